@@ -1,0 +1,7 @@
+import { fileURLToPath } from 'node:url'
+import { defineConfig } from 'vitest/config'
+
+export default defineConfig({
+  resolve: { alias: { '@': fileURLToPath(new URL('./src', import.meta.url)) } },
+  test: { include: ['{src,simulators,demo,tests}/**/*.test.ts'], exclude: ['tests/e2e/**', 'node_modules/**'] },
+})
