@@ -1,0 +1,19 @@
+import type { ClubId } from '../ids'
+
+export const CLUB_KINDS = ['driver', 'wood', 'hybrid', 'iron', 'wedge', 'putter'] as const
+export type ClubKind = (typeof CLUB_KINDS)[number]
+
+/** A club as the calculations see it. `order` counts from the longest club, 0. */
+export type Club = {
+  id: ClubId
+  kind: ClubKind
+  /** Loft in degrees, null where it is not known. */
+  loftDeg: number | null
+  order: number
+}
+
+/** Rule 4.1b of the Rules of Golf: a player starts with at most 14 clubs, the putter among them. */
+export const MOST_CLUBS = 14
+
+/** Lofts that a club can have, in degrees: wide enough for every driver, wedge and putter made. */
+export const LOFT_DEG = { least: 0, most: 80 } as const

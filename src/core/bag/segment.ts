@@ -1,0 +1,21 @@
+import type { Club, ClubKind } from './club'
+
+/** The part of the bag that a step belongs to: the one of its longer club. */
+export type Segment = 'top' | 'irons' | 'wedges'
+
+const SEGMENT: Record<Exclude<ClubKind, 'putter'>, Segment> = {
+  driver: 'top',
+  wood: 'top',
+  hybrid: 'irons',
+  iron: 'irons',
+  wedge: 'wedges',
+}
+
+/**
+ * The segment of a club.
+ * @throws RangeError for a putter, which takes no part in any step.
+ */
+export function segmentOf(club: Pick<Club, 'id' | 'kind'>): Segment {
+  if (club.kind === 'putter') throw new RangeError(`club ${club.id} is a putter: it belongs to no segment`)
+  return SEGMENT[club.kind]
+}

@@ -1,0 +1,8 @@
+/** Identities are branded so that a club's id cannot be handed over where a shot's is meant. */
+type Id<Of extends string> = string & { readonly __of: Of }
+
+export type GolferId = Id<'golfer'>
+export type BagId = Id<'bag'>
+export type ClubId = Id<'club'>
+export type SessionId = Id<'session'>
+export type ShotId = Id<'shot'>

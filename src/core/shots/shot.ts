@@ -1,0 +1,50 @@
+import type { ClubId, ShotId } from '../ids'
+import type { Mark } from './mark'
+
+/** Swings that every golfer starts with; others are named by the golfer. */
+export const SWINGS = ['full', 'three-quarter', 'half'] as const
+export type Swing = string
+export const FULL_SWING: Swing = 'full'
+
+/** What a monitor or a golfer can say of one hit ball, in canonical units. */
+export type Flight = {
+  /** Distance from the ball to where it landed. Null where it was not read. */
+  carryM: number | null
+  totalM?: number
+  ballSpeedMps?: number
+  clubSpeedMps?: number
+  launchDeg?: number
+  spinRpm?: number
+  /** Sideways distance at landing, positive to the right. */
+  offlineM?: number
+  peakM?: number
+  /** Angle of descent at landing, from the horizontal. */
+  landingDeg?: number
+}
+
+/** One hit ball with its station, as the calculations see it. */
+export type Shot = Flight & {
+  id: ShotId
+  clubId: ClubId
+  swing: Swing
+  /** Position in its session: 0, 1, 2 … */
+  sequence: number
+  /** Which of several sessions, oldest 0. */
+  session?: number
+  /** The golfer's own mark, which always wins. */
+  mark?: Mark
+}
+
+/** Names of a flight's numbers, in the order in which they are written everywhere. */
+export const FLIGHT_FIELDS = [
+  'carryM',
+  'totalM',
+  'ballSpeedMps',
+  'clubSpeedMps',
+  'launchDeg',
+  'spinRpm',
+  'offlineM',
+  'peakM',
+  'landingDeg',
+] as const satisfies readonly (keyof Flight)[]
+export type FlightField = (typeof FLIGHT_FIELDS)[number]

@@ -1,0 +1,37 @@
+import { lengthIn, metresFrom, type LengthUnit } from '../units'
+import { isPlausibleCarry, PLAUSIBLE_CARRY_M } from './plausible-carry'
+
+export type TypedShot = { kind: 'shot'; carryM: number; offlineM?: number }
+export type TypedShotProblem =
+  | { kind: 'empty' }
+  | { kind: 'not-a-carry'; text: string }
+  | { kind: 'implausible-carry'; carry: number; least: number; most: number }
+  | { kind: 'implausible-offline'; offline: number; carry: number }
+
+const TYPED = /^(\d+(?:[.,]\d+)?)(?:\s*(\d+(?:[.,]\d+)?)\s*([lr]))?$/i
+
+/**
+ * Reads what a golfer types in the bay: a carry, and if wanted the distance off line with its side,
+ * as in `129`, `128.6` or `129 3l`. Numbers are in the golfer's own unit; problems are stated in it too.
+ */
+export function readTypedShot(text: string, unit: LengthUnit): TypedShot | TypedShotProblem {
+  const trimmed = text.trim()
+  if (trimmed === '') return { kind: 'empty' }
+  const match = TYPED.exec(trimmed)
+  const carry = number(match?.[1] ?? trimmed)
+  if (Number.isNaN(carry)) return { kind: 'not-a-carry', text: trimmed }
+  const carryM = metresFrom(carry, unit)
+  if (!isPlausibleCarry(carryM)) {
+    const least = Math.ceil(lengthIn(PLAUSIBLE_CARRY_M.least, unit) - 1e-9)
+    const most = Math.floor(lengthIn(PLAUSIBLE_CARRY_M.most, unit) + 1e-9)
+    return { kind: 'implausible-carry', carry, least, most }
+  }
+  if (!match) return { kind: 'not-a-carry', text: trimmed }
+  if (match[2] === undefined) return { kind: 'shot', carryM }
+  const offline = number(match[2])
+  if (offline > carry) return { kind: 'implausible-offline', offline, carry }
+  const side = match[3]?.toLowerCase() === 'l' ? -1 : 1
+  return { kind: 'shot', carryM, offlineM: offline === 0 ? 0 : side * metresFrom(offline, unit) }
+}
+
+const number = (text: string): number => Number(text.replace(',', '.'))

@@ -1,0 +1,18 @@
+/**
+ * The p-quantile of some numbers by definition 7 of Hyndman & Fan 1996 (linear between order
+ * statistics, the smallest at p = 0 and the largest at p = 1).
+ * @throws RangeError for an empty list or p outside 0 … 1.
+ */
+export function quantile(values: readonly number[], p: number): number {
+  if (values.length === 0) throw new RangeError('a quantile needs at least one number, and got none')
+  if (!(p >= 0 && p <= 1)) throw new RangeError(`a quantile needs p in 0 … 1, and got ${p}`)
+  const sorted = [...values].sort((a, b) => a - b)
+  const place = (sorted.length - 1) * p
+  const below = Math.floor(place)
+  const low = sorted[below] as number
+  const high = sorted[Math.min(below + 1, sorted.length - 1)] as number
+  return low + (place - below) * (high - low)
+}
+
+/** The median: the quantile at one half. */
+export const median = (values: readonly number[]): number => quantile(values, 0.5)

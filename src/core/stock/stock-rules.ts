@@ -1,0 +1,27 @@
+import { quantile, median } from './quantile'
+import { sample } from './sample'
+
+/** The schools behind a stock that a golfer can check with a pencil. */
+export const STOCK_RULES = ['mean-solid', 'median-solid', 'best-n-of-m', 'mean-all', 'reliable'] as const
+export type StockRule = (typeof STOCK_RULES)[number]
+
+/** `best-n-of-m` is best three of five: it keeps the longest three fifths, rounded up. */
+const BEST = { n: 3, m: 5 }
+/** `reliable` is the carry that 8 solid shots in 10 reach. */
+const RELIABLE_SHARE = 0.8
+
+/**
+ * The stock of one station under every school, in metres.
+ * @param solid carries of the solid shots, at least one
+ * @param all carries of every shot that was read, marked or not
+ */
+export function stockBySchool(solid: readonly number[], all: readonly number[]): Record<StockRule, number> {
+  const longest = [...solid].sort((a, b) => b - a).slice(0, Math.ceil((solid.length * BEST.n) / BEST.m))
+  return {
+    'mean-solid': sample(solid).mean,
+    'median-solid': median(solid),
+    'best-n-of-m': sample(longest).mean,
+    'mean-all': sample(all).mean,
+    reliable: quantile(solid, 1 - RELIABLE_SHARE),
+  }
+}

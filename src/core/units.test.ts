@@ -1,0 +1,21 @@
+import { expect, it } from 'vitest'
+import { lengthIn, metresFrom, mpsFrom, speedIn } from './units'
+
+it('reads back every tenth of a yard as it was typed', () => {
+  for (let tenths = 30; tenths <= 4500; tenths++) {
+    const typed = (tenths / 10).toFixed(1)
+    expect(lengthIn(metresFrom(Number(typed), 'yd'), 'yd').toFixed(1)).toBe(typed)
+  }
+})
+
+it('shows 121.0 m as 132.3 yd', () => {
+  expect(lengthIn(121, 'yd').toFixed(1)).toBe('132.3')
+  expect(metresFrom(121, 'm')).toBe(121)
+})
+
+// International yard and pound agreement, 1959: a foot is 0.3048 m, a mile 1609.344 m.
+it('uses the exact international lengths', () => {
+  expect(metresFrom(3, 'ft')).toBeCloseTo(metresFrom(1, 'yd'), 12)
+  expect(mpsFrom(60, 'mph')).toBeCloseTo(26.8224, 10)
+  expect(speedIn(mpsFrom(100, 'km/h'), 'm/s')).toBeCloseTo(27.7778, 4)
+})
