@@ -52,7 +52,7 @@ export function analyseBag({ clubs, shots, rules = {} }: BagInput): BagAnalysis 
   const stations = stationsOf(bag, judged.filter((shot) => known.has(shot.clubId)))
   const rule = rules.stockRule ?? 'mean-solid'
 
-  const found = stations.map((station) => stationStock(station, station.shots, rule))
+  const found = stations.map((station) => stationStock(station, rule))
   const full = new Map(
     found.filter(({ stock }) => stock.swing === FULL_SWING).map((each) => [each.stock.clubId, each]),
   )

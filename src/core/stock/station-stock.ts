@@ -39,8 +39,7 @@ const DONE = { halfM: yards(3), halfOfCarry: 0.03 }
 
 /** The stock of one station from its judged shots, and the estimate that its steps are taken from. */
 export function stationStock(
-  station: { clubId: ClubId; swing: Swing },
-  shots: readonly JudgedShot[],
+  { shots, ...station }: { clubId: ClubId; swing: Swing; shots: readonly JudgedShot[] },
   rule: StockRule,
 ): { stock: Stock; estimate: Estimate | null } {
   const solid = shots.filter((shot) => shot.counts)

@@ -1,0 +1,38 @@
+import type { Mark } from '../shots/mark'
+import { FLIGHT_FIELDS, type Flight, type Swing } from '../shots/shot'
+
+/** A shot as Banco writes it to files: canonical units, names instead of ids for clubs. */
+export type ShotRecord = Flight & {
+  id: string
+  /** Identity and start of the session, milliseconds since 1970, with the offset of its place in minutes. */
+  session: string
+  startedMs: number
+  offsetMin: number
+  place: 'indoor' | 'range' | 'course' | null
+  hitMs: number
+  club: string | null
+  swing: Swing
+  mark: Mark | null
+}
+
+/** A shot of a file: what the file did not say is absent. */
+export type FileShot = Pick<ShotRecord, 'carryM' | 'club'> & Partial<ShotRecord>
+
+/** Columns of Banco's CSV, in order; fields of a shot in its JSON. */
+export const RECORD_FIELDS = [
+  'id',
+  'session',
+  'startedMs',
+  'offsetMin',
+  'place',
+  'hitMs',
+  'club',
+  'swing',
+  ...FLIGHT_FIELDS,
+  'mark',
+] as const satisfies readonly (keyof ShotRecord)[]
+
+/** Columns that a file must have; the others may be missing. */
+export const NEEDED_FIELDS = ['club', 'carryM'] as const satisfies readonly (keyof ShotRecord)[]
+
+export const JSON_FORMAT = 'banco-shots/1'

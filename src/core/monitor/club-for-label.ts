@@ -1,0 +1,39 @@
+import type { ClubId } from '../ids'
+
+const SHORT_KINDS: Record<string, string> = { i: 'iron', w: 'wood', h: 'hybrid', hy: 'hybrid', fw: 'wood' }
+const SHORT_NAMES: Record<string, string> = {
+  d: 'driver',
+  dr: 'driver',
+  pw: 'pwedge',
+  gw: 'gwedge',
+  aw: 'awedge',
+  sw: 'swedge',
+  lw: 'lwedge',
+  pt: 'putter',
+}
+
+/**
+ * The club that a monitor or a file means by `label`: one that the golfer mapped it to, else one with
+ * the same name ("7i", "7 Iron" and "7-iron" are one; so are "54" and "54° wedge"). Null when none is meant
+ * beyond doubt.
+ */
+export function clubForLabel(
+  label: string,
+  clubs: readonly { id: ClubId; name: string }[],
+  mapped: ReadonlyMap<string, ClubId> = new Map(),
+): ClubId | null {
+  const byGolfer = mapped.get(label.trim().toLowerCase())
+  if (byGolfer) return byGolfer
+  const wanted = plainName(label)
+  const meant = clubs.filter((club) => plainName(club.name) === wanted)
+  return meant.length === 1 ? (meant[0]?.id ?? null) : null
+}
+
+function plainName(label: string): string {
+  const plain = label.toLowerCase().replace(/[^a-z0-9.]/g, '')
+  const loft = /^(4[4-9]|5\d|6[0-4])(\.5)?(deg|degrees|wedge)?$/.exec(plain)
+  if (loft) return `${loft[1]}${loft[2] ?? ''}wedge`
+  const kind = /^(\d{1,2})([a-z]{1,2})$/.exec(plain)
+  if (kind) return kind[1] + (SHORT_KINDS[kind[2] ?? ''] ?? kind[2] ?? '')
+  return SHORT_NAMES[plain] ?? plain
+}

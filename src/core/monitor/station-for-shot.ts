@@ -1,0 +1,38 @@
+import type { ClubId } from '../ids'
+import { isPlausibleCarry } from '../shots/plausible-carry'
+import { FULL_SWING, type Swing } from '../shots/shot'
+
+/** Why a shot that was read waits for the golfer. */
+export const HELD_REASONS = [
+  'implausible-carry',
+  'unknown-club',
+  'other-station',
+  'unknown-field',
+  'no-station',
+] as const
+export type HeldReason = (typeof HELD_REASONS)[number]
+
+type Posted = { carryM: number | null; clubLabel: string | null; swing: Swing | null; unknownFields: string[] }
+
+/**
+ * The station of a shot that came from a monitor. The open station gives the club and the swing that
+ * the post has not; where the two differ the shot is held until the golfer says which was hit.
+ * @param labelled the club that the post's label means, null when it means none
+ * @param open the station that is open in the bay, null when none is
+ */
+export function stationForShot(
+  posted: Posted,
+  labelled: ClubId | null,
+  open: { clubId: ClubId; swing: Swing } | null,
+): { clubId: ClubId | null; swing: Swing; heldBecause: HeldReason | null } {
+  const swing = posted.swing ?? open?.swing ?? FULL_SWING
+  const clubId = posted.clubLabel === null ? (open?.clubId ?? null) : labelled
+  const heldBecause = ((): HeldReason | null => {
+    if (!open) return 'no-station'
+    if (clubId === null) return 'unknown-club'
+    if (posted.unknownFields.length > 0) return 'unknown-field'
+    if (!isPlausibleCarry(posted.carryM)) return 'implausible-carry'
+    return clubId !== open.clubId || swing !== open.swing ? 'other-station' : null
+  })()
+  return { clubId, swing, heldBecause }
+}

@@ -1,0 +1,40 @@
+import Sqlite, { type Database } from 'better-sqlite3'
+import { dataFolder, databasePath } from './data-folder'
+import { migrate } from './migrate'
+
+export type { Database }
+
+/**
+ * Opens a database file, made if missing, and brings it up to date.
+ * Every commit is on disk before it returns (synchronous = FULL).
+ * @throws NotADatabaseError, MigrationError, DataFolderError with a sentence for the golfer
+ */
+export function openDatabase(path: string): Database {
+  const db = new Sqlite(path)
+  try {
+    db.pragma('journal_mode = WAL')
+    db.pragma('synchronous = FULL')
+    db.pragma('foreign_keys = ON')
+    db.pragma('busy_timeout = 5000')
+    migrate(db)
+  } catch (error) {
+    db.close()
+    if ((error as { code?: string }).code === 'SQLITE_NOTADB') {
+      throw new NotADatabaseError(
+        `${path} is not a database of Banco's. Move it away and Banco makes a new one, or set BANCO_DATA to another folder.`,
+      )
+    }
+    throw error
+  }
+  return db
+}
+
+export class NotADatabaseError extends Error {}
+
+const held = globalThis as { bancoDatabase?: Database }
+
+/** The one database of this process, opened at first use in the data folder. */
+export function theDatabase(): Database {
+  held.bancoDatabase ??= openDatabase(databasePath(dataFolder()))
+  return held.bancoDatabase
+}

@@ -1,0 +1,67 @@
+import type { GolferId, SessionId, ShotId } from '@/core/ids'
+import { stationForShot, type HeldReason } from '@/core/monitor/station-for-shot'
+import type { Flight, Swing } from '@/core/shots/shot'
+import { clubLabelled } from './bags'
+import type { Database } from './database'
+import { claimSession, sessionInTheBay, waitingSession } from './sessions'
+import { addEvents, shotsOfSession, shotTaker, type ShotEvent, type Taken } from './shots'
+
+/** A shot as a monitor posted it. */
+export type PostedShot = Flight & {
+  id: ShotId
+  hitMs: number | null
+  clubLabel: string | null
+  swing: Swing | null
+  unknownFields: string[]
+  posted: string
+}
+
+/** Takes a shot from a monitor: into the open station's session, or to those that wait. On disk when this returns. */
+export function receiveShot(
+  db: Database,
+  post: PostedShot,
+  nowMs: number,
+  offsetMin: number,
+): { taken: Taken; heldBecause: HeldReason | null } {
+  return db.transaction(() => {
+    const session = sessionInTheBay(db, nowMs)
+    const labelled =
+      session?.golferId && post.clubLabel ? clubLabelled(db, session.golferId, post.clubLabel) : null
+    const { clubId, swing, heldBecause } = stationForShot(post, labelled, session?.open ?? null)
+    const { unknownFields: _known, hitMs, ...flight } = post
+    const taken = shotTaker(db)({
+      ...flight,
+      sessionId: session?.id ?? waitingSession(db, nowMs, offsetMin),
+      source: 'monitor',
+      hitMs: hitMs ?? nowMs,
+      clubId,
+      swing,
+      heldBecause,
+    })
+    return { taken, heldBecause }
+  })()
+}
+
+/** Gives the waiting shots of a session to a golfer: those whose club is known by its label are taken at once. */
+export function claimWaiting(db: Database, sessionId: SessionId, golferId: GolferId, nowMs: number): void {
+  db.transaction(() => {
+    claimSession(db, sessionId, golferId)
+    releaseLabelled(db, sessionId, golferId, nowMs)
+  })()
+}
+
+/** Takes every held shot of a session that waited only for its club to be known. */
+export function releaseLabelled(db: Database, sessionId: SessionId, golferId: GolferId, nowMs: number): void {
+  const events = shotsOfSession(db, sessionId).flatMap(
+    ({ seq, heldBecause, clubLabel, swing }): { shotSeq: number; event: ShotEvent }[] => {
+      if ((heldBecause !== 'no-station' && heldBecause !== 'unknown-club') || clubLabel === null) return []
+      const clubId = clubLabelled(db, golferId, clubLabel)
+      if (clubId === null) return []
+      return [
+        { shotSeq: seq, event: { kind: 'station', clubId, swing } },
+        { shotSeq: seq, event: { kind: 'released' } },
+      ]
+    },
+  )
+  if (events.length > 0) addEvents(db, events, nowMs)
+}

@@ -1,0 +1,132 @@
+import { randomUUID } from 'node:crypto'
+import type { ClubId, GolferId, SessionId } from '@/core/ids'
+import type { Swing } from '@/core/shots/shot'
+import type { Database } from './database'
+
+export const PLACES = ['indoor', 'range', 'course'] as const
+export type Place = (typeof PLACES)[number]
+
+export type Session = {
+  id: SessionId
+  /** Null: shots that came while nothing was open, and wait for their golfer. */
+  golferId: GolferId | null
+  startedMs: number
+  offsetMin: number
+  place: Place | null
+  endedMs: number | null
+  open: { clubId: ClubId; swing: Swing } | null
+}
+export type SessionSummary = Session & { shots: number; clubs: number; held: number; files: number }
+
+/** A session that was forgotten closes by itself after this long without a shot or a change of station. */
+const FORGOTTEN_AFTER_MS = 12 * 3600_000
+/** Shots without an open station join the waiting ones if those came this recently. */
+const SAME_VISIT_MS = 3 * 3600_000
+
+type Row = Omit<Session, 'open'> & { openClubId: ClubId | null; openSwing: Swing | null }
+
+const SESSION = `s.id, s.golfer_id AS golferId, s.started_ms AS startedMs, s.offset_min AS offsetMin, s.place,
+  s.ended_ms AS endedMs, s.open_club_id AS openClubId, s.open_swing AS openSwing`
+
+function session<R extends Row>({ openClubId, openSwing, ...row }: R) {
+  return { ...row, open: openClubId && openSwing ? { clubId: openClubId, swing: openSwing } : null }
+}
+
+export function sessionById(db: Database, id: SessionId): Session | null {
+  const row = db.prepare(`SELECT ${SESSION} FROM session s WHERE id = ?`).get(id) as Row | undefined
+  return row ? session(row) : null
+}
+
+const SUMMARY = `SELECT ${SESSION},
+    (SELECT count(*) FROM shot_now n WHERE n.session_id = s.id AND n.present) AS shots,
+    (SELECT count(DISTINCT club_id) FROM shot_now n WHERE n.session_id = s.id AND n.present) AS clubs,
+    (SELECT count(*) FROM shot_now n WHERE n.session_id = s.id AND n.present AND held_because IS NOT NULL) AS held,
+    (SELECT count(DISTINCT import_id) FROM shot n WHERE n.session_id = s.id) AS files
+  FROM session s`
+
+/** The golfer's sessions, newest first. */
+export const sessionsOf = (db: Database, golferId: GolferId): SessionSummary[] =>
+  (db.prepare(`${SUMMARY} WHERE golfer_id = ? ORDER BY started_ms DESC, id`).all(golferId) as (Row &
+    SessionSummary)[]).map(session)
+
+/** Sessions whose shots came while nothing was open: they wait for a golfer. */
+export const waitingSessions = (db: Database): SessionSummary[] =>
+  (db.prepare(`${SUMMARY} WHERE golfer_id IS NULL ORDER BY started_ms DESC, id`).all() as (Row &
+    SessionSummary)[]).map(session)
+
+export type NewSession = { golferId: GolferId | null; startedMs: number; offsetMin: number; place: Place | null }
+
+/** Starts a session. */
+export function startSession(db: Database, start: NewSession, id = randomUUID() as SessionId): SessionId {
+  db.prepare(
+    `INSERT INTO session (id, golfer_id, started_ms, offset_min, place)
+     VALUES (@id, @golferId, @startedMs, @offsetMin, @place)`,
+  ).run({ ...start, id })
+  return id
+}
+
+/** Opens a station in the bay: from now on shots without a club belong to it. */
+export function openStation(
+  db: Database,
+  sessionId: SessionId,
+  station: { clubId: ClubId; swing: Swing },
+  nowMs: number,
+): void {
+  db.prepare(
+    `UPDATE session SET open_club_id = @clubId, open_swing = @swing, open_ms = @nowMs, ended_ms = NULL
+     WHERE id = @sessionId`,
+  ).run({ ...station, sessionId, nowMs })
+}
+
+/** Ends a session: its station closes. */
+export function endSession(db: Database, sessionId: SessionId, nowMs: number): void {
+  db.prepare(
+    'UPDATE session SET ended_ms = ?, open_club_id = NULL, open_swing = NULL, open_ms = NULL WHERE id = ?',
+  ).run(nowMs, sessionId)
+}
+
+export function setPlace(db: Database, sessionId: SessionId, place: Place): void {
+  db.prepare('UPDATE session SET place = ? WHERE id = ?').run(place, sessionId)
+}
+
+/** The session whose station is open in the bay, the one that was opened last. */
+export function sessionInTheBay(db: Database, nowMs: number): Session | null {
+  const row = db
+    .prepare(
+      `SELECT ${SESSION} FROM session s
+       WHERE s.open_club_id IS NOT NULL AND s.ended_ms IS NULL AND s.golfer_id IS NOT NULL
+         AND max(s.open_ms, coalesce((SELECT max(hit_ms) FROM shot WHERE session_id = s.id), 0)) > ?
+       ORDER BY s.open_ms DESC LIMIT 1`,
+    )
+    .get(nowMs - FORGOTTEN_AFTER_MS) as Row | undefined
+  return row ? session(row) : null
+}
+
+/** The golfer's session that is still going on, if any. */
+export function currentSession(db: Database, golferId: GolferId, nowMs: number): Session | null {
+  const row = db
+    .prepare(
+      `SELECT ${SESSION} FROM session s WHERE s.golfer_id = ? AND s.ended_ms IS NULL
+         AND max(s.started_ms, coalesce(s.open_ms, 0), coalesce((SELECT max(hit_ms) FROM shot WHERE session_id = s.id), 0)) > ?
+       ORDER BY coalesce(s.open_ms, s.started_ms) DESC LIMIT 1`,
+    )
+    .get(golferId, nowMs - FORGOTTEN_AFTER_MS) as Row | undefined
+  return row ? session(row) : null
+}
+
+/** The session in which shots wait while nothing is open, started if there is none of this visit. */
+export function waitingSession(db: Database, nowMs: number, offsetMin: number): SessionId {
+  const row = db
+    .prepare(
+      `SELECT id FROM session s WHERE golfer_id IS NULL
+         AND coalesce((SELECT max(hit_ms) FROM shot WHERE session_id = s.id), started_ms) > ?
+       ORDER BY started_ms DESC LIMIT 1`,
+    )
+    .get(nowMs - SAME_VISIT_MS) as { id: SessionId } | undefined
+  return row?.id ?? startSession(db, { golferId: null, startedMs: nowMs, offsetMin, place: null })
+}
+
+/** The waiting shots are this golfer's. */
+export function claimSession(db: Database, sessionId: SessionId, golferId: GolferId): void {
+  db.prepare('UPDATE session SET golfer_id = ? WHERE id = ? AND golfer_id IS NULL').run(golferId, sessionId)
+}

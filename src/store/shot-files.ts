@@ -1,0 +1,174 @@
+import { createHash, randomUUID } from 'node:crypto'
+import type { FileShot, ShotRecord } from '@/core/formats/shot-record'
+import type { ClubId, GolferId, SessionId, ShotId } from '@/core/ids'
+import type { HeldReason } from '@/core/monitor/station-for-shot'
+import { isPlausibleCarry } from '@/core/shots/plausible-carry'
+import { FLIGHT_FIELDS, FULL_SWING, type Flight } from '@/core/shots/shot'
+import { clubLabelled, clubsOf } from './bags'
+import type { Database } from './database'
+import { sessionById, startSession } from './sessions'
+import { addEvents, shotsOfGolfer, shotTaker, type ShotEvent } from './shots'
+
+export type ImportResult = { importId: string; taken: number; known: number; held: number; conflicts: string[] }
+
+/**
+ * Takes the shots of a file, all or none. Shots without an id get one from what they say, so that the
+ * same file twice takes nothing twice. Shots whose club is unknown or whose carry is implausible are held.
+ */
+export function importShots(
+  db: Database,
+  golferId: GolferId,
+  file: { name: string; shots: Iterable<FileShot> },
+  { nowMs, offsetMin }: { nowMs: number; offsetMin: number },
+): ImportResult {
+  const importId = randomUUID()
+  const run = db.transaction((): ImportResult => {
+    db.prepare('INSERT INTO file_import (id, golfer_id, name, at_ms) VALUES (?, ?, ?, ?)').run(
+      importId,
+      golferId,
+      file.name,
+      nowMs,
+    )
+    const take = shotTaker(db)
+    const result: ImportResult = { importId, taken: 0, known: 0, held: 0, conflicts: [] }
+    const sessions = new Map<string, SessionId>()
+    const clubs = new Map<string, ClubId | null>()
+    const seen = new Map<string, number>()
+    const marked: { id: ShotId; event: ShotEvent }[] = []
+    const sessionOf = (shot: FileShot): SessionId => {
+      const key = shot.session ?? ''
+      let id = sessions.get(key)
+      if (!id) {
+        const known = shot.session === undefined ? null : sessionById(db, shot.session as SessionId)
+        const own = known !== null && known.golferId === golferId
+        const startedMs = shot.startedMs ?? shot.hitMs ?? nowMs
+        const start = { golferId, startedMs, offsetMin: shot.offsetMin ?? offsetMin, place: shot.place ?? null }
+        const newId = known === null && shot.session !== undefined ? shot.session : randomUUID()
+        id = own ? known.id : startSession(db, start, newId as SessionId)
+        sessions.set(key, id)
+      }
+      return id
+    }
+    for (const shot of file.shots) {
+      let clubId = shot.club === null ? null : clubs.get(shot.club)
+      if (clubId === undefined) {
+        clubId = clubLabelled(db, golferId, shot.club as string)
+        clubs.set(shot.club as string, clubId)
+      }
+      const heldBecause: HeldReason | null =
+        clubId === null ? 'unknown-club' : isPlausibleCarry(shot.carryM) ? null : 'implausible-carry'
+      const id = (shot.id ?? idFromContents(golferId, shot, seen)) as ShotId
+      const taken = take({
+        ...flightOf(shot),
+        id,
+        sessionId: sessionOf(shot),
+        source: 'file',
+        importId,
+        hitMs: shot.hitMs ?? shot.startedMs ?? nowMs,
+        clubLabel: shot.club,
+        clubId,
+        swing: shot.swing ?? FULL_SWING,
+        heldBecause,
+      })
+      if (taken === 'other-contents') result.conflicts.push(id)
+      else if (taken === 'known') result.known++
+      else {
+        if (heldBecause) result.held++
+        else result.taken++
+        if (shot.mark) marked.push({ id, event: { kind: 'mark', mark: shot.mark } })
+      }
+    }
+    if (marked.length > 0) {
+      const seqOf = db.prepare('SELECT seq FROM shot WHERE id = ?').pluck()
+      const events = marked.map(({ id, event }) => ({ shotSeq: seqOf.get(id) as number, event }))
+      addEvents(db, events, nowMs)
+    }
+    dropEmptySessions(db, [...sessions.values()])
+    return result
+  })
+  return run()
+}
+
+/** Takes the shots of an import back, as one action: they stay on file, and are in no stock. */
+export function withdrawImport(db: Database, golferId: GolferId, importId: string, nowMs: number): number {
+  const shots = db
+    .prepare(
+      `SELECT n.seq FROM shot_now n JOIN file_import f ON f.id = n.import_id
+       WHERE n.import_id = ? AND f.golfer_id = ? AND present`,
+    )
+    .pluck()
+    .all(importId, golferId) as number[]
+  addEvents(
+    db,
+    shots.map((shotSeq) => ({ shotSeq, event: { kind: 'withdrawn' } })),
+    nowMs,
+  )
+  return shots.length
+}
+
+export type FileImport = { id: string; name: string; atMs: number; shots: number }
+
+/** The golfer's imports that still have shots, newest first. */
+export const importsOf = (db: Database, golferId: GolferId): FileImport[] =>
+  db
+    .prepare(
+      `SELECT * FROM (SELECT id, name, at_ms AS atMs,
+         (SELECT count(*) FROM shot_now n WHERE n.import_id = f.id AND present) AS shots
+         FROM file_import f WHERE golfer_id = ?) WHERE shots > 0 ORDER BY atMs DESC`,
+    )
+    .all(golferId) as FileImport[]
+
+/** Every shot of a golfer that is there, as files hold it, oldest session first. */
+export function shotRecords(db: Database, golferId: GolferId): ShotRecord[] {
+  const names = new Map(clubsOf(db, golferId).map((club) => [club.id, club.name]))
+  const sessions = new Map<SessionId, NonNullable<ReturnType<typeof sessionById>>>()
+  return shotsOfGolfer(db, golferId).map((shot) => {
+    const session = sessions.get(shot.sessionId) ?? sessionById(db, shot.sessionId)
+    if (!session) throw new Error(`shot ${shot.id} is of session ${shot.sessionId}, which is not there`)
+    sessions.set(shot.sessionId, session)
+    return {
+      ...flightOf(shot),
+      id: shot.id,
+      session: session.id,
+      startedMs: session.startedMs,
+      offsetMin: session.offsetMin,
+      place: session.place,
+      hitMs: shot.hitMs,
+      club: shot.clubId ? (names.get(shot.clubId) ?? null) : shot.clubLabel,
+      swing: shot.swing,
+      mark: shot.mark,
+    }
+  })
+}
+
+function flightOf(shot: Flight): Pick<ShotRecord, (typeof FLIGHT_FIELDS)[number]> {
+  const flight: Pick<ShotRecord, (typeof FLIGHT_FIELDS)[number]> = { carryM: shot.carryM }
+  for (const field of FLIGHT_FIELDS) {
+    const value = shot[field]
+    if (typeof value === 'number') flight[field] = value
+  }
+  return flight
+}
+
+/** An id from what a shot says and how often the file has said just that before. */
+function idFromContents(golferId: GolferId, shot: FileShot, seen: Map<string, number>): string {
+  const said = JSON.stringify([
+    golferId,
+    shot.session,
+    shot.hitMs,
+    shot.club,
+    shot.swing,
+    FLIGHT_FIELDS.map((field) => shot[field]),
+  ])
+  const before = seen.get(said) ?? 0
+  seen.set(said, before + 1)
+  return `file-${createHash('sha256').update(`${said}#${before}`).digest('hex').slice(0, 32)}`
+}
+
+/** A file whose shots were all known leaves no session behind. */
+function dropEmptySessions(db: Database, ids: SessionId[]): void {
+  const drop = db.prepare(
+    'DELETE FROM session WHERE id = ? AND open_club_id IS NULL AND NOT EXISTS (SELECT 1 FROM shot WHERE session_id = session.id)',
+  )
+  ids.forEach((id) => drop.run(id))
+}

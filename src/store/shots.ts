@@ -1,0 +1,167 @@
+import { randomUUID } from 'node:crypto'
+import type { ClubId, GolferId, SessionId, ShotId } from '@/core/ids'
+import type { HeldReason } from '@/core/monitor/station-for-shot'
+import type { Mark } from '@/core/shots/mark'
+import { FLIGHT_FIELDS, type Flight, type Swing } from '@/core/shots/shot'
+import type { Database } from './database'
+
+export type NewShot = Flight & {
+  id: ShotId
+  sessionId: SessionId
+  source: 'typed' | 'monitor' | 'file'
+  importId?: string
+  hitMs: number
+  clubLabel: string | null
+  clubId: ClubId | null
+  swing: Swing
+  heldBecause: HeldReason | null
+  /** What was posted, letter for letter. */
+  posted?: string
+}
+
+/** A shot as it stands now, with all that happened to it. */
+export type StoredShot = Flight & {
+  seq: number
+  id: ShotId
+  sessionId: SessionId
+  source: 'typed' | 'monitor' | 'file'
+  hitMs: number
+  clubLabel: string | null
+  clubId: ClubId | null
+  swing: Swing
+  mark: Mark | null
+  heldBecause: HeldReason | null
+  posted: string | null
+}
+
+/** What became of a shot that was handed to the store. */
+export type Taken = 'new' | 'known' | 'other-contents'
+
+const COLUMN_OF: Record<(typeof FLIGHT_FIELDS)[number], string> = {
+  carryM: 'carry_m',
+  totalM: 'total_m',
+  ballSpeedMps: 'ball_speed_mps',
+  clubSpeedMps: 'club_speed_mps',
+  launchDeg: 'launch_deg',
+  spinRpm: 'spin_rpm',
+  offlineM: 'offline_m',
+  peakM: 'peak_m',
+  landingDeg: 'landing_deg',
+}
+/** The flight's columns under their names in the core. */
+export const FLIGHT_COLUMNS = FLIGHT_FIELDS.map((field) => `${COLUMN_OF[field]} AS ${field}`).join(', ')
+const INSERTED = FLIGHT_FIELDS.map((field) => COLUMN_OF[field]).join(', ')
+const VALUES = FLIGHT_FIELDS.map((field) => `@${field}`).join(', ')
+
+/**
+ * A shot-taking function with its statements prepared once. The shot's own id makes a repeat harmless:
+ * 'known'. The same id with another flight is 'other-contents' and stores nothing. A withdrawn shot
+ * that comes again is taken again. To be called within a transaction.
+ */
+export function shotTaker(db: Database): (shot: NewShot) => Taken {
+  const insert = db.prepare(
+    `INSERT INTO shot (id, session_id, source, import_id, hit_ms, club_label, club_id, swing, held_because, posted, ${INSERTED})
+     VALUES (@id, @sessionId, @source, @importId, @hitMs, @clubLabel, @clubId, @swing, @heldBecause, @posted, ${VALUES})
+     ON CONFLICT (id) DO NOTHING`,
+  )
+  const find = db.prepare(`SELECT seq, present, posted, ${FLIGHT_COLUMNS} FROM shot_now WHERE id = ?`)
+  const add = eventAdder(db)
+  return (shot) => {
+    const { changes, lastInsertRowid } = insert.run({ ...NOTHING, ...shot })
+    if (changes === 1) {
+      if (shot.source === 'typed') add(Number(lastInsertRowid), randomUUID(), shot.hitMs, { kind: 'taken' })
+      return 'new'
+    }
+    const known = find.get(shot.id) as Record<string, unknown> & { seq: number; present: 0 | 1 }
+    const posted = typeof known.posted === 'string' && shot.posted !== undefined
+    const same = posted
+      ? known.posted === shot.posted
+      : FLIGHT_FIELDS.every((field) => (known[field] ?? null) === (shot[field] ?? null))
+    if (!same) return 'other-contents'
+    if (known.present) return 'known'
+    add(known.seq, randomUUID(), shot.hitMs, { kind: 'taken' })
+    return 'new'
+  }
+}
+
+const NOTHING = {
+  ...Object.fromEntries(FLIGHT_FIELDS.map((field) => [field, null])),
+  importId: null,
+  posted: null,
+}
+
+/** Takes one shot, on disk when this returns. */
+export const takeShot = (db: Database, shot: NewShot): Taken => db.transaction(() => shotTaker(db)(shot))()
+
+export type ShotEvent =
+  | { kind: 'taken' | 'withdrawn' | 'released' }
+  | { kind: 'mark'; mark: Mark | null }
+  | { kind: 'station'; clubId: ClubId; swing: Swing }
+
+function eventAdder(db: Database) {
+  const insert = db.prepare(
+    `INSERT INTO shot_event (shot_seq, batch, at_ms, kind, mark, club_id, swing)
+     VALUES (@shotSeq, @batch, @atMs, @kind, @mark, @clubId, @swing)`,
+  )
+  return (shotSeq: number, batch: string, atMs: number, event: ShotEvent) => {
+    insert.run({ mark: null, clubId: null, swing: null, ...event, shotSeq, batch, atMs })
+  }
+}
+
+/** Adds what happened to some shots as one action, which is undone as one. */
+export function addEvents(db: Database, events: { shotSeq: number; event: ShotEvent }[], nowMs: number): void {
+  const batch = randomUUID()
+  const add = eventAdder(db)
+  db.transaction(() => events.forEach(({ shotSeq, event }) => add(shotSeq, batch, nowMs, event)))()
+}
+
+/** Undoes the last action in a session that still stands; false when there is none. */
+export function undoLast(db: Database, sessionId: SessionId, nowMs: number): boolean {
+  return db.transaction(() => {
+    const last = db
+      .prepare(
+        `SELECT e.batch FROM shot_event e JOIN shot s ON s.seq = e.shot_seq
+         WHERE s.session_id = ? AND e.batch NOT IN (SELECT batch FROM undone) ORDER BY e.seq DESC LIMIT 1`,
+      )
+      .get(sessionId) as { batch: string } | undefined
+    if (!last) return false
+    db.prepare('INSERT INTO undone (batch, at_ms) VALUES (?, ?)').run(last.batch, nowMs)
+    return true
+  })()
+}
+
+const SHOT = `seq, id, session_id AS sessionId, source, hit_ms AS hitMs, club_label AS clubLabel,
+  club_id AS clubId, swing, mark, held_because AS heldBecause, posted, ${FLIGHT_COLUMNS}`
+
+/** The shots of a session that are there, in the order in which they came. */
+export const shotsOfSession = (db: Database, sessionId: SessionId): StoredShot[] =>
+  db
+    .prepare(`SELECT ${SHOT} FROM shot_now WHERE session_id = ? AND present ORDER BY seq`)
+    .all(sessionId)
+    .map((row) => withoutNulls(row as StoredShot))
+
+/** The shots of a golfer that are there, oldest session first. */
+export const shotsOfGolfer = (db: Database, golferId: GolferId): StoredShot[] =>
+  db
+    .prepare(
+      `SELECT ${SHOT} FROM shot_now WHERE present AND session_id IN (SELECT id FROM session WHERE golfer_id = ?)
+       ORDER BY (SELECT started_ms FROM session WHERE id = session_id), session_id, seq`,
+    )
+    .all(golferId)
+    .map((row) => withoutNulls(row as StoredShot))
+
+export function shotById(db: Database, id: ShotId): StoredShot | null {
+  const row = db.prepare(`SELECT ${SHOT} FROM shot_now WHERE id = ? AND present`).get(id)
+  return row ? withoutNulls(row as StoredShot) : null
+}
+
+/** The place of the newest shot in the store: 0 before the first. */
+export const newestShot = (db: Database): number =>
+  (db.prepare('SELECT coalesce(max(seq), 0) AS seq FROM shot').get() as { seq: number }).seq
+
+/** Not measured is absent, not null; a carry that was not read stays null. */
+export function withoutNulls<R extends Flight>(row: R): R {
+  const kept = { ...row }
+  for (const field of FLIGHT_FIELDS) if (field !== 'carryM' && kept[field] === null) delete kept[field]
+  return kept
+}

@@ -1,0 +1,65 @@
+import Joi from 'joi'
+import type { BagInput } from '@/core/analyse-bag'
+import { CLUB_KINDS } from '@/core/bag/club'
+import { MARKS } from '@/core/shots/mark'
+import { STOCK_RULES } from '@/core/stock/stock-rules'
+import { check, refused, type Checked } from './check'
+
+// Numbers of a shot are taken as they come: what a number of a shot is worth, the core decides.
+const measured = Joi.number().unsafe().allow(null)
+const id = Joi.string().max(200)
+const zones = Joi.object({ reversed: Joi.valid(0).required(), narrow: Joi.number().required(), wide: Joi.number().required() })
+
+const BAG_INPUT = Joi.object<BagInput>({
+  clubs: Joi.array()
+    .items(
+      Joi.object({
+        id: id.required(),
+        kind: Joi.string()
+          .valid(...CLUB_KINDS)
+          .required(),
+        loftDeg: Joi.number().allow(null).required(),
+        order: Joi.number().required(),
+      }),
+    )
+    .unique('id')
+    .required(),
+  shots: Joi.array()
+    .items(
+      Joi.object({
+        id: id.required(),
+        clubId: id.required(),
+        swing: Joi.string().max(200).required(),
+        sequence: Joi.number().integer().min(0).required(),
+        session: Joi.number().integer().min(0),
+        carryM: measured.required(),
+        totalM: measured,
+        ballSpeedMps: measured,
+        clubSpeedMps: measured,
+        launchDeg: measured,
+        spinRpm: measured,
+        offlineM: measured,
+        peakM: measured,
+        landingDeg: measured,
+        mark: Joi.string().valid(...MARKS),
+      }),
+    )
+    .required(),
+  rules: Joi.object({
+    stockRule: Joi.string().valid(...STOCK_RULES),
+    zonesM: Joi.alternatives(zones, Joi.object({ top: zones.required(), irons: zones.required(), wedges: zones.required() })),
+    toleranceM: Joi.number().greater(0),
+    goalZoneM: Joi.array().ordered(Joi.number().required(), Joi.number().required()),
+  }),
+})
+
+/** Reads one line of `banco analyse`: a JSON document of clubs, shots and rules. */
+export function readBagInput(line: string): Checked<BagInput> {
+  let parsed: unknown
+  try {
+    parsed = JSON.parse(line)
+  } catch (error) {
+    return refused('', `This line is not JSON: ${(error as Error).message}.`)
+  }
+  return check(BAG_INPUT, parsed)
+}

@@ -1,0 +1,61 @@
+import Joi from 'joi'
+
+/** What is wrong with one field, and how to mend it. */
+export type Problem = { field: string; sentence: string }
+export type Checked<T> = { ok: true; value: T } | { ok: false; problems: Problem[] }
+
+/** Checks something from outside. Finds every problem, converts nothing, refuses unknown fields. */
+export function check<T>(schema: Joi.Schema<T>, input: unknown): Checked<T> {
+  const { value, error } = schema.validate(input, { abortEarly: false, convert: false })
+  if (!error) return { ok: true, value: value as T }
+  return { ok: false, problems: error.details.map((fault) => ({ field: fault.path.join('.'), sentence: sentence(fault) })) }
+}
+
+export const refused = (field: string, text: string): { ok: false; problems: Problem[] } => ({
+  ok: false,
+  problems: [{ field, sentence: text }],
+})
+
+function sentence({ type, path, context = {} }: Joi.ValidationErrorItem): string {
+  const field = path.length > 0 ? `"${path.join('.')}"` : 'The document'
+  const is = `, and is ${shown(context.value)}.`
+  switch (type) {
+    case 'any.required':
+      return `${field} is missing: add it.`
+    case 'object.unknown':
+      return `${field} is not a field that Banco knows: leave it out.`
+    case 'any.only':
+      return `${field} must be one of ${(context.valids as unknown[]).map(shown).join(', ')}${is}`
+    case 'number.base':
+    case 'number.infinity':
+    case 'number.unsafe':
+      return `${field} must be a number${is}`
+    case 'number.integer':
+      return `${field} must be a whole number${is}`
+    case 'number.min':
+    case 'number.greater':
+      return `${field} must be ${type === 'number.min' ? 'at least' : 'over'} ${context.limit}${is}`
+    case 'number.max':
+    case 'number.less':
+      return `${field} must be ${type === 'number.max' ? 'at most' : 'under'} ${context.limit}${is}`
+    case 'string.empty':
+      return `${field} is empty: fill it in.`
+    case 'string.max':
+      return `${field} has more than ${context.limit} characters: shorten it.`
+    case 'string.base':
+      return `${field} must be text${is}`
+    case 'array.base':
+      return `${field} must be a list${is}`
+    case 'object.base':
+      return `${field} must be an object with named fields${is}`
+    case 'any.custom':
+      return (context.error as Error).message
+    default:
+      return `${field} is not as it should be (${type})${is}`
+  }
+}
+
+function shown(value: unknown): string {
+  const text = JSON.stringify(value) ?? String(value)
+  return text.length > 60 ? `${text.slice(0, 57)}…` : text
+}

@@ -1,0 +1,106 @@
+import Joi from 'joi'
+import { CLUB_KINDS, LOFT_DEG, type ClubKind } from '@/core/bag/club'
+import { BAG_TEMPLATES } from '@/core/bag/bag-templates'
+import type { ClubId, GolferId, ShotId } from '@/core/ids'
+import { MARKS, type Mark } from '@/core/shots/mark'
+import { isPlausibleCarry } from '@/core/shots/plausible-carry'
+import type { LengthUnit, SpeedUnit } from '@/core/units'
+
+/** What the screens send, one schema a form. Canonical units. */
+
+const id = <T extends string>() => Joi.string<T>().max(100)
+const swing = Joi.string().max(40)
+const offset = Joi.number().integer().min(-900).max(900)
+const said = (sentence: string) => () => {
+  throw new Error(sentence)
+}
+
+export type GolferForm = {
+  name: string
+  hand: 'right' | 'left'
+  lengthUnit: LengthUnit
+  speedUnit: SpeedUnit
+  goalZoneM: [number, number] | null
+}
+const golfer = {
+  name: Joi.string().trim().max(60),
+  hand: Joi.string().valid('right', 'left'),
+  lengthUnit: Joi.string().valid('yd', 'm'),
+  speedUnit: Joi.string().valid('mph', 'km/h', 'm/s'),
+  goalZoneM: Joi.array()
+    .ordered(Joi.number().greater(0).max(500).required(), Joi.number().max(500).required())
+    .custom((zone: [number, number]) =>
+      zone[0] < zone[1] ? zone : said('The goal zone must end further than it begins: change one of its ends.')(),
+    )
+    .allow(null),
+}
+export const GOLFER_FORM = Joi.object<GolferForm>(golfer).fork(Object.keys(golfer), (field) => field.required())
+export const GOLFER_CHANGE = Joi.object<Partial<GolferForm>>(golfer)
+
+export const BAG_FORM = Joi.object<{ template: string; name: string }>({
+  template: Joi.string()
+    .valid(...BAG_TEMPLATES.map((template) => template.key))
+    .required(),
+  name: Joi.string().trim().max(60).required(),
+})
+export const SLOTS_FORM = Joi.object<{ clubIds: ClubId[] }>({ clubIds: Joi.array().items(id<ClubId>()).required() })
+export const CLUB_FORM = Joi.object<{ name: string; kind: ClubKind; loftDeg: number | null }>({
+  name: Joi.string().trim().max(40).required(),
+  kind: Joi.string()
+    .valid(...CLUB_KINDS)
+    .required(),
+  loftDeg: Joi.number().min(LOFT_DEG.least).max(LOFT_DEG.most).allow(null).required(),
+})
+
+const place = Joi.string().valid('indoor', 'range', 'course')
+type PlaceName = 'indoor' | 'range' | 'course'
+export const SESSION_FORM = Joi.object<{ place: PlaceName; offsetMin: number }>({
+  place: place.required(),
+  offsetMin: offset.required(),
+})
+export const SESSION_CHANGE = Joi.object<{ ended?: true; golferId?: GolferId; place?: PlaceName }>({
+  ended: Joi.valid(true),
+  golferId: id<GolferId>(),
+  place,
+}).or('ended', 'golferId', 'place')
+export const STATION_FORM = Joi.object<{ clubId: ClubId; swing: string }>({
+  clubId: id<ClubId>().required(),
+  swing: swing.required(),
+})
+
+export type TypedShotForm = { id: ShotId; clubId: ClubId; swing: string; carryM: number; offlineM?: number; hitMs: number }
+export const TYPED_SHOT_FORM = Joi.object<TypedShotForm>({
+  id: id<ShotId>().required(),
+  clubId: id<ClubId>().required(),
+  swing: swing.required(),
+  carryM: Joi.number()
+    .required()
+    .custom((carryM: number) =>
+      isPlausibleCarry(carryM)
+        ? carryM
+        : said('No golf shot carries that far or that short: type a carry from 3 to 450 yd (3 to 411 m).')(),
+    ),
+  offlineM: Joi.number().min(-411).max(411),
+  hitMs: Joi.number().integer().min(0).max(4e12).required(),
+})
+
+/** What a golfer decides about a shot. */
+export type ShotDecision =
+  | { kind: 'mark'; mark: Mark | null }
+  | { kind: 'station'; clubId: ClubId; swing: string; forLabel?: boolean }
+  | { kind: 'released' }
+  | { kind: 'withdrawn' }
+export const SHOT_DECISION = Joi.object<ShotDecision>({
+  kind: Joi.string().valid('mark', 'station', 'released', 'withdrawn').required(),
+  mark: Joi.when('kind', {
+    is: 'mark',
+    then: Joi.string()
+      .valid(...MARKS)
+      .allow(null)
+      .required(),
+    otherwise: Joi.forbidden(),
+  }),
+  clubId: Joi.when('kind', { is: 'station', then: id<ClubId>().required(), otherwise: Joi.forbidden() }),
+  swing: Joi.when('kind', { is: 'station', then: swing.required(), otherwise: Joi.forbidden() }),
+  forLabel: Joi.when('kind', { is: 'station', then: Joi.boolean(), otherwise: Joi.forbidden() }),
+})
