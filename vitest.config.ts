@@ -3,5 +3,8 @@ import { defineConfig } from 'vitest/config'
 
 export default defineConfig({
   resolve: { alias: { '@': fileURLToPath(new URL('./src', import.meta.url)) } },
-  test: { include: ['{src,simulators,demo,tests}/**/*.test.ts'], exclude: ['tests/e2e/**', 'node_modules/**'] },
+  test: {
+    include: ['{src,simulators,demo,tests}/**/*.test.ts'],
+    exclude: ['tests/e2e/**', 'node_modules/**'],
+  },
 })

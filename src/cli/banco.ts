@@ -14,6 +14,8 @@ const command = COMMANDS[name]
 if (command) process.exitCode = await command.run(args)
 else {
   const lines = Object.entries(COMMANDS).map(([each, { about }]) => `  ${each.padEnd(12)}${about}`)
-  console.error(`${name ? `There is no command "${name}".\n` : ''}npm run -s banco -- COMMAND\n${lines.join('\n')}`)
+  console.error(
+    `${name ? `There is no command "${name}".\n` : ''}npm run -s banco -- COMMAND\n${lines.join('\n')}`,
+  )
   process.exitCode = name ? 2 : 0
 }

@@ -31,7 +31,10 @@ const only = <T>(list: T[]): T => {
 
 describe('a step', () => {
   it('is settled when its interval crosses no limit', () => {
-    const shots = [...hit('7i', 150, 150.4, 149.6, 150.2, 149.8), ...hit('8i', 139, 139.4, 138.6, 139.2, 138.8)]
+    const shots = [
+      ...hit('7i', 150, 150.4, 149.6, 150.2, 149.8),
+      ...hit('8i', 139, 139.4, 138.6, 139.2, 138.8),
+    ]
     const step = only(analyseBag({ clubs: [seven, eight], shots }).steps)
     expect(step).toMatchObject({ verdict: 'even', settled: true })
     expect(step.stepM).toBeCloseTo(yards(11), 9)

@@ -38,7 +38,8 @@ export type BagAnalysis = {
   warnings: { kind: 'unknown-club'; facts: { shotIds: ShotId[] } }[]
 }
 
-const DEFAULT_TOLERANCE_M = yards(5)
+/** A stock covers the numbers this near to it, unless the golfer says otherwise. */
+export const DEFAULT_TOLERANCE_M = yards(5)
 
 /**
  * The one front door of the calculations: clubs, shots and rules in; stocks, steps, holes and what to
@@ -49,7 +50,10 @@ export function analyseBag({ clubs, shots, rules = {} }: BagInput): BagAnalysis 
   const bag = clubs.filter((club) => club.kind !== 'putter').sort(byOrder)
   const known = new Set(clubs.map((club) => club.id))
   const judged = judgeShots([...shots].sort(bySequence))
-  const stations = stationsOf(bag, judged.filter((shot) => known.has(shot.clubId)))
+  const stations = stationsOf(
+    bag,
+    judged.filter((shot) => known.has(shot.clubId)),
+  )
   const rule = rules.stockRule ?? 'mean-solid'
 
   const found = stations.map((station) => stationStock(station, rule))
@@ -127,11 +131,15 @@ function isDone(stock: Stock, steps: readonly Step[]): boolean {
 /** Until every club has the shots that a verdict needs: those with fewer, in bag order. */
 function nextToHit(bag: readonly Club[], stocks: readonly Stock[]): BagAnalysis['next'] {
   return bag.flatMap((club) => {
-    const count =
-      stocks.find((stock) => stock.clubId === club.id && stock.swing === FULL_SWING)?.count ?? 0
+    const count = stocks.find((stock) => stock.clubId === club.id && stock.swing === FULL_SWING)?.count ?? 0
     if (count >= FEWEST_TO_SETTLE) return []
     return [
-      { clubId: club.id, swing: FULL_SWING, shots: FEWEST_TO_SETTLE - count, facts: [{ kind: 'too-few', count }] },
+      {
+        clubId: club.id,
+        swing: FULL_SWING,
+        shots: FEWEST_TO_SETTLE - count,
+        facts: [{ kind: 'too-few', count }],
+      },
     ]
   })
 }

@@ -1,10 +1,10 @@
 import type { BagInput } from '@/core/analyse-bag'
+import type { Bag } from '@/core/bag/bag'
+import type { Golfer } from '@/core/golfer'
 import type { ClubId, ShotId } from '@/core/ids'
 import type { Mark } from '@/core/shots/mark'
 import type { Flight, Shot, Swing } from '@/core/shots/shot'
-import type { Bag } from './bags'
 import type { Database } from './database'
-import type { Golfer } from './golfers'
 import { FLIGHT_COLUMNS, withoutNulls } from './shots'
 
 /** Stocks are taken from the shots of the last twelve months. */

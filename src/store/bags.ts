@@ -1,13 +1,9 @@
 import { randomUUID } from 'node:crypto'
-import type { ClubKind } from '@/core/bag/club'
+import type { Bag, ClubDetails, OwnedClub } from '@/core/bag/bag'
 import { MOST_CLUBS } from '@/core/bag/club'
 import type { BagId, ClubId, GolferId } from '@/core/ids'
 import { clubForLabel } from '@/core/monitor/club-for-label'
 import type { Database } from './database'
-
-export type ClubDetails = { name: string; kind: ClubKind; loftDeg: number | null }
-export type OwnedClub = ClubDetails & { id: ClubId }
-export type Bag = { id: BagId; name: string; sinceMs: number; clubs: OwnedClub[]; rack: OwnedClub[] }
 
 const CLUB = 'c.id, c.name, c.kind, c.loft_deg AS loftDeg'
 
@@ -78,7 +74,8 @@ export function addClub(db: Database, golferId: GolferId, club: ClubDetails) {
     const ids = bag.clubs.map((each) => each.id)
     const shorter = bag.clubs.findIndex(
       (each) =>
-        each.kind === 'putter' || (club.loftDeg !== null && each.loftDeg !== null && each.loftDeg > club.loftDeg),
+        each.kind === 'putter' ||
+        (club.loftDeg !== null && each.loftDeg !== null && each.loftDeg > club.loftDeg),
     )
     ids.splice(club.kind === 'putter' || shorter < 0 ? ids.length : shorter, 0, clubId)
     fillSlots(db, bag.id, ids)
@@ -91,7 +88,9 @@ export function changeClub(db: Database, golferId: GolferId, clubId: ClubId, clu
   const named = clubByName(db, golferId, club.name)
   if (named !== null && named !== clubId) return 'name-taken' as const
   const { changes } = db
-    .prepare('UPDATE club SET name = @name, kind = @kind, loft_deg = @loftDeg WHERE id = @clubId AND golfer_id = @golferId')
+    .prepare(
+      'UPDATE club SET name = @name, kind = @kind, loft_deg = @loftDeg WHERE id = @clubId AND golfer_id = @golferId',
+    )
     .run({ ...club, clubId, golferId })
   return changes === 0 ? ('unknown' as const) : ('changed' as const)
 }

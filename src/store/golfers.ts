@@ -1,15 +1,7 @@
 import type { GolferId } from '@/core/ids'
+import type { Golfer, GolferSettings } from '@/core/golfer'
 import type { LengthUnit, SpeedUnit } from '@/core/units'
 import type { Database } from './database'
-
-export type GolferSettings = {
-  name: string
-  hand: 'right' | 'left'
-  lengthUnit: LengthUnit
-  speedUnit: SpeedUnit
-  goalZoneM: [number, number] | null
-}
-export type Golfer = GolferSettings & { id: GolferId }
 
 type Row = {
   id: GolferId

@@ -37,7 +37,11 @@ export function migrate(db: Database, migrations: Migration[] = readMigrations()
     const missing = migrations.slice(applied.length)
     for (const { number, name, sql } of missing) {
       db.exec(sql)
-      db.prepare('INSERT INTO migration (number, name, sha256) VALUES (?, ?, ?)').run(number, name, sha256(sql))
+      db.prepare('INSERT INTO migration (number, name, sha256) VALUES (?, ?, ?)').run(
+        number,
+        name,
+        sha256(sql),
+      )
     }
     return missing.map((migration) => migration.name)
   })

@@ -1,22 +1,8 @@
 import { randomUUID } from 'node:crypto'
 import type { ClubId, GolferId, SessionId } from '@/core/ids'
+import type { Place, Session, SessionSummary, Station } from '@/core/session/session'
 import type { Swing } from '@/core/shots/shot'
 import type { Database } from './database'
-
-export const PLACES = ['indoor', 'range', 'course'] as const
-export type Place = (typeof PLACES)[number]
-
-export type Session = {
-  id: SessionId
-  /** Null: shots that came while nothing was open, and wait for their golfer. */
-  golferId: GolferId | null
-  startedMs: number
-  offsetMin: number
-  place: Place | null
-  endedMs: number | null
-  open: { clubId: ClubId; swing: Swing } | null
-}
-export type SessionSummary = Session & { shots: number; clubs: number; held: number; files: number }
 
 /** A session that was forgotten closes by itself after this long without a shot or a change of station. */
 const FORGOTTEN_AFTER_MS = 12 * 3600_000
@@ -46,15 +32,24 @@ const SUMMARY = `SELECT ${SESSION},
 
 /** The golfer's sessions, newest first. */
 export const sessionsOf = (db: Database, golferId: GolferId): SessionSummary[] =>
-  (db.prepare(`${SUMMARY} WHERE golfer_id = ? ORDER BY started_ms DESC, id`).all(golferId) as (Row &
-    SessionSummary)[]).map(session)
+  (
+    db.prepare(`${SUMMARY} WHERE golfer_id = ? ORDER BY started_ms DESC, id`).all(golferId) as (Row &
+      SessionSummary)[]
+  ).map(session)
 
 /** Sessions whose shots came while nothing was open: they wait for a golfer. */
 export const waitingSessions = (db: Database): SessionSummary[] =>
-  (db.prepare(`${SUMMARY} WHERE golfer_id IS NULL ORDER BY started_ms DESC, id`).all() as (Row &
-    SessionSummary)[]).map(session)
+  (
+    db.prepare(`${SUMMARY} WHERE golfer_id IS NULL ORDER BY started_ms DESC, id`).all() as (Row &
+      SessionSummary)[]
+  ).map(session)
 
-export type NewSession = { golferId: GolferId | null; startedMs: number; offsetMin: number; place: Place | null }
+export type NewSession = {
+  golferId: GolferId | null
+  startedMs: number
+  offsetMin: number
+  place: Place | null
+}
 
 /** Starts a session. */
 export function startSession(db: Database, start: NewSession, id = randomUUID() as SessionId): SessionId {
@@ -66,12 +61,7 @@ export function startSession(db: Database, start: NewSession, id = randomUUID() 
 }
 
 /** Opens a station in the bay: from now on shots without a club belong to it. */
-export function openStation(
-  db: Database,
-  sessionId: SessionId,
-  station: { clubId: ClubId; swing: Swing },
-  nowMs: number,
-): void {
+export function openStation(db: Database, sessionId: SessionId, station: Station, nowMs: number): void {
   db.prepare(
     `UPDATE session SET open_club_id = @clubId, open_swing = @swing, open_ms = @nowMs, ended_ms = NULL
      WHERE id = @sessionId`,

@@ -9,7 +9,13 @@ import type { Database } from './database'
 import { sessionById, startSession } from './sessions'
 import { addEvents, shotsOfGolfer, shotTaker, type ShotEvent } from './shots'
 
-export type ImportResult = { importId: string; taken: number; known: number; held: number; conflicts: string[] }
+export type ImportResult = {
+  importId: string
+  taken: number
+  known: number
+  held: number
+  conflicts: string[]
+}
 
 /**
  * Takes the shots of a file, all or none. Shots without an id get one from what they say, so that the
@@ -42,7 +48,12 @@ export function importShots(
         const known = shot.session === undefined ? null : sessionById(db, shot.session as SessionId)
         const own = known !== null && known.golferId === golferId
         const startedMs = shot.startedMs ?? shot.hitMs ?? nowMs
-        const start = { golferId, startedMs, offsetMin: shot.offsetMin ?? offsetMin, place: shot.place ?? null }
+        const start = {
+          golferId,
+          startedMs,
+          offsetMin: shot.offsetMin ?? offsetMin,
+          place: shot.place ?? null,
+        }
         const newId = known === null && shot.session !== undefined ? shot.session : randomUUID()
         id = own ? known.id : startSession(db, start, newId as SessionId)
         sessions.set(key, id)

@@ -1,6 +1,7 @@
 import { randomUUID } from 'node:crypto'
 import type { ClubId, GolferId, SessionId, ShotId } from '@/core/ids'
 import type { HeldReason } from '@/core/monitor/station-for-shot'
+import type { SessionShot } from '@/core/session/session-shot'
 import type { Mark } from '@/core/shots/mark'
 import { FLIGHT_FIELDS, type Flight, type Swing } from '@/core/shots/shot'
 import type { Database } from './database'
@@ -17,21 +18,6 @@ export type NewShot = Flight & {
   heldBecause: HeldReason | null
   /** What was posted, letter for letter. */
   posted?: string
-}
-
-/** A shot as it stands now, with all that happened to it. */
-export type StoredShot = Flight & {
-  seq: number
-  id: ShotId
-  sessionId: SessionId
-  source: 'typed' | 'monitor' | 'file'
-  hitMs: number
-  clubLabel: string | null
-  clubId: ClubId | null
-  swing: Swing
-  mark: Mark | null
-  heldBecause: HeldReason | null
-  posted: string | null
 }
 
 /** What became of a shot that was handed to the store. */
@@ -109,7 +95,11 @@ function eventAdder(db: Database) {
 }
 
 /** Adds what happened to some shots as one action, which is undone as one. */
-export function addEvents(db: Database, events: { shotSeq: number; event: ShotEvent }[], nowMs: number): void {
+export function addEvents(
+  db: Database,
+  events: { shotSeq: number; event: ShotEvent }[],
+  nowMs: number,
+): void {
   const batch = randomUUID()
   const add = eventAdder(db)
   db.transaction(() => events.forEach(({ shotSeq, event }) => add(shotSeq, batch, nowMs, event)))()
@@ -134,25 +124,25 @@ const SHOT = `seq, id, session_id AS sessionId, source, hit_ms AS hitMs, club_la
   club_id AS clubId, swing, mark, held_because AS heldBecause, posted, ${FLIGHT_COLUMNS}`
 
 /** The shots of a session that are there, in the order in which they came. */
-export const shotsOfSession = (db: Database, sessionId: SessionId): StoredShot[] =>
+export const shotsOfSession = (db: Database, sessionId: SessionId): SessionShot[] =>
   db
     .prepare(`SELECT ${SHOT} FROM shot_now WHERE session_id = ? AND present ORDER BY seq`)
     .all(sessionId)
-    .map((row) => withoutNulls(row as StoredShot))
+    .map((row) => withoutNulls(row as SessionShot))
 
 /** The shots of a golfer that are there, oldest session first. */
-export const shotsOfGolfer = (db: Database, golferId: GolferId): StoredShot[] =>
+export const shotsOfGolfer = (db: Database, golferId: GolferId): SessionShot[] =>
   db
     .prepare(
       `SELECT ${SHOT} FROM shot_now WHERE present AND session_id IN (SELECT id FROM session WHERE golfer_id = ?)
        ORDER BY (SELECT started_ms FROM session WHERE id = session_id), session_id, seq`,
     )
     .all(golferId)
-    .map((row) => withoutNulls(row as StoredShot))
+    .map((row) => withoutNulls(row as SessionShot))
 
-export function shotById(db: Database, id: ShotId): StoredShot | null {
+export function shotById(db: Database, id: ShotId): SessionShot | null {
   const row = db.prepare(`SELECT ${SHOT} FROM shot_now WHERE id = ? AND present`).get(id)
-  return row ? withoutNulls(row as StoredShot) : null
+  return row ? withoutNulls(row as SessionShot) : null
 }
 
 /** The place of the newest shot in the store: 0 before the first. */

@@ -8,7 +8,11 @@ import { check, refused, type Checked } from './check'
 // Numbers of a shot are taken as they come: what a number of a shot is worth, the core decides.
 const measured = Joi.number().unsafe().allow(null)
 const id = Joi.string().max(200)
-const zones = Joi.object({ reversed: Joi.valid(0).required(), narrow: Joi.number().required(), wide: Joi.number().required() })
+const zones = Joi.object({
+  reversed: Joi.valid(0).required(),
+  narrow: Joi.number().required(),
+  wide: Joi.number().required(),
+})
 
 const BAG_INPUT = Joi.object<BagInput>({
   clubs: Joi.array()
@@ -47,7 +51,10 @@ const BAG_INPUT = Joi.object<BagInput>({
     .required(),
   rules: Joi.object({
     stockRule: Joi.string().valid(...STOCK_RULES),
-    zonesM: Joi.alternatives(zones, Joi.object({ top: zones.required(), irons: zones.required(), wedges: zones.required() })),
+    zonesM: Joi.alternatives(
+      zones,
+      Joi.object({ top: zones.required(), irons: zones.required(), wedges: zones.required() }),
+    ),
     toleranceM: Joi.number().greater(0),
     goalZoneM: Joi.array().ordered(Joi.number().required(), Joi.number().required()),
   }),

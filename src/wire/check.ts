@@ -1,14 +1,16 @@
 import Joi from 'joi'
+import type { Problem } from '@/core/problem'
 
-/** What is wrong with one field, and how to mend it. */
-export type Problem = { field: string; sentence: string }
 export type Checked<T> = { ok: true; value: T } | { ok: false; problems: Problem[] }
 
 /** Checks something from outside. Finds every problem, converts nothing, refuses unknown fields. */
 export function check<T>(schema: Joi.Schema<T>, input: unknown): Checked<T> {
   const { value, error } = schema.validate(input, { abortEarly: false, convert: false })
   if (!error) return { ok: true, value: value as T }
-  return { ok: false, problems: error.details.map((fault) => ({ field: fault.path.join('.'), sentence: sentence(fault) })) }
+  return {
+    ok: false,
+    problems: error.details.map((fault) => ({ field: fault.path.join('.'), sentence: sentence(fault) })),
+  }
 }
 
 export const refused = (field: string, text: string): { ok: false; problems: Problem[] } => ({

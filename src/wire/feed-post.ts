@@ -12,7 +12,19 @@ export type FeedShot = {
   carryM: number
   unknownFields: string[]
   posted: string
-} & Partial<Record<'totalM' | 'ballSpeedMps' | 'clubSpeedMps' | 'launchDeg' | 'spinRpm' | 'offlineM' | 'peakM' | 'landingDeg', number>>
+} & Partial<
+  Record<
+    | 'totalM'
+    | 'ballSpeedMps'
+    | 'clubSpeedMps'
+    | 'launchDeg'
+    | 'spinRpm'
+    | 'offlineM'
+    | 'peakM'
+    | 'landingDeg',
+    number
+  >
+>
 
 type Post = {
   id: string
@@ -22,7 +34,9 @@ type Post = {
   club?: string
   swing?: string
   carry: number
-} & Partial<Record<'total' | 'ballSpeed' | 'clubSpeed' | 'launch' | 'spin' | 'offline' | 'peak' | 'landing', number>>
+} & Partial<
+  Record<'total' | 'ballSpeed' | 'clubSpeed' | 'launch' | 'spin' | 'offline' | 'peak' | 'landing', number>
+>
 
 const measured = Joi.number().min(-1e6).max(1e6)
 const KNOWN = {

@@ -1,10 +1,12 @@
 import Joi from 'joi'
-import { CLUB_KINDS, LOFT_DEG, type ClubKind } from '@/core/bag/club'
+import type { ClubDetails } from '@/core/bag/bag'
+import { CLUB_KINDS, LOFT_DEG } from '@/core/bag/club'
 import { BAG_TEMPLATES } from '@/core/bag/bag-templates'
+import type { GolferSettings } from '@/core/golfer'
 import type { ClubId, GolferId, ShotId } from '@/core/ids'
+import { PLACES, type Place, type Station } from '@/core/session/session'
 import { MARKS, type Mark } from '@/core/shots/mark'
 import { isPlausibleCarry } from '@/core/shots/plausible-carry'
-import type { LengthUnit, SpeedUnit } from '@/core/units'
 
 /** What the screens send, one schema a form. Canonical units. */
 
@@ -15,13 +17,6 @@ const said = (sentence: string) => () => {
   throw new Error(sentence)
 }
 
-export type GolferForm = {
-  name: string
-  hand: 'right' | 'left'
-  lengthUnit: LengthUnit
-  speedUnit: SpeedUnit
-  goalZoneM: [number, number] | null
-}
 const golfer = {
   name: Joi.string().trim().max(60),
   hand: Joi.string().valid('right', 'left'),
@@ -30,12 +25,16 @@ const golfer = {
   goalZoneM: Joi.array()
     .ordered(Joi.number().greater(0).max(500).required(), Joi.number().max(500).required())
     .custom((zone: [number, number]) =>
-      zone[0] < zone[1] ? zone : said('The goal zone must end further than it begins: change one of its ends.')(),
+      zone[0] < zone[1]
+        ? zone
+        : said('The goal zone must end further than it begins: change one of its ends.')(),
     )
     .allow(null),
 }
-export const GOLFER_FORM = Joi.object<GolferForm>(golfer).fork(Object.keys(golfer), (field) => field.required())
-export const GOLFER_CHANGE = Joi.object<Partial<GolferForm>>(golfer)
+export const GOLFER_FORM = Joi.object<GolferSettings>(golfer).fork(Object.keys(golfer), (field) =>
+  field.required(),
+)
+export const GOLFER_CHANGE = Joi.object<Partial<GolferSettings>>(golfer)
 
 export const BAG_FORM = Joi.object<{ template: string; name: string }>({
   template: Joi.string()
@@ -43,8 +42,10 @@ export const BAG_FORM = Joi.object<{ template: string; name: string }>({
     .required(),
   name: Joi.string().trim().max(60).required(),
 })
-export const SLOTS_FORM = Joi.object<{ clubIds: ClubId[] }>({ clubIds: Joi.array().items(id<ClubId>()).required() })
-export const CLUB_FORM = Joi.object<{ name: string; kind: ClubKind; loftDeg: number | null }>({
+export const SLOTS_FORM = Joi.object<{ clubIds: ClubId[] }>({
+  clubIds: Joi.array().items(id<ClubId>()).required(),
+})
+export const CLUB_FORM = Joi.object<ClubDetails>({
   name: Joi.string().trim().max(40).required(),
   kind: Joi.string()
     .valid(...CLUB_KINDS)
@@ -52,23 +53,29 @@ export const CLUB_FORM = Joi.object<{ name: string; kind: ClubKind; loftDeg: num
   loftDeg: Joi.number().min(LOFT_DEG.least).max(LOFT_DEG.most).allow(null).required(),
 })
 
-const place = Joi.string().valid('indoor', 'range', 'course')
-type PlaceName = 'indoor' | 'range' | 'course'
-export const SESSION_FORM = Joi.object<{ place: PlaceName; offsetMin: number }>({
+const place = Joi.string().valid(...PLACES)
+export const SESSION_FORM = Joi.object<{ place: Place; offsetMin: number }>({
   place: place.required(),
   offsetMin: offset.required(),
 })
-export const SESSION_CHANGE = Joi.object<{ ended?: true; golferId?: GolferId; place?: PlaceName }>({
+export const SESSION_CHANGE = Joi.object<{ ended?: true; golferId?: GolferId; place?: Place }>({
   ended: Joi.valid(true),
   golferId: id<GolferId>(),
   place,
 }).or('ended', 'golferId', 'place')
-export const STATION_FORM = Joi.object<{ clubId: ClubId; swing: string }>({
+export const STATION_FORM = Joi.object<Station>({
   clubId: id<ClubId>().required(),
   swing: swing.required(),
 })
 
-export type TypedShotForm = { id: ShotId; clubId: ClubId; swing: string; carryM: number; offlineM?: number; hitMs: number }
+export type TypedShotForm = {
+  id: ShotId
+  clubId: ClubId
+  swing: string
+  carryM: number
+  offlineM?: number
+  hitMs: number
+}
 export const TYPED_SHOT_FORM = Joi.object<TypedShotForm>({
   id: id<ShotId>().required(),
   clubId: id<ClubId>().required(),

@@ -1,4 +1,5 @@
 import type { RECORD_FIELDS } from '@/core/formats/shot-record'
+import { PLACES } from '@/core/session/session'
 import { MARKS } from '@/core/shots/mark'
 
 export type ShotField = (typeof RECORD_FIELDS)[number]
@@ -21,7 +22,9 @@ const number = (must: string, least: number, most: number, whole = false): Rule 
   must: `a ${whole ? 'whole ' : ''}number${must}`,
   fromText: (cell) => {
     const value = Number(cell)
-    return value >= least && value <= most && cell.trim() !== '' && (!whole || Number.isInteger(value)) ? value : undefined
+    return value >= least && value <= most && cell.trim() !== '' && (!whole || Number.isInteger(value))
+      ? value
+      : undefined
   },
 })
 const oneOf = (...values: readonly string[]): Rule => ({
@@ -40,7 +43,7 @@ export const SHOT_FIELDS: Record<ShotField, Rule> = {
   session: text(100),
   startedMs: time,
   offsetMin: number(' of minutes from −900 to 900', -900, 900, true),
-  place: oneOf('indoor', 'range', 'course'),
+  place: oneOf(...PLACES),
   hitMs: time,
   club: text(40),
   swing: text(40),

@@ -1,6 +1,7 @@
 import Papa from 'papaparse'
 import { NEEDED_FIELDS, RECORD_FIELDS, type FileShot, type ShotRecord } from '@/core/formats/shot-record'
-import { refused, type Checked, type Problem } from './check'
+import type { Problem } from '@/core/problem'
+import { refused, type Checked } from './check'
 import { SHOT_FIELDS, type ShotField } from './shot-fields'
 
 const MOST_PROBLEMS = 20

@@ -1,5 +1,6 @@
 import Joi from 'joi'
 import { JSON_FORMAT, RECORD_FIELDS, type FileShot, type ShotRecord } from '@/core/formats/shot-record'
+import { PLACES } from '@/core/session/session'
 import { MARKS } from '@/core/shots/mark'
 import { check, refused, type Checked } from './check'
 import type { ShotField } from './shot-fields'
@@ -11,7 +12,7 @@ const SHOT: Record<ShotField, Joi.Schema> = {
   session: Joi.string().max(100),
   startedMs: time,
   offsetMin: Joi.number().integer().min(-900).max(900),
-  place: Joi.string().valid('indoor', 'range', 'course'),
+  place: Joi.string().valid(...PLACES),
   hitMs: time,
   club: Joi.string().max(40).allow(null).required(),
   swing: Joi.string().max(40),
@@ -50,7 +51,10 @@ export function readShotsJson(text: string): Checked<FileShot[]> {
   try {
     parsed = JSON.parse(text)
   } catch (error) {
-    return refused('', `The file is not JSON (${(error as Error).message}): export it again, or choose another.`)
+    return refused(
+      '',
+      `The file is not JSON (${(error as Error).message}): export it again, or choose another.`,
+    )
   }
   const checked = check(FILE, parsed)
   return checked.ok ? { ok: true, value: checked.value.shots } : checked

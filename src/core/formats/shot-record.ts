@@ -1,3 +1,4 @@
+import type { Place } from '../session/session'
 import type { Mark } from '../shots/mark'
 import { FLIGHT_FIELDS, type Flight, type Swing } from '../shots/shot'
 
@@ -8,7 +9,7 @@ export type ShotRecord = Flight & {
   session: string
   startedMs: number
   offsetMin: number
-  place: 'indoor' | 'range' | 'course' | null
+  place: Place | null
   hitMs: number
   club: string | null
   swing: Swing

@@ -12,7 +12,12 @@ export const HELD_REASONS = [
 ] as const
 export type HeldReason = (typeof HELD_REASONS)[number]
 
-type Posted = { carryM: number | null; clubLabel: string | null; swing: Swing | null; unknownFields: string[] }
+type Posted = {
+  carryM: number | null
+  clubLabel: string | null
+  swing: Swing | null
+  unknownFields: string[]
+}
 
 /**
  * The station of a shot that came from a monitor. The open station gives the club and the swing that

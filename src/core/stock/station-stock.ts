@@ -1,6 +1,6 @@
 import type { ClubId, ShotId } from '../ids'
 import type { Mark } from '../shots/mark'
-import type { Swing } from '../shots/shot'
+import { FLIGHT_FIELDS, type FlightField, type Swing } from '../shots/shot'
 import type { JudgedShot } from '../shots/judge-shots'
 import { yards } from '../units'
 import { interval, type Estimate } from './estimate'
@@ -24,8 +24,8 @@ export type Stock = {
   count: number
   /** 10th to 90th percentile of the shots that count. */
   reachM?: [number, number]
-  /** Mean of the totals of the shots that count, where they have one. */
-  totalM?: number
+  /** What the shots that count measure on average, where they measure it. */
+  averages: Partial<Record<Exclude<FlightField, 'carryM'>, number>>
   done: boolean
   leftOut: LeftOut[]
   schools: Partial<Record<StockRule, number>>
@@ -53,7 +53,10 @@ export function stationStock(
     }))
   const carries = solid.map((shot) => shot.carryM as number)
   if (carries.length === 0) {
-    return { stock: { ...station, count: 0, done: false, leftOut, schools: {} }, estimate: null }
+    return {
+      stock: { ...station, count: 0, done: false, averages: {}, leftOut, schools: {} },
+      estimate: null,
+    }
   }
   const read = shots.flatMap((shot) => (shot.readable && shot.carryM !== null ? [shot.carryM] : []))
   const schools = stockBySchool(carries, read)
@@ -64,7 +67,6 @@ export function stationStock(
       : { mean, se: sd / Math.sqrt(count), df: count - 1 }
   const [low, high] = interval(estimate)
   const carryM = schools[rule]
-  const totals = solid.flatMap((shot) => (shot.totalM === undefined ? [] : [shot.totalM]))
   const half = (high - low) / 2
   return {
     estimate,
@@ -76,10 +78,20 @@ export function stationStock(
       ...(count > 1 && { sdM: sd }),
       count,
       reachM: [quantile(carries, 0.1), quantile(carries, 0.9)],
-      ...(totals.length > 0 && { totalM: sample(totals).mean }),
+      averages: averagesOf(solid),
       done: station.swing !== 'full' && count > 1 && half <= Math.max(DONE.halfM, DONE.halfOfCarry * mean),
       leftOut,
       schools,
     },
   }
+}
+
+function averagesOf(shots: readonly JudgedShot[]): Stock['averages'] {
+  const averages: Stock['averages'] = {}
+  for (const field of FLIGHT_FIELDS) {
+    if (field === 'carryM') continue
+    const measured = shots.flatMap((shot) => shot[field] ?? [])
+    if (measured.length > 0) averages[field] = sample(measured).mean
+  }
+  return averages
 }

@@ -1,0 +1,19 @@
+import { bodyForm, refuse, route } from '@/app/server/answer'
+import { knownGolfer } from '@/app/server/known'
+import { addClub } from '@/store/bags'
+import { theDatabase } from '@/store/database'
+import { CLUB_FORM } from '@/wire/forms'
+
+export const POST = route<{ golferId: string }>(async (request, { golferId }) => {
+  const golfer = knownGolfer(golferId)
+  const club = await bodyForm(request, CLUB_FORM)
+  const added = addClub(theDatabase(), golfer.id, club)
+  if (added.kind === 'name-taken') {
+    return refuse(
+      422,
+      'name',
+      `There is a club called ${club.name} already, in the bag or on the rack: choose another name.`,
+    )
+  }
+  return Response.json({ id: added.clubId, where: added.kind }, { status: 201 })
+})

@@ -1,0 +1,12 @@
+import { route } from '@/app/server/answer'
+import { knownGolfer } from '@/app/server/known'
+import { notify } from '@/app/server/notices'
+import { theDatabase } from '@/store/database'
+import { withdrawImport } from '@/store/shot-files'
+
+/** Withdraws the shots of an import: they are kept, and count nowhere. */
+export const DELETE = route<{ golferId: string; importId: string }>((_request, { golferId, importId }) => {
+  const withdrawn = withdrawImport(theDatabase(), knownGolfer(golferId).id, importId, Date.now())
+  notify()
+  return Response.json({ withdrawn })
+})

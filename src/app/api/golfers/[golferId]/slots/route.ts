@@ -1,0 +1,26 @@
+import { bodyForm, refuse, route } from '@/app/server/answer'
+import { knownGolfer } from '@/app/server/known'
+import { MOST_CLUBS } from '@/core/bag/club'
+import { setSlots } from '@/store/bags'
+import { theDatabase } from '@/store/database'
+import { SLOTS_FORM } from '@/wire/forms'
+
+/** Which clubs are in the bag, longest first. */
+export const PUT = route<{ golferId: string }>(async (request, { golferId }) => {
+  const golfer = knownGolfer(golferId)
+  const { clubIds } = await bodyForm(request, SLOTS_FORM)
+  switch (setSlots(theDatabase(), golfer.id, clubIds)) {
+    case 'too-many':
+      return refuse(
+        422,
+        'clubIds',
+        `That makes ${clubIds.length} clubs, and Rule 4.1b allows ${MOST_CLUBS}: put one on the rack first.`,
+      )
+    case 'not-own':
+      return refuse(422, 'clubIds', 'The bag can hold each of this golfer’s clubs once: load the page again.')
+    case 'no-bag':
+      return refuse(409, 'clubIds', 'This golfer has no bag yet: start one from a template.')
+    case 'set':
+      return Response.json({ clubs: clubIds.length })
+  }
+})

@@ -1,0 +1,45 @@
+import { listen } from '@/app/server/notices'
+import { theDatabase } from '@/store/database'
+import { newestShot } from '@/store/shots'
+
+export const dynamic = 'force-dynamic'
+
+/** Other processes (an import by command) write to the same file: look this often. */
+const LOOK_MS = 1000
+
+/** Server-sent events: "newest shot: place". A page that reconnects hears the newest at once, and reads again. */
+export function GET(request: Request): Response {
+  const encoder = new TextEncoder()
+  let stop = () => {}
+  const stream = new ReadableStream({
+    start(controller) {
+      let told = -1
+      const tell = () => {
+        told = newestShot(theDatabase())
+        controller.enqueue(encoder.encode(`id: ${told}\ndata: newest shot: ${told}\n\n`))
+      }
+      controller.enqueue(encoder.encode('retry: 500\n\n'))
+      tell()
+      const unlisten = listen(tell)
+      const look = setInterval(() => {
+        if (newestShot(theDatabase()) !== told) tell()
+      }, LOOK_MS)
+      stop = () => {
+        unlisten()
+        clearInterval(look)
+      }
+      request.signal.addEventListener('abort', () => {
+        stop()
+        try {
+          controller.close()
+        } catch {
+          // The stream was cancelled first.
+        }
+      })
+    },
+    cancel: () => stop(),
+  })
+  return new Response(stream, {
+    headers: { 'Content-Type': 'text/event-stream', 'Cache-Control': 'no-store', Connection: 'keep-alive' },
+  })
+}

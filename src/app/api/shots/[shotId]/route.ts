@@ -1,0 +1,29 @@
+import { bodyForm, route } from '@/app/server/answer'
+import { answerChangedBay } from '@/app/server/answer-bay'
+import { knownShot, ownClub, ownedSession } from '@/app/server/known'
+import { mapLabel } from '@/store/bags'
+import { theDatabase } from '@/store/database'
+import { releaseLabelled } from '@/store/feed'
+import { addEvents } from '@/store/shots'
+import { SHOT_DECISION } from '@/wire/forms'
+
+/** Takes down what the golfer decides about a shot. A held shot whose station is decided is taken. */
+export const POST = route<{ shotId: string }>(async (request, { shotId }) => {
+  const shot = knownShot(shotId)
+  const session = ownedSession(shot.sessionId)
+  const decision = await bodyForm(request, SHOT_DECISION)
+  const db = theDatabase()
+  const nowMs = Date.now()
+  if (decision.kind === 'station') {
+    const { forLabel, ...station } = decision
+    ownClub(session.golferId, station.clubId)
+    const events = [{ shotSeq: shot.seq, event: station }]
+    const release = { shotSeq: shot.seq, event: { kind: 'released' as const } }
+    addEvents(db, shot.heldBecause ? [...events, release] : events, nowMs)
+    if (forLabel && shot.clubLabel) {
+      mapLabel(db, session.golferId, shot.clubLabel, station.clubId)
+      releaseLabelled(db, session.id, session.golferId, nowMs)
+    }
+  } else addEvents(db, [{ shotSeq: shot.seq, event: decision }], nowMs)
+  return answerChangedBay(session.id)
+})

@@ -1,0 +1,21 @@
+import { golferOfPage } from '@/app/server/gather'
+import { bagOf } from '@/store/bags'
+import { theDatabase } from '@/store/database'
+import { BagBench } from '@/ui/bag/bag-bench'
+import { ChooseTemplate } from '@/ui/bag/choose-template'
+import { PageHead } from '@/ui/shell/page-head'
+
+export default async function BagPage({ params }: { params: Promise<{ golferId: string }> }) {
+  const golfer = golferOfPage((await params).golferId)
+  const bag = bagOf(theDatabase(), golfer.id)
+  if (bag) return <BagBench golferId={golfer.id} bag={bag} />
+  return (
+    <>
+      <PageHead
+        title="Choose a bag to start with"
+        lede="Lofts are typical ones. Change names and lofts, add clubs and put others on the rack at any time."
+      />
+      <ChooseTemplate golferId={golfer.id} />
+    </>
+  )
+}

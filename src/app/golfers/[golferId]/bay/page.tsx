@@ -1,0 +1,23 @@
+import { redirect } from 'next/navigation'
+import { bayView, golferOfPage, sessionForBay } from '@/app/server/gather'
+import { bagOf } from '@/store/bags'
+import { theDatabase } from '@/store/database'
+import { waitingSessions } from '@/store/sessions'
+import { Bay } from '@/ui/bay/bay'
+import { BayStart } from '@/ui/bay/bay-start'
+
+type Props = { params: Promise<{ golferId: string }>; searchParams: Promise<{ session?: string }> }
+
+export default async function BayPage({ params, searchParams }: Props) {
+  const golfer = golferOfPage((await params).golferId)
+  const { session: asked } = await searchParams
+  const db = theDatabase()
+  if (!bagOf(db, golfer.id)) redirect(`/golfers/${golfer.id}/bag`)
+  const session = sessionForBay(golfer, asked)
+  const first = session && bayView(golfer, session)
+  if (!first) {
+    const waiting = waitingSessions(db).map(({ id, shots }) => ({ id, shots }))
+    return <BayStart golferId={golfer.id} waiting={waiting} />
+  }
+  return <Bay key={first.session.id} first={first} />
+}

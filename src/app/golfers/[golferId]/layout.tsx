@@ -1,0 +1,30 @@
+import type { ReactNode } from 'react'
+import { golferOfPage } from '@/app/server/gather'
+import { MOST_CLUBS } from '@/core/bag/club'
+import { bagOf } from '@/store/bags'
+import { theDatabase } from '@/store/database'
+import { allGolfers } from '@/store/golfers'
+import { Head } from '@/ui/shell/head'
+
+export const dynamic = 'force-dynamic'
+
+export default async function GolferLayout({
+  children,
+  params,
+}: {
+  children: ReactNode
+  params: Promise<{ golferId: string }>
+}) {
+  const golfer = golferOfPage((await params).golferId)
+  const bag = bagOf(theDatabase(), golfer.id)
+  return (
+    <>
+      <Head
+        golfer={golfer}
+        golfers={allGolfers(theDatabase())}
+        bag={bag ? `${bag.name} · ${bag.clubs.length} of ${MOST_CLUBS}` : 'no bag yet'}
+      />
+      <main>{children}</main>
+    </>
+  )
+}

@@ -1,0 +1,18 @@
+import { golferOfPage } from '@/app/server/gather'
+import { theDatabase } from '@/store/database'
+import { sessionsOf, waitingSessions } from '@/store/sessions'
+import { importsOf } from '@/store/shot-files'
+import { Log } from '@/ui/log/log'
+
+export default async function LogPage({ params }: { params: Promise<{ golferId: string }> }) {
+  const golfer = golferOfPage((await params).golferId)
+  const db = theDatabase()
+  return (
+    <Log
+      golfer={golfer}
+      sessions={sessionsOf(db, golfer.id)}
+      waiting={waitingSessions(db)}
+      files={importsOf(db, golfer.id)}
+    />
+  )
+}

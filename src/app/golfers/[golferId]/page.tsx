@@ -1,0 +1,16 @@
+import { golferOfPage } from '@/app/server/gather'
+import { GolferForm } from '@/ui/golfer/golfer-form'
+import { PageHead } from '@/ui/shell/page-head'
+
+export default async function GolferPage({ params }: { params: Promise<{ golferId: string }> }) {
+  const golfer = golferOfPage((await params).golferId)
+  return (
+    <>
+      <PageHead
+        title={golfer.name}
+        lede="What Banco takes for granted about this golfer. Numbers everywhere follow the units."
+      />
+      <GolferForm golfer={golfer} />
+    </>
+  )
+}

@@ -1,0 +1,19 @@
+import { GolferForm } from '@/ui/golfer/golfer-form'
+import { PageHead } from '@/ui/shell/page-head'
+
+export default function NewGolfer() {
+  return (
+    <>
+      <header className="head">
+        <span className="name">Banco</span>
+      </header>
+      <main>
+        <PageHead
+          title="Find out how far each club really goes"
+          lede="Say who is hitting, choose a bag, and hit the first ball: shots become stock carries, and stock carries become gaps."
+        />
+        <GolferForm />
+      </main>
+    </>
+  )
+}

@@ -1,0 +1,19 @@
+import type { Metadata, Viewport } from 'next'
+import type { ReactNode } from 'react'
+import 'bootstrap/dist/css/bootstrap.min.css'
+import '@fontsource-variable/archivo/standard.css'
+import '@/ui/theme.css'
+
+export const metadata: Metadata = {
+  title: 'Banco',
+  description: 'The bench where a golfer finds out how far each club really goes.',
+}
+export const viewport: Viewport = { width: 'device-width', initialScale: 1, themeColor: '#17256f' }
+
+export default function Layout({ children }: { children: ReactNode }) {
+  return (
+    <html lang="en">
+      <body>{children}</body>
+    </html>
+  )
+}

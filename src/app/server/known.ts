@@ -1,0 +1,37 @@
+import type { Golfer } from '@/core/golfer'
+import type { ClubId, GolferId, SessionId, ShotId } from '@/core/ids'
+import type { Session } from '@/core/session/session'
+import type { SessionShot } from '@/core/session/session-shot'
+import { clubsOf } from '@/store/bags'
+import { theDatabase } from '@/store/database'
+import { golferById } from '@/store/golfers'
+import { sessionById } from '@/store/sessions'
+import { shotById } from '@/store/shots'
+import { refuse } from './answer'
+
+/** What a request names, or a refusal that says what is not there. */
+
+export const knownGolfer = (id: string): Golfer =>
+  golferById(theDatabase(), id as GolferId) ??
+  refuse(404, 'golfer', 'There is no such golfer here: choose one in the head of the page.')
+
+export const knownSession = (id: string): Session =>
+  sessionById(theDatabase(), id as SessionId) ??
+  refuse(404, 'session', 'There is no such session here: choose one in the Log.')
+
+/** A session that has its golfer. */
+export function ownedSession(id: string): Session & { golferId: GolferId } {
+  const { golferId, ...session } = knownSession(id)
+  if (golferId === null)
+    return refuse(409, 'session', 'These shots wait for their golfer: take them in the Log first.')
+  return { ...session, golferId }
+}
+
+export const knownShot = (id: string): SessionShot =>
+  shotById(theDatabase(), id as ShotId) ??
+  refuse(404, 'shot', 'There is no such shot here: it may have been undone.')
+
+export function ownClub(golferId: GolferId, clubId: ClubId): ClubId {
+  const own = clubsOf(theDatabase(), golferId).some((club) => club.id === clubId)
+  return own ? clubId : refuse(422, 'clubId', 'This golfer has no such club: choose one of the bag.')
+}

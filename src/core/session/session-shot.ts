@@ -1,0 +1,22 @@
+import type { ClubId, SessionId, ShotId } from '../ids'
+import type { HeldReason } from '../monitor/station-for-shot'
+import type { Mark } from '../shots/mark'
+import type { Flight, Swing } from '../shots/shot'
+
+/** A shot as it stands now, after all that happened to it. */
+export type SessionShot = Flight & {
+  /** Its place among all shots ever taken. */
+  seq: number
+  id: ShotId
+  sessionId: SessionId
+  source: 'typed' | 'monitor' | 'file'
+  hitMs: number
+  /** The club as the source named it. */
+  clubLabel: string | null
+  clubId: ClubId | null
+  swing: Swing
+  mark: Mark | null
+  /** Why the shot waits for the golfer; null when it does not. */
+  heldBecause: HeldReason | null
+  posted: string | null
+}

@@ -1,0 +1,219 @@
+import { labelWidth, type Drawing, type Ink, type Part, type Pattern } from './drawing'
+import { ruler } from './ruler'
+
+export type StairVerdict = 'even' | 'narrow' | 'wide' | 'reversed' | 'open'
+
+/** One club of the stair, lengths in the golfer's unit. */
+export type StairClub = {
+  name: string
+  loft: string
+  stock?: {
+    at: number
+    low: number
+    high: number
+    reach: [number, number]
+    total?: number
+    text: string
+    note: string
+  }
+}
+/** The step between a club and the next. */
+export type StairStep = { verdict: StairVerdict; number: string; word: string; chosen: boolean } | null
+
+export type StairData = { clubs: StairClub[]; steps: StairStep[]; holes: [number, number][] }
+
+const PATTERN: Record<StairVerdict, Pattern> = {
+  even: 'none',
+  narrow: 'dots',
+  wide: 'diagonal',
+  reversed: 'crossed',
+  open: 'none',
+}
+
+const HEAD = 52
+const STEP_LABEL = 112
+const STOCK_LABEL = 122
+
+/** Where the rows of a stair stand, for whatever is laid over it. */
+export function stairRows(width: number): { head: number; row: number; names: number } {
+  const narrow = width < 560
+  return { head: HEAD, row: narrow ? 50 : 45, names: narrow ? 74 : 152 }
+}
+
+/**
+ * The stair: a row for each club, longest on top, along one ruler; each club's reach, stock with its
+ * interval, and total; between two rows their step as a dimension line. Holes are hatched on the ruler.
+ */
+export function stair({ clubs, steps, holes }: StairData, width: number): Drawing {
+  const { head, row, names } = stairRows(width)
+  const narrow = width < 560
+  const height = head + clubs.length * row + 4
+  const scale = ruled(clubs, width, names, narrow)
+  const parts: Part[] = []
+  for (const [from, to] of holes) {
+    parts.push({
+      kind: 'bar',
+      x1: from,
+      x2: to,
+      y: head - 12,
+      height: 7,
+      ink: 'wide',
+      edge: false,
+      pattern: 'diagonal',
+      fill: 'sheet',
+    })
+  }
+  parts.push(...gridLines(scale, height), ...ruler(scale, { y: head - 14, side: 'above' }))
+  clubs.forEach((club, i) => {
+    const y = head + i * row + row / 2 - 9
+    parts.push({
+      kind: 'label',
+      x: { px: narrow ? 6 : 16 },
+      y,
+      text: club.name,
+      ink: 'ink',
+      size: narrow ? 13 : 14.5,
+      weight: 600,
+      align: 'left',
+    })
+    if (!narrow)
+      parts.push({
+        kind: 'label',
+        x: { px: names - 14 },
+        y,
+        text: club.loft,
+        ink: 'quiet',
+        size: 13,
+        weight: 400,
+        align: 'right',
+      })
+    parts.push(...(club.stock ? stockParts(club.stock, y, narrow) : missing(scale, y, narrow)))
+    const step = steps[i]
+    const next = clubs[i + 1]
+    if (step && club.stock && next?.stock) {
+      parts.push(...stepParts(step, club.stock.at, next.stock.at, y, y + row))
+    }
+  })
+  return { width, height, ...scale, parts }
+}
+
+function ruled(clubs: StairClub[], width: number, names: number, narrow: boolean) {
+  const ends = clubs.flatMap(({ stock }) =>
+    stock ? [stock.low, stock.high, ...stock.reach, stock.total ?? stock.at] : [],
+  )
+  const low = Math.min(...ends, ends.length > 0 ? Infinity : 60)
+  const high = Math.max(...ends, ends.length > 0 ? low + 20 : 220)
+  const left = names
+  const right = width - 6
+  const room = narrow ? { left: 74, right: 56 } : { left: STEP_LABEL, right: STOCK_LABEL }
+  const perUnit = (right - left - room.left - room.right) / (high - low)
+  return { left, right, from: low - room.left / perUnit, to: high + room.right / perUnit }
+}
+
+function gridLines(scale: { from: number; to: number; left: number; right: number }, height: number): Part[] {
+  const perUnit = (scale.right - scale.left) / (scale.to - scale.from)
+  const every = perUnit * 10 >= 34 ? 10 : perUnit * 20 >= 34 ? 20 : 50
+  const parts: Part[] = []
+  for (let at = Math.ceil(scale.from / every) * every; at <= scale.to; at += every) {
+    parts.push({ kind: 'line', x1: at, y1: HEAD - 4, x2: at, y2: height - 4, ink: 'hair', weight: 1 })
+  }
+  return parts
+}
+
+function stockParts(stock: NonNullable<StairClub['stock']>, y: number, narrow: boolean): Part[] {
+  const { at, low, high, reach, total, text, note } = stock
+  const end = Math.max(reach[1], high, total ?? at, at)
+  const size = narrow ? 15 : 16.5
+  return [
+    {
+      kind: 'bar',
+      x1: reach[0],
+      x2: reach[1],
+      y: y - 6,
+      height: 12,
+      ink: 'dye',
+      edge: true,
+      pattern: 'plain',
+      fill: 'dye-soft',
+    },
+    { kind: 'line', x1: low, y1: y + 10, x2: high, y2: y + 10, ink: 'dye', weight: 2.5 },
+    { kind: 'line', x1: at, y1: y - 11, x2: at, y2: y + 11, ink: 'dye', weight: 2.5 },
+    ...(total === undefined
+      ? []
+      : [{ kind: 'point' as const, shape: 'diamond' as const, x: total, y, size: 4, ink: 'dye' as const }]),
+    { kind: 'label', x: end, dx: 10, y, text, ink: 'ink', size, weight: 700, align: 'left' },
+    ...(narrow
+      ? []
+      : [
+          {
+            kind: 'label' as const,
+            x: end,
+            dx: 18 + labelWidth(text, size) * 1.15,
+            y,
+            text: note,
+            ink: 'quiet' as const,
+            size: 12.5,
+            weight: 400 as const,
+            align: 'left' as const,
+          },
+        ]),
+  ]
+}
+
+const missing = (scale: { left: number }, y: number, narrow: boolean): Part[] => [
+  {
+    kind: 'label',
+    x: { px: scale.left + 8 },
+    y,
+    text: narrow ? 'no shots' : 'no shots yet',
+    ink: 'quiet',
+    size: 13,
+    weight: 400,
+    align: 'left',
+  },
+]
+
+function stepParts(
+  step: NonNullable<StairStep>,
+  longer: number,
+  shorter: number,
+  top: number,
+  bottom: number,
+): Part[] {
+  const y = (top + bottom) / 2
+  const ink: Ink = step.verdict
+  const left = Math.min(longer, shorter)
+  const right = Math.max(longer, shorter)
+  const dash: [number, number] | undefined = step.verdict === 'open' ? [4, 3] : undefined
+  const pattern = PATTERN[step.verdict]
+  return [
+    ...(pattern === 'none'
+      ? []
+      : [{ kind: 'bar' as const, x1: left, x2: right, y: y - 4.5, height: 9, ink, edge: false, pattern }]),
+    { kind: 'line', x1: longer, y1: top + 12, x2: longer, y2: y + 6, ink, weight: 1 },
+    { kind: 'line', x1: shorter, y1: y - 6, x2: shorter, y2: bottom - 12, ink, weight: 1 },
+    { kind: 'dimension', x1: left, x2: right, y, ink, ...(dash && { dash }) },
+    {
+      kind: 'label',
+      x: left,
+      dx: -8,
+      y,
+      text: step.word,
+      ink,
+      size: 13,
+      weight: step.chosen ? 700 : 500,
+      align: 'right',
+    },
+    {
+      kind: 'label',
+      x: left,
+      dx: -12 - labelWidth(step.word, 13),
+      y,
+      text: step.number,
+      ink,
+      size: 14.5,
+      weight: 700,
+      align: 'right',
+    },
+  ]
+}

@@ -1,0 +1,41 @@
+import Modal from 'react-bootstrap/Modal'
+import { MARKS } from '@/core/shots/mark'
+import { MARK_NAME } from '../words/names'
+import { MARK_KEY } from './last-shot'
+
+const KEYS: [string, string][] = [
+  ['0–9 Enter', 'a carry; 129 3l is 3 left of line'],
+  ...MARKS.map((mark): [string, string] => [MARK_KEY[mark], `the shot was ${MARK_NAME[mark]}`]),
+  ['N ↑', 'next club, the longer one'],
+  ['P ↓', 'the shorter club'],
+  ['X', 'full, three-quarter, half'],
+  ['Z', 'undo, one step at a time'],
+  ['?', 'these keys'],
+]
+
+/** Every key of the Bay. Letters work while the entry is empty. */
+export function KeyList({ shown, onHide }: { shown: boolean; onHide: () => void }) {
+  return (
+    <Modal show={shown} onHide={onHide} animation={false} aria-labelledby="keys-title">
+      <Modal.Header closeButton>
+        <Modal.Title as="h2" id="keys-title">
+          Keys of the Bay
+        </Modal.Title>
+      </Modal.Header>
+      <Modal.Body>
+        <table className="table table-sm">
+          <tbody>
+            {KEYS.map(([key, what]) => (
+              <tr key={key}>
+                <th scope="row">
+                  <kbd>{key}</kbd>
+                </th>
+                <td>{what}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </Modal.Body>
+    </Modal>
+  )
+}

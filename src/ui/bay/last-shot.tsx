@@ -1,0 +1,74 @@
+import { Fragment } from 'react'
+import Button from 'react-bootstrap/Button'
+import type { Golfer } from '@/core/golfer'
+import type { SessionShot } from '@/core/session/session-shot'
+import { MARKS, type Mark } from '@/core/shots/mark'
+import { MARK_NAME } from '../words/names'
+import { fixed, len, side, speed } from '../words/numbers'
+
+export const MARK_KEY: Record<Mark, string> = {
+  solid: 'S',
+  fat: 'F',
+  thin: 'T',
+  'off-centre': 'O',
+  wild: 'W',
+  misread: 'M',
+  'other-club': 'C',
+}
+
+type Props = {
+  golfer: Golfer
+  shot: SessionShot | undefined
+  number: number
+  onMark: (mark: Mark | null) => void
+}
+
+/** The shot in hand on one line, and the marks that it can be given. */
+export function LastShot({ golfer, shot, number, onMark }: Props) {
+  if (!shot) {
+    return (
+      <section className="sheet last-shot quiet">
+        The next shot stands here, with its marks: what was solid, what was not and why.
+      </section>
+    )
+  }
+  const facts: [string, string][] = []
+  if (shot.ballSpeedMps !== undefined) facts.push([speed(shot.ballSpeedMps, golfer), golfer.speedUnit])
+  if (shot.launchDeg !== undefined) facts.push([`${fixed(shot.launchDeg, 1)}°`, 'launch'])
+  if (shot.spinRpm !== undefined) facts.push([fixed(shot.spinRpm, 0), 'rpm'])
+  if (shot.offlineM !== undefined) facts.push([side(shot.offlineM, golfer), ''])
+  if (shot.peakM !== undefined) facts.push([len(shot.peakM, golfer), 'peak'])
+  if (shot.landingDeg !== undefined) facts.push([`${fixed(shot.landingDeg, 0)}°`, 'landing'])
+  const unmarked = shot.mark === null
+  return (
+    <section className="sheet last-shot" aria-label={`Shot ${number}`}>
+      <div className="line">
+        <span className="quiet">Shot {number}</span>
+        <span className="carry">{shot.carryM === null ? 'no carry' : len(shot.carryM, golfer, 1)}</span>
+        {facts.map(([value, what]) => (
+          <Fragment key={value + what}>
+            <span>
+              <b className="num">{value}</b> {what}
+            </span>
+          </Fragment>
+        ))}
+      </div>
+      <div className="marks" role="group" aria-label="Mark">
+        {MARKS.map((mark) => {
+          const on = shot.mark === mark || (mark === 'solid' && unmarked)
+          return (
+            <Button
+              key={mark}
+              variant="outline"
+              aria-pressed={on}
+              onClick={() => onMark(shot.mark === mark ? null : mark)}
+            >
+              {MARK_NAME[mark].replace(/^./, (letter) => letter.toUpperCase())}
+              <kbd>{MARK_KEY[mark]}</kbd>
+            </Button>
+          )
+        })}
+      </div>
+    </section>
+  )
+}

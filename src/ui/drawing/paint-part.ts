@@ -1,0 +1,157 @@
+import type { Ink, Part, Pattern, X } from '@/drawings/drawing'
+
+const INKS: Record<Ink, string> = {
+  ink: '--ink',
+  quiet: '--ink-3',
+  line: '--line',
+  hair: '--hair',
+  sheet: '--sheet',
+  dye: '--dye',
+  'dye-soft': '--dye-soft',
+  'left-out': '--ink-3',
+  even: '--even',
+  narrow: '--narrow',
+  wide: '--wide',
+  reversed: '--flip',
+  open: '--open',
+}
+
+/** The colours of the theme that the canvas stands in. */
+export function readInks(element: Element): Record<Ink, string> {
+  const style = getComputedStyle(element)
+  return Object.fromEntries(
+    Object.entries(INKS).map(([ink, name]) => [ink, style.getPropertyValue(name).trim() || '#000']),
+  ) as Record<Ink, string>
+}
+
+/** Paints one part of a drawing on a canvas. */
+export function paintPart(
+  ctx: CanvasRenderingContext2D,
+  part: Part,
+  at: (x: X) => number,
+  inks: Record<Ink, string>,
+): void {
+  ctx.save()
+  ctx.strokeStyle = ctx.fillStyle = inks[part.ink]
+  switch (part.kind) {
+    case 'line':
+      ctx.lineWidth = part.weight
+      ctx.setLineDash(part.dash ?? [])
+      stroke(ctx, at(part.x1), part.y1, at(part.x2), part.y2)
+      break
+    case 'bar': {
+      const left = at(part.x1)
+      const width = at(part.x2) - left
+      if (part.fill) {
+        ctx.fillStyle = inks[part.fill]
+        ctx.fillRect(left, part.y, width, part.height)
+      }
+      paintPattern(ctx, part.pattern, left, part.y, width, part.height, inks[part.ink])
+      if (part.edge) ctx.strokeRect(left, part.y, width, part.height)
+      break
+    }
+    case 'dimension':
+      paintDimension(ctx, at(part.x1), at(part.x2), part.y, part.dash)
+      break
+    case 'point':
+      paintPoint(ctx, part.shape, at(part.x), part.y, part.size, inks.sheet)
+      break
+    case 'label':
+      ctx.font = `${part.weight} ${part.size}px "Archivo Variable", system-ui, sans-serif`
+      ctx.fontStretch = 'semi-condensed'
+      ctx.textAlign = part.align
+      ctx.textBaseline = 'middle'
+      ctx.fillText(part.text, at(part.x) + (part.dx ?? 0), part.y + 0.5)
+  }
+  ctx.restore()
+}
+
+function stroke(ctx: CanvasRenderingContext2D, x1: number, y1: number, x2: number, y2: number): void {
+  ctx.beginPath()
+  ctx.moveTo(x1, y1)
+  ctx.lineTo(x2, y2)
+  ctx.stroke()
+}
+
+function paintDimension(
+  ctx: CanvasRenderingContext2D,
+  x1: number,
+  x2: number,
+  y: number,
+  dash?: number[],
+): void {
+  ctx.lineWidth = 1.5
+  ctx.setLineDash(dash ?? [])
+  stroke(ctx, x1, y, x2, y)
+  ctx.setLineDash([])
+  const head = Math.min(6, Math.abs(x2 - x1) / 2)
+  for (const [tip, way] of [
+    [x1, 1],
+    [x2, -1],
+  ] as const) {
+    ctx.beginPath()
+    ctx.moveTo(tip, y)
+    ctx.lineTo(tip + way * head, y - head * 0.6)
+    ctx.lineTo(tip + way * head, y + head * 0.6)
+    ctx.fill()
+  }
+}
+
+function paintPoint(
+  ctx: CanvasRenderingContext2D,
+  shape: 'dot' | 'ring' | 'cross' | 'diamond',
+  x: number,
+  y: number,
+  size: number,
+  sheet: string,
+): void {
+  if (shape === 'cross') {
+    ctx.lineWidth = 2.5
+    stroke(ctx, x - size, y - size, x + size, y + size)
+    stroke(ctx, x - size, y + size, x + size, y - size)
+    return
+  }
+  ctx.beginPath()
+  if (shape === 'diamond') {
+    ctx.moveTo(x, y - size)
+    ctx.lineTo(x + size, y)
+    ctx.lineTo(x, y + size)
+    ctx.lineTo(x - size, y)
+    ctx.closePath()
+  } else ctx.arc(x, y, size, 0, 2 * Math.PI)
+  if (shape !== 'dot') ctx.fillStyle = sheet
+  ctx.fill()
+  if (shape !== 'dot') {
+    ctx.lineWidth = 1.25
+    ctx.stroke()
+  }
+}
+
+function paintPattern(
+  ctx: CanvasRenderingContext2D,
+  pattern: Pattern,
+  left: number,
+  top: number,
+  width: number,
+  height: number,
+  ink: string,
+): void {
+  if (pattern === 'none' || pattern === 'plain') return
+  ctx.save()
+  ctx.beginPath()
+  ctx.rect(left, top, width, height)
+  ctx.clip()
+  ctx.strokeStyle = ctx.fillStyle = ink
+  ctx.globalAlpha = 0.55
+  if (pattern === 'dots') {
+    for (let x = left + 2; x < left + width; x += 4) {
+      for (let y = top + 2; y < top + height; y += 4) ctx.fillRect(x, y, 1.6, 1.6)
+    }
+  } else {
+    for (let x = left - height; x < left + width; x += 5) {
+      stroke(ctx, x, top + height, x + height, top)
+      if (pattern === 'crossed') stroke(ctx, x, top, x + height, top + height)
+    }
+  }
+  ctx.restore()
+}

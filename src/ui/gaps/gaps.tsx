@@ -1,0 +1,169 @@
+'use client'
+
+import Link from 'next/link'
+import { useState } from 'react'
+import type { BagAnalysis } from '@/core/analyse-bag'
+import type { Bag } from '@/core/bag/bag'
+import type { Golfer } from '@/core/golfer'
+import type { Step } from '@/core/gaps/step'
+import { lengthIn } from '@/core/units'
+import { stair, stairRows, type StairData } from '@/drawings/stair'
+import { DrawingChart } from '../drawing/drawing-chart'
+import { PageHead } from '../shell/page-head'
+import { verdictLook, verdictName } from '../words/names'
+import { fixed, len, plusMinus } from '../words/numbers'
+import { finding, lede } from './finding'
+import { StepEvidence } from './step-evidence'
+import './gaps.css'
+
+type Props = { golfer: Golfer; bag: Bag; analysis: BagAnalysis }
+
+/** The stair of the bag, with the evidence of the chosen step beside it. */
+export function Gaps({ golfer, bag, analysis }: Props) {
+  const found = finding(bag, analysis, golfer)
+  const [chosen, setChosen] = useState(found.step)
+  const clubs = bag.clubs.filter((club) => club.kind !== 'putter')
+  const name = (id: string) => clubs.find((club) => club.id === id)?.name ?? ''
+  const step = analysis.steps[chosen]
+  const data = stairData(golfer, clubs, analysis, chosen)
+  const home = `/golfers/${golfer.id}`
+  if (analysis.stocks.every((stock) => stock.carryM === undefined)) {
+    return (
+      <PageHead
+        title="No gaps yet"
+        lede="The stair of your clubs stands here as soon as two of them have shots."
+      >
+        <Link className="btn btn-primary" href={`${home}/bay`}>
+          Hit the first shots
+        </Link>
+      </PageHead>
+    )
+  }
+  return (
+    <>
+      <PageHead title={found.sentence} lede={lede(analysis, golfer)}>
+        <Link className="btn btn-outline" href={`${home}/stock`}>
+          The stock table
+        </Link>
+        <Link className="btn btn-primary" href={`${home}/bay`}>
+          Hit more
+        </Link>
+      </PageHead>
+      <div className="gaps">
+        <section className="sheet stair-frame" aria-label="The stair">
+          <DrawingChart
+            draw={(width) => stair(data, width)}
+            says={`The stair from ${clubs[0]?.name} to ${clubs.at(-1)?.name}; every step stands in the table below it.`}
+          >
+            {(drawing) => {
+              const { head, row } = stairRows(drawing.width)
+              return analysis.steps.map((each, i) =>
+                each.stepM === undefined ? null : (
+                  <button
+                    key={each.longerId}
+                    type="button"
+                    className="step-hit"
+                    style={{ top: head + i * row + row / 2, height: row }}
+                    aria-pressed={i === chosen}
+                    aria-label={`${name(each.longerId)} to ${name(each.shorterId)}: ${len(each.stepM, golfer, 1)} ${golfer.lengthUnit}, ${verdictName(each)}`}
+                    onClick={() => setChosen(i)}
+                  />
+                ),
+              )
+            }}
+          </DrawingChart>
+          <StairTable golfer={golfer} steps={analysis.steps} name={name} />
+        </section>
+        {step && <StepEvidence golfer={golfer} step={step} analysis={analysis} name={name} />}
+      </div>
+    </>
+  )
+}
+
+function stairData(
+  golfer: Golfer,
+  clubs: Bag['clubs'],
+  { stocks, steps, holes }: BagAnalysis,
+  chosen: number,
+): StairData {
+  const at = (metres: number) => lengthIn(metres, golfer.lengthUnit)
+  return {
+    holes: holes.map(([from, to]) => [at(from), at(to)]),
+    steps: steps.map((step, i) =>
+      step.stepM === undefined
+        ? null
+        : {
+            verdict: verdictLook(step),
+            number: fixed(at(step.stepM), 0),
+            word: verdictName(step),
+            chosen: i === chosen,
+          },
+    ),
+    clubs: clubs.map((club) => {
+      const stock = stocks.find((each) => each.clubId === club.id && each.swing === 'full')
+      const loft = club.loftDeg === null ? '' : `${club.loftDeg}°`
+      if (
+        stock?.carryM === undefined ||
+        stock.lowM === undefined ||
+        stock.highM === undefined ||
+        !stock.reachM
+      ) {
+        return { name: club.name, loft }
+      }
+      return {
+        name: club.name,
+        loft,
+        stock: {
+          at: at(stock.carryM),
+          low: at(stock.lowM),
+          high: at(stock.highM),
+          reach: [at(stock.reachM[0]), at(stock.reachM[1])],
+          ...(stock.averages.totalM !== undefined && { total: at(stock.averages.totalM) }),
+          text: len(stock.carryM, golfer),
+          note: `±${plusMinus(stock.lowM, stock.highM, golfer)} · ${stock.count}`,
+        },
+      }
+    }),
+  }
+}
+
+/** The same facts as the drawing, for those who cannot see it. */
+function StairTable({
+  golfer,
+  steps,
+  name,
+}: {
+  golfer: Golfer
+  steps: Step[]
+  name: (id: string) => string
+}) {
+  return (
+    <table className="visually-hidden" data-testid="stair-table">
+      <caption>Steps between neighbouring clubs</caption>
+      <thead>
+        <tr>
+          <th>Step</th>
+          <th>Size in {golfer.lengthUnit}</th>
+          <th>90% interval</th>
+          <th>Verdict</th>
+        </tr>
+      </thead>
+      <tbody>
+        {steps.map((step) => (
+          <tr key={step.longerId}>
+            <th>
+              {name(step.longerId)} to {name(step.shorterId)}
+            </th>
+            <td>{step.stepM === undefined ? 'not hit' : len(step.stepM, golfer, 1)}</td>
+            <td>
+              {step.lowM === undefined || step.highM === undefined
+                ? '–'
+                : `${len(step.lowM, golfer, 1)} to ${len(step.highM, golfer, 1)}`}
+            </td>
+            <td>{verdictName(step)}</td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  )
+}

@@ -1,0 +1,195 @@
+'use client'
+
+import Link from 'next/link'
+import { useRouter } from 'next/navigation'
+import { useRef, useState, type ChangeEvent } from 'react'
+import Button from 'react-bootstrap/Button'
+import Table from 'react-bootstrap/Table'
+import type { Golfer } from '@/core/golfer'
+import type { SessionId } from '@/core/ids'
+import type { Problem } from '@/core/problem'
+import type { SessionSummary } from '@/core/session/session'
+import { send, sendText } from '../send'
+import { PageHead } from '../shell/page-head'
+import { Problems } from '../shell/problems'
+import { day, dayAndTime } from '../words/days'
+import { PLACE_NAME } from '../words/names'
+import { count } from '../words/numbers'
+import './log.css'
+
+export type FileInLog = { id: string; name: string; atMs: number; shots: number }
+type Taken = { taken: number; known: number; held: number; conflicts: number }
+type Props = { golfer: Golfer; sessions: SessionSummary[]; waiting: SessionSummary[]; files: FileInLog[] }
+
+/** Every visit, and shots in and out as files. */
+export function Log({ golfer, sessions, waiting, files }: Props) {
+  const router = useRouter()
+  const chooser = useRef<HTMLInputElement>(null)
+  const [problems, setProblems] = useState<Problem[]>([])
+  const [said, setSaid] = useState('')
+  const api = `/api/golfers/${golfer.id}`
+  const shots = sessions.reduce((sum, session) => sum + session.shots, 0)
+
+  const done = (sent: { ok: boolean; problems?: Problem[] }, sentence: string) => {
+    setProblems(sent.problems ?? [])
+    setSaid(sent.ok ? sentence : '')
+    router.refresh()
+  }
+  const bringIn = async (event: ChangeEvent<HTMLInputElement>) => {
+    const file = event.target.files?.[0]
+    event.target.value = ''
+    if (!file) return
+    setSaid(`Reading ${file.name} …`)
+    const sent = await sendText<Taken>(
+      `${api}/import?name=${encodeURIComponent(file.name)}`,
+      await file.text(),
+    )
+    done(sent, sent.ok ? imported(file.name, sent.value) : '')
+  }
+  const withdraw = async ({ id, name }: FileInLog) => {
+    const sent = await send<{ withdrawn: number }>('DELETE', `${api}/imports/${id}`)
+    done(
+      sent,
+      sent.ok
+        ? `${count(sent.value.withdrawn, 'shot')} of ${name} withdrawn. Bring the file in again to take them back.`
+        : '',
+    )
+  }
+  const claim = async (id: SessionId) =>
+    done(await send('PATCH', `/api/sessions/${id}`, { golferId: golfer.id }), 'The shots are yours.')
+
+  return (
+    <>
+      <PageHead
+        title={
+          sessions.length === 0
+            ? 'No sessions yet'
+            : `${count(sessions.length, 'session')}, ${count(shots, 'shot')}`
+        }
+        lede="Every visit stays here with all its shots. Open one in the Bay to go on with it or to mend a mark."
+      />
+      <div className="log">
+        <section className="sheet" aria-label="Sessions">
+          {waiting.map((session) => (
+            <div
+              key={session.id}
+              className="sheet-head d-flex gap-3 align-items-center justify-content-between"
+            >
+              <span>
+                <b>{count(session.shots, 'shot')}</b> came from a monitor on{' '}
+                {dayAndTime(session.startedMs, session.offsetMin)} while nothing was open.
+              </span>
+              <Button variant="outline" onClick={() => claim(session.id)}>
+                They are mine
+              </Button>
+            </div>
+          ))}
+          {sessions.length === 0 ? (
+            <p className="quiet p-3 mb-0">
+              A session begins in <Link href={`/golfers/${golfer.id}/bay`}>the Bay</Link>, or with a file.
+            </p>
+          ) : (
+            <Table>
+              <thead>
+                <tr>
+                  <th scope="col">When</th>
+                  <th scope="col">Where</th>
+                  <th scope="col">Shots</th>
+                  <th scope="col" className="wide-only">
+                    Clubs
+                  </th>
+                  <th scope="col" className="wide-only">
+                    Held
+                  </th>
+                  <th scope="col">
+                    <span className="visually-hidden">Open</span>
+                  </th>
+                </tr>
+              </thead>
+              <tbody>
+                {sessions.map((session) => (
+                  <tr key={session.id}>
+                    <th scope="row">{dayAndTime(session.startedMs, session.offsetMin)}</th>
+                    <td>
+                      {session.place
+                        ? PLACE_NAME[session.place]
+                        : session.files > 0
+                          ? 'from a file'
+                          : 'not said'}
+                    </td>
+                    <td className="num">{session.shots}</td>
+                    <td className="num wide-only">{session.clubs}</td>
+                    <td className="num wide-only">{session.held || ''}</td>
+                    <td>
+                      <Link
+                        className="btn btn-outline btn-sm"
+                        href={`/golfers/${golfer.id}/bay?session=${encodeURIComponent(session.id)}`}
+                      >
+                        {session.endedMs === null ? 'Go on' : 'Reopen'}
+                        <span className="visually-hidden">
+                          {' '}
+                          {dayAndTime(session.startedMs, session.offsetMin)}
+                        </span>
+                      </Link>
+                    </td>
+                  </tr>
+                ))}
+              </tbody>
+            </Table>
+          )}
+        </section>
+        <section className="sheet" aria-label="Files">
+          <h2>Files</h2>
+          <div className="p-3 d-grid gap-2">
+            <input
+              ref={chooser}
+              type="file"
+              accept=".csv,.json"
+              hidden
+              onChange={bringIn}
+              data-testid="file"
+            />
+            <Button onClick={() => chooser.current?.click()}>Bring in a file of shots</Button>
+            <a className="btn btn-outline" href={`${api}/export?format=csv`} download>
+              Export all shots as CSV
+            </a>
+            <a className="btn btn-outline" href={`${api}/export?format=json`} download>
+              Export all shots as JSON
+            </a>
+            <p role="status" className="mb-0">
+              {said}
+            </p>
+            <Problems of={problems} />
+          </div>
+          {files.map((file) => (
+            <div
+              key={file.id}
+              className="sheet-head d-flex gap-2 align-items-center justify-content-between border-top border-bottom-0"
+            >
+              <span>
+                <b>{file.name}</b>
+                <br />
+                <span className="quiet">
+                  {count(file.shots, 'shot')}, {day(file.atMs)}
+                </span>
+              </span>
+              <Button size="sm" variant="outline" onClick={() => withdraw(file)}>
+                Withdraw
+              </Button>
+            </div>
+          ))}
+        </section>
+      </div>
+    </>
+  )
+}
+
+const imported = (name: string, { taken, known, held, conflicts }: Taken): string =>
+  [
+    `${name}: ${count(taken, 'shot')} taken`,
+    known > 0 && `${known} known already`,
+    held > 0 && `${held} held: open the session to decide`,
+    conflicts > 0 && `${conflicts} not taken, since other shots have their ids`,
+  ]
+    .filter(Boolean)
+    .join(', ') + '.'

@@ -1,0 +1,51 @@
+import type { Problem } from '@/core/problem'
+
+export type Sent<T> = { ok: true; value: T } | { ok: false; problems: Problem[] }
+
+/** Sends something to Banco. What went wrong comes back as sentences, never as an exception. */
+export async function send<T = unknown>(
+  method: 'GET' | 'POST' | 'PUT' | 'PATCH' | 'DELETE',
+  url: string,
+  body?: unknown,
+): Promise<Sent<T>> {
+  try {
+    const response = await fetch(url, {
+      method,
+      ...(body !== undefined && {
+        body: JSON.stringify(body),
+        headers: { 'Content-Type': 'application/json' },
+      }),
+    })
+    return await readAnswer<T>(response)
+  } catch {
+    return unreachable()
+  }
+}
+
+/** Sends the text of a file. */
+export async function sendText<T>(url: string, text: string): Promise<Sent<T>> {
+  try {
+    return await readAnswer<T>(await fetch(url, { method: 'POST', body: text }))
+  } catch {
+    return unreachable()
+  }
+}
+
+async function readAnswer<T>(response: Response): Promise<Sent<T>> {
+  const answer: unknown = await response.json().catch(() => null)
+  if (response.ok) return { ok: true, value: answer as T }
+  const problems = (answer as { problems?: Problem[] } | null)?.problems
+  return {
+    ok: false,
+    problems: problems ?? [
+      { field: '', sentence: `Banco failed (${response.status}). Nothing was changed: try again.` },
+    ],
+  }
+}
+
+const unreachable = () => ({
+  ok: false as const,
+  problems: [
+    { field: '', sentence: 'Banco does not answer. Nothing was changed: start it again and repeat this.' },
+  ],
+})

@@ -1,0 +1,110 @@
+'use client'
+
+import { Check, UserPlus, Settings2 } from 'lucide-react'
+import Link from 'next/link'
+import { usePathname, useRouter } from 'next/navigation'
+import Dropdown from 'react-bootstrap/Dropdown'
+import type { Golfer } from '@/core/golfer'
+import { send } from '../send'
+import { UNIT_NAME } from '../words/numbers'
+
+const PLACES = [
+  ['bag', 'Bag'],
+  ['bay', 'Bay'],
+  ['stock', 'Stock'],
+  ['gaps', 'Gaps'],
+  ['log', 'Log'],
+] as const
+const ON_PHONE = new Set(['bay', 'stock', 'gaps'])
+
+type Props = { golfer: Golfer; golfers: Golfer[]; bag: string }
+
+/** The work in its order along a ruler; on a phone a bar at the bottom. */
+export function Head({ golfer, golfers, bag }: Props) {
+  const path = usePathname()
+  const router = useRouter()
+  const home = `/golfers/${golfer.id}`
+  const place = path.slice(home.length + 1).split('/')[0]
+  const current = (key: string) => (place === key ? { 'aria-current': 'page' as const } : {})
+  const otherUnits =
+    golfer.lengthUnit === 'yd'
+      ? ({ lengthUnit: 'm', speedUnit: 'km/h' } as const)
+      : ({ lengthUnit: 'yd', speedUnit: 'mph' } as const)
+  const switchUnits = async () => {
+    await send('PATCH', `/api${home}`, otherUnits)
+    router.refresh()
+  }
+  return (
+    <>
+      <header className="head">
+        <Link href="/" className="name">
+          Banco
+        </Link>
+        <nav aria-label="The work in its order">
+          {PLACES.map(([key, name]) => (
+            <Link key={key} href={`${home}/${key}`} {...current(key)}>
+              {name}
+            </Link>
+          ))}
+        </nav>
+        <div className="who">
+          <button
+            type="button"
+            className="btn unit"
+            onClick={switchUnits}
+            aria-label={`Numbers are in ${UNIT_NAME[golfer.lengthUnit]}: switch to ${UNIT_NAME[otherUnits.lengthUnit]}`}
+          >
+            {golfer.lengthUnit}
+          </button>
+          <Dropdown align="end">
+            <Dropdown.Toggle variant="" id="golfer-switch">
+              <b>{golfer.name}</b>
+              <small>{bag}</small>
+            </Dropdown.Toggle>
+            <Dropdown.Menu>
+              {golfers.map((each) => (
+                <Dropdown.Item key={each.id} as={Link} href={`/golfers/${each.id}/${place || 'bag'}`}>
+                  {each.id === golfer.id ? (
+                    <Check size={15} aria-label="now" />
+                  ) : (
+                    <span className="d-inline-block" style={{ width: 15 }} />
+                  )}{' '}
+                  {each.name}
+                </Dropdown.Item>
+              ))}
+              <Dropdown.Divider />
+              <Dropdown.Item as={Link} href={home}>
+                <Settings2 size={15} aria-hidden /> Golfer
+              </Dropdown.Item>
+              <Dropdown.Item as={Link} href="/golfers/new">
+                <UserPlus size={15} aria-hidden /> New golfer
+              </Dropdown.Item>
+            </Dropdown.Menu>
+          </Dropdown>
+        </div>
+      </header>
+      <nav className="foot" aria-label="Places">
+        {PLACES.filter(([key]) => ON_PHONE.has(key)).map(([key, name]) => (
+          <Link key={key} href={`${home}/${key}`} {...current(key)}>
+            {name}
+          </Link>
+        ))}
+        <Dropdown drop="up" align="end">
+          <Dropdown.Toggle variant="" id="more">
+            More
+          </Dropdown.Toggle>
+          <Dropdown.Menu>
+            {PLACES.filter(([key]) => !ON_PHONE.has(key)).map(([key, name]) => (
+              <Dropdown.Item key={key} as={Link} href={`${home}/${key}`}>
+                {name}
+              </Dropdown.Item>
+            ))}
+            <Dropdown.Item as={Link} href={home}>
+              Golfer
+            </Dropdown.Item>
+          </Dropdown.Menu>
+        </Dropdown>
+      </nav>
+    </>
+  )
+}

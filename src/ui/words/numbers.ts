@@ -1,0 +1,40 @@
+import type { Units } from '@/core/golfer'
+import { lengthIn, speedIn, type LengthUnit } from '@/core/units'
+
+const MINUS = '−'
+
+/** A number with a fixed count of decimals and a true minus sign. */
+export function fixed(value: number, digits: number): string {
+  const text = Math.abs(value).toFixed(digits)
+  return value < 0 && Number(text) !== 0 ? MINUS + text : text
+}
+
+/** A length in the golfer's unit, without its name: 129 or, with one digit, 129.4. */
+export const len = (metres: number, units: Units, digits = 0): string =>
+  fixed(lengthIn(metres, units.lengthUnit), digits)
+
+/** A length with its unit: 129 yd. */
+export const lenUnit = (metres: number, units: Units, digits = 0): string =>
+  `${len(metres, units, digits)} ${units.lengthUnit}`
+
+/** A speed in the golfer's unit, without its name. */
+export const speed = (mps: number, units: Units): string => fixed(speedIn(mps, units.speedUnit), 1)
+
+/** Half the width of an interval, as what stands after ±; never shown as 0. */
+export function plusMinus(lowM: number, highM: number, units: Units): string {
+  const half = lengthIn((highM - lowM) / 2, units.lengthUnit)
+  return half > 0 && half < 0.5 ? '<1' : fixed(half, 0)
+}
+
+/** How far off line, with its side: 3 L. */
+export function side(offlineM: number, units: Units): string {
+  const far = len(Math.abs(offlineM), units)
+  return far === '0' ? 'on line' : `${far} ${offlineM < 0 ? 'L' : 'R'}`
+}
+
+export const UNIT_NAME: Record<LengthUnit, string> = { yd: 'yards', m: 'metres' }
+
+export const percent = (share: number): string => `${Math.round(share * 100)}%`
+
+/** "1 shot", "2 shots". */
+export const count = (n: number, one: string, many = `${one}s`): string => `${n} ${n === 1 ? one : many}`
