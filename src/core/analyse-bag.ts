@@ -8,10 +8,10 @@ import { stationStock, type Stock } from './stock/station-stock'
 import type { StockRule } from './stock/stock-rules'
 import type { Estimate } from './stock/estimate'
 import { absentClubs } from './gaps/absent-clubs'
-import { coverOf, holesBetween, type Stretch } from './gaps/cover'
-import { FEWEST_TO_SETTLE, judgeStep, type Step } from './gaps/step'
+import { coverOf, DEFAULT_TOLERANCE_M, holesBetween, type Stretch } from './gaps/cover'
+import { FEWEST_TO_SETTLE } from './gaps/enough-shots'
+import { judgeStep, type Step } from './gaps/step'
 import { stretch, zonesOf, type OwnZones } from './gaps/zones'
-import { yards } from './units'
 
 export type Rules = {
   stockRule?: StockRule
@@ -37,9 +37,6 @@ export type BagAnalysis = {
   drift: { found: boolean; knowable: boolean }
   warnings: { kind: 'unknown-club'; facts: { shotIds: ShotId[] } }[]
 }
-
-/** A stock covers the numbers this near to it, unless the golfer says otherwise. */
-export const DEFAULT_TOLERANCE_M = yards(5)
 
 /**
  * The one front door of the calculations: clubs, shots and rules in; stocks, steps, holes and what to

@@ -1,6 +1,7 @@
 import type { ClubId } from '../ids'
 import { difference, interval, probabilityBelow, type Estimate } from '../stock/estimate'
 import { yards } from '../units'
+import { FEWEST_TO_SETTLE } from './enough-shots'
 import type { Zones } from './zones'
 
 export type Zone = 'reversed' | 'narrow' | 'even' | 'wide'
@@ -28,8 +29,6 @@ export type Step = {
   facts: { kind: string; [fact: string]: number | string }[]
 }
 
-/** A verdict needs this many counted shots with each club. */
-export const FEWEST_TO_SETTLE = 4
 /** A step is on the line when its true value is within 3 yd or 2% of a limit, 8 times in 10. */
 const ON_THE_LINE = { withinM: yards(3), withinOfCarry: 0.02, probability: 0.8 }
 

@@ -1,5 +1,6 @@
 import type { ReactNode } from 'react'
-import { DEFAULT_TOLERANCE_M, type BagAnalysis } from '@/core/analyse-bag'
+import type { BagAnalysis } from '@/core/analyse-bag'
+import { DEFAULT_TOLERANCE_M } from '@/core/gaps/cover'
 import type { Bag } from '@/core/bag/bag'
 import type { Golfer } from '@/core/golfer'
 import type { Step } from '@/core/gaps/step'
