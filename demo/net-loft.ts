@@ -78,7 +78,9 @@ export function fillNetLoft(db: Database, { seed, nowMs }: { seed: number; nowMs
       { name: bag, clubs: [...hidden.clubs, { name: 'Putter', kind: 'putter', loftDeg: 3 }] },
       nowMs - 60 * DAY_MS,
     )
-    visits.forEach((visit, v) => hitVisit(db, { golferId, hidden, visit, nowMs }, dice(seed * 1000 + i * 10 + v)))
+    visits.forEach((visit, v) =>
+      hitVisit(db, { golferId, hidden, visit, nowMs }, dice(seed * 1000 + i * 10 + v)),
+    )
   })
 }
 
@@ -120,14 +122,21 @@ function hitVisit(db: Database, { golferId, hidden, visit, nowMs }: Who, roll: D
 }
 
 /** The order of a visit: rounds over the clubs, shortest first, then the wedges' partial swings. */
-function planOf(hidden: HiddenGolfer, { rounds, shots, partial, until }: Visit): { clubName: string; swing: string }[] {
+function planOf(
+  hidden: HiddenGolfer,
+  { rounds, shots, partial, until }: Visit,
+): { clubName: string; swing: string }[] {
   const shortestFirst = hidden.clubs.toReversed()
-  const times = (n: number, clubName: string, swing: string) => Array.from({ length: n }, () => ({ clubName, swing }))
+  const times = (n: number, clubName: string, swing: string) =>
+    Array.from({ length: n }, () => ({ clubName, swing }))
   const full = Array.from({ length: rounds }, () =>
     shortestFirst.flatMap((club) => times(shots, club.name, 'full')),
   ).flat()
   const wedges = shortestFirst.filter((club) => club.kind === 'wedge')
-  const all = [...full, ...(partial ? wedges.flatMap((club) => times(partial.shots, club.name, partial.swing)) : [])]
+  const all = [
+    ...full,
+    ...(partial ? wedges.flatMap((club) => times(partial.shots, club.name, partial.swing)) : []),
+  ]
   const last = all.findLastIndex((shot) => shot.clubName === until)
   return until ? all.slice(0, last) : all
 }

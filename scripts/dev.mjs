@@ -3,9 +3,14 @@ import { join } from 'node:path'
 import { homedir } from 'node:os'
 import { HOST, installed, PORT, portWanted, QUIET_ENV, run, runTs } from './ready.mjs'
 
-const own = process.env.BANCO_DATA ?? join(process.env.XDG_DATA_HOME ?? join(homedir(), '.local', 'share'), 'banco')
+const own =
+  process.env.BANCO_DATA ?? join(process.env.XDG_DATA_HOME ?? join(homedir(), '.local', 'share'), 'banco')
 const env = { ...QUIET_ENV, BANCO_DATA: `${own}-demo` }
 await portWanted()
 await installed()
 await runTs('demo/make-demo.ts', [], { env })
-process.exit(await run(process.execPath, ['node_modules/next/dist/bin/next', 'dev', '-H', HOST, '-p', String(PORT)], { env }))
+process.exit(
+  await run(process.execPath, ['node_modules/next/dist/bin/next', 'dev', '-H', HOST, '-p', String(PORT)], {
+    env,
+  }),
+)

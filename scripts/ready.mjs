@@ -52,13 +52,17 @@ export async function installed() {
   }
   say('Installing packages. The database driver is compiled once: that takes two to five minutes.')
   const began = Date.now()
-  const beat = setInterval(() => say(`still installing, ${Math.round((Date.now() - began) / 1000)} s`), 20_000)
+  const beat = setInterval(
+    () => say(`still installing, ${Math.round((Date.now() - began) / 1000)} s`),
+    20_000,
+  )
   const code = await run('npm', ['ci', '--no-audit', '--no-fund', '--loglevel=error'])
   clearInterval(beat)
   if (code !== 0) stop('npm ci failed: read what it says above, mend it, and run this again.')
   if (!existsSync(join('node_modules', 'better-sqlite3', 'build', 'Release', 'better_sqlite3.node'))) {
     say('Compiling the database driver, whose install script did not run.')
-    if ((await run('npm', ['rebuild', 'better-sqlite3'])) !== 0) stop('better-sqlite3 did not compile: see above.')
+    if ((await run('npm', ['rebuild', 'better-sqlite3'])) !== 0)
+      stop('better-sqlite3 did not compile: see above.')
   }
   setStamp('installed', wanted)
 }
@@ -66,7 +70,9 @@ export async function installed() {
 /** Builds the application, unless it is built from just these sources. */
 export async function built() {
   const wanted = hashOf(
-    ['src', 'next.config.ts', 'package-lock.json', 'tsconfig.json'].flatMap(filesUnder).map((file) => readFileSync(file)),
+    ['src', 'next.config.ts', 'package-lock.json', 'tsconfig.json']
+      .flatMap(filesUnder)
+      .map((file) => readFileSync(file)),
   )
   if (stampIs('built', wanted) && existsSync(join('.next', 'BUILD_ID'))) return
   say('Building the application: about a minute.')

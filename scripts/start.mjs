@@ -3,6 +3,7 @@ import { built, installed, portWanted, QUIET_ENV, runTs, serve, stop } from './r
 
 await portWanted()
 await installed()
-if ((await runTs('src/cli/banco.ts', ['check-data'], { stdio: ['ignore', 'ignore', 'inherit'] })) !== 0) stop('')
+if ((await runTs('src/cli/banco.ts', ['check-data'], { stdio: ['ignore', 'ignore', 'inherit'] })) !== 0)
+  stop('')
 await built()
 await serve(QUIET_ENV)

@@ -1,4 +1,4 @@
-import { FULL_SWING, type Shot, type Swing } from './shots/shot'
+import { FULL_SWING, SWINGS, type Shot, type Swing } from './shots/shot'
 import type { Mark } from './shots/mark'
 import { judgeShots, type JudgedShot } from './shots/judge-shots'
 import type { Club } from './bag/club'
@@ -103,13 +103,19 @@ const byOrder = (a: Club, b: Club) => a.order - b.order || (a.id < b.id ? -1 : 1
 const bySequence = (a: Shot, b: Shot) =>
   (a.session ?? 0) - (b.session ?? 0) || a.sequence - b.sequence || (a.id < b.id ? -1 : 1)
 
+/** Full, three-quarter, half, then the golfer's own by name. */
+function byLength(a: Swing, b: Swing): number {
+  const place = (swing: Swing) => (SWINGS as readonly Swing[]).indexOf(swing) >>> 0
+  return place(a) - place(b) || (a < b ? -1 : 1)
+}
+
 type Station = { clubId: ClubId; swing: Swing; shots: JudgedShot[] }
 
 /** Every full swing of the bag, hit or not, and every other station that was hit: by club, full first. */
 function stationsOf(bag: readonly Club[], shots: readonly JudgedShot[]): Station[] {
   return bag.flatMap((club) => {
     const own = shots.filter((shot) => shot.clubId === club.id)
-    const swings = new Set([FULL_SWING, ...own.map((shot) => shot.swing).sort()])
+    const swings = new Set([FULL_SWING, ...own.map((shot) => shot.swing).sort(byLength)])
     return [...swings].map((swing) => ({
       clubId: club.id,
       swing,

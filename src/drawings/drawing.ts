@@ -52,6 +52,8 @@ export type Part =
       size: number
       weight: 400 | 500 | 600 | 700
       align: 'left' | 'center' | 'right'
+      /** Set in bold before the text. */
+      lead?: { text: string; size: number }
     }
 
 /** A measured drawing: its ruler from `left` to `right` pixels stands for `from` to `to` in the golfer's unit. */
@@ -71,6 +73,3 @@ export function pixel(drawing: Pick<Drawing, 'left' | 'right' | 'from' | 'to'>, 
   const { left, right, from, to } = drawing
   return left + ((x - from) / (to - from)) * (right - left)
 }
-
-/** About how wide a label is: condensed letters are half as wide as high. */
-export const labelWidth = (text: string, size: number): number => text.length * size * 0.5

@@ -1,4 +1,4 @@
-import { labelWidth, type Drawing, type Ink, type Part, type Pattern } from './drawing'
+import type { Drawing, Ink, Part, Pattern } from './drawing'
 import { ruler } from './ruler'
 
 export type StairVerdict = 'even' | 'narrow' | 'wide' | 'reversed' | 'open'
@@ -37,7 +37,7 @@ const STOCK_LABEL = 122
 /** Where the rows of a stair stand, for whatever is laid over it. */
 export function stairRows(width: number): { head: number; row: number; names: number } {
   const narrow = width < 560
-  return { head: HEAD, row: narrow ? 50 : 45, names: narrow ? 74 : 152 }
+  return { head: HEAD, row: narrow ? 50 : 45, names: narrow ? 8 : 152 }
 }
 
 /**
@@ -105,7 +105,7 @@ function ruled(clubs: StairClub[], width: number, names: number, narrow: boolean
   const high = Math.max(...ends, ends.length > 0 ? low + 20 : 220)
   const left = names
   const right = width - 6
-  const room = narrow ? { left: 74, right: 56 } : { left: STEP_LABEL, right: STOCK_LABEL }
+  const room = narrow ? { left: 92, right: 50 } : { left: STEP_LABEL, right: STOCK_LABEL }
   const perUnit = (right - left - room.left - room.right) / (high - low)
   return { left, right, from: low - room.left / perUnit, to: high + room.right / perUnit }
 }
@@ -123,7 +123,6 @@ function gridLines(scale: { from: number; to: number; left: number; right: numbe
 function stockParts(stock: NonNullable<StairClub['stock']>, y: number, narrow: boolean): Part[] {
   const { at, low, high, reach, total, text, note } = stock
   const end = Math.max(reach[1], high, total ?? at, at)
-  const size = narrow ? 15 : 16.5
   return [
     {
       kind: 'bar',
@@ -141,22 +140,18 @@ function stockParts(stock: NonNullable<StairClub['stock']>, y: number, narrow: b
     ...(total === undefined
       ? []
       : [{ kind: 'point' as const, shape: 'diamond' as const, x: total, y, size: 4, ink: 'dye' as const }]),
-    { kind: 'label', x: end, dx: 10, y, text, ink: 'ink', size, weight: 700, align: 'left' },
-    ...(narrow
-      ? []
-      : [
-          {
-            kind: 'label' as const,
-            x: end,
-            dx: 18 + labelWidth(text, size) * 1.15,
-            y,
-            text: note,
-            ink: 'quiet' as const,
-            size: 12.5,
-            weight: 400 as const,
-            align: 'left' as const,
-          },
-        ]),
+    {
+      kind: 'label',
+      x: end,
+      dx: 10,
+      y,
+      text: narrow ? '' : note,
+      lead: { text, size: narrow ? 15 : 16.5 },
+      ink: 'ink',
+      size: 12.5,
+      weight: 400,
+      align: 'left',
+    },
   ]
 }
 
@@ -199,20 +194,10 @@ function stepParts(
       dx: -8,
       y,
       text: step.word,
+      lead: { text: step.number, size: 14.5 },
       ink,
       size: 13,
       weight: step.chosen ? 700 : 500,
-      align: 'right',
-    },
-    {
-      kind: 'label',
-      x: left,
-      dx: -12 - labelWidth(step.word, 13),
-      y,
-      text: step.number,
-      ink,
-      size: 14.5,
-      weight: 700,
       align: 'right',
     },
   ]

@@ -16,13 +16,15 @@ export type StripData = {
 }
 
 const TOP = 34
-const FIELD = 112
+const FIELD = { wide: 112, narrow: 74 }
 const BELOW = 40
 
 /** The strip: a ruler zoomed to one station, a dot for each shot, crosses for those left out, the stock scribed through. */
 export function strip({ shots, stock }: StripData, width: number): Drawing {
   const scale = { left: 22, right: width - 22, ...zoom(shots, stock) }
-  const axis = TOP + FIELD
+  const field = width < 560 ? FIELD.narrow : FIELD.wide
+  const axis = TOP + field
+  const lanes: [number, number][][] = Array.from({ length: Math.floor((field - 8) / 17) }, () => [])
   const parts: Part[] = []
   if (stock) {
     parts.push(
@@ -31,7 +33,7 @@ export function strip({ shots, stock }: StripData, width: number): Drawing {
         x1: stock.low,
         x2: stock.high,
         y: TOP,
-        height: FIELD,
+        height: field,
         ink: 'dye',
         edge: false,
         pattern: 'plain',
@@ -51,10 +53,13 @@ export function strip({ shots, stock }: StripData, width: number): Drawing {
     )
   }
   parts.push(...ruler(scale, { y: axis, side: 'below' }))
-  const lanes: number[] = []
   for (const shot of shots) {
     const x = pixel(scale, shot.carry)
-    const lane = freeLane(lanes, x, shot.counts ? 15 : 24 + shot.word.length * 7)
+    const toLeft = x > scale.right - 70
+    const room = shot.counts ? 0 : 8 + shot.word.length * 6.5
+    const span = (more: number): [number, number] => (toLeft ? [x - 8 - more, x + 8] : [x - 8, x + 8 + more])
+    const named = room > 0 && hasFreeLane(lanes, span(room))
+    const lane = takeLane(lanes, span(named ? room : 0))
     const y = axis - 16 - lane * 17
     if (shot.counts) {
       parts.push({
@@ -67,21 +72,8 @@ export function strip({ shots, stock }: StripData, width: number): Drawing {
         id: shot.id,
       })
     } else {
-      const toLeft = x > scale.right - 70
-      parts.push(
-        { kind: 'point', shape: 'cross', x: shot.carry, y, size: 5.5, ink: 'left-out', id: shot.id },
-        {
-          kind: 'label',
-          x: shot.carry,
-          dx: toLeft ? -11 : 11,
-          y,
-          text: shot.word,
-          ink: 'left-out',
-          size: 13,
-          weight: 600,
-          align: toLeft ? 'right' : 'left',
-        },
-      )
+      parts.push({ kind: 'point', shape: 'cross', x: shot.carry, y, size: 5.5, ink: 'left-out', id: shot.id })
+      if (named) parts.push(word(shot, y, toLeft))
     }
   }
   return { width, height: axis + BELOW, ...scale, parts }
@@ -97,17 +89,30 @@ function zoom(shots: StripShot[], stock: StripData['stock']): { from: number; to
   return { from: Math.floor((low - spare) / 5) * 5, to: Math.ceil((high + spare) / 5) * 5 }
 }
 
-/** Points that would touch stand above one another; past the top they start again at the bottom. */
-function freeLane(lanes: number[], x: number, needs: number): number {
-  const most = 6
-  for (let lane = 0; lane < most; lane++) {
-    const near = lanes[lane]
-    if (near === undefined || Math.abs(near - x) >= needs) {
-      lanes[lane] = x
-      return lane
-    }
-  }
-  const lane = lanes.length % most
-  lanes[lane] = x
+const word = (shot: StripShot, y: number, toLeft: boolean): Part => ({
+  kind: 'label',
+  x: shot.carry,
+  dx: toLeft ? -11 : 11,
+  y,
+  text: shot.word,
+  ink: 'left-out',
+  size: 13,
+  weight: 600,
+  align: toLeft ? 'right' : 'left',
+})
+
+type Span = [number, number]
+
+const freeLane = (lanes: Span[][], [from, to]: Span): number =>
+  lanes.findIndex((taken) => taken.every(([a, b]) => to <= a || from >= b))
+
+const hasFreeLane = (lanes: Span[][], span: Span): boolean => freeLane(lanes, span) >= 0
+
+/** Takes the lowest lane in which nothing stands there; with none free, the emptiest. */
+function takeLane(lanes: Span[][], span: Span): number {
+  const free = freeLane(lanes, span)
+  const emptiest = lanes.reduce((best, taken, i) => (taken.length < (lanes[best]?.length ?? 0) ? i : best), 0)
+  const lane = free >= 0 ? free : emptiest
+  lanes[lane]?.push(span)
   return lane
 }

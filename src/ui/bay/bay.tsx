@@ -133,6 +133,7 @@ export function Bay({ first }: { first: BayView }) {
             </option>
           ))}
         </Form.Select>
+        <Button onClick={() => goTo(next?.id)}>Next: {next?.name}</Button>
       </div>
       <div className="bay">
         <section className="sheet left" aria-label="Stations">
@@ -180,6 +181,7 @@ export function Bay({ first }: { first: BayView }) {
             shot={shot}
             number={shot ? (numberOf.get(shot.id) ?? 0) : 0}
             onMark={mark}
+            onUndo={() => void bay.undo()}
           />
           <ShotEntry
             unit={golfer.lengthUnit}
@@ -220,6 +222,9 @@ export function Bay({ first }: { first: BayView }) {
           </ul>
         </section>
       </div>
+      <Button variant="outline" className="phone-only w-100" onClick={end}>
+        End the session
+      </Button>
       <p className="mt-3 mb-0">
         <Link href={`/golfers/${golfer.id}/gaps`}>See the gaps so far</Link>
       </p>

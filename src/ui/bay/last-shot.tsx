@@ -21,10 +21,11 @@ type Props = {
   shot: SessionShot | undefined
   number: number
   onMark: (mark: Mark | null) => void
+  onUndo: () => void
 }
 
 /** The shot in hand on one line, and the marks that it can be given. */
-export function LastShot({ golfer, shot, number, onMark }: Props) {
+export function LastShot({ golfer, shot, number, onMark, onUndo }: Props) {
   if (!shot) {
     return (
       <section className="sheet last-shot quiet">
@@ -68,6 +69,9 @@ export function LastShot({ golfer, shot, number, onMark }: Props) {
             </Button>
           )
         })}
+        <Button variant="outline" className="phone-only" onClick={onUndo}>
+          Undo
+        </Button>
       </div>
     </section>
   )

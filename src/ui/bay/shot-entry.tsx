@@ -64,10 +64,10 @@ export function ShotEntry({ unit, live, input, onShot }: Props) {
           Add
         </Button>
         <span className="quiet key-hint">
-          Enter adds it. <kbd>129 3l</kbd> is 3 left of line.
+          <kbd>129 3l</kbd> is 3 left
         </span>
         <span className="ms-auto quiet" role="status">
-          Monitor feed:{' '}
+          Monitor:{' '}
           <b style={{ color: live ? 'var(--even)' : 'var(--wide)' }}>
             {live ? 'listening' : 'not connected'}
           </b>

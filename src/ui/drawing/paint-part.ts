@@ -57,13 +57,28 @@ export function paintPart(
       paintPoint(ctx, part.shape, at(part.x), part.y, part.size, inks.sheet)
       break
     case 'label':
-      ctx.font = `${part.weight} ${part.size}px "Archivo Variable", system-ui, sans-serif`
-      ctx.fontStretch = 'semi-condensed'
-      ctx.textAlign = part.align
-      ctx.textBaseline = 'middle'
-      ctx.fillText(part.text, at(part.x) + (part.dx ?? 0), part.y + 0.5)
+      paintLabel(ctx, part, at(part.x) + (part.dx ?? 0))
   }
   ctx.restore()
+}
+
+function paintLabel(ctx: CanvasRenderingContext2D, label: Extract<Part, { kind: 'label' }>, x: number): void {
+  const set = (weight: number, size: number) => {
+    ctx.font = `${weight} ${size}px "Archivo Variable", system-ui, sans-serif`
+    ctx.fontStretch = 'semi-condensed'
+  }
+  const { text, lead, y, align } = label
+  ctx.textBaseline = 'middle'
+  ctx.textAlign = align
+  set(label.weight, label.size)
+  if (!lead) return ctx.fillText(text, x, y + 0.5)
+  const between = text === '' ? 0 : 6
+  const textWidth = ctx.measureText(text).width
+  set(700, lead.size)
+  const leadWidth = ctx.measureText(lead.text).width
+  ctx.fillText(lead.text, align === 'right' ? x - textWidth - between : x, y + 0.5)
+  set(label.weight, label.size)
+  ctx.fillText(text, align === 'right' ? x : x + leadWidth + between, y + 0.5)
 }
 
 function stroke(ctx: CanvasRenderingContext2D, x1: number, y1: number, x2: number, y2: number): void {

@@ -10,6 +10,9 @@ import { count, len, lenUnit, percent, UNIT_NAME } from '../words/numbers'
 /** How much a settled verdict asks of the golfer: what is wrong comes first. */
 const WEIGHT: Record<string, number> = { reversed: 4, wide: 3, narrow: 2, 'on-the-line': 1, even: 0 }
 
+/** A sentence names this many holes, the widest; the drawing shows all. */
+const MOST_HOLES = 3
+
 /** The page's one sentence, and the step that it is about. */
 export function finding(
   bag: Bag,
@@ -60,14 +63,22 @@ export function lede({ steps, stocks, holes, cover, goal, next }: BagAnalysis, g
     ...(open > 0 ? [`${open} not settled`] : []),
     ...(unknown > 0 ? [`${unknown} without shots`] : []),
   ]
-  const spans = (list: [number, number][]) =>
-    list.map(([from, to]) => `${len(from, golfer)}–${len(to, golfer)}`).join(', ')
+  const spans = (list: [number, number][]) => {
+    const seen = list.filter(([from, to]) => len(from, golfer) !== len(to, golfer))
+    const widest = seen.toSorted(([a, b], [c, d]) => d - c - (b - a)).slice(0, MOST_HOLES)
+    const named = seen
+      .filter((hole) => widest.includes(hole))
+      .map(([from, to]) => `${len(from, golfer)}–${len(to, golfer)}`)
+    return seen.length > MOST_HOLES
+      ? `${named.join(', ')} and ${seen.length - MOST_HOLES} more`
+      : named.join(', ')
+  }
   return (
     <>
       {goal && golfer.goalZoneM && (
         <>
           Your goal zone {len(golfer.goalZoneM[0], golfer)} to {len(golfer.goalZoneM[1], golfer)}:{' '}
-          {goal.holes.length === 0 ? 'no hole' : <>nothing lands on {spans(goal.holes)}</>}.{' '}
+          {spans(goal.holes) === '' ? 'no hole' : <>nothing lands on {spans(goal.holes)}</>}.{' '}
         </>
       )}
       {count(steps.length, 'step')}: {parts.map((part, i) => (i === 0 ? part : [', ', part]))}.{' '}
@@ -75,7 +86,7 @@ export function lede({ steps, stocks, holes, cover, goal, next }: BagAnalysis, g
         <>
           A stock within {lenUnit(DEFAULT_TOLERANCE_M, golfer)} of <b>{percent(cover)}</b> of the distances
           from {len(Math.min(...carries), golfer)} to {len(Math.max(...carries), golfer)} {unit}
-          {holes.length > 0 && <>; holes at {spans(holes)}</>}.{' '}
+          {spans(holes) !== '' && <>; holes at {spans(holes)}</>}.{' '}
         </>
       )}
       {next.length > 0 && `${count(next.length, 'club')} lack shots for a verdict.`}

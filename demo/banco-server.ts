@@ -1,0 +1,62 @@
+import { spawn, type ChildProcess } from 'node:child_process'
+import { once } from 'node:events'
+import { mkdtempSync } from 'node:fs'
+import { createServer, type AddressInfo } from 'node:net'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+
+/** A Banco of its own, on a free port with data of its own: for pictures, tests and benchmarks. */
+export class BancoServer {
+  private child: ChildProcess | null = null
+  private constructor(
+    readonly port: number,
+    readonly data: string,
+  ) {}
+
+  static async prepare(data = mkdtempSync(join(tmpdir(), 'banco-'))): Promise<BancoServer> {
+    const probe = createServer().listen(0, '127.0.0.1')
+    await once(probe, 'listening')
+    const { port } = probe.address() as AddressInfo
+    probe.close()
+    await once(probe, 'close')
+    return new BancoServer(port, data)
+  }
+
+  get address(): string {
+    return `http://127.0.0.1:${this.port}`
+  }
+
+  /** Starts it and waits until it answers. */
+  async start(): Promise<this> {
+    this.child = spawn(
+      process.execPath,
+      ['node_modules/next/dist/bin/next', 'start', '-H', '127.0.0.1', '-p', String(this.port)],
+      {
+        env: { ...process.env, BANCO_DATA: this.data, NEXT_TELEMETRY_DISABLED: '1', NODE_ENV: 'production' },
+        stdio: ['ignore', 'ignore', 'inherit'],
+      },
+    )
+    for (let tries = 0; tries < 300; tries++) {
+      if (
+        await fetch(`${this.address}/golfers/new`).then(
+          (response) => response.ok,
+          () => false,
+        )
+      )
+        return this
+      await new Promise((resolve) => setTimeout(resolve, 100))
+    }
+    throw new Error(
+      `Banco did not answer at ${this.address} within 30 s: is it built (npm run demo builds it)?`,
+    )
+  }
+
+  /** Ends it: SIGKILL is the hard way. */
+  async stop(signal: NodeJS.Signals = 'SIGTERM'): Promise<void> {
+    const child = this.child
+    this.child = null
+    if (!child || child.exitCode !== null) return
+    child.kill(signal)
+    await once(child, 'exit')
+  }
+}

@@ -1,0 +1,13 @@
+/** Debian's Chromium, kept from calling home. */
+export const CHROMIUM = {
+  executablePath: process.env.BANCO_CHROMIUM ?? '/usr/bin/chromium',
+  args: [
+    '--no-sandbox',
+    '--disable-gpu',
+    '--disable-quic',
+    '--no-first-run',
+    '--disable-background-networking',
+    '--disable-component-update',
+    '--disable-sync',
+  ],
+}

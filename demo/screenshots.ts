@@ -1,0 +1,47 @@
+import { mkdirSync } from 'node:fs'
+import { join } from 'node:path'
+import { chromium, type Page } from '@playwright/test'
+import { databasePath } from '@/store/data-folder'
+import { openDatabase } from '@/store/database'
+import { BancoServer } from './banco-server'
+import { CHROMIUM } from './chromium'
+import { fillNetLoft } from './net-loft'
+
+/** Takes the pictures of docs/screenshots from the demo's data. Names after `--` take only those. */
+const TILDA = '/golfers/demo-tilda'
+const PICTURES: { name: string; path: string; phone?: boolean; before?: (page: Page) => Promise<void> }[] = [
+  { name: 'bag', path: `${TILDA}/bag` },
+  { name: 'bay', path: `${TILDA}/bay` },
+  { name: 'stock', path: `${TILDA}/stock` },
+  { name: 'gaps', path: `${TILDA}/gaps` },
+  { name: 'log', path: `${TILDA}/log` },
+  { name: 'golfer', path: TILDA },
+  { name: 'bay-phone', path: `${TILDA}/bay`, phone: true },
+  { name: 'gaps-phone', path: `${TILDA}/gaps`, phone: true },
+]
+
+const wanted = process.argv.slice(2)
+const folder = process.env.PICTURES ?? join('docs', 'screenshots')
+mkdirSync(folder, { recursive: true })
+const server = await BancoServer.prepare()
+const db = openDatabase(databasePath(server.data))
+fillNetLoft(db, { seed: 2, nowMs: Date.now() })
+db.close()
+await server.start()
+const browser = await chromium.launch(CHROMIUM)
+for (const { name, path, phone, before } of PICTURES) {
+  if (wanted.length > 0 && !wanted.includes(name)) continue
+  const page = await browser.newPage(
+    phone
+      ? { viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true, deviceScaleFactor: 2 }
+      : { viewport: { width: 1280, height: 800 } },
+  )
+  await page.goto(server.address + path)
+  await before?.(page)
+  await page.waitForTimeout(700)
+  await page.screenshot({ path: join(folder, `${name}.png`) })
+  await page.close()
+  console.log(`· ${join(folder, name)}.png`)
+}
+await browser.close()
+await server.stop()
