@@ -57,6 +57,8 @@ export class BancoServer {
     this.child = null
     if (!child || child.exitCode !== null) return
     child.kill(signal)
+    const hard = setTimeout(() => child.kill('SIGKILL'), 4000)
     await once(child, 'exit')
+    clearTimeout(hard)
   }
 }

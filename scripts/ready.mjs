@@ -108,7 +108,13 @@ export async function serve(env = QUIET_ENV) {
     stdio: ['ignore', 'ignore', 'inherit'],
     env,
   })
-  for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => server.kill(signal))
+  for (const signal of ['SIGINT', 'SIGTERM']) {
+    process.on(signal, () => {
+      server.kill(signal)
+      // Every shot is on disk when it is acknowledged: nothing is lost by not waiting.
+      setTimeout(() => server.kill('SIGKILL'), 3000).unref()
+    })
+  }
   const ended = new Promise((resolve) => server.on('close', (code) => resolve(code ?? 0)))
   const address = `http://${HOST}:${PORT}`
   while (Date.now() - began < 60_000) {

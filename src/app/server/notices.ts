@@ -1,16 +1,30 @@
 type Listener = () => void
 
-const held = globalThis as { bancoListeners?: Set<Listener> }
+type Held = { bancoListeners?: Set<Listener>; bancoEndings?: Set<Listener> }
+
+const held = globalThis as Held
+if (!held.bancoEndings) {
+  // Open streams would keep a server that is told to stop waiting for ever.
+  for (const signal of ['SIGINT', 'SIGTERM'] as const) {
+    process.once(signal, () => held.bancoEndings?.forEach((end) => end()))
+  }
+}
 held.bancoListeners ??= new Set()
+held.bancoEndings ??= new Set()
 const listeners = held.bancoListeners
+const endings = held.bancoEndings
 
 /** Tells every open page that something was stored. A notice carries no data: pages read again. */
 export function notify(): void {
   listeners.forEach((listener) => listener())
 }
 
-/** Calls `listener` at every notice, until the returned function is called. */
-export function listen(listener: Listener): () => void {
+/** Calls `listener` at every notice, and `end` when the server stops, until the returned function is called. */
+export function listen(listener: Listener, end: Listener): () => void {
   listeners.add(listener)
-  return () => listeners.delete(listener)
+  endings.add(end)
+  return () => {
+    listeners.delete(listener)
+    endings.delete(end)
+  }
 }

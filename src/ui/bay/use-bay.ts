@@ -76,9 +76,14 @@ export function useBay(first: BayView) {
     problems,
     live,
     say: setProblems,
-    open: (station: Station) => take(() => send('PUT', `${session}/station`, station)),
-    hit: (station: Station, shot: { carryM: number; offlineM?: number }) => {
-      const typed = { ...station, ...shot, id: crypto.randomUUID(), hitMs: Date.now() }
+    open: (station: Station) => {
+      // The station changes at once: what is typed next belongs to it, and older answers are dropped.
+      answered.current = ++asked.current
+      setView((now) => ({ ...now, session: { ...now.session, open: station } }))
+      return take(() => send('PUT', `${session}/station`, station))
+    },
+    hit: (station: Station, { carryM, offlineM }: { carryM: number; offlineM?: number }) => {
+      const typed = { ...station, carryM, offlineM, id: crypto.randomUUID(), hitMs: Date.now() }
       return take(() => send('POST', `${session}/shots`, typed))
     },
     mark: (id: ShotId, mark: Mark | null) => take(() => decide(id, { kind: 'mark', mark })),

@@ -20,7 +20,15 @@ export function GET(request: Request): Response {
       }
       controller.enqueue(encoder.encode('retry: 500\n\n'))
       tell()
-      const unlisten = listen(tell)
+      const end = () => {
+        stop()
+        try {
+          controller.close()
+        } catch {
+          // The stream was cancelled first.
+        }
+      }
+      const unlisten = listen(tell, end)
       const look = setInterval(() => {
         if (newestShot(theDatabase()) !== told) tell()
       }, LOOK_MS)
@@ -28,14 +36,7 @@ export function GET(request: Request): Response {
         unlisten()
         clearInterval(look)
       }
-      request.signal.addEventListener('abort', () => {
-        stop()
-        try {
-          controller.close()
-        } catch {
-          // The stream was cancelled first.
-        }
-      })
+      request.signal.addEventListener('abort', end)
     },
     cancel: () => stop(),
   })

@@ -1,0 +1,84 @@
+import { spawn } from 'node:child_process'
+import AxeBuilder from '@axe-core/playwright'
+import { expect, test as base, type APIRequestContext, type Page } from '@playwright/test'
+import { BancoServer } from '../../demo/banco-server'
+import type { BayView } from '../../src/ui/bay/bay-view'
+
+/** Every test file has a server and data of its own. */
+export const test = base.extend<{ banco: BancoServer }, { server: BancoServer }>({
+  server: [
+    // eslint-disable-next-line no-empty-pattern -- Playwright reads the fixture's names from the pattern
+    async ({}, provide) => {
+      const server = await (await BancoServer.prepare()).start()
+      await provide(server)
+      await server.stop()
+    },
+    { scope: 'worker' },
+  ],
+  banco: async ({ server }, provide) => provide(server),
+})
+export { expect }
+
+/** A golfer with a bag, made through the front door. */
+export async function golferWithBag(
+  request: APIRequestContext,
+  banco: BancoServer,
+  name: string,
+  template = 'smooth',
+) {
+  const golfer = await request.post(`${banco.address}/api/golfers`, {
+    data: { name, hand: 'right', lengthUnit: 'yd', speedUnit: 'mph', goalZoneM: null },
+  })
+  expect(golfer.status()).toBe(201)
+  const { id } = (await golfer.json()) as { id: string }
+  const bag = await request.post(`${banco.address}/api/golfers/${id}/bag`, {
+    data: { template, name: 'Test bag' },
+  })
+  expect(bag.status()).toBe(201)
+  return id
+}
+
+/** A session that is open, with its first station. */
+export async function openSession(request: APIRequestContext, banco: BancoServer, golferId: string) {
+  const started = await request.post(`${banco.address}/api/golfers/${golferId}/sessions`, {
+    data: { place: 'indoor', offsetMin: 0 },
+  })
+  expect(started.status()).toBe(201)
+  return ((await started.json()) as { id: string }).id
+}
+
+export async function bayOf(
+  request: APIRequestContext,
+  banco: BancoServer,
+  sessionId: string,
+): Promise<BayView> {
+  const answer = await request.get(`${banco.address}/api/sessions/${sessionId}/bay`)
+  expect(answer.status()).toBe(200)
+  return (await answer.json()) as BayView
+}
+
+/** Runs the simulated monitor until it has sent its shots. */
+export function runMonitor(banco: BancoServer, ...args: string[]): Promise<string> {
+  return new Promise((resolve, reject) => {
+    const monitor = spawn(process.execPath, [
+      '--import',
+      'tsx',
+      'simulators/launch-monitor/main.ts',
+      '--to',
+      banco.address,
+      ...args,
+    ])
+    let said = ''
+    monitor.stdout.on('data', (part) => (said += part))
+    monitor.stderr.on('data', (part) => (said += part))
+    monitor.on('close', (code) => (code === 0 ? resolve(said) : reject(new Error(said))))
+  })
+}
+
+/** Accessibility rules that this page breaks, by name and place. */
+export async function axeFindings(page: Page): Promise<string[]> {
+  const { violations } = await new AxeBuilder({ page })
+    .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'])
+    .analyze()
+  return violations.map(({ id, nodes }) => `${id}: ${nodes.map((node) => node.target.join(' ')).join(', ')}`)
+}
