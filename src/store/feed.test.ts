@@ -27,7 +27,9 @@ describe('a shot from a monitor', () => {
     expect(receiveShot(db, post('d', { swing: 'half' }), NOW_MS, 0).heldBecause).toBe('other-station')
     expect(receiveShot(db, post('e', { clubLabel: 'spoon' }), NOW_MS, 0).heldBecause).toBe('unknown-club')
     expect(receiveShot(db, post('f', { carryM: 913.5 }), NOW_MS, 0).heldBecause).toBe('implausible-carry')
-    expect(receiveShot(db, post('g', { unknownFields: ['mood'] }), NOW_MS, 0).heldBecause).toBe('unknown-field')
+    expect(receiveShot(db, post('g', { unknownFields: ['mood'] }), NOW_MS, 0).heldBecause).toBe(
+      'unknown-field',
+    )
     expect(shotsOfSession(db, sessionId).map(({ clubId: club }) => club)).toEqual([
       clubId('8-iron'),
       clubId('8-iron'),
@@ -59,7 +61,9 @@ describe('a shot from a monitor', () => {
     expect(waiting).toMatchObject({ golferId: null, place: null, shots: 2, held: 2 })
     if (!waiting) return
     claimWaiting(db, waiting.id, golfer.id, NOW_MS)
-    expect(shotsOfSession(db, waiting.id).map(({ clubId: club, heldBecause }) => [club, heldBecause])).toEqual([
+    expect(
+      shotsOfSession(db, waiting.id).map(({ clubId: club, heldBecause }) => [club, heldBecause]),
+    ).toEqual([
       [clubId('7-iron'), null],
       [null, 'no-station'],
     ])
@@ -92,14 +96,20 @@ describe('what the calculations are given', () => {
     receiveShot(db, post('old', { hitMs: NOW_MS - 370 * 86_400_000 }), NOW_MS, 0)
     const shots = () => bagInput(db, golfer, bag, NOW_MS).shots.map(({ id }) => id)
     expect(shots()).toEqual(['a'])
-    setSlots(db, golfer.id, bag.clubs.map(({ id }) => id).filter((id) => id !== clubId('8-iron')))
+    setSlots(
+      db,
+      golfer.id,
+      bag.clubs.map(({ id }) => id).filter((id) => id !== clubId('8-iron')),
+    )
     expect(shots()).toEqual([])
   })
 
   it('numbers the shots of each session from 0', () => {
     const { db, golfer, bag } = storeWithGolfer()
     for (const id of ['a', 'b', 'c']) receiveShot(db, post(id), NOW_MS, 0)
-    expect(bagInput(db, golfer, bag, NOW_MS).shots.map(({ sequence, session }) => [session, sequence])).toEqual([
+    expect(
+      bagInput(db, golfer, bag, NOW_MS).shots.map(({ sequence, session }) => [session, sequence]),
+    ).toEqual([
       [0, 0],
       [0, 1],
       [0, 2],

@@ -24,7 +24,9 @@ describe('migrations', () => {
 
   it('leave nothing behind when one fails', () => {
     const db = new Sqlite(':memory:')
-    expect(() => migrate(db, [FIRST, { ...SECOND, sql: 'CREATE TABLE b (x INTEGER) STRICT; nonsense' }])).toThrow()
+    expect(() =>
+      migrate(db, [FIRST, { ...SECOND, sql: 'CREATE TABLE b (x INTEGER) STRICT; nonsense' }]),
+    ).toThrow()
     expect(tables(db)).toEqual(['migration'])
   })
 

@@ -18,10 +18,35 @@ function withShots() {
   const store = storeWithGolfer()
   const { db, clubId, sessionId } = store
   const common = { sessionId, hitMs: NOW_MS, clubLabel: null, heldBecause: null, swing: 'full' } as const
-  takeShot(db, { ...common, id: 'a' as ShotId, source: 'typed', clubId: clubId('8-iron'), carryM: 121, offlineM: -2.5 })
-  takeShot(db, { ...common, id: 'b' as ShotId, source: 'monitor', clubId: clubId('8-iron'), carryM: 90.1, spinRpm: 7000 })
-  takeShot(db, { ...common, id: 'c' as ShotId, source: 'typed', clubId: clubId('7-iron'), swing: 'half', carryM: 1 / 3 + 80 })
-  addEvents(db, [{ shotSeq: shotById(db, 'b' as ShotId)?.seq as number, event: { kind: 'mark', mark: 'fat' } }], NOW_MS)
+  takeShot(db, {
+    ...common,
+    id: 'a' as ShotId,
+    source: 'typed',
+    clubId: clubId('8-iron'),
+    carryM: 121,
+    offlineM: -2.5,
+  })
+  takeShot(db, {
+    ...common,
+    id: 'b' as ShotId,
+    source: 'monitor',
+    clubId: clubId('8-iron'),
+    carryM: 90.1,
+    spinRpm: 7000,
+  })
+  takeShot(db, {
+    ...common,
+    id: 'c' as ShotId,
+    source: 'typed',
+    clubId: clubId('7-iron'),
+    swing: 'half',
+    carryM: 1 / 3 + 80,
+  })
+  addEvents(
+    db,
+    [{ shotSeq: shotById(db, 'b' as ShotId)?.seq as number, event: { kind: 'mark', mark: 'fat' } }],
+    NOW_MS,
+  )
   return store
 }
 
@@ -29,7 +54,13 @@ function withShots() {
 function emptyBanco() {
   const db = openDatabase(':memory:')
   const id = 'other' as GolferId
-  const settings = { name: 'Merryn Oates', hand: 'left', lengthUnit: 'm', speedUnit: 'm/s', goalZoneM: null } as const
+  const settings = {
+    name: 'Merryn Oates',
+    hand: 'left',
+    lengthUnit: 'm',
+    speedUnit: 'm/s',
+    goalZoneM: null,
+  } as const
   addGolfer(db, id, settings, NOW_MS)
   const clubs = [
     { name: '7-iron', kind: 'iron', loftDeg: 32 } as const,
@@ -58,7 +89,10 @@ describe('a file of shots', () => {
   it('twice takes nothing twice, with ids and without', () => {
     const { db, golfer } = withShots()
     const records = shotRecords(db, golfer.id)
-    expect(importShots(db, golfer.id, { name: 'x', shots: records }, WHEN)).toMatchObject({ taken: 0, known: 3 })
+    expect(importShots(db, golfer.id, { name: 'x', shots: records }, WHEN)).toMatchObject({
+      taken: 0,
+      known: 3,
+    })
     const bare = ['118', '119', '118'].map((carry) => ({ club: '8-iron', carryM: Number(carry) }))
     expect(importShots(db, golfer.id, { name: 'y', shots: bare }, WHEN)).toMatchObject({ taken: 3 })
     expect(importShots(db, golfer.id, { name: 'y', shots: bare }, WHEN)).toMatchObject({ taken: 0, known: 3 })

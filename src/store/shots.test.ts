@@ -119,7 +119,10 @@ describe('undo', () => {
     const { db, shot, seq, sessionId } = bench()
     let state = 11
     const roll = (n: number) => (state = (state * 16807) % 2147483647) % n
-    const look = () => shotsOfSession(db, sessionId).map(({ id, mark }) => `${id}:${mark}`).join(' ')
+    const look = () =>
+      shotsOfSession(db, sessionId)
+        .map(({ id, mark }) => `${id}:${mark}`)
+        .join(' ')
     const states = [look()]
     let undone = 0
     for (let i = 0; i < 200; i++) {
@@ -133,7 +136,12 @@ describe('undo', () => {
         const some = there[roll(Math.max(1, there.length))]
         if (what === 1 || !some) takeShot(db, shot(`s${i}`))
         else if (what === 2) addEvents(db, [{ shotSeq: some.seq, event: { kind: 'withdrawn' } }], NOW_MS)
-        else addEvents(db, [{ shotSeq: seq(some.id), event: { kind: 'mark', mark: roll(2) ? 'thin' : null } }], NOW_MS)
+        else
+          addEvents(
+            db,
+            [{ shotSeq: seq(some.id), event: { kind: 'mark', mark: roll(2) ? 'thin' : null } }],
+            NOW_MS,
+          )
         states.push(look())
       }
       expect(look()).toBe(states.at(-1))

@@ -1,10 +1,12 @@
 import Joi from 'joi'
 import type { Problem } from '@/core/problem'
 
+/** What a form must be: made in this layer, used by those that take forms. */
+export type Form<T> = Joi.Schema<T>
 export type Checked<T> = { ok: true; value: T } | { ok: false; problems: Problem[] }
 
 /** Checks something from outside. Finds every problem, converts nothing, refuses unknown fields. */
-export function check<T>(schema: Joi.Schema<T>, input: unknown): Checked<T> {
+export function check<T>(schema: Form<T>, input: unknown): Checked<T> {
   const { value, error } = schema.validate(input, { abortEarly: false, convert: false })
   if (!error) return { ok: true, value: value as T }
   return {

@@ -1,6 +1,5 @@
 import type { Problem } from '@/core/problem'
-import { check } from '@/wire/check'
-import type Joi from 'joi'
+import { check, type Form } from '@/wire/check'
 
 /** A request that cannot be done, with its HTTP status and what to mend. */
 export class Refusal extends Error {
@@ -62,8 +61,8 @@ export async function bodyJson(request: Request): Promise<unknown> {
 }
 
 /** The checked form of a request's body. */
-export async function bodyForm<T>(request: Request, schema: Joi.Schema<T>): Promise<T> {
-  const checked = check(schema, await bodyJson(request))
+export async function bodyForm<T>(request: Request, form: Form<T>): Promise<T> {
+  const checked = check(form, await bodyJson(request))
   if (!checked.ok) throw new Refusal(422, checked.problems)
   return checked.value
 }

@@ -131,7 +131,8 @@ CREATE TABLE undone (
 ) STRICT;
 
 -- A shot as it stands now: its own row with the last event of each kind that was not undone.
--- It is there unless the last word on that was an undone taking, or a withdrawal that stands.
+-- It is there by the last taking or withdrawal that stands; with none, unless it was typed, since then
+-- its own taking was undone.
 CREATE VIEW shot_now AS
 SELECT
   s.seq, s.id, s.session_id, s.source, s.import_id, s.hit_ms, s.club_label,
@@ -147,7 +148,7 @@ SELECT
   CASE WHEN s.held_because IS NULL OR EXISTS (
     SELECT 1 FROM shot_event e WHERE e.shot_seq = s.seq AND e.kind = 'released'
     AND e.batch NOT IN (SELECT batch FROM undone)) THEN NULL ELSE s.held_because END AS held_because,
-  coalesce((SELECT (e.kind = 'taken') <> (e.batch IN (SELECT batch FROM undone))
-            FROM shot_event e WHERE e.shot_seq = s.seq AND e.kind IN ('taken', 'withdrawn')
-            ORDER BY e.seq DESC LIMIT 1), 1) AS present
+  coalesce((SELECT e.kind = 'taken' FROM shot_event e
+            WHERE e.shot_seq = s.seq AND e.kind IN ('taken', 'withdrawn')
+            AND e.batch NOT IN (SELECT batch FROM undone) ORDER BY e.seq DESC LIMIT 1), s.source <> 'typed') AS present
 FROM shot s;

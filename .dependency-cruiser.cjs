@@ -1,0 +1,73 @@
+// The one-way rule: left may import right, types included. Each layer names what it may see.
+const LAYERS = {
+  core: [],
+  drawings: ['core'],
+  store: ['core'],
+  wire: ['core'],
+  workers: ['wire', 'core'],
+  paper: ['drawings', 'core'],
+  ui: ['workers', 'drawings', 'core'],
+  cli: ['paper', 'workers', 'wire', 'store', 'drawings', 'core'],
+  app: ['ui', 'paper', 'workers', 'wire', 'store', 'drawings', 'core'],
+}
+const TESTS = '\\.(test|spec)\\.tsx?$'
+
+const layerRules = Object.entries(LAYERS).map(([layer, sees]) => ({
+  name: `${layer}-sees-${sees.length > 0 ? sees.join('-') : 'nothing'}`,
+  severity: 'error',
+  from: { path: `(^|/)src/${layer}/`, pathNot: TESTS },
+  to: {
+    path: '(^|/)(src|simulators|demo|bench|tests)/',
+    pathNot: `(^|/)src/(${[layer, ...sees].join('|')})/`,
+  },
+}))
+
+/** Only these layers may import this package. */
+const only = (name, packages, layers) => ({
+  name,
+  severity: 'error',
+  from: { path: '(^|/)(src|simulators|demo)/', pathNot: [`(^|/)src/(${layers})/`, TESTS] },
+  to: { path: packages },
+})
+
+module.exports = {
+  forbidden: [
+    ...layerRules,
+    {
+      name: 'simulators-see-wire-core',
+      severity: 'error',
+      from: { path: '(^|/)simulators/', pathNot: TESTS },
+      to: { path: '(^|/)(src|demo|bench|tests)/', pathNot: '(^|/)src/(wire|core)/' },
+    },
+    {
+      name: 'demo-sees-simulators-store-core',
+      severity: 'error',
+      from: { path: '(^|/)demo/', pathNot: TESTS },
+      to: { path: '(^|/)(src|bench|tests)/', pathNot: '(^|/)src/(store|core)/' },
+    },
+    {
+      name: 'core-takes-statistics-only',
+      severity: 'error',
+      from: { path: '(^|/)src/core/', pathNot: TESTS },
+      to: { dependencyTypesNot: ['local'], pathNot: '(simple-statistics|@stdlib/stats-)|(^|/)src/core/' },
+    },
+    only('joi-only-in-wire', 'node_modules/joi', 'wire'),
+    only('sqlite-only-in-store', 'node_modules/(better-sqlite3|@types/better-sqlite3)', 'store'),
+    { name: 'no-cycles', severity: 'error', from: {}, to: { circular: true } },
+    {
+      name: 'nothing-unresolved',
+      severity: 'error',
+      from: {},
+      to: { couldNotResolve: true, pathNot: '\\.css$' },
+    },
+  ],
+  options: {
+    tsPreCompilationDeps: true,
+    tsConfig: { fileName: 'tsconfig.json' },
+    doNotFollow: { path: 'node_modules' },
+    enhancedResolveOptions: {
+      exportsFields: ['exports'],
+      conditionNames: ['import', 'types', 'node', 'default'],
+    },
+  },
+}

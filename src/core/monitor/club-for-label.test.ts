@@ -1,0 +1,63 @@
+import { describe, expect, it } from 'vitest'
+import type { ClubId } from '../ids'
+import { clubForLabel } from './club-for-label'
+import { stationForShot } from './station-for-shot'
+
+const CLUBS = ['Driver', '5-wood', '4-hybrid', '7-iron', 'P-wedge', '54° wedge', '58° wedge'].map((name) => ({
+  id: name as ClubId,
+  name,
+}))
+
+describe('what a monitor calls a club', () => {
+  it.each([
+    ['7i', '7-iron'],
+    ['7 Iron', '7-iron'],
+    ['7-IRON', '7-iron'],
+    ['d', 'Driver'],
+    ['DR', 'Driver'],
+    ['5W', '5-wood'],
+    ['4h', '4-hybrid'],
+    ['PW', 'P-wedge'],
+    ['54', '54° wedge'],
+    ['54 deg', '54° wedge'],
+    ['54°', '54° wedge'],
+  ])('%s is the %s', (label, name) => {
+    expect(clubForLabel(label, CLUBS)).toBe(name)
+  })
+
+  it.each(['5H', '3i', '56', '', 'spoon'])('%j is none of the bag', (label) => {
+    expect(clubForLabel(label, CLUBS)).toBeNull()
+  })
+
+  it('is what the golfer mapped it to, before anything else', () => {
+    expect(clubForLabel('5H', CLUBS, new Map([['5h', '5-wood' as ClubId]]))).toBe('5-wood')
+  })
+
+  it('is none where two clubs could be meant', () => {
+    const twins = [...CLUBS, { id: 'other' as ClubId, name: '7i' }]
+    expect(clubForLabel('7 iron', twins)).toBeNull()
+  })
+})
+
+describe('the station of a posted shot', () => {
+  const open = { clubId: 'a' as ClubId, swing: 'half' }
+  const posted = { carryM: 100, clubLabel: null, swing: null, unknownFields: [] }
+
+  it('is the open one where the post names none', () => {
+    expect(stationForShot(posted, null, open)).toEqual({ clubId: 'a', swing: 'half', heldBecause: null })
+  })
+
+  it('is asked about where the two differ', () => {
+    const other = { ...posted, clubLabel: '7i' }
+    expect(stationForShot(other, 'b' as ClubId, open).heldBecause).toBe('other-station')
+    expect(stationForShot({ ...posted, swing: 'full' }, null, open).heldBecause).toBe('other-station')
+  })
+
+  it('is not known while none is open', () => {
+    expect(stationForShot(posted, null, null)).toEqual({
+      clubId: null,
+      swing: 'full',
+      heldBecause: 'no-station',
+    })
+  })
+})

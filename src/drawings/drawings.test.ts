@@ -1,0 +1,103 @@
+import { describe, expect, it } from 'vitest'
+import { pixel, type Drawing } from './drawing'
+import { stair, type StairData } from './stair'
+import { strip } from './strip'
+
+const club = (name: string, at: number): StairData['clubs'][number] => ({
+  name,
+  loft: '30°',
+  stock: {
+    at,
+    low: at - 2,
+    high: at + 2,
+    reach: [at - 5, at + 5],
+    total: at + 8,
+    text: String(at),
+    note: '±2 · 6',
+  },
+})
+const kinds = (drawing: Drawing, kind: string) => drawing.parts.filter((part) => part.kind === kind)
+const data: StairData = {
+  clubs: [club('7-iron', 150), club('8-iron', 133), { name: '9-iron', loft: '' }],
+  steps: [{ verdict: 'wide', number: '17', word: 'wide', chosen: true }, null],
+  holes: [[138, 145]],
+}
+
+describe('the stair', () => {
+  it.each([360, 870])('at %d px keeps every part inside its edges', (width) => {
+    const drawing = stair(data, width)
+    for (const part of drawing.parts) {
+      for (const x of 'x1' in part ? [part.x1, part.x2] : [part.x]) {
+        expect(pixel(drawing, x)).toBeGreaterThanOrEqual(0)
+        expect(pixel(drawing, x)).toBeLessThanOrEqual(width)
+      }
+    }
+  })
+
+  it('draws a step from stock to stock, with its word and its pattern', () => {
+    const drawing = stair(data, 870)
+    expect(kinds(drawing, 'dimension')).toEqual([expect.objectContaining({ x1: 133, x2: 150, ink: 'wide' })])
+    expect(kinds(drawing, 'label')).toContainEqual(
+      expect.objectContaining({ text: 'wide', lead: { text: '17', size: 14.5 } }),
+    )
+    expect(kinds(drawing, 'bar')).toContainEqual(
+      expect.objectContaining({ pattern: 'diagonal', x1: 133, x2: 150 }),
+    )
+  })
+
+  it('draws a reversed step backwards: its bar spans the same two stocks', () => {
+    const reversed = stair(
+      {
+        ...data,
+        clubs: [club('a', 130), club('b', 140)],
+        steps: [{ verdict: 'reversed', number: '−10', word: 'reversed', chosen: false }],
+      },
+      870,
+    )
+    expect(kinds(reversed, 'dimension')).toEqual([
+      expect.objectContaining({ x1: 130, x2: 140, ink: 'reversed' }),
+    ])
+  })
+
+  it('says of a club without shots that it has none', () => {
+    expect(kinds(stair(data, 870), 'label')).toContainEqual(expect.objectContaining({ text: 'no shots yet' }))
+  })
+
+  it('hatches its holes on the ruler', () => {
+    expect(kinds(stair(data, 870), 'bar')).toContainEqual(
+      expect.objectContaining({ x1: 138, x2: 145, y: 40 }),
+    )
+  })
+})
+
+describe('the strip', () => {
+  const shot = (id: string, carry: number, counts = true) => ({
+    id,
+    carry,
+    counts,
+    earlier: false,
+    word: counts ? 'solid' : 'fat',
+    newest: false,
+  })
+
+  it('has a dot for each shot that counts, a cross with its word for each left out', () => {
+    const drawing = strip({ shots: [shot('a', 150), shot('b', 152), shot('c', 120, false)] }, 600)
+    expect(kinds(drawing, 'point').map((part) => part.kind === 'point' && part.shape)).toEqual([
+      'dot',
+      'dot',
+      'cross',
+    ])
+    expect(kinds(drawing, 'label')).toContainEqual(expect.objectContaining({ text: 'fat', x: 120 }))
+  })
+
+  it('stands points that would touch above one another', () => {
+    const drawing = strip({ shots: ['a', 'b', 'c', 'd'].map((id) => shot(id, 150)) }, 600)
+    expect(new Set(kinds(drawing, 'point').map((part) => part.kind === 'point' && part.y)).size).toBe(4)
+  })
+
+  it('zooms to its shots, and draws nothing of a stock that there is not', () => {
+    const drawing = strip({ shots: [shot('a', 150), shot('b', 158)] }, 600)
+    expect([drawing.from, drawing.to]).toEqual([140, 165])
+    expect(kinds(drawing, 'bar')).toEqual([])
+  })
+})

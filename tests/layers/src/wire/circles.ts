@@ -1,0 +1,3 @@
+import { round } from './round'
+
+export const circles: () => number = () => round()

@@ -1,0 +1,3 @@
+import { circles } from './circles'
+
+export const round = (): number => circles()
