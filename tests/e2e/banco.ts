@@ -4,18 +4,13 @@ import { expect, test as base, type APIRequestContext, type Page } from '@playwr
 import { BancoServer } from '../../demo/banco-server'
 import type { BayView } from '../../src/ui/bay/bay-view'
 
-/** Every test file has a server and data of its own. */
-export const test = base.extend<{ banco: BancoServer }, { server: BancoServer }>({
-  server: [
-    // eslint-disable-next-line no-empty-pattern -- Playwright reads the fixture's names from the pattern
-    async ({}, provide) => {
-      const server = await (await BancoServer.prepare()).start()
-      await provide(server)
-      await server.stop()
-    },
-    { scope: 'worker' },
-  ],
-  banco: async ({ server }, provide) => provide(server),
+/** Every test has a server and data of its own. */
+export const test = base.extend<{ banco: BancoServer }>({
+  banco: async ({}, provide) => {
+    const server = await (await BancoServer.prepare()).start()
+    await provide(server)
+    await server.stop()
+  },
 })
 export { expect }
 

@@ -1,16 +1,11 @@
 import { bayOf, expect, golferWithBag, openSession, runMonitor, test } from './banco'
 
-/** Sessions of this file: while one is open, shots go there. */
-const opened: string[] = []
-
 const shot = (id: string, more: object = {}) => ({
   id,
   units: { length: 'yd', speed: 'mph' },
   carry: 150,
   ...more,
 })
-
-test.describe.configure({ mode: 'serial' })
 
 test('the monitor’s shots appear in the Bay as they land, with what it measured', async ({
   page,
@@ -19,7 +14,6 @@ test('the monitor’s shots appear in the Bay as they land, with what it measure
 }) => {
   const golfer = await golferWithBag(request, banco, 'Jory Trevanion')
   const session = await openSession(request, banco, golfer)
-  opened.push(session)
   await page.goto(`${banco.address}/golfers/${golfer}/bay`)
   await page.getByRole('button', { name: /^7-iron/ }).click()
   await expect(page.getByText('listening')).toBeVisible()
@@ -39,7 +33,7 @@ test('the monitor’s shots appear in the Bay as they land, with what it measure
 
 test('asks where the monitor names another club, and goes there', async ({ page, request, banco }) => {
   const golfer = await golferWithBag(request, banco, 'Morwenna Sleath')
-  opened.push(await openSession(request, banco, golfer))
+  await openSession(request, banco, golfer)
   await page.goto(`${banco.address}/golfers/${golfer}/bay`)
   await page.getByRole('button', { name: /^8-iron/ }).click()
   await expect(page.getByRole('heading', { name: '8-iron, full swing' })).toBeVisible()
@@ -73,7 +67,7 @@ test('asks where the monitor names another club, and goes there', async ({ page,
 
 test('answers each kind of post with its status and a sentence', async ({ request, banco }) => {
   const golfer = await golferWithBag(request, banco, 'Talan Rowse')
-  opened.push(await openSession(request, banco, golfer))
+  await openSession(request, banco, golfer)
   const url = `${banco.address}/api/feed/shots`
   const post = async (data: unknown) => {
     const answer = await request.post(url, {
@@ -108,8 +102,6 @@ test('answers each kind of post with its status and a sentence', async ({ reques
 
 test('shots that come while nothing is open wait for their golfer', async ({ page, request, banco }) => {
   const golfer = await golferWithBag(request, banco, 'Elowen Curnow')
-  for (const session of opened)
-    await request.patch(`${banco.address}/api/sessions/${session}`, { data: { ended: true } })
   await runMonitor(banco, '--club', '8i', '--shots', '3', '--every', '10', '--seed', '3')
   await page.goto(`${banco.address}/golfers/${golfer}/bay`)
   await expect(page.getByText('3 shots came from a monitor while nothing was open.')).toBeVisible()
@@ -134,7 +126,6 @@ test('kill -9 while shots are posted loses none that was acknowledged, and none 
 }) => {
   const golfer = await golferWithBag(request, banco, 'Petroc Annear')
   const session = await openSession(request, banco, golfer)
-  opened.push(session)
   const acknowledged: string[] = []
   const refusedAt: number[] = []
   const posting = (async () => {
@@ -165,7 +156,6 @@ test('a server that stops and comes back in the middle misses nothing, and the o
 }) => {
   const golfer = await golferWithBag(request, banco, 'Senara Bolitho')
   const session = await openSession(request, banco, golfer)
-  opened.push(session)
   await page.goto(`${banco.address}/golfers/${golfer}/bay`)
   await page.getByRole('button', { name: /^7-iron/ }).click()
   await expect(page.getByRole('heading', { name: '7-iron, full swing' })).toBeVisible()

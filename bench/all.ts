@@ -1,0 +1,19 @@
+import { analysisAgainstParsing } from './analysis'
+import { importAgainstBare } from './file-import'
+import { firstLoad } from './first-load'
+import { liveShots } from './live-shots'
+
+/** Every benchmark, in ratios within one run where there is something to compare with. */
+const BENCHES: Record<string, () => Promise<string[]> | string[]> = {
+  'First-load JS': firstLoad,
+  analyseBag: analysisAgainstParsing,
+  'CSV import': importAgainstBare,
+  'Live shot to the page': liveShots,
+}
+
+const wanted = process.argv.slice(2)
+for (const [name, bench] of Object.entries(BENCHES)) {
+  if (wanted.length > 0 && !wanted.some((each) => name.toLowerCase().includes(each.toLowerCase()))) continue
+  console.log(`\n${name}`)
+  for (const line of await bench()) console.log(`  ${line}`)
+}

@@ -1,0 +1,101 @@
+import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import Database from 'better-sqlite3'
+import Papa from 'papaparse'
+import { BAG_TEMPLATES } from '@/core/bag/bag-templates'
+import { RECORD_FIELDS, type ShotRecord } from '@/core/formats/shot-record'
+import type { GolferId } from '@/core/ids'
+import { startBag } from '@/store/bags'
+import { openDatabase } from '@/store/database'
+import { addGolfer } from '@/store/golfers'
+import { importShots } from '@/store/shot-files'
+import { readShotsCsv, writeShotsCsv } from '@/wire/shots-csv'
+import { dice } from '../simulators/golfers/dice'
+import { hitShot } from '../simulators/golfers/hit-shot'
+import { NET_LOFT } from '../simulators/golfers/net-loft'
+
+const ROWS = 100_000
+const RUNS = 5
+
+/** 100,000 rows from a file into the database, against bare Papa Parse and bare inserts in one transaction. */
+export function importAgainstBare(): string[] {
+  const folder = mkdtempSync(join(tmpdir(), 'banco-bench-'))
+  const file = join(folder, 'shots.csv')
+  writeFileSync(file, writeShotsCsv(rows()))
+  const whole: number[] = []
+  const bare: number[] = []
+  for (let run = 0; run < RUNS; run++) {
+    bare.push(timed(() => bareImport(file, join(folder, `bare-${run}.db`))))
+    whole.push(timed(() => bancoImport(file, join(folder, `banco-${run}.db`))))
+  }
+  const [b, w] = [best(bare), best(whole)]
+  const peak = process.resourceUsage().maxRSS / 1024
+  return [
+    `${ROWS.toLocaleString('en')} rows: bare ${b.toFixed(0)} ms, Banco ${w.toFixed(0)} ms: ${(w / b).toFixed(2)} times (wanted at most 2; best of ${RUNS} each)`,
+    `peak memory of the run ${peak.toFixed(0)} MB`,
+  ]
+}
+
+function bancoImport(file: string, path: string): void {
+  const db = openDatabase(path)
+  const id = 'bench' as GolferId
+  addGolfer(db, id, { name: 'Bench', hand: 'right', lengthUnit: 'yd', speedUnit: 'mph', goalZoneM: null }, 0)
+  startBag(db, id, { name: 'Bag', clubs: BAG_TEMPLATES.find(({ key }) => key === 'smooth')?.clubs ?? [] }, 0)
+  const read = readShotsCsv(readFileSync(file, 'utf8'))
+  if (!read.ok) throw new Error(read.problems[0]?.sentence)
+  const result = importShots(db, id, { name: 'shots.csv', shots: read.value }, { nowMs: 0, offsetMin: 0 })
+  db.close()
+  if (result.taken !== ROWS) throw new Error(`took ${result.taken} of ${ROWS}`)
+}
+
+/** No check, no club, no session, no history: each cell into a column of the same kind, under the row's id. */
+function bareImport(file: string, path: string): void {
+  const db = new Database(path)
+  db.pragma('journal_mode = WAL')
+  db.pragma('synchronous = FULL')
+  const texts = new Set<string>(['id', 'session', 'place', 'club', 'swing', 'mark'])
+  db.exec(
+    `CREATE TABLE shot (${RECORD_FIELDS.map((field) => `${field} ${field === 'id' ? 'TEXT UNIQUE' : texts.has(field) ? 'TEXT' : 'REAL'}`).join(', ')})`,
+  )
+  const { data } = Papa.parse<string[]>(readFileSync(file, 'utf8'), { skipEmptyLines: true })
+  const insert = db.prepare(`INSERT INTO shot VALUES (${RECORD_FIELDS.map(() => '?').join(', ')})`)
+  db.transaction(() => {
+    for (let i = 1; i < data.length; i++) insert.run(data[i])
+  })()
+  db.close()
+}
+
+function rows(): ShotRecord[] {
+  const golfer = NET_LOFT[0]
+  if (!golfer) throw new Error('the net loft is empty')
+  const roll = dice(100)
+  return Array.from({ length: ROWS }, (_, i) => {
+    const club = golfer.clubs[i % golfer.clubs.length]
+    if (!club) throw new Error('the bag is empty')
+    const { flight } = hitShot(golfer, club, { swing: 'full', position: 0 }, roll)
+    const session = Math.floor(i / 100)
+    const startedMs = 1_775_000_000_000 + session * 86_400_000
+    return {
+      ...flight,
+      id: `bench-${i}`,
+      session: `bench-${session}`,
+      startedMs,
+      offsetMin: 60,
+      place: 'range',
+      hitMs: startedMs + (i % 100) * 30_000,
+      club: club.name,
+      swing: 'full',
+      mark: null,
+    }
+  })
+}
+
+function timed(call: () => void): number {
+  globalThis.gc?.()
+  const began = performance.now()
+  call()
+  return performance.now() - began
+}
+
+const best = (times: number[]): number => Math.min(...times)

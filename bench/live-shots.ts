@@ -1,0 +1,86 @@
+import { chromium } from '@playwright/test'
+import { BAG_TEMPLATES } from '@/core/bag/bag-templates'
+import type { GolferId, SessionId } from '@/core/ids'
+import { quantile } from '@/core/stock/quantile'
+import { bagOf, startBag } from '@/store/bags'
+import { databasePath } from '@/store/data-folder'
+import { openDatabase } from '@/store/database'
+import { addGolfer } from '@/store/golfers'
+import { openStation, startSession } from '@/store/sessions'
+import { BancoServer } from '../demo/banco-server'
+import { CHROMIUM } from '../demo/chromium'
+
+const SHOTS = 50
+const EVERY_MS = 400
+
+/** Notes when each shot's row is painted: two frames after it stands in the page. Text, since it runs in the page. */
+const WATCH = `
+  window.seen = []
+  const known = new Set()
+  new MutationObserver(() => {
+    for (const row of document.querySelectorAll('[data-shot]')) {
+      const id = row.getAttribute('data-shot')
+      if (known.has(id)) continue
+      known.add(id)
+      requestAnimationFrame(() => requestAnimationFrame(() => seen.push([id, Date.now()])))
+    }
+  }).observe(document, { childList: true, subtree: true })
+`
+
+/** Shots posted while the Bay is open: from the post to the frame in which the page shows it. */
+export async function liveShots(): Promise<string[]> {
+  const server = await BancoServer.prepare()
+  const golfer = openBay(server.data)
+  await server.start()
+  const browser = await chromium.launch(CHROMIUM)
+  const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
+  await page.addInitScript({ content: WATCH })
+  await page.goto(`${server.address}/golfers/${golfer}/bay`)
+  await page.getByText('listening').waitFor()
+  const sent: number[] = []
+  for (let i = 0; i < SHOTS; i++) {
+    sent.push(Date.now())
+    const answer = await fetch(`${server.address}/api/feed/shots`, {
+      method: 'POST',
+      body: JSON.stringify({
+        id: `live-${i}`,
+        units: { length: 'yd', speed: 'mph' },
+        carry: 60 + (i % 7) / 2,
+      }),
+    })
+    if (answer.status !== 201) throw new Error(`shot ${i} was answered with ${answer.status}`)
+    await new Promise((resolve) => setTimeout(resolve, EVERY_MS))
+  }
+  const seen = await page.evaluate(() => (window as unknown as { seen: [string, number][] }).seen)
+  await browser.close()
+  await server.stop()
+  const inOrder = seen.every(([id], i) => id === `live-${i}`)
+  const delays = seen.map(([id, at]) => at - (sent[Number(id.slice(5))] as number))
+  return [
+    `${seen.length} of ${SHOTS} shown, ${inOrder ? 'in order' : 'NOT in order'}`,
+    `post to painted: p50 ${quantile(delays, 0.5).toFixed(0)} ms, p95 ${quantile(delays, 0.95).toFixed(0)} ms (wanted at most 300)`,
+  ]
+}
+
+function openBay(data: string): GolferId {
+  const db = openDatabase(databasePath(data))
+  const id = 'bench' as GolferId
+  const nowMs = Date.now()
+  addGolfer(
+    db,
+    id,
+    { name: 'Bench', hand: 'right', lengthUnit: 'yd', speedUnit: 'mph', goalZoneM: null },
+    nowMs,
+  )
+  startBag(db, id, { name: 'Bag', clubs: BAG_TEMPLATES[1]?.clubs ?? [] }, nowMs)
+  const session = startSession(
+    db,
+    { golferId: id, startedMs: nowMs, offsetMin: 0, place: 'indoor' },
+    'bench' as SessionId,
+  )
+  const wedge = bagOf(db, id)?.clubs.findLast((club) => club.kind === 'wedge')
+  if (!wedge) throw new Error('the bag has no wedge')
+  openStation(db, session, { clubId: wedge.id, swing: 'full' }, nowMs)
+  db.close()
+  return id
+}
