@@ -70,7 +70,15 @@ export function importShots(
         clubId === null ? 'unknown-club' : isPlausibleCarry(shot.carryM) ? null : 'implausible-carry'
       const id = (shot.id ?? idFromContents(golferId, shot, seen)) as ShotId
       const taken = take({
-        ...flightOf(shot),
+        carryM: shot.carryM,
+        totalM: shot.totalM,
+        ballSpeedMps: shot.ballSpeedMps,
+        clubSpeedMps: shot.clubSpeedMps,
+        launchDeg: shot.launchDeg,
+        spinRpm: shot.spinRpm,
+        offlineM: shot.offlineM,
+        peakM: shot.peakM,
+        landingDeg: shot.landingDeg,
         id,
         sessionId: sessionOf(shot),
         source: 'file',
@@ -117,15 +125,15 @@ export function withdrawImport(db: Database, golferId: GolferId, importId: strin
   return shots.length
 }
 
-export type FileImport = { id: string; name: string; atMs: number; shots: number }
+type FileImport = { id: string; name: string; atMs: number; shots: number }
 
 /** The golfer's imports that still have shots, newest first. */
 export const importsOf = (db: Database, golferId: GolferId): FileImport[] =>
   db
     .prepare(
-      `SELECT * FROM (SELECT id, name, at_ms AS atMs,
-         (SELECT count(*) FROM shot_now n WHERE n.import_id = f.id AND present) AS shots
-         FROM file_import f WHERE golfer_id = ?) WHERE shots > 0 ORDER BY atMs DESC`,
+      `SELECT f.id, f.name, f.at_ms AS atMs, count(*) AS shots
+       FROM session s JOIN shot_now n ON n.session_id = s.id JOIN file_import f ON f.id = n.import_id
+       WHERE s.golfer_id = ? AND present GROUP BY f.id ORDER BY atMs DESC, f.id`,
     )
     .all(golferId) as FileImport[]
 

@@ -11,10 +11,13 @@ type Rule = {
   fromText: (cell: string) => string | number | undefined
 }
 
+/** Text that a spreadsheet would run, with the apostrophe that keeps it from doing so. */
+const FORMULA = /^'[=+\-@\t\r]/
+
 const text = (most: number): Rule => ({
   must: `text of at most ${most} characters`,
   fromText: (cell) => {
-    const plain = cell.replace(/^'(?=[=+\-@\t\r])/, '')
+    const plain = cell.startsWith("'") && FORMULA.test(cell) ? cell.slice(1) : cell
     return plain.length <= most ? plain : undefined
   },
 })
@@ -22,7 +25,10 @@ const number = (must: string, least: number, most: number, whole = false): Rule 
   must: `a ${whole ? 'whole ' : ''}number${must}`,
   fromText: (cell) => {
     const value = Number(cell)
-    return value >= least && value <= most && cell.trim() !== '' && (!whole || Number.isInteger(value))
+    return value >= least &&
+      value <= most &&
+      (value !== 0 || cell.trim() !== '') &&
+      (!whole || Number.isInteger(value))
       ? value
       : undefined
   },

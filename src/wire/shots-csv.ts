@@ -21,30 +21,27 @@ export function readShotsCsv(text: string): Checked<FileShot[]> {
   const columns = headProblems(heads)
   if (columns.length > 0) return { ok: false, problems: columns }
   const fields = heads as ShotField[]
+  const rules = fields.map((field) => SHOT_FIELDS[field])
   const shots: FileShot[] = []
   const problems: Problem[] = []
   for (const [i, cells] of rows.entries()) {
-    const row = `row ${i + 2}`
     if (cells.length !== fields.length) {
       problems.push({
-        field: row,
+        field: `row ${i + 2}`,
         sentence: `Row ${i + 2} has ${cells.length} cells and the header has ${fields.length}: give it one cell a column.`,
       })
     } else {
       const shot: Record<string, unknown> = {}
-      for (const [column, field] of fields.entries()) {
+      for (let column = 0; column < fields.length; column++) {
+        const field = fields[column] as ShotField
         const cell = cells[column] as string
         if (cell === '') {
           if (field === 'carryM' || field === 'club') shot[field] = null
           continue
         }
-        const read = SHOT_FIELDS[field].fromText(cell)
-        if (read === undefined) {
-          problems.push({
-            field: `${row}, ${field}`,
-            sentence: `Row ${i + 2}: ${field} is "${cell.slice(0, 40)}" and must be ${SHOT_FIELDS[field].must}. Correct the cell or remove the row.`,
-          })
-        } else shot[field] = read
+        const read = (rules[column] as (typeof rules)[number]).fromText(cell)
+        if (read === undefined) problems.push(cellProblem(i + 2, field, cell))
+        else shot[field] = read
       }
       shots.push(shot as FileShot)
     }
@@ -52,6 +49,11 @@ export function readShotsCsv(text: string): Checked<FileShot[]> {
   }
   return problems.length > 0 ? { ok: false, problems } : { ok: true, value: shots }
 }
+
+const cellProblem = (row: number, field: ShotField, cell: string): Problem => ({
+  field: `row ${row}, ${field}`,
+  sentence: `Row ${row}: ${field} is "${cell.slice(0, 40)}" and must be ${SHOT_FIELDS[field].must}. Correct the cell or remove the row.`,
+})
 
 function headProblems(heads: string[]): Problem[] {
   const missing = NEEDED_FIELDS.filter((field) => !heads.includes(field)).map((field) => ({

@@ -83,15 +83,15 @@ CREATE TABLE shot (
   club_label      TEXT CHECK (length(club_label) BETWEEN 1 AND 40),
   club_id         TEXT REFERENCES club (id),
   swing           TEXT NOT NULL CHECK (length(swing) BETWEEN 1 AND 40),
-  carry_m         REAL CHECK (abs(carry_m) < 1e12),
-  total_m         REAL CHECK (abs(total_m) < 1e12),
-  ball_speed_mps  REAL CHECK (abs(ball_speed_mps) < 1e12),
-  club_speed_mps  REAL CHECK (abs(club_speed_mps) < 1e12),
-  launch_deg      REAL CHECK (abs(launch_deg) < 1e12),
-  spin_rpm        REAL CHECK (abs(spin_rpm) < 1e12),
-  offline_m       REAL CHECK (abs(offline_m) < 1e12),
-  peak_m          REAL CHECK (abs(peak_m) < 1e12),
-  landing_deg     REAL CHECK (abs(landing_deg) < 1e12),
+  carry_m         REAL CHECK (carry_m BETWEEN -1e12 AND 1e12),
+  total_m         REAL CHECK (total_m BETWEEN -1e12 AND 1e12),
+  ball_speed_mps  REAL CHECK (ball_speed_mps BETWEEN -1e12 AND 1e12),
+  club_speed_mps  REAL CHECK (club_speed_mps BETWEEN -1e12 AND 1e12),
+  launch_deg      REAL CHECK (launch_deg BETWEEN -1e12 AND 1e12),
+  spin_rpm        REAL CHECK (spin_rpm BETWEEN -1e12 AND 1e12),
+  offline_m       REAL CHECK (offline_m BETWEEN -1e12 AND 1e12),
+  peak_m          REAL CHECK (peak_m BETWEEN -1e12 AND 1e12),
+  landing_deg     REAL CHECK (landing_deg BETWEEN -1e12 AND 1e12),
   -- Read, but waiting for the golfer; and what was posted, for a shot that was not taken as it came.
   held_because    TEXT CHECK (held_because IN ('implausible-carry', 'unknown-club', 'other-station', 'unknown-field', 'no-station')),
   posted          TEXT,
@@ -99,7 +99,6 @@ CREATE TABLE shot (
 ) STRICT;
 
 CREATE INDEX shot_of_session ON shot (session_id, seq);
-CREATE INDEX shot_of_import ON shot (import_id) WHERE import_id IS NOT NULL;
 
 CREATE TRIGGER shot_is_never_changed BEFORE UPDATE ON shot
 BEGIN SELECT RAISE (ABORT, 'a shot is never changed: add an event to it'); END;
