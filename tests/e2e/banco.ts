@@ -72,6 +72,8 @@ export function runMonitor(banco: BancoServer, ...args: string[]): Promise<strin
 
 /** Accessibility rules that this page breaks, by name and place. */
 export async function axeFindings(page: Page): Promise<string[]> {
+  // While a page is read again its title is out of the document for a moment.
+  await expect(page).toHaveTitle(/./)
   const { violations } = await new AxeBuilder({ page })
     .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'])
     .analyze()
