@@ -23,6 +23,10 @@ export type HiddenGolfer = {
   shares: Record<string, number>
   /** What the golfer's monitor does not measure. */
   measures: { speed: boolean; launch: boolean; spin: boolean }
+  /** Share of changes of club that are forgotten on the monitor for one to three shots. */
+  forgets: number
+  /** Whether the golfer knows the lofts of the clubs. */
+  knowsLofts: boolean
 }
 
 const LADDER: { name: string; kind: ClubKind; loftDeg: number }[] = [
@@ -39,7 +43,10 @@ const LADDER: { name: string; kind: ClubKind; loftDeg: number }[] = [
   { name: '50° wedge', kind: 'wedge', loftDeg: 50 },
   { name: '54° wedge', kind: 'wedge', loftDeg: 54 },
   { name: '58° wedge', kind: 'wedge', loftDeg: 58 },
+  { name: '62° wedge', kind: 'wedge', loftDeg: 62 },
 ]
+/** Bags of 12, 13 and 14 clubs leave these out of the ladder. */
+const LEFT_AT_HOME = { twelve: ['3-wood', '62° wedge'], thirteen: ['62° wedge'], fourteen: [] as string[] }
 
 /** The smooth part of carry over loft: slightly concave, compressed at the long end for slow swings. */
 function smoothCarryYd(driverYd: number, loftDeg: number): number {
@@ -53,7 +60,8 @@ function smoothCarryYd(driverYd: number, loftDeg: number): number {
 /** A golfer made by chance, within the range of what golfers are like. */
 export function makeHiddenGolfer(name: string, dice: Dice): HiddenGolfer {
   const driverYd = dice.between(150, 288)
-  const ladder = dice.chance(0.5) ? LADDER : LADDER.filter((club) => club.name !== '3-wood')
+  const left = LEFT_AT_HOME[dice.pick({ twelve: 1, thirteen: 1, fourteen: 1 })]
+  const ladder = LADDER.filter((club) => !left.includes(club.name))
   const clubs = ladder.map((club) => ({
     ...club,
     trueCarryM: yards(smoothCarryYd(driverYd, club.loftDeg) + dice.normal(0, 3)),
@@ -83,6 +91,8 @@ export function makeHiddenGolfer(name: string, dice: Dice): HiddenGolfer {
       launch: monitor === 'all' || monitor === 'noSpin',
       spin: monitor === 'all' || monitor === 'noLaunch',
     },
+    forgets: 0.03,
+    knowsLofts: !dice.chance(0.08),
   }
 }
 

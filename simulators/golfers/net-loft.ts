@@ -37,6 +37,8 @@ export const NET_LOFT: HiddenGolfer[] = [
     spinFactor: 0.96,
     shares: { 'three-quarter': 0.9, half: 0.715, quarter: 0.47 },
     measures: ALL,
+    forgets: 0.03,
+    knowsLofts: true,
   },
   {
     name: 'Marek Osei-Lind',
@@ -63,6 +65,8 @@ export const NET_LOFT: HiddenGolfer[] = [
     spinFactor: 1.04,
     shares: { 'three-quarter': 0.91, half: 0.72, quarter: 0.48 },
     measures: ALL,
+    forgets: 0.03,
+    knowsLofts: true,
   },
   {
     name: 'Junia Roux-Halvorsen',
@@ -82,5 +86,7 @@ export const NET_LOFT: HiddenGolfer[] = [
     spinFactor: 0.92,
     shares: { 'three-quarter': 0.89, half: 0.7, quarter: 0.45 },
     measures: { speed: true, launch: true, spin: false },
+    forgets: 0.03,
+    knowsLofts: true,
   },
 ]

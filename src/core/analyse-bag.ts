@@ -1,25 +1,31 @@
-import { FULL_SWING, SWINGS, type Shot, type Swing } from './shots/shot'
-import type { Mark } from './shots/mark'
-import { judgeShots, type JudgedShot } from './shots/judge-shots'
 import type { Club } from './bag/club'
+import { coverOf, DEFAULT_TOLERANCE_M, holesBetween, type Stretch } from './gaps/cover'
+import type { NextShots } from './gaps/next-shots'
+import type { Step } from './gaps/step'
+import { isDone, stepsOfBag } from './gaps/steps-of-bag'
+import type { OwnZones, StepSchool } from './gaps/zones'
 import type { ClubId, ShotId } from './ids'
-import { segmentOf } from './bag/segment'
+import { leftOutGuard, type OneSided } from './shots/left-out-guard'
+import type { Mark } from './shots/mark'
+import { isPlausibleCarry } from './shots/plausible-carry'
+import { readShots, type ReadShots } from './shots/read-shots'
+import { FULL_SWING, type Shot, type Swing } from './shots/shot'
+import { judgeStations, type BagModel, type ShotJudgement, type StationModel } from './stock/judge-stations'
+import { neighbourForesight } from './stock/neighbour-foresight'
+import { offCurve } from './stock/off-curve'
 import { stationStock, type Stock } from './stock/station-stock'
 import type { StockRule } from './stock/stock-rules'
-import type { Estimate } from './stock/estimate'
-import { absentClubs } from './gaps/absent-clubs'
-import { coverOf, DEFAULT_TOLERANCE_M, holesBetween, type Stretch } from './gaps/cover'
-import { FEWEST_TO_SETTLE } from './gaps/enough-shots'
-import { judgeStep, type Step } from './gaps/step'
-import { stretch, zonesOf, type OwnZones } from './gaps/zones'
 
 export type Rules = {
   stockRule?: StockRule
+  stepSchool?: StepSchool
   zonesM?: OwnZones
   /** How near a stock must be to a number to cover it. */
   toleranceM?: number
   /** The yardages that cost this golfer shots. */
   goalZoneM?: Stretch
+  /** Stocks that the golfer set by hand, which stand beside the measured ones. */
+  byHand?: { clubId: ClubId; swing: Swing; carryM: number; because: string }[]
 }
 
 export type BagInput = { clubs: Club[]; shots: Shot[]; rules?: Rules }
@@ -27,16 +33,24 @@ export type BagInput = { clubs: Club[]; shots: Shot[]; rules?: Rules }
 export type BagAnalysis = {
   stocks: Stock[]
   steps: Step[]
-  shots: { shotId: ShotId; mark: Mark; solidProbability: number }[]
+  shots: { shotId: ShotId; mark: Mark; solidProbability: number; other?: ClubId }[]
   holes: Stretch[]
   /** Share of the distances between the shortest and the longest stock that are covered; absent below two stocks. */
   cover?: number
   /** The same for the goal zone. */
   goal?: { holes: Stretch[]; cover: number }
-  next: { clubId: ClubId; swing: Swing; shots: number; facts: { kind: string; count: number }[] }[]
-  drift: { found: boolean; knowable: boolean }
-  warnings: { kind: 'unknown-club'; facts: { shotIds: ShotId[] } }[]
+  /** What to hit next; nothing where more shots would change nothing. */
+  next: NextShots[]
+  /** The golfer's drift of ball speed, as a share gained over 90 shots. */
+  drift: { found: boolean; knowable: boolean; per90?: number; se?: number }
+  warnings: Warning[]
 }
+
+export type Warning =
+  | { kind: 'unknown-club'; facts: { shotIds: ShotId[] } }
+  | { kind: 'tiring'; facts: { per90: number; se: number } }
+  | { kind: 'other-club'; facts: { clubId: ClubId; other: ClubId; shotIds: ShotId[] } }
+  | { kind: 'one-sided'; facts: OneSided }
 
 /**
  * The one front door of the calculations: clubs, shots and rules in; stocks, steps, holes and what to
@@ -45,45 +59,91 @@ export type BagAnalysis = {
  */
 export function analyseBag({ clubs, shots, rules = {} }: BagInput): BagAnalysis {
   const bag = clubs.filter((club) => club.kind !== 'putter').sort(byOrder)
-  const known = new Set(clubs.map((club) => club.id))
-  const judged = judgeShots([...shots].sort(bySequence))
-  const stations = stationsOf(
-    bag,
-    judged.filter((shot) => known.has(shot.clubId)),
-  )
-  const rule = rules.stockRule ?? 'mean-solid'
+  const putters = new Set(clubs.filter((club) => club.kind === 'putter').map(({ id }) => id))
+  const asHit = readShots(bag, shots, putters)
+  const model = judgeStations(bag, asHit)
 
-  const found = stations.map((station) => stationStock(station, rule))
-  const full = new Map(
-    found.filter(({ stock }) => stock.swing === FULL_SWING).map((each) => [each.stock.clubId, each]),
+  const measured = model.stations.map((station, i) =>
+    stationStock(
+      station,
+      {
+        readings: asHit.stations[i]?.readings ?? [],
+        unreadable: asHit.unreadable.filter(
+          ({ clubId, swing }) => clubId === station.club.id && swing === station.swing,
+        ),
+      },
+      model,
+      rules.stockRule ?? 'mean-solid',
+    ),
   )
-  const side = (club: Club): { clubId: ClubId; count: number; estimate: Estimate | null } => {
-    const each = full.get(club.id)
-    return { clubId: club.id, count: each?.stock.count ?? 0, estimate: each?.estimate ?? null }
-  }
-  const driver = bag.find((club) => club.kind === 'driver')
-  const stretched = stretch(driver && full.get(driver.id)?.stock)
-  const absent = absentClubs(bag)
-  const steps = bag.slice(1).map((shorter, i) => {
-    const longer = bag[i] as Club
-    const absentHere = absent[i] ?? 0
-    const limits = zonesOf(segmentOf(longer), {
-      stretch: stretched,
-      absentClubs: absentHere,
-      own: rules.zonesM,
-    })
-    return judgeStep(side(longer), side(shorter), limits, absentHere)
-  })
-  const stocks = found.map(({ stock }) => ({ ...stock, done: stock.done || isDone(stock, steps) }))
-
-  const carries = stocks.flatMap((stock) => stock.carryM ?? [])
-  const tolerance = rules.toleranceM ?? DEFAULT_TOLERANCE_M
-  const span: Stretch = [Math.min(...carries), Math.max(...carries)]
-  const strangers = judged.filter((shot) => !known.has(shot.clubId)).map((shot) => shot.id)
+  const school = { school: rules.stepSchool ?? (rules.zonesM ? 'own' : 'segment'), own: rules.zonesM }
+  const { steps, next } = stepsOfBag(bag, model, measured, school)
+  const stocks = measured.map((stock, i) =>
+    completed(stock, model.stations[i] as StationModel, { model, measured, steps, rules }),
+  )
+  const { per90, se, found, knowable } = model.drift
   return {
     stocks,
     steps,
-    shots: judged.map(({ id, mark, solidProbability }) => ({ shotId: id, mark, solidProbability })),
+    shots: judgements(asHit, model),
+    ...coverage(stocks, rules),
+    next,
+    drift: {
+      found,
+      knowable,
+      ...(per90 !== undefined && { per90 }),
+      ...(se !== undefined && { se }),
+    },
+    warnings: warningsOf(asHit, model),
+  }
+}
+
+const byOrder = (a: Club, b: Club) => a.order - b.order || (a.id < b.id ? -1 : 1)
+
+type Around = { model: BagModel; measured: readonly Stock[]; steps: readonly Step[]; rules: Rules }
+
+/** A stock with what the rest of the bag and the golfer say of it. */
+function completed(stock: Stock, station: StationModel, { model, measured, steps, rules }: Around): Stock {
+  const { clubId, swing } = stock
+  const full = model.stations.filter((each) => each.swing === FULL_SWING)
+  const solid = (index: number) => model.judged[index]?.solidProbability ?? 0
+  const off = swing === FULL_SWING && stock.count > 0 ? offCurve(station, full, solid) : null
+  const byHand = rules.byHand?.find((each) => each.clubId === clubId && each.swing === swing)
+  const foreseen = stock.foreseen ?? neighbourForesight(stock, measured)
+  return {
+    ...stock,
+    ...(byHand && { byHand: { carryM: byHand.carryM, because: byHand.because } }),
+    ...(foreseen && { foreseen }),
+    ...(off && { offCurve: off }),
+    done: stock.done || (swing === FULL_SWING && isDone(clubId, steps)),
+  }
+}
+
+/** What each shot was, in the order in which they were hit. */
+function judgements({ inOrder, readings }: ReadShots, { judged }: BagModel): BagAnalysis['shots'] {
+  const read = new Map(readings.map(({ index, shot }) => [shot, judged[index]]))
+  return inOrder.map((shot) => {
+    const { mark, solidProbability, other } = read.get(shot) ?? unread(shot)
+    return { shotId: shot.id, mark, solidProbability, ...(other && { other }) }
+  })
+}
+
+/** A shot that no station can judge: of an unknown club, or with a carry that cannot be one. */
+function unread({ mark, carryM }: Shot): ShotJudgement {
+  const was = isPlausibleCarry(carryM)
+    ? (mark ?? 'solid')
+    : mark === 'solid'
+      ? 'misread'
+      : (mark ?? 'misread')
+  return { mark: was, solidProbability: was === 'solid' ? 1 : 0 }
+}
+
+/** Holes and cover over all stocks, and over the goal zone. */
+function coverage(stocks: readonly Stock[], rules: Rules): Pick<BagAnalysis, 'holes' | 'cover' | 'goal'> {
+  const carries = stocks.flatMap((stock) => stock.carryM ?? [])
+  const tolerance = rules.toleranceM ?? DEFAULT_TOLERANCE_M
+  const span: Stretch = [Math.min(...carries), Math.max(...carries)]
+  return {
     holes: carries.length < 2 ? [] : holesBetween(carries, tolerance, span),
     ...(carries.length >= 2 && { cover: coverOf(carries, tolerance, span) }),
     ...(rules.goalZoneM && {
@@ -92,57 +152,36 @@ export function analyseBag({ clubs, shots, rules = {} }: BagInput): BagAnalysis 
         cover: coverOf(carries, tolerance, rules.goalZoneM),
       },
     }),
-    next: nextToHit(bag, stocks),
-    drift: { found: false, knowable: false },
-    warnings: strangers.length > 0 ? [{ kind: 'unknown-club', facts: { shotIds: strangers } }] : [],
   }
 }
 
-const byOrder = (a: Club, b: Club) => a.order - b.order || (a.id < b.id ? -1 : 1)
-
-const bySequence = (a: Shot, b: Shot) =>
-  (a.session ?? 0) - (b.session ?? 0) || a.sequence - b.sequence || (a.id < b.id ? -1 : 1)
-
-/** Full, three-quarter, half, then the golfer's own by name. */
-function byLength(a: Swing, b: Swing): number {
-  const place = (swing: Swing) => (SWINGS as readonly Swing[]).indexOf(swing) >>> 0
-  return place(a) - place(b) || (a < b ? -1 : 1)
-}
-
-type Station = { clubId: ClubId; swing: Swing; shots: JudgedShot[] }
-
-/** Every full swing of the bag, hit or not, and every other station that was hit: by club, full first. */
-function stationsOf(bag: readonly Club[], shots: readonly JudgedShot[]): Station[] {
-  return bag.flatMap((club) => {
-    const own = shots.filter((shot) => shot.clubId === club.id)
-    const swings = new Set([FULL_SWING, ...own.map((shot) => shot.swing).sort(byLength)])
-    return [...swings].map((swing) => ({
-      clubId: club.id,
-      swing,
-      shots: own.filter((shot) => shot.swing === swing),
+function warningsOf({ strangers, readings, stations }: ReadShots, model: BagModel): Warning[] {
+  const warnings: Warning[] = []
+  if (strangers.length > 0)
+    warnings.push({ kind: 'unknown-club', facts: { shotIds: strangers.map(({ id }) => id) } })
+  const { found, per90, se } = model.drift
+  if (found && per90 !== undefined && se !== undefined)
+    warnings.push({ kind: 'tiring', facts: { per90, se } })
+  const runs = new Map<string, Extract<Warning, { kind: 'other-club' }>>()
+  for (const { index, shot } of readings) {
+    const other = model.judged[index]?.other
+    if (!other) continue
+    const key = `${shot.clubId}\n${other}`
+    const run = runs.get(key)
+    if (run) run.facts.shotIds.push(shot.id)
+    else runs.set(key, { kind: 'other-club', facts: { clubId: shot.clubId, other, shotIds: [shot.id] } })
+  }
+  warnings.push(...runs.values())
+  for (const { club, swing, readings: own } of stations) {
+    const guarded = own.map(({ index, shot }) => ({
+      id: shot.id,
+      carryM: shot.carryM as number,
+      mark: shot.mark,
+      counts: model.judged[index]?.mark === 'solid',
+      unmarkedSolid: model.unmarkedSolid[index] as number,
     }))
-  })
-}
-
-/** A full swing is done when the steps on both sides of it are settled or on the line. */
-function isDone(stock: Stock, steps: readonly Step[]): boolean {
-  if (stock.swing !== FULL_SWING) return false
-  const beside = steps.filter((step) => step.longerId === stock.clubId || step.shorterId === stock.clubId)
-  return beside.length > 0 && beside.every((step) => step.settled)
-}
-
-/** Until every club has the shots that a verdict needs: those with fewer, in bag order. */
-function nextToHit(bag: readonly Club[], stocks: readonly Stock[]): BagAnalysis['next'] {
-  return bag.flatMap((club) => {
-    const count = stocks.find((stock) => stock.clubId === club.id && stock.swing === FULL_SWING)?.count ?? 0
-    if (count >= FEWEST_TO_SETTLE) return []
-    return [
-      {
-        clubId: club.id,
-        swing: FULL_SWING,
-        shots: FEWEST_TO_SETTLE - count,
-        facts: [{ kind: 'too-few', count }],
-      },
-    ]
-  })
+    const oneSided = leftOutGuard({ clubId: club.id, swing }, guarded)
+    if (oneSided) warnings.push({ kind: 'one-sided', facts: oneSided })
+  }
+  return warnings
 }

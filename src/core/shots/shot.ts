@@ -31,6 +31,8 @@ export type Shot = Flight & {
   sequence: number
   /** Which of several sessions, oldest 0. */
   session?: number
+  /** When it was hit, milliseconds since 1970: a long rest starts the golfer's freshness anew. */
+  hitMs?: number
   /** The golfer's own mark, which always wins. */
   mark?: Mark
 }

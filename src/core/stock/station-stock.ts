@@ -1,14 +1,32 @@
 import type { ClubId, ShotId } from '../ids'
 import type { Mark } from '../shots/mark'
-import { FLIGHT_FIELDS, type FlightField, type Swing } from '../shots/shot'
-import type { JudgedShot } from '../shots/judge-shots'
+import type { Reading } from '../shots/reading'
+import { FLIGHT_FIELDS, FULL_SWING, type FlightField, type Shot, type Swing } from '../shots/shot'
+import type { NextCarry } from '../shots/typed-slip'
 import { yards } from '../units'
-import { interval, type Estimate } from './estimate'
+import { dayVariance } from './day-factors'
+import { driftSd, rested } from './drift'
+import type { BagModel, ShotJudgement, StationModel } from './judge-stations'
+import type { OffCurve } from './off-curve'
 import { quantile } from './quantile'
 import { sample } from './sample'
+import { stockAt } from './stock-posterior'
 import { stockBySchool, type StockRule } from './stock-rules'
 
-export type LeftOut = { shotId: ShotId; mark: Mark; solidProbability: number; facts: { carryM?: number } }
+/** Why a shot is left out, as data: what its numbers are beside the others of its station. */
+export type LeftOutFacts = {
+  carryM?: number
+  /** Shorter than the stock by this much; negative where it went further. */
+  shortM?: number
+  /** Ball speed and launch under those of the station, as shares; negative where over. */
+  speedDown?: number
+  launchDown?: number
+  /** Off the golfer's usual line, positive to the right. */
+  offlineM?: number
+  /** The club that the shot looks like one of. */
+  other?: ClubId
+}
+export type LeftOut = { shotId: ShotId; mark: Mark; solidProbability: number; facts: LeftOutFacts }
 
 /** The stock of one station: one club with one swing. Lengths in metres. */
 export type Stock = {
@@ -16,81 +34,148 @@ export type Stock = {
   swing: Swing
   /** The stock by the chosen rule; absent when no shot counts. */
   carryM?: number
-  /** 90% interval; holds `carryM`. */
+  /** The model's 90% interval, widened where needed to hold `carryM`. */
   lowM?: number
   highM?: number
   sdM?: number
   /** Shots that count. */
   count: number
+  /** The model's own stock: the rested golfer on the newest day, with what the other clubs say. */
+  model?: { carryM: number; lowM: number; highM: number }
+  /** Set by the golfer's hand beside the measured stock, with the reason. */
+  byHand?: { carryM: number; because: string }
   /** 10th to 90th percentile of the shots that count. */
   reachM?: [number, number]
+  /** What a missed shot carries: the mean of those left out as fat, thin, off centre or wild, and how many. */
+  missed?: { carryM: number; count: number }
+  /** Drift was found: by this much longer than its plain number the stock is for a rested golfer. */
+  restedByM?: number
   /** What the shots that count measure on average, where they measure it. */
   averages: Partial<Record<Exclude<FlightField, 'carryM'>, number>>
+  /** What the next good shot should carry; absent where nothing says. */
+  foreseen?: NextCarry
+  offCurve?: OffCurve
   done: boolean
   leftOut: LeftOut[]
   schools: Partial<Record<StockRule, number>>
 }
 
-/** A single shot has no spread of its own: that of a typical golfer, 3.5% of carry worth ten shots. */
-const TYPICAL_SPREAD = { ofCarry: 0.035, df: 10 }
-
 /** A partial swing is done when its interval is within ± 3 yd or ± 3%. */
 const DONE = { halfM: yards(3), halfOfCarry: 0.03 }
+const MISSED: ReadonlySet<Mark> = new Set(['fat', 'thin', 'off-centre', 'wild'])
 
-/** The stock of one station from its judged shots, and the estimate that its steps are taken from. */
+/** What a station's shots come to, by the model and by every school. */
 export function stationStock(
-  { shots, ...station }: { clubId: ClubId; swing: Swing; shots: readonly JudgedShot[] },
+  station: StationModel,
+  { readings: asHit, unreadable }: { readings: readonly Reading[]; unreadable: readonly Shot[] },
+  model: BagModel,
   rule: StockRule,
-): { stock: Stock; estimate: Estimate | null } {
-  const solid = shots.filter((shot) => shot.counts)
-  const leftOut = shots
-    .filter((shot) => !shot.counts)
-    .map(({ id, mark, solidProbability, carryM }) => ({
+): Stock {
+  const judgedOf = ({ index }: Reading) => model.judged[index] as ShotJudgement
+  const own = { clubId: station.club.id, swing: station.swing }
+  const solid = asHit.filter((reading) => judgedOf(reading).mark === 'solid')
+  const leftOut = [
+    ...asHit
+      .filter((reading) => judgedOf(reading).mark !== 'solid')
+      .map((reading) => leftOutOf(reading, judgedOf(reading), station, model)),
+    ...unreadable.map(({ id, mark }): LeftOut => ({
       shotId: id,
-      mark,
-      solidProbability,
-      facts: carryM === null ? {} : { carryM },
-    }))
-  const carries = solid.map((shot) => shot.carryM as number)
-  if (carries.length === 0) {
-    return {
-      stock: { ...station, count: 0, done: false, averages: {}, leftOut, schools: {} },
-      estimate: null,
-    }
+      mark: mark === undefined || mark === 'solid' ? 'misread' : mark,
+      solidProbability: 0,
+      facts: {},
+    })),
+  ]
+  const foreseen = foreseenOf(station, model)
+  const shared = { ...own, leftOut, ...(foreseen && { foreseen }) }
+  const { posterior } = station
+  if (solid.length === 0 || !posterior) {
+    return { ...shared, count: 0, done: false, averages: {}, schools: {} }
   }
-  const read = shots.flatMap((shot) => (shot.readable && shot.carryM !== null ? [shot.carryM] : []))
-  const schools = stockBySchool(carries, read)
-  const { count, mean, sd } = sample(carries)
-  const estimate: Estimate =
-    count === 1
-      ? { mean, se: TYPICAL_SPREAD.ofCarry * mean, df: TYPICAL_SPREAD.df }
-      : { mean, se: sd / Math.sqrt(count), df: count - 1 }
-  const [low, high] = interval(estimate)
+  const plain = solid.map(carryOf)
+  const carries = model.drift.found
+    ? rested(solid, model.drift).map(({ logCarry }) => Math.exp(logCarry))
+    : plain
+  const all = asHit.map(carryOf)
+  const extra = driftSd(model.drift, station.position) ** 2 + dayVariance(model.days, station.days)
+  const between = modelStock(posterior, extra)
+  const schools = { ...stockBySchool(carries, all), model: between.carryM }
   const carryM = schools[rule]
-  const half = (high - low) / 2
+  const { mean, sd, count } = sample(carries)
+  const low = Math.min(between.lowM, carryM)
+  const high = Math.max(between.highM, carryM)
+  const missed = asHit.filter((reading) => MISSED.has(judgedOf(reading).mark)).map(carryOf)
   return {
-    estimate,
-    stock: {
-      ...station,
+    ...shared,
+    carryM,
+    lowM: low,
+    highM: high,
+    ...(count > 1 && { sdM: sd }),
+    count,
+    model: between,
+    reachM: [quantile(carries, 0.1), quantile(carries, 0.9)],
+    ...(missed.length > 0 && { missed: { carryM: sample(missed).mean, count: missed.length } }),
+    ...(model.drift.found && { restedByM: mean - sample(plain).mean }),
+    averages: averagesOf(solid),
+    done:
+      station.swing !== FULL_SWING &&
+      count > 1 &&
+      (high - low) / 2 <= Math.max(DONE.halfM, DONE.halfOfCarry * carryM),
+    schools,
+  }
+}
+
+const carryOf = ({ shot }: Reading): number => shot.carryM as number
+
+/** Mean and 90% interval of a posterior, with what drift and days add (a variance of its logarithm). */
+function modelStock(posterior: NonNullable<StationModel['posterior']>, extra: number) {
+  const carryM = posterior.meanM
+  const stretched = posterior.varianceM2 > 0 ? Math.sqrt(1 + (extra * carryM ** 2) / posterior.varianceM2) : 1
+  return {
+    carryM,
+    lowM: carryM - stretched * (carryM - stockAt(posterior, 0.05)),
+    highM: carryM + stretched * (stockAt(posterior, 0.95) - carryM),
+  }
+}
+
+function foreseenOf({ posterior, expected }: StationModel, { spread }: BagModel): NextCarry | null {
+  const mean = posterior?.meanM ?? expected?.carryM
+  const variance = posterior?.varianceM2 ?? expected?.varianceM2
+  if (mean === undefined || variance === undefined) return null
+  return { carryM: mean, sdM: Math.sqrt(variance + (spread.carry * mean) ** 2) }
+}
+
+function leftOutOf(
+  reading: Reading,
+  { mark, solidProbability, other }: ShotJudgement,
+  { posterior, logSpeed, logLaunch }: StationModel,
+  { spread }: BagModel,
+): LeftOut {
+  const carryM = carryOf(reading)
+  return {
+    shotId: reading.shot.id,
+    mark,
+    solidProbability,
+    facts: {
       carryM,
-      lowM: Math.min(low, carryM),
-      highM: Math.max(high, carryM),
-      ...(count > 1 && { sdM: sd }),
-      count,
-      reachM: [quantile(carries, 0.1), quantile(carries, 0.9)],
-      averages: averagesOf(solid),
-      done: station.swing !== 'full' && count > 1 && half <= Math.max(DONE.halfM, DONE.halfOfCarry * mean),
-      leftOut,
-      schools,
+      ...(posterior && { shortM: posterior.meanM - carryM }),
+      ...(reading.logSpeed !== null &&
+        logSpeed !== null && { speedDown: 1 - Math.exp(reading.logSpeed - logSpeed) }),
+      ...(reading.logLaunch !== null &&
+        logLaunch !== null && { launchDown: 1 - Math.exp(reading.logLaunch - logLaunch) }),
+      ...(reading.lateral !== null && { offlineM: (reading.lateral - spread.lateralMean) * carryM }),
+      ...(other && { other }),
     },
   }
 }
 
-function averagesOf(shots: readonly JudgedShot[]): Stock['averages'] {
+function averagesOf(solid: readonly Reading[]): Stock['averages'] {
   const averages: Stock['averages'] = {}
   for (const field of FLIGHT_FIELDS) {
     if (field === 'carryM') continue
-    const measured = shots.flatMap((shot) => shot[field] ?? [])
+    const measured = solid.flatMap(({ shot }) => {
+      const value = shot[field]
+      return typeof value === 'number' && Number.isFinite(value) ? [value] : []
+    })
     if (measured.length > 0) averages[field] = sample(measured).mean
   }
   return averages

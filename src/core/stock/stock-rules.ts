@@ -1,8 +1,10 @@
 import { quantile, median } from './quantile'
 import { sample } from './sample'
 
-/** The schools behind a stock that a golfer can check with a pencil. */
-export const STOCK_RULES = ['mean-solid', 'median-solid', 'best-n-of-m', 'mean-all', 'reliable'] as const
+/** The schools behind a stock that a golfer can check with a pencil, and the model's own. */
+export const PENCIL_RULES = ['mean-solid', 'median-solid', 'best-n-of-m', 'mean-all', 'reliable'] as const
+export const STOCK_RULES = [...PENCIL_RULES, 'model'] as const
+export type PencilRule = (typeof PENCIL_RULES)[number]
 export type StockRule = (typeof STOCK_RULES)[number]
 
 /** `best-n-of-m` is best three of five: it keeps the longest three fifths, rounded up. */
@@ -15,7 +17,7 @@ const RELIABLE_SHARE = 0.8
  * @param solid carries of the solid shots, at least one
  * @param all carries of every shot that was read, marked or not
  */
-export function stockBySchool(solid: readonly number[], all: readonly number[]): Record<StockRule, number> {
+export function stockBySchool(solid: readonly number[], all: readonly number[]): Record<PencilRule, number> {
   const longest = [...solid].sort((a, b) => b - a).slice(0, Math.ceil((solid.length * BEST.n) / BEST.m))
   return {
     'mean-solid': sample(solid).mean,

@@ -1,6 +1,6 @@
 import type { BagAnalysis } from '@/core/analyse-bag'
 import type { Golfer } from '@/core/golfer'
-import { FEWEST_TO_SETTLE } from '@/core/gaps/enough-shots'
+import { FEWEST_TO_SETTLE } from '@/core/gaps/settled'
 import type { Step } from '@/core/gaps/step'
 import { verdictLook, verdictName } from '../words/names'
 import { count, len, lenUnit, percent, plusMinus } from '../words/numbers'

@@ -1,0 +1,104 @@
+import quantile from '@stdlib/stats-base-dists-normal-quantile'
+import { phi } from '../stock/normal'
+import { lineWidth, ON_THE_LINE_FROM } from './near-line'
+import { FEWEST_TO_SETTLE, SETTLED_FROM } from './settled'
+import type { Zones } from './zones'
+
+/** One stock of a step as far as more shots go: normal, in metres. */
+export type Prospect = {
+  meanM: number
+  varianceM2: number
+  count: number
+  /** Standard deviation of one good shot. */
+  shotSdM: number
+  /** Share of shots that are missed. */
+  missed: number
+}
+
+/** A step between two prospects, with what their days add to its variance. */
+export type StepProspect = { longer: Prospect; shorter: Prospect; extraVarianceM2: number; limitsM: Zones }
+
+export type Outlook = {
+  /** Chance that 6 more shots with each settle the step. */
+  outlook: number
+  /** The smallest number of more shots with each that settles it in one of two cases. */
+  moreEach?: number
+  /** The chance behind `moreEach`, or of the largest number that was looked at. */
+  atMoreEach: number
+  resting: boolean
+}
+
+/** More shots than this with each of two clubs are not worth one verdict. */
+const MORE = [3, 6, 9, 12, 18, 24, 36]
+const OUTLOOK_SHOTS = 6
+const WORTH_IT = 0.5
+/** From this many shots with each, a step whose outlook is poorer than this rests. */
+const RESTING = { count: 10, outlook: 0.25 }
+
+/** Where the means of 21 equally likely ways that the shots may fall lie, in standard deviations. */
+const WAYS = Array.from({ length: 21 }, (_, i) => quantile((i + 0.5) / 21, 0, 1))
+/** A chance near the bar counts as settled in part: shots fall differently than expected. */
+const SOFT = 0.015
+/** A single good shot says a little less than its spread: the spread itself is not known. */
+const SHOT_VARIANCE = 1.08
+
+/** What more shots with both clubs of a step would do. */
+export function outlookOf(step: StepProspect): Outlook {
+  const chance = (shots: number) => settleChance(step, shots, shots).settle
+  const outlook = chance(OUTLOOK_SHOTS)
+  const tried = MORE.map((shots) => ({ shots, probability: chance(shots) }))
+  const enough = tried.find(({ probability }) => probability >= WORTH_IT)
+  const both = Math.min(step.longer.count, step.shorter.count)
+  return {
+    outlook,
+    ...(enough && { moreEach: enough.shots }),
+    atMoreEach: (enough ?? (tried.at(-1) as { probability: number })).probability,
+    resting: both >= RESTING.count && outlook < RESTING.outlook,
+  }
+}
+
+/**
+ * The chance that a step is settled after more shots with its clubs, over the ways that they may fall.
+ * @returns also the expected probability of the likeliest zone, which tells apart steps that are far from settled
+ */
+export function settleChance(
+  { longer, shorter, extraVarianceM2, limitsM }: StepProspect,
+  moreLonger: number,
+  moreShorter: number,
+): { settle: number; zone: number } {
+  const [a, b] = [after(longer, moreLonger), after(shorter, moreShorter)]
+  const learned = longer.varianceM2 - a.varianceM2 + (shorter.varianceM2 - b.varianceM2)
+  const sd = Math.sqrt(a.varianceM2 + b.varianceM2 + extraVarianceM2)
+  const mean = longer.meanM - shorter.meanM
+  const enough = Math.min(a.count, b.count) >= FEWEST_TO_SETTLE
+  const within = lineWidth(shorter.meanM)
+  const { reversed, narrow, wide } = limitsM
+  let settle = 0
+  let zone = 0
+  for (const way of WAYS) {
+    const at = mean + way * Math.sqrt(Math.max(0, learned))
+    const below = (limit: number) => phi((limit - at) / sd)
+    const [r, n, w] = [below(reversed), below(narrow), below(wide)]
+    const likeliest = Math.max(r, n - r, w - n, 1 - w)
+    zone += likeliest
+    if (!enough) continue
+    let line = 0
+    for (const limit of [reversed, narrow, wide])
+      line = Math.max(line, below(limit + within) - below(limit - within))
+    settle += Math.max(
+      logistic((likeliest - SETTLED_FROM) / SOFT),
+      logistic((line - ON_THE_LINE_FROM) / SOFT),
+    )
+  }
+  return { settle: settle / WAYS.length, zone: zone / WAYS.length }
+}
+
+/** A stock after more shots, as far as that can be known before. */
+export function after(stock: Prospect, shots: number): Prospect {
+  if (shots === 0) return stock
+  const good = shots * (1 - stock.missed)
+  const varianceM2 = 1 / (1 / stock.varianceM2 + good / (SHOT_VARIANCE * stock.shotSdM ** 2))
+  return { ...stock, varianceM2, count: stock.count + good }
+}
+
+const logistic = (x: number): number => 1 / (1 + Math.exp(-x))
