@@ -17,7 +17,7 @@ export function analysisAgainstParsing(): string[] {
   ]
 }
 
-function stations(): BagInput {
+export function stations(): BagInput {
   const [, golfer] = NET_LOFT
   if (!golfer) throw new Error('the net loft has no second golfer')
   const roll = dice(26)

@@ -33,62 +33,62 @@ export function firstPass(readings: readonly Reading[], misreads: ReadonlySet<nu
   const judged = readings.filter((each) => markedWeight(each) === null && !misreads.has(each.index))
   const stations = grouped(readings, ({ station }) => station)
   for (let iteration = 0; iteration < ITERATIONS; iteration++) {
-    const middle = iteration < MEDIAN_ITERATIONS ? median : (values: number[]) => sample(values).mean
-    const away = Object.fromEntries(
-      (Object.keys(USUAL) as Field[]).map((field) => [field, scores(field, stations, weights, middle)]),
-    ) as Record<Field, Map<number, Score>>
-    const kept = new Map<number, number>()
-    const suspects = judged.filter((reading) => {
-      const out = standsOut(
-        away.logCarry.get(reading.index),
-        away.logSpeed.get(reading.index),
-        away.logLaunch.get(reading.index),
-        away.lateral.get(reading.index),
-      )
-      if (!out) kept.set(reading.station, (kept.get(reading.station) ?? 0) + 1)
-      return out
-    })
-    for (const reading of judged) weights[reading.index] = 1
+    const middle = iteration < MEDIAN_ITERATIONS ? median : mean
+    const carry = away('logCarry', stations, weights, middle)
+    const speed = away('logSpeed', stations, weights, middle)
+    const launch = away('logLaunch', stations, weights, middle)
+    const lateral = away('lateral', stations, weights, middle)
+    const keeps = new Set<number>()
+    const suspects: Reading[] = []
+    for (const reading of judged) {
+      const { index, station } = reading
+      const from = carry.from[index] as number
+      // Not measured is NaN here, which is beyond no limit.
+      const out =
+        (launch.from[index] as number) < OUT.launchLow * launch.sd ||
+        (speed.from[index] as number) < OUT.speedLow * speed.sd ||
+        from < OUT.carryLow * carry.sd ||
+        from > OUT.carryHigh * carry.sd ||
+        Math.abs(from) > OUT.absurd ||
+        Math.abs(lateral.from[index] as number) > OUT.lateral * lateral.sd
+      if (out) suspects.push(reading)
+      else keeps.add(station)
+      weights[index] = 1
+    }
     // Never everything of a station: then it is the centre that is wrong.
-    for (const reading of suspects) if (kept.has(reading.station)) weights[reading.index] = 0
+    for (const { index, station } of suspects) if (keeps.has(station)) weights[index] = 0
   }
   return weights
 }
 
-type Score = { z: number; away: number }
+const mean = (values: readonly number[]): number => sample(values).mean
 
-/** How far each shot is from its station's centre, as it is and in pooled standard deviations. */
-function scores(
+/** How far each shot is from its station's centre, by its place, and the spread of that pooled over the bag. */
+function away(
   field: Field,
   stations: ReadonlyMap<number, readonly Reading[]>,
   weights: Float64Array,
-  middle: (values: number[]) => number,
-): Map<number, Score> {
-  const away = new Map<number, number>()
+  middle: (values: readonly number[]) => number,
+): { from: Float64Array; sd: number } {
+  const from = new Float64Array(weights.length).fill(NaN)
   const pooled: number[] = []
   for (const shots of stations.values()) {
-    const measured = shots.flatMap((shot) =>
-      shot[field] === null ? [] : [{ index: shot.index, value: shot[field] }],
-    )
-    const kept = measured.filter(({ index }) => weights[index] === 1)
+    const kept: number[] = []
+    for (const shot of shots) {
+      const value = shot[field]
+      if (value !== null && weights[shot.index] === 1) kept.push(value)
+    }
     if (kept.length === 0) continue
-    const centre = middle(kept.map(({ value }) => value))
-    for (const { index, value } of measured) away.set(index, value - centre)
+    const centre = middle(kept)
+    for (const shot of shots) {
+      const value = shot[field]
+      if (value !== null) from[shot.index] = value - centre
+    }
     if (kept.length < 3) continue
-    for (const { value } of kept) pooled.push(Math.abs(value - centre) * smallSample(kept.length))
+    for (const value of kept) pooled.push(Math.abs(value - centre) * smallSample(kept.length))
   }
   const found = pooled.length > 0 ? MAD_TO_SD * median(pooled) : 0
   const n = pooled.length
   const sd = Math.sqrt((USUAL_WORTH * USUAL[field] ** 2 + n * found ** 2) / (USUAL_WORTH + n))
-  return new Map([...away].map(([index, each]) => [index, { z: each / sd, away: each }]))
-}
-
-function standsOut(carry?: Score, speed?: Score, launch?: Score, lateral?: Score): boolean {
-  return (
-    (launch !== undefined && launch.z < OUT.launchLow) ||
-    (speed !== undefined && speed.z < OUT.speedLow) ||
-    (carry !== undefined &&
-      (carry.z < OUT.carryLow || carry.z > OUT.carryHigh || Math.abs(carry.away) > OUT.absurd)) ||
-    (lateral !== undefined && Math.abs(lateral.z) > OUT.lateral)
-  )
+  return { from, sd }
 }

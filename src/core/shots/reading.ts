@@ -38,8 +38,11 @@ export function readShot(
   if (!isPlausibleCarry(carryM)) return null
   const launched = isNumber(launchDeg) && launchDeg > 0 && launchDeg < MOST_LAUNCH_DEG
   return {
-    ...place,
+    index: place.index,
     shot,
+    station: place.station,
+    session: place.session,
+    position: place.position,
     logCarry: Math.log(carryM),
     logSpeed: isNumber(ballSpeedMps) && ballSpeedMps > LEAST_SPEED_MPS ? Math.log(ballSpeedMps) : null,
     logLaunch: launched ? Math.log(launchDeg) : null,

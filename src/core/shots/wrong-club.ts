@@ -1,9 +1,10 @@
 import type { Club } from '../bag/club'
 import type { ClubId } from '../ids'
 import { density } from '../stock/normal'
+import type { CurvePrediction } from '../stock/loft-curve'
 import { weightedMean, type Spread } from '../stock/spread'
 import { markedWeight, type Reading } from './reading'
-import { goodBesideCarry, missedLikelihood, shotTerms } from './strike-likelihood'
+import { StrikeLikelihood } from './strike-likelihood'
 
 /** A shot that looks like one of another club: the club that the monitor was left on is not the one that was hit. */
 export type WrongClub = { index: number; other: ClubId; logOdds: number }
@@ -14,13 +15,16 @@ const MOST_SHOTS = 3
 const MOST_PLACES = 2
 /** A change of club is forgotten twice in a hundred; then the club that came next was in hand more often than not. */
 const FORGOTTEN = { share: 0.02, nextBlock: 0.6, neighbour: 0.15, twoAway: 0.05 }
-/** Shares of good and missed shots, as a first guess. */
-const GOOD = 0.85
+/** A shot may also be the only good one of its own club, at what the golfer's other clubs say of it. */
+const AT_EXPECTED = 0.3
+/** Share of shots that are missed, as a first guess. */
 const MISSED = 0.15
 /** Spread of spin as a share. */
 const SPIN_SD = 0.085
 /** Asked about from these log odds on; nothing is moved without the golfer. */
 const ASK_FROM = 1
+/** Where they are as many as what is left of their club, it may be those that are off: asked about later. */
+const ASK_FROM_IF_HALF = 3
 
 type Block = { clubId: ClubId; readings: Reading[] }
 type Centre = Partial<Record<'logCarry' | 'logSpeed' | 'logLaunch' | 'logSpin', number>> & { weight: number }
@@ -29,14 +33,17 @@ type Centre = Partial<Record<'logCarry' | 'logSpeed' | 'logLaunch' | 'logSpin', 
  * Looks at the last shots of every block of one club for shots of a club near it: a change of club that
  * was forgotten on the monitor.
  * @param clubs longest first, without the putter
- * @param inOrder the full-swing readings, session by session in the order hit, partial swings as breaks
+ * @param inOrder all readings, session by session in the order hit: a partial swing ends a block
+ * @param expected what the golfer's other clubs say of each club
  */
 export function wrongClubs(
   clubs: readonly Club[],
   inOrder: readonly Reading[],
   weights: Float64Array,
   spread: Spread,
+  expected: ReadonlyMap<ClubId, CurvePrediction | null>,
 ): WrongClub[] {
+  const likelihood = new StrikeLikelihood({ ...spread, missed: MISSED })
   const blocks = blocksOf(inOrder)
   const full = inOrder.filter(({ shot }) => shot.swing === 'full')
   const byClub = new Map(clubs.map(({ id }) => [id, full.filter(({ shot }) => shot.clubId === id)]))
@@ -65,12 +72,12 @@ export function wrongClubs(
           club.id === nextClub ? FORGOTTEN.nextBlock : away === 1 ? FORGOTTEN.neighbour : FORGOTTEN.twoAway
         let logOdds = Math.log((FORGOTTEN.share * chance) / MOST_SHOTS)
         for (const reading of last) {
-          logOdds += Math.log(GOOD * goodAt(reading, centre, spread))
-          logOdds -= Math.log(
-            GOOD * goodAt(reading, ownCentre, spread) + missedAt(reading, ownCentre, spread),
-          )
+          const own = ownGood(reading, ownCentre, expected.get(clubId) ?? null, likelihood, spread.carry)
+          logOdds += Math.log(goodAt(reading, centre, likelihood, spread.carry))
+          logOdds -= Math.log(own + missedAt(reading, ownCentre, likelihood))
         }
-        if (logOdds > ASK_FROM && logOdds > (best?.logOdds ?? -Infinity))
+        const askFrom = m < ownCentre.weight ? ASK_FROM : ASK_FROM_IF_HALF
+        if (logOdds > askFrom && logOdds > (best?.logOdds ?? -Infinity))
           best = { last, other: club.id, logOdds }
       }
     }
@@ -113,31 +120,48 @@ function centreOf(readings: readonly Reading[], weights: Float64Array): Centre {
 
 const FLOOR = 1e-9
 
-function goodAt(reading: Reading, centre: Centre, spread: Spread): number {
-  const r = reading.logCarry - (centre.logCarry as number)
+function goodAt(reading: Reading, centre: Centre, likelihood: StrikeLikelihood, carrySd: number): number {
+  const { terms, r, e } = against(reading, centre, likelihood)
+  const beside = e === null ? likelihood.goodWithoutSpeed(terms) : likelihood.goodBesideCarry(terms, r, e)
   // Where the centre itself is uncertain, a shot may be further from it.
-  const carrySd = spread.carry * Math.sqrt(1 + 1 / centre.weight)
-  return density(r, carrySd) * beside(reading, centre, spread, r) * spinAt(reading, centre) + FLOOR
+  return density(r, carrySd * Math.sqrt(1 + 1 / centre.weight)) * beside * spinAt(reading, centre) + FLOOR
 }
 
-function beside(reading: Reading, centre: Centre, spread: Spread, r: number): number {
-  const { terms, e } = termsAt(reading, centre, spread)
-  return goodBesideCarry(terms, r, e, { ...spread, missed: 0 })
+/** A good shot of its own club: where the others of it lie, or where the golfer's other clubs put it. */
+function ownGood(
+  reading: Reading,
+  centre: Centre,
+  expected: CurvePrediction | null,
+  likelihood: StrikeLikelihood,
+  carrySd: number,
+): number {
+  const good = goodAt(reading, centre, likelihood, carrySd)
+  if (!expected) return good
+  const sd = Math.hypot(carrySd, Math.sqrt(expected.varianceM2) / expected.carryM)
+  const r = reading.logCarry - Math.log(expected.carryM)
+  const { terms } = against(reading, centre, likelihood)
+  // Speed goes with carry: at the expected carry it is as likely as at the centre.
+  const beside =
+    reading.logSpeed === null || centre.logSpeed === undefined
+      ? likelihood.goodWithoutSpeed(terms)
+      : likelihood.goodBesideCarry(terms, 0, 0)
+  return (1 - AT_EXPECTED) * good + AT_EXPECTED * density(r, sd) * beside * spinAt(reading, centre)
 }
 
-function missedAt(reading: Reading, centre: Centre, spread: Spread): number {
-  const { terms, e } = termsAt(reading, centre, spread)
-  const r = reading.logCarry - (centre.logCarry as number)
-  return missedLikelihood(terms, r, e, { ...spread, missed: MISSED }) * spinAt(reading, centre)
+function missedAt(reading: Reading, centre: Centre, likelihood: StrikeLikelihood): number {
+  const { terms, r, e } = against(reading, centre, likelihood)
+  const missed = e === null ? likelihood.missedWithoutSpeed(terms, r) : likelihood.missed(terms, r, e)
+  return missed * spinAt(reading, centre)
 }
 
-function termsAt(reading: Reading, centre: Centre, spread: Spread) {
-  const { logSpeed, logLaunch } = reading
-  const speed = logSpeed !== null && centre.logSpeed !== undefined
+/** A shot beside the usual one of a club; `e` null where speed is not known of both. */
+function against(reading: Reading, centre: Centre, likelihood: StrikeLikelihood) {
+  const { logCarry, logSpeed, logLaunch } = reading
   const launch = logLaunch === null || centre.logLaunch === undefined ? null : logLaunch - centre.logLaunch
   return {
-    terms: shotTerms({ speed, launch, lateral: null }, spread),
-    e: speed ? logSpeed - (centre.logSpeed as number) : 0,
+    terms: likelihood.terms(launch, null),
+    r: logCarry - (centre.logCarry as number),
+    e: logSpeed === null || centre.logSpeed === undefined ? null : logSpeed - centre.logSpeed,
   }
 }
 

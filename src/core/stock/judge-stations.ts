@@ -80,10 +80,14 @@ export function judgeStations(
   let expected: (CurvePrediction | null)[] = stations.map(() => null)
   let other = new Map<number, { other: ClubId; logOdds: number }>()
   for (let pass = 0; pass < PASSES; pass++) {
-    other = new Map(wrongClubs(bag, readings, weights, spread).map((each) => [each.index, each]))
-    for (const index of other.keys()) weights[index] = 0
-    const apart = new Set([...misreads, ...other.keys()])
     expected = expectations(bag, stations, weights, spread)
+    const wrong = wrongClubs(bag, readings, weights, spread, ofFullSwings(stations, expected))
+    other = new Map(wrong.map((each) => [each.index, each]))
+    if (wrong.length > 0) {
+      for (const index of other.keys()) weights[index] = 0
+      expected = expectations(bag, stations, weights, spread)
+    }
+    const apart = new Set([...misreads, ...other.keys()])
     const evidence = { weights, apart, spread }
     found = stations.map(({ readings: own, swing }, i) =>
       stockPosterior(
@@ -147,6 +151,16 @@ export function judgeStations(
     })),
   }
 }
+
+const ofFullSwings = (
+  stations: readonly StationReadings[],
+  expected: readonly (CurvePrediction | null)[],
+): Map<ClubId, CurvePrediction | null> =>
+  new Map(
+    stations.flatMap(({ club, swing }, i) =>
+      swing === FULL_SWING ? [[club.id, expected[i] ?? null] as const] : [],
+    ),
+  )
 
 function byStation(count: number, readings: readonly Reading[]): Reading[][] {
   const stations = Array.from({ length: count }, (): Reading[] => [])

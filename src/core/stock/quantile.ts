@@ -6,7 +6,7 @@
 export function quantile(values: readonly number[], p: number): number {
   if (values.length === 0) throw new RangeError('a quantile needs at least one number, and got none')
   if (!(p >= 0 && p <= 1)) throw new RangeError(`a quantile needs p in 0 … 1, and got ${p}`)
-  const sorted = [...values].sort((a, b) => a - b)
+  const sorted = Float64Array.from(values).sort()
   const place = (sorted.length - 1) * p
   const below = Math.floor(place)
   const low = sorted[below] as number

@@ -1,6 +1,5 @@
-import type { Reading } from '../shots/reading'
-import { markedWeight } from '../shots/reading'
-import { goodBesideCarry, goodByCarry, missedLikelihood, shotTerms } from '../shots/strike-likelihood'
+import { markedWeight, type Reading } from '../shots/reading'
+import { StrikeLikelihood, type ShotTerms } from '../shots/strike-likelihood'
 import { density } from './normal'
 import { weightedMean, type Spread } from './spread'
 
@@ -35,16 +34,21 @@ const NODES = [-1.6, -0.8, 0, 0.8, 1.6].map((z) => ({
   factor: 1.04 * Math.exp(0.25 * z),
   logWeight: -(z ** 2) / 2,
 }))
+const NODE_LOG_WEIGHTS = Float64Array.from(NODES, ({ logWeight }) => logWeight)
+const MIDDLE_NODE = 2
 /** Partial swings scatter a little more. */
 const PARTIAL_SPREAD = 1.08
 
-const COARSE_POINTS = 45
-const FINE_POINTS = 81
+const COARSE_POINTS = 41
+const FINE_POINTS = 61
 /** The fine grid leaves out at most this. */
 const LEFT_OUT_MASS = 1e-5
 /** A prior can be wrong: part of it is three times as wide, and some lies everywhere. */
 const PRIOR = { core: 0.85, wide: 0.15, wider: 9, floor: 1e-7 }
 const SOLID_FLOOR = 1e-12
+/** Stands for a ball speed that was not measured, in arrays of logarithms. */
+const NO_SPEED = -1e3
+const NEGLIGIBLE = 1e-7
 /** Likelihoods of so many shots are multiplied before a logarithm is taken: within what a double holds. */
 const BATCH = 12
 
@@ -98,56 +102,56 @@ function onGrid(
   everyM: number,
   points: number,
 ): JudgedStation {
-  const n = shots.length
-  const nodes = NODES.map(({ factor, logWeight }) => ({
-    sd: factor * spread.carry * (partial ? PARTIAL_SPREAD : 1),
-    logWeight,
-  }))
+  const likelihood = new StrikeLikelihood(spread)
+  const sds = Float64Array.from(NODES, ({ factor }) => factor * spread.carry * (partial ? PARTIAL_SPREAD : 1))
   const weightOf = ({ index }: Reading) => weights[index] as number
   const logLaunch = weightedMean(shots, weightOf, (shot) => shot.logLaunch)
-  const termsOf = (reading: Reading) =>
-    shotTerms(
-      {
-        speed: reading.logSpeed !== null,
-        launch: reading.logLaunch === null || logLaunch === null ? null : reading.logLaunch - logLaunch,
-        lateral: reading.lateral === null ? null : reading.lateral - spread.lateralMean,
-      },
-      spread,
+  const termsOf = ({ logLaunch: launch, lateral }: Reading) =>
+    likelihood.terms(
+      launch === null || logLaunch === null ? null : launch - logLaunch,
+      lateral === null ? null : lateral - spread.lateralMean,
     )
-  const terms = shots.map(termsOf)
-  const solid = shots.map((shot) => markedWeight(shot) === 1)
-  // The golfer left these out: they move nothing, but what the model takes them for is said all the same.
-  const aside = readings.filter((reading) => markedWeight(reading) === 0 && !apart.has(reading.index))
-  const asideTerms = aside.map(termsOf)
 
-  const logMass = new Float64Array(points * nodes.length)
+  // Hot: (points × shots × nodes) twice a bag. Flat arrays, and no object or function made inside.
+  const n = shots.length
+  const nodes = sds.length
+  const terms = shots.map(termsOf)
+  const logCarry = Float64Array.from(shots, (shot) => shot.logCarry)
+  const logSpeed = Float64Array.from(shots, (shot) => shot.logSpeed ?? NO_SPEED)
+  const solid = Uint8Array.from(shots, (shot) => (markedWeight(shot) === 1 ? 1 : 0))
+  const logMass = new Float64Array(points * nodes)
   const centres = new Float64Array(points)
   const good = new Float64Array(points * n)
   const missed = new Float64Array(points * n)
-  const products = new Float64Array(nodes.length)
+  const products = new Float64Array(nodes)
   for (let j = 0; j < points; j++) {
     const carryM = fromM + j * everyM
     const logStock = Math.log(carryM)
-    const centre = speedCentre(shots, logStock, spread)
+    const centre = speedCentre(likelihood, spread.speedPerCarry, logCarry, logSpeed, logStock)
     centres[j] = centre
     const logPrior = prior === null ? 0 : Math.log(priorDensity(prior, carryM))
-    nodes.forEach(({ logWeight }, k) => (logMass[j * nodes.length + k] = logPrior + logWeight))
+    for (let k = 0; k < nodes; k++) logMass[j * nodes + k] = logPrior + (NODE_LOG_WEIGHTS[k] as number)
     products.fill(1)
     for (let i = 0; i < n; i++) {
-      const shot = shots[i] as Reading
-      const term = terms[i] as (typeof terms)[number]
-      const r = shot.logCarry - logStock
-      const e = shot.logSpeed === null ? 0 : shot.logSpeed - centre
-      const g = goodBesideCarry(term, r, e, spread)
-      const m = solid[i] ? SOLID_FLOOR : missedLikelihood(term, r, e, spread)
+      const term = terms[i] as ShotTerms
+      const r = (logCarry[i] as number) - logStock
+      const speed = logSpeed[i] as number
+      const spoken = speed > NO_SPEED
+      const e = speed - centre
+      const g = spoken ? likelihood.goodBesideCarry(term, r, e) : likelihood.goodWithoutSpeed(term)
+      const m = solid[i]
+        ? SOLID_FLOOR
+        : spoken
+          ? likelihood.missed(term, r, e)
+          : likelihood.missedWithoutSpeed(term, r)
       good[j * n + i] = g
       missed[j * n + i] = m
-      for (let k = 0; k < nodes.length; k++) {
-        products[k] = (products[k] as number) * (g * density(r, (nodes[k] as { sd: number }).sd) + m)
+      for (let k = 0; k < nodes; k++) {
+        products[k] = (products[k] as number) * (g * density(r, sds[k] as number) + m)
       }
       if (i % BATCH === BATCH - 1 || i === n - 1) {
-        for (let k = 0; k < nodes.length; k++) {
-          const at = j * nodes.length + k
+        for (let k = 0; k < nodes; k++) {
+          const at = j * nodes + k
           logMass[at] = (logMass[at] as number) + Math.log(products[k] as number)
         }
         products.fill(1)
@@ -155,50 +159,56 @@ function onGrid(
     }
   }
   const joint = normalised(logMass)
-  const posterior = posteriorOf(joint, nodes.length, fromM, everyM)
+  const posterior = posteriorOf(joint, nodes, fromM, everyM)
 
   const probability = new Float64Array(n)
-  const asideProbability = new Float64Array(aside.length)
   for (let at = 0; at < joint.length; at++) {
     const p = joint[at] as number
-    if (p < 1e-9) continue
-    const j = Math.floor(at / nodes.length)
-    const { sd } = nodes[at % nodes.length] as { sd: number }
+    if (p < NEGLIGIBLE) continue
+    const j = (at / nodes) | 0
     const logStock = Math.log(fromM + j * everyM)
+    const sd = sds[at % nodes] as number
     for (let i = 0; i < n; i++) {
-      const g = (good[j * n + i] as number) * density((shots[i] as Reading).logCarry - logStock, sd)
+      const g = (good[j * n + i] as number) * density((logCarry[i] as number) - logStock, sd)
       probability[i] = (probability[i] as number) + (p * g) / (g + (missed[j * n + i] as number))
     }
-    aside.forEach((shot, i) => {
-      const term = asideTerms[i] as (typeof terms)[number]
-      const r = shot.logCarry - logStock
-      const e = shot.logSpeed === null ? 0 : shot.logSpeed - (centres[j] as number)
-      const g = goodBesideCarry(term, r, e, spread) * density(r, sd)
-      asideProbability[i] =
-        (asideProbability[i] as number) + (p * g) / (g + missedLikelihood(term, r, e, spread))
-    })
   }
-  const found = new Map<number, number>()
-  shots.forEach(({ index }, i) => found.set(index, probability[i] as number))
-  aside.forEach(({ index }, i) => found.set(index, asideProbability[i] as number))
+  const found = new Map(shots.map(({ index }, i) => [index, probability[i] as number]))
+
   const nearest = Math.min(points - 1, Math.max(0, Math.round((posterior.meanM - fromM) / everyM)))
-  const anySpeed = shots.some(({ logSpeed }) => logSpeed !== null)
-  return {
-    posterior,
-    good: found,
-    centre: { logSpeed: anySpeed ? (centres[nearest] as number) : null, logLaunch },
+  const centre = centres[nearest] as number
+  // The golfer left these out: they move nothing, but what they look like is said all the same.
+  for (const reading of readings) {
+    if (markedWeight(reading) !== 0 || apart.has(reading.index)) continue
+    const term = termsOf(reading)
+    const r = reading.logCarry - Math.log(posterior.meanM)
+    const e = reading.logSpeed === null ? null : reading.logSpeed - centre
+    const sd = Math.hypot(sds[MIDDLE_NODE] as number, Math.sqrt(posterior.varianceM2) / posterior.meanM)
+    const beside = e === null ? likelihood.goodWithoutSpeed(term) : likelihood.goodBesideCarry(term, r, e)
+    const g = beside * density(r, sd)
+    const m = e === null ? likelihood.missedWithoutSpeed(term, r) : likelihood.missed(term, r, e)
+    found.set(reading.index, g / (g + m))
   }
+  const anySpeed = shots.some((shot) => shot.logSpeed !== null)
+  return { posterior, good: found, centre: { logSpeed: anySpeed ? centre : null, logLaunch } }
 }
 
 /** The ball speed that good shots of the candidate stock have: of these shots, by how good their carry makes them. */
-function speedCentre(shots: readonly Reading[], logStock: number, spread: Spread): number {
+function speedCentre(
+  likelihood: StrikeLikelihood,
+  speedPerCarry: number,
+  logCarry: Float64Array,
+  logSpeed: Float64Array,
+  logStock: number,
+): number {
   let sum = 0
   let total = 0
-  for (const { logCarry, logSpeed } of shots) {
-    if (logSpeed === null) continue
-    const r = logCarry - logStock
-    const weight = goodByCarry(r, spread) + 1e-12
-    sum += weight * (logSpeed - spread.speedPerCarry * r)
+  for (let i = 0; i < logCarry.length; i++) {
+    const speed = logSpeed[i] as number
+    if (speed === NO_SPEED) continue
+    const r = (logCarry[i] as number) - logStock
+    const weight = likelihood.goodByCarry(r) + SOLID_FLOOR
+    sum += weight * (speed - speedPerCarry * r)
     total += weight
   }
   return total > 0 ? sum / total : 0
