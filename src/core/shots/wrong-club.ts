@@ -15,8 +15,11 @@ const MOST_SHOTS = 3
 const MOST_PLACES = 2
 /** A change of club is forgotten twice in a hundred; then the club that came next was in hand more often than not. */
 const FORGOTTEN = { share: 0.02, nextBlock: 0.6, neighbour: 0.15, twoAway: 0.05 }
-/** A shot may also be the only good one of its own club, at what the golfer's other clubs say of it. */
-const AT_EXPECTED = 0.3
+/**
+ * The suspects may be the only good shots of their own club, at what the golfer's other clubs say of it: so
+ * often when one other shot is left, and less by this with each more that agrees.
+ */
+const AT_EXPECTED = { one: 0.3, fade: 0.4 }
 /** Share of shots that are missed, as a first guess. */
 const MISSED = 0.15
 /** Spread of spin as a share. */
@@ -25,6 +28,9 @@ const SPIN_SD = 0.085
 const ASK_FROM = 1
 /** Where they are as many as what is left of their club, it may be those that are off: asked about later. */
 const ASK_FROM_IF_HALF = 3
+
+/** Weights are probabilities: a club whose shots come to less has no centre. */
+const HALF_A_SHOT = 0.5
 
 type Block = { clubId: ClubId; readings: Reading[] }
 type Centre = Partial<Record<'logCarry' | 'logSpeed' | 'logLaunch' | 'logSpin', number>> & { weight: number }
@@ -60,23 +66,23 @@ export function wrongClubs(
       const last = readings.slice(-m)
       if (last.some((reading) => markedWeight(reading) !== null)) break
       const out = new Set(last)
-      const ownCentre = centreOf(
-        own.filter((reading) => !out.has(reading)),
-        weights,
-      )
-      if (ownCentre.weight === 0) continue
+      const left = own.filter((reading) => !out.has(reading))
+      if (left.length < m) break
+      const ownCentre = centreWithout(left, weights)
       for (const [away, club] of near(clubs, place)) {
         const centre = centres.get(club.id)
-        if (!centre || centre.weight < 1) continue
+        if (!centre || centre.weight < HALF_A_SHOT) continue
         const chance =
           club.id === nextClub ? FORGOTTEN.nextBlock : away === 1 ? FORGOTTEN.neighbour : FORGOTTEN.twoAway
         let logOdds = Math.log((FORGOTTEN.share * chance) / MOST_SHOTS)
         for (const reading of last) {
           const own = ownGood(reading, ownCentre, expected.get(clubId) ?? null, likelihood, spread.carry)
-          logOdds += Math.log(goodAt(reading, centre, likelihood, spread.carry))
+          logOdds += Math.log(
+            goodAt(reading, centre, likelihood, spread.carry) + missedAt(reading, centre, likelihood),
+          )
           logOdds -= Math.log(own + missedAt(reading, ownCentre, likelihood))
         }
-        const askFrom = m < ownCentre.weight ? ASK_FROM : ASK_FROM_IF_HALF
+        const askFrom = m < left.length ? ASK_FROM : ASK_FROM_IF_HALF
         if (logOdds > askFrom && logOdds > (best?.logOdds ?? -Infinity))
           best = { last, other: club.id, logOdds }
       }
@@ -118,6 +124,17 @@ function centreOf(readings: readonly Reading[], weights: Float64Array): Centre {
   return centre
 }
 
+/**
+ * The centre of a club without its suspects. Where all of what is left had been left out, it was the
+ * suspects that stood in the middle: then all of it is looked at.
+ */
+function centreWithout(left: readonly Reading[], weights: Float64Array): Centre {
+  const centre = centreOf(left, weights)
+  if (centre.weight >= HALF_A_SHOT) return centre
+  const even = new Float64Array(weights.length).fill(1)
+  return centreOf(left, even)
+}
+
 const FLOOR = 1e-9
 
 function goodAt(reading: Reading, centre: Centre, likelihood: StrikeLikelihood, carrySd: number): number {
@@ -137,6 +154,7 @@ function ownGood(
 ): number {
   const good = goodAt(reading, centre, likelihood, carrySd)
   if (!expected) return good
+  const share = AT_EXPECTED.one * AT_EXPECTED.fade ** Math.max(0, centre.weight - 1)
   const sd = Math.hypot(carrySd, Math.sqrt(expected.varianceM2) / expected.carryM)
   const r = reading.logCarry - Math.log(expected.carryM)
   const { terms } = against(reading, centre, likelihood)
@@ -145,7 +163,7 @@ function ownGood(
     reading.logSpeed === null || centre.logSpeed === undefined
       ? likelihood.goodWithoutSpeed(terms)
       : likelihood.goodBesideCarry(terms, 0, 0)
-  return (1 - AT_EXPECTED) * good + AT_EXPECTED * density(r, sd) * beside * spinAt(reading, centre)
+  return (1 - share) * good + share * density(r, sd) * beside * spinAt(reading, centre)
 }
 
 function missedAt(reading: Reading, centre: Centre, likelihood: StrikeLikelihood): number {
