@@ -9,6 +9,22 @@ import type { HiddenClub, HiddenGolfer } from '../../simulators/golfers/hidden-g
 import type { SessionShot } from '../../simulators/golfers/hit-session'
 import { WAYS_BY_HAND } from './ways-by-hand'
 
+const TALLIES = [
+  'stocks',
+  'error',
+  'squared',
+  'held',
+  'leftOut',
+  'leftOutRight',
+  'bad',
+  'good',
+  'goodLost',
+  'steps',
+  'settled',
+  'wrong',
+  'wrongBy2',
+] as const
+
 /** Sums over many golfers; every figure of the table is a ratio of two of them. */
 export class Score {
   stocks = 0
@@ -69,6 +85,19 @@ export class Score {
       }
     }
     this.addByHand(golfer, shots, analysis, truth)
+  }
+
+  /** Adds another score to this one. */
+  take(other: Score): void {
+    for (const key of TALLIES) this[key] += other[key]
+    this.calibration.forEach((bin, i) => {
+      const from = other.calibration[i]
+      if (from) Object.assign(bin, { n: bin.n + from.n, said: bin.said + from.said, so: bin.so + from.so })
+    })
+    this.byHand.forEach((row, i) => {
+      row.steps += other.byHand[i]?.steps ?? 0
+      row.wrong += other.byHand[i]?.wrong ?? 0
+    })
   }
 
   private addByHand(

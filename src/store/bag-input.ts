@@ -5,6 +5,7 @@ import type { ClubId, ShotId } from '@/core/ids'
 import type { Mark } from '@/core/shots/mark'
 import type { Flight, Shot, Swing } from '@/core/shots/shot'
 import type { Database } from './database'
+import { handStocks } from './hand-stocks'
 import { FLIGHT_COLUMNS, withoutNulls } from './shots'
 
 /** Stocks are taken from the shots of the last twelve months. */
@@ -17,6 +18,7 @@ type Row = Flight & {
   clubId: ClubId
   swing: Swing
   mark: Mark | null
+  hitMs: number
 }
 
 /**
@@ -26,7 +28,8 @@ type Row = Flight & {
 export function bagInput(db: Database, golfer: Golfer, bag: Bag, nowMs: number): BagInput {
   const rows = db
     .prepare(
-      `SELECT n.id, n.session_id AS sessionId, s.started_ms AS startedMs, n.club_id AS clubId, swing, mark, ${FLIGHT_COLUMNS}
+      `SELECT n.id, n.session_id AS sessionId, s.started_ms AS startedMs, n.club_id AS clubId, swing, mark,
+         n.hit_ms AS hitMs, ${FLIGHT_COLUMNS}
        FROM session s JOIN shot_now n ON n.session_id = s.id
        WHERE s.golfer_id = @golferId AND n.hit_ms > @since AND present AND held_because IS NULL
          AND n.club_id IN (SELECT club_id FROM bag_slot WHERE bag_id = @bagId)
@@ -44,6 +47,12 @@ export function bagInput(db: Database, golfer: Golfer, bag: Bag, nowMs: number):
   return {
     clubs: bag.clubs.map(({ id, kind, loftDeg }, order) => ({ id, kind, loftDeg, order })),
     shots,
-    rules: golfer.goalZoneM ? { goalZoneM: golfer.goalZoneM } : {},
+    rules: {
+      stockRule: golfer.stockRule,
+      stepSchool: golfer.stepSchool,
+      ...(golfer.ownZonesM && { zonesM: golfer.ownZonesM }),
+      ...(golfer.goalZoneM && { goalZoneM: golfer.goalZoneM }),
+      byHand: handStocks(db, golfer.id),
+    },
   }
 }

@@ -1,5 +1,8 @@
 import type { GolferId } from '@/core/ids'
-import type { Golfer, GolferSettings } from '@/core/golfer'
+import { SEGMENTS, type Segment } from '@/core/bag/segment'
+import type { StepSchool, Zones } from '@/core/gaps/zones'
+import type { Golfer, GolferSchools, GolferSettings } from '@/core/golfer'
+import type { StockRule } from '@/core/stock/stock-rules'
 import type { LengthUnit, SpeedUnit } from '@/core/units'
 import type { Database } from './database'
 
@@ -11,23 +14,28 @@ type Row = {
   speed_unit: SpeedUnit
   goal_low_m: number | null
   goal_high_m: number | null
+  stock_rule: StockRule
+  step_school: StepSchool
 }
 
-const golfer = (row: Row): Golfer => ({
+const golfer = (db: Database, row: Row): Golfer => ({
   id: row.id,
   name: row.name,
   hand: row.hand,
   lengthUnit: row.length_unit,
   speedUnit: row.speed_unit,
   goalZoneM: row.goal_low_m === null || row.goal_high_m === null ? null : [row.goal_low_m, row.goal_high_m],
+  stockRule: row.stock_rule,
+  stepSchool: row.step_school,
+  ownZonesM: ownZones(db, row.id),
 })
 
 export const allGolfers = (db: Database): Golfer[] =>
-  (db.prepare('SELECT * FROM golfer ORDER BY created_ms, id').all() as Row[]).map(golfer)
+  (db.prepare('SELECT * FROM golfer ORDER BY created_ms, id').all() as Row[]).map((row) => golfer(db, row))
 
 export function golferById(db: Database, id: GolferId): Golfer | null {
   const row = db.prepare('SELECT * FROM golfer WHERE id = ?').get(id) as Row | undefined
-  return row ? golfer(row) : null
+  return row ? golfer(db, row) : null
 }
 
 /** Adds a golfer; 'name-taken' when another has that name. */
@@ -49,6 +57,34 @@ export function changeGolfer(db: Database, golfer: Golfer, change: Partial<Golfe
        goal_low_m = @low, goal_high_m = @high WHERE id = @id`,
   ).run({ ...columns(settings), id: golfer.id })
   return 'changed' as const
+}
+
+/** Changes which schools a golfer follows, those that are given. */
+export function changeSchools(db: Database, { id }: Golfer, change: Partial<GolferSchools>): void {
+  db.transaction(() => {
+    if (change.stockRule !== undefined)
+      db.prepare('UPDATE golfer SET stock_rule = ? WHERE id = ?').run(change.stockRule, id)
+    if (change.stepSchool !== undefined)
+      db.prepare('UPDATE golfer SET step_school = ? WHERE id = ?').run(change.stepSchool, id)
+    if (change.ownZonesM === undefined) return
+    db.prepare('DELETE FROM golfer_zone WHERE golfer_id = ?').run(id)
+    const add = db.prepare(
+      'INSERT INTO golfer_zone (golfer_id, segment, narrow_m, wide_m) VALUES (?, ?, ?, ?)',
+    )
+    for (const segment of change.ownZonesM === null ? [] : SEGMENTS) {
+      const { narrow, wide } = change.ownZonesM[segment]
+      add.run(id, segment, narrow, wide)
+    }
+  })()
+}
+
+function ownZones(db: Database, id: GolferId): Golfer['ownZonesM'] {
+  const rows = db
+    .prepare('SELECT segment, narrow_m AS narrow, wide_m AS wide FROM golfer_zone WHERE golfer_id = ?')
+    .all(id) as ({ segment: Segment } & Omit<Zones, 'reversed'>)[]
+  if (rows.length === 0) return null
+  const zones = rows.map(({ segment, narrow, wide }) => [segment, { reversed: 0, narrow, wide }])
+  return Object.fromEntries(zones) as Record<Segment, Zones>
 }
 
 const nameTaken = (db: Database, id: GolferId, name: string): boolean =>

@@ -1,6 +1,7 @@
 import Joi from 'joi'
 import type { BagInput } from '@/core/analyse-bag'
 import { CLUB_KINDS } from '@/core/bag/club'
+import { STEP_SCHOOLS } from '@/core/gaps/zones'
 import { MARKS } from '@/core/shots/mark'
 import { STOCK_RULES } from '@/core/stock/stock-rules'
 import { check, refused, type Checked } from './check'
@@ -45,17 +46,27 @@ const BAG_INPUT = Joi.object<BagInput>({
         offlineM: measured,
         peakM: measured,
         landingDeg: measured,
+        hitMs: Joi.number().integer().min(0),
         mark: Joi.string().valid(...MARKS),
       }),
     )
     .required(),
   rules: Joi.object({
     stockRule: Joi.string().valid(...STOCK_RULES),
+    stepSchool: Joi.string().valid(...STEP_SCHOOLS),
     zonesM: Joi.alternatives(
       zones,
       Joi.object({ top: zones.required(), irons: zones.required(), wedges: zones.required() }),
     ),
     toleranceM: Joi.number().greater(0),
+    byHand: Joi.array().items(
+      Joi.object({
+        clubId: id.required(),
+        swing: Joi.string().max(200).required(),
+        carryM: Joi.number().greater(0).required(),
+        because: Joi.string().allow('').max(200).required(),
+      }),
+    ),
     goalZoneM: Joi.array().ordered(Joi.number().required(), Joi.number().required()),
   }),
 })

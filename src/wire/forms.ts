@@ -2,7 +2,10 @@ import Joi from 'joi'
 import type { ClubDetails } from '@/core/bag/bag'
 import { CLUB_KINDS, LOFT_DEG } from '@/core/bag/club'
 import { BAG_TEMPLATES } from '@/core/bag/bag-templates'
-import type { GolferSettings } from '@/core/golfer'
+import { SEGMENTS } from '@/core/bag/segment'
+import { STEP_SCHOOLS } from '@/core/gaps/zones'
+import type { GolferSchools, GolferSettings } from '@/core/golfer'
+import { STOCK_RULES } from '@/core/stock/stock-rules'
 import type { ClubId, GolferId, ShotId } from '@/core/ids'
 import { PLACES, type Place, type Station } from '@/core/session/session'
 import { MARKS, type Mark } from '@/core/shots/mark'
@@ -35,6 +38,42 @@ export const GOLFER_FORM = Joi.object<GolferSettings>(golfer).fork(Object.keys(g
   field.required(),
 )
 export const GOLFER_CHANGE = Joi.object<Partial<GolferSettings>>(golfer)
+
+const zone = Joi.object({
+  reversed: Joi.valid(0).required(),
+  narrow: Joi.number().greater(0).max(100).required(),
+  wide: Joi.number()
+    .max(150)
+    .required()
+    .custom((wide: number, { state }) =>
+      wide > (state.ancestors[0] as { narrow: number }).narrow
+        ? wide
+        : said('An even step must end further than it begins: change one of its limits.')(),
+    ),
+})
+export const SCHOOLS_FORM = Joi.object<Partial<GolferSchools>>({
+  stockRule: Joi.string().valid(...STOCK_RULES),
+  stepSchool: Joi.string().valid(...STEP_SCHOOLS),
+  ownZonesM: Joi.object(Object.fromEntries(SEGMENTS.map((segment) => [segment, zone.required()]))).allow(
+    null,
+  ),
+}).min(1)
+
+export type HandStockForm = Station & { carryM: number | null; because: string }
+/** A stock set by hand; without a carry it is taken back. */
+export const HAND_STOCK_FORM = Joi.object<HandStockForm>({
+  clubId: id<ClubId>().required(),
+  swing: swing.required(),
+  carryM: Joi.number()
+    .allow(null)
+    .required()
+    .custom((carryM: number | null) =>
+      carryM === null || isPlausibleCarry(carryM)
+        ? carryM
+        : said('No golf shot carries that far or that short: type a carry from 3 to 450 yd (3 to 411 m).')(),
+    ),
+  because: Joi.string().trim().allow('').max(120).required(),
+})
 
 export const BAG_FORM = Joi.object<{ template: string; name: string }>({
   template: Joi.string()

@@ -1,7 +1,8 @@
 import type { Club, ClubKind } from './club'
 
 /** The part of the bag that a step belongs to: the one of its longer club. */
-export type Segment = 'top' | 'irons' | 'wedges'
+export const SEGMENTS = ['top', 'irons', 'wedges'] as const
+export type Segment = (typeof SEGMENTS)[number]
 
 const SEGMENT: Record<Exclude<ClubKind, 'putter'>, Segment> = {
   driver: 'top',

@@ -80,12 +80,12 @@ export function judgeStations(
   let expected: (CurvePrediction | null)[] = stations.map(() => null)
   let other = new Map<number, { other: ClubId; logOdds: number }>()
   for (let pass = 0; pass < PASSES; pass++) {
-    expected = expectations(bag, stations, weights, spread)
+    expected = expectations(bag, stations, weights, spread, found)
     const wrong = wrongClubs(bag, readings, weights, spread, ofFullSwings(stations, expected))
     other = new Map(wrong.map((each) => [each.index, each]))
     if (wrong.length > 0) {
       for (const index of other.keys()) weights[index] = 0
-      expected = expectations(bag, stations, weights, spread)
+      expected = expectations(bag, stations, weights, spread, found)
     }
     const apart = new Set([...misreads, ...other.keys()])
     const evidence = { weights, apart, spread }
@@ -187,10 +187,16 @@ function expectations(
   stations: readonly StationReadings[],
   weights: Float64Array,
   spread: Spread,
+  found: readonly (JudgedStation | null)[],
 ): (CurvePrediction | null)[] {
   const { loftsDeg, byPlace } = curveLofts(bag)
   const loftOf = new Map(bag.map(({ id }, i) => [id, loftsDeg[i] as number]))
-  const own = stations.map((station) => ownStock(station, weights, spread))
+  const own = stations.map((station, i) => {
+    const stock = ownStock(station, weights, spread)
+    // Where the shots lie in two places, their mean says less than their number.
+    const unsure = found[i]?.posterior.varianceM2 ?? 0
+    return stock && { ...stock, varianceM2: Math.max(stock.varianceM2, unsure) }
+  })
   const points: (CurvePoint & { clubId: ClubId })[] = stations.flatMap(({ club, swing }, i) => {
     const stock = own[i]
     return stock && swing === FULL_SWING
