@@ -2,7 +2,7 @@ import { gzipSync } from 'node:zlib'
 import { databasePath } from '@/store/data-folder'
 import { openDatabase } from '@/store/database'
 import { BancoServer } from '../demo/banco-server'
-import { fillNetLoft } from '../demo/net-loft'
+import { DEMO_SEED, fillNetLoft } from '../demo/net-loft'
 
 const VIEWS = [
   '/golfers/new',
@@ -13,7 +13,7 @@ const VIEWS = [
 export async function firstLoad(): Promise<string[]> {
   const server = await BancoServer.prepare()
   const db = openDatabase(databasePath(server.data))
-  fillNetLoft(db, { seed: 2, nowMs: Date.now() })
+  fillNetLoft(db, { seed: DEMO_SEED, nowMs: Date.now() })
   db.close()
   await server.start()
   const lines: string[] = []

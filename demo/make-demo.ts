@@ -1,7 +1,7 @@
 import { existsSync, rmSync } from 'node:fs'
 import { dataFolder, databasePath } from '@/store/data-folder'
 import { openDatabase } from '@/store/database'
-import { fillNetLoft } from './net-loft'
+import { DEMO_SEED, fillNetLoft } from './net-loft'
 
 /** Makes the demo's database in BANCO_DATA, unless it is there; `--fresh` makes it anew. */
 const path = databasePath(dataFolder())
@@ -12,7 +12,7 @@ if (existsSync(path)) {
   console.log(`· Demo data is there: ${path}`)
 } else {
   const db = openDatabase(path)
-  fillNetLoft(db, { seed: 2, nowMs: Date.now() })
+  fillNetLoft(db, { seed: DEMO_SEED, nowMs: Date.now() })
   db.close()
   console.log(`· Demo data made: ${path}`)
 }

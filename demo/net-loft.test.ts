@@ -5,7 +5,7 @@ import { bagOf } from '../src/store/bags'
 import { openDatabase } from '../src/store/database'
 import { allGolfers } from '../src/store/golfers'
 import { NET_LOFT } from '../simulators/golfers/net-loft'
-import { fillNetLoft } from './net-loft'
+import { DEMO_SEED, fillNetLoft } from './net-loft'
 
 const NOW_MS = Date.UTC(2026, 3, 20, 10)
 
@@ -26,7 +26,7 @@ it('the demo is the same from the same seed', () => {
 })
 
 it('the stocks of the demo lie by the hidden true carries', () => {
-  for (const { golfer, bag, analysis } of netLoft(2)) {
+  for (const { golfer, bag, analysis } of netLoft(DEMO_SEED)) {
     const hidden = NET_LOFT.find(({ name }) => name === golfer.name)
     for (const club of hidden?.clubs ?? []) {
       const id = bag.clubs.find(({ name }) => name === club.name)?.id
@@ -36,9 +36,14 @@ it('the stocks of the demo lie by the hidden true carries', () => {
   }
 })
 
-it('Tilda’s stair shows a wide, a narrow and an even step, and one that is not settled', () => {
-  const tilda = netLoft(2).find(({ golfer }) => golfer.name === 'Tilda Brandvoll')
-  const verdicts = tilda?.analysis.steps.filter(({ settled }) => settled).map(({ verdict }) => verdict)
-  expect(verdicts).toEqual(expect.arrayContaining(['wide', 'narrow', 'even', 'on-the-line']))
-  expect(tilda?.analysis.steps.some(({ settled }) => !settled)).toBe(true)
+it('the demo bags show every kind of verdict, of mark and of warning', () => {
+  const bags = netLoft(DEMO_SEED)
+  const steps = bags.flatMap(({ analysis }) => analysis.steps)
+  const settled = steps.filter((step) => step.settled).map(({ verdict }) => verdict)
+  expect(settled).toEqual(expect.arrayContaining(['even', 'narrow', 'wide', 'reversed', 'on-the-line']))
+  expect(steps.some((step) => !step.settled)).toBe(true)
+  const marks = bags.flatMap(({ analysis }) => analysis.shots.map(({ mark }) => mark))
+  expect(marks).toEqual(expect.arrayContaining(['fat', 'thin', 'wild', 'misread', 'other-club']))
+  const warnings = bags.flatMap(({ analysis }) => analysis.warnings.map(({ kind }) => kind))
+  expect(warnings).toEqual(expect.arrayContaining(['other-club', 'one-sided', 'tiring']))
 })

@@ -8,9 +8,12 @@ import { addGolfer } from '@/store/golfers'
 import { endSession, openStation, startSession } from '@/store/sessions'
 import { addEvents, shotById, takeShot } from '@/store/shots'
 import { dice, type Dice } from '../simulators/golfers/dice'
-import type { HiddenGolfer } from '../simulators/golfers/hidden-golfer'
-import { hitShot } from '../simulators/golfers/hit-shot'
+import type { HiddenClub, HiddenGolfer } from '../simulators/golfers/hidden-golfer'
+import { hitSession, type PlannedShot, type SessionShot } from '../simulators/golfers/hit-session'
 import { NET_LOFT } from '../simulators/golfers/net-loft'
+
+/** The demo as it ships: with every kind of verdict, mark and warning in it. */
+export const DEMO_SEED = 12
 
 type Visit = {
   daysAgo: number
@@ -21,6 +24,8 @@ type Visit = {
   partial?: { swing: string; shots: number }
   /** The visit is still going on: it ends in the middle of this club's last round. */
   until?: string
+  /** The golfer leaves out this club's longest shots, so many, as misread: Banco says so. */
+  choosy?: { club: string; longest: number }
 }
 type Scenario = { golfer: string; bag: string; goalZoneYd?: [number, number]; visits: Visit[] }
 
@@ -29,7 +34,7 @@ const SCENARIO: Scenario[] = [
   {
     golfer: 'Junia Roux-Halvorsen',
     bag: 'Seven clubs',
-    visits: [{ daysAgo: 16, place: 'indoor', rounds: 2, shots: 3 }],
+    visits: [{ daysAgo: 16, place: 'indoor', rounds: 2, shots: 4, choosy: { club: '7-iron', longest: 3 } }],
   },
   {
     golfer: 'Marek Osei-Lind',
@@ -44,8 +49,8 @@ const SCENARIO: Scenario[] = [
     bag: 'Winter bag',
     goalZoneYd: [48, 114],
     visits: [
-      { daysAgo: 23, place: 'indoor', rounds: 2, shots: 3, partial: { swing: 'three-quarter', shots: 4 } },
-      { daysAgo: 9, place: 'indoor', rounds: 2, shots: 3, partial: { swing: 'half', shots: 4 } },
+      { daysAgo: 23, place: 'indoor', rounds: 1, shots: 3, partial: { swing: 'three-quarter', shots: 4 } },
+      { daysAgo: 9, place: 'indoor', rounds: 1, shots: 3, partial: { swing: 'half', shots: 4 } },
       { daysAgo: 0, place: 'indoor', rounds: 2, shots: 3, until: '8-iron' },
     ],
   },
@@ -94,11 +99,11 @@ function hitVisit(db: Database, { golferId, hidden, visit, nowMs }: Who, roll: D
     : nowMs - visit.daysAgo * DAY_MS - plan.length * SHOT_MS
   const sessionId = `${golferId}-${visit.daysAgo}` as SessionId
   startSession(db, { golferId, startedMs, offsetMin: 0, place: visit.place }, sessionId)
-  plan.forEach(({ clubName, swing }, position) => {
-    const club = hidden.clubs.find((each) => each.name === clubName)
-    const clubId = ids.get(clubName)
-    if (!club || !clubId) throw new Error(`${hidden.name} has no ${clubName}`)
-    const { flight, truth } = hitShot(hidden, club, { swing, position }, roll)
+  const hit = hitSession(hidden, plan, roll)
+  const chosen = new Set(longestOf(hit, visit.choosy))
+  hit.forEach(({ flight, truth, named, swing, position }) => {
+    const clubId = ids.get(named.name)
+    if (!clubId) throw new Error(`${hidden.name} has no ${named.name}`)
     const hitMs = startedMs + (position + 1) * SHOT_MS
     const id = `${sessionId}-${position + 1}` as ShotId
     takeShot(db, {
@@ -107,36 +112,46 @@ function hitVisit(db: Database, { golferId, hidden, visit, nowMs }: Who, roll: D
       sessionId,
       source: 'monitor',
       hitMs,
-      clubLabel: clubName,
+      clubLabel: named.name,
       clubId,
       swing,
       heldBecause: null,
     })
-    // The golfer marks at once what went wrong and could be felt.
-    const felt: Mark | null = truth === 'solid' ? null : truth
-    const shot = felt && shotById(db, id)
-    if (shot) addEvents(db, [{ shotSeq: shot.seq, event: { kind: 'mark', mark: felt } }], hitMs)
+    const mark = chosen.has(position) ? 'misread' : felt(truth, roll)
+    const shot = mark && shotById(db, id)
+    if (shot) addEvents(db, [{ shotSeq: shot.seq, event: { kind: 'mark', mark } }], hitMs)
     openStation(db, sessionId, { clubId, swing }, hitMs)
   })
   if (!visit.until) endSession(db, sessionId, startedMs + (plan.length + 1) * SHOT_MS)
 }
 
+/** Most misses are felt and marked at once; the others, misreads and other clubs Banco has to notice. */
+const FELT = 0.6
+const felt = (truth: Mark, roll: Dice): Mark | null =>
+  truth === 'solid' || truth === 'misread' || truth === 'other-club' || !roll.chance(FELT) ? null : truth
+
+function longestOf(hit: readonly SessionShot[], choosy: Visit['choosy']): number[] {
+  if (!choosy) return []
+  return hit
+    .filter(({ named, truth }) => named.name === choosy.club && truth === 'solid')
+    .sort((a, b) => b.flight.carryM - a.flight.carryM)
+    .slice(0, choosy.longest)
+    .map(({ position }) => position)
+}
+
 /** The order of a visit: rounds over the clubs, shortest first, then the wedges' partial swings. */
-function planOf(
-  hidden: HiddenGolfer,
-  { rounds, shots, partial, until }: Visit,
-): { clubName: string; swing: string }[] {
+function planOf(hidden: HiddenGolfer, { rounds, shots, partial, until }: Visit): PlannedShot[] {
   const shortestFirst = hidden.clubs.toReversed()
-  const times = (n: number, clubName: string, swing: string) =>
-    Array.from({ length: n }, () => ({ clubName, swing }))
+  const times = (n: number, club: HiddenClub, swing: string) =>
+    Array.from({ length: n }, (): PlannedShot => ({ club, swing }))
   const full = Array.from({ length: rounds }, () =>
-    shortestFirst.flatMap((club) => times(shots, club.name, 'full')),
+    shortestFirst.flatMap((club) => times(shots, club, 'full')),
   ).flat()
   const wedges = shortestFirst.filter((club) => club.kind === 'wedge')
   const all = [
     ...full,
-    ...(partial ? wedges.flatMap((club) => times(partial.shots, club.name, partial.swing)) : []),
+    ...(partial ? wedges.flatMap((club) => times(partial.shots, club, partial.swing)) : []),
   ]
-  const last = all.findLastIndex((shot) => shot.clubName === until)
+  const last = all.findLastIndex((shot) => shot.club.name === until)
   return until ? all.slice(0, last) : all
 }

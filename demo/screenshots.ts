@@ -5,7 +5,7 @@ import { databasePath } from '@/store/data-folder'
 import { openDatabase } from '@/store/database'
 import { BancoServer } from './banco-server'
 import { CHROMIUM } from './chromium'
-import { fillNetLoft } from './net-loft'
+import { DEMO_SEED, fillNetLoft } from './net-loft'
 
 /** Takes the pictures of docs/screenshots from the demo's data. Names after `--` take only those. */
 const TILDA = '/golfers/demo-tilda'
@@ -25,7 +25,7 @@ const folder = process.env.PICTURES ?? join('docs', 'screenshots')
 mkdirSync(folder, { recursive: true })
 const server = await BancoServer.prepare()
 const db = openDatabase(databasePath(server.data))
-fillNetLoft(db, { seed: 2, nowMs: Date.now() })
+fillNetLoft(db, { seed: DEMO_SEED, nowMs: Date.now() })
 db.close()
 await server.start()
 const browser = await chromium.launch(CHROMIUM)

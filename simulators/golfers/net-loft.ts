@@ -44,8 +44,8 @@ export const NET_LOFT: HiddenGolfer[] = [
     name: 'Marek Osei-Lind',
     clubs: [
       club('Driver', 'driver', 9, 278),
-      club('3-wood', 'wood', 15, 251),
-      club('2-hybrid', 'hybrid', 17, 247),
+      club('3-wood', 'wood', 15, 246),
+      club('2-hybrid', 'hybrid', 17, 254),
       club('4-iron', 'iron', 22, 224),
       club('5-iron', 'iron', 25, 211),
       club('6-iron', 'iron', 28, 199),

@@ -19,7 +19,18 @@ const club = (name: string, at: number): StairData['clubs'][number] => ({
 const kinds = (drawing: Drawing, kind: string) => drawing.parts.filter((part) => part.kind === kind)
 const data: StairData = {
   clubs: [club('7-iron', 150), club('8-iron', 133), { name: '9-iron', loft: '' }],
-  steps: [{ verdict: 'wide', number: '17', word: 'wide', chosen: true }, null],
+  steps: [
+    {
+      verdict: 'wide',
+      sureness: 'settled',
+      number: '17',
+      word: 'wide',
+      shortWord: 'wide',
+      need: '',
+      chosen: true,
+    },
+    null,
+  ],
   holes: [[138, 145]],
 }
 
@@ -50,7 +61,17 @@ describe('the stair', () => {
       {
         ...data,
         clubs: [club('a', 130), club('b', 140)],
-        steps: [{ verdict: 'reversed', number: '−10', word: 'reversed', chosen: false }],
+        steps: [
+          {
+            verdict: 'reversed',
+            sureness: 'settled',
+            number: '−10',
+            word: 'reversed',
+            shortWord: 'reversed',
+            need: '',
+            chosen: false,
+          },
+        ],
       },
       870,
     )

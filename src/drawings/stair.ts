@@ -2,6 +2,8 @@ import type { Drawing, Ink, Part, Pattern } from './drawing'
 import { ruler } from './ruler'
 
 export type StairVerdict = 'even' | 'narrow' | 'wide' | 'reversed' | 'open'
+/** Settled is drawn whole with its pattern; a leaning dashed in its colour; what is open dashed in grey. */
+export type StairSureness = 'settled' | 'leaning' | 'open'
 
 /** One club of the stair, lengths in the golfer's unit. */
 export type StairClub = {
@@ -18,7 +20,17 @@ export type StairClub = {
   }
 }
 /** The step between a club and the next. */
-export type StairStep = { verdict: StairVerdict; number: string; word: string; chosen: boolean } | null
+export type StairStep = {
+  verdict: StairVerdict
+  sureness: StairSureness
+  number: string
+  word: string
+  /** The word for a narrow drawing. */
+  shortWord: string
+  /** What more shots would do, in a few words. */
+  need: string
+  chosen: boolean
+} | null
 
 export type StairData = { clubs: StairClub[]; steps: StairStep[]; holes: [number, number][] }
 
@@ -31,7 +43,7 @@ const PATTERN: Record<StairVerdict, Pattern> = {
 }
 
 const HEAD = 52
-const STEP_LABEL = 112
+const STEP_LABEL = 138
 const STOCK_LABEL = 122
 
 /** Where the rows of a stair stand, for whatever is laid over it. */
@@ -91,7 +103,7 @@ export function stair({ clubs, steps, holes }: StairData, width: number): Drawin
     const step = steps[i]
     const next = clubs[i + 1]
     if (step && club.stock && next?.stock) {
-      parts.push(...stepParts(step, club.stock.at, next.stock.at, y, y + row))
+      parts.push(...stepParts(step, club.stock.at, next.stock.at, y, y + row, narrow))
     }
   })
   return { width, height, ...scale, parts }
@@ -174,13 +186,14 @@ function stepParts(
   shorter: number,
   top: number,
   bottom: number,
+  narrow: boolean,
 ): Part[] {
   const y = (top + bottom) / 2
   const ink: Ink = step.verdict
   const left = Math.min(longer, shorter)
   const right = Math.max(longer, shorter)
-  const dash: [number, number] | undefined = step.verdict === 'open' ? [4, 3] : undefined
-  const pattern = PATTERN[step.verdict]
+  const dash: [number, number] | undefined = step.sureness === 'settled' ? undefined : [4, 3]
+  const pattern = step.sureness === 'settled' ? PATTERN[step.verdict] : 'none'
   return [
     ...(pattern === 'none'
       ? []
@@ -193,12 +206,27 @@ function stepParts(
       x: left,
       dx: -8,
       y,
-      text: step.word,
+      text: narrow ? step.shortWord : step.word,
       lead: { text: step.number, size: 14.5 },
       ink,
       size: 13,
       weight: step.chosen ? 700 : 500,
       align: 'right',
     },
+    ...(narrow || step.need === ''
+      ? []
+      : [
+          {
+            kind: 'label' as const,
+            x: right,
+            dx: 10,
+            y,
+            text: step.need,
+            ink: 'quiet' as const,
+            size: 12.5,
+            weight: 400 as const,
+            align: 'left' as const,
+          },
+        ]),
   ]
 }

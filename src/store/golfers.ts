@@ -66,15 +66,13 @@ export function changeSchools(db: Database, { id }: Golfer, change: Partial<Golf
       db.prepare('UPDATE golfer SET stock_rule = ? WHERE id = ?').run(change.stockRule, id)
     if (change.stepSchool !== undefined)
       db.prepare('UPDATE golfer SET step_school = ? WHERE id = ?').run(change.stepSchool, id)
-    if (change.ownZonesM === undefined) return
+    const own = change.ownZonesM
+    if (own === undefined) return
     db.prepare('DELETE FROM golfer_zone WHERE golfer_id = ?').run(id)
     const add = db.prepare(
       'INSERT INTO golfer_zone (golfer_id, segment, narrow_m, wide_m) VALUES (?, ?, ?, ?)',
     )
-    for (const segment of change.ownZonesM === null ? [] : SEGMENTS) {
-      const { narrow, wide } = change.ownZonesM[segment]
-      add.run(id, segment, narrow, wide)
-    }
+    for (const segment of SEGMENTS) if (own) add.run(id, segment, own[segment].narrow, own[segment].wide)
   })()
 }
 

@@ -130,6 +130,12 @@ export const TYPED_SHOT_FORM = Joi.object<TypedShotForm>({
   hitMs: Joi.number().integer().min(0).max(4e12).required(),
 })
 
+/** A run of shots moved to another station, or kept where they are as solid ones. */
+export const MOVE_FORM = Joi.object<{ shotIds: ShotId[]; station: Station | null }>({
+  shotIds: Joi.array().items(id<ShotId>()).min(1).max(500).required(),
+  station: STATION_FORM.allow(null).required(),
+})
+
 /** What a golfer decides about a shot. */
 export type ShotDecision =
   | { kind: 'mark'; mark: Mark | null }

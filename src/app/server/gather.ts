@@ -22,7 +22,7 @@ export function analysedBag(golfer: Golfer): { bag: Bag; analysis: BagAnalysis; 
   if (!bag) return null
   const input = bagInput(theDatabase(), golfer, bag, Date.now())
   const analysis = analyseBag(input)
-  const judged = new Map(analysis.shots.map((shot) => [shot.shotId, shot.mark]))
+  const judged = new Map(analysis.shots.map((shot) => [shot.shotId, shot]))
   const shots = input.shots.map(({ id, clubId, swing, carryM, offlineM, session }) => ({
     id,
     clubId,
@@ -30,7 +30,8 @@ export function analysedBag(golfer: Golfer): { bag: Bag; analysis: BagAnalysis; 
     carryM,
     ...(offlineM !== undefined && { offlineM }),
     session: session ?? 0,
-    mark: judged.get(id) ?? 'misread',
+    mark: judged.get(id)?.mark ?? 'misread',
+    solidProbability: judged.get(id)?.solidProbability ?? 0,
   }))
   return { bag, analysis, shots }
 }
@@ -45,7 +46,7 @@ export function bayView(golfer: Golfer, session: Session): BayView | null {
     bag,
     session,
     shots: shotsOfSession(theDatabase(), session.id),
-    stocks: analysis.stocks,
+    analysis,
     history: shots,
   }
 }

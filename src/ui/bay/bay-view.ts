@@ -1,8 +1,8 @@
+import type { BagAnalysis } from '@/core/analyse-bag'
 import type { Bag } from '@/core/bag/bag'
 import type { Golfer } from '@/core/golfer'
 import type { Session } from '@/core/session/session'
 import type { SessionShot } from '@/core/session/session-shot'
-import type { Stock } from '@/core/stock/station-stock'
 import type { StationShots } from '../gaps/station-shots'
 
 /** What the Bay shows of one session. */
@@ -12,7 +12,7 @@ export type BayView = {
   session: Session
   /** The shots of this session that are there, in the order in which they came. */
   shots: SessionShot[]
-  /** Stocks over all sessions, and the shots behind them. */
-  stocks: Stock[]
+  /** What all sessions say, and the shots behind it. */
+  analysis: BagAnalysis
   history: StationShots
 }

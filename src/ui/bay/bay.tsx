@@ -14,11 +14,12 @@ import { PageHead } from '../shell/page-head'
 import { Problems } from '../shell/problems'
 import { MARK_NAME, PLACE_NAME, stationName, swingName } from '../words/names'
 import { count, len, plusMinus, side } from '../words/numbers'
+import { BayAdvice } from './bay-advice'
 import { BayStrip } from './bay-strip'
 import type { BayView } from './bay-view'
 import { HeldShots } from './held-shots'
 import { KeyList } from './key-list'
-import { LastShot, MARK_KEY } from './last-shot'
+import { LastShot, MARK_KEY, type Judged } from './last-shot'
 import { ShotEntry } from './shot-entry'
 import { useBay } from './use-bay'
 import './bay.css'
@@ -28,7 +29,8 @@ export function Bay({ first }: { first: BayView }) {
   const router = useRouter()
   const bay = useBay(first)
   const { view } = bay
-  const { golfer, bag, session, stocks } = view
+  const { golfer, bag, session, analysis } = view
+  const { stocks } = analysis
   const input = useRef<HTMLInputElement>(null)
   const [chosen, setChosen] = useState<{ id: ShotId; among: number } | null>(null)
   const [keysShown, setKeysShown] = useState(false)
@@ -180,6 +182,8 @@ export function Bay({ first }: { first: BayView }) {
             golfer={golfer}
             shot={shot}
             number={shot ? (numberOf.get(shot.id) ?? 0) : 0}
+            judged={shot && judgedOf(view, shot.id)}
+            name={(id) => [...bag.clubs, ...bag.rack].find((each) => each.id === id)?.name ?? ''}
             onMark={mark}
             onUndo={() => void bay.undo()}
           />
@@ -189,6 +193,7 @@ export function Bay({ first }: { first: BayView }) {
             input={input}
             onShot={(typed) => bay.hit(open, typed)}
           />
+          <BayAdvice view={view} bay={bay} />
         </div>
         <section className="sheet right" aria-label="Shots at this station">
           <h2>Today at this station</h2>
@@ -199,7 +204,9 @@ export function Bay({ first }: { first: BayView }) {
           )}
           <ul className="shot-list">
             {here.toReversed().map((each) => {
-              const out = each.mark !== null && each.mark !== 'solid'
+              const judged = judgedOf(view, each.id)
+              const what = each.mark ?? judged?.mark ?? 'solid'
+              const out = what !== 'solid'
               return (
                 <li key={each.id} data-shot={each.id}>
                   <button
@@ -214,7 +221,10 @@ export function Bay({ first }: { first: BayView }) {
                     <span className="quiet num">
                       {each.offlineM === undefined ? '' : side(each.offlineM, golfer)}
                     </span>
-                    <span className={`mark-word ${out ? 'out' : ''}`}>{MARK_NAME[each.mark ?? 'solid']}</span>
+                    <span className={`mark-word ${out ? 'out' : ''}`}>
+                      {MARK_NAME[what]}
+                      {out && each.mark === null && '?'}
+                    </span>
                   </button>
                 </li>
               )
@@ -231,6 +241,13 @@ export function Bay({ first }: { first: BayView }) {
       <KeyList shown={keysShown} onHide={() => setKeysShown(false)} />
     </>
   )
+}
+
+/** What Banco takes a shot for; nothing while the server has not answered. */
+function judgedOf({ analysis }: BayView, id: ShotId): Judged | undefined {
+  const judged = analysis.shots.find((each) => each.shotId === id)
+  const leftOut = analysis.stocks.flatMap((stock) => stock.leftOut).find((each) => each.shotId === id)
+  return judged && { ...judged, ...(leftOut && { leftOut }) }
 }
 
 function lastStation({ shots, bag }: BayView): Station | null {

@@ -1,10 +1,13 @@
 import { Fragment } from 'react'
 import Button from 'react-bootstrap/Button'
+import type { BagAnalysis } from '@/core/analyse-bag'
 import type { Golfer } from '@/core/golfer'
 import type { SessionShot } from '@/core/session/session-shot'
 import { MARKS, type Mark } from '@/core/shots/mark'
+import type { LeftOut } from '@/core/stock/station-stock'
 import { MARK_NAME } from '../words/names'
 import { fixed, len, side, speed } from '../words/numbers'
+import { leftOutReason, suggestion } from '../words/reasons'
 
 export const MARK_KEY: Record<Mark, string> = {
   solid: 'S',
@@ -16,16 +19,21 @@ export const MARK_KEY: Record<Mark, string> = {
   'other-club': 'C',
 }
 
+/** What Banco takes a shot for, with the reason where it is left out. */
+export type Judged = BagAnalysis['shots'][number] & { leftOut?: LeftOut }
+
 type Props = {
   golfer: Golfer
   shot: SessionShot | undefined
   number: number
+  judged: Judged | undefined
+  name: (clubId: string) => string
   onMark: (mark: Mark | null) => void
   onUndo: () => void
 }
 
 /** The shot in hand on one line, and the marks that it can be given. */
-export function LastShot({ golfer, shot, number, onMark, onUndo }: Props) {
+export function LastShot({ golfer, shot, number, judged, name, onMark, onUndo }: Props) {
   if (!shot) {
     return (
       <section className="sheet last-shot quiet">
@@ -41,6 +49,7 @@ export function LastShot({ golfer, shot, number, onMark, onUndo }: Props) {
   if (shot.peakM !== undefined) facts.push([len(shot.peakM, golfer), 'peak'])
   if (shot.landingDeg !== undefined) facts.push([`${fixed(shot.landingDeg, 0)}°`, 'landing'])
   const unmarked = shot.mark === null
+  const suggested = unmarked && judged && judged.mark !== 'solid' ? judged : null
   return (
     <section className="sheet last-shot" aria-label={`Shot ${number}`}>
       <div className="line">
@@ -54,14 +63,22 @@ export function LastShot({ golfer, shot, number, onMark, onUndo }: Props) {
           </Fragment>
         ))}
       </div>
+      {suggested && (
+        <p className="suggestion" role="status">
+          <b>It {suggestion(suggested)}</b>
+          {suggested.leftOut && `: ${leftOutReason(suggested.leftOut, golfer, name)}`}. Left out until you say
+          otherwise: <kbd>{MARK_KEY.solid}</kbd> keeps it in, <kbd>{MARK_KEY[suggested.mark]}</kbd> agrees.
+        </p>
+      )}
       <div className="marks" role="group" aria-label="Mark">
         {MARKS.map((mark) => {
-          const on = shot.mark === mark || (mark === 'solid' && unmarked)
+          const on = shot.mark === mark || (unmarked && mark === (suggested?.mark ?? 'solid'))
           return (
             <Button
               key={mark}
               variant="outline"
               aria-pressed={on}
+              className={on && suggested ? 'suggested' : undefined}
               onClick={() => onMark(shot.mark === mark ? null : mark)}
             >
               {MARK_NAME[mark].replace(/^./, (letter) => letter.toUpperCase())}

@@ -83,9 +83,17 @@ export function useBay(first: BayView) {
       return take(() => send('PUT', `${session}/station`, station))
     },
     hit: (station: Station, { carryM, offlineM }: { carryM: number; offlineM?: number }) => {
-      const typed = { ...station, carryM, offlineM, id: crypto.randomUUID(), hitMs: Date.now() }
-      return take(() => send('POST', `${session}/shots`, typed))
+      const typed = { ...station, carryM, offlineM, id: crypto.randomUUID() as ShotId, hitMs: Date.now() }
+      // The dot stands on the strip at once; the numbers around it follow with the answer.
+      setView((now) => withTyped(now, typed))
+      return take(() => send('POST', `${session}/shots`, typed)).then((taken) => {
+        if (!taken) setView((now) => without(now, typed.id))
+        return taken
+      })
     },
+    /** Moves a run of shots to another station; without one they are solid where they are. */
+    move: (shotIds: ShotId[], station: Station | null) =>
+      take(() => send('POST', `${session}/moves`, { shotIds, station })),
     mark: (id: ShotId, mark: Mark | null) => take(() => decide(id, { kind: 'mark', mark })),
     release: (id: ShotId) => take(() => decide(id, { kind: 'released' })),
     withdraw: (id: ShotId) => take(() => decide(id, { kind: 'withdrawn' })),
@@ -97,6 +105,40 @@ export function useBay(first: BayView) {
 }
 
 export type BayActions = ReturnType<typeof useBay>
+
+type Typed = Station & { carryM: number; offlineM: number | undefined; id: ShotId; hitMs: number }
+
+/** The Bay with a typed shot that the server has not answered yet. */
+function withTyped(view: BayView, { offlineM, ...typed }: Typed): BayView {
+  const flight = { ...typed, ...(offlineM !== undefined && { offlineM }) }
+  const last = view.shots.at(-1)
+  return {
+    ...view,
+    shots: [
+      ...view.shots,
+      {
+        ...flight,
+        seq: (last?.seq ?? 0) + 1,
+        sessionId: view.session.id,
+        source: 'typed',
+        clubLabel: null,
+        mark: null,
+        heldBecause: null,
+        posted: null,
+      },
+    ],
+    history: [
+      ...view.history,
+      { ...flight, session: view.history.at(-1)?.session ?? 0, mark: 'solid', solidProbability: 1 },
+    ],
+  }
+}
+
+const without = (view: BayView, id: ShotId): BayView => ({
+  ...view,
+  shots: view.shots.filter((shot) => shot.id !== id),
+  history: view.history.filter((shot) => shot.id !== id),
+})
 
 const decide = (id: ShotId, decision: object): Promise<Sent<BayView>> =>
   send('POST', `/api/shots/${encodeURIComponent(id)}`, decision)

@@ -1,14 +1,16 @@
 import type { ReactNode } from 'react'
 import type { BagAnalysis } from '@/core/analyse-bag'
-import { DEFAULT_TOLERANCE_M } from '@/core/gaps/cover'
 import type { Bag } from '@/core/bag/bag'
-import type { Golfer } from '@/core/golfer'
+import { DEFAULT_TOLERANCE_M } from '@/core/gaps/cover'
 import type { Step } from '@/core/gaps/step'
-import { verdictName } from '../words/names'
+import type { Golfer } from '@/core/golfer'
 import { count, len, lenUnit, percent, UNIT_NAME } from '../words/numbers'
+import { nextLine, sureness, verdictWords } from '../words/reasons'
 
-/** How much a settled verdict asks of the golfer: what is wrong comes first. */
+/** How much a verdict asks of the golfer: what is wrong comes first. */
 const WEIGHT: Record<string, number> = { reversed: 4, wide: 3, narrow: 2, 'on-the-line': 1, even: 0 }
+/** A wrong step that only leans is named before a right one that is settled. */
+const SURE: Record<ReturnType<typeof sureness>, number> = { settled: 20, line: 20, leaning: 10, open: 0 }
 
 /** A sentence names this many holes, the widest; the drawing shows all. */
 const MOST_HOLES = 3
@@ -20,17 +22,16 @@ export function finding(
   golfer: Golfer,
 ): { sentence: string; step: number } {
   const name = (id: string) => bag.clubs.find((club) => club.id === id)?.name ?? ''
-  const size = (step: Step) => Math.abs(step.stepM ?? 0)
+  const asks = (step: Step) => {
+    const weight = WEIGHT[step.verdict] ?? 0
+    return (weight > 1 ? 100 + SURE[sureness(step)] : SURE[sureness(step)]) + weight
+  }
   const ranked = steps
     .map((step, i) => ({ step, i }))
     .filter(({ step }) => step.stepM !== undefined)
-    .sort(
-      (a, b) =>
-        Number(b.step.settled) - Number(a.step.settled) ||
-        (WEIGHT[b.step.verdict] ?? 0) - (WEIGHT[a.step.verdict] ?? 0) ||
-        size(b.step) - size(a.step),
-    )
-  const first = ranked[0]
+    .sort((a, b) => asks(b.step) - asks(a.step) || Math.abs(b.step.stepM ?? 0) - Math.abs(a.step.stepM ?? 0))
+  const sure = ranked.filter(({ step }) => sureness(step) !== 'open')
+  const first = sure[0] ?? ranked[0]
   if (!first) {
     const hit = stocks.filter((stock) => stock.carryM !== undefined).length
     return { sentence: `${count(hit, 'stock')} so far, and no two neighbours yet`, step: 0 }
@@ -38,18 +39,24 @@ export function finding(
   const { step, i } = first
   const pair = `${name(step.longerId)} to ${name(step.shorterId)}`
   const long = `${len(step.stepM as number, golfer)} ${UNIT_NAME[golfer.lengthUnit]}`
-  if (!step.settled) return { sentence: `No step is settled yet: ${pair} measures ${long}`, step: i }
-  return { sentence: `${pair} is ${long}: ${verdictName(step)}`, step: i }
+  if (sureness(step) === 'open')
+    return { sentence: `No step is settled yet: ${pair} measures ${long}`, step: i }
+  return { sentence: `${pair} is ${long}: ${verdictWords(step)}`, step: i }
 }
 
-/** What matters beside the finding: verdicts, holes and cover. */
-export function lede({ steps, stocks, holes, cover, goal, next }: BagAnalysis, golfer: Golfer): ReactNode {
+/** What matters beside the finding: what is settled, what to hit, holes and cover. */
+export function lede(
+  { steps, stocks, holes, cover, goal, next }: BagAnalysis,
+  bag: Bag,
+  golfer: Golfer,
+): ReactNode {
+  const name = (id: string) => bag.clubs.find((club) => club.id === id)?.name ?? ''
   const settled = ['wide', 'narrow', 'reversed', 'even'].flatMap((verdict) => {
     const n = steps.filter((step) => step.settled && step.verdict === verdict).length
     return n > 0 ? [{ verdict, n }] : []
   })
-  const line = steps.filter((step) => step.verdict === 'on-the-line').length
-  const open = steps.filter((step) => !step.settled && step.stepM !== undefined).length
+  const of = (sure: ReturnType<typeof sureness>) =>
+    steps.filter((step) => step.stepM !== undefined && sureness(step) === sure).length
   const unknown = steps.filter((step) => step.stepM === undefined).length
   const carries = stocks.flatMap((stock) => stock.carryM ?? [])
   const unit = golfer.lengthUnit
@@ -59,8 +66,9 @@ export function lede({ steps, stocks, holes, cover, goal, next }: BagAnalysis, g
         {n} {verdict}
       </b>
     )),
-    ...(line > 0 ? [`${line} on the line`] : []),
-    ...(open > 0 ? [`${open} not settled`] : []),
+    ...(of('line') > 0 ? [`${of('line')} on the line`] : []),
+    ...(of('leaning') > 0 ? [`${of('leaning')} leaning`] : []),
+    ...(of('open') > 0 ? [`${of('open')} open`] : []),
     ...(unknown > 0 ? [`${unknown} without shots`] : []),
   ]
   const spans = (list: [number, number][]) => {
@@ -89,7 +97,13 @@ export function lede({ steps, stocks, holes, cover, goal, next }: BagAnalysis, g
           {spans(holes) !== '' && <>; holes at {spans(holes)}</>}.{' '}
         </>
       )}
-      {next.length > 0 && `${count(next.length, 'club')} lack shots for a verdict.`}
+      {next.length > 0 ? (
+        <>
+          Hit next: <b>{nextLine(next, name)}</b>.
+        </>
+      ) : (
+        steps.some((step) => !step.settled) && 'More shots would change nothing now: let it rest.'
+      )}
     </>
   )
 }

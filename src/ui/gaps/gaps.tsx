@@ -10,16 +10,19 @@ import { lengthIn } from '@/core/units'
 import { stair, stairRows, type StairData } from '@/drawings/stair'
 import { DrawingChart } from '../drawing/drawing-chart'
 import { PageHead } from '../shell/page-head'
-import { verdictLook, verdictName } from '../words/names'
+import { Warnings } from '../shell/warnings'
 import { fixed, len, plusMinus } from '../words/numbers'
+import { driftSentence, needWords, nextReason, sureness, verdictLook, verdictWords } from '../words/reasons'
 import { finding, lede } from './finding'
+import { OwnLimits, StepSchoolChoice, StockRuleChoice } from './schools'
+import type { StationShots } from './station-shots'
 import { StepEvidence } from './step-evidence'
 import './gaps.css'
 
-type Props = { golfer: Golfer; bag: Bag; analysis: BagAnalysis }
+type Props = { golfer: Golfer; bag: Bag; analysis: BagAnalysis; shots: StationShots }
 
 /** The stair of the bag, with the evidence of the chosen step beside it. */
-export function Gaps({ golfer, bag, analysis }: Props) {
+export function Gaps({ golfer, bag, analysis, shots }: Props) {
   const found = finding(bag, analysis, golfer)
   const [chosen, setChosen] = useState(found.step)
   const clubs = bag.clubs.filter((club) => club.kind !== 'putter')
@@ -41,14 +44,14 @@ export function Gaps({ golfer, bag, analysis }: Props) {
   }
   return (
     <>
-      <PageHead title={found.sentence} lede={lede(analysis, golfer)}>
-        <Link className="btn btn-outline" href={`${home}/stock`}>
-          The stock table
-        </Link>
+      <PageHead title={found.sentence} lede={lede(analysis, bag, golfer)}>
+        <StockRuleChoice golfer={golfer} />
+        <StepSchoolChoice golfer={golfer} />
         <Link className="btn btn-primary" href={`${home}/bay`}>
           Hit more
         </Link>
       </PageHead>
+      {golfer.stepSchool === 'own' && <OwnLimits key={golfer.lengthUnit} golfer={golfer} />}
       <div className="gaps">
         <section className="sheet stair-frame" aria-label="The stair">
           <DrawingChart
@@ -65,7 +68,7 @@ export function Gaps({ golfer, bag, analysis }: Props) {
                     className="step-hit"
                     style={{ top: head + i * row + row / 2, height: row }}
                     aria-pressed={i === chosen}
-                    aria-label={`${name(each.longerId)} to ${name(each.shorterId)}: ${len(each.stepM, golfer, 1)} ${golfer.lengthUnit}, ${verdictName(each)}`}
+                    aria-label={`${name(each.longerId)} to ${name(each.shorterId)}: ${len(each.stepM, golfer, 1)} ${golfer.lengthUnit}, ${verdictWords(each)}`}
                     onClick={() => setChosen(i)}
                   />
                 ),
@@ -74,9 +77,54 @@ export function Gaps({ golfer, bag, analysis }: Props) {
           </DrawingChart>
           <StairTable golfer={golfer} steps={analysis.steps} name={name} />
         </section>
-        {step && <StepEvidence golfer={golfer} step={step} analysis={analysis} name={name} />}
+        {step && (
+          <StepEvidence golfer={golfer} bag={bag} step={step} analysis={analysis} shots={shots} name={name} />
+        )}
       </div>
+      <Warnings warnings={analysis.warnings} units={golfer} name={name} />
+      <HitNext analysis={analysis} name={name} home={home} />
     </>
+  )
+}
+
+/** The best next set, with why, and what the order of the shots can tell. */
+function HitNext({
+  analysis,
+  name,
+  home,
+}: {
+  analysis: BagAnalysis
+  name: (id: string) => string
+  home: string
+}) {
+  const { next, drift } = analysis
+  const shots = next.reduce((sum, each) => sum + each.shots, 0)
+  return (
+    <section className="sheet hit-next" aria-label="Hit next">
+      <h2>
+        {shots > 0 ? `The best next ${shots === 12 ? 'dozen' : `${shots} shots`}` : 'Nothing to hit now'}
+      </h2>
+      {shots > 0 ? (
+        <ul>
+          {next.map((each) => (
+            <li key={each.clubId}>
+              <b>
+                {each.shots} × {name(each.clubId)}
+              </b>{' '}
+              <span className="quiet">{nextReason(each, name)}</span>
+            </li>
+          ))}
+        </ul>
+      ) : (
+        <p>Every step is settled, on the line or resting: a few more shots would change nothing.</p>
+      )}
+      <p className="quiet">{driftSentence(drift)}</p>
+      {shots > 0 && (
+        <Link className="btn btn-outline no-print" href={`${home}/bay`}>
+          Hit these
+        </Link>
+      )}
+    </section>
   )
 }
 
@@ -94,8 +142,11 @@ function stairData(
         ? null
         : {
             verdict: verdictLook(step),
+            sureness: stairSureness(step),
             number: fixed(at(step.stepM), 0),
-            word: verdictName(step),
+            word: verdictWords(step),
+            shortWord: sureness(step) === 'leaning' ? `leans ${step.verdict}` : verdictWords(step),
+            need: needWords(step),
             chosen: i === chosen,
           },
     ),
@@ -146,6 +197,7 @@ function StairTable({
           <th>Size in {golfer.lengthUnit}</th>
           <th>90% interval</th>
           <th>Verdict</th>
+          <th>More shots</th>
         </tr>
       </thead>
       <tbody>
@@ -160,10 +212,16 @@ function StairTable({
                 ? '–'
                 : `${len(step.lowM, golfer, 1)} to ${len(step.highM, golfer, 1)}`}
             </td>
-            <td>{verdictName(step)}</td>
+            <td>{step.stepM === undefined ? 'not hit' : verdictWords(step)}</td>
+            <td>{step.stepM === undefined ? '' : needWords(step)}</td>
           </tr>
         ))}
       </tbody>
     </table>
   )
+}
+
+function stairSureness(step: Step): 'settled' | 'leaning' | 'open' {
+  const sure = sureness(step)
+  return sure === 'line' ? 'open' : sure
 }

@@ -12,4 +12,5 @@ export type StationShots = {
   /** Which of the sessions behind the stocks, oldest 0. */
   session: number
   mark: Mark
+  solidProbability: number
 }[]

@@ -1,128 +1,185 @@
+'use client'
+
 import Link from 'next/link'
+import { Fragment, useState } from 'react'
 import Table from 'react-bootstrap/Table'
-import type { Bag } from '@/core/bag/bag'
+import type { BagAnalysis } from '@/core/analyse-bag'
+import type { Bag, OwnedClub } from '@/core/bag/bag'
 import type { Golfer } from '@/core/golfer'
 import type { Stock } from '@/core/stock/station-stock'
+import { StockRuleChoice } from '../gaps/schools'
+import type { StationShots } from '../gaps/station-shots'
 import { PageHead } from '../shell/page-head'
-import { stationName, swingName } from '../words/names'
+import { Warnings } from '../shell/warnings'
+import { RULE_NAME, stationName, swingName } from '../words/names'
 import { count, fixed, len, lenUnit, plusMinus, side, speed } from '../words/numbers'
+import { StationDetails } from './station-details'
 import './stock.css'
 
-type Props = { golfer: Golfer; bag: Bag; stocks: Stock[] }
+type Props = { golfer: Golfer; bag: Bag; analysis: BagAnalysis; shots: StationShots }
 
-/** Every station with what its solid shots say. */
-export function StockTable({ golfer, bag, stocks }: Props) {
+/** Every station with what its solid shots say; a station opens to the shots behind it. */
+export function StockTable({ golfer, bag, analysis, shots }: Props) {
+  const { stocks, warnings } = analysis
+  const [opened, setOpened] = useState<string | null>(null)
   const clubs = new Map(bag.clubs.map((club) => [club.id, club]))
+  const name = (id: string) => bag.clubs.find((club) => club.id === id)?.name ?? ''
   const hit = stocks.filter((stock) => stock.carryM !== undefined)
   const notHit = stocks.filter((stock) => stock.swing === 'full' && stock.carryM === undefined)
   const home = `/golfers/${golfer.id}`
   if (hit.length === 0) {
     return (
-      <>
-        <PageHead
-          title="No stock yet"
-          lede="This table shows how far each club carries, how surely, and from how many shots."
-        >
-          <Link className="btn btn-primary" href={`${home}/bay`}>
-            Hit the first shots
-          </Link>
-        </PageHead>
-      </>
+      <PageHead
+        title="No stock yet"
+        lede="This table shows how far each club carries, how surely, and from how many shots."
+      >
+        <Link className="btn btn-primary" href={`${home}/bay`}>
+          Hit the first shots
+        </Link>
+      </PageHead>
     )
   }
-  const shots = hit.reduce((sum, stock) => sum + stock.count, 0)
+  const solid = hit.reduce((sum, stock) => sum + stock.count, 0)
+  const leftOut = stocks.reduce((sum, stock) => sum + stock.leftOut.length, 0)
   const widest = hit.reduce((a, b) => (half(b) > half(a) ? b : a))
   const sayHalf = `${plusMinus(widest.lowM as number, widest.highM as number, golfer)} ${golfer.lengthUnit}`
   return (
     <>
       <PageHead
-        title={`${count(hit.length, 'stock')} from ${count(shots, 'solid shot')}`}
+        title={`${count(hit.length, 'stock')} from ${count(solid, 'solid shot')}`}
         lede={
           <>
-            Mean carry of the solid shots of the last 12 months, in the air they were hit in; ± is a 90%
-            interval. The least sure is the {stationName(clubs.get(widest.clubId), widest.swing)}, ± {sayHalf}
-            .
+            Carry by the {RULE_NAME[golfer.stockRule]} of the last 12 months, in the air they were hit in; ±
+            is a 90% interval.{' '}
+            {leftOut > 0 && `${count(leftOut, 'shot')} left out: open a station to see why. `}
+            The least sure is the {stationName(clubs.get(widest.clubId), widest.swing)}, ± {sayHalf}.
             {notHit.length > 0 &&
               ` Not hit: ${notHit.map((stock) => clubs.get(stock.clubId)?.name).join(', ')}.`}
           </>
         }
       >
+        <StockRuleChoice golfer={golfer} />
         <Link className="btn btn-primary" href={`${home}/gaps`}>
           See the gaps
         </Link>
       </PageHead>
+      <Warnings warnings={warnings} units={golfer} name={name} />
       <section className="sheet stock-table" tabIndex={0} aria-label="Stock table">
         <Table>
           <thead>
             <tr>
-              <th scope="col">Station</th>
-              <th scope="col">Carry, {golfer.lengthUnit}</th>
-              <th scope="col">±</th>
-              <th scope="col">Reach</th>
-              <th scope="col">Total</th>
-              <th scope="col">Ball, {golfer.speedUnit}</th>
-              <th scope="col">Launch</th>
-              <th scope="col">Spin</th>
-              <th scope="col">Peak</th>
-              <th scope="col">Lands</th>
-              <th scope="col">Side</th>
-              <th scope="col">Solid</th>
-              <th scope="col">Left out</th>
+              {columns(golfer).map((column) => (
+                <th key={column} scope="col">
+                  {column}
+                </th>
+              ))}
             </tr>
           </thead>
           <tbody className="num">
             {stocks.map((stock) => {
-              const club = clubs.get(stock.clubId)
-              const { averages } = stock
-              const lengthOf = (metres: number | undefined) =>
-                metres === undefined ? '–' : len(metres, golfer)
+              const key = `${stock.clubId} ${stock.swing}`
               return (
-                <tr
-                  key={`${stock.clubId} ${stock.swing}`}
-                  className={stock.swing === 'full' ? '' : 'partial'}
-                >
-                  <th scope="row">
-                    {stock.swing === 'full' ? (
-                      club?.name
-                    ) : (
-                      <>
-                        <span className="visually-hidden">{club?.name}, </span>
-                        {swingName(stock.swing)}
-                      </>
-                    )}{' '}
-                    {stock.swing === 'full' && club?.loftDeg != null && (
-                      <span className="quiet fw-normal">{club.loftDeg}°</span>
-                    )}
-                  </th>
-                  <td className="carry">
-                    {stock.carryM === undefined ? 'not hit' : len(stock.carryM, golfer, 1)}
-                  </td>
-                  <td title={interval(stock, golfer)}>
-                    {stock.lowM === undefined || stock.highM === undefined
-                      ? '–'
-                      : plusMinus(stock.lowM, stock.highM, golfer)}
-                  </td>
-                  <td>
-                    {stock.reachM
-                      ? `${len(stock.reachM[0], golfer)} to ${len(stock.reachM[1], golfer)}`
-                      : '–'}
-                  </td>
-                  <td>{lengthOf(averages.totalM)}</td>
-                  <td>{averages.ballSpeedMps === undefined ? '–' : speed(averages.ballSpeedMps, golfer)}</td>
-                  <td>{averages.launchDeg === undefined ? '–' : `${fixed(averages.launchDeg, 1)}°`}</td>
-                  <td>{averages.spinRpm === undefined ? '–' : fixed(averages.spinRpm, 0)}</td>
-                  <td>{lengthOf(averages.peakM)}</td>
-                  <td>{averages.landingDeg === undefined ? '–' : `${fixed(averages.landingDeg, 0)}°`}</td>
-                  <td>{averages.offlineM === undefined ? '–' : side(averages.offlineM, golfer)}</td>
-                  <td>{stock.count}</td>
-                  <td>{stock.leftOut.length || ''}</td>
-                </tr>
+                <Fragment key={key}>
+                  <StockRow
+                    golfer={golfer}
+                    stock={stock}
+                    club={clubs.get(stock.clubId)}
+                    opened={opened === key}
+                    onOpen={() => setOpened(opened === key ? null : key)}
+                  />
+                  {opened === key && (
+                    <tr className="opened">
+                      <td colSpan={columns(golfer).length}>
+                        <StationDetails
+                          golfer={golfer}
+                          title={stationName(clubs.get(stock.clubId), stock.swing)}
+                          stock={stock}
+                          shots={shots.filter(
+                            ({ clubId, swing }) => clubId === stock.clubId && swing === stock.swing,
+                          )}
+                          name={name}
+                        />
+                      </td>
+                    </tr>
+                  )}
+                </Fragment>
               )
             })}
           </tbody>
         </Table>
       </section>
     </>
+  )
+}
+
+const columns = (golfer: Golfer): string[] => [
+  'Station',
+  `Carry, ${golfer.lengthUnit}`,
+  '±',
+  'Reach',
+  'Total',
+  `Ball, ${golfer.speedUnit}`,
+  'Launch',
+  'Spin',
+  'Peak',
+  'Lands',
+  'Side',
+  'Solid',
+  'Left out',
+]
+
+type RowProps = {
+  golfer: Golfer
+  stock: Stock
+  club: OwnedClub | undefined
+  opened: boolean
+  onOpen: () => void
+}
+
+function StockRow({ golfer, stock, club, opened, onOpen }: RowProps) {
+  const { averages } = stock
+  const lengthOf = (metres: number | undefined) => (metres === undefined ? '–' : len(metres, golfer))
+  const partial = stock.swing !== 'full'
+  return (
+    <tr className={partial ? 'partial' : ''}>
+      <th scope="row">
+        <button type="button" className="open-station" aria-expanded={opened} onClick={onOpen}>
+          {partial ? (
+            <>
+              <span className="visually-hidden">{club?.name}, </span>
+              {swingName(stock.swing)}
+            </>
+          ) : (
+            club?.name
+          )}{' '}
+          {!partial && club?.loftDeg != null && <span className="quiet fw-normal">{club.loftDeg}°</span>}
+        </button>
+      </th>
+      <td className="carry">
+        {stock.carryM === undefined ? 'not hit' : len(stock.carryM, golfer, 1)}
+        {stock.byHand && (
+          <small className="by-hand" title={stock.byHand.because}>
+            {' '}
+            {len(stock.byHand.carryM, golfer, 1)} by hand
+          </small>
+        )}
+      </td>
+      <td title={interval(stock, golfer)}>
+        {stock.lowM === undefined || stock.highM === undefined
+          ? '–'
+          : plusMinus(stock.lowM, stock.highM, golfer)}
+      </td>
+      <td>{stock.reachM ? `${len(stock.reachM[0], golfer)} to ${len(stock.reachM[1], golfer)}` : '–'}</td>
+      <td>{lengthOf(averages.totalM)}</td>
+      <td>{averages.ballSpeedMps === undefined ? '–' : speed(averages.ballSpeedMps, golfer)}</td>
+      <td>{averages.launchDeg === undefined ? '–' : `${fixed(averages.launchDeg, 1)}°`}</td>
+      <td>{averages.spinRpm === undefined ? '–' : fixed(averages.spinRpm, 0)}</td>
+      <td>{lengthOf(averages.peakM)}</td>
+      <td>{averages.landingDeg === undefined ? '–' : `${fixed(averages.landingDeg, 0)}°`}</td>
+      <td>{averages.offlineM === undefined ? '–' : side(averages.offlineM, golfer)}</td>
+      <td>{stock.count}</td>
+      <td>{stock.leftOut.length || ''}</td>
+    </tr>
   )
 }
 

@@ -1,8 +1,9 @@
 import type { OwnedClub } from '@/core/bag/bag'
-import type { Verdict } from '@/core/gaps/step'
+import type { StepSchool } from '@/core/gaps/zones'
 import type { HeldReason } from '@/core/monitor/station-for-shot'
 import type { Place } from '@/core/session/session'
 import type { Mark } from '@/core/shots/mark'
+import type { StockRule } from '@/core/stock/stock-rules'
 
 export const MARK_NAME: Record<Mark, string> = {
   solid: 'solid',
@@ -21,14 +22,6 @@ export const swingName = (swing: string): string => SWING_NAME[swing] ?? swing
 export const stationName = (club: Pick<OwnedClub, 'name'> | undefined, swing: string): string =>
   `${club?.name ?? 'a club that is not in the bag'}${swing === 'full' ? '' : `, ${swingName(swing)}`}`
 
-/** "even", or "not settled" for whatever the shots do not settle. */
-export const verdictName = ({ verdict, settled }: { verdict: Verdict; settled: boolean }): string =>
-  verdict === 'on-the-line' ? 'on the line' : settled ? verdict : 'not settled'
-
-/** The verdict that gives a step its colour and pattern: only a settled zone has one. */
-export const verdictLook = ({ verdict, settled }: { verdict: Verdict; settled: boolean }) =>
-  settled && verdict !== 'on-the-line' && verdict !== 'unknown' ? verdict : ('open' as const)
-
 export const PLACE_NAME: Record<Place, string> = {
   indoor: 'indoors',
   range: 'on the range',
@@ -41,4 +34,21 @@ export const HELD_NAME: Record<HeldReason, string> = {
   'other-station': 'the monitor names another station than the one that is open',
   'unknown-field': 'it came with a field that Banco does not know',
   'no-station': 'it came while no station was open',
+}
+
+export const RULE_NAME: Record<StockRule, string> = {
+  'mean-solid': 'mean of solid',
+  'median-solid': 'median of solid',
+  'best-n-of-m': 'best three of five',
+  'mean-all': 'mean of all',
+  reliable: 'reached 8 times in 10',
+  model: 'the model’s own',
+}
+
+export const SCHOOL_NAME: Record<StepSchool, string> = {
+  segment: 'by part of the bag',
+  tenth: 'a tenth of the P-wedge',
+  spread: 'one even spread',
+  loft: 'by loft',
+  own: 'my own limits',
 }

@@ -38,3 +38,6 @@ export const percent = (share: number): string => `${Math.round(share * 100)}%`
 
 /** "1 shot", "2 shots". */
 export const count = (n: number, one: string, many = `${one}s`): string => `${n} ${n === 1 ? one : many}`
+
+/** A probability: nothing is certain, so never 100%. */
+export const chance = (p: number): string => (p > 0.995 ? 'over 99%' : p < 0.005 ? 'under 1%' : percent(p))

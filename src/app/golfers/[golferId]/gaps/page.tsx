@@ -6,5 +6,5 @@ export default async function GapsPage({ params }: { params: Promise<{ golferId:
   const golfer = golferOfPage((await params).golferId)
   const analysed = analysedBag(golfer)
   if (!analysed) redirect(`/golfers/${golfer.id}/bag`)
-  return <Gaps golfer={golfer} bag={analysed.bag} analysis={analysed.analysis} />
+  return <Gaps golfer={golfer} {...analysed} />
 }

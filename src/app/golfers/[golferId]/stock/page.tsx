@@ -6,5 +6,5 @@ export default async function StockPage({ params }: { params: Promise<{ golferId
   const golfer = golferOfPage((await params).golferId)
   const analysed = analysedBag(golfer)
   if (!analysed) redirect(`/golfers/${golfer.id}/bag`)
-  return <StockTable golfer={golfer} bag={analysed.bag} stocks={analysed.analysis.stocks} />
+  return <StockTable golfer={golfer} {...analysed} />
 }

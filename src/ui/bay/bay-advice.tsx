@@ -1,0 +1,55 @@
+import Button from 'react-bootstrap/Button'
+import type { Warning } from '@/core/analyse-bag'
+import { nextLine, warningSentence } from '../words/reasons'
+import type { BayView } from './bay-view'
+import type { BayActions } from './use-bay'
+
+/** What the golfer should hear now: shots that look like another club's, one-sided leaving out, tiredness, what to hit next. */
+export function BayAdvice({ view, bay }: { view: BayView; bay: BayActions }) {
+  const { golfer, bag, analysis } = view
+  const name = (id: string) => [...bag.clubs, ...bag.rack].find((club) => club.id === id)?.name ?? ''
+  const here = new Set<string>(view.shots.map((shot) => shot.id))
+  const ofToday = (warning: Warning) =>
+    warning.kind === 'tiring' || warning.facts.shotIds.some((id) => here.has(id))
+  const warnings = analysis.warnings.filter((warning) => warning.kind !== 'unknown-club' && ofToday(warning))
+  return (
+    <>
+      {warnings.map((warning, i) => (
+        <section key={i} className="sheet advice" aria-label="Advice">
+          <span>
+            {warningSentence(warning, golfer, name)}
+            {warning.kind === 'tiring' && ' Take a rest.'}
+          </span>
+          {warning.kind === 'other-club' && <OtherClub warning={warning} here={here} name={name} bay={bay} />}
+        </section>
+      ))}
+      {analysis.next.length > 0 && (
+        <p className="quiet next-line mb-0">
+          Best to hit next: <b>{nextLine(analysis.next, name)}</b>
+        </p>
+      )}
+    </>
+  )
+}
+
+type OtherClubProps = {
+  warning: Extract<Warning, { kind: 'other-club' }>
+  here: ReadonlySet<string>
+  name: (id: string) => string
+  bay: BayActions
+}
+
+function OtherClub({ warning, here, name, bay }: OtherClubProps) {
+  const { clubId, other, shotIds } = warning.facts
+  const today = shotIds.filter((id) => here.has(id))
+  return (
+    <span className="btns">
+      <Button onClick={() => bay.move(today, { clubId: other, swing: 'full' })}>
+        Move {today.length === 1 ? 'it' : `all ${today.length}`} to the {name(other)}
+      </Button>
+      <Button variant="outline" onClick={() => bay.move(today, null)}>
+        {today.length === 1 ? 'It was' : 'They were'} the {name(clubId)}
+      </Button>
+    </span>
+  )
+}

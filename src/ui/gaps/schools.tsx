@@ -1,0 +1,165 @@
+'use client'
+
+import { useRouter } from 'next/navigation'
+import { useState } from 'react'
+import Button from 'react-bootstrap/Button'
+import Form from 'react-bootstrap/Form'
+import { SEGMENTS, type Segment } from '@/core/bag/segment'
+import { STEP_SCHOOLS, type StepSchool, type Zones } from '@/core/gaps/zones'
+import type { Golfer, GolferSchools } from '@/core/golfer'
+import type { Problem } from '@/core/problem'
+import { STOCK_RULES, type StockRule } from '@/core/stock/stock-rules'
+import { lengthIn, metresFrom, yards } from '@/core/units'
+import { send } from '../send'
+import { Problems } from '../shell/problems'
+import { RULE_NAME, SCHOOL_NAME } from '../words/names'
+
+/** Saves the schools that a golfer follows, and reads the page again. */
+function useSchools(golfer: Golfer) {
+  const router = useRouter()
+  const [problems, setProblems] = useState<Problem[]>([])
+  const change = async (schools: Partial<GolferSchools>) => {
+    const sent = await send('PATCH', `/api/golfers/${golfer.id}/schools`, schools)
+    setProblems(sent.ok ? [] : sent.problems)
+    if (sent.ok) router.refresh()
+    return sent.ok
+  }
+  return { problems, change }
+}
+
+/** Which number is the stock. */
+export function StockRuleChoice({ golfer }: { golfer: Golfer }) {
+  const { problems, change } = useSchools(golfer)
+  return (
+    <>
+      <label className="school">
+        <span className="quiet">Stock is the</span>
+        <Form.Select
+          value={golfer.stockRule}
+          onChange={(event) => change({ stockRule: event.target.value as StockRule })}
+        >
+          {STOCK_RULES.map((rule) => (
+            <option key={rule} value={rule}>
+              {RULE_NAME[rule]}
+            </option>
+          ))}
+        </Form.Select>
+      </label>
+      <Problems of={problems} />
+    </>
+  )
+}
+
+/** What an even step is. */
+export function StepSchoolChoice({ golfer }: { golfer: Golfer }) {
+  const { problems, change } = useSchools(golfer)
+  return (
+    <>
+      <label className="school">
+        <span className="quiet">Even is</span>
+        <Form.Select
+          value={golfer.stepSchool}
+          onChange={(event) => {
+            const stepSchool = event.target.value as StepSchool
+            const first = stepSchool === 'own' && golfer.ownZonesM === null
+            void change({ stepSchool, ...(first && { ownZonesM: TO_BEGIN_WITH }) })
+          }}
+        >
+          {STEP_SCHOOLS.map((school) => (
+            <option key={school} value={school}>
+              {SCHOOL_NAME[school]}
+            </option>
+          ))}
+        </Form.Select>
+      </label>
+      <Problems of={problems} />
+    </>
+  )
+}
+
+const zones = (narrow: number, wide: number): Zones => ({
+  reversed: 0,
+  narrow: yards(narrow),
+  wide: yards(wide),
+})
+/** Own limits begin with the typical ones. */
+const TO_BEGIN_WITH: Record<Segment, Zones> = {
+  top: zones(10, 25),
+  irons: zones(7, 15),
+  wedges: zones(8, 20),
+}
+const SEGMENT_NAME: Record<Segment, string> = {
+  top: 'driver and woods',
+  irons: 'hybrids and irons',
+  wedges: 'wedges',
+}
+
+/** The golfer's own limits of an even step, where that is the school. */
+export function OwnLimits({ golfer }: { golfer: Golfer }) {
+  const { problems, change } = useSchools(golfer)
+  const unit = golfer.lengthUnit
+  const own = golfer.ownZonesM ?? TO_BEGIN_WITH
+  const [typed, setTyped] = useState(() =>
+    Object.fromEntries(
+      SEGMENTS.map((segment) => [
+        segment,
+        [own[segment].narrow, own[segment].wide].map((metres) => lengthIn(metres, unit).toFixed(0)),
+      ]),
+    ),
+  )
+  const [wrong, setWrong] = useState('')
+  const save = async () => {
+    const read = SEGMENTS.map((segment) => {
+      const [narrow, wide] = (typed[segment] ?? []).map((text) => Number(text.replace(',', '.')))
+      return { segment, narrow: narrow ?? NaN, wide: wide ?? NaN }
+    })
+    const bad = read.find(({ narrow, wide }) => !(narrow > 0 && wide > narrow))
+    setWrong(
+      bad
+        ? `${SEGMENT_NAME[bad.segment]}: an even step needs two rising numbers in ${unit}, such as 7 and 15.`
+        : '',
+    )
+    if (bad) return
+    const limits = Object.fromEntries(
+      read.map(({ segment, narrow, wide }) => [
+        segment,
+        { reversed: 0, narrow: metresFrom(narrow, unit), wide: metresFrom(wide, unit) },
+      ]),
+    ) as Record<Segment, Zones>
+    await change({ ownZonesM: limits })
+  }
+  return (
+    <section className="sheet own-limits" aria-label="My own limits of an even step">
+      {SEGMENTS.map((segment) => (
+        <span key={segment} role="group" aria-label={SEGMENT_NAME[segment]}>
+          {SEGMENT_NAME[segment]}
+          {[0, 1].map((end) => (
+            <Form.Control
+              key={end}
+              size="sm"
+              inputMode="decimal"
+              aria-label={`${SEGMENT_NAME[segment]}, ${end === 0 ? 'from' : 'to'}`}
+              value={typed[segment]?.[end] ?? ''}
+              onChange={(event) =>
+                setTyped({
+                  ...typed,
+                  [segment]: (typed[segment] ?? []).map((text, i) => (i === end ? event.target.value : text)),
+                })
+              }
+            />
+          ))}
+          {unit}
+        </span>
+      ))}
+      <Button size="sm" onClick={save}>
+        Set the limits
+      </Button>
+      {wrong && (
+        <p className="problem" role="alert">
+          {wrong}
+        </p>
+      )}
+      <Problems of={problems} />
+    </section>
+  )
+}

@@ -1,0 +1,71 @@
+import type { Golfer } from '@/core/golfer'
+import type { Stock } from '@/core/stock/station-stock'
+import { STOCK_RULES } from '@/core/stock/stock-rules'
+import { StationStrip } from '../drawing/station-strip'
+import type { StationShots } from '../gaps/station-shots'
+import { RULE_NAME } from '../words/names'
+import { count, len, lenUnit, percent } from '../words/numbers'
+import { offCurveSentence } from '../words/reasons'
+import { ByHand } from './by-hand'
+import { LeftOutList } from './left-out-list'
+
+type Props = {
+  golfer: Golfer
+  title: string
+  stock: Stock
+  shots: StationShots
+  name: (id: string) => string
+}
+
+/** What stands behind one stock: its shots, what was left out and why, and the number under every school. */
+export function StationDetails({ golfer, title, stock, shots, name }: Props) {
+  const off = offCurveSentence(stock.offCurve, golfer)
+  const { missed, model, sdM, restedByM } = stock
+  return (
+    <div className="station-details">
+      <div className="shots">
+        <StationStrip golfer={golfer} name={title} stock={stock} shots={shots} />
+        {stock.leftOut.length > 0 && (
+          <>
+            <h3>Left out</h3>
+            <LeftOutList golfer={golfer} leftOut={stock.leftOut} name={name} />
+          </>
+        )}
+      </div>
+      <div>
+        <table className="schools">
+          <caption>Under every school, {golfer.lengthUnit}</caption>
+          <tbody>
+            {STOCK_RULES.map((rule) => {
+              const carryM = stock.schools[rule]
+              return carryM === undefined ? null : (
+                <tr key={rule} className={rule === golfer.stockRule ? 'own' : ''}>
+                  <th scope="row">{RULE_NAME[rule]}</th>
+                  <td>{len(carryM, golfer, 1)}</td>
+                </tr>
+              )
+            })}
+          </tbody>
+        </table>
+        {model && (
+          <p>
+            The model’s own stock is {len(model.carryM, golfer, 1)}, between {len(model.lowM, golfer, 1)} and{' '}
+            {len(model.highM, golfer, 1)}.
+            {sdM !== undefined && ` Solid shots scatter by ${lenUnit(sdM, golfer, 1)} (standard deviation).`}
+          </p>
+        )}
+        {missed && stock.carryM !== undefined && (
+          <p>
+            A bad one carries {lenUnit(missed.carryM, golfer)}, {percent(missed.carryM / stock.carryM)} of it
+            (from {count(missed.count, 'shot')}).
+          </p>
+        )}
+        {restedByM !== undefined && (
+          <p>You tire: the stock is that of the rested golfer, {lenUnit(restedByM, golfer, 1)} longer.</p>
+        )}
+        {off && <p>{off}</p>}
+        <ByHand golfer={golfer} stock={stock} title={title} />
+      </div>
+    </div>
+  )
+}

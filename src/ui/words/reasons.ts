@@ -1,0 +1,185 @@
+import type { BagAnalysis, Warning } from '@/core/analyse-bag'
+import type { Units } from '@/core/golfer'
+import type { NextShots } from '@/core/gaps/next-shots'
+import type { Step } from '@/core/gaps/step'
+import type { OffCurve } from '@/core/stock/off-curve'
+import type { LeftOut } from '@/core/stock/station-stock'
+import { MARK_NAME } from './names'
+import { chance, count, fixed, len, lenUnit, percent } from './numbers'
+
+/** The facts that carry a number or a verdict, put into words. */
+
+type Name = (clubId: string) => string
+
+/** Less than this share up or down is not worth a word. */
+const WORTH_SAYING = 0.03
+
+/** Why a shot is left out: "ball speed 10% under the others, 21 yd short". */
+export function leftOutReason(
+  { mark, facts }: Pick<LeftOut, 'mark' | 'facts'>,
+  units: Units,
+  name: Name,
+): string {
+  const { carryM, shortM, speedDown, launchDown, offlineM, other } = facts
+  const parts: string[] = []
+  if (other) parts.push(`looks like a shot with the ${name(other)}`)
+  if (speedDown !== undefined && Math.abs(speedDown) > WORTH_SAYING)
+    parts.push(`ball speed ${percent(Math.abs(speedDown))} ${speedDown > 0 ? 'under' : 'over'} the others`)
+  if (mark === 'thin' && launchDown !== undefined && launchDown > WORTH_SAYING)
+    parts.push(`launch ${percent(launchDown)} lower`)
+  if (mark === 'wild' && offlineM !== undefined)
+    parts.push(`${len(Math.abs(offlineM), units)} ${units.lengthUnit} ${offlineM < 0 ? 'left' : 'right'}`)
+  if (shortM !== undefined && carryM !== undefined && Math.abs(shortM) > WORTH_SAYING * carryM)
+    parts.push(`${lenUnit(Math.abs(shortM), units)} ${shortM > 0 ? 'short' : 'long'}`)
+  if (carryM === undefined) parts.push('no golf shot carries that')
+  if (parts.length === 0) parts.push('stands out of the others by several numbers, each a little')
+  return parts.join(', ')
+}
+
+/** "Looks fat, 4%": what Banco takes a shot for, with the chance that it was solid all the same. */
+export const suggestion = ({ mark, solidProbability }: BagAnalysis['shots'][number]): string =>
+  `looks ${mark === 'misread' ? 'misread' : mark === 'other-club' ? 'like another club' : MARK_NAME[mark]}, ${chance(solidProbability)} likely solid`
+
+export type Sureness = 'settled' | 'line' | 'leaning' | 'open'
+
+/** A leaning is worth its word from this chance on. */
+const LEANING_FROM = 0.75
+
+export const sureness = ({ verdict, settled, probability }: Step): Sureness =>
+  verdict === 'on-the-line' ? 'line' : settled ? 'settled' : probability >= LEANING_FROM ? 'leaning' : 'open'
+
+/** The zone that gives a step its colour: of a settled step or of one that leans. */
+export function verdictLook(step: Step): 'even' | 'narrow' | 'wide' | 'reversed' | 'open' {
+  const sure = sureness(step)
+  const { verdict } = step
+  return (sure === 'settled' || sure === 'leaning') && verdict !== 'on-the-line' && verdict !== 'unknown'
+    ? verdict
+    : 'open'
+}
+
+/** The verdict in a few words: "wide", "leans wide, 82%", "open: even or wide". */
+export function verdictWords(step: Step): string {
+  switch (sureness(step)) {
+    case 'settled':
+      return step.verdict
+    case 'line':
+      return 'on the line'
+    case 'leaning':
+      return `leans ${step.verdict}, ${chance(step.probability)}`
+    case 'open': {
+      const [first, second] = (Object.entries(step.zones) as [string, number][]).sort((a, b) => b[1] - a[1])
+      return first && second && second[1] >= 0.1 ? `${first[0]} or ${second[0]}` : 'open'
+    }
+  }
+}
+
+/** What more shots would do for a step that is not settled: "about 6 more each". */
+export function needWords({ settled, resting, moreEach, facts }: Step): string {
+  if (settled) return ''
+  const lacking = facts.filter((fact) => fact.kind === 'too-few')
+  if (lacking.length > 0) return `${Math.max(...lacking.map((fact) => fact.wanted - fact.count))} more first`
+  if (resting) return 'resting'
+  return moreEach === undefined ? 'not worth settling' : `about ${moreEach} more each`
+}
+
+/** The judgement of a step in two or three sentences. */
+export function stepSentences(step: Step, units: Units, name: Name): string[] {
+  const { narrow, wide } = step.limitsM
+  const sentences = [`Even would be ${len(narrow, units)} to ${lenUnit(wide, units)}.`]
+  if (step.settled && step.verdict !== 'on-the-line')
+    sentences.push(`The shots settle it: ${step.verdict}, ${chance(step.probability)} sure.`)
+  for (const fact of step.facts) {
+    switch (fact.kind) {
+      case 'line':
+        sentences.push(
+          `It lies within ${lenUnit(fact.withinM, units)} of the limit at ${lenUnit(fact.limitM, units)}, ${chance(fact.probability)} sure. That is an answer: more shots would not move it off.`,
+        )
+        break
+      case 'too-few':
+        sentences.push(
+          `${name(fact.clubId)} has ${count(fact.count, 'shot')} that count and a verdict needs ${fact.wanted}.`,
+        )
+        break
+      case 'least-sure':
+        if (!step.settled)
+          sentences.push(
+            `The ${name(fact.clubId)} leaves it open most: between ${len(fact.lowM, units)} and ${lenUnit(fact.highM, units)} from ${fact.count}.`,
+          )
+        break
+      case 'would-settle':
+        sentences.push(
+          `${fact.shotsEach} more with each would settle it ${Math.round(100 * fact.probability)} times in 100.`,
+        )
+        break
+      case 'not-worth-it':
+        sentences.push(
+          step.resting
+            ? 'Ten and more with each have not settled it, and a few more would not: let it rest.'
+            : `Even 36 more with each would settle it only ${Math.round(100 * fact.probability)} times in 100: not worth it.`,
+        )
+        break
+      case 'absent':
+        sentences.push(
+          `By loft ${count(fact.clubs, 'club')} between the two ${fact.clubs === 1 ? 'is' : 'are'} absent: the limits are those of ${fact.clubs + 1} steps.`,
+        )
+        break
+    }
+  }
+  return sentences
+}
+
+/** Strike or club: what a stock off the golfer's own curve means. Nothing where it is on it. */
+export function offCurveSentence(off: OffCurve | undefined, units: Units): string | null {
+  if (!off || off.cause === 'too-few') return null
+  const { expectedM, measuredM, smash, expectedSmash, explained } = off
+  const away = `${lenUnit(Math.abs(measuredM - expectedM), units)} ${measuredM < expectedM ? 'under' : 'over'} the ${len(expectedM, units)} that your other clubs say for its loft`
+  const smashed =
+    smash !== undefined && expectedSmash !== undefined
+      ? `: smash ${fixed(smash, 2)} where the others say ${fixed(expectedSmash, 2)}`
+      : ''
+  if (off.cause === 'strike') return `${away}${smashed}. Look at the strike first.`
+  return explained === undefined
+    ? `${away}. Without ball speed nobody can say whether it is the strike or the loft.`
+    : `${away}, and ball speed does not explain it${smashed}. Check the loft.`
+}
+
+/** The next set in one line: "3 × 8-iron, 6 × 54° wedge". */
+export const nextLine = (next: readonly NextShots[], name: Name): string =>
+  next.map(({ clubId, shots }) => `${shots} × ${name(clubId)}`).join(', ')
+
+/** Why a club is in the next set. */
+export function nextReason({ facts }: NextShots, name: Name): string {
+  return facts
+    .map((fact) =>
+      fact.kind === 'too-few'
+        ? fact.count === 0
+          ? 'not hit yet'
+          : `only ${count(fact.count, 'shot')} that count`
+        : `${name(fact.longerId)} to ${name(fact.shorterId)} then settled ${Math.round(100 * fact.chance)} times in 100`,
+    )
+    .join('; ')
+}
+
+/** What the golfer should know before trusting the numbers. */
+export function warningSentence(warning: Warning, units: Units, name: Name): string {
+  switch (warning.kind) {
+    case 'unknown-club':
+      return `${count(warning.facts.shotIds.length, 'shot')} with clubs that are not in the bag ${warning.facts.shotIds.length === 1 ? 'is' : 'are'} in no stock.`
+    case 'tiring':
+      return `You are tiring: ball speed falls by ${fixed(-100 * warning.facts.per90, 1)}% over 90 shots. Stocks are those of the rested golfer.`
+    case 'other-club':
+      return `${count(warning.facts.shotIds.length, 'shot')} of the ${name(warning.facts.clubId)} ${warning.facts.shotIds.length === 1 ? 'looks' : 'look'} like the ${name(warning.facts.other)}’s: left out until you say.`
+    case 'one-sided': {
+      const { clubId, side, shotIds, withM, withoutM } = warning.facts
+      return `${name(clubId)}: you took out only ${side} ones, ${shotIds.length} without a strike that shows. ${len(withM, units, 1)} became ${len(withoutM, units, 1)}.`
+    }
+  }
+}
+
+/** Whether tiredness can be seen in these shots. */
+export function driftSentence({ found, knowable, per90, se }: BagAnalysis['drift']): string {
+  if (found && per90 !== undefined) return `You lose ${fixed(-100 * per90, 1)}% of ball speed over 90 shots.`
+  if (!knowable || per90 === undefined || se === undefined)
+    return 'Whether you tire cannot be known from these shots: hit in rounds, every club a few, then all again.'
+  return `No tiring shows: ball speed changes by ${fixed(100 * per90, 1)}% ± ${fixed(164.5 * se, 1)}% over 90 shots.`
+}
