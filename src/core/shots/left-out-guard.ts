@@ -34,7 +34,7 @@ const NO_STRIKE_FROM = 0.5
 
 /**
  * Notices that a golfer chose the answer: three or more shots left out for no strike that shows, all on
- * one side of the median, moving the mean by over 2 yd.
+ * one side of the median of what is left, moving the mean by over 2 yd.
  */
 export function leftOutGuard(
   station: { clubId: ClubId; swing: Swing },
@@ -49,7 +49,7 @@ export function leftOutGuard(
   const kept = shots.filter(({ counts }) => counts)
   if (chosen.length < FEWEST || kept.length === 0) return null
   const all = [...kept, ...chosen]
-  const middle = median(all.map(({ carryM }) => carryM))
+  const middle = median(kept.map(({ carryM }) => carryM))
   const long = chosen.every(({ carryM }) => carryM > middle)
   const short = chosen.every(({ carryM }) => carryM < middle)
   const withM = sample(all.map(({ carryM }) => carryM)).mean

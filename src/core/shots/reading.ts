@@ -28,6 +28,8 @@ export type Reading = {
 const LEAST_SPEED_MPS = mpsFrom(5, 'mph')
 const MOST_LAUNCH_DEG = 80
 const LEAST_SPIN_RPM = 200
+/** No ball lands further off line than twice its carry. */
+const MOST_LATERAL = 2
 
 /** Reads one shot. Null when its carry cannot be one: a misread that counts nowhere. */
 export function readShot(
@@ -36,6 +38,7 @@ export function readShot(
 ): Reading | null {
   const { carryM, ballSpeedMps, launchDeg, spinRpm, offlineM } = shot
   if (!isPlausibleCarry(carryM)) return null
+  const lateral = isNumber(offlineM) ? offlineM / carryM : null
   const launched = isNumber(launchDeg) && launchDeg > 0 && launchDeg < MOST_LAUNCH_DEG
   return {
     index: place.index,
@@ -47,7 +50,7 @@ export function readShot(
     logSpeed: isNumber(ballSpeedMps) && ballSpeedMps > LEAST_SPEED_MPS ? Math.log(ballSpeedMps) : null,
     logLaunch: launched ? Math.log(launchDeg) : null,
     logSpin: isNumber(spinRpm) && spinRpm > LEAST_SPIN_RPM ? Math.log(spinRpm) : null,
-    lateral: isNumber(offlineM) ? offlineM / carryM : null,
+    lateral: lateral !== null && Math.abs(lateral) <= MOST_LATERAL ? lateral : null,
   }
 }
 
