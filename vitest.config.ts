@@ -4,6 +4,7 @@ import { defineConfig } from 'vitest/config'
 export default defineConfig({
   resolve: { alias: { '@': fileURLToPath(new URL('./src', import.meta.url)) } },
   test: {
+    testTimeout: 30_000,
     include: ['{src,simulators,demo,tests}/**/*.test.ts'],
     exclude: ['tests/e2e/**', 'node_modules/**'],
   },

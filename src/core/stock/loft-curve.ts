@@ -1,4 +1,5 @@
 import type { Club } from '../bag/club'
+import { isPlausibleCarry } from '../shots/plausible-carry'
 import { yards, YARD_M } from '../units'
 
 /** A club's own stock as one observation of the golfer's curve of carry over loft. */
@@ -36,7 +37,7 @@ const LONG_CLUB = { underDeg: 27, factor: 1.4 }
  * The golfer's own curve of carry over loft at one loft, by ridge regression over other clubs' stocks,
  * averaged over how far clubs may be off it, by how well each size explains these clubs.
  * @param points stocks of the other clubs
- * @returns null with too few points
+ * @returns null with too few points, and where the curve has left what a golf ball can do
  */
 export function curveAt(points: readonly CurvePoint[], loftDeg: number): CurvePrediction | null {
   if (points.length < FEWEST_POINTS) return null
@@ -61,6 +62,7 @@ export function curveAt(points: readonly CurvePoint[], loftDeg: number): CurvePr
   const average = (of: (fit: (typeof fits)[number]) => number) =>
     fits.reduce((sum, fit, i) => sum + (weights[i] as number) * of(fit), 0) / total
   const carryM = average((fit) => fit.carryM)
+  if (!isPlausibleCarry(carryM)) return null
   const between = average((fit) => (fit.carryM - carryM) ** 2)
   const curveVarianceM2 = between + average((fit) => fit.variance)
   return { carryM, curveVarianceM2, varianceM2: curveVarianceM2 + average((fit) => fit.own) }

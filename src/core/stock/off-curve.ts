@@ -87,7 +87,7 @@ function logSmash({ readings }: StationModel, weights: (index: number) => number
     readings,
     ({ index }) => weights(index),
     ({ logSpeed, shot: { clubSpeedMps } }) =>
-      logSpeed === null || clubSpeedMps === undefined || clubSpeedMps === null || !(clubSpeedMps > 0)
+      logSpeed === null || !clubSpeedMps || !(clubSpeedMps > 0 && Number.isFinite(clubSpeedMps))
         ? null
         : logSpeed - Math.log(clubSpeedMps),
   )
