@@ -2,6 +2,7 @@ import { analysisAgainstParsing } from './analysis'
 import { importAgainstBare } from './file-import'
 import { firstLoad } from './first-load'
 import { judgement, plans } from './judgement/tables'
+import { oddBags } from './odd-bags'
 import { liveShots } from './live-shots'
 
 /** Every benchmark, in ratios within one run where there is something to compare with. */
@@ -9,6 +10,7 @@ const BENCHES: Record<string, () => Promise<string[]> | string[]> = {
   'First-load JS': firstLoad,
   analyseBag: analysisAgainstParsing,
   'Judgement, short form': () => [...judgement(12, 1), ...plans(3, 1)],
+  'Odd bags': oddBags,
   'CSV import': importAgainstBare,
   'Live shot to the page': liveShots,
 }

@@ -11,7 +11,7 @@ export type WrongClub = { index: number; other: ClubId; logOdds: number }
 
 /** At most this many shots are hit before a forgotten change of club is noticed. */
 const MOST_SHOTS = 3
-/** Clubs further away in the bag are not mistaken. */
+/** Clubs further away in the bag are not mistaken, but for the one that came next. */
 const MOST_PLACES = 2
 /** A change of club is forgotten twice in a hundred; then the club that came next was in hand more often than not. */
 const FORGOTTEN = { share: 0.02, nextBlock: 0.6, neighbour: 0.15, twoAway: 0.05 }
@@ -69,7 +69,7 @@ export function wrongClubs(
       const left = own.filter((reading) => !out.has(reading))
       if (left.length < m) break
       const ownCentre = centreWithout(left, weights)
-      for (const [away, club] of near(clubs, place)) {
+      for (const [away, club] of candidates(clubs, place, nextClub)) {
         const centre = centres.get(club.id)
         if (!centre || centre.weight < HALF_A_SHOT) continue
         const chance =
@@ -105,7 +105,14 @@ function blocksOf(inOrder: readonly Reading[]): Block[] {
   return blocks.filter(({ swing }) => swing === 'full')
 }
 
-function* near(clubs: readonly Club[], place: number): Generator<[number, Club]> {
+/** The clubs near this one in the bag, and the one that was in hand next, with how many places they are away. */
+function* candidates(
+  clubs: readonly Club[],
+  place: number,
+  nextClub: ClubId | null,
+): Generator<[number, Club]> {
+  const next = clubs.findIndex(({ id }) => id === nextClub)
+  if (next >= 0 && Math.abs(next - place) > MOST_PLACES) yield [Math.abs(next - place), clubs[next] as Club]
   for (let away = 1; away <= MOST_PLACES; away++) {
     for (const at of [place - away, place + away]) {
       const club = clubs[at]

@@ -23,6 +23,10 @@ const INTERVAL_Z = 1.645
 /** Lost speed is the cause where it explains this share. */
 const EXPLAINS = 0.6
 const FEWEST_OTHERS = 3
+/** Ball speed over club speed outside these is a misread of one of them. */
+const SMASH = { least: 0.5, most: 2 }
+/** Two clubs nearer than this in carry say nothing of a slope. */
+const APART = 0.01
 
 /**
  * Whether a full-swing station is off its golfer's own curve of carry over loft, and if so by the strike
@@ -75,7 +79,7 @@ function lineAt(
   if (here === null || at === null || points.length < FEWEST_OTHERS) return null
   // Theil and Sen: the median of all slopes, so that one more club with a poor strike does not bend the line.
   const slopes = points.flatMap((a, i) =>
-    points.slice(i + 1).flatMap((b) => (a.x === b.x ? [] : [(b.y - a.y) / (b.x - a.x)])),
+    points.slice(i + 1).flatMap((b) => (Math.abs(b.x - a.x) < APART ? [] : [(b.y - a.y) / (b.x - a.x)])),
   )
   if (slopes.length === 0) return null
   const slope = median(slopes)
@@ -86,9 +90,9 @@ function logSmash({ readings }: StationModel, weights: (index: number) => number
   return weightedMean(
     readings,
     ({ index }) => weights(index),
-    ({ logSpeed, shot: { clubSpeedMps } }) =>
-      logSpeed === null || !clubSpeedMps || !(clubSpeedMps > 0 && Number.isFinite(clubSpeedMps))
-        ? null
-        : logSpeed - Math.log(clubSpeedMps),
+    ({ logSpeed, shot: { clubSpeedMps } }) => {
+      const smash = logSpeed === null || !clubSpeedMps ? NaN : Math.exp(logSpeed) / clubSpeedMps
+      return smash > SMASH.least && smash < SMASH.most ? Math.log(smash) : null
+    },
   )
 }

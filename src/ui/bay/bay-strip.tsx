@@ -13,12 +13,11 @@ export function BayStrip({ view, newest }: { view: BayView; newest: string | und
   const earlier = (id: string) => !here.has(id)
   const shots = history.filter((shot) => shot.clubId === open.clubId && shot.swing === open.swing)
   const name = stationName(club, open.swing)
-  const read = shots.filter((shot) => shot.carryM !== null).length
   return (
     <section className="sheet" aria-label="This station">
       <div className="strip-title">
         <h2 data-testid="running-stock">
-          {name}: {stockTitle(stock, read, golfer)}
+          {name}: {stockTitle(stock, golfer)}
         </h2>
         <span className="quiet">{stripNotes(shots, earlier)}</span>
       </div>

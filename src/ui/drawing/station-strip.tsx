@@ -49,15 +49,15 @@ export function StationStrip({ golfer, name, stock, shots, earlier = () => false
   return (
     <DrawingChart
       draw={(width) => strip({ shots: drawn, ...(measured && { stock: measured }) }, width)}
-      says={`${name}: ${stockTitle(stock, drawn.length, golfer)}. Carries: ${carries || 'none'}.`}
+      says={`${name}: ${stockTitle(stock, golfer)}. Carries: ${carries || 'none'}.`}
     />
   )
 }
 
 /** "129 ± 2 yd, from 11 solid of 14". */
-export function stockTitle(stock: Stock | undefined, shots: number, golfer: Golfer): string {
+export function stockTitle(stock: Stock | undefined, golfer: Golfer): string {
   return stock?.carryM !== undefined && stock.lowM !== undefined && stock.highM !== undefined
-    ? `${len(stock.carryM, golfer)} ± ${plusMinus(stock.lowM, stock.highM, golfer)} ${golfer.lengthUnit}, from ${stock.count} solid of ${shots}`
+    ? `${len(stock.carryM, golfer)} ± ${plusMinus(stock.lowM, stock.highM, golfer)} ${golfer.lengthUnit}, from ${stock.count} solid of ${stock.count + stock.leftOut.length}`
     : 'no shot counts yet'
 }
 
