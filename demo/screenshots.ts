@@ -13,6 +13,11 @@ const PICTURES: { name: string; path: string; phone?: boolean; before?: (page: P
   { name: 'bag', path: `${TILDA}/bag` },
   { name: 'bay', path: `${TILDA}/bay` },
   { name: 'stock', path: `${TILDA}/stock` },
+  {
+    name: 'stock-station',
+    path: `${TILDA}/stock`,
+    before: (page) => page.getByRole('button', { name: '6-iron 28°' }).click(),
+  },
   { name: 'gaps', path: `${TILDA}/gaps` },
   { name: 'log', path: `${TILDA}/log` },
   { name: 'golfer', path: TILDA },
