@@ -30,7 +30,8 @@ export type Outlook = {
 
 /** More shots than this with each of two clubs are not worth one verdict. */
 const MORE = [3, 6, 9, 12, 18, 24, 36]
-const OUTLOOK_SHOTS = 6
+/** The next block that an outlook speaks of: so many with each club. */
+export const OUTLOOK_SHOTS = 6
 const WORTH_IT = 0.5
 /** From this many shots with each, a step whose outlook is poorer than this rests. */
 const RESTING = { count: 10, outlook: 0.25 }

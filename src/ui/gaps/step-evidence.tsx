@@ -133,7 +133,7 @@ function ZoneBar({ step }: { step: Step }) {
       aria-label={parts.map((zone) => `${zone} ${chance(step.zones[zone])}`).join(', ')}
     >
       {parts.map((zone) => (
-        <span key={zone} className={`zone zone-${zone}`} style={{ flexGrow: step.zones[zone] }}>
+        <span key={zone} className={`zone verdict-${zone}`} style={{ flexGrow: step.zones[zone] }}>
           {step.zones[zone] >= 0.16 && `${zone} ${chance(step.zones[zone])}`}
         </span>
       ))}

@@ -1,6 +1,7 @@
 import type { BagAnalysis, Warning } from '@/core/analyse-bag'
 import type { Units } from '@/core/golfer'
 import type { NextShots } from '@/core/gaps/next-shots'
+import { OUTLOOK_SHOTS } from '@/core/gaps/outlook'
 import type { Step } from '@/core/gaps/step'
 import type { OffCurve } from '@/core/stock/off-curve'
 import type { LeftOut } from '@/core/stock/station-stock'
@@ -8,6 +9,8 @@ import { MARK_NAME } from './names'
 import { chance, count, fixed, len, lenUnit, percent } from './numbers'
 
 /** The facts that carry a number or a verdict, put into words. */
+
+const inHundred = (p: number): string => `${Math.round(100 * p)} times in 100`
 
 type Name = (clubId: string) => string
 
@@ -107,15 +110,15 @@ export function stepSentences(step: Step, units: Units, name: Name): string[] {
           )
         break
       case 'would-settle':
-        sentences.push(
-          `${fact.shotsEach} more with each would settle it ${Math.round(100 * fact.probability)} times in 100.`,
-        )
+        if (step.outlook !== undefined && fact.shotsEach !== OUTLOOK_SHOTS)
+          sentences.push(`${OUTLOOK_SHOTS} more with each would settle it ${inHundred(step.outlook)}.`)
+        sentences.push(`${fact.shotsEach} more with each would settle it ${inHundred(fact.probability)}.`)
         break
       case 'not-worth-it':
         sentences.push(
           step.resting
             ? 'Ten and more with each have not settled it, and a few more would not: let it rest.'
-            : `Even 36 more with each would settle it only ${Math.round(100 * fact.probability)} times in 100: not worth it.`,
+            : `Even 36 more with each would settle it only ${inHundred(fact.probability)}: not worth it.`,
         )
         break
       case 'absent':
@@ -155,7 +158,7 @@ export function nextReason({ facts }: NextShots, name: Name): string {
         ? fact.count === 0
           ? 'not hit yet'
           : `only ${count(fact.count, 'shot')} that count`
-        : `${name(fact.longerId)} to ${name(fact.shorterId)} then settled ${Math.round(100 * fact.chance)} times in 100`,
+        : `${name(fact.longerId)} to ${name(fact.shorterId)} then settled ${inHundred(fact.chance)}`,
     )
     .join('; ')
 }
