@@ -42,10 +42,9 @@ export function DrawingChart({ draw, says, children }: Props) {
               key={`${width} ${drawing.height} ${fontsReady}`}
               role="img"
               aria-label={says}
-              data={{ datasets: [{ data: pointsOf(drawing), pointRadius: 0, pointHitRadius: 8 }] }}
+              data={{ datasets: [datasetOf(drawing)] }}
               options={optionsOf(drawing)}
-              plugins={[painter(drawing)]}
-              redraw
+              plugins={[PAINTER]}
             />
           </div>
           {children?.(drawing)}
@@ -55,10 +54,15 @@ export function DrawingChart({ draw, says, children }: Props) {
   )
 }
 
-const pointsOf = (drawing: Drawing) =>
-  drawing.parts.flatMap((part) =>
+/** The dataset carries its drawing, so that a chart is updated and not made anew when a shot comes. */
+const datasetOf = (drawing: Drawing) => ({
+  data: drawing.parts.flatMap((part) =>
     part.kind === 'point' && typeof part.x === 'number' ? [{ x: part.x, y: drawing.height - part.y }] : [],
-  )
+  ),
+  pointRadius: 0,
+  pointHitRadius: 8,
+  drawing,
+})
 
 const optionsOf = (drawing: Drawing) => ({
   animation: false as const,
@@ -72,21 +76,20 @@ const optionsOf = (drawing: Drawing) => ({
   },
 })
 
-/** Paints the parts of a drawing, in order, where the chart's own scale puts them. */
-function painter(drawing: Drawing): Plugin<'scatter'> {
-  return {
-    id: 'parts',
-    afterDraw({ ctx, scales, canvas }) {
-      const along = scales.x
-      const inks = readInks(canvas)
-      for (const part of drawing.parts) {
-        paintPart(
-          ctx,
-          part,
-          (x) => (typeof x === 'number' && along ? along.getPixelForValue(x) : pixel(drawing, x)),
-          inks,
-        )
-      }
-    },
-  }
+/** Paints the parts of the drawing, in order, where the chart's own scale puts them. */
+const PAINTER: Plugin<'scatter'> = {
+  id: 'parts',
+  afterDraw({ ctx, scales, canvas, data }) {
+    const { drawing } = data.datasets[0] as ReturnType<typeof datasetOf>
+    const along = scales.x
+    const inks = readInks(canvas)
+    for (const part of drawing.parts) {
+      paintPart(
+        ctx,
+        part,
+        (x) => (typeof x === 'number' && along ? along.getPixelForValue(x) : pixel(drawing, x)),
+        inks,
+      )
+    }
+  },
 }
