@@ -31,7 +31,7 @@ const DEPARTURES = [
   { sdM: yards(7), weight: 0.15 },
   { sdM: yards(10), weight: 0.08 },
 ]
-const LONG_CLUB = { underDeg: 27, factor: 1.4 }
+const LONG_CLUB = { underDeg: 27, factor: 1.2 }
 
 /**
  * The golfer's own curve of carry over loft at one loft, by ridge regression over other clubs' stocks,

@@ -44,7 +44,7 @@ const FINE_POINTS = 61
 /** The fine grid leaves out at most this. */
 const LEFT_OUT_MASS = 1e-5
 /** A prior can be wrong: part of it is wider, and some lies everywhere. */
-const PRIOR = { core: 0.9, wide: 0.1, wider: 6, floor: 1e-7 }
+const PRIOR = { core: 0.95, wide: 0.05, wider: 6, floor: 1e-7 }
 const SOLID_FLOOR = 1e-12
 /** Stands for a ball speed that was not measured, in arrays of logarithms. */
 const NO_SPEED = -1e3
