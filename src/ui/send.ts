@@ -1,6 +1,9 @@
 import type { Problem } from '@/core/problem'
 
-export type Sent<T> = { ok: true; value: T } | { ok: false; problems: Problem[] }
+export type Sent<T> =
+  | { ok: true; value: T }
+  /** Unreachable: nobody answered, so that nobody knows whether it was taken. */
+  | { ok: false; problems: Problem[]; unreachable?: true }
 
 /** Sends something to Banco. What went wrong comes back as sentences, never as an exception. */
 export async function send<T = unknown>(
@@ -45,6 +48,7 @@ async function readAnswer<T>(response: Response): Promise<Sent<T>> {
 
 const unreachable = () => ({
   ok: false as const,
+  unreachable: true as const,
   problems: [
     { field: '', sentence: 'Banco does not answer. Nothing was changed: start it again and repeat this.' },
   ],

@@ -114,6 +114,7 @@ export type TypedShotForm = {
   carryM: number
   offlineM?: number
   hitMs: number
+  heldBecause?: 'implausible-carry'
 }
 export const TYPED_SHOT_FORM = Joi.object<TypedShotForm>({
   id: id<ShotId>().required(),
@@ -128,6 +129,7 @@ export const TYPED_SHOT_FORM = Joi.object<TypedShotForm>({
     ),
   offlineM: Joi.number().min(-411).max(411),
   hitMs: Joi.number().integer().min(0).max(4e12).required(),
+  heldBecause: Joi.valid('implausible-carry'),
 })
 
 /** A run of shots moved to another station, or kept where they are as solid ones. */

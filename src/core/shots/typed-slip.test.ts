@@ -15,6 +15,7 @@ describe('a slip of the fingers', () => {
     [52, 'yd', 152, 'missing-digit', 152],
     [137, 'yd', 150, 'other-unit', 149.8],
     [190, 'yd', 160, 'wrong-digit', 160],
+    [62, 'yd', 162, 'missing-digit', 162],
   ] as const)('%d %s at a station of %d: %s', (typed, unit, carry, kind, proposal) => {
     expect(typedSlip(typed, unit, next(carry, 3.5))).toEqual({ kind, proposal })
   })
@@ -22,6 +23,7 @@ describe('a slip of the fingers', () => {
   it.each([
     ['an ordinary carry', 158, 160],
     ['a fat shot that no slip explains', 96.8, 162],
+    ['a fat shot, though a wrong digit would explain it', 118, 162],
   ])('is not seen in %s', (_, typed, carry) => {
     expect(typedSlip(typed, 'yd', next(carry, 5))).toBeNull()
   })

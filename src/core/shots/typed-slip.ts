@@ -12,6 +12,8 @@ export type Slip = {
 /** A slip is asked about outside the 99.8% interval, where it brings the carry inside the 90% one. */
 const OUTSIDE_Z = 3.09
 const INSIDE_Z = 1.645
+/** From this share of what is expected on, a short carry is a bad strike far more often than a wrong digit. */
+const STRIKE_FROM = 0.6
 
 /**
  * Notices a typed carry that one slip of the fingers explains. Never corrects: the golfer is asked.
@@ -22,6 +24,8 @@ export function typedSlip(carry: number, unit: LengthUnit, next: NextCarry): Sli
   const away = (length: number) => Math.abs(metresFrom(length, unit) - next.carryM) / next.sdM
   if (away(carry) <= OUTSIDE_Z) return null
   const text = String(carry)
+  const share = metresFrom(carry, unit) / next.carryM
+  const canBeAStrike = share >= STRIKE_FROM && share < 1
   const other: LengthUnit = unit === 'yd' ? 'm' : 'yd'
   // In the order in which fingers slip: a swap first, a wrong digit, which explains most, last.
   const kinds: [Slip['kind'], number[]][] = [
@@ -29,7 +33,7 @@ export function typedSlip(carry: number, unit: LengthUnit, next: NextCarry): Sli
     ['factor-ten', [carry * 10, carry / 10]],
     ['missing-digit', insertions(text)],
     ['other-unit', [lengthIn(metresFrom(carry, other), unit)]],
-    ['wrong-digit', replacements(text)],
+    ['wrong-digit', canBeAStrike ? [] : replacements(text)],
   ]
   for (const [kind, lengths] of kinds) {
     const inside = lengths.filter((length) => away(length) < INSIDE_Z)
@@ -39,6 +43,10 @@ export function typedSlip(carry: number, unit: LengthUnit, next: NextCarry): Sli
   }
   return null
 }
+
+/** Whether a carry lies in the 90% interval of the next good shot. */
+export const isNextCarry = (carryM: number, next: NextCarry): boolean =>
+  Math.abs(carryM - next.carryM) < INSIDE_Z * next.sdM
 
 const DIGITS = [...'0123456789']
 const isDigit = (letter: string | undefined): letter is string =>

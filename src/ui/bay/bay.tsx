@@ -17,7 +17,7 @@ import { count, len, plusMinus, side } from '../words/numbers'
 import { BayAdvice } from './bay-advice'
 import { BayStrip } from './bay-strip'
 import type { BayView } from './bay-view'
-import { HeldShots } from './held-shots'
+import { HeldShots, slipOf } from './held-shots'
 import { KeyList } from './key-list'
 import { LastShot, MARK_KEY, type Judged } from './last-shot'
 import { ShotEntry } from './shot-entry'
@@ -191,7 +191,8 @@ export function Bay({ first }: { first: BayView }) {
             unit={golfer.lengthUnit}
             live={bay.live}
             input={input}
-            onShot={(typed) => bay.hit(open, typed)}
+            waiting={bay.waiting}
+            onShot={(typed) => bay.hit(open, { ...typed, held: slipOf(typed, view, open) !== null })}
           />
           <BayAdvice view={view} bay={bay} />
         </div>

@@ -9,6 +9,7 @@ const KEYS: [string, string][] = [
   ['N ↑', 'next club, the longer one'],
   ['P ↓', 'the shorter club'],
   ['X', 'full, three-quarter, half'],
+  ['Y K', 'a held carry: what Banco asks, or what was typed'],
   ['Z', 'undo, one step at a time'],
   ['?', 'these keys'],
 ]

@@ -4,6 +4,7 @@ import { useState, type FormEvent, type RefObject } from 'react'
 import Button from 'react-bootstrap/Button'
 import { readTypedShot, type TypedShot, type TypedShotProblem } from '@/core/shots/typed-shot'
 import type { LengthUnit } from '@/core/units'
+import { count } from '../words/numbers'
 
 const PAD = ['1', '2', '3', 'L', '4', '5', '6', 'R', '7', '8', '9', '⌫', '.', '0', '␣'] as const
 const PAD_NAME: Record<string, string> = {
@@ -17,12 +18,14 @@ const PAD_NAME: Record<string, string> = {
 type Props = {
   unit: LengthUnit
   live: boolean
+  /** Typed shots that wait in this browser until Banco answers. */
+  waiting: number
   input: RefObject<HTMLInputElement | null>
   onShot: (shot: TypedShot) => Promise<boolean>
 }
 
 /** Where a carry is typed, by key or on the pad. */
-export function ShotEntry({ unit, live, input, onShot }: Props) {
+export function ShotEntry({ unit, live, waiting, input, onShot }: Props) {
   const [text, setText] = useState('')
   const [problem, setProblem] = useState('')
   const add = async (event: FormEvent) => {
@@ -73,6 +76,12 @@ export function ShotEntry({ unit, live, input, onShot }: Props) {
           </b>
         </span>
       </div>
+      {waiting > 0 && (
+        <p className="waiting" role="status">
+          <b>{count(waiting, 'shot waits', 'shots wait')} in this browser</b> until Banco answers. Go on
+          hitting: nothing is lost.
+        </p>
+      )}
       <p className="problem" role="alert" id="carry-problem">
         {problem}
       </p>

@@ -1,12 +1,13 @@
 'use client'
 
-import { useCallback, useEffect, useRef, useState } from 'react'
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react'
 import type { Station } from '@/core/session/session'
 import type { Mark } from '@/core/shots/mark'
 import type { Problem } from '@/core/problem'
 import type { ShotId } from '@/core/ids'
 import { send, type Sent } from '../send'
 import type { BayView } from './bay-view'
+import { keepWaiting, sendWaiting, waitingShots, type TypedShotPost } from './waiting-shots'
 
 /**
  * The Bay as the server last told it. Every action answers with the Bay after it; other pages' and the
@@ -15,26 +16,31 @@ import type { BayView } from './bay-view'
 export function useBay(first: BayView) {
   const [view, setView] = useState(first)
   const [problems, setProblems] = useState<Problem[]>([])
+  const [unanswered, setUnanswered] = useState<TypedShotPost[]>([])
+  const [waiting, setWaiting] = useState(0)
   const [live, setLive] = useState(false)
   const [attempt, setAttempt] = useState(0)
   const asked = useRef(0)
   const answered = useRef(0)
-  const session = `/api/sessions/${first.session.id}`
+  const sending = useRef(new Set<ShotId>())
+  /** A station that was opened while nobody answered. */
+  const wanted = useRef<Station | null>(null)
+  const sessionId = first.session.id
+  const session = `/api/sessions/${sessionId}`
 
-  const take = useCallback(async (ask: () => Promise<Sent<BayView>>): Promise<boolean> => {
-    const turn = ++asked.current
-    const sent = await ask()
-    if (!sent.ok) {
-      setProblems(sent.problems)
-      return false
-    }
+  const answer = useCallback((turn: number, sent: Sent<BayView>): boolean => {
+    setProblems(sent.ok ? [] : sent.problems)
+    if (!sent.ok) return false
     if (turn > answered.current) {
       answered.current = turn
       setView(sent.value)
     }
-    setProblems([])
     return true
   }, [])
+  const take = useCallback(
+    async (ask: () => Promise<Sent<BayView>>): Promise<boolean> => answer(++asked.current, await ask()),
+    [answer],
+  )
 
   useEffect(() => {
     let reading = false
@@ -57,8 +63,21 @@ export function useBay(first: BayView) {
       } while (again)
       reading = false
     }
+    const catchUp = async () => {
+      await sendWaiting()
+      if (wanted.current) await send('PUT', `${session}/station`, wanted.current)
+      wanted.current = null
+      await read()
+      const kept = waitingShots(sessionId)
+      setWaiting(kept.length)
+      setUnanswered((now) => [...kept, ...now.filter(({ id }) => sending.current.has(id))])
+    }
     const notices = new EventSource('/api/notices')
-    notices.onopen = () => setLive(true)
+    notices.onopen = () => {
+      setLive(true)
+      // What waited while nobody answered is sent first, then the Bay is read as it stands.
+      void catchUp()
+    }
     notices.onmessage = () => void read()
     notices.onerror = () => {
       setLive(false)
@@ -69,10 +88,12 @@ export function useBay(first: BayView) {
       clearTimeout(retry)
       notices.close()
     }
-  }, [session, attempt])
+  }, [session, sessionId, attempt])
 
   return {
-    view,
+    view: useMemo(() => withUnanswered(view, unanswered), [view, unanswered]),
+    /** How many typed shots wait in this browser. */
+    waiting,
     problems,
     live,
     say: setProblems,
@@ -80,16 +101,35 @@ export function useBay(first: BayView) {
       // The station changes at once: what is typed next belongs to it, and older answers are dropped.
       answered.current = ++asked.current
       setView((now) => ({ ...now, session: { ...now.session, open: station } }))
-      return take(() => send('PUT', `${session}/station`, station))
-    },
-    hit: (station: Station, { carryM, offlineM }: { carryM: number; offlineM?: number }) => {
-      const typed = { ...station, carryM, offlineM, id: crypto.randomUUID() as ShotId, hitMs: Date.now() }
-      // The dot stands on the strip at once; the numbers around it follow with the answer.
-      setView((now) => withTyped(now, typed))
-      return take(() => send('POST', `${session}/shots`, typed)).then((taken) => {
-        if (!taken) setView((now) => without(now, typed.id))
-        return taken
+      return take(async () => {
+        const sent = await send<BayView>('PUT', `${session}/station`, station)
+        wanted.current = !sent.ok && sent.unreachable ? station : null
+        return sent
       })
+    },
+    /** Takes a typed shot. It shows at once; without an answer it waits in this browser. */
+    hit: async (station: Station, typed: { carryM: number; offlineM?: number; held?: boolean }) => {
+      const shot: TypedShotPost = {
+        ...station,
+        carryM: typed.carryM,
+        ...(typed.offlineM !== undefined && { offlineM: typed.offlineM }),
+        ...(typed.held && { heldBecause: 'implausible-carry' }),
+        id: crypto.randomUUID() as ShotId,
+        hitMs: Date.now(),
+      }
+      setUnanswered((now) => [...now, shot])
+      sending.current.add(shot.id)
+      const turn = ++asked.current
+      const sent = await send<BayView>('POST', `${session}/shots`, shot)
+      sending.current.delete(shot.id)
+      if (!sent.ok && sent.unreachable) {
+        keepWaiting(sessionId, shot)
+        setWaiting(waitingShots(sessionId).length)
+        return true
+      }
+      answer(turn, sent)
+      setUnanswered((now) => now.filter(({ id }) => id !== shot.id))
+      return sent.ok
     },
     /** Moves a run of shots to another station; without one they are solid where they are. */
     move: (shotIds: ShotId[], station: Station | null) =>
@@ -106,39 +146,40 @@ export function useBay(first: BayView) {
 
 export type BayActions = ReturnType<typeof useBay>
 
-type Typed = Station & { carryM: number; offlineM: number | undefined; id: ShotId; hitMs: number }
-
-/** The Bay with a typed shot that the server has not answered yet. */
-function withTyped(view: BayView, { offlineM, ...typed }: Typed): BayView {
-  const flight = { ...typed, ...(offlineM !== undefined && { offlineM }) }
-  const last = view.shots.at(-1)
+/** The Bay with typed shots that the server has not answered yet. */
+function withUnanswered(view: BayView, unanswered: readonly TypedShotPost[]): BayView {
+  const known = new Set(view.shots.map((shot) => shot.id))
+  const fresh = unanswered.filter(({ id }) => !known.has(id))
+  if (fresh.length === 0) return view
+  const last = view.shots.at(-1)?.seq ?? 0
   return {
     ...view,
     shots: [
       ...view.shots,
-      {
-        ...flight,
-        seq: (last?.seq ?? 0) + 1,
+      ...fresh.map(({ heldBecause, ...shot }, i) => ({
+        ...shot,
+        seq: last + 1 + i,
         sessionId: view.session.id,
-        source: 'typed',
+        source: 'typed' as const,
         clubLabel: null,
         mark: null,
-        heldBecause: null,
+        heldBecause: heldBecause ?? null,
         posted: null,
-      },
+      })),
     ],
     history: [
       ...view.history,
-      { ...flight, session: view.history.at(-1)?.session ?? 0, mark: 'solid', solidProbability: 1 },
+      ...fresh
+        .filter(({ heldBecause }) => heldBecause === undefined)
+        .map((shot) => ({
+          ...shot,
+          session: view.history.at(-1)?.session ?? 0,
+          mark: 'solid' as const,
+          solidProbability: 1,
+        })),
     ],
   }
 }
-
-const without = (view: BayView, id: ShotId): BayView => ({
-  ...view,
-  shots: view.shots.filter((shot) => shot.id !== id),
-  history: view.history.filter((shot) => shot.id !== id),
-})
 
 const decide = (id: ShotId, decision: object): Promise<Sent<BayView>> =>
   send('POST', `/api/shots/${encodeURIComponent(id)}`, decision)

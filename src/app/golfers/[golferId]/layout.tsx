@@ -5,6 +5,7 @@ import { bagOf } from '@/store/bags'
 import { theDatabase } from '@/store/database'
 import { allGolfers } from '@/store/golfers'
 import { Head } from '@/ui/shell/head'
+import { SendWaiting } from '@/ui/shell/send-waiting'
 
 export const dynamic = 'force-dynamic'
 
@@ -24,6 +25,7 @@ export default async function GolferLayout({
         golfers={allGolfers(theDatabase())}
         bag={bag ? `${bag.name} · ${bag.clubs.length} of ${MOST_CLUBS}` : 'no bag yet'}
       />
+      <SendWaiting />
       <main>{children}</main>
     </>
   )

@@ -8,14 +8,14 @@ import { TYPED_SHOT_FORM } from '@/wire/forms'
 /** Takes a typed shot. Its id makes a repeat harmless. */
 export const POST = route<{ sessionId: string }>(async (request, { sessionId }) => {
   const session = ownedSession(sessionId)
-  const { clubId, ...shot } = await bodyForm(request, TYPED_SHOT_FORM)
+  const { clubId, heldBecause, ...shot } = await bodyForm(request, TYPED_SHOT_FORM)
   const taken = takeShot(theDatabase(), {
     ...shot,
     sessionId: session.id,
     source: 'typed',
     clubLabel: null,
     clubId: ownClub(session.golferId, clubId),
-    heldBecause: null,
+    heldBecause: heldBecause ?? null,
   })
   if (taken === 'other-contents') refuse(409, 'id', 'There is another shot with this id: type it again.')
   return answerChangedBay(session.id)

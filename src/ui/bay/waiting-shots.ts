@@ -1,0 +1,66 @@
+import type { ShotId, SessionId } from '@/core/ids'
+import type { Station } from '@/core/session/session'
+import { send } from '../send'
+
+/** A shot as it was typed; its id makes it one shot however often it is sent. */
+export type TypedShotPost = Station & {
+  id: ShotId
+  carryM: number
+  offlineM?: number
+  hitMs: number
+  /** Waits for the golfer: one slip of the fingers would explain its carry. */
+  heldBecause?: 'implausible-carry'
+}
+
+const PREFIX = 'banco-waiting '
+
+/** Typed shots that wait in this browser until Banco answers, oldest first. They survive a reload and a closed tab. */
+export function waitingShots(sessionId: SessionId): TypedShotPost[] {
+  try {
+    const kept = localStorage.getItem(PREFIX + sessionId)
+    return kept ? (JSON.parse(kept) as TypedShotPost[]) : []
+  } catch {
+    return []
+  }
+}
+
+export function keepWaiting(sessionId: SessionId, shot: TypedShotPost): void {
+  store(sessionId, [...waitingShots(sessionId).filter(({ id }) => id !== shot.id), shot])
+}
+
+/**
+ * Sends what waits in this browser, of every session, in the order in which it was typed. What Banco refuses
+ * is kept, and tried again with the next page.
+ * @returns how many were taken
+ */
+export async function sendWaiting(): Promise<number> {
+  let taken = 0
+  for (const sessionId of waitingSessionIds()) {
+    for (const shot of waitingShots(sessionId)) {
+      const sent = await send('POST', `/api/sessions/${encodeURIComponent(sessionId)}/shots`, shot)
+      if (!sent.ok && sent.unreachable) return taken
+      if (!sent.ok) continue
+      taken++
+      store(
+        sessionId,
+        waitingShots(sessionId).filter(({ id }) => id !== shot.id),
+      )
+    }
+  }
+  return taken
+}
+
+function waitingSessionIds(): SessionId[] {
+  try {
+    return Object.keys(localStorage)
+      .filter((key) => key.startsWith(PREFIX))
+      .map((key) => key.slice(PREFIX.length) as SessionId)
+  } catch {
+    return []
+  }
+}
+
+function store(sessionId: SessionId, shots: readonly TypedShotPost[]): void {
+  if (shots.length === 0) localStorage.removeItem(PREFIX + sessionId)
+  else localStorage.setItem(PREFIX + sessionId, JSON.stringify(shots))
+}

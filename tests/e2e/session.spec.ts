@@ -1,0 +1,142 @@
+import type { APIRequestContext } from '@playwright/test'
+import type { BancoServer } from '../../demo/banco-server'
+import { bayOf, expect, golferWithBag, openSession, test } from './banco'
+
+/** Types nothing: puts shots into a session as the Bay would. */
+async function typed(
+  request: APIRequestContext,
+  banco: BancoServer,
+  session: string,
+  name: string,
+  carriesYd: number[],
+) {
+  const { bag } = await bayOf(request, banco, session)
+  const clubId = bag.clubs.find((club) => club.name === name)!.id
+  for (const carry of carriesYd) {
+    const shot = {
+      id: `${name}-${carry}`,
+      clubId,
+      swing: 'full',
+      carryM: carry * 0.9144,
+      hitMs: Date.now(),
+    }
+    const url = `${banco.address}/api/sessions/${session}/shots`
+    expect((await request.post(url, { data: shot })).status()).toBe(200)
+  }
+}
+
+test('a shot of the driver under the 7-wood is noticed, moved by one tap, and undone', async ({
+  page,
+  request,
+  banco,
+}) => {
+  const golfer = await golferWithBag(request, banco, 'Demelza Pascoe')
+  const session = await openSession(request, banco, golfer)
+  await typed(request, banco, session, 'Driver', [244, 249, 241, 247, 246])
+  await typed(request, banco, session, '5-hybrid', [184, 181, 186, 183])
+  await typed(request, banco, session, '7-iron', [156, 158, 155, 157])
+  await typed(request, banco, session, '7-wood', [203.7, 208.1, 199.3, 206.4, 201])
+  await page.goto(`${banco.address}/golfers/${golfer}/bay`)
+  await page.getByRole('button', { name: /^7-wood/ }).click()
+  const stock = page.getByTestId('running-stock')
+  await expect(stock).toContainText(/7-wood: 204 ± \d yd, from 5 solid of 5/)
+  await page.keyboard.type('246\n')
+  await expect(page.getByText('1 shot of the 7-wood looks like the Driver’s')).toBeVisible()
+  await expect(stock).toContainText(/7-wood: 204 ± \d yd, from 5 solid of 6/)
+  await page.getByRole('button', { name: 'Move it to the Driver' }).click()
+  await expect(stock).toContainText('from 5 solid of 5')
+  const moved = (await bayOf(request, banco, session)).analysis.stocks
+  expect(moved.find(({ count }) => count === 6)).toBeTruthy()
+  await page.keyboard.press('z')
+  await expect(stock).toContainText('from 5 solid of 6')
+})
+
+test('a slip of the fingers is held and asked about, by key', async ({ page, request, banco }) => {
+  const golfer = await golferWithBag(request, banco, 'Piran Tregear')
+  const session = await openSession(request, banco, golfer)
+  await typed(request, banco, session, 'Driver', [219.7, 220.4, 219])
+  await typed(request, banco, session, '7-wood', [198.2, 197.5, 198.9])
+  await page.goto(`${banco.address}/golfers/${golfer}/bay`)
+  await page.getByRole('button', { name: /^5-wood/ }).click()
+  await page.keyboard.type('290.8\n')
+  const held = page.getByRole('region', { name: 'Held shots' })
+  await expect(held).toContainText('far from your other shots; 209.8 with two digits swapped?')
+  await expect(page.getByTestId('running-stock')).toContainText('no shot counts yet')
+  await page.keyboard.press('y')
+  await expect(held).toHaveCount(0)
+  await expect(page.getByTestId('running-stock')).toContainText('5-wood: 210 ± ')
+  await page.keyboard.type('290.8\n')
+  await expect(held).toBeVisible()
+  await page.keyboard.press('k')
+  await expect(held).toHaveCount(0)
+  expect(
+    (await bayOf(request, banco, session)).shots.map(({ carryM }) => Math.round(carryM! / 0.09144) / 10),
+  ).toEqual([219.7, 220.4, 219, 198.2, 197.5, 198.9, 209.8, 290.8])
+})
+
+test('with the server gone, typed shots wait in the browser, survive a closed tab, and are sent once', async ({
+  page,
+  context,
+  request,
+  banco,
+}) => {
+  const golfer = await golferWithBag(request, banco, 'Rosen Chenoweth')
+  const session = await openSession(request, banco, golfer)
+  await page.goto(`${banco.address}/golfers/${golfer}/bay`)
+  await page.getByRole('button', { name: /^8-iron/ }).click()
+  await page.keyboard.type('131\n')
+  await expect(page.getByTestId('running-stock')).toContainText('from 1 solid of 1')
+  await banco.stop()
+  await expect(page.getByText('not connected')).toBeVisible()
+  await page.keyboard.type('129\n')
+  await page.keyboard.press('n')
+  await page.keyboard.type('141\n')
+  await page.keyboard.type('139 4l\n')
+  await expect(page.getByText('3 shots wait in this browser')).toBeVisible()
+  await expect(page.locator('[data-shot]')).toHaveCount(2)
+  await page.close()
+
+  await banco.start()
+  const again = await context.newPage()
+  await again.goto(`${banco.address}/golfers/${golfer}/gaps`)
+  await expect
+    .poll(async () =>
+      (await bayOf(request, banco, session)).shots.map(({ carryM }) => Math.round(carryM! / 0.9144)),
+    )
+    .toEqual([131, 129, 141, 139])
+  await again.goto(`${banco.address}/golfers/${golfer}/bay`)
+  await expect(again.getByText('in this browser')).toHaveCount(0)
+  expect((await bayOf(request, banco, session)).shots).toHaveLength(4)
+})
+
+test('a server gone for a while does not lose the station, and a second tab sees the same within a second', async ({
+  page,
+  context,
+  request,
+  banco,
+}) => {
+  const golfer = await golferWithBag(request, banco, 'Tamsyn Nance')
+  const session = await openSession(request, banco, golfer)
+  await page.goto(`${banco.address}/golfers/${golfer}/bay`)
+  await page.getByRole('button', { name: /^8-iron/ }).click()
+  await expect(page.getByRole('heading', { name: '8-iron, full swing' })).toBeVisible()
+  await banco.stop()
+  await expect(page.getByText('not connected')).toBeVisible()
+  await page.keyboard.press('n')
+  await page.keyboard.type('141\n')
+  await expect(page.getByText('1 shot waits in this browser')).toBeVisible()
+  await page.waitForTimeout(3000)
+  await banco.start()
+  await expect(page.getByText('listening')).toBeVisible({ timeout: 15_000 })
+  await expect(page.getByText('in this browser')).toHaveCount(0)
+  await expect(page.getByRole('heading', { name: '7-iron, full swing' })).toBeVisible()
+  const second = await context.newPage()
+  await second.goto(`${banco.address}/golfers/${golfer}/bay`)
+  await expect(second.locator('[data-shot]')).toHaveCount(1)
+  await page.bringToFront()
+  await page.keyboard.type('143\n')
+  await expect(second.locator('[data-shot]')).toHaveCount(2, { timeout: 1000 })
+  expect((await bayOf(request, banco, session)).session.open?.clubId).toBe(
+    (await bayOf(request, banco, session)).shots[1]!.clubId,
+  )
+})
