@@ -17,6 +17,7 @@ import {
   type CurvePrediction,
 } from './loft-curve'
 import { partialPrior, type Measured } from './partial-share'
+import { speedLine, type SpeedPoint } from './speed-line'
 import { pooledSpread, weightedMean, type Spread } from './spread'
 import { stockPosterior, type JudgedStation, type Posterior } from './stock-posterior'
 
@@ -89,9 +90,19 @@ export function judgeStations(
     }
     const apart = new Set([...misreads, ...other.keys()])
     const evidence = { weights, apart, spread }
+    const points = stations.map((station) => speedPoint(station, weights))
     found = stations.map(({ readings: own, swing }, i) =>
       stockPosterior(
-        { ...evidence, readings: own, prior: expected[i] ?? null, partial: swing !== FULL_SWING },
+        {
+          ...evidence,
+          readings: own,
+          prior: expected[i] ?? null,
+          line:
+            swing === FULL_SWING
+              ? speedLine(points.flatMap((each, p) => (p === i || !each ? [] : [each])))
+              : null,
+          partial: swing !== FULL_SWING,
+        },
         found[i]?.posterior ?? null,
       ),
     )
@@ -180,6 +191,14 @@ function ownStock({ readings }: StationReadings, weights: Float64Array, spread: 
 }
 /** Less than half a good shot is no stock. */
 const LEAST_OWN_WEIGHT = 0.5
+
+/** A full swing's usual carry and ball speed; null where there is no speed. */
+function speedPoint({ swing, readings }: StationReadings, weights: Float64Array): SpeedPoint | null {
+  const weightOf = ({ index, logSpeed }: Reading) => (logSpeed === null ? 0 : (weights[index] as number))
+  const logCarry = weightedMean(readings, weightOf, (reading) => reading.logCarry)
+  const logSpeed = weightedMean(readings, weightOf, (reading) => reading.logSpeed)
+  return swing !== FULL_SWING || logCarry === null || logSpeed === null ? null : { logCarry, logSpeed }
+}
 
 /** What each station should carry by all the others: full swings by the curve over lofts, partial swings by shares. */
 function expectations(

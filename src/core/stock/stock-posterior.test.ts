@@ -14,7 +14,7 @@ function judge(shots: Shot[], prior: Prior | null = null) {
   const { readings } = read(SIX, shots)
   const weights = firstPass(readings, new Set())
   const spread = pooledSpread([readings], weights)
-  const evidence = { readings, weights, apart: new Set<number>(), spread, prior, partial: false }
+  const evidence = { readings, weights, apart: new Set<number>(), spread, prior, line: null, partial: false }
   const rough = stockPosterior(evidence, null)!
   return { ...stockPosterior(evidence, rough.posterior)!, spread }
 }
@@ -81,6 +81,14 @@ it('no shot says nothing', () => {
   const { readings } = read(SIX, hit('7-iron', [150], { mark: 'fat' }))
   const weights = new Float64Array(1)
   const spread = pooledSpread([readings], weights)
-  const evidence = { readings, weights, apart: new Set<number>(), spread, prior: null, partial: false }
+  const evidence = {
+    readings,
+    weights,
+    apart: new Set<number>(),
+    spread,
+    prior: null,
+    line: null,
+    partial: false,
+  }
   expect(stockPosterior(evidence, null)).toBeNull()
 })

@@ -1,6 +1,7 @@
 import { markedWeight, type Reading } from '../shots/reading'
 import { StrikeLikelihood, type ShotTerms } from '../shots/strike-likelihood'
 import { density } from './normal'
+import { onLine, type SpeedLine } from './speed-line'
 import { weightedMean, type Spread } from './spread'
 
 /** What is believed of a stock before its own shots: normal, in metres. */
@@ -59,6 +60,8 @@ export type StationEvidence = {
   apart: ReadonlySet<number>
   spread: Spread
   prior: Prior | null
+  /** The line of ball speed over carry through the golfer's other clubs; null where there is none. */
+  line: SpeedLine | null
   partial: boolean
 }
 
@@ -96,7 +99,7 @@ function support({ fromM, everyM, mass, below }: Posterior): [number, number] {
 }
 
 function onGrid(
-  { readings, weights, apart, spread, prior, partial }: StationEvidence,
+  { readings, weights, apart, spread, prior, line, partial }: StationEvidence,
   shots: readonly Reading[],
   fromM: number,
   everyM: number,
@@ -118,6 +121,8 @@ function onGrid(
   const terms = shots.map(termsOf)
   const logCarry = Float64Array.from(shots, (shot) => shot.logCarry)
   const logSpeed = Float64Array.from(shots, (shot) => shot.logSpeed ?? NO_SPEED)
+  const speeds = logSpeed.reduce((sum, each) => sum + Number(each > NO_SPEED), 0)
+  const centreSd = spread.speed * Math.sqrt((1 - spread.correlation ** 2) / Math.max(1, speeds))
   const solid = Uint8Array.from(shots, (shot) => (markedWeight(shot) === 1 ? 1 : 0))
   const logMass = new Float64Array(points * nodes)
   const centres = new Float64Array(points)
@@ -129,7 +134,9 @@ function onGrid(
     const logStock = Math.log(carryM)
     const centre = speedCentre(likelihood, spread.speedPerCarry, logCarry, logSpeed, logStock)
     centres[j] = centre
-    const logPrior = prior === null ? 0 : Math.log(priorDensity(prior, carryM))
+    const logPrior =
+      (prior === null ? 0 : Math.log(priorDensity(prior, carryM))) +
+      (line === null || speeds === 0 ? 0 : Math.log(onLine(line, logStock, centre, centreSd)))
     for (let k = 0; k < nodes; k++) logMass[j * nodes + k] = logPrior + (NODE_LOG_WEIGHTS[k] as number)
     products.fill(1)
     for (let i = 0; i < n; i++) {
