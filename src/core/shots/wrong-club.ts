@@ -32,6 +32,10 @@ const ASK_FROM_IF_HALF = 3
 /** Weights are probabilities: a club whose shots come to less has no centre. */
 const HALF_A_SHOT = 0.5
 
+/** No strike makes a shot this long: it is left out in any case, so that asking costs nothing. */
+const TOO_LONG_SD = 3
+const ASK_FROM_IF_LONG = -1.5
+
 type Block = { clubId: ClubId; readings: Reading[] }
 type Centre = Partial<Record<'logCarry' | 'logSpeed' | 'logLaunch' | 'logSpin', number>> & { weight: number }
 
@@ -82,7 +86,10 @@ export function wrongClubs(
           )
           logOdds -= Math.log(own + missedAt(reading, ownCentre, likelihood))
         }
-        const askFrom = m < left.length ? ASK_FROM : ASK_FROM_IF_HALF
+        const tooLong = last.every(
+          ({ logCarry }) => logCarry - (ownCentre.logCarry ?? logCarry) > TOO_LONG_SD * spread.carry,
+        )
+        const askFrom = m >= left.length ? ASK_FROM_IF_HALF : tooLong ? ASK_FROM_IF_LONG : ASK_FROM
         if (logOdds > askFrom && logOdds > (best?.logOdds ?? -Infinity))
           best = { last, other: club.id, logOdds }
       }
