@@ -1,0 +1,79 @@
+import { describe, expect, it } from 'vitest'
+import { SIX } from '../../../tests/shots'
+import type { OwnedClub } from '../bag/bag'
+import type { ClubId } from '../ids'
+import { ownPace, planBlocks, planProgress, planSeconds, USUAL_PACE, type Block } from './plan'
+
+const clubs: OwnedClub[] = [
+  ...SIX.map(({ id, kind, loftDeg }) => ({ id, name: id, kind, loftDeg })),
+  { id: 'putter' as ClubId, name: 'putter', kind: 'putter', loftDeg: 3 },
+]
+const block = (clubId: string, shots: number, swing = 'full'): Block => ({
+  clubId: clubId as ClubId,
+  swing,
+  shots,
+})
+const order = (blocks: Block[]) => blocks.map(({ clubId, shots }) => `${clubId} ${shots}`)
+
+describe('the order of a plan', () => {
+  it('in rounds every club gets a few, shortest first, then all again; the putter none', () => {
+    expect(order(planBlocks(clubs, { shotsEach: 5, order: 'rounds-of-3' }))).toEqual([
+      ...['wedge', '9-iron', '7-iron', '5-iron', '7-wood', 'driver'].map((club) => `${club} 3`),
+      ...['wedge', '9-iron', '7-iron', '5-iron', '7-wood', 'driver'].map((club) => `${club} 2`),
+    ])
+  })
+
+  it.each([
+    ['short-to-long', ['wedge', 'driver']],
+    ['long-to-short', ['driver', 'wedge']],
+    ['seven-iron-first', ['7-iron', 'driver']],
+  ] as const)('%s', (name, [first, last]) => {
+    const blocks = planBlocks(clubs, { shotsEach: 6, order: name })
+    expect([blocks[0]?.clubId, blocks.at(-1)?.clubId, blocks.length]).toEqual([first, last, 6])
+  })
+
+  it('least settled first, clubs without a shot before all', () => {
+    const unsure = ({ name }: OwnedClub) => ({ '5-iron': Infinity, driver: 9 })[name] ?? 2
+    const blocks = planBlocks(clubs, { shotsEach: 3, order: 'least-settled-first' }, unsure)
+    expect(blocks.slice(0, 3).map(({ clubId }) => clubId)).toEqual(['5-iron', 'driver', '7-wood'])
+  })
+})
+
+describe('the time a plan takes', () => {
+  it('16 stations of 7: 112 shots, 15 changes and 6 rests are 70 min 47 s', () => {
+    const blocks = Array.from({ length: 16 }, (_, i) => block(`c${i}`, 7))
+    expect(planSeconds(blocks)).toBe(70 * 60 + 47)
+  })
+
+  it('is by the golfer’s own pace once that is known, pauses left out', () => {
+    let hitMs = 0
+    const shots = Array.from({ length: 60 }, (_, i) => {
+      hitMs += i === 30 ? 900_000 : i % 3 === 0 ? 70_000 : 40_000
+      return { clubId: `c${Math.floor(i / 3)}` as ClubId, swing: 'full', hitMs }
+    })
+    expect(ownPace(shots)).toMatchObject({ shotS: 40, changeS: 30 })
+    expect(ownPace(shots.slice(0, 6))).toEqual(USUAL_PACE)
+  })
+})
+
+describe('how far a plan is hit', () => {
+  const plan = [block('a', 3), block('b', 3), block('a', 3)]
+  const shot = (clubId: string) => ({ clubId: clubId as ClubId, swing: 'full' })
+
+  it('goes on at the first block that lacks shots', () => {
+    expect(planProgress(plan, [])).toMatchObject({ at: 0, hit: 0 })
+    expect(planProgress(plan, ['a', 'a', 'a', 'b'].map(shot))).toMatchObject({ at: 1, hit: 1 })
+    expect(planProgress(plan, ['a', 'a', 'a', 'a', 'b', 'b', 'b'].map(shot))).toMatchObject({ at: 2, hit: 1 })
+  })
+
+  it('takes shots in whatever order they come, and counts no other station', () => {
+    const progress = planProgress(plan, ['b', 'b', 'x', 'a', 'b', 'b'].map(shot))
+    expect(progress).toMatchObject({ at: 0, hit: 1 })
+    expect(progress.left).toEqual([block('a', 2), block('a', 3)])
+  })
+
+  it('ends', () => {
+    const all = planProgress(plan, ['a', 'a', 'a', 'a', 'a', 'a', 'b', 'b', 'b'].map(shot))
+    expect(all).toEqual({ at: 3, hit: 0, left: [] })
+  })
+})

@@ -1,0 +1,135 @@
+import type { OwnedClub } from '../bag/bag'
+import { FULL_SWING } from '../shots/shot'
+import type { Station } from './session'
+
+/** So many shots with one station, one after the other. */
+export type Block = Station & { shots: number }
+
+/** Orders in which a bag is hit. Rounds give every station a few shots, then all again: only they can tell tiredness from the clubs. */
+export const PLAN_ORDERS = [
+  'rounds-of-3',
+  'rounds-of-2',
+  'short-to-long',
+  'long-to-short',
+  'seven-iron-first',
+  'least-settled-first',
+] as const
+export type PlanOrder = (typeof PLAN_ORDERS)[number]
+
+/** A 7-iron has about this loft (common practice). */
+const SEVEN_IRON_DEG = 32
+
+/**
+ * The blocks of a plan over full swings.
+ * @param clubs of the bag, longest first; the putter is passed over
+ * @param unsure how little is known of a club, larger for less: the half width of its interval, or Infinity
+ */
+export function planBlocks(
+  clubs: readonly OwnedClub[],
+  { shotsEach, order }: { shotsEach: number; order: PlanOrder },
+  unsure: (club: OwnedClub) => number = () => 0,
+): Block[] {
+  const longestFirst = clubs.filter(({ kind }) => kind !== 'putter')
+  const shortestFirst = longestFirst.toReversed()
+  const blocks = (list: readonly OwnedClub[], shots: number): Block[] =>
+    list.map(({ id }) => ({ clubId: id, swing: FULL_SWING, shots }))
+  switch (order) {
+    case 'rounds-of-3':
+    case 'rounds-of-2': {
+      const perRound = order === 'rounds-of-3' ? 3 : 2
+      const rounds: Block[] = []
+      for (let left = shotsEach; left > 0; left -= perRound)
+        rounds.push(...blocks(shortestFirst, Math.min(left, perRound)))
+      return rounds
+    }
+    case 'short-to-long':
+      return blocks(shortestFirst, shotsEach)
+    case 'long-to-short':
+      return blocks(longestFirst, shotsEach)
+    case 'seven-iron-first': {
+      const away = ({ loftDeg, kind }: OwnedClub) =>
+        kind === 'iron' && loftDeg !== null ? Math.abs(loftDeg - SEVEN_IRON_DEG) : Infinity
+      const seven = longestFirst.reduce<OwnedClub | null>(
+        (best, club) => (away(club) < (best ? away(best) : Infinity) ? club : best),
+        null,
+      )
+      const rest = shortestFirst.filter((club) => club !== seven)
+      return blocks(seven ? [seven, ...rest] : rest, shotsEach)
+    }
+    case 'least-settled-first':
+      return blocks(
+        longestFirst.toSorted((a, b) => {
+          const [ua, ub] = [unsure(a), unsure(b)]
+          return ua === ub ? 0 : ub - ua
+        }),
+        shotsEach,
+      )
+  }
+}
+
+/** Seconds that a golfer takes. */
+export type Pace = { shotS: number; changeS: number; restS: number; restEvery: number }
+
+/** Where the golfer's own pace is not known: a bag session takes 45 to 75 minutes (common practice). */
+export const USUAL_PACE: Pace = { shotS: 26, changeS: 55, restS: 85, restEvery: 16 }
+
+/** How long a plan takes, in seconds: shots, changes of station, and a rest every so many shots, none after the last. */
+export function planSeconds(blocks: readonly Block[], pace: Pace = USUAL_PACE): number {
+  const shots = blocks.reduce((sum, block) => sum + block.shots, 0)
+  const changes = blocks.filter((block, i) => i > 0 && !sameStation(block, blocks[i - 1] as Block)).length
+  const rests = Math.max(0, Math.ceil(shots / pace.restEvery) - 1)
+  return shots * pace.shotS + changes * pace.changeS + rests * pace.restS
+}
+
+const PACE_FEWEST = 12
+/** A longer wait than this between two shots is a pause and no pace. */
+const PAUSE_MS = 150_000
+
+/**
+ * The golfer's own pace, from when shots were hit; the usual one where too few are known.
+ * @param shots of one session after the other, in the order hit
+ */
+export function ownPace(shots: readonly (Station & { hitMs: number })[]): Pace {
+  const gaps = { shot: [] as number[], change: [] as number[] }
+  shots.slice(1).forEach((shot, i) => {
+    const before = shots[i] as Station & { hitMs: number }
+    const gap = shot.hitMs - before.hitMs
+    if (gap > 0 && gap < PAUSE_MS) gaps[sameStation(shot, before) ? 'shot' : 'change'].push(gap / 1000)
+  })
+  const usual = (list: number[], otherwise: number) => {
+    const sorted = list.toSorted((a, b) => a - b)
+    return sorted.length >= PACE_FEWEST ? (sorted[Math.floor(sorted.length / 2)] as number) : otherwise
+  }
+  const shotS = usual(gaps.shot, USUAL_PACE.shotS)
+  return { ...USUAL_PACE, shotS, changeS: Math.max(0, usual(gaps.change, USUAL_PACE.changeS + shotS) - shotS) }
+}
+
+export type PlanProgress = {
+  /** Place of the block to hit now; the number of blocks when all is hit. */
+  at: number
+  /** Shots of that block that are hit. */
+  hit: number
+  /** What is left of the plan, block by block. */
+  left: Block[]
+}
+
+/** How far a plan is hit. Shots count for the earliest block of their station that lacks them, in whatever order they come. */
+export function planProgress(blocks: readonly Block[], shots: readonly Station[]): PlanProgress {
+  const spare = new Map<string, number>()
+  for (const shot of shots) spare.set(keyOf(shot), (spare.get(keyOf(shot)) ?? 0) + 1)
+  const missing = blocks.map((block) => {
+    const there = Math.min(block.shots, spare.get(keyOf(block)) ?? 0)
+    spare.set(keyOf(block), (spare.get(keyOf(block)) ?? 0) - there)
+    return { ...block, shots: block.shots - there }
+  })
+  const first = missing.findIndex((block) => block.shots > 0)
+  const at = first < 0 ? blocks.length : first
+  return {
+    at,
+    hit: at < blocks.length ? (blocks[at] as Block).shots - (missing[at] as Block).shots : 0,
+    left: missing.filter((block) => block.shots > 0),
+  }
+}
+
+const keyOf = ({ clubId, swing }: Station): string => `${clubId}\n${swing}`
+const sameStation = (a: Station, b: Station): boolean => keyOf(a) === keyOf(b)
