@@ -5,7 +5,7 @@ export default defineConfig({
   testDir: 'tests/e2e',
   workers: 2,
   fullyParallel: false,
-  timeout: 60_000,
+  timeout: 120_000,
   reporter: [['list'], ['json', { outputFile: 'test-results/e2e.json' }]],
   outputDir: 'test-results/e2e',
   use: { viewport: { width: 1280, height: 800 }, launchOptions: CHROMIUM },

@@ -12,6 +12,8 @@ const TILDA = '/golfers/demo-tilda'
 const PICTURES: { name: string; path: string; phone?: boolean; before?: (page: Page) => Promise<void> }[] = [
   { name: 'bag', path: `${TILDA}/bag` },
   { name: 'bay', path: `${TILDA}/bay` },
+  { name: 'plan', path: '/golfers/demo-marek/bay' },
+  { name: 'session', path: `${TILDA}/sessions/demo-tilda-0` },
   { name: 'stock', path: `${TILDA}/stock` },
   {
     name: 'stock-station',

@@ -7,6 +7,7 @@ import { STEP_SCHOOLS } from '@/core/gaps/zones'
 import type { GolferSchools, GolferSettings } from '@/core/golfer'
 import { STOCK_RULES } from '@/core/stock/stock-rules'
 import type { ClubId, GolferId, ShotId } from '@/core/ids'
+import { PLAN_ORDERS, type PlanOrder } from '@/core/session/plan'
 import { PLACES, type Place, type Station } from '@/core/session/session'
 import { MARKS, type Mark } from '@/core/shots/mark'
 import { isPlausibleCarry } from '@/core/shots/plausible-carry'
@@ -93,9 +94,17 @@ export const CLUB_FORM = Joi.object<ClubDetails>({
 })
 
 const place = Joi.string().valid(...PLACES)
-export const SESSION_FORM = Joi.object<{ place: Place; offsetMin: number }>({
+/** What a new session sets out to hit: every club in an order, or what is best to hit next. */
+export type PlanForm = { kind: 'bag'; order: PlanOrder; shotsEach: number } | { kind: 'next' }
+const ofBag = (form: Joi.Schema) => Joi.when('kind', { is: 'bag', then: form, otherwise: Joi.forbidden() })
+export const SESSION_FORM = Joi.object<{ place: Place; offsetMin: number; plan?: PlanForm }>({
   place: place.required(),
   offsetMin: offset.required(),
+  plan: Joi.object({
+    kind: Joi.valid('bag', 'next').required(),
+    order: ofBag(Joi.valid(...PLAN_ORDERS).required()),
+    shotsEach: ofBag(Joi.number().integer().min(1).max(50).required()),
+  }),
 })
 export const SESSION_CHANGE = Joi.object<{ ended?: true; golferId?: GolferId; place?: Place }>({
   ended: Joi.valid(true),

@@ -25,11 +25,11 @@ test('marks by key, undoes step by step, and both survive a restart', async ({ p
   const session = await openSession(request, banco, golfer)
   await page.goto(`${banco.address}/golfers/${golfer}/bay`)
   await expect(page.getByRole('heading', { name: '58° wedge, full swing' })).toBeVisible()
-  for (const digits of ['63', '60', '38', '62']) await page.keyboard.type(`${digits}\n`)
+  for (const digits of ['63', '60', '44', '62']) await page.keyboard.type(`${digits}\n`)
   await expect(page.getByTestId('running-stock')).toContainText('62 ± ')
   await expect(page.getByTestId('running-stock')).toContainText('from 3 solid of 4')
-  await page.getByRole('button', { name: /38\.0/ }).click()
-  await expect(page.getByText(/It looks fat, .* likely solid: 2\d yd short/)).toBeVisible()
+  await page.getByRole('button', { name: /44\.0/ }).click()
+  await expect(page.getByText(/It looks fat, .* likely solid: 1\d yd short/)).toBeVisible()
   await page.keyboard.press('s')
   await expect(page.getByTestId('running-stock')).toContainText('from 4 solid of 4')
 
@@ -43,7 +43,7 @@ test('marks by key, undoes step by step, and both survive a restart', async ({ p
   await expect(page.getByTestId('running-stock')).toContainText('from 2 solid of 3')
   expect(
     (await bayOf(request, banco, session)).shots.map((shot) => Math.round(shot.carryM! / 0.9144)),
-  ).toEqual([63, 60, 38])
+  ).toEqual([63, 60, 44])
   await page.keyboard.press('z')
   await page.keyboard.press('z')
   await page.keyboard.press('z')
@@ -76,6 +76,7 @@ test.describe('by touch on a phone', () => {
   test('a station is chosen, hit, marked and undone without a keyboard', async ({ page, request, banco }) => {
     const golfer = await golferWithBag(request, banco, 'Kerra Nancarrow')
     await page.goto(`${banco.address}/golfers/${golfer}/bay`)
+    await page.getByLabel('What to hit').selectOption('as I like, no plan')
     await page.getByRole('button', { name: 'On the range' }).tap()
     await page.getByRole('combobox', { name: 'Club' }).selectOption({ label: '8-iron' })
     await page.getByRole('combobox', { name: 'Swing' }).selectOption('full')

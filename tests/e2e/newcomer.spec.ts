@@ -23,6 +23,8 @@ test('a newcomer comes from nothing to a step with its interval on the stair', a
   expect(await axeFindings(page)).toEqual([])
   await page.getByRole('link', { name: 'Go to the Bay' }).click()
   expect(await axeFindings(page)).toEqual([])
+  await expect(page.getByText('78 shots, about')).toBeVisible()
+  await page.getByLabel('What to hit').selectOption('as I like, no plan')
   await page.getByRole('button', { name: 'Indoors' }).click()
 
   await page.getByRole('button', { name: /^7-iron/ }).click()

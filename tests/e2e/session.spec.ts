@@ -1,6 +1,6 @@
 import type { APIRequestContext } from '@playwright/test'
 import type { BancoServer } from '../../demo/banco-server'
-import { bayOf, expect, golferWithBag, openSession, test } from './banco'
+import { axeFindings, bayOf, expect, golferWithBag, openSession, test } from './banco'
 
 /** Types nothing: puts shots into a session as the Bay would. */
 async function typed(
@@ -139,4 +139,34 @@ test('a server gone for a while does not lose the station, and a second tab sees
   expect((await bayOf(request, banco, session)).session.open?.clubId).toBe(
     (await bayOf(request, banco, session)).shots[1]!.clubId,
   )
+})
+
+test('a planned session is followed club by club, reopened where it stopped, and says at its end what was not hit', async ({
+  page,
+  request,
+  banco,
+}) => {
+  const golfer = await golferWithBag(request, banco, 'Lowenna Prisk', 'seven')
+  await page.goto(`${banco.address}/golfers/${golfer}/bay`)
+  await expect(page.getByText('36 shots, about')).toBeVisible()
+  await page.getByLabel('Shots each').selectOption('3')
+  await page.getByRole('button', { name: 'On the range' }).click()
+  const plan = page.getByTestId('plan')
+  await expect(plan).toContainText('0 of 3 with the S-wedge, then the P-wedge · 0 of 18 shots hit')
+  for (const carry of ['61', '62', '60.5']) await page.keyboard.type(`${carry}\n`)
+  await expect(plan).toContainText('0 of 3 with the P-wedge, then the 9-iron · 3 of 18 shots hit')
+  await expect(page.getByRole('button', { name: 'Next club: P-wedge' })).toBeVisible()
+  await page.keyboard.press('n')
+  await expect(page.getByRole('heading', { name: 'P-wedge, full swing' })).toBeVisible()
+  for (const carry of ['82', '81']) await page.keyboard.type(`${carry}\n`)
+  await banco.stop()
+  await banco.start()
+  await page.reload()
+  await expect(plan).toContainText('2 of 3 with the P-wedge')
+  await page.getByRole('button', { name: 'End the session' }).first().click()
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('5 shots with 2 clubs')
+  await expect(page.getByText('Planned and not hit: 1 × P-wedge, 3 × 9-iron')).toBeVisible()
+  expect(await axeFindings(page)).toEqual([])
+  await page.getByRole('link', { name: 'Go on with it' }).click()
+  await expect(plan).toContainText('2 of 3 with the P-wedge')
 })

@@ -9,6 +9,7 @@ import { bagOf } from '@/store/bags'
 import { theDatabase } from '@/store/database'
 import { golferById } from '@/store/golfers'
 import { currentSession, sessionById } from '@/store/sessions'
+import { planOf } from '@/store/plans'
 import { shotsOfSession } from '@/store/shots'
 import type { BayView } from '@/ui/bay/bay-view'
 import type { StationShots } from '@/ui/gaps/station-shots'
@@ -23,13 +24,14 @@ export function analysedBag(golfer: Golfer): { bag: Bag; analysis: BagAnalysis; 
   const input = bagInput(theDatabase(), golfer, bag, Date.now())
   const analysis = analyseBag(input)
   const judged = new Map(analysis.shots.map((shot) => [shot.shotId, shot]))
-  const shots = input.shots.map(({ id, clubId, swing, carryM, offlineM, session }) => ({
+  const shots = input.shots.map(({ id, clubId, swing, carryM, offlineM, session, hitMs }) => ({
     id,
     clubId,
     swing,
     carryM,
     ...(offlineM !== undefined && { offlineM }),
     session: session ?? 0,
+    hitMs: hitMs ?? 0,
     mark: judged.get(id)?.mark ?? 'misread',
     solidProbability: judged.get(id)?.solidProbability ?? 0,
   }))
@@ -48,6 +50,7 @@ export function bayView(golfer: Golfer, session: Session): BayView | null {
     shots: shotsOfSession(theDatabase(), session.id),
     analysis,
     history: shots,
+    plan: planOf(theDatabase(), session.id),
   }
 }
 

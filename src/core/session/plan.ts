@@ -101,7 +101,11 @@ export function ownPace(shots: readonly (Station & { hitMs: number })[]): Pace {
     return sorted.length >= PACE_FEWEST ? (sorted[Math.floor(sorted.length / 2)] as number) : otherwise
   }
   const shotS = usual(gaps.shot, USUAL_PACE.shotS)
-  return { ...USUAL_PACE, shotS, changeS: Math.max(0, usual(gaps.change, USUAL_PACE.changeS + shotS) - shotS) }
+  return {
+    ...USUAL_PACE,
+    shotS,
+    changeS: Math.max(0, usual(gaps.change, USUAL_PACE.changeS + shotS) - shotS),
+  }
 }
 
 export type PlanProgress = {

@@ -15,6 +15,7 @@ import { Problems } from '../shell/problems'
 import { MARK_NAME, PLACE_NAME, stationName, swingName } from '../words/names'
 import { count, len, plusMinus, side } from '../words/numbers'
 import { BayAdvice } from './bay-advice'
+import { BayPlan, progressOf } from './bay-plan'
 import { BayStrip } from './bay-strip'
 import type { BayView } from './bay-view'
 import { HeldShots, slipOf } from './held-shots'
@@ -44,8 +45,14 @@ export function Bay({ first }: { first: BayView }) {
   const shot = (chosen?.among === view.shots.length && here.find((each) => each.id === chosen.id)) || newest
   const numberOf = new Map(taken.map((each, i) => [each.id, i + 1]))
   const place = clubs.findIndex((each) => each.id === open.clubId)
+  const nameOf = (id: string) => [...bag.clubs, ...bag.rack].find((each) => each.id === id)?.name ?? ''
   const neighbour = (by: 1 | -1) => clubs[(place + by + clubs.length) % clubs.length]
-  const next = neighbour(-1)
+  const planned = progressOf(view)
+  // With a plan the next station is the plan's: after the block in hand, or the block that lacks shots.
+  const nextBlock =
+    planned.left.find((block) => block.clubId !== open.clubId || block.swing !== open.swing) ?? null
+  const next = nextBlock ? { id: nextBlock.clubId, name: nameOf(nextBlock.clubId) } : neighbour(-1)
+  const goNext = () => goTo(next?.id, nextBlock?.swing ?? open.swing)
 
   // A session that is reopened has no station open yet: the monitor needs one.
   const { open: openNow } = bay
@@ -73,7 +80,8 @@ export function Bay({ first }: { first: BayView }) {
   const keys = { enableOnFormTags: true as const, preventDefault: true, ignoreEventWhen: typing }
   const byKey = new Map(MARKS.map((each) => [MARK_KEY[each].toLowerCase(), each]))
   useHotkeys([...byKey.keys()], (event) => mark(byKey.get(event.key.toLowerCase()) ?? null), keys)
-  useHotkeys('n,up', () => goTo(next?.id), keys)
+  useHotkeys('n', goNext, keys)
+  useHotkeys('up', () => goTo(neighbour(-1)?.id), keys)
   useHotkeys('p,down', () => goTo(neighbour(1)?.id), keys)
   useHotkeys('x', () => goTo(open.clubId, swingAfter), keys)
   useHotkeys('z', () => void bay.undo(), keys)
@@ -85,7 +93,7 @@ export function Bay({ first }: { first: BayView }) {
   )
   const end = async () => {
     const sent = await bay.end()
-    if (sent.ok) router.push(`/golfers/${golfer.id}/gaps`)
+    if (sent.ok) router.push(`/golfers/${golfer.id}/sessions/${session.id}`)
     else bay.say(sent.problems)
   }
 
@@ -105,7 +113,7 @@ export function Bay({ first }: { first: BayView }) {
           <Button variant="outline" onClick={() => bay.undo()}>
             Undo<kbd>Z</kbd>
           </Button>
-          <Button onClick={() => goTo(next?.id)}>
+          <Button onClick={goNext}>
             Next club: {next?.name}
             <kbd>N</kbd>
           </Button>
@@ -135,7 +143,7 @@ export function Bay({ first }: { first: BayView }) {
             </option>
           ))}
         </Form.Select>
-        <Button onClick={() => goTo(next?.id)}>Next: {next?.name}</Button>
+        <Button onClick={goNext}>Next: {next?.name}</Button>
       </div>
       <div className="bay">
         <section className="sheet left" aria-label="Stations">
@@ -176,6 +184,7 @@ export function Bay({ first }: { first: BayView }) {
           </ul>
         </section>
         <div className="middle">
+          <BayPlan view={view} />
           <HeldShots view={view} bay={bay} />
           <BayStrip view={{ ...view, session: { ...session, open } }} newest={newest?.id} />
           <LastShot
@@ -183,7 +192,7 @@ export function Bay({ first }: { first: BayView }) {
             shot={shot}
             number={shot ? (numberOf.get(shot.id) ?? 0) : 0}
             judged={shot && judgedOf(view, shot.id)}
-            name={(id) => [...bag.clubs, ...bag.rack].find((each) => each.id === id)?.name ?? ''}
+            name={nameOf}
             onMark={mark}
             onUndo={() => void bay.undo()}
           />

@@ -6,7 +6,8 @@ import { MARK_KEY } from './last-shot'
 const KEYS: [string, string][] = [
   ['0–9 Enter', 'a carry; 129 3l is 3 left of line'],
   ...MARKS.map((mark): [string, string] => [MARK_KEY[mark], `the shot was ${MARK_NAME[mark]}`]),
-  ['N ↑', 'next club, the longer one'],
+  ['N', 'next club: the plan’s, or the longer one'],
+  ['↑', 'the longer club'],
   ['P ↓', 'the shorter club'],
   ['X', 'full, three-quarter, half'],
   ['Y K', 'a held carry: what Banco asks, or what was typed'],

@@ -11,6 +11,7 @@ export type StationShots = {
   offlineM?: number
   /** Which of the sessions behind the stocks, oldest 0. */
   session: number
+  hitMs: number
   mark: Mark
   solidProbability: number
 }[]

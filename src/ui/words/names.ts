@@ -1,6 +1,7 @@
 import type { OwnedClub } from '@/core/bag/bag'
 import type { StepSchool } from '@/core/gaps/zones'
 import type { HeldReason } from '@/core/monitor/station-for-shot'
+import type { PlanOrder } from '@/core/session/plan'
 import type { Place } from '@/core/session/session'
 import type { Mark } from '@/core/shots/mark'
 import type { StockRule } from '@/core/stock/stock-rules'
@@ -51,4 +52,13 @@ export const SCHOOL_NAME: Record<StepSchool, string> = {
   spread: 'one even spread',
   loft: 'by loft',
   own: 'my own limits',
+}
+
+export const ORDER_NAME: Record<PlanOrder, string> = {
+  'rounds-of-3': 'rounds of 3',
+  'rounds-of-2': 'rounds of 2',
+  'short-to-long': 'short to long',
+  'long-to-short': 'long to short',
+  'seven-iron-first': '7-iron first',
+  'least-settled-first': 'least settled first',
 }

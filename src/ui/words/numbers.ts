@@ -41,3 +41,6 @@ export const count = (n: number, one: string, many = `${one}s`): string => `${n}
 
 /** A probability: nothing is certain, so never 100%. */
 export const chance = (p: number): string => (p > 0.995 ? 'over 99%' : p < 0.005 ? 'under 1%' : percent(p))
+
+/** Minutes, as a golfer plans them: "52 min". */
+export const minutes = (seconds: number): string => `${Math.max(1, Math.round(seconds / 60))} min`

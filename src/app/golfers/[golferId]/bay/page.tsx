@@ -1,5 +1,6 @@
 import { redirect } from 'next/navigation'
-import { bayView, golferOfPage, sessionForBay } from '@/app/server/gather'
+import { analysedBag, bayView, golferOfPage, sessionForBay } from '@/app/server/gather'
+import { ownPace } from '@/core/session/plan'
 import { bagOf } from '@/store/bags'
 import { theDatabase } from '@/store/database'
 import { waitingSessions } from '@/store/sessions'
@@ -17,7 +18,16 @@ export default async function BayPage({ params, searchParams }: Props) {
   const first = session && bayView(golfer, session)
   if (!first) {
     const waiting = waitingSessions(db).map(({ id, shots }) => ({ id, shots }))
-    return <BayStart golferId={golfer.id} waiting={waiting} />
+    const { bag, analysis, shots } = analysedBag(golfer) ?? redirect(`/golfers/${golfer.id}/bag`)
+    return (
+      <BayStart
+        golferId={golfer.id}
+        bag={bag}
+        next={shots.length > 0 ? analysis.next : []}
+        pace={ownPace(shots)}
+        waiting={waiting}
+      />
+    )
   }
   return <Bay key={first.session.id} first={first} />
 }

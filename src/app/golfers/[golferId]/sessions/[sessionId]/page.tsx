@@ -1,0 +1,15 @@
+import { notFound } from 'next/navigation'
+import { bayView, golferOfPage, sessionForBay } from '@/app/server/gather'
+import { SessionEnd } from '@/ui/session/session-end'
+
+type Props = { params: Promise<{ golferId: string; sessionId: string }> }
+
+export default async function SessionPage({ params }: Props) {
+  const { golferId, sessionId } = await params
+  const golfer = golferOfPage(golferId)
+  const session = sessionForBay(golfer, sessionId)
+  if (session?.id !== decodeURIComponent(sessionId)) notFound()
+  const view = bayView(golfer, session)
+  if (!view) notFound()
+  return <SessionEnd view={view} />
+}

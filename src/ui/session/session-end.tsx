@@ -1,0 +1,93 @@
+import Link from 'next/link'
+import type { Step } from '@/core/gaps/step'
+import { progressOf } from '../bay/bay-plan'
+import type { BayView } from '../bay/bay-view'
+import { PageHead } from '../shell/page-head'
+import { Warnings } from '../shell/warnings'
+import { stationName } from '../words/names'
+import { count, len, minutes } from '../words/numbers'
+import { driftSentence, nextLine, nextReason, verdictLook, verdictWords } from '../words/reasons'
+import './session.css'
+
+/** What a session came to: what was planned and not hit, what its shots settle, and what to hit next time. */
+export function SessionEnd({ view }: { view: BayView }) {
+  const { golfer, bag, session, shots, analysis, plan } = view
+  const clubs = [...bag.clubs, ...bag.rack]
+  const name = (id: string) => clubs.find((club) => club.id === id)?.name ?? ''
+  const taken = shots.filter((shot) => shot.heldBecause === null)
+  const held = shots.length - taken.length
+  const hitClubs = new Set(taken.map(({ clubId }) => clubId))
+  const { left } = progressOf(view)
+  const notHit = bag.clubs.filter((club) => club.kind !== 'putter' && !hitClubs.has(club.id))
+  const touched = analysis.steps.filter(
+    (step) => step.stepM !== undefined && (hitClubs.has(step.longerId) || hitClubs.has(step.shorterId)),
+  )
+  const settled = touched.filter((step) => step.settled)
+  const lasted = ((taken.at(-1)?.hitMs ?? session.startedMs) - session.startedMs) / 1000
+  const home = `/golfers/${golfer.id}`
+  return (
+    <>
+      <PageHead
+        title={`${count(taken.length, 'shot')} with ${count(hitClubs.size, 'club')} in ${minutes(lasted)}`}
+        lede={
+          <>
+            {plan.length > 0 &&
+              (left.length === 0
+                ? 'The plan is hit. '
+                : `Planned and not hit: ${left.map((block) => `${block.shots} × ${stationName({ name: name(block.clubId) }, block.swing)}`).join(', ')}. `)}
+            {plan.length === 0 &&
+              notHit.length > 0 &&
+              `Not hit: ${notHit.map((club) => club.name).join(', ')}. `}
+            {held > 0 && `${count(held, 'shot is', 'shots are')} held and in no stock. `}
+            {count(settled.length, 'step')} of {touched.length} beside these clubs settled.
+          </>
+        }
+      >
+        <Link className="btn btn-outline" href={`${home}/bay?session=${session.id}`}>
+          Go on with it
+        </Link>
+        <Link className="btn btn-outline" href={`${home}/stock`}>
+          See the stock
+        </Link>
+        <Link className="btn btn-primary" href={`${home}/gaps`}>
+          See the gaps
+        </Link>
+      </PageHead>
+      <Warnings warnings={analysis.warnings} units={golfer} name={name} />
+      <div className="session-end">
+        <section className="sheet" aria-label="Steps">
+          <h2>What the shots settle</h2>
+          <ul>
+            {touched.map((step) => (
+              <StepLine key={step.longerId} step={step} view={view} name={name} />
+            ))}
+            {touched.length === 0 && (
+              <li className="quiet">No two neighbours have shots yet: a step needs both.</li>
+            )}
+          </ul>
+        </section>
+        <section className="sheet" aria-label="Next time">
+          <h2>Next time</h2>
+          <ul>
+            {analysis.next.map((each) => (
+              <li key={each.clubId}>
+                <b>{nextLine([each], name)}</b> <span className="quiet">{nextReason(each, name)}</span>
+              </li>
+            ))}
+            {analysis.next.length === 0 && <li>Nothing: a few more shots would change no verdict.</li>}
+            <li className="quiet">{driftSentence(analysis.drift)}</li>
+          </ul>
+        </section>
+      </div>
+    </>
+  )
+}
+
+function StepLine({ step, view, name }: { step: Step; view: BayView; name: (id: string) => string }) {
+  return (
+    <li>
+      {name(step.longerId)} to {name(step.shorterId)}: <b>{len(step.stepM as number, view.golfer, 1)}</b>{' '}
+      <span className={`verdict verdict-${verdictLook(step)}`}>{verdictWords(step)}</span>
+    </li>
+  )
+}
