@@ -2,9 +2,11 @@ import type { GolferId, SessionId, ShotId } from '@/core/ids'
 import type { Place } from '@/core/session/session'
 import type { Mark } from '@/core/shots/mark'
 import { yards } from '@/core/units'
-import { clubsOf, startBag } from '@/store/bags'
+import { planBlocks } from '@/core/session/plan'
+import { bagOf, clubsOf, startBag } from '@/store/bags'
 import type { Database } from '@/store/database'
 import { addGolfer } from '@/store/golfers'
+import { keepPlan } from '@/store/plans'
 import { endSession, openStation, startSession } from '@/store/sessions'
 import { addEvents, shotById, takeShot } from '@/store/shots'
 import { dice, type Dice } from '../simulators/golfers/dice'
@@ -99,6 +101,11 @@ function hitVisit(db: Database, { golferId, hidden, visit, nowMs }: Who, roll: D
     : nowMs - visit.daysAgo * DAY_MS - plan.length * SHOT_MS
   const sessionId = `${golferId}-${visit.daysAgo}` as SessionId
   startSession(db, { golferId, startedMs, offsetMin: 0, place: visit.place }, sessionId)
+  if (visit.until) {
+    const planned = bagOf(db, golferId)?.clubs ?? []
+    const shotsEach = visit.rounds * visit.shots
+    keepPlan(db, sessionId, planBlocks(planned, { shotsEach, order: 'rounds-of-3' }))
+  }
   const hit = hitSession(hidden, plan, roll)
   const chosen = new Set(longestOf(hit, visit.choosy))
   hit.forEach(({ flight, truth, named, swing, position }) => {

@@ -5,8 +5,8 @@ import type { BayView } from '../bay/bay-view'
 import { PageHead } from '../shell/page-head'
 import { Warnings } from '../shell/warnings'
 import { stationName } from '../words/names'
-import { count, len, minutes } from '../words/numbers'
-import { driftSentence, nextLine, nextReason, verdictLook, verdictWords } from '../words/reasons'
+import { count, lenUnit, minutes } from '../words/numbers'
+import { driftSentence, nextLine, nextReason, sureness, verdictLook, verdictWords } from '../words/reasons'
 import './session.css'
 
 /** What a session came to: what was planned and not hit, what its shots settle, and what to hit next time. */
@@ -86,8 +86,10 @@ export function SessionEnd({ view }: { view: BayView }) {
 function StepLine({ step, view, name }: { step: Step; view: BayView; name: (id: string) => string }) {
   return (
     <li>
-      {name(step.longerId)} to {name(step.shorterId)}: <b>{len(step.stepM as number, view.golfer, 1)}</b>{' '}
-      <span className={`verdict verdict-${verdictLook(step)}`}>{verdictWords(step)}</span>
+      {name(step.longerId)} to {name(step.shorterId)}: <b>{lenUnit(step.stepM as number, view.golfer, 1)}</b>{' '}
+      <span className={`verdict verdict-${verdictLook(step)} verdict-${sureness(step)}`}>
+        {verdictWords(step)}
+      </span>
     </li>
   )
 }
