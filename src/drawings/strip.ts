@@ -16,7 +16,7 @@ export type StripData = {
 }
 
 const TOP = 34
-const FIELD = { wide: 112, narrow: 74 }
+const FIELD = { wide: 112, narrow: 66 }
 const BELOW = 40
 
 /** The strip: a ruler zoomed to one station, a dot for each shot, crosses for those left out, the stock scribed through. */
