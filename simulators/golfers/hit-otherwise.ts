@@ -1,7 +1,12 @@
 import type { Mark } from '@/core/shots/mark'
 import { metresFrom, speedIn, mpsFrom, lengthIn } from '@/core/units'
+import type { Dice } from './dice'
 import type { Hit } from './hit-session'
 import { hitShot } from './hit-shot'
+
+/** Student's t with four degrees of freedom, scaled to the spread that the golfer has. */
+const TAIL_DF = 4
+const TAIL_SCALE = Math.SQRT1_2
 
 /**
  * A second generator, unlike the first in how misses look.
@@ -13,7 +18,9 @@ import { hitShot } from './hit-shot'
 export const hitOtherwise =
   (kind: 'other' | 'hiding' | 'heavy-tails'): Hit =>
   (golfer, club, where, dice) => {
-    const good = hitShot({ ...golfer, missed: 0 }, club, where, dice)
+    // Student's t is a normal over the root of a chi-square over its degrees of freedom.
+    const tail = kind === 'heavy-tails' ? TAIL_SCALE / Math.sqrt(meanSquare(TAIL_DF, dice)) : 1
+    const good = hitShot({ ...golfer, missed: 0, spread: golfer.spread * tail }, club, where, dice)
     let [carry, speed, launch, line] = [0, 0, 1, 0]
     let truth: Mark = good.truth
     if (good.truth === 'solid' && dice.chance(golfer.missed)) {
@@ -29,13 +36,6 @@ export const hitOtherwise =
         if (truth === 'thin') launch = dice.between(0.6, 0.95)
         if (truth === 'wild') line = dice.normal(0, 0.15)
       }
-    }
-    if (kind === 'heavy-tails' && truth === 'solid') {
-      // Student's t with 4 degrees of freedom is a normal over the root of a chi-square over 4.
-      const chi = Array.from({ length: 4 }, () => dice.normal(0, 1) ** 2).reduce((a, b) => a + b, 0) / 4
-      const extra = (golfer.spread * dice.normal(0, 1) * (1 / Math.sqrt(chi) - 1)) / Math.SQRT2
-      carry += extra
-      speed += extra / 2
     }
     const { flight } = good
     const carryM = tenth(flight.carryM * Math.exp(carry))
@@ -55,5 +55,8 @@ export const hitOtherwise =
       },
     }
   }
+
+const meanSquare = (n: number, dice: Dice): number =>
+  Array.from({ length: n }, () => dice.normal(0, 1) ** 2).reduce((sum, each) => sum + each, 0) / n
 
 const tenth = (metres: number): number => metresFrom(Number(lengthIn(metres, 'yd').toFixed(1)), 'yd')

@@ -1,0 +1,114 @@
+import { describe, expect, it } from 'vitest'
+import { phi } from '../stock/normal'
+import type { Posterior } from '../stock/stock-posterior'
+import { yards } from '../units'
+import { lineWidth, nearLine } from './near-line'
+import { difference, judgeStep, likeliest, zoneChances, type Side } from './step'
+import type { ClubId } from '../ids'
+
+/** A normal stock on a grid of `points`. */
+function stock(meanYd: number, sdYd: number, points = 161): Posterior {
+  const meanM = yards(meanYd)
+  const sdM = yards(sdYd)
+  const everyM = (12 * sdM) / (points - 1)
+  const fromM = meanM - 6 * sdM
+  const mass = Float64Array.from({ length: points }, (_, j) =>
+    Math.exp(-(((fromM + j * everyM - meanM) / sdM) ** 2) / 2),
+  )
+  const total = mass.reduce((sum, each) => sum + each, 0)
+  const below = new Float64Array(points)
+  let sum = 0
+  mass.forEach((each, j) => {
+    mass[j] = each / total
+    sum += each / total
+    below[j] = sum
+  })
+  return { fromM, everyM, mass, below, meanM, varianceM2: sdM ** 2 }
+}
+const IRONS = { reversed: 0, narrow: yards(7), wide: yards(15) }
+const side = (clubId: string, posterior: Posterior, count = 6): Side => ({
+  clubId: clubId as ClubId,
+  count,
+  posterior,
+})
+const judged = (size: number, sd: number, count = 6) => {
+  const [longer, shorter] = [stock(140 + size, sd), stock(140, sd)]
+  return judgeStep(
+    {
+      longer: side('a', longer, count),
+      shorter: side('b', shorter, count),
+      difference: difference(longer, shorter, 0),
+      limitsM: IRONS,
+      absentClubs: 0,
+      schools: {},
+    },
+    () => ({ outlook: 0.3, moreEach: 9, atMoreEach: 0.55, resting: false }),
+  )
+}
+
+describe('the difference of two stocks', () => {
+  it('of normal ones is normal: closed form, to a thousandth', () => {
+    const step = difference(stock(150, 2), stock(139, 1.5), 0)
+    const sd = Math.hypot(2, 1.5)
+    for (const limit of [4, 7, 9, 11, 13, 15, 18])
+      expect(step.below(yards(limit))).toBeCloseTo(phi((limit - 11) / sd), 3)
+  })
+
+  it('quantiles invert it', () => {
+    const step = difference(stock(150, 2), stock(139, 1.5), 0)
+    for (const p of [0.05, 0.5, 0.95]) expect(step.below(step.at(p))).toBeCloseTo(p, 6)
+  })
+
+  it('is wider by what days add', () => {
+    const step = difference(stock(150, 2), stock(139, 1.5), yards(2) ** 2)
+    const sd = Math.hypot(2, 1.5, 2)
+    expect(step.below(yards(7))).toBeCloseTo(phi(-4 / sd), 2)
+    expect(step.varianceM2).toBeCloseTo(yards(sd) ** 2, 6)
+  })
+
+  it('a grid half as fine says the same', () => {
+    const fine = difference(stock(150, 2, 161), stock(139, 1.5, 161), 0)
+    const coarse = difference(stock(150, 2, 81), stock(139, 1.5, 81), 0)
+    expect(Math.abs(fine.below(yards(8)) - coarse.below(yards(8)))).toBeLessThan(0.002)
+  })
+
+  it('turns over with its clubs', () => {
+    const there = difference(stock(150, 2), stock(139, 1.5), 0)
+    const back = difference(stock(139, 1.5), stock(150, 2), 0)
+    expect(back.meanM).toBeCloseTo(-there.meanM, 9)
+    expect(back.below(yards(-9))).toBeCloseTo(1 - there.below(yards(9)), 3)
+  })
+})
+
+describe('zones', () => {
+  it('are shared out whole', () => {
+    const zones = zoneChances(difference(stock(149, 3), stock(140, 3), 0), IRONS)
+    expect(Object.values(zones).reduce((sum, each) => sum + each, 0)).toBeCloseTo(1, 9)
+    expect(likeliest(zones)).toBe('even')
+  })
+})
+
+describe('a step', () => {
+  it('is settled from 90% on, never below four shots', () => {
+    expect(judged(11, 1.5)).toMatchObject({ verdict: 'even', settled: true })
+    expect(judged(11, 1.5, 3)).toMatchObject({ verdict: 'even', settled: false })
+    expect(judged(17, 2)).toMatchObject({ verdict: 'wide', settled: false, moreEach: 9, outlook: 0.3 })
+  })
+
+  it('is on the line within 3 yd of a limit with 80%, and within 2% of a long stock', () => {
+    const line = judged(15.3, 1.4)
+    expect(line).toMatchObject({ verdict: 'on-the-line', settled: true })
+    expect(line.lineM).toBeCloseTo(yards(15), 9)
+    expect(lineWidth(yards(140))).toBeCloseTo(yards(3), 9)
+    expect(lineWidth(yards(240))).toBeCloseTo(yards(4.8), 9)
+    expect(nearLine(() => 0.5, IRONS, yards(140))).toBeNull()
+  })
+
+  it('carries its facts: what it lacks, who leaves it open', () => {
+    const kinds = (step: ReturnType<typeof judged>) => step.facts.map(({ kind }) => kind)
+    expect(kinds(judged(11, 1.5))).toEqual(['chance', 'least-sure'])
+    expect(kinds(judged(11, 1.5, 2))).toEqual(['chance', 'too-few', 'too-few', 'least-sure'])
+    expect(kinds(judged(17, 2))).toEqual(['chance', 'would-settle', 'least-sure'])
+    expect(kinds(judged(15.3, 1.4))).toEqual(['line', 'chance'])
+  })
+})

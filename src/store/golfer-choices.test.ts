@@ -1,0 +1,81 @@
+import { describe, expect, it } from 'vitest'
+import { storeWithGolfer, NOW_MS } from '../../tests/store'
+import { planBlocks } from '../core/session/plan'
+import { yards } from '../core/units'
+import { bagInput } from './bag-input'
+import { changeSchools, golferById } from './golfers'
+import { handStocks, setByHand } from './hand-stocks'
+import { keepPlan, planOf } from './plans'
+
+const zone = (narrow: number, wide: number) => ({ reversed: 0, narrow: yards(narrow), wide: yards(wide) })
+
+describe('the schools that a golfer follows', () => {
+  it('are typical until chosen, and each is changed by itself', () => {
+    const { db, golfer } = storeWithGolfer()
+    expect(golfer).toMatchObject({ stockRule: 'mean-solid', stepSchool: 'segment', ownZonesM: null })
+    changeSchools(db, golfer, { stockRule: 'reliable' })
+    changeSchools(db, golfer, { stepSchool: 'loft' })
+    expect(golferById(db, golfer.id)).toMatchObject({ stockRule: 'reliable', stepSchool: 'loft' })
+  })
+
+  it('reach the calculations, own limits with them, and can be taken back', () => {
+    const { db, golfer, bag } = storeWithGolfer()
+    const ownZonesM = { top: zone(10, 24), irons: zone(6, 12), wedges: zone(8, 18) }
+    changeSchools(db, golfer, { stepSchool: 'own', ownZonesM })
+    const changed = golferById(db, golfer.id)!
+    expect(changed.ownZonesM).toEqual(ownZonesM)
+    expect(bagInput(db, changed, bag, NOW_MS).rules).toMatchObject({ stepSchool: 'own', zonesM: ownZonesM })
+    changeSchools(db, golfer, { ownZonesM: null })
+    expect(golferById(db, golfer.id)?.ownZonesM).toBeNull()
+  })
+
+  it('a limit that cannot be is refused by the store too, and nothing is half-saved', () => {
+    const { db, golfer } = storeWithGolfer()
+    const bad = { top: zone(10, 24), irons: zone(12, 6), wedges: zone(8, 18) }
+    expect(() => changeSchools(db, golfer, { stepSchool: 'own', ownZonesM: bad })).toThrow(/CHECK/)
+    expect(golferById(db, golfer.id)).toMatchObject({ stepSchool: 'segment', ownZonesM: null })
+  })
+})
+
+describe('a stock set by hand', () => {
+  it('stands with its reason until another is set or it is taken back; what was set before is kept', () => {
+    const { db, golfer, clubId } = storeWithGolfer()
+    const stock = { clubId: clubId('8-iron'), swing: 'full' }
+    setByHand(db, golfer.id, { ...stock, carryM: yards(128), because: 'first' }, NOW_MS)
+    setByHand(db, golfer.id, { ...stock, carryM: yards(126), because: 'safe over the burn' }, NOW_MS + 1)
+    expect(handStocks(db, golfer.id)).toEqual([
+      { ...stock, carryM: yards(126), because: 'safe over the burn' },
+    ])
+    setByHand(db, golfer.id, { ...stock, carryM: null, because: '' }, NOW_MS + 2)
+    expect(handStocks(db, golfer.id)).toEqual([])
+    expect(db.prepare('SELECT count(*) AS n FROM hand_stock').get()).toEqual({ n: 3 })
+  })
+
+  it('of one swing says nothing of another', () => {
+    const { db, golfer, clubId } = storeWithGolfer()
+    const club = clubId('54° wedge')
+    setByHand(db, golfer.id, { clubId: club, swing: 'half', carryM: yards(60), because: '' }, NOW_MS)
+    expect(handStocks(db, golfer.id).map(({ swing }) => swing)).toEqual(['half'])
+  })
+})
+
+describe('the plan of a session', () => {
+  it('is kept block by block in order, and replaced whole', () => {
+    const { db, bag, sessionId } = storeWithGolfer()
+    expect(planOf(db, sessionId)).toEqual([])
+    const rounds = planBlocks(bag.clubs, { shotsEach: 6, order: 'rounds-of-3' })
+    keepPlan(db, sessionId, rounds)
+    expect(planOf(db, sessionId)).toEqual(rounds)
+    const short = rounds.slice(0, 2)
+    keepPlan(db, sessionId, short)
+    expect(planOf(db, sessionId)).toEqual(short)
+  })
+
+  it('with a block that cannot be leaves the plan as it was', () => {
+    const { db, bag, sessionId } = storeWithGolfer()
+    const rounds = planBlocks(bag.clubs, { shotsEach: 3, order: 'short-to-long' })
+    keepPlan(db, sessionId, rounds)
+    expect(() => keepPlan(db, sessionId, [{ ...rounds[0]!, shots: 0 }])).toThrow(/CHECK/)
+    expect(planOf(db, sessionId)).toEqual(rounds)
+  })
+})
