@@ -91,6 +91,52 @@ describe('the stair', () => {
   })
 })
 
+describe('a step that is not settled', () => {
+  const unsettled = (sureness: 'leaning' | 'open') =>
+    stair(
+      {
+        ...data,
+        steps: [
+          {
+            verdict: sureness === 'leaning' ? 'wide' : 'open',
+            sureness,
+            number: '17',
+            word: sureness === 'leaning' ? 'leans wide, 82%' : 'even or wide',
+            shortWord: 'leans wide',
+            need: 'about 6 more each',
+            chosen: false,
+          },
+          null,
+        ],
+      },
+      870,
+    )
+
+  it.each(['leaning', 'open'] as const)(
+    '%s is dashed and has no pattern, in the ink of its zone',
+    (sureness) => {
+      const drawing = unsettled(sureness)
+      const ink = sureness === 'leaning' ? 'wide' : 'open'
+      expect(kinds(drawing, 'dimension')).toEqual([expect.objectContaining({ ink, dash: [4, 3] })])
+      expect(
+        kinds(drawing, 'bar').some(
+          (part) => part.kind === 'bar' && part.pattern === 'diagonal' && part.x1 === 133,
+        ),
+      ).toBe(false)
+    },
+  )
+
+  it('says what more shots would do, beside it where there is room', () => {
+    expect(kinds(unsettled('leaning'), 'label')).toContainEqual(
+      expect.objectContaining({ text: 'about 6 more each', align: 'left' }),
+    )
+    const narrow = stair({ ...data, steps: [{ ...data.steps[0]!, need: 'about 6 more each' }, null] }, 360)
+    expect(
+      kinds(narrow, 'label').some((part) => part.kind === 'label' && part.text.includes('more each')),
+    ).toBe(false)
+  })
+})
+
 describe('the strip', () => {
   const shot = (id: string, carry: number, counts = true) => ({
     id,

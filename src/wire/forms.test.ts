@@ -1,6 +1,15 @@
 import { expect, it } from 'vitest'
 import { check } from './check'
-import { CLUB_FORM, GOLFER_CHANGE, SHOT_DECISION, TYPED_SHOT_FORM } from './forms'
+import {
+  CLUB_FORM,
+  GOLFER_CHANGE,
+  HAND_STOCK_FORM,
+  MOVE_FORM,
+  SCHOOLS_FORM,
+  SESSION_FORM,
+  SHOT_DECISION,
+  TYPED_SHOT_FORM,
+} from './forms'
 
 const typed = { id: 'a', clubId: 'c', swing: 'full', carryM: 120, hitMs: 0 }
 
@@ -30,4 +39,48 @@ it('a decision about a shot carries what it is about, and nothing else', () => {
   expect(check(SHOT_DECISION, { kind: 'mark', mark: null }).ok).toBe(true)
   expect(check(SHOT_DECISION, { kind: 'mark' }).ok).toBe(false)
   expect(check(SHOT_DECISION, { kind: 'released', mark: 'fat' }).ok).toBe(false)
+})
+
+it('own limits of an even step must rise, and nothing is changed by an empty form', () => {
+  const zones = (narrow: number, wide: number) => ({ reversed: 0, narrow, wide })
+  const all = (irons: object) => ({ ownZonesM: { top: zones(9, 23), irons, wedges: zones(7, 18) } })
+  expect(check(SCHOOLS_FORM, all(zones(6, 14))).ok).toBe(true)
+  const falling = check(SCHOOLS_FORM, all(zones(14, 6)))
+  expect(falling.ok || falling.problems[0]?.sentence).toContain('must end further than it begins')
+  expect(check(SCHOOLS_FORM, {}).ok).toBe(false)
+  expect(check(SCHOOLS_FORM, { stockRule: 'best of luck' }).ok).toBe(false)
+  expect(check(SCHOOLS_FORM, { stepSchool: 'tenth', ownZonesM: null }).ok).toBe(true)
+})
+
+it('a stock by hand is a carry that can be, or null to take it back', () => {
+  const stock = { clubId: 'c', swing: 'full', because: 'safe over the burn' }
+  expect(check(HAND_STOCK_FORM, { ...stock, carryM: 116.2 }).ok).toBe(true)
+  expect(check(HAND_STOCK_FORM, { ...stock, carryM: null, because: '' }).ok).toBe(true)
+  const far = check(HAND_STOCK_FORM, { ...stock, carryM: 900 })
+  expect(far.ok || far.problems[0]?.field).toBe('carryM')
+})
+
+it('a plan is every club in an order, or what is best to hit next', () => {
+  const session = (plan?: object) =>
+    check(SESSION_FORM, { place: 'indoor', offsetMin: 0, ...(plan && { plan }) }).ok
+  expect(session()).toBe(true)
+  expect(session({ kind: 'bag', order: 'rounds-of-3', shotsEach: 6 })).toBe(true)
+  expect(session({ kind: 'next' })).toBe(true)
+  expect(session({ kind: 'bag', order: 'rounds-of-3' })).toBe(false)
+  expect(session({ kind: 'bag', order: 'backwards', shotsEach: 6 })).toBe(false)
+  expect(session({ kind: 'bag', order: 'rounds-of-3', shotsEach: 0 })).toBe(false)
+  expect(session({ kind: 'next', shotsEach: 6 })).toBe(false)
+})
+
+it('a run of shots moves to one station, or stays as solid', () => {
+  const station = { clubId: 'c', swing: 'full' }
+  expect(check(MOVE_FORM, { shotIds: ['a', 'b'], station }).ok).toBe(true)
+  expect(check(MOVE_FORM, { shotIds: ['a'], station: null }).ok).toBe(true)
+  expect(check(MOVE_FORM, { shotIds: [], station }).ok).toBe(false)
+  expect(check(MOVE_FORM, { shotIds: ['a'] }).ok).toBe(false)
+})
+
+it('a typed shot can be held for a slip, and for nothing else', () => {
+  expect(check(TYPED_SHOT_FORM, { ...typed, heldBecause: 'implausible-carry' }).ok).toBe(true)
+  expect(check(TYPED_SHOT_FORM, { ...typed, heldBecause: 'no-station' }).ok).toBe(false)
 })

@@ -1,0 +1,54 @@
+import { makeDemo } from './demo'
+import { axeFindings, expect, test } from './banco'
+
+test('the gaps of the demo: a step opens its evidence, the schools change the page, the next dozen leads to a plan', async ({
+  page,
+  banco,
+}) => {
+  await banco.stop()
+  makeDemo(banco)
+  await banco.start()
+  await page.goto(`${banco.address}/golfers/demo-tilda/gaps`)
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText(/8-iron to 9-iron is 2\d yards: wide/)
+  const evidence = page.getByRole('region', { name: 'Evidence' })
+  await expect(evidence).toContainText('The shots settle it: wide')
+  await expect(evidence).toContainText('Nothing of yours lands on')
+  await expect(
+    evidence.getByRole('img', { name: /^8-iron: \d+ ± \d yd, from \d+ solid of \d+/ }),
+  ).toBeVisible()
+  expect(await axeFindings(page)).toEqual([])
+
+  await page.getByRole('button', { name: /^5-wood to 7-wood/ }).click()
+  await expect(evidence).toContainText('5-wood to 7-wood')
+  await expect(evidence).toContainText('The same step under other schools')
+
+  const table = page.getByTestId('stair-table')
+  const before = await table.innerText()
+  await page.getByLabel('Even is').selectOption('one even spread')
+  await expect.poll(() => table.innerText()).not.toBe(before)
+  await page.getByLabel('Even is').selectOption('by part of the bag')
+  await expect.poll(() => table.innerText()).toBe(before)
+
+  const next = page.getByRole('region', { name: 'Hit next' })
+  await expect(next).toContainText(/The best next dozen/)
+  await expect(next).toContainText(/then settled \d+ times in 100/)
+  await expect(page.getByRole('region', { name: 'Before you trust the numbers' })).toContainText(
+    'You are tiring',
+  )
+})
+
+test('a left-out shot is put back from the stock table, and the stock follows', async ({ page, banco }) => {
+  await banco.stop()
+  makeDemo(banco)
+  await banco.start()
+  await page.goto(`${banco.address}/golfers/demo-tilda/stock`)
+  await page.getByRole('button', { name: '6-iron 28°' }).click()
+  const row = page.getByRole('row', { name: /6-iron 28°/ }).first()
+  const was = await row.innerText()
+  await expect(page.getByText(/off centre: ball speed \d+% under the others/)).toBeVisible()
+  await page.getByRole('button', { name: '132.0 was solid' }).click()
+  await expect.poll(() => row.innerText()).not.toBe(was)
+  await page.goto(`${banco.address}/golfers/demo-junia/stock`)
+  await expect(page.getByText(/you took out only long ones/)).toBeVisible()
+  expect(await axeFindings(page)).toEqual([])
+})
