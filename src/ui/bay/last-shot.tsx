@@ -66,8 +66,11 @@ export function LastShot({ golfer, shot, number, judged, name, onMark, onUndo }:
       {suggested && (
         <p className="suggestion" role="status">
           <b>It {suggestion(suggested)}</b>
-          {suggested.leftOut && `: ${leftOutReason(suggested.leftOut, golfer, name)}`}. Left out until you say
-          otherwise: <kbd>{MARK_KEY.solid}</kbd> keeps it in, <kbd>{MARK_KEY[suggested.mark]}</kbd> agrees.
+          {suggested.leftOut && `: ${leftOutReason(suggested.leftOut, golfer, name)}`}.{' '}
+          <span className="key-hint">
+            Left out until you say otherwise: <kbd>{MARK_KEY.solid}</kbd> keeps it in,{' '}
+            <kbd>{MARK_KEY[suggested.mark]}</kbd> agrees.
+          </span>
         </p>
       )}
       <div className="marks" role="group" aria-label="Mark">
