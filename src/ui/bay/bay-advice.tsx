@@ -6,16 +6,19 @@ import type { BayActions } from './use-bay'
 
 /** What the golfer should hear now: shots that look like another club's, one-sided leaving out, tiredness, what to hit next. */
 export function BayAdvice({ view, bay }: { view: BayView; bay: BayActions }) {
-  const { golfer, bag, analysis } = view
+  const { golfer, bag, session, analysis } = view
   const name = (id: string) => [...bag.clubs, ...bag.rack].find((club) => club.id === id)?.name ?? ''
   const here = new Set<string>(view.shots.map((shot) => shot.id))
   const ofToday = (warning: Warning) =>
     warning.kind === 'tiring' || warning.facts.shotIds.some((id) => here.has(id))
+  // A question about the club in hand comes first; one about a club that was put away can wait.
+  const asksNow = (warning: Warning) =>
+    warning.kind === 'other-club' && warning.facts.clubId === session.open?.clubId
   const warnings = analysis.warnings.filter((warning) => warning.kind !== 'unknown-club' && ofToday(warning))
   return (
     <>
       {warnings.map((warning, i) => (
-        <section key={i} className="sheet advice" aria-label="Advice">
+        <section key={i} className={`sheet advice${asksNow(warning) ? ' now' : ''}`} aria-label="Advice">
           <span>
             {warningSentence(warning, golfer, name)}
             {warning.kind === 'tiring' && ' Take a rest.'}
