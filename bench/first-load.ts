@@ -1,8 +1,6 @@
 import { gzipSync } from 'node:zlib'
-import { databasePath } from '@/store/data-folder'
-import { openDatabase } from '@/store/database'
 import { BancoServer } from '../demo/banco-server'
-import { DEMO_SEED, fillNetLoft } from '../demo/net-loft'
+import { makeDemoIn } from '../demo/make-demo-in'
 
 const VIEWS = [
   '/golfers/new',
@@ -12,9 +10,7 @@ const VIEWS = [
 /** The scripts that a view's page asks for before it is used, gzipped. */
 export async function firstLoad(): Promise<string[]> {
   const server = await BancoServer.prepare()
-  const db = openDatabase(databasePath(server.data))
-  fillNetLoft(db, { seed: DEMO_SEED, nowMs: Date.now() })
-  db.close()
+  makeDemoIn(server.data)
   await server.start()
   const lines: string[] = []
   for (const view of VIEWS) {

@@ -9,7 +9,7 @@ import { addGolfer } from '@/store/golfers'
 import { openStation, startSession } from '@/store/sessions'
 import { BancoServer } from '../demo/banco-server'
 import { CHROMIUM } from '../demo/chromium'
-import { DEMO_SEED, fillNetLoft } from '../demo/net-loft'
+import { makeDemoIn } from '../demo/make-demo-in'
 
 const SHOTS = 50
 const EVERY_MS = 400
@@ -97,10 +97,10 @@ async function typedShots(browser: Browser, server: BancoServer): Promise<number
 }
 
 function openBay(data: string): GolferId {
+  makeDemoIn(data)
   const db = openDatabase(databasePath(data))
   const id = 'bench' as GolferId
   const nowMs = Date.now()
-  fillNetLoft(db, { seed: DEMO_SEED, nowMs })
   addGolfer(
     db,
     id,

@@ -1,7 +1,7 @@
 import { existsSync, rmSync } from 'node:fs'
 import { dataFolder, databasePath } from '@/store/data-folder'
 import { openDatabase } from '@/store/database'
-import { DEMO_SEED, fillNetLoft } from './net-loft'
+import { makeDemoIn } from './make-demo-in'
 
 /** Makes the demo's database in BANCO_DATA, unless it is there; `--fresh` makes it anew. */
 const path = databasePath(dataFolder())
@@ -11,8 +11,6 @@ if (existsSync(path)) {
   openDatabase(path).close()
   console.log(`· Demo data is there: ${path}`)
 } else {
-  const db = openDatabase(path)
-  fillNetLoft(db, { seed: DEMO_SEED, nowMs: Date.now() })
-  db.close()
+  makeDemoIn(dataFolder())
   console.log(`· Demo data made: ${path}`)
 }

@@ -1,11 +1,9 @@
 import { mkdirSync } from 'node:fs'
 import { join } from 'node:path'
 import { chromium, type Page } from '@playwright/test'
-import { databasePath } from '@/store/data-folder'
-import { openDatabase } from '@/store/database'
 import { BancoServer } from './banco-server'
 import { CHROMIUM } from './chromium'
-import { DEMO_SEED, fillNetLoft } from './net-loft'
+import { makeDemoIn } from './make-demo-in'
 
 /** Takes the pictures of docs/screenshots from the demo's data. Names after `--` take only those. */
 const TILDA = '/golfers/demo-tilda'
@@ -31,9 +29,7 @@ const wanted = process.argv.slice(2)
 const folder = process.env.PICTURES ?? join('docs', 'screenshots')
 mkdirSync(folder, { recursive: true })
 const server = await BancoServer.prepare()
-const db = openDatabase(databasePath(server.data))
-fillNetLoft(db, { seed: DEMO_SEED, nowMs: Date.now() })
-db.close()
+makeDemoIn(server.data)
 await server.start()
 const browser = await chromium.launch(CHROMIUM)
 for (const { name, path, phone, before } of PICTURES) {

@@ -1,4 +1,4 @@
-import { makeDemo } from './demo'
+import { makeDemoIn } from '../../demo/make-demo-in'
 import { axeFindings, expect, test } from './banco'
 
 test('the gaps of the demo: a step opens its evidence, the schools change the page, the next dozen leads to a plan', async ({
@@ -6,7 +6,7 @@ test('the gaps of the demo: a step opens its evidence, the schools change the pa
   banco,
 }) => {
   await banco.stop()
-  makeDemo(banco)
+  makeDemoIn(banco.data)
   await banco.start()
   await page.goto(`${banco.address}/golfers/demo-tilda/gaps`)
   await expect(page.getByRole('heading', { level: 1 })).toHaveText(/8-iron to 9-iron is 2\d yards: wide/)
@@ -39,7 +39,7 @@ test('the gaps of the demo: a step opens its evidence, the schools change the pa
 
 test('a left-out shot is put back from the stock table, and the stock follows', async ({ page, banco }) => {
   await banco.stop()
-  makeDemo(banco)
+  makeDemoIn(banco.data)
   await banco.start()
   await page.goto(`${banco.address}/golfers/demo-tilda/stock`)
   await page.getByRole('button', { name: '6-iron 28°' }).click()

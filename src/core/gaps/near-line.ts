@@ -14,13 +14,9 @@ export const lineWidth = (shorterM: number): number => Math.max(WITHIN.leastM, W
 
 /** The likeliest of its limits for a step to lie at, from what share of it lies below a distance; null when it lies at none. */
 export function nearLine(below: (limitM: number) => number, zones: Zones, shorterM: number): Line | null {
-  const best = likeliestLine(below, zones, shorterM)
-  return best.probability >= ON_THE_LINE_FROM ? best : null
-}
-
-export function likeliestLine(below: (limitM: number) => number, zones: Zones, shorterM: number): Line {
   const withinM = lineWidth(shorterM)
-  return [zones.reversed, zones.narrow, zones.wide]
+  const best = [zones.reversed, zones.narrow, zones.wide]
     .map((limitM) => ({ limitM, withinM, probability: below(limitM + withinM) - below(limitM - withinM) }))
     .reduce((a, b) => (b.probability > a.probability ? b : a))
+  return best.probability >= ON_THE_LINE_FROM ? best : null
 }

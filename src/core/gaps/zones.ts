@@ -17,7 +17,7 @@ export const STEP_SCHOOLS = ['segment', 'tenth', 'spread', 'loft', 'own'] as con
 export type StepSchool = (typeof STEP_SCHOOLS)[number]
 
 /** Typical even steps by segment (common practice), for a driver of 210 to 250 yd. */
-const BY_SEGMENT: Record<Segment, Zones> = {
+export const TYPICAL_ZONES: Record<Segment, Zones> = {
   top: { reversed: 0, narrow: yards(10), wide: yards(25) },
   irons: { reversed: 0, narrow: yards(7), wide: yards(15) },
   wedges: { reversed: 0, narrow: yards(8), wide: yards(20) },
@@ -52,7 +52,7 @@ export function zonesOfSteps(
   { school, own }: SchoolOfSteps,
 ): Zones[] {
   const stretched = stretch(stocks.find(({ club }) => club.kind === 'driver'))
-  const bySegment = (longer: Club) => scaled(BY_SEGMENT[segmentOf(longer)], stretched)
+  const bySegment = (longer: Club) => scaled(TYPICAL_ZONES[segmentOf(longer)], stretched)
   const wedge = stocks.find(({ club }) => club.kind === 'wedge')
   const spread = evenSpread(clubs, stocks, absent)
   const slope = slopePerDegree(stocks)
@@ -81,7 +81,7 @@ export function zonesOfSteps(
 }
 
 /** How much wider or narrower this golfer's even steps are than the typical ones. */
-export function stretch(driver: { carryM: number; count: number } | undefined): number {
+function stretch(driver: { carryM: number; count: number } | undefined): number {
   if (driver === undefined || driver.count < FEWEST_DRIVER_SHOTS) return 1
   const { below, above, least, most } = STRETCH
   const factor =

@@ -20,6 +20,11 @@ describe('a slip of the fingers', () => {
     expect(typedSlip(typed, unit, next(carry, 3.5))).toEqual({ kind, proposal })
   })
 
+  it('is not seen where another club carries that', () => {
+    expect(typedSlip(246, 'yd', next(204, 8))?.kind).toBe('wrong-digit')
+    expect(typedSlip(246, 'yd', next(204, 8), [next(245, 6)])).toBeNull()
+  })
+
   it.each([
     ['an ordinary carry', 158, 160],
     ['a fat shot that no slip explains', 96.8, 162],

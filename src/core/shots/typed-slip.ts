@@ -18,11 +18,18 @@ const STRIKE_FROM = 0.6
 /**
  * Notices a typed carry that one slip of the fingers explains. Never corrects: the golfer is asked.
  * @param carry as typed, in `unit`
+ * @param others what the golfer's other clubs carry: a carry that one of them has is a wrong club more often than a slip
  * @returns the likeliest slip, null where the carry is plausible or no one slip explains it
  */
-export function typedSlip(carry: number, unit: LengthUnit, next: NextCarry): Slip | null {
+export function typedSlip(
+  carry: number,
+  unit: LengthUnit,
+  next: NextCarry,
+  others: readonly NextCarry[] = [],
+): Slip | null {
   const away = (length: number) => Math.abs(metresFrom(length, unit) - next.carryM) / next.sdM
   if (away(carry) <= OUTSIDE_Z) return null
+  if (others.some((other) => isNextCarry(metresFrom(carry, unit), other))) return null
   const text = String(carry)
   const share = metresFrom(carry, unit) / next.carryM
   const canBeAStrike = share >= STRIKE_FROM && share < 1
@@ -45,7 +52,7 @@ export function typedSlip(carry: number, unit: LengthUnit, next: NextCarry): Sli
 }
 
 /** Whether a carry lies in the 90% interval of the next good shot. */
-export const isNextCarry = (carryM: number, next: NextCarry): boolean =>
+const isNextCarry = (carryM: number, next: NextCarry): boolean =>
   Math.abs(carryM - next.carryM) < INSIDE_Z * next.sdM
 
 const DIGITS = [...'0123456789']

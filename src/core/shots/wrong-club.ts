@@ -7,7 +7,7 @@ import { markedWeight, type Reading } from './reading'
 import { StrikeLikelihood } from './strike-likelihood'
 
 /** A shot that looks like one of another club: the club that the monitor was left on is not the one that was hit. */
-export type WrongClub = { index: number; other: ClubId; logOdds: number }
+export type WrongClub = { index: number; other: ClubId }
 
 /** At most this many shots are hit before a forgotten change of club is noticed. */
 const MOST_SHOTS = 3
@@ -95,7 +95,7 @@ export function wrongClubs(
       }
     }
     const found = best
-    return found ? found.last.map(({ index }) => ({ index, other: found.other, logOdds: found.logOdds })) : []
+    return found ? found.last.map(({ index }) => ({ index, other: found.other })) : []
   })
 }
 

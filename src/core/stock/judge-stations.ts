@@ -32,14 +32,12 @@ export type StationModel = StationReadings & {
   /** Usual ball speed and launch of its good shots, as logarithms; null where not measured. */
   logSpeed: number | null
   logLaunch: number | null
-  /** Sum of the probabilities that its shots are good. */
-  weight: number
   /** Mean place in the session of its good shots, and its share of them on each session. */
   position: number
   days: number[]
 }
 
-export type ShotJudgement = { mark: Mark; solidProbability: number; other?: ClubId; logOdds?: number }
+export type ShotJudgement = { mark: Mark; solidProbability: number; other?: ClubId }
 
 export type BagModel = {
   stations: StationModel[]
@@ -79,11 +77,11 @@ export function judgeStations(
   let spread = pooledSpread(grouped, weights)
   let found: (JudgedStation | null)[] = stations.map(() => null)
   let expected: (CurvePrediction | null)[] = stations.map(() => null)
-  let other = new Map<number, { other: ClubId; logOdds: number }>()
+  let other = new Map<number, ClubId>()
   for (let pass = 0; pass < PASSES; pass++) {
     expected = expectations(bag, stations, weights, spread, found)
     const wrong = wrongClubs(bag, readings, weights, spread, ofFullSwings(stations, expected))
-    other = new Map(wrong.map((each) => [each.index, each]))
+    other = new Map(wrong.map((each) => [each.index, each.other]))
     if (wrong.length > 0) {
       for (const index of other.keys()) weights[index] = 0
       expected = expectations(bag, stations, weights, spread, found)
@@ -130,7 +128,7 @@ export function judgeStations(
         mark !== undefined
           ? { mark, solidProbability: probability }
           : elsewhere
-            ? { mark: 'other-club', solidProbability: 0, ...elsewhere }
+            ? { mark: 'other-club', solidProbability: 0, other: elsewhere }
             : misreads.has(reading.index)
               ? { mark: 'misread', solidProbability: 0 }
               : probability >= SOLID_FROM || reading.index === best
@@ -151,7 +149,6 @@ export function judgeStations(
       logLaunch: found[i]?.centre.logLaunch ?? null,
       expected: expected[i] ?? null,
       own: ownStock(station, weights, spread),
-      weight: station.readings.reduce((sum, { index }) => sum + (weights[index] as number), 0),
       position:
         weightedMean(
           station.readings,

@@ -1,7 +1,7 @@
 import type { StationModel } from './judge-stations'
 import { CARRY_PER_SPEED } from './drift'
 import { weightedMean } from './spread'
-import { median } from './quantile'
+import { robustLine } from './robust-line'
 
 /** A full-swing stock beside what the golfer's other clubs say of its loft. */
 export type OffCurve = {
@@ -77,13 +77,8 @@ function lineAt(
     return px === null || py === null ? [] : [{ x: px, y: py }]
   })
   if (here === null || at === null || points.length < FEWEST_OTHERS) return null
-  // Theil and Sen: the median of all slopes, so that one more club with a poor strike does not bend the line.
-  const slopes = points.flatMap((a, i) =>
-    points.slice(i + 1).flatMap((b) => (Math.abs(b.x - a.x) < APART ? [] : [(b.y - a.y) / (b.x - a.x)])),
-  )
-  if (slopes.length === 0) return null
-  const slope = median(slopes)
-  return { here, expected: median(points.map((p) => p.y - slope * p.x)) + slope * at }
+  const line = robustLine(points, APART)
+  return line && { here, expected: line.at0 + line.slope * at }
 }
 
 function logSmash({ readings }: StationModel, weights: (index: number) => number): number | null {

@@ -1,6 +1,7 @@
 import { MAD_TO_SD } from '../shots/misreads'
 import { density } from './normal'
 import { median } from './quantile'
+import { robustLine } from './robust-line'
 
 /** One club's usual carry and ball speed, as logarithms. */
 export type SpeedPoint = { logCarry: number; logSpeed: number }
@@ -19,23 +20,19 @@ const USUAL_WORTH = 6
 const BELIEF = { core: 0.85, wide: 0.15, wider: 3, floor: 1e-6 }
 
 /**
- * A line through clubs' usual speeds, by the median of all slopes (Theil 1950, Sen 1968), so that a club
- * whose shots were all bad does not bend it. Null with too few.
+ * A line through clubs' usual speeds that a club whose shots were all bad does not bend. Null with too few.
  */
 export function speedLine(points: readonly SpeedPoint[]): SpeedLine | null {
   if (points.length < FEWEST_POINTS) return null
-  const slopes: number[] = []
-  for (const [i, a] of points.entries()) {
-    for (const b of points.slice(i + 1)) {
-      const apart = b.logCarry - a.logCarry
-      if (Math.abs(apart) >= APART) slopes.push((b.logSpeed - a.logSpeed) / apart)
-    }
-  }
-  if (slopes.length === 0) return null
-  const slope = median(slopes)
-  const rest = points.map(({ logCarry, logSpeed }) => logSpeed - slope * logCarry)
-  const logSpeedAt0 = median(rest)
-  const off = MAD_TO_SD * median(rest.map((each) => Math.abs(each - logSpeedAt0)))
+  const line = robustLine(
+    points.map(({ logCarry, logSpeed }) => ({ x: logCarry, y: logSpeed })),
+    APART,
+  )
+  if (!line) return null
+  const { slope, at0: logSpeedAt0 } = line
+  const off =
+    MAD_TO_SD *
+    median(points.map(({ logCarry, logSpeed }) => Math.abs(logSpeed - slope * logCarry - logSpeedAt0)))
   const n = points.length
   const sd = Math.sqrt((USUAL_WORTH * USUAL_SD ** 2 + n * off ** 2) / (USUAL_WORTH + n))
   return { slope, logSpeedAt0, sd }

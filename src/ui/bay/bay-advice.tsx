@@ -1,5 +1,6 @@
 import Button from 'react-bootstrap/Button'
 import type { Warning } from '@/core/analyse-bag'
+import { clubNames } from '../words/names'
 import { nextLine, warningSentence } from '../words/reasons'
 import type { BayView } from './bay-view'
 import type { BayActions } from './use-bay'
@@ -7,7 +8,7 @@ import type { BayActions } from './use-bay'
 /** What the golfer should hear now: shots that look like another club's, one-sided leaving out, tiredness, what to hit next. */
 export function BayAdvice({ view, bay }: { view: BayView; bay: BayActions }) {
   const { golfer, bag, session, analysis } = view
-  const name = (id: string) => [...bag.clubs, ...bag.rack].find((club) => club.id === id)?.name ?? ''
+  const name = clubNames(bag)
   const here = new Set<string>(view.shots.map((shot) => shot.id))
   const ofToday = (warning: Warning) =>
     warning.kind === 'tiring' || warning.facts.shotIds.some((id) => here.has(id))

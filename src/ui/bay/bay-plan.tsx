@@ -1,5 +1,5 @@
 import { planProgress, planSeconds } from '@/core/session/plan'
-import { stationName } from '../words/names'
+import { clubNames, stationName } from '../words/names'
 import { count, minutes } from '../words/numbers'
 import type { BayView } from './bay-view'
 
@@ -10,11 +10,8 @@ export function BayPlan({ view }: { view: BayView }) {
   const { at, hit, left } = progressOf(view)
   const block = plan[at]
   if (!block) return <p className="plan-line">The plan is hit: all {count(total(plan), 'shot')}.</p>
-  const name = (clubId: string, swing: string) =>
-    stationName(
-      [...bag.clubs, ...bag.rack].find((club) => club.id === clubId),
-      swing,
-    )
+  const nameOf = clubNames(bag)
+  const name = (clubId: string, swing: string) => stationName({ name: nameOf(clubId) }, swing)
   const then = left[1]
   return (
     <p className="plan-line" data-testid="plan">

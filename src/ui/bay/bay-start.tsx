@@ -13,7 +13,7 @@ import { PLACES, type Place } from '@/core/session/session'
 import { send } from '../send'
 import { PageHead } from '../shell/page-head'
 import { Problems } from '../shell/problems'
-import { ORDER_NAME, PLACE_NAME } from '../words/names'
+import { clubNames, ORDER_NAME, PLACE_NAME } from '../words/names'
 import { count, minutes } from '../words/numbers'
 import { nextLine } from '../words/reasons'
 import './bay.css'
@@ -122,7 +122,7 @@ type SaidProps = Pick<Props, 'bag' | 'next' | 'pace'> & { choice: Choice; shotsE
 /** How long a plan is, and what speaks for it. */
 function PlanSaid({ choice, shotsEach, bag, next, pace }: SaidProps) {
   if (choice === 'none') return null
-  const name = (id: string) => bag.clubs.find((club) => club.id === id)?.name ?? ''
+  const name = clubNames(bag)
   const blocks = choice === 'next' ? next : planBlocks(bag.clubs, { order: choice, shotsEach })
   const seconds = planSeconds(blocks, pace)
   return (

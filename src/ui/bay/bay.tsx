@@ -12,7 +12,7 @@ import { MARKS, type Mark } from '@/core/shots/mark'
 import { SWINGS } from '@/core/shots/shot'
 import { PageHead } from '../shell/page-head'
 import { Problems } from '../shell/problems'
-import { MARK_NAME, PLACE_NAME, stationName, swingName } from '../words/names'
+import { clubNames, MARK_NAME, PLACE_NAME, stationName, swingName } from '../words/names'
 import { count, len, plusMinus, side } from '../words/numbers'
 import { BayAdvice } from './bay-advice'
 import { BayPlan, progressOf } from './bay-plan'
@@ -45,7 +45,7 @@ export function Bay({ first }: { first: BayView }) {
   const shot = (chosen?.among === view.shots.length && here.find((each) => each.id === chosen.id)) || newest
   const numberOf = new Map(taken.map((each, i) => [each.id, i + 1]))
   const place = clubs.findIndex((each) => each.id === open.clubId)
-  const nameOf = (id: string) => [...bag.clubs, ...bag.rack].find((each) => each.id === id)?.name ?? ''
+  const nameOf = clubNames(bag)
   const neighbour = (by: 1 | -1) => clubs[(place + by + clubs.length) % clubs.length]
   const planned = progressOf(view)
   // With a plan the next station is the plan's: after the block in hand, or the block that lacks shots.

@@ -8,7 +8,7 @@ import type { ClubId } from '@/core/ids'
 import type { Station } from '@/core/session/session'
 import type { SessionShot } from '@/core/session/session-shot'
 import { FULL_SWING } from '@/core/shots/shot'
-import { isNextCarry, typedSlip, type Slip } from '@/core/shots/typed-slip'
+import { typedSlip, type Slip } from '@/core/shots/typed-slip'
 import { lengthIn, metresFrom } from '@/core/units'
 import { HELD_NAME, stationName } from '../words/names'
 import { fixed, lenUnit } from '../words/numbers'
@@ -38,18 +38,12 @@ export function slipOf(
   { clubId, swing }: Station,
 ): Slip | null {
   const next = analysis.stocks.find((stock) => stock.clubId === clubId && stock.swing === swing)?.foreseen
-  const carry = carryM === null ? null : Math.round(lengthIn(carryM, golfer.lengthUnit) * 10) / 10
-  // A carry that another club has is that club's more often than a slip: the core asks about it.
-  const ofAnother = analysis.stocks.some(
-    ({ clubId: other, swing: its, foreseen, count }) =>
-      other !== clubId &&
-      its === FULL_SWING &&
-      count > 0 &&
-      foreseen !== undefined &&
-      carryM !== null &&
-      isNextCarry(carryM, foreseen),
+  if (!next || carryM === null) return null
+  const others = analysis.stocks.flatMap(({ clubId: other, swing: its, foreseen, count }) =>
+    other !== clubId && its === FULL_SWING && count > 0 && foreseen ? [foreseen] : [],
   )
-  return next && carry !== null && !ofAnother ? typedSlip(carry, golfer.lengthUnit, next) : null
+  const carry = Math.round(lengthIn(carryM, golfer.lengthUnit) * 10) / 10
+  return typedSlip(carry, golfer.lengthUnit, next, others)
 }
 
 /** A typed carry that one slip explains: what was meant, or what was typed. */

@@ -4,6 +4,7 @@ import type { Bag } from '@/core/bag/bag'
 import { DEFAULT_TOLERANCE_M } from '@/core/gaps/cover'
 import type { Step } from '@/core/gaps/step'
 import type { Golfer } from '@/core/golfer'
+import { clubNames } from '../words/names'
 import { count, len, lenUnit, percent, UNIT_NAME } from '../words/numbers'
 import { nextLine, sureness, verdictWords } from '../words/reasons'
 
@@ -21,7 +22,7 @@ export function finding(
   { steps, stocks }: BagAnalysis,
   golfer: Golfer,
 ): { sentence: string; step: number } {
-  const name = (id: string) => bag.clubs.find((club) => club.id === id)?.name ?? ''
+  const name = clubNames(bag)
   const asks = (step: Step) => {
     const weight = WEIGHT[step.verdict] ?? 0
     return (weight > 1 ? 100 + SURE[sureness(step)] : SURE[sureness(step)]) + weight
@@ -50,7 +51,7 @@ export function lede(
   bag: Bag,
   golfer: Golfer,
 ): ReactNode {
-  const name = (id: string) => bag.clubs.find((club) => club.id === id)?.name ?? ''
+  const name = clubNames(bag)
   const settled = ['wide', 'narrow', 'reversed', 'even'].flatMap((verdict) => {
     const n = steps.filter((step) => step.settled && step.verdict === verdict).length
     return n > 0 ? [{ verdict, n }] : []

@@ -11,6 +11,7 @@ import { stair, stairRows, type StairData } from '@/drawings/stair'
 import { DrawingChart } from '../drawing/drawing-chart'
 import { PageHead } from '../shell/page-head'
 import { Warnings } from '../shell/warnings'
+import { clubNames } from '../words/names'
 import { fixed, len, plusMinus } from '../words/numbers'
 import { driftSentence, needWords, nextReason, sureness, verdictLook, verdictWords } from '../words/reasons'
 import { finding, lede } from './finding'
@@ -26,7 +27,7 @@ export function Gaps({ golfer, bag, analysis, shots }: Props) {
   const found = finding(bag, analysis, golfer)
   const [chosen, setChosen] = useState(found.step)
   const clubs = bag.clubs.filter((club) => club.kind !== 'putter')
-  const name = (id: string) => clubs.find((club) => club.id === id)?.name ?? ''
+  const name = clubNames(bag)
   const step = analysis.steps[chosen]
   const data = stairData(golfer, clubs, analysis, chosen)
   const home = `/golfers/${golfer.id}`
@@ -77,9 +78,7 @@ export function Gaps({ golfer, bag, analysis, shots }: Props) {
           </DrawingChart>
           <StairTable golfer={golfer} steps={analysis.steps} name={name} />
         </section>
-        {step && (
-          <StepEvidence golfer={golfer} bag={bag} step={step} analysis={analysis} shots={shots} name={name} />
-        )}
+        {step && <StepEvidence golfer={golfer} step={step} analysis={analysis} shots={shots} name={name} />}
       </div>
       <Warnings warnings={analysis.warnings} units={golfer} name={name} />
       <HitNext analysis={analysis} name={name} home={home} />

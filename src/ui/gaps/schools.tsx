@@ -5,11 +5,11 @@ import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import { SEGMENTS, type Segment } from '@/core/bag/segment'
-import { STEP_SCHOOLS, type StepSchool, type Zones } from '@/core/gaps/zones'
+import { STEP_SCHOOLS, TYPICAL_ZONES, type StepSchool, type Zones } from '@/core/gaps/zones'
 import type { Golfer, GolferSchools } from '@/core/golfer'
 import type { Problem } from '@/core/problem'
 import { STOCK_RULES, type StockRule } from '@/core/stock/stock-rules'
-import { lengthIn, metresFrom, yards } from '@/core/units'
+import { lengthIn, metresFrom } from '@/core/units'
 import { send } from '../send'
 import { Problems } from '../shell/problems'
 import { RULE_NAME, SCHOOL_NAME } from '../words/names'
@@ -62,7 +62,7 @@ export function StepSchoolChoice({ golfer }: { golfer: Golfer }) {
           onChange={(event) => {
             const stepSchool = event.target.value as StepSchool
             const first = stepSchool === 'own' && golfer.ownZonesM === null
-            void change({ stepSchool, ...(first && { ownZonesM: TO_BEGIN_WITH }) })
+            void change({ stepSchool, ...(first && { ownZonesM: TYPICAL_ZONES }) })
           }}
         >
           {STEP_SCHOOLS.map((school) => (
@@ -77,17 +77,6 @@ export function StepSchoolChoice({ golfer }: { golfer: Golfer }) {
   )
 }
 
-const zones = (narrow: number, wide: number): Zones => ({
-  reversed: 0,
-  narrow: yards(narrow),
-  wide: yards(wide),
-})
-/** Own limits begin with the typical ones. */
-const TO_BEGIN_WITH: Record<Segment, Zones> = {
-  top: zones(10, 25),
-  irons: zones(7, 15),
-  wedges: zones(8, 20),
-}
 const SEGMENT_NAME: Record<Segment, string> = {
   top: 'driver and woods',
   irons: 'hybrids and irons',
@@ -98,7 +87,7 @@ const SEGMENT_NAME: Record<Segment, string> = {
 export function OwnLimits({ golfer }: { golfer: Golfer }) {
   const { problems, change } = useSchools(golfer)
   const unit = golfer.lengthUnit
-  const own = golfer.ownZonesM ?? TO_BEGIN_WITH
+  const own = golfer.ownZonesM ?? TYPICAL_ZONES
   const [typed, setTyped] = useState(() =>
     Object.fromEntries(
       SEGMENTS.map((segment) => [

@@ -1,5 +1,4 @@
 import type { BagAnalysis } from '@/core/analyse-bag'
-import type { Bag } from '@/core/bag/bag'
 import { ZONES, type Step } from '@/core/gaps/step'
 import type { Golfer } from '@/core/golfer'
 import { STOCK_RULES } from '@/core/stock/stock-rules'
@@ -18,7 +17,6 @@ import type { StationShots } from './station-shots'
 
 type Props = {
   golfer: Golfer
-  bag: Bag
   step: Step
   analysis: BagAnalysis
   shots: StationShots

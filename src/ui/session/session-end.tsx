@@ -4,7 +4,7 @@ import { progressOf } from '../bay/bay-plan'
 import type { BayView } from '../bay/bay-view'
 import { PageHead } from '../shell/page-head'
 import { Warnings } from '../shell/warnings'
-import { stationName } from '../words/names'
+import { clubNames, stationName } from '../words/names'
 import { count, lenUnit, minutes } from '../words/numbers'
 import { driftSentence, nextLine, nextReason, sureness, verdictLook, verdictWords } from '../words/reasons'
 import './session.css'
@@ -12,8 +12,7 @@ import './session.css'
 /** What a session came to: what was planned and not hit, what its shots settle, and what to hit next time. */
 export function SessionEnd({ view }: { view: BayView }) {
   const { golfer, bag, session, shots, analysis, plan } = view
-  const clubs = [...bag.clubs, ...bag.rack]
-  const name = (id: string) => clubs.find((club) => club.id === id)?.name ?? ''
+  const name = clubNames(bag)
   const taken = shots.filter((shot) => shot.heldBecause === null)
   const held = shots.length - taken.length
   const hitClubs = new Set(taken.map(({ clubId }) => clubId))

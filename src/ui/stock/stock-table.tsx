@@ -11,7 +11,7 @@ import { StockRuleChoice } from '../gaps/schools'
 import type { StationShots } from '../gaps/station-shots'
 import { PageHead } from '../shell/page-head'
 import { Warnings } from '../shell/warnings'
-import { RULE_NAME, stationName, swingName } from '../words/names'
+import { clubNames, RULE_NAME, stationName, swingName } from '../words/names'
 import { count, fixed, len, lenUnit, plusMinus, side, speed } from '../words/numbers'
 import { StationDetails } from './station-details'
 import './stock.css'
@@ -23,7 +23,7 @@ export function StockTable({ golfer, bag, analysis, shots }: Props) {
   const { stocks, warnings } = analysis
   const [opened, setOpened] = useState<string | null>(null)
   const clubs = new Map(bag.clubs.map((club) => [club.id, club]))
-  const name = (id: string) => bag.clubs.find((club) => club.id === id)?.name ?? ''
+  const name = clubNames(bag)
   const hit = stocks.filter((stock) => stock.carryM !== undefined)
   const notHit = stocks.filter((stock) => stock.swing === 'full' && stock.carryM === undefined)
   const home = `/golfers/${golfer.id}`

@@ -1,4 +1,4 @@
-import type { OwnedClub } from '@/core/bag/bag'
+import type { Bag, OwnedClub } from '@/core/bag/bag'
 import type { StepSchool } from '@/core/gaps/zones'
 import type { HeldReason } from '@/core/monitor/station-for-shot'
 import type { PlanOrder } from '@/core/session/plan'
@@ -18,6 +18,12 @@ export const MARK_NAME: Record<Mark, string> = {
 
 const SWING_NAME: Record<string, string> = { full: 'full', 'three-quarter': 'three-quarter', half: 'half' }
 export const swingName = (swing: string): string => SWING_NAME[swing] ?? swing
+
+/** What the golfer calls a club of the bag or the rack, by its id. */
+export const clubNames =
+  ({ clubs, rack }: Bag) =>
+  (id: string): string =>
+    [...clubs, ...rack].find((club) => club.id === id)?.name ?? ''
 
 /** "8-iron" for the full swing, "8-iron, half" for another. */
 export const stationName = (club: Pick<OwnedClub, 'name'> | undefined, swing: string): string =>
