@@ -22,6 +22,8 @@ export function useBay(first: BayView) {
   const [attempt, setAttempt] = useState(0)
   const asked = useRef(0)
   const answered = useRef(0)
+  /** An answer that came too late to be shown may know what the newer one did not: then the Bay is read anew. */
+  const readAgain = useRef(async () => {})
   const sending = useRef(new Set<ShotId>())
   /** A station that was opened while nobody answered. */
   const wanted = useRef<Station | null>(null)
@@ -34,7 +36,7 @@ export function useBay(first: BayView) {
     if (turn > answered.current) {
       answered.current = turn
       setView(sent.value)
-    }
+    } else void readAgain.current()
     return true
   }, [])
   const take = useCallback(
@@ -63,6 +65,7 @@ export function useBay(first: BayView) {
       } while (again)
       reading = false
     }
+    readAgain.current = read
     const catchUp = async () => {
       await sendWaiting()
       if (wanted.current) await send('PUT', `${session}/station`, wanted.current)
