@@ -24,6 +24,8 @@ export function useBay(first: BayView) {
   const answered = useRef(0)
   /** An answer that came too late to be shown may know what the newer one did not: then the Bay is read anew. */
   const readAgain = useRef(async () => {})
+  /** Typed shots are sent one after the other: they are stored in the order in which they were hit. */
+  const lastTyped = useRef<Promise<unknown>>(Promise.resolve())
   const sending = useRef(new Set<ShotId>())
   /** A station that was opened while nobody answered. */
   const wanted = useRef<Station | null>(null)
@@ -123,7 +125,9 @@ export function useBay(first: BayView) {
       setUnanswered((now) => [...now, shot])
       sending.current.add(shot.id)
       const turn = ++asked.current
-      const sent = await send<BayView>('POST', `${session}/shots`, shot)
+      const posted = lastTyped.current.then(() => send<BayView>('POST', `${session}/shots`, shot))
+      lastTyped.current = posted
+      const sent = await posted
       sending.current.delete(shot.id)
       if (!sent.ok && sent.unreachable) {
         keepWaiting(sessionId, shot)
