@@ -110,7 +110,7 @@ function openBay(data: string): GolferId {
   startBag(db, id, { name: 'Bag', clubs: BAG_TEMPLATES[1]?.clubs ?? [] }, nowMs)
   const session = startSession(
     db,
-    { golferId: id, startedMs: nowMs, offsetMin: 0, place: 'indoor' },
+    { golferId: id, startedMs: nowMs, offsetMin: 0, place: 'indoor', clearMs: nowMs },
     'bench' as SessionId,
   )
   const wedge = bagOf(db, id)?.clubs.findLast((club) => club.kind === 'wedge')

@@ -12,6 +12,9 @@ import { addEvents, shotById, takeShot } from '@/store/shots'
 import { dice, type Dice } from '../simulators/golfers/dice'
 import type { HiddenClub, HiddenGolfer } from '../simulators/golfers/hidden-golfer'
 import { hitSession, type PlannedShot, type SessionShot } from '../simulators/golfers/hit-session'
+import { USUAL_MONITOR, type SetUp } from '../src/core/session/set-up'
+import { saySession } from '../src/store/session-events'
+import { keepSetUp } from '../src/store/set-ups'
 import { NET_LOFT } from '../simulators/golfers/net-loft'
 
 /** The demo as it ships: with every kind of verdict, mark and warning in it. */
@@ -28,8 +31,27 @@ type Visit = {
   until?: string
   /** The golfer leaves out this club's longest shots, so many, as misread: Banco says so. */
   choosy?: { club: string; longest: number }
+  setUp?: SetUp
+  /** What the golfer says beforehand, in yards. */
+  expects?: Record<string, number>
 }
 type Scenario = { golfer: string; bag: string; goalZoneYd?: [number, number]; visits: Visit[] }
+
+/** The loft's monitor wants the net a little further away than it hangs. */
+const NET_LOFT_SET_UP: SetUp = {
+  surface: 'mat',
+  ball: 'range ball',
+  ballTempC: null,
+  air: { tempC: 17, pressureHpa: 1012, humidity: 0.6, windMps: 0, wind: null, source: 'station' },
+  altitudeM: 14,
+  altitudeOf: 'here',
+  monitor: {
+    profile: { ...USUAL_MONITOR, name: 'Loft monitor', netLeastM: 2.9 },
+    netM: 2.6,
+    unitM: 2.1,
+    checked: ['software is current', 'calibrated', 'level'],
+  },
+}
 
 /** Who trains in the net loft at Tarnwick, and when. */
 const SCENARIO: Scenario[] = [
@@ -53,7 +75,15 @@ const SCENARIO: Scenario[] = [
     visits: [
       { daysAgo: 23, place: 'indoor', rounds: 1, shots: 3, partial: { swing: 'three-quarter', shots: 4 } },
       { daysAgo: 9, place: 'indoor', rounds: 1, shots: 3, partial: { swing: 'half', shots: 4 } },
-      { daysAgo: 0, place: 'indoor', rounds: 2, shots: 3, until: '8-iron' },
+      {
+        daysAgo: 0,
+        place: 'indoor',
+        rounds: 2,
+        shots: 3,
+        until: '8-iron',
+        setUp: NET_LOFT_SET_UP,
+        expects: { '7-iron': 148, '8-iron': 137, '9-iron': 124, 'P-wedge': 109, '6-iron': 152 },
+      },
     ],
   },
 ]
@@ -100,11 +130,30 @@ function hitVisit(db: Database, { golferId, hidden, visit, nowMs }: Who, roll: D
     ? nowMs - plan.length * SHOT_MS - 60_000
     : nowMs - visit.daysAgo * DAY_MS - plan.length * SHOT_MS
   const sessionId = `${golferId}-${visit.daysAgo}` as SessionId
-  startSession(db, { golferId, startedMs, offsetMin: 0, place: visit.place }, sessionId)
+  startSession(db, { golferId, startedMs, offsetMin: 0, place: visit.place, clearMs: startedMs }, sessionId)
+  if (visit.setUp) keepSetUp(db, golferId, sessionId, visit.setUp)
+  for (const [clubName, carryYd] of Object.entries(visit.expects ?? {})) {
+    const clubId = ids.get(clubName)
+    if (clubId)
+      saySession(
+        db,
+        sessionId,
+        { kind: 'expectation', clubId, swing: 'full', carryM: yards(carryYd) },
+        startedMs,
+      )
+  }
   if (visit.until) {
-    const planned = bagOf(db, golferId)?.clubs ?? []
+    const planned = (bagOf(db, golferId)?.clubs ?? [])
+      .filter(({ kind }) => kind !== 'putter')
+      .map(({ id, kind, loftDeg }) => ({ clubId: id, swing: 'full', kind, loftDeg }))
     const shotsEach = visit.rounds * visit.shots
-    keepPlan(db, sessionId, planBlocks(planned, { shotsEach, order: 'rounds-of-3' }))
+    const blocks = planBlocks(planned, { shotsEach, order: 'rounds-of-3' })
+    keepPlan(db, sessionId, {
+      blocks: blocks.map((block) => ({ ...block, day: 1 })),
+      untilSettled: false,
+      restEvery: 24,
+      restS: 85,
+    })
   }
   const hit = hitSession(hidden, plan, roll)
   const chosen = new Set(longestOf(hit, visit.choosy))

@@ -30,7 +30,7 @@ export function storeWithGolfer() {
   }
   const sessionId = startSession(
     db,
-    { golferId: GOLFER, startedMs: NOW_MS, offsetMin: 60, place: 'indoor' },
+    { golferId: GOLFER, startedMs: NOW_MS, offsetMin: 60, place: 'indoor', clearMs: NOW_MS },
     'session-1' as SessionId,
   )
   openStation(db, sessionId, { clubId: clubId('8-iron'), swing: 'full' }, NOW_MS)

@@ -231,6 +231,62 @@ describe('which shots count', () => {
   })
 })
 
+describe('shots that are kept apart', () => {
+  const carry = (shots: Shot[], rules = {}) =>
+    analyseBag({ clubs: [seven], shots, rules }).stocks.find(({ swing }) => swing === 'full')!
+
+  it('188.4 186.2 187.6 calm, then 181.3 179.5 into wind: 187.4 from calm ones, 184.6 if all', () => {
+    const shots = [...hit('7i', [188.4, 186.2, 187.6]), ...hit('7i', [181.3, 179.5], { apart: 'wind' })]
+    const calm = carry(shots)
+    expect(calm.carryM! / yards(1)).toBeCloseTo(187.4, 9)
+    expect(calm.count).toBe(3)
+    expect(calm.conditions!.apart).toHaveLength(2)
+    expect(calm.conditions!.withAllM / yards(1)).toBeCloseTo(184.6, 9)
+    const all = carry(shots, { windCounts: true })
+    expect(all.carryM! / yards(1)).toBeCloseTo(184.6, 9)
+    expect(all).toMatchObject({ count: 5, conditions: { apart: [], counted: 2 } })
+  })
+
+  it('where all were hit in wind they are the stock, and it says so', () => {
+    const stock = carry(hit('7i', [181.3, 179.5, 180.1], { apart: 'wind' }))
+    expect(stock).toMatchObject({ count: 3, conditions: { apart: [], counted: 3 } })
+  })
+
+  it('six warm-up shots, mean 118.7, never enter the stock of 126.3', () => {
+    const warmUp = hit('7i', [112, 117, 119, 120.2, 121, 123], { apart: 'warm-up' })
+    const stock = carry([...warmUp, ...hit('7i', [125.8, 126.3, 126.8])])
+    expect(stock.carryM! / yards(1)).toBeCloseTo(126.3, 9)
+    expect(stock.count + stock.leftOut.length).toBe(3)
+    expect(stock.conditions).toBeUndefined()
+    const { stocks } = analyseBag({
+      clubs: [seven],
+      shots: hit('7i', [80], { apart: 'warm-up', swing: 'half' }),
+    })
+    expect(stocks.map(({ swing }) => swing)).toEqual(['full'])
+  })
+})
+
+it('shots carry the flag from where tiredness had cost over 1%, and the stock is that of the rested golfer', () => {
+  const shots = times(
+    12,
+    SIX.map(({ id }, i) => [id, SIX_CARRIES_YD[i] as number] as const),
+  ).flatMap(([id, carryYd], i) => {
+    const lost = 1 - (0.04 * i) / 90
+    return hit(id, [carryYd * lost ** 1.4], {
+      ballSpeedMps: (22 + 0.26 * carryYd) * lost * (1 + 0.001 * (i % 3)),
+    })
+  })
+  const { drift, shots: judged, warnings } = analyseBag({ clubs: SIX, shots })
+  expect(drift.found).toBe(true)
+  expect(warnings).toContainEqual(expect.objectContaining({ kind: 'tiring' }))
+  const first = judged.findIndex(({ tired }) => tired)
+  // 1% of a loss of 4% over 90 shots is lost after 22.5 shots.
+  expect(Math.abs(first - 22.5)).toBeLessThan(2)
+  expect(judged.slice(first).every(({ tired }) => tired)).toBe(true)
+  const rested = analyseBag({ clubs: SIX, shots: shots.slice(0, 18) })
+  expect(rested.shots.some(({ tired }) => tired)).toBe(false)
+})
+
 describe('edges', () => {
   const carry = (analysis: ReturnType<typeof analyseBag>, id: string) =>
     lengthIn(analysis.stocks.find(({ clubId }) => clubId === id)?.carryM ?? NaN, 'yd')

@@ -10,6 +10,7 @@ import type { Mark } from './shots/mark'
 import { isPlausibleCarry } from './shots/plausible-carry'
 import { readShots, type ReadShots } from './shots/read-shots'
 import { FULL_SWING, type Shot, type Swing } from './shots/shot'
+import { tiredFrom } from './stock/drift'
 import { judgeStations, type BagModel, type ShotJudgement, type StationModel } from './stock/judge-stations'
 import { neighbourForesight } from './stock/neighbour-foresight'
 import { offCurve } from './stock/off-curve'
@@ -24,6 +25,8 @@ export type Rules = {
   toleranceM?: number
   /** The yardages that cost this golfer shots. */
   goalZoneM?: Stretch
+  /** Shots hit in wind or from a bad lie count in a stock beside those that were not. */
+  windCounts?: boolean
   /** Stocks that the golfer set by hand, which stand beside the measured ones. */
   byHand?: { clubId: ClubId; swing: Swing; carryM: number; because: string }[]
 }
@@ -33,7 +36,7 @@ export type BagInput = { clubs: Club[]; shots: Shot[]; rules?: Rules }
 export type BagAnalysis = {
   stocks: Stock[]
   steps: Step[]
-  shots: { shotId: ShotId; mark: Mark; solidProbability: number; other?: ClubId }[]
+  shots: { shotId: ShotId; mark: Mark; solidProbability: number; other?: ClubId; tired?: true }[]
   holes: Stretch[]
   /** Share of the distances between the shortest and the longest stock that are covered; absent below two stocks. */
   cover?: number
@@ -60,7 +63,7 @@ export type Warning =
 export function analyseBag({ clubs, shots, rules = {} }: BagInput): BagAnalysis {
   const bag = clubs.filter((club) => club.kind !== 'putter').sort(byOrder)
   const putters = new Set(clubs.filter((club) => club.kind === 'putter').map(({ id }) => id))
-  const asHit = readShots(bag, shots, putters)
+  const asHit = readShots(bag, shots, putters, rules.windCounts)
   const model = judgeStations(bag, asHit)
 
   const measured = model.stations.map((station, i) =>
@@ -68,9 +71,8 @@ export function analyseBag({ clubs, shots, rules = {} }: BagInput): BagAnalysis 
       station,
       {
         readings: asHit.stations[i]?.readings ?? [],
-        unreadable: asHit.unreadable.filter(
-          ({ clubId, swing }) => clubId === station.club.id && swing === station.swing,
-        ),
+        unreadable: asHit.unreadable.filter(isOf(station)),
+        apart: asHit.apart.filter(isOf(station)),
       },
       model,
       rules.stockRule ?? 'mean-solid',
@@ -98,6 +100,11 @@ export function analyseBag({ clubs, shots, rules = {} }: BagInput): BagAnalysis 
   }
 }
 
+const isOf =
+  ({ club, swing }: StationModel) =>
+  (shot: Shot): boolean =>
+    shot.clubId === club.id && shot.swing === swing
+
 const byOrder = (a: Club, b: Club) => a.order - b.order || (a.id < b.id ? -1 : 1)
 
 type Around = { model: BagModel; measured: readonly Stock[]; steps: readonly Step[]; rules: Rules }
@@ -120,11 +127,20 @@ function completed(stock: Stock, station: StationModel, { model, measured, steps
 }
 
 /** What each shot was, in the order in which they were hit. */
-function judgements({ inOrder, readings }: ReadShots, { judged }: BagModel): BagAnalysis['shots'] {
-  const read = new Map(readings.map(({ index, shot }) => [shot, judged[index]]))
+function judgements({ inOrder, readings }: ReadShots, { judged, drift }: BagModel): BagAnalysis['shots'] {
+  const read = new Map(readings.map((reading) => [reading.shot, reading]))
+  const from = tiredFrom(drift)
   return inOrder.map((shot) => {
-    const { mark, solidProbability, other } = read.get(shot) ?? unread(shot)
-    return { shotId: shot.id, mark, solidProbability, ...(other && { other }) }
+    const reading = read.get(shot)
+    const { mark, solidProbability, other } = (reading && judged[reading.index]) ?? unread(shot)
+    const tired = reading !== undefined && from !== null && reading.position >= from
+    return {
+      shotId: shot.id,
+      mark,
+      solidProbability,
+      ...(other && { other }),
+      ...(tired && { tired: true as const }),
+    }
   })
 }
 

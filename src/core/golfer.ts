@@ -2,7 +2,7 @@ import type { Zones, StepSchool } from './gaps/zones'
 import type { Segment } from './bag/segment'
 import type { GolferId } from './ids'
 import type { StockRule } from './stock/stock-rules'
-import type { LengthUnit, SpeedUnit } from './units'
+import type { LengthUnit, SpeedUnit, TempUnit } from './units'
 
 export type GolferSettings = {
   name: string
@@ -18,6 +18,18 @@ export type GolferSchools = {
   stepSchool: StepSchool
   /** The golfer's own limits of an even step; null before there are any. */
   ownZonesM: Record<Segment, Zones> | null
+  /** Shots in wind and from bad lies count beside the others. */
+  windCounts: boolean
 }
-export type Golfer = GolferSettings & GolferSchools & { id: GolferId }
+/** What the golfer likes in the bay. */
+export type BayLikes = {
+  tempUnit: TempUnit
+  /** Asked what they expect before they hit a station. */
+  askExpectation: boolean
+  /** A plan that takes longer is split over days. */
+  longestMin: number
+  /** Altitude of the home course, to which a monitor may be set. */
+  homeAltitudeM: number | null
+}
+export type Golfer = GolferSettings & GolferSchools & BayLikes & { id: GolferId }
 export type Units = Pick<GolferSettings, 'lengthUnit' | 'speedUnit'>

@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest'
-import { lengthIn, metresFrom, mpsFrom, speedIn } from './units'
+import { celsiusFrom, lengthIn, metresFrom, mpsFrom, speedIn, tempIn } from './units'
 
 it('reads back every tenth of a yard as it was typed', () => {
   for (let tenths = 30; tenths <= 4500; tenths++) {
@@ -18,4 +18,12 @@ it('uses the exact international lengths', () => {
   expect(metresFrom(3, 'ft')).toBeCloseTo(metresFrom(1, 'yd'), 12)
   expect(mpsFrom(60, 'mph')).toBeCloseTo(26.8224, 10)
   expect(speedIn(mpsFrom(100, 'km/h'), 'm/s')).toBeCloseTo(27.7778, 4)
+})
+
+// The Fahrenheit scale by its definition: 32 and 212 at the ice and steam points, and the two scales meet at −40.
+it('turns temperatures there and back', () => {
+  expect([-40, 0, 100].map((celsius) => tempIn(celsius, 'F'))).toEqual([-40, 32, 212])
+  for (let celsius = -50; celsius <= 60; celsius++)
+    expect(celsiusFrom(tempIn(celsius, 'F'), 'F')).toBeCloseTo(celsius, 12)
+  expect(celsiusFrom(19, 'C')).toBe(19)
 })

@@ -24,3 +24,13 @@ export const speedIn = (mps: number, unit: SpeedUnit): number => mps / MPS_PER[u
 
 /** Metres, given in yards: for constants of the trade, which are stated in yards. */
 export const yards = (yd: number): number => yd * YARD_M
+
+export type TempUnit = 'C' | 'F'
+
+/** A temperature in `unit`, given in degrees Celsius. */
+export const tempIn = (celsius: number, unit: TempUnit): number =>
+  unit === 'C' ? celsius : (celsius * 9) / 5 + 32
+
+/** Degrees Celsius, given in `unit`. */
+export const celsiusFrom = (temp: number, unit: TempUnit): number =>
+  unit === 'C' ? temp : ((temp - 32) * 5) / 9

@@ -3,6 +3,7 @@ import { stationForShot, type HeldReason } from '@/core/monitor/station-for-shot
 import type { Flight, Swing } from '@/core/shots/shot'
 import { clubLabelled } from './bags'
 import type { Database } from './database'
+import { cameUncleared } from './range-clear'
 import { claimSession, sessionInTheBay, waitingSession } from './sessions'
 import { addEvents, shotsOfSession, shotTaker, type ShotEvent, type Taken } from './shots'
 
@@ -28,17 +29,20 @@ export function receiveShot(
     const labelled =
       session?.golferId && post.clubLabel ? clubLabelled(db, session.golferId, post.clubLabel) : null
     const { clubId, swing, heldBecause } = stationForShot(post, labelled, session?.open ?? null)
-    const { unknownFields: _known, hitMs, ...flight } = post
+    const { unknownFields: _known, ...flight } = post
+    const hitMs = post.hitMs ?? nowMs
+    const uncleared = session !== null && cameUncleared(db, session.id, hitMs)
     const taken = shotTaker(db)({
       ...flight,
       sessionId: session?.id ?? waitingSession(db, nowMs, offsetMin),
       source: 'monitor',
-      hitMs: hitMs ?? nowMs,
+      hitMs,
+      uncleared,
       clubId,
       swing,
       heldBecause,
     })
-    return { taken, heldBecause }
+    return { taken, heldBecause: heldBecause ?? (uncleared ? 'range-not-clear' : null) }
   })()
 }
 

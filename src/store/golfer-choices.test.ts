@@ -1,11 +1,13 @@
 import { describe, expect, it } from 'vitest'
 import { storeWithGolfer, NOW_MS } from '../../tests/store'
-import { planBlocks } from '../core/session/plan'
+import type { Bag } from '../core/bag/bag'
+import { planBlocks, type Plan, type PlanOrder } from '../core/session/plan'
 import { yards } from '../core/units'
 import { bagInput } from './bag-input'
 import { changeSchools, golferById } from './golfers'
 import { handStocks, setByHand } from './hand-stocks'
-import { keepPlan, planOf } from './plans'
+import { keepPlan, lastPlannedSession, planOf } from './plans'
+import { sessionById } from './sessions'
 
 const zone = (narrow: number, wide: number) => ({ reversed: 0, narrow: yards(narrow), wide: yards(wide) })
 
@@ -59,23 +61,41 @@ describe('a stock set by hand', () => {
   })
 })
 
+function planFor(bag: Bag, shotsEach: number, order: PlanOrder): Plan {
+  const stations = bag.clubs
+    .filter(({ kind }) => kind !== 'putter')
+    .map(({ id, kind, loftDeg }) => ({ clubId: id, swing: 'full', kind, loftDeg }))
+  const blocks = planBlocks(stations, { shotsEach, order })
+  return {
+    blocks: blocks.map((block, i) => ({ ...block, day: 1 + (i % 2) })),
+    untilSettled: true,
+    restEvery: 12,
+    restS: 90,
+  }
+}
+
 describe('the plan of a session', () => {
   it('is kept block by block in order, and replaced whole', () => {
-    const { db, bag, sessionId } = storeWithGolfer()
+    const { db, golfer, bag, sessionId } = storeWithGolfer()
     expect(planOf(db, sessionId)).toEqual([])
-    const rounds = planBlocks(bag.clubs, { shotsEach: 6, order: 'rounds-of-3' })
-    keepPlan(db, sessionId, rounds)
-    expect(planOf(db, sessionId)).toEqual(rounds)
-    const short = rounds.slice(0, 2)
+    const plan = planFor(bag, 6, 'rounds-of-3')
+    keepPlan(db, sessionId, plan)
+    expect(planOf(db, sessionId)).toEqual(plan.blocks)
+    expect(sessionById(db, sessionId)).toMatchObject({ untilSettled: true, restEvery: 12, restS: 90 })
+    const short = { ...plan, blocks: plan.blocks.slice(0, 2), untilSettled: false }
     keepPlan(db, sessionId, short)
-    expect(planOf(db, sessionId)).toEqual(short)
+    expect(planOf(db, sessionId)).toEqual(short.blocks)
+    expect(sessionById(db, sessionId)?.untilSettled).toBe(false)
+    expect(lastPlannedSession(db, golfer.id)).toBe(sessionId)
   })
 
   it('with a block that cannot be leaves the plan as it was', () => {
     const { db, bag, sessionId } = storeWithGolfer()
-    const rounds = planBlocks(bag.clubs, { shotsEach: 3, order: 'short-to-long' })
-    keepPlan(db, sessionId, rounds)
-    expect(() => keepPlan(db, sessionId, [{ ...rounds[0]!, shots: 0 }])).toThrow(/CHECK/)
-    expect(planOf(db, sessionId)).toEqual(rounds)
+    const plan = planFor(bag, 3, 'short-to-long')
+    keepPlan(db, sessionId, plan)
+    const broken = { ...plan, restS: 5, blocks: [{ ...plan.blocks[0]!, shots: 0 }] }
+    expect(() => keepPlan(db, sessionId, broken)).toThrow(/CHECK/)
+    expect(planOf(db, sessionId)).toEqual(plan.blocks)
+    expect(sessionById(db, sessionId)?.restS).toBe(90)
   })
 })

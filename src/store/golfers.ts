@@ -1,9 +1,9 @@
 import type { GolferId } from '@/core/ids'
 import { SEGMENTS, type Segment } from '@/core/bag/segment'
 import type { StepSchool, Zones } from '@/core/gaps/zones'
-import type { Golfer, GolferSchools, GolferSettings } from '@/core/golfer'
+import type { BayLikes, Golfer, GolferSchools, GolferSettings } from '@/core/golfer'
 import type { StockRule } from '@/core/stock/stock-rules'
-import type { LengthUnit, SpeedUnit } from '@/core/units'
+import type { LengthUnit, SpeedUnit, TempUnit } from '@/core/units'
 import type { Database } from './database'
 
 type Row = {
@@ -16,6 +16,11 @@ type Row = {
   goal_high_m: number | null
   stock_rule: StockRule
   step_school: StepSchool
+  wind_counts: 0 | 1
+  temp_unit: TempUnit
+  ask_expectation: 0 | 1
+  longest_min: number
+  home_altitude_m: number | null
 }
 
 const golfer = (db: Database, row: Row): Golfer => ({
@@ -28,6 +33,11 @@ const golfer = (db: Database, row: Row): Golfer => ({
   stockRule: row.stock_rule,
   stepSchool: row.step_school,
   ownZonesM: ownZones(db, row.id),
+  tempUnit: row.temp_unit,
+  windCounts: row.wind_counts === 1,
+  askExpectation: row.ask_expectation === 1,
+  longestMin: row.longest_min,
+  homeAltitudeM: row.home_altitude_m,
 })
 
 export const allGolfers = (db: Database): Golfer[] =>
@@ -49,13 +59,21 @@ export function addGolfer(db: Database, id: GolferId, settings: GolferSettings, 
 }
 
 /** Changes a golfer's settings, those that are given; 'name-taken' when another has that name. */
-export function changeGolfer(db: Database, golfer: Golfer, change: Partial<GolferSettings>) {
+export function changeGolfer(db: Database, golfer: Golfer, change: Partial<GolferSettings & BayLikes>) {
   const settings = { ...golfer, ...change }
   if (nameTaken(db, golfer.id, settings.name)) return 'name-taken' as const
   db.prepare(
     `UPDATE golfer SET name = @name, hand = @hand, length_unit = @lengthUnit, speed_unit = @speedUnit,
-       goal_low_m = @low, goal_high_m = @high WHERE id = @id`,
-  ).run({ ...columns(settings), id: golfer.id })
+       goal_low_m = @low, goal_high_m = @high, ask_expectation = @ask, longest_min = @longestMin,
+       home_altitude_m = @homeAltitudeM, temp_unit = @tempUnit WHERE id = @id`,
+  ).run({
+    ...columns(settings),
+    id: golfer.id,
+    ask: Number(settings.askExpectation),
+    longestMin: settings.longestMin,
+    homeAltitudeM: settings.homeAltitudeM,
+    tempUnit: settings.tempUnit,
+  })
   return 'changed' as const
 }
 
@@ -66,6 +84,8 @@ export function changeSchools(db: Database, { id }: Golfer, change: Partial<Golf
       db.prepare('UPDATE golfer SET stock_rule = ? WHERE id = ?').run(change.stockRule, id)
     if (change.stepSchool !== undefined)
       db.prepare('UPDATE golfer SET step_school = ? WHERE id = ?').run(change.stepSchool, id)
+    if (change.windCounts !== undefined)
+      db.prepare('UPDATE golfer SET wind_counts = ? WHERE id = ?').run(Number(change.windCounts), id)
     const own = change.ownZonesM
     if (own === undefined) return
     db.prepare('DELETE FROM golfer_zone WHERE golfer_id = ?').run(id)

@@ -1,20 +1,40 @@
-import type { SessionId } from '@/core/ids'
-import type { Block } from '@/core/session/plan'
+import type { GolferId, SessionId } from '@/core/ids'
+import type { Plan, PlannedBlock } from '@/core/session/plan'
 import type { Database } from './database'
 
 /** Keeps what a session sets out to hit, in place of what it set out to before. */
-export function keepPlan(db: Database, sessionId: SessionId, blocks: readonly Block[]): void {
+export function keepPlan(db: Database, sessionId: SessionId, { blocks, ...plan }: Plan): void {
   db.transaction(() => {
+    db.prepare('UPDATE session SET until_settled = ?, rest_every = ?, rest_s = ? WHERE id = ?').run(
+      Number(plan.untilSettled),
+      plan.restEvery,
+      plan.restS,
+      sessionId,
+    )
     db.prepare('DELETE FROM plan_block WHERE session_id = ?').run(sessionId)
     const add = db.prepare(
-      'INSERT INTO plan_block (session_id, place, club_id, swing, shots) VALUES (?, ?, ?, ?, ?)',
+      'INSERT INTO plan_block (session_id, place, club_id, swing, shots, day) VALUES (?, ?, ?, ?, ?, ?)',
     )
-    blocks.forEach(({ clubId, swing, shots }, place) => add.run(sessionId, place, clubId, swing, shots))
+    blocks.forEach(({ clubId, swing, shots, day }, place) =>
+      add.run(sessionId, place, clubId, swing, shots, day),
+    )
   })()
 }
 
 /** The plan of a session; empty where it has none. */
-export const planOf = (db: Database, sessionId: SessionId): Block[] =>
+export const planOf = (db: Database, sessionId: SessionId): PlannedBlock[] =>
   db
-    .prepare('SELECT club_id AS clubId, swing, shots FROM plan_block WHERE session_id = ? ORDER BY place')
-    .all(sessionId) as Block[]
+    .prepare(
+      'SELECT club_id AS clubId, swing, shots, day FROM plan_block WHERE session_id = ? ORDER BY place',
+    )
+    .all(sessionId) as PlannedBlock[]
+
+/** The golfer's newest session that has a plan. */
+export const lastPlannedSession = (db: Database, golferId: GolferId): SessionId | null =>
+  (db
+    .prepare(
+      `SELECT id FROM session WHERE golfer_id = ? AND id IN (SELECT session_id FROM plan_block)
+       ORDER BY started_ms DESC LIMIT 1`,
+    )
+    .pluck()
+    .get(golferId) as SessionId | undefined) ?? null

@@ -9,13 +9,22 @@ const FORGOTTEN_AFTER_MS = 12 * 3600_000
 /** Shots without an open station join the waiting ones if those came this recently. */
 const SAME_VISIT_MS = 3 * 3600_000
 
-type Row = Omit<Session, 'open'> & { openClubId: ClubId | null; openSwing: Swing | null }
+type Row = Omit<Session, 'open' | 'untilSettled'> & {
+  untilSettled: 0 | 1
+  openClubId: ClubId | null
+  openSwing: Swing | null
+}
 
 const SESSION = `s.id, s.golfer_id AS golferId, s.started_ms AS startedMs, s.offset_min AS offsetMin, s.place,
-  s.ended_ms AS endedMs, s.open_club_id AS openClubId, s.open_swing AS openSwing`
+  s.ended_ms AS endedMs, s.open_club_id AS openClubId, s.open_swing AS openSwing,
+  s.clear_ms AS clearMs, s.hurt_ms AS hurtMs, s.rest_every AS restEvery, s.rest_s AS restS, s.until_settled AS untilSettled`
 
-function session<R extends Row>({ openClubId, openSwing, ...row }: R) {
-  return { ...row, open: openClubId && openSwing ? { clubId: openClubId, swing: openSwing } : null }
+function session<R extends Row>({ openClubId, openSwing, untilSettled, ...row }: R) {
+  return {
+    ...row,
+    untilSettled: untilSettled === 1,
+    open: openClubId && openSwing ? { clubId: openClubId, swing: openSwing } : null,
+  }
 }
 
 export function sessionById(db: Database, id: SessionId): Session | null {
@@ -23,6 +32,7 @@ export function sessionById(db: Database, id: SessionId): Session | null {
   return row ? session(row) : null
 }
 
+type SummaryRow = Row & Omit<SessionSummary, keyof Session>
 const SUMMARY = `SELECT ${SESSION},
     (SELECT count(*) FROM shot_now n WHERE n.session_id = s.id AND n.present) AS shots,
     (SELECT count(DISTINCT club_id) FROM shot_now n WHERE n.session_id = s.id AND n.present) AS clubs,
@@ -33,30 +43,30 @@ const SUMMARY = `SELECT ${SESSION},
 /** The golfer's sessions, newest first. */
 export const sessionsOf = (db: Database, golferId: GolferId): SessionSummary[] =>
   (
-    db.prepare(`${SUMMARY} WHERE golfer_id = ? ORDER BY started_ms DESC, id`).all(golferId) as (Row &
-      SessionSummary)[]
+    db.prepare(`${SUMMARY} WHERE golfer_id = ? ORDER BY started_ms DESC, id`).all(golferId) as SummaryRow[]
   ).map(session)
 
 /** Sessions whose shots came while nothing was open: they wait for a golfer. */
 export const waitingSessions = (db: Database): SessionSummary[] =>
-  (
-    db.prepare(`${SUMMARY} WHERE golfer_id IS NULL ORDER BY started_ms DESC, id`).all() as (Row &
-      SessionSummary)[]
-  ).map(session)
+  (db.prepare(`${SUMMARY} WHERE golfer_id IS NULL ORDER BY started_ms DESC, id`).all() as SummaryRow[]).map(
+    session,
+  )
 
 export type NewSession = {
   golferId: GolferId | null
   startedMs: number
   offsetMin: number
   place: Place | null
+  /** When the range was said to be clear. */
+  clearMs?: number
 }
 
 /** Starts a session. */
 export function startSession(db: Database, start: NewSession, id = randomUUID() as SessionId): SessionId {
   db.prepare(
-    `INSERT INTO session (id, golfer_id, started_ms, offset_min, place)
-     VALUES (@id, @golferId, @startedMs, @offsetMin, @place)`,
-  ).run({ ...start, id })
+    `INSERT INTO session (id, golfer_id, started_ms, offset_min, place, clear_ms)
+     VALUES (@id, @golferId, @startedMs, @offsetMin, @place, @clearMs)`,
+  ).run({ clearMs: null, ...start, id })
   return id
 }
 
@@ -73,6 +83,14 @@ export function endSession(db: Database, sessionId: SessionId, nowMs: number): v
   db.prepare(
     'UPDATE session SET ended_ms = ?, open_club_id = NULL, open_swing = NULL, open_ms = NULL WHERE id = ?',
   ).run(nowMs, sessionId)
+}
+
+/** Something hurts: the session stops there. Null: that was said by a slip of the finger. */
+export function stopForPain(db: Database, sessionId: SessionId, hurtMs: number | null): void {
+  db.transaction(() => {
+    db.prepare('UPDATE session SET hurt_ms = ? WHERE id = ?').run(hurtMs, sessionId)
+    if (hurtMs !== null) endSession(db, sessionId, hurtMs)
+  })()
 }
 
 export function setPlace(db: Database, sessionId: SessionId, place: Place): void {

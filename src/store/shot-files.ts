@@ -38,6 +38,7 @@ export function importShots(
     const take = shotTaker(db)
     const result: ImportResult = { importId, taken: 0, known: 0, held: 0, conflicts: [] }
     const sessions = new Map<string, SessionId>()
+    const started: SessionId[] = []
     const clubs = new Map<string, ClubId | null>()
     const seen = new Map<string, number>()
     const marked: { id: ShotId; event: ShotEvent }[] = []
@@ -56,6 +57,7 @@ export function importShots(
         }
         const newId = known === null && shot.session !== undefined ? shot.session : randomUUID()
         id = own ? known.id : startSession(db, start, newId as SessionId)
+        if (!own) started.push(id)
         sessions.set(key, id)
       }
       return id
@@ -102,7 +104,7 @@ export function importShots(
       const events = marked.map(({ id, event }) => ({ shotSeq: seqOf.get(id) as number, event }))
       addEvents(db, events, nowMs)
     }
-    dropEmptySessions(db, [...sessions.values()])
+    dropEmptySessions(db, started)
     return result
   })
   return run()

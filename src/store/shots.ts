@@ -16,6 +16,8 @@ export type NewShot = Flight & {
   clubId: ClubId | null
   swing: Swing
   heldBecause: HeldReason | null
+  /** It came before the range was said to be clear: held until it is. */
+  uncleared?: boolean
   /** What was posted, letter for letter. */
   posted?: string
 }
@@ -50,6 +52,9 @@ export function shotTaker(db: Database): (shot: NewShot) => Taken {
   )
   const find = db.prepare(`SELECT seq, present, posted, ${FLIGHT_COLUMNS} FROM shot_now WHERE id = ?`)
   const add = eventAdder(db)
+  const wait = db.prepare('INSERT INTO uncleared (shot_seq) VALUES (?)')
+  // Shots that are typed together are undone together.
+  const batch = randomUUID()
   return (shot) => {
     // By place, one call with no object between: the hot line of a large import.
     const { changes, lastInsertRowid } = insert.run(
@@ -74,7 +79,8 @@ export function shotTaker(db: Database): (shot: NewShot) => Taken {
       shot.landingDeg ?? null,
     )
     if (changes === 1) {
-      if (shot.source === 'typed') add(Number(lastInsertRowid), randomUUID(), shot.hitMs, { kind: 'taken' })
+      if (shot.source === 'typed') add(Number(lastInsertRowid), batch, shot.hitMs, { kind: 'taken' })
+      if (shot.uncleared) wait.run(lastInsertRowid)
       return 'new'
     }
     const known = find.get(shot.id) as Record<string, unknown> & { seq: number; present: 0 | 1 }
@@ -84,13 +90,30 @@ export function shotTaker(db: Database): (shot: NewShot) => Taken {
       : FLIGHT_FIELDS.every((field) => (known[field] ?? null) === (shot[field] ?? null))
     if (!same) return 'other-contents'
     if (known.present) return 'known'
-    add(known.seq, randomUUID(), shot.hitMs, { kind: 'taken' })
+    add(known.seq, batch, shot.hitMs, { kind: 'taken' })
     return 'new'
   }
 }
 
 /** Takes one shot, on disk when this returns. */
 export const takeShot = (db: Database, shot: NewShot): Taken => db.transaction(() => shotTaker(db)(shot))()
+
+/** Takes several shots as one action, all or none: false where one of them has another shot's id. */
+export function takeShots(db: Database, shots: readonly NewShot[]): boolean {
+  const take = db.transaction(() => {
+    const taker = shotTaker(db)
+    if (shots.some((shot) => taker(shot) === 'other-contents')) throw new OtherContents()
+  })
+  try {
+    take()
+    return true
+  } catch (error) {
+    if (error instanceof OtherContents) return false
+    throw error
+  }
+}
+
+class OtherContents extends Error {}
 
 export type ShotEvent =
   | { kind: 'taken' | 'withdrawn' | 'released' }
@@ -123,8 +146,8 @@ export function undoLast(db: Database, sessionId: SessionId, nowMs: number): boo
   return db.transaction(() => {
     const last = db
       .prepare(
-        `SELECT e.batch FROM shot_event e JOIN shot s ON s.seq = e.shot_seq
-         WHERE s.session_id = ? AND e.batch NOT IN (SELECT batch FROM undone) ORDER BY e.seq DESC LIMIT 1`,
+        `SELECT batch FROM action WHERE session_id = ? AND batch NOT IN (SELECT batch FROM undone)
+         ORDER BY seq DESC LIMIT 1`,
       )
       .get(sessionId) as { batch: string } | undefined
     if (!last) return false
@@ -136,27 +159,50 @@ export function undoLast(db: Database, sessionId: SessionId, nowMs: number): boo
 const SHOT = `seq, id, session_id AS sessionId, source, hit_ms AS hitMs, club_label AS clubLabel,
   club_id AS clubId, swing, mark, held_because AS heldBecause, posted, ${FLIGHT_COLUMNS}`
 
+/** A shot as it stands, without what the golfer said of its session. */
+export type StoredShot = Omit<SessionShot, 'conditions'>
+
 /** The shots of a session that are there, in the order in which they came. */
-export const shotsOfSession = (db: Database, sessionId: SessionId): SessionShot[] =>
+export const shotsOfSession = (db: Database, sessionId: SessionId): StoredShot[] =>
   db
     .prepare(`SELECT ${SHOT} FROM shot_now WHERE session_id = ? AND present ORDER BY seq`)
     .all(sessionId)
-    .map((row) => withoutNulls(row as SessionShot))
+    .map((row) => withoutNulls(row as StoredShot))
 
 /** The shots of a golfer that are there, oldest session first. */
-export const shotsOfGolfer = (db: Database, golferId: GolferId): SessionShot[] =>
+export const shotsOfGolfer = (db: Database, golferId: GolferId): StoredShot[] =>
   db
     .prepare(
       `SELECT ${SHOT} FROM shot_now WHERE present AND session_id IN (SELECT id FROM session WHERE golfer_id = ?)
        ORDER BY (SELECT started_ms FROM session WHERE id = session_id), session_id, seq`,
     )
     .all(golferId)
-    .map((row) => withoutNulls(row as SessionShot))
+    .map((row) => withoutNulls(row as StoredShot))
 
-export function shotById(db: Database, id: ShotId): SessionShot | null {
+export function shotById(db: Database, id: ShotId): StoredShot | null {
   const row = db.prepare(`SELECT ${SHOT} FROM shot_now WHERE id = ? AND present`).get(id)
-  return row ? withoutNulls(row as SessionShot) : null
+  return row ? withoutNulls(row as StoredShot) : null
 }
+
+/** One thing that happened to a shot since it came, oldest first. */
+export type ShotHappening = {
+  atMs: number
+  kind: ShotEvent['kind']
+  mark: Mark | null
+  clubId: ClubId | null
+  swing: Swing | null
+  undoneMs: number | null
+}
+
+/** All that happened to a shot, undone or not. */
+export const historyOfShot = (db: Database, id: ShotId): ShotHappening[] =>
+  db
+    .prepare(
+      `SELECT e.at_ms AS atMs, e.kind, e.mark, e.club_id AS clubId, e.swing,
+         (SELECT u.at_ms FROM undone u WHERE u.batch = e.batch) AS undoneMs
+       FROM shot_event e WHERE e.shot_seq = (SELECT seq FROM shot WHERE id = ?) ORDER BY e.seq`,
+    )
+    .all(id) as ShotHappening[]
 
 /** The place of the newest shot in the store: 0 before the first. */
 export const newestShot = (db: Database): number =>

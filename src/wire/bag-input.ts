@@ -3,6 +3,7 @@ import type { BagInput } from '@/core/analyse-bag'
 import { CLUB_KINDS } from '@/core/bag/club'
 import { STEP_SCHOOLS } from '@/core/gaps/zones'
 import { MARKS } from '@/core/shots/mark'
+import { APART } from '@/core/shots/shot'
 import { STOCK_RULES } from '@/core/stock/stock-rules'
 import { check, refused, type Checked } from './check'
 
@@ -48,6 +49,7 @@ const BAG_INPUT = Joi.object<BagInput>({
         landingDeg: measured,
         hitMs: Joi.number().integer().min(0),
         mark: Joi.string().valid(...MARKS),
+        apart: Joi.string().valid(...APART),
       }),
     )
     .required(),
@@ -58,6 +60,7 @@ const BAG_INPUT = Joi.object<BagInput>({
       zones,
       Joi.object({ top: zones.required(), irons: zones.required(), wedges: zones.required() }),
     ),
+    windCounts: Joi.boolean(),
     toleranceM: Joi.number().greater(0),
     byHand: Joi.array().items(
       Joi.object({

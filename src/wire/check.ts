@@ -15,6 +15,11 @@ export function check<T>(schema: Form<T>, input: unknown): Checked<T> {
   }
 }
 
+/** Refuses a value with a sentence of its own. */
+export const said = (sentence: string) => (): never => {
+  throw new Error(sentence)
+}
+
 export const refused = (field: string, text: string): { ok: false; problems: Problem[] } => ({
   ok: false,
   problems: [{ field, sentence: text }],
@@ -44,6 +49,10 @@ function sentence({ type, path, context = {} }: Joi.ValidationErrorItem): string
       return `${field} must be ${type === 'number.max' ? 'at most' : 'under'} ${context.limit}${is}`
     case 'string.empty':
       return `${field} is empty: fill it in.`
+    case 'array.max':
+      return `${field} has more than ${context.limit} entries: leave some out.`
+    case 'array.unique':
+      return `${field} stands there twice: leave one out.`
     case 'string.max':
       return `${field} has more than ${context.limit} characters: shorten it.`
     case 'string.base':

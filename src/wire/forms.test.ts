@@ -1,4 +1,5 @@
 import { expect, it } from 'vitest'
+import { NOTHING_SAID, USUAL_MONITOR } from '../core/session/set-up'
 import { check } from './check'
 import {
   CLUB_FORM,
@@ -6,22 +7,24 @@ import {
   HAND_STOCK_FORM,
   MOVE_FORM,
   SCHOOLS_FORM,
+  SAID_FORM,
   SESSION_FORM,
   SHOT_DECISION,
-  TYPED_SHOT_FORM,
+  TYPED_SHOTS_FORM,
 } from './forms'
+import { SET_UP_FORM } from './set-up-form'
 
 const typed = { id: 'a', clubId: 'c', swing: 'full', carryM: 120, hitMs: 0 }
 
 it.each([0, -5, 913, 1e9])('a typed carry of %d m is refused with the limits', (carryM) => {
-  const checked = check(TYPED_SHOT_FORM, { ...typed, carryM })
+  const checked = check(TYPED_SHOTS_FORM, { shots: [typed, { ...typed, carryM }] })
   expect(checked.ok || checked.problems).toEqual([
-    { field: 'carryM', sentence: expect.stringContaining('type a carry from 3 to 450 yd') },
+    { field: 'shots.1.carryM', sentence: expect.stringContaining('type a carry from 3 to 450 yd') },
   ])
 })
 
 it('450 yd is still a carry', () => {
-  expect(check(TYPED_SHOT_FORM, { ...typed, carryM: 450 * 0.9144 }).ok).toBe(true)
+  expect(check(TYPED_SHOTS_FORM, { shots: [{ ...typed, carryM: 450 * 0.9144 }] }).ok).toBe(true)
 })
 
 it('a goal zone that ends before it begins is refused', () => {
@@ -64,12 +67,44 @@ it('a plan is every club in an order, or what is best to hit next', () => {
   const session = (plan?: object) =>
     check(SESSION_FORM, { place: 'indoor', offsetMin: 0, ...(plan && { plan }) }).ok
   expect(session()).toBe(true)
-  expect(session({ kind: 'bag', order: 'rounds-of-3', shotsEach: 6 })).toBe(true)
-  expect(session({ kind: 'next' })).toBe(true)
-  expect(session({ kind: 'bag', order: 'rounds-of-3' })).toBe(false)
-  expect(session({ kind: 'bag', order: 'backwards', shotsEach: 6 })).toBe(false)
-  expect(session({ kind: 'bag', order: 'rounds-of-3', shotsEach: 0 })).toBe(false)
-  expect(session({ kind: 'next', shotsEach: 6 })).toBe(false)
+  const block = { clubId: 'c', swing: 'full', shots: 3, day: 1 }
+  const plan = { blocks: [block], untilSettled: false, restEvery: 16, restS: 85 }
+  expect(session(plan)).toBe(true)
+  expect(session({ ...plan, blocks: [{ ...block, shots: 0 }] })).toBe(false)
+  expect(session({ ...plan, blocks: [{ ...block, day: 0 }] })).toBe(false)
+  expect(session({ blocks: [block] })).toBe(false)
+  expect(session({ ...plan, order: 'rounds-of-3' })).toBe(false)
+})
+
+it('what is said of a session has just the fields of its kind', () => {
+  const ok = (said: object) => check(SAID_FORM, said).ok
+  expect(ok({ kind: 'warm-up', on: true })).toBe(true)
+  expect(ok({ kind: 'air', wind: 'felt', tempC: null, surface: null, fromShotId: 's' })).toBe(true)
+  expect(ok({ kind: 'expectation', clubId: 'c', swing: 'full', carryM: 112.9 })).toBe(true)
+  expect(ok({ kind: 'warm-up', on: true, carryM: 112.9 })).toBe(false)
+  expect(ok({ kind: 'air', wind: 'sideways', tempC: null, surface: null })).toBe(false)
+  expect(ok({ kind: 'expectation', clubId: 'c', swing: 'full', carryM: 999 })).toBe(false)
+})
+
+it('a set-up says null for what was skipped, and nothing that cannot be', () => {
+  const refusals = (setUp: object) => {
+    const checked = check(SET_UP_FORM, setUp)
+    return checked.ok ? [] : checked.problems.map(({ field }) => field)
+  }
+  const monitor = { profile: USUAL_MONITOR, netM: 2.6, unitM: null, checked: ['level'] }
+  expect(refusals(NOTHING_SAID)).toEqual([])
+  expect(refusals({ ...NOTHING_SAID, monitor })).toEqual([])
+  expect(refusals({ ...NOTHING_SAID, altitudeM: 9000, air: { ...NOTHING_SAID.air, humidity: 55 } })).toEqual([
+    'air.humidity',
+    'altitudeM',
+  ])
+  const crossed = { ...monitor, profile: { ...USUAL_MONITOR, unitMostM: 1 } }
+  expect(refusals({ ...NOTHING_SAID, monitor: crossed })).toEqual(['monitor.profile.unitMostM'])
+  const twice = {
+    ...monitor,
+    profile: { ...USUAL_MONITOR, checks: [...USUAL_MONITOR.checks, USUAL_MONITOR.checks[0]!] },
+  }
+  expect(refusals({ ...NOTHING_SAID, monitor: twice })).toEqual(['monitor.profile.checks.4'])
 })
 
 it('a run of shots moves to one station, or stays as solid', () => {
@@ -81,6 +116,6 @@ it('a run of shots moves to one station, or stays as solid', () => {
 })
 
 it('a typed shot can be held for a slip, and for nothing else', () => {
-  expect(check(TYPED_SHOT_FORM, { ...typed, heldBecause: 'implausible-carry' }).ok).toBe(true)
-  expect(check(TYPED_SHOT_FORM, { ...typed, heldBecause: 'no-station' }).ok).toBe(false)
+  expect(check(TYPED_SHOTS_FORM, { shots: [{ ...typed, heldBecause: 'implausible-carry' }] }).ok).toBe(true)
+  expect(check(TYPED_SHOTS_FORM, { shots: [{ ...typed, heldBecause: 'no-station' }] }).ok).toBe(false)
 })

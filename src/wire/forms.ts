@@ -4,22 +4,29 @@ import { CLUB_KINDS, LOFT_DEG } from '@/core/bag/club'
 import { BAG_TEMPLATES } from '@/core/bag/bag-templates'
 import { SEGMENTS } from '@/core/bag/segment'
 import { STEP_SCHOOLS } from '@/core/gaps/zones'
-import type { GolferSchools, GolferSettings } from '@/core/golfer'
+import type { BayLikes, GolferSchools, GolferSettings } from '@/core/golfer'
 import { STOCK_RULES } from '@/core/stock/stock-rules'
 import type { ClubId, GolferId, ShotId } from '@/core/ids'
-import { PLAN_ORDERS, type PlanOrder } from '@/core/session/plan'
+import { SURFACES, WINDS, type Surface, type Wind } from '@/core/session/conditions'
+import type { Plan } from '@/core/session/plan'
+import type { SetUp } from '@/core/session/set-up'
 import { PLACES, type Place, type Station } from '@/core/session/session'
 import { MARKS, type Mark } from '@/core/shots/mark'
 import { isPlausibleCarry } from '@/core/shots/plausible-carry'
+import { said } from './check'
+import { SET_UP_FORM } from './set-up-form'
 
 /** What the screens send, one schema a form. Canonical units. */
 
 const id = <T extends string>() => Joi.string<T>().max(100)
 const swing = Joi.string().max(40)
+const time = Joi.number().integer().min(0).max(4e12)
+const carryM = Joi.number().custom((value: number) =>
+  isPlausibleCarry(value)
+    ? value
+    : said('No golf shot carries that far or that short: type a carry from 3 to 450 yd (3 to 411 m).')(),
+)
 const offset = Joi.number().integer().min(-900).max(900)
-const said = (sentence: string) => () => {
-  throw new Error(sentence)
-}
 
 const golfer = {
   name: Joi.string().trim().max(60),
@@ -38,7 +45,13 @@ const golfer = {
 export const GOLFER_FORM = Joi.object<GolferSettings>(golfer).fork(Object.keys(golfer), (field) =>
   field.required(),
 )
-export const GOLFER_CHANGE = Joi.object<Partial<GolferSettings>>(golfer)
+export const GOLFER_CHANGE = Joi.object<Partial<GolferSettings & BayLikes>>({
+  ...golfer,
+  askExpectation: Joi.boolean(),
+  tempUnit: Joi.valid('C', 'F'),
+  longestMin: Joi.number().integer().min(10).max(600),
+  homeAltitudeM: Joi.number().min(-500).max(5000).allow(null),
+})
 
 const zone = Joi.object({
   reversed: Joi.valid(0).required(),
@@ -58,6 +71,7 @@ export const SCHOOLS_FORM = Joi.object<Partial<GolferSchools>>({
   ownZonesM: Joi.object(Object.fromEntries(SEGMENTS.map((segment) => [segment, zone.required()]))).allow(
     null,
   ),
+  windCounts: Joi.boolean(),
 }).min(1)
 
 export type HandStockForm = Station & { carryM: number | null; because: string }
@@ -65,14 +79,7 @@ export type HandStockForm = Station & { carryM: number | null; because: string }
 export const HAND_STOCK_FORM = Joi.object<HandStockForm>({
   clubId: id<ClubId>().required(),
   swing: swing.required(),
-  carryM: Joi.number()
-    .allow(null)
-    .required()
-    .custom((carryM: number | null) =>
-      carryM === null || isPlausibleCarry(carryM)
-        ? carryM
-        : said('No golf shot carries that far or that short: type a carry from 3 to 450 yd (3 to 411 m).')(),
-    ),
+  carryM: carryM.allow(null).required(),
   because: Joi.string().trim().allow('').max(120).required(),
 })
 
@@ -94,51 +101,98 @@ export const CLUB_FORM = Joi.object<ClubDetails>({
 })
 
 const place = Joi.string().valid(...PLACES)
-/** What a new session sets out to hit: every club in an order, or what is best to hit next. */
-export type PlanForm = { kind: 'bag'; order: PlanOrder; shotsEach: number } | { kind: 'next' }
-const ofBag = (form: Joi.Schema) => Joi.when('kind', { is: 'bag', then: form, otherwise: Joi.forbidden() })
-export const SESSION_FORM = Joi.object<{ place: Place; offsetMin: number; plan?: PlanForm }>({
+const PLAN_FORM = Joi.object<Plan>({
+  blocks: Joi.array()
+    .items(
+      Joi.object({
+        clubId: id<ClubId>().required(),
+        swing: swing.required(),
+        shots: Joi.number().integer().min(1).max(200).required(),
+        day: Joi.number().integer().min(1).max(100).required(),
+      }),
+    )
+    .max(1000)
+    .required(),
+  untilSettled: Joi.boolean().required(),
+  restEvery: Joi.number().integer().min(0).max(200).required(),
+  restS: Joi.number().integer().min(0).max(3600).required(),
+})
+export type SessionForm = {
+  place: Place
+  offsetMin: number
+  plan?: Plan
+  setUp?: SetUp
+  /** The golfer said that nobody is in front. */
+  rangeClear?: true
+  /** The first shots are warm-up. */
+  warmUp?: true
+}
+export const SESSION_FORM = Joi.object<SessionForm>({
   place: place.required(),
   offsetMin: offset.required(),
-  plan: Joi.object({
-    kind: Joi.valid('bag', 'next').required(),
-    order: ofBag(Joi.valid(...PLAN_ORDERS).required()),
-    shotsEach: ofBag(Joi.number().integer().min(1).max(50).required()),
-  }),
+  plan: PLAN_FORM,
+  setUp: SET_UP_FORM,
+  rangeClear: Joi.valid(true),
+  warmUp: Joi.valid(true),
 })
-export const SESSION_CHANGE = Joi.object<{ ended?: true; golferId?: GolferId; place?: Place }>({
+export const SESSION_CHANGE = Joi.object<{
+  ended?: true
+  hurt?: boolean
+  golferId?: GolferId
+  place?: Place
+}>({
   ended: Joi.valid(true),
+  hurt: Joi.boolean(),
   golferId: id<GolferId>(),
   place,
-}).or('ended', 'golferId', 'place')
+}).or('ended', 'hurt', 'golferId', 'place')
+/** When the golfer said that nobody is in front. */
+export const CLEAR_FORM = Joi.object<{ atMs: number }>({ atMs: time.required() })
 export const STATION_FORM = Joi.object<Station>({
   clubId: id<ClubId>().required(),
   swing: swing.required(),
 })
 
-export type TypedShotForm = {
+export type TypedShotForm = Station & {
   id: ShotId
-  clubId: ClubId
-  swing: string
   carryM: number
   offlineM?: number
   hitMs: number
   heldBecause?: 'implausible-carry'
 }
-export const TYPED_SHOT_FORM = Joi.object<TypedShotForm>({
+const TYPED_SHOT = Joi.object<TypedShotForm>({
   id: id<ShotId>().required(),
   clubId: id<ClubId>().required(),
   swing: swing.required(),
-  carryM: Joi.number()
-    .required()
-    .custom((carryM: number) =>
-      isPlausibleCarry(carryM)
-        ? carryM
-        : said('No golf shot carries that far or that short: type a carry from 3 to 450 yd (3 to 411 m).')(),
-    ),
+  carryM: carryM.required(),
   offlineM: Joi.number().min(-411).max(411),
-  hitMs: Joi.number().integer().min(0).max(4e12).required(),
+  hitMs: time.required(),
   heldBecause: Joi.valid('implausible-carry'),
+})
+/** Shots that were typed together, and when the range was last said to be clear in that browser. */
+export const TYPED_SHOTS_FORM = Joi.object<{ shots: TypedShotForm[]; clearMs?: number }>({
+  shots: Joi.array().items(TYPED_SHOT).min(1).max(200).required(),
+  clearMs: time,
+})
+
+/** What a golfer says of the session as it goes on, from the next shot or from a given one. */
+export type SaidForm = { fromShotId?: ShotId } & (
+  | { kind: 'warm-up'; on: boolean }
+  | { kind: 'air'; wind: Wind | null; tempC: number | null; surface: Surface | null }
+  | { kind: 'expectation'; clubId: ClubId; swing: string; carryM: number }
+)
+const of = (kind: SaidForm['kind'], form: Joi.Schema) =>
+  Joi.when('kind', { is: kind, then: form.required(), otherwise: Joi.forbidden() })
+export const SAID_FORM = Joi.object<SaidForm>({
+  kind: Joi.valid('warm-up', 'air', 'expectation').required(),
+  fromShotId: id<ShotId>(),
+  on: of('warm-up', Joi.boolean()),
+  wind: of('air', Joi.valid(...WINDS, null)),
+  tempC: of('air', Joi.number().min(-50).max(60).allow(null)),
+  surface: of('air', Joi.valid(...SURFACES, null)),
+  clubId: of('expectation', id<ClubId>()),
+  swing: of('expectation', swing),
+  carryM: of('expectation', carryM),
 })
 
 /** A run of shots moved to another station, or kept where they are as solid ones. */

@@ -36,7 +36,7 @@ export async function golferWithBag(
 /** A session that is open, with its first station. */
 export async function openSession(request: APIRequestContext, banco: BancoServer, golferId: string) {
   const started = await request.post(`${banco.address}/api/golfers/${golferId}/sessions`, {
-    data: { place: 'indoor', offsetMin: 0 },
+    data: { place: 'indoor', offsetMin: 0, rangeClear: true },
   })
   expect(started.status()).toBe(201)
   return ((await started.json()) as { id: string }).id

@@ -2,16 +2,25 @@ import { notFound } from 'next/navigation'
 import { analyseBag, type BagAnalysis } from '@/core/analyse-bag'
 import type { Bag } from '@/core/bag/bag'
 import type { Golfer } from '@/core/golfer'
-import type { GolferId, SessionId } from '@/core/ids'
+import type { ClubId, GolferId, SessionId } from '@/core/ids'
+import { caveatsOf, NOTHING_SAID } from '@/core/session/set-up'
+import { expectationsFound } from '@/core/session/expectation'
+import { PLAIN } from '@/core/session/conditions'
+import { leftOfPlan, ownPace } from '@/core/session/plan'
 import type { Session } from '@/core/session/session'
-import { bagInput } from '@/store/bag-input'
+import { bagInput, STOCK_AGE_MS } from '@/store/bag-input'
 import { bagOf } from '@/store/bags'
 import { theDatabase } from '@/store/database'
 import { golferById } from '@/store/golfers'
-import { currentSession, sessionById } from '@/store/sessions'
-import { planOf } from '@/store/plans'
-import { shotsOfSession } from '@/store/shots'
+import { conditionsOfShots, expectationsOf, expectationsOfGolfer } from '@/store/session-events'
+import { currentSession, sessionById, sessionsOf } from '@/store/sessions'
+import { lastPlannedSession, planOf } from '@/store/plans'
+import { lastSetUp, monitorProfiles, setUpOf } from '@/store/set-ups'
+import { shotsOfSession, type StoredShot } from '@/store/shots'
+import type { BayStartProps } from '@/ui/bay/bay-start'
 import type { BayView } from '@/ui/bay/bay-view'
+import type { SessionEndProps } from '@/ui/session/session-end'
+import type { OpenSetUp } from '@/ui/stock/open-set-ups'
 import type { StationShots } from '@/ui/gaps/station-shots'
 
 /** The golfer of a page, or the page that says there is none. */
@@ -23,13 +32,18 @@ export function analysedBag(golfer: Golfer): { bag: Bag; analysis: BagAnalysis; 
   if (!bag) return null
   const input = bagInput(theDatabase(), golfer, bag, Date.now())
   const analysis = analyseBag(input)
+  const keptApart = new Set([
+    ...input.shots.filter(({ apart }) => apart === 'warm-up').map(({ id }) => id),
+    ...analysis.stocks.flatMap(({ conditions }) => conditions?.apart ?? []),
+  ])
   const judged = new Map(analysis.shots.map((shot) => [shot.shotId, shot]))
-  const shots = input.shots.map(({ id, clubId, swing, carryM, offlineM, session, hitMs }) => ({
+  const shots = input.shots.map(({ id, clubId, swing, carryM, offlineM, session, hitMs, apart }) => ({
     id,
     clubId,
     swing,
     carryM,
     ...(offlineM !== undefined && { offlineM }),
+    ...(apart && keptApart.has(id) && { apart }),
     session: session ?? 0,
     hitMs: hitMs ?? 0,
     mark: judged.get(id)?.mark ?? 'misread',
@@ -38,19 +52,31 @@ export function analysedBag(golfer: Golfer): { bag: Bag; analysis: BagAnalysis; 
   return { bag, analysis, shots }
 }
 
+/** A shot that is taken for its station: not held. */
+const isTaken = (shot: StoredShot): shot is StoredShot & { clubId: ClubId } =>
+  shot.heldBecause === null && shot.clubId !== null
+
 /** What the Bay shows of a session. */
 export function bayView(golfer: Golfer, session: Session): BayView | null {
   const analysed = analysedBag(golfer)
   if (!analysed) return null
   const { bag, analysis, shots } = analysed
+  const db = theDatabase()
+  const conditions = conditionsOfShots(db, golfer.id)
   return {
     golfer,
     bag,
     session,
-    shots: shotsOfSession(theDatabase(), session.id),
+    shots: shotsOfSession(db, session.id).map((shot) => ({
+      ...shot,
+      conditions: shot.source === 'file' ? PLAIN : conditions(session.id, shot.seq),
+    })),
+    now: conditions(session.id, Infinity),
     analysis,
     history: shots,
-    plan: planOf(theDatabase(), session.id),
+    plan: planOf(db, session.id),
+    setUp: setUpOf(db, session.id),
+    expectations: expectationsOf(db, session.id),
   }
 }
 
@@ -58,4 +84,59 @@ export function bayView(golfer: Golfer, session: Session): BayView | null {
 export function sessionForBay(golfer: Golfer, asked: string | undefined): Session | null {
   const reopened = asked ? sessionById(theDatabase(), asked as SessionId) : null
   return reopened?.golferId === golfer.id ? reopened : currentSession(theDatabase(), golfer.id, Date.now())
+}
+
+/** What the page before a session needs to know: the bag, what was left of the last plan, and how the last session was set up. */
+export function bayStart(golfer: Golfer): Omit<BayStartProps, 'waiting'> | null {
+  const analysed = analysedBag(golfer)
+  if (!analysed) return null
+  const { bag, analysis, shots } = analysed
+  const db = theDatabase()
+  const last = lastPlannedSession(db, golfer.id)
+  const session = last && sessionById(db, last)
+  const conditions = conditionsOfShots(db, golfer.id)
+  const counted = (shot: StoredShot) => last !== null && !conditions(last, shot.seq).warmUp
+  const blocks = last
+    ? leftOfPlan(planOf(db, last), shotsOfSession(db, last).filter(isTaken).filter(counted))
+    : []
+  return {
+    golfer,
+    bag,
+    analysis,
+    pace: ownPace(shots),
+    unfinished:
+      session && blocks.length > 0
+        ? { startedMs: session.startedMs, offsetMin: session.offsetMin, blocks }
+        : null,
+    lastSetUp: lastSetUp(db, golfer.id),
+    lastPlace: sessionsOf(db, golfer.id).find(({ place }) => place !== null)?.place ?? null,
+    profiles: monitorProfiles(db, golfer.id),
+  }
+}
+
+/** What a session came to. */
+export function sessionEnd(golfer: Golfer, session: Session): SessionEndProps | null {
+  const view = bayView(golfer, session)
+  if (!view) return null
+  const db = theDatabase()
+  const { stocks } = view.analysis
+  return {
+    view,
+    expected: {
+      here: expectationsFound(view.expectations, stocks),
+      all: expectationsFound(expectationsOfGolfer(db, golfer.id), stocks),
+    },
+    profiles: monitorProfiles(db, golfer.id),
+  }
+}
+
+/** What the set-ups of the sessions behind a golfer's stocks leave open, the newest first. */
+export function openSetUps(golfer: Golfer): OpenSetUp[] {
+  const db = theDatabase()
+  const since = Date.now() - STOCK_AGE_MS
+  return sessionsOf(db, golfer.id).flatMap(({ id, shots, place, startedMs, offsetMin }) => {
+    if (shots === 0 || startedMs < since) return []
+    const caveats = caveatsOf(setUpOf(db, id) ?? NOTHING_SAID, place)
+    return caveats.length > 0 ? [{ id, startedMs, offsetMin, caveats }] : []
+  })
 }

@@ -1,12 +1,11 @@
 import type { Golfer } from '@/core/golfer'
 import type { ClubId, GolferId, SessionId, ShotId } from '@/core/ids'
 import type { Session } from '@/core/session/session'
-import type { SessionShot } from '@/core/session/session-shot'
 import { clubsOf } from '@/store/bags'
 import { theDatabase } from '@/store/database'
 import { golferById } from '@/store/golfers'
 import { sessionById } from '@/store/sessions'
-import { shotById } from '@/store/shots'
+import { shotById, type StoredShot } from '@/store/shots'
 import { refuse } from './answer'
 
 /** What a request names, or a refusal that says what is not there. */
@@ -27,7 +26,7 @@ export function ownedSession(id: string): Session & { golferId: GolferId } {
   return { ...session, golferId }
 }
 
-export const knownShot = (id: string): SessionShot =>
+export const knownShot = (id: string): StoredShot =>
   shotById(theDatabase(), id as ShotId) ??
   refuse(404, 'shot', 'There is no such shot here: it may have been undone.')
 

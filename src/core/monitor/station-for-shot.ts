@@ -9,6 +9,7 @@ export const HELD_REASONS = [
   'other-station',
   'unknown-field',
   'no-station',
+  'range-not-clear',
 ] as const
 export type HeldReason = (typeof HELD_REASONS)[number]
 

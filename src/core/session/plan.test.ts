@@ -1,13 +1,25 @@
 import { describe, expect, it } from 'vitest'
 import { SIX } from '../../../tests/shots'
-import type { OwnedClub } from '../bag/bag'
 import type { ClubId } from '../ids'
-import { ownPace, planBlocks, planProgress, planSeconds, USUAL_PACE, type Block } from './plan'
+import {
+  ownPace,
+  planBlocks,
+  planProgress,
+  planSeconds,
+  shotsSinceRest,
+  splitOverDays,
+  USUAL_PACE,
+  type Block,
+  type PlanStation,
+} from './plan'
+import type { Station } from './session'
 
-const clubs: OwnedClub[] = [
-  ...SIX.map(({ id, kind, loftDeg }) => ({ id, name: id, kind, loftDeg })),
-  { id: 'putter' as ClubId, name: 'putter', kind: 'putter', loftDeg: 3 },
-]
+const clubs: PlanStation[] = SIX.map(({ id, kind, loftDeg }) => ({
+  clubId: id,
+  swing: 'full',
+  kind,
+  loftDeg,
+}))
 const block = (clubId: string, shots: number, swing = 'full'): Block => ({
   clubId: clubId as ClubId,
   swing,
@@ -16,7 +28,7 @@ const block = (clubId: string, shots: number, swing = 'full'): Block => ({
 const order = (blocks: Block[]) => blocks.map(({ clubId, shots }) => `${clubId} ${shots}`)
 
 describe('the order of a plan', () => {
-  it('in rounds every club gets a few, shortest first, then all again; the putter none', () => {
+  it('in rounds every club gets a few, shortest first, then all again', () => {
     expect(order(planBlocks(clubs, { shotsEach: 5, order: 'rounds-of-3' }))).toEqual([
       ...['wedge', '9-iron', '7-iron', '5-iron', '7-wood', 'driver'].map((club) => `${club} 3`),
       ...['wedge', '9-iron', '7-iron', '5-iron', '7-wood', 'driver'].map((club) => `${club} 2`),
@@ -33,9 +45,32 @@ describe('the order of a plan', () => {
   })
 
   it('least settled first, clubs without a shot before all', () => {
-    const unsure = ({ name }: OwnedClub) => ({ '5-iron': Infinity, driver: 9 })[name] ?? 2
+    const unsure = ({ clubId }: Station) =>
+      new Map<string, number>([
+        ['5-iron', Infinity],
+        ['driver', 9],
+      ]).get(clubId) ?? 2
     const blocks = planBlocks(clubs, { shotsEach: 3, order: 'least-settled-first' }, unsure)
     expect(blocks.slice(0, 3).map(({ clubId }) => clubId)).toEqual(['5-iron', 'driver', '7-wood'])
+  })
+})
+
+describe('a plan over several days', () => {
+  const rounds = planBlocks(clubs, { shotsEach: 9, order: 'rounds-of-3' })
+
+  it('has no day longer than the golfer hits, and loses no block', () => {
+    const days = splitOverDays(rounds, USUAL_PACE, 20 * 60)
+    expect(days.flat()).toEqual(rounds)
+    expect(days.length).toBeGreaterThan(1)
+    for (const day of days) expect(planSeconds(day)).toBeLessThanOrEqual(20 * 60)
+  })
+
+  it('is one day where it fits, and gives a block that is too long a day of its own', () => {
+    expect(splitOverDays(rounds, USUAL_PACE, 9 * 3600)).toEqual([rounds])
+    expect(splitOverDays([block('a', 40), block('b', 3)], USUAL_PACE, 600)).toEqual([
+      [block('a', 40)],
+      [block('b', 3)],
+    ])
   })
 })
 
@@ -43,6 +78,7 @@ describe('the time a plan takes', () => {
   it('16 stations of 7: 112 shots, 15 changes and 6 rests are 70 min 47 s', () => {
     const blocks = Array.from({ length: 16 }, (_, i) => block(`c${i}`, 7))
     expect(planSeconds(blocks)).toBe(70 * 60 + 47)
+    expect(planSeconds(blocks, { ...USUAL_PACE, restEvery: 0 })).toBe(70 * 60 + 47 - 6 * 85)
   })
 
   it('is by the golfer’s own pace once that is known, pauses left out', () => {
@@ -53,6 +89,16 @@ describe('the time a plan takes', () => {
     })
     expect(ownPace(shots)).toMatchObject({ shotS: 40, changeS: 30 })
     expect(ownPace(shots.slice(0, 6))).toEqual(USUAL_PACE)
+  })
+})
+
+describe('the shots since the last rest', () => {
+  const at = (...seconds: number[]) => seconds.map((s) => ({ hitMs: s * 1000 }))
+
+  it('start again after a wait as long as a rest', () => {
+    expect(shotsSinceRest(at(0, 30, 60), 85)).toBe(3)
+    expect(shotsSinceRest(at(0, 30, 120, 150), 85)).toBe(2)
+    expect(shotsSinceRest([], 85)).toBe(0)
   })
 })
 
@@ -70,6 +116,11 @@ describe('how far a plan is hit', () => {
     const progress = planProgress(plan, ['b', 'b', 'x', 'a', 'b', 'b'].map(shot))
     expect(progress).toMatchObject({ at: 0, hit: 1 })
     expect(progress.left).toEqual([block('a', 2), block('a', 3)])
+  })
+
+  it('until settled, leaves out stations that are done', () => {
+    const done = ({ clubId }: Station) => clubId === 'a'
+    expect(planProgress(plan, [shot('a')], done)).toMatchObject({ at: 1, hit: 0, left: [block('b', 3)] })
   })
 
   it('ends', () => {

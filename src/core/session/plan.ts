@@ -1,9 +1,20 @@
-import type { OwnedClub } from '../bag/bag'
+import type { ClubKind } from '../bag/club'
 import { FULL_SWING } from '../shots/shot'
 import type { Station } from './session'
 
 /** So many shots with one station, one after the other. */
 export type Block = Station & { shots: number }
+/** A block with the day on which it is to be hit: 1 is the session's own, later ones wait for another session. */
+export type PlannedBlock = Block & { day: number }
+/** What a session sets out to hit. */
+export type Plan = {
+  blocks: PlannedBlock[]
+  /** A station that is settled needs no more of its shots. */
+  untilSettled: boolean
+  /** A rest of so many seconds after so many shots; none where it is 0. */
+  restEvery: number
+  restS: number
+}
 
 /** Orders in which a bag is hit. Rounds give every station a few shots, then all again: only they can tell tiredness from the clubs. */
 export const PLAN_ORDERS = [
@@ -19,20 +30,22 @@ export type PlanOrder = (typeof PLAN_ORDERS)[number]
 /** A 7-iron has about this loft (common practice). */
 const SEVEN_IRON_DEG = 32
 
+/** A station with what its place in an order depends on. */
+export type PlanStation = Station & { kind: ClubKind; loftDeg: number | null }
+
 /**
- * The blocks of a plan over full swings.
- * @param clubs of the bag, longest first; the putter is passed over
- * @param unsure how little is known of a club, larger for less: the half width of its interval, or Infinity
+ * The blocks of a plan.
+ * @param longestFirst stations to hit, as they stand in the bag
+ * @param unsure how little is known of a station, larger for less: the half width of its interval, or Infinity
  */
 export function planBlocks(
-  clubs: readonly OwnedClub[],
+  longestFirst: readonly PlanStation[],
   { shotsEach, order }: { shotsEach: number; order: PlanOrder },
-  unsure: (club: OwnedClub) => number = () => 0,
+  unsure: (station: Station) => number = () => 0,
 ): Block[] {
-  const longestFirst = clubs.filter(({ kind }) => kind !== 'putter')
   const shortestFirst = longestFirst.toReversed()
-  const blocks = (list: readonly OwnedClub[], shots: number): Block[] =>
-    list.map(({ id }) => ({ clubId: id, swing: FULL_SWING, shots }))
+  const blocks = (list: readonly Station[], shots: number): Block[] =>
+    list.map(({ clubId, swing }) => ({ clubId, swing, shots }))
   switch (order) {
     case 'rounds-of-3':
     case 'rounds-of-2': {
@@ -47,13 +60,15 @@ export function planBlocks(
     case 'long-to-short':
       return blocks(longestFirst, shotsEach)
     case 'seven-iron-first': {
-      const away = ({ loftDeg, kind }: OwnedClub) =>
-        kind === 'iron' && loftDeg !== null ? Math.abs(loftDeg - SEVEN_IRON_DEG) : Infinity
-      const seven = longestFirst.reduce<OwnedClub | null>(
-        (best, club) => (away(club) < (best ? away(best) : Infinity) ? club : best),
+      const away = ({ loftDeg, kind, swing }: PlanStation) =>
+        kind === 'iron' && loftDeg !== null && swing === FULL_SWING
+          ? Math.abs(loftDeg - SEVEN_IRON_DEG)
+          : Infinity
+      const seven = longestFirst.reduce<PlanStation | null>(
+        (best, each) => (away(each) < (best ? away(best) : Infinity) ? each : best),
         null,
       )
-      const rest = shortestFirst.filter((club) => club !== seven)
+      const rest = shortestFirst.filter((each) => each !== seven)
       return blocks(seven ? [seven, ...rest] : rest, shotsEach)
     }
     case 'least-settled-first':
@@ -73,12 +88,35 @@ export type Pace = { shotS: number; changeS: number; restS: number; restEvery: n
 /** Where the golfer's own pace is not known: a bag session takes 45 to 75 minutes (common practice). */
 export const USUAL_PACE: Pace = { shotS: 26, changeS: 55, restS: 85, restEvery: 16 }
 
-/** How long a plan takes, in seconds: shots, changes of station, and a rest every so many shots, none after the last. */
+/** How long a plan takes, in seconds: shots, changes of station, and a rest every so many shots (0: none), none after the last. */
 export function planSeconds(blocks: readonly Block[], pace: Pace = USUAL_PACE): number {
   const shots = blocks.reduce((sum, block) => sum + block.shots, 0)
   const changes = blocks.filter((block, i) => i > 0 && !sameStation(block, blocks[i - 1] as Block)).length
-  const rests = Math.max(0, Math.ceil(shots / pace.restEvery) - 1)
+  const rests = pace.restEvery > 0 ? Math.max(0, Math.ceil(shots / pace.restEvery) - 1) : 0
   return shots * pace.shotS + changes * pace.changeS + rests * pace.restS
+}
+
+/**
+ * A plan in the parts of several days, none longer than `mostS` seconds where its blocks allow it. With
+ * rounds every day has all the stations that fit, and a later day hits them again.
+ */
+export function splitOverDays(blocks: readonly Block[], pace: Pace, mostS: number): Block[][] {
+  const days: Block[][] = []
+  for (const block of blocks) {
+    const today = days.at(-1)
+    if (today && planSeconds([...today, block], pace) <= mostS) today.push(block)
+    else days.push([block])
+  }
+  return days
+}
+
+/** Shots hit since the golfer last rested, that is waited for as long as a rest takes. */
+export function shotsSinceRest(shots: readonly { hitMs: number }[], restS: number): number {
+  const rested = shots.findLastIndex((shot, i) => {
+    const before = shots[i - 1]
+    return before !== undefined && shot.hitMs - before.hitMs >= restS * 1000
+  })
+  return shots.length - Math.max(0, rested)
 }
 
 const PACE_FEWEST = 12
@@ -117,14 +155,22 @@ export type PlanProgress = {
   left: Block[]
 }
 
-/** How far a plan is hit. Shots count for the earliest block of their station that lacks them, in whatever order they come. */
-export function planProgress(blocks: readonly Block[], shots: readonly Station[]): PlanProgress {
+/**
+ * How far a plan is hit. Shots count for the earliest block of their station that lacks them, in whatever
+ * order they come.
+ * @param isDone stations that need no more shots, in a plan that hits each until it is settled
+ */
+export function planProgress(
+  blocks: readonly Block[],
+  shots: readonly Station[],
+  isDone: (station: Station) => boolean = () => false,
+): PlanProgress {
   const spare = new Map<string, number>()
   for (const shot of shots) spare.set(keyOf(shot), (spare.get(keyOf(shot)) ?? 0) + 1)
   const missing = blocks.map((block) => {
     const there = Math.min(block.shots, spare.get(keyOf(block)) ?? 0)
     spare.set(keyOf(block), (spare.get(keyOf(block)) ?? 0) - there)
-    return { ...block, shots: block.shots - there }
+    return { ...block, shots: isDone(block) ? 0 : block.shots - there }
   })
   const first = missing.findIndex((block) => block.shots > 0)
   const at = first < 0 ? blocks.length : first
@@ -134,6 +180,10 @@ export function planProgress(blocks: readonly Block[], shots: readonly Station[]
     left: missing.filter((block) => block.shots > 0),
   }
 }
+
+/** What is left of a plan, today's and that of later days, in its order. */
+export const leftOfPlan = (blocks: readonly Block[], shots: readonly Station[]): Block[] =>
+  planProgress(blocks, shots).left.map(({ clubId, swing, shots: left }) => ({ clubId, swing, shots: left }))
 
 const keyOf = ({ clubId, swing }: Station): string => `${clubId}\n${swing}`
 const sameStation = (a: Station, b: Station): boolean => keyOf(a) === keyOf(b)

@@ -1,4 +1,5 @@
 import type { ClubId, SessionId, ShotId } from '../ids'
+import type { Conditions } from './conditions'
 import type { HeldReason } from '../monitor/station-for-shot'
 import type { Mark } from '../shots/mark'
 import type { Flight, Swing } from '../shots/shot'
@@ -19,4 +20,6 @@ export type SessionShot = Flight & {
   /** Why the shot waits for the golfer; null when it does not. */
   heldBecause: HeldReason | null
   posted: string | null
+  /** What it was hit in, where that differs from the session's set-up. */
+  conditions: Conditions
 }

@@ -16,6 +16,15 @@ export type Session = {
   offsetMin: number
   place: Place | null
   endedMs: number | null
+  /** When the golfer last said that the range is clear. */
+  clearMs: number | null
+  /** When something hurt: the session stops there. */
+  hurtMs: number | null
+  /** A rest of so many seconds after so many shots; none where it is 0. */
+  restEvery: number
+  restS: number
+  /** A station that is settled needs no more of its planned shots. */
+  untilSettled: boolean
   /** The station that is open in the bay. */
   open: Station | null
 }

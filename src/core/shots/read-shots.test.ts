@@ -20,6 +20,23 @@ describe('reading shots', () => {
     expect(sessions).toBe(2)
   })
 
+  it('keeps warm-up apart, which tires all the same', () => {
+    const shots = [...hit('wedge', [100, 101], { apart: 'warm-up' }), ...hit('wedge', [120])]
+    const { readings, apart } = read(SIX, shots)
+    expect(readings.map(({ position }) => position)).toEqual([2])
+    expect(apart).toHaveLength(2)
+  })
+
+  it('keeps shots in wind apart where the station has others, unless they are to count', () => {
+    const shots = [
+      ...hit('wedge', [120, 121]),
+      ...hit('wedge', [110], { apart: 'wind' }),
+      ...hit('7-iron', [140, 141], { apart: 'wind' }),
+    ]
+    expect(read(SIX, shots).readings).toHaveLength(4)
+    expect(readShots(SIX, shots, new Set(), true).readings).toHaveLength(5)
+  })
+
   it('has every full swing as a station, hit or not, and other swings as they were hit', () => {
     const shots = [...hit('wedge', [100], { swing: 'half' }), ...hit('wedge', [90], { swing: 'knockdown' })]
     const { stations } = read(SIX, [...shots, ...hit('wedge', [105], { swing: 'three-quarter' })])

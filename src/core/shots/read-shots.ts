@@ -12,6 +12,8 @@ export type ReadShots = {
   readings: Reading[]
   /** Shots with a club of the bag whose carry cannot be one. */
   unreadable: Shot[]
+  /** Shots that are kept apart: warm-up, and those in wind or from a bad lie where the station has others. */
+  apart: Shot[]
   /** Shots with a club that is not in the bag. */
   strangers: Shot[]
   sessions: number
@@ -26,18 +28,25 @@ const REST_MS = 45 * 60_000
  * Puts shots in the order in which they were hit and reads their numbers.
  * @param bag longest first, without the putter
  * @param ignored clubs whose shots are no part of this: the putter
+ * @param windCounts shots in wind and from bad lies are not kept apart
  */
 export function readShots(
   bag: readonly Club[],
   shots: readonly Shot[],
   ignored: ReadonlySet<string>,
+  windCounts = false,
 ): ReadShots {
   const inOrder = [...shots].sort(bySequence)
-  const stations = stationsOf(bag, inOrder)
+  const stations = stationsOf(
+    bag,
+    inOrder.filter(({ apart }) => apart !== 'warm-up'),
+  )
   const stationAt = new Map(stations.map(({ club, swing }, i) => [`${club.id}\n${swing}`, i]))
   const readings: Reading[] = []
   const unreadable: Shot[] = []
   const strangers: Shot[] = []
+  const apart: Shot[] = []
+  const isApart = keptApart(inOrder, windCounts)
   let session = -1
   let position = 0
   let last: Shot | null = null
@@ -54,6 +63,11 @@ export function readShots(
       if (!ignored.has(shot.clubId)) strangers.push(shot)
       continue
     }
+    if (isApart(shot)) {
+      apart.push(shot)
+      position++
+      continue
+    }
     const reading = readShot(shot, { index: readings.length, station, session, position })
     position++
     if (reading === null) {
@@ -63,7 +77,7 @@ export function readShots(
     readings.push(reading)
     stations[station]?.readings.push(reading)
   }
-  return { stations, readings, unreadable, strangers, sessions: session + 1, inOrder }
+  return { stations, readings, unreadable, apart, strangers, sessions: session + 1, inOrder }
 }
 
 const bySequence = (a: Shot, b: Shot) =>
@@ -80,4 +94,15 @@ function stationsOf(bag: readonly Club[], shots: readonly Shot[]): StationReadin
     const own = shots.filter((shot) => shot.clubId === club.id).map(({ swing }) => swing)
     return [...new Set([FULL_SWING, ...own.sort(byLength)])].map((swing) => ({ club, swing, readings: [] }))
   })
+}
+
+/**
+ * Which shots are kept apart. Those of a station that was hit in nothing but wind or bad lies are all there
+ * is of it, and count.
+ */
+function keptApart(shots: readonly Shot[], windCounts: boolean): (shot: Shot) => boolean {
+  const stationOf = ({ clubId, swing }: Shot) => `${clubId}\n${swing}`
+  const plain = new Set(shots.filter(({ apart }) => apart === undefined).map(stationOf))
+  return (shot) =>
+    shot.apart === 'warm-up' || (shot.apart !== undefined && !windCounts && plain.has(stationOf(shot)))
 }

@@ -22,6 +22,10 @@ export type Flight = {
   landingDeg?: number
 }
 
+/** What keeps a shot apart from a stock, which stands for calm air and a good lie. */
+export const APART = ['warm-up', 'wind', 'rough'] as const
+export type Apart = (typeof APART)[number]
+
 /** One hit ball with its station, as the calculations see it. */
 export type Shot = Flight & {
   id: ShotId
@@ -35,6 +39,8 @@ export type Shot = Flight & {
   hitMs?: number
   /** The golfer's own mark, which always wins. */
   mark?: Mark
+  /** Hit while warming up, in the wind or from a bad lie, when other shots were not. */
+  apart?: Apart
 }
 
 /** Names of a flight's numbers, in the order in which they are written everywhere. */

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { readTypedShot } from './typed-shot'
+import { readTypedShot, readTypedShots } from './typed-shot'
 
 describe('what a golfer types in the bay', () => {
   it.each([
@@ -40,5 +40,50 @@ describe('what a golfer types in the bay', () => {
   it('states the limits in the unit that was typed', () => {
     expect(readTypedShot('999', 'yd')).toMatchObject({ least: 3, most: 450 })
     expect(readTypedShot('999', 'm')).toMatchObject({ least: 3, most: 411 })
+  })
+})
+
+describe('several carries at once', () => {
+  const carries = (text: string) => {
+    const read = readTypedShots(text, 'm')
+    return read.kind === 'shots' ? read.shots.map(({ carryM, offlineM }) => [carryM, offlineM ?? 0]) : read
+  }
+
+  it.each([
+    ['129', [129]],
+    ['129 131.5 128', [129, 131.5, 128]],
+    ['129\n131.5\r\n128\n', [129, 131.5, 128]],
+    ['129; 131,5; 128', [129, 131.5, 128]],
+    ['129, 131.5, 128', [129, 131.5, 128]],
+    ['129,131,128', [129, 131, 128]],
+    ['129\t131,5', [129, 131.5]],
+  ])('%j are %j', (text, wanted) => {
+    expect(carries(text)).toEqual(wanted.map((carry) => [carry, 0]))
+  })
+
+  it('with their sides', () => {
+    expect(carries('129 3l 131 2.5 R\n128')).toEqual([
+      [129, -3],
+      [131, 2.5],
+      [128, 0],
+    ])
+  })
+
+  it('takes none where one is no carry, and says which', () => {
+    expect(carries('129 x 9999')).toEqual({
+      kind: 'problems',
+      problems: [
+        { place: 2, problem: { kind: 'not-a-carry', text: 'x' } },
+        { place: 3, problem: expect.objectContaining({ kind: 'implausible-carry', carry: 9999 }) },
+      ],
+    })
+    expect(carries('')).toMatchObject({ problems: [{ problem: { kind: 'empty' } }] })
+  })
+
+  it('asks about a side that was left out, and takes it for no carry of three', () => {
+    expect(carries('129 3')).toEqual({
+      kind: 'problems',
+      problems: [{ place: 2, problem: { kind: 'not-a-carry', text: '129 3' } }],
+    })
   })
 })

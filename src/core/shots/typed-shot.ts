@@ -34,4 +34,34 @@ export function readTypedShot(text: string, unit: LengthUnit): TypedShot | Typed
   return { kind: 'shot', carryM, offlineM: offline === 0 ? 0 : side * metresFrom(offline, unit) }
 }
 
+/** Among several carries of one club a number under this share of the longest was meant otherwise: a side left out, most often. */
+const LEAST_SHARE = 1 / 3
+
+/** A carry with the distance off line and its side behind it, or a carry alone. */
+const ONE_OF_SEVERAL = /\d+(?:[.,]\d+)?\s+\d+(?:[.,]\d+)?\s*[lr](?![a-z])|\S+/gi
+
+/**
+ * Reads several carries at once, as they come from a list or a sheet: one a line, or with spaces, semicolons
+ * or commas between. A comma with one or two digits behind it is a decimal comma.
+ * @returns every shot, or every problem with its place (1, 2, 3 …): nothing is half taken
+ */
+export function readTypedShots(
+  text: string,
+  unit: LengthUnit,
+):
+  | { kind: 'shots'; shots: TypedShot[] }
+  | { kind: 'problems'; problems: { place: number; problem: TypedShotProblem }[] } {
+  const pieces = text.replace(/[\n\r\t;]+|,(?=\s|$)|,(?=\d{3})/g, ' ').match(ONE_OF_SEVERAL) ?? ['']
+  const several = pieces.map((piece) => readTypedShot(piece, unit))
+  const longest = Math.max(...several.map((each) => (each.kind === 'shot' ? each.carryM : 0)))
+  const read = several.map((each, i): TypedShot | TypedShotProblem =>
+    each.kind === 'shot' && each.carryM < LEAST_SHARE * longest
+      ? { kind: 'not-a-carry', text: pieces.length === 2 ? text.trim() : (pieces[i] ?? '') }
+      : each,
+  )
+  const problems = read.flatMap((each, i) => (each.kind === 'shot' ? [] : [{ place: i + 1, problem: each }]))
+  if (problems.length > 0) return { kind: 'problems', problems }
+  return { kind: 'shots', shots: read.filter((each) => each.kind === 'shot') }
+}
+
 const number = (text: string): number => Number(text.replace(',', '.'))

@@ -72,6 +72,10 @@ export function driftOf(readings: readonly Reading[], weights: Float64Array): Dr
   }
 }
 
+/** From which shot since the last long rest on the golfer had lost more than 1% of ball speed; null where no loss shows. */
+export const tiredFrom = ({ found, per90 }: Drift): number | null =>
+  found && per90 !== undefined ? Math.ceil((FOUND.per90 / per90) * SPAN) : null
+
 /** The readings as the rested golfer would have hit them. */
 export const rested = (readings: readonly Reading[], { expected }: Drift): Reading[] =>
   readings.map((reading) => {

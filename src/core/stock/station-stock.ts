@@ -1,5 +1,6 @@
 import type { ClubId, ShotId } from '../ids'
 import type { Mark } from '../shots/mark'
+import { isPlausibleCarry } from '../shots/plausible-carry'
 import type { Reading } from '../shots/reading'
 import { FLIGHT_FIELDS, FULL_SWING, type FlightField, type Shot, type Swing } from '../shots/shot'
 import type { NextCarry } from '../shots/typed-slip'
@@ -55,6 +56,8 @@ export type Stock = {
   /** What the next good shot should carry; absent where nothing says. */
   foreseen?: NextCarry
   offCurve?: OffCurve
+  /** Shots in wind or from a bad lie: those kept apart, how many of the counted ones are such, and the stock with all. */
+  conditions?: { apart: ShotId[]; counted: number; withAllM: number }
   done: boolean
   leftOut: LeftOut[]
   schools: Partial<Record<StockRule, number>>
@@ -67,7 +70,11 @@ const MISSED: ReadonlySet<Mark> = new Set(['fat', 'thin', 'off-centre', 'wild'])
 /** What a station's shots come to, by the model and by every school. */
 export function stationStock(
   station: StationModel,
-  { readings: asHit, unreadable }: { readings: readonly Reading[]; unreadable: readonly Shot[] },
+  {
+    readings: asHit,
+    unreadable,
+    apart,
+  }: { readings: readonly Reading[]; unreadable: readonly Shot[]; apart: readonly Shot[] },
   model: BagModel,
   rule: StockRule,
 ): Stock {
@@ -103,6 +110,12 @@ export function stationStock(
   const { mean, sd, count } = sample(carries)
   const low = Math.min(between.lowM, carryM)
   const high = Math.max(between.highM, carryM)
+  const conditions = conditionsOf(
+    solid,
+    carries,
+    apart,
+    (all) => stockBySchool(all, all)[rule === 'model' ? 'mean-solid' : rule],
+  )
   const missed = asHit.filter((reading) => MISSED.has(judgedOf(reading).mark)).map(carryOf)
   return {
     ...shared,
@@ -116,12 +129,29 @@ export function stationStock(
     ...(missed.length > 0 && { missed: { carryM: sample(missed).mean, count: missed.length } }),
     ...(model.drift.found && { restedByM: mean - sample(plain).mean }),
     averages: averagesOf(solid),
+    ...(conditions && { conditions }),
     done:
       station.swing !== FULL_SWING &&
       count > 1 &&
       (high - low) / 2 <= Math.max(DONE.halfM, DONE.halfOfCarry * carryM),
     schools,
   }
+}
+
+function conditionsOf(
+  solid: readonly Reading[],
+  carries: readonly number[],
+  apart: readonly Shot[],
+  stockFrom: (carries: number[]) => number,
+): Stock['conditions'] | null {
+  const outside = apart.filter(
+    ({ apart: why, mark, carryM }) =>
+      why !== 'warm-up' && (mark === undefined || mark === 'solid') && isPlausibleCarry(carryM),
+  )
+  const counted = solid.filter(({ shot }) => shot.apart !== undefined).length
+  if (outside.length === 0 && counted === 0) return null
+  const withAllM = stockFrom([...carries, ...outside.map(({ carryM }) => carryM as number)])
+  return { apart: outside.map(({ id }) => id), counted, withAllM }
 }
 
 const carryOf = ({ shot }: Reading): number => shot.carryM as number

@@ -1,8 +1,10 @@
 import Button from 'react-bootstrap/Button'
+import { useHotkeys } from 'react-hotkeys-hook'
 import type { Warning } from '@/core/analyse-bag'
 import { clubNames } from '../words/names'
 import { nextLine, warningSentence } from '../words/reasons'
 import type { BayView } from './bay-view'
+import { ANSWERS } from './held-shots'
 import type { BayActions } from './use-bay'
 
 /** What the golfer should hear now: shots that look like another club's, one-sided leaving out, tiredness, what to hit next. */
@@ -24,10 +26,12 @@ export function BayAdvice({ view, bay }: { view: BayView; bay: BayActions }) {
             {warningSentence(warning, golfer, name)}
             {warning.kind === 'tiring' && ' Take a rest.'}
           </span>
-          {warning.kind === 'other-club' && <OtherClub warning={warning} here={here} name={name} bay={bay} />}
+          {warning.kind === 'other-club' && (
+            <OtherClub warning={warning} here={here} name={name} bay={bay} byKey={asksNow(warning)} />
+          )}
         </section>
       ))}
-      {analysis.next.length > 0 && (
+      {analysis.next.length > 0 && session.hurtMs === null && (
         <p className="quiet next-line mb-0">
           Best to hit next: <b>{nextLine(analysis.next, name)}</b>
         </p>
@@ -41,15 +45,20 @@ type OtherClubProps = {
   here: ReadonlySet<string>
   name: (id: string) => string
   bay: BayActions
+  /** Answered by key: the question about the club in hand. */
+  byKey: boolean
 }
 
-function OtherClub({ warning, here, name, bay }: OtherClubProps) {
+function OtherClub({ warning, here, name, bay, byKey }: OtherClubProps) {
   const { clubId, other, shotIds } = warning.facts
   const today = shotIds.filter((id) => here.has(id))
+  const move = () => void bay.move(today, { clubId: other, swing: 'full' })
+  useHotkeys('v', move, { ...ANSWERS, enabled: byKey })
   return (
     <span className="btns">
-      <Button onClick={() => bay.move(today, { clubId: other, swing: 'full' })}>
+      <Button onClick={move}>
         Move {today.length === 1 ? 'it' : `all ${today.length}`} to the {name(other)}
+        {byKey && <kbd>V</kbd>}
       </Button>
       <Button variant="outline" onClick={() => bay.move(today, null)}>
         {today.length === 1 ? 'It was' : 'They were'} the {name(clubId)}

@@ -1,15 +1,29 @@
 import { planProgress, planSeconds } from '@/core/session/plan'
 import { clubNames, stationName } from '../words/names'
 import { count, minutes } from '../words/numbers'
+import { keyOf } from '../plan/plan-draft'
 import type { BayView } from './bay-view'
 
 /** How far the plan is hit: the block in hand, what comes then, and the time that is left. */
 export function BayPlan({ view }: { view: BayView }) {
-  const { plan, bag } = view
-  if (plan.length === 0) return null
+  const { bag, session } = view
+  const plan = planOfToday(view)
+  if (plan.length === 0 || session.hurtMs !== null) return null
   const { at, hit, left } = progressOf(view)
   const block = plan[at]
-  if (!block) return <p className="plan-line">The plan is hit: all {count(total(plan), 'shot')}.</p>
+  const later = total(view.plan) - total(plan)
+  if (!block) {
+    return (
+      <p className="plan-line" data-testid="plan">
+        <b>
+          {session.untilSettled
+            ? 'Every station is settled, or hit as often as was planned.'
+            : `The plan is hit: all ${count(total(plan), 'shot')}.`}
+        </b>
+        {later > 0 && ` ${count(later, 'shot waits', 'shots wait')} for another day.`}
+      </p>
+    )
+  }
   const nameOf = clubNames(bag)
   const name = (clubId: string, swing: string) => stationName({ name: nameOf(clubId) }, swing)
   const then = left[1]
@@ -28,14 +42,22 @@ export function BayPlan({ view }: { view: BayView }) {
   )
 }
 
-/** How far the plan is hit; shots that were marked as bad are hit all the same. */
-export const progressOf = ({ plan, shots }: BayView) =>
-  planProgress(
-    plan,
-    shots.flatMap(({ clubId, swing, heldBecause }) =>
-      clubId === null || heldBecause !== null ? [] : [{ clubId, swing }],
-    ),
+/** What of the plan is for this session; the rest waits for another day. */
+const planOfToday = ({ plan }: BayView) => plan.filter(({ day }) => day === 1)
+
+/** How far today's plan is hit; shots that were marked as bad are hit all the same, those of the warm-up are not. */
+export const progressOf = (view: BayView) => {
+  const done = new Set(
+    view.session.untilSettled ? view.analysis.stocks.filter((stock) => stock.done).map(keyOf) : [],
   )
+  return planProgress(
+    planOfToday(view),
+    view.shots.flatMap(({ clubId, swing, heldBecause, conditions }) =>
+      clubId === null || heldBecause !== null || conditions.warmUp ? [] : [{ clubId, swing }],
+    ),
+    (station) => done.has(keyOf(station)),
+  )
+}
 
 const total = (blocks: readonly { shots: number }[]): number =>
   blocks.reduce((sum, block) => sum + block.shots, 0)

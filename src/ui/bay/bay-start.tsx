@@ -4,106 +4,74 @@ import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
-import type { Bag } from '@/core/bag/bag'
-import type { NextShots } from '@/core/gaps/next-shots'
-import type { GolferId, SessionId } from '@/core/ids'
+import type { SessionId } from '@/core/ids'
 import type { Problem } from '@/core/problem'
-import { PLAN_ORDERS, planBlocks, planSeconds, type Pace, type PlanOrder } from '@/core/session/plan'
+import { caveatsOf, cautionsOf, NOTHING_SAID, type MonitorProfile, type SetUp } from '@/core/session/set-up'
 import { PLACES, type Place } from '@/core/session/session'
+import { firstDraft, planOf, type PlanSource } from '../plan/plan-draft'
+import { PlanForm, planTitle } from '../plan/plan-form'
 import { send } from '../send'
+import { SetUpForm, setUpProblem } from '../set-up/set-up-form'
 import { PageHead } from '../shell/page-head'
 import { Problems } from '../shell/problems'
-import { clubNames, ORDER_NAME, PLACE_NAME } from '../words/names'
-import { count, minutes } from '../words/numbers'
-import { nextLine } from '../words/reasons'
+import { PLACE_NAME } from '../words/names'
+import { count } from '../words/numbers'
+import { CAUTION, setUpLine } from '../words/set-up'
 import './bay.css'
 
-type Props = {
-  golferId: GolferId
-  bag: Bag
-  next: NextShots[]
-  pace: Pace
+export type BayStartProps = PlanSource & {
+  lastSetUp: SetUp | null
+  lastPlace: Place | null
+  profiles: MonitorProfile[]
   waiting: { id: SessionId; shots: number }[]
 }
-type Choice = PlanOrder | 'next' | 'none'
 
-const SHOTS_EACH = [3, 5, 6, 9, 12]
-/** Longer than this a bag session tires anybody (common practice: 45 to 75 minutes). */
-const LONG_S = 75 * 60
-
-/** Before the first ball: what to hit and in which order; one tap on the place starts it. */
-export function BayStart({ golferId, bag, next, pace, waiting }: Props) {
+/** Before the first ball: what to hit, where, and how it is set up. One tap says that the range is clear, and starts. */
+export function BayStart({ waiting, lastSetUp, lastPlace, profiles, ...source }: BayStartProps) {
+  const { golfer } = source
   const router = useRouter()
   const [problems, setProblems] = useState<Problem[]>([])
-  const [choice, setChoice] = useState<Choice>('rounds-of-3')
-  const [shotsEach, setShotsEach] = useState(6)
-  const order = choice === 'next' || choice === 'none' ? null : choice
-  const start = async (place: Place) => {
-    const plan = order ? { kind: 'bag', order, shotsEach } : choice === 'next' ? { kind: 'next' } : undefined
-    const sent = await send('POST', `/api/golfers/${golferId}/sessions`, {
+  const [draft, setDraft] = useState(() => firstDraft(source))
+  const [place, setPlace] = useState<Place>(lastPlace ?? 'indoor')
+  const [setUp, setSetUp] = useState(() => startingFrom(lastSetUp))
+  const [warmUp, setWarmUp] = useState(false)
+  const [starting, setStarting] = useState(false)
+  const start = async () => {
+    const bad = setUpProblem(setUp)
+    if (bad) return setProblems([{ field: 'setUp', sentence: bad }])
+    setStarting(true)
+    const plan = planOf(draft, source)
+    const sent = await send('POST', `/api/golfers/${golfer.id}/sessions`, {
       place,
       offsetMin: -new Date().getTimezoneOffset(),
+      setUp: { ...setUp, ball: setUp.ball?.trim() || null },
+      rangeClear: true,
       ...(plan && { plan }),
+      ...(warmUp && { warmUp }),
     })
+    setStarting(false)
     setProblems(sent.ok ? [] : sent.problems)
-    if (sent.ok) router.refresh()
+    if (!sent.ok) return
+    if (draft.longestMin !== golfer.longestMin)
+      await send('PATCH', `/api/golfers/${golfer.id}`, { longestMin: draft.longestMin })
+    router.refresh()
   }
   const claim = async (id: SessionId) => {
-    const sent = await send('PATCH', `/api/sessions/${id}`, { golferId })
+    const sent = await send('PATCH', `/api/sessions/${id}`, { golferId: golfer.id })
     setProblems(sent.ok ? [] : sent.problems)
-    if (sent.ok) router.push(`/golfers/${golferId}/bay?session=${id}`)
+    if (sent.ok) router.push(`/golfers/${golfer.id}/bay?session=${id}`)
   }
+  const open = caveatsOf(setUp, place).length
+  const line = setUpLine(setUp, golfer)
   return (
     <>
       <PageHead
-        title="Where are you hitting?"
-        lede="Choose a plan, then tap the place: the session starts with its first club. Type each carry, or let a monitor post it."
+        title={planTitle(draft, source)}
+        lede="Choose what to hit and say how the bay is set up. Then look in front of you, and start."
       />
       <Problems of={problems} />
-      <section className="sheet plan" aria-label="Plan">
-        <label>
-          <span className="quiet">Hit</span>
-          <Form.Select
-            aria-label="What to hit"
-            value={choice}
-            onChange={(event) => setChoice(event.target.value as Choice)}
-          >
-            {PLAN_ORDERS.map((each) => (
-              <option key={each} value={each}>
-                every club, {ORDER_NAME[each]}
-              </option>
-            ))}
-            {next.length > 0 && <option value="next">what is left to settle</option>}
-            <option value="none">as I like, no plan</option>
-          </Form.Select>
-        </label>
-        {order && (
-          <label>
-            <Form.Select
-              aria-label="Shots each"
-              value={shotsEach}
-              onChange={(event) => setShotsEach(Number(event.target.value))}
-            >
-              {SHOTS_EACH.map((n) => (
-                <option key={n} value={n}>
-                  {n}
-                </option>
-              ))}
-            </Form.Select>
-            <span className="quiet">shots each</span>
-          </label>
-        )}
-        <PlanSaid choice={choice} shotsEach={shotsEach} bag={bag} next={next} pace={pace} />
-      </section>
-      <div className="start">
-        {PLACES.map((place) => (
-          <Button key={place} onClick={() => start(place)}>
-            {PLACE_NAME[place].replace(/^./, (letter) => letter.toUpperCase())}
-          </Button>
-        ))}
-      </div>
       {waiting.map(({ id, shots }) => (
-        <section key={id} className="sheet held mb-2">
+        <section key={id} className="sheet held mb-3">
           <b>{count(shots, 'shot')} came from a monitor while nothing was open.</b> They wait for their
           golfer.
           <div className="btns">
@@ -113,31 +81,63 @@ export function BayStart({ golferId, bag, next, pace, waiting }: Props) {
           </div>
         </section>
       ))}
+      <section className="sheet start" aria-label="Start">
+        <div role="radiogroup" aria-label="Place" className="places">
+          {PLACES.map((each) => (
+            <Form.Check
+              key={each}
+              type="radio"
+              name="place"
+              id={`place-${each}`}
+              label={PLACE_NAME[each].replace(/^./, (letter) => letter.toUpperCase())}
+              checked={place === each}
+              onChange={() => setPlace(each)}
+            />
+          ))}
+        </div>
+        <Form.Check
+          id="warm-up-first"
+          label="Warm up first"
+          checked={warmUp}
+          onChange={(event) => setWarmUp(event.target.checked)}
+        />
+        <Button className="go" onClick={start} disabled={starting}>
+          Nobody is in front: start
+        </Button>
+        {cautionsOf(setUp, place).map((caution) => (
+          <p key={caution} className="caution">
+            {CAUTION[caution]}
+          </p>
+        ))}
+      </section>
+      <div className="before">
+        <PlanForm draft={draft} source={source} onChange={setDraft} />
+        <section className="sheet" aria-label="Set-up">
+          <details open={lastSetUp !== null}>
+            <summary>
+              <b>Set-up</b>{' '}
+              <span className="quiet">
+                {line || 'nothing said yet'}
+                {open > 0 && ` · ${open} left open`}
+              </span>
+            </summary>
+            <SetUpForm golfer={golfer} place={place} setUp={setUp} profiles={profiles} onChange={setSetUp} />
+          </details>
+        </section>
+      </div>
     </>
   )
 }
 
-type SaidProps = Pick<Props, 'bag' | 'next' | 'pace'> & { choice: Choice; shotsEach: number }
-
-/** How long a plan is, and what speaks for it. */
-function PlanSaid({ choice, shotsEach, bag, next, pace }: SaidProps) {
-  if (choice === 'none') return null
-  const name = clubNames(bag)
-  const blocks = choice === 'next' ? next : planBlocks(bag.clubs, { order: choice, shotsEach })
-  const seconds = planSeconds(blocks, pace)
-  return (
-    <p>
-      <b>
-        {count(
-          blocks.reduce((sum, block) => sum + block.shots, 0),
-          'shot',
-        )}
-        , about {minutes(seconds)}.
-      </b>{' '}
-      {choice.startsWith('rounds') &&
-        'Every club a few, then all again: tiredness is shared by all clubs, and can be seen.'}
-      {choice === 'next' && `${nextLine(next, name)}: where most steps settle for the fewest shots.`}
-      {seconds > LONG_S && ' That is long: fewer shots today and a second visit say as much.'}
-    </p>
-  )
-}
+/** The next session is most often set up as the last one was; its air and its checks are of that day alone. */
+const startingFrom = (last: SetUp | null): SetUp =>
+  last
+    ? {
+        ...NOTHING_SAID,
+        surface: last.surface,
+        ball: last.ball,
+        altitudeM: last.altitudeM,
+        altitudeOf: last.altitudeOf,
+        monitor: last.monitor && { ...last.monitor, checked: [] },
+      }
+    : NOTHING_SAID

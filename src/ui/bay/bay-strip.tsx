@@ -1,5 +1,6 @@
 import { StationStrip, stockTitle, stripNotes } from '../drawing/station-strip'
 import { stationName } from '../words/names'
+import { len } from '../words/numbers'
 import type { BayView } from './bay-view'
 
 /** The open station on the strip: every shot behind its stock, those of earlier sessions as rings. */
@@ -11,15 +12,26 @@ export function BayStrip({ view, newest }: { view: BayView; newest: string | und
   const stock = analysis.stocks.find((each) => each.clubId === open.clubId && each.swing === open.swing)
   const here = new Set<string>(view.shots.map((shot) => shot.id))
   const earlier = (id: string) => !here.has(id)
-  const shots = history.filter((shot) => shot.clubId === open.clubId && shot.swing === open.swing)
+  const { warmUp } = view.now
+  const shots = history.filter(
+    ({ clubId, swing, apart }) =>
+      clubId === open.clubId && swing === open.swing && (apart === 'warm-up') === warmUp,
+  )
+  const expected = view.expectations.find(
+    ({ clubId, swing }) => clubId === open.clubId && swing === open.swing,
+  )
   const name = stationName(club, open.swing)
   return (
     <section className="sheet" aria-label="This station">
       <div className="strip-title">
         <h2 data-testid="running-stock">
-          {name}: {stockTitle(stock, golfer)}
+          {warmUp ? `Warming up: ${name}` : `${name}: ${stockTitle(stock, golfer)}`}
         </h2>
-        <span className="quiet">{stripNotes(shots, earlier)}</span>
+        <span className="quiet">
+          {[stripNotes(shots, earlier), expected && `you expected ${len(expected.carryM, golfer)}`]
+            .filter(Boolean)
+            .join(' · ')}
+        </span>
       </div>
       <StationStrip
         golfer={golfer}

@@ -2,27 +2,39 @@
 
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
-import { useEffect, useRef, useState } from 'react'
+import { useCallback, useEffect, useRef, useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import { useHotkeys } from 'react-hotkeys-hook'
 import type { ClubId, ShotId } from '@/core/ids'
+import { shotsSinceRest } from '@/core/session/plan'
+import { clearLapsed } from '@/core/session/range-clear'
 import type { Station } from '@/core/session/session'
 import { MARKS, type Mark } from '@/core/shots/mark'
 import { SWINGS } from '@/core/shots/shot'
+import { sample } from '@/core/stock/sample'
+import { send } from '../send'
 import { PageHead } from '../shell/page-head'
 import { Problems } from '../shell/problems'
-import { clubNames, MARK_NAME, PLACE_NAME, stationName, swingName } from '../words/names'
-import { count, len, plusMinus, side } from '../words/numbers'
+import { clubNames, PLACE_NAME, stationName, swingName } from '../words/names'
+import { count, lenUnit } from '../words/numbers'
 import { BayAdvice } from './bay-advice'
+import { BayNow, turnedWind } from './bay-now'
 import { BayPlan, progressOf } from './bay-plan'
 import { BayStrip } from './bay-strip'
-import type { BayView } from './bay-view'
+import { lastClearMs, type BayView } from './bay-view'
 import { HeldShots, slipOf } from './held-shots'
 import { KeyList } from './key-list'
 import { LastShot, MARK_KEY, type Judged } from './last-shot'
+import { MoveShot } from './move-shot'
+import { RangeClear } from './range-clear'
+import { RestTimer } from './rest-timer'
 import { ShotEntry } from './shot-entry'
+import { ShotHistory } from './shot-history'
+import { ShotList } from './shot-list'
+import { StationList } from './station-list'
 import { useBay } from './use-bay'
+import { useNow } from './use-now'
 import './bay.css'
 
 /** Hitting: one station open, each shot on the strip as it lands, everything by one key or one tap. */
@@ -30,19 +42,22 @@ export function Bay({ first }: { first: BayView }) {
   const router = useRouter()
   const bay = useBay(first)
   const { view } = bay
-  const { golfer, bag, session, analysis } = view
-  const { stocks } = analysis
+  const { golfer, bag, session } = view
   const input = useRef<HTMLInputElement>(null)
   const [chosen, setChosen] = useState<{ id: ShotId; among: number } | null>(null)
-  const [keysShown, setKeysShown] = useState(false)
+  const [shown, setShown] = useState<'keys' | 'history' | null>(null)
+  const [rest, setRest] = useState<{ untilMs: number; among: number } | null>(null)
+  const now = useNow(2000)
 
   const clubs = bag.clubs.filter((club) => club.kind !== 'putter')
   const open = session.open ?? lastStation(view) ?? { clubId: clubs.at(-1)?.id as ClubId, swing: 'full' }
   const club = [...bag.clubs, ...bag.rack].find((each) => each.id === open.clubId)
   const taken = view.shots.filter((shot) => shot.heldBecause === null)
+  const warmUps = taken.filter(({ conditions }) => conditions.warmUp)
   const here = taken.filter((shot) => shot.clubId === open.clubId && shot.swing === open.swing)
-  const newest = here.at(-1)
-  const shot = (chosen?.among === view.shots.length && here.find((each) => each.id === chosen.id)) || newest
+  const listed = view.now.warmUp ? warmUps : here
+  const newest = listed.at(-1)
+  const shot = (chosen?.among === view.shots.length && listed.find(({ id }) => id === chosen.id)) || newest
   const numberOf = new Map(taken.map((each, i) => [each.id, i + 1]))
   const place = clubs.findIndex((each) => each.id === open.clubId)
   const nameOf = clubNames(bag)
@@ -53,10 +68,12 @@ export function Bay({ first }: { first: BayView }) {
     planned.left.find((block) => block.clubId !== open.clubId || block.swing !== open.swing) ?? null
   const next = nextBlock ? { id: nextBlock.clubId, name: nameOf(nextBlock.clubId) } : neighbour(-1)
   const goNext = () => goTo(next?.id, nextBlock?.swing ?? open.swing)
+  const hurt = session.hurtMs !== null
+  const unclear = !hurt && now !== null && clearLapsed(lastClearMs(view), now)
 
-  // A session that is reopened has no station open yet: the monitor needs one.
+  // A session that is reopened has no station open yet: the monitor needs one. One that hurt stays shut.
   const { open: openNow } = bay
-  const reopened = session.open === null
+  const reopened = session.open === null && !hurt
   useEffect(() => {
     if (reopened) void openNow({ clubId: open.clubId, swing: open.swing })
     // eslint-disable-next-line react-hooks/exhaustive-deps -- once, when the page opens
@@ -70,6 +87,18 @@ export function Bay({ first }: { first: BayView }) {
   const mark = (what: Mark | null) => {
     if (shot) void bay.mark(shot.id, what)
   }
+  const clear = () => {
+    void bay.clear()
+    input.current?.focus({ preventScroll: true })
+  }
+  const restNow = () => setRest({ untilMs: Date.now() + session.restS * 1000, among: view.shots.length })
+  const restOver = useCallback(() => setRest(null), [])
+  const resting = rest?.among === view.shots.length ? rest : null
+  const restDue =
+    session.restEvery > 0 &&
+    !resting &&
+    planned.left.length > 0 &&
+    shotsSinceRest(taken, session.restS) >= session.restEvery
   const swingAfter = SWINGS[(SWINGS.findIndex((each) => each === open.swing) + 1) % SWINGS.length]
 
   // Letters are commands while the entry is empty, and text as soon as something is typed in it.
@@ -77,7 +106,12 @@ export function Bay({ first }: { first: BayView }) {
     const { target } = event
     return (target instanceof HTMLInputElement && target.value !== '') || target instanceof HTMLSelectElement
   }
-  const keys = { enableOnFormTags: true as const, preventDefault: true, ignoreEventWhen: typing }
+  const keys = {
+    enableOnFormTags: true as const,
+    preventDefault: true,
+    ignoreEventWhen: typing,
+    enabled: shown === null,
+  }
   const byKey = new Map(MARKS.map((each) => [MARK_KEY[each].toLowerCase(), each]))
   useHotkeys([...byKey.keys()], (event) => mark(byKey.get(event.key.toLowerCase()) ?? null), keys)
   useHotkeys('n', goNext, keys)
@@ -85,17 +119,33 @@ export function Bay({ first }: { first: BayView }) {
   useHotkeys('p,down', () => goTo(neighbour(1)?.id), keys)
   useHotkeys('x', () => goTo(open.clubId, swingAfter), keys)
   useHotkeys('z', () => void bay.undo(), keys)
-  useHotkeys('?', () => setKeysShown(true), { ...keys, useKey: true })
+  useHotkeys('u', () => void bay.warmUp(!view.now.warmUp), keys)
+  useHotkeys('g', () => void bay.air(turnedWind(view.now)), keys)
+  useHotkeys('r', restNow, keys)
+  useHotkeys('h', () => shot && setShown('history'), keys)
+  useHotkeys('?', () => setShown('keys'), { ...keys, useKey: true })
 
   const minutes = Math.max(
     0,
     Math.round(((view.shots.at(-1)?.hitMs ?? session.startedMs) - session.startedMs) / 60_000),
   )
-  const end = async () => {
-    const sent = await bay.end()
+  const leave = async (sending: ReturnType<typeof bay.end>) => {
+    const sent = await sending
     if (sent.ok) router.push(`/golfers/${golfer.id}/sessions/${session.id}`)
     else bay.say(sent.problems)
   }
+  const end = () => leave(bay.end())
+  const expectation =
+    golfer.askExpectation && !view.now.warmUp && here.length === 0 && !expected(view, open)
+      ? {
+          of: stationName(club, open.swing),
+          onSay: (carryM: number) => void bay.expect(open, carryM),
+          onNever: async () => {
+            await send('PATCH', `/api/golfers/${golfer.id}`, { askExpectation: false })
+            bay.read()
+          },
+        }
+      : undefined
 
   return (
     <>
@@ -104,7 +154,7 @@ export function Bay({ first }: { first: BayView }) {
           title={`${club?.name ?? 'No club'}, ${swingName(open.swing)} swing`}
           lede={`${count(taken.length, 'shot')} ${session.place ? PLACE_NAME[session.place] : 'without a place'}, ${count(minutes, 'minute')} in`}
         >
-          <Button variant="outline" onClick={() => setKeysShown(true)} className="key-hint">
+          <Button variant="outline" onClick={() => setShown('keys')} className="key-hint">
             Keys<kbd>?</kbd>
           </Button>
           <Button variant="outline" onClick={end}>
@@ -120,6 +170,12 @@ export function Bay({ first }: { first: BayView }) {
         </PageHead>
       </div>
       <Problems of={bay.problems} />
+      {hurt && (
+        <section className="sheet held mb-2">
+          <b>You stopped this session since something hurt.</b> Marks can be mended here; new balls wait for
+          another day.
+        </section>
+      )}
       <div className="pick-station">
         <Form.Select
           value={open.clubId}
@@ -146,45 +202,23 @@ export function Bay({ first }: { first: BayView }) {
         <Button onClick={goNext}>Next: {next?.name}</Button>
       </div>
       <div className="bay">
-        <section className="sheet left" aria-label="Stations">
-          <div className="swings" role="group" aria-label="Swing">
-            {SWINGS.map((swing) => (
-              <Button
-                key={swing}
-                size="sm"
-                variant={swing === open.swing ? 'primary' : 'outline'}
-                aria-pressed={swing === open.swing}
-                onClick={() => goTo(open.clubId, swing)}
-              >
-                {{ full: 'Full', 'three-quarter': 'Three-q.', half: 'Half' }[swing]}
-              </Button>
-            ))}
-          </div>
-          <ul className="stations">
-            {clubs.map((each) => {
-              const stock = stocks.find((one) => one.clubId === each.id && one.swing === open.swing)
-              const today = taken.filter((one) => one.clubId === each.id && one.swing === open.swing).length
-              return (
-                <li key={each.id}>
-                  <button type="button" aria-pressed={each.id === open.clubId} onClick={() => goTo(each.id)}>
-                    <span>{each.name}</span>
-                    <span className="num">
-                      {stock?.carryM === undefined || stock.lowM === undefined || stock.highM === undefined
-                        ? ''
-                        : `${len(stock.carryM, golfer)} ±${plusMinus(stock.lowM, stock.highM, golfer)}`}
-                    </span>
-                    <span className="num" title="shots today">
-                      {today > 0 ? `${today}` : ''}
-                      <span className="visually-hidden"> today</span>
-                    </span>
-                  </button>
-                </li>
-              )
-            })}
-          </ul>
-        </section>
+        <div className="left-column">
+          <StationList view={view} clubs={clubs} open={open} onOpen={goTo} />
+        </div>
         <div className="middle">
+          {unclear && <RangeClear view={view} onClear={clear} />}
+          {resting && <RestTimer untilMs={resting.untilMs} onOver={restOver} />}
           <BayPlan view={view} />
+          {restDue && (
+            <section className="sheet advice" aria-label="Advice">
+              <span>
+                {count(shotsSinceRest(taken, session.restS), 'shot')} since you rested: a rest is planned.
+              </span>
+              <Button variant="outline" onClick={restNow}>
+                Rest {session.restS} s<kbd>R</kbd>
+              </Button>
+            </section>
+          )}
           <HeldShots view={view} bay={bay} />
           <BayStrip view={{ ...view, session: { ...session, open } }} newest={newest?.id} />
           <LastShot
@@ -195,60 +229,66 @@ export function Bay({ first }: { first: BayView }) {
             name={nameOf}
             onMark={mark}
             onUndo={() => void bay.undo()}
-          />
-          <ShotEntry
-            unit={golfer.lengthUnit}
-            live={bay.live}
-            input={input}
-            waiting={bay.waiting}
-            onShot={(typed) => bay.hit(open, { ...typed, held: slipOf(typed, view, open) !== null })}
-          />
-          <BayAdvice view={view} bay={bay} />
-        </div>
-        <section className="sheet right" aria-label="Shots at this station">
-          <h2>Today at this station</h2>
-          {here.length === 0 && (
-            <p className="quiet p-3 mb-0">
-              Shots with the {stationName(club, open.swing)} stand here, the newest first.
-            </p>
+            onHistory={() => setShown('history')}
+          >
+            {shot?.mark === 'other-club' && (
+              <MoveShot
+                key={shot.id}
+                view={view}
+                bay={bay}
+                shot={shot}
+                after={here.filter(({ seq }) => seq > shot.seq).map(({ id }) => id)}
+                other={judgedOf(view, shot.id)?.other}
+              />
+            )}
+          </LastShot>
+          {!hurt && (
+            <ShotEntry
+              unit={golfer.lengthUnit}
+              live={bay.live}
+              input={input}
+              waiting={bay.waiting}
+              expectation={expectation}
+              onClear={unclear ? clear : null}
+              onShots={(typed) =>
+                bay.hit(
+                  open,
+                  typed.map((each) => ({ ...each, held: slipOf(each, view, open) !== null })),
+                )
+              }
+            />
           )}
-          <ul className="shot-list">
-            {here.toReversed().map((each) => {
-              const judged = judgedOf(view, each.id)
-              const what = each.mark ?? judged?.mark ?? 'solid'
-              const out = what !== 'solid'
-              return (
-                <li key={each.id} data-shot={each.id}>
-                  <button
-                    type="button"
-                    aria-pressed={each.id === shot?.id}
-                    onClick={() => setChosen({ id: each.id, among: view.shots.length })}
-                  >
-                    <span className="quiet num">{numberOf.get(each.id)}</span>
-                    <span className={`num ${out ? 'out' : ''}`}>
-                      {each.carryM === null ? '–' : len(each.carryM, golfer, 1)}
-                    </span>
-                    <span className="quiet num">
-                      {each.offlineM === undefined ? '' : side(each.offlineM, golfer)}
-                    </span>
-                    <span className={`mark-word ${out ? 'out' : ''}`}>
-                      {MARK_NAME[what]}
-                      {out && each.mark === null && '?'}
-                    </span>
-                  </button>
-                </li>
-              )
-            })}
-          </ul>
-        </section>
+          <BayAdvice view={view} bay={bay} />
+          {!hurt && <BayNow view={view} bay={bay} onRest={restNow} onHurt={() => leave(bay.hurt(true))} />}
+        </div>
+        <ShotList
+          view={view}
+          title={view.now.warmUp ? warmUpTitle(view, warmUps) : 'Today at this station'}
+          shots={listed}
+          station={stationName(club, open.swing)}
+          chosen={shot?.id}
+          numberOf={numberOf}
+          judgedOf={(id) => judgedOf(view, id)}
+          onChoose={(id) => setChosen({ id, among: view.shots.length })}
+        />
       </div>
       <Button variant="outline" className="phone-only w-100" onClick={end}>
         End the session
       </Button>
       <p className="mt-3 mb-0">
-        <Link href={`/golfers/${golfer.id}/gaps`}>See the gaps so far</Link>
+        <Link href={`/golfers/${golfer.id}/gaps`}>See the gaps so far</Link> ·{' '}
+        <Link href={`/golfers/${golfer.id}/sessions/${session.id}`}>See the session and its set-up</Link>
       </p>
-      <KeyList shown={keysShown} onHide={() => setKeysShown(false)} />
+      <KeyList shown={shown === 'keys'} onHide={() => setShown(null)} />
+      {shown === 'history' && shot && (
+        <ShotHistory
+          view={view}
+          bay={bay}
+          shot={shot}
+          number={numberOf.get(shot.id) ?? 0}
+          onHide={() => setShown(null)}
+        />
+      )}
     </>
   )
 }
@@ -258,6 +298,16 @@ function judgedOf({ analysis }: BayView, id: ShotId): Judged | undefined {
   const judged = analysis.shots.find((each) => each.shotId === id)
   const leftOut = analysis.stocks.flatMap((stock) => stock.leftOut).find((each) => each.shotId === id)
   return judged && { ...judged, ...(leftOut && { leftOut }) }
+}
+
+const expected = ({ expectations }: BayView, { clubId, swing }: Station): boolean =>
+  expectations.some((each) => each.clubId === clubId && each.swing === swing)
+
+/** "Warm-up: 6 shots, mean 118.7 yd, in no stock". */
+function warmUpTitle({ golfer }: BayView, warmUps: readonly BayView['shots'][number][]): string {
+  const carries = warmUps.flatMap(({ carryM }) => carryM ?? [])
+  const mean = carries.length > 0 ? `, mean ${lenUnit(sample(carries).mean, golfer, 1)}` : ''
+  return `Warm-up: ${count(warmUps.length, 'shot')}${mean}, in no stock`
 }
 
 function lastStation({ shots, bag }: BayView): Station | null {

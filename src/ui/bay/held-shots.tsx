@@ -17,7 +17,9 @@ import type { BayActions } from './use-bay'
 
 /** Shots that were read but wait for the golfer: kept, shown, in no stock. */
 export function HeldShots({ view, bay }: { view: BayView; bay: BayActions }) {
-  const held = view.shots.filter((shot) => shot.heldBecause !== null)
+  const held = view.shots.filter(
+    ({ heldBecause }) => heldBecause !== null && heldBecause !== 'range-not-clear',
+  )
   if (held.length === 0) return null
   return (
     <div role="region" aria-label="Held shots" className="d-grid gap-2">
@@ -55,7 +57,7 @@ function SlipQuestion({ shot, slip, view, bay, byKey }: HeldProps & { slip: Slip
     const station = { clubId: shot.clubId, swing: shot.swing }
     const carryM = metresFrom(slip.proposal, lengthUnit)
     const { offlineM } = shot
-    if (await bay.hit(station, { carryM, ...(offlineM !== undefined && { offlineM }) }))
+    if (await bay.hit(station, [{ carryM, ...(offlineM !== undefined && { offlineM }) }]))
       await bay.withdraw(shot.id)
   }
   const keep = () => void bay.release(shot.id)
@@ -75,7 +77,7 @@ function SlipQuestion({ shot, slip, view, bay, byKey }: HeldProps & { slip: Slip
 }
 
 /** Answers by key while nothing is typed. */
-const ANSWERS = {
+export const ANSWERS = {
   enableOnFormTags: true as const,
   preventDefault: true,
   ignoreEventWhen: ({ target }: KeyboardEvent) => target instanceof HTMLInputElement && target.value !== '',

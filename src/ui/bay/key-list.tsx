@@ -4,13 +4,20 @@ import { MARK_NAME } from '../words/names'
 import { MARK_KEY } from './last-shot'
 
 const KEYS: [string, string][] = [
-  ['0–9 Enter', 'a carry; 129 3l is 3 left of line'],
+  ['0–9 Enter', 'a carry; 129 3l is 3 left of line; several carries with spaces between, or pasted'],
+  ['0–9 E', 'what you expect of the station, before you hit it'],
+  ['Enter', 'nobody is in front, where Banco asks'],
   ...MARKS.map((mark): [string, string] => [MARK_KEY[mark], `the shot was ${MARK_NAME[mark]}`]),
   ['N', 'next club: the plan’s, or the longer one'],
   ['↑', 'the longer club'],
   ['P ↓', 'the shorter club'],
   ['X', 'full, three-quarter, half'],
   ['Y K', 'a held carry: what Banco asks, or what was typed'],
+  ['V', 'moves the shots that look like another club’s'],
+  ['U', 'warm-up begins, or ends'],
+  ['G', 'the wind got up, or dropped'],
+  ['R', 'a rest'],
+  ['H', 'the history of the shot'],
   ['Z', 'undo, one step at a time'],
   ['?', 'these keys'],
 ]

@@ -1,4 +1,4 @@
-import { Fragment } from 'react'
+import { Fragment, type ReactNode } from 'react'
 import Button from 'react-bootstrap/Button'
 import type { BagAnalysis } from '@/core/analyse-bag'
 import type { Golfer } from '@/core/golfer'
@@ -30,10 +30,13 @@ type Props = {
   name: (clubId: string) => string
   onMark: (mark: Mark | null) => void
   onUndo: () => void
+  onHistory: () => void
+  /** Where the shot was another club's: which one. */
+  children?: ReactNode
 }
 
 /** The shot in hand on one line, and the marks that it can be given. */
-export function LastShot({ golfer, shot, number, judged, name, onMark, onUndo }: Props) {
+export function LastShot({ golfer, shot, number, judged, name, onMark, onUndo, onHistory, children }: Props) {
   if (!shot) {
     return (
       <section className="sheet last-shot quiet">
@@ -62,6 +65,9 @@ export function LastShot({ golfer, shot, number, judged, name, onMark, onUndo }:
             </span>
           </Fragment>
         ))}
+        <button type="button" className="btn-plain ms-auto" onClick={onHistory}>
+          History<kbd>H</kbd>
+        </button>
       </div>
       {suggested && (
         <p className="suggestion" role="status">
@@ -93,6 +99,7 @@ export function LastShot({ golfer, shot, number, judged, name, onMark, onUndo }:
           Undo
         </Button>
       </div>
+      {children}
     </section>
   )
 }

@@ -2,7 +2,7 @@
 
 import { useState, type FormEvent, type RefObject } from 'react'
 import Button from 'react-bootstrap/Button'
-import { readTypedShot, type TypedShot, type TypedShotProblem } from '@/core/shots/typed-shot'
+import { readTypedShot, readTypedShots, type TypedShot, type TypedShotProblem } from '@/core/shots/typed-shot'
 import type { LengthUnit } from '@/core/units'
 import { count } from '../words/numbers'
 
@@ -21,27 +21,55 @@ type Props = {
   /** Typed shots that wait in this browser until Banco answers. */
   waiting: number
   input: RefObject<HTMLInputElement | null>
-  onShot: (shot: TypedShot) => Promise<boolean>
+  onShots: (shots: TypedShot[]) => Promise<boolean>
+  /** What the golfer expects is asked: takes it, or never asks again. Absent where it is not asked. */
+  expectation?: { of: string; onSay: (carryM: number) => void; onNever: () => void } | undefined
+  /** Where Banco asks whether the range is clear, Enter with nothing typed says that it is. */
+  onClear: (() => void) | null
 }
 
 /** Where a carry is typed, by key or on the pad. */
-export function ShotEntry({ unit, live, waiting, input, onShot }: Props) {
+export function ShotEntry({ unit, live, waiting, input, onShots, expectation, onClear }: Props) {
   const [text, setText] = useState('')
   const [problem, setProblem] = useState('')
   const add = async (event: FormEvent) => {
     event.preventDefault()
+    if (text.trim() === '' && onClear) return onClear()
+    const read = readTypedShots(text, unit)
+    if (read.kind === 'problems') return setProblem(sentences(read.problems, unit))
+    setProblem('')
+    setText('')
+    if (!(await onShots(read.shots))) setText(text)
+  }
+  const expect = () => {
     const read = readTypedShot(text, unit)
     if (read.kind !== 'shot') return setProblem(sentence(read, unit))
     setProblem('')
     setText('')
-    if (!(await onShot(read))) setText(text)
+    expectation?.onSay(read.carryM)
+    input.current?.focus({ preventScroll: true })
   }
+  const number = /\d/.test(text)
   const press = (key: string) => {
     setProblem('')
     setText(key === '⌫' ? text.slice(0, -1) : key === '␣' ? `${text} ` : text + key.toLowerCase())
   }
   return (
     <form className="sheet entry" onSubmit={add} noValidate>
+      {expectation && (
+        <p className="expectation">
+          <span>
+            What do you expect of the {expectation.of}?<span className="key-hint"> Type it, then E.</span>
+          </span>
+          <Button size="sm" variant="outline" disabled={!number} onClick={expect}>
+            I expect {number ? text : 'this'}
+            <kbd>E</kbd>
+          </Button>
+          <Button size="sm" variant="outline" onClick={expectation.onNever}>
+            Never ask
+          </Button>
+        </p>
+      )}
       <div className="line">
         <label htmlFor="carry" className="key-hint fw-semibold">
           Type a carry
@@ -53,6 +81,22 @@ export function ShotEntry({ unit, live, waiting, input, onShot }: Props) {
           value={text}
           onChange={(event) => {
             setText(event.target.value)
+            setProblem('')
+          }}
+          onKeyDown={(event) => {
+            if (!expectation || !number || event.key.toLowerCase() !== 'e') return
+            event.preventDefault()
+            expect()
+          }}
+          onPaste={(event) => {
+            // A field of one line would run the lines of a list together.
+            event.preventDefault()
+            setText(
+              event.clipboardData
+                .getData('text')
+                .trim()
+                .replace(/\s*[\r\n\t]+\s*/g, '; '),
+            )
             setProblem('')
           }}
           autoComplete="off"
@@ -98,6 +142,15 @@ export function ShotEntry({ unit, live, waiting, input, onShot }: Props) {
 }
 
 const coarse = (): boolean => typeof window !== 'undefined' && matchMedia('(pointer: coarse)').matches
+
+/** What is wrong with what was typed; of several carries each with its place. */
+const sentences = (problems: { place: number; problem: TypedShotProblem }[], unit: LengthUnit): string =>
+  problems.length === 1 && problems[0]?.place === 1
+    ? sentence(problems[0].problem, unit)
+    : problems
+        .slice(0, 3)
+        .map(({ place, problem }) => `Carry ${place}: ${sentence(problem, unit)}`)
+        .join(' ') + ' None was taken.'
 
 function sentence(problem: TypedShotProblem, unit: LengthUnit): string {
   switch (problem.kind) {

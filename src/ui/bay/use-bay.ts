@@ -1,12 +1,15 @@
 'use client'
 
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react'
+import { apartBecause, type Conditions } from '@/core/session/conditions'
+import { clearLapsed } from '@/core/session/range-clear'
 import type { Station } from '@/core/session/session'
 import type { Mark } from '@/core/shots/mark'
 import type { Problem } from '@/core/problem'
 import type { ShotId } from '@/core/ids'
+import type { SessionShot } from '@/core/session/session-shot'
 import { send, type Sent } from '../send'
-import type { BayView } from './bay-view'
+import { lastClearMs, type BayView } from './bay-view'
 import { keepWaiting, sendWaiting, waitingShots, type TypedShotPost } from './waiting-shots'
 
 /**
@@ -29,6 +32,8 @@ export function useBay(first: BayView) {
   const sending = useRef(new Set<ShotId>())
   /** A station that was opened while nobody answered. */
   const wanted = useRef<Station | null>(null)
+  /** When the range was last said to be clear in this tab. */
+  const clearSaid = useRef<number | null>(null)
   const sessionId = first.session.id
   const session = `/api/sessions/${sessionId}`
 
@@ -95,6 +100,9 @@ export function useBay(first: BayView) {
     }
   }, [session, sessionId, attempt])
 
+  const saying = (said: object, fromShotId?: ShotId) =>
+    take(() => send('POST', `${session}/said`, { ...said, ...(fromShotId && { fromShotId }) }))
+
   return {
     view: useMemo(() => withUnanswered(view, unanswered), [view, unanswered]),
     /** How many typed shots wait in this browser. */
@@ -112,32 +120,49 @@ export function useBay(first: BayView) {
         return sent
       })
     },
-    /** Takes a typed shot. It shows at once; without an answer it waits in this browser. */
-    hit: async (station: Station, typed: { carryM: number; offlineM?: number; held?: boolean }) => {
-      const shot: TypedShotPost = {
+    /** Takes shots that were typed together. They show at once; without an answer they wait in this browser. */
+    hit: async (station: Station, typed: readonly TypedHit[]) => {
+      const now = Date.now()
+      const shots = typed.map(({ carryM, offlineM, held }): TypedShotPost => ({
         ...station,
-        carryM: typed.carryM,
-        ...(typed.offlineM !== undefined && { offlineM: typed.offlineM }),
-        ...(typed.held && { heldBecause: 'implausible-carry' }),
+        carryM,
+        ...(offlineM !== undefined && { offlineM }),
+        ...(held && { heldBecause: 'implausible-carry' }),
         id: crypto.randomUUID() as ShotId,
-        hitMs: Date.now(),
-      }
-      setUnanswered((now) => [...now, shot])
-      sending.current.add(shot.id)
+        hitMs: now,
+      }))
+      setUnanswered((before) => [...before, ...shots])
+      shots.forEach(({ id }) => sending.current.add(id))
       const turn = ++asked.current
-      const posted = lastTyped.current.then(() => send<BayView>('POST', `${session}/shots`, shot))
+      const posted = lastTyped.current.then(() => send<BayView>('POST', `${session}/shots`, { shots }))
       lastTyped.current = posted
       const sent = await posted
-      sending.current.delete(shot.id)
+      shots.forEach(({ id }) => sending.current.delete(id))
       if (!sent.ok && sent.unreachable) {
-        keepWaiting(sessionId, shot)
+        const clearMs = clearSaid.current
+        shots.forEach((shot) => keepWaiting(sessionId, { ...shot, ...(clearMs !== null && { clearMs }) }))
         setWaiting(waitingShots(sessionId).length)
         return true
       }
       answer(turn, sent)
-      setUnanswered((now) => now.filter(({ id }) => id !== shot.id))
+      setUnanswered((before) => before.filter(({ id }) => !shots.some((shot) => shot.id === id)))
       return sent.ok
     },
+    /** Nobody is in front. Said while Banco does not answer, the word goes with the shots that wait. */
+    clear: () => {
+      const atMs = Date.now()
+      clearSaid.current = atMs
+      setView((now) => ({ ...now, session: { ...now.session, clearMs: atMs } }))
+      return take(() => send('POST', `${session}/clear`, { atMs }))
+    },
+    warmUp: (on: boolean, fromShotId?: ShotId) => saying({ kind: 'warm-up', on }, fromShotId),
+    air: (air: Omit<Conditions, 'warmUp'>, fromShotId?: ShotId) =>
+      saying({ kind: 'air', ...air }, fromShotId),
+    expect: (station: Station, carryM: number) => saying({ kind: 'expectation', ...station, carryM }),
+    /** Something hurts: the session stops. False: that was a slip of the finger. */
+    hurt: (hurt: boolean) => send('PATCH', session, { hurt }),
+    /** Reads the Bay anew. */
+    read: () => void readAgain.current(),
     /** Moves a run of shots to another station; without one they are solid where they are. */
     move: (shotIds: ShotId[], station: Station | null) =>
       take(() => send('POST', `${session}/moves`, { shotIds, station })),
@@ -151,6 +176,8 @@ export function useBay(first: BayView) {
   }
 }
 
+/** A shot as it was typed; held where one slip of the fingers would explain its carry. */
+export type TypedHit = { carryM: number; offlineM?: number; held?: boolean }
 export type BayActions = ReturnType<typeof useBay>
 
 /** The Bay with typed shots that the server has not answered yet. */
@@ -159,27 +186,37 @@ function withUnanswered(view: BayView, unanswered: readonly TypedShotPost[]): Ba
   const fresh = unanswered.filter(({ id }) => !known.has(id))
   if (fresh.length === 0) return view
   const last = view.shots.at(-1)?.seq ?? 0
+  const apart = apartBecause(view.now)
+  let clearMs = lastClearMs(view)
+  const heldOf = ({ heldBecause, hitMs }: TypedShotPost): SessionShot['heldBecause'] => {
+    const lapsed = clearLapsed(clearMs, hitMs)
+    if (!lapsed) clearMs = hitMs
+    return heldBecause ?? (lapsed ? 'range-not-clear' : null)
+  }
+  const held = new Map(fresh.map((shot) => [shot.id, heldOf(shot)]))
   return {
     ...view,
     shots: [
       ...view.shots,
-      ...fresh.map(({ heldBecause, ...shot }, i) => ({
+      ...fresh.map((shot, i) => ({
         ...shot,
+        conditions: view.now,
         seq: last + 1 + i,
         sessionId: view.session.id,
         source: 'typed' as const,
         clubLabel: null,
         mark: null,
-        heldBecause: heldBecause ?? null,
+        heldBecause: held.get(shot.id) ?? null,
         posted: null,
       })),
     ],
     history: [
       ...view.history,
       ...fresh
-        .filter(({ heldBecause }) => heldBecause === undefined)
+        .filter(({ id }) => held.get(id) === null)
         .map((shot) => ({
           ...shot,
+          ...(apart && { apart }),
           session: view.history.at(-1)?.session ?? 0,
           mark: 'solid' as const,
           solidProbability: 1,

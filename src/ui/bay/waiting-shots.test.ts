@@ -33,14 +33,15 @@ describe('typed shots that wait in the browser', () => {
 
   it('are sent in order once somebody answers, and then wait no more', async () => {
     keepWaiting(SESSION, shot('a'))
-    keepWaiting(SESSION, shot('b'))
+    keepWaiting(SESSION, { ...shot('b'), clearMs: 7 })
     const sent: string[] = []
     vi.stubGlobal('fetch', (url: string, { body }: { body: string }) => {
-      sent.push(`${url} ${(JSON.parse(body) as { id: string }).id}`)
+      const { shots, clearMs } = JSON.parse(body) as { shots: { id: string }[]; clearMs?: number }
+      sent.push(`${url} ${shots.map(({ id }) => id).join(' ')} ${clearMs ?? ''}`.trim())
       return answered(200)
     })
     expect(await sendWaiting()).toBe(2)
-    expect(sent).toEqual(['/api/sessions/session-1/shots a', '/api/sessions/session-1/shots b'])
+    expect(sent).toEqual(['/api/sessions/session-1/shots a', '/api/sessions/session-1/shots b 7'])
     expect(waitingShots(SESSION)).toEqual([])
   })
 

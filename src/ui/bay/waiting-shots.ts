@@ -12,19 +12,22 @@ export type TypedShotPost = Station & {
   heldBecause?: 'implausible-carry'
 }
 
+/** A typed shot that waits, with the last word that the range was clear: it may never have reached Banco. */
+export type WaitingShot = TypedShotPost & { clearMs?: number }
+
 const PREFIX = 'banco-waiting '
 
 /** Typed shots that wait in this browser until Banco answers, oldest first. They survive a reload and a closed tab. */
-export function waitingShots(sessionId: SessionId): TypedShotPost[] {
+export function waitingShots(sessionId: SessionId): WaitingShot[] {
   try {
     const kept = localStorage.getItem(PREFIX + sessionId)
-    return kept ? (JSON.parse(kept) as TypedShotPost[]) : []
+    return kept ? (JSON.parse(kept) as WaitingShot[]) : []
   } catch {
     return []
   }
 }
 
-export function keepWaiting(sessionId: SessionId, shot: TypedShotPost): void {
+export function keepWaiting(sessionId: SessionId, shot: WaitingShot): void {
   store(sessionId, [...waitingShots(sessionId).filter(({ id }) => id !== shot.id), shot])
 }
 
@@ -37,7 +40,11 @@ export async function sendWaiting(): Promise<number> {
   let taken = 0
   for (const sessionId of waitingSessionIds()) {
     for (const shot of waitingShots(sessionId)) {
-      const sent = await send('POST', `/api/sessions/${encodeURIComponent(sessionId)}/shots`, shot)
+      const { clearMs, ...typed } = shot
+      const sent = await send('POST', `/api/sessions/${encodeURIComponent(sessionId)}/shots`, {
+        shots: [typed],
+        ...(clearMs !== undefined && { clearMs }),
+      })
       if (!sent.ok && sent.unreachable) return taken
       if (!sent.ok) continue
       taken++
@@ -60,7 +67,7 @@ function waitingSessionIds(): SessionId[] {
   }
 }
 
-function store(sessionId: SessionId, shots: readonly TypedShotPost[]): void {
+function store(sessionId: SessionId, shots: readonly WaitingShot[]): void {
   if (shots.length === 0) localStorage.removeItem(PREFIX + sessionId)
   else localStorage.setItem(PREFIX + sessionId, JSON.stringify(shots))
 }

@@ -3,7 +3,7 @@ import type { Stock } from '@/core/stock/station-stock'
 import { lengthIn } from '@/core/units'
 import { strip } from '@/drawings/strip'
 import type { StationShots } from '../gaps/station-shots'
-import { MARK_NAME } from '../words/names'
+import { APART_NAME, MARK_NAME } from '../words/names'
 import { count, fixed, len, plusMinus } from '../words/numbers'
 import { DrawingChart } from './drawing-chart'
 
@@ -27,9 +27,9 @@ export function StationStrip({ golfer, name, stock, shots, earlier = () => false
           {
             id: shot.id,
             carry: at(shot.carryM),
-            counts: shot.mark === 'solid',
+            counts: counts(shot),
             earlier: earlier(shot.id),
-            word: MARK_NAME[shot.mark],
+            word: shot.apart && shot.mark === 'solid' ? APART_NAME[shot.apart] : MARK_NAME[shot.mark],
             newest: shot.id === newest,
           },
         ],
@@ -54,6 +54,8 @@ export function StationStrip({ golfer, name, stock, shots, earlier = () => false
   )
 }
 
+const counts = ({ mark, apart }: StationShots[number]): boolean => mark === 'solid' && apart === undefined
+
 /** "129 ± 2 yd, from 11 solid of 14". */
 export function stockTitle(stock: Stock | undefined, golfer: Golfer): string {
   return stock?.carryM !== undefined && stock.lowM !== undefined && stock.highM !== undefined
@@ -64,7 +66,7 @@ export function stockTitle(stock: Stock | undefined, golfer: Golfer): string {
 /** What a strip leaves out, said beside it. */
 export function stripNotes(shots: StationShots, earlier: (shotId: string) => boolean): string {
   const read = shots.filter((shot) => shot.carryM !== null)
-  const leftOut = read.filter((shot) => shot.mark !== 'solid').length
+  const leftOut = read.filter((shot) => !counts(shot)).length
   const before = read.filter((shot) => earlier(shot.id)).length
   return [leftOut > 0 && `${count(leftOut, 'shot')} left out`, before > 0 && `${before} from earlier (rings)`]
     .filter(Boolean)

@@ -8,11 +8,13 @@ import { SEGMENTS, type Segment } from '@/core/bag/segment'
 import { STEP_SCHOOLS, TYPICAL_ZONES, type StepSchool, type Zones } from '@/core/gaps/zones'
 import type { Golfer, GolferSchools } from '@/core/golfer'
 import type { Problem } from '@/core/problem'
+import type { Stock } from '@/core/stock/station-stock'
 import { STOCK_RULES, type StockRule } from '@/core/stock/stock-rules'
 import { lengthIn, metresFrom } from '@/core/units'
 import { send } from '../send'
 import { Problems } from '../shell/problems'
 import { RULE_NAME, SCHOOL_NAME } from '../words/names'
+import { count, len } from '../words/numbers'
 
 /** Saves the schools that a golfer follows, and reads the page again. */
 function useSchools(golfer: Golfer) {
@@ -45,6 +47,44 @@ export function StockRuleChoice({ golfer }: { golfer: Golfer }) {
           ))}
         </Form.Select>
       </label>
+      <Problems of={problems} />
+    </>
+  )
+}
+
+/** Which of a station's shots were hit in wind or from a bad lie, whether they are in, and the way to have it otherwise. */
+export function InWind({ golfer, stock }: { golfer: Golfer; stock: Stock }) {
+  const { problems, change } = useSchools(golfer)
+  const { conditions, carryM } = stock
+  if (!conditions || carryM === undefined) return null
+  const { apart, counted, withAllM } = conditions
+  return (
+    <>
+      {apart.length > 0 && (
+        <p>
+          {count(apart.length, 'shot')} in wind or from the rough {apart.length === 1 ? 'is' : 'are'} not in
+          it: {len(carryM, golfer, 1)} from calm ones, {len(withAllM, golfer, 1)} if all.
+        </p>
+      )}
+      {counted > 0 && (
+        <p>
+          {counted === stock.count
+            ? 'All of its shots were hit in wind or from the rough: there are no others.'
+            : `${counted} of its shots were hit in wind or from the rough.`}
+        </p>
+      )}
+      {(apart.length > 0 || golfer.windCounts) && (
+        <Button
+          size="sm"
+          variant="outline"
+          className="no-print mb-2"
+          onClick={() => change({ windCounts: !golfer.windCounts })}
+        >
+          {golfer.windCounts
+            ? 'Leave shots in wind out of every stock'
+            : 'Count shots in wind in every stock'}
+        </Button>
+      )}
       <Problems of={problems} />
     </>
   )

@@ -1,6 +1,6 @@
 import type { ClubId, ShotId } from '@/core/ids'
 import type { Mark } from '@/core/shots/mark'
-import type { Swing } from '@/core/shots/shot'
+import type { Apart, Swing } from '@/core/shots/shot'
 
 /** The shots behind the stocks of a bag, with what each was taken for. */
 export type StationShots = {
@@ -13,5 +13,7 @@ export type StationShots = {
   session: number
   hitMs: number
   mark: Mark
+  /** In no stock, whatever it was: warm-up, or in wind where the station has calm ones. */
+  apart?: Apart
   solidProbability: number
 }[]

@@ -5,13 +5,23 @@ import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import { useForm, useWatch } from 'react-hook-form'
-import type { Golfer, GolferSettings } from '@/core/golfer'
+import type { BayLikes, Golfer, GolferSettings } from '@/core/golfer'
 import type { Problem } from '@/core/problem'
-import { lengthIn, metresFrom, type LengthUnit, type SpeedUnit } from '@/core/units'
+import { lengthIn, metresFrom, type LengthUnit, type SpeedUnit, type TempUnit } from '@/core/units'
 import { send } from '../send'
 import { Problems } from '../shell/problems'
 
-type Fields = { name: string; hand: 'right' | 'left'; units: string; goalFrom: string; goalTo: string }
+type Fields = {
+  name: string
+  hand: 'right' | 'left'
+  units: string
+  goalFrom: string
+  goalTo: string
+  tempUnit: TempUnit
+  longestMin: string
+  homeAltitude: string
+  askExpectation: boolean
+}
 
 /** Lengths and speeds that go together. */
 const UNITS: Record<string, { lengthUnit: LengthUnit; speedUnit: SpeedUnit; name: string }> = {
@@ -35,6 +45,13 @@ export function GolferForm({ golfer }: { golfer?: Golfer }) {
       units: golfer ? `${golfer.lengthUnit} ${golfer.speedUnit}` : 'yd mph',
       goalFrom: goal(0),
       goalTo: goal(1),
+      tempUnit: golfer?.tempUnit ?? 'C',
+      longestMin: String(golfer?.longestMin ?? ''),
+      homeAltitude:
+        golfer?.homeAltitudeM == null
+          ? ''
+          : lengthIn(golfer.homeAltitudeM, footOrMetre(golfer.lengthUnit)).toFixed(0),
+      askExpectation: golfer?.askExpectation ?? true,
     },
   })
   const { lengthUnit, speedUnit } = UNITS[useWatch({ control, name: 'units' })] ?? {
@@ -67,8 +84,10 @@ export function GolferForm({ golfer }: { golfer?: Golfer }) {
       speedUnit,
       goalZoneM: zone.goalZoneM,
     }
+    const likes = readLikes(fields, lengthUnit)
+    if ('sentence' in likes) return setProblems([{ field: likes.field, sentence: likes.sentence }])
     const sent = golfer
-      ? await send<{ id: string }>('PATCH', `/api/golfers/${golfer.id}`, settings)
+      ? await send<{ id: string }>('PATCH', `/api/golfers/${golfer.id}`, { ...settings, ...likes })
       : await send<{ id: string }>('POST', '/api/golfers', settings)
     setProblems(sent.ok ? [] : sent.problems)
     setSaved(sent.ok)
@@ -147,6 +166,51 @@ export function GolferForm({ golfer }: { golfer?: Golfer }) {
         </div>
         <Problems of={problems} field="goalZoneM" id="goal-problem" />
       </fieldset>
+      {golfer && (
+        <fieldset className="mb-3">
+          <legend className="fs-6 mb-1">In the Bay</legend>
+          <div className="d-flex flex-wrap align-items-center gap-2 mb-2">
+            <Form.Label htmlFor="temp-unit" className="mb-0">
+              Temperatures in
+            </Form.Label>
+            <Form.Select id="temp-unit" {...register('tempUnit')} style={{ width: 90 }}>
+              <option value="C">°C</option>
+              <option value="F">°F</option>
+            </Form.Select>
+          </div>
+          <div className="d-flex flex-wrap align-items-center gap-2 mb-2">
+            <Form.Label htmlFor="longest-min" className="mb-0">
+              Hits at most
+            </Form.Label>
+            <Form.Control
+              id="longest-min"
+              {...register('longestMin')}
+              inputMode="numeric"
+              style={{ width: 80 }}
+            />
+            minutes a day: longer plans are split
+          </div>
+          <Problems of={problems} field="longestMin" />
+          <div className="d-flex flex-wrap align-items-center gap-2 mb-2">
+            <Form.Label htmlFor="home-altitude" className="mb-0">
+              Home course at
+            </Form.Label>
+            <Form.Control
+              id="home-altitude"
+              {...register('homeAltitude')}
+              inputMode="numeric"
+              style={{ width: 90 }}
+            />
+            {footOrMetre(lengthUnit)} above the sea; empty if it is not known
+          </div>
+          <Problems of={problems} field="homeAltitudeM" />
+          <Form.Check
+            id="ask-expectation"
+            label="Ask what I expect before I hit a station"
+            {...register('askExpectation')}
+          />
+        </fieldset>
+      )}
       <Problems of={problems} field="" />
       <Button type="submit">{golfer ? 'Save' : 'Go on to the bag'}</Button>
       <span role="status" className="ms-3">
@@ -154,6 +218,25 @@ export function GolferForm({ golfer }: { golfer?: Golfer }) {
       </span>
     </Form>
   )
+}
+
+const footOrMetre = (unit: LengthUnit): 'ft' | 'm' => (unit === 'yd' ? 'ft' : 'm')
+
+function readLikes(
+  { tempUnit, longestMin, homeAltitude, askExpectation }: Fields,
+  unit: LengthUnit,
+): BayLikes | { field: string; sentence: string } {
+  const longest = Number(longestMin.trim() || 75)
+  if (!Number.isInteger(longest) || longest < 10 || longest > 600)
+    return { field: 'longestMin', sentence: 'Type how many minutes you hit at most, from 10 to 600.' }
+  const typed = homeAltitude.trim().replace(',', '.').replace('−', '-')
+  const homeAltitudeM = typed === '' ? null : metresFrom(Number(typed), footOrMetre(unit))
+  if (homeAltitudeM !== null && !(homeAltitudeM >= -500 && homeAltitudeM <= 5000))
+    return {
+      field: 'homeAltitudeM',
+      sentence: `Type the altitude of your home course in ${footOrMetre(unit)}, or leave it empty.`,
+    }
+  return { tempUnit, longestMin: longest, homeAltitudeM, askExpectation }
 }
 
 function readGoalZone(

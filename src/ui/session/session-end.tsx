@@ -1,4 +1,6 @@
 import Link from 'next/link'
+import type { ExpectationFound } from '@/core/session/expectation'
+import type { MonitorProfile } from '@/core/session/set-up'
 import type { Step } from '@/core/gaps/step'
 import { progressOf } from '../bay/bay-plan'
 import type { BayView } from '../bay/bay-view'
@@ -7,14 +9,28 @@ import { Warnings } from '../shell/warnings'
 import { clubNames, stationName } from '../words/names'
 import { count, lenUnit, minutes } from '../words/numbers'
 import { driftSentence, nextLine, nextReason, sureness, verdictLook, verdictWords } from '../words/reasons'
+import { Expectations } from './expectations'
+import { Hurt } from './hurt'
+import { SessionSetUp } from './session-set-up'
 import './session.css'
 
+export type SessionEndProps = {
+  view: BayView
+  /** What was expected beside what was found: in this session, and in all. */
+  expected: { here: ExpectationFound[]; all: ExpectationFound[] }
+  profiles: MonitorProfile[]
+}
+
 /** What a session came to: what was planned and not hit, what its shots settle, and what to hit next time. */
-export function SessionEnd({ view }: { view: BayView }) {
+export function SessionEnd({ view, expected, profiles }: SessionEndProps) {
   const { golfer, bag, session, shots, analysis, plan } = view
+  const hurt = session.hurtMs !== null
   const name = clubNames(bag)
-  const taken = shots.filter((shot) => shot.heldBecause === null)
-  const held = shots.length - taken.length
+  const read = shots.filter((shot) => shot.heldBecause === null)
+  const held = shots.length - read.length
+  const taken = read.filter(({ conditions }) => !conditions.warmUp)
+  const warmUps = read.length - taken.length
+  const later = plan.filter(({ day }) => day > 1)
   const hitClubs = new Set(taken.map(({ clubId }) => clubId))
   const { left } = progressOf(view)
   const notHit = bag.clubs.filter((club) => club.kind !== 'putter' && !hitClubs.has(club.id))
@@ -34,16 +50,23 @@ export function SessionEnd({ view }: { view: BayView }) {
               (left.length === 0
                 ? 'The plan is hit. '
                 : `Planned and not hit: ${left.map((block) => `${block.shots} × ${stationName({ name: name(block.clubId) }, block.swing)}`).join(', ')}. `)}
+            {later.length > 0 &&
+              `${count(
+                later.reduce((sum, block) => sum + block.shots, 0),
+                'planned shot waits',
+                'planned shots wait',
+              )} for another day. `}
             {plan.length === 0 &&
               notHit.length > 0 &&
               `Not hit: ${notHit.map((club) => club.name).join(', ')}. `}
+            {warmUps > 0 && `${count(warmUps, 'shot')} of warm-up, in no stock. `}
             {held > 0 && `${count(held, 'shot is', 'shots are')} held and in no stock. `}
             {count(settled.length, 'step')} of {touched.length} beside these clubs settled.
           </>
         }
       >
         <Link className="btn btn-outline" href={`${home}/bay?session=${session.id}`}>
-          Go on with it
+          {hurt ? 'Mend marks' : 'Go on with it'}
         </Link>
         <Link className="btn btn-outline" href={`${home}/stock`}>
           See the stock
@@ -52,6 +75,7 @@ export function SessionEnd({ view }: { view: BayView }) {
           See the gaps
         </Link>
       </PageHead>
+      {hurt && <Hurt golferId={golfer.id} sessionId={session.id} />}
       <Warnings warnings={analysis.warnings} units={golfer} name={name} />
       <div className="session-end">
         <section className="sheet" aria-label="Steps">
@@ -68,15 +92,24 @@ export function SessionEnd({ view }: { view: BayView }) {
         <section className="sheet" aria-label="Next time">
           <h2>Next time</h2>
           <ul>
-            {analysis.next.map((each) => (
-              <li key={each.clubId}>
-                <b>{nextLine([each], name)}</b> <span className="quiet">{nextReason(each, name)}</span>
-              </li>
-            ))}
-            {analysis.next.length === 0 && <li>Nothing: a few more shots would change no verdict.</li>}
+            {(left.length > 0 || later.length > 0) && (
+              <li>The Bay offers to go on with the plan where it stopped.</li>
+            )}
+            {!hurt &&
+              analysis.next.map((each) => (
+                <li key={each.clubId}>
+                  <b>{nextLine([each], name)}</b> <span className="quiet">{nextReason(each, name)}</span>
+                </li>
+              ))}
+            {hurt && <li>First let it heal. What is left to settle waits.</li>}
+            {!hurt && analysis.next.length === 0 && (
+              <li>Nothing: a few more shots would change no verdict.</li>
+            )}
             <li className="quiet">{driftSentence(analysis.drift)}</li>
           </ul>
         </section>
+        <Expectations golfer={golfer} here={expected.here} all={expected.all} name={name} />
+        <SessionSetUp golfer={golfer} session={session} setUp={view.setUp} profiles={profiles} />
       </div>
     </>
   )

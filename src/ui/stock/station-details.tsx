@@ -6,6 +6,7 @@ import type { StationShots } from '../gaps/station-shots'
 import { RULE_NAME } from '../words/names'
 import { count, len, lenUnit, percent } from '../words/numbers'
 import { offCurveSentence } from '../words/reasons'
+import { InWind } from '../gaps/schools'
 import { ByHand } from './by-hand'
 import { LeftOutList } from './left-out-list'
 
@@ -63,6 +64,7 @@ export function StationDetails({ golfer, title, stock, shots, name }: Props) {
         {restedByM !== undefined && (
           <p>You tire: the stock is that of the rested golfer, {lenUnit(restedByM, golfer, 1)} longer.</p>
         )}
+        <InWind golfer={golfer} stock={stock} />
         {off && <p>{off}</p>}
         <ByHand golfer={golfer} stock={stock} title={title} />
       </div>

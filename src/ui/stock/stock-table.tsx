@@ -13,13 +13,14 @@ import { PageHead } from '../shell/page-head'
 import { Warnings } from '../shell/warnings'
 import { clubNames, RULE_NAME, stationName, swingName } from '../words/names'
 import { count, fixed, len, lenUnit, plusMinus, side, speed } from '../words/numbers'
+import { OpenSetUps, type OpenSetUp } from './open-set-ups'
 import { StationDetails } from './station-details'
 import './stock.css'
 
-type Props = { golfer: Golfer; bag: Bag; analysis: BagAnalysis; shots: StationShots }
+type Props = { golfer: Golfer; bag: Bag; analysis: BagAnalysis; shots: StationShots; setUps: OpenSetUp[] }
 
 /** Every station with what its solid shots say; a station opens to the shots behind it. */
-export function StockTable({ golfer, bag, analysis, shots }: Props) {
+export function StockTable({ golfer, bag, analysis, shots, setUps }: Props) {
   const { stocks, warnings } = analysis
   const [opened, setOpened] = useState<string | null>(null)
   const clubs = new Map(bag.clubs.map((club) => [club.id, club]))
@@ -108,6 +109,7 @@ export function StockTable({ golfer, bag, analysis, shots }: Props) {
           </tbody>
         </Table>
       </section>
+      <OpenSetUps golfer={golfer} of={setUps} />
     </>
   )
 }
@@ -177,7 +179,10 @@ function StockRow({ golfer, stock, club, opened, onOpen }: RowProps) {
       <td>{lengthOf(averages.peakM)}</td>
       <td>{averages.landingDeg === undefined ? '–' : `${fixed(averages.landingDeg, 0)}°`}</td>
       <td>{averages.offlineM === undefined ? '–' : side(averages.offlineM, golfer)}</td>
-      <td>{stock.count}</td>
+      <td>
+        {stock.count}
+        {(stock.conditions?.counted ?? 0) > 0 && <small className="quiet"> wind</small>}
+      </td>
       <td>{stock.leftOut.length || ''}</td>
     </tr>
   )

@@ -3,6 +3,8 @@ import type { StepSchool } from '@/core/gaps/zones'
 import type { HeldReason } from '@/core/monitor/station-for-shot'
 import type { PlanOrder } from '@/core/session/plan'
 import type { Place } from '@/core/session/session'
+import type { Apart } from '@/core/shots/shot'
+import type { Surface, Wind } from '@/core/session/conditions'
 import type { Mark } from '@/core/shots/mark'
 import type { StockRule } from '@/core/stock/stock-rules'
 
@@ -15,6 +17,18 @@ export const MARK_NAME: Record<Mark, string> = {
   misread: 'misread',
   'other-club': 'other club',
 }
+
+export const APART_NAME: Record<Apart, string> = { 'warm-up': 'warm-up', wind: 'wind', rough: 'rough' }
+
+export const WIND_NAME: Record<Wind, string> = {
+  felt: 'wind, from anywhere',
+  into: 'into the wind',
+  with: 'with the wind',
+  'from-left': 'wind from the left',
+  'from-right': 'wind from the right',
+}
+
+export const SURFACE_NAME: Record<Surface, string> = { mat: 'mat', grass: 'grass', rough: 'rough' }
 
 const SWING_NAME: Record<string, string> = { full: 'full', 'three-quarter': 'three-quarter', half: 'half' }
 export const swingName = (swing: string): string => SWING_NAME[swing] ?? swing
@@ -41,6 +55,7 @@ export const HELD_NAME: Record<HeldReason, string> = {
   'other-station': 'the monitor names another station than the one that is open',
   'unknown-field': 'it came with a field that Banco does not know',
   'no-station': 'it came while no station was open',
+  'range-not-clear': 'it waits for the word that the range is clear',
 }
 
 export const RULE_NAME: Record<StockRule, string> = {

@@ -4,8 +4,14 @@ import { knownShot, ownClub, ownedSession } from '@/app/server/known'
 import { mapLabel } from '@/store/bags'
 import { theDatabase } from '@/store/database'
 import { releaseLabelled } from '@/store/feed'
-import { addEvents } from '@/store/shots'
+import { addEvents, historyOfShot } from '@/store/shots'
 import { SHOT_DECISION } from '@/wire/forms'
+
+/** All that happened to a shot since it came. */
+export const GET = route<{ shotId: string }>((_request, { shotId }) => {
+  const { id, source, hitMs, clubLabel, posted } = knownShot(shotId)
+  return Response.json({ id, source, hitMs, clubLabel, posted, happened: historyOfShot(theDatabase(), id) })
+})
 
 /** Takes down what the golfer decides about a shot. A held shot whose station is decided is taken. */
 export const POST = route<{ shotId: string }>(async (request, { shotId }) => {

@@ -1,6 +1,5 @@
 import { redirect } from 'next/navigation'
-import { analysedBag, bayView, golferOfPage, sessionForBay } from '@/app/server/gather'
-import { ownPace } from '@/core/session/plan'
+import { bayStart, bayView, golferOfPage, sessionForBay } from '@/app/server/gather'
 import { bagOf } from '@/store/bags'
 import { theDatabase } from '@/store/database'
 import { waitingSessions } from '@/store/sessions'
@@ -18,16 +17,8 @@ export default async function BayPage({ params, searchParams }: Props) {
   const first = session && bayView(golfer, session)
   if (!first) {
     const waiting = waitingSessions(db).map(({ id, shots }) => ({ id, shots }))
-    const { bag, analysis, shots } = analysedBag(golfer) ?? redirect(`/golfers/${golfer.id}/bag`)
-    return (
-      <BayStart
-        golferId={golfer.id}
-        bag={bag}
-        next={shots.length > 0 ? analysis.next : []}
-        pace={ownPace(shots)}
-        waiting={waiting}
-      />
-    )
+    const start = bayStart(golfer) ?? redirect(`/golfers/${golfer.id}/bag`)
+    return <BayStart {...start} waiting={waiting} />
   }
   return <Bay key={first.session.id} first={first} />
 }

@@ -1,5 +1,5 @@
 import { notFound } from 'next/navigation'
-import { bayView, golferOfPage, sessionForBay } from '@/app/server/gather'
+import { golferOfPage, sessionEnd, sessionForBay } from '@/app/server/gather'
 import { SessionEnd } from '@/ui/session/session-end'
 
 type Props = { params: Promise<{ golferId: string; sessionId: string }> }
@@ -9,7 +9,7 @@ export default async function SessionPage({ params }: Props) {
   const golfer = golferOfPage(golferId)
   const session = sessionForBay(golfer, sessionId)
   if (session?.id !== decodeURIComponent(sessionId)) notFound()
-  const view = bayView(golfer, session)
-  if (!view) notFound()
-  return <SessionEnd view={view} />
+  const end = sessionEnd(golfer, session)
+  if (!end) notFound()
+  return <SessionEnd {...end} />
 }

@@ -1,0 +1,18 @@
+import { bodyForm, refuse, route } from '@/app/server/answer'
+import { answerChangedBay } from '@/app/server/answer-bay'
+import { knownShot, ownClub, ownedSession } from '@/app/server/known'
+import { theDatabase } from '@/store/database'
+import { saySession } from '@/store/session-events'
+import { SAID_FORM } from '@/wire/forms'
+
+/** Warm-up begins or ends, the wind gets up, a station is expected to carry so far: one action each. */
+export const POST = route<{ sessionId: string }>(async (request, { sessionId }) => {
+  const session = ownedSession(sessionId)
+  const { fromShotId, ...said } = await bodyForm(request, SAID_FORM)
+  if (said.kind === 'expectation') ownClub(session.golferId, said.clubId)
+  const from = fromShotId === undefined ? null : knownShot(fromShotId)
+  if (from && from.sessionId !== session.id)
+    refuse(422, 'fromShotId', 'That shot is of another session: choose one of this session.')
+  saySession(theDatabase(), session.id, said, Date.now(), from?.seq ?? null)
+  return answerChangedBay(session.id)
+})

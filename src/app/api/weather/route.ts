@@ -1,0 +1,22 @@
+import { refuse, Refusal, route } from '@/app/server/answer'
+import { readWeather } from '@/wire/weather'
+
+const ADDRESS = process.env.BANCO_WEATHER ?? 'http://127.0.0.1:4615/weather'
+const PATIENCE_MS = 2000
+
+/** Asks the weather station, once and only when told to (docs/weather.md). */
+export const POST = route(async () => {
+  const text = await fetch(ADDRESS, { signal: AbortSignal.timeout(PATIENCE_MS) }).then(
+    (answer) => (answer.ok ? answer.text() : null),
+    () => null,
+  )
+  if (text === null)
+    return refuse(
+      502,
+      'air',
+      `No weather station answers at ${ADDRESS}: start it (npm run weather), or type the air yourself.`,
+    )
+  const read = readWeather(text)
+  if (!read.ok) throw new Refusal(502, read.problems)
+  return Response.json(read.value)
+})

@@ -1,0 +1,35 @@
+import { describe, expect, it } from 'vitest'
+import { apartBecause, conditionsAt, PLAIN, type ConditionChange } from './conditions'
+
+const wind = (fromSeq: number, blows: 'into' | null): ConditionChange => ({
+  fromSeq,
+  kind: 'air',
+  wind: blows,
+  tempC: null,
+  surface: null,
+})
+
+describe('what a shot was hit in', () => {
+  const changes: ConditionChange[] = [
+    { fromSeq: 1, kind: 'warm-up', on: true },
+    { fromSeq: 7, kind: 'warm-up', on: false },
+    wind(10, 'into'),
+    wind(12, null),
+  ]
+
+  it('holds from its change to the next', () => {
+    const seen = [0, 1, 6, 7, 9, 10, 11, 12].map((seq) => apartBecause(conditionsAt(changes, seq)))
+    expect(seen).toEqual([null, 'warm-up', 'warm-up', null, null, 'wind', 'wind', null])
+  })
+
+  it('said later for shots before, the later word holds', () => {
+    expect(conditionsAt([...changes, wind(9, 'into')], 9).wind).toBe('into')
+    expect(conditionsAt([...changes, wind(10, null)], 10).wind).toBeNull()
+  })
+
+  it('is plain where nothing was said', () => {
+    expect(conditionsAt([], 5)).toEqual(PLAIN)
+    expect(apartBecause(PLAIN)).toBeNull()
+    expect(apartBecause({ ...PLAIN, surface: 'rough' })).toBe('rough')
+  })
+})

@@ -1,0 +1,52 @@
+import type { Apart } from '../shots/shot'
+
+/** How the wind blows, seen from the ball to the target. */
+export const WINDS = ['felt', 'into', 'with', 'from-left', 'from-right'] as const
+export type Wind = (typeof WINDS)[number]
+
+/** What the ball lies on. */
+export const SURFACES = ['mat', 'grass', 'rough'] as const
+export type Surface = (typeof SURFACES)[number]
+
+/** What shots were hit in, where it differs from the session's set-up. */
+export type Conditions = {
+  /** Kept apart: in no stock. */
+  warmUp: boolean
+  /** Null: calm, or as the set-up says. */
+  wind: Wind | null
+  tempC: number | null
+  surface: Surface | null
+}
+
+/** From a shot on something else holds, until the next change. */
+export type ConditionChange = { fromSeq: number } & (
+  { kind: 'warm-up'; on: boolean } | ({ kind: 'air' } & Omit<Conditions, 'warmUp'>)
+)
+
+export const PLAIN: Conditions = { warmUp: false, wind: null, tempC: null, surface: null }
+
+/**
+ * What the shot at place `seq` was hit in.
+ * @param changes in the order in which they were said: of two for the same shot the later one holds
+ */
+export function conditionsAt(changes: readonly ConditionChange[], seq: number): Conditions {
+  const last = <Kind extends ConditionChange['kind']>(kind: Kind) =>
+    changes.reduce<Extract<ConditionChange, { kind: Kind }> | null>(
+      (found, change) =>
+        change.kind === kind && change.fromSeq <= seq && change.fromSeq >= (found?.fromSeq ?? 0)
+          ? (change as Extract<ConditionChange, { kind: Kind }>)
+          : found,
+      null,
+    )
+  const air = last('air')
+  return {
+    warmUp: last('warm-up')?.on ?? false,
+    wind: air?.wind ?? null,
+    tempC: air?.tempC ?? null,
+    surface: air?.surface ?? null,
+  }
+}
+
+/** Why a shot does not stand for a stock of calm air and a good lie; null where it does. */
+export const apartBecause = ({ warmUp, wind, surface }: Conditions): Apart | null =>
+  warmUp ? 'warm-up' : wind !== null ? 'wind' : surface === 'rough' ? 'rough' : null

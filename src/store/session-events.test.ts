@@ -1,0 +1,206 @@
+import { describe, expect, it } from 'vitest'
+import { NOW_MS, storeWithGolfer } from '../../tests/store'
+import type { ClubId, ShotId } from '../core/ids'
+import { apartBecause, PLAIN } from '../core/session/conditions'
+import { NOTHING_SAID, USUAL_MONITOR, type SetUp } from '../core/session/set-up'
+import { yards } from '../core/units'
+import { bagInput } from './bag-input'
+import { receiveShot } from './feed'
+import { cameUncleared, sayClear } from './range-clear'
+import { conditionsOfShots, expectationsOf, saySession } from './session-events'
+import {
+  addEvents,
+  historyOfShot,
+  shotById,
+  shotsOfSession,
+  takeShot,
+  takeShots,
+  undoLast,
+  type NewShot,
+} from './shots'
+import { keepSetUp, lastSetUp, monitorProfiles, setUpOf } from './set-ups'
+
+function bay() {
+  const store = storeWithGolfer()
+  const { db, sessionId, clubId } = store
+  let hit = 0
+  const typed = (carryYd: number, more: Partial<NewShot> = {}): NewShot => ({
+    id: `shot-${++hit}` as ShotId,
+    sessionId,
+    source: 'typed',
+    hitMs: NOW_MS + hit * 30_000,
+    clubLabel: null,
+    clubId: clubId('8-iron'),
+    swing: 'full',
+    carryM: yards(carryYd),
+    heldBecause: null,
+    ...more,
+  })
+  const apart = () => {
+    const conditions = conditionsOfShots(db, store.golfer.id)
+    return shotsOfSession(db, sessionId).map(({ seq }) => apartBecause(conditions(sessionId, seq)))
+  }
+  return { ...store, typed, apart }
+}
+const WIND = { kind: 'air', wind: 'felt', tempC: null, surface: null } as const
+
+describe('what is said of a session', () => {
+  it('holds for the shots since, and is undone in its turn', () => {
+    const { db, sessionId, typed, apart } = bay()
+    saySession(db, sessionId, { kind: 'warm-up', on: true }, NOW_MS)
+    takeShot(db, typed(118))
+    saySession(db, sessionId, { kind: 'warm-up', on: false }, NOW_MS)
+    takeShot(db, typed(126))
+    saySession(db, sessionId, WIND, NOW_MS)
+    takeShot(db, typed(119))
+    expect(apart()).toEqual(['warm-up', null, 'wind'])
+    undoLast(db, sessionId, NOW_MS)
+    expect(apart()).toEqual(['warm-up', null])
+    undoLast(db, sessionId, NOW_MS)
+    takeShot(db, typed(120))
+    expect(apart()).toEqual(['warm-up', null, null])
+    for (let steps = 0; steps < 3; steps++) undoLast(db, sessionId, NOW_MS)
+    expect(apart()).toEqual(['warm-up'])
+    undoLast(db, sessionId, NOW_MS)
+    undoLast(db, sessionId, NOW_MS)
+    expect(undoLast(db, sessionId, NOW_MS)).toBe(false)
+  })
+
+  it('can be said late, from a shot on', () => {
+    const { db, sessionId, typed, apart } = bay()
+    const shots = [126, 127, 119].map((carry) => typed(carry))
+    shots.forEach((shot) => takeShot(db, shot))
+    const from = shotById(db, shots[1]!.id)!.seq
+    saySession(db, sessionId, WIND, NOW_MS, from)
+    expect(apart()).toEqual([null, 'wind', 'wind'])
+  })
+
+  it('says nothing of another session, nor of shots that a file brought', () => {
+    const { db, golfer, bag, sessionId, typed } = bay()
+    saySession(db, sessionId, WIND, NOW_MS)
+    takeShot(db, typed(126))
+    db.prepare("INSERT INTO file_import VALUES ('f', ?, 'f.csv', 0)").run(golfer.id)
+    takeShot(db, typed(127, { source: 'file', importId: 'f' }))
+    expect(bagInput(db, golfer, bag, NOW_MS + 60_000).shots.map(({ apart }) => apart)).toEqual([
+      'wind',
+      undefined,
+    ])
+    expect(conditionsOfShots(db, golfer.id)('session-2' as never, 99)).toEqual(PLAIN)
+  })
+
+  it('wind that the set-up names holds from the first shot on', () => {
+    const { db, golfer, sessionId, typed, apart } = bay()
+    keepSetUp(db, golfer.id, sessionId, { ...NOTHING_SAID, air: { ...NOTHING_SAID.air, wind: 'into' } })
+    takeShot(db, typed(120))
+    saySession(db, sessionId, { ...WIND, wind: null }, NOW_MS)
+    takeShot(db, typed(126))
+    expect(apart()).toEqual(['wind', null])
+  })
+
+  it('an expectation is the last word on its station', () => {
+    const { db, sessionId, clubId } = bay()
+    const say = (club: ClubId, carryM: number) =>
+      saySession(db, sessionId, { kind: 'expectation', clubId: club, swing: 'full', carryM }, NOW_MS)
+    say(clubId('8-iron'), 120)
+    say(clubId('7-iron'), 130)
+    say(clubId('8-iron'), 118)
+    const said = () => expectationsOf(db, sessionId).map(({ carryM }) => carryM)
+    expect(said()).toEqual([130, 118])
+    undoLast(db, sessionId, NOW_MS)
+    expect(said()).toEqual([120, 130])
+  })
+})
+
+describe('shots typed together', () => {
+  it('are one action, and none is taken where one is another shot', () => {
+    const { db, sessionId, typed } = bay()
+    const three = [typed(126), typed(127), typed(128)]
+    expect(takeShots(db, three)).toBe(true)
+    expect(takeShots(db, [typed(129), { ...three[0]!, carryM: yards(99) }])).toBe(false)
+    expect(shotsOfSession(db, sessionId)).toHaveLength(3)
+    undoLast(db, sessionId, NOW_MS)
+    expect(shotsOfSession(db, sessionId)).toHaveLength(0)
+  })
+
+  it('keep their history, with what was undone', () => {
+    const { db, sessionId, typed } = bay()
+    const shot = typed(126)
+    takeShot(db, shot)
+    const { seq } = shotById(db, shot.id)!
+    addEvents(db, [{ shotSeq: seq, event: { kind: 'mark', mark: 'fat' } }], NOW_MS)
+    undoLast(db, sessionId, NOW_MS + 5)
+    expect(historyOfShot(db, shot.id)).toMatchObject([
+      { kind: 'taken', undoneMs: null },
+      { kind: 'mark', mark: 'fat', undoneMs: NOW_MS + 5 },
+    ])
+  })
+})
+
+describe('the range is clear', () => {
+  const post = (id: string, hitMs: number) => ({
+    id: id as ShotId,
+    hitMs,
+    clubLabel: null,
+    swing: null,
+    unknownFields: [],
+    posted: id,
+    carryM: yards(130),
+  })
+
+  it('until five minutes without a ball; then the first shots wait for the word', () => {
+    const { db, sessionId } = bay()
+    const nine = NOW_MS + 9 * 60_000
+    expect(receiveShot(db, post('a', NOW_MS + 240_000), NOW_MS, 0).heldBecause).toBeNull()
+    expect(cameUncleared(db, sessionId, nine - 1)).toBe(false)
+    expect(receiveShot(db, post('b', nine), nine, 0).heldBecause).toBe('range-not-clear')
+    expect(receiveShot(db, post('c', nine + 20_000), nine, 0).heldBecause).toBe('range-not-clear')
+    sayClear(db, sessionId, nine + 30_000)
+    expect(shotsOfSession(db, sessionId).map(({ heldBecause }) => heldBecause)).toEqual([null, null, null])
+    expect(receiveShot(db, post('d', nine + 60_000), nine, 0).heldBecause).toBeNull()
+  })
+
+  it('takes no shot that waits for something else too', () => {
+    const { db, sessionId } = bay()
+    const late = NOW_MS + 20 * 60_000
+    receiveShot(db, { ...post('a', late), clubLabel: 'spoon' }, late, 0)
+    sayClear(db, sessionId, late)
+    expect(shotsOfSession(db, sessionId)[0]?.heldBecause).toBe('unknown-club')
+  })
+})
+
+describe('a set-up', () => {
+  const setUp: SetUp = {
+    surface: 'mat',
+    ball: 'range ball',
+    ballTempC: 12,
+    air: { tempC: 17.5, pressureHpa: 1008.25, humidity: 0.55, windMps: 3, wind: 'into', source: 'typed' },
+    altitudeM: 1450,
+    altitudeOf: 'home',
+    monitor: { profile: { ...USUAL_MONITOR, name: 'Loft' }, netM: 2.6, unitM: null, checked: ['level'] },
+  }
+
+  it('reads back as it was kept, also half said, and the last one is at hand', () => {
+    const { db, golfer, sessionId } = bay()
+    expect(setUpOf(db, sessionId)).toBeNull()
+    keepSetUp(db, golfer.id, sessionId, setUp)
+    expect(setUpOf(db, sessionId)).toEqual(setUp)
+    expect(lastSetUp(db, golfer.id)).toEqual(setUp)
+    keepSetUp(db, golfer.id, sessionId, NOTHING_SAID)
+    expect(setUpOf(db, sessionId)).toEqual(NOTHING_SAID)
+  })
+
+  it('keeps the monitor as its owner describes it; a session keeps it as it was', () => {
+    const { db, golfer, sessionId } = bay()
+    keepSetUp(db, golfer.id, sessionId, setUp)
+    const changed = { ...setUp.monitor!.profile, netLeastM: 3.5, checks: [{ what: 'warm', touches: 'spin' }] }
+    keepSetUp(db, golfer.id, sessionId, setUp)
+    expect(monitorProfiles(db, golfer.id)).toEqual([setUp.monitor!.profile])
+    db.prepare("INSERT INTO session (id, golfer_id, started_ms, offset_min) VALUES ('later', ?, ?, 0)").run(
+      golfer.id,
+      NOW_MS + 1,
+    )
+    keepSetUp(db, golfer.id, 'later' as never, { ...setUp, monitor: { ...setUp.monitor!, profile: changed } })
+    expect(monitorProfiles(db, golfer.id)).toEqual([changed])
+    expect(setUpOf(db, sessionId)?.monitor?.profile).toEqual(setUp.monitor!.profile)
+  })
+})

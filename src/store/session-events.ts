@@ -1,0 +1,102 @@
+import { randomUUID } from 'node:crypto'
+import type { ClubId, GolferId, SessionId } from '@/core/ids'
+import { conditionsAt, PLAIN, type ConditionChange, type Conditions } from '@/core/session/conditions'
+import type { Expectation } from '@/core/session/expectation'
+import type { Database } from './database'
+
+/** What a golfer says of a session while it goes on. */
+export type SessionSaid =
+  | { kind: 'warm-up'; on: boolean }
+  | ({ kind: 'air' } & Omit<Conditions, 'warmUp'>)
+  | ({ kind: 'expectation' } & Expectation)
+
+/**
+ * Takes down what the golfer says, as one action.
+ * @param fromSeq the first shot for which it holds; the next one to come unless given
+ */
+export function saySession(
+  db: Database,
+  sessionId: SessionId,
+  said: SessionSaid,
+  nowMs: number,
+  fromSeq: number | null = null,
+): void {
+  const row = {
+    isOn: said.kind === 'warm-up' ? Number(said.on) : null,
+    wind: said.kind === 'air' ? said.wind : null,
+    tempC: said.kind === 'air' ? said.tempC : null,
+    surface: said.kind === 'air' ? said.surface : null,
+    clubId: said.kind === 'expectation' ? said.clubId : null,
+    swing: said.kind === 'expectation' ? said.swing : null,
+    carryM: said.kind === 'expectation' ? said.carryM : null,
+  }
+  db.prepare(
+    `INSERT INTO session_event (session_id, batch, at_ms, kind, from_seq, is_on, wind, temp_c, surface, club_id, swing, carry_m)
+     VALUES (@sessionId, @batch, @nowMs, @kind, coalesce(@fromSeq, (SELECT coalesce(max(seq), 0) + 1 FROM shot)),
+       @isOn, @wind, @tempC, @surface, @clubId, @swing, @carryM)`,
+  ).run({ ...row, sessionId, batch: randomUUID(), nowMs, kind: said.kind, fromSeq })
+}
+
+type ConditionRow = {
+  sessionId: SessionId
+  fromSeq: number
+  kind: 'warm-up' | 'air'
+  isOn: 0 | 1 | null
+} & Omit<Conditions, 'warmUp'>
+
+const STANDS = 'batch NOT IN (SELECT batch FROM undone)'
+
+/** What the shots of a golfer's sessions were hit in, by session and place in the store. */
+export function conditionsOfShots(db: Database, golferId: GolferId) {
+  const rows = db
+    .prepare(
+      `SELECT session_id AS sessionId, from_seq AS fromSeq, kind, is_on AS isOn, wind, temp_c AS tempC, surface
+       FROM session_event
+       WHERE kind IN ('warm-up', 'air') AND ${STANDS} AND session_id IN (SELECT id FROM session WHERE golfer_id = ?)
+       ORDER BY seq`,
+    )
+    .all(golferId) as ConditionRow[]
+  const changes = new Map<SessionId, ConditionChange[]>()
+  const setUps = db
+    .prepare(
+      `SELECT session_id AS sessionId, wind FROM set_up
+       WHERE wind IS NOT NULL AND session_id IN (SELECT id FROM session WHERE golfer_id = ?)`,
+    )
+    .all(golferId) as { sessionId: SessionId; wind: Conditions['wind'] }[]
+  for (const { sessionId, wind } of setUps)
+    changes.set(sessionId, [{ kind: 'air', fromSeq: 0, wind, tempC: null, surface: null }])
+  for (const { sessionId, fromSeq, kind, isOn, wind, tempC, surface } of rows) {
+    const list = changes.get(sessionId) ?? []
+    list.push(
+      kind === 'warm-up' ? { kind, fromSeq, on: isOn === 1 } : { kind, fromSeq, wind, tempC, surface },
+    )
+    changes.set(sessionId, list)
+  }
+  return (sessionId: SessionId, seq: number): Conditions => {
+    const own = changes.get(sessionId)
+    return own ? conditionsAt(own, seq) : PLAIN
+  }
+}
+
+type ExpectationRow = { clubId: ClubId; swing: string; carryM: number }
+
+/** What was expected in a session, the last word on each station. */
+export const expectationsOf = (db: Database, sessionId: SessionId): Expectation[] =>
+  db
+    .prepare(
+      `SELECT club_id AS clubId, swing, carry_m AS carryM FROM session_event e
+       WHERE session_id = ? AND kind = 'expectation' AND ${STANDS}
+         AND NOT EXISTS (SELECT 1 FROM session_event l WHERE l.session_id = e.session_id AND l.kind = 'expectation'
+           AND l.club_id = e.club_id AND l.swing = e.swing AND l.seq > e.seq AND l.${STANDS})
+       ORDER BY seq`,
+    )
+    .all(sessionId) as ExpectationRow[]
+
+/** Every expectation of a golfer, the last word of each session on each station. */
+export const expectationsOfGolfer = (db: Database, golferId: GolferId): Expectation[] =>
+  (
+    db
+      .prepare('SELECT id FROM session WHERE golfer_id = ? ORDER BY started_ms, id')
+      .pluck()
+      .all(golferId) as SessionId[]
+  ).flatMap((id) => expectationsOf(db, id))

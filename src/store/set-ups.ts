@@ -1,0 +1,111 @@
+import type { GolferId, SessionId } from '@/core/ids'
+import type { AirSetUp, MonitorCheck, MonitorProfile, SetUp } from '@/core/session/set-up'
+import type { Database } from './database'
+
+/** Keeps how a session was set up, in place of what stood before, and the monitor as its owner described it. */
+export function keepSetUp(db: Database, golferId: GolferId, sessionId: SessionId, setUp: SetUp): void {
+  const { air, monitor, ...rest } = setUp
+  db.transaction(() => {
+    if (monitor) keepProfile(db, golferId, monitor.profile)
+    db.prepare(
+      `INSERT OR REPLACE INTO set_up (session_id, surface, ball, ball_temp_c, temp_c, pressure_hpa, humidity, wind_mps,
+         wind, air_source, altitude_m, altitude_of, monitor, net_least_m, unit_least_m, unit_most_m, net_m, unit_m, checks)
+       VALUES (@sessionId, @surface, @ball, @ballTempC, @tempC, @pressureHpa, @humidity, @windMps,
+         @wind, @source, @altitudeM, @altitudeOf, @name, @netLeastM, @unitLeastM, @unitMostM, @netM, @unitM, @checks)`,
+    ).run({
+      ...rest,
+      ...air,
+      sessionId,
+      name: monitor?.profile.name ?? null,
+      netLeastM: monitor?.profile.netLeastM ?? null,
+      unitLeastM: monitor?.profile.unitLeastM ?? null,
+      unitMostM: monitor?.profile.unitMostM ?? null,
+      netM: monitor?.netM ?? null,
+      unitM: monitor?.unitM ?? null,
+      checks: monitor
+        ? JSON.stringify(
+            monitor.profile.checks.map((check) => ({
+              ...check,
+              checked: monitor.checked.includes(check.what),
+            })),
+          )
+        : null,
+    })
+  })()
+}
+
+function keepProfile(db: Database, golferId: GolferId, { checks, ...profile }: MonitorProfile): void {
+  db.prepare(
+    `INSERT OR REPLACE INTO monitor_profile (golfer_id, name, net_least_m, unit_least_m, unit_most_m, checks)
+     VALUES (@golferId, @name, @netLeastM, @unitLeastM, @unitMostM, @checks)`,
+  ).run({ ...profile, golferId, checks: JSON.stringify(checks) })
+}
+
+type ProfileRow = Omit<MonitorProfile, 'checks'> & { checks: string }
+
+/** The monitors that a golfer has described, by name. */
+export const monitorProfiles = (db: Database, golferId: GolferId): MonitorProfile[] =>
+  (
+    db
+      .prepare(
+        `SELECT name, net_least_m AS netLeastM, unit_least_m AS unitLeastM, unit_most_m AS unitMostM, checks
+         FROM monitor_profile WHERE golfer_id = ? ORDER BY name`,
+      )
+      .all(golferId) as ProfileRow[]
+  ).map((row) => ({ ...row, checks: JSON.parse(row.checks) as MonitorCheck[] }))
+
+type Row = Omit<SetUp, 'air' | 'monitor'> &
+  AirSetUp & {
+    name: string | null
+    netLeastM: number
+    unitLeastM: number
+    unitMostM: number
+    netM: number | null
+    unitM: number | null
+    checks: string
+  }
+
+const COLUMNS = `surface, ball, ball_temp_c AS ballTempC, temp_c AS tempC, pressure_hpa AS pressureHpa, humidity,
+  wind_mps AS windMps, wind, air_source AS source, altitude_m AS altitudeM, altitude_of AS altitudeOf, monitor AS name,
+  net_least_m AS netLeastM, unit_least_m AS unitLeastM, unit_most_m AS unitMostM, net_m AS netM, unit_m AS unitM, checks`
+
+/** How a session was set up; null where nothing was ever said of it. */
+export function setUpOf(db: Database, sessionId: SessionId): SetUp | null {
+  const row = db.prepare(`SELECT ${COLUMNS} FROM set_up WHERE session_id = ?`).get(sessionId) as
+    Row | undefined
+  return row ? setUp(row) : null
+}
+
+/** How the golfer's last session was set up, which the next one most often is too. */
+export function lastSetUp(db: Database, golferId: GolferId): SetUp | null {
+  const row = db
+    .prepare(
+      `SELECT ${COLUMNS} FROM set_up JOIN session s ON s.id = session_id WHERE s.golfer_id = ?
+       ORDER BY s.started_ms DESC LIMIT 1`,
+    )
+    .get(golferId) as Row | undefined
+  return row ? setUp(row) : null
+}
+
+function setUp({ name, netLeastM, unitLeastM, unitMostM, netM, unitM, checks, ...row }: Row): SetUp {
+  const { tempC, pressureHpa, humidity, windMps, wind, source, ...rest } = row
+  const air = { tempC, pressureHpa, humidity, windMps, wind, source }
+  if (name === null) return { ...rest, air, monitor: null }
+  const made = JSON.parse(checks) as (MonitorCheck & { checked: boolean })[]
+  return {
+    ...rest,
+    air,
+    monitor: {
+      profile: {
+        name,
+        netLeastM,
+        unitLeastM,
+        unitMostM,
+        checks: made.map(({ what, touches }) => ({ what, touches })),
+      },
+      netM,
+      unitM,
+      checked: made.filter(({ checked }) => checked).map(({ what }) => what),
+    },
+  }
+}

@@ -1,0 +1,113 @@
+import type { BagAnalysis } from '@/core/analyse-bag'
+import type { Bag } from '@/core/bag/bag'
+import type { Golfer } from '@/core/golfer'
+import {
+  planBlocks,
+  planSeconds,
+  splitOverDays,
+  type Block,
+  type Pace,
+  type Plan,
+  type PlanOrder,
+  type PlanStation,
+} from '@/core/session/plan'
+import type { Station } from '@/core/session/session'
+import { FULL_SWING, SWINGS, type Swing } from '@/core/shots/shot'
+
+/** What a golfer has chosen of a plan so far. */
+export type PlanDraft = {
+  choice: PlanOrder | 'by-hand' | 'next' | 'unfinished' | 'none'
+  /** Stations that are to be hit, where the choice is an order. */
+  stations: readonly string[]
+  shotsEach: number | 'until-settled'
+  restEvery: number
+  longestMin: number
+  /** The blocks as the golfer put them. */
+  byHand: readonly Block[]
+}
+
+/** What a plan is made from. */
+export type PlanSource = {
+  golfer: Golfer
+  bag: Bag
+  analysis: BagAnalysis
+  pace: Pace
+  unfinished: { startedMs: number; offsetMin: number; blocks: Block[] } | null
+}
+
+export const keyOf = ({ clubId, swing }: Station): string => `${clubId} ${swing}`
+
+/** Every station that a plan may have: three swings with every club but the putter, as they stand in the bag. */
+export const stationsOf = ({ clubs }: Bag): PlanStation[] =>
+  clubs
+    .filter(({ kind }) => kind !== 'putter')
+    .flatMap(({ id, kind, loftDeg }) => SWINGS.map((swing: Swing) => ({ clubId: id, swing, kind, loftDeg })))
+
+export const fullSwings = (bag: Bag): string[] =>
+  stationsOf(bag)
+    .filter(({ swing }) => swing === FULL_SWING)
+    .map(keyOf)
+
+export const firstDraft = ({ golfer, bag, pace }: PlanSource): PlanDraft => ({
+  choice: 'rounds-of-3',
+  stations: fullSwings(bag),
+  shotsEach: 6,
+  restEvery: pace.restEvery,
+  longestMin: golfer.longestMin,
+  byHand: [],
+})
+
+/** A station that is hit until it is settled is hit at most this often in one plan. */
+const MOST_UNTIL_SETTLED = 12
+
+/** The blocks of a draft, in the order in which they are hit. */
+export function blocksOf(draft: PlanDraft, { bag, analysis, unfinished }: PlanSource): readonly Block[] {
+  const { choice, shotsEach } = draft
+  switch (choice) {
+    case 'none':
+      return []
+    case 'by-hand':
+      return draft.byHand
+    case 'next':
+      return analysis.next.map(({ clubId, swing, shots }) => ({ clubId, swing, shots }))
+    case 'unfinished':
+      return unfinished?.blocks ?? []
+    default: {
+      const unsure = (station: Station) => {
+        const stock = analysis.stocks.find((each) => keyOf(each) === keyOf(station))
+        return stock?.lowM === undefined || stock.highM === undefined
+          ? Infinity
+          : (stock.highM - stock.lowM) / 2
+      }
+      return planBlocks(
+        stationsOf(bag).filter((station) => draft.stations.includes(keyOf(station))),
+        { order: choice, shotsEach: shotsEach === 'until-settled' ? MOST_UNTIL_SETTLED : shotsEach },
+        unsure,
+      )
+    }
+  }
+}
+
+/** The days of a draft, each with its blocks and how long it takes. */
+export function daysOf(draft: PlanDraft, source: PlanSource): { blocks: Block[]; seconds: number }[] {
+  const pace = { ...source.pace, restEvery: draft.restEvery }
+  return splitOverDays(blocksOf(draft, source), pace, draft.longestMin * 60).map((blocks) => ({
+    blocks,
+    seconds: planSeconds(blocks, pace),
+  }))
+}
+
+/** The plan that a draft comes to; none where the golfer hits as they like. */
+export function planOf(draft: PlanDraft, source: PlanSource): Plan | null {
+  const days = daysOf(draft, source)
+  if (days.length === 0) return null
+  return {
+    blocks: days.flatMap(({ blocks }, i) => blocks.map((block) => ({ ...block, day: i + 1 }))),
+    untilSettled: draft.choice !== 'by-hand' && draft.shotsEach === 'until-settled' && isOrder(draft.choice),
+    restEvery: draft.restEvery,
+    restS: source.pace.restS,
+  }
+}
+
+export const isOrder = (choice: PlanDraft['choice']): choice is PlanOrder =>
+  choice !== 'by-hand' && choice !== 'next' && choice !== 'unfinished' && choice !== 'none'
