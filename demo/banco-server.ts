@@ -11,15 +11,12 @@ export class BancoServer {
   private constructor(
     readonly port: number,
     readonly data: string,
+    /** Where this Banco would ask a weather station. */
+    readonly weatherPort: number,
   ) {}
 
   static async prepare(data = mkdtempSync(join(tmpdir(), 'banco-'))): Promise<BancoServer> {
-    const probe = createServer().listen(0, '127.0.0.1')
-    await once(probe, 'listening')
-    const { port } = probe.address() as AddressInfo
-    probe.close()
-    await once(probe, 'close')
-    return new BancoServer(port, data)
+    return new BancoServer(await freePort(), data, await freePort())
   }
 
   get address(): string {
@@ -32,7 +29,13 @@ export class BancoServer {
       process.execPath,
       ['node_modules/next/dist/bin/next', 'start', '-H', '127.0.0.1', '-p', String(this.port)],
       {
-        env: { ...process.env, BANCO_DATA: this.data, NEXT_TELEMETRY_DISABLED: '1', NODE_ENV: 'production' },
+        env: {
+          ...process.env,
+          BANCO_DATA: this.data,
+          BANCO_WEATHER: `http://127.0.0.1:${this.weatherPort}/weather`,
+          NEXT_TELEMETRY_DISABLED: '1',
+          NODE_ENV: 'production',
+        },
         stdio: ['ignore', 'ignore', 'inherit'],
       },
     )
@@ -61,4 +64,13 @@ export class BancoServer {
     await once(child, 'exit')
     clearTimeout(hard)
   }
+}
+
+async function freePort(): Promise<number> {
+  const probe = createServer().listen(0, '127.0.0.1')
+  await once(probe, 'listening')
+  const { port } = probe.address() as AddressInfo
+  probe.close()
+  await once(probe, 'close')
+  return port
 }

@@ -65,7 +65,7 @@ const SCENARIO: Scenario[] = [
     bag: 'Spring bag',
     visits: [
       { daysAgo: 30, place: 'range', rounds: 2, shots: 3 },
-      { daysAgo: 6, place: 'indoor', rounds: 3, shots: 3 },
+      { daysAgo: 6, place: 'indoor', rounds: 3, shots: 3, setUp: NET_LOFT_SET_UP },
     ],
   },
   {
@@ -90,6 +90,10 @@ const SCENARIO: Scenario[] = [
 
 const DAY_MS = 86_400_000
 const SHOT_MS = 38_000
+/** Everybody rests now and then. */
+const REST = { every: 24, ms: 60_000 }
+const hitAfter = (position: number): number =>
+  (position + 1) * SHOT_MS + Math.floor(position / REST.every) * REST.ms
 
 /** Fills an empty database with the net loft's golfers, their bags and their sessions. */
 export function fillNetLoft(db: Database, { seed, nowMs }: { seed: number; nowMs: number }): void {
@@ -127,8 +131,8 @@ function hitVisit(db: Database, { golferId, hidden, visit, nowMs }: Who, roll: D
   const ids = new Map(clubsOf(db, golferId).map((club) => [club.name, club.id]))
   const plan = planOf(hidden, visit)
   const startedMs = visit.until
-    ? nowMs - plan.length * SHOT_MS - 60_000
-    : nowMs - visit.daysAgo * DAY_MS - plan.length * SHOT_MS
+    ? nowMs - hitAfter(plan.length) - 20_000
+    : nowMs - visit.daysAgo * DAY_MS - hitAfter(plan.length)
   const sessionId = `${golferId}-${visit.daysAgo}` as SessionId
   startSession(db, { golferId, startedMs, offsetMin: 0, place: visit.place, clearMs: startedMs }, sessionId)
   if (visit.setUp) keepSetUp(db, golferId, sessionId, visit.setUp)
@@ -160,7 +164,7 @@ function hitVisit(db: Database, { golferId, hidden, visit, nowMs }: Who, roll: D
   hit.forEach(({ flight, truth, named, swing, position }) => {
     const clubId = ids.get(named.name)
     if (!clubId) throw new Error(`${hidden.name} has no ${named.name}`)
-    const hitMs = startedMs + (position + 1) * SHOT_MS
+    const hitMs = startedMs + hitAfter(position)
     const id = `${sessionId}-${position + 1}` as ShotId
     takeShot(db, {
       ...flight,
@@ -178,7 +182,7 @@ function hitVisit(db: Database, { golferId, hidden, visit, nowMs }: Who, roll: D
     if (shot) addEvents(db, [{ shotSeq: shot.seq, event: { kind: 'mark', mark } }], hitMs)
     openStation(db, sessionId, { clubId, swing }, hitMs)
   })
-  if (!visit.until) endSession(db, sessionId, startedMs + (plan.length + 1) * SHOT_MS)
+  if (!visit.until) endSession(db, sessionId, startedMs + hitAfter(plan.length))
 }
 
 /** Most misses are felt and marked at once; the others, misreads and other clubs Banco has to notice. */

@@ -21,7 +21,7 @@ async function typed(
       hitMs: Date.now(),
     }
     const url = `${banco.address}/api/sessions/${session}/shots`
-    expect((await request.post(url, { data: shot })).status()).toBe(200)
+    expect((await request.post(url, { data: { shots: [shot] } })).status()).toBe(200)
   }
 }
 
@@ -150,11 +150,12 @@ test('a planned session is followed club by club, reopened where it stopped, and
   await page.goto(`${banco.address}/golfers/${golfer}/bay`)
   await expect(page.getByText('36 shots, about')).toBeVisible()
   await page.getByLabel('Shots each').selectOption('3')
-  await page.getByRole('button', { name: 'On the range' }).click()
+  await page.getByLabel('On the range').check()
+  await page.getByRole('button', { name: 'Nobody is in front: start' }).click()
   const plan = page.getByTestId('plan')
-  await expect(plan).toContainText('0 of 3 with the S-wedge, then the P-wedge · 0 of 18 shots hit')
+  await expect(plan).toContainText(/0 of 3 with the S-wedge.*then the P-wedge.*0 of 18 shots hit/)
   for (const carry of ['61', '62', '60.5']) await page.keyboard.type(`${carry}\n`)
-  await expect(plan).toContainText('0 of 3 with the P-wedge, then the 9-iron · 3 of 18 shots hit')
+  await expect(plan).toContainText(/0 of 3 with the P-wedge.*then the 9-iron.*3 of 18 shots hit/)
   await expect(page.getByRole('button', { name: 'Next club: P-wedge' })).toBeVisible()
   await page.keyboard.press('n')
   await expect(page.getByRole('heading', { name: 'P-wedge, full swing' })).toBeVisible()

@@ -8,7 +8,7 @@ import { ANSWERS } from './held-shots'
 import type { BayActions } from './use-bay'
 
 /** What the golfer should hear now: shots that look like another club's, one-sided leaving out, tiredness, what to hit next. */
-export function BayAdvice({ view, bay }: { view: BayView; bay: BayActions }) {
+export function BayAdvice({ view, bay, onRest }: { view: BayView; bay: BayActions; onRest: () => void }) {
   const { golfer, bag, session, analysis } = view
   const name = clubNames(bag)
   const here = new Set<string>(view.shots.map((shot) => shot.id))
@@ -22,10 +22,12 @@ export function BayAdvice({ view, bay }: { view: BayView; bay: BayActions }) {
     <>
       {warnings.map((warning, i) => (
         <section key={i} className={`sheet advice${asksNow(warning) ? ' now' : ''}`} aria-label="Advice">
-          <span>
-            {warningSentence(warning, golfer, name)}
-            {warning.kind === 'tiring' && ' Take a rest.'}
-          </span>
+          <span>{warningSentence(warning, golfer, name)}</span>
+          {warning.kind === 'tiring' && session.hurtMs === null && (
+            <Button variant="outline" onClick={onRest}>
+              Take a rest<kbd>R</kbd>
+            </Button>
+          )}
           {warning.kind === 'other-club' && (
             <OtherClub warning={warning} here={here} name={name} bay={bay} byKey={asksNow(warning)} />
           )}

@@ -1,11 +1,12 @@
+import Button from 'react-bootstrap/Button'
 import { planProgress, planSeconds } from '@/core/session/plan'
 import { clubNames, stationName } from '../words/names'
 import { count, minutes } from '../words/numbers'
 import { keyOf } from '../plan/plan-draft'
 import type { BayView } from './bay-view'
 
-/** How far the plan is hit: the block in hand, what comes then, and the time that is left. */
-export function BayPlan({ view }: { view: BayView }) {
+/** How far the plan is hit: the block in hand, what comes then, the time that is left, and a rest where one is due. */
+export function BayPlan({ view, onRest }: { view: BayView; onRest: (() => void) | null }) {
   const { bag, session } = view
   const plan = planOfToday(view)
   if (plan.length === 0 || session.hurtMs !== null) return null
@@ -32,12 +33,16 @@ export function BayPlan({ view }: { view: BayView }) {
       <b>
         {hit} of {block.shots} with the {name(block.clubId, block.swing)}
       </b>
-      {then && `, then the ${name(then.clubId, then.swing)}`}
+      {then && <span>then the {name(then.clubId, then.swing)}</span>}
       <span className="quiet">
-        {' '}
         · {total(plan) - total(left)} of {count(total(plan), 'shot')} hit, about {minutes(planSeconds(left))}{' '}
         left
       </span>
+      {onRest && (
+        <Button size="sm" variant="outline" onClick={onRest}>
+          A rest is due: {session.restS} s<kbd>R</kbd>
+        </Button>
+      )}
     </p>
   )
 }

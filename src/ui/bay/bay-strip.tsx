@@ -28,7 +28,7 @@ export function BayStrip({ view, newest }: { view: BayView; newest: string | und
           {warmUp ? `Warming up: ${name}` : `${name}: ${stockTitle(stock, golfer)}`}
         </h2>
         <span className="quiet">
-          {[stripNotes(shots, earlier), expected && `you expected ${len(expected.carryM, golfer)}`]
+          {[stripNotes(shots, earlier), expected && `expected ${len(expected.carryM, golfer)}`]
             .filter(Boolean)
             .join(' · ')}
         </span>

@@ -204,21 +204,12 @@ export function Bay({ first }: { first: BayView }) {
       <div className="bay">
         <div className="left-column">
           <StationList view={view} clubs={clubs} open={open} onOpen={goTo} />
+          {!hurt && <BayNow view={view} bay={bay} onRest={restNow} onHurt={() => leave(bay.hurt(true))} />}
         </div>
         <div className="middle">
           {unclear && <RangeClear view={view} onClear={clear} />}
           {resting && <RestTimer untilMs={resting.untilMs} onOver={restOver} />}
-          <BayPlan view={view} />
-          {restDue && (
-            <section className="sheet advice" aria-label="Advice">
-              <span>
-                {count(shotsSinceRest(taken, session.restS), 'shot')} since you rested: a rest is planned.
-              </span>
-              <Button variant="outline" onClick={restNow}>
-                Rest {session.restS} s<kbd>R</kbd>
-              </Button>
-            </section>
-          )}
+          <BayPlan view={view} onRest={restDue ? restNow : null} />
           <HeldShots view={view} bay={bay} />
           <BayStrip view={{ ...view, session: { ...session, open } }} newest={newest?.id} />
           <LastShot
@@ -258,8 +249,7 @@ export function Bay({ first }: { first: BayView }) {
               }
             />
           )}
-          <BayAdvice view={view} bay={bay} />
-          {!hurt && <BayNow view={view} bay={bay} onRest={restNow} onHurt={() => leave(bay.hurt(true))} />}
+          <BayAdvice view={view} bay={bay} onRest={restNow} />
         </div>
         <ShotList
           view={view}

@@ -56,7 +56,15 @@ export function LastShot({ golfer, shot, number, judged, name, onMark, onUndo, o
   return (
     <section className="sheet last-shot" aria-label={`Shot ${number}`}>
       <div className="line">
-        <span className="quiet">Shot {number}</span>
+        <button
+          type="button"
+          className="btn-plain"
+          onClick={onHistory}
+          aria-label={`History of shot ${number}`}
+        >
+          Shot {number}
+          <kbd>H</kbd>
+        </button>
         <span className="carry">{shot.carryM === null ? 'no carry' : len(shot.carryM, golfer, 1)}</span>
         {facts.map(([value, what]) => (
           <Fragment key={value + what}>
@@ -65,9 +73,6 @@ export function LastShot({ golfer, shot, number, judged, name, onMark, onUndo, o
             </span>
           </Fragment>
         ))}
-        <button type="button" className="btn-plain ms-auto" onClick={onHistory}>
-          History<kbd>H</kbd>
-        </button>
       </div>
       {suggested && (
         <p className="suggestion" role="status">

@@ -117,8 +117,11 @@ export function SessionEnd({ view, expected, profiles }: SessionEndProps) {
 
 function StepLine({ step, view, name }: { step: Step; view: BayView; name: (id: string) => string }) {
   return (
-    <li>
-      {name(step.longerId)} to {name(step.shorterId)}: <b>{lenUnit(step.stepM as number, view.golfer, 1)}</b>{' '}
+    <li className="step-line">
+      <span>
+        {name(step.longerId)} to {name(step.shorterId)}
+      </span>
+      <b>{lenUnit(step.stepM as number, view.golfer, 1)}</b>
       <span className={`verdict verdict-${verdictLook(step)} verdict-${sureness(step)}`}>
         {verdictWords(step)}
       </span>
