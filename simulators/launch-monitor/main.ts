@@ -56,13 +56,14 @@ const shots = wholeNumber('shots', values.shots)
 const every = wholeNumber('every', values.every)
 // A run's own name keeps its shot ids apart from those of an earlier run with the same seed.
 const run = Date.now().toString(36)
+const began = Date.now()
 for (let position = 0; position < shots; position++) {
   const { flight, truth } = hitShot(golfer, club, { swing: values.swing, position }, roll)
   const yd = (metres: number | undefined) => metres && Number(lengthIn(metres, 'yd').toFixed(1))
   const mph = (mps: number | undefined) => mps && Number(speedIn(mps, 'mph').toFixed(1))
   const answer = await post({
     id: `net-loft-${run}-${seed}-${position + 1}`,
-    hitAt: Date.now(),
+    hitAt: Math.min(Date.now(), began + position * every),
     monitor: 'Net loft, bay 2',
     units: { length: 'yd', speed: 'mph' },
     ...(!values['no-club'] && { club: values.club, swing: values.swing }),
@@ -79,7 +80,8 @@ for (let position = 0; position < shots; position++) {
   console.log(
     `${position + 1}/${shots}  ${club.name} ${values.swing}  ${yd(flight.carryM)} yd  ${truth}  ${answer}`,
   )
-  if (position + 1 < shots) await pause(every)
+  // A golfer does not wait for the answer: the next ball is hit when it is due.
+  if (position + 1 < shots) await pause(Math.max(0, began + (position + 1) * every - Date.now()))
 }
 
 /** Posts until Banco has the shot: it is the same shot however often it is sent. */

@@ -159,6 +159,7 @@ export type TypedShotForm = Station & {
   offlineM?: number
   hitMs: number
   heldBecause?: 'implausible-carry'
+  mark?: Mark | null
 }
 const TYPED_SHOT = Joi.object<TypedShotForm>({
   id: id<ShotId>().required(),
@@ -168,6 +169,7 @@ const TYPED_SHOT = Joi.object<TypedShotForm>({
   offlineM: Joi.number().min(-411).max(411),
   hitMs: time.required(),
   heldBecause: Joi.valid('implausible-carry'),
+  mark: Joi.valid(...MARKS, null),
 })
 /** Shots that were typed together, and when the range was last said to be clear in that browser. */
 export const TYPED_SHOTS_FORM = Joi.object<{ shots: TypedShotForm[]; clearMs?: number }>({

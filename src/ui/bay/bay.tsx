@@ -125,6 +125,16 @@ export function Bay({ first }: { first: BayView }) {
   useHotkeys('h', () => shot && setShown('history'), keys)
   useHotkeys('?', () => setShown('keys'), { ...keys, useKey: true })
 
+  // A carry may be typed whatever was tapped before.
+  useEffect(() => {
+    const toEntry = ({ key, target, ctrlKey, metaKey, altKey }: KeyboardEvent) => {
+      const elsewhere = target instanceof HTMLElement && target.closest('input, select, textarea, .modal')
+      if (/^\d$/.test(key) && !elsewhere && !ctrlKey && !metaKey && !altKey) input.current?.focus()
+    }
+    addEventListener('keydown', toEntry)
+    return () => removeEventListener('keydown', toEntry)
+  }, [])
+
   const minutes = Math.max(
     0,
     Math.round(((view.shots.at(-1)?.hitMs ?? session.startedMs) - session.startedMs) / 60_000),

@@ -13,8 +13,10 @@ import { lastClearMs, type BayView } from './bay-view'
 import { keepWaiting, sendWaiting, waitingShots, type TypedShotPost } from './waiting-shots'
 
 /**
- * The Bay as the server last told it. Every action answers with the Bay after it; other pages' and the
- * monitor's shots are announced, and read by the same path. An older answer never covers a newer one.
+ * The Bay as the server last told it. What the golfer does shows at once and is sent in its turn; every
+ * request answers with the Bay after it, and only the last answer of those that are under way is shown,
+ * since it alone knows of all that was done. Other pages' and the monitor's shots are announced, and read
+ * by the same path.
  */
 export function useBay(first: BayView) {
   const [view, setView] = useState(first)
@@ -23,12 +25,11 @@ export function useBay(first: BayView) {
   const [waiting, setWaiting] = useState(0)
   const [live, setLive] = useState(false)
   const [attempt, setAttempt] = useState(0)
-  const asked = useRef(0)
-  const answered = useRef(0)
-  /** An answer that came too late to be shown may know what the newer one did not: then the Bay is read anew. */
+  const lastAsked = useRef<Promise<unknown>>(Promise.resolve())
+  const underWay = useRef(0)
+  /** An answer was not shown, and nothing newer has been since. */
+  const passedOver = useRef(false)
   const readAgain = useRef(async () => {})
-  /** Typed shots are sent one after the other: they are stored in the order in which they were hit. */
-  const lastTyped = useRef<Promise<unknown>>(Promise.resolve())
   const sending = useRef(new Set<ShotId>())
   /** A station that was opened while nobody answered. */
   const wanted = useRef<Station | null>(null)
@@ -37,18 +38,34 @@ export function useBay(first: BayView) {
   const sessionId = first.session.id
   const session = `/api/sessions/${sessionId}`
 
-  const answer = useCallback((turn: number, sent: Sent<BayView>): boolean => {
-    setProblems(sent.ok ? [] : sent.problems)
-    if (!sent.ok) return false
-    if (turn > answered.current) {
-      answered.current = turn
-      setView(sent.value)
-    } else void readAgain.current()
-    return true
+  const inTurn = useCallback(<Answer>(ask: () => Promise<Answer>): Promise<Answer> => {
+    underWay.current++
+    const asked = lastAsked.current.then(ask).finally(() => underWay.current--)
+    lastAsked.current = asked
+    return asked
   }, [])
+  const show = useCallback(
+    (sent: Sent<BayView>): void => {
+      if (!sent.ok) {
+        if (passedOver.current && underWay.current === 0 && !sent.unreachable) void readAgain.current()
+        return
+      }
+      passedOver.current = underWay.current > 0
+      if (passedOver.current) return
+      const kept = new Set(waitingShots(sessionId).map(({ id }) => id))
+      setUnanswered((now) => now.filter(({ id }) => sending.current.has(id) || kept.has(id)))
+      setView(sent.value)
+    },
+    [sessionId],
+  )
   const take = useCallback(
-    async (ask: () => Promise<Sent<BayView>>): Promise<boolean> => answer(++asked.current, await ask()),
-    [answer],
+    async (ask: () => Promise<Sent<BayView>>): Promise<boolean> => {
+      const sent = await inTurn(ask)
+      setProblems(sent.ok ? [] : sent.problems)
+      show(sent)
+      return sent.ok
+    },
+    [inTurn, show],
   )
 
   useEffect(() => {
@@ -56,19 +73,12 @@ export function useBay(first: BayView) {
     let again = false
     let retry: ReturnType<typeof setTimeout> | undefined
     const read = async () => {
-      if (reading) {
-        again = true
-        return
-      }
+      again = reading
+      if (reading) return
       reading = true
       do {
         again = false
-        const turn = ++asked.current
-        const sent = await send<BayView>('GET', `${session}/bay`)
-        if (sent.ok && turn > answered.current) {
-          answered.current = turn
-          setView(sent.value)
-        }
+        show(await inTurn(() => send<BayView>('GET', `${session}/bay`)))
       } while (again)
       reading = false
     }
@@ -98,7 +108,7 @@ export function useBay(first: BayView) {
       clearTimeout(retry)
       notices.close()
     }
-  }, [session, sessionId, attempt])
+  }, [session, sessionId, attempt, inTurn, show])
 
   const saying = (said: object, fromShotId?: ShotId) =>
     take(() => send('POST', `${session}/said`, { ...said, ...(fromShotId && { fromShotId }) }))
@@ -111,8 +121,7 @@ export function useBay(first: BayView) {
     live,
     say: setProblems,
     open: (station: Station) => {
-      // The station changes at once: what is typed next belongs to it, and older answers are dropped.
-      answered.current = ++asked.current
+      // The station changes at once: what is typed next belongs to it.
       setView((now) => ({ ...now, session: { ...now.session, open: station } }))
       return take(async () => {
         const sent = await send<BayView>('PUT', `${session}/station`, station)
@@ -133,10 +142,7 @@ export function useBay(first: BayView) {
       }))
       setUnanswered((before) => [...before, ...shots])
       shots.forEach(({ id }) => sending.current.add(id))
-      const turn = ++asked.current
-      const posted = lastTyped.current.then(() => send<BayView>('POST', `${session}/shots`, { shots }))
-      lastTyped.current = posted
-      const sent = await posted
+      const sent = await inTurn(() => send<BayView>('POST', `${session}/shots`, { shots }))
       shots.forEach(({ id }) => sending.current.delete(id))
       if (!sent.ok && sent.unreachable) {
         const clearMs = clearSaid.current
@@ -144,8 +150,10 @@ export function useBay(first: BayView) {
         setWaiting(waitingShots(sessionId).length)
         return true
       }
-      answer(turn, sent)
-      setUnanswered((before) => before.filter(({ id }) => !shots.some((shot) => shot.id === id)))
+      setProblems(sent.ok ? [] : sent.problems)
+      if (!sent.ok)
+        setUnanswered((before) => before.filter(({ id }) => !shots.some((shot) => shot.id === id)))
+      show(sent)
       return sent.ok
     },
     /** Nobody is in front. Said while Banco does not answer, the word goes with the shots that wait. */
@@ -166,7 +174,19 @@ export function useBay(first: BayView) {
     /** Moves a run of shots to another station; without one they are solid where they are. */
     move: (shotIds: ShotId[], station: Station | null) =>
       take(() => send('POST', `${session}/moves`, { shotIds, station })),
-    mark: (id: ShotId, mark: Mark | null) => take(() => decide(id, { kind: 'mark', mark })),
+    /** Marks a shot. It shows at once; one that waits in this browser takes its mark along. */
+    mark: (id: ShotId, mark: Mark | null) => {
+      const marked = <Shot extends { id: ShotId }>(shots: Shot[]) =>
+        shots.map((shot) => (shot.id === id ? { ...shot, mark } : shot))
+      setView((now) => ({ ...now, shots: marked(now.shots) }))
+      setUnanswered(marked)
+      return take(async () => {
+        const waits = waitingShots(sessionId).find((shot) => shot.id === id)
+        if (!waits) return decide(id, { kind: 'mark', mark })
+        keepWaiting(sessionId, { ...waits, mark })
+        return send('GET', `${session}/bay`)
+      })
+    },
     release: (id: ShotId) => take(() => decide(id, { kind: 'released' })),
     withdraw: (id: ShotId) => take(() => decide(id, { kind: 'withdrawn' })),
     place: (id: ShotId, station: Station, forLabel: boolean) =>
@@ -205,7 +225,7 @@ function withUnanswered(view: BayView, unanswered: readonly TypedShotPost[]): Ba
         sessionId: view.session.id,
         source: 'typed' as const,
         clubLabel: null,
-        mark: null,
+        mark: shot.mark ?? null,
         heldBecause: held.get(shot.id) ?? null,
         posted: null,
       })),
@@ -218,7 +238,7 @@ function withUnanswered(view: BayView, unanswered: readonly TypedShotPost[]): Ba
           ...shot,
           ...(apart && { apart }),
           session: view.history.at(-1)?.session ?? 0,
-          mark: 'solid' as const,
+          mark: shot.mark ?? ('solid' as const),
           solidProbability: 1,
         })),
     ],

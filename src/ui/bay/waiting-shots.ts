@@ -1,5 +1,6 @@
 import type { ShotId, SessionId } from '@/core/ids'
 import type { Station } from '@/core/session/session'
+import type { Mark } from '@/core/shots/mark'
 import { send } from '../send'
 
 /** A shot as it was typed; its id makes it one shot however often it is sent. */
@@ -10,6 +11,8 @@ export type TypedShotPost = Station & {
   hitMs: number
   /** Waits for the golfer: one slip of the fingers would explain its carry. */
   heldBecause?: 'implausible-carry'
+  /** As the golfer marked it while it waited. */
+  mark?: Mark | null
 }
 
 /** A typed shot that waits, with the last word that the range was clear: it may never have reached Banco. */
@@ -28,7 +31,9 @@ export function waitingShots(sessionId: SessionId): WaitingShot[] {
 }
 
 export function keepWaiting(sessionId: SessionId, shot: WaitingShot): void {
-  store(sessionId, [...waitingShots(sessionId).filter(({ id }) => id !== shot.id), shot])
+  const waiting = waitingShots(sessionId)
+  const place = waiting.findIndex(({ id }) => id === shot.id)
+  store(sessionId, place < 0 ? [...waiting, shot] : waiting.with(place, shot))
 }
 
 /**

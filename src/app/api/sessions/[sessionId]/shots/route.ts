@@ -3,7 +3,7 @@ import { answerChangedBay } from '@/app/server/answer-bay'
 import { ownClub, ownedSession } from '@/app/server/known'
 import { theDatabase } from '@/store/database'
 import { cameUncleared, sayClear } from '@/store/range-clear'
-import { takeShots } from '@/store/shots'
+import { addEvents, shotsOfSession, takeShots } from '@/store/shots'
 import { TYPED_SHOTS_FORM } from '@/wire/forms'
 
 /** Takes typed shots as one action. Their ids make a repeat harmless. */
@@ -16,7 +16,7 @@ export const POST = route<{ sessionId: string }>(async (request, { sessionId }) 
   if (clearMs !== undefined) sayClear(db, session.id, clearMs)
   const taken = takeShots(
     db,
-    shots.map(({ heldBecause, ...shot }) => ({
+    shots.map(({ heldBecause, mark: _mark, ...shot }) => ({
       ...shot,
       sessionId: session.id,
       source: 'typed',
@@ -26,5 +26,11 @@ export const POST = route<{ sessionId: string }>(async (request, { sessionId }) 
     })),
   )
   if (!taken) refuse(409, 'id', 'There is another shot with this id: type it again.')
+  const seqs = new Map(shotsOfSession(db, session.id).map(({ id, seq }) => [id, seq]))
+  const marks = shots.flatMap(({ id, mark }) => {
+    const shotSeq = seqs.get(id)
+    return mark && shotSeq !== undefined ? [{ shotSeq, event: { kind: 'mark' as const, mark } }] : []
+  })
+  if (marks.length > 0) addEvents(db, marks, Date.now())
   return answerChangedBay(session.id)
 })
