@@ -9,6 +9,7 @@ import { addGolfer } from '@/store/golfers'
 import { openStation, startSession } from '@/store/sessions'
 import { BancoServer } from '../demo/banco-server'
 import { CHROMIUM } from '../demo/chromium'
+import { bareEvents } from './bare-event'
 import { makeDemoIn } from '../demo/make-demo-in'
 
 const SHOTS = 50
@@ -57,14 +58,17 @@ export async function liveShots(): Promise<string[]> {
   }
   const { seen } = await watched(page)
   await page.close()
+  const bare = await bareEvents(browser, SHOTS, EVERY_MS)
   const typed = await typedShots(browser, server)
   await browser.close()
   await server.stop()
   const inOrder = seen.every(([id], i) => id === `live-${i}`)
   const delays = seen.map(([id, at]) => at - (sent[Number(id.slice(5))] as number))
+  const ratio = (q: number) => (quantile(delays, q) / quantile(bare, q)).toFixed(1)
   return [
     `${seen.length} of ${SHOTS} shown, ${inOrder ? 'in order' : 'NOT in order'}`,
     `post to painted: p50 ${quantile(delays, 0.5).toFixed(0)} ms, p95 ${quantile(delays, 0.95).toFixed(0)} ms (wanted at most 300)`,
+    `a bare server-sent event on the same machine: p50 ${quantile(bare, 0.5).toFixed(0)} ms, p95 ${quantile(bare, 0.95).toFixed(0)} ms; a live shot takes ${ratio(0.5)} and ${ratio(0.95)} times as long`,
     `typed Enter to painted, beside the demo's shots: p50 ${quantile(typed, 0.5).toFixed(0)} ms, p95 ${quantile(typed, 0.95).toFixed(0)} ms (wanted at most 50)`,
   ]
 }

@@ -21,6 +21,7 @@ const PICTURES: { name: string; path: string; phone?: boolean; before?: (page: P
   { name: 'gaps', path: `${TILDA}/gaps` },
   { name: 'log', path: `${TILDA}/log` },
   { name: 'golfer', path: TILDA },
+  { name: 'plan-phone', path: '/golfers/demo-marek/bay', phone: true },
   { name: 'bay-phone', path: `${TILDA}/bay`, phone: true },
   { name: 'gaps-phone', path: `${TILDA}/gaps`, phone: true },
 ]

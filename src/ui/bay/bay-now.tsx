@@ -32,7 +32,7 @@ export function BayNow({ view, bay, onRest, onHurt }: Props) {
   return (
     <section className="bay-now" aria-label="From the next shot on">
       <Button variant="outline" aria-pressed={now.warmUp} onClick={() => bay.warmUp(!now.warmUp)}>
-        {now.warmUp ? 'Warm-up ends' : 'Warm-up'}
+        {now.warmUp ? 'Warm-up off' : 'Warm-up'}
         <kbd>U</kbd>
       </Button>
       <Button variant="outline" aria-pressed={windy} onClick={() => bay.air(turnedWind(now))}>

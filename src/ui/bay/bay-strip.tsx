@@ -13,10 +13,13 @@ export function BayStrip({ view, newest }: { view: BayView; newest: string | und
   const here = new Set<string>(view.shots.map((shot) => shot.id))
   const earlier = (id: string) => !here.has(id)
   const { warmUp } = view.now
-  const shots = history.filter(
-    ({ clubId, swing, apart }) =>
-      clubId === open.clubId && swing === open.swing && (apart === 'warm-up') === warmUp,
-  )
+  // Warm-up has a strip of its own, without a stock.
+  const shots = history
+    .filter(
+      ({ clubId, swing, apart }) =>
+        clubId === open.clubId && swing === open.swing && (apart === 'warm-up') === warmUp,
+    )
+    .map(({ apart, ...shot }) => (apart === undefined || warmUp ? shot : { ...shot, apart }))
   const expected = view.expectations.find(
     ({ clubId, swing }) => clubId === open.clubId && swing === open.swing,
   )
@@ -36,7 +39,7 @@ export function BayStrip({ view, newest }: { view: BayView; newest: string | und
       <StationStrip
         golfer={golfer}
         name={name}
-        stock={stock}
+        stock={warmUp ? undefined : stock}
         shots={shots}
         earlier={earlier}
         newest={newest}

@@ -109,7 +109,7 @@ export function PlanForm({ draft, source, onChange }: Props) {
                   .sort((a, b) => a - b)
                   .map((n) => (
                     <option key={n} value={n}>
-                      {n} min a day at most
+                      {n} min a day
                     </option>
                   ))}
               </Form.Select>
