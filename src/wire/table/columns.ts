@@ -1,0 +1,171 @@
+import type { LengthUnit, SpeedUnit } from '@/core/units'
+
+/** What a column of a table can hold. */
+export const TABLE_FIELDS = [
+  'club',
+  'swing',
+  'carry',
+  'total',
+  'ballSpeed',
+  'clubSpeed',
+  'launch',
+  'spin',
+  'offline',
+  'peak',
+  'landing',
+  'date',
+  'time',
+  'session',
+  'id',
+  'mark',
+] as const
+export type TableField = (typeof TABLE_FIELDS)[number]
+export type LengthOrHeight = LengthUnit | 'ft'
+export type TableUnit = LengthOrHeight | SpeedUnit | 'rpm' | 'deg' | 'ms'
+
+/** What kind of number a field is, which says what units it can have. */
+export const KIND_OF: Record<TableField, 'length' | 'height' | 'speed' | 'angle' | 'spin' | 'text' | 'time'> =
+  {
+    club: 'text',
+    swing: 'text',
+    carry: 'length',
+    total: 'length',
+    ballSpeed: 'speed',
+    clubSpeed: 'speed',
+    launch: 'angle',
+    spin: 'spin',
+    offline: 'height',
+    peak: 'height',
+    landing: 'angle',
+    date: 'time',
+    time: 'time',
+    session: 'text',
+    id: 'text',
+    mark: 'text',
+  }
+export const UNITS_OF: Record<(typeof KIND_OF)[TableField], readonly TableUnit[]> = {
+  length: ['yd', 'm'],
+  height: ['yd', 'm', 'ft'],
+  speed: ['mph', 'km/h', 'm/s'],
+  angle: ['deg'],
+  spin: ['rpm'],
+  text: [],
+  time: [],
+}
+
+/** Names of columns in the trade's plain words, in several languages; the better name of a field first. */
+const NAMES: [TableField, RegExp][] = [
+  ['carry', /^(carry( (distance|dist|length|flat|total))?|portee|vuelo|carrylange|carry lange|carry weite)$/],
+  [
+    'total',
+    /^(total( (distance|dist|length|carry))?|distance total|total lange|gesamt(lange|weite|distanz)?|distance totale|distancia total)$/,
+  ],
+  [
+    'ballSpeed',
+    /^(ball ?(speed|velocity|spd|v)|ballgeschwindigkeit|ball geschwindigkeit|vitesse (de )?balle|velocidad (de )?(la )?bola|smashed ball speed)$/,
+  ],
+  [
+    'clubSpeed',
+    /^((club ?(head)?|swing|head) ?(speed|velocity|spd|v)|schlager(kopf)?geschwindigkeit|vitesse (de )?(club|tete)|velocidad (del? )?palo)$/,
+  ],
+  [
+    'launch',
+    /^(launch( ?angle)?( v| vertical)?|vertical launch( angle)?|v ?launch( angle)?|vla|start ?winkel|abflugwinkel|angle (de )?lancement|angulo (de )?(lanzamiento|salida))$/,
+  ],
+  ['spin', /^(spin( ?rate)?|total ?spin|ball ?spin|spin total|spinrate|taux (de )?spin)$/],
+  ['spin', /^(back ?spin)$/],
+  [
+    'landing',
+    /^(land(ing)?( ?angle)?|descent( ?angle)?|angle of descent|(lande|auftreff|eintreff)winkel|angle (de )?descente|angulo (de )?(caida|descenso))$/,
+  ],
+  [
+    'peak',
+    /^(peak( ?height)?|apex( ?height)?|max(imum)? ?height|height( max| apex)?|hohe|scheitelhohe|max hohe|hauteur( max)?|apogee|altura( max)?)$/,
+  ],
+  [
+    'offline',
+    /^(off ?line( (distance|dist))?|carry (side|offline|deviation)|side carry|side( (distance|dist))?|lateral( (distance|dist|deviation))?|deviation( (distance|dist))?|off ?target|dispersion|seite|seitliche abweichung|abweichung|ecart( lateral)?|desviacion( lateral)?)$/,
+  ],
+  ['offline', /^(total (side|offline|deviation)|side total)$/],
+  ['club', /^(club( ?(name|type|used|id))?|clubtype|schlager|palo|club utilise|baton)$/],
+  ['swing', /^(swing( ?(type|length|name))?|shot ?type|schwung|swing art)$/],
+  [
+    'date',
+    /^(date|day|datum|fecha|jour|session date|date ?time|timestamp|time ?stamp|hit at|shot (date|time)|date (and )?(time|heure)|recorded( at)?|created( at)?|zeitpunkt)$/,
+  ],
+  ['time', /^(time( of day)?|uhrzeit|zeit|heure|hora|clock)$/],
+  ['session', /^(session( ?(id|name|no|number))?|practice|round)$/],
+  ['id', /^(id|shot ?id|uuid|guid)$/],
+  ['mark', /^mark$/],
+]
+
+/** Column names of Banco's own files, letter for letter. */
+const OWN: Record<string, [TableField, TableUnit | null]> = {
+  carryM: ['carry', 'm'],
+  totalM: ['total', 'm'],
+  ballSpeedMps: ['ballSpeed', 'm/s'],
+  clubSpeedMps: ['clubSpeed', 'm/s'],
+  launchDeg: ['launch', 'deg'],
+  spinRpm: ['spin', 'rpm'],
+  offlineM: ['offline', 'm'],
+  peakM: ['peak', 'm'],
+  landingDeg: ['landing', 'deg'],
+  hitMs: ['date', 'ms'],
+}
+
+const UNIT_WORDS: [TableUnit, RegExp][] = [
+  ['km/h', /^(km ?\/ ?h|kmh|kph|km\/std)$/],
+  ['m/s', /^(m ?\/ ?s|mps|m\/sec|m s)$/],
+  ['mph', /^(mph|mi ?\/ ?h|miles\/h|miles per hour)$/],
+  ['rpm', /^(rpm|u\/min|1\/min|tr\/min|revs?)$/],
+  ['deg', /^(deg|degs|degrees?|grad|°|º|degres|grados)$/],
+  ['ft', /^(ft|feet|foot|fuss)$/],
+  ['yd', /^(yd|yds|yards?|y|yardas|verges)$/],
+  ['m', /^(m|mtr|mtrs|met(er|re)s?|meter|metros?)$/],
+]
+
+/** The unit that a word means; null where it is none. */
+export function unitOf(word: string): TableUnit | null {
+  const plain = plainWords(word)
+    .replace(/[()[\]{}]/g, '')
+    .trim()
+  return UNIT_WORDS.find(([, words]) => words.test(plain))?.[0] ?? null
+}
+
+/** What a column's title says of it: the field, how good a name it is for it, and the unit where it names one. */
+export function readTitle(title: string): { field: TableField; rank: number; unit: TableUnit | null } | null {
+  const trimmed = title.trim()
+  const own = OWN[trimmed]
+  if (own) return { field: own[0], rank: -1, unit: own[1] }
+  const spaced = trimmed.replace(/([a-z])([A-Z])/g, '$1 $2')
+  const bracket = /[([{<]\s*([^)\]}>]*)\s*[)\]}>]/.exec(spaced)
+  let unit = bracket ? unitOf(bracket[1] as string) : null
+  const words = plainWords(bracket ? spaced.replace(bracket[0], ' ') : spaced)
+    .replace(/[_\-–./:#,]+/g, ' ')
+    .split(' ')
+    .filter(Boolean)
+  const known = (list: string[]) => {
+    const name = list.join(' ')
+    const rank = NAMES.findIndex(([, names]) => names.test(name))
+    return rank < 0 ? null : { field: (NAMES[rank] as [TableField, RegExp])[0], rank }
+  }
+  // "carry yds", "ball speed km h", "peak height ft": the unit stands behind the name.
+  for (const take of [0, 1, 2]) {
+    const found = known(words.slice(0, words.length - take))
+    const behind = take === 0 ? null : unitOf(words.slice(-take).join(take === 2 ? '/' : ''))
+    if (!found || (take > 0 && behind === null)) continue
+    unit ??= behind
+    const fits = unit !== null && UNITS_OF[KIND_OF[found.field]].includes(unit)
+    return { ...found, unit: fits ? unit : null }
+  }
+  return null
+}
+
+const plainWords = (text: string): string =>
+  text
+    .normalize('NFD')
+    .replace(/[\u0300-\u036f]/g, '')
+    .replace(/ß/g, 'ss')
+    .toLowerCase()
+    .replace(/\s+/g, ' ')
+    .trim()

@@ -1,0 +1,362 @@
+import type { FileShot } from '@/core/formats/shot-record'
+import type { Problem } from '@/core/problem'
+import { MARKS, type Mark } from '@/core/shots/mark'
+import { isPlausibleCarry } from '@/core/shots/plausible-carry'
+import { FULL_SWING, type Swing } from '@/core/shots/shot'
+import { metresFrom, mpsFrom, type HeightUnit, type LengthUnit, type SpeedUnit } from '@/core/units'
+import { readCell, saysNothing, type Decimal } from './cells'
+import { clubCell, looksLikeClub, swingOf } from './club-cell'
+import { KIND_OF, readTitle, UNITS_OF, unitOf, type TableField, type TableUnit } from './columns'
+import { decodeText, type Encoding } from './decode-text'
+import { findColumns, type FoundColumns, type TableColumn } from './find-columns'
+import { splitRows, type Delimiter } from './split-rows'
+import { clockReader, timeReader } from './times'
+
+/** What becomes of a row. Held: taken into the store, in no stock until the golfer decides. */
+export type RowStatus = 'taken' | 'held' | 'repeated' | 'skipped'
+export const ROW_REASONS = [
+  'title',
+  'header',
+  'units',
+  'blank',
+  'summary',
+  'club-heading',
+  'no-number',
+  'no-carry',
+  'implausible-carry',
+  'no-club',
+  'same-row',
+] as const
+export type RowReason = (typeof ROW_REASONS)[number]
+
+export type TableRow = {
+  /** Counted from 1, as in the file. */
+  row: number
+  status: RowStatus
+  because?: RowReason
+  clubLabel?: string | null
+  shot?: FileShot
+}
+
+export type Table = FoundColumns & { encoding: Encoding; delimiter: Delimiter; cells: string[][] }
+
+export type TableOptions = {
+  /** The golfer's own unit, where nothing in the file says it. */
+  lengthUnit: LengthUnit
+  /** Minutes by which the clock at the place is ahead of UTC. */
+  offsetMin: number
+}
+
+/** Opens a file: its encoding, its delimiter, and what its columns are taken for. */
+export function openTable(
+  bytes: Uint8Array,
+  { lengthUnit }: TableOptions,
+): { ok: true; table: Table } | { ok: false; problems: Problem[] } {
+  const decoded = decodeText(bytes)
+  if (!decoded.ok) return decoded
+  if (/^\s*(<!doctype|<html|<\?xml|<table)/i.test(decoded.text))
+    return refused('This is a web page or an XML file: save its table as CSV and bring that in.')
+  if (/^\s*[{[]/.test(decoded.text) && isJson(decoded.text))
+    return refused('This is JSON, no table: a golfer’s own JSON file is restored under Golfer.')
+  const { delimiter, rows } = splitRows(decoded.text)
+  const found = findColumns(rows, lengthUnit)
+  return { ok: true, table: { ...found, encoding: decoded.encoding, delimiter, cells: rows } }
+}
+
+/** What stands in the way of taking a table's rows as shots; null where nothing does. */
+export const tableProblem = ({ columns }: Pick<Table, 'columns'>): string | null =>
+  columns.some(({ field }) => field === 'carry')
+    ? null
+    : 'No column holds carries: say which one does, or choose a table with a row for each shot.'
+
+type Column = { at: number; field: TableField; unit: TableUnit | null }
+const NUMBERS = [
+  'carry',
+  'total',
+  'ballSpeed',
+  'clubSpeed',
+  'launch',
+  'spin',
+  'offline',
+  'peak',
+  'landing',
+] as const
+type NumberField = (typeof NUMBERS)[number]
+const SHOT_FIELD: Record<NumberField, keyof FileShot> = {
+  carry: 'carryM',
+  total: 'totalM',
+  ballSpeed: 'ballSpeedMps',
+  clubSpeed: 'clubSpeedMps',
+  launch: 'launchDeg',
+  spin: 'spinRpm',
+  offline: 'offlineM',
+  peak: 'peakM',
+  landing: 'landingDeg',
+}
+
+/** Words with which rows begin that sum up others. */
+const SUMMARY =
+  /^(avg|averages?|mean|median|std|st\.? ?dev\.?|std\.? ?dev\.?|standard deviation|deviation|consistency|total|totals|sum|min|minimum|max|maximum|range|spread|count|shots?:?|best|durchschnitt|mittelwert|schnitt|standardabweichung|abweichung|moyenne|ecart[- ]type|écart[- ]type|media|promedio|desviacion.*|desviación.*)\b[\s:.]*$/i
+/** This many numbers the same to their last digit are one shot that stands there twice. */
+const SAME_NUMBERS = 4
+
+/** Reads the rows of a table one after the other, with its columns as they are found or as the golfer has set them. */
+export function* readRows(table: Table, { offsetMin }: TableOptions): Generator<TableRow> {
+  const { cells, header, units, decimal } = table
+  const columns = table.columns.flatMap(({ field, unit }, at): Column[] =>
+    field ? [{ at, field, unit }] : [],
+  )
+  const at = (field: TableField) => columns.find((column) => column.field === field)?.at ?? -1
+  const numbers = columns.filter((column): column is Column & { field: NumberField } =>
+    (NUMBERS as readonly string[]).includes(column.field),
+  )
+  const toCanonical = numbers.map(({ unit }) => converter(unit))
+  const [clubAt, swingAt, sessionAt, idAt, markAt] = (
+    ['club', 'swing', 'session', 'id', 'mark'] as const
+  ).map(at) as [number, number, number, number, number]
+  const own = ownColumns(cells[header])
+  const hitAt = hitTimes(table, at('date'), at('time'), offsetMin)
+  const seen = new Set<string>()
+  let heading: { label: string; swing: Swing | null } | null = null
+  for (let i = 0; i < cells.length; i++) {
+    const row = i + 1
+    const line = cells[i] as string[]
+    if (i < header) {
+      const named = onlyClub(line)
+      if (named) heading = named
+      yield { row, status: 'skipped', because: isBlank(line) ? 'blank' : 'title' }
+      continue
+    }
+    if (i === header) {
+      yield { row, status: 'skipped', because: 'header' }
+      continue
+    }
+    if (i === units) {
+      yield { row, status: 'skipped', because: 'units' }
+      continue
+    }
+    const shot: FileShot = { carryM: null, club: null }
+    const said = shot as Record<string, unknown>
+    let read = 0
+    let fractions = false
+    for (let n = 0; n < numbers.length; n++) {
+      const column = numbers[n] as Column & { field: NumberField }
+      const cell = line[column.at]
+      if (cell === undefined || cell === '') continue
+      const value = numberIn(cell, decimal, column.unit, toCanonical[n] as (x: number) => number)
+      if (value === undefined) continue
+      read++
+      fractions ||= cell.includes('.') || cell.includes(',')
+      said[SHOT_FIELD[column.field]] = value
+    }
+    if (read === 0) {
+      const because = reasonWithoutNumbers(line, clubAt)
+      if (because === 'club-heading') heading = onlyClub(line)
+      yield { row, status: 'skipped', because }
+      continue
+    }
+    if (sumsUp(line, clubAt)) {
+      yield { row, status: 'skipped', because: 'summary' }
+      continue
+    }
+    const club = clubAt < 0 || saysNothing(line[clubAt] ?? '') ? heading : clubCell(line[clubAt] as string)
+    shot.club = club?.label.slice(0, 40) ?? null
+    const swing =
+      (swingAt >= 0 && !saysNothing(line[swingAt] ?? '')
+        ? (swingOf(line[swingAt] as string) ?? ownSwing(line[swingAt] as string))
+        : null) ??
+      club?.swing ??
+      FULL_SWING
+    shot.swing = swing
+    if (idAt >= 0 && !saysNothing(line[idAt] ?? '')) shot.id = unformula(line[idAt] as string).slice(0, 100)
+    if (sessionAt >= 0 && !saysNothing(line[sessionAt] ?? ''))
+      shot.session = unformula(line[sessionAt] as string).slice(0, 100)
+    if (markAt >= 0 && (MARKS as readonly string[]).includes(line[markAt] as string))
+      shot.mark = line[markAt] as Mark
+    const hitMs = hitAt?.(line)
+    if (hitMs !== undefined) shot.hitMs = hitMs
+    own?.(line, shot)
+    if (isRepeat(seen, line, shot, read, fractions)) {
+      yield { row, status: 'repeated', because: 'same-row', clubLabel: shot.club, shot }
+      continue
+    }
+    const because: RowReason | null =
+      shot.carryM === null
+        ? 'no-carry'
+        : !isPlausibleCarry(shot.carryM)
+          ? 'implausible-carry'
+          : shot.club === null
+            ? 'no-club'
+            : null
+    yield { row, status: because ? 'held' : 'taken', ...(because && { because }), clubLabel: shot.club, shot }
+  }
+}
+
+/** A file at one go: its columns and all its rows. */
+export function readTable(bytes: Uint8Array, options: TableOptions) {
+  const opened = openTable(bytes, options)
+  if (!opened.ok) return opened
+  const problem = tableProblem(opened.table)
+  if (problem) return refused(problem)
+  return { ok: true as const, table: opened.table, rows: [...readRows(opened.table, options)] }
+}
+
+const converter = (unit: TableUnit | null): ((x: number) => number) => {
+  switch (unit) {
+    case 'yd':
+    case 'm':
+    case 'ft':
+      return (x) => metresFrom(x, unit as HeightUnit)
+    case 'mph':
+    case 'km/h':
+    case 'm/s':
+      return (x) => mpsFrom(x, unit as SpeedUnit)
+    default:
+      return (x) => x
+  }
+}
+
+/** A cell's number in canonical units; a unit that stands beside it goes before that of its column. */
+function numberIn(
+  cell: string,
+  decimal: Decimal,
+  unit: TableUnit | null,
+  convert: (x: number) => number,
+): number | undefined {
+  const quick = +cell
+  if (quick === quick && decimal === '.' && cell.trim() !== '') return convert(quick)
+  if (saysNothing(cell)) return undefined
+  const read = readCell(cell, decimal)
+  if (read === undefined) return undefined
+  const value = read.side === null ? read.value : read.side * Math.abs(read.value)
+  const beside = read.suffix === '' ? null : unitOf(read.suffix)
+  return beside !== null && beside !== unit ? converter(beside)(value) : convert(value)
+}
+
+const isBlank = (line: readonly string[]): boolean => line.every((cell) => cell.trim() === '')
+
+/** The club of a row that names a club and nothing else; null where it does not. */
+function onlyClub(line: readonly string[]): { label: string; swing: Swing | null } | null {
+  const filled = line.filter((cell) => cell.trim() !== '')
+  return filled.length === 1 && looksLikeClub(filled[0] as string) ? clubCell(filled[0] as string) : null
+}
+
+function reasonWithoutNumbers(line: readonly string[], clubAt: number): RowReason {
+  if (isBlank(line)) return 'blank'
+  if (onlyClub(line)) return 'club-heading'
+  const named = line.filter((cell) => readTitle(cell) !== null).length
+  if (named >= 2) return 'header'
+  const units = line.filter((cell) => unitOf(cell) !== null).length
+  if (units >= 2) return 'units'
+  return sumsUp(line, clubAt) ? 'summary' : 'no-number'
+}
+
+const sumsUp = (line: readonly string[], clubAt: number): boolean =>
+  line.some((cell, i) => (i < 3 || i === clubAt) && SUMMARY.test(cell.trim()))
+
+/** Another swing than the usual three, by the golfer's own name for it. */
+const ownSwing = (cell: string): Swing | null => cell.trim().slice(0, 40) || null
+
+function isRepeat(
+  seen: Set<string>,
+  line: readonly string[],
+  shot: FileShot,
+  read: number,
+  fractions: boolean,
+): boolean {
+  const key =
+    shot.id !== undefined
+      ? `id ${shot.id}`
+      : shot.hitMs !== undefined || (read >= SAME_NUMBERS && fractions)
+        ? line.join('\t')
+        : null
+  if (key === null) return false
+  if (seen.has(key)) return true
+  seen.add(key)
+  return false
+}
+
+/** When each row's shot was hit, where columns say so. */
+function hitTimes(
+  { cells, header, decimal, columns }: Table,
+  dateAt: number,
+  timeAt: number,
+  offsetMin: number,
+) {
+  const of = (at: number) =>
+    at < 0
+      ? []
+      : cells
+          .slice(header + 1, header + 400)
+          .flatMap((line) => (saysNothing(line[at] ?? '') ? [] : [line[at] as string]))
+  const milliseconds = columns[dateAt]?.unit === 'ms'
+  if (milliseconds)
+    return (line: readonly string[]) => (line[dateAt] ? Number(line[dateAt]) || undefined : undefined)
+  const daysFirst = decimal === ','
+  const clock = clockReader(of(timeAt))
+  const date = timeReader(of(dateAt), offsetMin, daysFirst)
+  if (date) {
+    return (line: readonly string[]) => {
+      const day = date(line[dateAt] ?? '')
+      const time = clock?.(line[timeAt] ?? '') ?? 0
+      return day === undefined ? undefined : day + time
+    }
+  }
+  const both = timeReader(of(timeAt), offsetMin, daysFirst)
+  return both ? (line: readonly string[]) => both(line[timeAt] ?? '') : null
+}
+
+/** What only Banco's own files say: the start, the clock and the place of a session. */
+function ownColumns(titles: readonly string[] | undefined) {
+  const at = ['startedMs', 'offsetMin', 'place'].map((title) => titles?.indexOf(title) ?? -1) as [
+    number,
+    number,
+    number,
+  ]
+  if (at.every((place) => place < 0)) return null
+  const [started, offset, place] = at
+  return (line: readonly string[], shot: FileShot): void => {
+    if (line[started]) shot.startedMs = Number(line[started])
+    if (line[offset]) shot.offsetMin = Number(line[offset])
+    const where = line[place]
+    if (where === 'indoor' || where === 'range' || where === 'course') shot.place = where
+  }
+}
+
+/** Text that a spreadsheet would run comes with an apostrophe before it, which is none of its own. */
+const unformula = (cell: string): string => (/^'[=+\-@\t\r]/.test(cell) ? cell.slice(1) : cell).trim()
+
+const refused = (sentence: string): { ok: false; problems: Problem[] } => ({
+  ok: false,
+  problems: [{ field: '', sentence }],
+})
+
+function isJson(text: string): boolean {
+  try {
+    JSON.parse(text)
+    return true
+  } catch {
+    return false
+  }
+}
+
+/** A column with another field or unit, as the golfer sets it. */
+export function setColumn(
+  columns: readonly TableColumn[],
+  at: number,
+  field: TableField | null,
+  unit: TableUnit | null,
+): TableColumn[] {
+  return columns.map((column, i) => {
+    // A field is held by one column.
+    if (i !== at)
+      return field !== null && column.field === field ? { ...column, field: null, unit: null } : column
+    const units = field === null ? [] : UNITS_OF[KIND_OF[field]]
+    return {
+      ...column,
+      field,
+      unit: unit !== null && units.includes(unit) ? unit : (units[0] ?? null),
+      guessed: false,
+    }
+  })
+}
