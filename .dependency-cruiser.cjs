@@ -1,14 +1,15 @@
 // The one-way rule: left may import right, types included. Each layer names what it may see.
 const LAYERS = {
   core: [],
-  drawings: ['core'],
+  words: ['core'],
+  drawings: ['words', 'core'],
   store: ['core'],
   wire: ['core'],
   workers: ['wire', 'core'],
-  paper: ['drawings', 'core'],
-  ui: ['workers', 'drawings', 'core'],
-  cli: ['paper', 'workers', 'wire', 'store', 'drawings', 'core'],
-  app: ['ui', 'paper', 'workers', 'wire', 'store', 'drawings', 'core'],
+  paper: ['drawings', 'words', 'core'],
+  ui: ['workers', 'drawings', 'words', 'core'],
+  cli: ['paper', 'workers', 'wire', 'store', 'drawings', 'words', 'core'],
+  app: ['ui', 'paper', 'workers', 'wire', 'store', 'drawings', 'words', 'core'],
 }
 const TESTS = '\\.(test|spec)\\.tsx?$'
 

@@ -1,21 +1,56 @@
 import { analyse } from './analyse'
 import { checkData } from './check-data'
+import {
+  BACKUP_USAGE,
+  EXPORT_USAGE,
+  IMPORT_USAGE,
+  REPORT_USAGE,
+  RESTORE_USAGE,
+  runBackup,
+  runExport,
+  runImport,
+  runReport,
+  runRestore,
+  sentenceOf,
+} from './files'
 
-const COMMANDS: Record<string, { about: string; run: (args: string[]) => Promise<number> }> = {
+type Command = {
+  about: string
+  usage?: string
+  run: (args: string[]) => Promise<number | void> | number | void
+}
+
+const COMMANDS: Record<string, Command> = {
   analyse: {
     about: 'clubs and shots in (one JSON document a line), stocks, steps and holes out',
+    usage:
+      'npm run -s banco -- analyse < BAGS\n\nOne JSON document a line in, one a line out, as docs/calculations.md says.',
     run: () => analyse(process.stdin, process.stdout, process.stderr),
   },
+  import: { about: 'bring a table of shots in, or preview it', usage: IMPORT_USAGE, run: runImport },
+  export: { about: 'a golfer as JSON; shots, stocks, steps as CSV', usage: EXPORT_USAGE, run: runExport },
+  backup: { about: 'the whole database to a file', usage: BACKUP_USAGE, run: runBackup },
+  restore: { about: 'a backup or a golfer’s file back in', usage: RESTORE_USAGE, run: runRestore },
+  report: { about: 'a report, a card or labels as PDF', usage: REPORT_USAGE, run: runReport },
   'check-data': { about: 'open the data folder and bring its database up to date', run: checkData },
 }
 
 const [name = '', ...args] = process.argv.slice(2)
 const command = COMMANDS[name]
-if (command) process.exitCode = await command.run(args)
-else {
+if (command && args.includes('--help')) console.log(command.usage ?? command.about)
+else if (command) {
+  try {
+    process.exitCode = (await command.run(args)) ?? 0
+  } catch (error) {
+    const sentence = sentenceOf(error)
+    console.error(sentence ?? error)
+    process.exitCode = sentence === null ? 1 : 2
+  }
+} else {
   const lines = Object.entries(COMMANDS).map(([each, { about }]) => `  ${each.padEnd(12)}${about}`)
+  const known = name === '' || name === '--help'
   console.error(
-    `${name ? `There is no command "${name}".\n` : ''}npm run -s banco -- COMMAND\n${lines.join('\n')}`,
+    `${known ? '' : `There is no command "${name}".\n`}npm run -s banco -- COMMAND [--help]\n${lines.join('\n')}`,
   )
-  process.exitCode = name ? 2 : 0
+  process.exitCode = known ? 0 : 2
 }

@@ -97,15 +97,17 @@ export function changeClub(db: Database, golferId: GolferId, clubId: ClubId, clu
 
 /** The club that a label means for this golfer: mapped by hand, or of that name. */
 export function clubLabelled(db: Database, golferId: GolferId, label: string): ClubId | null {
-  const mapped = db
-    .prepare('SELECT lower(label) AS label, club_id AS clubId FROM club_label WHERE golfer_id = ?')
-    .all(golferId) as { label: string; clubId: ClubId }[]
-  return clubForLabel(
-    label,
-    clubsOf(db, golferId),
-    new Map(mapped.map((row) => [row.label, row.clubId] as const)),
-  )
+  return clubForLabel(label, clubsOf(db, golferId), clubLabels(db, golferId))
 }
+
+/** What a golfer has mapped labels to, in lower case. */
+export const clubLabels = (db: Database, golferId: GolferId): Map<string, ClubId> =>
+  new Map(
+    db.prepare('SELECT lower(label), club_id FROM club_label WHERE golfer_id = ?').raw().all(golferId) as [
+      string,
+      ClubId,
+    ][],
+  )
 
 /** From now on this label means that club. */
 export function mapLabel(db: Database, golferId: GolferId, label: string, clubId: ClubId): void {
@@ -115,7 +117,7 @@ export function mapLabel(db: Database, golferId: GolferId, label: string, clubId
   ).run(golferId, label.trim(), clubId)
 }
 
-function clubByName(db: Database, golferId: GolferId, name: string): ClubId | null {
+export function clubByName(db: Database, golferId: GolferId, name: string): ClubId | null {
   const row = db.prepare('SELECT id FROM club WHERE golfer_id = ? AND name = ?').get(golferId, name)
   return row ? (row as { id: ClubId }).id : null
 }

@@ -38,3 +38,9 @@ export function theDatabase(): Database {
   held.bancoDatabase ??= openDatabase(databasePath(dataFolder()))
   return held.bancoDatabase
 }
+
+/** Closes it; the next use opens it anew. */
+export function closeTheDatabase(): void {
+  held.bancoDatabase?.close()
+  delete held.bancoDatabase
+}

@@ -82,7 +82,7 @@ it('eight shots with an unknown club wait until it is mapped, and then all move'
   for (let i = 0; i < 8; i++) receiveShot(db, post(`h${i}`, { clubLabel: '5H2' }), NOW_MS, 0)
   expect(shotsOfSession(db, sessionId).every(({ heldBecause }) => heldBecause === 'unknown-club')).toBe(true)
   mapLabel(db, golfer.id, '5H2', clubId('7-wood'))
-  releaseLabelled(db, sessionId, golfer.id, NOW_MS)
+  releaseLabelled(db, golfer.id, NOW_MS)
   const shots = shotsOfSession(db, sessionId)
   expect(shots).toHaveLength(8)
   expect(shots.every((shot) => shot.heldBecause === null && shot.clubId === clubId('7-wood'))).toBe(true)

@@ -5,7 +5,7 @@ import { clubLabelled } from './bags'
 import type { Database } from './database'
 import { cameUncleared } from './range-clear'
 import { claimSession, sessionInTheBay, waitingSession } from './sessions'
-import { addEvents, shotsOfSession, shotTaker, type ShotEvent, type Taken } from './shots'
+import { addEvents, shotsOfGolfer, shotTaker, type ShotEvent, type Taken } from './shots'
 
 /** A shot as a monitor posted it. */
 export type PostedShot = Flight & {
@@ -50,13 +50,13 @@ export function receiveShot(
 export function claimWaiting(db: Database, sessionId: SessionId, golferId: GolferId, nowMs: number): void {
   db.transaction(() => {
     claimSession(db, sessionId, golferId)
-    releaseLabelled(db, sessionId, golferId, nowMs)
+    releaseLabelled(db, golferId, nowMs)
   })()
 }
 
-/** Takes every held shot of a session that waited only for its club to be known. */
-export function releaseLabelled(db: Database, sessionId: SessionId, golferId: GolferId, nowMs: number): void {
-  const events = shotsOfSession(db, sessionId).flatMap(
+/** Takes every held shot of a golfer that waited only for its club to be known. */
+export function releaseLabelled(db: Database, golferId: GolferId, nowMs: number): void {
+  const events = shotsOfGolfer(db, golferId).flatMap(
     ({ seq, heldBecause, clubLabel, swing }): { shotSeq: number; event: ShotEvent }[] => {
       if ((heldBecause !== 'no-station' && heldBecause !== 'unknown-club') || clubLabel === null) return []
       const clubId = clubLabelled(db, golferId, clubLabel)

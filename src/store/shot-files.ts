@@ -4,7 +4,11 @@ import type { ClubId, GolferId, SessionId, ShotId } from '@/core/ids'
 import type { HeldReason } from '@/core/monitor/station-for-shot'
 import { isPlausibleCarry } from '@/core/shots/plausible-carry'
 import { FLIGHT_FIELDS, FULL_SWING, type Flight } from '@/core/shots/shot'
-import { clubLabelled, clubsOf } from './bags'
+import { apartBecause } from '@/core/session/conditions'
+import { clubNamed } from '@/core/monitor/club-named'
+import { clubByName, clubLabelled, clubsOf, insertClub, mapLabel } from './bags'
+import { releaseLabelled } from './feed'
+import { conditionsOfShots } from './session-events'
 import type { Database } from './database'
 import { sessionById, startSession } from './sessions'
 import { addEvents, shotsOfGolfer, shotTaker, type ShotEvent } from './shots'
@@ -24,11 +28,15 @@ export type ImportResult = {
 export function importShots(
   db: Database,
   golferId: GolferId,
-  file: { name: string; shots: Iterable<FileShot> },
+  file: { name: string; shots: Iterable<FileShot>; clubs?: Record<string, ClubForLabel> },
   { nowMs, offsetMin }: { nowMs: number; offsetMin: number },
 ): ImportResult {
   const importId = randomUUID()
   const run = db.transaction((): ImportResult => {
+    if (file.clubs) {
+      mapClubs(db, golferId, file.clubs)
+      releaseLabelled(db, golferId, nowMs)
+    }
     db.prepare('INSERT INTO file_import (id, golfer_id, name, at_ms) VALUES (?, ?, ?, ?)').run(
       importId,
       golferId,
@@ -43,7 +51,7 @@ export function importShots(
     const seen = new Map<string, number>()
     const marked: { id: ShotId; event: ShotEvent }[] = []
     const sessionOf = (shot: FileShot): SessionId => {
-      const key = shot.session ?? ''
+      const key = shot.session ?? `visit ${shot.visit ?? ''}`
       let id = sessions.get(key)
       if (!id) {
         const known = shot.session === undefined ? null : sessionById(db, shot.session as SessionId)
@@ -110,6 +118,28 @@ export function importShots(
   return run()
 }
 
+/** What a label of a file means: a club of the golfer's, or a new one for the rack. */
+export type ClubForLabel = ClubId | 'new'
+
+function mapClubs(db: Database, golferId: GolferId, clubs: Record<string, ClubForLabel>): void {
+  for (const [label, club] of Object.entries(clubs)) {
+    const own =
+      club === 'new'
+        ? clubByName(db, golferId, label)
+        : clubsOf(db, golferId).find(({ id }) => id === club)?.id
+    const clubId = own ?? (club === 'new' ? insertClub(db, golferId, clubNamed(label)) : null)
+    if (clubId === null) throw new Error(`the golfer has no club ${club}, meant by "${label}"`)
+    mapLabel(db, golferId, label, clubId)
+  }
+}
+
+/** Which of some shots are on file already, by what they are or say. */
+export function knownShots(db: Database, golferId: GolferId, shots: Iterable<FileShot>): boolean[] {
+  const find = db.prepare('SELECT present FROM shot_now WHERE id = ?').pluck()
+  const seen = new Map<string, number>()
+  return Array.from(shots, (shot) => find.get(shot.id ?? idFromContents(golferId, shot, seen)) === 1)
+}
+
 /** Takes the shots of an import back, as one action: they stay on file, and are in no stock. */
 export function withdrawImport(db: Database, golferId: GolferId, importId: string, nowMs: number): number {
   const shots = db
@@ -142,6 +172,7 @@ export const importsOf = (db: Database, golferId: GolferId): FileImport[] =>
 /** Every shot of a golfer that is there, as files hold it, oldest session first. */
 export function shotRecords(db: Database, golferId: GolferId): ShotRecord[] {
   const names = new Map(clubsOf(db, golferId).map((club) => [club.id, club.name]))
+  const conditions = conditionsOfShots(db, golferId)
   const sessions = new Map<SessionId, NonNullable<ReturnType<typeof sessionById>>>()
   return shotsOfGolfer(db, golferId).map((shot) => {
     const session = sessions.get(shot.sessionId) ?? sessionById(db, shot.sessionId)
@@ -158,6 +189,7 @@ export function shotRecords(db: Database, golferId: GolferId): ShotRecord[] {
       club: shot.clubId ? (names.get(shot.clubId) ?? null) : shot.clubLabel,
       swing: shot.swing,
       mark: shot.mark,
+      apart: shot.source === 'file' ? null : apartBecause(conditions(shot.sessionId, shot.seq)),
     }
   })
 }

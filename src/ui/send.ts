@@ -25,10 +25,22 @@ export async function send<T = unknown>(
   }
 }
 
-/** Sends the text of a file. */
-export async function sendText<T>(url: string, text: string): Promise<Sent<T>> {
+/** Sends the contents of a file. */
+export async function sendText<T>(url: string, text: string | Blob): Promise<Sent<T>> {
   try {
     return await readAnswer<T>(await fetch(url, { method: 'POST', body: text }))
+  } catch {
+    return unreachable()
+  }
+}
+
+/** Sends a file with what is to be done with it. */
+export async function sendForm<T>(url: string, form: object, file: Blob): Promise<Sent<T>> {
+  const body = new FormData()
+  body.set('form', JSON.stringify(form))
+  body.set('file', file)
+  try {
+    return await readAnswer<T>(await fetch(url, { method: 'POST', body }))
   } catch {
     return unreachable()
   }

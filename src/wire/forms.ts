@@ -53,6 +53,8 @@ export const GOLFER_CHANGE = Joi.object<Partial<GolferSettings & BayLikes>>({
   homeAltitudeM: Joi.number().min(-500).max(5000).allow(null),
 })
 
+export const REMOVAL_FORM = Joi.object<{ name: string }>({ name: Joi.string().max(60).required() })
+
 const zone = Joi.object({
   reversed: Joi.valid(0).required(),
   narrow: Joi.number().greater(0).max(100).required(),

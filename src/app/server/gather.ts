@@ -3,16 +3,19 @@ import { analyseBag, type BagAnalysis } from '@/core/analyse-bag'
 import type { Bag } from '@/core/bag/bag'
 import type { Golfer } from '@/core/golfer'
 import type { ClubId, GolferId, SessionId } from '@/core/ids'
-import { caveatsOf, NOTHING_SAID } from '@/core/session/set-up'
 import { expectationsFound } from '@/core/session/expectation'
 import { PLAIN } from '@/core/session/conditions'
 import { leftOfPlan, ownPace } from '@/core/session/plan'
 import type { Session } from '@/core/session/session'
-import { bagInput, STOCK_AGE_MS } from '@/store/bag-input'
+import { bagInput } from '@/store/bag-input'
 import { bagOf } from '@/store/bags'
 import { theDatabase } from '@/store/database'
 import { golferById } from '@/store/golfers'
 import { conditionsOfShots, expectationsOf, expectationsOfGolfer } from '@/store/session-events'
+import { openSetUps, paperInput, type OpenSetUp } from '@/store/papers'
+import type { CardData } from '@/drawings/card'
+import { cardOfBag } from '@/drawings/card-of-bag'
+import { airLine } from '@/words/set-up'
 import { currentSession, sessionById, sessionsOf } from '@/store/sessions'
 import { lastPlannedSession, planOf } from '@/store/plans'
 import { lastSetUp, monitorProfiles, setUpOf } from '@/store/set-ups'
@@ -20,7 +23,6 @@ import { shotsOfSession, type StoredShot } from '@/store/shots'
 import type { BayStartProps } from '@/ui/bay/bay-start'
 import type { BayView } from '@/ui/bay/bay-view'
 import type { SessionEndProps } from '@/ui/session/session-end'
-import type { OpenSetUp } from '@/ui/stock/open-set-ups'
 import type { StationShots } from '@/ui/gaps/station-shots'
 
 /** The golfer of a page, or the page that says there is none. */
@@ -130,13 +132,15 @@ export function sessionEnd(golfer: Golfer, session: Session): SessionEndProps | 
   }
 }
 
-/** What the set-ups of the sessions behind a golfer's stocks leave open, the newest first. */
-export function openSetUps(golfer: Golfer): OpenSetUp[] {
-  const db = theDatabase()
-  const since = Date.now() - STOCK_AGE_MS
-  return sessionsOf(db, golfer.id).flatMap(({ id, shots, place, startedMs, offsetMin }) => {
-    if (shots === 0 || startedMs < since) return []
-    const caveats = caveatsOf(setUpOf(db, id) ?? NOTHING_SAID, place)
-    return caveats.length > 0 ? [{ id, startedMs, offsetMin, caveats }] : []
-  })
+/** What the set-ups of the sessions behind a golfer's stocks leave open. */
+export const setUpsBehind = (golfer: Golfer): OpenSetUp[] => openSetUps(theDatabase(), golfer, Date.now())
+
+/** The yardage card as it stands today; null before the first bag. */
+export function cardData(golfer: Golfer): CardData | null {
+  const nowMs = Date.now()
+  const input = paperInput(theDatabase(), golfer, nowMs)
+  return (
+    input &&
+    cardOfBag(golfer, input.bag, input.analysis, { dateMs: nowMs, air: airLine(input.lastSetUp, golfer) })
+  )
 }

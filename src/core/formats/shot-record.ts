@@ -1,6 +1,6 @@
 import type { Place } from '../session/session'
 import type { Mark } from '../shots/mark'
-import { FLIGHT_FIELDS, type Flight, type Swing } from '../shots/shot'
+import { FLIGHT_FIELDS, type Apart, type Flight, type Swing } from '../shots/shot'
 
 /** A shot as Banco writes it to files: canonical units, names instead of ids for clubs. */
 export type ShotRecord = Flight & {
@@ -14,10 +14,16 @@ export type ShotRecord = Flight & {
   club: string | null
   swing: Swing
   mark: Mark | null
+  /** What kept it out of every stock when it was hit. */
+  apart: Apart | null
 }
 
 /** A shot of a file: what the file did not say is absent. */
-export type FileShot = Pick<ShotRecord, 'carryM' | 'club'> & Partial<ShotRecord>
+export type FileShot = Pick<ShotRecord, 'carryM' | 'club'> &
+  Partial<ShotRecord> & {
+    /** Shots of one file with the same visit are one session. */
+    visit?: string
+  }
 
 /** Columns of Banco's CSV, in order; fields of a shot in its JSON. */
 export const RECORD_FIELDS = [
@@ -31,9 +37,5 @@ export const RECORD_FIELDS = [
   'swing',
   ...FLIGHT_FIELDS,
   'mark',
+  'apart',
 ] as const satisfies readonly (keyof ShotRecord)[]
-
-/** Columns that a file must have; the others may be missing. */
-export const NEEDED_FIELDS = ['club', 'carryM'] as const satisfies readonly (keyof ShotRecord)[]
-
-export const JSON_FORMAT = 'banco-shots/1'

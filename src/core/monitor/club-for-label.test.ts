@@ -21,6 +21,9 @@ describe('what a monitor calls a club', () => {
     ['54', '54° wedge'],
     ['54 deg', '54° wedge'],
     ['54°', '54° wedge'],
+    ['Pitching Wedge', 'P-wedge'],
+    ['Iron 7', '7-iron'],
+    ['Wedge 54', '54° wedge'],
   ])('%s is the %s', (label, name) => {
     expect(clubForLabel(label, CLUBS)).toBe(name)
   })

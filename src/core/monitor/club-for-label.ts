@@ -9,6 +9,12 @@ const SHORT_NAMES: Record<string, string> = {
   aw: 'awedge',
   sw: 'swedge',
   lw: 'lwedge',
+  pitchingwedge: 'pwedge',
+  gapwedge: 'gwedge',
+  approachwedge: 'awedge',
+  attackwedge: 'awedge',
+  sandwedge: 'swedge',
+  lobwedge: 'lwedge',
   pt: 'putter',
 }
 
@@ -33,6 +39,8 @@ function plainName(label: string): string {
   const plain = label.toLowerCase().replace(/[^a-z0-9.]/g, '')
   const loft = /^(4[4-9]|5\d|6[0-4])(\.5)?(deg|degrees|wedge)?$/.exec(plain)
   if (loft) return `${loft[1]}${loft[2] ?? ''}wedge`
+  const turned = /^(wedge|iron|wood|hybrid)(\d{1,2}(?:\.5)?)$/.exec(plain)
+  if (turned) return `${turned[2]}${turned[1]}`
   const kind = /^(\d{1,2})([a-z]{1,2})$/.exec(plain)
   if (kind) return kind[1] + (SHORT_KINDS[kind[2] ?? ''] ?? kind[2] ?? '')
   return SHORT_NAMES[plain] ?? plain

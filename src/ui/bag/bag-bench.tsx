@@ -29,7 +29,7 @@ import type { Problem } from '@/core/problem'
 import { send } from '../send'
 import { PageHead } from '../shell/page-head'
 import { Problems } from '../shell/problems'
-import { count } from '../words/numbers'
+import { count } from '@/words/numbers'
 import { ClubForm } from './club-form'
 import './bag.css'
 

@@ -1,7 +1,7 @@
 import Button from 'react-bootstrap/Button'
 import { planProgress, planSeconds } from '@/core/session/plan'
-import { clubNames, stationName } from '../words/names'
-import { count, minutes } from '../words/numbers'
+import { clubNames, stationName } from '@/words/names'
+import { count, minutes } from '@/words/numbers'
 import { keyOf } from '../plan/plan-draft'
 import type { BayView } from './bay-view'
 

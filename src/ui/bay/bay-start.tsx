@@ -14,9 +14,9 @@ import { send } from '../send'
 import { SetUpForm, setUpProblem } from '../set-up/set-up-form'
 import { PageHead } from '../shell/page-head'
 import { Problems } from '../shell/problems'
-import { PLACE_NAME } from '../words/names'
-import { count } from '../words/numbers'
-import { CAUTION, setUpLine } from '../words/set-up'
+import { PLACE_NAME } from '@/words/names'
+import { count } from '@/words/numbers'
+import { CAUTION, setUpLine } from '@/words/set-up'
 import './bay.css'
 
 export type BayStartProps = PlanSource & {

@@ -1,6 +1,6 @@
 import { StationStrip, stockTitle, stripNotes } from '../drawing/station-strip'
-import { stationName } from '../words/names'
-import { len } from '../words/numbers'
+import { stationName } from '@/words/names'
+import { len } from '@/words/numbers'
 import type { BayView } from './bay-view'
 
 /** The open station on the strip: every shot behind its stock, those of earlier sessions as rings. */

@@ -1,6 +1,6 @@
 import Modal from 'react-bootstrap/Modal'
 import { MARKS } from '@/core/shots/mark'
-import { MARK_NAME } from '../words/names'
+import { MARK_NAME } from '@/words/names'
 import { MARK_KEY } from './last-shot'
 
 const KEYS: [string, string][] = [

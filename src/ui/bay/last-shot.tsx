@@ -5,9 +5,9 @@ import type { Golfer } from '@/core/golfer'
 import type { SessionShot } from '@/core/session/session-shot'
 import { MARKS, type Mark } from '@/core/shots/mark'
 import type { LeftOut } from '@/core/stock/station-stock'
-import { MARK_NAME } from '../words/names'
-import { fixed, len, side, speed } from '../words/numbers'
-import { leftOutReason, suggestion } from '../words/reasons'
+import { MARK_NAME } from '@/words/names'
+import { fixed, len, side, speed } from '@/words/numbers'
+import { leftOutReason, suggestion } from '@/words/reasons'
 
 export const MARK_KEY: Record<Mark, string> = {
   solid: 'S',

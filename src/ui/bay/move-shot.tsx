@@ -3,7 +3,7 @@ import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import type { ClubId, ShotId } from '@/core/ids'
 import type { SessionShot } from '@/core/session/session-shot'
-import { count } from '../words/numbers'
+import { count } from '@/words/numbers'
 import type { BayView } from './bay-view'
 import type { BayActions } from './use-bay'
 

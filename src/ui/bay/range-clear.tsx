@@ -1,7 +1,7 @@
 import Button from 'react-bootstrap/Button'
 import { cautionsOf } from '@/core/session/set-up'
-import { count } from '../words/numbers'
-import { CAUTION } from '../words/set-up'
+import { count } from '@/words/numbers'
+import { CAUTION } from '@/words/set-up'
 import { lastClearMs, type BayView } from './bay-view'
 
 /** Asks whether anybody is in front: before the first ball, and after every pause. Shots that came all the same wait for the word. */

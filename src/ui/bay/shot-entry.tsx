@@ -4,7 +4,7 @@ import { useState, type FormEvent, type RefObject } from 'react'
 import Button from 'react-bootstrap/Button'
 import { readTypedShot, readTypedShots, type TypedShot, type TypedShotProblem } from '@/core/shots/typed-shot'
 import type { LengthUnit } from '@/core/units'
-import { count } from '../words/numbers'
+import { count } from '@/words/numbers'
 
 const PAD = ['1', '2', '3', 'L', '4', '5', '6', 'R', '7', '8', '9', '⌫', '.', '0', '␣'] as const
 const PAD_NAME: Record<string, string> = {

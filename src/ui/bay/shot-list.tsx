@@ -1,8 +1,8 @@
 import type { ShotId } from '@/core/ids'
 import { apartBecause } from '@/core/session/conditions'
 import type { SessionShot } from '@/core/session/session-shot'
-import { APART_NAME, MARK_NAME, stationName } from '../words/names'
-import { len, side } from '../words/numbers'
+import { APART_NAME, MARK_NAME, stationName } from '@/words/names'
+import { len, side } from '@/words/numbers'
 import type { BayView } from './bay-view'
 import type { Judged } from './last-shot'
 

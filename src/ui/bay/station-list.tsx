@@ -3,8 +3,8 @@ import type { OwnedClub } from '@/core/bag/bag'
 import type { ClubId } from '@/core/ids'
 import type { Station } from '@/core/session/session'
 import { SWINGS } from '@/core/shots/shot'
-import { swingName } from '../words/names'
-import { len, plusMinus } from '../words/numbers'
+import { swingName } from '@/words/names'
+import { len, plusMinus } from '@/words/numbers'
 import type { BayView } from './bay-view'
 
 type Props = {

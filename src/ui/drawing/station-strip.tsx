@@ -3,8 +3,8 @@ import type { Stock } from '@/core/stock/station-stock'
 import { lengthIn } from '@/core/units'
 import { strip } from '@/drawings/strip'
 import type { StationShots } from '../gaps/station-shots'
-import { APART_NAME, MARK_NAME } from '../words/names'
-import { count, fixed, len, plusMinus } from '../words/numbers'
+import { APART_NAME, MARK_NAME } from '@/words/names'
+import { count, fixed, len, plusMinus } from '@/words/numbers'
 import { DrawingChart } from './drawing-chart'
 
 type Props = {

@@ -6,15 +6,16 @@ import type { BagAnalysis } from '@/core/analyse-bag'
 import type { Bag } from '@/core/bag/bag'
 import type { Golfer } from '@/core/golfer'
 import type { Step } from '@/core/gaps/step'
-import { lengthIn } from '@/core/units'
-import { stair, stairRows, type StairData } from '@/drawings/stair'
+import { stair, stairRows } from '@/drawings/stair'
+import { stairOfBag } from '@/drawings/stair-of-bag'
 import { DrawingChart } from '../drawing/drawing-chart'
 import { PageHead } from '../shell/page-head'
 import { Warnings } from '../shell/warnings'
-import { clubNames } from '../words/names'
-import { fixed, len, plusMinus } from '../words/numbers'
-import { driftSentence, needWords, nextReason, sureness, verdictLook, verdictWords } from '../words/reasons'
-import { finding, lede } from './finding'
+import { clubNames } from '@/words/names'
+import { len } from '@/words/numbers'
+import { driftSentence, needWords, nextReason, verdictWords } from '@/words/reasons'
+import { finding } from '@/words/finding'
+import { lede } from './lede'
 import { OwnLimits, StepSchoolChoice, StockRuleChoice } from './schools'
 import type { StationShots } from './station-shots'
 import { StepEvidence } from './step-evidence'
@@ -29,7 +30,7 @@ export function Gaps({ golfer, bag, analysis, shots }: Props) {
   const clubs = bag.clubs.filter((club) => club.kind !== 'putter')
   const name = clubNames(bag)
   const step = analysis.steps[chosen]
-  const data = stairData(golfer, clubs, analysis, chosen)
+  const data = stairOfBag(golfer, clubs, analysis, chosen)
   const home = `/golfers/${golfer.id}`
   if (analysis.stocks.every((stock) => stock.carryM === undefined)) {
     return (
@@ -127,56 +128,6 @@ function HitNext({
   )
 }
 
-function stairData(
-  golfer: Golfer,
-  clubs: Bag['clubs'],
-  { stocks, steps, holes }: BagAnalysis,
-  chosen: number,
-): StairData {
-  const at = (metres: number) => lengthIn(metres, golfer.lengthUnit)
-  return {
-    holes: holes.map(([from, to]) => [at(from), at(to)]),
-    steps: steps.map((step, i) =>
-      step.stepM === undefined
-        ? null
-        : {
-            verdict: verdictLook(step),
-            sureness: stairSureness(step),
-            number: fixed(at(step.stepM), 0),
-            word: verdictWords(step),
-            shortWord: sureness(step) === 'leaning' ? `leans ${step.verdict}` : verdictWords(step),
-            need: needWords(step),
-            chosen: i === chosen,
-          },
-    ),
-    clubs: clubs.map((club) => {
-      const stock = stocks.find((each) => each.clubId === club.id && each.swing === 'full')
-      const loft = club.loftDeg === null ? '' : `${club.loftDeg}°`
-      if (
-        stock?.carryM === undefined ||
-        stock.lowM === undefined ||
-        stock.highM === undefined ||
-        !stock.reachM
-      ) {
-        return { name: club.name, loft }
-      }
-      return {
-        name: club.name,
-        loft,
-        stock: {
-          at: at(stock.carryM),
-          low: at(stock.lowM),
-          high: at(stock.highM),
-          reach: [at(stock.reachM[0]), at(stock.reachM[1])],
-          ...(stock.averages.totalM !== undefined && { total: at(stock.averages.totalM) }),
-          text: len(stock.carryM, golfer),
-          note: `±${plusMinus(stock.lowM, stock.highM, golfer)} · ${stock.count}`,
-        },
-      }
-    }),
-  }
-}
-
 /** The same facts as the drawing, for those who cannot see it. */
 function StairTable({
   golfer,
@@ -218,9 +169,4 @@ function StairTable({
       </tbody>
     </table>
   )
-}
-
-function stairSureness(step: Step): 'settled' | 'leaning' | 'open' {
-  const sure = sureness(step)
-  return sure === 'line' ? 'open' : sure
 }

@@ -13,8 +13,8 @@ import { STOCK_RULES, type StockRule } from '@/core/stock/stock-rules'
 import { lengthIn, metresFrom } from '@/core/units'
 import { send } from '../send'
 import { Problems } from '../shell/problems'
-import { RULE_NAME, SCHOOL_NAME } from '../words/names'
-import { count, len } from '../words/numbers'
+import { RULE_NAME, SCHOOL_NAME } from '@/words/names'
+import { count, len } from '@/words/numbers'
 
 /** Saves the schools that a golfer follows, and reads the page again. */
 function useSchools(golfer: Golfer) {

@@ -3,8 +3,8 @@ import { ZONES, type Step } from '@/core/gaps/step'
 import type { Golfer } from '@/core/golfer'
 import { STOCK_RULES } from '@/core/stock/stock-rules'
 import { StationStrip } from '../drawing/station-strip'
-import { MARK_NAME, RULE_NAME } from '../words/names'
-import { chance, len, lenUnit } from '../words/numbers'
+import { MARK_NAME, RULE_NAME } from '@/words/names'
+import { chance, len, lenUnit } from '@/words/numbers'
 import {
   leftOutReason,
   offCurveSentence,
@@ -12,7 +12,7 @@ import {
   sureness,
   verdictLook,
   verdictWords,
-} from '../words/reasons'
+} from '@/words/reasons'
 import type { StationShots } from './station-shots'
 
 type Props = {

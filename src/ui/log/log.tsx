@@ -2,29 +2,34 @@
 
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
-import { useRef, useState, type ChangeEvent } from 'react'
+import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Table from 'react-bootstrap/Table'
 import type { Golfer } from '@/core/golfer'
 import type { SessionId } from '@/core/ids'
 import type { Problem } from '@/core/problem'
 import type { SessionSummary } from '@/core/session/session'
-import { send, sendText } from '../send'
+import { send } from '../send'
 import { PageHead } from '../shell/page-head'
 import { Problems } from '../shell/problems'
-import { day, dayAndTime } from '../words/days'
-import { PLACE_NAME } from '../words/names'
-import { count } from '../words/numbers'
+import { day, dayAndTime } from '@/words/days'
+import { PLACE_NAME } from '@/words/names'
+import { count } from '@/words/numbers'
 import './log.css'
 
 export type FileInLog = { id: string; name: string; atMs: number; shots: number }
-type Taken = { taken: number; known: number; held: number; conflicts: number }
 type Props = { golfer: Golfer; sessions: SessionSummary[]; waiting: SessionSummary[]; files: FileInLog[] }
+
+const EXPORTS = [
+  ['shots', 'Export all shots as CSV'],
+  ['stocks', 'Export the stocks as CSV'],
+  ['steps', 'Export the steps as CSV'],
+  ['golfer', 'Export everything as JSON'],
+] as const
 
 /** Every visit, and shots in and out as files. */
 export function Log({ golfer, sessions, waiting, files }: Props) {
   const router = useRouter()
-  const chooser = useRef<HTMLInputElement>(null)
   const [problems, setProblems] = useState<Problem[]>([])
   const [said, setSaid] = useState('')
   const api = `/api/golfers/${golfer.id}`
@@ -34,17 +39,6 @@ export function Log({ golfer, sessions, waiting, files }: Props) {
     setProblems(sent.problems ?? [])
     setSaid(sent.ok ? sentence : '')
     router.refresh()
-  }
-  const bringIn = async (event: ChangeEvent<HTMLInputElement>) => {
-    const file = event.target.files?.[0]
-    event.target.value = ''
-    if (!file) return
-    setSaid(`Reading ${file.name} …`)
-    const sent = await sendText<Taken>(
-      `${api}/import?name=${encodeURIComponent(file.name)}`,
-      await file.text(),
-    )
-    done(sent, sent.ok ? imported(file.name, sent.value) : '')
   }
   const withdraw = async ({ id, name }: FileInLog) => {
     const sent = await send<{ withdrawn: number }>('DELETE', `${api}/imports/${id}`)
@@ -141,21 +135,17 @@ export function Log({ golfer, sessions, waiting, files }: Props) {
         <section className="sheet" aria-label="Files">
           <h2>Files</h2>
           <div className="p-3 d-grid gap-2">
-            <input
-              ref={chooser}
-              type="file"
-              accept=".csv,.json"
-              hidden
-              onChange={bringIn}
-              data-testid="file"
-            />
-            <Button onClick={() => chooser.current?.click()}>Bring in a file of shots</Button>
-            <a className="btn btn-outline" href={`${api}/export?format=csv`} download>
-              Export all shots as CSV
-            </a>
-            <a className="btn btn-outline" href={`${api}/export?format=json`} download>
-              Export all shots as JSON
-            </a>
+            <Link className="btn btn-primary" href={`/golfers/${golfer.id}/import`}>
+              Bring in a table of shots
+            </Link>
+            {EXPORTS.map(([what, name]) => (
+              <a key={what} className="btn btn-outline" href={`${api}/export?what=${what}`} download>
+                {name}
+              </a>
+            ))}
+            <Link className="btn btn-outline" href={`/golfers/${golfer.id}/paper`}>
+              Card, labels and report
+            </Link>
             <p role="status" className="mb-0">
               {said}
             </p>
@@ -183,13 +173,3 @@ export function Log({ golfer, sessions, waiting, files }: Props) {
     </>
   )
 }
-
-const imported = (name: string, { taken, known, held, conflicts }: Taken): string =>
-  [
-    `${name}: ${count(taken, 'shot')} taken`,
-    known > 0 && `${known} known already`,
-    held > 0 && `${held} held: open the session to decide`,
-    conflicts > 0 && `${conflicts} not taken, since other shots have their ids`,
-  ]
-    .filter(Boolean)
-    .join(', ') + '.'

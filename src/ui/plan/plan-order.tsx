@@ -18,7 +18,7 @@ import { CSS } from '@dnd-kit/utilities'
 import { GripVertical, Minus, Plus, X } from 'lucide-react'
 import { Fragment, useId } from 'react'
 import type { Block } from '@/core/session/plan'
-import { count, minutes } from '../words/numbers'
+import { count, minutes } from '@/words/numbers'
 
 type Props = {
   days: { blocks: Block[]; seconds: number }[]

@@ -1,7 +1,7 @@
 import Form from 'react-bootstrap/Form'
 import type { Bag } from '@/core/bag/bag'
 import { SWINGS } from '@/core/shots/shot'
-import { swingName } from '../words/names'
+import { swingName } from '@/words/names'
 import { keyOf } from './plan-draft'
 
 type Props = { bag: Bag; chosen: readonly string[]; onChange: (chosen: string[]) => void }

@@ -1,7 +1,7 @@
 import type { Golfer } from '@/core/golfer'
 import { habitOf, type ExpectationFound } from '@/core/session/expectation'
-import { stationName } from '../words/names'
-import { count, fixed, len, lenUnit } from '../words/numbers'
+import { stationName } from '@/words/names'
+import { count, fixed, len, lenUnit } from '@/words/numbers'
 
 type Props = {
   golfer: Golfer

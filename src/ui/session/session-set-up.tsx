@@ -10,7 +10,7 @@ import type { Session } from '@/core/session/session'
 import { send } from '../send'
 import { SetUpForm, setUpProblem } from '../set-up/set-up-form'
 import { Problems } from '../shell/problems'
-import { caveatSentence, setUpLine } from '../words/set-up'
+import { caveatSentence, setUpLine } from '@/words/set-up'
 
 type Props = { golfer: Golfer; session: Session; setUp: SetUp | null; profiles: MonitorProfile[] }
 

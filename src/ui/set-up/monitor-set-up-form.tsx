@@ -9,7 +9,7 @@ import {
   type MonitorSetUp,
 } from '@/core/session/set-up'
 import type { Place } from '@/core/session/session'
-import { nearby } from '../words/set-up'
+import { nearby } from '@/words/set-up'
 import { MeasureField, type Measure } from './measure-field'
 
 type Props = {

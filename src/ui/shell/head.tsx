@@ -6,7 +6,7 @@ import { usePathname, useRouter } from 'next/navigation'
 import Dropdown from 'react-bootstrap/Dropdown'
 import type { Golfer } from '@/core/golfer'
 import { send } from '../send'
-import { UNIT_NAME } from '../words/numbers'
+import { UNIT_NAME } from '@/words/numbers'
 
 const PLACES = [
   ['bag', 'Bag'],

@@ -1,6 +1,6 @@
 import type { Warning } from '@/core/analyse-bag'
 import type { Units } from '@/core/golfer'
-import { warningSentence } from '../words/reasons'
+import { warningSentence } from '@/words/reasons'
 
 type Props = { warnings: readonly Warning[]; units: Units; name: (clubId: string) => string }
 

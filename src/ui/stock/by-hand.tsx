@@ -11,7 +11,7 @@ import type { Stock } from '@/core/stock/station-stock'
 import { metresFrom } from '@/core/units'
 import { send } from '../send'
 import { Problems } from '../shell/problems'
-import { len, lenUnit } from '../words/numbers'
+import { len, lenUnit } from '@/words/numbers'
 
 type Fields = { carry: string; because: string }
 

@@ -9,9 +9,9 @@ import type { Problem } from '@/core/problem'
 import type { LeftOut } from '@/core/stock/station-stock'
 import { send } from '../send'
 import { Problems } from '../shell/problems'
-import { MARK_NAME } from '../words/names'
-import { len } from '../words/numbers'
-import { leftOutReason } from '../words/reasons'
+import { MARK_NAME } from '@/words/names'
+import { len } from '@/words/numbers'
+import { leftOutReason } from '@/words/reasons'
 
 type Props = { golfer: Golfer; leftOut: readonly LeftOut[]; name: (id: string) => string }
 

@@ -2,9 +2,9 @@ import Link from 'next/link'
 import type { Golfer } from '@/core/golfer'
 import type { SessionId } from '@/core/ids'
 import type { Caveat } from '@/core/session/set-up'
-import { dayAndTime } from '../words/days'
-import { count } from '../words/numbers'
-import { caveatSentence } from '../words/set-up'
+import { dayAndTime } from '@/words/days'
+import { count } from '@/words/numbers'
+import { caveatSentence } from '@/words/set-up'
 
 export type OpenSetUp = { id: SessionId; startedMs: number; offsetMin: number; caveats: Caveat[] }
 

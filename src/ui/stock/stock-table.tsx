@@ -11,8 +11,8 @@ import { StockRuleChoice } from '../gaps/schools'
 import type { StationShots } from '../gaps/station-shots'
 import { PageHead } from '../shell/page-head'
 import { Warnings } from '../shell/warnings'
-import { clubNames, RULE_NAME, stationName, swingName } from '../words/names'
-import { count, fixed, len, lenUnit, plusMinus, side, speed } from '../words/numbers'
+import { clubNames, RULE_NAME, stationName, swingName } from '@/words/names'
+import { count, fixed, len, lenUnit, plusMinus, side, speed } from '@/words/numbers'
 import { OpenSetUps, type OpenSetUp } from './open-set-ups'
 import { StationDetails } from './station-details'
 import './stock.css'
@@ -60,6 +60,9 @@ export function StockTable({ golfer, bag, analysis, shots, setUps }: Props) {
         }
       >
         <StockRuleChoice golfer={golfer} />
+        <Link className="btn btn-outline" href={`${home}/paper`}>
+          Card and report
+        </Link>
         <Link className="btn btn-primary" href={`${home}/gaps`}>
           See the gaps
         </Link>

@@ -6,9 +6,9 @@ import { FULL_SWING, type Swing } from '@/core/shots/shot'
 import { metresFrom, mpsFrom, type HeightUnit, type LengthUnit, type SpeedUnit } from '@/core/units'
 import { readCell, saysNothing, type Decimal } from './cells'
 import { clubCell, looksLikeClub, swingOf } from './club-cell'
-import { KIND_OF, readTitle, UNITS_OF, unitOf, type TableField, type TableUnit } from './columns'
+import { readTitle, unitOf, type TableField, type TableUnit } from './columns'
 import { decodeText, type Encoding } from './decode-text'
-import { findColumns, type FoundColumns, type TableColumn } from './find-columns'
+import { findColumns, type FoundColumns } from './find-columns'
 import { splitRows, type Delimiter } from './split-rows'
 import { clockReader, timeReader } from './times'
 
@@ -26,6 +26,7 @@ export const ROW_REASONS = [
   'implausible-carry',
   'no-club',
   'same-row',
+  'kept-apart',
 ] as const
 export type RowReason = (typeof ROW_REASONS)[number]
 
@@ -115,6 +116,8 @@ export function* readRows(table: Table, { offsetMin }: TableOptions): Generator<
     ['club', 'swing', 'session', 'id', 'mark'] as const
   ).map(at) as [number, number, number, number, number]
   const own = ownColumns(cells[header])
+  // Banco's own files say what was warm-up or hit in wind: those shots are theirs who hit them, and no stock's.
+  const apartAt = own ? (cells[header]?.indexOf('apart') ?? -1) : -1
   const hitAt = hitTimes(table, at('date'), at('time'), offsetMin)
   const seen = new Set<string>()
   let heading: { label: string; swing: Swing | null } | null = null
@@ -159,7 +162,8 @@ export function* readRows(table: Table, { offsetMin }: TableOptions): Generator<
       yield { row, status: 'skipped', because: 'summary' }
       continue
     }
-    const club = clubAt < 0 || saysNothing(line[clubAt] ?? '') ? heading : clubCell(line[clubAt] as string)
+    const club =
+      clubAt < 0 || saysNothing(line[clubAt] ?? '') ? heading : clubIn(line[clubAt] as string, swingAt)
     shot.club = club?.label.slice(0, 40) ?? null
     const swing =
       (swingAt >= 0 && !saysNothing(line[swingAt] ?? '')
@@ -176,6 +180,10 @@ export function* readRows(table: Table, { offsetMin }: TableOptions): Generator<
     const hitMs = hitAt?.(line)
     if (hitMs !== undefined) shot.hitMs = hitMs
     own?.(line, shot)
+    if (apartAt >= 0 && line[apartAt] !== '' && line[apartAt] !== undefined) {
+      yield { row, status: 'skipped', because: 'kept-apart', clubLabel: shot.club }
+      continue
+    }
     if (isRepeat(seen, line, shot, read, fractions)) {
       yield { row, status: 'repeated', because: 'same-row', clubLabel: shot.club, shot }
       continue
@@ -253,6 +261,10 @@ function reasonWithoutNumbers(line: readonly string[], clubAt: number): RowReaso
 
 const sumsUp = (line: readonly string[], clubAt: number): boolean =>
   line.some((cell, i) => (i < 3 || i === clubAt) && SUMMARY.test(cell.trim()))
+
+/** A club, with the swing that stands beside it where no column of its own says the swing. */
+const clubIn = (cell: string, swingAt: number): { label: string; swing: Swing | null } =>
+  swingAt < 0 ? clubCell(unformula(cell)) : { label: unformula(cell), swing: null }
 
 /** Another swing than the usual three, by the golfer's own name for it. */
 const ownSwing = (cell: string): Swing | null => cell.trim().slice(0, 40) || null
@@ -338,25 +350,4 @@ function isJson(text: string): boolean {
   } catch {
     return false
   }
-}
-
-/** A column with another field or unit, as the golfer sets it. */
-export function setColumn(
-  columns: readonly TableColumn[],
-  at: number,
-  field: TableField | null,
-  unit: TableUnit | null,
-): TableColumn[] {
-  return columns.map((column, i) => {
-    // A field is held by one column.
-    if (i !== at)
-      return field !== null && column.field === field ? { ...column, field: null, unit: null } : column
-    const units = field === null ? [] : UNITS_OF[KIND_OF[field]]
-    return {
-      ...column,
-      field,
-      unit: unit !== null && units.includes(unit) ? unit : (units[0] ?? null),
-      guessed: false,
-    }
-  })
 }

@@ -1,4 +1,5 @@
 import { golferOfPage } from '@/app/server/gather'
+import { GolferData } from '@/ui/golfer/golfer-data'
 import { GolferForm } from '@/ui/golfer/golfer-form'
 import { PageHead } from '@/ui/shell/page-head'
 
@@ -10,7 +11,10 @@ export default async function GolferPage({ params }: { params: Promise<{ golferI
         title={golfer.name}
         lede="What Banco takes for granted about this golfer. Numbers everywhere follow the units."
       />
-      <GolferForm golfer={golfer} />
+      <div className="golfer-page">
+        <GolferForm golfer={golfer} />
+        <GolferData golfer={golfer} />
+      </div>
     </>
   )
 }

@@ -2,8 +2,9 @@ import { bodyForm, refuse, route } from '@/app/server/answer'
 import { knownGolfer } from '@/app/server/known'
 import { notify } from '@/app/server/notices'
 import { theDatabase } from '@/store/database'
+import { removeGolfer } from '@/store/golfer-document'
 import { changeGolfer } from '@/store/golfers'
-import { GOLFER_CHANGE } from '@/wire/forms'
+import { GOLFER_CHANGE, REMOVAL_FORM } from '@/wire/forms'
 
 export const PATCH = route<{ golferId: string }>(async (request, { golferId }) => {
   const golfer = knownGolfer(golferId)
@@ -11,6 +12,17 @@ export const PATCH = route<{ golferId: string }>(async (request, { golferId }) =
   if (changeGolfer(theDatabase(), golfer, change) === 'name-taken') {
     refuse(422, 'name', `There is a golfer called ${change.name} already: choose another name.`)
   }
+  notify()
+  return Response.json({ id: golfer.id })
+})
+
+/** Removes a golfer for good, with every shot: only where the name is typed, since nothing brings them back but an export. */
+export const DELETE = route<{ golferId: string }>(async (request, { golferId }) => {
+  const golfer = knownGolfer(golferId)
+  const { name } = await bodyForm(request, REMOVAL_FORM)
+  if (name.trim() !== golfer.name)
+    refuse(422, 'name', `Type the name as it is written, ${golfer.name}: only then is the golfer removed.`)
+  removeGolfer(theDatabase(), golfer.id)
   notify()
   return Response.json({ id: golfer.id })
 })

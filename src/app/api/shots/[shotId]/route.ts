@@ -28,7 +28,7 @@ export const POST = route<{ shotId: string }>(async (request, { shotId }) => {
     addEvents(db, shot.heldBecause ? [...events, release] : events, nowMs)
     if (forLabel && shot.clubLabel) {
       mapLabel(db, session.golferId, shot.clubLabel, station.clubId)
-      releaseLabelled(db, session.id, session.golferId, nowMs)
+      releaseLabelled(db, session.golferId, nowMs)
     }
   } else addEvents(db, [{ shotSeq: shot.seq, event: decision }], nowMs)
   return answerChangedBay(session.id)

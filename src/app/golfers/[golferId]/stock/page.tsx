@@ -1,10 +1,10 @@
 import { redirect } from 'next/navigation'
-import { analysedBag, golferOfPage, openSetUps } from '@/app/server/gather'
+import { analysedBag, golferOfPage, setUpsBehind } from '@/app/server/gather'
 import { StockTable } from '@/ui/stock/stock-table'
 
 export default async function StockPage({ params }: { params: Promise<{ golferId: string }> }) {
   const golfer = golferOfPage((await params).golferId)
   const analysed = analysedBag(golfer)
   if (!analysed) redirect(`/golfers/${golfer.id}/bag`)
-  return <StockTable golfer={golfer} {...analysed} setUps={openSetUps(golfer)} />
+  return <StockTable golfer={golfer} {...analysed} setUps={setUpsBehind(golfer)} />
 }

@@ -70,3 +70,14 @@ export function setUpLine(
     .filter(Boolean)
     .join(', ')
 }
+
+/** The air that numbers stand for, in a few words for a card. */
+export function airLine(setUp: SetUp | null, golfer: Golfer): string {
+  const parts = [
+    setUp?.air.tempC != null && temperature(setUp.air.tempC, golfer),
+    setUp?.altitudeM != null && altitude(setUp.altitudeM, golfer),
+  ].filter(Boolean)
+  return parts.length > 0
+    ? `in the air as hit, last at ${parts.join(' and ')}`
+    : 'in the air as hit, which was not said'
+}

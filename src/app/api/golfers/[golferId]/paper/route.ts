@@ -1,0 +1,24 @@
+import { refuse, route } from '@/app/server/answer'
+import { fileName } from '@/app/server/file-name'
+import { knownGolfer } from '@/app/server/known'
+import { PAPERS, paperPdf, type Paper } from '@/paper/papers'
+import { theDatabase } from '@/store/database'
+import { paperInput } from '@/store/papers'
+
+/** A card, labels or the report as a PDF: `?kind=card-pocket`. */
+export const GET = route<{ golferId: string }>(async (request, { golferId }) => {
+  const golfer = knownGolfer(golferId)
+  const kind = new URL(request.url).searchParams.get('kind') ?? ''
+  if (!(PAPERS as readonly string[]).includes(kind))
+    return refuse(422, 'kind', `There is no such paper: choose one of ${PAPERS.join(', ')}.`)
+  const madeMs = Date.now()
+  const input = paperInput(theDatabase(), golfer, madeMs)
+  if (!input) return refuse(409, 'bag', 'This golfer has no bag yet: start one from a template.')
+  const pdf = await paperPdf(kind as Paper, { golfer, madeMs, ...input })
+  return new Response(new Uint8Array(pdf), {
+    headers: {
+      'Content-Type': 'application/pdf',
+      'Content-Disposition': fileName(golfer, `${kind}.pdf`, 'inline'),
+    },
+  })
+})

@@ -1,0 +1,25 @@
+import { redirect } from 'next/navigation'
+import { golferOfPage } from '@/app/server/gather'
+import { bagOf, clubLabels } from '@/store/bags'
+import { theDatabase } from '@/store/database'
+import { fileShapes } from '@/store/file-shapes'
+import { ImportBench } from '@/ui/import/import-bench'
+import type { ColumnState } from '@/ui/import/column-mapping'
+
+export default async function ImportPage({ params }: { params: Promise<{ golferId: string }> }) {
+  const golfer = golferOfPage((await params).golferId)
+  const db = theDatabase()
+  const bag = bagOf(db, golfer.id)
+  if (!bag) redirect(`/golfers/${golfer.id}/bag`)
+  const shapes = Object.fromEntries(
+    fileShapes(db, golfer.id).map(({ shape, columns }) => [shape, columns as ColumnState[]]),
+  )
+  return (
+    <ImportBench
+      golfer={golfer}
+      bag={bag}
+      mapped={Object.fromEntries(clubLabels(db, golfer.id))}
+      shapes={shapes}
+    />
+  )
+}

@@ -1,0 +1,249 @@
+import { existsSync, readFileSync, writeFileSync } from 'node:fs'
+import { parseArgs } from 'node:util'
+import type { FileShot } from '@/core/formats/shot-record'
+import type { Golfer } from '@/core/golfer'
+import { paperPdf, PAPERS, type Paper } from '@/paper/papers'
+import { backUp, BackupError, checkBackup, putBackup } from '@/store/backup'
+import { dataFolder, databasePath } from '@/store/data-folder'
+import { openDatabase, type Database } from '@/store/database'
+import {
+  golferDocument,
+  golferSchema,
+  GolferDocumentError,
+  restoreGolfer,
+  writeGolferDocument,
+} from '@/store/golfer-document'
+import { allGolfers } from '@/store/golfers'
+import { paperInput } from '@/store/papers'
+import { importShots, shotRecords } from '@/store/shot-files'
+import { readGolferDocument } from '@/wire/golfer-document'
+import { writeShotsCsv } from '@/wire/shots-csv'
+import { fileShots } from '@/wire/table/file-shots'
+import { readTable, type TableRow } from '@/wire/table/read-table'
+import { writeStepsCsv, writeStocksCsv } from '@/wire/tables-csv'
+import { clubNames } from '@/words/names'
+
+/** A sentence for whoever called, and exit code 2. */
+export class CommandError extends Error {}
+
+const offsetNow = (): number => -new Date().getTimezoneOffset()
+const say = (text: string): void => void process.stdout.write(`${text}\n`)
+const withData = <Answer>(doing: (db: Database) => Answer): Answer => {
+  const db = openDatabase(databasePath(dataFolder()))
+  try {
+    return doing(db)
+  } finally {
+    db.close()
+  }
+}
+
+function fileOf(path: string | undefined, usage: string): Buffer {
+  if (path === undefined) throw new CommandError(`Name a file.\n${usage}`)
+  try {
+    return readFileSync(path)
+  } catch (error) {
+    throw new CommandError(`${path} cannot be read (${(error as Error).message}): name another file.`)
+  }
+}
+
+function golferNamed(db: Database, name: string | undefined): Golfer {
+  const golfers = allGolfers(db)
+  const found = golfers.filter(
+    (golfer) => name === undefined || golfer.name.toLowerCase().startsWith(name.toLowerCase()),
+  )
+  if (found.length === 1) return found[0] as Golfer
+  const names = golfers.map((golfer) => golfer.name).join(', ') || 'none'
+  throw new CommandError(
+    name === undefined
+      ? `Say whose with --golfer NAME. There are: ${names}.`
+      : `--golfer "${name}" means ${found.length} golfers. There are: ${names}.`,
+  )
+}
+
+export const IMPORT_USAGE = `Brings a table of shots in (CSV or another delimited table).
+
+  npm run -s banco -- import FILE [options]
+
+  --golfer NAME    whose shots they are (needed where there is more than one golfer)
+  --preview        saves nothing; prints one JSON document: encoding, delimiter, columns, and what becomes of each row
+  --unit yd|m      unit of lengths where the file does not say it (the golfer's own)`
+
+export function runImport(args: string[]): void {
+  const { values, positionals } = parseArgs({
+    args,
+    allowPositionals: true,
+    options: { golfer: { type: 'string' }, preview: { type: 'boolean' }, unit: { type: 'string' } },
+  })
+  const { unit } = values
+  if (unit !== undefined && unit !== 'yd' && unit !== 'm')
+    throw new CommandError(`--unit must be yd or m, and is "${unit}".`)
+  const bytes = fileOf(positionals[0], IMPORT_USAGE)
+  const read = (lengthUnit: 'yd' | 'm') => {
+    const table = readTable(bytes, { lengthUnit: unit ?? lengthUnit, offsetMin: offsetNow() })
+    if (!table.ok) throw new CommandError(table.problems.map(({ sentence }) => sentence).join(' '))
+    return table
+  }
+  if (values.preview) {
+    const { table, rows } = read('yd')
+    say(
+      JSON.stringify({
+        encoding: table.encoding,
+        delimiter: table.delimiter,
+        columns: table.columns.map(({ title, field, unit: of }) => ({
+          title,
+          field: field && (FIELD_NAME[field] ?? field),
+          unit: of,
+        })),
+        rows: rows.map(previewRow),
+      }),
+    )
+    return
+  }
+  withData((db) => {
+    const golfer = golferNamed(db, values.golfer)
+    const { rows } = read(golfer.lengthUnit)
+    const name = (positionals[0] as string).split(/[\\/]/).at(-1) as string
+    const when = { nowMs: Date.now(), offsetMin: offsetNow() }
+    const { taken, known, held, conflicts } = importShots(
+      db,
+      golfer.id,
+      { name, shots: fileShots(rows, when.offsetMin) },
+      when,
+    )
+    say(
+      `${name}: ${taken} taken, ${held} held, ${known} known already, ${conflicts.length} not taken since other shots have their ids.`,
+    )
+  })
+}
+
+/** Fields of columns under the names that their numbers have in a shot. */
+const FIELD_NAME: Partial<Record<string, string>> = {
+  carry: 'carryM',
+  total: 'totalM',
+  ballSpeed: 'ballSpeedMps',
+  clubSpeed: 'clubSpeedMps',
+  launch: 'launchDeg',
+  spin: 'spinRpm',
+  offline: 'offlineM',
+  peak: 'peakM',
+  landing: 'landingDeg',
+}
+
+function previewRow({ shot, ...row }: TableRow): object {
+  if (!shot) return row
+  const { club: _club, visit: _visit, ...numbers } = shot as FileShot & { visit?: string }
+  return { ...row, shot: numbers }
+}
+
+export const EXPORT_USAGE = `Writes what Banco keeps to a file, or to standard output.
+
+  npm run -s banco -- export [options]
+
+  --golfer NAME    whose (needed where there is more than one golfer)
+  --what KIND      golfer (everything as JSON), shots, stocks, steps (as CSV) (golfer)
+  --to FILE        the file, which must not be there yet
+  --schema         prints the JSON schema of a golfer's file, and ends`
+
+export function runExport(args: string[]): void {
+  const { values } = parseArgs({
+    args,
+    options: {
+      golfer: { type: 'string' },
+      what: { type: 'string', default: 'golfer' },
+      to: { type: 'string' },
+      schema: { type: 'boolean' },
+    },
+  })
+  if (values.schema) return say(JSON.stringify(golferSchema(openDatabase(':memory:')), null, 1))
+  const text = withData((db) => {
+    const golfer = golferNamed(db, values.golfer)
+    const ofBag = (write: typeof writeStocksCsv) => {
+      const input = paperInput(db, golfer, Date.now())
+      if (!input) throw new CommandError(`${golfer.name} has no bag yet.`)
+      return write(input.analysis, golfer, clubNames(input.bag))
+    }
+    switch (values.what) {
+      case 'golfer':
+        return writeGolferDocument(golferDocument(db, golfer.id))
+      case 'shots':
+        return writeShotsCsv(shotRecords(db, golfer.id))
+      case 'stocks':
+        return ofBag(writeStocksCsv)
+      case 'steps':
+        return ofBag(writeStepsCsv)
+      default:
+        throw new CommandError(`--what must be golfer, shots, stocks or steps, and is "${values.what}".`)
+    }
+  })
+  if (values.to === undefined) process.stdout.write(text)
+  else writeNew(values.to, text)
+}
+
+function writeNew(path: string, contents: string | Buffer): void {
+  if (existsSync(path)) throw new CommandError(`${path} is there already: name another file.`)
+  writeFileSync(path, contents)
+  process.stderr.write(`${path} written.\n`)
+}
+
+export const BACKUP_USAGE = `Writes the whole database to a file, also while Banco runs.
+
+  npm run -s banco -- backup FILE`
+
+export function runBackup([path]: string[]): void {
+  if (path === undefined) throw new CommandError(`Name a file.\n${BACKUP_USAGE}`)
+  withData((db) => backUp(db, path))
+  const { golfers, sessions, shots } = checkBackup(path)
+  say(`${path}: ${golfers} golfers, ${sessions} sessions, ${shots} shots.`)
+}
+
+export const RESTORE_USAGE = `Brings a backup or a golfer's file back. Both are checked before anything is replaced.
+
+  npm run -s banco -- restore FILE
+
+  a backup (from "backup")          takes the place of all data; what was there is kept beside it. Stop Banco first.
+  a golfer's JSON (from "export")   brings that golfer back, beside the others`
+
+export function runRestore([path]: string[]): void {
+  const bytes = fileOf(path, RESTORE_USAGE)
+  if (bytes.subarray(0, 15).toString() === 'SQLite format 3') {
+    const kept = putBackup(path as string, databasePath(dataFolder()), Date.now())
+    return say(`Restored from ${path}.${kept ? ` What was there is kept in ${kept}.` : ''}`)
+  }
+  const read = readGolferDocument(bytes.toString('utf8'))
+  if (!read.ok) throw new CommandError(read.problems.map(({ sentence }) => sentence).join(' '))
+  withData((db) => restoreGolfer(db, read.value))
+  say(`The golfer of ${path} is back.`)
+}
+
+export const REPORT_USAGE = `Writes a report, a yardage card or shaft labels as a PDF.
+
+  npm run -s banco -- report FILE [options]
+
+  --golfer NAME    whose (needed where there is more than one golfer)
+  --kind KIND      ${PAPERS.join(', ')} (report)`
+
+export async function runReport(args: string[]): Promise<void> {
+  const { values, positionals } = parseArgs({
+    args,
+    allowPositionals: true,
+    options: { golfer: { type: 'string' }, kind: { type: 'string', default: 'report' } },
+  })
+  const path = positionals[0]
+  if (path === undefined) throw new CommandError(`Name a file.\n${REPORT_USAGE}`)
+  if (!(PAPERS as readonly string[]).includes(values.kind))
+    throw new CommandError(`--kind must be one of ${PAPERS.join(', ')}, and is "${values.kind}".`)
+  const madeMs = Date.now()
+  const { golfer, input } = withData((db) => {
+    const whose = golferNamed(db, values.golfer)
+    return { golfer: whose, input: paperInput(db, whose, madeMs) }
+  })
+  if (!input) throw new CommandError(`${golfer.name} has no bag yet.`)
+  writeNew(path, await paperPdf(values.kind as Paper, { golfer, madeMs, ...input }))
+}
+
+/** What went wrong in words, where it is known; null for a fault of Banco's own. */
+export function sentenceOf(error: unknown): string | null {
+  const known = [CommandError, BackupError, GolferDocumentError].some((kind) => error instanceof kind)
+  const badArgument = (error as { code?: string }).code?.startsWith('ERR_PARSE_ARGS')
+  return known || badArgument ? (error as Error).message : null
+}

@@ -1,0 +1,52 @@
+import type { BagAnalysis } from '@/core/analyse-bag'
+import type { Bag } from '@/core/bag/bag'
+import type { Golfer } from '@/core/golfer'
+import { FULL_SWING, SWINGS } from '@/core/shots/shot'
+import { day } from '@/words/days'
+import { RULE_NAME } from '@/words/names'
+import { len, plusMinus } from '@/words/numbers'
+import type { CardData } from './card'
+
+const SHORT_SWING: Record<string, string> = { 'three-quarter': '¾', half: '½' }
+
+/**
+ * The yardage card of a golfer's bag.
+ * @param air what the air was when the shots were hit, in a few words
+ */
+export function cardOfBag(
+  golfer: Golfer,
+  bag: Bag,
+  { stocks }: BagAnalysis,
+  { dateMs, air }: { dateMs: number; air: string },
+): CardData {
+  const stockOf = (clubId: string, swing: string) =>
+    stocks.find((stock) => stock.clubId === clubId && stock.swing === swing)
+  const partial = SWINGS.filter(
+    (swing) =>
+      swing !== FULL_SWING && stocks.some((stock) => stock.swing === swing && stock.carryM !== undefined),
+  )
+  return {
+    title: `${golfer.name}, ${bag.name}`,
+    notes: [`${day(dateMs)}, ${RULE_NAME[golfer.stockRule]}; ± is a 90% interval`, air],
+    unit: golfer.lengthUnit,
+    swings: partial.map((swing) => SHORT_SWING[swing] ?? swing),
+    lines: bag.clubs
+      .filter(({ kind }) => kind !== 'putter')
+      .map(({ id, name }) => {
+        const full = stockOf(id, FULL_SWING)
+        const carryOf = (carryM: number | undefined) => (carryM === undefined ? '–' : len(carryM, golfer))
+        return {
+          name,
+          carry: full?.byHand ? `${len(full.byHand.carryM, golfer)}*` : carryOf(full?.carryM),
+          plusMinus:
+            full?.lowM === undefined || full.highM === undefined
+              ? ''
+              : plusMinus(full.lowM, full.highM, golfer),
+          swings: partial.map((swing) => {
+            const carryM = stockOf(id, swing)?.carryM
+            return carryM === undefined ? '' : len(carryM, golfer)
+          }),
+        }
+      }),
+  }
+}

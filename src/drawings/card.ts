@@ -1,0 +1,101 @@
+import type { Drawing, Part } from './drawing'
+
+/** One line of the yardage card: a club with what its swings carry, as they are to be read. */
+export type CardLine = { name: string; carry: string; plusMinus: string; swings: string[] }
+export type CardData = {
+  title: string
+  /** Date, rule, air: what the numbers stand for. */
+  notes: string[]
+  unit: string
+  /** Names of the partial swings that stand behind the carry. */
+  swings: string[]
+  lines: CardLine[]
+}
+
+/** Sizes of a card in pixels of 1/96 inch: a pocket (A7), a bag tag (ISO 7810 ID-1), a phone's picture. */
+export const CARD_SIZES = {
+  pocket: { width: 280, height: 397 },
+  tag: { width: 204, height: 324 },
+  phone: { width: 390, height: 844 },
+} as const
+export type CardSize = keyof typeof CARD_SIZES
+
+const LONGEST_ROW = 46
+
+/** The yardage card: a line a club, longest on top, readable in one glance and in black on white. */
+export function card({ title, notes, unit, swings, lines }: CardData, size: CardSize): Drawing {
+  const { width, height } = CARD_SIZES[size]
+  const pad = width * 0.05
+  const small = Math.max(6.5, width * 0.026)
+  const head = pad + width * 0.062 + notes.length * small * 1.35 + small * 2.4
+  const row = Math.min(LONGEST_ROW, (height - head - pad) / Math.max(1, lines.length))
+  const text = Math.min(row * 0.62, width * 0.064)
+  const swingWidth = width * 0.125
+  const carryRight = width - pad - swings.length * swingWidth - width * 0.105
+  const parts: Part[] = [
+    label(pad, pad + width * 0.03, title, { size: width * 0.055, weight: 700 }),
+    ...notes.map((note, i) =>
+      label(pad, pad + width * 0.075 + i * small * 1.35, note, { size: small, ink: 'quiet' }),
+    ),
+  ]
+  const heads = head - small * 0.9
+  parts.push(
+    label(carryRight, heads, `carry, ${unit}`, { size: small, align: 'right', ink: 'quiet' }),
+    label(carryRight + width * 0.095, heads, '±', { size: small, align: 'right', ink: 'quiet' }),
+    ...swings.map((swing, i) =>
+      label(width - pad - (swings.length - 1 - i) * swingWidth, heads, swing, {
+        size: small,
+        align: 'right',
+        ink: 'quiet',
+      }),
+    ),
+    rule(pad, width - pad, head, 1.2),
+  )
+  lines.forEach((line, i) => {
+    const middle = head + row * (i + 0.5)
+    parts.push(
+      label(pad, middle, line.name, { size: text * 0.92, weight: 500 }),
+      label(carryRight, middle, line.carry, { size: text * 1.12, weight: 700, align: 'right' }),
+      label(carryRight + width * 0.095, middle, line.plusMinus, { size: text * 0.72, align: 'right' }),
+      ...line.swings.map((carry, s) =>
+        label(width - pad - (swings.length - 1 - s) * swingWidth, middle, carry, {
+          size: text * 0.92,
+          align: 'right',
+        }),
+      ),
+      rule(pad, width - pad, head + row * (i + 1), 0.4),
+    )
+  })
+  return { width, height, left: 0, right: width, from: 0, to: width, parts }
+}
+
+type Look = {
+  size: number
+  weight?: 400 | 500 | 700
+  align?: 'left' | 'right'
+  ink?: 'ink' | 'quiet'
+}
+const label = (
+  x: number,
+  y: number,
+  text: string,
+  { size, weight = 400, align = 'left', ink = 'ink' }: Look,
+): Part => ({
+  kind: 'label',
+  x: { px: x },
+  y,
+  text,
+  ink,
+  size,
+  weight,
+  align,
+})
+const rule = (x1: number, x2: number, y: number, weight: number): Part => ({
+  kind: 'line',
+  x1: { px: x1 },
+  y1: y,
+  x2: { px: x2 },
+  y2: y,
+  ink: 'ink',
+  weight,
+})

@@ -1,0 +1,57 @@
+import { cardOfBag } from '@/drawings/card-of-bag'
+import { CARD_SIZES, type CardSize } from '@/drawings/card'
+import type { BagAnalysis } from '@/core/analyse-bag'
+import type { Bag } from '@/core/bag/bag'
+import type { Golfer } from '@/core/golfer'
+import type { Caveat, SetUp } from '@/core/session/set-up'
+import { dayAndTime } from '@/words/days'
+import { airLine, caveatSentence } from '@/words/set-up'
+import { cardPdf } from './card'
+import { labelsPdf } from './labels'
+import { reportPdf } from './report'
+
+/** What can be printed. */
+export const PAPERS = ['report', 'labels', 'card-pocket', 'card-tag', 'card-phone'] as const
+export type Paper = (typeof PAPERS)[number]
+
+export type PaperInput = {
+  golfer: Golfer
+  bag: Bag
+  analysis: BagAnalysis
+  setUps: { startedMs: number; offsetMin: number; caveats: Caveat[] }[]
+  lastSetUp: SetUp | null
+  madeMs: number
+}
+
+/** A paper as a PDF. */
+export function paperPdf(paper: Paper, input: PaperInput): Promise<Buffer> {
+  const { golfer, bag, analysis, lastSetUp, madeMs } = input
+  const air = airLine(lastSetUp, golfer)
+  const card = cardOfBag(golfer, bag, analysis, { dateMs: madeMs, air })
+  if (paper === 'labels') return labelsPdf(card, madeMs)
+  if (paper !== 'report') return cardPdf(card, sizeOf(paper), madeMs)
+  const notHit = bag.clubs
+    .filter(
+      ({ id, kind }) =>
+        kind !== 'putter' && analysis.stocks.every((stock) => stock.clubId !== id || stock.count === 0),
+    )
+    .map(({ name }) => name)
+  return reportPdf({
+    golfer,
+    bag,
+    analysis,
+    air,
+    madeMs,
+    notHit: notHit.length > 0 ? `Not hit: ${notHit.join(', ')}.` : '',
+    setUps: input.setUps.map(
+      ({ startedMs, offsetMin, caveats }) =>
+        `${dayAndTime(startedMs, offsetMin)}: ${caveats.map((caveat) => caveatSentence(caveat, golfer)).join('; ')}.`,
+    ),
+  })
+}
+
+function sizeOf(paper: Exclude<Paper, 'report' | 'labels'>): CardSize {
+  const size = paper.slice('card-'.length)
+  if (size in CARD_SIZES) return size as CardSize
+  throw new Error(`there is no card of the size ${size}`)
+}

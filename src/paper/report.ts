@@ -1,0 +1,248 @@
+import type { BagAnalysis } from '@/core/analyse-bag'
+import type { Bag } from '@/core/bag/bag'
+import type { Golfer } from '@/core/golfer'
+import type { Stock } from '@/core/stock/station-stock'
+import { stair } from '@/drawings/stair'
+import { stairOfBag } from '@/drawings/stair-of-bag'
+import { day } from '@/words/days'
+import { finding } from '@/words/finding'
+import { clubNames, MARK_NAME, RULE_NAME, SCHOOL_NAME, stationName, swingName } from '@/words/names'
+import { count, fixed, len, lenUnit, percent, plusMinus, speed } from '@/words/numbers'
+import {
+  driftSentence,
+  leftOutReason,
+  nextReason,
+  stepSentences,
+  verdictWords,
+  warningSentence,
+} from '@/words/reasons'
+import { drawOnPaper } from './draw'
+import { A4, Pen, POINTS_PER_PIXEL } from './pen'
+
+export type ReportInput = {
+  golfer: Golfer
+  bag: Bag
+  analysis: BagAnalysis
+  /** What was skipped in the set-ups of the sessions behind the numbers, a sentence each. */
+  setUps: string[]
+  /** What was planned and not hit, in words; empty where nothing was. */
+  notHit: string
+  air: string
+  madeMs: number
+}
+
+const MARGIN = 42
+const WIDTH = A4[0] - 2 * MARGIN
+const BOTTOM = A4[1] - 52
+const STAIR_PX = WIDTH / POINTS_PER_PIXEL
+
+/** What a coach hands over: the stair, the stocks, the wedges, what was left out, and what to do next. */
+export async function reportPdf(input: ReportInput): Promise<Buffer> {
+  const { golfer, bag, analysis, setUps, notHit } = input
+  const { sentence, step } = finding(bag, analysis, golfer)
+  const name = clubNames(bag)
+  const sheet = new Sheet(input)
+  sheet.heading(sentence, 17)
+  const chosen = analysis.steps[step]
+  if (chosen) sheet.words(stepSentences(chosen, golfer, name).join(' '))
+  const clubs = bag.clubs.filter(({ kind }) => kind !== 'putter')
+  sheet.drawing(stair(stairOfBag(golfer, clubs, analysis, -1), STAIR_PX))
+
+  sheet.heading('Steps')
+  sheet.table(
+    ['Step', golfer.lengthUnit, '90% interval', 'Verdict'],
+    [0.42, 0.12, 0.22, 0.24],
+    analysis.steps.map((each) => [
+      `${name(each.longerId)} to ${name(each.shorterId)}`,
+      each.stepM === undefined ? '–' : len(each.stepM, golfer, 1),
+      each.lowM === undefined || each.highM === undefined
+        ? '–'
+        : `${len(each.lowM, golfer, 1)} to ${len(each.highM, golfer, 1)}`,
+      each.stepM === undefined ? 'not hit' : verdictWords(each),
+    ]),
+  )
+  const full = analysis.stocks.filter(({ swing }) => swing === 'full')
+  sheet.heading('Stock')
+  stockTable(sheet, golfer, full, (stock) => name(stock.clubId))
+  const partial = analysis.stocks.filter(({ swing, count: shots }) => swing !== 'full' && shots > 0)
+  if (partial.length > 0) {
+    sheet.heading('Partial swings')
+    const share = (stock: Stock) => {
+      const whole = full.find(({ clubId }) => clubId === stock.clubId)?.carryM
+      return whole === undefined || stock.carryM === undefined
+        ? ''
+        : `, ${percent(stock.carryM / whole)} of full`
+    }
+    stockTable(
+      sheet,
+      golfer,
+      partial,
+      (stock) => `${name(stock.clubId)}, ${swingName(stock.swing)}${share(stock)}`,
+    )
+  }
+  sheet.heading('What was left out')
+  const leftOut = analysis.stocks.flatMap((stock) => stock.leftOut.map((shot) => ({ stock, shot })))
+  sheet.list(
+    leftOut.map(({ stock, shot }) => {
+      const carry = shot.facts.carryM === undefined ? 'a shot' : lenUnit(shot.facts.carryM, golfer, 1)
+      const station = stationName({ name: name(stock.clubId) }, stock.swing)
+      return `${station}: ${carry}, ${MARK_NAME[shot.mark]}: ${leftOutReason(shot, golfer, name)}`
+    }),
+    'Nothing: every shot counts.',
+  )
+  sheet.heading('What to do next')
+  sheet.list(
+    [
+      ...(notHit ? [notHit] : []),
+      ...analysis.warnings.map((warning) => warningSentence(warning, golfer, name)),
+      ...analysis.next.map(
+        (each) => `Hit ${each.shots} with the ${name(each.clubId)}: ${nextReason(each, name)}`,
+      ),
+      driftSentence(analysis.drift),
+    ],
+    '',
+  )
+  if (setUps.length > 0) {
+    sheet.heading('What the set-up leaves open')
+    sheet.list(setUps, '')
+  }
+  return sheet.finish()
+}
+
+function stockTable(
+  sheet: Sheet,
+  golfer: Golfer,
+  stocks: readonly Stock[],
+  station: (stock: Stock) => string,
+): void {
+  const optional = (value: number | undefined, text: (x: number) => string) =>
+    value === undefined ? '–' : text(value)
+  sheet.table(
+    [
+      'Station',
+      `Carry, ${golfer.lengthUnit}`,
+      '±',
+      'Reach',
+      'Total',
+      `Ball, ${golfer.speedUnit}`,
+      'Launch',
+      'Spin',
+      'Solid',
+      'Out',
+    ],
+    [0.27, 0.1, 0.05, 0.13, 0.08, 0.1, 0.08, 0.07, 0.06, 0.06],
+    stocks.map((stock) => [
+      station(stock),
+      stock.carryM === undefined ? 'not hit' : len(stock.carryM, golfer, 1),
+      stock.lowM === undefined || stock.highM === undefined
+        ? '–'
+        : plusMinus(stock.lowM, stock.highM, golfer),
+      stock.reachM ? `${len(stock.reachM[0], golfer)} to ${len(stock.reachM[1], golfer)}` : '–',
+      optional(stock.averages.totalM, (x) => len(x, golfer)),
+      optional(stock.averages.ballSpeedMps, (x) => speed(x, golfer)),
+      optional(stock.averages.launchDeg, (x) => `${fixed(x, 1)}°`),
+      optional(stock.averages.spinRpm, (x) => fixed(x, 0)),
+      String(stock.count),
+      stock.leftOut.length > 0 ? String(stock.leftOut.length) : '',
+    ]),
+  )
+}
+
+/** A report's pages, filled from above; each carries whose it is and what its numbers stand for. */
+class Sheet {
+  private readonly pen: Pen
+  private y = MARGIN
+  private pages = 0
+
+  constructor(private readonly input: ReportInput) {
+    const { golfer, bag, madeMs } = input
+    this.pen = new Pen(A4, { title: `Report: ${golfer.name}, ${bag.name}`, author: golfer.name, madeMs })
+    this.newPage()
+  }
+
+  private newPage(): void {
+    const { golfer, bag, analysis, air, madeMs } = this.input
+    this.pen.page(A4)
+    this.pages++
+    const solid = analysis.stocks.reduce((sum, stock) => sum + stock.count, 0)
+    this.pen.text(MARGIN, MARGIN, 'Banco', { size: 14, weight: 700 })
+    this.pen.text(A4[0] - MARGIN, MARGIN, `${golfer.name}, ${bag.name}`, {
+      size: 11,
+      weight: 700,
+      align: 'right',
+    })
+    const notes = `${day(madeMs)} · ${RULE_NAME[golfer.stockRule]} · even ${SCHOOL_NAME[golfer.stepSchool]} · ${air} · ${count(solid, 'solid shot')} · ± and “between” are 90% intervals`
+    this.pen.text(MARGIN, MARGIN + 15, notes, { size: 7.5, ink: '#555555' })
+    this.pen.line(MARGIN, MARGIN + 24, A4[0] - MARGIN, MARGIN + 24, 1)
+    this.pen.text(A4[0] - MARGIN, A4[1] - 30, `page ${this.pages}`, {
+      size: 8,
+      align: 'right',
+      ink: '#555555',
+    })
+    this.y = MARGIN + 36
+  }
+
+  private room(height: number): void {
+    if (this.y + height > BOTTOM) this.newPage()
+  }
+
+  heading(text: string, size = 12): void {
+    this.room(size * 4)
+    this.y += this.pages > 0 && this.y > MARGIN + 40 ? 10 : 0
+    this.y = this.pen.paragraph(MARGIN, this.y, WIDTH, text, { size, weight: 700 }) + 3
+  }
+
+  words(text: string): void {
+    this.room(40)
+    this.y = this.pen.paragraph(MARGIN, this.y, WIDTH, text, { size: 9.5 }) + 4
+  }
+
+  drawing(drawing: ReturnType<typeof stair>): void {
+    const fits = Math.min(POINTS_PER_PIXEL, (BOTTOM - MARGIN - 40) / drawing.height)
+    this.room(drawing.height * fits)
+    drawOnPaper(this.pen, drawing, MARGIN, this.y, fits)
+    this.y += drawing.height * fits + 8
+  }
+
+  list(lines: readonly string[], otherwise: string): void {
+    for (const line of lines.length > 0 || otherwise === '' ? lines : [otherwise]) {
+      this.room(26)
+      this.pen.text(MARGIN, this.y + 6.5, '·', { size: 9.5, weight: 700 })
+      this.y = this.pen.paragraph(MARGIN + 10, this.y, WIDTH - 10, line, { size: 9.5 }) + 1
+    }
+  }
+
+  table(heads: string[], shares: number[], rows: string[][]): void {
+    const lefts = shares.map(
+      (_, i) => MARGIN + WIDTH * shares.slice(0, i).reduce((sum, share) => sum + share, 0),
+    )
+    const put = (cells: string[], weight: 400 | 700, size: number) => {
+      cells.forEach((cell, i) => {
+        const left = lefts[i] as number
+        const first = i === 0
+        const right = left + WIDTH * (shares[i] as number) - 4
+        this.pen.text(first ? left : right, this.y + 7, cell, {
+          size,
+          weight: first && weight === 400 ? 500 : weight,
+          align: first ? 'left' : 'right',
+        })
+      })
+      this.y += 14
+      this.pen.line(MARGIN, this.y, MARGIN + WIDTH, this.y, weight === 700 ? 0.8 : 0.25)
+    }
+    this.room(14 * 3)
+    put(heads, 700, 8)
+    for (const row of rows) {
+      if (this.y + 14 > BOTTOM) {
+        this.newPage()
+        put(heads, 700, 8)
+      }
+      put(row, 400, 9)
+    }
+    this.y += 4
+  }
+
+  finish(): Promise<Buffer> {
+    return this.pen.finish()
+  }
+}

@@ -1,0 +1,158 @@
+import Ajv from 'ajv/dist/2020'
+import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { describe, expect, it } from 'vitest'
+import { fillNetLoft } from '../../demo/net-loft'
+import { NOW_MS, storeWithGolfer } from '../../tests/store'
+import type { GolferId } from '../core/ids'
+import { backUp, checkBackup, putBackup } from './backup'
+import { openDatabase, type Database } from './database'
+import {
+  DOCUMENT_TABLES,
+  golferDocument,
+  golferSchema,
+  removeGolfer,
+  restoreGolfer,
+  writeGolferDocument,
+  type GolferDocument,
+} from './golfer-document'
+import { allGolfers } from './golfers'
+import { saySession } from './session-events'
+import { addEvents, shotsOfSession, undoLast } from './shots'
+
+const TILDA = 'demo-tilda' as GolferId
+function netLoft(): Database {
+  const db = openDatabase(':memory:')
+  fillNetLoft(db, { seed: 12, nowMs: NOW_MS })
+  const session = 'demo-tilda-0' as never
+  saySession(db, session, { kind: 'air', wind: 'felt', tempC: 9, surface: null }, NOW_MS)
+  const last = shotsOfSession(db, session).at(-1)!
+  addEvents(db, [{ shotSeq: last.seq, event: { kind: 'mark', mark: 'wild' } }], NOW_MS)
+  undoLast(db, session, NOW_MS)
+  return db
+}
+const written = (db: Database, id = TILDA) => writeGolferDocument(golferDocument(db, id))
+const parsed = (text: string) => JSON.parse(text) as GolferDocument
+
+describe('everything of a golfer as one document', () => {
+  it('goes out, is removed, comes back, and goes out the same to the byte, undo and all', () => {
+    const db = netLoft()
+    const text = written(db)
+    const others = written(db, 'demo-marek' as GolferId)
+    removeGolfer(db, TILDA)
+    expect(allGolfers(db).map(({ id }) => id)).not.toContain(TILDA)
+    for (const table of DOCUMENT_TABLES)
+      expect(JSON.stringify(golferDocument(db, TILDA).tables[table])).toBe('[]')
+    restoreGolfer(db, parsed(text))
+    expect(written(db)).toBe(text)
+    expect(written(db, 'demo-marek' as GolferId)).toBe(others)
+    undoLast(db, 'demo-tilda-0' as never, NOW_MS)
+    const { said, marks } = { said: golferDocument(db, TILDA).tables.undone!.length, marks: 2 }
+    expect(said).toBe(marks)
+  })
+
+  it('comes back in another Banco, beside others', () => {
+    const text = written(netLoft())
+    const { db } = storeWithGolfer()
+    restoreGolfer(db, parsed(text))
+    expect(written(db)).toBe(text)
+    expect(() => db.prepare('DELETE FROM shot').run()).toThrow('never deleted')
+  })
+
+  it('leaves shots as safe as they were after a golfer was removed', () => {
+    const db = netLoft()
+    removeGolfer(db, TILDA)
+    expect(() => db.prepare('DELETE FROM shot').run()).toThrow('never deleted')
+    expect(() => db.prepare("UPDATE shot SET swing = 'half'").run()).toThrow('never changed')
+    expect(db.pragma('foreign_key_check')).toEqual([])
+  })
+
+  it('is what its published schema says, which says what the tables are', () => {
+    const db = netLoft()
+    const published = JSON.parse(readFileSync('docs/banco-golfer.schema.json', 'utf8')) as object
+    expect(published).toEqual(golferSchema(db))
+    const validate = new Ajv({ strict: true, allowUnionTypes: true }).compile(published)
+    expect(validate(golferDocument(db, TILDA)) || validate.errors).toBe(true)
+    expect(validate({ format: 'banco-golfer/1', tables: {} })).toBe(false)
+  })
+
+  it('holds every table that has something of a golfer', () => {
+    const tables = netLoft()
+      .prepare("SELECT name FROM sqlite_master WHERE type = 'table' AND name NOT LIKE 'sqlite_%'")
+      .pluck()
+      .all() as string[]
+    expect(tables.filter((name) => name !== 'migration').sort()).toEqual([...DOCUMENT_TABLES].sort())
+  })
+
+  it.each([
+    ['another format', (doc: GolferDocument) => ({ ...doc, format: 'other/1' }), 'is no golfer of Banco'],
+    [
+      'a newer table',
+      (doc: GolferDocument) => ({ ...doc, tables: { ...doc.tables, moods: [] } }),
+      'a table "moods"',
+    ],
+    ['no golfer', (doc: GolferDocument) => ({ ...doc, tables: {} }), 'holds no one golfer'],
+    [
+      'a shot of no session',
+      (doc: GolferDocument) => ({ ...doc, tables: { ...doc.tables, session: [] } }),
+      'contradicts itself',
+    ],
+    [
+      'a row too short',
+      (doc: GolferDocument) => ({ ...doc, tables: { ...doc.tables, club: [{ id: 'x' }] } }),
+      'a row without "golfer_id"',
+    ],
+  ])('with %s is refused, and nothing is taken', (_, change, sentence) => {
+    const doc = parsed(written(netLoft()))
+    const db = openDatabase(':memory:')
+    expect(() => restoreGolfer(db, change(doc))).toThrow(sentence)
+    expect(allGolfers(db)).toEqual([])
+  })
+
+  it('of a golfer who is here is refused', () => {
+    const db = netLoft()
+    expect(() => restoreGolfer(db, parsed(written(db)))).toThrow('Tilda Brandvoll is here already')
+  })
+})
+
+describe('a backup', () => {
+  const folder = () => mkdtempSync(join(tmpdir(), 'banco-test-'))
+
+  it('is the whole database, and comes back in the place of another, which is kept', () => {
+    const at = folder()
+    const backup = join(at, 'backup.db')
+    const db = netLoft()
+    const text = written(db)
+    backUp(db, backup)
+    expect(() => backUp(db, backup)).toThrow('is there already')
+    expect(checkBackup(backup)).toMatchObject({ golfers: 3 })
+    const live = join(at, 'banco.db')
+    const old = openDatabase(live)
+    expect(() => putBackup(backup, live, 7)).toThrow('Banco is running on these data')
+    old.close()
+    expect(putBackup(backup, live, 7)).toBe(join(at, 'banco-before-7.db'))
+    const restored = openDatabase(live)
+    expect(written(restored)).toBe(text)
+    restored.close()
+    expect(checkBackup(join(at, 'banco-before-7.db'))).toEqual({ golfers: 0, sessions: 0, shots: 0 })
+  })
+
+  it('that is none, is damaged or is another program’s replaces nothing', () => {
+    const at = folder()
+    const live = join(at, 'banco.db')
+    openDatabase(live).close()
+    const before = readFileSync(live)
+    const bad = join(at, 'bad.db')
+    writeFileSync(bad, 'not a database at all, but long enough to be looked at')
+    expect(() => putBackup(bad, live, 1)).toThrow('This is no backup of Banco')
+    const whole = join(at, 'whole.db')
+    backUp(netLoft(), whole)
+    const bytes = readFileSync(whole)
+    bytes.fill(0x41, bytes.length / 2, bytes.length / 2 + 8000)
+    writeFileSync(bad, bytes)
+    expect(() => putBackup(bad, live, 1)).toThrow(/damaged|no backup|malformed/)
+    expect(() => putBackup(join(at, 'none.db'), live, 1)).toThrow('There is no file')
+    expect(readFileSync(live)).toEqual(before)
+  })
+})

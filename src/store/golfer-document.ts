@@ -1,0 +1,213 @@
+import type { GolferId } from '@/core/ids'
+import type { Database } from './database'
+
+export const GOLFER_FORMAT = 'banco-golfer/1'
+type Value = string | number | null
+type Row = Record<string, Value>
+/** Everything that Banco keeps of one golfer, table by table. Equal data gives equal documents: fixed order, no time of writing. */
+export type GolferDocument = { format: string; tables: Record<string, Row[]> }
+
+const SESSIONS = 'session_id IN (SELECT id FROM session WHERE golfer_id = @id)'
+const SHOTS = `shot_seq IN (SELECT seq FROM shot WHERE ${SESSIONS})`
+/**
+ * The tables that hold something of a golfer, those first that others refer to. `place` columns are places
+ * in the store: a document counts the golfer's own shots instead, 1 for the first. `counter` columns only give an order.
+ */
+const TABLES: { name: string; where: string; order: string; counter?: string; place?: string }[] = [
+  { name: 'golfer', where: 'id = @id', order: 'id' },
+  { name: 'golfer_zone', where: 'golfer_id = @id', order: 'segment' },
+  { name: 'club', where: 'golfer_id = @id', order: 'rowid' },
+  { name: 'club_label', where: 'golfer_id = @id', order: 'label' },
+  { name: 'bag', where: 'golfer_id = @id', order: 'rowid' },
+  { name: 'bag_slot', where: 'bag_id IN (SELECT id FROM bag WHERE golfer_id = @id)', order: 'bag_id, slot' },
+  { name: 'monitor_profile', where: 'golfer_id = @id', order: 'name' },
+  { name: 'hand_stock', where: 'golfer_id = @id', order: 'seq', counter: 'seq' },
+  { name: 'file_shape', where: 'golfer_id = @id', order: 'shape' },
+  { name: 'file_import', where: 'golfer_id = @id', order: 'rowid' },
+  { name: 'session', where: 'golfer_id = @id', order: 'started_ms, id' },
+  { name: 'plan_block', where: SESSIONS, order: 'session_id, place' },
+  { name: 'set_up', where: SESSIONS, order: 'session_id' },
+  { name: 'shot', where: SESSIONS, order: 'seq', place: 'seq' },
+  { name: 'uncleared', where: SHOTS, order: 'shot_seq', place: 'shot_seq' },
+  { name: 'action', where: SESSIONS, order: 'seq', counter: 'seq' },
+  { name: 'shot_event', where: SHOTS, order: 'seq', counter: 'seq', place: 'shot_seq' },
+  { name: 'session_event', where: SESSIONS, order: 'seq', counter: 'seq', place: 'from_seq' },
+  { name: 'undone', where: `batch IN (SELECT batch FROM action WHERE ${SESSIONS})`, order: 'at_ms, batch' },
+]
+export const DOCUMENT_TABLES = TABLES.map(({ name }) => name)
+
+/** Everything of a golfer. */
+export function golferDocument(db: Database, id: GolferId): GolferDocument {
+  const seqs = db
+    .prepare(`SELECT seq FROM shot WHERE ${SESSIONS} ORDER BY seq`)
+    .pluck()
+    .all({ id }) as number[]
+  const tables = TABLES.map(({ name, where, order, counter, place }) => {
+    const rows = db.prepare(`SELECT * FROM ${name} WHERE ${where} ORDER BY ${order}`).all({ id }) as Row[]
+    const written = rows.map(({ ...row }) => {
+      if (counter) delete row[counter]
+      if (place) row[place] = rankOf(seqs, row[place] as number)
+      return row
+    })
+    return [name, written] as const
+  })
+  return { format: GOLFER_FORMAT, tables: Object.fromEntries(tables) }
+}
+
+/** How many of the places lie before this one, and one: its rank, or one more than there are. */
+function rankOf(seqs: readonly number[], seq: number): number {
+  let [low, high] = [0, seqs.length]
+  while (low < high) {
+    const middle = (low + high) >> 1
+    if ((seqs[middle] as number) < seq) low = middle + 1
+    else high = middle
+  }
+  return low + 1
+}
+
+/** The document as text, one row a line. */
+export const writeGolferDocument = ({ format, tables }: GolferDocument): string =>
+  `{"format":${JSON.stringify(format)},"tables":{\n${Object.entries(tables)
+    .map(([name, rows]) => `"${name}":[${rows.map((row) => `\n${JSON.stringify(row)}`).join(',')}]`)
+    .join(',\n')}\n}}\n`
+
+export class GolferDocumentError extends Error {}
+
+/**
+ * Brings a golfer back from a document, whole or not at all.
+ * @throws GolferDocumentError with a sentence: it is of another version, it contradicts itself, or the golfer is there
+ */
+export function restoreGolfer(db: Database, { format, tables }: GolferDocument): GolferId {
+  if (format !== GOLFER_FORMAT)
+    throw new GolferDocumentError(
+      `This file is no golfer of Banco's: it says "${String(format).slice(0, 40)}" where it should say "${GOLFER_FORMAT}".`,
+    )
+  const strange = Object.keys(tables).find((name) => !DOCUMENT_TABLES.includes(name))
+  if (strange)
+    throw new GolferDocumentError(
+      `This file has a table "${strange}" that Banco does not know: it was made by a newer version.`,
+    )
+  const [golfer, ...others] = tables.golfer ?? []
+  if (!golfer || others.length > 0)
+    throw new GolferDocumentError('This file holds no one golfer: export the golfer again.')
+  const taken = db
+    .prepare('SELECT name, id FROM golfer WHERE id = ? OR name = ?')
+    .get(golfer.id, golfer.name) as { id: string } | undefined
+  if (taken)
+    throw new GolferDocumentError(
+      taken.id === golfer.id
+        ? `${golfer.name} is here already: nothing was changed. Remove the golfer first to go back to this file.`
+        : `There is another golfer called ${golfer.name}: rename that one first.`,
+    )
+  try {
+    db.transaction(() => {
+      const seqs: number[] = []
+      for (const table of TABLES) insertRows(db, table, tables[table.name] ?? [], seqs)
+    })()
+  } catch (error) {
+    if (!(error instanceof Error) || (error as { code?: string }).code?.startsWith('SQLITE') === false)
+      throw error
+    throw new GolferDocumentError(
+      `This file contradicts itself (${error.message}): nothing was taken. Export the golfer again.`,
+    )
+  }
+  return golfer.id as GolferId
+}
+
+function insertRows(
+  db: Database,
+  { name, counter, place }: (typeof TABLES)[number],
+  rows: Row[],
+  seqs: number[],
+): void {
+  const known = columnsOf(db, name).map((column) => column.name)
+  const first = (
+    db.prepare("SELECT coalesce((SELECT seq FROM sqlite_sequence WHERE name = 'shot'), 0) AS seq").get() as {
+      seq: number
+    }
+  ).seq
+  const kept = known.filter((column) => column !== counter)
+  const insert = db.prepare(
+    `INSERT INTO ${name} (${kept.join(', ')}) VALUES (${kept.map((column) => `@${column}`).join(', ')})`,
+  )
+  for (const row of rows) {
+    const strange = Object.keys(row).find((column) => !kept.includes(column))
+    const missing = kept.find((column) => !(column in row))
+    if (strange ?? missing)
+      throw new GolferDocumentError(
+        strange
+          ? `This file has "${strange}" in "${name}", which Banco does not know: it was made by a newer version.`
+          : `This file has a row without "${missing}" in "${name}": export the golfer again.`,
+      )
+    const rank = place ? (row[place] as number) : 0
+    // Shots get new places at the end of the store; what refers to them follows.
+    const moved = !place
+      ? row
+      : { ...row, [place]: name === 'shot' ? first + 1 : (seqs[rank - 1] ?? first + 1) }
+    if (name === 'shot') {
+      const { lastInsertRowid } = db
+        .prepare(
+          `INSERT INTO shot (${kept.filter((c) => c !== 'seq').join(', ')}) VALUES (${kept
+            .filter((c) => c !== 'seq')
+            .map((c) => `@${c}`)
+            .join(', ')})`,
+        )
+        .run(moved)
+      seqs.push(Number(lastInsertRowid))
+    } else insert.run(moved)
+  }
+}
+
+type ColumnInfo = { name: string; type: 'TEXT' | 'REAL' | 'INTEGER'; notnull: 0 | 1; pk: number }
+const columnsOf = (db: Database, table: string): ColumnInfo[] =>
+  db.pragma(`table_info(${table})`) as ColumnInfo[]
+
+/** Removes a golfer for good, with every shot: the one place where rows are deleted. */
+export function removeGolfer(db: Database, id: GolferId): void {
+  db.transaction(() => {
+    const guards = db
+      .prepare("SELECT name, sql FROM sqlite_master WHERE type = 'trigger' AND tbl_name = 'shot'")
+      .all() as { name: string; sql: string }[]
+    guards.forEach(({ name }) => db.exec(`DROP TRIGGER ${name}`))
+    for (const { name, where } of TABLES.toReversed())
+      db.prepare(`DELETE FROM ${name} WHERE ${where}`).run({ id })
+    guards.forEach(({ sql }) => db.exec(sql))
+  })()
+}
+
+/** The JSON schema of a golfer's document, from the tables as they are. */
+export function golferSchema(db: Database): object {
+  const JSON_TYPE = { TEXT: 'string', REAL: 'number', INTEGER: 'integer' } as const
+  const table = ({ name, counter }: (typeof TABLES)[number]) => {
+    const columns = columnsOf(db, name).filter((column) => column.name !== counter)
+    const properties = columns.map((column) => {
+      const type = JSON_TYPE[column.type]
+      return [column.name, { type: column.notnull || column.pk ? type : [type, 'null'] }] as const
+    })
+    return {
+      type: 'array',
+      items: {
+        type: 'object',
+        properties: Object.fromEntries(properties),
+        required: columns.map((column) => column.name),
+        additionalProperties: false,
+      },
+    }
+  }
+  return {
+    $schema: 'https://json-schema.org/draft/2020-12/schema',
+    title: 'A golfer of Banco',
+    type: 'object',
+    properties: {
+      format: { const: GOLFER_FORMAT },
+      tables: {
+        type: 'object',
+        properties: Object.fromEntries(TABLES.map((each) => [each.name, table(each)])),
+        required: DOCUMENT_TABLES,
+        additionalProperties: false,
+      },
+    },
+    required: ['format', 'tables'],
+    additionalProperties: false,
+  }
+}

@@ -1,0 +1,38 @@
+import { analyseBag, type BagAnalysis } from '@/core/analyse-bag'
+import type { Bag } from '@/core/bag/bag'
+import type { Golfer } from '@/core/golfer'
+import { caveatsOf, NOTHING_SAID, type Caveat, type SetUp } from '@/core/session/set-up'
+import type { SessionId } from '@/core/ids'
+import { bagInput, STOCK_AGE_MS } from './bag-input'
+import { bagOf } from './bags'
+import type { Database } from './database'
+import { sessionsOf } from './sessions'
+import { setUpOf } from './set-ups'
+
+export type OpenSetUp = { id: SessionId; startedMs: number; offsetMin: number; caveats: Caveat[] }
+
+/** What the set-ups of the sessions behind a golfer's stocks leave open, the newest first. */
+export function openSetUps(db: Database, golfer: Golfer, nowMs: number): OpenSetUp[] {
+  return sessionsOf(db, golfer.id).flatMap(({ id, shots, place, startedMs, offsetMin }) => {
+    if (shots === 0 || startedMs < nowMs - STOCK_AGE_MS) return []
+    const caveats = caveatsOf(setUpOf(db, id) ?? NOTHING_SAID, place)
+    return caveats.length > 0 ? [{ id, startedMs, offsetMin, caveats }] : []
+  })
+}
+
+/** What a card and a report are made from; null before the first bag. */
+export function paperInput(
+  db: Database,
+  golfer: Golfer,
+  nowMs: number,
+): { bag: Bag; analysis: BagAnalysis; setUps: OpenSetUp[]; lastSetUp: SetUp | null } | null {
+  const bag = bagOf(db, golfer.id)
+  if (!bag) return null
+  const newest = sessionsOf(db, golfer.id).find(({ shots }) => shots > 0)
+  return {
+    bag,
+    analysis: analyseBag(bagInput(db, golfer, bag, nowMs)),
+    setUps: openSetUps(db, golfer, nowMs),
+    lastSetUp: newest ? setUpOf(db, newest.id) : null,
+  }
+}

@@ -1,0 +1,91 @@
+import Form from 'react-bootstrap/Form'
+import { setColumn } from '@/workers/table-columns'
+import {
+  KIND_OF,
+  TABLE_FIELDS,
+  UNITS_OF,
+  type TableColumn,
+  type TableField,
+  type TableUnit,
+} from '@/workers/table-columns'
+
+export type ColumnState = TableColumn
+
+const FIELD_NAME: Record<TableField, string> = {
+  club: 'club',
+  swing: 'swing',
+  carry: 'carry',
+  total: 'total',
+  ballSpeed: 'ball speed',
+  clubSpeed: 'club speed',
+  launch: 'launch angle',
+  spin: 'spin',
+  offline: 'offline, right positive',
+  peak: 'peak',
+  landing: 'landing angle',
+  date: 'date, or date and time',
+  time: 'time of day',
+  session: 'session',
+  id: 'identity of the shot',
+  mark: 'mark',
+}
+
+type Props = { columns: ColumnState[]; remembered: boolean; onChange: (columns: ColumnState[]) => void }
+
+/** What each column holds and in which unit: proposed, and the golfer's to change. */
+export function ColumnMapping({ columns, remembered, onChange }: Props) {
+  return (
+    <section className="sheet" aria-label="Columns">
+      <h2>
+        Columns{' '}
+        {remembered && (
+          <span className="quiet fw-normal">as you set them for the last file of this shape</span>
+        )}
+      </h2>
+      <div className="columns" tabIndex={0} role="group" aria-label="What each column holds">
+        {columns.map((column, i) => {
+          const units = column.field ? UNITS_OF[KIND_OF[column.field]] : []
+          const title = column.title || `column ${i + 1}`
+          return (
+            <div key={i} className={column.field ? 'column' : 'column unused'}>
+              <b title={title}>{title}</b>
+              <span className="quiet samples">{column.samples.join(' · ') || 'empty'}</span>
+              <Form.Select
+                size="sm"
+                aria-label={`What "${title}" holds`}
+                value={column.field ?? ''}
+                onChange={({ target }) =>
+                  onChange(setColumn(columns, i, (target.value || null) as TableField | null, column.unit))
+                }
+              >
+                <option value="">not used</option>
+                {TABLE_FIELDS.map((field) => (
+                  <option key={field} value={field}>
+                    {FIELD_NAME[field]}
+                  </option>
+                ))}
+              </Form.Select>
+              {units.length > 1 && (
+                <Form.Select
+                  size="sm"
+                  aria-label={`Unit of "${title}"`}
+                  value={column.unit ?? ''}
+                  onChange={({ target }) =>
+                    onChange(setColumn(columns, i, column.field, target.value as TableUnit))
+                  }
+                >
+                  {units.map((unit) => (
+                    <option key={unit} value={unit}>
+                      {unit}
+                    </option>
+                  ))}
+                </Form.Select>
+              )}
+              {column.guessed && <small className="guessed">unit guessed: look at it</small>}
+            </div>
+          )
+        })}
+      </div>
+    </section>
+  )
+}

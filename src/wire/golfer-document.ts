@@ -1,0 +1,31 @@
+import Joi from 'joi'
+import { check, refused, type Checked } from './check'
+
+const row = Joi.object().pattern(
+  Joi.string().max(60),
+  Joi.alternatives(Joi.string().allow(''), Joi.number().unsafe(), Joi.valid(null)),
+)
+const DOCUMENT = Joi.object<{
+  format: string
+  tables: Record<string, Record<string, string | number | null>[]>
+}>({
+  format: Joi.string().max(100).required(),
+  tables: Joi.object().pattern(Joi.string().max(60), Joi.array().items(row)).required(),
+})
+
+/** Reads a golfer's document (docs/formats.md) as far as its shape; what its tables must be, the store knows. */
+export function readGolferDocument(
+  text: string,
+): Checked<{ format: string; tables: Record<string, Record<string, string | number | null>[]> }> {
+  let parsed: unknown
+  try {
+    parsed = JSON.parse(text)
+  } catch (error) {
+    return refused(
+      '',
+      `The file is not JSON (${(error as Error).message}): export the golfer again, or choose another.`,
+    )
+  }
+  const checked = check(DOCUMENT, parsed)
+  return checked.ok ? checked : { ok: false, problems: checked.problems.slice(0, 5) }
+}

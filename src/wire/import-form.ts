@@ -1,0 +1,31 @@
+import Joi from 'joi'
+import type { ClubId } from '@/core/ids'
+import type { ColumnChoice } from './table/shape'
+import { TABLE_FIELDS, UNITS_OF } from './table/columns'
+
+export type ImportForm = {
+  name: string
+  /** What each column holds, as the golfer confirmed it. */
+  columns: ColumnChoice[]
+  clubs: Record<string, ClubId | 'new'>
+  offsetMin: number
+  /** Nothing is taken: the answer says which rows are known. */
+  dry?: boolean
+}
+
+const units = [...new Set(Object.values(UNITS_OF).flat()), 'ms']
+export const IMPORT_FORM = Joi.object<ImportForm>({
+  name: Joi.string().trim().max(200).required(),
+  columns: Joi.array()
+    .items(
+      Joi.object({
+        field: Joi.valid(...TABLE_FIELDS, null).required(),
+        unit: Joi.valid(...units, null).required(),
+      }),
+    )
+    .max(500)
+    .required(),
+  clubs: Joi.object().pattern(Joi.string().max(40), Joi.string().max(100)).required(),
+  offsetMin: Joi.number().integer().min(-900).max(900).required(),
+  dry: Joi.boolean(),
+})

@@ -1,0 +1,19 @@
+import type { FileShot } from '@/core/formats/shot-record'
+import type { TableRow } from './read-table'
+
+const DAY_MS = 86_400_000
+
+/** The shots of a table that go into the store, with the visit that each belongs to: rows of one session and day. */
+export function* fileShots(rows: Iterable<TableRow>, offsetMin: number): Generator<FileShot> {
+  for (const { status, shot } of rows) {
+    if (!shot || (status !== 'taken' && status !== 'held')) continue
+    // A session of Banco's own is known by its name; another program's names are its own affair.
+    if (shot.startedMs !== undefined) {
+      yield shot
+      continue
+    }
+    const day = shot.hitMs === undefined ? '' : Math.floor((shot.hitMs + offsetMin * 60_000) / DAY_MS)
+    const { session, ...rest } = shot
+    yield { ...rest, visit: `${session ?? ''} ${day}` }
+  }
+}
