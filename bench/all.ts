@@ -1,4 +1,5 @@
 import { analysisAgainstParsing } from './analysis'
+import { browserImport } from './browser-import'
 import { importAgainstBare } from './file-import'
 import { firstLoad } from './first-load'
 import { judgement, plans } from './judgement/tables'
@@ -12,6 +13,7 @@ const BENCHES: Record<string, () => Promise<string[]> | string[]> = {
   'Judgement, short form': () => [...judgement(12, 1), ...plans(3, 1)],
   'Odd bags': oddBags,
   'CSV import': importAgainstBare,
+  'CSV import through the browser': browserImport,
   'Live shot to the page': liveShots,
 }
 

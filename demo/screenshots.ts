@@ -20,6 +20,15 @@ const PICTURES: { name: string; path: string; phone?: boolean; before?: (page: P
   },
   { name: 'gaps', path: `${TILDA}/gaps` },
   { name: 'log', path: `${TILDA}/log` },
+  {
+    name: 'import',
+    path: `${TILDA}/import`,
+    before: async (page) => {
+      await page.getByTestId('file').setInputFiles('tests/tables/files/five-at-once-c.csv')
+      await page.getByRole('button', { name: /^Take/ }).waitFor()
+    },
+  },
+  { name: 'card', path: `${TILDA}/paper` },
   { name: 'golfer', path: TILDA },
   { name: 'plan-phone', path: '/golfers/demo-marek/bay', phone: true },
   { name: 'bay-phone', path: `${TILDA}/bay`, phone: true },

@@ -129,7 +129,7 @@ export async function serve(env = QUIET_ENV) {
   process.exit(await ended)
 }
 
-const has = (name) => spawnSync('sh', ['-c', `command -v ${name}`]).status === 0
+export const has = (name) => spawnSync('sh', ['-c', `command -v ${name}`]).status === 0
 
 function filesUnder(path) {
   if (!existsSync(path)) return []

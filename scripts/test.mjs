@@ -1,11 +1,20 @@
 // Every check there is: lint, types, layers, unit tests and browser tests: `npm test`.
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs'
-import { built, installed, run, say, stop } from './ready.mjs'
+import { built, has, installed, run, say, stop } from './ready.mjs'
 
 const RESULTS = 'test-results'
 
 await installed()
-await chromiumThere()
+await debianPackage({
+  there: () => existsSync(process.env.BANCO_CHROMIUM ?? '/usr/bin/chromium'),
+  name: 'chromium',
+  for: `The browser tests need Chromium at ${process.env.BANCO_CHROMIUM ?? '/usr/bin/chromium'}: install it (apt-get install chromium), or set BANCO_CHROMIUM to one.`,
+})
+await debianPackage({
+  there: () => has('pdftotext') && has('pdffonts'),
+  name: 'poppler-utils',
+  for: 'The tests of PDFs need pdftotext: install poppler-utils (apt-get install poppler-utils).',
+})
 rmSync(RESULTS, { recursive: true, force: true })
 mkdirSync(RESULTS)
 
@@ -45,23 +54,17 @@ function results(file, counts) {
   return existsSync(path) ? counts(JSON.parse(readFileSync(path, 'utf8'))) : [0, 0]
 }
 
-/** The browser of the tests: Debian's Chromium, or the one that BANCO_CHROMIUM names. */
-async function chromiumThere() {
-  const path = process.env.BANCO_CHROMIUM ?? '/usr/bin/chromium'
-  if (existsSync(path)) return
+/** A program that the tests need and npm cannot bring: installed where this may be done, else asked for. */
+async function debianPackage({ there, name, for: sentence }) {
+  if (there()) return
   const root = process.getuid?.() === 0
-  if (!root || !existsSync('/usr/bin/apt-get')) {
-    stop(
-      `The browser tests need Chromium at ${path}: install it (apt-get install chromium), or set BANCO_CHROMIUM to one.`,
-    )
-  }
-  say('Installing Chromium for the browser tests: about a minute.')
+  if (!root || !existsSync('/usr/bin/apt-get')) stop(sentence)
+  say(`Installing ${name} for the tests: up to a minute.`)
   const quiet = {
     stdio: ['ignore', 'ignore', 'inherit'],
     env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' },
   }
   await run('apt-get', ['update', '-qq'], quiet)
-  if ((await run('apt-get', ['install', '-y', '-qq', '--no-install-recommends', 'chromium'], quiet)) !== 0) {
-    stop('Chromium could not be installed: see above.')
-  }
+  if ((await run('apt-get', ['install', '-y', '-qq', '--no-install-recommends', name], quiet)) !== 0)
+    stop(`${name} could not be installed: see above.`)
 }

@@ -26,7 +26,7 @@ const LONGEST_ROW = 46
 export function card({ title, notes, unit, swings, lines }: CardData, size: CardSize): Drawing {
   const { width, height } = CARD_SIZES[size]
   const pad = width * 0.05
-  const small = Math.max(6.5, width * 0.026)
+  const small = Math.max(7, width * 0.03)
   const head = pad + width * 0.062 + notes.length * small * 1.35 + small * 2.4
   const row = Math.min(LONGEST_ROW, (height - head - pad) / Math.max(1, lines.length))
   const text = Math.min(row * 0.62, width * 0.064)

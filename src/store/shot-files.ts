@@ -1,4 +1,4 @@
-import { createHash, randomUUID } from 'node:crypto'
+import { hash, randomUUID } from 'node:crypto'
 import type { FileShot, ShotRecord } from '@/core/formats/shot-record'
 import type { ClubId, GolferId, SessionId, ShotId } from '@/core/ids'
 import type { HeldReason } from '@/core/monitor/station-for-shot'
@@ -135,9 +135,13 @@ function mapClubs(db: Database, golferId: GolferId, clubs: Record<string, ClubFo
 
 /** Which of some shots are on file already, by what they are or say. */
 export function knownShots(db: Database, golferId: GolferId, shots: Iterable<FileShot>): boolean[] {
-  const find = db.prepare('SELECT present FROM shot_now WHERE id = ?').pluck()
+  const isThere = db.prepare('SELECT 1 FROM shot WHERE id = ?').pluck()
+  const isPresent = db.prepare('SELECT present FROM shot_now WHERE id = ?').pluck()
   const seen = new Map<string, number>()
-  return Array.from(shots, (shot) => find.get(shot.id ?? idFromContents(golferId, shot, seen)) === 1)
+  return Array.from(shots, (shot) => {
+    const id = shot.id ?? idFromContents(golferId, shot, seen)
+    return isThere.get(id) === 1 && isPresent.get(id) === 1
+  })
 }
 
 /** Takes the shots of an import back, as one action: they stay on file, and are in no stock. */
@@ -215,7 +219,7 @@ function idFromContents(golferId: GolferId, shot: FileShot, seen: Map<string, nu
   ])
   const before = seen.get(said) ?? 0
   seen.set(said, before + 1)
-  return `file-${createHash('sha256').update(`${said}#${before}`).digest('hex').slice(0, 32)}`
+  return `file-${hash('sha256', `${said}#${before}`).slice(0, 32)}`
 }
 
 /** A file whose shots were all known leaves no session behind. */

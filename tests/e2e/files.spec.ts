@@ -115,7 +115,7 @@ test('a golfer goes out whole, is removed by name, and comes back; a backup brin
   await openSession(request, banco, golfer)
   await page.goto(`${banco.address}/golfers/${golfer}/bay`)
   await page.keyboard.type('63\n61\n')
-  await expect(page.locator('[data-shot]')).toHaveCount(2)
+  await expect(page.getByTestId('running-stock')).toContainText('of 2')
   const url = `${banco.address}/api/golfers/${golfer}/export?what=golfer`
   const before = await (await request.get(url)).text()
   const backup = await (await request.get(`${banco.address}/api/backup`)).body()

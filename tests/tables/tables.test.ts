@@ -2,6 +2,9 @@ import { readdirSync, readFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { describe, expect, it } from 'vitest'
 import { dice } from '../../simulators/golfers/dice'
+import { importShots } from '../../src/store/shot-files'
+import { fileShots } from '../../src/wire/table/file-shots'
+import { NOW_MS, storeWithGolfer } from '../store'
 import { metresFrom, mpsFrom } from '../../src/core/units'
 import { readTable, type TableRow } from '../../src/wire/table/read-table'
 
@@ -176,8 +179,10 @@ describe('awkward tables', () => {
   })
 })
 
-it('500 mutated tables (seeds 1 to 500) are read or refused with a sentence, and no row is lost', () => {
+it('500 mutated tables (seeds 1 to 500) are read or refused with a sentence; no row is lost, none half saved', () => {
   let readable = 0
+  const { db, golfer } = storeWithGolfer()
+  const inStore = () => db.prepare('SELECT count(*) FROM shot_now WHERE present').pluck().get() as number
   for (let seed = 1; seed <= 500; seed++) {
     const roll = dice(seed)
     const name = tables[Math.floor(roll.between(0, tables.length))] as string
@@ -194,6 +199,12 @@ it('500 mutated tables (seeds 1 to 500) are read or refused with a sentence, and
       continue
     }
     readable++
+    const before = inStore()
+    const shots = fileShots(table.rows, 0)
+    const result = importShots(db, golfer.id, { name, shots }, { nowMs: NOW_MS, offsetMin: 0 })
+    expect(inStore() - before).toBe(result.taken + result.held)
+    const fresh = table.rows.filter(({ status }) => status === 'taken' || status === 'held').length
+    expect(result.taken + result.held + result.known + result.conflicts.length).toBe(fresh)
     expect(table.rows).toHaveLength(table.table.cells.length)
     for (const { shot, status } of table.rows) {
       if (status === 'taken') expect(Number.isFinite(shot?.carryM)).toBe(true)

@@ -42,7 +42,7 @@ export function ColumnMapping({ columns, remembered, onChange }: Props) {
           <span className="quiet fw-normal">as you set them for the last file of this shape</span>
         )}
       </h2>
-      <div className="columns" tabIndex={0} role="group" aria-label="What each column holds">
+      <div className="columns">
         {columns.map((column, i) => {
           const units = column.field ? UNITS_OF[KIND_OF[column.field]] : []
           const title = column.title || `column ${i + 1}`
