@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest'
+import { lengthIn } from '../units'
 import { readTypedShot, readTypedShots } from './typed-shot'
 
 describe('what a golfer types in the bay', () => {
@@ -13,6 +14,7 @@ describe('what a golfer types in the bay', () => {
     ['129 0l', 129, 0],
     [' 3 ', 3, undefined],
     ['450', 450, undefined],
+    ['129yd 3l', 129, -3],
   ])('%j is a shot', (text, carry, offline) => {
     const shot = readTypedShot(text, 'yd')
     expect(shot.kind).toBe('shot')
@@ -43,6 +45,14 @@ describe('what a golfer types in the bay', () => {
   })
 })
 
+it('121.0 m typed in a yard session reads 132.3 yd, and is 121.0 m for ever', () => {
+  const shot = readTypedShot('121.0 m', 'yd')
+  expect(shot).toEqual({ kind: 'shot', carryM: 121 })
+  expect(lengthIn(121, 'yd').toFixed(1)).toBe('132.3')
+  expect(readTypedShot('121 m 3l', 'yd')).toEqual({ kind: 'shot', carryM: 121, offlineM: -3 })
+  expect(readTypedShot('999m', 'yd')).toMatchObject({ kind: 'implausible-carry', carry: 999, most: 411 })
+})
+
 describe('several carries at once', () => {
   const carries = (text: string) => {
     const read = readTypedShots(text, 'm')
@@ -59,6 +69,13 @@ describe('several carries at once', () => {
     ['129\t131,5', [129, 131.5]],
   ])('%j are %j', (text, wanted) => {
     expect(carries(text)).toEqual(wanted.map((carry) => [carry, 0]))
+  })
+
+  it('with their units', () => {
+    expect(carries('121 m 118m 3l')).toEqual([
+      [121, 0],
+      [118, -3],
+    ])
   })
 
   it('with their sides', () => {

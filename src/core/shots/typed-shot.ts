@@ -8,16 +8,19 @@ export type TypedShotProblem =
   | { kind: 'implausible-carry'; carry: number; least: number; most: number }
   | { kind: 'implausible-offline'; offline: number; carry: number }
 
-const TYPED = /^(\d+(?:[.,]\d+)?)(?:\s*(\d+(?:[.,]\d+)?)\s*([lr]))?$/i
+const TYPED = /^(\d+(?:[.,]\d+)?)(?:\s*(m|yd|y)\b)?(?:\s*(\d+(?:[.,]\d+)?)\s*([lr]))?$/i
 
 /**
  * Reads what a golfer types in the bay: a carry, and if wanted the distance off line with its side,
- * as in `129`, `128.6` or `129 3l`. Numbers are in the golfer's own unit; problems are stated in it too.
+ * as in `129`, `128.6` or `129 3l`. Numbers are in the golfer's own unit unless one stands behind the carry,
+ * as in `121 m`; problems are stated in the unit that was typed.
  */
-export function readTypedShot(text: string, unit: LengthUnit): TypedShot | TypedShotProblem {
+export function readTypedShot(text: string, own: LengthUnit): TypedShot | TypedShotProblem {
   const trimmed = text.trim()
   if (trimmed === '') return { kind: 'empty' }
   const match = TYPED.exec(trimmed)
+  const said = match?.[2]?.toLowerCase()
+  const unit: LengthUnit = said === undefined ? own : said === 'm' ? 'm' : 'yd'
   const carry = number(match?.[1] ?? trimmed)
   if (Number.isNaN(carry)) return { kind: 'not-a-carry', text: trimmed }
   const carryM = metresFrom(carry, unit)
@@ -27,10 +30,10 @@ export function readTypedShot(text: string, unit: LengthUnit): TypedShot | Typed
     return { kind: 'implausible-carry', carry, least, most }
   }
   if (!match) return { kind: 'not-a-carry', text: trimmed }
-  if (match[2] === undefined) return { kind: 'shot', carryM }
-  const offline = number(match[2])
+  if (match[3] === undefined) return { kind: 'shot', carryM }
+  const offline = number(match[3])
   if (offline > carry) return { kind: 'implausible-offline', offline, carry }
-  const side = match[3]?.toLowerCase() === 'l' ? -1 : 1
+  const side = match[4]?.toLowerCase() === 'l' ? -1 : 1
   return { kind: 'shot', carryM, offlineM: offline === 0 ? 0 : side * metresFrom(offline, unit) }
 }
 
@@ -38,7 +41,8 @@ export function readTypedShot(text: string, unit: LengthUnit): TypedShot | Typed
 const LEAST_SHARE = 1 / 3
 
 /** A carry with the distance off line and its side behind it, or a carry alone. */
-const ONE_OF_SEVERAL = /\d+(?:[.,]\d+)?\s+\d+(?:[.,]\d+)?\s*[lr](?![a-z])|\S+/gi
+const ONE_OF_SEVERAL =
+  /\d+(?:[.,]\d+)?(?:\s*(?:m|yd|y)\b)?\s+\d+(?:[.,]\d+)?\s*[lr](?![a-z])|\d+(?:[.,]\d+)?\s*(?:m|yd|y)\b|\S+/gi
 
 /**
  * Reads several carries at once, as they come from a list or a sheet: one a line, or with spaces, semicolons

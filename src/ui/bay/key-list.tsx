@@ -4,7 +4,10 @@ import { MARK_NAME } from '@/words/names'
 import { MARK_KEY } from './last-shot'
 
 const KEYS: [string, string][] = [
-  ['0–9 Enter', 'a carry; 129 3l is 3 left of line; several carries with spaces between, or pasted'],
+  [
+    '0–9 Enter',
+    'a carry; 129 3l is 3 left of line, 121 m is in metres; several carries with spaces between, or pasted',
+  ],
   ['0–9 E', 'what you expect of the station, before you hit it'],
   ['Enter', 'nobody is in front, where Banco asks'],
   ...MARKS.map((mark): [string, string] => [MARK_KEY[mark], `the shot was ${MARK_NAME[mark]}`]),
