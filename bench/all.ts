@@ -2,6 +2,7 @@ import { analysisAgainstParsing } from './analysis'
 import { browserImport } from './browser-import'
 import { importAgainstBare } from './file-import'
 import { firstLoad } from './first-load'
+import { flights } from './flights'
 import { judgement, plans } from './judgement/tables'
 import { oddBags } from './odd-bags'
 import { liveShots } from './live-shots'
@@ -12,6 +13,7 @@ const BENCHES: Record<string, () => Promise<string[]> | string[]> = {
   analyseBag: analysisAgainstParsing,
   'Judgement, short form': () => [...judgement(12, 1), ...plans(3, 1)],
   'Odd bags': oddBags,
+  Flights: flights,
   'CSV import': importAgainstBare,
   'CSV import through the browser': browserImport,
   'Live shot to the page': liveShots,

@@ -1,5 +1,8 @@
+import { readFlyInput, readRestateInput } from '@/wire/flight-input'
 import { analyse } from './analyse'
+import { answerLines } from './answer-lines'
 import { checkData } from './check-data'
+import { answerFly, answerRestate, FLY_USAGE, RESTATE_USAGE } from './flight'
 import {
   BACKUP_USAGE,
   EXPORT_USAGE,
@@ -14,6 +17,8 @@ import {
   sentenceOf,
 } from './files'
 
+const STREAMS = { input: process.stdin, output: process.stdout, errors: process.stderr }
+
 type Command = {
   about: string
   usage?: string
@@ -26,6 +31,16 @@ const COMMANDS: Record<string, Command> = {
     usage:
       'npm run -s banco -- analyse < BAGS\n\nOne JSON document a line in, one a line out, as docs/calculations.md says.',
     run: () => analyse(process.stdin, process.stdout, process.stderr),
+  },
+  fly: {
+    about: 'launches in, flights and runs out (one JSON document a line)',
+    usage: FLY_USAGE,
+    run: () => answerLines(readFlyInput, answerFly, STREAMS),
+  },
+  restate: {
+    about: 'measured carries into other air (one JSON document a line)',
+    usage: RESTATE_USAGE,
+    run: () => answerLines(readRestateInput, answerRestate, STREAMS),
   },
   import: { about: 'bring a table of shots in, or preview it', usage: IMPORT_USAGE, run: runImport },
   export: { about: 'a golfer as JSON; shots, stocks, steps as CSV', usage: EXPORT_USAGE, run: runExport },

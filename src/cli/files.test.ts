@@ -72,3 +72,47 @@ it('exports, backs up, restores and exports the same, and prints papers', () => 
   expect(banco('report', report, ...TILDA).status).toBe(0)
   expect(readFileSync(report).subarray(0, 5).toString()).toBe('%PDF-')
 }, 180_000)
+
+it('flies and restates line by line, in the reference air where nothing is said', () => {
+  const lines = (command: string, ...inputs: object[]) => {
+    const { status, stdout } = spawnSync(process.execPath, ['--import', 'tsx', 'src/cli/banco.ts', command], {
+      input: inputs.map((each) => JSON.stringify(each)).join('\n'),
+      encoding: 'utf8',
+    })
+    return {
+      status,
+      answers: stdout
+        .trim()
+        .split('\n')
+        .map((line) => JSON.parse(line) as Record<string, number | string>),
+    }
+  }
+  const seven = { ballSpeedMps: 53.64, launchDeg: 16.3, spinRpm: 7100 }
+  const flown = lines(
+    'fly',
+    { ...seven, air: { tempC: 23.89, pressureHpa: 1015.92 } },
+    seven,
+    { launchDeg: 12 },
+    { ...seven, landingHeightM: 90 },
+  )
+  expect(flown.status).toBe(2)
+  // A reference implementation apart from Banco: 176.2 yd.
+  expect(Math.abs((flown.answers[0]!.carryM as number) - 176.2 * 0.9144)).toBeLessThan(0.05)
+  expect(flown.answers[1]!.carryM).toBeLessThan(flown.answers[0]!.carryM as number)
+  expect(flown.answers[0]!.totalM).toBeCloseTo(
+    (flown.answers[0]!.carryM as number) + (flown.answers[0]!.runM as number),
+    9,
+  )
+  expect(flown.answers[2]!.error).toContain('"ballSpeedMps" is missing')
+  expect(flown.answers[3]!.error).toContain('does not come down')
+  const launch = { ballSpeedMps: 65.4, launchDeg: 12, spinRpm: 2783 }
+  const restated = lines(
+    'restate',
+    { carryM: 235 * 0.9144, launch, from: { tempC: 0 }, to: { tempC: 30 } },
+    { carryM: 100, launch, club: { loftDeg: 32 } },
+    { carryM: 100, club: { loftDeg: 32 }, windKnown: false },
+  )
+  expect((restated.answers[0]!.carryM as number) / 0.9144).toBeCloseTo(243.3, 1)
+  expect(restated.answers[1]!.error).toContain('just one of')
+  expect(restated.answers[2]).toEqual({ refused: 'unknown-wind' })
+})

@@ -61,6 +61,9 @@ function sentence({ type, path, context = {} }: Joi.ValidationErrorItem): string
       return `${field} must be a list${is}`
     case 'object.base':
       return `${field} must be an object with named fields${is}`
+    case 'object.xor':
+    case 'object.missing':
+      return `Say just one of ${(context.peers as string[]).map((peer) => `"${peer}"`).join(' and ')}.`
     case 'any.custom':
       return (context.error as Error).message
     default:

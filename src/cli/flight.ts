@@ -1,0 +1,45 @@
+import { fly } from '@/core/flight/fly'
+import { runOf } from '@/core/flight/ground'
+import { restate } from '@/core/flight/restate'
+import type { FlyInput } from '@/wire/flight-input'
+import type { Restating } from '@/core/flight/restate'
+
+/** A flight and its run. */
+export function answerFly({ air, landingHeightM = 0, turf, path = false, ...launch }: FlyInput): object {
+  const flight = fly(launch, air, { landingHeightM, path })
+  if (flight.outcome !== 'landed')
+    return {
+      error: 'It does not come down at that height: the green is above its peak, or it goes nowhere.',
+      peakM: flight.peakM,
+      steps: flight.steps,
+    }
+  const { carryM, peakM, landingDeg, timeS, offlineM, steps, landing, path: places } = flight
+  const runM = runOf(landing, turf)
+  return {
+    carryM,
+    peakM,
+    landingDeg,
+    timeS,
+    offlineM,
+    runM,
+    totalM: carryM + runM,
+    steps,
+    ...(places && { path: places }),
+  }
+}
+
+/** A carry in stated air with what is known of it, or why it is not stated. */
+export function answerRestate(input: Restating): object {
+  const restated = restate(input)
+  if (restated.kind === 'refused') return { refused: restated.because }
+  const { carryM, sdM, significant, launch } = restated
+  return { carryM, sdM, significant, launch }
+}
+
+export const FLY_USAGE = `Flies balls: one JSON document a line in, one a line out (docs/flight.md).
+
+  echo '{ "ballSpeedMps": 53.6, "launchDeg": 16.3, "spinRpm": 7100 }' | npm run -s banco -- fly`
+
+export const RESTATE_USAGE = `Restates measured carries into other air: one JSON document a line in, one a line out (docs/flight.md).
+
+  echo '{ "carryM": 140, "club": { "loftDeg": 32 }, "to": { "tempC": 24, "pressureHpa": 851 } }' | npm run -s banco -- restate`
