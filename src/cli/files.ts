@@ -19,7 +19,7 @@ import { importShots, shotRecords } from '@/store/shot-files'
 import { readGolferDocument } from '@/wire/golfer-document'
 import { writeShotsCsv } from '@/wire/shots-csv'
 import { fileShots } from '@/wire/table/file-shots'
-import { readTable, type TableRow } from '@/wire/table/read-table'
+import { readTable, SHOT_FIELD, type TableRow } from '@/wire/table/read-table'
 import { writeStepsCsv, writeStocksCsv } from '@/wire/tables-csv'
 import { clubNames } from '@/words/names'
 
@@ -91,7 +91,7 @@ export function runImport(args: string[]): void {
         delimiter: table.delimiter,
         columns: table.columns.map(({ title, field, unit: of }) => ({
           title,
-          field: field && (FIELD_NAME[field] ?? field),
+          field: field && field in SHOT_FIELD ? SHOT_FIELD[field as keyof typeof SHOT_FIELD] : field,
           unit: of,
         })),
         rows: rows.map(previewRow),
@@ -114,19 +114,6 @@ export function runImport(args: string[]): void {
       `${name}: ${taken} taken, ${held} held, ${known} known already, ${conflicts.length} not taken since other shots have their ids.`,
     )
   })
-}
-
-/** Fields of columns under the names that their numbers have in a shot. */
-const FIELD_NAME: Partial<Record<string, string>> = {
-  carry: 'carryM',
-  total: 'totalM',
-  ballSpeed: 'ballSpeedMps',
-  clubSpeed: 'clubSpeedMps',
-  launch: 'launchDeg',
-  spin: 'spinRpm',
-  offline: 'offlineM',
-  peak: 'peakM',
-  landing: 'landingDeg',
 }
 
 function previewRow({ shot, ...row }: TableRow): object {

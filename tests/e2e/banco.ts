@@ -47,7 +47,10 @@ export async function bayOf(
   banco: BancoServer,
   sessionId: string,
 ): Promise<BayView> {
-  const answer = await request.get(`${banco.address}/api/sessions/${sessionId}/bay`)
+  const answer = await request.get(`${banco.address}/api/sessions/${sessionId}/bay`, {
+    // A connection that was kept alive dies with a server that is started anew.
+    maxRetries: 3,
+  })
   expect(answer.status()).toBe(200)
   return (await answer.json()) as BayView
 }

@@ -1,21 +1,7 @@
 'use client'
 
-import {
-  closestCenter,
-  DndContext,
-  KeyboardSensor,
-  PointerSensor,
-  useSensor,
-  useSensors,
-  type DragEndEvent,
-} from '@dnd-kit/core'
-import {
-  arrayMove,
-  SortableContext,
-  sortableKeyboardCoordinates,
-  useSortable,
-  verticalListSortingStrategy,
-} from '@dnd-kit/sortable'
+import { closestCenter, DndContext, type DragEndEvent } from '@dnd-kit/core'
+import { arrayMove, SortableContext, useSortable, verticalListSortingStrategy } from '@dnd-kit/sortable'
 import { CSS } from '@dnd-kit/utilities'
 import { GripVertical } from 'lucide-react'
 import Link from 'next/link'
@@ -29,6 +15,7 @@ import type { Problem } from '@/core/problem'
 import { send } from '../send'
 import { PageHead } from '../shell/page-head'
 import { Problems } from '../shell/problems'
+import { useSorting } from '../sorting'
 import { count } from '@/words/numbers'
 import { ClubForm } from './club-form'
 import './bag.css'
@@ -41,10 +28,7 @@ export function BagBench({ golferId, bag }: { golferId: GolferId; bag: Bag }) {
   const [problems, setProblems] = useState<Problem[]>([])
   const [edited, setEdited] = useState<OwnedClub | 'new' | null>(null)
   const clubs = moved?.of === bag ? moved.clubs : bag.clubs
-  const sensors = useSensors(
-    useSensor(PointerSensor, { activationConstraint: { distance: 4 } }),
-    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
-  )
+  const sensors = useSorting()
 
   const fill = async (next: OwnedClub[]) => {
     setMoved({ of: bag, clubs: next })

@@ -2,10 +2,10 @@
 
 import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
-import Form from 'react-bootstrap/Form'
 import Modal from 'react-bootstrap/Modal'
-import { SURFACES, WINDS, type Surface, type Wind } from '@/core/session/conditions'
+import type { Surface, Wind } from '@/core/session/conditions'
 import { measuresOf } from '../set-up/set-up-form'
+import { ChoiceField } from '../set-up/choice-field'
 import { MeasureField } from '../set-up/measure-field'
 import { SURFACE_NAME, WIND_NAME } from '@/words/names'
 import { temperature } from '@/words/set-up'
@@ -83,42 +83,20 @@ function AirAndLie({ view, onHide, onSay }: AirProps) {
         </Modal.Title>
       </Modal.Header>
       <Modal.Body className="set-up">
-        <div className="measure">
-          <Form.Label htmlFor="now-wind">Wind</Form.Label>
-          <Form.Select
-            id="now-wind"
-            value={wind ?? ''}
-            onChange={(event) => setWind((event.target.value || null) as Wind | null)}
-          >
-            <option value="">calm</option>
-            {WINDS.map((each) => (
-              <option key={each} value={each}>
-                {WIND_NAME[each]}
-              </option>
-            ))}
-          </Form.Select>
-        </div>
+        <ChoiceField label="Wind" value={wind} none="calm" names={WIND_NAME} onChange={setWind} />
         <MeasureField
           label="Temperature"
           measure={measuresOf(view.golfer).temp}
           value={tempC}
           onChange={setTempC}
         />
-        <div className="measure">
-          <Form.Label htmlFor="now-surface">The ball lies on</Form.Label>
-          <Form.Select
-            id="now-surface"
-            value={surface ?? ''}
-            onChange={(event) => setSurface((event.target.value || null) as Surface | null)}
-          >
-            <option value="">as before</option>
-            {SURFACES.map((each) => (
-              <option key={each} value={each}>
-                {SURFACE_NAME[each]}
-              </option>
-            ))}
-          </Form.Select>
-        </div>
+        <ChoiceField
+          label="The ball lies on"
+          value={surface}
+          none="as before"
+          names={SURFACE_NAME}
+          onChange={setSurface}
+        />
         <p className="quiet mb-0">
           Shots in wind and from the rough stay out of a stock that has calm ones; Stock says how many.
         </p>

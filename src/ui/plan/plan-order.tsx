@@ -1,23 +1,10 @@
-import {
-  closestCenter,
-  DndContext,
-  KeyboardSensor,
-  PointerSensor,
-  useSensor,
-  useSensors,
-  type DragEndEvent,
-} from '@dnd-kit/core'
-import {
-  arrayMove,
-  SortableContext,
-  sortableKeyboardCoordinates,
-  useSortable,
-  verticalListSortingStrategy,
-} from '@dnd-kit/sortable'
+import { closestCenter, DndContext, type DragEndEvent } from '@dnd-kit/core'
+import { arrayMove, SortableContext, useSortable, verticalListSortingStrategy } from '@dnd-kit/sortable'
 import { CSS } from '@dnd-kit/utilities'
 import { GripVertical, Minus, Plus, X } from 'lucide-react'
 import { Fragment, useId } from 'react'
 import type { Block } from '@/core/session/plan'
+import { useSorting } from '../sorting'
 import { count, minutes } from '@/words/numbers'
 
 type Props = {
@@ -31,10 +18,7 @@ export function PlanOrderList({ days, name, onChange }: Props) {
   const dndId = useId()
   const blocks = days.flatMap((day) => day.blocks)
   const firstOf = new Map(days.map((_, i) => [days.slice(0, i).flatMap((before) => before.blocks).length, i]))
-  const sensors = useSensors(
-    useSensor(PointerSensor, { activationConstraint: { distance: 4 } }),
-    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
-  )
+  const sensors = useSorting()
   const drop = ({ active, over }: DragEndEvent) => {
     if (over && active.id !== over.id) onChange(arrayMove(blocks, Number(active.id) - 1, Number(over.id) - 1))
   }

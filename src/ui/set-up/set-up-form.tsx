@@ -5,7 +5,6 @@ import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import type { Golfer } from '@/core/golfer'
 import type { Problem } from '@/core/problem'
-import { SURFACES, WINDS, type Surface, type Wind } from '@/core/session/conditions'
 import { caveatsOf, type AirSetUp, type MonitorProfile, type SetUp } from '@/core/session/set-up'
 import type { Place } from '@/core/session/session'
 import { airFrom, type WeatherReading } from '@/core/session/weather'
@@ -14,6 +13,7 @@ import { send } from '../send'
 import { Problems } from '../shell/problems'
 import { SURFACE_NAME, WIND_NAME } from '@/words/names'
 import { altitude, caveatSentence } from '@/words/set-up'
+import { ChoiceField } from './choice-field'
 import { MeasureField, type Measure } from './measure-field'
 import { MonitorSetUpForm } from './monitor-set-up-form'
 import './set-up.css'
@@ -51,21 +51,13 @@ export function SetUpForm({ golfer, place, setUp, profiles, onChange }: Props) {
       <fieldset>
         <legend>Ball and ground</legend>
         <div className="fields">
-          <div className="measure">
-            <Form.Label htmlFor="surface">The ball lies on</Form.Label>
-            <Form.Select
-              id="surface"
-              value={setUp.surface ?? ''}
-              onChange={(event) => change({ surface: (event.target.value || null) as Surface | null })}
-            >
-              <option value="">not said</option>
-              {SURFACES.map((surface) => (
-                <option key={surface} value={surface}>
-                  {SURFACE_NAME[surface]}
-                </option>
-              ))}
-            </Form.Select>
-          </div>
+          <ChoiceField
+            label="The ball lies on"
+            value={setUp.surface}
+            none="not said"
+            names={SURFACE_NAME}
+            onChange={(surface) => change({ surface })}
+          />
           <div className="measure">
             <Form.Label htmlFor="ball">Ball</Form.Label>
             <Form.Control
@@ -117,21 +109,13 @@ export function SetUpForm({ golfer, place, setUp, profiles, onChange }: Props) {
             value={air.windMps}
             onChange={(windMps) => changeAir({ windMps })}
           />
-          <div className="measure">
-            <Form.Label htmlFor="wind">It blows</Form.Label>
-            <Form.Select
-              id="wind"
-              value={air.wind ?? ''}
-              onChange={(event) => changeAir({ wind: (event.target.value || null) as Wind | null })}
-            >
-              <option value="">not at all</option>
-              {WINDS.map((each) => (
-                <option key={each} value={each}>
-                  {WIND_NAME[each]}
-                </option>
-              ))}
-            </Form.Select>
-          </div>
+          <ChoiceField
+            label="It blows"
+            value={air.wind}
+            none="not at all"
+            names={WIND_NAME}
+            onChange={(blows) => changeAir({ wind: blows })}
+          />
           <MeasureField
             label="Altitude of the numbers"
             measure={{ ...near, digits: 0 }}

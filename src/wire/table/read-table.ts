@@ -5,8 +5,9 @@ import { isPlausibleCarry } from '@/core/shots/plausible-carry'
 import { FULL_SWING, type Swing } from '@/core/shots/shot'
 import { metresFrom, mpsFrom, type HeightUnit, type LengthUnit, type SpeedUnit } from '@/core/units'
 import { readCell, saysNothing, type Decimal } from './cells'
-import { clubCell, looksLikeClub, swingOf } from './club-cell'
-import { readTitle, unitOf, type TableField, type TableUnit } from './columns'
+import { clubCell, swingOf } from './club-cell'
+import { isBlank, onlyClub, reasonWithoutNumbers, sumsUp } from './row-kinds'
+import { unitOf, type TableField, type TableUnit } from './columns'
 import { decodeText, type Encoding } from './decode-text'
 import { findColumns, type FoundColumns } from './find-columns'
 import { splitRows, type Delimiter } from './split-rows'
@@ -83,7 +84,8 @@ const NUMBERS = [
   'landing',
 ] as const
 type NumberField = (typeof NUMBERS)[number]
-const SHOT_FIELD: Record<NumberField, keyof FileShot> = {
+/** The numbers of columns under the names that they have in a shot. */
+export const SHOT_FIELD: Record<NumberField, keyof FileShot> = {
   carry: 'carryM',
   total: 'totalM',
   ballSpeed: 'ballSpeedMps',
@@ -95,9 +97,6 @@ const SHOT_FIELD: Record<NumberField, keyof FileShot> = {
   landing: 'landingDeg',
 }
 
-/** Words with which rows begin that sum up others. */
-const SUMMARY =
-  /^(avg|averages?|mean|median|std|st\.? ?dev\.?|std\.? ?dev\.?|standard deviation|deviation|consistency|total|totals|sum|min|minimum|max|maximum|range|spread|count|shots?:?|best|durchschnitt|mittelwert|schnitt|standardabweichung|abweichung|moyenne|ecart[- ]type|écart[- ]type|media|promedio|desviacion.*|desviación.*)\b[\s:.]*$/i
 /** This many numbers the same to their last digit are one shot that stands there twice. */
 const SAME_NUMBERS = 4
 
@@ -240,27 +239,6 @@ function numberIn(
   const beside = read.suffix === '' ? null : unitOf(read.suffix)
   return beside !== null && beside !== unit ? converter(beside)(value) : convert(value)
 }
-
-const isBlank = (line: readonly string[]): boolean => line.every((cell) => cell.trim() === '')
-
-/** The club of a row that names a club and nothing else; null where it does not. */
-function onlyClub(line: readonly string[]): { label: string; swing: Swing | null } | null {
-  const filled = line.filter((cell) => cell.trim() !== '')
-  return filled.length === 1 && looksLikeClub(filled[0] as string) ? clubCell(filled[0] as string) : null
-}
-
-function reasonWithoutNumbers(line: readonly string[], clubAt: number): RowReason {
-  if (isBlank(line)) return 'blank'
-  if (onlyClub(line)) return 'club-heading'
-  const named = line.filter((cell) => readTitle(cell) !== null).length
-  if (named >= 2) return 'header'
-  const units = line.filter((cell) => unitOf(cell) !== null).length
-  if (units >= 2) return 'units'
-  return sumsUp(line, clubAt) ? 'summary' : 'no-number'
-}
-
-const sumsUp = (line: readonly string[], clubAt: number): boolean =>
-  line.some((cell, i) => (i < 3 || i === clubAt) && SUMMARY.test(cell.trim()))
 
 /** A club, with the swing that stands beside it where no column of its own says the swing. */
 const clubIn = (cell: string, swingAt: number): { label: string; swing: Swing | null } =>
