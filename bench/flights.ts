@@ -1,8 +1,8 @@
-import { Solver } from 'odex'
 import { REFERENCE_AIR, pressureAt } from '@/core/flight/air'
 import { fly, type Launch } from '@/core/flight/fly'
 import { restate } from '@/core/flight/restate'
 import { dice } from '../simulators/golfers/dice'
+import { Solver } from '../tests/published/odex'
 import { equations, landingByOdex } from '../tests/published/flight-by-odex'
 
 const SHOTS = 200

@@ -1,6 +1,6 @@
-import { Solver } from 'odex'
 import { densityOf, viscosityOf, type Air } from '../../src/core/flight/air'
 import { BALL, dragOf, liftOf, type Launch } from '../../src/core/flight/fly'
+import { Solver } from './odex'
 
 const RADIAN = Math.PI / 180
 
