@@ -73,6 +73,7 @@ export const liftOf = (spinRatio: number): number => spinRatio / (0.32 + 2.5 * s
 
 /** State: place, velocity, spin. Seven numbers in one array: the hot loop allocates nothing. */
 type State = Float64Array<ArrayBuffer>
+const empty = (): State => new Float64Array(7)
 
 /**
  * Flies a ball: point mass, drag and lift, spin that decays, wind; Runge-Kutta of the fourth order, the
@@ -80,56 +81,39 @@ type State = Float64Array<ArrayBuffer>
  * Expect ±4% of carry, ±10% of peak and ±3° of landing angle on a real shot.
  */
 export function fly(launch: Launch, air: Air, options: FlightOptions = {}): FlightResult {
-  const {
-    landingHeightM = 0,
-    path: wanted = false,
-    stepS = STEP_S,
-    ball = { massKg: BALL.massKg, decay: DECAY },
-    crisis = 1,
-  } = options
-  const slope = slopeOf(launch, air, ball, crisis)
-  let now = startOf(launch)
-  let next = new Float64Array(7)
-  let here = new Float64Array(7)
-  let there = new Float64Array(7)
-  const work = [new Float64Array(7), new Float64Array(7), new Float64Array(7), new Float64Array(7)] as const
+  const { landingHeightM = 0, path: wanted = false, stepS = STEP_S } = options
+  const laws = lawsOf(launch, air, options)
+  const work = [empty(), empty(), empty(), empty()] as const
+  let step: Step = { from: startOf(launch), to: empty(), slopeFrom: empty(), slopeTo: empty(), s: stepS }
   const path: Place[] = [[0, 0, 0]]
   let peakM = 0
-  slope(now, here)
-  for (let step = 1; step <= MOST_STEPS; step++) {
-    rungeKutta(now, here, next, stepS, slope, work)
-    slope(next, there)
-    peakM = Math.max(peakM, peakBetween(now, next, here, there, stepS))
-    const share = landingBetween(now, next, here, there, stepS, landingHeightM)
+  slope(laws, step.from, step.slopeFrom)
+  for (let steps = 1; steps <= MOST_STEPS; steps++) {
+    rungeKutta(laws, step, work)
+    slope(laws, step.to, step.slopeTo)
+    peakM = Math.max(peakM, peakIn(step))
+    const share = landingIn(step, landingHeightM)
     if (share !== null) {
-      const end = between(now, next, here, there, stepS, share)
-      const [x, y, z, vx, vy, vz, spin] = end as unknown as [
-        number,
-        number,
-        number,
-        number,
-        number,
-        number,
-        number,
-      ]
-      if (wanted) path.push([x, y, z])
+      const x = within(step, 0, share)
+      const z = within(step, 2, share)
+      const velocity: Place = [within(step, 3, share), within(step, 4, share), within(step, 5, share)]
+      if (wanted) path.push([x, landingHeightM, z])
       return {
         outcome: 'landed',
         carryM: x,
         peakM: Math.max(peakM, landingHeightM),
-        landingDeg: Math.atan2(-vy, Math.hypot(vx, vz)) / RADIAN,
-        timeS: (step - 1 + share) * stepS,
+        landingDeg: Math.atan2(-velocity[1], Math.hypot(velocity[0], velocity[2])) / RADIAN,
+        timeS: (steps - 1 + share) * stepS,
         offlineM: z,
-        landing: { velocity: [vx, vy, vz], spinRps: spin },
-        steps: step,
+        landing: { velocity, spinRps: within(step, 6, share) },
+        steps,
         ...(wanted && { path }),
       }
     }
-    if (wanted) path.push([next[0] as number, next[1] as number, next[2] as number])
-    if ((next[1] as number) < Math.min(0, landingHeightM) - 1)
-      return { outcome: 'does-not-land', peakM, steps: step }
-    ;[now, next] = [next, now]
-    ;[here, there] = [there, here]
+    if (wanted) path.push([step.to[0] as number, step.to[1] as number, step.to[2] as number])
+    if ((step.to[1] as number) < Math.min(0, landingHeightM) - 1)
+      return { outcome: 'does-not-land', peakM, steps }
+    step = { from: step.to, to: step.from, slopeFrom: step.slopeTo, slopeTo: step.slopeFrom, s: stepS }
   }
   return { outcome: 'does-not-land', peakM, steps: MOST_STEPS }
 }
@@ -158,114 +142,128 @@ function axisOf({ launchDeg, azimuthDeg = 0, spinAxisDeg = 0 }: Launch): Place {
   ]
 }
 
-type Slope = (state: State, into: State) => void
+/** What does not change during a flight. */
+type Laws = {
+  /** Half the density times the area over the mass, 1/m. */
+  force: number
+  reynoldsPerMps: number
+  /** Share of its spin that a ball loses per metre of air. */
+  fading: number
+  axis: Place
+  air: Air
+  crisis: number
+}
 
-function slopeOf(
-  launch: Launch,
-  air: Air,
-  { massKg, decay }: { massKg: number; decay: number },
-  crisis: number,
-): Slope {
+function lawsOf(launch: Launch, air: Air, { ball, crisis = 1 }: FlightOptions): Laws {
+  const { massKg, decay } = ball ?? { massKg: BALL.massKg, decay: DECAY }
   const density = densityOf(air)
-  const reynoldsPerMps = (density * 2 * BALL.radiusM) / viscosityOf(air)
-  const force = (0.5 * density * AREA) / massKg
-  const fading = (decay * (density / 1.2)) / BALL.radiusM
-  const [ax, ay, az] = axisOf(launch)
-  const { tailwindMps, crosswindMps, windHeightM } = air
-  return (state, into) => {
-    const blows = windHeightM === undefined ? 1 : windShare(state[1] as number, windHeightM)
-    const [vx, vy, vz, spin] = [
-      state[3] as number,
-      state[4] as number,
-      state[5] as number,
-      state[6] as number,
-    ]
-    const ux = vx - tailwindMps * blows
-    const uz = vz - crosswindMps * blows
-    const speed = Math.sqrt(ux * ux + vy * vy + uz * uz)
-    const ratio = speed > 0 ? (BALL.radiusM * Math.abs(spin)) / speed : 0
-    const drag = -force * dragOf(ratio, reynoldsPerMps * speed, crisis) * speed
-    const lift = Math.sign(spin) * force * liftOf(ratio) * speed
-    into[0] = vx
-    into[1] = vy
-    into[2] = vz
-    into[3] = drag * ux + lift * (ay * uz - az * vy)
-    into[4] = drag * vy + lift * (az * ux - ax * uz) - GRAVITY
-    into[5] = drag * uz + lift * (ax * vy - ay * ux)
-    into[6] = -fading * speed * spin
+  return {
+    force: (0.5 * density * AREA) / massKg,
+    reynoldsPerMps: (density * 2 * BALL.radiusM) / viscosityOf(air),
+    fading: (decay * (density / 1.2)) / BALL.radiusM,
+    axis: axisOf(launch),
+    air,
+    crisis,
   }
 }
 
-/** One step; written out without allocation in place of a loop over stages with array methods. */
+function slope(laws: Laws, state: State, into: State): void {
+  const { force, air, axis } = laws
+  const blows = air.windHeightM === undefined ? 1 : windShare(state[1] as number, air.windHeightM)
+  const vx = state[3] as number
+  const vy = state[4] as number
+  const vz = state[5] as number
+  const spin = state[6] as number
+  const ux = vx - air.tailwindMps * blows
+  const uz = vz - air.crosswindMps * blows
+  const speed = Math.sqrt(ux * ux + vy * vy + uz * uz)
+  const ratio = speed > 0 ? (BALL.radiusM * Math.abs(spin)) / speed : 0
+  const drag = -force * dragOf(ratio, laws.reynoldsPerMps * speed, laws.crisis) * speed
+  const lift = Math.sign(spin) * force * liftOf(ratio) * speed
+  into[0] = vx
+  into[1] = vy
+  into[2] = vz
+  into[3] = drag * ux + lift * (axis[1] * uz - axis[2] * vy)
+  into[4] = drag * vy + lift * (axis[2] * ux - axis[0] * uz) - GRAVITY
+  into[5] = drag * uz + lift * (axis[0] * vy - axis[1] * ux)
+  into[6] = -laws.fading * speed * spin
+}
+
+/** One step of the flight: two states with their slopes, `s` seconds apart. */
+type Step = { from: State; to: State; slopeFrom: State; slopeTo: State; s: number }
+
 function rungeKutta(
-  from: State,
-  slopeHere: State,
-  to: State,
-  h: number,
-  slope: Slope,
+  laws: Laws,
+  { from, to, slopeFrom, s }: Step,
   [middle, k2, k3, k4]: readonly [State, State, State, State],
 ): void {
-  for (let i = 0; i < 7; i++) middle[i] = (from[i] as number) + (h / 2) * (slopeHere[i] as number)
-  slope(middle, k2)
-  for (let i = 0; i < 7; i++) middle[i] = (from[i] as number) + (h / 2) * (k2[i] as number)
-  slope(middle, k3)
-  for (let i = 0; i < 7; i++) middle[i] = (from[i] as number) + h * (k3[i] as number)
-  slope(middle, k4)
+  for (let i = 0; i < 7; i++) middle[i] = (from[i] as number) + (s / 2) * (slopeFrom[i] as number)
+  slope(laws, middle, k2)
+  for (let i = 0; i < 7; i++) middle[i] = (from[i] as number) + (s / 2) * (k2[i] as number)
+  slope(laws, middle, k3)
+  for (let i = 0; i < 7; i++) middle[i] = (from[i] as number) + s * (k3[i] as number)
+  slope(laws, middle, k4)
   for (let i = 0; i < 7; i++)
     to[i] =
       (from[i] as number) +
-      (h / 6) * ((slopeHere[i] as number) + 2 * (k2[i] as number) + 2 * (k3[i] as number) + (k4[i] as number))
+      (s / 6) * ((slopeFrom[i] as number) + 2 * (k2[i] as number) + 2 * (k3[i] as number) + (k4[i] as number))
 }
 
-/** Hermite's cubic through two values with their slopes, at share `s` of a step `h`. */
-function hermite(a: number, b: number, da: number, db: number, h: number, s: number): number {
-  const [s2, s3] = [s * s, s * s * s]
-  return (2 * s3 - 3 * s2 + 1) * a + (s3 - 2 * s2 + s) * h * da + (3 * s2 - 2 * s3) * b + (s3 - s2) * h * db
+const HEIGHT = 1
+const CLIMB = 4
+
+/** Hermite's cubic of one number of the state, at a share of a step. */
+function within({ from, to, slopeFrom, slopeTo, s }: Step, i: number, share: number): number {
+  const [s2, s3] = [share * share, share * share * share]
+  return (
+    (2 * s3 - 3 * s2 + 1) * (from[i] as number) +
+    (s3 - 2 * s2 + share) * s * (slopeFrom[i] as number) +
+    (3 * s2 - 2 * s3) * (to[i] as number) +
+    (s3 - s2) * s * (slopeTo[i] as number)
+  )
 }
 
-const between = (now: State, next: State, here: State, there: State, h: number, s: number): State =>
-  now.map((value, i) => hermite(value, next[i] as number, here[i] as number, there[i] as number, h, s))
-
-/** The share of the step at which the ball comes down through a height; null where it does not. */
-function landingBetween(
-  now: State,
-  next: State,
-  here: State,
-  there: State,
-  h: number,
-  heightM: number,
-): number | null {
-  const y = (s: number) =>
-    hermite(now[1] as number, next[1] as number, here[1] as number, there[1] as number, h, s) - heightM
-  if (y(1) > 0) return null
-  // The last place above the height, then halving: the cubic may have risen through it first.
-  let low = -1
-  for (let i = 0; i < 16; i++) if (y(i / 16) > 0) low = i / 16
-  if (low < 0) {
-    // A shot that starts at that height and comes down within one sixteenth of a step.
-    if (!(now[1] === heightM && (here[1] as number) > 0)) return null
-    low = 1e-9
-  }
-  let high = Math.min(1, low + 1 / 16 + 1e-12)
-  if (y(high) > 0) return null
-  for (let i = 0; i < 60; i++) {
-    const middle = (low + high) / 2
-    if (y(middle) > 0) low = middle
-    else high = middle
+/** The share of a step at which a number of the state falls through a level, between two shares that enclose it. */
+function fallsThrough(step: Step, i: number, level: number, low: number, high: number): number {
+  let over = within(step, i, low) - level
+  let under = within(step, i, high) - level
+  // Regula falsi after Illinois, which halves the weight of an end that stays.
+  for (let n = 0; n < 60; n++) {
+    const share = low + ((high - low) * over) / (over - under)
+    const off = within(step, i, share) - level
+    if (Math.abs(off) < 1e-13 || high - low < 1e-15) return share
+    if (off > 0) {
+      low = share
+      over = off
+      under /= 2
+    } else {
+      high = share
+      under = off
+      over /= 2
+    }
   }
   return (low + high) / 2
 }
 
-/** The highest point of a step: where the climb ends, if it ends within. */
-function peakBetween(now: State, next: State, here: State, there: State, h: number): number {
-  const climb = (s: number) =>
-    hermite(now[4] as number, next[4] as number, here[4] as number, there[4] as number, h, s)
-  if (!(climb(0) > 0 && climb(1) <= 0)) return Math.max(now[1] as number, next[1] as number)
-  let [low, high] = [0, 1]
-  for (let i = 0; i < 50; i++) {
-    const middle = (low + high) / 2
-    if (climb(middle) > 0) low = middle
-    else high = middle
+const LOOKS = 16
+
+/** The share of the step at which the ball comes down through a height; null where it does not. */
+function landingIn(step: Step, heightM: number): number | null {
+  if ((step.to[HEIGHT] as number) > heightM) return null
+  // The last place above the height: the cubic may have risen through it first.
+  let low = -1
+  for (let i = 0; i < LOOKS; i++) if (within(step, HEIGHT, i / LOOKS) > heightM) low = i / LOOKS
+  if (low < 0) {
+    // A shot that starts at that height and comes down within the first look.
+    if (!(step.from[HEIGHT] === heightM && (step.slopeFrom[HEIGHT] as number) > 0)) return null
+    low = 1e-9
   }
-  return hermite(now[1] as number, next[1] as number, here[1] as number, there[1] as number, h, low)
+  return fallsThrough(step, HEIGHT, heightM, low, Math.min(1, low + 1 / LOOKS))
+}
+
+/** The highest point of a step: where the climb ends, if it ends within. */
+function peakIn(step: Step): number {
+  if (!((step.from[CLIMB] as number) > 0 && (step.to[CLIMB] as number) <= 0))
+    return Math.max(step.from[HEIGHT] as number, step.to[HEIGHT] as number)
+  return within(step, HEIGHT, fallsThrough(step, CLIMB, 0, 0, 1))
 }
