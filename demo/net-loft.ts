@@ -42,9 +42,11 @@ const NET_LOFT_SET_UP: SetUp = {
   surface: 'mat',
   ball: 'range ball',
   ballTempC: null,
-  air: { tempC: 17, pressureHpa: 1012, humidity: 0.6, windMps: 0, wind: null, source: 'station' },
+  air: { tempC: 17, pressureHpa: 1012, humidity: 0.6, windMps: 0, wind: null, seaLevelHpa: null, windHeightM: 10, source: 'station' },
   altitudeM: 14,
   altitudeOf: 'here',
+  carryFrom: 'measured',
+  deviceTempC: null,
   monitor: {
     profile: { ...USUAL_MONITOR, name: 'Loft monitor', netLeastM: 2.9 },
     netM: 2.6,

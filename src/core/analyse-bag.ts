@@ -1,5 +1,8 @@
 import type { Club } from './bag/club'
 import { coverOf, DEFAULT_TOLERANCE_M, holesBetween, type Stretch } from './gaps/cover'
+import { REFERENCE_AIR, type Air } from './flight/air'
+import { modelled } from './flight/modelled'
+import { restateShots, type AsHitBecause, type ShotInAir } from './flight/restate-shots'
 import type { NextShots } from './gaps/next-shots'
 import type { Step } from './gaps/step'
 import { isDone, stepsOfBag } from './gaps/steps-of-bag'
@@ -27,16 +30,36 @@ export type Rules = {
   goalZoneM?: Stretch
   /** Shots hit in wind or from a bad lie count in a stock beside those that were not. */
   windCounts?: boolean
+  /** Carries are compared in this air, those whose own air is known; absent: each in the air it was hit in. */
+  inAir?: Air
   /** Stocks that the golfer set by hand, which stand beside the measured ones. */
   byHand?: { clubId: ClubId; swing: Swing; carryM: number; because: string }[]
+}
+
+/** How many of a stock's solid shots are in the stated air, by how much it changed them, and why others stay as hit. */
+export type StockInAir = {
+  restated: number
+  asHit: number
+  because: AsHitBecause[]
+  changeM?: number
+  /** One standard deviation of what the restating adds. */
+  sdM?: number
 }
 
 export type BagInput = { clubs: Club[]; shots: Shot[]; rules?: Rules }
 
 export type BagAnalysis = {
-  stocks: Stock[]
+  stocks: (Stock & { inAir?: StockInAir })[]
   steps: Step[]
-  shots: { shotId: ShotId; mark: Mark; solidProbability: number; other?: ClubId; tired?: true }[]
+  /** With its carry in the stated air where that is not the air it was hit in. */
+  shots: {
+    shotId: ShotId
+    mark: Mark
+    solidProbability: number
+    other?: ClubId
+    tired?: true
+    carryM?: number
+  }[]
   holes: Stretch[]
   /** Share of the distances between the shortest and the longest stock that are covered; absent below two stocks. */
   cover?: number
@@ -63,7 +86,8 @@ export type Warning =
 export function analyseBag({ clubs, shots, rules = {} }: BagInput): BagAnalysis {
   const bag = clubs.filter((club) => club.kind !== 'putter').sort(byOrder)
   const putters = new Set(clubs.filter((club) => club.kind === 'putter').map(({ id }) => id))
-  const asHit = readShots(bag, shots, putters, rules.windCounts)
+  const stated = rules.inAir ? restateShots(bag, shots, rules.inAir) : null
+  const asHit = readShots(bag, stated?.shots ?? shots, putters, rules.windCounts)
   const model = judgeStations(bag, asHit)
 
   const measured = model.stations.map((station, i) =>
@@ -80,14 +104,16 @@ export function analyseBag({ clubs, shots, rules = {} }: BagInput): BagAnalysis 
   )
   const school = { school: rules.stepSchool ?? (rules.zonesM ? 'own' : 'segment'), own: rules.zonesM }
   const { steps, next } = stepsOfBag(bag, model, measured, school)
-  const stocks = measured.map((stock, i) =>
-    completed(stock, model.stations[i] as StationModel, { model, measured, steps, rules }),
-  )
+  const stocks = measured.map((stock, i) => {
+    const station = model.stations[i] as StationModel
+    const whole = completed(stock, station, { model, measured, steps, rules })
+    return stated && stock.count > 0 ? inStatedAir(whole, station, model, stated.inAir) : whole
+  })
   const { per90, se, found, knowable } = model.drift
   return {
     stocks,
     steps,
-    shots: judgements(asHit, model),
+    shots: judgements(asHit, model, stated?.inAir),
     ...coverage(stocks, rules),
     next,
     drift: {
@@ -116,18 +142,56 @@ function completed(stock: Stock, station: StationModel, { model, measured, steps
   const solid = (index: number) => model.judged[index]?.solidProbability ?? 0
   const off = swing === FULL_SWING && stock.count > 0 ? offCurve(station, full, solid) : null
   const byHand = rules.byHand?.find((each) => each.clubId === clubId && each.swing === swing)
+  const { carryM, averages } = stock
+  const air = rules.inAir ?? station.readings[0]?.shot.air ?? REFERENCE_AIR
+  const filled = modelled({ carryM, ...averages }, air, 'normal')
   const foreseen = stock.foreseen ?? neighbourForesight(stock, measured)
   return {
     ...stock,
     ...(byHand && { byHand: { carryM: byHand.carryM, because: byHand.because } }),
     ...(foreseen && { foreseen }),
+    ...(Object.keys(filled).length > 0 && { modelled: filled }),
     ...(off && { offCurve: off }),
     done: stock.done || (swing === FULL_SWING && isDone(clubId, steps)),
   }
 }
 
+const NINETY = 1.645
+
+/** A stock whose shots were restated: its interval holds what the restating adds. */
+function inStatedAir(
+  stock: Stock,
+  { readings }: StationModel,
+  { judged }: BagModel,
+  inAir: ReadonlyMap<ShotId, ShotInAir>,
+): Stock & { inAir: StockInAir } {
+  const solid = readings.flatMap(({ index, shot }) =>
+    judged[index]?.mark === 'solid' ? (inAir.get(shot.id) ?? []) : [],
+  )
+  const restated = solid.filter((each) => each.kind === 'restated')
+  const because = solid.flatMap((each) => (each.kind === 'as-hit' ? [each.because] : []))
+  const tally = { restated: restated.length, asHit: because.length, because: [...new Set(because)] }
+  const { carryM, lowM, highM } = stock
+  if (restated.length === 0 || carryM === undefined || lowM === undefined || highM === undefined)
+    return { ...stock, inAir: tally }
+  const mean = (of: 'changeM' | 'sdM') =>
+    restated.reduce((sum, each) => sum + each[of], 0) / (restated.length + because.length)
+  const sdM = mean('sdM')
+  const wider = (half: number) => Math.hypot(half, NINETY * sdM)
+  return {
+    ...stock,
+    lowM: carryM - wider(carryM - lowM),
+    highM: carryM + wider(highM - carryM),
+    inAir: { ...tally, changeM: mean('changeM'), sdM },
+  }
+}
+
 /** What each shot was, in the order in which they were hit. */
-function judgements({ inOrder, readings }: ReadShots, { judged, drift }: BagModel): BagAnalysis['shots'] {
+function judgements(
+  { inOrder, readings }: ReadShots,
+  { judged, drift }: BagModel,
+  inAir?: ReadonlyMap<ShotId, ShotInAir>,
+): BagAnalysis['shots'] {
   const read = new Map(readings.map((reading) => [reading.shot, reading]))
   const from = tiredFrom(drift)
   return inOrder.map((shot) => {
@@ -140,6 +204,7 @@ function judgements({ inOrder, readings }: ReadShots, { judged, drift }: BagMode
       solidProbability,
       ...(other && { other }),
       ...(tired && { tired: true as const }),
+      ...(inAir?.get(shot.id)?.kind === 'restated' && { carryM: shot.carryM as number }),
     }
   })
 }

@@ -31,5 +31,14 @@ export type BayLikes = {
   /** Altitude of the home course, to which a monitor may be set. */
   homeAltitudeM: number | null
 }
-export type Golfer = GolferSettings & GolferSchools & BayLikes & { id: GolferId }
+/** In which air a golfer compares clubs. */
+export type AirLikes = {
+  /** Without wind. */
+  referenceAir: { tempC: number; pressureHpa: number; humidity: number }
+  /** Tables show carries in the air of each shot, or all in the reference air. */
+  compareIn: CompareIn
+}
+export const COMPARE_IN = ['as-hit', 'reference'] as const
+export type CompareIn = (typeof COMPARE_IN)[number]
+export type Golfer = GolferSettings & GolferSchools & BayLikes & AirLikes & { id: GolferId }
 export type Units = Pick<GolferSettings, 'lengthUnit' | 'speedUnit'>

@@ -1,14 +1,22 @@
 import type { BagInput } from '@/core/analyse-bag'
 import type { Bag } from '@/core/bag/bag'
 import type { Golfer } from '@/core/golfer'
+import type { Air } from '@/core/flight/air'
 import type { ClubId, SessionId, ShotId } from '@/core/ids'
 import type { Mark } from '@/core/shots/mark'
 import type { Flight, Shot, Swing } from '@/core/shots/shot'
 import type { Database } from './database'
-import { apartBecause } from '@/core/session/conditions'
+import { apartBecause, PLAIN, type Conditions } from '@/core/session/conditions'
+import type { Place } from '@/core/session/session'
+import { sessionAir } from '@/core/session/session-air'
 import { conditionsOfShots } from './session-events'
 import { handStocks } from './hand-stocks'
+import { setUpOf } from './set-ups'
 import { FLIGHT_COLUMNS, withoutNulls } from './shots'
+
+/** The air in which the golfer's tables compare clubs; null: as hit. */
+export const comparingAir = ({ compareIn, referenceAir }: Golfer): Air | null =>
+  compareIn === 'reference' ? { ...referenceAir, tailwindMps: 0, crosswindMps: 0 } : null
 
 /** Stocks are taken from the shots of the last twelve months. */
 export const STOCK_AGE_MS = 365 * 86_400_000
@@ -19,6 +27,7 @@ type Row = Flight & {
   source: string
   seq: number
   startedMs: number
+  place: Place | null
   clubId: ClubId
   swing: Swing
   mark: Mark | null
@@ -28,11 +37,18 @@ type Row = Flight & {
 /**
  * Gathers what the calculations need to know of a golfer's bag: its clubs, and the shots with them of
  * the last twelve months that are there and not held.
+ * @param inAir the air in which carries are to be compared; null: each in the air it was hit in
  */
-export function bagInput(db: Database, golfer: Golfer, bag: Bag, nowMs: number): BagInput {
+export function bagInput(
+  db: Database,
+  golfer: Golfer,
+  bag: Bag,
+  nowMs: number,
+  inAir: Air | null = null,
+): BagInput {
   const rows = db
     .prepare(
-      `SELECT n.id, n.seq, n.source, n.session_id AS sessionId, s.started_ms AS startedMs, n.club_id AS clubId, swing, mark,
+      `SELECT n.id, n.seq, n.source, n.session_id AS sessionId, s.started_ms AS startedMs, s.place, n.club_id AS clubId, swing, mark,
          n.hit_ms AS hitMs, ${FLIGHT_COLUMNS}
        FROM session s JOIN shot_now n ON n.session_id = s.id
        WHERE s.golfer_id = @golferId AND n.hit_ms > @since AND present AND held_because IS NULL
@@ -44,15 +60,30 @@ export function bagInput(db: Database, golfer: Golfer, bag: Bag, nowMs: number):
   const place = new Map(sessions.map((id, i) => [id, i]))
   const reached = new Map<string, number>()
   const conditions = conditionsOfShots(db, golfer.id)
-  const shots = rows.map(({ sessionId, startedMs: _startedMs, mark, seq, source, ...row }): Shot => {
+  const setUps = new Map(sessions.map((id) => [id, setUpOf(db, id)]))
+  const airs = new Map<string, Air | null>()
+  /** One object for all shots of a session in the same air. */
+  const airOf = (sessionId: SessionId, place: Place | null, { wind, tempC }: Conditions): Air | null => {
+    const key = `${sessionId} ${wind} ${tempC}`
+    const known = airs.get(key)
+    if (known !== undefined) return known
+    const found = sessionAir(setUps.get(sessionId) ?? null, place, { wind, tempC })
+    const air = found.kind === 'known' ? found.air : null
+    airs.set(key, air)
+    return air
+  }
+  const shots = rows.map(({ sessionId, startedMs: _startedMs, mark, seq, source, place: where, ...row }): Shot => {
     const sequence = reached.get(sessionId) ?? 0
     reached.set(sessionId, sequence + 1)
     // What was said in the bay is said of the shots that were hit there, not of those that a file brought.
-    const apart = source === 'file' ? null : apartBecause(conditions(sessionId, seq))
+    const hitIn = source === 'file' ? PLAIN : conditions(sessionId, seq)
+    const apart = apartBecause(hitIn)
+    const air = airOf(sessionId, where, hitIn)
     return {
       ...withoutNulls(row),
       ...(mark && { mark }),
       ...(apart && { apart }),
+      ...(air && { air }),
       session: place.get(sessionId) ?? 0,
       sequence,
     }
@@ -66,6 +97,7 @@ export function bagInput(db: Database, golfer: Golfer, bag: Bag, nowMs: number):
       ...(golfer.ownZonesM && { zonesM: golfer.ownZonesM }),
       ...(golfer.goalZoneM && { goalZoneM: golfer.goalZoneM }),
       windCounts: golfer.windCounts,
+      ...(inAir && { inAir }),
       byHand: handStocks(db, golfer.id),
     },
   }

@@ -20,6 +20,8 @@ const TABLES: { name: string; where: string; order: string; counter?: string; pl
   { name: 'club_label', where: 'golfer_id = @id', order: 'label' },
   { name: 'bag', where: 'golfer_id = @id', order: 'rowid' },
   { name: 'bag_slot', where: 'bag_id IN (SELECT id FROM bag WHERE golfer_id = @id)', order: 'bag_id, slot' },
+  { name: 'course_place', where: 'golfer_id = @id', order: 'name' },
+  { name: 'course_day', where: 'golfer_id = @id', order: 'golfer_id' },
   { name: 'monitor_profile', where: 'golfer_id = @id', order: 'name' },
   { name: 'hand_stock', where: 'golfer_id = @id', order: 'seq', counter: 'seq' },
   { name: 'file_shape', where: 'golfer_id = @id', order: 'shape' },

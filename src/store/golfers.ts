@@ -1,7 +1,7 @@
 import type { GolferId } from '@/core/ids'
 import { SEGMENTS, type Segment } from '@/core/bag/segment'
 import type { StepSchool, Zones } from '@/core/gaps/zones'
-import type { BayLikes, Golfer, GolferSchools, GolferSettings } from '@/core/golfer'
+import type { AirLikes, BayLikes, CompareIn, Golfer, GolferSchools, GolferSettings } from '@/core/golfer'
 import type { StockRule } from '@/core/stock/stock-rules'
 import type { LengthUnit, SpeedUnit, TempUnit } from '@/core/units'
 import type { Database } from './database'
@@ -21,6 +21,10 @@ type Row = {
   ask_expectation: 0 | 1
   longest_min: number
   home_altitude_m: number | null
+  reference_temp_c: number
+  reference_pressure_hpa: number
+  reference_humidity: number
+  compare_in: CompareIn
 }
 
 const golfer = (db: Database, row: Row): Golfer => ({
@@ -38,6 +42,12 @@ const golfer = (db: Database, row: Row): Golfer => ({
   askExpectation: row.ask_expectation === 1,
   longestMin: row.longest_min,
   homeAltitudeM: row.home_altitude_m,
+  referenceAir: {
+    tempC: row.reference_temp_c,
+    pressureHpa: row.reference_pressure_hpa,
+    humidity: row.reference_humidity,
+  },
+  compareIn: row.compare_in,
 })
 
 export const allGolfers = (db: Database): Golfer[] =>
@@ -59,13 +69,15 @@ export function addGolfer(db: Database, id: GolferId, settings: GolferSettings, 
 }
 
 /** Changes a golfer's settings, those that are given; 'name-taken' when another has that name. */
-export function changeGolfer(db: Database, golfer: Golfer, change: Partial<GolferSettings & BayLikes>) {
+export function changeGolfer(db: Database, golfer: Golfer, change: Partial<GolferSettings & BayLikes & AirLikes>) {
   const settings = { ...golfer, ...change }
   if (nameTaken(db, golfer.id, settings.name)) return 'name-taken' as const
   db.prepare(
     `UPDATE golfer SET name = @name, hand = @hand, length_unit = @lengthUnit, speed_unit = @speedUnit,
        goal_low_m = @low, goal_high_m = @high, ask_expectation = @ask, longest_min = @longestMin,
-       home_altitude_m = @homeAltitudeM, temp_unit = @tempUnit WHERE id = @id`,
+       home_altitude_m = @homeAltitudeM, temp_unit = @tempUnit, reference_temp_c = @tempC,
+       reference_pressure_hpa = @pressureHpa, reference_humidity = @humidity, compare_in = @compareIn
+     WHERE id = @id`,
   ).run({
     ...columns(settings),
     id: golfer.id,
@@ -73,6 +85,8 @@ export function changeGolfer(db: Database, golfer: Golfer, change: Partial<Golfe
     longestMin: settings.longestMin,
     homeAltitudeM: settings.homeAltitudeM,
     tempUnit: settings.tempUnit,
+    ...settings.referenceAir,
+    compareIn: settings.compareIn,
   })
   return 'changed' as const
 }

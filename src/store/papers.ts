@@ -2,12 +2,24 @@ import { analyseBag, type BagAnalysis } from '@/core/analyse-bag'
 import type { Bag } from '@/core/bag/bag'
 import type { Golfer } from '@/core/golfer'
 import { caveatsOf, NOTHING_SAID, type Caveat, type SetUp } from '@/core/session/set-up'
+import { sessionAir, type AirMissing } from '@/core/session/session-air'
 import type { SessionId } from '@/core/ids'
-import { bagInput, STOCK_AGE_MS } from './bag-input'
+import { bagInput, comparingAir, STOCK_AGE_MS } from './bag-input'
 import { bagOf } from './bags'
 import type { Database } from './database'
 import { sessionsOf } from './sessions'
 import { setUpOf } from './set-ups'
+
+export type AskedAir = { id: SessionId; startedMs: number; offsetMin: number; shots: number; missing: AirMissing }
+
+/** Sessions behind a golfer's stocks whose air nobody said, and about which the golfer was not asked yet; the newest first. */
+export function sessionsToAsk(db: Database, golfer: Golfer, nowMs: number): AskedAir[] {
+  return sessionsOf(db, golfer.id).flatMap(({ id, shots, place, startedMs, offsetMin, airLeft }) => {
+    if (shots === 0 || airLeft || startedMs < nowMs - STOCK_AGE_MS) return []
+    const air = sessionAir(setUpOf(db, id), place)
+    return air.kind === 'unknown' ? [{ id, startedMs, offsetMin, shots, missing: air.missing }] : []
+  })
+}
 
 export type OpenSetUp = { id: SessionId; startedMs: number; offsetMin: number; caveats: Caveat[] }
 
@@ -31,7 +43,7 @@ export function paperInput(
   const newest = sessionsOf(db, golfer.id).find(({ shots }) => shots > 0)
   return {
     bag,
-    analysis: analyseBag(bagInput(db, golfer, bag, nowMs)),
+    analysis: analyseBag(bagInput(db, golfer, bag, nowMs, comparingAir(golfer))),
     setUps: openSetUps(db, golfer, nowMs),
     lastSetUp: newest ? setUpOf(db, newest.id) : null,
   }

@@ -173,9 +173,11 @@ describe('a set-up', () => {
     surface: 'mat',
     ball: 'range ball',
     ballTempC: 12,
-    air: { tempC: 17.5, pressureHpa: 1008.25, humidity: 0.55, windMps: 3, wind: 'into', source: 'typed' },
+    air: { tempC: 17.5, pressureHpa: 1008.25, humidity: 0.55, windMps: 3, wind: 'into', seaLevelHpa: 1009, windHeightM: 2, source: 'typed' },
     altitudeM: 1450,
     altitudeOf: 'home',
+    carryFrom: 'measured',
+    deviceTempC: null,
     monitor: { profile: { ...USUAL_MONITOR, name: 'Loft' }, netM: 2.6, unitM: null, checked: ['level'] },
   }
 

@@ -9,20 +9,22 @@ const FORGOTTEN_AFTER_MS = 12 * 3600_000
 /** Shots without an open station join the waiting ones if those came this recently. */
 const SAME_VISIT_MS = 3 * 3600_000
 
-type Row = Omit<Session, 'open' | 'untilSettled'> & {
+type Row = Omit<Session, 'open' | 'untilSettled' | 'airLeft'> & {
   untilSettled: 0 | 1
+  airLeft: 0 | 1
   openClubId: ClubId | null
   openSwing: Swing | null
 }
 
 const SESSION = `s.id, s.golfer_id AS golferId, s.started_ms AS startedMs, s.offset_min AS offsetMin, s.place,
   s.ended_ms AS endedMs, s.open_club_id AS openClubId, s.open_swing AS openSwing,
-  s.clear_ms AS clearMs, s.hurt_ms AS hurtMs, s.rest_every AS restEvery, s.rest_s AS restS, s.until_settled AS untilSettled`
+  s.clear_ms AS clearMs, s.hurt_ms AS hurtMs, s.rest_every AS restEvery, s.rest_s AS restS, s.until_settled AS untilSettled, s.air_left AS airLeft`
 
-function session<R extends Row>({ openClubId, openSwing, untilSettled, ...row }: R) {
+function session<R extends Row>({ openClubId, openSwing, untilSettled, airLeft, ...row }: R) {
   return {
     ...row,
     untilSettled: untilSettled === 1,
+    airLeft: airLeft === 1,
     open: openClubId && openSwing ? { clubId: openClubId, swing: openSwing } : null,
   }
 }
@@ -91,6 +93,11 @@ export function stopForPain(db: Database, sessionId: SessionId, hurtMs: number |
     db.prepare('UPDATE session SET hurt_ms = ? WHERE id = ?').run(hurtMs, sessionId)
     if (hurtMs !== null) endSession(db, sessionId, hurtMs)
   })()
+}
+
+/** Its air stays unsaid: the golfer is not asked again. */
+export function leaveAir(db: Database, sessionId: SessionId): void {
+  db.prepare('UPDATE session SET air_left = 1 WHERE id = ?').run(sessionId)
 }
 
 export function setPlace(db: Database, sessionId: SessionId, place: Place): void {

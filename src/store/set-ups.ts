@@ -9,9 +9,9 @@ export function keepSetUp(db: Database, golferId: GolferId, sessionId: SessionId
     if (monitor) keepProfile(db, golferId, monitor.profile)
     db.prepare(
       `INSERT OR REPLACE INTO set_up (session_id, surface, ball, ball_temp_c, temp_c, pressure_hpa, humidity, wind_mps,
-         wind, air_source, altitude_m, altitude_of, monitor, net_least_m, unit_least_m, unit_most_m, net_m, unit_m, checks)
+         wind, sea_level_hpa, wind_height_m, air_source, altitude_m, altitude_of, carry_from, device_temp_c, monitor, net_least_m, unit_least_m, unit_most_m, net_m, unit_m, checks)
        VALUES (@sessionId, @surface, @ball, @ballTempC, @tempC, @pressureHpa, @humidity, @windMps,
-         @wind, @source, @altitudeM, @altitudeOf, @name, @netLeastM, @unitLeastM, @unitMostM, @netM, @unitM, @checks)`,
+         @wind, @seaLevelHpa, @windHeightM, @source, @altitudeM, @altitudeOf, @carryFrom, @deviceTempC, @name, @netLeastM, @unitLeastM, @unitMostM, @netM, @unitM, @checks)`,
     ).run({
       ...rest,
       ...air,
@@ -66,7 +66,8 @@ type Row = Omit<SetUp, 'air' | 'monitor'> &
   }
 
 const COLUMNS = `surface, ball, ball_temp_c AS ballTempC, temp_c AS tempC, pressure_hpa AS pressureHpa, humidity,
-  wind_mps AS windMps, wind, air_source AS source, altitude_m AS altitudeM, altitude_of AS altitudeOf, monitor AS name,
+  wind_mps AS windMps, wind, sea_level_hpa AS seaLevelHpa, wind_height_m AS windHeightM, air_source AS source,
+  altitude_m AS altitudeM, altitude_of AS altitudeOf, carry_from AS carryFrom, device_temp_c AS deviceTempC, monitor AS name,
   net_least_m AS netLeastM, unit_least_m AS unitLeastM, unit_most_m AS unitMostM, net_m AS netM, unit_m AS unitM, checks`
 
 /** How a session was set up; null where nothing was ever said of it. */
@@ -88,8 +89,8 @@ export function lastSetUp(db: Database, golferId: GolferId): SetUp | null {
 }
 
 function setUp({ name, netLeastM, unitLeastM, unitMostM, netM, unitM, checks, ...row }: Row): SetUp {
-  const { tempC, pressureHpa, humidity, windMps, wind, source, ...rest } = row
-  const air = { tempC, pressureHpa, humidity, windMps, wind, source }
+  const { tempC, pressureHpa, humidity, windMps, wind, seaLevelHpa, windHeightM, source, ...rest } = row
+  const air = { tempC, pressureHpa, humidity, windMps, wind, seaLevelHpa, windHeightM, source }
   if (name === null) return { ...rest, air, monitor: null }
   const made = JSON.parse(checks) as (MonitorCheck & { checked: boolean })[]
   return {

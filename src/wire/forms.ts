@@ -4,7 +4,15 @@ import { CLUB_KINDS, LOFT_DEG } from '@/core/bag/club'
 import { BAG_TEMPLATES } from '@/core/bag/bag-templates'
 import { SEGMENTS } from '@/core/bag/segment'
 import { STEP_SCHOOLS } from '@/core/gaps/zones'
-import type { BayLikes, GolferSchools, GolferSettings } from '@/core/golfer'
+import {
+  COMPARE_IN,
+  type AirLikes,
+  type BayLikes,
+  type GolferSchools,
+  type GolferSettings,
+} from '@/core/golfer'
+import type { CoursePlace, Day } from '@/core/flight/day'
+import { TURFS } from '@/core/flight/ground'
 import { STOCK_RULES } from '@/core/stock/stock-rules'
 import type { ClubId, GolferId, ShotId } from '@/core/ids'
 import { SURFACES, WINDS, type Surface, type Wind } from '@/core/session/conditions'
@@ -45,12 +53,33 @@ const golfer = {
 export const GOLFER_FORM = Joi.object<GolferSettings>(golfer).fork(Object.keys(golfer), (field) =>
   field.required(),
 )
-export const GOLFER_CHANGE = Joi.object<Partial<GolferSettings & BayLikes>>({
+export const GOLFER_CHANGE = Joi.object<Partial<GolferSettings & BayLikes & AirLikes>>({
   ...golfer,
   askExpectation: Joi.boolean(),
   tempUnit: Joi.valid('C', 'F'),
   longestMin: Joi.number().integer().min(10).max(600),
   homeAltitudeM: Joi.number().min(-500).max(5000).allow(null),
+  referenceAir: Joi.object({
+    tempC: Joi.number().min(-30).max(50).required(),
+    pressureHpa: Joi.number().min(500).max(1100).required(),
+    humidity: Joi.number().min(0).max(1).required(),
+  }),
+  compareIn: Joi.valid(...COMPARE_IN),
+})
+export const DAY_FORM = Joi.object<Day>({
+  place: Joi.string().trim().min(1).max(40).allow(null).required(),
+  tempC: Joi.number().min(-30).max(50).required(),
+  altitudeM: Joi.number().min(-500).max(5000).required(),
+  seaLevelHpa: Joi.number().min(850).max(1100).required(),
+  humidity: Joi.number().min(0).max(1).required(),
+  tailwindMps: Joi.number().min(-60).max(60).required(),
+  crosswindMps: Joi.number().min(-60).max(60).required(),
+  turf: Joi.valid(...TURFS).required(),
+})
+export const PLACE_FORM = Joi.object<CoursePlace>({
+  name: Joi.string().trim().min(1).max(40).required(),
+  altitudeM: Joi.number().min(-500).max(5000).required(),
+  turf: Joi.valid(...TURFS).required(),
 })
 
 export const REMOVAL_FORM = Joi.object<{ name: string }>({ name: Joi.string().max(60).required() })
@@ -140,14 +169,17 @@ export const SESSION_FORM = Joi.object<SessionForm>({
 export const SESSION_CHANGE = Joi.object<{
   ended?: true
   hurt?: boolean
+  /** Its air stays unsaid. */
+  airLeft?: true
   golferId?: GolferId
   place?: Place
 }>({
   ended: Joi.valid(true),
   hurt: Joi.boolean(),
+  airLeft: Joi.valid(true),
   golferId: id<GolferId>(),
   place,
-}).or('ended', 'hurt', 'golferId', 'place')
+}).or('ended', 'hurt', 'airLeft', 'golferId', 'place')
 /** When the golfer said that nobody is in front. */
 export const CLEAR_FORM = Joi.object<{ atMs: number }>({ atMs: time.required() })
 export const STATION_FORM = Joi.object<Station>({

@@ -1,5 +1,6 @@
 import Joi from 'joi'
 import { SURFACES, WINDS } from '@/core/session/conditions'
+import { CARRY_FROM } from '@/core/session/session-air'
 import type { MonitorSetUp, SetUp } from '@/core/session/set-up'
 import { said } from './check'
 
@@ -47,9 +48,13 @@ export const SET_UP_FORM = Joi.object<SetUp>({
     humidity: Joi.number().min(0).max(1).allow(null).required(),
     windMps: Joi.number().min(0).max(60).allow(null).required(),
     wind: Joi.valid(...WINDS, null).required(),
+    seaLevelHpa: Joi.number().min(850).max(1100).allow(null).required(),
+    windHeightM: Joi.number().min(0.5).max(100).allow(null).required(),
     source: Joi.valid('typed', 'station', null).required(),
   }).required(),
   altitudeM: Joi.number().min(-500).max(5000).allow(null).required(),
   altitudeOf: Joi.valid('here', 'home', null).required(),
+  carryFrom: Joi.valid(...CARRY_FROM, null).required(),
+  deviceTempC: tempC,
   monitor: monitor.allow(null).required(),
 })

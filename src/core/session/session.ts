@@ -25,6 +25,8 @@ export type Session = {
   restS: number
   /** A station that is settled needs no more of its planned shots. */
   untilSettled: boolean
+  /** The golfer leaves its air unsaid. */
+  airLeft: boolean
   /** The station that is open in the bay. */
   open: Station | null
 }

@@ -5,9 +5,11 @@ const whole: SetUp = {
   surface: 'mat',
   ball: 'range ball',
   ballTempC: null,
-  air: { tempC: 19, pressureHpa: 1008, humidity: 0.55, windMps: 0, wind: null, source: 'typed' },
+  air: { tempC: 19, pressureHpa: 1008, humidity: 0.55, windMps: 0, wind: null, seaLevelHpa: null, windHeightM: null, source: 'typed' },
   altitudeM: 12,
   altitudeOf: 'here',
+  carryFrom: 'measured',
+  deviceTempC: null,
   monitor: {
     profile: { ...USUAL_MONITOR, netLeastM: 2.9 },
     netM: 3.1,

@@ -1,5 +1,6 @@
 import type { Surface, Wind } from './conditions'
 import type { Place } from './session'
+import type { CarryFrom } from './session-air'
 
 /** The air as it was said or read: what was not said is null. */
 export type AirSetUp = {
@@ -11,6 +12,10 @@ export type AirSetUp = {
   /** Null: not said; zero speed is calm. */
   windMps: number | null
   wind: Wind | null
+  /** The day's pressure brought to sea level, as forecasts give it; with it an altitude gives the pressure here. */
+  seaLevelHpa: number | null
+  /** How high above the ground the wind was read; null: as it blows where the ball flies. */
+  windHeightM: number | null
   source: 'typed' | 'station' | null
 }
 
@@ -46,6 +51,10 @@ export type SetUp = {
   /** The altitude that the monitor's numbers stand for, and whether that is here or at the home course. */
   altitudeM: number | null
   altitudeOf: 'here' | 'home' | null
+  /** Whose air the carries belong to; null where nobody said. */
+  carryFrom: CarryFrom | null
+  /** The temperature of the air in which the device computes its carries. */
+  deviceTempC: number | null
   monitor: MonitorSetUp | null
 }
 
@@ -53,9 +62,11 @@ export const NOTHING_SAID: SetUp = {
   surface: null,
   ball: null,
   ballTempC: null,
-  air: { tempC: null, pressureHpa: null, humidity: null, windMps: null, wind: null, source: null },
+  air: { tempC: null, pressureHpa: null, humidity: null, windMps: null, wind: null, seaLevelHpa: null, windHeightM: null, source: null },
   altitudeM: null,
   altitudeOf: null,
+  carryFrom: null,
+  deviceTempC: null,
   monitor: null,
 }
 

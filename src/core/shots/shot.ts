@@ -1,3 +1,4 @@
+import type { Air } from '../flight/air'
 import type { ClubId, ShotId } from '../ids'
 import type { Mark } from './mark'
 
@@ -41,6 +42,8 @@ export type Shot = Flight & {
   mark?: Mark
   /** Hit while warming up, in the wind or from a bad lie, when other shots were not. */
   apart?: Apart
+  /** The air that its carry belongs to; absent where nobody said. */
+  air?: Air
 }
 
 /** Names of a flight's numbers, in the order in which they are written everywhere. */

@@ -1,3 +1,4 @@
+import type { Modelled } from '../flight/modelled'
 import type { ClubId, ShotId } from '../ids'
 import type { Mark } from '../shots/mark'
 import { isPlausibleCarry } from '../shots/plausible-carry'
@@ -53,6 +54,8 @@ export type Stock = {
   restedByM?: number
   /** What the shots that count measure on average, where they measure it. */
   averages: Partial<Record<Exclude<FlightField, 'carryM'>, number>>
+  /** What was not measured, from a model of the flight; absent where the launch was not measured either. */
+  modelled?: Modelled
   /** What the next good shot should carry; absent where nothing says. */
   foreseen?: NextCarry
   offCurve?: OffCurve

@@ -3,18 +3,19 @@ import { knownGolfer, knownSession } from '@/app/server/known'
 import { notify } from '@/app/server/notices'
 import { theDatabase } from '@/store/database'
 import { claimWaiting } from '@/store/feed'
-import { endSession, setPlace, stopForPain } from '@/store/sessions'
+import { endSession, leaveAir, setPlace, stopForPain } from '@/store/sessions'
 import { SESSION_CHANGE } from '@/wire/forms'
 
 /** Ends a session or stops it for pain, sets its place, or gives waiting shots to their golfer. */
 export const PATCH = route<{ sessionId: string }>(async (request, { sessionId }) => {
   const session = knownSession(sessionId)
-  const { ended, hurt, golferId, place } = await bodyForm(request, SESSION_CHANGE)
+  const { ended, hurt, airLeft, golferId, place } = await bodyForm(request, SESSION_CHANGE)
   if (golferId !== undefined) {
     if (session.golferId !== null) refuse(409, 'golferId', 'These shots have their golfer already.')
     claimWaiting(theDatabase(), session.id, knownGolfer(golferId).id, Date.now())
   }
   if (place !== undefined) setPlace(theDatabase(), session.id, place)
+  if (airLeft) leaveAir(theDatabase(), session.id)
   if (hurt !== undefined) stopForPain(theDatabase(), session.id, hurt ? Date.now() : null)
   if (ended) endSession(theDatabase(), session.id, Date.now())
   notify()

@@ -1,0 +1,148 @@
+import type { BagAnalysis, StockInAir } from '../analyse-bag'
+import type { Club } from '../bag/club'
+import type { ClubId } from '../ids'
+import type { Swing } from '../shots/shot'
+import type { Stock } from '../stock/station-stock'
+import { airOfDay, type Day } from './day'
+import { REFERENCE_AIR, type Air } from './air'
+import { fly, type Launch } from './fly'
+import { runOf, type Turf } from './ground'
+import { RUN_ERROR } from './modelled'
+import { launchFor } from './restate'
+import { clubKnown } from './restate-shots'
+
+export type Interval = { atM: number; lowM: number; highM: number }
+
+/** One station on the card: as measured, and in the air and on the ground of the day. */
+export type DayLine = {
+  clubId: ClubId
+  swing: Swing
+  /** Absent where it was not hit. */
+  measured?: Interval
+  /** Absent where none of its shots could be restated: then the measured one holds. */
+  ofDay?: Interval
+  /** Where it comes to rest on the day's ground; its run is modelled, or measured and carried over to that ground. */
+  total?: Interval
+  runM?: number
+  runFrom?: 'measured' | 'modelled'
+  inAir?: StockInAir
+}
+export type DayCard = {
+  lines: DayLine[]
+  /** The full swing whose carry the air changes most, where it is more than its own ±. */
+  most?: { clubId: ClubId; fromM: number; toM: number }
+  /** The full swing whose run the ground changes most beside normal ground, in metres; absent on normal ground. */
+  ground?: { clubId: ClubId; changeM: number }
+  /** Solid shots that stay as hit since nobody said their air. */
+  unknownAir: number
+  /** Cold or soft: what counts is the carry. */
+  playTheCarry: boolean
+}
+
+/** From here down the ground is a winter's (common practice). */
+const WINTER_C = 7
+
+/**
+ * The card of a day: stocks of the shots as hit beside stocks of the same shots in the day's air, and where they
+ * come to rest on its ground. All that the day adds is modelled, and widens the interval.
+ * @param asHit the bag as hit
+ * @param inDay the same shots, compared in the air of the day
+ */
+export function dayCard(clubs: readonly Club[], day: Day, asHit: BagAnalysis, inDay: BagAnalysis): DayCard {
+  const air = airOfDay(day)
+  const byId = new Map(clubs.map((club) => [club.id, club]))
+  const lines = asHit.stocks.map((stock): DayLine => {
+    const { clubId, swing } = stock
+    const restated = inDay.stocks.find((each) => each.clubId === clubId && each.swing === swing)
+    const measured = intervalOf(stock)
+    if (!measured || !restated) return { clubId, swing }
+    const moved = (restated.inAir?.restated ?? 0) > 0
+    const ofDay = moved ? intervalOf(restated) : null
+    const club = byId.get(clubId)
+    const run = club && runOn(stock, club, measured.atM, air, day.turf)
+    const carry = ofDay ?? measured
+    return {
+      clubId,
+      swing,
+      measured,
+      ...(ofDay && { ofDay }),
+      ...(run && { total: onward(carry, run.runM), runM: run.runM, runFrom: run.from }),
+      ...(restated.inAir && { inAir: restated.inAir }),
+    }
+  })
+  const full = lines.filter(({ swing }) => swing === 'full')
+  const most = biggest(
+    full.flatMap(({ clubId, measured, ofDay, inAir }) =>
+      measured && ofDay && Math.abs(ofDay.atM - measured.atM) > 1.645 * (inAir?.sdM ?? 0)
+        ? [{ clubId, fromM: measured.atM, toM: ofDay.atM, changeM: ofDay.atM - measured.atM }]
+        : [],
+    ),
+  )
+  const ground =
+    day.turf === 'normal'
+      ? null
+      : biggest(
+          full.flatMap(({ clubId, runM }) => {
+            const club = byId.get(clubId)
+            const stock = asHit.stocks.find((each) => each.clubId === clubId && each.swing === 'full')
+            if (!club || !stock?.carryM || runM === undefined) return []
+            const normal = runOn(stock, club, stock.carryM, air, 'normal')
+            return normal ? [{ clubId, changeM: runM - normal.runM }] : []
+          }),
+        )
+  return {
+    lines,
+    ...(most && { most: { clubId: most.clubId, fromM: most.fromM, toM: most.toM } }),
+    ...(ground && { ground }),
+    unknownAir: inDay.stocks.reduce(
+      (sum, { inAir }) => sum + (inAir?.because.includes('unknown-air') ? inAir.asHit : 0),
+      0,
+    ),
+    playTheCarry: day.turf === 'soft' || day.tempC <= WINTER_C,
+  }
+}
+
+const biggest = <T extends { changeM: number }>(changes: T[]): T | null =>
+  changes.reduce<T | null>(
+    (most, each) => (most && Math.abs(most.changeM) >= Math.abs(each.changeM) ? most : each),
+    null,
+  )
+
+const intervalOf = ({ carryM, lowM, highM }: Stock): Interval | null =>
+  carryM === undefined || lowM === undefined || highM === undefined ? null : { atM: carryM, lowM, highM }
+
+/** The interval of a total: the carry's, and a run worth ±35%. */
+function onward({ atM, lowM, highM }: Interval, runM: number): Interval {
+  const run = RUN_ERROR * Math.abs(runM)
+  return {
+    atM: atM + runM,
+    lowM: atM + runM - Math.hypot(atM - lowM, run),
+    highM: atM + runM + Math.hypot(highM - atM, run),
+  }
+}
+
+/** How a station's usual shot starts: as it was measured, else as its club usually does for that carry. */
+export function usualLaunch({ averages }: Stock, club: Club, carryM: number): Launch | null {
+  const { ballSpeedMps, launchDeg, spinRpm } = averages
+  return ballSpeedMps !== undefined && launchDeg !== undefined && spinRpm !== undefined
+    ? { ballSpeedMps, launchDeg, spinRpm }
+    : launchFor(carryM, clubKnown(club), REFERENCE_AIR)
+}
+
+/** The run on a ground. A measured one goes first: the model only carries it over to another ground. */
+function runOn(
+  stock: Stock,
+  club: Club,
+  carryM: number,
+  air: Air,
+  turf: Turf,
+): { runM: number; from: 'measured' | 'modelled' } | null {
+  const launch = usualLaunch(stock, club, carryM)
+  const flight = launch && fly(launch, air)
+  if (!flight || flight.outcome !== 'landed') return null
+  const runM = runOf(flight.landing, turf)
+  const { totalM } = stock.averages
+  if (totalM === undefined) return { runM, from: 'modelled' }
+  const measured = totalM - carryM
+  return { runM: measured + runM - runOf(flight.landing, 'normal'), from: 'measured' }
+}

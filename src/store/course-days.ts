@@ -1,0 +1,38 @@
+import type { CoursePlace, Day } from '@/core/flight/day'
+import type { GolferId } from '@/core/ids'
+import type { Database } from './database'
+
+/** Sets the day that the golfer's card stands for. */
+export function setDay(db: Database, golferId: GolferId, day: Day, nowMs: number): void {
+  db.prepare(
+    `INSERT OR REPLACE INTO course_day (golfer_id, place, set_ms, temp_c, altitude_m, sea_level_hpa, humidity,
+       tailwind_mps, crosswind_mps, turf)
+     VALUES (@golferId, @place, @nowMs, @tempC, @altitudeM, @seaLevelHpa, @humidity, @tailwindMps, @crosswindMps, @turf)`,
+  ).run({ ...day, golferId, nowMs })
+}
+
+/** The day as last set; null before. */
+export const dayOf = (db: Database, golferId: GolferId): (Day & { setMs: number }) | null =>
+  (db
+    .prepare(
+      `SELECT place, set_ms AS setMs, temp_c AS tempC, altitude_m AS altitudeM, sea_level_hpa AS seaLevelHpa, humidity,
+         tailwind_mps AS tailwindMps, crosswind_mps AS crosswindMps, turf
+       FROM course_day WHERE golfer_id = ?`,
+    )
+    .get(golferId) as (Day & { setMs: number }) | undefined) ?? null
+
+/** Keeps a place, in place of one of the same name. */
+export function keepPlace(db: Database, golferId: GolferId, place: CoursePlace): void {
+  db.prepare(
+    `INSERT OR REPLACE INTO course_place (golfer_id, name, altitude_m, turf) VALUES (@golferId, @name, @altitudeM, @turf)`,
+  ).run({ ...place, golferId })
+}
+
+export function forgetPlace(db: Database, golferId: GolferId, name: string): void {
+  db.prepare('DELETE FROM course_place WHERE golfer_id = ? AND name = ?').run(golferId, name)
+}
+
+export const placesOf = (db: Database, golferId: GolferId): CoursePlace[] =>
+  db
+    .prepare('SELECT name, altitude_m AS altitudeM, turf FROM course_place WHERE golfer_id = ? ORDER BY name')
+    .all(golferId) as CoursePlace[]
