@@ -1,6 +1,6 @@
 import type { Part } from './drawing'
 
-const STEPS = [1, 2, 5, 10, 20, 25, 50, 100]
+const STEPS = [1, 2, 5, 10, 20, 25, 50, 100, 200, 250, 500, 1000, 2000]
 /** Numbers on a ruler keep this far apart, graduations this far. */
 const NUMBER_APART_PX = 40
 const TICK_APART_PX = 4.5
@@ -14,7 +14,7 @@ export function ruler(
   { y, side }: { y: number; side: 'above' | 'below' },
 ): Part[] {
   const perUnit = (scale.right - scale.left) / (scale.to - scale.from)
-  const apart = (px: number) => STEPS.find((step) => step * perUnit >= px) ?? 100
+  const apart = (px: number) => STEPS.find((step) => step * perUnit >= px) ?? 2000
   const numbered = Math.max(apart(NUMBER_APART_PX), 5)
   const tick = Math.min(apart(TICK_APART_PX), numbered)
   const out = side === 'above' ? -1 : 1

@@ -5,7 +5,7 @@ import type { Bag } from '@/core/bag/bag'
 import type { Golfer } from '@/core/golfer'
 import type { Caveat, SetUp } from '@/core/session/set-up'
 import { dayAndTime } from '@/words/days'
-import { airLine, caveatSentence } from '@/words/set-up'
+import { cardAir, caveatSentence } from '@/words/set-up'
 import { cardPdf } from './card'
 import { labelsPdf } from './labels'
 import { reportPdf } from './report'
@@ -26,7 +26,7 @@ export type PaperInput = {
 /** A paper as a PDF. */
 export function paperPdf(paper: Paper, input: PaperInput): Promise<Buffer> {
   const { golfer, bag, analysis, lastSetUp, madeMs } = input
-  const air = airLine(lastSetUp, golfer)
+  const air = cardAir(lastSetUp, golfer)
   const card = cardOfBag(golfer, bag, analysis, { dateMs: madeMs, air })
   if (paper === 'labels') return labelsPdf(card, madeMs)
   if (paper !== 'report') return cardPdf(card, sizeOf(paper), madeMs)

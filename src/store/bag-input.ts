@@ -72,22 +72,24 @@ export function bagInput(
     airs.set(key, air)
     return air
   }
-  const shots = rows.map(({ sessionId, startedMs: _startedMs, mark, seq, source, place: where, ...row }): Shot => {
-    const sequence = reached.get(sessionId) ?? 0
-    reached.set(sessionId, sequence + 1)
-    // What was said in the bay is said of the shots that were hit there, not of those that a file brought.
-    const hitIn = source === 'file' ? PLAIN : conditions(sessionId, seq)
-    const apart = apartBecause(hitIn)
-    const air = airOf(sessionId, where, hitIn)
-    return {
-      ...withoutNulls(row),
-      ...(mark && { mark }),
-      ...(apart && { apart }),
-      ...(air && { air }),
-      session: place.get(sessionId) ?? 0,
-      sequence,
-    }
-  })
+  const shots = rows.map(
+    ({ sessionId, startedMs: _startedMs, mark, seq, source, place: where, ...row }): Shot => {
+      const sequence = reached.get(sessionId) ?? 0
+      reached.set(sessionId, sequence + 1)
+      // What was said in the bay is said of the shots that were hit there, not of those that a file brought.
+      const hitIn = source === 'file' ? PLAIN : conditions(sessionId, seq)
+      const apart = apartBecause(hitIn)
+      const air = airOf(sessionId, where, hitIn)
+      return {
+        ...withoutNulls(row),
+        ...(mark && { mark }),
+        ...(apart && { apart }),
+        ...(air && { air }),
+        session: place.get(sessionId) ?? 0,
+        sequence,
+      }
+    },
+  )
   return {
     clubs: bag.clubs.map(({ id, kind, loftDeg }, order) => ({ id, kind, loftDeg, order })),
     shots,

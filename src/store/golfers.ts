@@ -69,7 +69,11 @@ export function addGolfer(db: Database, id: GolferId, settings: GolferSettings, 
 }
 
 /** Changes a golfer's settings, those that are given; 'name-taken' when another has that name. */
-export function changeGolfer(db: Database, golfer: Golfer, change: Partial<GolferSettings & BayLikes & AirLikes>) {
+export function changeGolfer(
+  db: Database,
+  golfer: Golfer,
+  change: Partial<GolferSettings & BayLikes & AirLikes>,
+) {
   const settings = { ...golfer, ...change }
   if (nameTaken(db, golfer.id, settings.name)) return 'name-taken' as const
   db.prepare(

@@ -10,7 +10,13 @@ import type { Database } from './database'
 import { sessionsOf } from './sessions'
 import { setUpOf } from './set-ups'
 
-export type AskedAir = { id: SessionId; startedMs: number; offsetMin: number; shots: number; missing: AirMissing }
+export type AskedAir = {
+  id: SessionId
+  startedMs: number
+  offsetMin: number
+  shots: number
+  missing: AirMissing
+}
 
 /** Sessions behind a golfer's stocks whose air nobody said, and about which the golfer was not asked yet; the newest first. */
 export function sessionsToAsk(db: Database, golfer: Golfer, nowMs: number): AskedAir[] {

@@ -76,6 +76,7 @@ export const DAY_FORM = Joi.object<Day>({
   crosswindMps: Joi.number().min(-60).max(60).required(),
   turf: Joi.valid(...TURFS).required(),
 })
+export const PLACE_REMOVAL = Joi.object<{ name: string }>({ name: Joi.string().max(40).required() })
 export const PLACE_FORM = Joi.object<CoursePlace>({
   name: Joi.string().trim().min(1).max(40).required(),
   altitudeM: Joi.number().min(-500).max(5000).required(),

@@ -1,7 +1,6 @@
 import Joi from 'joi'
 import { SURFACES, WINDS } from '@/core/session/conditions'
-import { CARRY_FROM } from '@/core/session/session-air'
-import type { MonitorSetUp, SetUp } from '@/core/session/set-up'
+import { CARRY_FROM, type MonitorSetUp, type SetUp } from '@/core/session/set-up'
 import { said } from './check'
 
 /** Limits of what a set-up can say, canonical units. They are those of the database. */

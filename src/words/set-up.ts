@@ -2,7 +2,7 @@ import type { Golfer, Units } from '@/core/golfer'
 import type { Caution, Caveat, SetUp } from '@/core/session/set-up'
 import { lengthIn, tempIn } from '@/core/units'
 import { SURFACE_NAME, WIND_NAME } from './names'
-import { fixed, speed } from './numbers'
+import { fixed, percent, speed } from './numbers'
 
 /** How a session was set up, and what was left open, put into words. */
 
@@ -71,8 +71,15 @@ export function setUpLine(
     .join(', ')
 }
 
+/** The air in which a golfer's tables compare clubs. */
+export function statedAir(golfer: Golfer): string {
+  const { tempC, pressureHpa, humidity } = golfer.referenceAir
+  return `in stated air: ${temperature(tempC, golfer)}, ${fixed(pressureHpa, 0)} hPa, ${percent(humidity)}, calm`
+}
+
 /** The air that numbers stand for, in a few words for a card. */
-export function airLine(setUp: SetUp | null, golfer: Golfer): string {
+export function cardAir(setUp: SetUp | null, golfer: Golfer): string {
+  if (golfer.compareIn === 'reference') return statedAir(golfer)
   const parts = [
     setUp?.air.tempC != null && temperature(setUp.air.tempC, golfer),
     setUp?.altitudeM != null && altitude(setUp.altitudeM, golfer),

@@ -26,7 +26,8 @@ test('shots go out as CSV and come back without being taken twice', async ({ pag
   await page.getByRole('button', { name: 'Take 3 shots' }).click()
   await expect(page.getByRole('heading', { name: '3 shots of other.csv brought in' })).toBeVisible()
   await page.getByRole('link', { name: 'Log', exact: true }).click()
-  await page.getByRole('button', { name: 'Withdraw' }).click()
+  // The page that is left has such a button too.
+  await page.getByRole('region', { name: 'Files' }).getByRole('button', { name: 'Withdraw' }).click()
   await expect(page.getByText('3 shots of other.csv withdrawn.')).toBeVisible()
   await page.getByRole('link', { name: 'Bring in a table of shots' }).click()
   await bringIn(page, 'other.csv', Buffer.from(other))

@@ -7,20 +7,25 @@ import { expectationsFound } from '@/core/session/expectation'
 import { PLAIN } from '@/core/session/conditions'
 import { leftOfPlan, ownPace } from '@/core/session/plan'
 import type { Session } from '@/core/session/session'
-import { bagInput } from '@/store/bag-input'
+import type { Air } from '@/core/flight/air'
+import { airOfDay, usualDay } from '@/core/flight/day'
+import { dayCard, seasonStations } from '@/core/flight/day-card'
+import { bagInput, comparingAir } from '@/store/bag-input'
+import { dayOf, placesOf } from '@/store/course-days'
 import { bagOf } from '@/store/bags'
 import { theDatabase } from '@/store/database'
 import { golferById } from '@/store/golfers'
 import { conditionsOfShots, expectationsOf, expectationsOfGolfer } from '@/store/session-events'
-import { openSetUps, paperInput, type OpenSetUp } from '@/store/papers'
+import { openSetUps, paperInput, sessionsToAsk, type AskedAir, type OpenSetUp } from '@/store/papers'
 import type { CardData } from '@/drawings/card'
 import { cardOfBag } from '@/drawings/card-of-bag'
-import { airLine } from '@/words/set-up'
+import { cardAir } from '@/words/set-up'
 import { currentSession, sessionById, sessionsOf } from '@/store/sessions'
 import { lastPlannedSession, planOf } from '@/store/plans'
 import { lastSetUp, monitorProfiles, setUpOf } from '@/store/set-ups'
 import { shotsOfSession, type StoredShot } from '@/store/shots'
 import type { BayStartProps } from '@/ui/bay/bay-start'
+import type { CourseProps } from '@/ui/course/course'
 import type { BayView } from '@/ui/bay/bay-view'
 import type { SessionEndProps } from '@/ui/session/session-end'
 import type { StationShots } from '@/ui/gaps/station-shots'
@@ -28,11 +33,17 @@ import type { StationShots } from '@/ui/gaps/station-shots'
 /** The golfer of a page, or the page that says there is none. */
 export const golferOfPage = (id: string): Golfer => golferById(theDatabase(), id as GolferId) ?? notFound()
 
-/** A golfer's bag with all that the shots say of it; null before the first bag. */
-export function analysedBag(golfer: Golfer): { bag: Bag; analysis: BagAnalysis; shots: StationShots } | null {
+/**
+ * A golfer's bag with all that the shots say of it; null before the first bag.
+ * @param inAir the air in which carries are compared; null: each as it was hit
+ */
+export function analysedBag(
+  golfer: Golfer,
+  inAir: Air | null = null,
+): { bag: Bag; analysis: BagAnalysis; shots: StationShots } | null {
   const bag = bagOf(theDatabase(), golfer.id)
   if (!bag) return null
-  const input = bagInput(theDatabase(), golfer, bag, Date.now())
+  const input = bagInput(theDatabase(), golfer, bag, Date.now(), inAir)
   const analysis = analyseBag(input)
   const keptApart = new Set([
     ...input.shots.filter(({ apart }) => apart === 'warm-up').map(({ id }) => id),
@@ -43,7 +54,7 @@ export function analysedBag(golfer: Golfer): { bag: Bag; analysis: BagAnalysis; 
     id,
     clubId,
     swing,
-    carryM,
+    carryM: judged.get(id)?.carryM ?? carryM,
     ...(offlineM !== undefined && { offlineM }),
     ...(apart && keptApart.has(id) && { apart }),
     session: session ?? 0,
@@ -53,6 +64,33 @@ export function analysedBag(golfer: Golfer): { bag: Bag; analysis: BagAnalysis; 
   }))
   return { bag, analysis, shots }
 }
+
+/** The bag in the air in which the golfer's tables compare clubs. */
+export const comparedBag = (golfer: Golfer) => analysedBag(golfer, comparingAir(golfer))
+
+/** The card of the golfer's day, with what the season picture needs; null before the first bag. */
+export function courseView(golfer: Golfer): CourseProps | null {
+  const db = theDatabase()
+  const asHit = analysedBag(golfer)
+  if (!asHit) return null
+  const kept = dayOf(db, golfer.id)
+  const day = kept ?? usualDay(golfer.homeAltitudeM, lastSetUp(db, golfer.id))
+  const inDay = analysedBag(golfer, airOfDay(day))?.analysis ?? asHit.analysis
+  const { bag, analysis } = asHit
+  const clubs = bag.clubs.map(({ id, kind, loftDeg }, order) => ({ id, kind, loftDeg, order }))
+  return {
+    golfer,
+    bag,
+    day,
+    setMs: kept?.setMs ?? null,
+    places: placesOf(db, golfer.id),
+    card: dayCard(clubs, day, analysis, inDay),
+    stations: seasonStations(clubs, inDay),
+  }
+}
+
+/** What the sessions behind the stocks leave unsaid of their air, to be asked about once. */
+export const airsToAsk = (golfer: Golfer): AskedAir[] => sessionsToAsk(theDatabase(), golfer, Date.now())
 
 /** A shot that is taken for its station: not held. */
 const isTaken = (shot: StoredShot): shot is StoredShot & { clubId: ClubId } =>
@@ -141,6 +179,6 @@ export function cardData(golfer: Golfer): CardData | null {
   const input = paperInput(theDatabase(), golfer, nowMs)
   return (
     input &&
-    cardOfBag(golfer, input.bag, input.analysis, { dateMs: nowMs, air: airLine(input.lastSetUp, golfer) })
+    cardOfBag(golfer, input.bag, input.analysis, { dateMs: nowMs, air: cardAir(input.lastSetUp, golfer) })
   )
 }

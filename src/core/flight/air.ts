@@ -66,6 +66,10 @@ export function viscosityOf({ tempC }: Pick<Air, 'tempC'>): number {
 export const pressureAt = (altitudeM: number, seaLevelHpa = 1013.25): number =>
   seaLevelHpa * (1 - (0.0065 * altitudeM) / 288.15) ** 5.25588
 
+/** The day's pressure brought to sea level, from what is read at an altitude. The inverse of `pressureAt`. */
+export const seaLevelPressure = (pressureHpa: number, altitudeM: number): number =>
+  pressureHpa / pressureAt(altitudeM, 1)
+
 /** Short grass: the height at which the logarithmic profile has no wind. */
 const ROUGHNESS_M = 0.03
 

@@ -7,9 +7,11 @@ import { airOfDay, type Day } from './day'
 import { REFERENCE_AIR, type Air } from './air'
 import { fly, type Launch } from './fly'
 import { runOf, type Turf } from './ground'
+import { measuredLaunch } from './measured-launch'
 import { RUN_ERROR } from './modelled'
 import { launchFor } from './restate'
 import { clubKnown } from './restate-shots'
+import type { SeasonStation } from './season'
 
 export type Interval = { atM: number; lowM: number; highM: number }
 
@@ -122,12 +124,17 @@ function onward({ atM, lowM, highM }: Interval, runM: number): Interval {
 }
 
 /** How a station's usual shot starts: as it was measured, else as its club usually does for that carry. */
-export function usualLaunch({ averages }: Stock, club: Club, carryM: number): Launch | null {
-  const { ballSpeedMps, launchDeg, spinRpm } = averages
-  return ballSpeedMps !== undefined && launchDeg !== undefined && spinRpm !== undefined
-    ? { ballSpeedMps, launchDeg, spinRpm }
-    : launchFor(carryM, clubKnown(club), REFERENCE_AIR)
-}
+const usualLaunch = ({ averages }: Stock, club: Club, carryM: number): Launch | null =>
+  measuredLaunch(averages) ?? launchFor(carryM, clubKnown(club), REFERENCE_AIR)
+
+/** The full swings of a card, as the season picture takes them: their carries belong to the air of the day. */
+export const seasonStations = (clubs: readonly Club[], inDay: BagAnalysis): SeasonStation[] =>
+  inDay.stocks.flatMap((stock) => {
+    const club = clubs.find(({ id }) => id === stock.clubId)
+    if (!club || stock.swing !== 'full' || stock.carryM === undefined) return []
+    const launch = usualLaunch(stock, club, stock.carryM)
+    return launch ? [{ clubId: stock.clubId, carryM: stock.carryM, launch }] : []
+  })
 
 /** The run on a ground. A measured one goes first: the model only carries it over to another ground. */
 function runOn(

@@ -1,5 +1,6 @@
-import { pressureAt, type Air } from './air'
+import { pressureAt, REFERENCE_AIR, type Air } from './air'
 import type { Turf } from './ground'
+import type { SetUp } from '../session/set-up'
 
 /** The air and the ground of a day on a course. Winds are seen from the ball to the target. */
 export type Day = {
@@ -17,10 +18,29 @@ export type Day = {
 /** A place that a golfer plays at. */
 export type CoursePlace = { name: string; altitudeM: number; turf: Turf }
 
-export const airOfDay = ({ altitudeM, seaLevelHpa, tempC, humidity, tailwindMps, crosswindMps }: Day): Air => ({
+export const airOfDay = ({
+  altitudeM,
+  seaLevelHpa,
+  tempC,
+  humidity,
+  tailwindMps,
+  crosswindMps,
+}: Day): Air => ({
   tempC,
   pressureHpa: pressureAt(altitudeM, seaLevelHpa),
   humidity,
   tailwindMps,
   crosswindMps,
+})
+
+/** The day to begin with: the air of the last session where it was said, at the altitude of the home course. */
+export const usualDay = (homeAltitudeM: number | null, last: SetUp | null): Day => ({
+  place: null,
+  tempC: last?.air.tempC ?? REFERENCE_AIR.tempC,
+  altitudeM: homeAltitudeM ?? last?.altitudeM ?? 0,
+  seaLevelHpa: REFERENCE_AIR.pressureHpa,
+  humidity: last?.air.humidity ?? REFERENCE_AIR.humidity,
+  tailwindMps: 0,
+  crosswindMps: 0,
+  turf: 'normal',
 })

@@ -90,6 +90,7 @@ export function fly(launch: Launch, air: Air, options: FlightOptions = {}): Flig
   slope(laws, step.from, step.slopeFrom)
   for (let steps = 1; steps <= MOST_STEPS; steps++) {
     rungeKutta(laws, step, work)
+    if (!Number.isFinite(step.to[HEIGHT])) return { outcome: 'does-not-land', peakM, steps }
     slope(laws, step.to, step.slopeTo)
     peakM = Math.max(peakM, peakIn(step))
     const share = landingIn(step, landingHeightM)

@@ -2,6 +2,7 @@ import type { Flight } from '../shots/shot'
 import type { Air } from './air'
 import { fly } from './fly'
 import { runOf, type Turf } from './ground'
+import { measuredLaunch } from './measured-launch'
 
 /** What the model says of a flight whose launch was measured and whose rest was not. Never as good as a measurement: ±10% of peak, ±3° of landing, ±35% of run. */
 export type Modelled = { peakM?: number; landingDeg?: number; runM?: number; totalM?: number }
@@ -14,10 +15,10 @@ export const RUN_ERROR = 0.35
  * @param measured means of what the solid shots measured; its carry is the stock
  */
 export function modelled(measured: Partial<Flight>, air: Air, turf: Turf): Modelled {
-  const { carryM, totalM, ballSpeedMps, launchDeg, spinRpm, peakM, landingDeg } = measured
-  if (ballSpeedMps === undefined || launchDeg === undefined || spinRpm === undefined) return {}
-  if (totalM !== undefined && peakM !== undefined && landingDeg !== undefined) return {}
-  const flight = fly({ ballSpeedMps, launchDeg, spinRpm }, air)
+  const { carryM, totalM, peakM, landingDeg } = measured
+  const launch = measuredLaunch(measured)
+  if (!launch || (totalM !== undefined && peakM !== undefined && landingDeg !== undefined)) return {}
+  const flight = fly(launch, air)
   if (flight.outcome !== 'landed') return {}
   const runM = runOf(flight.landing, turf)
   return {

@@ -3,12 +3,14 @@ import type { ShotId } from '../ids'
 import { isPlausibleCarry } from '../shots/plausible-carry'
 import type { Shot } from '../shots/shot'
 import type { Air } from './air'
+import { measuredLaunch } from './measured-launch'
 import { restate, type Known, type Restated } from './restate'
 
 /** Why a carry stays as it was hit. */
 export type AsHitBecause = Extract<Restated, { kind: 'refused' }>['because'] | 'unknown-air'
 export type ShotInAir =
-  { kind: 'restated'; carryM: number; changeM: number; sdM: number } | { kind: 'as-hit'; because: AsHitBecause }
+  | { kind: 'restated'; carryM: number; changeM: number; sdM: number }
+  | { kind: 'as-hit'; because: AsHitBecause }
 
 /** A club whose loft nobody wrote down flies like one of the middle of a set. */
 const MIDDLE_LOFT_DEG = 34
@@ -43,15 +45,9 @@ export function restateShots(
 }
 
 /** What is known of how a shot was launched: all of it, or only its club. */
-function knownOf({ ballSpeedMps, launchDeg, spinRpm }: Shot, club: Club): Known {
-  const measured =
-    ballSpeedMps !== undefined && launchDeg !== undefined && spinRpm !== undefined && spinRpm > 0
-  return measured && ballSpeedMps > 5 && launchDeg > 0 && launchDeg < 80
-    ? {
-        kind: 'launch',
-        launch: { ballSpeedMps, launchDeg, spinRpm },
-      }
-    : clubKnown(club)
+function knownOf(shot: Shot, club: Club): Known {
+  const launch = measuredLaunch(shot)
+  return launch ? { kind: 'launch', launch } : clubKnown(club)
 }
 
 export const clubKnown = ({ kind, loftDeg }: Pick<Club, 'kind' | 'loftDeg'>): Known & { kind: 'club' } => ({

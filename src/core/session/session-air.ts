@@ -3,10 +3,6 @@ import type { Conditions } from './conditions'
 import type { Place } from './session'
 import type { AirSetUp, SetUp } from './set-up'
 
-/** Whose air the carries of a session belong to: measured in the air of the place, or computed by the device from the launch in an air of its own. */
-export const CARRY_FROM = ['measured', 'computed'] as const
-export type CarryFrom = (typeof CARRY_FROM)[number]
-
 /** What has to be said before the air is known. */
 export type AirMissing = 'carry-from' | 'device-air' | 'temperature' | 'pressure' | 'wind'
 export type SessionAir = { kind: 'known'; air: Air } | { kind: 'unknown'; missing: AirMissing }

@@ -1,6 +1,9 @@
 import type { Surface, Wind } from './conditions'
 import type { Place } from './session'
-import type { CarryFrom } from './session-air'
+
+/** Whose air the carries of a session belong to: measured in the air of the place, or computed by the device from the launch in an air of its own. */
+export const CARRY_FROM = ['measured', 'computed'] as const
+export type CarryFrom = (typeof CARRY_FROM)[number]
 
 /** The air as it was said or read: what was not said is null. */
 export type AirSetUp = {
@@ -62,7 +65,16 @@ export const NOTHING_SAID: SetUp = {
   surface: null,
   ball: null,
   ballTempC: null,
-  air: { tempC: null, pressureHpa: null, humidity: null, windMps: null, wind: null, seaLevelHpa: null, windHeightM: null, source: null },
+  air: {
+    tempC: null,
+    pressureHpa: null,
+    humidity: null,
+    windMps: null,
+    wind: null,
+    seaLevelHpa: null,
+    windHeightM: null,
+    source: null,
+  },
   altitudeM: null,
   altitudeOf: null,
   carryFrom: null,

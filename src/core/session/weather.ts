@@ -21,7 +21,13 @@ export type WeatherReading = {
 const CALM_MPS = 1.5
 
 /** The air of a set-up as a station read it. Its wind is felt, from which side only the golfer can say. */
-export const airFrom = ({ tempC, pressureHpa, humidity, windMps, windHeightM }: WeatherReading): AirSetUp => ({
+export const airFrom = ({
+  tempC,
+  pressureHpa,
+  humidity,
+  windMps,
+  windHeightM,
+}: WeatherReading): AirSetUp => ({
   tempC,
   pressureHpa,
   humidity,

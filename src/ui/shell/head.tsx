@@ -13,9 +13,10 @@ const PLACES = [
   ['bay', 'Bay'],
   ['stock', 'Stock'],
   ['gaps', 'Gaps'],
+  ['course', 'Course'],
   ['log', 'Log'],
 ] as const
-const ON_PHONE = new Set(['bay', 'stock', 'gaps'])
+const ON_PHONE = new Set(['bay', 'gaps', 'course'])
 
 type Props = { golfer: Golfer; golfers: Golfer[]; bag: string }
 

@@ -1,0 +1,71 @@
+import Link from 'next/link'
+import type { Bag } from '@/core/bag/bag'
+import type { CoursePlace, Day } from '@/core/flight/day'
+import type { DayCard } from '@/core/flight/day-card'
+import type { SeasonStation } from '@/core/flight/season'
+import type { Golfer } from '@/core/golfer'
+import { dayAdvice, dayFinding, dayLine } from '@/words/day'
+import { day as dayName } from '@/words/days'
+import { clubNames } from '@/words/names'
+import { PageHead } from '../shell/page-head'
+import { DayForm } from './day-form'
+import { DayTable } from './day-table'
+import { SeasonPicture } from './season-picture'
+import './course.css'
+
+export type CourseProps = {
+  golfer: Golfer
+  bag: Bag
+  day: Day
+  /** When it was set; null while nobody has. */
+  setMs: number | null
+  places: CoursePlace[]
+  card: DayCard
+  stations: SeasonStation[]
+}
+
+/** The bag in the air and on the ground of a day. */
+export function Course({ golfer, bag, day, setMs, places, card, stations }: CourseProps) {
+  const name = clubNames(bag)
+  const advice = dayAdvice(card, day, name, golfer)
+  const home = `/golfers/${golfer.id}`
+  return (
+    <>
+      <PageHead
+        title={`${dayFinding(card, name, golfer)}.`}
+        lede={
+          <>
+            <b>
+              {day.place ? `${day.place}: ` : ''}
+              {dayLine(day, golfer)}
+            </b>
+            {setMs === null ? ', until you set the day. ' : `, set on ${dayName(setMs)}. `}
+            {advice.join(' ')}
+          </>
+        }
+      >
+        <Link className="btn btn-outline" href={`${home}/paper`}>
+          The plain card
+        </Link>
+      </PageHead>
+      <p className="rule-43">
+        <b>In a competition round</b> take the plain card: Rule 4.3 lets a device give distances, but not
+        measure slope or wind or advise a club. This page works for the practice round and the evening before;
+        local rules decide.
+      </p>
+      <div className="course">
+        <DayTable golfer={golfer} clubs={bag.clubs} card={card} />
+        <DayForm key={setMs} golfer={golfer} day={day} places={places} />
+      </div>
+      {stations.length > 0 && (
+        <SeasonPicture
+          key={`season ${setMs}`}
+          golfer={golfer}
+          clubs={bag.clubs}
+          stations={stations}
+          day={day}
+        />
+      )}
+    </>
+  )
+}

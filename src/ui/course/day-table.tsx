@@ -1,0 +1,80 @@
+import Table from 'react-bootstrap/Table'
+import type { OwnedClub } from '@/core/bag/bag'
+import type { DayCard, DayLine, Interval } from '@/core/flight/day-card'
+import type { Golfer } from '@/core/golfer'
+import { FULL_SWING } from '@/core/shots/shot'
+import { interval, lineNote } from '@/words/day'
+import { swingName } from '@/words/names'
+import { len } from '@/words/numbers'
+
+type Props = { golfer: Golfer; clubs: OwnedClub[]; card: DayCard }
+
+/** Every stock as measured and as it is on the day; what is modelled stands in italics behind ≈. */
+export function DayTable({ golfer, clubs, card }: Props) {
+  return (
+    <section className="sheet day-card" aria-label="The card of the day" tabIndex={0}>
+      <Table>
+        <thead>
+          <tr>
+            <th scope="col">Club</th>
+            <th scope="col">For the day, {golfer.lengthUnit}</th>
+            <th scope="col">Total</th>
+            <th scope="col">As measured</th>
+            <th scope="col" className="wide-only">
+              To mind
+            </th>
+          </tr>
+        </thead>
+        <tbody className="num">
+          {card.lines
+            .filter(({ measured }) => measured)
+            .map((line) => (
+              <tr key={`${line.clubId} ${line.swing}`} className={line.swing === FULL_SWING ? '' : 'partial'}>
+                <th scope="row">{rowName(line, clubs)}</th>
+                <td className="carry">
+                  {line.ofDay ? (
+                    <Modelled of={line.ofDay} golfer={golfer} />
+                  ) : (
+                    <Measured of={line.measured} golfer={golfer} />
+                  )}
+                </td>
+                <td>{line.total ? <Modelled of={line.total} golfer={golfer} /> : '–'}</td>
+                <td>
+                  <Measured of={line.measured} golfer={golfer} />
+                </td>
+                <td className="quiet fw-normal wide-only">{lineNote(line)}</td>
+              </tr>
+            ))}
+        </tbody>
+      </Table>
+      <p className="quiet day-note">
+        ± is a 90% interval. Numbers in italics behind ≈ are modelled, those in the other columns measured.
+        {card.lines.some(({ measured }) => !measured) &&
+          ` Not hit: ${card.lines
+            .filter(({ measured, swing }) => !measured && swing === FULL_SWING)
+            .map(({ clubId }) => clubs.find(({ id }) => id === clubId)?.name)
+            .join(', ')}.`}
+      </p>
+    </section>
+  )
+}
+
+const rowName = ({ clubId, swing }: DayLine, clubs: OwnedClub[]): string => {
+  const name = clubs.find(({ id }) => id === clubId)?.name ?? ''
+  return swing === FULL_SWING ? name : `${name}, ${swingName(swing)}`
+}
+
+const Modelled = ({ of, golfer }: { of: Interval; golfer: Golfer }) => (
+  <>
+    <i>≈ {len(of.atM, golfer)}</i> <small>± {interval(of, golfer)}</small>
+  </>
+)
+
+const Measured = ({ of, golfer }: { of: Interval | undefined; golfer: Golfer }) =>
+  of ? (
+    <>
+      {len(of.atM, golfer)} <small>± {interval(of, golfer)}</small>
+    </>
+  ) : (
+    '–'
+  )

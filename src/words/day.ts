@@ -1,0 +1,92 @@
+import type { Day } from '@/core/flight/day'
+import type { DayCard, DayLine, Interval } from '@/core/flight/day-card'
+import type { Turf } from '@/core/flight/ground'
+import type { AsHitBecause } from '@/core/flight/restate-shots'
+import type { Golfer } from '@/core/golfer'
+import type { ClubId } from '@/core/ids'
+import type { AirMissing } from '@/core/session/session-air'
+import { speedIn } from '@/core/units'
+import { count, fixed, len, plusMinus, UNIT_NAME } from './numbers'
+import { altitude, temperature } from './set-up'
+
+/** The day, its card and the air of numbers, put into words. */
+
+export const TURF_NAME: Record<Turf, string> = { soft: 'soft', normal: 'normal', firm: 'firm' }
+
+const wind = (mps: number, golfer: Golfer): string =>
+  `${fixed(speedIn(Math.abs(mps), golfer.speedUnit), 0)} ${golfer.speedUnit}`
+
+/** The air and ground of a day: "9 °C, 12 m, 7 mph into, soft ground". */
+export function dayLine(day: Day, golfer: Golfer): string {
+  return [
+    temperature(day.tempC, golfer),
+    altitude(day.altitudeM, golfer),
+    day.tailwindMps === 0
+      ? 'calm'
+      : `${wind(day.tailwindMps, golfer)} ${day.tailwindMps < 0 ? 'against' : 'along'}`,
+    `${TURF_NAME[day.turf]} ground`,
+  ].join(', ')
+}
+
+type Named = (clubId: ClubId) => string
+
+/** The one finding of a day's card. */
+export function dayFinding({ most, lines, unknownAir }: DayCard, name: Named, golfer: Golfer): string {
+  if (most) {
+    const change = most.toM - most.fromM
+    return `The ${name(most.clubId)} carries ${len(most.toM, golfer)} ${UNIT_NAME[golfer.lengthUnit]}, ${len(Math.abs(change), golfer)} ${change > 0 ? 'more' : 'less'} than measured`
+  }
+  if (lines.some(({ ofDay }) => ofDay)) return 'This air changes no carry by more than its own ±'
+  if (unknownAir > 0) return 'Nobody said in which air these shots were hit'
+  return lines.some(({ measured }) => measured)
+    ? 'Your carries stay as they were measured'
+    : 'No stock yet to take to the course'
+}
+
+/** What else counts on that day, most important first. */
+export function dayAdvice(card: DayCard, day: Day, name: Named, golfer: Golfer): string[] {
+  const said: string[] = []
+  const { ground } = card
+  if (ground && Math.abs(ground.changeM) > 0.5)
+    said.push(
+      `${day.turf === 'soft' ? 'Soft' : 'Firm'} ground ${ground.changeM < 0 ? 'takes' : 'gives'} the ${name(ground.clubId)} ${len(Math.abs(ground.changeM), golfer)} ${golfer.lengthUnit} of run.`,
+    )
+  if (card.playTheCarry)
+    said.push(
+      day.turf === 'soft'
+        ? 'Play the carry: on this ground little comes after it.'
+        : 'It is cold: play the carry, and expect cold hands and layers to cost more than the air does.',
+    )
+  if (day.tailwindMps !== 0 || day.crosswindMps !== 0) said.push('What the wind does is an estimate.')
+  if (card.unknownAir > 0)
+    said.push(
+      `${count(card.unknownAir, 'solid shot')} ${card.unknownAir === 1 ? 'stays' : 'stay'} as hit, since nobody said in which air.`,
+    )
+  return said
+}
+
+/** Why a line shows no number for the day, or what to mind of it. */
+export function lineNote({ measured, ofDay, inAir }: DayLine): string {
+  if (!measured) return 'not hit'
+  if (!ofDay) return inAir?.because[0] ? AS_HIT[inAir.because[0]] : ''
+  return inAir && inAir.asHit > 0
+    ? `${inAir.asHit} of ${inAir.asHit + inAir.restated} as hit: ${inAir.because.map((each) => AS_HIT[each]).join('; ')}`
+    : ''
+}
+
+export const AS_HIT: Record<AsHitBecause, string> = {
+  'unknown-air': 'its air was not said',
+  'unknown-wind': 'its wind is not known',
+  'sign-open': 'this air could make it longer or shorter',
+  'no-flight': 'no flight has that launch',
+}
+
+export const MISSING_AIR: Record<AirMissing, string> = {
+  'carry-from': 'whether carries were measured or computed by the device',
+  'device-air': 'the air in which the device computes',
+  temperature: 'the temperature',
+  pressure: 'the pressure or the altitude',
+  wind: 'how strongly and from where the wind blew (0 is calm)',
+}
+
+export const interval = ({ lowM, highM }: Interval, golfer: Golfer): string => plusMinus(lowM, highM, golfer)
