@@ -6,6 +6,7 @@ import { flights } from './flights'
 import { judgement, plans } from './judgement/tables'
 import { oddBags } from './odd-bags'
 import { liveShots } from './live-shots'
+import { seasonDrag } from './season-drag'
 
 /** Every benchmark, in ratios within one run where there is something to compare with. */
 const BENCHES: Record<string, () => Promise<string[]> | string[]> = {
@@ -14,6 +15,7 @@ const BENCHES: Record<string, () => Promise<string[]> | string[]> = {
   'Judgement, short form': () => [...judgement(12, 1), ...plans(3, 1)],
   'Odd bags': oddBags,
   Flights: flights,
+  'Season, dragged': seasonDrag,
   'CSV import': importAgainstBare,
   'CSV import through the browser': browserImport,
   'Live shot to the page': liveShots,

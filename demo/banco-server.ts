@@ -39,6 +39,9 @@ export class BancoServer {
         stdio: ['ignore', 'ignore', 'inherit'],
       },
     )
+    // A run that dies leaves no server behind.
+    const { child } = this
+    process.once('exit', () => child.kill('SIGKILL'))
     for (let tries = 0; tries < 300; tries++) {
       if (
         await fetch(`${this.address}/golfers/new`).then(

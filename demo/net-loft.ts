@@ -14,6 +14,8 @@ import type { HiddenClub, HiddenGolfer } from '../simulators/golfers/hidden-golf
 import { hitSession, type PlannedShot, type SessionShot } from '../simulators/golfers/hit-session'
 import { USUAL_MONITOR, type SetUp } from '../src/core/session/set-up'
 import { saySession } from '../src/store/session-events'
+import type { CoursePlace, Day } from '../src/core/flight/day'
+import { keepPlace, setDay } from '../src/store/course-days'
 import { keepSetUp } from '../src/store/set-ups'
 import { NET_LOFT } from '../simulators/golfers/net-loft'
 
@@ -35,7 +37,14 @@ type Visit = {
   /** What the golfer says beforehand, in yards. */
   expects?: Record<string, number>
 }
-type Scenario = { golfer: string; bag: string; goalZoneYd?: [number, number]; visits: Visit[] }
+type Scenario = {
+  golfer: string
+  bag: string
+  goalZoneYd?: [number, number]
+  places?: CoursePlace[]
+  day?: Day
+  visits: Visit[]
+}
 
 /** The loft's monitor wants the net a little further away than it hangs. */
 const NET_LOFT_SET_UP: SetUp = {
@@ -54,14 +63,32 @@ const NET_LOFT_SET_UP: SetUp = {
   },
   altitudeM: 14,
   altitudeOf: 'here',
-  carryFrom: 'measured',
-  deviceTempC: null,
+  carryFrom: 'computed',
+  deviceTempC: 24,
   monitor: {
     profile: { ...USUAL_MONITOR, name: 'Loft monitor', netLeastM: 2.9 },
     netM: 2.6,
     unitM: 2.1,
     checked: ['software is current', 'calibrated', 'level'],
   },
+}
+
+/** A still day on the range, with a hand-held weather meter. */
+const RANGE_SET_UP: SetUp = {
+  ...NET_LOFT_SET_UP,
+  surface: 'grass',
+  air: {
+    tempC: 11,
+    pressureHpa: 1009,
+    humidity: 0.75,
+    windMps: 0,
+    wind: null,
+    seaLevelHpa: null,
+    windHeightM: null,
+    source: 'typed',
+  },
+  carryFrom: 'measured',
+  deviceTempC: null,
 }
 
 /** Who trains in the net loft at Tarnwick, and when. */
@@ -75,7 +102,7 @@ const SCENARIO: Scenario[] = [
     golfer: 'Marek Osei-Lind',
     bag: 'Spring bag',
     visits: [
-      { daysAgo: 30, place: 'range', rounds: 2, shots: 3 },
+      { daysAgo: 30, place: 'range', rounds: 2, shots: 3, setUp: RANGE_SET_UP },
       { daysAgo: 6, place: 'indoor', rounds: 3, shots: 3, setUp: NET_LOFT_SET_UP },
     ],
   },
@@ -83,9 +110,37 @@ const SCENARIO: Scenario[] = [
     golfer: 'Tilda Brandvoll',
     bag: 'Winter bag',
     goalZoneYd: [48, 114],
+    places: [
+      { name: 'Tarnwick', altitudeM: 8, turf: 'soft' },
+      { name: 'Alto Verin', altitudeM: 1450, turf: 'firm' },
+    ],
+    day: {
+      place: 'Tarnwick',
+      tempC: 9,
+      altitudeM: 8,
+      seaLevelHpa: 1011,
+      humidity: 0.8,
+      tailwindMps: 0,
+      crosswindMps: 0,
+      turf: 'soft',
+    },
     visits: [
-      { daysAgo: 23, place: 'indoor', rounds: 1, shots: 3, partial: { swing: 'three-quarter', shots: 4 } },
-      { daysAgo: 9, place: 'indoor', rounds: 1, shots: 3, partial: { swing: 'half', shots: 4 } },
+      {
+        daysAgo: 23,
+        place: 'indoor',
+        rounds: 1,
+        shots: 3,
+        partial: { swing: 'three-quarter', shots: 4 },
+        setUp: NET_LOFT_SET_UP,
+      },
+      {
+        daysAgo: 9,
+        place: 'indoor',
+        rounds: 1,
+        shots: 3,
+        partial: { swing: 'half', shots: 4 },
+        setUp: NET_LOFT_SET_UP,
+      },
       {
         daysAgo: 0,
         place: 'indoor',
@@ -108,7 +163,7 @@ const hitAfter = (position: number): number =>
 
 /** Fills an empty database with the net loft's golfers, their bags and their sessions. */
 export function fillNetLoft(db: Database, { seed, nowMs }: { seed: number; nowMs: number }): void {
-  SCENARIO.forEach(({ golfer: name, bag, goalZoneYd, visits }, i) => {
+  SCENARIO.forEach(({ golfer: name, bag, goalZoneYd, places, day, visits }, i) => {
     const hidden = NET_LOFT.find((golfer) => golfer.name === name)
     if (!hidden) throw new Error(`the net loft has no golfer called ${name}`)
     const golferId = `demo-${name.split(' ')[0]?.toLowerCase()}` as GolferId
@@ -130,6 +185,8 @@ export function fillNetLoft(db: Database, { seed, nowMs }: { seed: number; nowMs
       { name: bag, clubs: [...hidden.clubs, { name: 'Putter', kind: 'putter', loftDeg: 3 }] },
       nowMs - 60 * DAY_MS,
     )
+    for (const place of places ?? []) keepPlace(db, golferId, place)
+    if (day) setDay(db, golferId, day, nowMs)
     visits.forEach((visit, v) =>
       hitVisit(db, { golferId, hidden, visit, nowMs }, dice(seed * 1000 + i * 10 + v)),
     )

@@ -19,6 +19,17 @@ const PICTURES: { name: string; path: string; phone?: boolean; before?: (page: P
     before: (page) => page.getByRole('button', { name: '6-iron 28°' }).click(),
   },
   { name: 'gaps', path: `${TILDA}/gaps` },
+  { name: 'course', path: `${TILDA}/course` },
+  {
+    name: 'course-altitude',
+    path: `${TILDA}/course`,
+    before: async (page) => {
+      await page.getByRole('button', { name: /^Alto Verin/ }).click()
+      await page.getByLabel('Temperature', { exact: true }).first().fill('24')
+      await page.getByRole('button', { name: 'Set the day' }).click()
+      await page.getByText('Alto Verin: 24').waitFor()
+    },
+  },
   { name: 'log', path: `${TILDA}/log` },
   {
     name: 'import',
@@ -32,6 +43,7 @@ const PICTURES: { name: string; path: string; phone?: boolean; before?: (page: P
   { name: 'golfer', path: TILDA },
   { name: 'plan-phone', path: '/golfers/demo-marek/bay', phone: true },
   { name: 'bay-phone', path: `${TILDA}/bay`, phone: true },
+  { name: 'course-phone', path: `${TILDA}/course`, phone: true },
   { name: 'gaps-phone', path: `${TILDA}/gaps`, phone: true },
 ]
 
@@ -42,19 +54,24 @@ const server = await BancoServer.prepare()
 makeDemoIn(server.data)
 await server.start()
 const browser = await chromium.launch(CHROMIUM)
-for (const { name, path, phone, before } of PICTURES) {
-  if (wanted.length > 0 && !wanted.includes(name)) continue
-  const page = await browser.newPage(
-    phone
-      ? { viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true, deviceScaleFactor: 2 }
-      : { viewport: { width: 1280, height: 800 } },
-  )
-  await page.goto(server.address + path)
-  await before?.(page)
-  await page.waitForTimeout(700)
-  await page.screenshot({ path: join(folder, `${name}.png`) })
-  await page.close()
-  console.log(`· ${join(folder, name)}.png`)
+try {
+  for (const { name, path, phone, before } of PICTURES) {
+    if (wanted.length > 0 && !wanted.includes(name)) continue
+    const page = await browser.newPage(
+      phone
+        ? { viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true, deviceScaleFactor: 2 }
+        : { viewport: { width: 1280, height: 800 } },
+    )
+    await page.goto(server.address + path)
+    // A button that is pressed before the page has woken does nothing.
+    await page.waitForTimeout(700)
+    await before?.(page)
+    await page.waitForTimeout(700)
+    await page.screenshot({ path: join(folder, `${name}.png`) })
+    await page.close()
+    console.log(`· ${join(folder, name)}.png`)
+  }
+} finally {
+  await browser.close()
+  await server.stop()
 }
-await browser.close()
-await server.stop()

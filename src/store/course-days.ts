@@ -11,15 +11,19 @@ export function setDay(db: Database, golferId: GolferId, day: Day, nowMs: number
   ).run({ ...day, golferId, nowMs })
 }
 
-/** The day as last set; null before. */
-export const dayOf = (db: Database, golferId: GolferId): (Day & { setMs: number }) | null =>
-  (db
+/** The day as last set, and when; null before. */
+export function dayOf(db: Database, golferId: GolferId): { day: Day; setMs: number } | null {
+  const row = db
     .prepare(
       `SELECT place, set_ms AS setMs, temp_c AS tempC, altitude_m AS altitudeM, sea_level_hpa AS seaLevelHpa, humidity,
          tailwind_mps AS tailwindMps, crosswind_mps AS crosswindMps, turf
        FROM course_day WHERE golfer_id = ?`,
     )
-    .get(golferId) as (Day & { setMs: number }) | undefined) ?? null
+    .get(golferId) as (Day & { setMs: number }) | undefined
+  if (!row) return null
+  const { setMs, ...day } = row
+  return { day, setMs }
+}
 
 /** Keeps a place, in place of one of the same name. */
 export function keepPlace(db: Database, golferId: GolferId, place: CoursePlace): void {

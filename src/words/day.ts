@@ -49,7 +49,7 @@ export function dayAdvice(card: DayCard, day: Day, name: Named, golfer: Golfer):
   const { ground } = card
   if (ground && Math.abs(ground.changeM) > 0.5)
     said.push(
-      `${day.turf === 'soft' ? 'Soft' : 'Firm'} ground ${ground.changeM < 0 ? 'takes' : 'gives'} the ${name(ground.clubId)} ${len(Math.abs(ground.changeM), golfer)} ${golfer.lengthUnit} of run.`,
+      `On this ${TURF_NAME[day.turf]} ground the ${name(ground.clubId)} runs ${len(Math.abs(ground.changeM), golfer)} ${golfer.lengthUnit} ${ground.changeM < 0 ? 'less' : 'more'}.`,
     )
   if (card.playTheCarry)
     said.push(

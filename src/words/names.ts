@@ -2,6 +2,7 @@ import type { Bag, OwnedClub } from '@/core/bag/bag'
 import type { StepSchool } from '@/core/gaps/zones'
 import type { HeldReason } from '@/core/monitor/station-for-shot'
 import type { PlanOrder } from '@/core/session/plan'
+import type { CarryFrom } from '@/core/session/set-up'
 import type { Place } from '@/core/session/session'
 import type { Apart } from '@/core/shots/shot'
 import type { Surface, Wind } from '@/core/session/conditions'
@@ -26,6 +27,11 @@ export const WIND_NAME: Record<Wind, string> = {
   with: 'with the wind',
   'from-left': 'wind from the left',
   'from-right': 'wind from the right',
+}
+
+export const CARRY_FROM_NAME: Record<CarryFrom, string> = {
+  measured: 'measured in this air',
+  computed: 'computed by the device',
 }
 
 export const SURFACE_NAME: Record<Surface, string> = { mat: 'mat', grass: 'grass', rough: 'rough' }

@@ -74,7 +74,7 @@ export function courseView(golfer: Golfer): CourseProps | null {
   const asHit = analysedBag(golfer)
   if (!asHit) return null
   const kept = dayOf(db, golfer.id)
-  const day = kept ?? usualDay(golfer.homeAltitudeM, lastSetUp(db, golfer.id))
+  const day = kept?.day ?? usualDay(golfer.homeAltitudeM, lastSetUp(db, golfer.id))
   const inDay = analysedBag(golfer, airOfDay(day))?.analysis ?? asHit.analysis
   const { bag, analysis } = asHit
   const clubs = bag.clubs.map(({ id, kind, loftDeg }, order) => ({ id, kind, loftDeg, order }))

@@ -4,7 +4,9 @@ import { isPlausibleCarry } from '../shots/plausible-carry'
 import type { Shot } from '../shots/shot'
 import type { Air } from './air'
 import { measuredLaunch } from './measured-launch'
-import { restate, type Known, type Restated } from './restate'
+import type { Launch } from './fly'
+import { isSignOpen, launchFor, restate, type Known, type Restated } from './restate'
+import { median } from '../stock/quantile'
 
 /** Why a carry stays as it was hit. */
 export type AsHitBecause = Extract<Restated, { kind: 'refused' }>['because'] | 'unknown-air'
@@ -17,7 +19,8 @@ const MIDDLE_LOFT_DEG = 34
 
 /**
  * Shots as they would have carried in one air: each from the air of its own session. A shot whose air is not
- * known, or that cannot be restated, stays as it was hit, and says so. The run of a shot stays what it was.
+ * known, or that cannot be restated, stays as it was hit, and says so; whether a change has a sign is decided
+ * for all shots of a station in one air together. The run of a shot stays what it was.
  */
 export function restateShots(
   clubs: readonly Club[],
@@ -26,13 +29,41 @@ export function restateShots(
 ): { shots: Shot[]; inAir: Map<ShotId, ShotInAir> } {
   const inAir = new Map<ShotId, ShotInAir>()
   const byId = new Map(clubs.map((club) => [club.id, club]))
+  const open = new Map<string, boolean>()
+  const airs = new Map<Air, string>()
+  /** Sessions in equal air stand together. */
+  const airKey = (air: Air): string => {
+    const key = airs.get(air) ?? JSON.stringify(air)
+    airs.set(air, key)
+    return key
+  }
+  const isOpen = (shot: Shot, club: Club, from: Air): boolean => {
+    const key = `${shot.clubId}\n${shot.swing}\n${airKey(from)}`
+    const known = open.get(key)
+    if (known !== undefined) return known
+    const alike = shots.filter(
+      ({ clubId, swing, air, carryM }) =>
+        clubId === shot.clubId &&
+        swing === shot.swing &&
+        air &&
+        airKey(air) === airKey(from) &&
+        isPlausibleCarry(carryM),
+    )
+    const carryM = median(alike.map((each) => each.carryM as number))
+    const launch = usualLaunch(alike) ?? launchFor(carryM, clubKnown(club), from)
+    const found = launch !== null && isSignOpen(carryM, launch, from, to)
+    open.set(key, found)
+    return found
+  }
   const restated = shots.map((shot): Shot => {
     const { carryM, air, totalM } = shot
     const club = byId.get(shot.clubId)
     if (!isPlausibleCarry(carryM) || !club) return shot
-    const was = air
-      ? restate({ carryM, known: knownOf(shot, club), from: air, to })
-      : ({ kind: 'refused', because: 'unknown-air' } as const)
+    const refused = !air ? 'unknown-air' : isOpen(shot, club, air) ? 'sign-open' : null
+    const was =
+      refused === null && air
+        ? restate({ carryM, known: knownOf(shot, club), from: air, to, signKnown: true })
+        : ({ kind: 'refused', because: refused ?? 'unknown-air' } as const)
     if (was.kind === 'refused') {
       inAir.set(shot.id, { kind: 'as-hit', because: was.because })
       return shot
@@ -42,6 +73,18 @@ export function restateShots(
     return { ...shot, carryM: was.carryM, ...(totalM !== undefined && { totalM: totalM + changeM }) }
   })
   return { shots: restated, inAir }
+}
+
+/** The middle of the launches that were measured; null where none was. */
+function usualLaunch(shots: readonly Shot[]): Launch | null {
+  const launches = shots.flatMap((shot) => measuredLaunch(shot) ?? [])
+  if (launches.length === 0) return null
+  const middle = (of: keyof Launch) => median(launches.map((launch) => launch[of] as number))
+  return {
+    ballSpeedMps: middle('ballSpeedMps'),
+    launchDeg: middle('launchDeg'),
+    spinRpm: middle('spinRpm'),
+  }
 }
 
 /** What is known of how a shot was launched: all of it, or only its club. */

@@ -14,6 +14,8 @@ export type Restating = {
   toHeightM?: number
   /** False: it was hit outdoors in a wind that nobody knows. */
   windKnown?: boolean
+  /** True: whether the change has a sign was looked at before, for all shots of its kind. */
+  signKnown?: boolean
 }
 
 export type Restated =
@@ -50,18 +52,13 @@ export function restate({
   fromHeightM = 0,
   toHeightM = 0,
   windKnown = true,
+  signKnown = false,
 }: Restating): Restated {
   if (!windKnown) return { kind: 'refused', because: 'unknown-wind' }
   const launch = known.kind === 'launch' ? known.launch : launchFor(carryM, known, from, fromHeightM)
   const change = launch && changeOf(carryM, launch, { from, to, fromHeightM, toHeightM }, 1)
   if (!launch || change === null) return { kind: 'refused', because: 'no-flight' }
-  const limits = CRISIS.map((crisis) =>
-    changeOf(carryM, launch, { from, to, fromHeightM: 0, toHeightM: 0 }, crisis),
-  )
-  const signs = limits.map((each) =>
-    each === null || Math.abs(each) < NO_CHANGE * carryM ? 0 : Math.sign(each),
-  )
-  if (signs.includes(1) && signs.includes(-1)) return { kind: 'refused', because: 'sign-open' }
+  if (!signKnown && isSignOpen(carryM, launch, from, to)) return { kind: 'refused', because: 'sign-open' }
   const sdM = sdOf(carryM, known, from, to)
   return {
     kind: 'restated',
@@ -70,6 +67,15 @@ export function restate({
     launch,
     significant: Math.abs(change) > NINETY * sdM,
   }
+}
+
+/** Whether other air makes a strike longer or shorter hangs on where the drag crisis lies. */
+export function isSignOpen(carryM: number, launch: Launch, from: Air, to: Air): boolean {
+  const signs = CRISIS.map((crisis) => {
+    const change = changeOf(carryM, launch, { from, to, fromHeightM: 0, toHeightM: 0 }, crisis)
+    return change === null || Math.abs(change) < NO_CHANGE * carryM ? 0 : Math.sign(change)
+  })
+  return signs.includes(1) && signs.includes(-1)
 }
 
 type Between = Required<Pick<Restating, 'from' | 'to' | 'fromHeightM' | 'toHeightM'>>

@@ -138,6 +138,8 @@ const startingFrom = (last: SetUp | null): SetUp =>
         ball: last.ball,
         altitudeM: last.altitudeM,
         altitudeOf: last.altitudeOf,
+        carryFrom: last.carryFrom,
+        deviceTempC: last.deviceTempC,
         monitor: last.monitor && { ...last.monitor, checked: [] },
       }
     : NOTHING_SAID

@@ -49,13 +49,12 @@ export function Course({ golfer, bag, day, setMs, places, card, stations }: Cour
         </Link>
       </PageHead>
       <p className="rule-43">
-        <b>In a competition round</b> take the plain card: Rule 4.3 lets a device give distances, but not
-        measure slope or wind or advise a club. This page works for the practice round and the evening before;
-        local rules decide.
+        <b>In a competition round</b> take the plain card: under Rule 4.3 a device may give distance, but not
+        measure slope or wind, nor advise a club. Local rules decide.
       </p>
       <div className="course">
         <DayTable golfer={golfer} clubs={bag.clubs} card={card} />
-        <DayForm key={setMs} golfer={golfer} day={day} places={places} />
+        <DayForm golfer={golfer} day={day} places={places} />
       </div>
       {stations.length > 0 && (
         <SeasonPicture

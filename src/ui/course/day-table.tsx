@@ -19,7 +19,7 @@ export function DayTable({ golfer, clubs, card }: Props) {
             <th scope="col">Club</th>
             <th scope="col">For the day, {golfer.lengthUnit}</th>
             <th scope="col">Total</th>
-            <th scope="col">As measured</th>
+            <th scope="col">Measured</th>
             <th scope="col" className="wide-only">
               To mind
             </th>
@@ -30,7 +30,9 @@ export function DayTable({ golfer, clubs, card }: Props) {
             .filter(({ measured }) => measured)
             .map((line) => (
               <tr key={`${line.clubId} ${line.swing}`} className={line.swing === FULL_SWING ? '' : 'partial'}>
-                <th scope="row">{rowName(line, clubs)}</th>
+                <th scope="row">
+                  <RowName of={line} clubs={clubs} />
+                </th>
                 <td className="carry">
                   {line.ofDay ? (
                     <Modelled of={line.ofDay} golfer={golfer} />
@@ -59,9 +61,15 @@ export function DayTable({ golfer, clubs, card }: Props) {
   )
 }
 
-const rowName = ({ clubId, swing }: DayLine, clubs: OwnedClub[]): string => {
+function RowName({ of: { clubId, swing }, clubs }: { of: DayLine; clubs: OwnedClub[] }) {
   const name = clubs.find(({ id }) => id === clubId)?.name ?? ''
-  return swing === FULL_SWING ? name : `${name}, ${swingName(swing)}`
+  if (swing === FULL_SWING) return name
+  return (
+    <>
+      <span className="visually-hidden">{name}, </span>
+      {swingName(swing)}
+    </>
+  )
 }
 
 const Modelled = ({ of, golfer }: { of: Interval; golfer: Golfer }) => (

@@ -16,6 +16,8 @@ import { len } from '@/words/numbers'
 import { driftSentence, needWords, nextReason, verdictWords } from '@/words/reasons'
 import { finding } from '@/words/finding'
 import { lede } from './lede'
+import { AirChoice } from '../air/air-choice'
+import { statedAir } from '@/words/set-up'
 import { OwnLimits, StepSchoolChoice, StockRuleChoice } from './schools'
 import type { StationShots } from './station-shots'
 import { StepEvidence } from './step-evidence'
@@ -46,9 +48,13 @@ export function Gaps({ golfer, bag, analysis, shots }: Props) {
   }
   return (
     <>
-      <PageHead title={found.sentence} lede={lede(analysis, bag, golfer)}>
+      <PageHead
+        title={found.sentence}
+        lede={`${lede(analysis, bag, golfer)}${golfer.compareIn === 'reference' ? ` Carries are ${statedAir(golfer)}.` : ''}`}
+      >
         <StockRuleChoice golfer={golfer} />
         <StepSchoolChoice golfer={golfer} />
+        <AirChoice golfer={golfer} />
         <Link className="btn btn-primary" href={`${home}/bay`}>
           Hit more
         </Link>

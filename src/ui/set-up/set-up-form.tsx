@@ -11,7 +11,7 @@ import { airFrom, type WeatherReading } from '@/core/session/weather'
 import { celsiusFrom, lengthIn, metresFrom, mpsFrom, speedIn, tempIn } from '@/core/units'
 import { send } from '../send'
 import { Problems } from '../shell/problems'
-import { SURFACE_NAME, WIND_NAME } from '@/words/names'
+import { CARRY_FROM_NAME, SURFACE_NAME, WIND_NAME } from '@/words/names'
 import { altitude, caveatSentence } from '@/words/set-up'
 import { ChoiceField } from './choice-field'
 import { MeasureField, type Measure } from './measure-field'
@@ -85,6 +85,22 @@ export function SetUpForm({ golfer, place, setUp, profiles, onChange }: Props) {
       <fieldset>
         <legend>Air</legend>
         <div className="fields">
+          <ChoiceField
+            label="Carries are"
+            value={setUp.carryFrom}
+            none="not said"
+            names={CARRY_FROM_NAME}
+            onChange={(carryFrom) => change({ carryFrom, deviceTempC: null })}
+          />
+          {setUp.carryFrom === 'computed' && (
+            <MeasureField
+              label="The device’s own air"
+              measure={temp}
+              value={setUp.deviceTempC}
+              hint="as its settings say; its altitude stands below"
+              onChange={(deviceTempC) => change({ deviceTempC })}
+            />
+          )}
           <MeasureField
             label="Temperature"
             measure={temp}
@@ -116,6 +132,24 @@ export function SetUpForm({ golfer, place, setUp, profiles, onChange }: Props) {
             names={WIND_NAME}
             onChange={(blows) => changeAir({ wind: blows })}
           />
+          {air.windMps !== null && air.windMps > 0 && (
+            <MeasureField
+              label="Wind read at a height of"
+              measure={near}
+              value={air.windHeightM}
+              hint="empty: as it blows where the ball flies"
+              onChange={(windHeightM) => changeAir({ windHeightM })}
+            />
+          )}
+          {air.pressureHpa === null && (
+            <MeasureField
+              label="Pressure at sea level"
+              measure={{ unit: 'hPa', digits: 1, to: same, from: same }}
+              value={air.seaLevelHpa}
+              hint="of the forecast; used with the altitude"
+              onChange={(seaLevelHpa) => changeAir({ seaLevelHpa })}
+            />
+          )}
           <MeasureField
             label="Altitude of the numbers"
             measure={{ ...near, digits: 0 }}

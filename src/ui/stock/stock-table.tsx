@@ -7,20 +7,31 @@ import type { BagAnalysis } from '@/core/analyse-bag'
 import type { Bag, OwnedClub } from '@/core/bag/bag'
 import type { Golfer } from '@/core/golfer'
 import type { Stock } from '@/core/stock/station-stock'
+import { AirAsked, type AskedAir } from '../air/air-asked'
+import { AirChoice } from '../air/air-choice'
 import { StockRuleChoice } from '../gaps/schools'
 import type { StationShots } from '../gaps/station-shots'
 import { PageHead } from '../shell/page-head'
 import { Warnings } from '../shell/warnings'
+import { AS_HIT } from '@/words/day'
+import { statedAir } from '@/words/set-up'
 import { clubNames, RULE_NAME, stationName, swingName } from '@/words/names'
 import { count, fixed, len, lenUnit, plusMinus, side, speed } from '@/words/numbers'
 import { OpenSetUps, type OpenSetUp } from './open-set-ups'
 import { StationDetails } from './station-details'
 import './stock.css'
 
-type Props = { golfer: Golfer; bag: Bag; analysis: BagAnalysis; shots: StationShots; setUps: OpenSetUp[] }
+type Props = {
+  golfer: Golfer
+  bag: Bag
+  analysis: BagAnalysis
+  shots: StationShots
+  setUps: OpenSetUp[]
+  airs: AskedAir[]
+}
 
 /** Every station with what its solid shots say; a station opens to the shots behind it. */
-export function StockTable({ golfer, bag, analysis, shots, setUps }: Props) {
+export function StockTable({ golfer, bag, analysis, shots, setUps, airs }: Props) {
   const { stocks, warnings } = analysis
   const [opened, setOpened] = useState<string | null>(null)
   const clubs = new Map(bag.clubs.map((club) => [club.id, club]))
@@ -42,6 +53,8 @@ export function StockTable({ golfer, bag, analysis, shots, setUps }: Props) {
   }
   const solid = hit.reduce((sum, stock) => sum + stock.count, 0)
   const leftOut = stocks.reduce((sum, stock) => sum + stock.leftOut.length, 0)
+  const asHit = stocks.reduce((sum, { inAir }) => sum + (inAir?.asHit ?? 0), 0)
+  const filled = stocks.some(({ modelled }) => modelled)
   const widest = hit.reduce((a, b) => (half(b) > half(a) ? b : a))
   const sayHalf = `${plusMinus(widest.lowM as number, widest.highM as number, golfer)} ${golfer.lengthUnit}`
   return (
@@ -50,8 +63,9 @@ export function StockTable({ golfer, bag, analysis, shots, setUps }: Props) {
         title={`${count(hit.length, 'stock')} from ${count(solid, 'solid shot')}`}
         lede={
           <>
-            Carry by the {RULE_NAME[golfer.stockRule]} of the last 12 months, in the air they were hit in; ±
-            is a 90% interval.{' '}
+            Carry by the {RULE_NAME[golfer.stockRule]} of the last 12 months,{' '}
+            {golfer.compareIn === 'reference' ? statedAir(golfer) : 'in the air they were hit in'}; ± is a 90%
+            interval. {asHit > 0 && `${count(asHit, 'solid shot')} stay as hit: see the rows. `}
             {leftOut > 0 && `${count(leftOut, 'shot')} left out: open a station to see why. `}
             The least sure is the {stationName(clubs.get(widest.clubId), widest.swing)}, ± {sayHalf}.
             {notHit.length > 0 &&
@@ -60,6 +74,7 @@ export function StockTable({ golfer, bag, analysis, shots, setUps }: Props) {
         }
       >
         <StockRuleChoice golfer={golfer} />
+        <AirChoice golfer={golfer} />
         <Link className="btn btn-outline" href={`${home}/paper`}>
           Card and report
         </Link>
@@ -112,6 +127,13 @@ export function StockTable({ golfer, bag, analysis, shots, setUps }: Props) {
           </tbody>
         </Table>
       </section>
+      {filled && (
+        <p className="quiet filled">
+          Numbers in italics behind ≈ were not measured: a model of the flight fills them from ball speed,
+          launch and spin, on normal ground (± 10% of peak, 3° of landing, 35% of run).
+        </p>
+      )}
+      <AirAsked golfer={golfer} of={airs} />
       <OpenSetUps golfer={golfer} of={setUps} />
     </>
   )
@@ -135,7 +157,7 @@ const columns = (golfer: Golfer): string[] => [
 
 type RowProps = {
   golfer: Golfer
-  stock: Stock
+  stock: BagAnalysis['stocks'][number]
   club: OwnedClub | undefined
   opened: boolean
   onOpen: () => void
@@ -143,7 +165,8 @@ type RowProps = {
 
 function StockRow({ golfer, stock, club, opened, onOpen }: RowProps) {
   const { averages } = stock
-  const lengthOf = (metres: number | undefined) => (metres === undefined ? '–' : len(metres, golfer))
+  const { totalM, peakM, landingDeg } = stock.modelled ?? {}
+  const metres = (value: number) => len(value, golfer)
   const partial = stock.swing !== 'full'
   return (
     <tr className={partial ? 'partial' : ''}>
@@ -175,20 +198,50 @@ function StockRow({ golfer, stock, club, opened, onOpen }: RowProps) {
           : plusMinus(stock.lowM, stock.highM, golfer)}
       </td>
       <td>{stock.reachM ? `${len(stock.reachM[0], golfer)} to ${len(stock.reachM[1], golfer)}` : '–'}</td>
-      <td>{lengthOf(averages.totalM)}</td>
+      <td>
+        <Filled measured={averages.totalM} modelled={totalM} text={metres} />
+      </td>
       <td>{averages.ballSpeedMps === undefined ? '–' : speed(averages.ballSpeedMps, golfer)}</td>
       <td>{averages.launchDeg === undefined ? '–' : `${fixed(averages.launchDeg, 1)}°`}</td>
       <td>{averages.spinRpm === undefined ? '–' : fixed(averages.spinRpm, 0)}</td>
-      <td>{lengthOf(averages.peakM)}</td>
-      <td>{averages.landingDeg === undefined ? '–' : `${fixed(averages.landingDeg, 0)}°`}</td>
+      <td>
+        <Filled measured={averages.peakM} modelled={peakM} text={metres} />
+      </td>
+      <td>
+        <Filled
+          measured={averages.landingDeg}
+          modelled={landingDeg}
+          text={(value) => `${fixed(value, 0)}°`}
+        />
+      </td>
       <td>{averages.offlineM === undefined ? '–' : side(averages.offlineM, golfer)}</td>
       <td>
         {stock.count}
         {(stock.conditions?.counted ?? 0) > 0 && <small className="quiet"> wind</small>}
+        {(stock.inAir?.asHit ?? 0) > 0 && (
+          <small className="quiet" title={stock.inAir?.because.map((each) => AS_HIT[each]).join('; ')}>
+            {' '}
+            {stock.inAir?.asHit} as hit
+          </small>
+        )}
       </td>
       <td>{stock.leftOut.length || ''}</td>
     </tr>
   )
+}
+
+/** A measured number, else a modelled one that shows that it is. */
+function Filled({
+  measured,
+  modelled,
+  text,
+}: {
+  measured: number | undefined
+  modelled: number | undefined
+  text: (value: number) => string
+}) {
+  if (measured !== undefined) return text(measured)
+  return modelled === undefined ? '–' : <i>≈ {text(modelled)}</i>
 }
 
 const half = (stock: Stock): number => ((stock.highM ?? 0) - (stock.lowM ?? 0)) / 2

@@ -1,10 +1,10 @@
 import { redirect } from 'next/navigation'
-import { analysedBag, golferOfPage } from '@/app/server/gather'
+import { comparedBag, golferOfPage } from '@/app/server/gather'
 import { Gaps } from '@/ui/gaps/gaps'
 
 export default async function GapsPage({ params }: { params: Promise<{ golferId: string }> }) {
   const golfer = golferOfPage((await params).golferId)
-  const analysed = analysedBag(golfer)
+  const analysed = comparedBag(golfer)
   if (!analysed) redirect(`/golfers/${golfer.id}/bag`)
   return <Gaps golfer={golfer} {...analysed} />
 }

@@ -1,10 +1,10 @@
 import { redirect } from 'next/navigation'
-import { analysedBag, golferOfPage, setUpsBehind } from '@/app/server/gather'
+import { airsToAsk, comparedBag, golferOfPage, setUpsBehind } from '@/app/server/gather'
 import { StockTable } from '@/ui/stock/stock-table'
 
 export default async function StockPage({ params }: { params: Promise<{ golferId: string }> }) {
   const golfer = golferOfPage((await params).golferId)
-  const analysed = analysedBag(golfer)
+  const analysed = comparedBag(golfer)
   if (!analysed) redirect(`/golfers/${golfer.id}/bag`)
-  return <StockTable golfer={golfer} {...analysed} setUps={setUpsBehind(golfer)} />
+  return <StockTable golfer={golfer} {...analysed} setUps={setUpsBehind(golfer)} airs={airsToAsk(golfer)} />
 }

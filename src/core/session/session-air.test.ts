@@ -1,0 +1,69 @@
+import { describe, expect, it } from 'vitest'
+import { pressureAt } from '../flight/air'
+import { sessionAir } from './session-air'
+import { NOTHING_SAID, type SetUp } from './set-up'
+
+const measured = (air: Partial<SetUp['air']>, more: Partial<SetUp> = {}): SetUp => ({
+  ...NOTHING_SAID,
+  carryFrom: 'measured',
+  ...more,
+  air: { ...NOTHING_SAID.air, tempC: 11, pressureHpa: 1003, humidity: 0.8, windMps: 0, ...air },
+})
+const missing = (...said: Parameters<typeof sessionAir>) => {
+  const found = sessionAir(...said)
+  return found.kind === 'unknown' ? found.missing : null
+}
+const air = (...said: Parameters<typeof sessionAir>) => {
+  const found = sessionAir(...said)
+  if (found.kind === 'unknown') throw new Error(found.missing)
+  return found.air
+}
+
+describe('the air that a session’s carries belong to', () => {
+  it('is not guessed: each thing that was not said is named', () => {
+    expect(missing(null, 'range')).toBe('carry-from')
+    expect(missing(NOTHING_SAID, 'range')).toBe('carry-from')
+    expect(missing(measured({ tempC: null }), 'range')).toBe('temperature')
+    expect(missing(measured({ pressureHpa: null }), 'range')).toBe('pressure')
+    expect(missing(measured({ windMps: null }), 'range')).toBe('wind')
+    expect(missing({ ...NOTHING_SAID, carryFrom: 'computed', deviceTempC: 25 }, 'indoor')).toBe('device-air')
+  })
+
+  it('is the device’s own where it computes, whatever the room', () => {
+    const computed = {
+      ...measured({ tempC: 8 }),
+      carryFrom: 'computed' as const,
+      deviceTempC: 25,
+      altitudeM: 0,
+    }
+    expect(air(computed, 'indoor')).toMatchObject({ tempC: 25, pressureHpa: 1013.25, tailwindMps: 0 })
+  })
+
+  it('takes the pressure as read, else from altitude and the day’s pressure at sea level', () => {
+    expect(air(measured({}), 'range').pressureHpa).toBe(1003)
+    const high = measured({ pressureHpa: null, seaLevelHpa: 1020 }, { altitudeM: 900, altitudeOf: 'here' })
+    expect(air(high, 'range').pressureHpa).toBeCloseTo(pressureAt(900, 1020), 10)
+    const asAtHome = measured({}, { altitudeM: 1450, altitudeOf: 'home' })
+    expect(air(asAtHome, 'range').pressureHpa).toBeCloseTo(pressureAt(1450), 10)
+  })
+
+  it('takes the wind with its side and the height at which it was read; indoors there is none', () => {
+    const blows = measured({ windMps: 4, wind: 'into', windHeightM: 2 })
+    expect(air(blows, 'range')).toMatchObject({ tailwindMps: -4, crosswindMps: 0, windHeightM: 2 })
+    expect(air(measured({ windMps: 4, wind: 'from-left' }), 'range').crosswindMps).toBe(4)
+    expect(air(measured({ windMps: 4, wind: 'from-right' }), 'range').crosswindMps).toBe(-4)
+    expect(air(measured({ windMps: null }), 'indoor').tailwindMps).toBe(0)
+  })
+
+  it('a breeze from anywhere is calm, more than one is not known', () => {
+    expect(air(measured({ windMps: 1.5, wind: 'felt' }), 'range').tailwindMps).toBe(0)
+    expect(missing(measured({ windMps: 4, wind: 'felt' }), 'range')).toBe('wind')
+  })
+
+  it('what was said along the way goes first: another temperature, a wind of unknown strength', () => {
+    expect(air(measured({}), 'range', { wind: null, tempC: 7 }).tempC).toBe(7)
+    expect(missing(measured({}), 'range', { wind: 'into', tempC: null })).toBe('wind')
+    const sameWind = measured({ windMps: 3, wind: 'into' })
+    expect(air(sameWind, 'range', { wind: 'into', tempC: null }).tailwindMps).toBe(-3)
+  })
+})

@@ -1,0 +1,105 @@
+import type { Page } from '@playwright/test'
+import type { BancoServer } from '../../demo/banco-server'
+import { makeDemoIn } from '../../demo/make-demo-in'
+import { axeFindings, expect, test } from './banco'
+
+const TILDA = '/golfers/demo-tilda'
+async function withDemo(banco: BancoServer, page: Page, path: string) {
+  await banco.stop()
+  makeDemoIn(banco.data)
+  await banco.start()
+  await page.goto(banco.address + path)
+}
+
+test('the card of a day: places, ground, the plain card', async ({ page, banco }) => {
+  await withDemo(banco, page, `${TILDA}/course`)
+  const finding = page.getByRole('heading', { level: 1 })
+  await expect(finding).toHaveText(/^The Driver carries 200 yards, 2 less than measured/)
+  await expect(page.getByText('Tarnwick: 9 °C, 26 ft, calm, soft ground')).toBeVisible()
+  await expect(page.getByText('Play the carry')).toBeVisible()
+  const driver = page.getByRole('row', { name: /^Driver/ })
+  await expect(driver).toContainText('≈ 200 ± 4')
+  expect(await axeFindings(page)).toEqual([])
+
+  await page.getByRole('button', { name: /^Alto Verin/ }).click()
+  await page.getByLabel('Temperature', { exact: true }).fill('24')
+  await page.getByRole('button', { name: 'Set the day' }).click()
+  await expect(page.getByText('The card stands for this day.')).toBeVisible()
+  await expect(page.getByText('Alto Verin: 24 °C, 4757 ft, calm, firm ground')).toBeVisible()
+  await expect(finding).toHaveText(/^The 7-wood carries 180 yards, 7 more than measured/)
+  await page.reload()
+  await expect(page.getByText('Alto Verin: 24 °C')).toBeVisible()
+
+  await page.getByLabel('Temperature', { exact: true }).fill('warm')
+  await expect(page.getByText('Type a number, or leave it empty.')).toBeVisible()
+  await page.getByRole('button', { name: 'Set the day' }).click()
+  await expect(page.getByText('One number of the day is empty or no number: type it.')).toBeVisible()
+  await page.getByLabel('Temperature', { exact: true }).fill('24')
+
+  await page.getByRole('textbox', { name: 'Place' }).fill('Skerrow Links')
+  await page.getByRole('button', { name: 'Keep this place' }).click()
+  await expect(page.getByRole('button', { name: /^Skerrow Links/ })).toBeVisible()
+  await page.getByRole('button', { name: 'Forget this place' }).click()
+  await expect(page.getByRole('button', { name: /^Skerrow Links/ })).toHaveCount(0)
+
+  await page.getByRole('button', { name: 'Ask the weather station' }).click()
+  await expect(page.getByText(/No weather station answers/)).toBeVisible()
+
+  await expect(page.getByText('Rule 4.3')).toBeVisible()
+  await page.getByRole('link', { name: 'The plain card' }).click()
+  await expect(page.getByRole('img', { name: /Tilda Brandvoll, Winter bag/ })).toBeVisible()
+})
+
+test('the season goes with what is dragged', async ({ page, banco }) => {
+  await withDemo(banco, page, `${TILDA}/course`)
+  const season = page.getByRole('region', { name: 'The season' })
+  const overAltitude = season.getByRole('img', { name: /over altitude/ })
+  await expect(overAltitude).toHaveAttribute('aria-label', /Driver: .* yd at 0, /)
+  const before = await overAltitude.getAttribute('aria-label')
+  await season.getByLabel(/^Temperature/).fill('35')
+  await expect(overAltitude).not.toHaveAttribute('aria-label', before ?? '')
+  await season.getByLabel('Club').selectOption({ label: '7-iron' })
+  await expect(overAltitude).toHaveAttribute(
+    'aria-label',
+    /^change of carry over altitude, ft\. 7-iron: [^;]*$/,
+  )
+  await expect(season.getByText(/The 7-iron runs .* on soft, .* on normal, .* on firm ground/)).toBeVisible()
+})
+
+test('stocks, gaps and the card in one stated air, and back; old sessions are asked about once', async ({
+  page,
+  banco,
+}) => {
+  await withDemo(banco, page, `${TILDA}/stock`)
+  const driver = page.getByRole('row', { name: /Driver/ })
+  await expect(page.getByText('in the air they were hit in')).toBeVisible()
+  await expect(driver).toContainText('202.1')
+  await page.getByLabel('Carries').selectOption('in one stated air')
+  await expect(page.getByText('in stated air: 20 °C, 1013 hPa, 50%, calm')).toBeVisible()
+  await expect(driver).toContainText('201.5')
+  await page.getByRole('link', { name: 'Gaps', exact: true }).click()
+  await expect(page.getByText('Carries are in stated air')).toBeVisible()
+  await page.goto(`${banco.address}${TILDA}/paper`)
+  await expect(page.getByRole('img', { name: /in stated air: 20 °C/ })).toBeVisible()
+  await page.goto(`${banco.address}${TILDA}/stock`)
+  await page.getByLabel('Carries').selectOption('as hit')
+  await expect(driver).toContainText('202.1')
+  await expect(page.getByRole('region', { name: 'Air that was not said' })).toHaveCount(0)
+
+  await page.goto(`${banco.address}/golfers/demo-junia/stock`)
+  const asked = page.getByRole('region', { name: 'Air that was not said' })
+  await expect(asked).toContainText('The air of 1 session is not known.')
+  expect(await axeFindings(page)).toEqual([])
+  await page.goto(`${banco.address}/golfers/demo-junia/course`)
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText(/Nobody said in which air/)
+  await page.goto(`${banco.address}/golfers/demo-junia/stock`)
+  await asked.getByRole('link', { name: 'Say it' }).click()
+  await page.getByRole('button', { name: 'Say how it was set up' }).click()
+  await page.getByLabel('Carries are').selectOption('computed by the device')
+  await page.getByLabel('The device’s own air').fill('25')
+  await page.getByLabel('Altitude of the numbers').fill('0')
+  await page.getByRole('button', { name: 'Keep it' }).click()
+  await page.goto(`${banco.address}/golfers/demo-junia/stock`)
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText(/stocks from/)
+  await expect(asked).toHaveCount(0)
+})
