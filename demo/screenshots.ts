@@ -30,6 +30,11 @@ const PICTURES: { name: string; path: string; phone?: boolean; before?: (page: P
       await page.getByText('Alto Verin: 24').waitFor()
     },
   },
+  {
+    name: 'season',
+    path: `${TILDA}/course`,
+    before: (page) => page.getByRole('region', { name: 'The season' }).scrollIntoViewIfNeeded(),
+  },
   { name: 'log', path: `${TILDA}/log` },
   {
     name: 'import',

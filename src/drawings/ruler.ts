@@ -1,3 +1,4 @@
+import { fixed } from '@/words/numbers'
 import type { Part } from './drawing'
 
 const STEPS = [1, 2, 5, 10, 20, 25, 50, 100, 200, 250, 500, 1000, 2000]
@@ -38,7 +39,7 @@ export function ruler(
         kind: 'label',
         x: at,
         y: y + out * 23,
-        text: String(at),
+        text: fixed(at, 0),
         ink: 'quiet',
         size: 12.5,
         weight: 500,

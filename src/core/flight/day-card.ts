@@ -151,5 +151,8 @@ function runOn(
   const { totalM } = stock.averages
   if (totalM === undefined) return { runM, from: 'modelled' }
   const measured = totalM - carryM
-  return { runM: measured + runM - runOf(flight.landing, 'normal'), from: 'measured' }
+  const normal = runOf(flight.landing, 'normal')
+  // Onward runs go by their ratio, so that none turns back; backward ones by their difference.
+  const onward = measured > 0 && normal > 0 && runM > 0
+  return { runM: onward ? measured * (runM / normal) : measured + runM - normal, from: 'measured' }
 }

@@ -111,6 +111,9 @@ describe('the card of a day', () => {
     const [driver] = card(DAY, rolled).lines
     expect(driver).toMatchObject({ runFrom: 'measured' })
     expect(driver!.runM! / yards(1)).toBeCloseTo(12, 6)
+    const [onSoft] = card({ ...DAY, turf: 'soft' }, rolled).lines
+    expect(onSoft!.runM! / yards(1)).toBeGreaterThan(0)
+    expect(onSoft!.runM! / yards(1)).toBeLessThan(6)
   })
 
   it('changes nothing for shots whose air nobody said', () => {

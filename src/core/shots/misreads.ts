@@ -1,3 +1,4 @@
+import { contradicts } from './contradictions'
 import { median } from '../stock/quantile'
 import type { Reading } from './reading'
 
@@ -13,15 +14,20 @@ export const MAD_TO_SD = 1.4826
 const MOST_OFF = 0.2
 
 /**
- * Finds, over the whole bag, the readings whose speed and carry cannot belong to one ball: a bad strike
- * moves both, a misread only one. Essential: a bad speed alone moves a stock by 10 to 15%.
+ * Finds, over the whole bag, the readings whose numbers cannot belong to one ball: those that contradict
+ * themselves, and those whose speed and carry do not go together. A bad strike moves both, a misread only one. Essential: a bad speed alone moves a stock by 10 to 15%.
  * @returns the places of the misreads; the golfer's marks are not looked at
  */
 export function findMisreads(readings: readonly Reading[]): Set<number> {
   const measured = readings.flatMap(({ index, logCarry, logSpeed }) =>
     logSpeed === null ? [] : [{ index, logCarry, logSpeed }],
   )
-  if (measured.length < FEWEST_SHOTS) return new Set()
+  const few = measured.length < FEWEST_SHOTS
+  const impossible = unlessMany(
+    readings.filter((reading) => contradicts(reading, few)),
+    few ? 2 * MOST_OFF * readings.length : MOST_OFF * readings.length,
+  )
+  if (few) return impossible
   const fits = POWERS.map((power) => {
     const rest = measured.map(({ logCarry, logSpeed }) => logSpeed - power * logCarry)
     const centre = median(rest)
@@ -30,6 +36,13 @@ export function findMisreads(readings: readonly Reading[]): Set<number> {
   })
   const { off, mad } = fits.reduce((best, fit) => (fit.mad < best.mad ? fit : best))
   const limit = Math.max(OFF.least, Math.min(OFF.most, OFF.deviations * MAD_TO_SD * mad))
-  const found = measured.filter((_, i) => (off[i] as number) > limit)
-  return new Set(found.length > MOST_OFF * measured.length ? [] : found.map(({ index }) => index))
+  const offLine = unlessMany(
+    measured.filter((_, i) => (off[i] as number) > limit),
+    MOST_OFF * measured.length,
+  )
+  return new Set([...impossible, ...offLine])
 }
+
+/** Where most readings look wrong it is the rule that does not hold for this monitor. */
+const unlessMany = (found: readonly { index: number }[], most: number): Set<number> =>
+  new Set(found.length > most ? [] : found.map(({ index }) => index))

@@ -1,5 +1,6 @@
 import { golferOfPage } from '@/app/server/gather'
 import { GolferData } from '@/ui/golfer/golfer-data'
+import { ReferenceAir } from '@/ui/air/reference-air'
 import { GolferForm } from '@/ui/golfer/golfer-form'
 import { PageHead } from '@/ui/shell/page-head'
 
@@ -12,7 +13,10 @@ export default async function GolferPage({ params }: { params: Promise<{ golferI
         lede="What Banco takes for granted about this golfer. Numbers everywhere follow the units."
       />
       <div className="golfer-page">
-        <GolferForm golfer={golfer} />
+        <div>
+          <GolferForm golfer={golfer} />
+          <ReferenceAir golfer={golfer} />
+        </div>
         <GolferData golfer={golfer} />
       </div>
     </>
