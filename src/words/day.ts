@@ -77,7 +77,7 @@ export function lineNote({ measured, ofDay, inAir }: DayLine): string {
 export const AS_HIT: Record<AsHitBecause, string> = {
   'unknown-air': 'its air was not said',
   'unknown-wind': 'its wind is not known',
-  'sign-open': 'this air could make it longer or shorter',
+  'sign-open': 'too near to call in this air: as measured',
   'no-flight': 'no flight has that launch',
 }
 

@@ -50,7 +50,12 @@ export function Gaps({ golfer, bag, analysis, shots }: Props) {
     <>
       <PageHead
         title={found.sentence}
-        lede={`${lede(analysis, bag, golfer)}${golfer.compareIn === 'reference' ? ` Carries are ${statedAir(golfer)}.` : ''}`}
+        lede={
+          <>
+            {lede(analysis, bag, golfer)}
+            {golfer.compareIn === 'reference' && ` Carries are ${statedAir(golfer)}.`}
+          </>
+        }
       >
         <StockRuleChoice golfer={golfer} />
         <StepSchoolChoice golfer={golfer} />
