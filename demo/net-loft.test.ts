@@ -1,5 +1,6 @@
 import { expect, it } from 'vitest'
 import { analyseBag } from '../src/core/analyse-bag'
+import { wedgeTable } from '../src/core/wedges/wedge-table'
 import { bagInput } from '../src/store/bag-input'
 import { bagOf } from '../src/store/bags'
 import { openDatabase } from '../src/store/database'
@@ -46,4 +47,19 @@ it('the demo bags show every kind of verdict, of mark and of warning', () => {
   expect(marks).toEqual(expect.arrayContaining(['fat', 'thin', 'wild', 'misread', 'other-club']))
   const warnings = bags.flatMap(({ analysis }) => analysis.warnings.map(({ kind }) => kind))
   expect(warnings).toEqual(expect.arrayContaining(['other-club', 'one-sided', 'tiring']))
+})
+
+it('shares of the demo golfer’s short swings lie where they usually do: three-quarter 88 to 93%, half 69 to 74% (common practice)', () => {
+  const tilda = netLoft(DEMO_SEED).find(({ golfer }) => golfer.name.startsWith('Tilda'))!
+  const wedges = tilda.bag.clubs.filter(({ kind }) => kind === 'wedge')
+  const table = wedgeTable(wedges, tilda.golfer.swings, tilda.analysis.stocks)
+  const meanShare = (swing: string) => {
+    const shares = table.flat().flatMap((cell) => (cell.swing === swing && cell.share ? [cell.share] : []))
+    expect(shares.length).toBe(wedges.length)
+    return shares.reduce((sum, share) => sum + share, 0) / shares.length
+  }
+  expect(meanShare('three-quarter')).toBeGreaterThan(0.88)
+  expect(meanShare('three-quarter')).toBeLessThan(0.93)
+  expect(meanShare('half')).toBeGreaterThan(0.69)
+  expect(meanShare('half')).toBeLessThan(0.74)
 })

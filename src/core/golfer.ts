@@ -1,6 +1,7 @@
 import type { Zones, StepSchool } from './gaps/zones'
 import type { Segment } from './bag/segment'
 import type { GolferId } from './ids'
+import type { Swing } from './shots/shot'
 import type { StockRule } from './stock/stock-rules'
 import type { LengthUnit, SpeedUnit, TempUnit } from './units'
 
@@ -40,5 +41,12 @@ export type AirLikes = {
 }
 export const COMPARE_IN = ['as-hit', 'reference'] as const
 export type CompareIn = (typeof COMPARE_IN)[number]
-export type Golfer = GolferSettings & GolferSchools & BayLikes & AirLikes & { id: GolferId }
+export type Golfer = GolferSettings &
+  GolferSchools &
+  BayLikes &
+  AirLikes & {
+    id: GolferId
+    /** The swings that this golfer hits, the full one first. */
+    swings: Swing[]
+  }
 export type Units = Pick<GolferSettings, 'lengthUnit' | 'speedUnit'>

@@ -1,13 +1,11 @@
 import type { BagAnalysis } from '@/core/analyse-bag'
 import type { Bag } from '@/core/bag/bag'
 import type { Golfer } from '@/core/golfer'
-import { FULL_SWING, SWINGS } from '@/core/shots/shot'
+import { FULL_SWING } from '@/core/shots/shot'
 import { day } from '@/words/days'
-import { RULE_NAME } from '@/words/names'
+import { RULE_NAME, shortSwing } from '@/words/names'
 import { len, plusMinus } from '@/words/numbers'
 import type { CardData } from './card'
-
-const SHORT_SWING: Record<string, string> = { 'three-quarter': '¾', half: '½' }
 
 /**
  * The yardage card of a golfer's bag.
@@ -21,7 +19,7 @@ export function cardOfBag(
 ): CardData {
   const stockOf = (clubId: string, swing: string) =>
     stocks.find((stock) => stock.clubId === clubId && stock.swing === swing)
-  const partial = SWINGS.filter(
+  const partial = golfer.swings.filter(
     (swing) =>
       swing !== FULL_SWING && stocks.some((stock) => stock.swing === swing && stock.carryM !== undefined),
   )
@@ -29,7 +27,7 @@ export function cardOfBag(
     title: `${golfer.name}, ${bag.name}`,
     notes: [`${day(dateMs)}, ${RULE_NAME[golfer.stockRule]}; ± is a 90% interval`, air],
     unit: golfer.lengthUnit,
-    swings: partial.map((swing) => SHORT_SWING[swing] ?? swing),
+    swings: partial.map(shortSwing),
     lines: bag.clubs
       .filter(({ kind }) => kind !== 'putter')
       .map(({ id, name }) => {

@@ -5,6 +5,7 @@ import type { AirLikes, BayLikes, CompareIn, Golfer, GolferSchools, GolferSettin
 import type { StockRule } from '@/core/stock/stock-rules'
 import type { LengthUnit, SpeedUnit, TempUnit } from '@/core/units'
 import type { Database } from './database'
+import { swingsOf } from './swings'
 
 type Row = {
   id: GolferId
@@ -48,6 +49,7 @@ const golfer = (db: Database, row: Row): Golfer => ({
     humidity: row.reference_humidity,
   },
   compareIn: row.compare_in,
+  swings: swingsOf(db, row.id),
 })
 
 export const allGolfers = (db: Database): Golfer[] =>

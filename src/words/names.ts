@@ -39,6 +39,13 @@ export const SURFACE_NAME: Record<Surface, string> = { mat: 'mat', grass: 'grass
 const SWING_NAME: Record<string, string> = { full: 'full', 'three-quarter': 'three-quarter', half: 'half' }
 export const swingName = (swing: string): string => SWING_NAME[swing] ?? swing
 
+const SHORT_SWING: Record<string, string> = { 'three-quarter': '¾', half: '½' }
+/** A swing in the room of a flag or a card's head; swings whose definition changed keep their number. */
+export const shortSwing = (swing: string): string => {
+  const [, base = swing, version] = /^(.*?)( \d+)?$/.exec(swing) ?? []
+  return `${SHORT_SWING[base] ?? base}${version ?? ''}`
+}
+
 /** What the golfer calls a club of the bag or the rack, by its id. */
 export const clubNames =
   ({ clubs, rack }: Bag) =>

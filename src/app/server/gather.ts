@@ -12,6 +12,10 @@ import { airOfDay, usualDay } from '@/core/flight/day'
 import { dayCard, seasonStations } from '@/core/flight/day-card'
 import { bagInput, comparingAir } from '@/store/bag-input'
 import { dayOf, placesOf } from '@/store/course-days'
+import { drillShots } from '@/store/drills'
+import { wedges } from '@/core/wedges/wedges'
+import type { WedgesProps } from '@/ui/wedges/wedges'
+import { swingDefinitions, wantedStations } from '@/store/swings'
 import { bagOf } from '@/store/bags'
 import { theDatabase } from '@/store/database'
 import { golferById } from '@/store/golfers'
@@ -89,6 +93,35 @@ export function courseView(golfer: Golfer): CourseProps | null {
   }
 }
 
+/** The wedges by swing, along the rule; null before the first bag. */
+export function wedgesView(golfer: Golfer, allClubs: boolean): WedgesProps | null {
+  const compared = comparedBag(golfer)
+  if (!compared) return null
+  const db = theDatabase()
+  const { bag, analysis, shots } = compared
+  const clubs = bag.clubs
+    .map(({ id, kind, loftDeg }, order) => ({ id, kind, loftDeg, order }))
+    .filter(({ kind }) => (allClubs ? kind !== 'putter' : kind === 'wedge'))
+  const turf = dayOf(db, golfer.id)?.day.turf ?? 'normal'
+  const old = analysis.stocks.flatMap(({ clubId, swing }) =>
+    clubs.some(({ id }) => id === clubId) && !golfer.swings.includes(swing) ? [swing] : [],
+  )
+  const { goalZoneM } = golfer
+  return {
+    golfer,
+    bag,
+    clubs,
+    allClubs,
+    turf,
+    swings: [...golfer.swings, ...new Set(old)],
+    found: wedges(clubs, [...golfer.swings, ...new Set(old)], analysis, { goalZoneM, turf }),
+    shots,
+    wanted: wantedStations(db, golfer.id),
+    definitions: swingDefinitions(db, golfer.id),
+    drills: drillShots(db, golfer.id),
+  }
+}
+
 /** What the sessions behind the stocks leave unsaid of their air, to be asked about once. */
 export const airsToAsk = (golfer: Golfer): AskedAir[] => sessionsToAsk(theDatabase(), golfer, Date.now())
 
@@ -144,6 +177,7 @@ export function bayStart(golfer: Golfer): Omit<BayStartProps, 'waiting'> | null 
     bag,
     analysis,
     pace: ownPace(shots),
+    wanted: wantedStations(db, golfer.id),
     unfinished:
       session && blocks.length > 0
         ? { startedMs: session.startedMs, offsetMin: session.offsetMin, blocks }

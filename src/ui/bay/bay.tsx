@@ -11,7 +11,6 @@ import { shotsSinceRest } from '@/core/session/plan'
 import { clearLapsed } from '@/core/session/range-clear'
 import type { Station } from '@/core/session/session'
 import { MARKS, type Mark } from '@/core/shots/mark'
-import { SWINGS } from '@/core/shots/shot'
 import { sample } from '@/core/stock/sample'
 import { send } from '../send'
 import { PageHead } from '../shell/page-head'
@@ -99,7 +98,7 @@ export function Bay({ first }: { first: BayView }) {
     !resting &&
     planned.left.length > 0 &&
     shotsSinceRest(taken, session.restS) >= session.restEvery
-  const swingAfter = SWINGS[(SWINGS.findIndex((each) => each === open.swing) + 1) % SWINGS.length]
+  const swingAfter = golfer.swings[(golfer.swings.indexOf(open.swing) + 1) % golfer.swings.length]
 
   // Letters are commands while the entry is empty, and text as soon as something is typed in it.
   const typing = (event: KeyboardEvent) => {
@@ -203,7 +202,7 @@ export function Bay({ first }: { first: BayView }) {
           onChange={(event) => goTo(open.clubId, event.target.value)}
           aria-label="Swing"
         >
-          {SWINGS.map((swing) => (
+          {golfer.swings.map((swing) => (
             <option key={swing} value={swing}>
               {swingName(swing)}
             </option>

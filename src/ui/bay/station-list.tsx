@@ -2,7 +2,6 @@ import Button from 'react-bootstrap/Button'
 import type { OwnedClub } from '@/core/bag/bag'
 import type { ClubId } from '@/core/ids'
 import type { Station } from '@/core/session/session'
-import { SWINGS } from '@/core/shots/shot'
 import { swingName } from '@/words/names'
 import { len, plusMinus } from '@/words/numbers'
 import type { BayView } from './bay-view'
@@ -22,7 +21,7 @@ export function StationList({ view, clubs, open, onOpen }: Props) {
   return (
     <section className="sheet left" aria-label="Stations">
       <div className="swings" role="group" aria-label="Swing">
-        {SWINGS.map((swing) => (
+        {golfer.swings.map((swing) => (
           <Button
             key={swing}
             size="sm"
@@ -31,7 +30,7 @@ export function StationList({ view, clubs, open, onOpen }: Props) {
             aria-label={swingName(swing)}
             onClick={() => onOpen(open.clubId, swing)}
           >
-            {{ full: 'Full', 'three-quarter': 'Three-q.', half: 'Half' }[swing]}
+            {{ full: 'Full', 'three-quarter': 'Three-q.', half: 'Half' }[swing] ?? swing}
           </Button>
         ))}
       </div>

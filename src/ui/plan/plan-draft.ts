@@ -12,7 +12,7 @@ import {
   type PlanStation,
 } from '@/core/session/plan'
 import type { Station } from '@/core/session/session'
-import { FULL_SWING, SWINGS, type Swing } from '@/core/shots/shot'
+import { FULL_SWING, type Swing } from '@/core/shots/shot'
 
 /** What a golfer has chosen of a plan so far. */
 export type PlanDraft = {
@@ -32,25 +32,30 @@ export type PlanSource = {
   bag: Bag
   analysis: BagAnalysis
   pace: Pace
+  /** Stations that the golfer put aside for the next plan. */
+  wanted: Station[]
   unfinished: { startedMs: number; offsetMin: number; blocks: Block[] } | null
 }
 
 export const keyOf = ({ clubId, swing }: Station): string => `${clubId} ${swing}`
 
 /** Every station that a plan may have: three swings with every club but the putter, as they stand in the bag. */
-export const stationsOf = ({ clubs }: Bag): PlanStation[] =>
+export const stationsOf = ({ bag: { clubs }, golfer }: Pick<PlanSource, 'bag' | 'golfer'>): PlanStation[] =>
   clubs
     .filter(({ kind }) => kind !== 'putter')
-    .flatMap(({ id, kind, loftDeg }) => SWINGS.map((swing: Swing) => ({ clubId: id, swing, kind, loftDeg })))
+    .flatMap(({ id, kind, loftDeg }) =>
+      golfer.swings.map((swing: Swing) => ({ clubId: id, swing, kind, loftDeg })),
+    )
 
-export const fullSwings = (bag: Bag): string[] =>
-  stationsOf(bag)
+export const fullSwings = (source: Pick<PlanSource, 'bag' | 'golfer'>): string[] =>
+  stationsOf(source)
     .filter(({ swing }) => swing === FULL_SWING)
     .map(keyOf)
 
-export const firstDraft = ({ golfer, bag, pace }: PlanSource): PlanDraft => ({
+/** What the golfer put aside for the next plan, else every club's full swing. */
+export const firstDraft = ({ golfer, bag, pace, wanted }: PlanSource): PlanDraft => ({
   choice: 'rounds-of-3',
-  stations: fullSwings(bag),
+  stations: wanted.length > 0 ? wanted.map(keyOf) : fullSwings({ golfer, bag }),
   shotsEach: 6,
   restEvery: pace.restEvery,
   longestMin: golfer.longestMin,
@@ -61,7 +66,10 @@ export const firstDraft = ({ golfer, bag, pace }: PlanSource): PlanDraft => ({
 const MOST_UNTIL_SETTLED = 12
 
 /** The blocks of a draft, in the order in which they are hit. */
-export function blocksOf(draft: PlanDraft, { bag, analysis, unfinished }: PlanSource): readonly Block[] {
+export function blocksOf(
+  draft: PlanDraft,
+  { golfer, bag, analysis, unfinished }: PlanSource,
+): readonly Block[] {
   const { choice, shotsEach } = draft
   switch (choice) {
     case 'none':
@@ -80,7 +88,7 @@ export function blocksOf(draft: PlanDraft, { bag, analysis, unfinished }: PlanSo
           : (stock.highM - stock.lowM) / 2
       }
       return planBlocks(
-        stationsOf(bag).filter((station) => draft.stations.includes(keyOf(station))),
+        stationsOf({ golfer, bag }).filter((station) => draft.stations.includes(keyOf(station))),
         { order: choice, shotsEach: shotsEach === 'until-settled' ? MOST_UNTIL_SETTLED : shotsEach },
         unsure,
       )

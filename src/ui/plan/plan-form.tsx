@@ -124,7 +124,12 @@ export function PlanForm({ draft, source, onChange }: Props) {
           </p>
           <div className="plan-body">
             {isOrder(draft.choice) && (
-              <StationGrid bag={bag} chosen={draft.stations} onChange={(stations) => change({ stations })} />
+              <StationGrid
+                bag={bag}
+                swings={source.golfer.swings}
+                chosen={draft.stations}
+                onChange={(stations) => change({ stations })}
+              />
             )}
             <PlanOrderList
               days={days}

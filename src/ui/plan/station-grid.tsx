@@ -1,13 +1,13 @@
 import Form from 'react-bootstrap/Form'
 import type { Bag } from '@/core/bag/bag'
-import { SWINGS } from '@/core/shots/shot'
+import type { Swing } from '@/core/shots/shot'
 import { swingName } from '@/words/names'
 import { keyOf } from './plan-draft'
 
-type Props = { bag: Bag; chosen: readonly string[]; onChange: (chosen: string[]) => void }
+type Props = { bag: Bag; swings: Swing[]; chosen: readonly string[]; onChange: (chosen: string[]) => void }
 
 /** Which clubs are hit with which swings. A swing's head chooses it for all clubs, or for none. */
-export function StationGrid({ bag, chosen, onChange }: Props) {
+export function StationGrid({ bag, swings, chosen, onChange }: Props) {
   const clubs = bag.clubs.filter(({ kind }) => kind !== 'putter')
   const toggle = (keys: string[]) =>
     onChange(
@@ -22,7 +22,7 @@ export function StationGrid({ bag, chosen, onChange }: Props) {
           <th scope="col">
             <span className="visually-hidden">Club</span>
           </th>
-          {SWINGS.map((swing) => (
+          {swings.map((swing) => (
             <th key={swing} scope="col">
               <button
                 type="button"
@@ -40,7 +40,7 @@ export function StationGrid({ bag, chosen, onChange }: Props) {
         {clubs.map((club) => (
           <tr key={club.id}>
             <th scope="row">{club.name}</th>
-            {SWINGS.map((swing) => {
+            {swings.map((swing) => {
               const key = keyOf({ clubId: club.id, swing })
               return (
                 <td key={swing}>

@@ -13,6 +13,7 @@ const PLACES = [
   ['bay', 'Bay'],
   ['stock', 'Stock'],
   ['gaps', 'Gaps'],
+  ['wedges', 'Wedges'],
   ['course', 'Course'],
   ['log', 'Log'],
 ] as const

@@ -7,6 +7,7 @@ import { keepPlan } from '@/store/plans'
 import { saySession } from '@/store/session-events'
 import { openStation, startSession } from '@/store/sessions'
 import { keepSetUp } from '@/store/set-ups'
+import { dropWanted } from '@/store/swings'
 import { SESSION_FORM } from '@/wire/forms'
 
 /** Starts a session with the first station of its plan open; without a plan the shortest club: common practice warms up with it. */
@@ -27,6 +28,7 @@ export const POST = route<{ golferId: string }>(async (request, { golferId }) =>
       ...(rangeClear && { clearMs: startedMs }),
     })
     if (plan) keepPlan(db, id, plan)
+    plan?.blocks.forEach((block) => dropWanted(db, golfer.id, block))
     if (setUp) keepSetUp(db, golfer.id, id, setUp)
     if (warmUp) saySession(db, id, { kind: 'warm-up', on: true }, startedMs)
     openStation(db, id, plan?.blocks[0] ?? { clubId: shortest.id, swing: FULL_SWING }, startedMs)

@@ -1,0 +1,15 @@
+import { bodyForm, route } from '@/app/server/answer'
+import { knownGolfer } from '@/app/server/known'
+import { notify } from '@/app/server/notices'
+import { theDatabase } from '@/store/database'
+import { defineSwing } from '@/store/swings'
+import { SWING_FORM } from '@/wire/wedge-forms'
+
+/** Says how a swing is made; a swing with shots that is made otherwise from now on gets a name of its own. */
+export const PUT = route<{ golferId: string }>(async (request, { golferId }) => {
+  const golfer = knownGolfer(golferId)
+  const { swing, ...said } = await bodyForm(request, SWING_FORM)
+  const name = defineSwing(theDatabase(), golfer.id, swing, said, Date.now())
+  notify()
+  return Response.json({ swing: name })
+})

@@ -1,0 +1,12 @@
+import { redirect } from 'next/navigation'
+import { golferOfPage, wedgesView } from '@/app/server/gather'
+import { Wedges } from '@/ui/wedges/wedges'
+
+type Props = { params: Promise<{ golferId: string }>; searchParams: Promise<{ clubs?: string }> }
+
+export default async function WedgesPage({ params, searchParams }: Props) {
+  const golfer = golferOfPage((await params).golferId)
+  const { clubs } = await searchParams
+  const view = wedgesView(golfer, clubs === 'all') ?? redirect(`/golfers/${golfer.id}/bag`)
+  return <Wedges {...view} />
+}

@@ -1,0 +1,122 @@
+import type { Club } from '../bag/club'
+import type { ClubId } from '../ids'
+import type { Swing } from '../shots/shot'
+import { phi } from '../stock/normal'
+import { yards } from '../units'
+import { FULL_SWING } from '../shots/shot'
+import type { WedgeCell } from './wedge-table'
+
+/** A shot of the golfer's with where it finishes. */
+export type PlayableShot = {
+  clubId: ClubId
+  swing: Swing
+  /** Carry and run together. */
+  finishM: number
+  carryM: number
+  /** One standard deviation of where a good strike finishes. */
+  sdM: number
+  /** What is not known of the stock itself, one standard deviation. */
+  unsureM: number
+}
+export type Choice = PlayableShot & { chance: number }
+
+/** What would fill a number that no shot covers. */
+export type Fill =
+  | { kind: 'grip-down'; clubId: ClubId; swing: Swing; cm: number; shots: number }
+  | { kind: 'swing'; clubId: ClubId; swing: Swing; carryM: number; shots: number }
+  | { kind: 'loft'; loftDeg: number; shots: number }
+
+export type ForNumber = {
+  /** Best first; those with a chance worth naming. */
+  choices: Choice[]
+  /** None close: the nearest shorter and the nearest longer one, and what would fill the number. */
+  nearest?: { below?: PlayableShot; above?: PlayableShot; fills: Fill[] }
+}
+
+export const NEAR_M = yards(5)
+const WORTH_NAMING = 0.05
+/** Gripping down shortens a full wedge by about this share of its carry per centimetre (rule of thumb, from memory). */
+const PER_CM = 0.016
+const MOST_CM = 5
+const NINETY = 1.645
+/** A new shot is known well enough within so much of its carry. */
+const KNOWN = { leastM: yards(3), share: 0.03 }
+
+/**
+ * What to hit when so far is left: every shot by its chance to finish within 5 yd of it.
+ * @param goodShare share of the golfer's shots that are good strikes: a missed one finishes elsewhere
+ * @param table clubs by swings, for what is not hit yet
+ */
+export function forNumber(
+  leftM: number,
+  shots: readonly PlayableShot[],
+  goodShare: number,
+  { clubs, table }: { clubs: readonly Club[]; table: readonly WedgeCell[][] },
+): ForNumber {
+  const choices = shots
+    .map((shot): Choice => {
+      const sd = Math.hypot(shot.sdM, shot.unsureM)
+      const off = leftM - shot.finishM
+      return { ...shot, chance: goodShare * (phi((off + NEAR_M) / sd) - phi((off - NEAR_M) / sd)) }
+    })
+    .filter(({ chance }) => chance >= WORTH_NAMING)
+    .sort((a, b) => b.chance - a.chance)
+  if (shots.some(({ finishM }) => Math.abs(finishM - leftM) <= NEAR_M)) return { choices }
+  const byFinish = [...shots].sort((a, b) => a.finishM - b.finishM)
+  const below = byFinish.findLast(({ finishM }) => finishM < leftM)
+  const above = byFinish.find(({ finishM }) => finishM > leftM)
+  return {
+    choices,
+    nearest: {
+      ...(below && { below }),
+      ...(above && { above }),
+      fills: fillsFor(leftM, { below, above, clubs, table, shots }),
+    },
+  }
+}
+
+type Around = {
+  below: PlayableShot | undefined
+  above: PlayableShot | undefined
+  clubs: readonly Club[]
+  table: readonly WedgeCell[][]
+  shots: readonly PlayableShot[]
+}
+
+function fillsFor(leftM: number, { below, above, clubs, table, shots }: Around): Fill[] {
+  const spread =
+    shots.length > 0 ? shots.reduce((sum, { sdM, carryM }) => sum + sdM / carryM, 0) / shots.length : 0.05
+  const priced = shotsToKnow(spread, leftM)
+  const fills: Fill[] = []
+  if (above) {
+    const cm = (above.finishM - leftM) / (PER_CM * above.carryM)
+    if (cm <= MOST_CM)
+      fills.push({ kind: 'grip-down', clubId: above.clubId, swing: above.swing, cm, shots: priced })
+  }
+  for (const { clubId, swing, estimate } of table.flat())
+    if (estimate && Math.abs(estimate.carryM - leftM) <= NEAR_M)
+      fills.push({ kind: 'swing', clubId, swing, carryM: estimate.carryM, shots: priced })
+  const loft = loftBetween(leftM, below, above, clubs)
+  if (loft !== null) fills.push({ kind: 'loft', loftDeg: loft, shots: priced })
+  return fills
+}
+
+/** The loft that would carry so far with a full swing, between two full swings whose lofts are known. */
+function loftBetween(
+  leftM: number,
+  below: PlayableShot | undefined,
+  above: PlayableShot | undefined,
+  clubs: readonly Club[],
+): number | null {
+  const loftOf = (shot: PlayableShot | undefined) =>
+    shot?.swing === FULL_SWING ? (clubs.find(({ id }) => id === shot.clubId)?.loftDeg ?? null) : null
+  const [weak, strong] = [loftOf(below), loftOf(above)]
+  if (weak === null || strong === null || !below || !above) return null
+  return weak + ((leftM - below.finishM) / (above.finishM - below.finishM)) * (strong - weak)
+}
+
+/** Good strikes until a stock is known within ± 3 yd or 3%, at a spread that is a share of the carry. */
+function shotsToKnow(spread: number, carryM: number): number {
+  const half = Math.max(KNOWN.leastM, KNOWN.share * carryM)
+  return Math.max(3, Math.ceil(((NINETY * spread * carryM) / half) ** 2))
+}

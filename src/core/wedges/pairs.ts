@@ -1,0 +1,23 @@
+import { yards } from '../units'
+
+/** Two shots are at one number when their stocks are this near. */
+export const AT_ONE_NUMBER_M = yards(3)
+
+/** Two shots at one number: two ways to hit it. The shorter one first. */
+export type Pair<Shot> = { shorter: Shot; longer: Shot; apartM: number }
+
+/** All pairs of shots at one number, the nearest first. A pair is the same whichever shot comes first. */
+export function pairsOf<Shot extends { carryM: number }>(
+  shots: readonly Shot[],
+  withinM = AT_ONE_NUMBER_M,
+): Pair<Shot>[] {
+  const sorted = [...shots].sort((a, b) => a.carryM - b.carryM)
+  return sorted
+    .flatMap((shorter, i) =>
+      sorted.slice(i + 1).flatMap((longer) => {
+        const apartM = longer.carryM - shorter.carryM
+        return apartM <= withinM ? [{ shorter, longer, apartM }] : []
+      }),
+    )
+    .sort((a, b) => a.apartM - b.apartM)
+}

@@ -1,0 +1,90 @@
+import type { BagAnalysis } from '../analyse-bag'
+import type { Club } from '../bag/club'
+import { coverOf, DEFAULT_TOLERANCE_M, holesBetween, type Stretch } from '../gaps/cover'
+import type { Turf } from '../flight/ground'
+import { FULL_SWING, type Swing } from '../shots/shot'
+import { pairsOf, type Pair } from './pairs'
+import type { PlayableShot } from './for-number'
+import { stationFlight, type StationFlight } from './station-flight'
+import { wedgeTable, type WedgeCell } from './wedge-table'
+
+/** A hit station of the rule, with its flight. */
+export type WedgeShot = PlayableShot & {
+  lowM: number
+  highM: number
+  count: number
+  flight: StationFlight | null
+}
+export type Wedges = {
+  table: WedgeCell[][]
+  /** Every hit wedge shot, shortest first. */
+  shots: WedgeShot[]
+  pairs: Pair<WedgeShot>[]
+  zone: Stretch | null
+  holes: Stretch[]
+  cover: number | null
+  /** Share of the golfer's shots with these clubs that are good strikes. */
+  goodShare: number
+}
+
+/** What a stock's spread is taken for before two shots have shown it, as a share of the carry. */
+const USUAL_SPREAD = 0.06
+const NINETY = 1.645
+/** A golfer who has never missed in front of Banco still will. */
+const MISSED_BEFORE = { shots: 10, bad: 1 }
+
+/**
+ * Every shot with a few clubs, by swing: the table, the shots along one ruler, holes and pairs.
+ * @param clubs those of the table, in bag order
+ * @param goalZoneM the stretch whose holes count; else from the shortest shot to the longest
+ */
+export function wedges(
+  clubs: readonly Club[],
+  swings: readonly Swing[],
+  { stocks }: Pick<BagAnalysis, 'stocks'>,
+  {
+    goalZoneM,
+    toleranceM = DEFAULT_TOLERANCE_M,
+    turf,
+  }: { goalZoneM: Stretch | null; toleranceM?: number; turf: Turf },
+): Wedges {
+  const own = stocks.filter(({ clubId }) => clubs.some(({ id }) => id === clubId))
+  const table = wedgeTable(clubs, swings, own)
+  const shots = own
+    .flatMap((stock): WedgeShot[] => {
+      const { clubId, swing, carryM, lowM, highM, sdM, count } = stock
+      const club = clubs.find(({ id }) => id === clubId)
+      if (!club || carryM === undefined || lowM === undefined || highM === undefined) return []
+      const full = own.find((each) => each.clubId === clubId && each.swing === FULL_SWING)
+      const flight = stationFlight(stock, full, club, turf)
+      return [
+        {
+          clubId,
+          swing,
+          carryM,
+          lowM,
+          highM,
+          count,
+          finishM: carryM + (flight?.runM ?? 0),
+          sdM: sdM && count > 3 ? sdM : Math.max(sdM ?? 0, USUAL_SPREAD * carryM),
+          unsureM: (highM - lowM) / (2 * NINETY),
+          flight,
+        },
+      ]
+    })
+    .sort((a, b) => a.carryM - b.carryM)
+  const carries = shots.map(({ carryM }) => carryM)
+  const span: Stretch | null = carries.length < 2 ? null : [carries[0] as number, carries.at(-1) as number]
+  const zone = goalZoneM ?? span
+  const good = own.reduce((sum, { count }) => sum + count, 0)
+  const bad = own.reduce((sum, { leftOut }) => sum + leftOut.length, 0)
+  return {
+    table,
+    shots,
+    pairs: pairsOf(shots),
+    zone,
+    holes: zone && carries.length > 0 ? holesBetween(carries, toleranceM, zone) : [],
+    cover: zone && carries.length > 0 ? coverOf(carries, toleranceM, zone) : null,
+    goodShare: (good + MISSED_BEFORE.shots - MISSED_BEFORE.bad) / (good + bad + MISSED_BEFORE.shots),
+  }
+}

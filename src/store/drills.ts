@@ -1,0 +1,25 @@
+import type { GolferId } from '@/core/ids'
+import type { DrillShot } from '@/core/wedges/drill'
+import type { Database } from './database'
+
+export function addDrillShot(db: Database, golferId: GolferId, shot: DrillShot): void {
+  db.prepare(
+    `INSERT INTO drill_shot (golfer_id, drill, at_ms, called_m, club_id, swing, finish_m)
+     VALUES (@golferId, @drill, @atMs, @calledM, @clubId, @swing, @finishM)`,
+  ).run({ ...shot, golferId })
+}
+
+/** Takes back the last shot of a drill. */
+export function undoDrillShot(db: Database, golferId: GolferId, drill: string): void {
+  db.prepare(
+    'DELETE FROM drill_shot WHERE seq = (SELECT max(seq) FROM drill_shot WHERE golfer_id = ? AND drill = ?)',
+  ).run(golferId, drill)
+}
+
+export const drillShots = (db: Database, golferId: GolferId): DrillShot[] =>
+  db
+    .prepare(
+      `SELECT drill, at_ms AS atMs, called_m AS calledM, club_id AS clubId, swing, finish_m AS finishM
+       FROM drill_shot WHERE golfer_id = ? ORDER BY seq`,
+    )
+    .all(golferId) as DrillShot[]

@@ -1,0 +1,195 @@
+'use client'
+
+import Link from 'next/link'
+import { useRouter } from 'next/navigation'
+import { useState } from 'react'
+import Form from 'react-bootstrap/Form'
+import type { Bag } from '@/core/bag/bag'
+import type { Club } from '@/core/bag/club'
+import type { Turf } from '@/core/flight/ground'
+import type { Golfer } from '@/core/golfer'
+import type { Problem } from '@/core/problem'
+import type { Station } from '@/core/session/session'
+import { lengthIn, metresFrom } from '@/core/units'
+import type { DrillShot } from '@/core/wedges/drill'
+import { forNumber } from '@/core/wedges/for-number'
+import type { SwingDefinition } from '@/core/wedges/swing-definition'
+import type { Wedges as Found } from '@/core/wedges/wedges'
+import { rule } from '@/drawings/rule'
+import { clubNames } from '@/words/names'
+import { count, len, percent, UNIT_NAME } from '@/words/numbers'
+import { flagName } from '@/words/wedges'
+import { DrawingChart } from '../drawing/drawing-chart'
+import type { StationShots } from '../gaps/station-shots'
+import { send } from '../send'
+import { PageHead } from '../shell/page-head'
+import { Problems } from '../shell/problems'
+import { Drill } from './drill'
+import { NumberPicker } from './number-picker'
+import { SpreadView } from './spread-view'
+import { SwingsForm } from './swings-form'
+import { TwoWays } from './two-ways'
+import { WedgeTable } from './wedge-table'
+import './wedges.css'
+
+export type WedgesProps = {
+  golfer: Golfer
+  bag: Bag
+  clubs: Club[]
+  /** Every club of the bag stands on the rule, not the wedges alone. */
+  allClubs: boolean
+  swings: string[]
+  turf: Turf
+  found: Found
+  shots: StationShots
+  wanted: Station[]
+  definitions: SwingDefinition[]
+  drills: DrillShot[]
+}
+
+/** Every shot inside the full pitching wedge: the rule first, then what to hit, the table, and practice. */
+export function Wedges(props: WedgesProps) {
+  const { golfer, bag, clubs, allClubs, swings, turf, found, shots, wanted, definitions, drills } = props
+  const router = useRouter()
+  const [asked, setAsked] = useState('')
+  const [pair, setPair] = useState(0)
+  const [problems, setProblems] = useState<Problem[]>([])
+  const name = clubNames(bag)
+  const unit = golfer.lengthUnit
+  const at = (metres: number) => lengthIn(metres, unit)
+  const home = `/golfers/${golfer.id}`
+  const number = Number(asked.trim().replace(',', '.'))
+  const leftM = asked.trim() === '' || !(number > 0) ? null : metresFrom(number, unit)
+  const answer =
+    leftM === null ? null : forNumber(leftM, found.shots, found.goodShare, { clubs, table: found.table })
+  const change = async (method: 'POST' | 'DELETE', body: object) => {
+    const sent = await send(method, `/api${home}/wanted`, body)
+    setProblems(sent.ok ? [] : sent.problems)
+    if (sent.ok) router.refresh()
+  }
+  const want = (stations: Station[]) => change('POST', { stations })
+  const best = answer?.choices[0]
+  const holes = found.holes.filter(([from, to]) => len(from, golfer) !== len(to, golfer))
+  if (clubs.length === 0) {
+    return (
+      <PageHead title="No wedges in this bag" lede="Every club of the bag can stand on the rule as well.">
+        <Link className="btn btn-primary" href={`${home}/wedges?clubs=all`}>
+          Show every club
+        </Link>
+      </PageHead>
+    )
+  }
+  return (
+    <>
+      <PageHead
+        title={titleOf(found, golfer)}
+        lede={
+          <>
+            {count(clubs.length, allClubs ? 'club' : 'wedge')}, {count(golfer.swings.length, 'swing')}.{' '}
+            {found.zone && found.shots.length > 0 && (
+              <>
+                {golfer.goalZoneM ? 'In your goal zone' : 'From'} {len(found.zone[0], golfer)} to{' '}
+                {len(found.zone[1], golfer)}{' '}
+                {holes.length === 0 ? (
+                  'there is no hole'
+                ) : (
+                  <>
+                    nothing lands on{' '}
+                    <b style={{ color: 'var(--wide)' }}>
+                      {holes.map(([from, to]) => `${len(from, golfer)}–${len(to, golfer)}`).join(', ')}
+                    </b>
+                  </>
+                )}
+                {found.cover !== null && `; a stock within 5 ${unit} of ${percent(found.cover)} of it`}.{' '}
+              </>
+            )}
+            {found.pairs.length > 0 && `${count(found.pairs.length, 'number')} can be hit two ways.`}
+          </>
+        }
+      >
+        <Link className="btn btn-outline" href={`${home}/wedges${allClubs ? '' : '?clubs=all'}`}>
+          {allClubs ? 'Wedges only' : 'Every club'}
+        </Link>
+        <Form.Label className="have-number mb-0">
+          <b>I have</b>
+          <Form.Control
+            value={asked}
+            inputMode="decimal"
+            autoComplete="off"
+            maxLength={6}
+            onChange={(event) => setAsked(event.target.value)}
+          />
+          {UNIT_NAME[unit]}
+        </Form.Label>
+      </PageHead>
+      <Problems of={problems} />
+      {found.shots.length > 0 && (
+        <section className="sheet rule-sheet" aria-label="The rule">
+          <DrawingChart
+            draw={(width) =>
+              rule(
+                {
+                  flags: found.shots.map(({ clubId, swing, carryM }) => ({
+                    key: `${clubId} ${swing}`,
+                    at: at(carryM),
+                    number: len(carryM, golfer),
+                    name: flagName(name(clubId), swing),
+                    full: swing === 'full',
+                    chosen: best?.clubId === clubId && best.swing === swing,
+                  })),
+                  holes: found.holes.map(([from, to]) => [at(from), at(to)]),
+                  pairs: found.pairs.map(({ shorter, longer }) => [at(shorter.carryM), at(longer.carryM)]),
+                  ...(leftM !== null && { asked: at(leftM) }),
+                },
+                width,
+              )
+            }
+            says={`The rule: ${found.shots.map(({ clubId, swing, carryM }) => `${flagName(name(clubId), swing)} ${len(carryM, golfer)}`).join(', ')}.`}
+          />
+        </section>
+      )}
+      <div className="wedges">
+        <div className="d-grid gap-3">
+          {answer && leftM !== null && (
+            <NumberPicker golfer={golfer} leftM={leftM} found={answer} shots={found.shots} name={name} />
+          )}
+          <WedgeTable
+            golfer={golfer}
+            bag={bag}
+            swings={swings}
+            found={found}
+            wanted={wanted}
+            onWant={want}
+            onDrop={(station) => change('DELETE', station)}
+          />
+          {wanted.length > 0 && (
+            <p className="mb-0">
+              {count(wanted.length, 'station')} put aside for the next plan.{' '}
+              <Link href={`${home}/bay`}>Go to the Bay</Link>
+            </p>
+          )}
+          <SwingsForm golfer={golfer} definitions={definitions} />
+        </div>
+        <div className="d-grid gap-3">
+          <TwoWays
+            golfer={golfer}
+            pairs={found.pairs}
+            chosen={pair}
+            onChoose={setPair}
+            name={name}
+            turf={turf}
+          />
+          <SpreadView golfer={golfer} shots={shots} stations={found.shots} name={name} />
+          <Drill golfer={golfer} shots={found.shots} drills={drills} name={name} onWant={want} />
+        </div>
+      </div>
+    </>
+  )
+}
+
+function titleOf({ shots }: Found, golfer: Golfer): string {
+  const longest = shots.at(-1)
+  return longest
+    ? `${count(shots.length, 'shot')} inside ${len(longest.carryM, golfer)} ${UNIT_NAME[golfer.lengthUnit]}`
+    : 'No wedge shots yet'
+}
