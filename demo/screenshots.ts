@@ -19,6 +19,23 @@ const PICTURES: { name: string; path: string; phone?: boolean; before?: (page: P
     before: (page) => page.getByRole('button', { name: '6-iron 28°' }).click(),
   },
   { name: 'gaps', path: `${TILDA}/gaps` },
+  { name: 'wedges', path: `${TILDA}/wedges` },
+  {
+    name: 'wedges-number',
+    path: `${TILDA}/wedges`,
+    before: async (page) => {
+      await page.getByLabel('I have').fill('90')
+      await page.getByRole('region', { name: 'I have a number' }).waitFor()
+    },
+  },
+  {
+    name: 'wedges-spread',
+    path: `${TILDA}/wedges`,
+    before: async (page) => {
+      await page.getByRole('button', { name: 'Call the first number' }).click()
+      await page.getByRole('region', { name: 'Drill' }).scrollIntoViewIfNeeded()
+    },
+  },
   { name: 'course', path: `${TILDA}/course` },
   {
     name: 'course-altitude',
@@ -48,6 +65,7 @@ const PICTURES: { name: string; path: string; phone?: boolean; before?: (page: P
   { name: 'golfer', path: TILDA },
   { name: 'plan-phone', path: '/golfers/demo-marek/bay', phone: true },
   { name: 'bay-phone', path: `${TILDA}/bay`, phone: true },
+  { name: 'wedges-phone', path: `${TILDA}/wedges`, phone: true },
   { name: 'course-phone', path: `${TILDA}/course`, phone: true },
   { name: 'gaps-phone', path: `${TILDA}/gaps`, phone: true },
 ]

@@ -26,9 +26,22 @@ export function goodFor(own: StationFlight, other: StationFlight): string {
   const good: string[] = []
   if (higher > ALIKE.peakM) good.push('over a bunker')
   if (higher < -ALIKE.peakM) good.push('into the wind')
-  if (steeper > ALIKE.landingDeg || further < -ALIKE.runM) good.push('to a front flag')
-  if (steeper < -ALIKE.landingDeg || further > ALIKE.runM) good.push('to a back flag')
-  return good.length > 0 ? `Good ${good.join(', ')}.` : 'It flies like the other: take the one you trust.'
+  // Where it stops is what counts on the green; the angle only where both stop alike.
+  const stops = Math.abs(further) > ALIKE.runM ? -further : Math.abs(steeper) > ALIKE.landingDeg ? steeper : 0
+  if (stops !== 0) good.push(stops > 0 ? 'to a front flag' : 'to a back flag')
+  return good.length > 0 ? `Good ${good.join(' and ')}.` : 'It flies like the other: take the one you trust.'
+}
+
+/** A flight for a cell of the table, in two short lines. */
+export function cellLines(
+  { peakM, landingDeg, runM, spinRpm, carryM, modelled }: StationFlight,
+  golfer: Golfer,
+): [string, string] {
+  const about = (is: boolean) => (is ? '≈ ' : '')
+  return [
+    `peak ${about(modelled.peak)}${len(peakM, golfer)}, lands ${about(modelled.landing)}${fixed(landingDeg, 0)}°, spin ${about(modelled.launch)}${fixed(spinRpm, 0)}`,
+    `run ${about(modelled.run)}${len(runM, golfer)}, total ${about(modelled.run)}${len(carryM + runM, golfer)}`,
+  ]
 }
 
 /** A flight in one line; what was not measured stands behind ≈. */

@@ -171,3 +171,26 @@ test('a planned session is followed club by club, reopened where it stopped, and
   await page.getByRole('link', { name: 'Go on with it' }).click()
   await expect(plan).toContainText('2 of 3 with the P-wedge')
 })
+
+test('typed fast and left at once, nothing is lost: what was not answered is sent by the next page', async ({
+  page,
+  request,
+  banco,
+}) => {
+  const golfer = await golferWithBag(request, banco, 'Hedra Moyle')
+  const session = await openSession(request, banco, golfer)
+  await page.goto(`${banco.address}/golfers/${golfer}/bay`)
+  await expect(page.getByText('listening')).toBeVisible()
+  const typed = Array.from({ length: 24 }, (_, i) => 60 + (i % 7))
+  for (const carry of typed) await page.keyboard.type(`${carry}\n`)
+  await page.goto(`${banco.address}/golfers/${golfer}/stock`)
+  await expect
+    .poll(
+      async () =>
+        (await bayOf(request, banco, session)).shots.map(({ carryM }) => Math.round(carryM! / 0.9144)),
+      {
+        timeout: 20_000,
+      },
+    )
+    .toEqual(typed)
+})

@@ -10,7 +10,7 @@ import type { ShotId } from '@/core/ids'
 import type { SessionShot } from '@/core/session/session-shot'
 import { send, type Sent } from '../send'
 import { lastClearMs, type BayView } from './bay-view'
-import { keepWaiting, sendWaiting, waitingShots, type TypedShotPost } from './waiting-shots'
+import { dropWaiting, keepWaiting, sendWaiting, waitingShots, type TypedShotPost } from './waiting-shots'
 
 /**
  * The Bay as the server last told it. What the golfer does shows at once and is sent in its turn; every
@@ -88,7 +88,7 @@ export function useBay(first: BayView) {
       if (wanted.current) await send('PUT', `${session}/station`, wanted.current)
       wanted.current = null
       await read()
-      const kept = waitingShots(sessionId)
+      const kept = waitingShots(sessionId).filter(({ id }) => !sending.current.has(id))
       setWaiting(kept.length)
       setUnanswered((now) => [...kept, ...now.filter(({ id }) => sending.current.has(id))])
     }
@@ -142,14 +142,27 @@ export function useBay(first: BayView) {
       }))
       setUnanswered((before) => [...before, ...shots])
       shots.forEach(({ id }) => sending.current.add(id))
+      // Kept until it is answered: a page that is left at once loses nothing.
+      const keep = () =>
+        shots.forEach((shot) =>
+          keepWaiting(sessionId, {
+            ...shot,
+            ...(clearSaid.current !== null && { clearMs: clearSaid.current }),
+          }),
+        )
+      keep()
       const sent = await inTurn(() => send<BayView>('POST', `${session}/shots`, { shots }))
       shots.forEach(({ id }) => sending.current.delete(id))
       if (!sent.ok && sent.unreachable) {
-        const clearMs = clearSaid.current
-        shots.forEach((shot) => keepWaiting(sessionId, { ...shot, ...(clearMs !== null && { clearMs }) }))
+        // The word that the range is clear may have been given since.
+        keep()
         setWaiting(waitingShots(sessionId).length)
         return true
       }
+      dropWaiting(
+        sessionId,
+        shots.map(({ id }) => id),
+      )
       setProblems(sent.ok ? [] : sent.problems)
       if (!sent.ok)
         setUnanswered((before) => before.filter(({ id }) => !shots.some((shot) => shot.id === id)))

@@ -36,6 +36,14 @@ export function keepWaiting(sessionId: SessionId, shot: WaitingShot): void {
   store(sessionId, place < 0 ? [...waiting, shot] : waiting.with(place, shot))
 }
 
+/** They were answered, and wait no more. */
+export function dropWaiting(sessionId: SessionId, ids: readonly ShotId[]): void {
+  store(
+    sessionId,
+    waitingShots(sessionId).filter(({ id }) => !ids.includes(id)),
+  )
+}
+
 /**
  * Sends what waits in this browser, of every session, in the order in which it was typed. What Banco refuses
  * is kept, and tried again with the next page.
@@ -53,10 +61,7 @@ export async function sendWaiting(): Promise<number> {
       if (!sent.ok && sent.unreachable) return taken
       if (!sent.ok) continue
       taken++
-      store(
-        sessionId,
-        waitingShots(sessionId).filter(({ id }) => id !== shot.id),
-      )
+      dropWaiting(sessionId, [shot.id])
     }
   }
   return taken

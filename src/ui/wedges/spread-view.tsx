@@ -48,7 +48,7 @@ export function SpreadView({ golfer, shots, stations, name }: Props) {
         <div className="d-flex gap-3 align-items-center flex-wrap">
           <Form.Check
             id="spread-bad"
-            label={`with the ${count(leftOut, 'bad one')}`}
+            label={leftOut === 0 ? 'no bad ones' : `with the ${count(leftOut, 'bad one')}`}
             checked={bad}
             disabled={leftOut === 0}
             onChange={(event) => setBad(event.target.checked)}

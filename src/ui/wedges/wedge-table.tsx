@@ -9,7 +9,7 @@ import type { WedgeCell } from '@/core/wedges/wedge-table'
 import type { Wedges } from '@/core/wedges/wedges'
 import { clubNames, swingName } from '@/words/names'
 import { count, len, percent, plusMinus } from '@/words/numbers'
-import { flightLine } from '@/words/wedges'
+import { cellLines } from '@/words/wedges'
 
 type Props = {
   golfer: Golfer
@@ -97,6 +97,7 @@ type CellProps = {
 function Cell({ golfer, cell, found, planned, label, onWant, onDrop }: CellProps) {
   const { stock, share, estimate } = cell
   const shot = found.shots.find(({ clubId, swing }) => clubId === cell.clubId && swing === cell.swing)
+  const lines = shot?.flight && cellLines(shot.flight, golfer)
   if (stock?.carryM !== undefined && stock.lowM !== undefined && stock.highM !== undefined) {
     return (
       <>
@@ -104,11 +105,10 @@ function Cell({ golfer, cell, found, planned, label, onWant, onDrop }: CellProps
           <b>{len(stock.carryM, golfer)}</b> ± {plusMinus(stock.lowM, stock.highM, golfer)}
           {cell.swing !== 'full' && share !== undefined && <span className="quiet"> · {percent(share)}</span>}
         </span>
+        {lines && <small>{lines[0]}</small>}
         <small>
-          {shot?.flight && flightLine(shot.flight, golfer)}
-          {shot?.flight && ', '}
-          total {shot?.flight?.modelled.run && '≈ '}
-          {len(shot?.finishM ?? stock.carryM, golfer)} · {count(stock.count, 'shot')}
+          {lines && `${lines[1]}, `}
+          {count(stock.count, 'shot')}
         </small>
       </>
     )

@@ -168,6 +168,7 @@ export function Wedges(props: WedgesProps) {
               <Link href={`${home}/bay`}>Go to the Bay</Link>
             </p>
           )}
+          <Drill golfer={golfer} shots={found.shots} drills={drills} name={name} onWant={want} />
           <SwingsForm golfer={golfer} definitions={definitions} />
         </div>
         <div className="d-grid gap-3">
@@ -180,7 +181,6 @@ export function Wedges(props: WedgesProps) {
             turf={turf}
           />
           <SpreadView golfer={golfer} shots={shots} stations={found.shots} name={name} />
-          <Drill golfer={golfer} shots={found.shots} drills={drills} name={name} onWant={want} />
         </div>
       </div>
     </>
