@@ -24,7 +24,7 @@ const PICTURES: { name: string; path: string; phone?: boolean; before?: (page: P
     name: 'wedges-number',
     path: `${TILDA}/wedges`,
     before: async (page) => {
-      await page.getByLabel('I have').fill('90')
+      await page.getByRole('textbox', { name: /^I have/ }).fill('90')
       await page.getByRole('region', { name: 'I have a number' }).waitFor()
     },
   },

@@ -13,6 +13,10 @@ export type GolferSettings = {
   /** The distances that cost this golfer shots, in metres. */
   goalZoneM: [number, number] | null
 }
+export type CoverLikes = {
+  /** A stock covers the numbers that lie this near to it. */
+  toleranceM: number
+}
 /** Which schools the golfer follows. */
 export type GolferSchools = {
   stockRule: StockRule
@@ -44,7 +48,8 @@ export type CompareIn = (typeof COMPARE_IN)[number]
 export type Golfer = GolferSettings &
   GolferSchools &
   BayLikes &
-  AirLikes & {
+  AirLikes &
+  CoverLikes & {
     id: GolferId
     /** The swings that this golfer hits, the full one first. */
     swings: Swing[]

@@ -99,6 +99,7 @@ export function bagInput(
       ...(golfer.ownZonesM && { zonesM: golfer.ownZonesM }),
       ...(golfer.goalZoneM && { goalZoneM: golfer.goalZoneM }),
       windCounts: golfer.windCounts,
+      toleranceM: golfer.toleranceM,
       ...(inAir && { inAir }),
       byHand: handStocks(db, golfer.id),
     },

@@ -1,7 +1,15 @@
 import type { GolferId } from '@/core/ids'
 import { SEGMENTS, type Segment } from '@/core/bag/segment'
 import type { StepSchool, Zones } from '@/core/gaps/zones'
-import type { AirLikes, BayLikes, CompareIn, Golfer, GolferSchools, GolferSettings } from '@/core/golfer'
+import type {
+  AirLikes,
+  BayLikes,
+  CompareIn,
+  CoverLikes,
+  Golfer,
+  GolferSchools,
+  GolferSettings,
+} from '@/core/golfer'
 import type { StockRule } from '@/core/stock/stock-rules'
 import type { LengthUnit, SpeedUnit, TempUnit } from '@/core/units'
 import type { Database } from './database'
@@ -26,6 +34,7 @@ type Row = {
   reference_pressure_hpa: number
   reference_humidity: number
   compare_in: CompareIn
+  tolerance_m: number
 }
 
 const golfer = (db: Database, row: Row): Golfer => ({
@@ -49,6 +58,7 @@ const golfer = (db: Database, row: Row): Golfer => ({
     humidity: row.reference_humidity,
   },
   compareIn: row.compare_in,
+  toleranceM: row.tolerance_m,
   swings: swingsOf(db, row.id),
 })
 
@@ -74,7 +84,7 @@ export function addGolfer(db: Database, id: GolferId, settings: GolferSettings, 
 export function changeGolfer(
   db: Database,
   golfer: Golfer,
-  change: Partial<GolferSettings & BayLikes & AirLikes>,
+  change: Partial<GolferSettings & BayLikes & AirLikes & CoverLikes>,
 ) {
   const settings = { ...golfer, ...change }
   if (nameTaken(db, golfer.id, settings.name)) return 'name-taken' as const
@@ -82,7 +92,7 @@ export function changeGolfer(
     `UPDATE golfer SET name = @name, hand = @hand, length_unit = @lengthUnit, speed_unit = @speedUnit,
        goal_low_m = @low, goal_high_m = @high, ask_expectation = @ask, longest_min = @longestMin,
        home_altitude_m = @homeAltitudeM, temp_unit = @tempUnit, reference_temp_c = @tempC,
-       reference_pressure_hpa = @pressureHpa, reference_humidity = @humidity, compare_in = @compareIn
+       reference_pressure_hpa = @pressureHpa, reference_humidity = @humidity, compare_in = @compareIn, tolerance_m = @toleranceM
      WHERE id = @id`,
   ).run({
     ...columns(settings),
@@ -93,6 +103,7 @@ export function changeGolfer(
     tempUnit: settings.tempUnit,
     ...settings.referenceAir,
     compareIn: settings.compareIn,
+    toleranceM: settings.toleranceM,
   })
   return 'changed' as const
 }

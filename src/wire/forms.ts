@@ -8,6 +8,7 @@ import {
   COMPARE_IN,
   type AirLikes,
   type BayLikes,
+  type CoverLikes,
   type GolferSchools,
   type GolferSettings,
 } from '@/core/golfer'
@@ -53,7 +54,7 @@ const golfer = {
 export const GOLFER_FORM = Joi.object<GolferSettings>(golfer).fork(Object.keys(golfer), (field) =>
   field.required(),
 )
-export const GOLFER_CHANGE = Joi.object<Partial<GolferSettings & BayLikes & AirLikes>>({
+export const GOLFER_CHANGE = Joi.object<Partial<GolferSettings & BayLikes & AirLikes & CoverLikes>>({
   ...golfer,
   askExpectation: Joi.boolean(),
   tempUnit: Joi.valid('C', 'F'),
@@ -65,6 +66,7 @@ export const GOLFER_CHANGE = Joi.object<Partial<GolferSettings & BayLikes & AirL
     humidity: Joi.number().min(0).max(1).required(),
   }),
   compareIn: Joi.valid(...COMPARE_IN),
+  toleranceM: Joi.number().min(0.5).max(20),
 })
 export const DAY_FORM = Joi.object<Day>({
   place: Joi.string().trim().min(1).max(40).allow(null).required(),

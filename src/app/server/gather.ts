@@ -13,6 +13,7 @@ import { dayCard, seasonStations } from '@/core/flight/day-card'
 import { bagInput, comparingAir } from '@/store/bag-input'
 import { dayOf, placesOf } from '@/store/course-days'
 import { drillShots } from '@/store/drills'
+import { ladder } from '@/core/wedges/ladder'
 import { wedges } from '@/core/wedges/wedges'
 import type { WedgesProps } from '@/ui/wedges/wedges'
 import { swingDefinitions, wantedStations } from '@/store/swings'
@@ -106,7 +107,7 @@ export function wedgesView(golfer: Golfer, allClubs: boolean): WedgesProps | nul
   const old = analysis.stocks.flatMap(({ clubId, swing }) =>
     clubs.some(({ id }) => id === clubId) && !golfer.swings.includes(swing) ? [swing] : [],
   )
-  const { goalZoneM } = golfer
+  const { goalZoneM, toleranceM } = golfer
   return {
     golfer,
     bag,
@@ -114,7 +115,11 @@ export function wedgesView(golfer: Golfer, allClubs: boolean): WedgesProps | nul
     allClubs,
     turf,
     swings: [...golfer.swings, ...new Set(old)],
-    found: wedges(clubs, [...golfer.swings, ...new Set(old)], analysis, { goalZoneM, turf }),
+    found: wedges(clubs, [...golfer.swings, ...new Set(old)], analysis, { goalZoneM, toleranceM, turf }),
+    rungs: ladder(
+      clubs.filter(({ kind }) => kind === 'wedge'),
+      analysis.stocks,
+    ),
     shots,
     wanted: wantedStations(db, golfer.id),
     definitions: swingDefinitions(db, golfer.id),

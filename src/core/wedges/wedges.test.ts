@@ -7,6 +7,7 @@ import type { Shot } from '../shots/shot'
 import type { Stock } from '../stock/station-stock'
 import { yards } from '../units'
 import { forNumber, NEAR_M } from './for-number'
+import { carryAtLoft, ladder } from './ladder'
 import { pairsOf } from './pairs'
 import { shotSpread } from './shot-spread'
 import { stationFlight } from './station-flight'
@@ -221,4 +222,40 @@ it('estimates are never counted in cover, and a goal zone sets what counts', () 
   expect(holes).toContainEqual([80, 88])
   expect(holes).toContainEqual([109, 112])
   expect(found.goodShare).toBeGreaterThan(0.8)
+})
+
+describe('the ladder', () => {
+  const ladderOf = (lofts: [number, number][]) =>
+    ladder(
+      lofts.map(([loftDeg], i) => club(`w${i}`, 'wedge', loftDeg, i)),
+      lofts.map(([, carryYd], i) => stock(`w${i}`, 'full', carryYd)),
+    )
+
+  it('44.5° 121.5 and 55.5° 92.9 are 28.6 apart; the same model at 50.5° carries 105.9', () => {
+    const [rung] = ladderOf([
+      [44.5, 121.5],
+      [55.5, 92.9],
+    ])
+    expect(yd(rung!.apartM)).toBeCloseTo(28.6, 9)
+    const at = carryAtLoft(
+      50.5,
+      { loftDeg: 44.5, carryM: yards(121.5) },
+      { loftDeg: 55.5, carryM: yards(92.9) },
+    )
+    expect(yd(at)).toBeCloseTo(105.9, 1)
+    expect(rung!.between).toMatchObject({ loftDeg: 50 })
+  })
+
+  it('a usual rung proposes nothing, one without lofts says only how far apart', () => {
+    const [usual] = ladderOf([
+      [46, 103],
+      [50, 90],
+    ])
+    expect(usual).not.toHaveProperty('between')
+    const [unknown] = ladder(
+      [club('a', 'wedge', null, 0), club('b', 'wedge', 50, 1)],
+      [stock('a', 'full', 103), stock('b', 'full', 70)],
+    )
+    expect(unknown).toEqual({ longerId: 'a', shorterId: 'b', apartM: expect.closeTo(yards(33), 9) })
+  })
 })

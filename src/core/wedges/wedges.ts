@@ -3,6 +3,7 @@ import type { Club } from '../bag/club'
 import { coverOf, DEFAULT_TOLERANCE_M, holesBetween, type Stretch } from '../gaps/cover'
 import type { Turf } from '../flight/ground'
 import { FULL_SWING, type Swing } from '../shots/shot'
+import { RUN_ERROR } from '../flight/modelled'
 import { pairsOf, type Pair } from './pairs'
 import type { PlayableShot } from './for-number'
 import { stationFlight, type StationFlight } from './station-flight'
@@ -67,7 +68,10 @@ export function wedges(
           count,
           finishM: carryM + (flight?.runM ?? 0),
           sdM: sdM && count > 3 ? sdM : Math.max(sdM ?? 0, USUAL_SPREAD * carryM),
-          unsureM: (highM - lowM) / (2 * NINETY),
+          unsureM: Math.hypot(
+            (highM - lowM) / (2 * NINETY),
+            flight?.modelled.run ? (RUN_ERROR * Math.abs(flight.runM)) / NINETY : 0,
+          ),
           flight,
         },
       ]

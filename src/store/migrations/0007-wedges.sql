@@ -1,3 +1,6 @@
+-- A stock covers the numbers that lie this near to it.
+ALTER TABLE golfer ADD COLUMN tolerance_m REAL NOT NULL DEFAULT 4.572 CHECK (tolerance_m BETWEEN 0.5 AND 20);
+
 -- Swings as the golfer defines them. A changed definition is a new swing with a name of its own; the old one keeps its
 -- shots and is hit no more. Full, three-quarter and half are there without a row until they are defined.
 CREATE TABLE swing_definition (

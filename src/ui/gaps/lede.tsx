@@ -1,7 +1,6 @@
 import type { ReactNode } from 'react'
 import type { BagAnalysis } from '@/core/analyse-bag'
 import type { Bag } from '@/core/bag/bag'
-import { DEFAULT_TOLERANCE_M } from '@/core/gaps/cover'
 import type { Golfer } from '@/core/golfer'
 import { clubNames } from '@/words/names'
 import { count, len, lenUnit, percent } from '@/words/numbers'
@@ -58,8 +57,8 @@ export function lede(
       {count(steps.length, 'step')}: {parts.map((part, i) => (i === 0 ? part : [', ', part]))}.{' '}
       {cover !== undefined && (
         <>
-          A stock within {lenUnit(DEFAULT_TOLERANCE_M, golfer)} of <b>{percent(cover)}</b> of the distances
-          from {len(Math.min(...carries), golfer)} to {len(Math.max(...carries), golfer)} {unit}
+          A stock within {lenUnit(golfer.toleranceM, golfer)} of <b>{percent(cover)}</b> of the distances from{' '}
+          {len(Math.min(...carries), golfer)} to {len(Math.max(...carries), golfer)} {unit}
           {spans(holes) !== '' && <>; holes at {spans(holes)}</>}.{' '}
         </>
       )}

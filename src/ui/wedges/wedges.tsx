@@ -13,6 +13,7 @@ import type { Station } from '@/core/session/session'
 import { lengthIn, metresFrom } from '@/core/units'
 import type { DrillShot } from '@/core/wedges/drill'
 import { forNumber } from '@/core/wedges/for-number'
+import type { Rung } from '@/core/wedges/ladder'
 import type { SwingDefinition } from '@/core/wedges/swing-definition'
 import type { Wedges as Found } from '@/core/wedges/wedges'
 import { rule } from '@/drawings/rule'
@@ -25,6 +26,7 @@ import { send } from '../send'
 import { PageHead } from '../shell/page-head'
 import { Problems } from '../shell/problems'
 import { Drill } from './drill'
+import { LadderList } from './ladder-list'
 import { NumberPicker } from './number-picker'
 import { SpreadView } from './spread-view'
 import { SwingsForm } from './swings-form'
@@ -41,6 +43,7 @@ export type WedgesProps = {
   swings: string[]
   turf: Turf
   found: Found
+  rungs: Rung[]
   shots: StationShots
   wanted: Station[]
   definitions: SwingDefinition[]
@@ -49,7 +52,8 @@ export type WedgesProps = {
 
 /** Every shot inside the full pitching wedge: the rule first, then what to hit, the table, and practice. */
 export function Wedges(props: WedgesProps) {
-  const { golfer, bag, clubs, allClubs, swings, turf, found, shots, wanted, definitions, drills } = props
+  const { golfer, bag, clubs, allClubs, swings, turf, found, rungs, shots, wanted, definitions, drills } =
+    props
   const router = useRouter()
   const [asked, setAsked] = useState('')
   const [pair, setPair] = useState(0)
@@ -64,6 +68,11 @@ export function Wedges(props: WedgesProps) {
     leftM === null ? null : forNumber(leftM, found.shots, found.goodShare, { clubs, table: found.table })
   const change = async (method: 'POST' | 'DELETE', body: object) => {
     const sent = await send(method, `/api${home}/wanted`, body)
+    setProblems(sent.ok ? [] : sent.problems)
+    if (sent.ok) router.refresh()
+  }
+  const cover = async (toleranceM: number) => {
+    const sent = await send('PATCH', `/api${home}`, { toleranceM })
     setProblems(sent.ok ? [] : sent.problems)
     if (sent.ok) router.refresh()
   }
@@ -100,13 +109,29 @@ export function Wedges(props: WedgesProps) {
                     </b>
                   </>
                 )}
-                {found.cover !== null && `; a stock within 5 ${unit} of ${percent(found.cover)} of it`}.{' '}
+                {found.cover !== null &&
+                  `; a stock within ${len(golfer.toleranceM, golfer)} ${unit} of ${percent(found.cover)} of it`}
+                .{' '}
               </>
             )}
             {found.pairs.length > 0 && `${count(found.pairs.length, 'number')} can be hit two ways.`}
           </>
         }
       >
+        <label className="school">
+          <span className="quiet">A stock covers</span>
+          <Form.Select
+            aria-label="A stock covers the numbers within"
+            value={len(golfer.toleranceM, golfer)}
+            onChange={(event) => cover(metresFrom(Number(event.target.value), unit))}
+          >
+            {tolerances(golfer).map((each) => (
+              <option key={each} value={each}>
+                ± {each} {unit}
+              </option>
+            ))}
+          </Form.Select>
+        </label>
         <Link className="btn btn-outline" href={`${home}/wedges${allClubs ? '' : '?clubs=all'}`}>
           {allClubs ? 'Wedges only' : 'Every club'}
         </Link>
@@ -181,11 +206,18 @@ export function Wedges(props: WedgesProps) {
             turf={turf}
           />
           <SpreadView golfer={golfer} shots={shots} stations={found.shots} name={name} />
+          <LadderList golfer={golfer} rungs={rungs} name={name} />
         </div>
       </div>
     </>
   )
 }
+
+/** What a golfer can choose from, with what stands now among it. */
+const tolerances = (golfer: Golfer): string[] =>
+  [...new Set([...['3', '4', '5', '6', '8'], len(golfer.toleranceM, golfer)])].sort(
+    (a, b) => Number(a) - Number(b),
+  )
 
 function titleOf({ shots }: Found, golfer: Golfer): string {
   const longest = shots.at(-1)

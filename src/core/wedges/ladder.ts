@@ -1,0 +1,55 @@
+import type { Club } from '../bag/club'
+import type { ClubId } from '../ids'
+import { FULL_SWING } from '../shots/shot'
+import type { Stock } from '../stock/station-stock'
+import { yards } from '../units'
+
+/** A rung of the wedge ladder: two neighbouring full swings. */
+export type Rung = {
+  longerId: ClubId
+  shorterId: ClubId
+  apartM: number
+  loftApartDeg?: number
+  /** Where the rung is wider than a ladder usually has: the loft half way, and what it would carry in the same model. */
+  between?: { loftDeg: number; carryM: number }
+}
+
+/** Ladders usually step by 15, at the end by up to 20 yd (common practice). */
+const USUAL_MOST_M = yards(20)
+
+/** The wedges' full swings from the longest to the shortest. */
+export function ladder(clubs: readonly Club[], stocks: readonly Stock[]): Rung[] {
+  const hit = clubs.flatMap((club) => {
+    const stock = stocks.find(({ clubId, swing }) => clubId === club.id && swing === FULL_SWING)
+    return stock?.carryM === undefined ? [] : [{ club, carryM: stock.carryM }]
+  })
+  return hit.slice(1).map((shorter, i): Rung => {
+    const longer = hit[i] as (typeof hit)[number]
+    const apartM = longer.carryM - shorter.carryM
+    const [strong, weak] = [longer.club.loftDeg, shorter.club.loftDeg]
+    const ids = { longerId: longer.club.id, shorterId: shorter.club.id, apartM }
+    if (strong === null || weak === null || weak <= strong) return ids
+    const middle = Math.round(strong + weak) / 2
+    return {
+      ...ids,
+      loftApartDeg: weak - strong,
+      ...(apartM > USUAL_MOST_M && {
+        between: {
+          loftDeg: middle,
+          carryM: carryAtLoft(
+            middle,
+            { loftDeg: strong, carryM: longer.carryM },
+            { loftDeg: weak, carryM: shorter.carryM },
+          ),
+        },
+      }),
+    }
+  })
+}
+
+type AtLoft = { loftDeg: number; carryM: number }
+
+/** What a club of that loft carries between two others of its model: by loft, evenly. */
+export const carryAtLoft = (loftDeg: number, strong: AtLoft, weak: AtLoft): number =>
+  strong.carryM +
+  ((loftDeg - strong.loftDeg) / (weak.loftDeg - strong.loftDeg)) * (weak.carryM - strong.carryM)
