@@ -32,7 +32,6 @@ const PICTURES: { name: string; path: string; phone?: boolean; before?: (page: P
     },
   },
   { name: 'course', path: `${TILDA}/course` },
-  },
   {
     name: 'season',
     path: `${TILDA}/course`,
@@ -62,6 +61,7 @@ const PICTURES: { name: string; path: string; phone?: boolean; before?: (page: P
       await page.getByRole('button', { name: 'Set the day' }).click()
       await page.getByText('Alto Verin: 24').waitFor()
     },
+  },
 ]
 
 const wanted = process.argv.slice(2)

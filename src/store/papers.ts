@@ -2,21 +2,13 @@ import { analyseBag, type BagAnalysis } from '@/core/analyse-bag'
 import type { Bag } from '@/core/bag/bag'
 import type { Golfer } from '@/core/golfer'
 import { caveatsOf, NOTHING_SAID, type Caveat, type SetUp } from '@/core/session/set-up'
-import { sessionAir, type AirMissing } from '@/core/session/session-air'
+import { sessionAir, type AskedAir } from '@/core/session/session-air'
 import type { SessionId } from '@/core/ids'
 import { bagInput, comparingAir, STOCK_AGE_MS } from './bag-input'
 import { bagOf } from './bags'
 import type { Database } from './database'
 import { sessionsOf } from './sessions'
 import { setUpOf } from './set-ups'
-
-export type AskedAir = {
-  id: SessionId
-  startedMs: number
-  offsetMin: number
-  shots: number
-  missing: AirMissing
-}
 
 /** Sessions behind a golfer's stocks whose air nobody said, and about which the golfer was not asked yet; the newest first. */
 export function sessionsToAsk(db: Database, golfer: Golfer, nowMs: number): AskedAir[] {

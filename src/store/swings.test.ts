@@ -7,13 +7,7 @@ import { golferById } from './golfers'
 import { takeShot } from './shots'
 import { defineSwing, dropWanted, swingDefinitions, wantedStations, wantStations } from './swings'
 
-const NINE = { clock: 9, lengthShare: null, gripDownCm: 0, tempo: null }
-
-it('a changed definition starts a new swing, and the old one keeps its shots', () => {
-  const { db, golfer, clubId, sessionId } = storeWithGolfer()
-  expect(defineSwing(db, golfer.id, 'half', NINE, NOW_MS)).toBe('half')
-  // Nothing was hit with it yet: it may be said otherwise.
-  expect(defineSwing(db, golfer.id, 'half', { ...NINE, clock: 8.5 }, NOW_MS + 1)).toBe('half')
+function hitHalf({ db, clubId, sessionId }: ReturnType<typeof storeWithGolfer>): void {
   takeShot(db, {
     id: 'half-1' as ShotId,
     sessionId,
@@ -25,6 +19,17 @@ it('a changed definition starts a new swing, and the old one keeps its shots', (
     carryM: yards(48),
     heldBecause: null,
   })
+}
+
+const NINE = { clock: 9, lengthShare: null, gripDownCm: 0, tempo: null }
+
+it('a changed definition starts a new swing, and the old one keeps its shots', () => {
+  const store = storeWithGolfer()
+  const { db, golfer } = store
+  expect(defineSwing(db, golfer.id, 'half', NINE, NOW_MS)).toBe('half')
+  // Nothing was hit with it yet: it may be said otherwise.
+  expect(defineSwing(db, golfer.id, 'half', { ...NINE, clock: 8.5 }, NOW_MS + 1)).toBe('half')
+  hitHalf(store)
   expect(defineSwing(db, golfer.id, 'half', { ...NINE, clock: 8.5 }, NOW_MS + 2)).toBe('half')
   expect(defineSwing(db, golfer.id, 'half', { ...NINE, gripDownCm: 2 }, NOW_MS + 3)).toBe('half 2')
   expect(golferById(db, golfer.id)?.swings).toEqual(['full', 'three-quarter', 'half 2'])
@@ -35,18 +40,9 @@ it('a changed definition starts a new swing, and the old one keeps its shots', (
 })
 
 it('a definition that nobody had said describes the shots that are there', () => {
-  const { db, golfer, clubId, sessionId } = storeWithGolfer()
-  takeShot(db, {
-    id: 'half-1' as ShotId,
-    sessionId,
-    source: 'typed',
-    hitMs: NOW_MS,
-    clubLabel: null,
-    clubId: clubId('58° wedge'),
-    swing: 'half',
-    carryM: yards(48),
-    heldBecause: null,
-  })
+  const store = storeWithGolfer()
+  const { db, golfer } = store
+  hitHalf(store)
   expect(defineSwing(db, golfer.id, 'half', NINE, NOW_MS)).toBe('half')
 })
 

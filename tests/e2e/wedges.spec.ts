@@ -9,6 +9,15 @@ const CARRIES = {
   half: [74, 67, 58, 48],
 } as const
 
+/** Three shots with the shortest wedge. */
+async function hitThree(page: Page, home: string) {
+  await page.goto(`${home}/bay`)
+  await page.getByRole('button', { name: 'Nobody is in front: start' }).click()
+  await expect(page.getByTestId('running-stock')).toBeVisible()
+  for (const carry of [67, 68, 66]) await page.keyboard.type(`${carry}\n`)
+  await expect(page.getByTestId('running-stock')).toContainText('of 3')
+}
+
 async function rule(page: Page) {
   return page.getByRole('region', { name: 'The rule' }).getByRole('img').getAttribute('aria-label')
 }
@@ -85,11 +94,7 @@ test('swings are defined, a change starts a new one; a drill feeds no stock; on 
   await page.setViewportSize({ width: 390, height: 844 })
   const golfer = await golferWithBag(request, banco, 'Kerensa Bray')
   const home = `${banco.address}/golfers/${golfer}`
-  await page.goto(`${home}/bay`)
-  await page.getByRole('button', { name: 'Nobody is in front: start' }).click()
-  await expect(page.getByTestId('running-stock')).toBeVisible()
-  for (const carry of [67, 68, 66]) await page.keyboard.type(`${carry}\n`)
-  await expect(page.getByTestId('running-stock')).toContainText('of 3')
+  await hitThree(page, home)
   await page.goto(`${home}/wedges`)
   await page.getByRole('button', { name: 'Define half' }).click()
   const form = page.getByRole('form', { name: 'half is made' })
@@ -138,11 +143,7 @@ test('a drill takes what the monitor sends, and its shots feed no stock', async 
 }) => {
   const golfer = await golferWithBag(request, banco, 'Elowen Tregear')
   const home = `${banco.address}/golfers/${golfer}`
-  await page.goto(`${home}/bay`)
-  await page.getByRole('button', { name: 'Nobody is in front: start' }).click()
-  await expect(page.getByTestId('running-stock')).toBeVisible()
-  for (const carry of [67, 68, 66]) await page.keyboard.type(`${carry}\n`)
-  await expect(page.getByTestId('running-stock')).toContainText('of 3')
+  await hitThree(page, home)
   await page.goto(`${home}/wedges`)
   const drill = page.getByRole('region', { name: 'Drill' })
   await drill.getByLabel('Shots come from the monitor').check()

@@ -1,4 +1,5 @@
 import { pressureAt, REFERENCE_AIR, type Air } from '../flight/air'
+import type { SessionId } from '../ids'
 import type { Conditions } from './conditions'
 import type { Place } from './session'
 import type { AirSetUp, SetUp } from './set-up'
@@ -6,6 +7,15 @@ import type { AirSetUp, SetUp } from './set-up'
 /** What has to be said before the air is known. */
 export type AirMissing = 'carry-from' | 'device-air' | 'temperature' | 'pressure' | 'wind'
 export type SessionAir = { kind: 'known'; air: Air } | { kind: 'unknown'; missing: AirMissing }
+
+/** A session whose air nobody said, with its shots. */
+export type AskedAir = {
+  id: SessionId
+  startedMs: number
+  offsetMin: number
+  shots: number
+  missing: AirMissing
+}
 
 /** A wind that no one feels on the ball; under it an unsaid direction does not matter. */
 export const BREEZE_MPS = 2

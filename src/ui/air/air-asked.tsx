@@ -7,20 +7,12 @@ import Button from 'react-bootstrap/Button'
 import type { Golfer } from '@/core/golfer'
 import type { SessionId } from '@/core/ids'
 import type { Problem } from '@/core/problem'
-import type { AirMissing } from '@/core/session/session-air'
+import type { AskedAir } from '@/core/session/session-air'
 import { MISSING_AIR } from '@/words/day'
 import { dayAndTime } from '@/words/days'
 import { count } from '@/words/numbers'
 import { send } from '../send'
 import { Problems } from '../shell/problems'
-
-export type AskedAir = {
-  id: SessionId
-  startedMs: number
-  offsetMin: number
-  shots: number
-  missing: AirMissing
-}
 
 /** Asks once about sessions whose air nobody said: their shots can be taken to no other air. */
 export function AirAsked({ golfer, of }: { golfer: Golfer; of: readonly AskedAir[] }) {
