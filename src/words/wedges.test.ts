@@ -1,0 +1,82 @@
+import { describe, expect, it } from 'vitest'
+import type { Golfer } from '@/core/golfer'
+import type { ClubId } from '@/core/ids'
+import type { StationFlight } from '@/core/wedges/station-flight'
+import type { SwingDefinition } from '@/core/wedges/swing-definition'
+import { yards } from '@/core/units'
+import { biasLine, cellLines, definitionLine, fillSentence, flagName, flightLine, goodFor } from './wedges'
+
+const GOLFER = { lengthUnit: 'yd', speedUnit: 'mph' } as Golfer
+const MEASURED = { launch: false, peak: false, landing: false, run: false }
+const flight = (peakYd: number, landingDeg: number, runYd: number): StationFlight => ({
+  carryM: yards(90),
+  peakM: yards(peakYd),
+  landingDeg,
+  runM: yards(runYd),
+  spinRpm: 8000,
+  path: [],
+  modelled: MEASURED,
+})
+
+describe('two ways to one number', () => {
+  it('the higher one goes over a bunker, the lower into the wind', () => {
+    expect(goodFor(flight(27, 50, 2), flight(20, 47, 2))).toBe('Good over a bunker and to a front flag.')
+    expect(goodFor(flight(20, 44, 5), flight(27, 50, 1))).toBe('Good into the wind and to a back flag.')
+  })
+
+  it('where it stops goes before how steeply it lands', () => {
+    expect(goodFor(flight(20, 44, -6), flight(27, 52, -2))).toBe('Good into the wind and to a front flag.')
+  })
+
+  it('where both fly alike it says so', () => {
+    expect(goodFor(flight(20, 44, 1), flight(20.5, 45, 1.5))).toMatch(/^It flies like the other/)
+  })
+})
+
+it('what was not measured stands behind ≈, a run may come back or be none', () => {
+  expect(flightLine(flight(27.4, 50, -4), GOLFER)).toBe('peak 27, lands at 50°, comes back 4, spin 8000')
+  const modelled = {
+    ...flight(27.4, 50, 0.2),
+    modelled: { launch: true, peak: true, landing: true, run: true },
+  }
+  expect(flightLine(modelled, GOLFER)).toBe('peak ≈ 27, lands at ≈ 50°, ≈ stops where it lands, spin ≈ 8000')
+  expect(cellLines(flight(27, 50, -4), GOLFER)).toEqual(['peak 27, lands 50°, spin 8000', 'run −4, total 86'])
+})
+
+it('flags are short, and a swing whose definition changed keeps its number', () => {
+  expect(flagName('58° wedge', 'full')).toBe('58° wedge')
+  expect(flagName('58° wedge', 'three-quarter')).toBe('58° wedge ¾')
+  expect(flagName('58° wedge', 'half 2')).toBe('58° wedge ½ 2')
+  expect(flagName('58° wedge', 'pitch')).toBe('58° wedge pitch')
+})
+
+it('what would fill a number comes with its price', () => {
+  const name = (id: ClubId) => id
+  const clubId = 'P-wedge' as ClubId
+  expect(fillSentence({ kind: 'grip-down', clubId, swing: 'full', cm: 3.2, shots: 6 }, name, GOLFER)).toBe(
+    'The P-wedge gripped 3 cm down should finish there (rule of thumb). 6 good strikes would settle it.',
+  )
+  expect(fillSentence({ kind: 'loft', loftDeg: 51.2, shots: 1 }, name, GOLFER)).toBe(
+    'A wedge of about 51° would carry it with a full swing. 1 good strike would settle it.',
+  )
+  expect(
+    fillSentence({ kind: 'swing', clubId, swing: 'half', carryM: yards(72), shots: 4 }, name, GOLFER),
+  ).toContain('not hit yet, should carry ≈ 72 yd')
+})
+
+it('a definition reads as it was said, and a bias has its side', () => {
+  const said: SwingDefinition = {
+    swing: 'half',
+    clock: 8.5,
+    lengthShare: null,
+    gripDownCm: 2,
+    tempo: 'slow',
+    fromMs: 0,
+    untilMs: null,
+  }
+  expect(definitionLine(said)).toBe('arm at 8.5 o’clock, gripped 2 cm down, slow')
+  expect(definitionLine({ ...said, clock: null, gripDownCm: 0, tempo: null })).toBe('as it comes')
+  expect(biasLine(yards(2), GOLFER)).toBe('2.0 yd right on average')
+  expect(biasLine(yards(-0.6), GOLFER)).toBe('0.6 yd left on average')
+  expect(biasLine(yards(0.01), GOLFER)).toBe('on line on average')
+})
