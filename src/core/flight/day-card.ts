@@ -6,7 +6,7 @@ import type { Stock } from '../stock/station-stock'
 import { airOfDay, type Day } from './day'
 import { REFERENCE_AIR, type Air } from './air'
 import { fly, type Launch } from './fly'
-import { runOf, type Turf } from './ground'
+import { runOn, type Turf } from './ground'
 import { measuredLaunch } from './measured-launch'
 import { RUN_ERROR } from './modelled'
 import { launchFor } from './restate'
@@ -61,7 +61,7 @@ export function dayCard(clubs: readonly Club[], day: Day, asHit: BagAnalysis, in
     const moved = (restated.inAir?.restated ?? 0) > 0
     const ofDay = moved ? intervalOf(restated) : null
     const club = byId.get(clubId)
-    const run = club && runOn(stock, club, measured.atM, air, day.turf)
+    const run = club && runOfStation(stock, club, measured.atM, air, day.turf)
     const carry = ofDay ?? measured
     return {
       clubId,
@@ -88,7 +88,7 @@ export function dayCard(clubs: readonly Club[], day: Day, asHit: BagAnalysis, in
             const club = byId.get(clubId)
             const stock = asHit.stocks.find((each) => each.clubId === clubId && each.swing === 'full')
             if (!club || !stock?.carryM || runM === undefined) return []
-            const normal = runOn(stock, club, stock.carryM, air, 'normal')
+            const normal = runOfStation(stock, club, stock.carryM, air, 'normal')
             return normal ? [{ clubId, changeM: runM - normal.runM }] : []
           }),
         )
@@ -136,8 +136,8 @@ export const seasonStations = (clubs: readonly Club[], inDay: BagAnalysis): Seas
     return launch ? [{ clubId: stock.clubId, carryM: stock.carryM, launch }] : []
   })
 
-/** The run on a ground. A measured one goes first: the model only carries it over to another ground. */
-function runOn(
+/** The run of a station's usual shot in some air on some ground. */
+function runOfStation(
   stock: Stock,
   club: Club,
   carryM: number,
@@ -147,12 +147,9 @@ function runOn(
   const launch = usualLaunch(stock, club, carryM)
   const flight = launch && fly(launch, air)
   if (!flight || flight.outcome !== 'landed') return null
-  const runM = runOf(flight.landing, turf)
   const { totalM } = stock.averages
-  if (totalM === undefined) return { runM, from: 'modelled' }
-  const measured = totalM - carryM
-  const normal = runOf(flight.landing, 'normal')
-  // Onward runs go by their ratio, so that none turns back; backward ones by their difference.
-  const onward = measured > 0 && normal > 0 && runM > 0
-  return { runM: onward ? measured * (runM / normal) : measured + runM - normal, from: 'measured' }
+  return {
+    runM: runOn(turf, flight.landing, totalM === undefined ? null : totalM - carryM),
+    from: totalM === undefined ? 'modelled' : 'measured',
+  }
 }

@@ -42,6 +42,19 @@ export function runOf({ velocity: [vx, vy, vz], spinRps }: Landing, turf: Turf):
   return run + (Math.sign(rolling) * rolling * rolling) / (2 * (5 / 7) * rolls * GRAVITY)
 }
 
+/**
+ * The run on a ground. A measured one goes first, and the model only carries it over from normal ground: onward runs
+ * by their ratio, so that none turns back, backward ones by their difference.
+ * @param measuredM the run as measured; null where it was not
+ */
+export function runOn(turf: Turf, landing: Landing, measuredM: number | null): number {
+  const there = runOf(landing, turf)
+  if (measuredM === null) return there
+  const normal = runOf(landing, 'normal')
+  const onward = measuredM > 0 && normal > 0 && there > 0
+  return onward ? measuredM * (there / normal) : measuredM + there - normal
+}
+
 /** One bounce: speeds along the ground and up after it, and the backspin left at the ball's rim, in m/s. */
 function bounceOff(along: number, down: number, rim: number, gives: number, rolls: number) {
   const speed = Math.hypot(along, down)

@@ -122,6 +122,16 @@ export function launchFor(
     launchDeg,
     spinRpm: ((spinRatio * ballSpeedMps) / BALL.radiusM) * RPM,
   })
+  return launchThatCarries(carryM, at, air, landingHeightM)
+}
+
+/** The launch of a kind that carries so far, by its ball speed; null where no ball speed does. */
+export function launchThatCarries(
+  carryM: number,
+  at: (ballSpeedMps: number) => Launch,
+  air: Air,
+  landingHeightM = 0,
+): Launch | null {
   const off = (speed: number) => (carryOf(at(speed), air, landingHeightM, 1) ?? -1e9) - carryM
   let [low, high] = SPEEDS_MPS as unknown as [number, number]
   if (off(low) > 0 || off(high) < 0) return null

@@ -1,9 +1,9 @@
 import type { Club } from '../bag/club'
 import { REFERENCE_AIR, type Air } from '../flight/air'
 import { BALL, fly, type Launch, type Place } from '../flight/fly'
-import { runOf, type Turf } from '../flight/ground'
+import { runOn, type Turf } from '../flight/ground'
 import { measuredLaunch } from '../flight/measured-launch'
-import { launchFor } from '../flight/restate'
+import { launchFor, launchThatCarries } from '../flight/restate'
 import { clubKnown } from '../flight/restate-shots'
 import type { Swing } from '../shots/shot'
 import type { Stock } from '../stock/station-stock'
@@ -48,13 +48,12 @@ export function stationFlight(
   // The model's own path, stretched to the carry and the peak that were measured.
   const [wide, high] = [carryM / flight.carryM, peakM / flight.peakM]
   const path = (flight.path ?? []).map(([x, y]: Place) => ({ alongM: x * wide, upM: y * high }))
-  const normal = runOf(flight.landing, 'normal')
-  const there = runOf(flight.landing, turf)
+  const measuredRunM = totalM === undefined ? null : totalM - carryM
   return {
     carryM,
     peakM,
     landingDeg,
-    runM: totalM === undefined ? there : totalM - carryM + (there - normal),
+    runM: runOn(turf, flight.landing, measuredRunM),
     spinRpm: launch.spinRpm,
     path,
     modelled: {
@@ -85,21 +84,5 @@ function likeTheFull(
     launchDeg,
     spinRpm: (spinRatio * ballSpeedMps) / (BALL.radiusM * RADIANS_PER_S),
   })
-  return speedThatCarries(carryM, at, air)
-}
-
-/** Halving: carry grows with speed. */
-function speedThatCarries(carryM: number, at: (mps: number) => Launch, air: Air): Launch | null {
-  const carryAt = (mps: number) => {
-    const flight = fly(at(mps), air)
-    return flight.outcome === 'landed' ? flight.carryM : 0
-  }
-  let [low, high] = [2, 110]
-  if (carryAt(high) < carryM) return null
-  for (let i = 0; i < 40; i++) {
-    const middle = (low + high) / 2
-    if (carryAt(middle) < carryM) low = middle
-    else high = middle
-  }
-  return at((low + high) / 2)
+  return launchThatCarries(carryM, at, air)
 }

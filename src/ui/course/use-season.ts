@@ -11,7 +11,6 @@ export function useSeason(stations: SeasonStation[], base: Day, day: Day): Seaso
   const worker = useRef<Worker | null>(null)
   const busy = useRef(false)
   const next = useRef<SeasonAsked | null>(null)
-  const asked = useRef(0)
   useEffect(() => {
     const own = new Worker(new URL('../../workers/season.ts', import.meta.url), { type: 'module' })
     worker.current = own
@@ -28,7 +27,7 @@ export function useSeason(stations: SeasonStation[], base: Day, day: Day): Seaso
     }
   }, [])
   useEffect(() => {
-    const ask: SeasonAsked = { id: ++asked.current, stations, base, day }
+    const ask: SeasonAsked = { stations, base, day }
     if (busy.current) next.current = ask
     else {
       busy.current = true
