@@ -1,5 +1,6 @@
 import { expect, it } from 'vitest'
-import { coverOf, holesBetween } from './cover'
+import { dice } from '../../../simulators/golfers/dice'
+import { coverOf, holesBetween, touchingReaches } from './cover'
 
 it('finds the hole between 74.4, 88.6 and 93.2 at a tolerance of 5', () => {
   const stocks = [93.2, 74.4, 88.6]
@@ -35,5 +36,31 @@ it('agrees with a count at 0.1 over 200 bags made from seed 7', () => {
     const edges = 2 * holesBetween(stocks, tolerance, zone).length + 1
     const off = Math.abs(coverOf(stocks, tolerance, zone) - covered / points) * (zone[1] - zone[0])
     expect(off).toBeLessThan(0.1 * edges)
+  }
+})
+
+it('reaches of ±3.1 about 74.4, 88.6 and 93.2 leave 77.5 to 85.5 free and share 90.1 to 91.7', () => {
+  const { free, shared } = touchingReaches([74.4, 88.6, 93.2].map((at) => [at - 3.1, at + 3.1]))
+  const tenths = (stretches: [number, number][]) =>
+    stretches.map((ends) => ends.map((end) => Math.round(10 * end) / 10))
+  expect(tenths(free)).toEqual([[77.5, 85.5]])
+  expect(tenths(shared)).toEqual([[90.1, 91.7]])
+})
+
+it('free and shared stretches agree with a count at 0.1 over 200 bags made from seed 8', () => {
+  const roll = dice(8)
+  for (let i = 0; i < 200; i++) {
+    const reaches = Array.from({ length: 2 + Math.floor(roll.between(0, 9)) }, (): [number, number] => {
+      const low = Math.round(roll.between(300, 1100)) / 10
+      return [low, low + Math.round(roll.between(10, 120)) / 10]
+    })
+    const [from, to] = [Math.min(...reaches.flat()), Math.max(...reaches.flat())]
+    const { free, shared } = touchingReaches(reaches)
+    for (let at = from + 0.05; at < to; at += 0.1) {
+      const holding = reaches.filter(([low, high]) => at > low && at < high).length
+      const isIn = (stretches: [number, number][]) => stretches.some(([low, high]) => at > low && at < high)
+      expect(isIn(free)).toBe(holding === 0)
+      expect(isIn(shared)).toBe(holding >= 2)
+    }
   }
 })

@@ -29,3 +29,24 @@ export function coverOf(stocks: readonly number[], tolerance: number, zone: Stre
   const open = holesBetween(stocks, tolerance, zone).reduce((sum, [a, b]) => sum + (b - a), 0)
   return 1 - open / (to - from)
 }
+
+/** Where the reaches of several shots leave numbers free, and where two or more share them, between the shortest and the longest. */
+export function touchingReaches(reaches: readonly Stretch[]): { free: Stretch[]; shared: Stretch[] } {
+  const ends = [...new Set(reaches.flat())].sort((a, b) => a - b)
+  const free: Stretch[] = []
+  const shared: Stretch[] = []
+  ends.slice(1).forEach((to, i) => {
+    const from = ends[i] as number
+    const holding = reaches.filter(([low, high]) => low <= from && high >= to).length
+    if (holding === 0) joined(free, from, to)
+    if (holding >= 2) joined(shared, from, to)
+  })
+  return { free, shared }
+}
+
+/** Adds a stretch; one that begins where the last one ends goes on with it. */
+function joined(stretches: Stretch[], from: number, to: number): void {
+  const last = stretches.at(-1)
+  if (last?.[1] === from) last[1] = to
+  else stretches.push([from, to])
+}

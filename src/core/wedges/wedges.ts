@@ -1,6 +1,6 @@
 import type { BagAnalysis } from '../analyse-bag'
 import type { Club } from '../bag/club'
-import { coverOf, DEFAULT_TOLERANCE_M, holesBetween, type Stretch } from '../gaps/cover'
+import { coverOf, DEFAULT_TOLERANCE_M, holesBetween, touchingReaches, type Stretch } from '../gaps/cover'
 import type { Turf } from '../flight/ground'
 import { FULL_SWING, type Swing } from '../shots/shot'
 import { RUN_ERROR } from '../flight/modelled'
@@ -24,6 +24,8 @@ export type Wedges = {
   zone: Stretch | null
   holes: Stretch[]
   cover: number | null
+  /** What good strikes (10th to 90th percentile) leave free, and where those of two shots meet. */
+  reaches: { free: Stretch[]; shared: Stretch[] }
   /** Share of the golfer's shots with these clubs that are good strikes. */
   goodShare: number
 }
@@ -89,6 +91,7 @@ export function wedges(
     zone,
     holes: zone && carries.length > 0 ? holesBetween(carries, toleranceM, zone) : [],
     cover: zone && carries.length > 0 ? coverOf(carries, toleranceM, zone) : null,
+    reaches: touchingReaches(own.flatMap(({ reachM }) => (reachM ? [reachM] : []))),
     goodShare: (good + MISSED_BEFORE.shots - MISSED_BEFORE.bad) / (good + bad + MISSED_BEFORE.shots),
   }
 }

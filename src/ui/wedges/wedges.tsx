@@ -7,6 +7,7 @@ import Form from 'react-bootstrap/Form'
 import type { Bag } from '@/core/bag/bag'
 import type { Club } from '@/core/bag/club'
 import type { Turf } from '@/core/flight/ground'
+import type { Stretch } from '@/core/gaps/cover'
 import type { Golfer } from '@/core/golfer'
 import type { Problem } from '@/core/problem'
 import type { Station } from '@/core/session/session'
@@ -171,6 +172,12 @@ export function Wedges(props: WedgesProps) {
             }
             says={`The rule: ${found.shots.map(({ clubId, swing, carryM }) => `${flagName(name(clubId), swing)} ${len(carryM, golfer)}`).join(', ')}.`}
           />
+          <p className="quiet reaches">
+            Good strikes (8 in 10){' '}
+            {stretchesOf(found.reaches.free, golfer, 'leave free', 'leave nothing free')}
+            {' and '}
+            {stretchesOf(found.reaches.shared, golfer, 'meet on', 'meet nowhere')}, {unit}.
+          </p>
         </section>
       )}
       <div className="wedges">
@@ -218,6 +225,14 @@ const tolerances = (golfer: Golfer): string[] =>
   [...new Set([...['3', '4', '5', '6', '8'], len(golfer.toleranceM, golfer)])].sort(
     (a, b) => Number(a) - Number(b),
   )
+
+/** Stretches in whole numbers, those that are longer than none. */
+function stretchesOf(stretches: Stretch[], golfer: Golfer, some: string, none: string): string {
+  const seen = stretches.filter(([from, to]) => len(from, golfer) !== len(to, golfer))
+  return seen.length === 0
+    ? none
+    : `${some} ${seen.map(([from, to]) => `${len(from, golfer)}–${len(to, golfer)}`).join(', ')}`
+}
 
 function titleOf({ shots }: Found, golfer: Golfer): string {
   const longest = shots.at(-1)
