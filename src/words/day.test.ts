@@ -4,7 +4,7 @@ import type { DayCard } from '@/core/flight/day-card'
 import type { Golfer } from '@/core/golfer'
 import type { ClubId } from '@/core/ids'
 import { yards } from '@/core/units'
-import { dayAdvice, dayFinding, dayLine, lineNote } from './day'
+import { dayAdvice, dayFinding, dayLine, dayProblems, lineNote } from './day'
 
 const GOLFER = {
   lengthUnit: 'yd',
@@ -92,4 +92,13 @@ it('a line says why it stays as measured, whole or in part', () => {
     lineNote({ ...line, ofDay: interval(226), inAir: { restated: 3, asHit: 2, because: ['unknown-air'] } }),
   ).toBe('2 of 5 as hit: its air was not said')
   expect(lineNote({ clubId: id('driver'), swing: 'full' })).toBe('not hit')
+})
+
+it('a day that cannot be is refused number by number, in the golfer’s own units', () => {
+  expect(dayProblems(DAY, GOLFER)).toEqual([])
+  expect(dayProblems({ ...DAY, tempC: 90, humidity: 1.2 }, { ...GOLFER, tempUnit: 'F' })).toEqual([
+    'The temperature must lie from −22 °F to 122 °F: type it anew.',
+    'The humidity must lie from 0 to 100%: type it anew.',
+  ])
+  expect(dayProblems({ ...DAY, altitudeM: 9000, seaLevelHpa: 700, tailwindMps: -80 }, GOLFER)).toHaveLength(3)
 })

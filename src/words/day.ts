@@ -90,3 +90,20 @@ export const MISSING_AIR: Record<AirMissing, string> = {
 }
 
 export const interval = ({ lowM, highM }: Interval, golfer: Golfer): string => plusMinus(lowM, highM, golfer)
+
+/** What is wrong with a day as it was typed, and how to mend it; the limits are those that Banco keeps. */
+export function dayProblems(day: Day, golfer: Golfer): string[] {
+  const { tempC, altitudeM, seaLevelHpa, humidity, tailwindMps } = day
+  const within = (value: number, least: number, most: number) => value >= least && value <= most
+  return [
+    !within(tempC, -30, 50) &&
+      `The temperature must lie from ${temperature(-30, golfer)} to ${temperature(50, golfer)}: type it anew.`,
+    !within(altitudeM, -500, 5000) &&
+      `The altitude must lie from ${altitude(-500, golfer)} to ${altitude(5000, golfer)}: type it anew.`,
+    !within(seaLevelHpa, 850, 1100) &&
+      'The pressure at sea level must lie from 850 to 1100 hPa: type what the forecast says.',
+    !within(humidity, 0, 1) && 'The humidity must lie from 0 to 100%: type it anew.',
+    !within(tailwindMps, -60, 60) &&
+      `No wind that golf is played in is stronger than ${wind(60, golfer)}: type it anew.`,
+  ].filter((sentence) => sentence !== false)
+}

@@ -34,6 +34,9 @@ test('the card of a day: places, ground, the plain card', async ({ page, banco }
   await expect(page.getByText('Type a number, or leave it empty.')).toBeVisible()
   await page.getByRole('button', { name: 'Set the day' }).click()
   await expect(page.getByText('One number of the day is empty or no number: type it.')).toBeVisible()
+  await page.getByLabel('Temperature', { exact: true }).fill('240')
+  await page.getByRole('button', { name: 'Set the day' }).click()
+  await expect(page.getByText('The temperature must lie from −30 °C to 50 °C')).toBeVisible()
   await page.getByLabel('Temperature', { exact: true }).fill('24')
 
   await page.getByRole('textbox', { name: 'Place' }).fill('Skerrow Links')

@@ -12,7 +12,7 @@ import { TURFS, type Turf } from '@/core/flight/ground'
 import type { Golfer } from '@/core/golfer'
 import type { Problem } from '@/core/problem'
 import type { WeatherReading } from '@/core/session/weather'
-import { TURF_NAME } from '@/words/day'
+import { dayProblems, TURF_NAME } from '@/words/day'
 import { altitude } from '@/words/set-up'
 import { send } from '../send'
 import { MeasureField } from '../set-up/measure-field'
@@ -39,10 +39,8 @@ export function DayForm({ golfer, day, places }: Props) {
   const number = (value: number | null) => value ?? NaN
   const set = async () => {
     const bad = Object.values(draft).some((value) => typeof value === 'number' && Number.isNaN(value))
-    if (bad)
-      return setProblems([
-        { field: 'day', sentence: 'One number of the day is empty or no number: type it.' },
-      ])
+    const found = bad ? ['One number of the day is empty or no number: type it.'] : dayProblems(draft, golfer)
+    if (found.length > 0) return setProblems(found.map((sentence) => ({ field: 'day', sentence })))
     const sent = await send('PUT', `${home}/day`, { ...draft, place: draft.place?.trim() || null })
     setProblems(sent.ok ? [] : sent.problems)
     if (!sent.ok) return
