@@ -67,7 +67,7 @@ export class Score {
       if (out && !bad) this.goodLost++
     })
     for (const step of analysis.steps) {
-      if (step.stepM === undefined) continue
+      if (step.stepM === undefined || !step.limitsM) continue
       const isM = (truth.get(step.longerId) as number) - (truth.get(step.shorterId) as number)
       this.steps++
       const zone = (Object.entries(step.zones) as [Zone, number][]).reduce((a, b) => (b[1] > a[1] ? b : a))
@@ -112,7 +112,7 @@ export class Score {
       const stock = new Map(clubs.map(({ name }) => [name, way(carries(name))]))
       for (const { longerId, shorterId, limitsM } of steps) {
         const [a, b] = [stock.get(longerId), stock.get(shorterId)]
-        if (a == null || b == null) continue
+        if (a == null || b == null || !limitsM) continue
         const isM = (truth.get(longerId) as number) - (truth.get(shorterId) as number)
         const row = this.byHand[w]
         if (!row) continue
@@ -173,8 +173,9 @@ export function zoneAt(stepM: number, { reversed, narrow, wide }: Zones): Zone {
 
 /** By how many yards a settled verdict is wrong; 0 where it is right. */
 function wrongBy({ verdict, lineM, limitsM }: Step, isM: number, shorterM: number): number {
-  if (verdict === 'on-the-line' && lineM !== undefined)
-    return Math.max(0, yd(Math.abs(isM - lineM) - lineWidth(shorterM)))
+  const line = verdict === 'level' ? 0 : lineM
+  if (line !== undefined) return Math.max(0, yd(Math.abs(isM - line) - lineWidth(shorterM)))
+  if (!limitsM) return 0
   const { reversed, narrow, wide } = limitsM
   const [low, high] = {
     reversed: [-Infinity, reversed],

@@ -10,9 +10,9 @@ import {
   golferDocument,
   golferSchema,
   GolferDocumentError,
-  restoreGolfer,
   writeGolferDocument,
 } from '@/store/golfer-document'
+import { restoreGolfer } from '@/store/restore-golfer'
 import { allGolfers } from '@/store/golfers'
 import { paperInput } from '@/store/papers'
 import { importShots, shotRecords } from '@/store/shot-files'

@@ -39,11 +39,11 @@ describe('a step', () => {
     const step = only(analyseBag({ clubs: [seven, eight], shots }).steps)
     expect(step.settled).toBe(false)
     expect(step.verdict).toBe('even')
-    expect(step.lowM).toBeLessThan(yards(7))
+    expect(step.lowM).toBeLessThan(yards(7.5))
   })
 
-  it('is never settled with fewer than four shots with a club, however steady', () => {
-    const shots = [...hit('7i', [150, 150.1, 150]), ...hit('8i', [139, 139.1, 139, 139])]
+  it('is never settled below seven shots of both, however steady', () => {
+    const shots = [...hit('7i', [150, 150.1, 150]), ...hit('8i', [139, 139.1, 139])]
     expect(only(analyseBag({ clubs: [seven, eight], shots }).steps).settled).toBe(false)
   })
 
@@ -54,7 +54,7 @@ describe('a step', () => {
     ]
     const step = only(analyseBag({ clubs: [seven, eight], shots }).steps)
     expect(step).toMatchObject({ verdict: 'on-the-line', settled: true })
-    expect(step.lineM).toBeCloseTo(yards(15), 9)
+    expect(step.lineM).toBeCloseTo(step.limitsM!.wide, 9)
   })
 
   it.each([
@@ -66,12 +66,29 @@ describe('a step', () => {
     expect(only(analyseBag({ clubs: [seven, eight], shots }).steps)).toMatchObject({ verdict, settled: true })
   })
 
-  it('counts a club that is absent by loft, and widens its limits', () => {
+  it('over a club that is absent by loft is judged by the limits of one step', () => {
     const clubs = [seven, { ...nine, loftDeg: 41, order: 1 }]
     const shots = [...hit('7i', [150, 150.4, 149.6, 150]), ...hit('9i', [127.6, 128, 127.2, 127.6])]
     const step = only(analyseBag({ clubs, shots }).steps)
-    expect(step).toMatchObject({ absentClubs: 1, verdict: 'even' })
-    expect(step.limitsM.wide).toBeCloseTo(yards(30), 9)
+    expect(step).toMatchObject({ absentClubs: 1, verdict: 'wide', settled: true })
+    expect(step.limitsM?.wide).toBeLessThan(yards(15.5))
+  })
+
+  it('to the same distance is level, and trouble', () => {
+    const shots = [...hit('7i', around(150, 10)), ...hit('8i', around(149, 10))]
+    const step = only(analyseBag({ clubs: [seven, eight], shots }).steps)
+    expect(step).toMatchObject({ verdict: 'level', settled: true })
+  })
+
+  it('that is left on purpose keeps its verdict and asks for no shots', () => {
+    const shots = [...hit('7i', [150, 146, 152, 149]), ...hit('8i', [136, 131, 138, 135])]
+    const input = { clubs: [seven, eight], shots }
+    expect(analyseBag(input).next.length).toBeGreaterThan(0)
+    const because = 'the hybrid comes in on long courses'
+    const steps = [{ longerId: seven.id, shorterId: eight.id, because }]
+    const { steps: left, next } = analyseBag({ ...input, rules: { leftOnPurpose: { steps } } })
+    expect(only(left)).toMatchObject({ ...only(analyseBag(input).steps), leftOnPurpose: because })
+    expect(next).toEqual([])
   })
 
   it('is unknown while one of its clubs has no shot', () => {
@@ -376,20 +393,6 @@ describe('edges', () => {
     ])
     expect(yd(stock.sdM)).toBe(2.68)
     expect(stock.byHand).toEqual({ carryM: yards(170.5), because: 'safe over the burn' })
-  })
-
-  it('a 22.4 step across an absent club counts as two of 11.2', () => {
-    const clubs = [
-      club('a', 'iron', 28, 0),
-      club('b', 'iron', 32, 1),
-      club('c', 'iron', 40, 2),
-      club('d', 'iron', 44, 3),
-    ]
-    const carries = [170, 158.4, 136, 124.8]
-    const shots = clubs.flatMap(({ id }, i) => hit(id, times(2, steady(carries[i]!))))
-    const { steps } = analyseBag({ clubs, shots })
-    expect(steps.map(({ absentClubs }) => absentClubs)).toEqual([0, 1, 0])
-    expect(steps[1]).toMatchObject({ verdict: 'even', settled: true })
   })
 })
 

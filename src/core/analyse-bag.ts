@@ -5,8 +5,8 @@ import { modelled } from './flight/modelled'
 import { restateShots, type AsHitBecause, type ShotInAir } from './flight/restate-shots'
 import type { NextShots } from './gaps/next-shots'
 import type { Step } from './gaps/step'
-import { isDone, stepsOfBag } from './gaps/steps-of-bag'
-import type { OwnZones, StepSchool } from './gaps/zones'
+import { isDone, stepsOfBag, type StepLeft, type StepOverUnhit } from './gaps/steps-of-bag'
+import { usualSchool, type OwnZones, type StepSchool } from './gaps/zones'
 import type { ClubId, ShotId } from './ids'
 import { leftOutGuard, type OneSided } from './shots/left-out-guard'
 import type { Mark } from './shots/mark'
@@ -34,6 +34,8 @@ export type Rules = {
   inAir?: Air
   /** Stocks that the golfer set by hand, which stand beside the measured ones. */
   byHand?: { clubId: ClubId; swing: Swing; carryM: number; because: string }[]
+  /** What the golfer wants as it is: steps, and holes by a distance that lies in them. */
+  leftOnPurpose?: { steps?: StepLeft[]; holes?: { atM: number; because: string }[] }
 }
 
 /** How many of a stock's solid shots are in the stated air, by how much it changed them, and why others stay as hit. */
@@ -46,11 +48,15 @@ export type StockInAir = {
   sdM?: number
 }
 
+export type HoleLeft = { hole: Stretch; because: string }
+
 export type BagInput = { clubs: Club[]; shots: Shot[]; rules?: Rules }
 
 export type BagAnalysis = {
   stocks: (Stock & { inAir?: StockInAir })[]
   steps: Step[]
+  /** Hit neighbours with clubs between them that were not hit yet: how far apart, never judged. */
+  overUnhit: StepOverUnhit[]
   /** With its carry in the stated air where that is not the air it was hit in. */
   shots: {
     shotId: ShotId
@@ -61,10 +67,14 @@ export type BagAnalysis = {
     carryM?: number
   }[]
   holes: Stretch[]
+  /** Holes where a club of the bag stands that was not hit yet: nobody knows whether they are any. */
+  unknownHoles: Stretch[]
+  /** Holes that the golfer wants as they are; they stand in `holes` no more. */
+  holesLeft: HoleLeft[]
   /** Share of the distances between the shortest and the longest stock that are covered; absent below two stocks. */
   cover?: number
   /** The same for the goal zone. */
-  goal?: { holes: Stretch[]; cover: number }
+  goal?: { holes: Stretch[]; unknownHoles: Stretch[]; holesLeft: HoleLeft[]; cover: number }
   /** What to hit next; nothing where more shots would change nothing. */
   next: NextShots[]
   /** The golfer's drift of ball speed, as a share gained over 90 shots. */
@@ -102,8 +112,9 @@ export function analyseBag({ clubs, shots, rules = {} }: BagInput): BagAnalysis 
       rules.stockRule ?? 'mean-solid',
     ),
   )
-  const school = { school: rules.stepSchool ?? (rules.zonesM ? 'own' : 'segment'), own: rules.zonesM }
-  const { steps, next } = stepsOfBag(bag, model, measured, school)
+  const school = { school: rules.stepSchool ?? usualSchool(bag, rules.zonesM), own: rules.zonesM }
+  const left = rules.leftOnPurpose?.steps ?? []
+  const { steps, overUnhit, next } = stepsOfBag(bag, model, measured, { school, left })
   const stocks = measured.map((stock, i) => {
     const station = model.stations[i] as StationModel
     const whole = completed(stock, station, { model, measured, steps, rules })
@@ -113,8 +124,9 @@ export function analyseBag({ clubs, shots, rules = {} }: BagInput): BagAnalysis 
   return {
     stocks,
     steps,
+    overUnhit,
     shots: judgements(asHit, model, stated?.inAir),
-    ...coverage(stocks, rules),
+    ...coverage(bag, stocks, rules),
     next,
     drift: {
       found,
@@ -220,20 +232,56 @@ function unread({ mark, carryM }: Shot): ShotJudgement {
 }
 
 /** Holes and cover over all stocks, and over the goal zone. */
-function coverage(stocks: readonly Stock[], rules: Rules): Pick<BagAnalysis, 'holes' | 'cover' | 'goal'> {
+function coverage(
+  bag: readonly Club[],
+  stocks: readonly Stock[],
+  rules: Rules,
+): Pick<BagAnalysis, 'holes' | 'unknownHoles' | 'holesLeft' | 'cover' | 'goal'> {
   const carries = stocks.flatMap((stock) => stock.carryM ?? [])
   const tolerance = rules.toleranceM ?? DEFAULT_TOLERANCE_M
   const span: Stretch = [Math.min(...carries), Math.max(...carries)]
+  const places = unhitPlaces(bag, stocks)
+  const within = (zone: Stretch) => {
+    const all = holesBetween(carries, tolerance, zone)
+    const unknown = (hole: Stretch) => places.some((place) => overlap(hole, place))
+    const known = all.filter((hole) => !unknown(hole))
+    const left = known.flatMap((hole) => {
+      const because = rules.leftOnPurpose?.holes?.find(({ atM }) => atM > hole[0] && atM < hole[1])?.because
+      return because === undefined ? [] : [{ hole, because }]
+    })
+    return {
+      holes: known.filter((hole) => !left.some((each) => each.hole === hole)),
+      unknownHoles: all.filter(unknown),
+      holesLeft: left,
+    }
+  }
   return {
-    holes: carries.length < 2 ? [] : holesBetween(carries, tolerance, span),
+    ...(carries.length < 2 ? { holes: [], unknownHoles: [], holesLeft: [] } : within(span)),
     ...(carries.length >= 2 && { cover: coverOf(carries, tolerance, span) }),
     ...(rules.goalZoneM && {
-      goal: {
-        holes: holesBetween(carries, tolerance, rules.goalZoneM),
-        cover: coverOf(carries, tolerance, rules.goalZoneM),
-      },
+      goal: { ...within(rules.goalZoneM), cover: coverOf(carries, tolerance, rules.goalZoneM) },
     }),
   }
+}
+
+const overlap = ([a, b]: Stretch, [c, d]: Stretch): boolean => a < d && c < b
+
+/** Where the clubs that were not hit yet stand: between the stocks of their hit neighbours, or beyond the last. */
+function unhitPlaces(bag: readonly Club[], stocks: readonly Stock[]): Stretch[] {
+  const carryOf = ({ id }: Club) =>
+    stocks.find(({ clubId, swing }) => clubId === id && swing === FULL_SWING)?.carryM
+  return bag.flatMap((club, place): Stretch[] => {
+    if (carryOf(club) !== undefined) return []
+    const longer = bag
+      .slice(0, place)
+      .map(carryOf)
+      .findLast((carry) => carry !== undefined)
+    const shorter = bag
+      .slice(place + 1)
+      .map(carryOf)
+      .find((carry) => carry !== undefined)
+    return [[shorter ?? 0, longer ?? Infinity]]
+  })
 }
 
 function warningsOf({ strangers, readings, stations }: ReadShots, model: BagModel): Warning[] {

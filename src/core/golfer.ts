@@ -20,7 +20,8 @@ export type CoverLikes = {
 /** Which schools the golfer follows. */
 export type GolferSchools = {
   stockRule: StockRule
-  stepSchool: StepSchool
+  /** Null: what is usual for the bag. */
+  stepSchool: StepSchool | null
   /** The golfer's own limits of an even step; null before there are any. */
   ownZonesM: Record<Segment, Zones> | null
   /** Shots in wind and from bad lies count beside the others. */
@@ -31,6 +32,8 @@ export type BayLikes = {
   tempUnit: TempUnit
   /** Asked what they expect before they hit a station. */
   askExpectation: boolean
+  /** The station that is open follows the plan. */
+  followPlan: boolean
   /** A plan that takes longer is split over days. */
   longestMin: number
   /** Altitude of the home course, to which a monitor may be set. */

@@ -3,8 +3,8 @@ import type { Bag } from '@/core/bag/bag'
 import type { Golfer } from '@/core/golfer'
 import { FULL_SWING } from '@/core/shots/shot'
 import { day } from '@/words/days'
-import { RULE_NAME, shortSwing } from '@/words/names'
-import { len, plusMinus } from '@/words/numbers'
+import { clubNames, RULE_NAME, shortSwing } from '@/words/names'
+import { aroundCell, len } from '@/words/numbers'
 import type { CardData } from './card'
 
 /**
@@ -23,23 +23,27 @@ export function cardOfBag(
     (swing) =>
       swing !== FULL_SWING && stocks.some((stock) => stock.swing === swing && stock.carryM !== undefined),
   )
+  const hasNumber = (clubId: string) =>
+    stocks.some((stock) => stock.clubId === clubId && (stock.carryM !== undefined || stock.byHand))
+  const named = clubNames(bag)
+  const byHand = stocks.flatMap(({ clubId, swing, byHand }) =>
+    byHand && swing === FULL_SWING ? [`* ${named(clubId)} by hand: ${byHand.because}`] : [],
+  )
   return {
     title: `${golfer.name}, ${bag.name}`,
-    notes: [`${day(dateMs)}, ${RULE_NAME[golfer.stockRule]}; ± is a 90% interval`, air],
+    notes: [`${day(dateMs)}, ${RULE_NAME[golfer.stockRule]}; ± is a 90% interval`, air, ...byHand],
     unit: golfer.lengthUnit,
     swings: partial.map(shortSwing),
+    // A club without a number has no line: what is not known is not carried.
     lines: bag.clubs
-      .filter(({ kind }) => kind !== 'putter')
+      .filter(({ id, kind }) => kind !== 'putter' && hasNumber(id))
       .map(({ id, name }) => {
         const full = stockOf(id, FULL_SWING)
         const carryOf = (carryM: number | undefined) => (carryM === undefined ? '–' : len(carryM, golfer))
         return {
           name,
           carry: full?.byHand ? `${len(full.byHand.carryM, golfer)}*` : carryOf(full?.carryM),
-          plusMinus:
-            full?.lowM === undefined || full.highM === undefined
-              ? ''
-              : plusMinus(full.lowM, full.highM, golfer),
+          plusMinus: full && !full.byHand ? aroundCell(full, golfer) : '',
           swings: partial.map((swing) => {
             const carryM = stockOf(id, swing)?.carryM
             return carryM === undefined ? '' : len(carryM, golfer)

@@ -12,8 +12,10 @@ export type Ink =
   | 'narrow'
   | 'wide'
   | 'reversed'
+  | 'level'
+  | 'left'
   | 'open'
-export type Pattern = 'plain' | 'diagonal' | 'dots' | 'crossed' | 'none'
+export type Pattern = 'plain' | 'diagonal' | 'dots' | 'crossed' | 'double' | 'ticks' | 'none'
 
 /** A place along the ruler, or so many pixels from the left edge of the drawing. */
 export type X = number | { px: number }

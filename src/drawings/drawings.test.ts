@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { pixel, type Drawing } from './drawing'
 import { stair, type StairData } from './stair'
+import { stairLegend } from './stair-legend'
 import { strip } from './strip'
 
 const club = (name: string, at: number): StairData['clubs'][number] => ({
@@ -81,7 +82,32 @@ describe('the stair', () => {
   })
 
   it('says of a club without shots that it has none', () => {
-    expect(kinds(stair(data, 870), 'label')).toContainEqual(expect.objectContaining({ text: 'no shots yet' }))
+    expect(kinds(stair(data, 870), 'label')).toContainEqual(expect.objectContaining({ text: 'not hit yet' }))
+  })
+
+  it('stands a step over a club that was not hit, never in the colour of a verdict', () => {
+    const over = stair(
+      {
+        ...data,
+        clubs: [club('3-wood', 206), { name: '5-wood', loft: '' }, club('4-hybrid', 172)],
+        steps: [null, null],
+        over: [{ from: 0, to: 2, number: '34', word: 'over 1 club not hit' }],
+        holes: [],
+        unknownHoles: [[177, 201]],
+      },
+      870,
+    )
+    expect(kinds(over, 'dimension')).toEqual([expect.objectContaining({ x1: 172, x2: 206, ink: 'open' })])
+    expect(kinds(over, 'line')).toContainEqual(expect.objectContaining({ x1: 177, x2: 201, ink: 'open' }))
+    expect(kinds(over, 'bar').some((part) => part.kind === 'bar' && part.pattern === 'diagonal')).toBe(false)
+  })
+
+  it.each([340, 900])('has a legend that explains its marks and fits into %d px', (width) => {
+    const legend = stairLegend(width)
+    expect(legend.says).toContain('same distance')
+    for (const part of legend.parts)
+      for (const x of 'x1' in part ? [part.x1, part.x2] : [part.x])
+        expect(pixel(legend, x)).toBeLessThanOrEqual(width)
   })
 
   it('hatches its holes on the ruler', () => {
@@ -101,8 +127,8 @@ describe('a step that is not settled', () => {
             verdict: sureness === 'leaning' ? 'wide' : 'open',
             sureness,
             number: '17',
-            word: sureness === 'leaning' ? 'leans wide, 82%' : 'even or wide',
-            shortWord: 'leans wide',
+            word: sureness === 'leaning' ? 'likely wide, 4 in 5' : 'not clear yet',
+            shortWord: 'likely wide',
             need: 'about 6 more each',
             chosen: false,
           },

@@ -2,10 +2,11 @@ import type { BagAnalysis } from '@/core/analyse-bag'
 import type { Bag } from '@/core/bag/bag'
 import type { Golfer } from '@/core/golfer'
 import type { Step } from '@/core/gaps/step'
+import type { Stock } from '@/core/stock/station-stock'
 import { lengthIn } from '@/core/units'
-import { fixed, len, plusMinus } from '@/words/numbers'
-import { needWords, sureness, verdictLook, verdictWords } from '@/words/reasons'
-import type { StairData } from './stair'
+import { around, count, fixed, len } from '@/words/numbers'
+import { drawnStep, needWords, shortVerdict, sureness, verdictLook, verdictWords } from '@/words/verdicts'
+import type { StairClub, StairData, StairStep } from './stair'
 
 /**
  * The stair of a golfer's bag, in the golfer's unit.
@@ -14,26 +15,23 @@ import type { StairData } from './stair'
 export function stairOfBag(
   golfer: Golfer,
   clubs: Bag['clubs'],
-  { stocks, steps, holes }: BagAnalysis,
+  { stocks, steps, overUnhit, holes, unknownHoles }: BagAnalysis,
   chosen: number,
 ): StairData {
   const at = (metres: number) => lengthIn(metres, golfer.lengthUnit)
+  const ends = ([from, to]: [number, number]): [number, number] => [at(from), at(to)]
+  const place = (id: string) => clubs.findIndex((club) => club.id === id)
   return {
-    holes: holes.map(([from, to]) => [at(from), at(to)]),
-    steps: steps.map((step, i) =>
-      step.stepM === undefined
-        ? null
-        : {
-            verdict: verdictLook(step),
-            sureness: stairSureness(step),
-            number: fixed(at(step.stepM), 0),
-            word: verdictWords(step),
-            shortWord: sureness(step) === 'leaning' ? `leans ${step.verdict}` : verdictWords(step),
-            need: needWords(step),
-            chosen: i === chosen,
-          },
-    ),
-    clubs: clubs.map((club) => {
+    holes: holes.map(ends),
+    unknownHoles: unknownHoles.map(ends),
+    over: overUnhit.map(({ longerId, shorterId, unhit, stepM }) => ({
+      from: place(longerId),
+      to: place(shorterId),
+      number: fixed(at(stepM), 0),
+      word: `over ${count(unhit.length, 'club')} not hit`,
+    })),
+    steps: steps.map((step, i) => stairStep(step, stocks, golfer, i === chosen)),
+    clubs: clubs.map((club): StairClub => {
       const stock = stocks.find((each) => each.clubId === club.id && each.swing === 'full')
       const loft = club.loftDeg === null ? '' : `${club.loftDeg}°`
       if (
@@ -54,14 +52,25 @@ export function stairOfBag(
           reach: [at(stock.reachM[0]), at(stock.reachM[1])],
           ...(stock.averages.totalM !== undefined && { total: at(stock.averages.totalM) }),
           text: len(stock.carryM, golfer),
-          note: `±${plusMinus(stock.lowM, stock.highM, golfer)} · ${stock.count}`,
+          note: `${around(stock, golfer).replace('± ', '±')} · ${stock.count}`,
         },
       }
     }),
   }
 }
 
-function stairSureness(step: Step): 'settled' | 'leaning' | 'open' {
+function stairStep(step: Step, stocks: readonly Stock[], golfer: Golfer, chosen: boolean): StairStep {
+  const drawn = drawnStep(step, stocks, golfer)
   const sure = sureness(step)
-  return sure === 'line' ? 'open' : sure
+  return drawn === null
+    ? null
+    : {
+        verdict: verdictLook(step),
+        sureness: sure === 'line' ? 'open' : sure,
+        number: fixed(drawn, 0),
+        word: verdictWords(step, golfer),
+        shortWord: shortVerdict(step, golfer),
+        need: needWords(step),
+        chosen,
+      }
 }

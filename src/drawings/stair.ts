@@ -1,7 +1,7 @@
 import type { Drawing, Ink, Part, Pattern } from './drawing'
 import { ruler } from './ruler'
 
-export type StairVerdict = 'even' | 'narrow' | 'wide' | 'reversed' | 'open'
+export type StairVerdict = 'even' | 'narrow' | 'wide' | 'reversed' | 'level' | 'open' | 'left'
 /** Settled is drawn whole with its pattern; a leaning dashed in its colour; what is open dashed in grey. */
 export type StairSureness = 'settled' | 'leaning' | 'open'
 
@@ -32,14 +32,26 @@ export type StairStep = {
   chosen: boolean
 } | null
 
-export type StairData = { clubs: StairClub[]; steps: StairStep[]; holes: [number, number][] }
+/** Two hit clubs, by their places, with others between them that were not: how far apart, never judged. */
+export type StairOver = { from: number; to: number; number: string; word: string }
 
-const PATTERN: Record<StairVerdict, Pattern> = {
+export type StairData = {
+  clubs: StairClub[]
+  steps: StairStep[]
+  over?: StairOver[]
+  holes: [number, number][]
+  /** Where a club that was not hit yet may stand. */
+  unknownHoles?: [number, number][]
+}
+
+export const VERDICT_PATTERN: Record<StairVerdict, Pattern> = {
   even: 'none',
   narrow: 'dots',
   wide: 'diagonal',
   reversed: 'crossed',
+  level: 'double',
   open: 'none',
+  left: 'ticks',
 }
 
 const HEAD = 52
@@ -56,7 +68,10 @@ export function stairRows(width: number): { head: number; row: number; names: nu
  * The stair: a row for each club, longest on top, along one ruler; each club's reach, stock with its
  * interval, and total; between two rows their step as a dimension line. Holes are hatched on the ruler.
  */
-export function stair({ clubs, steps, holes }: StairData, width: number): Drawing {
+export function stair(
+  { clubs, steps, over = [], holes, unknownHoles = [] }: StairData,
+  width: number,
+): Drawing {
   const { head, row, names } = stairRows(width)
   const narrow = width < 560
   const height = head + clubs.length * row + 4
@@ -75,6 +90,17 @@ export function stair({ clubs, steps, holes }: StairData, width: number): Drawin
       fill: 'sheet',
     })
   }
+  for (const [from, to] of unknownHoles)
+    parts.push({
+      kind: 'line',
+      x1: from,
+      y1: head - 8,
+      x2: to,
+      y2: head - 8,
+      ink: 'open',
+      weight: 3,
+      dash: [3, 4],
+    })
   parts.push(...gridLines(scale, height), ...ruler(scale, { y: head - 14, side: 'above' }))
   clubs.forEach((club, i) => {
     const y = head + i * row + row / 2 - 9
@@ -99,13 +125,26 @@ export function stair({ clubs, steps, holes }: StairData, width: number): Drawin
         weight: 400,
         align: 'right',
       })
-    parts.push(...(club.stock ? stockParts(club.stock, y, narrow) : missing(scale, y, narrow)))
+    parts.push(...(club.stock ? stockParts(club.stock, y, narrow) : [missing(width, y)]))
     const step = steps[i]
     const next = clubs[i + 1]
     if (step && club.stock && next?.stock) {
       parts.push(...stepParts(step, club.stock.at, next.stock.at, y, y + row, narrow))
     }
   })
+  for (const each of over) {
+    const [longer, shorter] = [clubs[each.from]?.stock, clubs[each.to]?.stock]
+    if (longer && shorter)
+      parts.push(
+        ...overParts(
+          each,
+          longer.at,
+          shorter.at,
+          head + ((each.from + each.to) * row) / 2 + row / 2 - 9,
+          narrow,
+        ),
+      )
+  }
   return { width, height, ...scale, parts }
 }
 
@@ -167,16 +206,43 @@ function stockParts(stock: NonNullable<StairClub['stock']>, y: number, narrow: b
   ]
 }
 
-const missing = (scale: { left: number }, y: number, narrow: boolean): Part[] => [
+const missing = (width: number, y: number): Part => ({
+  kind: 'label',
+  x: { px: width - 12 },
+  y,
+  text: 'not hit yet',
+  ink: 'quiet',
+  size: 13,
+  weight: 400,
+  align: 'right',
+})
+
+const overParts = (
+  { number, word }: StairOver,
+  longer: number,
+  shorter: number,
+  y: number,
+  narrow: boolean,
+): Part[] => [
+  {
+    kind: 'dimension',
+    x1: Math.min(longer, shorter),
+    x2: Math.max(longer, shorter),
+    y,
+    ink: 'open',
+    dash: [2, 4],
+  },
   {
     kind: 'label',
-    x: { px: scale.left + 8 },
+    x: Math.min(longer, shorter),
+    dx: -8,
     y,
-    text: narrow ? 'no shots' : 'no shots yet',
-    ink: 'quiet',
+    text: narrow ? '' : word,
+    lead: { text: number, size: 14.5 },
+    ink: 'open',
     size: 13,
     weight: 400,
-    align: 'left',
+    align: 'right',
   },
 ]
 
@@ -193,7 +259,7 @@ function stepParts(
   const left = Math.min(longer, shorter)
   const right = Math.max(longer, shorter)
   const dash: [number, number] | undefined = step.sureness === 'settled' ? undefined : [4, 3]
-  const pattern = step.sureness === 'settled' ? PATTERN[step.verdict] : 'none'
+  const pattern = step.sureness === 'settled' ? VERDICT_PATTERN[step.verdict] : 'none'
   return [
     ...(pattern === 'none'
       ? []

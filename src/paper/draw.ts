@@ -10,6 +10,7 @@ const GREY: Partial<Record<Ink, string>> = {
   'dye-soft': '#e4e4e4',
   'left-out': '#555555',
   open: '#555555',
+  left: '#555555',
 }
 const colour = (ink: Ink): string => GREY[ink] ?? '#000000'
 
@@ -122,6 +123,18 @@ function hatch(
   if (pattern === 'dots') {
     for (let dx = step / 2; dx < width; dx += step)
       for (let dy = step / 2; dy < height; dy += step) pdf.circle(x + dx, y + dy, 1).fill(ink)
+  } else if (pattern === 'double') {
+    for (const dy of [0.8, height - 0.8])
+      pdf
+        .moveTo(x, y + dy)
+        .lineTo(x + width, y + dy)
+        .stroke()
+  } else if (pattern === 'ticks') {
+    for (let dx = step / 2; dx < width; dx += step)
+      pdf
+        .moveTo(x + dx, y + 1)
+        .lineTo(x + dx, y + height - 1)
+        .stroke()
   } else
     for (let d = -height; d < width; d += step) {
       pdf

@@ -6,16 +6,10 @@ import { stair } from '@/drawings/stair'
 import { stairOfBag } from '@/drawings/stair-of-bag'
 import { day } from '@/words/days'
 import { finding } from '@/words/finding'
-import { clubNames, MARK_NAME, RULE_NAME, SCHOOL_NAME, stationName, swingName } from '@/words/names'
-import { count, fixed, len, lenUnit, percent, plusMinus, speed } from '@/words/numbers'
-import {
-  driftSentence,
-  leftOutReason,
-  nextReason,
-  stepSentences,
-  verdictWords,
-  warningSentence,
-} from '@/words/reasons'
+import { clubNames, MARK_NAME, RULE_NAME, SCHOOL_NAME, schoolOf, stationName, swingName } from '@/words/names'
+import { aroundCell, count, fixed, len, lenUnit, percent, speed } from '@/words/numbers'
+import { driftSentence, leftOutReason, nextReason, warningSentence } from '@/words/reasons'
+import { drawnStep, stepSentences, verdictWords } from '@/words/verdicts'
 import { drawOnPaper } from './draw'
 import { A4, Pen, POINTS_PER_PIXEL } from './pen'
 
@@ -44,21 +38,23 @@ export async function reportPdf(input: ReportInput): Promise<Buffer> {
   const sheet = new Sheet(input)
   sheet.heading(sentence, 17)
   const chosen = analysis.steps[step]
-  if (chosen) sheet.words(stepSentences(chosen, golfer, name).join(' '))
+  if (chosen) sheet.words(stepSentences(chosen, analysis.stocks, golfer, name).join(' '))
   const clubs = bag.clubs.filter(({ kind }) => kind !== 'putter')
   sheet.drawing(stair(stairOfBag(golfer, clubs, analysis, -1), STAIR_PX))
 
   sheet.heading('Steps')
   sheet.table(
-    ['Step', golfer.lengthUnit, '90% interval', 'Verdict'],
+    ['Step', golfer.lengthUnit, 'between, 90%', 'Verdict'],
     [0.42, 0.12, 0.22, 0.24],
     analysis.steps.map((each) => [
       `${name(each.longerId)} to ${name(each.shorterId)}`,
-      each.stepM === undefined ? '–' : len(each.stepM, golfer, 1),
+      each.stepM === undefined ? '–' : fixed(drawnStep(each, analysis.stocks, golfer) ?? 0, 0),
       each.lowM === undefined || each.highM === undefined
         ? '–'
         : `${len(each.lowM, golfer, 1)} to ${len(each.highM, golfer, 1)}`,
-      each.stepM === undefined ? 'not hit' : verdictWords(each),
+      each.stepM === undefined
+        ? 'not hit'
+        : `${verdictWords(each, golfer)}${each.leftOnPurpose === undefined ? '' : ', left on purpose'}`,
     ]),
   )
   const full = analysis.stocks.filter(({ swing }) => swing === 'full')
@@ -79,6 +75,17 @@ export async function reportPdf(input: ReportInput): Promise<Buffer> {
       partial,
       (stock) => `${name(stock.clubId)}, ${swingName(stock.swing)}${share(stock)}`,
     )
+  }
+  const byHand = analysis.stocks.flatMap(({ clubId, swing, byHand }) =>
+    byHand
+      ? [
+          `${stationName({ name: name(clubId) }, swing)}: ${lenUnit(byHand.carryM, golfer, 1)}, ${byHand.because}`,
+        ]
+      : [],
+  )
+  if (byHand.length > 0) {
+    sheet.heading('Set by hand')
+    sheet.list(byHand, '')
   }
   sheet.heading('What was left out')
   const leftOut = analysis.stocks.flatMap((stock) => stock.leftOut.map((shot) => ({ stock, shot })))
@@ -133,10 +140,12 @@ function stockTable(
     [0.27, 0.1, 0.05, 0.13, 0.08, 0.1, 0.08, 0.07, 0.06, 0.06],
     stocks.map((stock) => [
       station(stock),
-      stock.carryM === undefined ? 'not hit' : len(stock.carryM, golfer, 1),
-      stock.lowM === undefined || stock.highM === undefined
-        ? '–'
-        : plusMinus(stock.lowM, stock.highM, golfer),
+      stock.byHand
+        ? `${len(stock.byHand.carryM, golfer, 1)} by hand`
+        : stock.carryM === undefined
+          ? 'not hit'
+          : len(stock.carryM, golfer, 1),
+      stock.byHand ? '' : aroundCell(stock, golfer) || '–',
       stock.reachM ? `${len(stock.reachM[0], golfer)} to ${len(stock.reachM[1], golfer)}` : '–',
       optional(stock.averages.totalM, (x) => len(x, golfer)),
       optional(stock.averages.ballSpeedMps, (x) => speed(x, golfer)),
@@ -171,7 +180,7 @@ class Sheet {
       weight: 700,
       align: 'right',
     })
-    const notes = `${day(madeMs)} · ${RULE_NAME[golfer.stockRule]} · even ${SCHOOL_NAME[golfer.stepSchool]} · ${air} · ${count(solid, 'solid shot')} · ± and “between” are 90% intervals`
+    const notes = `${day(madeMs)} · ${RULE_NAME[golfer.stockRule]} · even ${SCHOOL_NAME[schoolOf(golfer, bag)]} · ${air} · ${count(solid, 'solid shot')} · ± and “between” are 90% intervals`
     this.pen.text(MARGIN, MARGIN + 15, notes, { size: 7.5, ink: '#555555' })
     this.pen.line(MARGIN, MARGIN + 24, A4[0] - MARGIN, MARGIN + 24, 1)
     this.pen.text(A4[0] - MARGIN, A4[1] - 30, `page ${this.pages}`, {

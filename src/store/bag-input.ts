@@ -1,5 +1,7 @@
 import type { BagInput } from '@/core/analyse-bag'
+import type { Rules } from '@/core/analyse-bag'
 import type { Bag } from '@/core/bag/bag'
+import type { LeftOnPurpose } from '@/core/gaps/left-on-purpose'
 import type { Golfer } from '@/core/golfer'
 import type { Air } from '@/core/flight/air'
 import type { ClubId, SessionId, ShotId } from '@/core/ids'
@@ -11,6 +13,7 @@ import type { Place } from '@/core/session/session'
 import { sessionAir } from '@/core/session/session-air'
 import { conditionsOfShots } from './session-events'
 import { handStocks } from './hand-stocks'
+import { leftOnPurpose } from './left-on-purpose'
 import { setUpOf } from './set-ups'
 import { FLIGHT_COLUMNS, withoutNulls } from './shots'
 
@@ -95,13 +98,24 @@ export function bagInput(
     shots,
     rules: {
       stockRule: golfer.stockRule,
-      stepSchool: golfer.stepSchool,
-      ...(golfer.ownZonesM && { zonesM: golfer.ownZonesM }),
+      ...(golfer.stepSchool && { stepSchool: golfer.stepSchool }),
+      ...(golfer.stepSchool === 'own' && golfer.ownZonesM && { zonesM: golfer.ownZonesM }),
       ...(golfer.goalZoneM && { goalZoneM: golfer.goalZoneM }),
       windCounts: golfer.windCounts,
       toleranceM: golfer.toleranceM,
       ...(inAir && { inAir }),
       byHand: handStocks(db, golfer.id),
+      leftOnPurpose: leftRules(leftOnPurpose(db, golfer.id)),
     },
+  }
+}
+
+/** What the calculations need of what is left on purpose. */
+function leftRules(left: readonly LeftOnPurpose[]): NonNullable<Rules['leftOnPurpose']> {
+  return {
+    steps: left.flatMap(({ about, because }) =>
+      about.kind === 'step' ? [{ longerId: about.longerId, shorterId: about.shorterId, because }] : [],
+    ),
+    holes: left.flatMap(({ about, because }) => (about.kind === 'hole' ? [{ atM: about.atM, because }] : [])),
   }
 }

@@ -6,6 +6,7 @@ import { yards } from '../core/units'
 import { bagInput } from './bag-input'
 import { changeSchools, golferById } from './golfers'
 import { handStocks, setByHand } from './hand-stocks'
+import { leaveOnPurpose, leftOnPurpose } from './left-on-purpose'
 import { keepPlan, lastPlannedSession, planOf } from './plans'
 import { sessionById } from './sessions'
 
@@ -14,7 +15,7 @@ const zone = (narrow: number, wide: number) => ({ reversed: 0, narrow: yards(nar
 describe('the schools that a golfer follows', () => {
   it('are typical until chosen, and each is changed by itself', () => {
     const { db, golfer } = storeWithGolfer()
-    expect(golfer).toMatchObject({ stockRule: 'mean-solid', stepSchool: 'segment', ownZonesM: null })
+    expect(golfer).toMatchObject({ stockRule: 'mean-solid', stepSchool: null, ownZonesM: null })
     changeSchools(db, golfer, { stockRule: 'reliable' })
     changeSchools(db, golfer, { stepSchool: 'loft' })
     expect(golferById(db, golfer.id)).toMatchObject({ stockRule: 'reliable', stepSchool: 'loft' })
@@ -35,7 +36,7 @@ describe('the schools that a golfer follows', () => {
     const { db, golfer } = storeWithGolfer()
     const bad = { top: zone(10, 24), irons: zone(12, 6), wedges: zone(8, 18) }
     expect(() => changeSchools(db, golfer, { stepSchool: 'own', ownZonesM: bad })).toThrow(/CHECK/)
-    expect(golferById(db, golfer.id)).toMatchObject({ stepSchool: 'segment', ownZonesM: null })
+    expect(golferById(db, golfer.id)).toMatchObject({ stepSchool: null, ownZonesM: null })
   })
 })
 
@@ -97,5 +98,36 @@ describe('the plan of a session', () => {
     expect(() => keepPlan(db, sessionId, broken)).toThrow(/CHECK/)
     expect(planOf(db, sessionId)).toEqual(plan.blocks)
     expect(sessionById(db, sessionId)?.restS).toBe(90)
+  })
+})
+
+describe('what a golfer leaves on purpose', () => {
+  it('stands with its reason until it is taken back, and reaches the calculations', () => {
+    const { db, golfer, bag, clubId } = storeWithGolfer()
+    const step = { kind: 'step' as const, longerId: clubId('8-iron'), shorterId: clubId('9-iron') }
+    leaveOnPurpose(db, golfer.id, step, 'for the wind', NOW_MS)
+    leaveOnPurpose(db, golfer.id, { kind: 'hole', atM: 99.96 }, 'I chip those', NOW_MS)
+    expect(leftOnPurpose(db, golfer.id).map(({ because }) => because)).toEqual([
+      'for the wind',
+      'I chip those',
+    ])
+    const { rules } = bagInput(db, golfer, bag, NOW_MS)
+    expect(rules?.leftOnPurpose).toEqual({
+      steps: [{ longerId: step.longerId, shorterId: step.shorterId, because: 'for the wind' }],
+      holes: [{ atM: 100, because: 'I chip those' }],
+    })
+    leaveOnPurpose(db, golfer.id, step, null, NOW_MS)
+    expect(leftOnPurpose(db, golfer.id)).toHaveLength(1)
+  })
+
+  it('a pair is one, whichever way round it is named', () => {
+    const { db, golfer, clubId } = storeWithGolfer()
+    const [a, b] = [
+      { clubId: clubId('P-wedge'), swing: 'half' },
+      { clubId: clubId('58° wedge'), swing: 'full' },
+    ]
+    leaveOnPurpose(db, golfer.id, { kind: 'pair', stations: [a, b] }, 'two ways', NOW_MS)
+    leaveOnPurpose(db, golfer.id, { kind: 'pair', stations: [b, a] }, null, NOW_MS)
+    expect(leftOnPurpose(db, golfer.id)).toEqual([])
   })
 })

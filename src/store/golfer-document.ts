@@ -1,11 +1,18 @@
 import type { GolferId } from '@/core/ids'
 import type { Database } from './database'
 
-export const GOLFER_FORMAT = 'banco-golfer/1'
+export const GOLFER_FORMAT = 'banco-golfer/2'
+/** Formats that can be read. The first did not say by which tables it was written. */
+export const READ_FORMATS = ['banco-golfer/1', GOLFER_FORMAT]
 type Value = string | number | null
 type Row = Record<string, Value>
 /** Everything that Banco keeps of one golfer, table by table. Equal data gives equal documents: fixed order, no time of writing. */
-export type GolferDocument = { format: string; tables: Record<string, Row[]> }
+export type GolferDocument = {
+  format: string
+  /** How many migrations had made the tables that it was written from. */
+  schema?: number
+  tables: Record<string, Row[]>
+}
 
 const SESSIONS = 'session_id IN (SELECT id FROM session WHERE golfer_id = @id)'
 const SHOTS = `shot_seq IN (SELECT seq FROM shot WHERE ${SESSIONS})`
@@ -26,6 +33,7 @@ const TABLES: { name: string; where: string; order: string; counter?: string; pl
   { name: 'course_place', where: 'golfer_id = @id', order: 'name' },
   { name: 'course_day', where: 'golfer_id = @id', order: 'golfer_id' },
   { name: 'monitor_profile', where: 'golfer_id = @id', order: 'name' },
+  { name: 'left_on_purpose', where: 'golfer_id = @id', order: 'seq', counter: 'seq' },
   { name: 'hand_stock', where: 'golfer_id = @id', order: 'seq', counter: 'seq' },
   { name: 'file_shape', where: 'golfer_id = @id', order: 'shape' },
   { name: 'file_import', where: 'golfer_id = @id', order: 'rowid' },
@@ -56,8 +64,11 @@ export function golferDocument(db: Database, id: GolferId): GolferDocument {
     })
     return [name, written] as const
   })
-  return { format: GOLFER_FORMAT, tables: Object.fromEntries(tables) }
+  return { format: GOLFER_FORMAT, schema: schemaNumber(db), tables: Object.fromEntries(tables) }
 }
+
+export const schemaNumber = (db: Database): number =>
+  db.prepare('SELECT max(number) FROM migration').pluck().get() as number
 
 /** How many of the places lie before this one, and one: its rank, or one more than there are. */
 function rankOf(seqs: readonly number[], seq: number): number {
@@ -71,52 +82,22 @@ function rankOf(seqs: readonly number[], seq: number): number {
 }
 
 /** The document as text, one row a line. */
-export const writeGolferDocument = ({ format, tables }: GolferDocument): string =>
-  `{"format":${JSON.stringify(format)},"tables":{\n${Object.entries(tables)
+export const writeGolferDocument = ({ format, schema, tables }: GolferDocument): string =>
+  `{"format":${JSON.stringify(format)},"schema":${schema},"tables":{\n${Object.entries(tables)
     .map(([name, rows]) => `"${name}":[${rows.map((row) => `\n${JSON.stringify(row)}`).join(',')}]`)
     .join(',\n')}\n}}\n`
 
 export class GolferDocumentError extends Error {}
 
-/**
- * Brings a golfer back from a document, whole or not at all.
- * @throws GolferDocumentError with a sentence: it is of another version, it contradicts itself, or the golfer is there
- */
-export function restoreGolfer(db: Database, { format, tables }: GolferDocument): GolferId {
-  if (format !== GOLFER_FORMAT)
-    throw new GolferDocumentError(
-      `This file is no golfer of Banco's: it says "${String(format).slice(0, 40)}" where it should say "${GOLFER_FORMAT}".`,
-    )
-  const strange = Object.keys(tables).find((name) => !DOCUMENT_TABLES.includes(name))
-  if (strange)
-    throw new GolferDocumentError(
-      `This file has a table "${strange}" that Banco does not know: it was made by a newer version.`,
-    )
-  const [golfer, ...others] = tables.golfer ?? []
-  if (!golfer || others.length > 0)
-    throw new GolferDocumentError('This file holds no one golfer: export the golfer again.')
-  const taken = db
-    .prepare('SELECT name, id FROM golfer WHERE id = ? OR name = ?')
-    .get(golfer.id, golfer.name) as { id: string } | undefined
-  if (taken)
-    throw new GolferDocumentError(
-      taken.id === golfer.id
-        ? `${golfer.name} is here already: nothing was changed. Remove the golfer first to go back to this file.`
-        : `There is another golfer called ${golfer.name}: rename that one first.`,
-    )
-  try {
-    db.transaction(() => {
-      const seqs: number[] = []
-      for (const table of TABLES) insertRows(db, table, tables[table.name] ?? [], seqs)
-    })()
-  } catch (error) {
-    if (!(error instanceof Error) || (error as { code?: string }).code?.startsWith('SQLITE') === false)
-      throw error
-    throw new GolferDocumentError(
-      `This file contradicts itself (${error.message}): nothing was taken. Export the golfer again.`,
-    )
-  }
-  return golfer.id as GolferId
+/** Puts a document's rows into tables that are as its own were, all or none. */
+export function insertDocument(db: Database, { tables }: GolferDocument): void {
+  db.transaction(() => {
+    const seqs: number[] = []
+    for (const table of TABLES) {
+      const rows = tables[table.name] ?? []
+      if (rows.length > 0) insertRows(db, table, rows, seqs)
+    }
+  })()
 }
 
 function insertRows(
@@ -174,6 +155,8 @@ export function removeGolfer(db: Database, id: GolferId): void {
       .prepare("SELECT name, sql FROM sqlite_master WHERE type = 'trigger' AND tbl_name = 'shot'")
       .all() as { name: string; sql: string }[]
     guards.forEach(({ name }) => db.exec(`DROP TRIGGER ${name}`))
+    // Which session takes a monitor's shots is of this machine, and stands in no document.
+    db.prepare(`DELETE FROM receiver WHERE ${SESSIONS}`).run({ id })
     for (const { name, where } of TABLES.toReversed())
       db.prepare(`DELETE FROM ${name} WHERE ${where}`).run({ id })
     guards.forEach(({ sql }) => db.exec(sql))
@@ -205,6 +188,7 @@ export function golferSchema(db: Database): object {
     type: 'object',
     properties: {
       format: { const: GOLFER_FORMAT },
+      schema: { type: 'integer' },
       tables: {
         type: 'object',
         properties: Object.fromEntries(TABLES.map((each) => [each.name, table(each)])),
@@ -212,7 +196,7 @@ export function golferSchema(db: Database): object {
         additionalProperties: false,
       },
     },
-    required: ['format', 'tables'],
+    required: ['format', 'schema', 'tables'],
     additionalProperties: false,
   }
 }

@@ -24,7 +24,8 @@ type Row = {
   goal_low_m: number | null
   goal_high_m: number | null
   stock_rule: StockRule
-  step_school: StepSchool
+  even_school: StepSchool | null
+  follow_plan: 0 | 1
   wind_counts: 0 | 1
   temp_unit: TempUnit
   ask_expectation: 0 | 1
@@ -45,7 +46,8 @@ const golfer = (db: Database, row: Row): Golfer => ({
   speedUnit: row.speed_unit,
   goalZoneM: row.goal_low_m === null || row.goal_high_m === null ? null : [row.goal_low_m, row.goal_high_m],
   stockRule: row.stock_rule,
-  stepSchool: row.step_school,
+  stepSchool: row.even_school,
+  followPlan: row.follow_plan === 1,
   ownZonesM: ownZones(db, row.id),
   tempUnit: row.temp_unit,
   windCounts: row.wind_counts === 1,
@@ -90,7 +92,7 @@ export function changeGolfer(
   if (nameTaken(db, golfer.id, settings.name)) return 'name-taken' as const
   db.prepare(
     `UPDATE golfer SET name = @name, hand = @hand, length_unit = @lengthUnit, speed_unit = @speedUnit,
-       goal_low_m = @low, goal_high_m = @high, ask_expectation = @ask, longest_min = @longestMin,
+       goal_low_m = @low, goal_high_m = @high, ask_expectation = @ask, follow_plan = @followPlan, longest_min = @longestMin,
        home_altitude_m = @homeAltitudeM, temp_unit = @tempUnit, reference_temp_c = @tempC,
        reference_pressure_hpa = @pressureHpa, reference_humidity = @humidity, compare_in = @compareIn, tolerance_m = @toleranceM
      WHERE id = @id`,
@@ -98,6 +100,7 @@ export function changeGolfer(
     ...columns(settings),
     id: golfer.id,
     ask: Number(settings.askExpectation),
+    followPlan: Number(settings.followPlan),
     longestMin: settings.longestMin,
     homeAltitudeM: settings.homeAltitudeM,
     tempUnit: settings.tempUnit,
@@ -114,7 +117,7 @@ export function changeSchools(db: Database, { id }: Golfer, change: Partial<Golf
     if (change.stockRule !== undefined)
       db.prepare('UPDATE golfer SET stock_rule = ? WHERE id = ?').run(change.stockRule, id)
     if (change.stepSchool !== undefined)
-      db.prepare('UPDATE golfer SET step_school = ? WHERE id = ?').run(change.stepSchool, id)
+      db.prepare('UPDATE golfer SET even_school = ? WHERE id = ?').run(change.stepSchool, id)
     if (change.windCounts !== undefined)
       db.prepare('UPDATE golfer SET wind_counts = ? WHERE id = ?').run(Number(change.windCounts), id)
     const own = change.ownZonesM

@@ -70,6 +70,18 @@ const BAG_INPUT = Joi.object<BagInput>({
         because: Joi.string().allow('').max(200).required(),
       }),
     ),
+    leftOnPurpose: Joi.object({
+      steps: Joi.array().items(
+        Joi.object({
+          longerId: id.required(),
+          shorterId: id.required(),
+          because: Joi.string().max(200).required(),
+        }),
+      ),
+      holes: Joi.array().items(
+        Joi.object({ atM: Joi.number().greater(0).required(), because: Joi.string().max(200).required() }),
+      ),
+    }),
     goalZoneM: Joi.array().ordered(Joi.number().required(), Joi.number().required()),
   }),
 })

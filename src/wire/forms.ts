@@ -21,6 +21,7 @@ import type { Plan } from '@/core/session/plan'
 import type { SetUp } from '@/core/session/set-up'
 import { PLACES, type Place, type Station } from '@/core/session/session'
 import { MARKS, type Mark } from '@/core/shots/mark'
+import type { LeftAbout } from '@/core/gaps/left-on-purpose'
 import { isPlausibleCarry } from '@/core/shots/plausible-carry'
 import { said } from './check'
 import { SET_UP_FORM } from './set-up-form'
@@ -57,6 +58,7 @@ export const GOLFER_FORM = Joi.object<GolferSettings>(golfer).fork(Object.keys(g
 export const GOLFER_CHANGE = Joi.object<Partial<GolferSettings & BayLikes & AirLikes & CoverLikes>>({
   ...golfer,
   askExpectation: Joi.boolean(),
+  followPlan: Joi.boolean(),
   tempUnit: Joi.valid('C', 'F'),
   longestMin: Joi.number().integer().min(10).max(600),
   homeAltitudeM: Joi.number().min(-500).max(5000).allow(null),
@@ -101,12 +103,35 @@ const zone = Joi.object({
 })
 export const SCHOOLS_FORM = Joi.object<Partial<GolferSchools>>({
   stockRule: Joi.string().valid(...STOCK_RULES),
-  stepSchool: Joi.string().valid(...STEP_SCHOOLS),
+  stepSchool: Joi.string()
+    .valid(...STEP_SCHOOLS)
+    .allow(null),
   ownZonesM: Joi.object(Object.fromEntries(SEGMENTS.map((segment) => [segment, zone.required()]))).allow(
     null,
   ),
   windCounts: Joi.boolean(),
 }).min(1)
+
+const because = Joi.string().trim().min(1).max(200)
+/** Something is wanted as it is, with the reason; without one that is taken back. */
+export const LEFT_FORM = Joi.object<{ about: LeftAbout; because: string | null }>({
+  about: Joi.alternatives(
+    Joi.object({
+      kind: Joi.valid('step').required(),
+      longerId: id<ClubId>().required(),
+      shorterId: id<ClubId>().required(),
+    }),
+    Joi.object({ kind: Joi.valid('hole').required(), atM: Joi.number().greater(0).max(500).required() }),
+    Joi.object({
+      kind: Joi.valid('pair').required(),
+      stations: Joi.array()
+        .items(Joi.object({ clubId: id<ClubId>().required(), swing: swing.required() }))
+        .length(2)
+        .required(),
+    }),
+  ).required(),
+  because: because.allow(null).required(),
+})
 
 export type HandStockForm = Station & { carryM: number | null; because: string }
 /** A stock set by hand; without a carry it is taken back. */
@@ -114,7 +139,16 @@ export const HAND_STOCK_FORM = Joi.object<HandStockForm>({
   clubId: id<ClubId>().required(),
   swing: swing.required(),
   carryM: carryM.allow(null).required(),
-  because: Joi.string().trim().allow('').max(120).required(),
+  because: Joi.string()
+    .trim()
+    .allow('')
+    .max(120)
+    .required()
+    .custom((reason: string, { state }) =>
+      reason === '' && (state.ancestors[0] as HandStockForm).carryM !== null
+        ? said('A number set by hand needs its reason: say why you play this one.')()
+        : reason,
+    ),
 })
 
 export const BAG_FORM = Joi.object<{ template: string; name: string }>({

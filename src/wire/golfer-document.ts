@@ -7,16 +7,20 @@ const row = Joi.object().pattern(
 )
 const DOCUMENT = Joi.object<{
   format: string
+  schema?: number
   tables: Record<string, Record<string, string | number | null>[]>
 }>({
   format: Joi.string().max(100).required(),
+  schema: Joi.number().integer().min(1),
   tables: Joi.object().pattern(Joi.string().max(60), Joi.array().items(row)).required(),
 })
 
 /** Reads a golfer's document (docs/formats.md) as far as its shape; what its tables must be, the store knows. */
-export function readGolferDocument(
-  text: string,
-): Checked<{ format: string; tables: Record<string, Record<string, string | number | null>[]> }> {
+export function readGolferDocument(text: string): Checked<{
+  format: string
+  schema?: number
+  tables: Record<string, Record<string, string | number | null>[]>
+}> {
   let parsed: unknown
   try {
     parsed = JSON.parse(text)

@@ -83,6 +83,7 @@ export function writeStepsCsv({ steps }: BagAnalysis, golfer: Golfer, name: Name
       `narrow under (${unit})`,
       `wide over (${unit})`,
       'more shots each',
+      'left on purpose',
     ],
     ...steps.map((step) => [
       name(step.longerId),
@@ -93,9 +94,10 @@ export function writeStepsCsv({ steps }: BagAnalysis, golfer: Golfer, name: Name
       step.stepM === undefined ? 'unknown' : step.verdict,
       step.settled ? 'yes' : 'no',
       Number(step.probability.toFixed(3)),
-      long(step.limitsM.narrow),
-      long(step.limitsM.wide),
+      long(step.limitsM?.narrow),
+      long(step.limitsM?.wide),
       step.moreEach ?? '',
+      step.leftOnPurpose ?? '',
     ]),
   ])
 }

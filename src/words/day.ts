@@ -6,7 +6,7 @@ import type { Golfer } from '@/core/golfer'
 import type { ClubId } from '@/core/ids'
 import type { AirMissing } from '@/core/session/session-air'
 import { speedIn } from '@/core/units'
-import { count, fixed, len, plusMinus, UNIT_NAME } from './numbers'
+import { around, count, fixed, len, UNIT_NAME } from './numbers'
 import { altitude, temperature } from './set-up'
 
 /** The day, its card and the air of numbers, put into words. */
@@ -89,7 +89,8 @@ export const MISSING_AIR: Record<AirMissing, string> = {
   wind: 'how strongly and from where the wind blew (0 is calm)',
 }
 
-export const interval = ({ lowM, highM }: Interval, golfer: Golfer): string => plusMinus(lowM, highM, golfer)
+export const interval = ({ atM, lowM, highM }: Interval, golfer: Golfer): string =>
+  around({ carryM: atM, lowM, highM }, golfer)
 
 /** What is wrong with a day as it was typed, and how to mend it; the limits are those that Banco keeps. */
 export function dayProblems(day: Day, golfer: Golfer): string[] {

@@ -1,13 +1,21 @@
 import type { BagAnalysis } from '@/core/analyse-bag'
 import type { Bag } from '@/core/bag/bag'
-import type { Step } from '@/core/gaps/step'
+import type { Step, Verdict } from '@/core/gaps/step'
 import type { Golfer } from '@/core/golfer'
 import { clubNames } from './names'
-import { count, len, UNIT_NAME } from './numbers'
-import { sureness, verdictWords } from './reasons'
+import { count, fixed, UNIT_NAME } from './numbers'
+import { drawnStep, sureness, verdictWords } from './verdicts'
 
 /** How much a verdict asks of the golfer: what is wrong comes first. */
-const WEIGHT: Record<string, number> = { reversed: 4, wide: 3, narrow: 2, 'on-the-line': 1, even: 0 }
+const WEIGHT: Record<Verdict, number> = {
+  reversed: 5,
+  level: 4,
+  wide: 3,
+  narrow: 2,
+  'on-the-line': 1,
+  even: 0,
+  unknown: 0,
+}
 /** A wrong step that only leans is named before a right one that is settled. */
 const SURE: Record<ReturnType<typeof sureness>, number> = { settled: 20, line: 20, leaning: 10, open: 0 }
 
@@ -19,7 +27,9 @@ export function finding(
 ): { sentence: string; step: number } {
   const name = clubNames(bag)
   const asks = (step: Step) => {
-    const weight = WEIGHT[step.verdict] ?? 0
+    // What the golfer wants as it is asks nothing.
+    if (step.leftOnPurpose !== undefined) return -1
+    const weight = WEIGHT[step.verdict]
     return (weight > 1 ? 100 + SURE[sureness(step)] : SURE[sureness(step)]) + weight
   }
   const ranked = steps
@@ -34,8 +44,10 @@ export function finding(
   }
   const { step, i } = first
   const pair = `${name(step.longerId)} to ${name(step.shorterId)}`
-  const long = `${len(step.stepM as number, golfer)} ${UNIT_NAME[golfer.lengthUnit]}`
+  const drawn = drawnStep(step, stocks, golfer) ?? 0
+  const unit = UNIT_NAME[golfer.lengthUnit]
+  const long = `${fixed(drawn, 0)} ${Math.abs(drawn) === 1 ? unit.slice(0, -1) : unit}`
   if (sureness(step) === 'open')
     return { sentence: `No step is settled yet: ${pair} measures ${long}`, step: i }
-  return { sentence: `${pair} is ${long}: ${verdictWords(step)}`, step: i }
+  return { sentence: `${pair} is ${long}: ${verdictWords(step, golfer)}`, step: i }
 }

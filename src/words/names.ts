@@ -1,5 +1,6 @@
 import type { Bag, OwnedClub } from '@/core/bag/bag'
-import type { StepSchool } from '@/core/gaps/zones'
+import { usualSchool, type StepSchool } from '@/core/gaps/zones'
+import type { Golfer } from '@/core/golfer'
 import type { HeldReason } from '@/core/monitor/station-for-shot'
 import type { PlanOrder } from '@/core/session/plan'
 import type { CarryFrom } from '@/core/session/set-up'
@@ -82,11 +83,19 @@ export const RULE_NAME: Record<StockRule, string> = {
 
 export const SCHOOL_NAME: Record<StepSchool, string> = {
   segment: 'by part of the bag',
-  tenth: 'a tenth of the P-wedge',
-  spread: 'one even spread',
+  tenth: 'by a tenth of the P-wedge',
+  spread: 'by one even spread',
   loft: 'by loft',
-  own: 'my own limits',
+  own: 'by my own limits',
 }
+
+/** The school that judges a bag's steps: the golfer's own choice, or what is usual for so many clubs. */
+export const schoolOf = (golfer: Pick<Golfer, 'stepSchool'>, bag: Pick<Bag, 'clubs'>): StepSchool =>
+  golfer.stepSchool ??
+  usualSchool(
+    bag.clubs.filter(({ kind }) => kind !== 'putter'),
+    undefined,
+  )
 
 export const ORDER_NAME: Record<PlanOrder, string> = {
   'rounds-of-3': 'rounds of 3',

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { yards } from '@/core/units'
-import { chance, count, fixed, len, lenUnit, minutes, plusMinus, side, speed } from './numbers'
+import { around, aroundCell, chance, count, fixed, len, lenUnit, minutes, side, speed } from './numbers'
 
 const YARDS = { lengthUnit: 'yd', speedUnit: 'mph' } as const
 const METRES = { lengthUnit: 'm', speedUnit: 'km/h' } as const
@@ -21,9 +21,21 @@ describe('numbers in the golfer’s own units', () => {
     expect(fixed(-0.01, 1)).toBe('0.0')
   })
 
-  it('an interval is never shown as none', () => {
-    expect(plusMinus(yards(149.8), yards(150.2), YARDS)).toBe('<1')
-    expect(plusMinus(yards(147), yards(153), YARDS)).toBe('3')
+  it('an interval is never shown as none, and a lopsided one by its ends', () => {
+    const between = (low: number, at: number, high: number) => ({
+      carryM: yards(at),
+      lowM: yards(low),
+      highM: yards(high),
+    })
+    expect(aroundCell(between(149.8, 150, 150.2), YARDS)).toBe('<1')
+    expect(around(between(147, 150, 153), YARDS)).toBe('± 3')
+    expect(around(between(159.7, 164, 166.4), YARDS)).toBe('(160 to 166)')
+    expect(aroundCell(between(159.7, 164, 166.4), YARDS)).toBe('160–166')
+    expect(around({}, YARDS)).toBe('')
+  })
+
+  it('a length typed as 5.5 yd reads as 6, as 150.5 reads 151', () => {
+    expect([len(yards(5.5), YARDS), len(yards(150.5), YARDS)]).toEqual(['6', '151'])
   })
 
   it('sides are words', () => {

@@ -5,7 +5,8 @@ const MINUS = '−'
 
 /** A number with a fixed count of decimals and a true minus sign. */
 export function fixed(value: number, digits: number): string {
-  const text = Math.abs(value).toFixed(digits)
+  // A length that was typed as 5.5 yd comes back from metres as a hair less or more.
+  const text = (Math.abs(value) + 1e-9).toFixed(digits)
   return value < 0 && Number(text) !== 0 ? MINUS + text : text
 }
 
@@ -20,10 +21,31 @@ export const lenUnit = (metres: number, units: Units, digits = 0): string =>
 /** A speed in the golfer's unit, without its name. */
 export const speed = (mps: number, units: Units): string => fixed(speedIn(mps, units.speedUnit), 1)
 
-/** Half the width of an interval, as what stands after ±; never shown as 0. */
-export function plusMinus(lowM: number, highM: number, units: Units): string {
-  const half = lengthIn((highM - lowM) / 2, units.lengthUnit)
+/** A number with its interval. */
+export type Between = { carryM?: number; lowM?: number; highM?: number }
+
+/**
+ * The interval of a number where there is little room: half its width, never shown as 0, or its two ends
+ * where they do not lie alike about the number.
+ */
+export function aroundCell({ carryM, lowM, highM }: Between, units: Units): string {
+  if (carryM === undefined || lowM === undefined || highM === undefined) return ''
+  const [low, at, high] = [lowM, carryM, highM].map((metres) => lengthIn(metres, units.lengthUnit)) as [
+    number,
+    number,
+    number,
+  ]
+  if (Math.abs(high - at - (at - low)) > LOPSIDED) return `${fixed(low, 0)}–${fixed(high, 0)}`
+  const half = (high - low) / 2
   return half > 0 && half < 0.5 ? '<1' : fixed(half, 0)
+}
+/** Ends that differ by more than this in their distance from the number are named, not halved. */
+const LOPSIDED = 1
+
+/** The interval of a number, as it stands behind it: "± 3", or "160 to 166" where it is lopsided. */
+export function around(between: Between, units: Units): string {
+  const cell = aroundCell(between, units)
+  return cell.includes('–') ? `(${cell.replace('–', ' to ')})` : cell === '' ? '' : `± ${cell}`
 }
 
 /** How far off line, with its side: 3 L. */

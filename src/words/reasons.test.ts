@@ -1,18 +1,12 @@
 import { describe, expect, it } from 'vitest'
-import type { Step } from '@/core/gaps/step'
 import type { ClubId, ShotId } from '@/core/ids'
 import { yards } from '@/core/units'
 import {
   driftSentence,
   leftOutReason,
-  needWords,
   nextReason,
   offCurveSentence,
-  stepSentences,
   suggestion,
-  sureness,
-  verdictLook,
-  verdictWords,
   warningSentence,
 } from './reasons'
 
@@ -20,23 +14,6 @@ const YARDS = { lengthUnit: 'yd', speedUnit: 'mph' } as const
 const METRES = { lengthUnit: 'm', speedUnit: 'km/h' } as const
 const name = (id: string) => id
 const id = (text: string) => text as ClubId
-
-const step = (more: Partial<Step>): Step => ({
-  longerId: id('8-iron'),
-  shorterId: id('9-iron'),
-  stepM: yards(17),
-  lowM: yards(13),
-  highM: yards(21),
-  verdict: 'wide',
-  probability: 0.95,
-  settled: true,
-  zones: { reversed: 0, narrow: 0, even: 0.05, wide: 0.95 },
-  limitsM: { reversed: 0, narrow: yards(7), wide: yards(15) },
-  schools: {},
-  absentClubs: 0,
-  facts: [],
-  ...more,
-})
 
 describe('why a shot is left out', () => {
   it('a fat one: speed and carry', () => {
@@ -67,69 +44,20 @@ describe('why a shot is left out', () => {
     )
   })
 
+  it('is the golfer’s own word where the golfer left it out, whatever the numbers say', () => {
+    const facts = { carryM: 120, shortM: 1, speedDown: 0.2 }
+    const said = (mark: 'misread' | 'other-club') =>
+      leftOutReason({ mark, byGolfer: true, facts }, YARDS, name)
+    expect(said('misread')).toBe('you left it out as misread')
+    expect(said('other-club')).toBe('you left it out as another club’s')
+  })
+
   it('names what a shot looks like, with its chance', () => {
     const judged = { shotId: 's' as ShotId, mark: 'fat' as const, solidProbability: 0.001 }
     expect(suggestion(judged)).toBe('looks fat, under 1% likely solid')
     expect(suggestion({ ...judged, mark: 'other-club', solidProbability: 0.31 })).toBe(
       'looks like another club, 31% likely solid',
     )
-  })
-})
-
-describe('a verdict in words', () => {
-  it.each([
-    ['settled', step({}), 'wide', 'wide'],
-    ['line', step({ verdict: 'on-the-line', lineM: yards(15) }), 'on the line', 'open'],
-    ['leaning', step({ settled: false, probability: 0.82 }), 'leans wide, 82%', 'wide'],
-    [
-      'open',
-      step({
-        settled: false,
-        probability: 0.55,
-        zones: { reversed: 0, narrow: 0.02, even: 0.43, wide: 0.55 },
-      }),
-      'wide or even',
-      'open',
-    ],
-  ] as const)('%s', (sure, of, words, look) => {
-    expect([sureness(of), verdictWords(of), verdictLook(of)]).toEqual([sure, words, look])
-  })
-
-  it('says what more shots would do', () => {
-    expect(needWords(step({}))).toBe('')
-    const open = step({ settled: false, probability: 0.6 })
-    expect(needWords({ ...open, moreEach: 9 })).toBe('about 9 more each')
-    expect(needWords(open)).toBe('not worth settling')
-    expect(needWords({ ...open, resting: true })).toBe('resting')
-    const few = { kind: 'too-few' as const, clubId: id('8-iron'), count: 1, wanted: 4 }
-    expect(needWords({ ...open, facts: [few] })).toBe('3 more first')
-  })
-
-  it('explains itself by its facts, never as certain', () => {
-    const settled = step({ probability: 0.9991, facts: [{ kind: 'absent', clubs: 1 }] })
-    const said = stepSentences(settled, YARDS, name).join(' ')
-    expect(said).toContain('Even would be 7 to 15 yd.')
-    expect(said).toContain('over 99% sure')
-    expect(said).not.toContain('100%')
-    expect(said).toContain('1 club between the two is absent: the limits are those of 2 steps.')
-  })
-
-  it('of an open step names the club that leaves it open, and two numbers of shots', () => {
-    const open = step({
-      settled: false,
-      probability: 0.7,
-      outlook: 0.34,
-      moreEach: 9,
-      facts: [
-        { kind: 'would-settle', shotsEach: 9, probability: 0.52 },
-        { kind: 'least-sure', clubId: id('9-iron'), lowM: yards(106), highM: yards(112), count: 6 },
-      ],
-    })
-    expect(stepSentences(open, YARDS, name).slice(1)).toEqual([
-      '6 more with each would settle it 34 times in 100.',
-      '9 more with each would settle it 52 times in 100.',
-      'The 9-iron leaves it open most: between 106 and 112 yd from 6.',
-    ])
   })
 })
 

@@ -1,8 +1,6 @@
 import type { BagAnalysis, Warning } from '@/core/analyse-bag'
 import type { Units } from '@/core/golfer'
 import type { NextShots } from '@/core/gaps/next-shots'
-import { OUTLOOK_SHOTS } from '@/core/gaps/outlook'
-import type { Step } from '@/core/gaps/step'
 import type { OffCurve } from '@/core/stock/off-curve'
 import type { LeftOut } from '@/core/stock/station-stock'
 import { MARK_NAME } from './names'
@@ -19,11 +17,15 @@ const WORTH_SAYING = 0.03
 
 /** Why a shot is left out: "ball speed 10% under the others, 21 yd short". */
 export function leftOutReason(
-  { mark, facts }: Pick<LeftOut, 'mark' | 'facts'>,
+  { mark, byGolfer, facts }: Pick<LeftOut, 'mark' | 'byGolfer' | 'facts'>,
   units: Units,
   name: Name,
 ): string {
   const { carryM, shortM, speedDown, launchDown, offlineM, other } = facts
+  if (byGolfer)
+    return mark === 'other-club'
+      ? 'you left it out as another club’s'
+      : `you left it out as ${MARK_NAME[mark]}`
   const parts: string[] = []
   if (other) parts.push(`looks like a shot with the ${name(other)}`)
   if (speedDown !== undefined && Math.abs(speedDown) > WORTH_SAYING)
@@ -42,94 +44,6 @@ export function leftOutReason(
 /** "Looks fat, 4%": what Banco takes a shot for, with the chance that it was solid all the same. */
 export const suggestion = ({ mark, solidProbability }: BagAnalysis['shots'][number]): string =>
   `looks ${mark === 'misread' ? 'misread' : mark === 'other-club' ? 'like another club' : MARK_NAME[mark]}, ${chance(solidProbability)} likely solid`
-
-export type Sureness = 'settled' | 'line' | 'leaning' | 'open'
-
-/** A leaning is worth its word from this chance on. */
-const LEANING_FROM = 0.75
-
-export const sureness = ({ verdict, settled, probability }: Step): Sureness =>
-  verdict === 'on-the-line' ? 'line' : settled ? 'settled' : probability >= LEANING_FROM ? 'leaning' : 'open'
-
-/** The zone that gives a step its colour: of a settled step or of one that leans. */
-export function verdictLook(step: Step): 'even' | 'narrow' | 'wide' | 'reversed' | 'open' {
-  const sure = sureness(step)
-  const { verdict } = step
-  return (sure === 'settled' || sure === 'leaning') && verdict !== 'on-the-line' && verdict !== 'unknown'
-    ? verdict
-    : 'open'
-}
-
-/** The verdict in a few words: "wide", "leans wide, 82%", "open: even or wide". */
-export function verdictWords(step: Step): string {
-  switch (sureness(step)) {
-    case 'settled':
-      return step.verdict
-    case 'line':
-      return 'on the line'
-    case 'leaning':
-      return `leans ${step.verdict}, ${chance(step.probability)}`
-    case 'open': {
-      const [first, second] = (Object.entries(step.zones) as [string, number][]).sort((a, b) => b[1] - a[1])
-      return first && second && second[1] >= 0.1 ? `${first[0]} or ${second[0]}` : 'open'
-    }
-  }
-}
-
-/** What more shots would do for a step that is not settled: "about 6 more each". */
-export function needWords({ settled, resting, moreEach, facts }: Step): string {
-  if (settled) return ''
-  const lacking = facts.filter((fact) => fact.kind === 'too-few')
-  if (lacking.length > 0) return `${Math.max(...lacking.map((fact) => fact.wanted - fact.count))} more first`
-  if (resting) return 'resting'
-  return moreEach === undefined ? 'not worth settling' : `about ${moreEach} more each`
-}
-
-/** The judgement of a step in two or three sentences. */
-export function stepSentences(step: Step, units: Units, name: Name): string[] {
-  const { narrow, wide } = step.limitsM
-  const sentences = [`Even would be ${len(narrow, units)} to ${lenUnit(wide, units)}.`]
-  if (step.settled && step.verdict !== 'on-the-line')
-    sentences.push(`The shots settle it: ${step.verdict}, ${chance(step.probability)} sure.`)
-  for (const fact of step.facts) {
-    switch (fact.kind) {
-      case 'line':
-        sentences.push(
-          `It lies within ${lenUnit(fact.withinM, units)} of the limit at ${lenUnit(fact.limitM, units)}, ${chance(fact.probability)} sure. That is an answer: more shots would not move it off.`,
-        )
-        break
-      case 'too-few':
-        sentences.push(
-          `${name(fact.clubId)} has ${count(fact.count, 'shot')} that count and a verdict needs ${fact.wanted}.`,
-        )
-        break
-      case 'least-sure':
-        if (!step.settled)
-          sentences.push(
-            `The ${name(fact.clubId)} leaves it open most: between ${len(fact.lowM, units)} and ${lenUnit(fact.highM, units)} from ${fact.count}.`,
-          )
-        break
-      case 'would-settle':
-        if (step.outlook !== undefined && fact.shotsEach !== OUTLOOK_SHOTS)
-          sentences.push(`${OUTLOOK_SHOTS} more with each would settle it ${inHundred(step.outlook)}.`)
-        sentences.push(`${fact.shotsEach} more with each would settle it ${inHundred(fact.probability)}.`)
-        break
-      case 'not-worth-it':
-        sentences.push(
-          step.resting
-            ? 'Ten and more with each have not settled it, and a few more would not: let it rest.'
-            : `Even 36 more with each would settle it only ${inHundred(fact.probability)}: not worth it.`,
-        )
-        break
-      case 'absent':
-        sentences.push(
-          `By loft ${count(fact.clubs, 'club')} between the two ${fact.clubs === 1 ? 'is' : 'are'} absent: the limits are those of ${fact.clubs + 1} steps.`,
-        )
-        break
-    }
-  }
-  return sentences
-}
 
 /** Strike or club: what a stock off the golfer's own curve means. Nothing where it is on it. */
 export function offCurveSentence(off: OffCurve | undefined, units: Units): string | null {

@@ -1,29 +1,31 @@
 import type { Club } from '../bag/club'
-import { segmentOf } from '../bag/segment'
+import { segmentOf, type Segment } from '../bag/segment'
 import { median } from '../stock/quantile'
 
 /** A loft step this many times the usual one of its segment spans a club that is not in the bag. */
 const SPANS_A_CLUB = 1.6
-/** A club and the next are about 4° apart (common practice), where the bag itself does not say. */
-const USUAL_LOFT_STEP_DEG = 4
+/** A club and the next are so far apart (common practice), where the bag itself does not say. */
+const USUAL_LOFT_STEP_DEG: Record<Segment, number> = { top: 4, irons: 4, wedges: 5 }
 const FEWEST_STEPS = 3
 
 /**
- * How many clubs are missing, by loft, in each step between neighbours.
+ * The lofts of the clubs that are missing in each step between neighbours.
  * @param clubs longest first, without the putter
- * @returns one number per step; 0 where a loft is unknown
+ * @returns one list per step, in degrees; empty where a loft is unknown
  */
-export function absentClubs(clubs: readonly Club[]): number[] {
+export function absentLofts(clubs: readonly Club[]): number[][] {
   const steps = clubs.slice(1).map((shorter, i) => {
     const longer = clubs[i] as Club
     const deg =
       longer.loftDeg === null || shorter.loftDeg === null ? null : Math.abs(shorter.loftDeg - longer.loftDeg)
-    return { segment: segmentOf(longer), deg }
+    return { segment: segmentOf(longer), from: longer.loftDeg ?? 0, deg }
   })
-  return steps.map(({ segment, deg }) => {
-    if (deg === null) return 0
+  return steps.map(({ segment, from, deg }) => {
+    if (deg === null) return []
     const alike = steps.flatMap((step) => (step.segment === segment && step.deg !== null ? [step.deg] : []))
-    const usual = alike.length >= FEWEST_STEPS ? median(alike) : USUAL_LOFT_STEP_DEG
-    return usual > 0 && deg > SPANS_A_CLUB * usual ? Math.max(1, Math.round(deg / usual) - 1) : 0
+    const usual = alike.length >= FEWEST_STEPS ? median(alike) : USUAL_LOFT_STEP_DEG[segment]
+    if (usual <= 0 || deg <= SPANS_A_CLUB * usual) return []
+    const missing = Math.max(1, Math.round(deg / usual) - 1)
+    return Array.from({ length: missing }, (_, i) => from + (deg * (i + 1)) / (missing + 1))
   })
 }

@@ -12,11 +12,27 @@ export const ON_THE_LINE_FROM = 0.8
 /** How near to a limit a step must be to lie on it, by the shorter stock. */
 export const lineWidth = (shorterM: number): number => Math.max(WITHIN.leastM, WITHIN.ofCarry * shorterM)
 
-/** The likeliest of its limits for a step to lie at, from what share of it lies below a distance; null when it lies at none. */
-export function nearLine(below: (limitM: number) => number, zones: Zones, shorterM: number): Line | null {
-  const withinM = lineWidth(shorterM)
-  const best = [zones.reversed, zones.narrow, zones.wide]
-    .map((limitM) => ({ limitM, withinM, probability: below(limitM + withinM) - below(limitM - withinM) }))
-    .reduce((a, b) => (b.probability > a.probability ? b : a))
+/**
+ * The likeliest limit of its zones for a step to lie at, from what share of it lies below a distance; null
+ * when it lies at none.
+ */
+export function nearLine(
+  below: (limitM: number) => number,
+  { narrow, wide }: Zones,
+  shorterM: number,
+): Line | null {
+  const [atNarrow, atWide] = [near(below, narrow, shorterM), near(below, wide, shorterM)]
+  const best = atWide.probability > atNarrow.probability ? atWide : atNarrow
   return best.probability >= ON_THE_LINE_FROM ? best : null
+}
+
+/** Two clubs that carry the same: a step on the line at 0; null when it is not. */
+export function sameDistance(below: (limitM: number) => number, shorterM: number): Line | null {
+  const level = near(below, 0, shorterM)
+  return level.probability >= ON_THE_LINE_FROM ? level : null
+}
+
+function near(below: (limitM: number) => number, limitM: number, shorterM: number): Line {
+  const withinM = lineWidth(shorterM)
+  return { limitM, withinM, probability: below(limitM + withinM) - below(limitM - withinM) }
 }

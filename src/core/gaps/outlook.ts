@@ -1,7 +1,7 @@
 import quantile from '@stdlib/stats-base-dists-normal-quantile'
 import { phi } from '../stock/normal'
 import { lineWidth, ON_THE_LINE_FROM } from './near-line'
-import { FEWEST_TO_SETTLE, SETTLED_FROM } from './settled'
+import { enoughToSettle, SETTLED_FROM } from './settled'
 import type { Zones } from './zones'
 
 /** One stock of a step as far as more shots go: normal, in metres. */
@@ -71,7 +71,7 @@ export function settleChance(
   const learned = longer.varianceM2 - a.varianceM2 + (shorter.varianceM2 - b.varianceM2)
   const sd = Math.sqrt(a.varianceM2 + b.varianceM2 + extraVarianceM2)
   const mean = longer.meanM - shorter.meanM
-  const enough = Math.min(a.count, b.count) >= FEWEST_TO_SETTLE
+  const enough = enoughToSettle(a.count, b.count)
   const within = lineWidth(shorter.meanM)
   const { reversed, narrow, wide } = limitsM
   const spread = Math.sqrt(Math.max(0, learned))

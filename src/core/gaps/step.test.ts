@@ -3,7 +3,7 @@ import { phi } from '../stock/normal'
 import type { Posterior } from '../stock/stock-posterior'
 import { yards } from '../units'
 import { lineWidth, nearLine } from './near-line'
-import { difference, judgeStep, likeliest, zoneChances, type Side } from './step'
+import { difference, judgeStep, likeliest, zoneChances, type Side, type StepContext } from './step'
 import type { ClubId } from '../ids'
 
 /** A normal stock on a grid of `points`. */
@@ -31,16 +31,24 @@ const side = (clubId: string, posterior: Posterior, count = 6): Side => ({
   count,
   posterior,
 })
-const judged = (size: number, sd: number, count = 6) => {
+const judged = (
+  size: number,
+  sd: number,
+  counts: number | [number, number] = 6,
+  more: Partial<StepContext> = {},
+) => {
   const [longer, shorter] = [stock(140 + size, sd), stock(140, sd)]
+  const [a, b] = typeof counts === 'number' ? [counts, counts] : counts
   return judgeStep(
     {
-      longer: side('a', longer, count),
-      shorter: side('b', shorter, count),
+      longer: side('a', longer, a),
+      shorter: side('b', shorter, b),
       difference: difference(longer, shorter, 0),
-      limitsM: IRONS,
-      absentClubs: 0,
+      limits: { zones: IRONS },
+      absentLoftsDeg: [],
+      between: [],
       schools: {},
+      ...more,
     },
     () => ({ outlook: 0.3, moreEach: 9, atMoreEach: 0.55, resting: false }),
   )
@@ -89,9 +97,11 @@ describe('zones', () => {
 })
 
 describe('a step', () => {
-  it('is settled from 90% on, never below four shots', () => {
+  it('is settled from 90% on, with three shots each and seven together', () => {
     expect(judged(11, 1.5)).toMatchObject({ verdict: 'even', settled: true })
+    expect(judged(11, 1.5, [3, 4])).toMatchObject({ verdict: 'even', settled: true })
     expect(judged(11, 1.5, 3)).toMatchObject({ verdict: 'even', settled: false })
+    expect(judged(11, 1.5, [2, 9])).toMatchObject({ verdict: 'even', settled: false })
     expect(judged(17, 2)).toMatchObject({ verdict: 'wide', settled: false, moreEach: 9, outlook: 0.3 })
   })
 
@@ -104,10 +114,50 @@ describe('a step', () => {
     expect(nearLine(() => 0.5, IRONS, yards(140))).toBeNull()
   })
 
+  it('of two clubs that carry the same is level, whichever is a yard ahead', () => {
+    for (const size of [-1, 0, 1]) {
+      const step = judged(size, 1.2)
+      expect(step).toMatchObject({ verdict: 'level', settled: true })
+      expect(step).not.toHaveProperty('lineM')
+      // P(|N(size, 1.2√2)| ≤ 3)
+      const sd = 1.2 * Math.SQRT2
+      expect(step.probability).toBeCloseTo(phi((3 - size) / sd) - phi((-3 - size) / sd), 2)
+    }
+    expect(judged(1, 0.3)).toMatchObject({ verdict: 'level' })
+    expect(judged(0, 1.2, 3)).toMatchObject({ settled: false })
+  })
+
+  it('is narrow and not level where that is the surer', () => {
+    expect(judged(4, 0.5)).toMatchObject({ verdict: 'narrow', settled: true })
+    expect(judged(2.6, 0.4)).toMatchObject({ verdict: 'narrow', settled: true })
+  })
+
+  it('without limits of its school is measured and not judged', () => {
+    const step = judged(11, 1.5, 6, { limits: { zones: null, lacks: 'pitching-wedge' } })
+    expect(step).toMatchObject({ verdict: 'unknown', settled: false })
+    expect(step.stepM).toBeCloseTo(yards(11), 3)
+    expect(step.facts).toContainEqual({ kind: 'no-limits', lacks: 'pitching-wedge' })
+    expect(step).not.toHaveProperty('limitsM')
+  })
+
+  it('says beside its verdict what the lofts say: within its own interval, or not', () => {
+    const lofts = (expectedYd: number) =>
+      judged(30, 2, 6, { absentLoftsDeg: [51], byLoft: { deg: 10, expectedM: yards(expectedYd) } })
+    expect(lofts(29)).toMatchObject({ verdict: 'wide', settled: true, absentClubs: 1, asLoftSays: true })
+    expect(lofts(20)).toMatchObject({ verdict: 'wide', asLoftSays: false })
+    expect(lofts(29).facts).toContainEqual({ kind: 'absent', loftsDeg: [51] })
+  })
+
   it('carries its facts: what it lacks, who leaves it open', () => {
     const kinds = (step: ReturnType<typeof judged>) => step.facts.map(({ kind }) => kind)
     expect(kinds(judged(11, 1.5))).toEqual(['chance', 'least-sure'])
     expect(kinds(judged(11, 1.5, 2))).toEqual(['chance', 'too-few', 'too-few', 'least-sure'])
+    expect(judged(11, 1.5, [3, 2]).facts).toContainEqual({
+      kind: 'too-few',
+      clubId: 'b',
+      count: 2,
+      wanted: 4,
+    })
     expect(kinds(judged(17, 2))).toEqual(['chance', 'would-settle', 'least-sure'])
     expect(kinds(judged(15.3, 1.4))).toEqual(['line', 'chance'])
   })

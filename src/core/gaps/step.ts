@@ -1,14 +1,15 @@
 import type { ClubId } from '../ids'
 import { belowIn, stockAt, type Posterior } from '../stock/stock-posterior'
 import type { StockRule } from '../stock/stock-rules'
-import { FEWEST_TO_SETTLE, SETTLED_FROM } from './settled'
-import { nearLine, type Line } from './near-line'
+import type { Swing } from '../shots/shot'
+import { nearLine, sameDistance, type Line } from './near-line'
 import type { Outlook } from './outlook'
-import type { Zones } from './zones'
+import { enoughToSettle, SETTLED_FROM, wantedBeside } from './settled'
+import type { StepLimits, StepSchool, Zones } from './zones'
 
 export type Zone = 'reversed' | 'narrow' | 'even' | 'wide'
 export const ZONES = ['reversed', 'narrow', 'even', 'wide'] as const
-export type Verdict = Zone | 'on-the-line' | 'unknown'
+export type Verdict = Zone | 'level' | 'on-the-line' | 'unknown'
 export type ZoneChances = Record<Zone, number>
 
 /** What carries a verdict, as data: the screens put it into words. */
@@ -19,7 +20,16 @@ export type StepFact =
   | { kind: 'least-sure'; clubId: ClubId; lowM: number; highM: number; count: number }
   | { kind: 'would-settle'; shotsEach: number; probability: number }
   | { kind: 'not-worth-it'; probability: number }
-  | { kind: 'absent'; clubs: number }
+  | { kind: 'level'; withinM: number; probability: number }
+  /** Clubs that are absent by loft, with the lofts that they would have. */
+  | { kind: 'absent'; loftsDeg: number[] }
+  /** What the golfer's own yards a degree say of these two lofts, and whether the step is that. */
+  | { kind: 'by-loft'; deg: number; expectedM: number; fits: boolean }
+  /** A partial swing that lands between the two; not measured: what it should carry. */
+  | { kind: 'between'; clubId: ClubId; swing: Swing; carryM: number; measured: boolean }
+  /** The chosen school cannot speak of this step. */
+  | { kind: 'no-limits'; lacks: 'pitching-wedge' }
+  | { kind: 'instead'; school: StepSchool }
 
 /** The difference in stock between neighbours, longer club minus shorter, and what may be said of it. */
 export type Step = {
@@ -38,7 +48,8 @@ export type Step = {
   lineM?: number
   /** Probability of each zone. */
   zones: ZoneChances
-  limitsM: Zones
+  /** The limits it is judged by, always those of one step; absent where the chosen school has none for it. */
+  limitsM?: Zones
   /** The difference under every school of stocks. */
   schools: Partial<Record<StockRule, number>>
   /** Not settled: the chance that 6 more shots with each settle it. */
@@ -47,7 +58,14 @@ export type Step = {
   moreEach?: number
   /** Not settled, and more shots would hardly change that: stop asking. */
   resting?: boolean
+  /** Clubs that are missing between the two by loft: said beside the verdict, never part of its limits. */
   absentClubs: number
+  /** What the golfer's own slope of carry over loft says of these two lofts; absent where it cannot. */
+  loftSaysM?: number
+  /** The step is what its lofts say, within its own interval: the choice of clubs is the cause, not the clubs. */
+  asLoftSays?: boolean
+  /** The golfer wants it as it is, for this reason: true all the same, but nothing to do. */
+  leftOnPurpose?: string
   facts: StepFact[]
 }
 
@@ -106,107 +124,133 @@ export function zoneChances({ below }: Difference, { reversed, narrow, wide }: Z
 export const likeliest = (zones: ZoneChances): Zone =>
   ZONES.reduce((best, zone) => (zones[zone] > zones[best] ? zone : best))
 
+/** What stands beside the numbers of a step: its limits, its lofts, and what the golfer says of it. */
+export type StepContext = {
+  limits: StepLimits
+  absentLoftsDeg: readonly number[]
+  byLoft?: { deg: number; expectedM: number }
+  between: readonly Omit<Extract<StepFact, { kind: 'between' }>, 'kind'>[]
+  leftOnPurpose?: string
+}
+
+const NO_CHANCES: ZoneChances = { reversed: 0, narrow: 0, even: 0, wide: 0 }
+
 /** A step with a side that has no stock. */
 export const unknownStep = (
   pair: { longerId: ClubId; shorterId: ClubId },
-  limitsM: Zones,
-  absentClubs: number,
+  { limits, absentLoftsDeg, leftOnPurpose }: StepContext,
 ): Step => ({
   ...pair,
   verdict: 'unknown',
   probability: 0,
   settled: false,
-  zones: { reversed: 0, narrow: 0, even: 0, wide: 0 },
-  limitsM,
+  zones: NO_CHANCES,
+  ...(limits.zones && { limitsM: limits.zones }),
   schools: {},
-  absentClubs,
+  absentClubs: absentLoftsDeg.length,
+  ...(leftOnPurpose !== undefined && { leftOnPurpose }),
   facts: [],
 })
 
 /** What a step's own numbers come to. */
-export type Judgeable = {
+export type Judgeable = StepContext & {
   longer: Side
   shorter: Side
   difference: Difference
-  limitsM: Zones
-  absentClubs: number
   schools: Step['schools']
 }
 
 /**
- * Judges one step: settled in a zone, settled on the line of its zone, or not settled, with what more
- * shots would do.
+ * Judges one step: settled in a zone, the same distance, on the line of its zone, or not settled, with
+ * what more shots would do.
  * @param outlookOf asked only where the step is not settled
  */
-export function judgeStep(of: Judgeable, outlookOf: () => Outlook): Step {
-  const { longer, shorter, limitsM, absentClubs } = of
-  const zones = zoneChances(of.difference, limitsM)
-  const zone = likeliest(zones)
+export function judgeStep(of: Judgeable, outlookOf: (limitsM: Zones) => Outlook): Step {
+  const { longer, shorter, limits, absentLoftsDeg, byLoft, leftOnPurpose } = of
+  const { below } = of.difference
+  const interval = { lowM: of.difference.at(0.05), highM: of.difference.at(0.95) }
+  const fits = byLoft && byLoft.expectedM >= interval.lowM && byLoft.expectedM <= interval.highM
+  const beside: StepFact[] = [
+    ...(absentLoftsDeg.length > 0 ? [{ kind: 'absent' as const, loftsDeg: [...absentLoftsDeg] }] : []),
+    ...(byLoft ? [{ kind: 'by-loft' as const, ...byLoft, fits: fits === true }] : []),
+    ...of.between.map((each) => ({ kind: 'between' as const, ...each })),
+    ...('instead' in limits && limits.instead ? [{ kind: 'instead' as const, school: limits.instead }] : []),
+  ]
   const measured = {
     longerId: longer.clubId,
     shorterId: shorter.clubId,
     stepM: of.difference.meanM,
-    lowM: of.difference.at(0.05),
-    highM: of.difference.at(0.95),
-    zones,
-    limitsM,
+    ...interval,
     schools: of.schools,
-    absentClubs,
+    absentClubs: absentLoftsDeg.length,
+    ...(byLoft && { loftSaysM: byLoft.expectedM, asLoftSays: fits === true }),
+    ...(leftOnPurpose !== undefined && { leftOnPurpose }),
   }
-  const absent: StepFact[] = absentClubs > 0 ? [{ kind: 'absent', clubs: absentClubs }] : []
+  if (!limits.zones) {
+    const facts: StepFact[] = [{ kind: 'no-limits', lacks: limits.lacks }, ...beside]
+    return { ...measured, verdict: 'unknown', probability: 0, settled: false, zones: NO_CHANCES, facts }
+  }
+  const limitsM = limits.zones
+  const zones = zoneChances(of.difference, limitsM)
+  const zone = likeliest(zones)
   const chance: StepFact = { kind: 'chance', zone, probability: zones[zone] }
   const sure = leastSure(longer, shorter)
-  const lacking = [longer, shorter].filter(({ count }) => count < FEWEST_TO_SETTLE)
-  if (lacking.length === 0 && zones[zone] >= SETTLED_FROM) {
-    return {
-      ...measured,
-      verdict: zone,
-      probability: zones[zone],
-      settled: true,
-      facts: [chance, sure, ...absent],
+  const judged = { ...measured, zones, limitsM }
+  if (enoughToSettle(longer.count, shorter.count)) {
+    const shorterM = shorter.posterior.meanM
+    const inZone = zones[zone] >= SETTLED_FROM ? zones[zone] : null
+    const level = sameDistance(below, shorterM)
+    const line: Line | null = inZone === null ? nearLine(below, limitsM, shorterM) : null
+    // The surer of what may be said: clubs at one number are that before they are "narrow" or "reversed".
+    if (level && level.probability >= (inZone ?? line?.probability ?? 0)) {
+      const { withinM, probability } = level
+      const facts: StepFact[] = [{ kind: 'level', withinM, probability }, chance, ...beside]
+      return { ...judged, verdict: 'level', probability, settled: true, facts }
     }
+    if (inZone !== null)
+      return {
+        ...judged,
+        verdict: zone,
+        probability: inZone,
+        settled: true,
+        facts: [chance, sure, ...beside],
+      }
+    if (line)
+      return {
+        ...judged,
+        verdict: 'on-the-line',
+        probability: line.probability,
+        settled: true,
+        lineM: line.limitM,
+        facts: [{ kind: 'line', ...line }, chance, ...beside],
+      }
   }
-  const line: Line | null =
-    lacking.length === 0 ? nearLine(of.difference.below, limitsM, shorter.posterior.meanM) : null
-  if (line) {
-    return {
-      ...measured,
-      verdict: 'on-the-line',
-      probability: line.probability,
-      settled: true,
-      lineM: line.limitM,
-      facts: [{ kind: 'line', ...line }, chance, ...absent],
-    }
-  }
-  const { outlook, moreEach, atMoreEach, resting } = outlookOf()
-  const needs: StepFact[] = lacking.map(({ clubId, count }) => ({
-    kind: 'too-few',
-    clubId,
-    count,
-    wanted: FEWEST_TO_SETTLE,
-  }))
+  const { outlook, moreEach, atMoreEach, resting } = outlookOf(limitsM)
+  const needs = lacking(longer, shorter)
+  const prospect: StepFact =
+    moreEach === undefined
+      ? { kind: 'not-worth-it', probability: atMoreEach }
+      : { kind: 'would-settle', shotsEach: moreEach, probability: atMoreEach }
   return {
-    ...measured,
+    ...judged,
     verdict: zone,
     probability: zones[zone],
     settled: false,
     outlook,
     ...(moreEach !== undefined && { moreEach }),
     ...(resting && { resting }),
-    facts: [
-      chance,
-      ...(needs.length > 0
-        ? needs
-        : [
-            moreEach === undefined
-              ? ({ kind: 'not-worth-it', probability: atMoreEach } as const)
-              : ({ kind: 'would-settle', shotsEach: moreEach, probability: atMoreEach } as const),
-          ]),
-      sure,
-      ...absent,
-    ],
+    facts: [chance, ...(needs.length > 0 ? needs : [prospect]), sure, ...beside],
   }
 }
+
+/** The clubs that have not the shots a verdict needs. */
+const lacking = (longer: Side, shorter: Side): StepFact[] =>
+  [
+    { side: longer, wanted: wantedBeside(shorter.count) },
+    { side: shorter, wanted: wantedBeside(longer.count) },
+  ].flatMap(({ side: { clubId, count }, wanted }) =>
+    count < wanted ? [{ kind: 'too-few' as const, clubId, count, wanted }] : [],
+  )
 
 /** The club that leaves the step open most. */
 function leastSure(longer: Side, shorter: Side): StepFact {

@@ -1,62 +1,94 @@
 import type { Club } from '../bag/club'
-import { FULL_SWING } from '../shots/shot'
+import type { ClubId } from '../ids'
+import { FULL_SWING, SWINGS } from '../shots/shot'
 import { dayVariance } from '../stock/day-factors'
 import type { BagModel, StationModel } from '../stock/judge-stations'
 import type { Stock } from '../stock/station-stock'
 import { STOCK_RULES, type StockRule } from '../stock/stock-rules'
-import { absentClubs } from './absent-clubs'
+import { partialPrior } from '../stock/partial-share'
+import { absentLofts } from './absent-clubs'
+import { carryPerDegree } from './carry-per-degree'
 import { nextShots, type NextShots } from './next-shots'
 import { outlookOf, type Prospect } from './outlook'
-import { difference, judgeStep, unknownStep, type Step } from './step'
-import { zonesOfSteps, type SchoolOfSteps } from './zones'
+import { difference, judgeStep, unknownStep, type Step, type StepContext } from './step'
+import { limitsOfSteps, type SchoolOfSteps } from './zones'
 
 /** A club of the bag with its full swing as the model and as the stock table see it. */
 type Side = { club: Club; model: StationModel | undefined; stock: Stock | undefined }
 
-/** The steps between neighbours of a bag, and what to hit next for them. */
+/** The golfer wants a step as it is. */
+export type StepLeft = { longerId: ClubId; shorterId: ClubId; because: string }
+
+/** Between two hit clubs with others between them that were not hit: how far apart they are, never judged. */
+export type StepOverUnhit = {
+  longerId: ClubId
+  shorterId: ClubId
+  unhit: ClubId[]
+  stepM: number
+  lowM: number
+  highM: number
+}
+
+/** The steps between neighbours of a bag, those over clubs not hit yet, and what to hit next for them. */
 export function stepsOfBag(
   bag: readonly Club[],
   model: BagModel,
   stocks: readonly Stock[],
-  school: SchoolOfSteps,
-): { steps: Step[]; next: NextShots[] } {
+  { school, left }: { school: SchoolOfSteps; left: readonly StepLeft[] },
+): { steps: Step[]; overUnhit: StepOverUnhit[]; next: NextShots[] } {
   const sides = bag.map((club): Side => ({
     club,
     model: model.stations.find((each) => each.club.id === club.id && each.swing === FULL_SWING),
     stock: stocks.find((each) => each.clubId === club.id && each.swing === FULL_SWING),
   }))
-  const absent = absentClubs(bag)
-  const hit = sides.flatMap(({ club, stock }) =>
-    stock?.model ? [{ club, carryM: stock.model.carryM, count: stock.count }] : [],
+  const absent = absentLofts(bag)
+  const hit = sides.flatMap(({ club, model: station, stock }) =>
+    stock?.model && station?.posterior
+      ? [
+          {
+            club,
+            carryM: stock.model.carryM,
+            varianceM2: station.posterior.varianceM2,
+            count: stock.count,
+          },
+        ]
+      : [],
   )
-  const limits = zonesOfSteps(bag, hit, absent, school)
+  const limits = limitsOfSteps(bag, hit, school)
+  const perDegree = carryPerDegree(hit)
   const prospects = sides.map((side) => prospectOf(side, model))
-  const pairs = limits.map((limitsM, i) => {
+  const pairs = limits.map((each, i) => {
     const [longer, shorter] = [sides[i] as Side, sides[i + 1] as Side]
+    const because = left.find(
+      ({ longerId, shorterId }) => longerId === longer.club.id && shorterId === shorter.club.id,
+    )?.because
     return {
       longer,
       shorter,
-      limitsM,
-      absentClubs: absent[i] ?? 0,
       extraVarianceM2: daysApart(longer, shorter, model),
+      context: {
+        limits: each,
+        absentLoftsDeg: absent[i] ?? [],
+        ...byLoft(longer.club, shorter.club, perDegree),
+        between: (absent[i] ?? []).length > 0 ? partialsBetween(longer, shorter, stocks) : [],
+        ...(because !== undefined && { leftOnPurpose: because }),
+      },
     }
   })
-  const steps = pairs.map(({ longer, shorter, limitsM, absentClubs, extraVarianceM2 }, i): Step => {
+  const steps = pairs.map(({ longer, shorter, context, extraVarianceM2 }, i): Step => {
     const ids = { longerId: longer.club.id, shorterId: shorter.club.id }
     const [a, b] = [longer.model?.posterior, shorter.model?.posterior]
-    if (!a || !b || !longer.stock?.count || !shorter.stock?.count)
-      return unknownStep(ids, limitsM, absentClubs)
+    if (!a || !b || !longer.stock?.count || !shorter.stock?.count) return unknownStep(ids, context)
     const [longerStock, shorterStock] = [prospects[i] as Prospect, prospects[i + 1] as Prospect]
     return judgeStep(
       {
+        ...context,
         longer: { clubId: ids.longerId, count: longer.stock.count, posterior: a },
         shorter: { clubId: ids.shorterId, count: shorter.stock.count, posterior: b },
         difference: difference(a, b, extraVarianceM2),
-        limitsM,
-        absentClubs,
         schools: schoolsOf(longer.stock, shorter.stock),
       },
-      () => outlookOf({ longer: longerStock, shorter: shorterStock, extraVarianceM2, limitsM }),
+      (limitsM) => outlookOf({ longer: longerStock, shorter: shorterStock, extraVarianceM2, limitsM }),
     )
   })
   const next = nextShots(
@@ -65,14 +97,72 @@ export function stepsOfBag(
       count: stock?.count ?? 0,
       stock: prospects[i] ?? null,
     })),
-    steps.map((step, i) => ({
-      settled: step.settled,
-      resting: step.resting ?? false,
-      limitsM: step.limitsM,
-      extraVarianceM2: pairs[i]?.extraVarianceM2 ?? 0,
-    })),
+    steps.map(({ settled, resting, leftOnPurpose, limitsM }, i) =>
+      limitsM === undefined
+        ? null
+        : {
+            // What is wanted as it is needs no shots.
+            settled: settled || leftOnPurpose !== undefined,
+            resting: resting ?? false,
+            limitsM,
+            extraVarianceM2: pairs[i]?.extraVarianceM2 ?? 0,
+          },
+    ),
   )
-  return { steps, next }
+  return { steps, overUnhit: overUnhit(sides, model), next }
+}
+
+/** The hit neighbours around clubs that were not hit. */
+function overUnhit(sides: readonly Side[], model: BagModel): StepOverUnhit[] {
+  const hit = sides.flatMap((side, place) =>
+    side.stock?.count && side.model?.posterior ? [{ side, place }] : [],
+  )
+  return hit.slice(1).flatMap(({ side: shorter, place }, i): StepOverUnhit[] => {
+    const before = hit[i] as (typeof hit)[number]
+    const longer = before.side
+    const [a, b] = [longer.model?.posterior, shorter.model?.posterior]
+    if (place - before.place < 2 || !a || !b) return []
+    const between = difference(a, b, daysApart(longer, shorter, model))
+    return [
+      {
+        longerId: longer.club.id,
+        shorterId: shorter.club.id,
+        unhit: sides.slice(before.place + 1, place).map(({ club }) => club.id),
+        stepM: between.meanM,
+        lowM: between.at(0.05),
+        highM: between.at(0.95),
+      },
+    ]
+  })
+}
+
+/** What the golfer's own metres a degree say of two clubs. */
+function byLoft(longer: Club, shorter: Club, perDegree: number | null) {
+  if (perDegree === null || longer.loftDeg === null || shorter.loftDeg === null) return {}
+  const deg = shorter.loftDeg - longer.loftDeg
+  return deg > 0 ? { byLoft: { deg, expectedM: perDegree * deg } } : {}
+}
+
+/** Nearer to a full stock than this a partial swing fills nothing. */
+const FILLS_FROM = 0.2
+
+/** The longer club's partial swings that land between two clubs; where none was hit, what a wedge's three-quarter swing should carry. */
+function partialsBetween(longer: Side, shorter: Side, stocks: readonly Stock[]): StepContext['between'] {
+  const [high, low] = [longer.stock?.carryM, shorter.stock?.carryM]
+  if (high === undefined || low === undefined) return []
+  const inside = (carryM: number) =>
+    carryM > low + FILLS_FROM * (high - low) && carryM < high - FILLS_FROM * (high - low)
+  const { club } = longer
+  const hit = stocks.flatMap(({ clubId, swing, carryM }) =>
+    clubId === club.id && swing !== FULL_SWING && carryM !== undefined && inside(carryM)
+      ? [{ clubId, swing, carryM, measured: true }]
+      : [],
+  )
+  const swing = SWINGS[1]
+  const usual = partialPrior(swing, { meanM: high, varianceM2: 0 }, [])
+  return hit.length === 0 && club.kind === 'wedge' && usual && inside(usual.carryM)
+    ? [{ clubId: club.id, swing, carryM: usual.carryM, measured: false }]
+    : hit
 }
 
 /** A club is done when the steps on both sides of it are settled, on the line, or resting. */

@@ -1,94 +1,135 @@
 import { describe, expect, it } from 'vitest'
-import { SIX, SIX_CARRIES_YD } from '../../../tests/shots'
+import { club, SIX, SIX_CARRIES_YD } from '../../../tests/shots'
+import type { Club } from '../bag/club'
 import { lengthIn, yards } from '../units'
-import { zonesOfSteps, type FullStock, type StepSchool } from './zones'
+import { bagStretch } from './bag-stretch'
+import { limitsOfSteps, usualSchool, type FullStock, type OwnZones, type StepSchool } from './zones'
 
-const stocks: FullStock[] = SIX.map((each, i) => ({
+const stockOf = (each: Club, carryYd: number, more: Partial<FullStock> = {}): FullStock => ({
   club: each,
-  carryM: yards(SIX_CARRIES_YD[i]!),
+  carryM: yards(carryYd),
+  varianceM2: 0,
   count: 5,
-}))
+  ...more,
+})
+const stocks = SIX.map((each, i) => stockOf(each, SIX_CARRIES_YD[i]!))
+const inYards = (metres: number) => Math.round(lengthIn(metres, 'yd') * 10) / 10
 const limits = (
   school: StepSchool,
-  more: { absent?: number[]; own?: never[] | object; of?: FullStock[] } = {},
+  { own, of = stocks, clubs = SIX }: { own?: OwnZones; of?: FullStock[]; clubs?: Club[] } = {},
 ) =>
-  zonesOfSteps(SIX, more.of ?? stocks, more.absent ?? [0, 0, 0, 0, 0], {
-    school,
-    own: more.own as Parameters<typeof zonesOfSteps>[3]['own'],
-  }).map(({ narrow, wide }) =>
-    [lengthIn(narrow, 'yd'), lengthIn(wide, 'yd')].map((x) => Math.round(x * 10) / 10),
+  limitsOfSteps(clubs, of, { school, own }).map(({ zones }) =>
+    zones ? [inYards(zones.narrow), inYards(zones.wide)] : null,
   )
 
-describe('the schools of even steps', () => {
-  it('by segment: a step belongs to its longer club', () => {
-    expect(limits('segment')).toEqual([
-      [10, 25],
-      [10, 25],
-      [7, 15],
-      [7, 15],
-      [7, 15],
+/** Fourteen clubs but the putter: enough for the schools of a full bag. */
+const FULL = [10.5, 15, 18, 22, 25, 28.5, 32, 36, 41, 46, 50, 54, 58].map((loft, i) =>
+  club(`c${i}`, i === 0 ? 'driver' : i < 3 ? 'wood' : i === 3 ? 'hybrid' : i < 9 ? 'iron' : 'wedge', loft, i),
+)
+
+describe('limits by segment, a step belonging to its longer club', () => {
+  // The table of even steps, rounded to whole yards as it is printed; starting values from fitting practice.
+  it.each([
+    [231, [12, 32], [9, 18], [8, 15], [9, 19]],
+    [210, [11, 29], [8, 16], [7, 14], [8, 17]],
+    [150, [8, 21], [6, 11], [5, 10], [6, 12]],
+    [120, [6, 17], [5, 10], [4, 8], [5, 10]],
+  ])('at a driver of %d yd', (driver, next, woods, irons, wedges) => {
+    const said = limits('segment', { clubs: FULL, of: [stockOf(FULL[0]!, driver)] })
+    const printed = said.map((pair) => pair!.map((limit) => Math.round(limit)))
+    expect([printed[0], printed[1], printed[4], printed[10]]).toEqual([next, woods, irons, wedges])
+  })
+
+  it('without driver or 7-iron are those of a driver of 210 yd', () => {
+    expect(limits('segment', { of: [] })).toEqual([
+      [10.5, 29.4],
+      [8, 16],
+      [7, 14],
+      [7, 14],
+      [7, 14],
     ])
   })
 
-  it('a tenth of the pitching-wedge carry, between irons', () => {
-    expect(limits('tenth').slice(1)).toEqual([
-      [10, 25],
-      [8, 16],
-      [8, 16],
-      [8, 16],
-    ])
+  it('the 7-iron stands for the driver, 1.5 times its carry', () => {
+    const seven = stockOf(SIX[3]!, 100)
+    expect(bagStretch([seven]).factor).toBeCloseTo(150 / 210, 9)
+    expect(bagStretch([seven]).driverM).toBeCloseTo(yards(150), 9)
+  })
+})
+
+describe('a limit does not jump', () => {
+  const seven = stockOf(SIX[3]!, 100)
+  const factor = (count: number, carryYd = 231) =>
+    bagStretch([stockOf(SIX[0]!, carryYd, { count, varianceM2: yards(4) ** 2 }), seven]).factor
+
+  it('when the driver gets its fourth shot: its shots take over one by one', () => {
+    const factors = [0, 1, 2, 3, 4, 5].map((count) => factor(count))
+    const jumps = factors.slice(1).map((each, i) => each - factors[i]!)
+    expect(Math.max(...jumps)).toBeLessThan(0.1)
+    expect(factors[5]).toBe(factors[4])
   })
 
-  it('one even spread from wedge to longest, absent clubs counted', () => {
-    expect(limits('spread')[0]).toEqual([18, 26])
-    // 110 yd over seven steps of 15.7; the step that spans two more counts as three.
-    expect(limits('spread', { absent: [2, 0, 0, 0, 0] }).slice(0, 2)).toEqual([
-      [35.1, 59.1],
-      [11.7, 19.7],
-    ])
+  it('where the stretch ends: it is a mean over what the driver may carry', () => {
+    // A normal quantity with its mean at a bound, held there: closed form, half a deviation of the half normal.
+    const sd = 4 / 210
+    expect(factor(5, 231)).toBeCloseTo(1.1 - sd / Math.sqrt(2 * Math.PI), 5)
+    const nearby = Array.from({ length: 60 }, (_, i) => factor(5, 215 + i / 2))
+    const steps = nearby.slice(1).map((each, i) => each - nearby[i]!)
+    expect(Math.min(...steps)).toBeGreaterThanOrEqual(0)
+    expect(Math.max(...steps)).toBeLessThanOrEqual(0.5 / 210 + 1e-9)
+  })
+})
+
+describe('the other schools', () => {
+  it('nine clubs or fewer share the distances evenly unless the golfer says otherwise', () => {
+    expect(usualSchool(SIX, undefined)).toBe('spread')
+    expect(usualSchool(FULL.slice(0, 9), undefined)).toBe('spread')
+    expect(usualSchool(FULL.slice(0, 10), undefined)).toBe('segment')
+    const own = { reversed: 0, narrow: 5, wide: 10 }
+    expect(usualSchool(SIX, own)).toBe('own')
   })
 
-  it('by loft: the golfer’s own yards a degree', () => {
-    const [, second] = limits('loft')
-    const perDegree = 3.06
-    expect(second![0]).toBeCloseTo(5 * perDegree - 4, 0)
-    expect(second![1]).toBeCloseTo(5 * perDegree + 4, 0)
+  it('few clubs at 148 125 110 87 81 61: one even step of 17.4, even from 11 to 25', () => {
+    const of = [148, 125, 110, 87, 81, 61].map((carry, i) => stockOf(SIX[i]!, carry))
+    expect(limits('spread', { of })).toEqual(Array(5).fill([11.3, 25.2]))
   })
 
-  it('the golfer’s own', () => {
+  it('one even spread of a full bag takes 4 yd to each side, clubs not hit counted in their place', () => {
+    const of = [stockOf(FULL[0]!, 220), ...[4, 8, 12].map((i) => stockOf(FULL[i]!, 220 - 12 * i))]
+    expect(limits('spread', { clubs: FULL, of })).toEqual(Array(12).fill([8, 16]))
+  })
+
+  it('a tenth of the pitching-wedge carry, between irons alone', () => {
+    expect(limits('tenth')).toEqual([...limits('segment').slice(0, 2), [8, 16], [8, 16], [8, 16]])
+  })
+
+  it('a tenth of a pitching wedge without shots says that it cannot speak', () => {
+    const said = limitsOfSteps(SIX, stocks.slice(0, 5), { school: 'tenth', own: undefined })
+    expect(said[2]).toEqual({ zones: null, lacks: 'pitching-wedge' })
+    expect(said[0]?.zones).not.toBeNull()
+  })
+
+  it('by loft: the golfer’s own yards a degree, the teed driver apart', () => {
+    // Least squares through 198 178 160 136 120 at 21 26 32 40 46°: 1270/412 yd a degree.
+    expect(limits('loft')[2]).toEqual([14.5, 22.5])
+  })
+
+  it('the golfer’s own, one for all or one for each segment, never stretched', () => {
     const triple = { reversed: 0, narrow: yards(5), wide: yards(12) }
     expect(limits('own', { own: triple })[3]).toEqual([5, 12])
     const bySegment = { top: triple, irons: { ...triple, wide: yards(13) }, wedges: triple }
     expect(limits('own', { own: bySegment })[3]).toEqual([5, 13])
   })
 
-  it('fall back on segments where they cannot say', () => {
-    expect(limits('own')).toEqual(limits('segment'))
-    expect(limits('spread', { of: stocks.slice(0, 1) })).toEqual(
-      limits('segment', { of: stocks.slice(0, 1) }),
-    )
+  it('go by segment where they cannot say, and say so', () => {
+    for (const [school, of] of [
+      ['own', stocks],
+      ['spread', stocks.slice(0, 2)],
+      ['loft', stocks.slice(0, 2)],
+    ] as const) {
+      expect(limits(school, { of: [...of] })).toEqual(limits('segment', { of: [...of] }))
+      const [first] = limitsOfSteps(SIX, of, { school, own: undefined })
+      expect(first).toMatchObject({ instead: 'segment' })
+    }
   })
-})
-
-describe('the driver stretches the limits', () => {
-  const withDriver = (carry: number, count = 5) =>
-    limits('segment', { of: [{ club: SIX[0]!, carryM: yards(carry), count }] })[2]
-
-  it.each([
-    [230, [7, 15]],
-    [168, [5.6, 12]],
-    [140, [5.3, 11.2]],
-    [275, [7.7, 16.5]],
-    [340, [8.8, 18.8]],
-  ])('at %d yd', (carry, expected) => {
-    expect(withDriver(carry)).toEqual(expected)
-  })
-
-  it('from four shots on', () => {
-    expect(withDriver(168, 3)).toEqual([7, 15])
-  })
-})
-
-it('a step over absent clubs counts as several', () => {
-  expect(limits('segment', { absent: [0, 0, 1, 0, 0] })[2]).toEqual([14, 30])
 })

@@ -1,6 +1,8 @@
 import type { Club } from '../bag/club'
 import { segmentOf, type Segment } from '../bag/segment'
 import { yards } from '../units'
+import { carryPerDegree } from './carry-per-degree'
+import { bagStretch, type StandingCarry } from './bag-stretch'
 
 /** The limits that make a step reversed, narrow, even or wide, in metres. */
 export type Zones = {
@@ -16,77 +18,88 @@ export type Zones = {
 export const STEP_SCHOOLS = ['segment', 'tenth', 'spread', 'loft', 'own'] as const
 export type StepSchool = (typeof STEP_SCHOOLS)[number]
 
-/** Typical even steps by segment (common practice), for a driver of 210 to 250 yd. */
-export const TYPICAL_ZONES: Record<Segment, Zones> = {
-  top: { reversed: 0, narrow: yards(10), wide: yards(25) },
-  irons: { reversed: 0, narrow: yards(7), wide: yards(15) },
-  wedges: { reversed: 0, narrow: yards(8), wide: yards(20) },
-}
+/** The golfer's own zones: one triple for all steps, or one for each segment. */
+export type OwnZones = Zones | Record<Segment, Zones>
+export type FullStock = StandingCarry & { club: Club }
+export type SchoolOfSteps = { school: StepSchool; own: OwnZones | undefined }
 
-/** A bag stretches with the golfer's driver: limits shrink below 210 yd and grow above 250 yd. */
-const STRETCH = { below: yards(210), above: yards(250), least: 0.75, most: 1.25 }
-const FEWEST_DRIVER_SHOTS = 4
+/**
+ * What a school says of one step: its limits, or that it has none. `instead` is the school that speaks
+ * where the chosen one cannot.
+ */
+export type StepLimits = { zones: Zones; instead?: StepSchool } | { zones: null; lacks: 'pitching-wedge' }
+
+/** From the driver to the next club, as shares of the driver's carry (starting values from fitting practice, from memory). */
+const AFTER_DRIVER = { narrow: 0.05, wide: 0.14 }
+/** Even steps of the rest of the bag at a driver of 210 yd, to be stretched (starting values, from memory). */
+const EVEN: Record<Segment, { narrow: number; wide: number }> = {
+  top: { narrow: yards(8), wide: yards(16) },
+  irons: { narrow: yards(7), wide: yards(14) },
+  wedges: { narrow: yards(8), wide: yards(17) },
+}
+/** Where a golfer's own limits begin, before they are changed. */
+export const OWN_START: Record<Segment, Zones> = {
+  top: { reversed: 0, narrow: yards(8), wide: yards(22) },
+  irons: { reversed: 0, ...EVEN.irons },
+  wedges: { reversed: 0, ...EVEN.wedges },
+}
 
 /** Schools that name one even step take this much to each side of it for even. */
 const EITHER_SIDE_M = yards(4)
 /** Irons step by a tenth of the pitching-wedge carry (common practice). */
 const TENTH = 0.1
+/** So few clubs share the distances evenly between them: an even step is this share of one even step. */
+export const FEW_CLUBS = 9
+const OF_FEW = { narrow: 0.65, wide: 1.45 }
+/** Fewer stocks would be held against a spread of their own making. */
+const FEWEST_TO_SPREAD = 4
 
-/** The golfer's own zones: one triple for all steps, or one for each segment. */
-export type OwnZones = Zones | Record<Segment, Zones>
-
-export type FullStock = { club: Club; carryM: number; count: number }
-export type SchoolOfSteps = { school: StepSchool; own: OwnZones | undefined }
+/** The school of a bag whose golfer follows none: one even spread for few clubs, by segment for more. */
+export const usualSchool = (clubs: readonly unknown[], own: OwnZones | undefined): StepSchool =>
+  own ? 'own' : clubs.length <= FEW_CLUBS ? 'spread' : 'segment'
 
 /**
- * The zones of every step between neighbours, by a school. Where a school cannot say (no pitching wedge,
- * too few stocks or lofts) a step has its zones by segment.
+ * The limits of every step between neighbours, by a school; always those of one step, however many clubs
+ * are absent between the two.
  * @param clubs longest first, without the putter
  * @param stocks full-swing stocks that there are
- * @param absent how many clubs each step spans that are not in the bag
  */
-export function zonesOfSteps(
+export function limitsOfSteps(
   clubs: readonly Club[],
   stocks: readonly FullStock[],
-  absent: readonly number[],
   { school, own }: SchoolOfSteps,
-): Zones[] {
-  const stretched = stretch(stocks.find(({ club }) => club.kind === 'driver'))
-  const bySegment = (longer: Club) => scaled(TYPICAL_ZONES[segmentOf(longer)], stretched)
+): StepLimits[] {
+  const { factor, driverM } = bagStretch(stocks)
+  const bySegment = (longer: Club): Zones => {
+    if (longer.kind === 'driver') return scaled({ reversed: 0, ...AFTER_DRIVER }, driverM)
+    return scaled({ reversed: 0, ...EVEN[segmentOf(longer)] }, factor)
+  }
   const wedge = stocks.find(({ club }) => club.kind === 'wedge')
-  const spread = evenSpread(clubs, stocks, absent)
-  const slope = slopePerDegree(stocks)
-  return clubs.slice(1).map((shorter, i) => {
+  const spread = evenSpread(clubs, stocks)
+  const perDegree = carryPerDegree(stocks)
+  return clubs.slice(1).map((shorter, i): StepLimits => {
     const longer = clubs[i] as Club
     const segment = segmentOf(longer)
-    const times = 1 + (absent[i] ?? 0)
     switch (school) {
       case 'own':
-        if (own) return scaled('narrow' in own ? own : own[segment], times)
+        if (own) return { zones: 'narrow' in own ? own : own[segment] }
         break
       case 'tenth':
-        if (segment === 'irons' && wedge) return scaled(around(TENTH * wedge.carryM), times)
-        break
+        // It speaks of irons; the rest of the bag goes by segment.
+        if (segment !== 'irons') return { zones: bySegment(longer) }
+        return wedge ? { zones: around(TENTH * wedge.carryM) } : { zones: null, lacks: 'pitching-wedge' }
       case 'spread':
-        if (spread !== null) return scaled(around(spread), times)
+        if (spread !== null) return { zones: spread }
         break
       case 'loft':
-        // The loft step already holds the clubs that are absent.
-        if (slope !== null && longer.loftDeg !== null && shorter.loftDeg !== null)
-          return around(slope * (shorter.loftDeg - longer.loftDeg))
+        if (perDegree !== null && longer.loftDeg !== null && shorter.loftDeg !== null)
+          return { zones: around(perDegree * (shorter.loftDeg - longer.loftDeg)) }
         break
+      case 'segment':
+        return { zones: bySegment(longer) }
     }
-    return scaled(bySegment(longer), times)
+    return { zones: bySegment(longer), instead: 'segment' }
   })
-}
-
-/** How much wider or narrower this golfer's even steps are than the typical ones. */
-function stretch(driver: { carryM: number; count: number } | undefined): number {
-  if (driver === undefined || driver.count < FEWEST_DRIVER_SHOTS) return 1
-  const { below, above, least, most } = STRETCH
-  const factor =
-    driver.carryM < below ? driver.carryM / below : driver.carryM > above ? driver.carryM / above : 1
-  return Math.min(most, Math.max(least, factor))
 }
 
 const around = (evenM: number): Zones => ({
@@ -101,30 +114,13 @@ const scaled = ({ reversed, narrow, wide }: Zones, by: number): Zones => ({
   wide: wide * by,
 })
 
-/** One even step from the shortest to the longest stock, absent clubs counted. */
-function evenSpread(
-  clubs: readonly Club[],
-  stocks: readonly FullStock[],
-  absent: readonly number[],
-): number | null {
+/** One even step from the shortest to the longest stock; null where too few clubs were hit to speak of one. */
+function evenSpread(clubs: readonly Club[], stocks: readonly FullStock[]): Zones | null {
+  if (stocks.length < Math.min(FEWEST_TO_SPREAD, Math.max(3, clubs.length))) return null
   const carries = stocks.map(({ carryM }) => carryM)
-  if (carries.length < 2) return null
   const places = stocks.map(({ club }) => clubs.findIndex(({ id }) => id === club.id))
-  const [first, last] = [Math.min(...places), Math.max(...places)]
-  const steps = absent.slice(first, last).reduce((sum, each) => sum + each, last - first)
-  return steps > 0 ? (Math.max(...carries) - Math.min(...carries)) / steps : null
-}
-
-/** The golfer's own metres of carry per degree of loft, by least squares; positive. */
-function slopePerDegree(stocks: readonly FullStock[]): number | null {
-  const points = stocks.flatMap(({ club, carryM }) =>
-    club.loftDeg === null ? [] : [{ x: club.loftDeg, y: carryM }],
-  )
-  if (points.length < 3) return null
-  const mean = (of: (point: { x: number; y: number }) => number) =>
-    points.reduce((sum, point) => sum + of(point), 0) / points.length
-  const [mx, my] = [mean(({ x }) => x), mean(({ y }) => y)]
-  const sxx = points.reduce((sum, { x }) => sum + (x - mx) ** 2, 0)
-  const sxy = points.reduce((sum, { x, y }) => sum + (x - mx) * (y - my), 0)
-  return sxx > 0 && sxy < 0 ? -sxy / sxx : null
+  const steps = Math.max(...places) - Math.min(...places)
+  if (steps <= 0) return null
+  const evenM = (Math.max(...carries) - Math.min(...carries)) / steps
+  return clubs.length > FEW_CLUBS ? around(evenM) : scaled({ reversed: 0, ...OF_FEW }, evenM)
 }

@@ -1,4 +1,5 @@
 import type { ClubKind } from '../bag/club'
+import { sevenIron } from '../bag/seven-iron'
 import { FULL_SWING } from '../shots/shot'
 import type { Station } from './session'
 
@@ -26,9 +27,6 @@ export const PLAN_ORDERS = [
   'least-settled-first',
 ] as const
 export type PlanOrder = (typeof PLAN_ORDERS)[number]
-
-/** A 7-iron has about this loft (common practice). */
-const SEVEN_IRON_DEG = 32
 
 /** A station with what its place in an order depends on. */
 export type PlanStation = Station & { kind: ClubKind; loftDeg: number | null }
@@ -60,14 +58,7 @@ export function planBlocks(
     case 'long-to-short':
       return blocks(longestFirst, shotsEach)
     case 'seven-iron-first': {
-      const away = ({ loftDeg, kind, swing }: PlanStation) =>
-        kind === 'iron' && loftDeg !== null && swing === FULL_SWING
-          ? Math.abs(loftDeg - SEVEN_IRON_DEG)
-          : Infinity
-      const seven = longestFirst.reduce<PlanStation | null>(
-        (best, each) => (away(each) < (best ? away(best) : Infinity) ? each : best),
-        null,
-      )
+      const seven = sevenIron(longestFirst.filter(({ swing }) => swing === FULL_SWING))
       const rest = shortestFirst.filter((each) => each !== seven)
       return blocks(seven ? [seven, ...rest] : rest, shotsEach)
     }

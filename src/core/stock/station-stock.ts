@@ -13,7 +13,7 @@ import type { OffCurve } from './off-curve'
 import { quantile } from './quantile'
 import { sample } from './sample'
 import { stockAt } from './stock-posterior'
-import { stockBySchool, type StockRule } from './stock-rules'
+import { stockBySchool, STOCK_RULES, type StockRule } from './stock-rules'
 
 /** Why a shot is left out, as data: what its numbers are beside the others of its station. */
 export type LeftOutFacts = {
@@ -28,7 +28,14 @@ export type LeftOutFacts = {
   /** The club that the shot looks like one of. */
   other?: ClubId
 }
-export type LeftOut = { shotId: ShotId; mark: Mark; solidProbability: number; facts: LeftOutFacts }
+export type LeftOut = {
+  shotId: ShotId
+  mark: Mark
+  solidProbability: number
+  /** The golfer left it out: the reason is theirs, whatever the numbers say. */
+  byGolfer?: true
+  facts: LeftOutFacts
+}
 
 /** The stock of one station: one club with one swing. Lengths in metres. */
 export type Stock = {
@@ -48,6 +55,8 @@ export type Stock = {
   byHand?: { carryM: number; because: string }
   /** 10th to 90th percentile of the shots that count. */
   reachM?: [number, number]
+  /** The shortest of the shots that count. */
+  shortestM?: number
   /** What a missed shot carries: the mean of those left out as fat, thin, off centre or wild, and how many. */
   missed?: { carryM: number; count: number }
   /** Drift was found: by this much longer than its plain number the stock is for a rested golfer. */
@@ -64,6 +73,8 @@ export type Stock = {
   done: boolean
   leftOut: LeftOut[]
   schools: Partial<Record<StockRule, number>>
+  /** The 90% interval under every school: the model's, widened where needed to hold that school's number. */
+  between: Partial<Record<StockRule, [number, number]>>
 }
 
 /** A partial swing is done when its interval is within ± 3 yd or ± 3%. */
@@ -92,6 +103,7 @@ export function stationStock(
       shotId: id,
       mark: mark === undefined || mark === 'solid' ? 'misread' : mark,
       solidProbability: 0,
+      ...(mark !== undefined && mark !== 'solid' && { byGolfer: true as const }),
       facts: {},
     })),
   ]
@@ -99,7 +111,7 @@ export function stationStock(
   const shared = { ...own, leftOut, ...(foreseen && { foreseen }) }
   const { posterior } = station
   if (solid.length === 0 || !posterior) {
-    return { ...shared, count: 0, done: false, averages: {}, schools: {} }
+    return { ...shared, count: 0, done: false, averages: {}, schools: {}, between: {} }
   }
   const plain = solid.map(carryOf)
   const carries = model.drift.found
@@ -107,12 +119,17 @@ export function stationStock(
     : plain
   const all = asHit.map(carryOf)
   const extra = driftSd(model.drift, station.position) ** 2 + dayVariance(model.days, station.days)
-  const between = modelStock(posterior, extra)
-  const schools = { ...stockBySchool(carries, all), model: between.carryM }
+  const own90 = modelStock(posterior, extra)
+  const schools = { ...stockBySchool(carries, all), model: own90.carryM }
   const carryM = schools[rule]
   const { mean, sd, count } = sample(carries)
-  const low = Math.min(between.lowM, carryM)
-  const high = Math.max(between.highM, carryM)
+  const between = Object.fromEntries(
+    STOCK_RULES.map((each) => [
+      each,
+      [Math.min(own90.lowM, schools[each]), Math.max(own90.highM, schools[each])],
+    ]),
+  ) as Record<StockRule, [number, number]>
+  const [low, high] = between[rule]
   const conditions = conditionsOf(
     solid,
     carries,
@@ -127,7 +144,8 @@ export function stationStock(
     highM: high,
     ...(count > 1 && { sdM: sd }),
     count,
-    model: between,
+    model: own90,
+    shortestM: Math.min(...carries),
     reachM: [quantile(carries, 0.1), quantile(carries, 0.9)],
     ...(missed.length > 0 && { missed: { carryM: sample(missed).mean, count: missed.length } }),
     ...(model.drift.found && { restedByM: mean - sample(plain).mean }),
@@ -138,6 +156,7 @@ export function stationStock(
       count > 1 &&
       (high - low) / 2 <= Math.max(DONE.halfM, DONE.halfOfCarry * carryM),
     schools,
+    between,
   }
 }
 
@@ -188,6 +207,7 @@ function leftOutOf(
     shotId: reading.shot.id,
     mark,
     solidProbability,
+    ...(reading.shot.mark !== undefined && { byGolfer: true as const }),
     facts: {
       carryM,
       ...(posterior && { shortM: posterior.meanM - carryM }),

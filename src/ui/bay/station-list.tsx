@@ -3,7 +3,7 @@ import type { OwnedClub } from '@/core/bag/bag'
 import type { ClubId } from '@/core/ids'
 import type { Station } from '@/core/session/session'
 import { swingName } from '@/words/names'
-import { len, plusMinus } from '@/words/numbers'
+import { around, len } from '@/words/numbers'
 import type { BayView } from './bay-view'
 
 type Props = {
@@ -49,7 +49,7 @@ export function StationList({ view, clubs, open, onOpen }: Props) {
                 <span className="num">
                   {stock?.carryM === undefined || stock.lowM === undefined || stock.highM === undefined
                     ? ''
-                    : `${len(stock.carryM, golfer)} ±${plusMinus(stock.lowM, stock.highM, golfer)}`}
+                    : `${len(stock.carryM, golfer)} ${around(stock, golfer)}`}
                 </span>
                 <span className="num" title="shots today">
                   {today > 0 ? `${today}` : ''}

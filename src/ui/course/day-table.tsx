@@ -74,14 +74,14 @@ function RowName({ of: { clubId, swing }, clubs }: { of: DayLine; clubs: OwnedCl
 
 const Modelled = ({ of, golfer }: { of: Interval; golfer: Golfer }) => (
   <>
-    <i>≈ {len(of.atM, golfer)}</i> <small>± {interval(of, golfer)}</small>
+    <i>≈ {len(of.atM, golfer)}</i> <small>{interval(of, golfer)}</small>
   </>
 )
 
 const Measured = ({ of, golfer }: { of: Interval | undefined; golfer: Golfer }) =>
   of ? (
     <>
-      {len(of.atM, golfer)} <small>± {interval(of, golfer)}</small>
+      {len(of.atM, golfer)} <small>{interval(of, golfer)}</small>
     </>
   ) : (
     '–'

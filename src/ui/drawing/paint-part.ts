@@ -1,6 +1,7 @@
 import type { Ink, Part, Pattern, X } from '@/drawings/drawing'
 
-const INKS: Record<Ink, string> = {
+/** The token of the theme behind each ink. */
+export const INK_TOKEN: Record<Ink, string> = {
   ink: '--ink',
   quiet: '--ink-3',
   line: '--line',
@@ -13,6 +14,8 @@ const INKS: Record<Ink, string> = {
   narrow: '--narrow',
   wide: '--wide',
   reversed: '--flip',
+  level: '--flip',
+  left: '--open',
   open: '--open',
 }
 
@@ -20,7 +23,7 @@ const INKS: Record<Ink, string> = {
 export function readInks(element: Element): Record<Ink, string> {
   const style = getComputedStyle(element)
   return Object.fromEntries(
-    Object.entries(INKS).map(([ink, name]) => [ink, style.getPropertyValue(name).trim() || '#000']),
+    Object.entries(INK_TOKEN).map(([ink, name]) => [ink, style.getPropertyValue(name).trim() || '#000']),
   ) as Record<Ink, string>
 }
 
@@ -158,7 +161,12 @@ function paintPattern(
   ctx.clip()
   ctx.strokeStyle = ctx.fillStyle = ink
   ctx.globalAlpha = 0.55
-  if (pattern === 'dots') {
+  if (pattern === 'double') {
+    ctx.globalAlpha = 1
+    for (const y of [top + 0.75, top + height - 0.75]) stroke(ctx, left, y, left + width, y)
+  } else if (pattern === 'ticks') {
+    for (let x = left + 3; x < left + width; x += 6) stroke(ctx, x, top + 1, x, top + height - 1)
+  } else if (pattern === 'dots') {
     for (let x = left + 2; x < left + width; x += 4) {
       for (let y = top + 2; y < top + height; y += 4) ctx.fillRect(x, y, 1.6, 1.6)
     }

@@ -4,8 +4,8 @@ import { lengthIn } from '@/core/units'
 import { strip } from '@/drawings/strip'
 import type { StationShots } from '../gaps/station-shots'
 import { APART_NAME, MARK_NAME } from '@/words/names'
-import { count, fixed, len, plusMinus } from '@/words/numbers'
-import { DrawingChart } from './drawing-chart'
+import { around, count, fixed, len } from '@/words/numbers'
+import { SvgDrawing } from './svg-drawing'
 
 type Props = {
   golfer: Golfer
@@ -47,7 +47,7 @@ export function StationStrip({ golfer, name, stock, shots, earlier = () => false
     .map((shot) => `${fixed(shot.carry, 1)}${shot.counts ? '' : ` (${shot.word}, left out)`}`)
     .join(', ')
   return (
-    <DrawingChart
+    <SvgDrawing
       draw={(width) => strip({ shots: drawn, ...(measured && { stock: measured }) }, width)}
       says={`${name}: ${stockTitle(stock, golfer)}. Carries: ${carries || 'none'}.`}
     />
@@ -59,7 +59,7 @@ const counts = ({ mark, apart }: StationShots[number]): boolean => mark === 'sol
 /** "129 ± 2 yd, from 11 solid of 14". */
 export function stockTitle(stock: Stock | undefined, golfer: Golfer): string {
   return stock?.carryM !== undefined && stock.lowM !== undefined && stock.highM !== undefined
-    ? `${len(stock.carryM, golfer)} ± ${plusMinus(stock.lowM, stock.highM, golfer)} ${golfer.lengthUnit}, from ${stock.count} solid of ${stock.count + stock.leftOut.length}`
+    ? `${len(stock.carryM, golfer)} ${around(stock, golfer)} ${golfer.lengthUnit}, from ${stock.count} solid of ${stock.count + stock.leftOut.length}`
     : 'no shot counts yet'
 }
 

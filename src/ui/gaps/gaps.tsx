@@ -8,12 +8,15 @@ import type { Golfer } from '@/core/golfer'
 import type { Step } from '@/core/gaps/step'
 import { stair, stairRows } from '@/drawings/stair'
 import { stairOfBag } from '@/drawings/stair-of-bag'
-import { DrawingChart } from '../drawing/drawing-chart'
+import { SvgDrawing } from '../drawing/svg-drawing'
 import { PageHead } from '../shell/page-head'
 import { Warnings } from '../shell/warnings'
 import { clubNames } from '@/words/names'
-import { len } from '@/words/numbers'
-import { driftSentence, needWords, nextReason, verdictWords } from '@/words/reasons'
+import { fixed, len } from '@/words/numbers'
+import { driftSentence, nextReason } from '@/words/reasons'
+import { drawnStep, needWords, overUnhitWords, verdictWords } from '@/words/verdicts'
+import { stairLegend } from '@/drawings/stair-legend'
+import type { Stock } from '@/core/stock/station-stock'
 import { finding } from '@/words/finding'
 import { lede } from './lede'
 import { AirChoice } from '../air/air-choice'
@@ -34,6 +37,7 @@ export function Gaps({ golfer, bag, analysis, shots }: Props) {
   const step = analysis.steps[chosen]
   const data = stairOfBag(golfer, clubs, analysis, chosen)
   const home = `/golfers/${golfer.id}`
+  const drawn = (each: Step) => fixed(drawnStep(each, analysis.stocks, golfer) ?? 0, 0)
   if (analysis.stocks.every((stock) => stock.carryM === undefined)) {
     return (
       <PageHead
@@ -56,10 +60,14 @@ export function Gaps({ golfer, bag, analysis, shots }: Props) {
             {golfer.compareIn === 'reference' && ` Carries are ${statedAir(golfer)}.`}
           </>
         }
+        choices={
+          <>
+            <StockRuleChoice golfer={golfer} />
+            <StepSchoolChoice golfer={golfer} bag={bag} />
+            <AirChoice golfer={golfer} />
+          </>
+        }
       >
-        <StockRuleChoice golfer={golfer} />
-        <StepSchoolChoice golfer={golfer} />
-        <AirChoice golfer={golfer} />
         <Link className="btn btn-primary" href={`${home}/bay`}>
           Hit more
         </Link>
@@ -67,7 +75,7 @@ export function Gaps({ golfer, bag, analysis, shots }: Props) {
       {golfer.stepSchool === 'own' && <OwnLimits key={golfer.lengthUnit} golfer={golfer} />}
       <div className="gaps">
         <section className="sheet stair-frame" aria-label="The stair">
-          <DrawingChart
+          <SvgDrawing
             draw={(width) => stair(data, width)}
             says={`The stair from ${clubs[0]?.name} to ${clubs.at(-1)?.name}; every step stands in the table below it.`}
           >
@@ -81,14 +89,17 @@ export function Gaps({ golfer, bag, analysis, shots }: Props) {
                     className="step-hit"
                     style={{ top: head + i * row + row / 2, height: row }}
                     aria-pressed={i === chosen}
-                    aria-label={`${name(each.longerId)} to ${name(each.shorterId)}: ${len(each.stepM, golfer, 1)} ${golfer.lengthUnit}, ${verdictWords(each)}`}
+                    aria-label={`${name(each.longerId)} to ${name(each.shorterId)}: ${drawn(each)} ${golfer.lengthUnit}, ${verdictWords(each, golfer)}`}
                     onClick={() => setChosen(i)}
                   />
                 ),
               )
             }}
-          </DrawingChart>
-          <StairTable golfer={golfer} steps={analysis.steps} name={name} />
+          </SvgDrawing>
+          <div className="visually-hidden">
+            <StairTable golfer={golfer} analysis={analysis} name={name} />
+          </div>
+          <Legend />
         </section>
         {step && <StepEvidence golfer={golfer} step={step} analysis={analysis} shots={shots} name={name} />}
       </div>
@@ -127,7 +138,7 @@ function HitNext({
           ))}
         </ul>
       ) : (
-        <p>Every step is settled, on the line or resting: a few more shots would change nothing.</p>
+        <p>Every step is settled, borderline or resting: a few more shots would change nothing.</p>
       )}
       <p className="quiet">{driftSentence(drift)}</p>
       {shots > 0 && (
@@ -142,21 +153,21 @@ function HitNext({
 /** The same facts as the drawing, for those who cannot see it. */
 function StairTable({
   golfer,
-  steps,
+  analysis: { steps, stocks, overUnhit },
   name,
 }: {
   golfer: Golfer
-  steps: Step[]
+  analysis: BagAnalysis
   name: (id: string) => string
 }) {
   return (
-    <table className="visually-hidden" data-testid="stair-table">
+    <table data-testid="stair-table">
       <caption>Steps between neighbouring clubs</caption>
       <thead>
         <tr>
           <th>Step</th>
           <th>Size in {golfer.lengthUnit}</th>
-          <th>90% interval</th>
+          <th>All shots weighed, 90% interval</th>
           <th>Verdict</th>
           <th>More shots</th>
         </tr>
@@ -167,17 +178,37 @@ function StairTable({
             <th>
               {name(step.longerId)} to {name(step.shorterId)}
             </th>
-            <td>{step.stepM === undefined ? 'not hit' : len(step.stepM, golfer, 1)}</td>
+            <td>{stepCell(step, stocks, golfer)}</td>
             <td>
               {step.lowM === undefined || step.highM === undefined
                 ? '–'
                 : `${len(step.lowM, golfer, 1)} to ${len(step.highM, golfer, 1)}`}
             </td>
-            <td>{step.stepM === undefined ? 'not hit' : verdictWords(step)}</td>
+            <td>{step.stepM === undefined ? 'not hit' : verdictWords(step, golfer)}</td>
             <td>{step.stepM === undefined ? '' : needWords(step)}</td>
+          </tr>
+        ))}
+        {overUnhit.map((each) => (
+          <tr key={each.longerId}>
+            <td colSpan={5}>{overUnhitWords(each, golfer, name)}</td>
           </tr>
         ))}
       </tbody>
     </table>
+  )
+}
+
+const stepCell = (step: Step, stocks: readonly Stock[], golfer: Golfer): string => {
+  const drawn = drawnStep(step, stocks, golfer)
+  return drawn === null ? 'not hit' : fixed(drawn, 0)
+}
+
+/** What the marks of the stair mean, for who asks. */
+function Legend() {
+  return (
+    <details className="legend no-print">
+      <summary>What the marks mean</summary>
+      <SvgDrawing draw={stairLegend} says={stairLegend(760).says} />
+    </details>
   )
 }

@@ -4,37 +4,44 @@ import type { Bag } from '@/core/bag/bag'
 import type { Golfer } from '@/core/golfer'
 import { clubNames } from '@/words/names'
 import { count, len, lenUnit, percent } from '@/words/numbers'
-import { nextLine, sureness } from '@/words/reasons'
+import { nextLine } from '@/words/reasons'
+import { overUnhitWords, sureness, VERDICT_NAME } from '@/words/verdicts'
 
 /** A sentence names this many holes, the widest; the drawing shows all. */
 const MOST_HOLES = 3
 
 /** What matters beside the finding: what is settled, what to hit, holes and cover. */
 export function lede(
-  { steps, stocks, holes, cover, goal, next }: BagAnalysis,
+  { steps, stocks, overUnhit, holes, unknownHoles, cover, goal, next }: BagAnalysis,
   bag: Bag,
   golfer: Golfer,
 ): ReactNode {
   const name = clubNames(bag)
-  const settled = ['wide', 'narrow', 'reversed', 'even'].flatMap((verdict) => {
-    const n = steps.filter((step) => step.settled && step.verdict === verdict).length
+  const judged = steps.filter((step) => step.leftOnPurpose === undefined)
+  const left = steps.length - judged.length
+  const settled = (['reversed', 'level', 'wide', 'narrow', 'even'] as const).flatMap((verdict) => {
+    const n = judged.filter((step) => step.settled && step.verdict === verdict).length
     return n > 0 ? [{ verdict, n }] : []
   })
   const of = (sure: ReturnType<typeof sureness>) =>
-    steps.filter((step) => step.stepM !== undefined && sureness(step) === sure).length
+    judged.filter((step) => step.stepM !== undefined && sureness(step) === sure).length
   const unknown = steps.filter((step) => step.stepM === undefined).length
   const carries = stocks.flatMap((stock) => stock.carryM ?? [])
   const unit = golfer.lengthUnit
   const parts: ReactNode[] = [
     ...settled.map(({ verdict, n }) => (
-      <b key={verdict} style={{ color: `var(--${verdict === 'reversed' ? 'flip' : verdict})` }}>
-        {n} {verdict}
+      <b
+        key={verdict}
+        style={{ color: `var(--${verdict === 'reversed' || verdict === 'level' ? 'flip' : verdict})` }}
+      >
+        {n} {VERDICT_NAME[verdict]}
       </b>
     )),
-    ...(of('line') > 0 ? [`${of('line')} on the line`] : []),
-    ...(of('leaning') > 0 ? [`${of('leaning')} leaning`] : []),
-    ...(of('open') > 0 ? [`${of('open')} open`] : []),
+    ...(of('line') > 0 ? [`${of('line')} borderline`] : []),
+    ...(of('leaning') > 0 ? [`${of('leaning')} likely`] : []),
+    ...(of('open') > 0 ? [`${of('open')} not clear yet`] : []),
     ...(unknown > 0 ? [`${unknown} without shots`] : []),
+    ...(left > 0 ? [`${left} left on purpose`] : []),
   ]
   const spans = (list: [number, number][]) => {
     const seen = list.filter(([from, to]) => len(from, golfer) !== len(to, golfer))
@@ -51,7 +58,12 @@ export function lede(
       {goal && golfer.goalZoneM && (
         <>
           Your goal zone {len(golfer.goalZoneM[0], golfer)} to {len(golfer.goalZoneM[1], golfer)}:{' '}
-          {spans(goal.holes) === '' ? 'no hole' : <>nothing lands on {spans(goal.holes)}</>}.{' '}
+          {spans(goal.holes) === ''
+            ? goal.unknownHoles.length > 0
+              ? 'not known yet'
+              : 'no hole'
+            : `nothing lands on ${spans(goal.holes)}`}
+          .{' '}
         </>
       )}
       {count(steps.length, 'step')}: {parts.map((part, i) => (i === 0 ? part : [', ', part]))}.{' '}
@@ -59,9 +71,11 @@ export function lede(
         <>
           A stock within {lenUnit(golfer.toleranceM, golfer)} of <b>{percent(cover)}</b> of the distances from{' '}
           {len(Math.min(...carries), golfer)} to {len(Math.max(...carries), golfer)} {unit}
-          {spans(holes) !== '' && <>; holes at {spans(holes)}</>}.{' '}
+          {spans(holes) !== '' && <>; holes at {spans(holes)}</>}
+          {spans(unknownHoles) !== '' && <>; {spans(unknownHoles)} is not known yet</>}.{' '}
         </>
       )}
+      {overUnhit.map((each) => `${overUnhitWords(each, golfer, name)}. `)}
       {next.length > 0 ? (
         <>
           Hit next: <b>{nextLine(next, name)}</b>.

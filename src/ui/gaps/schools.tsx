@@ -5,7 +5,8 @@ import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import { SEGMENTS, type Segment } from '@/core/bag/segment'
-import { STEP_SCHOOLS, TYPICAL_ZONES, type StepSchool, type Zones } from '@/core/gaps/zones'
+import { OWN_START, STEP_SCHOOLS, type StepSchool, type Zones } from '@/core/gaps/zones'
+import type { Bag } from '@/core/bag/bag'
 import type { Golfer, GolferSchools } from '@/core/golfer'
 import type { Problem } from '@/core/problem'
 import type { Stock } from '@/core/stock/station-stock'
@@ -13,7 +14,7 @@ import { STOCK_RULES, type StockRule } from '@/core/stock/stock-rules'
 import { lengthIn, metresFrom } from '@/core/units'
 import { send } from '../send'
 import { Problems } from '../shell/problems'
-import { RULE_NAME, SCHOOL_NAME } from '@/words/names'
+import { RULE_NAME, SCHOOL_NAME, schoolOf } from '@/words/names'
 import { count, len } from '@/words/numbers'
 
 /** Saves the schools that a golfer follows, and reads the page again. */
@@ -91,20 +92,22 @@ export function InWind({ golfer, stock }: { golfer: Golfer; stock: Stock }) {
 }
 
 /** What an even step is. */
-export function StepSchoolChoice({ golfer }: { golfer: Golfer }) {
+export function StepSchoolChoice({ golfer, bag }: { golfer: Golfer; bag: Bag }) {
   const { problems, change } = useSchools(golfer)
+  const usual = schoolOf({ stepSchool: null }, bag)
   return (
     <>
       <label className="school">
         <span className="quiet">Even is</span>
         <Form.Select
-          value={golfer.stepSchool}
+          value={golfer.stepSchool ?? ''}
           onChange={(event) => {
-            const stepSchool = event.target.value as StepSchool
+            const stepSchool = (event.target.value || null) as StepSchool | null
             const first = stepSchool === 'own' && golfer.ownZonesM === null
-            void change({ stepSchool, ...(first && { ownZonesM: TYPICAL_ZONES }) })
+            void change({ stepSchool, ...(first && { ownZonesM: OWN_START }) })
           }}
         >
+          <option value="">{SCHOOL_NAME[usual]}, as usual</option>
           {STEP_SCHOOLS.map((school) => (
             <option key={school} value={school}>
               {SCHOOL_NAME[school]}
@@ -127,7 +130,7 @@ const SEGMENT_NAME: Record<Segment, string> = {
 export function OwnLimits({ golfer }: { golfer: Golfer }) {
   const { problems, change } = useSchools(golfer)
   const unit = golfer.lengthUnit
-  const own = golfer.ownZonesM ?? TYPICAL_ZONES
+  const own = golfer.ownZonesM ?? OWN_START
   const [typed, setTyped] = useState(() =>
     Object.fromEntries(
       SEGMENTS.map((segment) => [

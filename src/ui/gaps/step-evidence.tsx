@@ -4,16 +4,12 @@ import type { Golfer } from '@/core/golfer'
 import { STOCK_RULES } from '@/core/stock/stock-rules'
 import { StationStrip } from '../drawing/station-strip'
 import { MARK_NAME, RULE_NAME } from '@/words/names'
-import { chance, len, lenUnit } from '@/words/numbers'
-import {
-  leftOutReason,
-  offCurveSentence,
-  stepSentences,
-  sureness,
-  verdictLook,
-  verdictWords,
-} from '@/words/reasons'
+import { chance, fixed, len, lenUnit } from '@/words/numbers'
+import { leftOutReason, offCurveSentence } from '@/words/reasons'
+import { drawnStep, stepSentences, VERDICT_NAME } from '@/words/verdicts'
+import { LeaveOnPurpose } from './leave-on-purpose'
 import type { StationShots } from './station-shots'
+import { VerdictBadge } from './verdict-badge'
 
 type Props = {
   golfer: Golfer
@@ -29,19 +25,19 @@ export function StepEvidence({ golfer, step, analysis, shots, name }: Props) {
     id,
     stock: analysis.stocks.find((stock) => stock.clubId === id && stock.swing === 'full'),
   }))
-  const between = analysis.holes.filter(([from, to]) => {
+  const inside = ([from, to]: [number, number]) => {
     const [longer, shorter] = sides.map(({ stock }) => stock?.carryM)
     return longer !== undefined && shorter !== undefined && from < longer && to > shorter
-  })
+  }
+  const between = analysis.holes.filter(inside)
+  const leftHoles = analysis.holesLeft.filter(({ hole }) => inside(hole))
   return (
     <section className="sheet evidence" aria-label="Evidence" aria-live="polite">
       <div className="d-flex justify-content-between align-items-baseline gap-2">
         <h2>
           {name(step.longerId)} to {name(step.shorterId)}
         </h2>
-        <span className={`verdict verdict-${verdictLook(step)} verdict-${sureness(step)}`}>
-          {verdictWords(step)}
-        </span>
+        <VerdictBadge step={step} units={golfer} />
       </div>
       {step.stepM === undefined || step.lowM === undefined || step.highM === undefined ? (
         <p className="mt-2 mb-0">
@@ -50,22 +46,33 @@ export function StepEvidence({ golfer, step, analysis, shots, name }: Props) {
       ) : (
         <>
           <div className="big">
-            {len(step.stepM, golfer, 1)} <small className="fs-5">{golfer.lengthUnit}</small>
+            {fixed(drawnStep(step, analysis.stocks, golfer) ?? 0, 0)}{' '}
+            <small className="fs-5">{golfer.lengthUnit}</small>
           </div>
           <p className="mb-1">
-            between {len(step.lowM, golfer, 1)} and {len(step.highM, golfer, 1)}, from{' '}
-            {sides.map(({ stock }) => stock?.count ?? 0).join(' + ')} solid shots
+            All shots weighed it is {len(step.stepM, golfer, 1)}, between {len(step.lowM, golfer, 1)} and{' '}
+            {len(step.highM, golfer, 1)}, from {sides.map(({ stock }) => stock?.count ?? 0).join(' + ')} solid
+            shots
           </p>
           <ZoneBar step={step} />
-          <p className="mb-0">{stepSentences(step, golfer, name).join(' ')}</p>
+          <p className="mb-2">{stepSentences(step, analysis.stocks, golfer, name).join(' ')}</p>
+          {(troubled(step) || step.leftOnPurpose !== undefined) && (
+            <LeaveOnPurpose
+              key={`${step.longerId} ${step.leftOnPurpose}`}
+              golferId={golfer.id}
+              about={{ kind: 'step', longerId: step.longerId, shorterId: step.shorterId }}
+              what={`${name(step.longerId)} to ${name(step.shorterId)}`}
+              because={step.leftOnPurpose}
+            />
+          )}
         </>
       )}
-      {between.length > 0 && (
-        <p className="mt-2 mb-0">
-          Nothing of yours lands on{' '}
-          <b>{between.map(([from, to]) => `${len(from, golfer)}–${lenUnit(to, golfer)}`).join(' and ')}</b>.
-        </p>
-      )}
+      {between.map((hole) => (
+        <HoleLine key={hole[0]} golfer={golfer} hole={hole} />
+      ))}
+      {leftHoles.map(({ hole, because }) => (
+        <HoleLine key={hole[0]} golfer={golfer} hole={hole} because={because} />
+      ))}
       {sides.map(({ id, stock }) => {
         const off = offCurveSentence(stock?.offCurve, golfer)
         return (
@@ -121,6 +128,35 @@ export function StepEvidence({ golfer, step, analysis, shots, name }: Props) {
   )
 }
 
+const troubled = ({ verdict, settled }: Step): boolean =>
+  settled && verdict !== 'even' && verdict !== 'unknown'
+
+/** A hole between the two clubs, and the way to leave it so. */
+function HoleLine({
+  golfer,
+  hole: [from, to],
+  because,
+}: {
+  golfer: Golfer
+  hole: [number, number]
+  because?: string
+}) {
+  const where = `${len(from, golfer)}–${lenUnit(to, golfer)}`
+  return (
+    <div className="hole-line">
+      <span>
+        Nothing of yours lands on <b>{where}</b>.
+      </span>
+      <LeaveOnPurpose
+        golferId={golfer.id}
+        about={{ kind: 'hole', atM: (from + to) / 2 }}
+        what={`the hole at ${where}`}
+        because={because}
+      />
+    </div>
+  )
+}
+
 /** The chance of each zone as one bar, every part with its word. */
 function ZoneBar({ step }: { step: Step }) {
   const parts = ZONES.filter((zone) => step.zones[zone] >= 0.01)
@@ -128,7 +164,7 @@ function ZoneBar({ step }: { step: Step }) {
     <div
       className="zone-bar"
       role="img"
-      aria-label={parts.map((zone) => `${zone} ${chance(step.zones[zone])}`).join(', ')}
+      aria-label={parts.map((zone) => `${VERDICT_NAME[zone]} ${chance(step.zones[zone])}`).join(', ')}
     >
       {parts.map((zone) => (
         <span key={zone} className={`zone verdict-${zone}`} style={{ flexGrow: step.zones[zone] }}>

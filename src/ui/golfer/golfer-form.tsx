@@ -21,6 +21,7 @@ type Fields = {
   longestMin: string
   homeAltitude: string
   askExpectation: boolean
+  followPlan: boolean
 }
 
 /** Lengths and speeds that go together. */
@@ -52,6 +53,7 @@ export function GolferForm({ golfer }: { golfer?: Golfer }) {
           ? ''
           : lengthIn(golfer.homeAltitudeM, footOrMetre(golfer.lengthUnit)).toFixed(0),
       askExpectation: golfer?.askExpectation ?? true,
+      followPlan: golfer?.followPlan ?? true,
     },
   })
   const { lengthUnit, speedUnit } = UNITS[useWatch({ control, name: 'units' })] ?? {
@@ -209,6 +211,11 @@ export function GolferForm({ golfer }: { golfer?: Golfer }) {
             label="Ask what I expect before I hit a station"
             {...register('askExpectation')}
           />
+          <Form.Check
+            id="follow-plan"
+            label="Open the next station of the plan by itself"
+            {...register('followPlan')}
+          />
         </fieldset>
       )}
       <Problems of={problems} field="" />
@@ -223,7 +230,7 @@ export function GolferForm({ golfer }: { golfer?: Golfer }) {
 const footOrMetre = (unit: LengthUnit): 'ft' | 'm' => (unit === 'yd' ? 'ft' : 'm')
 
 function readLikes(
-  { tempUnit, longestMin, homeAltitude, askExpectation }: Fields,
+  { tempUnit, longestMin, homeAltitude, askExpectation, followPlan }: Fields,
   unit: LengthUnit,
 ): BayLikes | { field: string; sentence: string } {
   const longest = Number(longestMin.trim() || 75)
@@ -236,7 +243,7 @@ function readLikes(
       field: 'homeAltitudeM',
       sentence: `Type the altitude of your home course in ${footOrMetre(unit)}, or leave it empty.`,
     }
-  return { tempUnit, longestMin: longest, homeAltitudeM, askExpectation }
+  return { tempUnit, longestMin: longest, homeAltitudeM, askExpectation, followPlan }
 }
 
 function readGoalZone(

@@ -7,8 +7,10 @@ import type { BayView } from '../bay/bay-view'
 import { PageHead } from '../shell/page-head'
 import { Warnings } from '../shell/warnings'
 import { clubNames, stationName } from '@/words/names'
-import { count, lenUnit, minutes } from '@/words/numbers'
-import { driftSentence, nextLine, nextReason, sureness, verdictLook, verdictWords } from '@/words/reasons'
+import { count, fixed, minutes } from '@/words/numbers'
+import { driftSentence, nextLine, nextReason } from '@/words/reasons'
+import { drawnStep } from '@/words/verdicts'
+import { VerdictBadge } from '../gaps/verdict-badge'
 import { Expectations } from './expectations'
 import { Hurt } from './hurt'
 import { SessionSetUp } from './session-set-up'
@@ -121,10 +123,10 @@ function StepLine({ step, view, name }: { step: Step; view: BayView; name: (id: 
       <span>
         {name(step.longerId)} to {name(step.shorterId)}
       </span>
-      <b>{lenUnit(step.stepM as number, view.golfer, 1)}</b>
-      <span className={`verdict verdict-${verdictLook(step)} verdict-${sureness(step)}`}>
-        {verdictWords(step)}
-      </span>
+      <b>
+        {fixed(drawnStep(step, view.analysis.stocks, view.golfer) ?? 0, 0)} {view.golfer.lengthUnit}
+      </b>
+      <VerdictBadge step={step} units={view.golfer} />
     </li>
   )
 }

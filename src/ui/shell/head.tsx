@@ -1,6 +1,6 @@
 'use client'
 
-import { Check, UserPlus, Settings2 } from 'lucide-react'
+import { Check, Ruler, Settings2, UserPlus } from 'lucide-react'
 import Link from 'next/link'
 import { usePathname, useRouter } from 'next/navigation'
 import Dropdown from 'react-bootstrap/Dropdown'
@@ -50,14 +50,6 @@ export function Head({ golfer, golfers, bag }: Props) {
           ))}
         </nav>
         <div className="who">
-          <button
-            type="button"
-            className="btn unit"
-            onClick={switchUnits}
-            aria-label={`Numbers are in ${UNIT_NAME[golfer.lengthUnit]}: switch to ${UNIT_NAME[otherUnits.lengthUnit]}`}
-          >
-            {golfer.lengthUnit}
-          </button>
           <Dropdown align="end">
             <Dropdown.Toggle variant="" id="golfer-switch">
               <b>{golfer.name}</b>
@@ -77,6 +69,10 @@ export function Head({ golfer, golfers, bag }: Props) {
               <Dropdown.Divider />
               <Dropdown.Item as={Link} href={home}>
                 <Settings2 size={15} aria-hidden /> Golfer
+              </Dropdown.Item>
+              <Dropdown.Item as="button" onClick={switchUnits}>
+                <Ruler size={15} aria-hidden /> Numbers in {UNIT_NAME[golfer.lengthUnit]}: switch to{' '}
+                {UNIT_NAME[otherUnits.lengthUnit]}
               </Dropdown.Item>
               <Dropdown.Item as={Link} href="/golfers/new">
                 <UserPlus size={15} aria-hidden /> New golfer

@@ -1,22 +1,47 @@
-import type { ReactNode } from 'react'
+'use client'
+
+import { SlidersHorizontal } from 'lucide-react'
+import { useState, type ReactNode } from 'react'
+import Button from 'react-bootstrap/Button'
 
 /** The finding, then one line of what matters, with what can be done beside it. */
 export function PageHead({
   title,
   lede,
+  choices,
   children,
 }: {
   title: ReactNode
   lede?: ReactNode
+  /** How the numbers are made and judged: in the open on a desk, behind one button on a phone. */
+  choices?: ReactNode
   children?: ReactNode
 }) {
+  const [open, setOpen] = useState(false)
   return (
     <div className="page-head">
       <div>
         <h1>{title}</h1>
         {lede && <p className="lede">{lede}</p>}
       </div>
-      {children && <div className="actions">{children}</div>}
+      {(children || choices) && (
+        <div className="actions">
+          {choices && (
+            <>
+              <Button
+                variant="outline"
+                className="choices-ask"
+                aria-expanded={open}
+                onClick={() => setOpen(!open)}
+              >
+                <SlidersHorizontal size={16} aria-hidden /> Rules
+              </Button>
+              <div className={`choices ${open ? 'open' : ''}`}>{choices}</div>
+            </>
+          )}
+          {children}
+        </div>
+      )}
     </div>
   )
 }

@@ -35,7 +35,7 @@ export function StationDetails({ golfer, title, stock, shots, name }: Props) {
       </div>
       <div>
         <table className="schools">
-          <caption>Under every school, {golfer.lengthUnit}</caption>
+          <caption>Under every school, with its 90% interval, {golfer.lengthUnit}</caption>
           <tbody>
             {STOCK_RULES.map((rule) => {
               const carryM = stock.schools[rule]
@@ -43,6 +43,9 @@ export function StationDetails({ golfer, title, stock, shots, name }: Props) {
                 <tr key={rule} className={rule === golfer.stockRule ? 'own' : ''}>
                   <th scope="row">{RULE_NAME[rule]}</th>
                   <td>{len(carryM, golfer, 1)}</td>
+                  <td className="quiet">
+                    {stock.between[rule]?.map((end) => len(end, golfer, 1)).join(' to ')}
+                  </td>
                 </tr>
               )
             })}
@@ -54,6 +57,9 @@ export function StationDetails({ golfer, title, stock, shots, name }: Props) {
             {len(model.highM, golfer, 1)}.
             {sdM !== undefined && ` Solid shots scatter by ${lenUnit(sdM, golfer, 1)} (standard deviation).`}
           </p>
+        )}
+        {stock.shortestM !== undefined && (
+          <p>The shortest solid one carried {lenUnit(stock.shortestM, golfer, 1)}.</p>
         )}
         {missed && stock.carryM !== undefined && (
           <p>

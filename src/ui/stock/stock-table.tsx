@@ -17,7 +17,7 @@ import { Warnings } from '../shell/warnings'
 import { AS_HIT } from '@/words/day'
 import { statedAir } from '@/words/set-up'
 import { clubNames, RULE_NAME, stationName, swingName } from '@/words/names'
-import { count, fixed, len, lenUnit, plusMinus, side, speed } from '@/words/numbers'
+import { around, aroundCell, count, fixed, len, lenUnit, side, speed } from '@/words/numbers'
 import { OpenSetUps, type OpenSetUp } from './open-set-ups'
 import { StationDetails } from './station-details'
 import './stock.css'
@@ -57,7 +57,6 @@ export function StockTable({ golfer, bag, analysis, shots, setUps, airs }: Props
   const asHit = stocks.reduce((sum, { inAir }) => sum + (inAir?.asHit ?? 0), 0)
   const filled = stocks.some(({ modelled }) => modelled)
   const widest = hit.reduce((a, b) => (half(b) > half(a) ? b : a))
-  const sayHalf = `${plusMinus(widest.lowM as number, widest.highM as number, golfer)} ${golfer.lengthUnit}`
   return (
     <>
       <PageHead
@@ -68,14 +67,19 @@ export function StockTable({ golfer, bag, analysis, shots, setUps, airs }: Props
             {golfer.compareIn === 'reference' ? statedAir(golfer) : 'in the air they were hit in'}; ± is a 90%
             interval. {asHit > 0 && `${count(asHit, 'solid shot')} stay as hit: see the rows. `}
             {leftOut > 0 && `${count(leftOut, 'shot')} left out: open a station to see why. `}
-            The least sure is the {stationName(clubs.get(widest.clubId), widest.swing)}, ± {sayHalf}.
+            The least sure is the {stationName(clubs.get(widest.clubId), widest.swing)},{' '}
+            {around(widest, golfer)} {golfer.lengthUnit}.
             {notHit.length > 0 &&
               ` Not hit: ${notHit.map((stock) => clubs.get(stock.clubId)?.name).join(', ')}.`}
           </>
         }
+        choices={
+          <>
+            <StockRuleChoice golfer={golfer} />
+            <AirChoice golfer={golfer} />
+          </>
+        }
       >
-        <StockRuleChoice golfer={golfer} />
-        <AirChoice golfer={golfer} />
         <Link className="btn btn-outline" href={`${home}/paper`}>
           Card and report
         </Link>
@@ -185,19 +189,23 @@ function StockRow({ golfer, stock, club, opened, onOpen }: RowProps) {
         </button>
       </th>
       <td className="carry">
-        {stock.carryM === undefined ? 'not hit' : len(stock.carryM, golfer, 1)}
-        {stock.byHand && (
-          <small className="by-hand" title={stock.byHand.because}>
-            {' '}
-            {len(stock.byHand.carryM, golfer, 1)} by hand
-          </small>
+        {stock.byHand ? (
+          <>
+            {len(stock.byHand.carryM, golfer, 1)}
+            <small className="by-hand">by hand: {stock.byHand.because}</small>
+            {stock.carryM !== undefined && (
+              <small className="by-hand">
+                measured {len(stock.carryM, golfer, 1)} {around(stock, golfer)}
+              </small>
+            )}
+          </>
+        ) : stock.carryM === undefined ? (
+          <span className="quiet fw-normal">not hit</span>
+        ) : (
+          len(stock.carryM, golfer, 1)
         )}
       </td>
-      <td title={interval(stock, golfer)}>
-        {stock.lowM === undefined || stock.highM === undefined
-          ? '–'
-          : plusMinus(stock.lowM, stock.highM, golfer)}
-      </td>
+      <td title={interval(stock, golfer)}>{stock.byHand ? '' : aroundCell(stock, golfer)}</td>
       <td>{stock.reachM ? `${len(stock.reachM[0], golfer)} to ${len(stock.reachM[1], golfer)}` : '–'}</td>
       <td>
         <Filled measured={averages.totalM} modelled={totalM} text={metres} />

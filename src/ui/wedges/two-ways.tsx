@@ -6,7 +6,7 @@ import type { StationFlight } from '@/core/wedges/station-flight'
 import type { WedgeShot } from '@/core/wedges/wedges'
 import { lengthIn } from '@/core/units'
 import { flights } from '@/drawings/flights'
-import { len, lenUnit, plusMinus } from '@/words/numbers'
+import { around, len, lenUnit } from '@/words/numbers'
 import { flagName, flightLine, goodFor } from '@/words/wedges'
 import { DrawingChart } from '../drawing/drawing-chart'
 
@@ -65,7 +65,7 @@ export function TwoWays({ golfer, pairs, chosen, onChoose, name, turf }: Props) 
         {flown.map(({ way, flight }, i) => (
           <p key={i} className="mb-0">
             <b>
-              {label(way)}, {len(way.carryM, golfer)} ± {plusMinus(way.lowM, way.highM, golfer)}
+              {label(way)}, {len(way.carryM, golfer)} {around(way, golfer)}
             </b>
             : {flightLine(flight, golfer)}; good strikes spread ± {len(1.645 * way.sdM, golfer)}.{' '}
             {flown.length === 2 && goodFor(flight, (flown[1 - i] as { flight: StationFlight }).flight)}

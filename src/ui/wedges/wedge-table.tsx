@@ -8,7 +8,7 @@ import type { Station } from '@/core/session/session'
 import type { WedgeCell } from '@/core/wedges/wedge-table'
 import type { Wedges } from '@/core/wedges/wedges'
 import { clubNames, swingName } from '@/words/names'
-import { count, len, percent, plusMinus } from '@/words/numbers'
+import { around, count, len, percent } from '@/words/numbers'
 import { cellLines } from '@/words/wedges'
 
 type Props = {
@@ -102,7 +102,7 @@ function Cell({ golfer, cell, found, planned, label, onWant, onDrop }: CellProps
     return (
       <>
         <span className="wedge-carry num">
-          <b>{len(stock.carryM, golfer)}</b> ± {plusMinus(stock.lowM, stock.highM, golfer)}
+          <b>{len(stock.carryM, golfer)}</b> {around(stock, golfer)}
           {cell.swing !== 'full' && share !== undefined && <span className="quiet"> · {percent(share)}</span>}
         </span>
         {lines && <small>{lines[0]}</small>}
@@ -119,7 +119,7 @@ function Cell({ golfer, cell, found, planned, label, onWant, onDrop }: CellProps
       {estimate ? (
         <>
           <i className="wedge-carry num">
-            ≈ {len(estimate.carryM, golfer)} ± {plusMinus(estimate.lowM, estimate.highM, golfer)}
+            ≈ {len(estimate.carryM, golfer)} {around(estimate, golfer)}
           </i>
           <small>not hit: from {estimate.from === 'own' ? 'your other wedges' : 'what is usual'}</small>
         </>

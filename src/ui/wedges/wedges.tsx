@@ -21,7 +21,7 @@ import { rule } from '@/drawings/rule'
 import { clubNames } from '@/words/names'
 import { count, len, percent, UNIT_NAME } from '@/words/numbers'
 import { flagName } from '@/words/wedges'
-import { DrawingChart } from '../drawing/drawing-chart'
+import { SvgDrawing } from '../drawing/svg-drawing'
 import type { StationShots } from '../gaps/station-shots'
 import { send } from '../send'
 import { PageHead } from '../shell/page-head'
@@ -151,7 +151,7 @@ export function Wedges(props: WedgesProps) {
       <Problems of={problems} />
       {found.shots.length > 0 && (
         <section className="sheet rule-sheet" aria-label="The rule">
-          <DrawingChart
+          <SvgDrawing
             draw={(width) =>
               rule(
                 {

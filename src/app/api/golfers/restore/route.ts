@@ -1,7 +1,8 @@
 import { bodyText, refuse, Refusal, route } from '@/app/server/answer'
 import { notify } from '@/app/server/notices'
 import { theDatabase } from '@/store/database'
-import { GolferDocumentError, restoreGolfer } from '@/store/golfer-document'
+import { GolferDocumentError } from '@/store/golfer-document'
+import { restoreGolfer } from '@/store/restore-golfer'
 import { readGolferDocument } from '@/wire/golfer-document'
 
 const FILE_BYTES = 64 * 1024 * 1024

@@ -1,0 +1,26 @@
+import type { Station } from '../session/session'
+import type { ClubId } from '../ids'
+
+/** What a golfer can want as it is: a step, a hole by a distance that lies in it, or two stations at one number. */
+export type LeftAbout =
+  | { kind: 'step'; longerId: ClubId; shorterId: ClubId }
+  | { kind: 'hole'; atM: number }
+  | { kind: 'pair'; stations: [Station, Station] }
+export type LeftOnPurpose = { about: LeftAbout; because: string }
+
+/** One text for one subject, whichever way round a pair is named. */
+export function leftKey(about: LeftAbout): string {
+  switch (about.kind) {
+    case 'step':
+      return JSON.stringify({ kind: 'step', longerId: about.longerId, shorterId: about.shorterId })
+    case 'hole':
+      return JSON.stringify({ kind: 'hole', atM: Math.round(about.atM * 10) / 10 })
+    case 'pair':
+      return JSON.stringify({
+        kind: 'pair',
+        stations: about.stations
+          .map(({ clubId, swing }) => ({ clubId, swing }))
+          .sort((a, b) => (`${a.clubId}\n${a.swing}` < `${b.clubId}\n${b.swing}` ? -1 : 1)),
+      })
+  }
+}

@@ -1,0 +1,175 @@
+import { describe, expect, it } from 'vitest'
+import type { Step } from '@/core/gaps/step'
+import type { ClubId } from '@/core/ids'
+import type { Stock } from '@/core/stock/station-stock'
+import { yards } from '@/core/units'
+import {
+  drawnStep,
+  inWords,
+  needWords,
+  overUnhitWords,
+  stepSentences,
+  sureness,
+  verdictLook,
+  verdictSentences,
+  verdictWords,
+} from './verdicts'
+
+const YARDS = { lengthUnit: 'yd', speedUnit: 'mph' } as const
+const METRES = { lengthUnit: 'm', speedUnit: 'km/h' } as const
+const name = (id: string) => id
+const id = (text: string) => text as ClubId
+
+const step = (more: Partial<Step>): Step => ({
+  longerId: id('8-iron'),
+  shorterId: id('9-iron'),
+  stepM: yards(17),
+  lowM: yards(13),
+  highM: yards(21),
+  verdict: 'wide',
+  probability: 0.95,
+  settled: true,
+  zones: { reversed: 0, narrow: 0, even: 0.05, wide: 0.95 },
+  limitsM: { reversed: 0, narrow: yards(7), wide: yards(14) },
+  schools: {},
+  absentClubs: 0,
+  facts: [],
+  ...more,
+})
+const stocks = (longerYd: number, shorterYd: number) =>
+  [
+    { clubId: id('8-iron'), swing: 'full', carryM: yards(longerYd) },
+    { clubId: id('9-iron'), swing: 'full', carryM: yards(shorterYd) },
+  ] as Stock[]
+
+describe('a verdict in words', () => {
+  it.each([
+    ['settled', step({}), 'wide', 'wide'],
+    ['settled', step({ verdict: 'level' }), 'same distance', 'level'],
+    ['settled', step({ leftOnPurpose: 'for the wind' }), 'wide', 'left'],
+    ['line', step({ verdict: 'on-the-line', lineM: yards(14) }), 'borderline, 14', 'open'],
+    ['leaning', step({ settled: false, probability: 0.76 }), 'likely wide, 3 in 4', 'wide'],
+    ['open', step({ settled: false, probability: 0.55 }), 'not clear yet', 'open'],
+    [
+      'open',
+      step({ settled: false, probability: 0.55, resting: true }),
+      'borderline: more shots will not tell',
+      'open',
+    ],
+    ['open', step({ verdict: 'unknown', probability: 0, settled: false }), 'not judged', 'open'],
+  ] as const)('%s', (sure, of, words, look) => {
+    expect([sureness(of), verdictWords(of, YARDS), verdictLook(of)]).toEqual([sure, words, look])
+  })
+
+  it('says its limit in the golfer’s unit, and a chance as people do', () => {
+    expect(verdictWords(step({ verdict: 'on-the-line', lineM: 14 }), METRES)).toBe('borderline, 14')
+    expect([0.75, 0.8, 0.83, 0.875, 0.9].map(inWords)).toEqual([
+      '3 in 4',
+      '4 in 5',
+      '5 in 6',
+      '7 in 8',
+      '9 in 10',
+    ])
+  })
+
+  it('says what more shots would do', () => {
+    expect(needWords(step({}))).toBe('')
+    const open = step({ settled: false, probability: 0.6 })
+    expect(needWords({ ...open, moreEach: 9 })).toBe('about 9 more each')
+    expect(needWords(open)).toBe('not worth settling')
+    expect(needWords({ ...open, resting: true })).toBe('resting')
+    const few = { kind: 'too-few' as const, clubId: id('8-iron'), count: 1, wanted: 4 }
+    expect(needWords({ ...open, facts: [few] })).toBe('3 more first')
+    expect(needWords({ ...open, leftOnPurpose: 'so' })).toBe('left on purpose')
+  })
+
+  it('explains any of them in two sentences, never as certain', () => {
+    expect(verdictSentences(step({ probability: 0.9991 }), YARDS)).toEqual([
+      'Even would be 7 to 14 yd.',
+      'The shots settle it: wide, over 99% sure.',
+    ])
+    expect(verdictSentences(step({ verdict: 'level', probability: 0.86 }), YARDS)[0]).toContain('same number')
+    expect(
+      verdictSentences(step({ verdict: 'on-the-line', lineM: yards(14), probability: 0.82 }), YARDS)[0],
+    ).toBe('Even would be 7 to 14 yd, and the step lies at the limit of 14 yd, 82% sure.')
+  })
+})
+
+describe('what is drawn subtracts', () => {
+  it('the step is the difference of the two numbers as they are shown', () => {
+    // 140.6 and 129.4 are drawn 141 and 129; the model’s own step stands in the evidence.
+    expect(drawnStep(step({ stepM: yards(11.2) }), stocks(140.6, 129.4), YARDS)).toBe(12)
+    expect(drawnStep(step({ stepM: yards(11.2) }), stocks(140.6, 129.4), METRES)).toBe(129 - 118)
+    expect(drawnStep(step({}), [], YARDS)).toBeNull()
+  })
+
+  it('one sentence says why where it seems to disagree with the verdict', () => {
+    const wide = step({ stepM: yards(14.9), verdict: 'wide' })
+    expect(stepSentences(wide, stocks(150, 137), YARDS, name).join(' ')).toContain(
+      'The stocks stand 13 apart; the verdict weighs every shot and what your other clubs say, and that comes to 14.9.',
+    )
+    expect(stepSentences(wide, stocks(150, 134), YARDS, name).join(' ')).not.toContain('apart')
+  })
+})
+
+describe('the judgement of a step', () => {
+  it('30 yd from 46° to 56° is wide, with what the lofts say and what fills it', () => {
+    const wide = step({
+      stepM: yards(30),
+      longerId: id('P-wedge'),
+      shorterId: id('S-wedge'),
+      absentClubs: 1,
+      facts: [
+        { kind: 'absent', loftsDeg: [51] },
+        { kind: 'by-loft', deg: 10, expectedM: yards(30), fits: true },
+        {
+          kind: 'between',
+          clubId: id('P-wedge'),
+          swing: 'three-quarter',
+          carryM: yards(92),
+          measured: false,
+        },
+      ],
+    })
+    expect(stepSentences(wide, [], YARDS, name).slice(1)).toEqual([
+      'The shots settle it: wide, 95% sure.',
+      'About 1 club (51°) is left out between the two: what lies between is real all the same.',
+      'For 10° of loft your other clubs say 30, and that is what it is: neither club is at fault.',
+      'Your P-wedge, three-quarter, about 92 by the usual share, fills part of it.',
+    ])
+  })
+
+  it('of an open step names the club that leaves it open, and two numbers of shots', () => {
+    const open = step({
+      settled: false,
+      probability: 0.7,
+      outlook: 0.34,
+      moreEach: 9,
+      facts: [
+        { kind: 'would-settle', shotsEach: 9, probability: 0.52 },
+        { kind: 'least-sure', clubId: id('9-iron'), lowM: yards(106), highM: yards(112), count: 6 },
+      ],
+    })
+    expect(stepSentences(open, [], YARDS, name).slice(2)).toEqual([
+      '6 more with each would settle it 34 times in 100. 9 more with each would settle it 52 times in 100.',
+      'The 9-iron leaves it open most: between 106 and 112 yd from 6.',
+    ])
+  })
+
+  it('says what is left on purpose, and what a school cannot speak of', () => {
+    expect(stepSentences(step({ leftOnPurpose: 'it is for the wind' }), [], YARDS, name).at(-1)).toBe(
+      'Left on purpose: it is for the wind.',
+    )
+    const instead = step({ facts: [{ kind: 'instead', school: 'segment' }] })
+    expect(stepSentences(instead, [], YARDS, name).at(-1)).toContain('judged by part of the bag')
+    const silent = step({ verdict: 'unknown', settled: false, limitsM: undefined as never })
+    expect(verdictSentences(silent, YARDS)[1]).toContain('while that wedge has no shots')
+  })
+
+  it('over clubs not hit yet is named so and never judged', () => {
+    const over = { longerId: '3-wood', shorterId: '4-hybrid', unhit: ['5-wood'], stepM: yards(34) }
+    expect(overUnhitWords(over, YARDS, name)).toBe(
+      '3-wood to 4-hybrid is 34 yd over the 5-wood, not hit yet: not judged',
+    )
+  })
+})
