@@ -7,6 +7,7 @@ import { bagOf, clubsOf, startBag } from '@/store/bags'
 import type { Database } from '@/store/database'
 import { addGolfer } from '@/store/golfers'
 import { keepPlan } from '@/store/plans'
+import { beginReceiving } from '@/store/receivers'
 import { endSession, openStation, startSession } from '@/store/sessions'
 import { addEvents, shotById, takeShot } from '@/store/shots'
 import { dice, type Dice } from '../simulators/golfers/dice'
@@ -250,6 +251,7 @@ function hitVisit(db: Database, { golferId, hidden, visit, nowMs }: Who, roll: D
     if (shot) addEvents(db, [{ shotSeq: shot.seq, event: { kind: 'mark', mark } }], hitMs)
     openStation(db, sessionId, { clubId, swing }, hitMs)
   })
+  if (visit.until) beginReceiving(db, sessionId, startedMs)
   if (!visit.until) endSession(db, sessionId, startedMs + hitAfter(plan.length))
 }
 

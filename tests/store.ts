@@ -3,6 +3,7 @@ import type { GolferId, SessionId } from '../src/core/ids'
 import { bagOf, startBag } from '../src/store/bags'
 import { openDatabase, type Database } from '../src/store/database'
 import { addGolfer, golferById } from '../src/store/golfers'
+import { beginReceiving } from '../src/store/receivers'
 import { openStation, startSession } from '../src/store/sessions'
 
 export const NOW_MS = Date.UTC(2026, 3, 11, 9, 30)
@@ -33,6 +34,7 @@ export function storeWithGolfer() {
     { golferId: GOLFER, startedMs: NOW_MS, offsetMin: 60, place: 'indoor', clearMs: NOW_MS },
     'session-1' as SessionId,
   )
+  beginReceiving(db, sessionId, NOW_MS)
   openStation(db, sessionId, { clubId: clubId('8-iron'), swing: 'full' }, NOW_MS)
   return { db, golfer, bag, clubId, sessionId }
 }

@@ -2,7 +2,6 @@ import { randomUUID } from 'node:crypto'
 import type { Bag, ClubDetails, OwnedClub } from '@/core/bag/bag'
 import { MOST_CLUBS } from '@/core/bag/club'
 import type { BagId, ClubId, GolferId } from '@/core/ids'
-import { clubForLabel } from '@/core/monitor/club-for-label'
 import type { Database } from './database'
 
 const CLUB = 'c.id, c.name, c.kind, c.loft_deg AS loftDeg'
@@ -93,28 +92,6 @@ export function changeClub(db: Database, golferId: GolferId, clubId: ClubId, clu
     )
     .run({ ...club, clubId, golferId })
   return changes === 0 ? ('unknown' as const) : ('changed' as const)
-}
-
-/** The club that a label means for this golfer: mapped by hand, or of that name. */
-export function clubLabelled(db: Database, golferId: GolferId, label: string): ClubId | null {
-  return clubForLabel(label, clubsOf(db, golferId), clubLabels(db, golferId))
-}
-
-/** What a golfer has mapped labels to, in lower case. */
-export const clubLabels = (db: Database, golferId: GolferId): Map<string, ClubId> =>
-  new Map(
-    db.prepare('SELECT lower(label), club_id FROM club_label WHERE golfer_id = ?').raw().all(golferId) as [
-      string,
-      ClubId,
-    ][],
-  )
-
-/** From now on this label means that club. */
-export function mapLabel(db: Database, golferId: GolferId, label: string, clubId: ClubId): void {
-  db.prepare(
-    `INSERT INTO club_label (golfer_id, label, club_id) VALUES (?, ?, ?)
-     ON CONFLICT (golfer_id, label) DO UPDATE SET club_id = excluded.club_id`,
-  ).run(golferId, label.trim(), clubId)
 }
 
 export function clubByName(db: Database, golferId: GolferId, name: string): ClubId | null {

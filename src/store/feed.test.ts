@@ -1,15 +1,21 @@
 import { describe, expect, it } from 'vitest'
 import { NOW_MS, storeWithGolfer } from '../../tests/store'
-import type { ShotId } from '../core/ids'
+import type { GolferId, SessionId, ShotId } from '../core/ids'
 import { bagInput } from './bag-input'
-import { mapLabel, setSlots } from './bags'
-import { claimWaiting, receiveShot, releaseLabelled, type PostedShot } from './feed'
-import { endSession, openStation, sessionInTheBay, waitingSessions } from './sessions'
-import { shotsOfSession } from './shots'
+import { setSlots } from './bags'
+import { changeLabel, clubLabelled, knownLabels } from './club-labels'
+import { claimWaiting, receiveShot, type PostedShot } from './feed'
+import { redoLast, undoAndRedo, undoLast } from './journal'
+import { beginReceiving, receiverFor, receivingOf, takeOver } from './receivers'
+import { addGolfer } from './golfers'
+import { endSession, openStation, startSession, stopForPain, waitingSessions } from './sessions'
+import type { Database } from './database'
+import { addEvents, shotsOfSession, takeShot } from './shots'
 
 const post = (id: string, more: Partial<PostedShot> = {}): PostedShot => ({
   id: id as ShotId,
   hitMs: null,
+  monitor: null,
   clubLabel: null,
   swing: null,
   carryM: 118,
@@ -53,7 +59,7 @@ describe('a shot from a monitor', () => {
   it('waits for its golfer while nothing is open, and is taken by its label then', () => {
     const { db, golfer, clubId, sessionId } = storeWithGolfer()
     endSession(db, sessionId, NOW_MS)
-    expect(sessionInTheBay(db, NOW_MS)).toBeNull()
+    expect(receiverFor(db, null, NOW_MS)).toBeNull()
     receiveShot(db, post('a', { clubLabel: '7-iron' }), NOW_MS, 0)
     receiveShot(db, post('b'), NOW_MS + 60_000, 0)
     const [waiting, ...more] = waitingSessions(db)
@@ -72,20 +78,169 @@ describe('a shot from a monitor', () => {
 
   it('does not go to a session that was forgotten open half a day ago', () => {
     const { db } = storeWithGolfer()
-    expect(sessionInTheBay(db, NOW_MS + 11 * 3600_000)).not.toBeNull()
-    expect(sessionInTheBay(db, NOW_MS + 13 * 3600_000)).toBeNull()
+    expect(receiverFor(db, null, NOW_MS + 11 * 3600_000)).not.toBeNull()
+    expect(receiverFor(db, null, NOW_MS + 13 * 3600_000)).toBeNull()
   })
 })
 
-it('eight shots with an unknown club wait until it is mapped, and then all move', () => {
-  const { db, golfer, clubId, sessionId } = storeWithGolfer()
-  for (let i = 0; i < 8; i++) receiveShot(db, post(`h${i}`, { clubLabel: '5H2' }), NOW_MS, 0)
-  expect(shotsOfSession(db, sessionId).every(({ heldBecause }) => heldBecause === 'unknown-club')).toBe(true)
-  mapLabel(db, golfer.id, '5H2', clubId('7-wood'))
-  releaseLabelled(db, golfer.id, NOW_MS)
-  const shots = shotsOfSession(db, sessionId)
-  expect(shots).toHaveLength(8)
-  expect(shots.every((shot) => shot.heldBecause === null && shot.clubId === clubId('7-wood'))).toBe(true)
+describe('what a monitor calls a club', () => {
+  const eight = () => {
+    const store = storeWithGolfer()
+    for (let i = 0; i < 8; i++) receiveShot(store.db, post(`h${i}`, { clubLabel: '5H2' }), NOW_MS, 0)
+    const clubs = () => shotsOfSession(store.db, store.sessionId).map(({ clubId: club }) => club)
+    const held = () =>
+      shotsOfSession(store.db, store.sessionId).filter(({ heldBecause }) => heldBecause).length
+    return { ...store, clubs, held }
+  }
+
+  it('eight shots with an unknown club wait until it is said, and then all move', () => {
+    const { db, golfer, clubId, clubs, held } = eight()
+    expect(held()).toBe(8)
+    expect(changeLabel(db, golfer.id, '5h2', { says: 'is', clubId: clubId('7-wood') }, NOW_MS)).toBe(8)
+    expect([held(), new Set(clubs())]).toEqual([0, new Set([clubId('7-wood')])])
+    // A later choice is obeyed, and the next file or feed knows.
+    expect(changeLabel(db, golfer.id, '5H2', { says: 'is', clubId: clubId('5-wood') }, NOW_MS)).toBe(8)
+    expect(new Set(clubs())).toEqual(new Set([clubId('5-wood')]))
+    expect(clubLabelled(db, golfer.id, '5h2')).toBe(clubId('5-wood'))
+    expect(knownLabels(db, golfer.id)).toEqual([
+      { label: '5H2', shots: 8, held: 0, clubId: clubId('5-wood'), said: true },
+    ])
+  })
+
+  it('decided later holds the next shots under it too, whatever its letters say', () => {
+    const { db, golfer, sessionId, clubId } = storeWithGolfer()
+    expect(clubLabelled(db, golfer.id, '5H')).toBe(clubId('5-hybrid'))
+    changeLabel(db, golfer.id, '5H', { says: 'later' }, NOW_MS)
+    expect(receiveShot(db, post('a', { clubLabel: '5h' }), NOW_MS, 0).heldBecause).toBe('unknown-club')
+    changeLabel(db, golfer.id, '5H', { says: 'forgotten' }, NOW_MS)
+    expect(clubLabelled(db, golfer.id, '5H')).toBe(clubId('5-hybrid'))
+    expect(shotsOfSession(db, sessionId)[0]).toMatchObject({ clubId: clubId('5-hybrid'), heldBecause: null })
+  })
+
+  it('leaves alone a shot that the golfer put elsewhere by hand', () => {
+    const { db, golfer, clubId, sessionId } = eight()
+    changeLabel(db, golfer.id, '5H2', { says: 'is', clubId: clubId('7-wood') }, NOW_MS)
+    const [first] = shotsOfSession(db, sessionId)
+    const byHand = { kind: 'station' as const, clubId: clubId('9-iron'), swing: 'full' }
+    addEvents(db, [{ shotSeq: first!.seq, event: byHand }], NOW_MS)
+    expect(changeLabel(db, golfer.id, '5H2', { says: 'is', clubId: clubId('5-wood') }, NOW_MS)).toBe(7)
+  })
+
+  it('undo takes the mapping back with the shots that it moved', () => {
+    const { db, golfer, clubId, sessionId, held } = eight()
+    changeLabel(db, golfer.id, '5H2', { says: 'is', clubId: clubId('7-wood') }, NOW_MS)
+    expect(undoAndRedo(db, sessionId).undo).toMatchObject({ kind: 'station', shots: 8 })
+    undoLast(db, sessionId, NOW_MS)
+    expect([held(), clubLabelled(db, golfer.id, '5H2')]).toEqual([8, null])
+  })
+})
+
+describe('who receives', () => {
+  const two = () => {
+    const store = storeWithGolfer()
+    const { db } = store
+    const other = 'golfer-2' as GolferId
+    addGolfer(
+      db,
+      other,
+      { name: 'Ansel Thorsby', hand: 'right', lengthUnit: 'm', speedUnit: 'km/h', goalZoneM: null },
+      NOW_MS,
+    )
+    const start = {
+      golferId: other,
+      startedMs: NOW_MS,
+      offsetMin: 0,
+      place: 'indoor' as const,
+      clearMs: NOW_MS,
+    }
+    const second = startSession(db, start, 'session-2' as SessionId)
+    openStation(db, second, { clubId: store.clubId('8-iron'), swing: 'full' }, NOW_MS + 1)
+    return { ...store, second, first: store.sessionId }
+  }
+  const landed = (db: Database, id: string) =>
+    db.prepare('SELECT session_id FROM shot WHERE id = ?').pluck().get(id)
+
+  it('is the first to open, until another takes over in one tap; nobody takes over by itself', () => {
+    const { db, first, second } = two()
+    beginReceiving(db, second, NOW_MS)
+    receiveShot(db, post('a'), NOW_MS, 0)
+    expect(receivingOf(db, second, NOW_MS)).toEqual({
+      here: [],
+      elsewhere: [{ monitor: '', golfer: 'Merryn Oates' }],
+      nowhere: [],
+    })
+    takeOver(db, second, null, NOW_MS)
+    receiveShot(db, post('b'), NOW_MS, 0)
+    expect([landed(db, 'a'), landed(db, 'b')]).toEqual([first, second])
+    expect(receivingOf(db, second, NOW_MS).here).toEqual([''])
+  })
+
+  it('a session that ended, or stopped since something hurts, receives nothing: shots wait, and are no other golfer’s', () => {
+    for (const stop of [endSession, stopForPain]) {
+      const { db, first, second } = two()
+      stop(db, first, NOW_MS)
+      receiveShot(db, post('a'), NOW_MS, 0)
+      expect([first, second]).not.toContain(landed(db, 'a'))
+      expect(waitingSessions(db)).toMatchObject([{ shots: 1 }])
+      expect(receivingOf(db, second, NOW_MS).nowhere).toEqual([''])
+      beginReceiving(db, second, NOW_MS)
+      receiveShot(db, post('b'), NOW_MS, 0)
+      expect(landed(db, 'b')).toBe(second)
+    }
+  })
+
+  it('is one for each monitor that has a name', () => {
+    const { db, first, second } = two()
+    receiveShot(db, post('a', { monitor: 'Bay 1' }), NOW_MS, 0)
+    receiveShot(db, post('b', { monitor: 'Bay 2' }), NOW_MS, 0)
+    takeOver(db, second, 'Bay 2', NOW_MS)
+    receiveShot(db, post('c', { monitor: 'bay 2' }), NOW_MS, 0)
+    receiveShot(db, post('d', { monitor: 'Bay 1' }), NOW_MS, 0)
+    expect(['a', 'b', 'c', 'd'].map((id) => landed(db, id))).toEqual([first, first, second, first])
+    expect(receivingOf(db, second, NOW_MS)).toEqual({
+      here: ['Bay 2'],
+      elsewhere: [{ monitor: 'Bay 1', golfer: 'Merryn Oates' }],
+      nowhere: [],
+    })
+    endSession(db, second, NOW_MS)
+    receiveShot(db, post('e', { monitor: 'Bay 2' }), NOW_MS, 0)
+    expect([first, second]).not.toContain(landed(db, 'e'))
+  })
+})
+
+describe('undo', () => {
+  it('takes back what is last on the screen, a monitor’s shot too, and redo brings it again', () => {
+    const { db, sessionId, clubId } = storeWithGolfer()
+    const typed = { sessionId, clubId: clubId('8-iron'), swing: 'full', clubLabel: null, heldBecause: null }
+    takeShot(db, { ...typed, id: 'typed' as ShotId, source: 'typed', hitMs: NOW_MS, carryM: 91 })
+    receiveShot(db, post('fed', { carryM: 92.2 }), NOW_MS + 1, 0)
+    const ids = () => shotsOfSession(db, sessionId).map(({ id }) => id)
+    const { undo } = undoAndRedo(db, sessionId)
+    expect(undo).toMatchObject({ kind: 'taken', source: 'monitor', shots: 1, carryM: 92.2 })
+    expect(undoLast(db, sessionId, NOW_MS, 'another')).toBe('something-newer')
+    expect(undoLast(db, sessionId, NOW_MS, undo!.batch)).toBe('undone')
+    expect(ids()).toEqual(['typed'])
+    expect(undoAndRedo(db, sessionId)).toMatchObject({
+      undo: { source: 'typed', carryM: 91 },
+      redo: { source: 'monitor', carryM: 92.2 },
+    })
+    undoLast(db, sessionId, NOW_MS)
+    expect(ids()).toEqual([])
+    expect(redoLast(db, sessionId)).toBe(true)
+    expect(ids()).toEqual(['typed'])
+    expect(redoLast(db, sessionId)).toBe(true)
+    expect(ids()).toEqual(['typed', 'fed'])
+    expect(redoLast(db, sessionId)).toBe(false)
+  })
+
+  it('cannot be done again once something was done since', () => {
+    const { db, sessionId } = storeWithGolfer()
+    receiveShot(db, post('a'), NOW_MS, 0)
+    undoLast(db, sessionId, NOW_MS)
+    receiveShot(db, post('b'), NOW_MS, 0)
+    expect(undoAndRedo(db, sessionId).redo).toBeNull()
+    expect(redoLast(db, sessionId)).toBe(false)
+  })
 })
 
 describe('what the calculations are given', () => {

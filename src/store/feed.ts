@@ -1,23 +1,26 @@
 import type { GolferId, SessionId, ShotId } from '@/core/ids'
 import { stationForShot, type HeldReason } from '@/core/monitor/station-for-shot'
 import type { Flight, Swing } from '@/core/shots/shot'
-import { clubLabelled } from './bags'
+import { clubLabelled } from './club-labels'
 import type { Database } from './database'
 import { cameUncleared } from './range-clear'
-import { claimSession, sessionInTheBay, waitingSession } from './sessions'
+import { receiverFor } from './receivers'
+import { claimSession, sessionById, waitingSession } from './sessions'
 import { addEvents, shotsOfGolfer, shotTaker, type ShotEvent, type Taken } from './shots'
 
 /** A shot as a monitor posted it. */
 export type PostedShot = Flight & {
   id: ShotId
   hitMs: number | null
+  /** The monitor's name, where it gives one. */
+  monitor: string | null
   clubLabel: string | null
   swing: Swing | null
   unknownFields: string[]
   posted: string
 }
 
-/** Takes a shot from a monitor: into the open station's session, or to those that wait. On disk when this returns. */
+/** Takes a shot from a monitor: into the session that receives, or to those that wait. On disk when this returns. */
 export function receiveShot(
   db: Database,
   post: PostedShot,
@@ -25,13 +28,14 @@ export function receiveShot(
   offsetMin: number,
 ): { taken: Taken; heldBecause: HeldReason | null } {
   return db.transaction(() => {
-    const session = sessionInTheBay(db, nowMs)
+    const receiver = receiverFor(db, post.monitor, nowMs)
+    const session = receiver && sessionById(db, receiver)
     const labelled =
       session?.golferId && post.clubLabel ? clubLabelled(db, session.golferId, post.clubLabel) : null
     const { clubId, swing, heldBecause } = stationForShot(post, labelled, session?.open ?? null)
-    const { unknownFields: _known, ...flight } = post
+    const { unknownFields: _known, monitor: _name, ...flight } = post
     const hitMs = post.hitMs ?? nowMs
-    const uncleared = session !== null && cameUncleared(db, session.id, hitMs)
+    const uncleared = session != null && cameUncleared(db, session.id, hitMs)
     const taken = shotTaker(db)({
       ...flight,
       sessionId: session?.id ?? waitingSession(db, nowMs, offsetMin),
@@ -55,7 +59,7 @@ export function claimWaiting(db: Database, sessionId: SessionId, golferId: Golfe
 }
 
 /** Takes every held shot of a golfer that waited only for its club to be known. */
-export function releaseLabelled(db: Database, golferId: GolferId, nowMs: number): void {
+export function releaseLabelled(db: Database, golferId: GolferId, nowMs: number, batch?: string): void {
   const events = shotsOfGolfer(db, golferId).flatMap(
     ({ seq, heldBecause, clubLabel, swing }): { shotSeq: number; event: ShotEvent }[] => {
       if ((heldBecause !== 'no-station' && heldBecause !== 'unknown-club') || clubLabel === null) return []
@@ -67,5 +71,5 @@ export function releaseLabelled(db: Database, golferId: GolferId, nowMs: number)
       ]
     },
   )
-  if (events.length > 0) addEvents(db, events, nowMs)
+  if (events.length > 0) addEvents(db, events, nowMs, batch)
 }

@@ -17,10 +17,12 @@ import {
   type GolferDocument,
 } from './golfer-document'
 import { allGolfers, golferById } from './golfers'
+import { clubLabelled } from './club-labels'
 import { handStocks } from './hand-stocks'
 import { restoreGolfer } from './restore-golfer'
 import { saySession } from './session-events'
-import { addEvents, shotsOfGolfer, shotsOfSession, undoLast } from './shots'
+import { undoLast } from './journal'
+import { addEvents, shotsOfGolfer, shotsOfSession } from './shots'
 
 const TILDA = 'demo-tilda' as GolferId
 function netLoft(): Database {
@@ -128,6 +130,7 @@ describe('everything of a golfer as one document', () => {
         expect(restored[table]).toHaveLength(parsed(text).tables[table]!.length)
       expect(shotsOfGolfer(db, id)).toHaveLength(48)
       expect(handStocks(db, id)).toMatchObject([{ because: 'over the burn' }])
+      expect(clubLabelled(db, id, 'm7')).toBe(restored.hand_stock![0]!.club_id)
       expect(db.pragma('foreign_key_check')).toEqual([])
     },
   )

@@ -24,7 +24,7 @@ const TABLES: { name: string; where: string; order: string; counter?: string; pl
   { name: 'golfer', where: 'id = @id', order: 'id' },
   { name: 'golfer_zone', where: 'golfer_id = @id', order: 'segment' },
   { name: 'club', where: 'golfer_id = @id', order: 'rowid' },
-  { name: 'club_label', where: 'golfer_id = @id', order: 'label' },
+  { name: 'label_event', where: 'golfer_id = @id', order: 'seq', counter: 'seq' },
   { name: 'bag', where: 'golfer_id = @id', order: 'rowid' },
   { name: 'bag_slot', where: 'bag_id IN (SELECT id FROM bag WHERE golfer_id = @id)', order: 'bag_id, slot' },
   { name: 'swing_definition', where: 'golfer_id = @id', order: 'rowid' },
@@ -47,6 +47,8 @@ const TABLES: { name: string; where: string; order: string; counter?: string; pl
   { name: 'session_event', where: SESSIONS, order: 'seq', counter: 'seq', place: 'from_seq' },
   { name: 'undone', where: `batch IN (SELECT batch FROM action WHERE ${SESSIONS})`, order: 'at_ms, batch' },
 ]
+/** Tables that documents of earlier versions have, and a migration has turned into others. */
+const RETIRED: typeof TABLES = [{ name: 'club_label', where: 'golfer_id = @id', order: 'label' }]
 export const DOCUMENT_TABLES = TABLES.map(({ name }) => name)
 
 /** Everything of a golfer. */
@@ -93,7 +95,7 @@ export class GolferDocumentError extends Error {}
 export function insertDocument(db: Database, { tables }: GolferDocument): void {
   db.transaction(() => {
     const seqs: number[] = []
-    for (const table of TABLES) {
+    for (const table of [...TABLES, ...RETIRED]) {
       const rows = tables[table.name] ?? []
       if (rows.length > 0) insertRows(db, table, rows, seqs)
     }

@@ -6,6 +6,7 @@ import { NOTHING_SAID, USUAL_MONITOR, type SetUp } from '../core/session/set-up'
 import { yards } from '../core/units'
 import { bagInput } from './bag-input'
 import { receiveShot } from './feed'
+import { undoLast } from './journal'
 import { cameUncleared, sayClear } from './range-clear'
 import { conditionsOfShots, expectationsOf, saySession } from './session-events'
 import {
@@ -15,7 +16,6 @@ import {
   shotsOfSession,
   takeShot,
   takeShots,
-  undoLast,
   type NewShot,
 } from './shots'
 import { keepSetUp, lastSetUp, monitorProfiles, setUpOf } from './set-ups'
@@ -63,7 +63,7 @@ describe('what is said of a session', () => {
     expect(apart()).toEqual(['warm-up'])
     undoLast(db, sessionId, NOW_MS)
     undoLast(db, sessionId, NOW_MS)
-    expect(undoLast(db, sessionId, NOW_MS)).toBe(false)
+    expect(undoLast(db, sessionId, NOW_MS)).toBe('nothing')
   })
 
   it('can be said late, from a shot on', () => {
@@ -140,6 +140,7 @@ describe('the range is clear', () => {
   const post = (id: string, hitMs: number) => ({
     id: id as ShotId,
     hitMs,
+    monitor: null,
     clubLabel: null,
     swing: null,
     unknownFields: [],

@@ -5,7 +5,7 @@ import type { Swing } from '@/core/shots/shot'
 import type { Database } from './database'
 
 /** A session that was forgotten closes by itself after this long without a shot or a change of station. */
-const FORGOTTEN_AFTER_MS = 12 * 3600_000
+export const FORGOTTEN_AFTER_MS = 12 * 3600_000
 /** Shots without an open station join the waiting ones if those came this recently. */
 const SAME_VISIT_MS = 3 * 3600_000
 
@@ -102,19 +102,6 @@ export function leaveAir(db: Database, sessionId: SessionId): void {
 
 export function setPlace(db: Database, sessionId: SessionId, place: Place): void {
   db.prepare('UPDATE session SET place = ? WHERE id = ?').run(place, sessionId)
-}
-
-/** The session whose station is open in the bay, the one that was opened last. */
-export function sessionInTheBay(db: Database, nowMs: number): Session | null {
-  const row = db
-    .prepare(
-      `SELECT ${SESSION} FROM session s
-       WHERE s.open_club_id IS NOT NULL AND s.ended_ms IS NULL AND s.golfer_id IS NOT NULL
-         AND max(s.open_ms, coalesce((SELECT max(hit_ms) FROM shot WHERE session_id = s.id), 0)) > ?
-       ORDER BY s.open_ms DESC LIMIT 1`,
-    )
-    .get(nowMs - FORGOTTEN_AFTER_MS) as Row | undefined
-  return row ? session(row) : null
 }
 
 /** The golfer's session that is still going on, if any. */

@@ -6,8 +6,8 @@ import { isPlausibleCarry } from '@/core/shots/plausible-carry'
 import { FLIGHT_FIELDS, FULL_SWING, type Flight } from '@/core/shots/shot'
 import { apartBecause } from '@/core/session/conditions'
 import { clubNamed } from '@/core/monitor/club-named'
-import { clubByName, clubLabelled, clubsOf, insertClub, mapLabel } from './bags'
-import { releaseLabelled } from './feed'
+import { clubByName, clubsOf, insertClub } from './bags'
+import { changeLabel, clubLabelled } from './club-labels'
 import { conditionsOfShots } from './session-events'
 import type { Database } from './database'
 import { sessionById, startSession } from './sessions'
@@ -34,8 +34,7 @@ export function importShots(
   const importId = randomUUID()
   const run = db.transaction((): ImportResult => {
     if (file.clubs) {
-      mapClubs(db, golferId, file.clubs)
-      releaseLabelled(db, golferId, nowMs)
+      mapClubs(db, golferId, file.clubs, nowMs, importId)
     }
     db.prepare('INSERT INTO file_import (id, golfer_id, name, at_ms) VALUES (?, ?, ?, ?)').run(
       importId,
@@ -118,18 +117,30 @@ export function importShots(
   return run()
 }
 
-/** What a label of a file means: a club of the golfer's, or a new one for the rack. */
-export type ClubForLabel = ClubId | 'new'
+/** What a name in a file means: a club of the golfer's, a new one for the rack, or something that is decided later. */
+export type ClubForLabel = ClubId | 'new' | 'later'
 
-function mapClubs(db: Database, golferId: GolferId, clubs: Record<string, ClubForLabel>): void {
+function mapClubs(
+  db: Database,
+  golferId: GolferId,
+  clubs: Record<string, ClubForLabel>,
+  nowMs: number,
+  importId: string,
+): void {
   for (const [label, club] of Object.entries(clubs)) {
+    if (club === 'later') {
+      changeLabel(db, golferId, label, { says: 'later' }, nowMs, importId)
+      continue
+    }
     const own =
       club === 'new'
         ? clubByName(db, golferId, label)
         : clubsOf(db, golferId).find(({ id }) => id === club)?.id
     const clubId = own ?? (club === 'new' ? insertClub(db, golferId, clubNamed(label)) : null)
     if (clubId === null) throw new Error(`the golfer has no club ${club}, meant by "${label}"`)
-    mapLabel(db, golferId, label, clubId)
+    // What a name means by its letters needs no word of the golfer's.
+    if (clubLabelled(db, golferId, label) !== clubId)
+      changeLabel(db, golferId, label, { says: 'is', clubId }, nowMs, importId)
   }
 }
 

@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest'
 import { NOW_MS, storeWithGolfer } from '../../tests/store'
 import type { ShotId } from '../core/ids'
-import { addEvents, newestShot, shotById, shotsOfSession, takeShot, undoLast, type NewShot } from './shots'
+import { undoLast } from './journal'
+import { addEvents, newestShot, shotById, shotsOfSession, takeShot, type NewShot } from './shots'
 
 function bench() {
   const store = storeWithGolfer()
@@ -92,18 +93,19 @@ describe('undo', () => {
     expect(state()[1]).toEqual(['b', null, 'full'])
     undoLast(db, sessionId, NOW_MS)
     expect(ids()).toEqual(['a'])
-    expect(undoLast(db, sessionId, NOW_MS)).toBe(true)
+    expect(undoLast(db, sessionId, NOW_MS)).toBe('undone')
     expect(ids()).toEqual([])
-    expect(undoLast(db, sessionId, NOW_MS)).toBe(false)
+    expect(undoLast(db, sessionId, NOW_MS)).toBe('nothing')
   })
 
-  it('leaves the monitor’s shots alone, and returns what was withdrawn', () => {
+  it('returns a monitor’s shot that was withdrawn, and then takes the shot itself back', () => {
     const { db, shot, ids, seq, sessionId } = bench()
     takeShot(db, shot('m', { source: 'monitor' }))
     addEvents(db, [{ shotSeq: seq('m'), event: { kind: 'withdrawn' } }], NOW_MS)
     undoLast(db, sessionId, NOW_MS)
     expect(ids()).toEqual(['m'])
-    expect(undoLast(db, sessionId, NOW_MS)).toBe(false)
+    expect(undoLast(db, sessionId, NOW_MS)).toBe('undone')
+    expect(ids()).toEqual([])
   })
 
   it('of a typed shot keeps the shot: the same one typed again is taken again', () => {

@@ -79,7 +79,8 @@ export function shotTaker(db: Database): (shot: NewShot) => Taken {
       shot.landingDeg ?? null,
     )
     if (changes === 1) {
-      if (shot.source === 'typed') add(Number(lastInsertRowid), batch, shot.hitMs, { kind: 'taken' })
+      // A file's shots are taken back with their file.
+      if (shot.source !== 'file') add(Number(lastInsertRowid), batch, shot.hitMs, { kind: 'taken' })
       if (shot.uncleared) wait.run(lastInsertRowid)
       return 'new'
     }
@@ -135,25 +136,10 @@ export function addEvents(
   db: Database,
   events: { shotSeq: number; event: ShotEvent }[],
   nowMs: number,
+  batch: string = randomUUID(),
 ): void {
-  const batch = randomUUID()
   const add = eventAdder(db)
   db.transaction(() => events.forEach(({ shotSeq, event }) => add(shotSeq, batch, nowMs, event)))()
-}
-
-/** Undoes the last action in a session that still stands; false when there is none. */
-export function undoLast(db: Database, sessionId: SessionId, nowMs: number): boolean {
-  return db.transaction(() => {
-    const last = db
-      .prepare(
-        `SELECT batch FROM action WHERE session_id = ? AND batch NOT IN (SELECT batch FROM undone)
-         ORDER BY seq DESC LIMIT 1`,
-      )
-      .get(sessionId) as { batch: string } | undefined
-    if (!last) return false
-    db.prepare('INSERT INTO undone (batch, at_ms) VALUES (?, ?)').run(last.batch, nowMs)
-    return true
-  })()
 }
 
 const SHOT = `seq, id, session_id AS sessionId, source, hit_ms AS hitMs, club_label AS clubLabel,

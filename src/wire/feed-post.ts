@@ -7,6 +7,7 @@ import { check, type Checked } from './check'
 export type FeedShot = {
   id: ShotId
   hitMs: number | null
+  monitor: string | null
   clubLabel: string | null
   swing: string | null
   carryM: number
@@ -77,6 +78,7 @@ export function readFeedPost(input: unknown): Checked<FeedShot> {
     value: {
       id: post.id as ShotId,
       hitMs: post.hitAt ?? null,
+      monitor: post.monitor?.trim() || null,
       clubLabel: post.club?.trim() || null,
       swing: post.swing?.trim() || null,
       carryM: metres(post.carry),

@@ -151,6 +151,12 @@ export const HAND_STOCK_FORM = Joi.object<HandStockForm>({
     ),
 })
 
+/** What a name in files and feeds means: a club, or that it is decided later, or its letters again. */
+export const LABEL_FORM = Joi.object<{ label: string; means: ClubId | 'later' | 'forgotten' }>({
+  label: Joi.string().trim().min(1).max(40).required(),
+  means: id<ClubId>().required(),
+})
+
 export const BAG_FORM = Joi.object<{ template: string; name: string }>({
   template: Joi.string()
     .valid(...BAG_TEMPLATES.map((template) => template.key))
@@ -217,6 +223,14 @@ export const SESSION_CHANGE = Joi.object<{
   golferId: id<GolferId>(),
   place,
 }).or('ended', 'hurt', 'airLeft', 'golferId', 'place')
+/** What undo takes back, as the golfer was told; null where the newest is not known here yet. */
+export const UNDO_FORM = Joi.object<{ batch: string | null }>({
+  batch: Joi.string().max(100).allow(null).required(),
+})
+/** Which monitor's shots come here from now on; null: all of them. */
+export const RECEIVE_FORM = Joi.object<{ monitor: string | null }>({
+  monitor: Joi.string().allow('').max(60).allow(null).required(),
+})
 /** When the golfer said that nobody is in front. */
 export const CLEAR_FORM = Joi.object<{ atMs: number }>({ atMs: time.required() })
 export const STATION_FORM = Joi.object<Station>({
@@ -268,16 +282,25 @@ export const SAID_FORM = Joi.object<SaidForm>({
   carryM: of('expectation', carryM),
 })
 
-/** A run of shots moved to another station, or kept where they are as solid ones. */
-export const MOVE_FORM = Joi.object<{ shotIds: ShotId[]; station: Station | null }>({
+/** What becomes of a run of shots that stays where it is. */
+export type RunDecision = 'solid' | 'released' | 'withdrawn'
+/** A run of shots moved to another station, for all shots under their names if wanted, or decided where it is. */
+export const MOVE_FORM = Joi.object<{
+  shotIds: ShotId[]
+  station?: Station
+  forLabel?: boolean
+  decision?: RunDecision
+}>({
   shotIds: Joi.array().items(id<ShotId>()).min(1).max(500).required(),
-  station: STATION_FORM.allow(null).required(),
-})
+  station: STATION_FORM,
+  forLabel: Joi.boolean(),
+  decision: Joi.valid('solid', 'released', 'withdrawn'),
+}).xor('station', 'decision')
 
 /** What a golfer decides about a shot. */
 export type ShotDecision =
   | { kind: 'mark'; mark: Mark | null }
-  | { kind: 'station'; clubId: ClubId; swing: string; forLabel?: boolean }
+  | { kind: 'station'; clubId: ClubId; swing: string }
   | { kind: 'released' }
   | { kind: 'withdrawn' }
 export const SHOT_DECISION = Joi.object<ShotDecision>({
@@ -292,5 +315,4 @@ export const SHOT_DECISION = Joi.object<ShotDecision>({
   }),
   clubId: Joi.when('kind', { is: 'station', then: id<ClubId>().required(), otherwise: Joi.forbidden() }),
   swing: Joi.when('kind', { is: 'station', then: swing.required(), otherwise: Joi.forbidden() }),
-  forLabel: Joi.when('kind', { is: 'station', then: Joi.boolean(), otherwise: Joi.forbidden() }),
 })

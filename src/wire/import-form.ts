@@ -7,7 +7,7 @@ export type ImportForm = {
   name: string
   /** What each column holds, as the golfer confirmed it. */
   columns: ColumnChoice[]
-  clubs: Record<string, ClubId | 'new'>
+  clubs: Record<string, ClubId | 'new' | 'later'>
   offsetMin: number
   /** Nothing is taken: the answer says which rows are known. */
   dry?: boolean

@@ -26,7 +26,9 @@ import { openSetUps, paperInput, sessionsToAsk, type OpenSetUp } from '@/store/p
 import type { CardData } from '@/drawings/card'
 import { cardOfBag } from '@/drawings/card-of-bag'
 import { cardAir } from '@/words/set-up'
-import { currentSession, sessionById, sessionsOf } from '@/store/sessions'
+import { undoAndRedo } from '@/store/journal'
+import { receivingOf } from '@/store/receivers'
+import { currentSession, sessionById, sessionsOf, waitingSessions } from '@/store/sessions'
 import { lastPlannedSession, planOf } from '@/store/plans'
 import { lastSetUp, monitorProfiles, setUpOf } from '@/store/set-ups'
 import { shotsOfSession, type StoredShot } from '@/store/shots'
@@ -156,6 +158,9 @@ export function bayView(golfer: Golfer, session: Session): BayView | null {
     plan: planOf(db, session.id),
     setUp: setUpOf(db, session.id),
     expectations: expectationsOf(db, session.id),
+    ...undoAndRedo(db, session.id),
+    receiving: receivingOf(db, session.id, Date.now()),
+    waiting: waitingSessions(db).map(({ id, shots }) => ({ id, shots })),
   }
 }
 

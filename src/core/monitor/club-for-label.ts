@@ -18,18 +18,24 @@ const SHORT_NAMES: Record<string, string> = {
   pt: 'putter',
 }
 
+/** What a golfer says of a name: which club it is, that it is decided later, or that it goes by its letters again. */
+export type LabelMeaning = { says: 'is'; clubId: ClubId } | { says: 'later' } | { says: 'forgotten' }
+
 /**
- * The club that a monitor or a file means by `label`: one that the golfer mapped it to, else one with
+ * The club that a monitor or a file means by `label`: one that the golfer mapped it to (null: decided later), else one with
  * the same name ("7i", "7 Iron" and "7-iron" are one; so are "54" and "54° wedge"). Null when none is meant
  * beyond doubt.
  */
 export function clubForLabel(
   label: string,
   clubs: readonly { id: ClubId; name: string }[],
-  mapped: ReadonlyMap<string, ClubId> = new Map(),
+  mapped: ReadonlyMap<string, ClubId | null> = new Map(),
 ): ClubId | null {
-  const byGolfer = mapped.get(label.trim().toLowerCase())
-  if (byGolfer) return byGolfer
+  const said = label.trim().toLowerCase()
+  const byGolfer = mapped.get(said)
+  if (byGolfer !== undefined) return byGolfer
+  const letterForLetter = clubs.filter((club) => club.name.trim().toLowerCase() === said)
+  if (letterForLetter.length === 1) return letterForLetter[0]?.id ?? null
   const wanted = plainName(label)
   const meant = clubs.filter((club) => plainName(club.name) === wanted)
   return meant.length === 1 ? (meant[0]?.id ?? null) : null

@@ -8,7 +8,8 @@ export type TypedShotProblem =
   | { kind: 'implausible-carry'; carry: number; least: number; most: number }
   | { kind: 'implausible-offline'; offline: number; carry: number }
 
-const TYPED = /^(\d+(?:[.,]\d+)?)(?:\s*(m|yd|y)\b)?(?:\s*(\d+(?:[.,]\d+)?)\s*([lr]))?$/i
+// A space parts the carry from how far off line it was: `129l` is neither 12 with 9 left nor 129 on line.
+const TYPED = /^(\d+(?:[.,]\d+)?)(?:\s*(m|yd|y)\b)?(?:\s+(\d+(?:[.,]\d+)?)\s*([lr]))?$/i
 
 /**
  * Reads what a golfer types in the bay: a carry, and if wanted the distance off line with its side,

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { around, hit, SIX, SIX_CARRIES_YD, speedFor } from '../../../tests/shots'
+import { around, club, hit, SIX, SIX_CARRIES_YD, speedFor } from '../../../tests/shots'
 import { analyseBag } from '../analyse-bag'
 import { lengthIn } from '../units'
 
@@ -47,5 +47,64 @@ describe('a shot of another club', () => {
     const seven = [...hit('7-wood', own), ...hit('7-wood', [246], { mark: 'solid' })]
     const { shots } = analyseBag({ clubs: SIX, shots: [...bag('7-wood'), ...seven] })
     expect(shots.find(({ shotId }) => shotId === seven[5]!.id)?.mark).toBe('solid')
+  })
+
+  const wedgeBag = [
+    club('driver', 'driver', 10.5, 0),
+    club('5-iron', 'iron', 25, 1),
+    club('7-iron', 'iron', 32, 2),
+    club('9-iron', 'iron', 41, 3),
+    club('P-wedge', 'wedge', 46, 4),
+    club('50', 'wedge', 50, 5),
+    club('54', 'wedge', 54, 6),
+  ]
+  const others = () => [
+    ...hit('driver', around(228)),
+    ...hit('5-iron', around(176)),
+    ...hit('7-iron', around(160)),
+    ...hit('P-wedge', around(122)),
+    ...hit('50', around(107)),
+  ]
+  const fifty4 = [93.4, 92.1, 94.6, 91.8, 93.9]
+  const nineIron = [138.2, 136.9, 139.4, 137.5, 140.1, 138.8, 136.2, 139.0]
+
+  it.each([2, 3, 4, 5, 6, 8])(
+    'a newer cluster of %i never expels the older one: it is asked about from the second shot on, and counts nowhere',
+    (newer) => {
+      const shots = [...others(), ...hit('54', [...fifty4, ...nineIron.slice(0, newer)])]
+      const { stocks, warnings } = analyseBag({ clubs: wedgeBag, shots })
+      const stock = stocks.find(({ clubId }) => clubId === '54')!
+      expect(stock.count).toBe(5)
+      expect(yd(stock.carryM)).toBeCloseTo(93.16, 1)
+      const asked = warnings.find(({ kind }) => kind === 'other-club')
+      expect(asked?.facts).toMatchObject({ clubId: '54', other: '9-iron' })
+      expect((asked?.facts as { shotIds: string[] }).shotIds).toHaveLength(newer)
+      expect(stocks.find(({ clubId }) => clubId === '9-iron')?.count).toBe(0)
+    },
+  )
+
+  it('is asked about where nothing but this club was ever hit, by the lofts', () => {
+    const shots = hit('54', [...fifty4, ...nineIron.slice(0, 6)])
+    const { stocks, warnings } = analyseBag({ clubs: wedgeBag, shots })
+    expect(stocks.find(({ clubId }) => clubId === '54')?.count).toBe(5)
+    expect(warnings.map(({ kind }) => kind)).toEqual(['other-club'])
+  })
+
+  it('and answered is evidence: the next one of its kind is asked about too', () => {
+    const rest = bag('7-wood').filter(({ clubId }) => clubId !== 'driver')
+    const five = hit('7-wood', own)
+    const moved = hit('driver', [246])
+    const again = hit('7-wood', [245])
+    const { warnings } = analyseBag({ clubs: SIX, shots: [...rest, ...five, ...moved, ...again] })
+    expect(warnings).toContainEqual({
+      kind: 'other-club',
+      facts: { clubId: '7-wood', other: 'driver', shotIds: [again[0]!.id] },
+    })
+  })
+
+  it('kept by the golfer, a newer cluster counts', () => {
+    const shots = [...others(), ...hit('54', fifty4), ...hit('54', nineIron, { mark: 'solid' })]
+    const { stocks } = analyseBag({ clubs: wedgeBag, shots })
+    expect(stocks.find(({ clubId }) => clubId === '54')?.count).toBeGreaterThanOrEqual(8)
   })
 })

@@ -1,20 +1,36 @@
 import type { Club } from '../bag/club'
 import type { ClubId } from '../ids'
+import { curveLofts, typicalSlopeM, type CurvePrediction } from '../stock/loft-curve'
 import { density } from '../stock/normal'
-import type { CurvePrediction } from '../stock/loft-curve'
 import { weightedMean, type Spread } from '../stock/spread'
 import { markedWeight, type Reading } from './reading'
+import { FULL_SWING } from './shot'
 import { StrikeLikelihood } from './strike-likelihood'
 
 /** A shot that looks like one of another club: the club that the monitor was left on is not the one that was hit. */
 export type WrongClub = { index: number; other: ClubId }
 
-/** At most this many shots are hit before a forgotten change of club is noticed. */
+/** A forgotten change of club is noticed within this many shots, unless they lie far from the others. */
 const MOST_SHOTS = 3
-/** Clubs further away in the bag are not mistaken, but for the one that came next. */
+/** Clubs further away in the bag are not mistaken, but for those that were in hand just before and after, and from two shots far away on. */
 const MOST_PLACES = 2
 /** A change of club is forgotten twice in a hundred; then the club that came next was in hand more often than not. */
-const FORGOTTEN = { share: 0.02, nextBlock: 0.6, neighbour: 0.15, twoAway: 0.05 }
+const FORGOTTEN = {
+  share: 0.02,
+  nextBlock: 0.6,
+  neighbour: 0.15,
+  twoAway: 0.05,
+  furtherAway: 0.02,
+}
+/**
+ * Shots this far from the others of their club, as a share or in standard deviations, are no spread of its
+ * own: however many they are, the older ones are not given up for them in silence.
+ */
+const FAR = { share: 0.12, deviations: 3.5 }
+/** So many older shots of a club stand against any number of newer ones. */
+const ESTABLISHED = 4
+/** A club that was never hit lies within this share of what its loft says beside the one in hand. */
+const BY_LOFT_SD = 0.06
 /**
  * The suspects may be the only good shots of their own club, at what the golfer's other clubs say of it: so
  * often when one other shot is left, and less by this with each more that agrees.
@@ -55,29 +71,46 @@ export function wrongClubs(
 ): WrongClub[] {
   const likelihood = new StrikeLikelihood({ ...spread, missed: MISSED })
   const blocks = blocksOf(inOrder)
-  const full = inOrder.filter(({ shot }) => shot.swing === 'full')
+  const full = inOrder.filter(({ shot }) => shot.swing === FULL_SWING)
+  const { loftsDeg } = curveLofts(clubs)
   const byClub = new Map(clubs.map(({ id }) => [id, full.filter(({ shot }) => shot.clubId === id)]))
   const centres = new Map([...byClub].map(([id, readings]) => [id, centreOf(readings, weights)] as const))
   return blocks.flatMap(({ clubId, readings }, b) => {
     const place = clubs.findIndex(({ id }) => id === clubId)
     const own = byClub.get(clubId)
-    if (place < 0 || !own || readings.length < 2) return []
+    if (place < 0 || !own || own.length < 2) return []
     const following = blocks[b + 1]
     const nextClub =
       following && following.readings[0]?.session === readings[0]?.session ? following.clubId : null
+    const before = blocks[b - 1]
+    const lastClub = before && before.readings[0]?.session === readings[0]?.session ? before.clubId : null
     let best: { last: Reading[]; other: ClubId; logOdds: number } | null = null
-    for (let m = 1; m <= Math.min(MOST_SHOTS, readings.length - 1); m++) {
+    for (let m = 1; m <= readings.length; m++) {
       const last = readings.slice(-m)
       if (last.some((reading) => markedWeight(reading) !== null)) break
       const out = new Set(last)
       const left = own.filter((reading) => !out.has(reading))
-      if (left.length < m) break
+      if (left.length === 0) break
       const ownCentre = centreWithout(left, weights)
-      for (const [away, club] of candidates(clubs, place, nextClub)) {
-        const centre = centres.get(club.id)
-        if (!centre || centre.weight < HALF_A_SHOT) continue
+      const far = isFar(last, ownCentre, spread.carry)
+      // The older ones of a club outlive newer ones only where those are another's beyond doubt.
+      if (!far && (m > MOST_SHOTS || left.length < m || readings.length < 2)) continue
+      if (left.length < Math.min(m, ESTABLISHED)) continue
+      for (const [away, club] of candidates(clubs, place, nextClub, far ? lastClub : null, far && m >= 2)) {
+        const centre = centreOfClub(club, centres, expected, {
+          spread: spread.carry,
+          own: ownCentre,
+          steeper: (loftsDeg[clubs.indexOf(club)] as number) - (loftsDeg[place] as number),
+        })
+        if (!centre) continue
         const chance =
-          club.id === nextClub ? FORGOTTEN.nextBlock : away === 1 ? FORGOTTEN.neighbour : FORGOTTEN.twoAway
+          club.id === nextClub
+            ? FORGOTTEN.nextBlock
+            : away === 1
+              ? FORGOTTEN.neighbour
+              : away === 2
+                ? FORGOTTEN.twoAway
+                : FORGOTTEN.furtherAway
         let logOdds = Math.log((FORGOTTEN.share * chance) / MOST_SHOTS)
         for (const reading of last) {
           const own = ownGood(reading, ownCentre, expected.get(clubId) ?? null, likelihood, spread.carry)
@@ -89,7 +122,12 @@ export function wrongClubs(
         const tooLong = last.every(
           ({ logCarry }) => logCarry - (ownCentre.logCarry ?? logCarry) > TOO_LONG_SD * spread.carry,
         )
-        const askFrom = m >= left.length ? ASK_FROM_IF_HALF : tooLong ? ASK_FROM_IF_LONG : ASK_FROM
+        const askFrom =
+          m >= left.length && left.length < ESTABLISHED
+            ? ASK_FROM_IF_HALF
+            : tooLong
+              ? ASK_FROM_IF_LONG
+              : ASK_FROM
         if (logOdds > askFrom && logOdds > (best?.logOdds ?? -Infinity))
           best = { last, other: club.id, logOdds }
       }
@@ -112,20 +150,45 @@ function blocksOf(inOrder: readonly Reading[]): Block[] {
   return blocks.filter(({ swing }) => swing === 'full')
 }
 
-/** The clubs near this one in the bag, and the one that was in hand next, with how many places they are away. */
+/** The clubs that may have been in hand instead, with how many places they are away. */
 function* candidates(
   clubs: readonly Club[],
   place: number,
   nextClub: ClubId | null,
+  lastClub: ClubId | null,
+  anywhere: boolean,
 ): Generator<[number, Club]> {
-  const next = clubs.findIndex(({ id }) => id === nextClub)
-  if (next >= 0 && Math.abs(next - place) > MOST_PLACES) yield [Math.abs(next - place), clubs[next] as Club]
-  for (let away = 1; away <= MOST_PLACES; away++) {
-    for (const at of [place - away, place + away]) {
-      const club = clubs[at]
-      if (club) yield [away, club]
-    }
+  for (const [at, club] of clubs.entries()) {
+    const away = Math.abs(at - place)
+    const wasInHand = club.id === nextClub || club.id === lastClub
+    if (away > 0 && (away <= MOST_PLACES || wasInHand || anywhere)) yield [away, club]
   }
+}
+
+/** Whether shots lie beyond the spread of a club, all on one side. */
+function isFar(last: readonly Reading[], { logCarry }: Centre, carrySd: number): boolean {
+  if (logCarry === undefined) return false
+  const limit = Math.max(FAR.share, FAR.deviations * carrySd)
+  const away = last.map((reading) => reading.logCarry - logCarry)
+  return away.every((each) => each > limit) || away.every((each) => each < -limit)
+}
+
+/** Where a club lies: by its own shots, by what the golfer's other clubs say of its loft, or by its loft beside the one in hand. */
+function centreOfClub(
+  club: Club,
+  centres: ReadonlyMap<ClubId, Centre>,
+  expected: ReadonlyMap<ClubId, CurvePrediction | null>,
+  { spread, own, steeper }: { spread: number; own: Centre; steeper: number },
+): Centre | null {
+  const measured = centres.get(club.id)
+  if (measured && measured.weight >= HALF_A_SHOT) return measured
+  const weightFor = (relativeSd: number) => (spread / relativeSd) ** 2
+  const curve = expected.get(club.id)
+  if (curve)
+    return { logCarry: Math.log(curve.carryM), weight: weightFor(Math.sqrt(curve.varianceM2) / curve.carryM) }
+  if (own.logCarry === undefined) return null
+  const carryM = Math.exp(own.logCarry) + typicalSlopeM(Math.exp(own.logCarry)) * steeper
+  return carryM > 0 ? { logCarry: Math.log(carryM), weight: weightFor(BY_LOFT_SD) } : null
 }
 
 function centreOf(readings: readonly Reading[], weights: Float64Array): Centre {

@@ -42,9 +42,9 @@ const LONG_CLUB = { underDeg: 27, factor: 1.2 }
 export function curveAt(points: readonly CurvePoint[], loftDeg: number): CurvePrediction | null {
   if (points.length < FEWEST_POINTS) return null
   const mean = points.reduce((sum, { carryM }) => sum + carryM, 0) / points.length
-  const scale = Math.min(SLOPE_SCALE.most, Math.max(SLOPE_SCALE.least, mean / TYPICAL.carryM))
+  const slopeM = typicalSlopeM(mean)
   const fits = DEPARTURES.map(({ sdM, weight }) => {
-    const fit = new Ridge([TYPICAL.carryM, TYPICAL.slopeM * scale, 0])
+    const fit = new Ridge([TYPICAL.carryM, slopeM, 0])
     for (const point of points) {
       fit.observe(point.loftDeg, point.carryM, point.varianceM2 + departure(sdM, point.loftDeg) ** 2)
     }
@@ -67,6 +67,10 @@ export function curveAt(points: readonly CurvePoint[], loftDeg: number): CurvePr
   const curveVarianceM2 = between + average((fit) => fit.variance)
   return { carryM, curveVarianceM2, varianceM2: curveVarianceM2 + average((fit) => fit.own) }
 }
+
+/** Metres of carry for a degree of loft about a carry, negative (common practice). */
+export const typicalSlopeM = (carryM: number): number =>
+  TYPICAL.slopeM * Math.min(SLOPE_SCALE.most, Math.max(SLOPE_SCALE.least, carryM / TYPICAL.carryM))
 
 const departure = (sdM: number, loftDeg: number): number =>
   loftDeg < LONG_CLUB.underDeg ? sdM * LONG_CLUB.factor : sdM

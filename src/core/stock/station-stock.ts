@@ -107,7 +107,7 @@ export function stationStock(
       facts: {},
     })),
   ]
-  const foreseen = foreseenOf(station, model)
+  const foreseen = foreseenOf(station, model, solid.length)
   const shared = { ...own, leftOut, ...(foreseen && { foreseen }) }
   const { posterior } = station
   if (solid.length === 0 || !posterior) {
@@ -189,7 +189,15 @@ function modelStock(posterior: NonNullable<StationModel['posterior']>, extra: nu
   }
 }
 
-function foreseenOf({ posterior, expected }: StationModel, { spread }: BagModel): NextCarry | null {
+/** A shot or two alone say little of the next one. */
+const FEWEST_TO_FORESEE = 3
+
+function foreseenOf(
+  { posterior, expected }: StationModel,
+  { spread }: BagModel,
+  solid: number,
+): NextCarry | null {
+  if (!expected && solid < FEWEST_TO_FORESEE) return null
   const mean = posterior?.meanM ?? expected?.carryM
   const variance = posterior?.varianceM2 ?? expected?.varianceM2
   if (mean === undefined || variance === undefined) return null

@@ -28,6 +28,30 @@ CREATE TABLE receiver (
 
 CREATE INDEX receiver_of_session ON receiver (session_id);
 
+-- What was open in the bay last took every shot until now.
+INSERT INTO receiver (monitor, session_id, since_ms)
+SELECT '', id, open_ms FROM session
+WHERE open_club_id IS NOT NULL AND ended_ms IS NULL AND hurt_ms IS NULL AND golfer_id IS NOT NULL
+ORDER BY open_ms DESC LIMIT 1;
+
+-- What a golfer says of the names that monitors and files have for clubs: which club it is, that it waits, or that it
+-- goes by its letters again. The newest of a label whose batch was not undone stands.
+CREATE TABLE label_event (
+  seq        INTEGER PRIMARY KEY AUTOINCREMENT,
+  golfer_id  TEXT NOT NULL REFERENCES golfer (id),
+  label      TEXT NOT NULL COLLATE NOCASE CHECK (length(label) BETWEEN 1 AND 40),
+  club_id    TEXT REFERENCES club (id),
+  says       TEXT NOT NULL CHECK (length(says) BETWEEN 1 AND 40),
+  batch      TEXT NOT NULL,
+  at_ms      INTEGER NOT NULL,
+  CHECK ((says = 'is') = (club_id IS NOT NULL))
+) STRICT;
+
+CREATE INDEX label_of_golfer ON label_event (golfer_id, label, seq);
+INSERT INTO label_event (golfer_id, label, club_id, says, batch, at_ms)
+SELECT golfer_id, label, club_id, 'is', 'before 0008', 0 FROM club_label ORDER BY golfer_id, label;
+DROP TABLE club_label;
+
 -- A monitor's shot has its taking as an event, so that undo takes it back like a typed one. Those from before have none.
 DROP VIEW shot_now;
 CREATE VIEW shot_now AS

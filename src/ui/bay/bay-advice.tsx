@@ -62,7 +62,7 @@ function OtherClub({ warning, here, name, bay, byKey }: OtherClubProps) {
         Move {today.length === 1 ? 'it' : `all ${today.length}`} to the {name(other)}
         {byKey && <kbd>V</kbd>}
       </Button>
-      <Button variant="outline" onClick={() => bay.move(today, null)}>
+      <Button variant="outline" onClick={() => bay.decide(today, 'solid')}>
         {today.length === 1 ? 'It was' : 'They were'} the {name(clubId)}
       </Button>
     </span>

@@ -1,6 +1,9 @@
 import type { BagAnalysis } from '@/core/analyse-bag'
 import type { Bag } from '@/core/bag/bag'
 import type { Golfer } from '@/core/golfer'
+import type { SessionId } from '@/core/ids'
+import type { Receiving } from '@/core/monitor/receiving'
+import type { Action } from '@/core/session/action'
 import type { Conditions } from '@/core/session/conditions'
 import type { Expectation } from '@/core/session/expectation'
 import type { PlannedBlock } from '@/core/session/plan'
@@ -24,6 +27,13 @@ export type BayView = {
   /** What the next shot will be hit in. */
   now: Conditions
   setUp: SetUp | null
+  /** What undo would take back, and redo do again. */
+  undo: Action | null
+  redo: Action | null
+  /** Where the monitors' shots go. */
+  receiving: Receiving
+  /** Shots that came while nobody received. */
+  waiting: { id: SessionId; shots: number }[]
   /** What the golfer expects of its stations. */
   expectations: Expectation[]
 }

@@ -1,10 +1,11 @@
 import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
-import Form from 'react-bootstrap/Form'
 import type { ClubId, ShotId } from '@/core/ids'
+import type { Station } from '@/core/session/session'
 import type { SessionShot } from '@/core/session/session-shot'
 import { count } from '@/words/numbers'
 import type { BayView } from './bay-view'
+import { StationSelect } from './station-select'
 import type { BayActions } from './use-bay'
 
 type Props = {
@@ -17,32 +18,26 @@ type Props = {
   other: ClubId | undefined
 }
 
-/** A shot that was another club's: which one, and whether the shots after it were too. */
+/** A shot that was another station's: which one, and whether the shots after it were too. */
 export function MoveShot({ view, bay, shot, after, other }: Props) {
-  const [clubId, setClubId] = useState<string>(other ?? '')
-  const clubs = view.bag.clubs.filter(({ kind, id }) => kind !== 'putter' && id !== shot.clubId)
+  const [station, setStation] = useState<Station | null>(other ? { clubId: other, swing: shot.swing } : null)
   const move = async (ids: ShotId[]) => {
-    if (await bay.move(ids, { clubId: clubId as ClubId, swing: shot.swing })) setClubId('')
+    if (station && (await bay.move(ids, station))) setStation(null)
   }
   return (
     <div className="move-shot">
-      <Form.Select
-        aria-label="Which club was it?"
-        value={clubId}
-        onChange={(event) => setClubId(event.target.value)}
-      >
-        <option value="">Which club was it?</option>
-        {clubs.map((club) => (
-          <option key={club.id} value={club.id}>
-            {club.name}
-          </option>
-        ))}
-      </Form.Select>
-      <Button disabled={clubId === ''} onClick={() => move([shot.id])}>
+      <StationSelect
+        view={view}
+        label="Which club was it?"
+        value={station}
+        onChange={setStation}
+        but={{ clubId: shot.clubId as ClubId, swing: shot.swing }}
+      />
+      <Button disabled={!station} onClick={() => move([shot.id])}>
         Move this shot
       </Button>
       {after.length > 0 && (
-        <Button variant="outline" disabled={clubId === ''} onClick={() => move([shot.id, ...after])}>
+        <Button variant="outline" disabled={!station} onClick={() => move([shot.id, ...after])}>
           And the {count(after.length, 'shot')} after it
         </Button>
       )}

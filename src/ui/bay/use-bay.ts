@@ -6,7 +6,7 @@ import { clearLapsed } from '@/core/session/range-clear'
 import type { Station } from '@/core/session/session'
 import type { Mark } from '@/core/shots/mark'
 import type { Problem } from '@/core/problem'
-import type { ShotId } from '@/core/ids'
+import type { SessionId, ShotId } from '@/core/ids'
 import type { SessionShot } from '@/core/session/session-shot'
 import { send, type Sent } from '../send'
 import { lastClearMs, type BayView } from './bay-view'
@@ -184,9 +184,23 @@ export function useBay(first: BayView) {
     hurt: (hurt: boolean) => send('PATCH', session, { hurt }),
     /** Reads the Bay anew. */
     read: () => void readAgain.current(),
-    /** Moves a run of shots to another station; without one they are solid where they are. */
-    move: (shotIds: ShotId[], station: Station | null) =>
-      take(() => send('POST', `${session}/moves`, { shotIds, station })),
+    /** Moves a run of shots to another station; for all shots under their names, if wanted. */
+    move: (shotIds: ShotId[], station: Station, forLabel = false) =>
+      take(() => send('POST', `${session}/moves`, { shotIds, station, ...(forLabel && { forLabel }) })),
+    /** What becomes of a run of shots that stays where it is. */
+    decide: (shotIds: ShotId[], decision: 'solid' | 'released' | 'withdrawn') =>
+      take(() => send('POST', `${session}/moves`, { shotIds, decision })),
+    /** The monitor's shots come here from now on; null: those of all monitors. */
+    receive: (monitor: string | null) => take(() => send('POST', `${session}/receive`, { monitor })),
+    /** Shots that came while nobody received are this golfer's. */
+    claim: (sessionIds: SessionId[]) =>
+      take(async () => {
+        for (const id of sessionIds) {
+          const sent = await send('PATCH', `/api/sessions/${id}`, { golferId: first.golfer.id })
+          if (!sent.ok) return sent
+        }
+        return send('GET', `${session}/bay`)
+      }),
     /** Marks a shot. It shows at once; one that waits in this browser takes its mark along. */
     mark: (id: ShotId, mark: Mark | null) => {
       const marked = <Shot extends { id: ShotId }>(shots: Shot[]) =>
@@ -200,11 +214,12 @@ export function useBay(first: BayView) {
         return send('GET', `${session}/bay`)
       })
     },
-    release: (id: ShotId) => take(() => decide(id, { kind: 'released' })),
-    withdraw: (id: ShotId) => take(() => decide(id, { kind: 'withdrawn' })),
-    place: (id: ShotId, station: Station, forLabel: boolean) =>
-      take(() => decide(id, { kind: 'station', ...station, forLabel })),
-    undo: () => take(() => send('POST', `${session}/undo`)),
+    /** Takes back what the golfer was told; what is typed and not yet answered is the newest in any case. */
+    undo: () => {
+      const batch = unanswered.length > 0 || underWay.current > 0 ? null : (view.undo?.batch ?? null)
+      return take(() => send('POST', `${session}/undo`, { batch }))
+    },
+    redo: () => take(() => send('POST', `${session}/redo`)),
     end: () => send('PATCH', session, { ended: true }),
   }
 }
@@ -227,8 +242,12 @@ function withUnanswered(view: BayView, unanswered: readonly TypedShotPost[]): Ba
     return heldBecause ?? (lapsed ? 'range-not-clear' : null)
   }
   const held = new Map(fresh.map((shot) => [shot.id, heldOf(shot)]))
+  const carryM = fresh.at(-1)?.carryM ?? null
   return {
     ...view,
+    // Typed one after the other, they are taken back one after the other, the last first.
+    undo: { batch: '', kind: 'taken', source: 'typed', shots: 1, carryM },
+    redo: null,
     shots: [
       ...view.shots,
       ...fresh.map((shot, i) => ({

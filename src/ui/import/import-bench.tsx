@@ -25,7 +25,7 @@ type Props = {
   golfer: Golfer
   bag: Bag
   /** What the golfer's labels were mapped to, in lower case. */
-  mapped: Record<string, ClubId>
+  mapped: Record<string, ClubId | null>
   /** What the columns of files of known shapes hold. */
   shapes: Record<string, ColumnState[]>
 }
@@ -76,9 +76,7 @@ export function ImportBench({ golfer, bag, mapped, shapes }: Props) {
   const form = (dry: boolean) => ({
     name: source?.name ?? 'a file',
     columns: (held ?? []).map(({ field, unit }) => ({ field, unit })),
-    clubs: Object.fromEntries(
-      (read?.clubs ?? []).flatMap(({ label }) => (meant(label) ? [[label, meant(label)]] : [])),
-    ),
+    clubs: Object.fromEntries((read?.clubs ?? []).map(({ label }) => [label, meant(label) || 'later'])),
     offsetMin,
     ...(dry && { dry }),
   })

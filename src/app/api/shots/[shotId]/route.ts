@@ -1,9 +1,7 @@
 import { bodyForm, route } from '@/app/server/answer'
 import { answerChangedBay } from '@/app/server/answer-bay'
 import { knownShot, ownClub, ownedSession } from '@/app/server/known'
-import { mapLabel } from '@/store/bags'
 import { theDatabase } from '@/store/database'
-import { releaseLabelled } from '@/store/feed'
 import { addEvents, historyOfShot } from '@/store/shots'
 import { SHOT_DECISION } from '@/wire/forms'
 
@@ -21,15 +19,10 @@ export const POST = route<{ shotId: string }>(async (request, { shotId }) => {
   const db = theDatabase()
   const nowMs = Date.now()
   if (decision.kind === 'station') {
-    const { forLabel, ...station } = decision
-    ownClub(session.golferId, station.clubId)
-    const events = [{ shotSeq: shot.seq, event: station }]
+    ownClub(session.golferId, decision.clubId)
+    const events = [{ shotSeq: shot.seq, event: decision }]
     const release = { shotSeq: shot.seq, event: { kind: 'released' as const } }
     addEvents(db, shot.heldBecause ? [...events, release] : events, nowMs)
-    if (forLabel && shot.clubLabel) {
-      mapLabel(db, session.golferId, shot.clubLabel, station.clubId)
-      releaseLabelled(db, session.golferId, nowMs)
-    }
   } else addEvents(db, [{ shotSeq: shot.seq, event: decision }], nowMs)
   return answerChangedBay(session.id)
 })

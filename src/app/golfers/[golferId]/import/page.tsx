@@ -1,6 +1,7 @@
 import { redirect } from 'next/navigation'
 import { golferOfPage } from '@/app/server/gather'
-import { bagOf, clubLabels } from '@/store/bags'
+import { bagOf } from '@/store/bags'
+import { clubLabels } from '@/store/club-labels'
 import { theDatabase } from '@/store/database'
 import { fileShapes } from '@/store/file-shapes'
 import { ImportBench } from '@/ui/import/import-bench'

@@ -24,7 +24,7 @@ export const POST = route<{ golferId: string }>(async (request, { golferId }) =>
   const form = check(IMPORT_FORM, parsed(said))
   if (!form.ok) throw new Refusal(422, form.problems)
   const { name, columns, clubs, offsetMin, dry } = form.value
-  for (const club of Object.values(clubs)) if (club !== 'new') ownClub(golfer.id, club)
+  for (const club of Object.values(clubs)) if (club !== 'new' && club !== 'later') ownClub(golfer.id, club)
   const options = { lengthUnit: golfer.lengthUnit, offsetMin }
   const opened = openTable(new Uint8Array(await file.arrayBuffer()), options)
   if (!opened.ok) throw new Refusal(422, opened.problems)

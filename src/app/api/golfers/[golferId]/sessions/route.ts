@@ -4,6 +4,7 @@ import { FULL_SWING } from '@/core/shots/shot'
 import { bagOf } from '@/store/bags'
 import { theDatabase } from '@/store/database'
 import { keepPlan } from '@/store/plans'
+import { beginReceiving } from '@/store/receivers'
 import { saySession } from '@/store/session-events'
 import { openStation, startSession } from '@/store/sessions'
 import { keepSetUp } from '@/store/set-ups'
@@ -31,6 +32,7 @@ export const POST = route<{ golferId: string }>(async (request, { golferId }) =>
     plan?.blocks.forEach((block) => dropWanted(db, golfer.id, block))
     if (setUp) keepSetUp(db, golfer.id, id, setUp)
     if (warmUp) saySession(db, id, { kind: 'warm-up', on: true }, startedMs)
+    beginReceiving(db, id, startedMs)
     openStation(db, id, plan?.blocks[0] ?? { clubId: shortest.id, swing: FULL_SWING }, startedMs)
     return id
   })()

@@ -1,26 +1,43 @@
+import { randomUUID } from 'node:crypto'
 import { bodyForm, refuse, route } from '@/app/server/answer'
 import { answerChangedBay } from '@/app/server/answer-bay'
 import { ownClub, ownedSession } from '@/app/server/known'
+import { changeLabel } from '@/store/club-labels'
 import { theDatabase } from '@/store/database'
-import { addEvents, shotsOfSession } from '@/store/shots'
+import { addEvents, shotsOfSession, type ShotEvent } from '@/store/shots'
 import { MOVE_FORM } from '@/wire/forms'
 
-/** Moves a run of shots to another station, or marks them solid where they are: one action, undone as one. */
+/** What the golfer decides of a run of shots: their station, or what becomes of them. One action, undone as one. */
 export const POST = route<{ sessionId: string }>(async (request, { sessionId }) => {
   const session = ownedSession(sessionId)
-  const { shotIds, station } = await bodyForm(request, MOVE_FORM)
+  const { shotIds, station, decision, forLabel } = await bodyForm(request, MOVE_FORM)
   if (station) ownClub(session.golferId, station.clubId)
-  const there = new Map(shotsOfSession(theDatabase(), session.id).map((shot) => [shot.id, shot.seq]))
-  const seqs = shotIds.map(
+  const db = theDatabase()
+  const there = new Map(shotsOfSession(db, session.id).map((shot) => [shot.id, shot]))
+  const shots = shotIds.map(
     (id) => there.get(id) ?? refuse(404, 'shotIds', 'One of these shots is not in this session any more.'),
   )
-  const event = station
-    ? ({ kind: 'station', ...station } as const)
-    : ({ kind: 'mark', mark: 'solid' } as const)
-  addEvents(
-    theDatabase(),
-    seqs.map((shotSeq) => ({ shotSeq, event })),
-    Date.now(),
-  )
+  const event: ShotEvent = station
+    ? { kind: 'station', ...station }
+    : decision === 'solid'
+      ? { kind: 'mark', mark: 'solid' }
+      : { kind: decision ?? 'released' }
+  const [batch, nowMs] = [randomUUID(), Date.now()]
+  db.transaction(() => {
+    addEvents(
+      db,
+      shots.flatMap(({ seq, heldBecause }) => [
+        { shotSeq: seq, event },
+        // A held shot whose station is decided is taken.
+        ...(station && heldBecause ? [{ shotSeq: seq, event: { kind: 'released' as const } }] : []),
+      ]),
+      nowMs,
+      batch,
+    )
+    const labels = new Set(shots.flatMap(({ clubLabel }) => clubLabel ?? []))
+    if (forLabel && station)
+      for (const label of labels)
+        changeLabel(db, session.golferId, label, { says: 'is', clubId: station.clubId }, nowMs, batch)
+  })()
   return answerChangedBay(session.id)
 })

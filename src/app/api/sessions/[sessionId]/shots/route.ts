@@ -26,10 +26,13 @@ export const POST = route<{ sessionId: string }>(async (request, { sessionId }) 
     })),
   )
   if (!taken) refuse(409, 'id', 'There is another shot with this id: type it again.')
-  const seqs = new Map(shotsOfSession(db, session.id).map(({ id, seq }) => [id, seq]))
+  const there = new Map(shotsOfSession(db, session.id).map((shot) => [shot.id, shot]))
+  // A shot that is sent again brings a mark that it has already.
   const marks = shots.flatMap(({ id, mark }) => {
-    const shotSeq = seqs.get(id)
-    return mark && shotSeq !== undefined ? [{ shotSeq, event: { kind: 'mark' as const, mark } }] : []
+    const shot = there.get(id)
+    return mark && shot && shot.mark !== mark
+      ? [{ shotSeq: shot.seq, event: { kind: 'mark' as const, mark } }]
+      : []
   })
   if (marks.length > 0) addEvents(db, marks, Date.now())
   return answerChangedBay(session.id)

@@ -2,6 +2,7 @@ import { bodyForm, route } from '@/app/server/answer'
 import { answerChangedBay } from '@/app/server/answer-bay'
 import { ownClub, ownedSession } from '@/app/server/known'
 import { theDatabase } from '@/store/database'
+import { beginReceiving } from '@/store/receivers'
 import { openStation } from '@/store/sessions'
 import { STATION_FORM } from '@/wire/forms'
 
@@ -9,6 +10,12 @@ import { STATION_FORM } from '@/wire/forms'
 export const PUT = route<{ sessionId: string }>(async (request, { sessionId }) => {
   const session = ownedSession(sessionId)
   const { clubId, swing } = await bodyForm(request, STATION_FORM)
-  openStation(theDatabase(), session.id, { clubId: ownClub(session.golferId, clubId), swing }, Date.now())
+  const db = theDatabase()
+  const station = { clubId: ownClub(session.golferId, clubId), swing }
+  const nowMs = Date.now()
+  db.transaction(() => {
+    openStation(db, session.id, station, nowMs)
+    if (session.open === null) beginReceiving(db, session.id, nowMs)
+  })()
   return answerChangedBay(session.id)
 })

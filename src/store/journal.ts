@@ -1,0 +1,109 @@
+import type { ClubId, SessionId } from '@/core/ids'
+import type { Action } from '@/core/session/action'
+import type { Mark } from '@/core/shots/mark'
+import type { Swing } from '@/core/shots/shot'
+import type { Database } from './database'
+
+/** The actions of a session in the order in which they were done: undo takes back the last, redo does it again. */
+
+const UNDONE = 'batch IN (SELECT batch FROM undone)'
+
+const lastBatch = (db: Database, sessionId: SessionId): string | null =>
+  (db
+    .prepare(`SELECT batch FROM action WHERE session_id = ? AND NOT ${UNDONE} ORDER BY seq DESC LIMIT 1`)
+    .pluck()
+    .get(sessionId) as string | undefined) ?? null
+
+/** The action that was undone last and may be done again: nothing was done since. */
+const nextBatch = (db: Database, sessionId: SessionId): string | null =>
+  (db
+    .prepare(
+      `SELECT batch FROM action WHERE session_id = @sessionId AND ${UNDONE}
+         AND seq > coalesce((SELECT max(seq) FROM action WHERE session_id = @sessionId AND NOT ${UNDONE}), 0)
+       ORDER BY seq LIMIT 1`,
+    )
+    .pluck()
+    .get({ sessionId }) as string | undefined) ?? null
+
+/** What undo would take back, and what redo would do again; null where there is nothing. */
+export function undoAndRedo(
+  db: Database,
+  sessionId: SessionId,
+): { undo: Action | null; redo: Action | null } {
+  const [undo, redo] = [lastBatch(db, sessionId), nextBatch(db, sessionId)]
+  return { undo: undo === null ? null : actionOf(db, undo), redo: redo === null ? null : actionOf(db, redo) }
+}
+
+/**
+ * Undoes the last action of a session that still stands.
+ * @param expected the action that the golfer was told; another one that came since is not touched
+ */
+export function undoLast(
+  db: Database,
+  sessionId: SessionId,
+  nowMs: number,
+  expected: string | null = null,
+): 'undone' | 'nothing' | 'something-newer' {
+  return db.transaction(() => {
+    const batch = lastBatch(db, sessionId)
+    if (batch === null) return 'nothing' as const
+    if (expected !== null && batch !== expected) return 'something-newer' as const
+    db.prepare('INSERT INTO undone (batch, at_ms) VALUES (?, ?)').run(batch, nowMs)
+    return 'undone' as const
+  })()
+}
+
+/** Does again what was undone last; false where there is nothing, or something was done since. */
+export function redoLast(db: Database, sessionId: SessionId): boolean {
+  return db.transaction(() => {
+    const batch = nextBatch(db, sessionId)
+    if (batch === null) return false
+    db.prepare('DELETE FROM undone WHERE batch = ?').run(batch)
+    return true
+  })()
+}
+
+type ShotRow = {
+  kind: 'taken' | 'withdrawn' | 'mark' | 'station' | 'released'
+  mark: Mark | null
+  clubId: ClubId | null
+  swing: Swing | null
+  source: 'typed' | 'monitor' | 'file'
+  carryM: number | null
+  shotSeq: number
+}
+type SaidRow = {
+  kind: 'warm-up' | 'air' | 'expectation'
+  isOn: 0 | 1 | null
+  clubId: ClubId
+  swing: Swing
+  carryM: number
+}
+
+function actionOf(db: Database, batch: string): Action | null {
+  const of = db
+    .prepare(
+      `SELECT e.kind, e.mark, e.club_id AS clubId, e.swing, s.source, s.carry_m AS carryM, s.seq AS shotSeq
+       FROM shot_event e JOIN shot s ON s.seq = e.shot_seq WHERE e.batch = ? ORDER BY e.seq`,
+    )
+    .all(batch) as ShotRow[]
+  const last = of.findLast(({ kind }) => kind !== 'released') ?? of.at(-1)
+  if (last) {
+    const { kind, mark, clubId, swing, source, carryM } = last
+    const shots = { shots: new Set(of.map(({ shotSeq }) => shotSeq)).size, carryM }
+    if (kind === 'taken') return { batch, kind, source, ...shots }
+    if (kind === 'mark') return { batch, kind, mark, ...shots }
+    if (kind === 'station' && clubId && swing) return { batch, kind, clubId, swing, ...shots }
+    return { batch, kind: kind === 'withdrawn' ? 'withdrawn' : 'released', ...shots }
+  }
+  const said = db
+    .prepare(
+      `SELECT kind, is_on AS isOn, club_id AS clubId, swing, carry_m AS carryM
+       FROM session_event WHERE batch = ? ORDER BY seq DESC LIMIT 1`,
+    )
+    .get(batch) as SaidRow | undefined
+  if (!said) return null
+  const { kind, isOn, clubId, swing, carryM } = said
+  if (kind === 'expectation') return { batch, kind, clubId, swing, carryM }
+  return kind === 'warm-up' ? { batch, kind, on: isOn === 1 } : { batch, kind }
+}
