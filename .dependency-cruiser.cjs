@@ -6,10 +6,11 @@ const LAYERS = {
   store: ['core'],
   wire: ['core'],
   workers: ['wire', 'core'],
+  views: ['wire', 'store', 'words', 'core'],
   paper: ['drawings', 'words', 'core'],
   ui: ['workers', 'drawings', 'words', 'core'],
-  cli: ['paper', 'workers', 'wire', 'store', 'drawings', 'words', 'core'],
-  app: ['ui', 'paper', 'workers', 'wire', 'store', 'drawings', 'words', 'core'],
+  cli: ['views', 'paper', 'workers', 'wire', 'store', 'drawings', 'words', 'core'],
+  app: ['ui', 'views', 'paper', 'workers', 'wire', 'store', 'drawings', 'words', 'core'],
 }
 const TESTS = '\\.(test|spec)\\.tsx?$'
 

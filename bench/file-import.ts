@@ -24,7 +24,10 @@ const RUNS = 5
 export function importAgainstBare(): string[] {
   const folder = mkdtempSync(join(tmpdir(), 'banco-bench-'))
   const file = join(folder, 'shots.csv')
-  writeFileSync(file, writeShotsCsv(rows()))
+  writeFileSync(
+    file,
+    writeShotsCsv(rows(), { lengthUnit: 'yd', speedUnit: 'mph' }, () => 'counts'),
+  )
   const whole: number[] = []
   const bare: number[] = []
   for (let run = 0; run < RUNS; run++) {
@@ -63,9 +66,10 @@ function bareImport(file: string, path: string): void {
     `CREATE TABLE shot (${RECORD_FIELDS.map((field) => `${field} ${field === 'id' ? 'TEXT UNIQUE' : texts.has(field) ? 'TEXT' : 'REAL'}`).join(', ')})`,
   )
   const { data } = Papa.parse<string[]>(readFileSync(file, 'utf8'), { skipEmptyLines: true })
+  const at = RECORD_FIELDS.map((field) => data[0]?.indexOf(field) ?? -1)
   const insert = db.prepare(`INSERT INTO shot VALUES (${RECORD_FIELDS.map(() => '?').join(', ')})`)
   db.transaction(() => {
-    for (let i = 1; i < data.length; i++) insert.run(data[i])
+    for (let i = 1; i < data.length; i++) insert.run(at.map((place) => data[i]?.[place]))
   })()
   db.close()
 }

@@ -5,7 +5,7 @@ import '@fontsource-variable/archivo/standard.css'
 import '@/ui/theme.css'
 
 export const metadata: Metadata = {
-  title: 'Banco',
+  title: { default: 'Banco', template: '%s · Banco' },
   description: 'The bench where a golfer finds out how far each club really goes.',
 }
 export const viewport: Viewport = { width: 'device-width', initialScale: 1, themeColor: '#17256f' }

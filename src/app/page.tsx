@@ -1,20 +1,34 @@
+import { cookies } from 'next/headers'
 import { redirect } from 'next/navigation'
 import { theDatabase } from '@/store/database'
 import { allGolfers } from '@/store/golfers'
 import { bagOf } from '@/store/bags'
-import { sessionsOf } from '@/store/sessions'
+import { currentSession, sessionsOf } from '@/store/sessions'
+import { LAST_GOLFER } from '@/ui/shell/last-golfer'
 
 export const dynamic = 'force-dynamic'
 
-/** Leads a newcomer to the first step, and everybody else to what their shots say. */
-export default function Home() {
+/** Leads a newcomer to the first step, a golfer who hits to the Bay, and everybody else to what their shots say. */
+export default async function Home() {
   const db = theDatabase()
-  const golfers = allGolfers(db).map((golfer) => ({ golfer, newest: sessionsOf(db, golfer.id)[0] }))
-  const last = golfers.reduce<(typeof golfers)[number] | undefined>(
-    (best, each) => ((each.newest?.startedMs ?? 0) > (best?.newest?.startedMs ?? -1) ? each : best),
-    undefined,
+  const nowMs = Date.now()
+  const used = (await cookies()).get(LAST_GOLFER)?.value
+  const golfers = allGolfers(db).map((golfer) => ({
+    golfer,
+    open: currentSession(db, golfer.id, nowMs),
+    newestMs: sessionsOf(db, golfer.id)[0]?.startedMs ?? 0,
+  }))
+  const openMs = ({ open }: (typeof golfers)[number]) => (open && !open.hurtMs ? open.startedMs : 0)
+  // Whose session is open; of several the one that was looked at last; else who was looked at or hit last.
+  const [first] = golfers.toSorted(
+    (a, b) =>
+      Number(openMs(b) > 0) - Number(openMs(a) > 0) ||
+      Number(b.golfer.id === used) - Number(a.golfer.id === used) ||
+      openMs(b) - openMs(a) ||
+      b.newestMs - a.newestMs,
   )
-  if (!last) redirect('/golfers/new')
-  const home = `/golfers/${last.golfer.id}`
-  redirect(last.newest ? `${home}/gaps` : bagOf(db, last.golfer.id) ? `${home}/bay` : `${home}/bag`)
+  if (!first) redirect('/golfers/new')
+  const home = `/golfers/${first.golfer.id}`
+  if (openMs(first) > 0) redirect(`${home}/bay`)
+  redirect(first.newestMs ? `${home}/gaps` : bagOf(db, first.golfer.id) ? `${home}/bay` : `${home}/bag`)
 }

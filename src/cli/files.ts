@@ -6,22 +6,15 @@ import { paperPdf, PAPERS, type Paper } from '@/paper/papers'
 import { backUp, BackupError, checkBackup, putBackup } from '@/store/backup'
 import { dataFolder, databasePath } from '@/store/data-folder'
 import { openDatabase, type Database } from '@/store/database'
-import {
-  golferDocument,
-  golferSchema,
-  GolferDocumentError,
-  writeGolferDocument,
-} from '@/store/golfer-document'
+import { golferSchema, GolferDocumentError } from '@/store/golfer-document'
 import { restoreGolfer } from '@/store/restore-golfer'
 import { allGolfers } from '@/store/golfers'
 import { paperInput } from '@/store/papers'
-import { importShots, shotRecords } from '@/store/shot-files'
+import { exportFile, EXPORTS } from '@/views/export-file'
+import { importShots } from '@/store/shot-files'
 import { readGolferDocument } from '@/wire/golfer-document'
-import { writeShotsCsv } from '@/wire/shots-csv'
 import { fileShots } from '@/wire/table/file-shots'
 import { readTable, SHOT_FIELD, type TableRow } from '@/wire/table/read-table'
-import { writeStepsCsv, writeStocksCsv } from '@/wire/tables-csv'
-import { clubNames } from '@/words/names'
 
 /** A sentence for whoever called, and exit code 2. */
 export class CommandError extends Error {}
@@ -66,20 +59,32 @@ export const IMPORT_USAGE = `Brings a table of shots in (CSV or another delimite
 
   --golfer NAME    whose shots they are (needed where there is more than one golfer)
   --preview        saves nothing; prints one JSON document: encoding, delimiter, columns, and what becomes of each row
-  --unit yd|m      unit of lengths where the file does not say it (the golfer's own)`
+  --unit yd|m      unit of lengths where the file does not say it (the golfer's own)
+  --dates dmy|mdy  which of day and month stands first, where the file does not tell`
 
 export function runImport(args: string[]): void {
   const { values, positionals } = parseArgs({
     args,
     allowPositionals: true,
-    options: { golfer: { type: 'string' }, preview: { type: 'boolean' }, unit: { type: 'string' } },
+    options: {
+      golfer: { type: 'string' },
+      preview: { type: 'boolean' },
+      unit: { type: 'string' },
+      dates: { type: 'string' },
+    },
   })
-  const { unit } = values
+  const { unit, dates } = values
+  if (dates !== undefined && dates !== 'dmy' && dates !== 'mdy')
+    throw new CommandError(`--dates must be dmy or mdy, and is "${dates}".`)
   if (unit !== undefined && unit !== 'yd' && unit !== 'm')
     throw new CommandError(`--unit must be yd or m, and is "${unit}".`)
   const bytes = fileOf(positionals[0], IMPORT_USAGE)
   const read = (lengthUnit: 'yd' | 'm') => {
-    const table = readTable(bytes, { lengthUnit: unit ?? lengthUnit, offsetMin: offsetNow() })
+    const table = readTable(bytes, {
+      lengthUnit: unit ?? lengthUnit,
+      offsetMin: offsetNow(),
+      ...(dates && { dates }),
+    })
     if (!table.ok) throw new CommandError(table.problems.map(({ sentence }) => sentence).join(' '))
     return table
   }
@@ -144,23 +149,11 @@ export function runExport(args: string[]): void {
   if (values.schema) return say(JSON.stringify(golferSchema(openDatabase(':memory:')), null, 1))
   const text = withData((db) => {
     const golfer = golferNamed(db, values.golfer)
-    const ofBag = (write: typeof writeStocksCsv) => {
-      const input = paperInput(db, golfer, Date.now())
-      if (!input) throw new CommandError(`${golfer.name} has no bag yet.`)
-      return write(input.analysis, golfer, clubNames(input.bag))
-    }
-    switch (values.what) {
-      case 'golfer':
-        return writeGolferDocument(golferDocument(db, golfer.id))
-      case 'shots':
-        return writeShotsCsv(shotRecords(db, golfer.id))
-      case 'stocks':
-        return ofBag(writeStocksCsv)
-      case 'steps':
-        return ofBag(writeStepsCsv)
-      default:
-        throw new CommandError(`--what must be golfer, shots, stocks or steps, and is "${values.what}".`)
-    }
+    const what = EXPORTS.find((each) => each === values.what)
+    if (!what) throw new CommandError(`--what must be ${EXPORTS.join(', ')}, and is "${values.what}".`)
+    const written = exportFile(db, golfer, what, Date.now())
+    if (written === null) throw new CommandError(`${golfer.name} has no bag yet.`)
+    return written
   })
   if (values.to === undefined) process.stdout.write(text)
   else writeNew(values.to, text)

@@ -39,7 +39,7 @@ type Row = Flight & {
 
 /**
  * Gathers what the calculations need to know of a golfer's bag: its clubs, and the shots with them of
- * the last twelve months that are there and not held.
+ * the last twelve months that are there and not held. Shots hit on the course stand beside a stock, never in it.
  * @param inAir the air in which carries are to be compared; null: each in the air it was hit in
  */
 export function bagInput(
@@ -55,6 +55,7 @@ export function bagInput(
          n.hit_ms AS hitMs, ${FLIGHT_COLUMNS}
        FROM session s JOIN shot_now n ON n.session_id = s.id
        WHERE s.golfer_id = @golferId AND n.hit_ms > @since AND present AND held_because IS NULL
+         AND coalesce(s.place, '') <> 'course'
          AND n.club_id IN (SELECT club_id FROM bag_slot WHERE bag_id = @bagId)
        ORDER BY s.started_ms, s.id, n.seq`,
     )
@@ -119,3 +120,38 @@ function leftRules(left: readonly LeftOnPurpose[]): NonNullable<Rules['leftOnPur
     holes: left.flatMap(({ about, because }) => (about.kind === 'hole' ? [{ atM: about.atM, because }] : [])),
   }
 }
+
+/** Shots with a station that no stock is made of: how many were hit on the course, and how many are too old, with the newest. */
+export type BesideStock = {
+  clubId: ClubId
+  swing: Swing
+  onCourse: number
+  old: { shots: number; newestMs: number } | null
+}
+
+/** What stands beside the stocks of a bag: shots on the course, and those older than twelve months. */
+export const besideStocks = (db: Database, golfer: Golfer, bag: Bag, nowMs: number): BesideStock[] =>
+  (
+    db
+      .prepare(
+        `SELECT n.club_id AS clubId, n.swing,
+           sum(s.place IS 'course' AND n.hit_ms > @since) AS onCourse,
+           sum(s.place IS NOT 'course' AND n.hit_ms <= @since) AS oldShots,
+           max(CASE WHEN s.place IS NOT 'course' AND n.hit_ms <= @since THEN n.hit_ms END) AS newestMs
+         FROM session s JOIN shot_now n ON n.session_id = s.id
+         WHERE s.golfer_id = @golferId AND present AND held_because IS NULL
+           AND n.club_id IN (SELECT club_id FROM bag_slot WHERE bag_id = @bagId)
+         GROUP BY n.club_id, n.swing`,
+      )
+      .all({ golferId: golfer.id, bagId: bag.id, since: nowMs - STOCK_AGE_MS }) as {
+      clubId: ClubId
+      swing: Swing
+      onCourse: number
+      oldShots: number
+      newestMs: number | null
+    }[]
+  ).flatMap(({ clubId, swing, onCourse, oldShots, newestMs }) =>
+    onCourse > 0 || oldShots > 0
+      ? [{ clubId, swing, onCourse, old: newestMs === null ? null : { shots: oldShots, newestMs } }]
+      : [],
+  )

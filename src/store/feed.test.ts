@@ -1,14 +1,14 @@
 import { describe, expect, it } from 'vitest'
 import { NOW_MS, storeWithGolfer } from '../../tests/store'
 import type { GolferId, SessionId, ShotId } from '../core/ids'
-import { bagInput } from './bag-input'
+import { bagInput, besideStocks } from './bag-input'
 import { setSlots } from './bags'
 import { changeLabel, clubLabelled, knownLabels } from './club-labels'
 import { claimWaiting, receiveShot, type PostedShot } from './feed'
 import { redoLast, undoAndRedo, undoLast } from './journal'
 import { beginReceiving, receiverFor, receivingOf, takeOver } from './receivers'
 import { addGolfer } from './golfers'
-import { endSession, openStation, startSession, stopForPain, waitingSessions } from './sessions'
+import { endSession, openStation, setPlace, startSession, stopForPain, waitingSessions } from './sessions'
 import type { Database } from './database'
 import { addEvents, shotsOfSession, takeShot } from './shots'
 
@@ -257,6 +257,23 @@ describe('what the calculations are given', () => {
       bag.clubs.map(({ id }) => id).filter((id) => id !== clubId('8-iron')),
     )
     expect(shots()).toEqual([])
+  })
+
+  it('leaves out shots hit on the course, and says what stands beside a stock', () => {
+    const { db, golfer, bag, clubId, sessionId } = storeWithGolfer()
+    receiveShot(db, post('a'), NOW_MS, 0)
+    receiveShot(db, post('old', { hitMs: NOW_MS - 400 * 86_400_000 }), NOW_MS, 0)
+    expect(besideStocks(db, golfer, bag, NOW_MS)).toEqual([
+      {
+        clubId: clubId('8-iron'),
+        swing: 'full',
+        onCourse: 0,
+        old: { shots: 1, newestMs: NOW_MS - 400 * 86_400_000 },
+      },
+    ])
+    setPlace(db, sessionId, 'course')
+    expect(bagInput(db, golfer, bag, NOW_MS).shots).toEqual([])
+    expect(besideStocks(db, golfer, bag, NOW_MS)).toMatchObject([{ onCourse: 1, old: null }])
   })
 
   it('numbers the shots of each session from 0', () => {

@@ -1,6 +1,9 @@
 import type { GolferId, SessionId } from '@/core/ids'
-import type { Plan, PlannedBlock } from '@/core/session/plan'
+import { planProgress, type Block, type Plan, type PlannedBlock } from '@/core/session/plan'
+import type { Session } from '@/core/session/session'
 import type { Database } from './database'
+import { conditionsOfShots } from './session-events'
+import { shotsOfSession } from './shots'
 
 /** Keeps what a session sets out to hit, in place of what it set out to before. */
 export function keepPlan(db: Database, sessionId: SessionId, { blocks, ...plan }: Plan): void {
@@ -38,3 +41,34 @@ export const lastPlannedSession = (db: Database, golferId: GolferId): SessionId 
     )
     .pluck()
     .get(golferId) as SessionId | undefined) ?? null
+
+/** Puts shots in front of what is left of a session's plan: what was hit so far stays hit. */
+export function insertNext(db: Database, session: Session, blocks: readonly Block[]): void {
+  db.transaction(() => {
+    const conditions = session.golferId ? conditionsOfShots(db, session.golferId) : null
+    const hit = shotsOfSession(db, session.id).flatMap(({ clubId, swing, heldBecause, seq }) =>
+      clubId === null || heldBecause !== null || conditions?.(session.id, seq).warmUp
+        ? []
+        : [{ clubId, swing, shots: 1 }],
+    )
+    const plan = planOf(db, session.id)
+    const today = planProgress(
+      plan.filter(({ day }) => day === 1),
+      hit,
+    ).left.map((block) => ({ ...block, day: 1 }))
+    const later = plan.filter(({ day }) => day > 1)
+    const first = [...runsOf(hit), ...blocks].map((block) => ({ ...block, day: 1 }))
+    keepPlan(db, session.id, { ...session, blocks: [...first, ...today, ...later] })
+  })()
+}
+
+/** Shots one after the other at one station, as blocks. */
+function runsOf(shots: readonly Block[]): Block[] {
+  const runs: Block[] = []
+  for (const shot of shots) {
+    const last = runs.at(-1)
+    if (last && last.clubId === shot.clubId && last.swing === shot.swing) last.shots += shot.shots
+    else runs.push({ ...shot })
+  }
+  return runs
+}

@@ -7,10 +7,11 @@ import { readTable } from '../wire/table/read-table'
 import { bagOf, startBag } from './bags'
 import { openDatabase } from './database'
 import { addGolfer } from './golfers'
-import { sessionsOf } from './sessions'
+import { currentSession, endSession, sessionsOf } from './sessions'
 import { importShots, importsOf, knownShots, shotRecords, withdrawImport } from './shot-files'
 import { addEvents, shotById, takeShot } from './shots'
 
+const YARDS = { lengthUnit: 'yd', speedUnit: 'mph' } as const
 const WHEN = { nowMs: NOW_MS, offsetMin: 0 }
 
 function withShots() {
@@ -72,14 +73,14 @@ function emptyBanco() {
 describe('a file of shots', () => {
   it('goes out as CSV, comes into another Banco, and goes out the same', () => {
     const { db, golfer } = withShots()
-    const text = writeShotsCsv(shotRecords(db, golfer.id))
+    const text = writeShotsCsv(shotRecords(db, golfer.id), YARDS, () => '')
     const other = emptyBanco()
     const table = readTable(new TextEncoder().encode(text), { lengthUnit: 'yd', offsetMin: 0 })
     expect(table.ok).toBe(true)
     if (!table.ok) return
     const result = importShots(other.db, other.id, { name: 'shots', shots: fileShots(table.rows, 0) }, WHEN)
     expect(result).toMatchObject({ taken: 3, known: 0, held: 0, conflicts: [] })
-    expect(writeShotsCsv(shotRecords(other.db, other.id))).toBe(text)
+    expect(writeShotsCsv(shotRecords(other.db, other.id), YARDS, () => '')).toBe(text)
   })
 
   it('from elsewhere is one session a day and name, its clubs are mapped once, and new ones stand on the rack', () => {
@@ -143,6 +144,47 @@ describe('a file of shots', () => {
     expect(shotRecords(db, golfer.id)).toEqual([])
     expect(importShots(db, golfer.id, { name: 'old.csv', shots }, WHEN)).toMatchObject({ taken: 1, held: 2 })
     expect(shotRecords(db, golfer.id).at(-1)?.mark).toBe('thin')
+  })
+
+  it('decided later waits, whatever its letters say, and a later choice is obeyed', () => {
+    const { db, golfer, clubId } = storeWithGolfer()
+    const shots = Array.from({ length: 8 }, (_, i) => ({ club: '5H', carryM: 158 + i }))
+    const later = importShots(db, golfer.id, { name: 'x', shots, clubs: { '5H': 'later' } }, WHEN)
+    expect(later).toMatchObject({ taken: 0, held: 8 })
+    const more = [{ club: '5H', carryM: 170 }]
+    const clubs = { '5H': clubId('7-wood') }
+    expect(importShots(db, golfer.id, { name: 'y', shots: more, clubs }, WHEN)).toMatchObject({ taken: 1 })
+    const all = shotRecords(db, golfer.id)
+    expect(all).toHaveLength(9)
+    expect(all.every(({ club }) => club === '7-wood')).toBe(true)
+  })
+
+  it('of one golfer is not on file already for another', () => {
+    const { db, golfer } = withShots()
+    const records = shotRecords(db, golfer.id)
+    const other = 'golfer-2' as GolferId
+    addGolfer(
+      db,
+      other,
+      { name: 'Ansel Thorsby', hand: 'right', lengthUnit: 'm', speedUnit: 'km/h', goalZoneM: null },
+      NOW_MS,
+    )
+    startBag(db, other, { name: 'Bag', clubs: [{ name: '8-iron', kind: 'iron', loftDeg: 36 }] }, NOW_MS)
+    expect(knownShots(db, other, records)).toEqual([false, false, false])
+    const file = { name: 'x', shots: records }
+    expect(importShots(db, other, file, WHEN)).toMatchObject({ taken: 2, held: 1, known: 0, conflicts: [] })
+    expect(importShots(db, other, file, WHEN)).toMatchObject({ taken: 0, known: 3 })
+    expect(shotRecords(db, golfer.id)).toEqual(records)
+  })
+
+  it('leaves no session that the Bay would go on with, and none at all once it is withdrawn', () => {
+    const { db, golfer, sessionId } = storeWithGolfer()
+    endSession(db, sessionId, NOW_MS)
+    const shots = [{ club: '8-iron', carryM: 118, hitMs: NOW_MS }]
+    const { importId } = importShots(db, golfer.id, { name: 'x', shots }, WHEN)
+    expect(currentSession(db, golfer.id, NOW_MS)).toBeNull()
+    withdrawImport(db, golfer.id, importId, NOW_MS)
+    expect(sessionsOf(db, golfer.id).filter(({ shots: n, files }) => n > 0 || files === 0)).toHaveLength(1)
   })
 
   it('that fails on the way saves nothing', () => {

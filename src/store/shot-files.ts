@@ -3,10 +3,11 @@ import type { FileShot, ShotRecord } from '@/core/formats/shot-record'
 import type { ClubId, GolferId, SessionId, ShotId } from '@/core/ids'
 import type { HeldReason } from '@/core/monitor/station-for-shot'
 import { isPlausibleCarry } from '@/core/shots/plausible-carry'
-import { FLIGHT_FIELDS, FULL_SWING, type Flight } from '@/core/shots/shot'
+import { FLIGHT_FIELDS, FULL_SWING, type Apart, type Flight } from '@/core/shots/shot'
 import { apartBecause } from '@/core/session/conditions'
 import { clubNamed } from '@/core/monitor/club-named'
 import { clubByName, clubsOf, insertClub } from './bags'
+import { STOCK_AGE_MS } from './bag-input'
 import { changeLabel, clubLabelled } from './club-labels'
 import { conditionsOfShots } from './session-events'
 import type { Database } from './database'
@@ -43,6 +44,7 @@ export function importShots(
       nowMs,
     )
     const take = shotTaker(db)
+    const idOf = identities(db, golferId)
     const result: ImportResult = { importId, taken: 0, known: 0, held: 0, conflicts: [] }
     const sessions = new Map<string, SessionId>()
     const started: SessionId[] = []
@@ -77,7 +79,7 @@ export function importShots(
       }
       const heldBecause: HeldReason | null =
         clubId === null ? 'unknown-club' : isPlausibleCarry(shot.carryM) ? null : 'implausible-carry'
-      const id = (shot.id ?? idFromContents(golferId, shot, seen)) as ShotId
+      const id = idOf(shot, seen) as ShotId
       const taken = take({
         carryM: shot.carryM,
         totalM: shot.totalM,
@@ -112,6 +114,7 @@ export function importShots(
       addEvents(db, events, nowMs)
     }
     dropEmptySessions(db, started)
+    endSessions(db, started)
     return result
   })
   return run()
@@ -149,8 +152,9 @@ export function knownShots(db: Database, golferId: GolferId, shots: Iterable<Fil
   const isThere = db.prepare('SELECT 1 FROM shot WHERE id = ?').pluck()
   const isPresent = db.prepare('SELECT present FROM shot_now WHERE id = ?').pluck()
   const seen = new Map<string, number>()
+  const idOf = identities(db, golferId)
   return Array.from(shots, (shot) => {
-    const id = shot.id ?? idFromContents(golferId, shot, seen)
+    const id = idOf(shot, seen)
     return isThere.get(id) === 1 && isPresent.get(id) === 1
   })
 }
@@ -184,6 +188,36 @@ export const importsOf = (db: Database, golferId: GolferId): FileImport[] =>
     )
     .all(golferId) as FileImport[]
 
+/** What is known of every shot of a golfer besides its numbers. */
+export function shotStandings(db: Database, golferId: GolferId, nowMs: number): Map<string, ShotStanding> {
+  const conditions = conditionsOfShots(db, golferId)
+  const onCourse = new Set(
+    db
+      .prepare("SELECT id FROM session WHERE golfer_id = ? AND place = 'course'")
+      .pluck()
+      .all(golferId) as SessionId[],
+  )
+  return new Map(
+    shotsOfGolfer(db, golferId).map((shot) => [
+      shot.id,
+      {
+        id: shot.id,
+        heldBecause: shot.heldBecause,
+        apart: shot.source === 'file' ? null : apartBecause(conditions(shot.sessionId, shot.seq)),
+        onCourse: onCourse.has(shot.sessionId),
+        old: shot.hitMs <= nowMs - STOCK_AGE_MS,
+      },
+    ]),
+  )
+}
+export type ShotStanding = {
+  id: ShotId
+  heldBecause: HeldReason | null
+  apart: Apart | null
+  onCourse: boolean
+  old: boolean
+}
+
 /** Every shot of a golfer that is there, as files hold it, oldest session first. */
 export function shotRecords(db: Database, golferId: GolferId): ShotRecord[] {
   const names = new Map(clubsOf(db, golferId).map((club) => [club.id, club.name]))
@@ -216,6 +250,29 @@ function flightOf(shot: Flight): Pick<ShotRecord, (typeof FLIGHT_FIELDS)[number]
     if (typeof value === 'number') flight[field] = value
   }
   return flight
+}
+
+/** Under which id a shot of a file is kept: its own, unless that is another golfer's shot already. */
+function identities(db: Database, golferId: GolferId) {
+  const owner = db
+    .prepare('SELECT s.golfer_id FROM shot n JOIN session s ON s.id = n.session_id WHERE n.id = ?')
+    .pluck()
+  return (shot: FileShot, seen: Map<string, number>): string => {
+    if (shot.id === undefined) return idFromContents(golferId, shot, seen)
+    const whose = owner.get(shot.id) as string | null | undefined
+    return whose === undefined || whose === golferId
+      ? shot.id
+      : `file-${hash('sha256', JSON.stringify([golferId, shot.id])).slice(0, 32)}`
+  }
+}
+
+/** A file's sessions are over: the Bay does not go on with them by itself. */
+function endSessions(db: Database, ids: SessionId[]): void {
+  const end = db.prepare(
+    `UPDATE session SET ended_ms = (SELECT max(hit_ms) FROM shot WHERE session_id = session.id)
+     WHERE id = ? AND ended_ms IS NULL AND open_club_id IS NULL`,
+  )
+  ids.forEach((id) => end.run(id))
 }
 
 /** An id from what a shot says and how often the file has said just that before. */

@@ -17,7 +17,7 @@ import { TURFS } from '@/core/flight/ground'
 import { STOCK_RULES } from '@/core/stock/stock-rules'
 import type { ClubId, GolferId, ShotId } from '@/core/ids'
 import { SURFACES, WINDS, type Surface, type Wind } from '@/core/session/conditions'
-import type { Plan } from '@/core/session/plan'
+import type { Block, Plan } from '@/core/session/plan'
 import type { SetUp } from '@/core/session/set-up'
 import { PLACES, type Place, type Station } from '@/core/session/session'
 import { MARKS, type Mark } from '@/core/shots/mark'
@@ -208,6 +208,19 @@ export const SESSION_FORM = Joi.object<SessionForm>({
   setUp: SET_UP_FORM,
   rangeClear: Joi.valid(true),
   warmUp: Joi.valid(true),
+})
+export const HIT_NEXT_FORM = Joi.object<{ blocks: Block[] }>({
+  blocks: Joi.array()
+    .items(
+      Joi.object({
+        clubId: id<ClubId>().required(),
+        swing: swing.required(),
+        shots: Joi.number().integer().min(1).max(200).required(),
+      }),
+    )
+    .min(1)
+    .max(100)
+    .required(),
 })
 export const SESSION_CHANGE = Joi.object<{
   ended?: true

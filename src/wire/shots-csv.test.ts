@@ -17,14 +17,29 @@ const record: ShotRecord = {
   mark: 'thin',
   apart: null,
 }
+const written = (records: ShotRecord[], lengthUnit: 'yd' | 'm' = 'yd') =>
+  writeShotsCsv(records, { lengthUnit, speedUnit: 'mph' }, () => 'left out: thin')
 const read = (text: string) => {
   const table = readTable(new TextEncoder().encode(text), { lengthUnit: 'yd', offsetMin: 0 })
   return table.ok ? table.rows : []
 }
 
 describe('Banco’s CSV', () => {
+  it('says it for people first: the golfer’s units in the titles, decimals that make sense, ISO times, what became of each', () => {
+    const [titles, row] = written([record])
+      .split('\n')
+      .map((line) => line.split(','))
+    const cell = (title: string) => row![titles!.indexOf(title)]
+    expect(cell('carry (yd)')).toBe('131.6')
+    expect(cell('offline (yd)')).toBe('-3.6')
+    expect(cell('hit at')).toBe('2026-03-31T22:33:21-01:00')
+    expect(cell('counts')).toBe('left out: thin')
+    expect(titles).not.toContain('carry (m)')
+    expect(written([record], 'm').split('\n')[0]).toContain('carry (m)')
+  })
+
   it('writes no cell that a spreadsheet would run, and reads its own way back to the last digit', () => {
-    const text = writeShotsCsv([record])
+    const text = written([record])
     expect(text.split('\n')[1]).toMatch(/^"'=1\+1","'@s",/)
     const { apart: _apart, ...rest } = record
     expect(read(text)).toEqual([
@@ -34,7 +49,7 @@ describe('Banco’s CSV', () => {
   })
 
   it('takes in no shot that was kept apart when it was hit', () => {
-    const rows = read(writeShotsCsv([record, { ...record, id: 'b', apart: 'warm-up' }]))
+    const rows = read(written([record, { ...record, id: 'b', apart: 'warm-up' }]))
     expect(rows.map(({ because }) => because)).toEqual(['header', undefined, 'kept-apart'])
   })
 })

@@ -6,4 +6,10 @@ export const atPlace = (ms: number, offsetMin: number): Date =>
 
 export const dayAndTime = (ms: number, offsetMin: number): string =>
   format(atPlace(ms, offsetMin), 'd MMM yyyy, HH:mm')
+/** "today", "1 day old", "217 days old". */
+export function daysAgo(ms: number, nowMs: number): string {
+  const days = Math.floor((nowMs - ms) / 86_400_000)
+  return days <= 0 ? 'of today' : `${days} ${days === 1 ? 'day' : 'days'} old`
+}
+
 export const day = (ms: number): string => format(new Date(ms), 'd MMM yyyy')

@@ -11,7 +11,7 @@ import type { Session } from '@/core/session/session'
 import type { Air } from '@/core/flight/air'
 import { airOfDay, usualDay } from '@/core/flight/day'
 import { dayCard, seasonStations } from '@/core/flight/day-card'
-import { bagInput, comparingAir } from '@/store/bag-input'
+import { bagInput, besideStocks, comparingAir } from '@/store/bag-input'
 import { dayOf, placesOf } from '@/store/course-days'
 import { drillShots } from '@/store/drills'
 import { ladder } from '@/core/wedges/ladder'
@@ -75,6 +75,12 @@ export function analysedBag(
 
 /** The bag in the air in which the golfer's tables compare clubs. */
 export const comparedBag = (golfer: Golfer) => analysedBag(golfer, comparingAir(golfer))
+
+/** What stands beside the stocks: shots on the course, and those that are too old, as of now. */
+export function besideTheStocks(golfer: Golfer, bag: Bag) {
+  const nowMs = Date.now()
+  return { beside: besideStocks(theDatabase(), golfer, bag, nowMs), nowMs }
+}
 
 /** The card of the golfer's day, with what the season picture needs; null before the first bag. */
 export function courseView(golfer: Golfer): CourseProps | null {
@@ -171,7 +177,7 @@ export function sessionForBay(golfer: Golfer, asked: string | undefined): Sessio
 }
 
 /** What the page before a session needs to know: the bag, what was left of the last plan, and how the last session was set up. */
-export function bayStart(golfer: Golfer): Omit<BayStartProps, 'waiting'> | null {
+export function bayStart(golfer: Golfer): Omit<BayStartProps, 'waiting' | 'proposed'> | null {
   const analysed = analysedBag(golfer)
   if (!analysed) return null
   const { bag, analysis, shots } = analysed

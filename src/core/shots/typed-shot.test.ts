@@ -104,3 +104,8 @@ describe('several carries at once', () => {
     })
   })
 })
+
+it.each(['129l', '1293l', '129r'])('%s is no carry with a side: a space parts the two', (text) => {
+  expect(readTypedShot(text, 'yd')).toEqual({ kind: 'not-a-carry', text })
+  expect(readTypedShots(text, 'yd').kind).toBe('problems')
+})

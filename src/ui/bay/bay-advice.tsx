@@ -3,6 +3,8 @@ import { useHotkeys } from 'react-hotkeys-hook'
 import type { Warning } from '@/core/analyse-bag'
 import { clubNames } from '@/words/names'
 import { nextLine, warningSentence } from '@/words/reasons'
+import { keyOf } from '../plan/plan-draft'
+import { progressOf } from './bay-plan'
 import type { BayView } from './bay-view'
 import { ANSWERS } from './held-shots'
 import type { BayActions } from './use-bay'
@@ -17,6 +19,14 @@ export function BayAdvice({ view, bay, onRest }: { view: BayView; bay: BayAction
   // A question about the club in hand comes first; one about a club that was put away can wait.
   const asksNow = (warning: Warning) =>
     warning.kind === 'other-club' && warning.facts.clubId === session.open?.clubId
+  // With a plan nothing else is proposed until it is hit, and then nothing but its own stations.
+  const planned = new Set(view.plan.map(keyOf))
+  const next =
+    view.plan.length === 0
+      ? analysis.next
+      : progressOf(view).left.length > 0
+        ? []
+        : analysis.next.filter((each) => planned.has(keyOf(each)))
   const warnings = analysis.warnings.filter((warning) => warning.kind !== 'unknown-club' && ofToday(warning))
   return (
     <>
@@ -33,9 +43,9 @@ export function BayAdvice({ view, bay, onRest }: { view: BayView; bay: BayAction
           )}
         </section>
       ))}
-      {analysis.next.length > 0 && session.hurtMs === null && (
+      {next.length > 0 && session.hurtMs === null && (
         <p className="quiet next-line mb-0">
-          Best to hit next: <b>{nextLine(analysis.next, name)}</b>
+          Best to hit next: <b>{nextLine(next, name)}</b>
         </p>
       )}
     </>

@@ -1,17 +1,25 @@
 import Button from 'react-bootstrap/Button'
+import type { ClubId } from '@/core/ids'
 import { planProgress, planSeconds } from '@/core/session/plan'
+import type { Station } from '@/core/session/session'
 import { clubNames, stationName } from '@/words/names'
 import { count, minutes } from '@/words/numbers'
 import { keyOf } from '../plan/plan-draft'
 import type { BayView } from './bay-view'
 
 /** How far the plan is hit: the block in hand, what comes then, the time that is left, and a rest where one is due. */
-export function BayPlan({ view, onRest }: { view: BayView; onRest: (() => void) | null }) {
+type Props = {
+  view: BayView
+  open: Station
+  onOpen: (clubId: ClubId, swing: string) => void
+  onRest: (() => void) | null
+}
+
+export function BayPlan({ view, open, onOpen, onRest }: Props) {
   const { bag, session } = view
   const plan = planOfToday(view)
   if (plan.length === 0 || session.hurtMs !== null) return null
-  const { at, hit, left } = progressOf(view)
-  const block = plan[at]
+  const { hit, left, block } = progressOf(view)
   const later = total(view.plan) - total(plan)
   if (!block) {
     return (
@@ -28,8 +36,19 @@ export function BayPlan({ view, onRest }: { view: BayView; onRest: (() => void) 
   const nameOf = clubNames(bag)
   const name = (clubId: string, swing: string) => stationName({ name: nameOf(clubId) }, swing)
   const then = left[1]
+  const elsewhere = !view.now.warmUp && keyOf(open) !== keyOf(block)
   return (
-    <p className="plan-line" data-testid="plan">
+    <p className={`plan-line ${elsewhere ? 'elsewhere' : ''}`} data-testid="plan">
+      {elsewhere && (
+        <span className="loud">
+          <span>
+            Plan: <b>{name(block.clubId, block.swing)}</b>. Open: <b>{name(open.clubId, open.swing)}</b>.
+          </span>
+          <Button size="sm" onClick={() => onOpen(block.clubId, block.swing)}>
+            Open the plan’s
+          </Button>
+        </span>
+      )}
       <b>
         {hit} of {block.shots} with the {name(block.clubId, block.swing)}
       </b>
@@ -52,16 +71,19 @@ const planOfToday = ({ plan }: BayView) => plan.filter(({ day }) => day === 1)
 
 /** How far today's plan is hit; shots that were marked as bad are hit all the same, those of the warm-up are not. */
 export const progressOf = (view: BayView) => {
+  const plan = planOfToday(view)
   const done = new Set(
     view.session.untilSettled ? view.analysis.stocks.filter((stock) => stock.done).map(keyOf) : [],
   )
-  return planProgress(
-    planOfToday(view),
+  const progress = planProgress(
+    plan,
     view.shots.flatMap(({ clubId, swing, heldBecause, conditions }) =>
       clubId === null || heldBecause !== null || conditions.warmUp ? [] : [{ clubId, swing }],
     ),
     (station) => done.has(keyOf(station)),
   )
+  /** The block in hand; none where the plan is hit, or there is none. */
+  return { ...progress, block: plan[progress.at] }
 }
 
 const total = (blocks: readonly { shots: number }[]): number =>

@@ -1,14 +1,15 @@
 'use client'
 
 import { useRouter } from 'next/navigation'
-import { useState } from 'react'
+import { useEffect, useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import type { SessionId } from '@/core/ids'
 import type { Problem } from '@/core/problem'
+import type { Block } from '@/core/session/plan'
 import { caveatsOf, cautionsOf, NOTHING_SAID, type MonitorProfile, type SetUp } from '@/core/session/set-up'
 import { PLACES, type Place } from '@/core/session/session'
-import { firstDraft, planOf, type PlanSource } from '../plan/plan-draft'
+import { firstDraft, keepDraft, keptDraft, planOf, type PlanDraft, type PlanSource } from '../plan/plan-draft'
 import { PlanForm, planTitle } from '../plan/plan-form'
 import { send } from '../send'
 import { SetUpForm, setUpProblem } from '../set-up/set-up-form'
@@ -24,14 +25,27 @@ export type BayStartProps = PlanSource & {
   lastPlace: Place | null
   profiles: MonitorProfile[]
   waiting: { id: SessionId; shots: number }[]
+  /** What another page proposes to hit. */
+  proposed: Block[]
 }
 
 /** Before the first ball: what to hit, where, and how it is set up. One tap says that the range is clear, and starts. */
-export function BayStart({ waiting, lastSetUp, lastPlace, profiles, ...source }: BayStartProps) {
+export function BayStart({ waiting, proposed, lastSetUp, lastPlace, profiles, ...source }: BayStartProps) {
   const { golfer } = source
   const router = useRouter()
   const [problems, setProblems] = useState<Problem[]>([])
-  const [draft, setDraft] = useState(() => firstDraft(source))
+  const [draft, setDraftNow] = useState(() => firstDraft(source, proposed))
+  const setDraft = (next: PlanDraft) => {
+    setDraftNow(next)
+    keepDraft(golfer.id, next)
+  }
+  useEffect(() => {
+    // What another page proposes comes before what was left here.
+    const kept = proposed.length > 0 ? null : keptDraft(golfer.id, source)
+    // eslint-disable-next-line react-hooks/set-state-in-effect -- only the browser knows what it kept
+    if (kept) setDraftNow(kept)
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- once, when the page opens
+  }, [])
   const [place, setPlace] = useState<Place>(lastPlace ?? 'indoor')
   const [setUp, setSetUp] = useState(() => startingFrom(lastSetUp))
   const [warmUp, setWarmUp] = useState(false)
@@ -52,8 +66,10 @@ export function BayStart({ waiting, lastSetUp, lastPlace, profiles, ...source }:
     setStarting(false)
     setProblems(sent.ok ? [] : sent.problems)
     if (!sent.ok) return
+    keepDraft(golfer.id, null)
     if (draft.longestMin !== golfer.longestMin)
       await send('PATCH', `/api/golfers/${golfer.id}`, { longestMin: draft.longestMin })
+    router.replace(`/golfers/${golfer.id}/bay`)
     router.refresh()
   }
   const claim = async (id: SessionId) => {

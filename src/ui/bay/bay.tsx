@@ -28,10 +28,12 @@ import { LastShot, MARK_KEY, type Judged } from './last-shot'
 import { MoveShot } from './move-shot'
 import { RangeClear } from './range-clear'
 import { RestTimer } from './rest-timer'
+import { ReceivingLine } from './receiving'
 import { ShotEntry } from './shot-entry'
 import { ShotHistory } from './shot-history'
 import { ShotList } from './shot-list'
 import { StationList } from './station-list'
+import { Redo, UndoButton } from './undo'
 import { useBay } from './use-bay'
 import { useNow } from './use-now'
 import './bay.css'
@@ -44,18 +46,22 @@ export function Bay({ first }: { first: BayView }) {
   const { golfer, bag, session } = view
   const input = useRef<HTMLInputElement>(null)
   const [chosen, setChosen] = useState<{ id: ShotId; among: number } | null>(null)
+  const [followed, setFollowed] = useState<{ last: ShotId | undefined } | null>(null)
   const [shown, setShown] = useState<'keys' | 'history' | null>(null)
   const [rest, setRest] = useState<{ untilMs: number; among: number } | null>(null)
   const now = useNow(2000)
 
   const clubs = bag.clubs.filter((club) => club.kind !== 'putter')
   const open = session.open ?? lastStation(view) ?? { clubId: clubs.at(-1)?.id as ClubId, swing: 'full' }
-  const club = [...bag.clubs, ...bag.rack].find((each) => each.id === open.clubId)
+  const clubOf = (id: ClubId | null) => [...bag.clubs, ...bag.rack].find((each) => each.id === id)
+  const club = clubOf(open.clubId)
   const taken = view.shots.filter((shot) => shot.heldBecause === null)
   const warmUps = taken.filter(({ conditions }) => conditions.warmUp)
   const here = taken.filter((shot) => shot.clubId === open.clubId && shot.swing === open.swing)
   const listed = view.now.warmUp ? warmUps : here
-  const newest = listed.at(-1)
+  // The shot that ended a block stays in hand while the plan opens the next station.
+  const carriedOver = !view.now.warmUp && followed?.last === taken.at(-1)?.id ? taken.at(-1) : undefined
+  const newest = carriedOver ?? listed.at(-1)
   const shot = (chosen?.among === view.shots.length && listed.find(({ id }) => id === chosen.id)) || newest
   const numberOf = new Map(taken.map((each, i) => [each.id, i + 1]))
   const place = clubs.findIndex((each) => each.id === open.clubId)
@@ -65,26 +71,48 @@ export function Bay({ first }: { first: BayView }) {
   // With a plan the next station is the plan's: after the block in hand, or the block that lacks shots.
   const nextBlock =
     planned.left.find((block) => block.clubId !== open.clubId || block.swing !== open.swing) ?? null
-  const next = nextBlock ? { id: nextBlock.clubId, name: nameOf(nextBlock.clubId) } : neighbour(-1)
-  const goNext = () => goTo(next?.id, nextBlock?.swing ?? open.swing)
+  const longer = neighbour(-1)
+  const next: Station | null = nextBlock ?? (longer ? { clubId: longer.id, swing: open.swing } : null)
+  const nextName = next ? stationName({ name: nameOf(next.clubId) }, next.swing) : ''
+  const goNext = () => goTo(next?.clubId, next?.swing)
   const hurt = session.hurtMs !== null
   const unclear = !hurt && now !== null && clearLapsed(lastClearMs(view), now)
 
   // A session that is reopened has no station open yet: the monitor needs one. One that hurt stays shut.
   const { open: openNow } = bay
-  const reopened = session.open === null && !hurt
+  const fromFile = view.shots.length > 0 && view.shots.every(({ source }) => source === 'file')
+  const reopened = session.open === null && !hurt && !fromFile
   useEffect(() => {
     if (reopened) void openNow({ clubId: open.clubId, swing: open.swing })
     // eslint-disable-next-line react-hooks/exhaustive-deps -- once, when the page opens
   }, [])
 
+  // The plan opens its next station as soon as a block is hit; where the golfer went elsewhere it waits.
+  const inHand = planned.block
+  const inHandKey = inHand ? `${inHand.clubId} ${inHand.swing}` : ''
+  const inHandBefore = useRef(inHandKey)
+  useEffect(() => {
+    const before = inHandBefore.current
+    inHandBefore.current = inHandKey
+    if (!golfer.followPlan || hurt || view.now.warmUp || !inHand || before === inHandKey) return
+    if (before !== `${open.clubId} ${open.swing}` || session.open === null) return
+    setFollowed({ last: taken.at(-1)?.id })
+    void openNow({ clubId: inHand.clubId, swing: inHand.swing })
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- when the block in hand changes, and then alone
+  }, [inHandKey])
+
   const goTo = (clubId: ClubId | undefined, swing = open.swing) => {
+    setFollowed(null)
     if (clubId) void bay.open({ clubId, swing })
     setChosen(null)
     input.current?.focus({ preventScroll: true })
   }
   const mark = (what: Mark | null) => {
     if (shot) void bay.mark(shot.id, what)
+  }
+  const undo = async () => {
+    setFollowed(null)
+    await bay.undo()
   }
   const clear = () => {
     void bay.clear()
@@ -117,7 +145,8 @@ export function Bay({ first }: { first: BayView }) {
   useHotkeys('up', () => goTo(neighbour(-1)?.id), keys)
   useHotkeys('p,down', () => goTo(neighbour(1)?.id), keys)
   useHotkeys('x', () => goTo(open.clubId, swingAfter), keys)
-  useHotkeys('z', () => void bay.undo(), keys)
+  useHotkeys('z', () => void undo(), keys)
+  useHotkeys('shift+z', () => void bay.redo(), keys)
   useHotkeys('u', () => void bay.warmUp(!view.now.warmUp), keys)
   useHotkeys('g', () => void bay.air(turnedWind(view.now)), keys)
   useHotkeys('r', restNow, keys)
@@ -169,16 +198,15 @@ export function Bay({ first }: { first: BayView }) {
           <Button variant="outline" onClick={end}>
             End the session
           </Button>
-          <Button variant="outline" onClick={() => bay.undo()}>
-            Undo<kbd>Z</kbd>
-          </Button>
-          <Button onClick={goNext}>
-            Next club: {next?.name}
+          <UndoButton view={view} onUndo={undo} />
+          <Button onClick={goNext} disabled={!next}>
+            Next: {nextName}
             <kbd>N</kbd>
           </Button>
         </PageHead>
       </div>
       <Problems of={bay.problems} />
+      <Redo view={view} onRedo={() => void bay.redo()} />
       {hurt && (
         <section className="sheet held mb-2">
           <b>You stopped this session since something hurt.</b> Marks can be mended here; new balls wait for
@@ -208,7 +236,9 @@ export function Bay({ first }: { first: BayView }) {
             </option>
           ))}
         </Form.Select>
-        <Button onClick={goNext}>Next: {next?.name}</Button>
+        <Button onClick={goNext} disabled={!next}>
+          Next: {nextName}
+        </Button>
       </div>
       <div className="bay">
         <div className="left-column">
@@ -218,7 +248,8 @@ export function Bay({ first }: { first: BayView }) {
         <div className="middle">
           {unclear && <RangeClear view={view} onClear={clear} />}
           {resting && <RestTimer untilMs={resting.untilMs} onOver={restOver} />}
-          <BayPlan view={view} onRest={restDue ? restNow : null} />
+          <BayPlan view={view} open={open} onOpen={goTo} onRest={restDue ? restNow : null} />
+          <ReceivingLine view={view} bay={bay} />
           <HeldShots view={view} bay={bay} />
           <BayStrip view={{ ...view, session: { ...session, open } }} newest={newest?.id} />
           <LastShot
@@ -228,7 +259,12 @@ export function Bay({ first }: { first: BayView }) {
             judged={shot && judgedOf(view, shot.id)}
             name={nameOf}
             onMark={mark}
-            onUndo={() => void bay.undo()}
+            station={
+              shot && (shot.clubId !== open.clubId || shot.swing !== open.swing)
+                ? stationName(clubOf(shot.clubId), shot.swing)
+                : ''
+            }
+            undo={<UndoButton view={view} onUndo={undo} onPhone />}
             onHistory={() => setShown('history')}
           >
             {shot?.mark === 'other-club' && (
@@ -237,7 +273,12 @@ export function Bay({ first }: { first: BayView }) {
                 view={view}
                 bay={bay}
                 shot={shot}
-                after={here.filter(({ seq }) => seq > shot.seq).map(({ id }) => id)}
+                after={taken
+                  .filter(
+                    ({ seq, clubId, swing }) =>
+                      seq > shot.seq && clubId === shot.clubId && swing === shot.swing,
+                  )
+                  .map(({ id }) => id)}
                 other={judgedOf(view, shot.id)?.other}
               />
             )}
@@ -245,7 +286,6 @@ export function Bay({ first }: { first: BayView }) {
           {!hurt && (
             <ShotEntry
               unit={golfer.lengthUnit}
-              live={bay.live}
               input={input}
               waiting={bay.waiting}
               expectation={expectation}

@@ -29,18 +29,32 @@ type Props = {
   judged: Judged | undefined
   name: (clubId: string) => string
   onMark: (mark: Mark | null) => void
-  onUndo: () => void
+  /** Its station, where that is not the open one. */
+  station?: string | undefined
+  undo: ReactNode
   onHistory: () => void
   /** Where the shot was another club's: which one. */
   children?: ReactNode
 }
 
 /** The shot in hand on one line, and the marks that it can be given. */
-export function LastShot({ golfer, shot, number, judged, name, onMark, onUndo, onHistory, children }: Props) {
+export function LastShot({
+  golfer,
+  shot,
+  number,
+  judged,
+  name,
+  station,
+  undo,
+  onMark,
+  onHistory,
+  children,
+}: Props) {
   if (!shot) {
     return (
       <section className="sheet last-shot quiet">
         The next shot stands here, with its marks: what was solid, what was not and why.
+        {undo}
       </section>
     )
   }
@@ -65,6 +79,7 @@ export function LastShot({ golfer, shot, number, judged, name, onMark, onUndo, o
           Shot {number}
           <kbd>H</kbd>
         </button>
+        {station && <b className="of-station">{station}</b>}
         <span className="carry">{shot.carryM === null ? 'no carry' : len(shot.carryM, golfer, 1)}</span>
         {facts.map(([value, what]) => (
           <Fragment key={value + what}>
@@ -100,9 +115,7 @@ export function LastShot({ golfer, shot, number, judged, name, onMark, onUndo, o
             </Button>
           )
         })}
-        <Button variant="outline" className="phone-only" onClick={onUndo}>
-          Undo
-        </Button>
+        {undo}
       </div>
       {children}
     </section>

@@ -17,7 +17,6 @@ const PAD_NAME: Record<string, string> = {
 
 type Props = {
   unit: LengthUnit
-  live: boolean
   /** Typed shots that wait in this browser until Banco answers. */
   waiting: number
   input: RefObject<HTMLInputElement | null>
@@ -29,7 +28,7 @@ type Props = {
 }
 
 /** Where a carry is typed, by key or on the pad. */
-export function ShotEntry({ unit, live, waiting, input, onShots, expectation, onClear }: Props) {
+export function ShotEntry({ unit, waiting, input, onShots, expectation, onClear }: Props) {
   const [text, setText] = useState('')
   const [problem, setProblem] = useState('')
   const add = async (event: FormEvent) => {
@@ -112,12 +111,6 @@ export function ShotEntry({ unit, live, waiting, input, onShots, expectation, on
         </Button>
         <span className="quiet key-hint">
           <kbd>129 3l</kbd> is 3 left
-        </span>
-        <span className="ms-auto quiet" role="status">
-          Monitor:{' '}
-          <b style={{ color: live ? 'var(--even)' : 'var(--wide)' }}>
-            {live ? 'listening' : 'not connected'}
-          </b>
         </span>
       </div>
       {waiting > 0 && (

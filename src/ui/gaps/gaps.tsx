@@ -5,6 +5,8 @@ import { useState } from 'react'
 import type { BagAnalysis } from '@/core/analyse-bag'
 import type { Bag } from '@/core/bag/bag'
 import type { Golfer } from '@/core/golfer'
+import type { GolferId } from '@/core/ids'
+import { HitThese } from './hit-these'
 import type { Step } from '@/core/gaps/step'
 import { stair, stairRows } from '@/drawings/stair'
 import { stairOfBag } from '@/drawings/stair-of-bag'
@@ -104,7 +106,7 @@ export function Gaps({ golfer, bag, analysis, shots }: Props) {
         {step && <StepEvidence golfer={golfer} step={step} analysis={analysis} shots={shots} name={name} />}
       </div>
       <Warnings warnings={analysis.warnings} units={golfer} name={name} />
-      <HitNext analysis={analysis} name={name} home={home} />
+      <HitNext analysis={analysis} name={name} golferId={golfer.id} />
     </>
   )
 }
@@ -113,11 +115,11 @@ export function Gaps({ golfer, bag, analysis, shots }: Props) {
 function HitNext({
   analysis,
   name,
-  home,
+  golferId,
 }: {
   analysis: BagAnalysis
   name: (id: string) => string
-  home: string
+  golferId: GolferId
 }) {
   const { next, drift } = analysis
   const shots = next.reduce((sum, each) => sum + each.shots, 0)
@@ -141,11 +143,7 @@ function HitNext({
         <p>Every step is settled, borderline or resting: a few more shots would change nothing.</p>
       )}
       <p className="quiet">{driftSentence(drift)}</p>
-      {shots > 0 && (
-        <Link className="btn btn-outline no-print" href={`${home}/bay`}>
-          Hit these
-        </Link>
-      )}
+      {shots > 0 && <HitThese golferId={golferId} blocks={next} />}
     </section>
   )
 }

@@ -30,6 +30,8 @@ const FIELD_NAME: Record<TableField, string> = {
   mark: 'mark',
 }
 
+const UNIT_WORD: Partial<Record<TableUnit, string>> = { dmy: 'day first', mdy: 'month first', in: 'inches' }
+
 type Props = { columns: ColumnState[]; remembered: boolean; onChange: (columns: ColumnState[]) => void }
 
 /** What each column holds and in which unit: proposed, and the golfer's to change. */
@@ -74,9 +76,10 @@ export function ColumnMapping({ columns, remembered, onChange }: Props) {
                     onChange(setColumn(columns, i, column.field, target.value as TableUnit))
                   }
                 >
+                  {column.unit === null && <option value="">as it stands</option>}
                   {units.map((unit) => (
                     <option key={unit} value={unit}>
-                      {unit}
+                      {UNIT_WORD[unit] ?? unit}
                     </option>
                   ))}
                 </Form.Select>

@@ -50,6 +50,7 @@ export function ImportBench({ golfer, bag, mapped, shapes }: Props) {
   const { opened, read, open, readRows } = table
   const held = columns ?? opened?.columns ?? null
   const hasCarry = held?.some(({ field }) => field === 'carry') ?? false
+  const unclear = held?.find(({ field, unit, ambiguous }) => field === 'date' && ambiguous && unit === null)
 
   const bringIn = async (name: string, blob: Blob) => {
     setSource({ name, blob })
@@ -159,7 +160,7 @@ export function ImportBench({ golfer, bag, mapped, shapes }: Props) {
               <Button variant="outline" onClick={() => (setSource(null), setColumns(null), table.close())}>
                 Another file
               </Button>
-              <Button onClick={take} disabled={taking || fresh === 0}>
+              <Button onClick={take} disabled={taking || fresh === 0 || unclear !== undefined}>
                 {taking ? 'Taking them …' : `Take ${count(fresh, 'shot')}`}
               </Button>
             </>
@@ -239,6 +240,24 @@ export function ImportBench({ golfer, bag, mapped, shapes }: Props) {
             <p className="problem" role="alert">
               No column holds carries yet: say which one does.
             </p>
+          )}
+          {unclear && (
+            <section className="sheet held" role="alert" aria-label="Order of the dates">
+              <b>“{unclear.samples[0]}” can be two days.</b> Which stands first, the day or the month?
+              <div className="btns">
+                {(['dmy', 'mdy'] as const).map((unit) => (
+                  <Button
+                    key={unit}
+                    variant="outline"
+                    onClick={() =>
+                      setColumns((held ?? []).map((each) => (each === unclear ? { ...each, unit } : each)))
+                    }
+                  >
+                    {unit === 'dmy' ? 'The day' : 'The month'}
+                  </Button>
+                ))}
+              </div>
+            </section>
           )}
           {read && (
             <>

@@ -28,7 +28,9 @@ const EXPORTS = [
 ] as const
 
 /** Every visit, and shots in and out as files. */
-export function Log({ golfer, sessions, waiting, files }: Props) {
+export function Log({ golfer, sessions: all, waiting, files }: Props) {
+  // What is left of a file that was withdrawn is no visit.
+  const sessions = all.filter((session) => session.shots > 0 || session.files === 0)
   const router = useRouter()
   const [problems, setProblems] = useState<Problem[]>([])
   const [said, setSaid] = useState('')

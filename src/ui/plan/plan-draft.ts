@@ -53,13 +53,16 @@ export const fullSwings = (source: Pick<PlanSource, 'bag' | 'golfer'>): string[]
     .map(keyOf)
 
 /** What the golfer put aside for the next plan, else every club's full swing. */
-export const firstDraft = ({ golfer, bag, pace, wanted }: PlanSource): PlanDraft => ({
-  choice: 'rounds-of-3',
+export const firstDraft = (
+  { golfer, bag, pace, wanted }: PlanSource,
+  byHand: readonly Block[] = [],
+): PlanDraft => ({
+  choice: byHand.length > 0 ? 'by-hand' : 'rounds-of-3',
   stations: wanted.length > 0 ? wanted.map(keyOf) : fullSwings({ golfer, bag }),
   shotsEach: 6,
   restEvery: pace.restEvery,
   longestMin: golfer.longestMin,
-  byHand: [],
+  byHand,
 })
 
 /** A station that is hit until it is settled is hit at most this often in one plan. */
@@ -114,6 +117,51 @@ export function planOf(draft: PlanDraft, source: PlanSource): Plan | null {
     untilSettled: draft.choice !== 'by-hand' && draft.shotsEach === 'until-settled' && isOrder(draft.choice),
     restEvery: draft.restEvery,
     restS: source.pace.restS,
+  }
+}
+
+/** Blocks as text for an address: a plan that is not started yet survives a reload. */
+export const writeBlocks = (blocks: readonly Block[]): string =>
+  blocks.map(({ clubId, swing, shots }) => [clubId, swing, shots].join('~')).join(',')
+
+/** Reads such text; clubs that are not in the bag are passed over. */
+export const readBlocks = (text: string, bag: Bag): Block[] =>
+  text.split(',').flatMap((part) => {
+    const [clubId, swing, shots] = part.split('~')
+    const club = bag.clubs.find(({ id }) => id === clubId)
+    const n = Number(shots)
+    return club && swing && Number.isInteger(n) && n >= 1 && n <= 200
+      ? [{ clubId: club.id, swing, shots: n }]
+      : []
+  })
+
+const KEPT = 'banco-plan '
+
+/** A draft that is not started yet is kept in this browser. */
+export function keepDraft(golferId: string, draft: PlanDraft | null): void {
+  try {
+    if (draft) localStorage.setItem(KEPT + golferId, JSON.stringify(draft))
+    else localStorage.removeItem(KEPT + golferId)
+  } catch {
+    // A browser that keeps nothing forgets the draft with the page.
+  }
+}
+
+/** The draft that was kept, as far as it still fits: stations of the bag as it is now. */
+export function keptDraft(golferId: string, source: PlanSource): PlanDraft | null {
+  try {
+    const kept = JSON.parse(localStorage.getItem(KEPT + golferId) ?? 'null') as PlanDraft | null
+    if (!kept || typeof kept !== 'object' || !Array.isArray(kept.stations) || !Array.isArray(kept.byHand))
+      return null
+    const there = new Set(stationsOf(source).map(keyOf))
+    return {
+      ...firstDraft(source),
+      ...kept,
+      stations: kept.stations.filter((key) => there.has(key)),
+      byHand: kept.byHand.filter((block) => there.has(keyOf(block))),
+    }
+  } catch {
+    return null
   }
 }
 

@@ -6,6 +6,8 @@ import type { StationShots } from '../gaps/station-shots'
 import { RULE_NAME } from '@/words/names'
 import { count, len, lenUnit, percent } from '@/words/numbers'
 import { offCurveSentence } from '@/words/reasons'
+import { day, daysAgo } from '@/words/days'
+import type { BesideStock } from './beside-stock'
 import { InWind } from '../gaps/schools'
 import { ByHand } from './by-hand'
 import { LeftOutList } from './left-out-list'
@@ -16,12 +18,15 @@ type Props = {
   stock: Stock
   shots: StationShots
   name: (id: string) => string
+  beside: BesideStock | undefined
+  nowMs: number
 }
 
 /** What stands behind one stock: its shots, what was left out and why, and the number under every school. */
-export function StationDetails({ golfer, title, stock, shots, name }: Props) {
+export function StationDetails({ golfer, title, stock, shots, name, beside, nowMs }: Props) {
   const off = offCurveSentence(stock.offCurve, golfer)
   const { missed, model, sdM, restedByM } = stock
+  const newestMs = Math.max(0, ...shots.map(({ hitMs }) => hitMs))
   return (
     <div className="station-details">
       <div className="shots">
@@ -66,6 +71,16 @@ export function StationDetails({ golfer, title, stock, shots, name }: Props) {
             A bad one carries {lenUnit(missed.carryM, golfer)}, {percent(missed.carryM / stock.carryM)} of it
             (from {count(missed.count, 'shot')}).
           </p>
+        )}
+        {newestMs > 0 && <p>The newest shot is {daysAgo(newestMs, nowMs)}.</p>}
+        {beside?.old && (
+          <p>
+            {count(beside.old.shots, 'shot')} of last year, the newest of {day(beside.old.newestMs)}:{' '}
+            {beside.old.shots === 1 ? 'it is' : 'they are'} in no stock any more.
+          </p>
+        )}
+        {beside && beside.onCourse > 0 && (
+          <p>{count(beside.onCourse, 'shot')} hit on the course: kept beside, in no stock.</p>
         )}
         {restedByM !== undefined && (
           <p>You tire: the stock is that of the rested golfer, {lenUnit(restedByM, golfer, 1)} longer.</p>

@@ -7,6 +7,7 @@ import type { BagAnalysis } from '@/core/analyse-bag'
 import type { Bag, OwnedClub } from '@/core/bag/bag'
 import type { Golfer } from '@/core/golfer'
 import type { Stock } from '@/core/stock/station-stock'
+import type { BesideStock } from './beside-stock'
 import type { AskedAir } from '@/core/session/session-air'
 import { AirAsked } from '../air/air-asked'
 import { AirChoice } from '../air/air-choice'
@@ -29,16 +30,23 @@ type Props = {
   shots: StationShots
   setUps: OpenSetUp[]
   airs: AskedAir[]
+  beside: BesideStock[]
+  nowMs: number
 }
 
 /** Every station with what its solid shots say; a station opens to the shots behind it. */
-export function StockTable({ golfer, bag, analysis, shots, setUps, airs }: Props) {
+export function StockTable({ golfer, bag, analysis, shots, setUps, airs, beside, nowMs }: Props) {
   const { stocks, warnings } = analysis
   const [opened, setOpened] = useState<string | null>(null)
   const clubs = new Map(bag.clubs.map((club) => [club.id, club]))
   const name = clubNames(bag)
   const hit = stocks.filter((stock) => stock.carryM !== undefined)
-  const notHit = stocks.filter((stock) => stock.swing === 'full' && stock.carryM === undefined)
+  const besideOf = ({ clubId, swing }: Stock) =>
+    beside.find((each) => each.clubId === clubId && each.swing === swing)
+  const without = stocks.filter((stock) => stock.swing === 'full' && stock.carryM === undefined)
+  const lastYear = without.filter((stock) => besideOf(stock)?.old)
+  const notHit = without.filter((stock) => !besideOf(stock)?.old)
+  const onCourse = beside.reduce((sum, each) => sum + each.onCourse, 0)
   const home = `/golfers/${golfer.id}`
   if (hit.length === 0) {
     return (
@@ -71,6 +79,9 @@ export function StockTable({ golfer, bag, analysis, shots, setUps, airs }: Props
             {around(widest, golfer)} {golfer.lengthUnit}.
             {notHit.length > 0 &&
               ` Not hit: ${notHit.map((stock) => clubs.get(stock.clubId)?.name).join(', ')}.`}
+            {lastYear.length > 0 &&
+              ` Last year, and in no stock any more: ${lastYear.map((stock) => clubs.get(stock.clubId)?.name).join(', ')}.`}
+            {onCourse > 0 && ` ${count(onCourse, 'shot')} hit on the course: kept beside, in no stock.`}
           </>
         }
         choices={
@@ -108,6 +119,7 @@ export function StockTable({ golfer, bag, analysis, shots, setUps, airs }: Props
                     golfer={golfer}
                     stock={stock}
                     club={clubs.get(stock.clubId)}
+                    beside={besideOf(stock)}
                     opened={opened === key}
                     onOpen={() => setOpened(opened === key ? null : key)}
                   />
@@ -122,6 +134,8 @@ export function StockTable({ golfer, bag, analysis, shots, setUps, airs }: Props
                             ({ clubId, swing }) => clubId === stock.clubId && swing === stock.swing,
                           )}
                           name={name}
+                          beside={besideOf(stock)}
+                          nowMs={nowMs}
                         />
                       </td>
                     </tr>
@@ -164,11 +178,12 @@ type RowProps = {
   golfer: Golfer
   stock: BagAnalysis['stocks'][number]
   club: OwnedClub | undefined
+  beside: BesideStock | undefined
   opened: boolean
   onOpen: () => void
 }
 
-function StockRow({ golfer, stock, club, opened, onOpen }: RowProps) {
+function StockRow({ golfer, stock, club, beside, opened, onOpen }: RowProps) {
   const { averages } = stock
   const { totalM, peakM, landingDeg } = stock.modelled ?? {}
   const metres = (value: number) => len(value, golfer)
@@ -200,7 +215,9 @@ function StockRow({ golfer, stock, club, opened, onOpen }: RowProps) {
             )}
           </>
         ) : stock.carryM === undefined ? (
-          <span className="quiet fw-normal">not hit</span>
+          <span className="quiet fw-normal">
+            {beside?.old ? `last year, ${count(beside.old.shots, 'shot')}` : 'not hit'}
+          </span>
         ) : (
           len(stock.carryM, golfer, 1)
         )}

@@ -20,75 +20,79 @@ export const TABLE_FIELDS = [
   'mark',
 ] as const
 export type TableField = (typeof TABLE_FIELDS)[number]
-export type LengthOrHeight = LengthUnit | 'ft'
-export type TableUnit = LengthOrHeight | SpeedUnit | 'rpm' | 'deg' | 'ms'
+export type TableLength = LengthUnit | 'ft' | 'in'
+/** Days before months, or months before days. */
+export type DateOrder = 'dmy' | 'mdy'
+export type TableUnit = TableLength | SpeedUnit | 'ft/s' | 'rpm' | 'deg' | 'ms' | DateOrder
 
 /** What kind of number a field is, which says what units it can have. */
-export const KIND_OF: Record<TableField, 'length' | 'height' | 'speed' | 'angle' | 'spin' | 'text' | 'time'> =
-  {
-    club: 'text',
-    swing: 'text',
-    carry: 'length',
-    total: 'length',
-    ballSpeed: 'speed',
-    clubSpeed: 'speed',
-    launch: 'angle',
-    spin: 'spin',
-    offline: 'height',
-    peak: 'height',
-    landing: 'angle',
-    date: 'time',
-    time: 'time',
-    session: 'text',
-    id: 'text',
-    mark: 'text',
-  }
+export const KIND_OF: Record<TableField, 'length' | 'speed' | 'angle' | 'spin' | 'text' | 'date' | 'time'> = {
+  club: 'text',
+  swing: 'text',
+  carry: 'length',
+  total: 'length',
+  ballSpeed: 'speed',
+  clubSpeed: 'speed',
+  launch: 'angle',
+  spin: 'spin',
+  offline: 'length',
+  peak: 'length',
+  landing: 'angle',
+  date: 'date',
+  time: 'time',
+  session: 'text',
+  id: 'text',
+  mark: 'text',
+}
 export const UNITS_OF: Record<(typeof KIND_OF)[TableField], readonly TableUnit[]> = {
-  length: ['yd', 'm'],
-  height: ['yd', 'm', 'ft'],
-  speed: ['mph', 'km/h', 'm/s'],
+  length: ['yd', 'm', 'ft', 'in'],
+  speed: ['mph', 'km/h', 'm/s', 'ft/s'],
   angle: ['deg'],
   spin: ['rpm'],
   text: [],
+  date: ['dmy', 'mdy'],
   time: [],
 }
 
 /** Names of columns in the trade's plain words, in several languages; the better name of a field first. */
 const NAMES: [TableField, RegExp][] = [
-  ['carry', /^(carry( (distance|dist|length|flat|total))?|portee|vuelo|carrylange|carry lange|carry weite)$/],
+  [
+    'carry',
+    /^(carry( (distance|length|flat|total)){0,2}|flat carry|portee|vuelo|carrylange|carry lange|carry weite)$/,
+  ],
   [
     'total',
-    /^(total( (distance|dist|length|carry))?|distance total|total lange|gesamt(lange|weite|distanz)?|distance totale|distancia total)$/,
+    /^(total( (distance|length|carry)){0,2}|distance total|total lange|gesamt(lange|weite|distanz)?|distance totale|distancia total)$/,
   ],
   [
     'ballSpeed',
-    /^(ball ?(speed|velocity|spd|v)|ballgeschwindigkeit|ball geschwindigkeit|vitesse (de )?balle|velocidad (de )?(la )?bola|smashed ball speed)$/,
+    /^(ball ?(speed|velocity|v)|speed ball|ballgeschwindigkeit|ball geschwindigkeit|vitesse (de )?balle|velocidad (de )?(la )?bola|smashed ball speed)$/,
   ],
   [
     'clubSpeed',
-    /^((club ?(head)?|swing|head) ?(speed|velocity|spd|v)|schlager(kopf)?geschwindigkeit|vitesse (de )?(club|tete)|velocidad (del? )?palo)$/,
+    /^((club ?(head)?|swing|head) ?(speed|velocity|v)|schlager(kopf)?geschwindigkeit|vitesse (de )?(club|tete)|velocidad (del? )?palo)$/,
   ],
   [
     'launch',
-    /^(launch( ?angle)?( v| vertical)?|vertical launch( angle)?|v ?launch( angle)?|vla|start ?winkel|abflugwinkel|angle (de )?lancement|angulo (de )?(lanzamiento|salida))$/,
+    /^(launch( ?angle)?( v| vertical)?|angle launch|vertical launch( angle)?|v ?launch( angle)?|vla|start ?winkel|abflugwinkel|angle (de )?lancement|angulo (de )?(lanzamiento|salida))$/,
   ],
   ['spin', /^(spin( ?rate)?|total ?spin|ball ?spin|spin total|spinrate|taux (de )?spin)$/],
   ['spin', /^(back ?spin)$/],
   [
     'landing',
-    /^(land(ing)?( ?angle)?|descent( ?angle)?|angle of descent|(lande|auftreff|eintreff)winkel|angle (de )?descente|angulo (de )?(caida|descenso))$/,
+    /^(land(ing)?( ?angle)?|descent( ?angle)?|angle (of )?(descent|landing)|(lande|auftreff|eintreff)winkel|angle (de )?descente|angulo (de )?(caida|descenso))$/,
   ],
   [
     'peak',
-    /^(peak( ?height)?|apex( ?height)?|max(imum)? ?height|height( max| apex)?|hohe|scheitelhohe|max hohe|hauteur( max)?|apogee|altura( max)?)$/,
+    /^(peak( ?height)?|apex( ?height)?|height (at )?(peak|apex)|max(imum)? ?height|height( max| apex)?|hohe|scheitelhohe|max hohe|hauteur( max)?|apogee|altura( max)?)$/,
   ],
   [
     'offline',
-    /^(off ?line( (distance|dist))?|carry (side|offline|deviation)|side carry|side( (distance|dist))?|lateral( (distance|dist|deviation))?|deviation( (distance|dist))?|off ?target|dispersion|seite|seitliche abweichung|abweichung|ecart( lateral)?|desviacion( lateral)?)$/,
+    /^(off ?line( distance)?|carry (side|offline|deviation)|side carry|side( distance)?|lateral( (distance|deviation))?|deviation( distance)?|off ?target|dispersion|seite|seitliche abweichung|abweichung|ecart( lateral)?|desviacion( lateral)?)$/,
   ],
   ['offline', /^(total (side|offline|deviation)|side total)$/],
   ['club', /^(club( ?(name|type|used|id))?|clubtype|schlager|palo|club utilise|baton)$/],
-  ['swing', /^(swing( ?(type|length|name))?|shot ?type|schwung|swing art)$/],
+  ['swing', /^(swing( ?(type|length|name))?|(type|kind) of (swing|shot)|shot ?type|schwung|swing art)$/],
   [
     'date',
     /^(date|day|datum|fecha|jour|session date|date ?time|timestamp|time ?stamp|hit at|shot (date|time)|date (and )?(time|heure)|recorded( at)?|created( at)?|zeitpunkt)$/,
@@ -114,12 +118,14 @@ const OWN: Record<string, [TableField, TableUnit | null]> = {
 }
 
 const UNIT_WORDS: [TableUnit, RegExp][] = [
-  ['km/h', /^(km ?\/ ?h|kmh|kph|km\/std)$/],
-  ['m/s', /^(m ?\/ ?s|mps|m\/sec|m s)$/],
-  ['mph', /^(mph|mi ?\/ ?h|miles\/h|miles per hour)$/],
+  ['km/h', /^(km ?\/? ?h|kmh|kph|km ?\/ ?(std|hr?)|kilomet(er|re)s? (per|an|a|\/) hour)$/],
+  ['m/s', /^(m ?\/ ?s|mps|m ?\/ ?sec|m s|met(er|re)s? (per|a|\/) sec(ond)?)$/],
+  ['ft/s', /^(ft ?\/ ?s(ec)?|fps|f(ee|oo)t (per|a|\/) sec(ond)?)$/],
+  ['mph', /^(mph|mi ?\/ ?h|miles ?\/ ?h(our)?|miles (per|an) hour)$/],
   ['rpm', /^(rpm|u\/min|1\/min|tr\/min|revs?)$/],
   ['deg', /^(deg|degs|degrees?|grad|°|º|degres|grados)$/],
-  ['ft', /^(ft|feet|foot|fuss)$/],
+  ['ft', /^(ft|feet|foot|fuss|')$/],
+  ['in', /^(in|ins|inch|inches|zoll|")$/],
   ['yd', /^(yd|yds|yards?|y|yardas|verges)$/],
   ['m', /^(m|mtr|mtrs|met(er|re)s?|meter|metros?)$/],
 ]
@@ -130,6 +136,26 @@ export function unitOf(word: string): TableUnit | null {
     .replace(/[()[\]{}]/g, '')
     .trim()
   return UNIT_WORDS.find(([, words]) => words.test(plain))?.[0] ?? null
+}
+
+/** Words of titles that stand for longer ones. */
+const SHORT_WORDS: Record<string, string> = {
+  ang: 'angle',
+  spd: 'speed',
+  vel: 'velocity',
+  dist: 'distance',
+  dst: 'distance',
+  ht: 'height',
+  hgt: 'height',
+  len: 'length',
+}
+/** "in kilometres an hour": a unit behind a name has at most so many words. */
+const MOST_UNIT_WORDS = 4
+
+/** The unit that the last words of a title name, "in" before it or not. */
+function unitOfWords(words: readonly string[]): TableUnit | null {
+  const named = words[0] === 'in' && words.length > 1 ? words.slice(1) : words
+  return unitOf(named.join(' ')) ?? unitOf(named.join('/'))
 }
 
 /** What a column's title says of it: the field, how good a name it is for it, and the unit where it names one. */
@@ -144,15 +170,16 @@ export function readTitle(title: string): { field: TableField; rank: number; uni
     .replace(/[_\-–./:#,]+/g, ' ')
     .split(' ')
     .filter(Boolean)
+    .map((word) => SHORT_WORDS[word] ?? word)
   const known = (list: string[]) => {
     const name = list.join(' ')
     const rank = NAMES.findIndex(([, names]) => names.test(name))
     return rank < 0 ? null : { field: (NAMES[rank] as [TableField, RegExp])[0], rank }
   }
   // "carry yds", "ball speed km h", "peak height ft": the unit stands behind the name.
-  for (const take of [0, 1, 2]) {
+  for (let take = 0; take <= MOST_UNIT_WORDS && take < words.length; take++) {
     const found = known(words.slice(0, words.length - take))
-    const behind = take === 0 ? null : unitOf(words.slice(-take).join(take === 2 ? '/' : ''))
+    const behind = take === 0 ? null : unitOfWords(words.slice(words.length - take))
     if (!found || (take > 0 && behind === null)) continue
     unit ??= behind
     const fits = unit !== null && UNITS_OF[KIND_OF[found.field]].includes(unit)

@@ -1,15 +1,16 @@
-import { lengthIn, metresFrom, mpsFrom, type LengthUnit, type SpeedUnit } from '@/core/units'
+import { lengthIn, mpsFrom, type LengthUnit, type SpeedUnit } from '@/core/units'
 import { decimalOf, readCell, saysNothing, type Decimal } from './cells'
 import {
   KIND_OF,
   readTitle,
   unitOf,
   UNITS_OF,
-  type LengthOrHeight,
+  type TableLength,
   type TableField,
   type TableUnit,
 } from './columns'
 import { looksLikeClub } from './club-cell'
+import { toCanonical } from './to-canonical'
 
 /** A column of a table and what it is taken for; the golfer confirms or changes it. */
 export type TableColumn = {
@@ -18,6 +19,8 @@ export type TableColumn = {
   unit: TableUnit | null
   /** Its unit was guessed from the sizes of its numbers, or is the golfer's own. */
   guessed: boolean
+  /** Dates whose order of day and month nothing tells: the golfer is asked. */
+  ambiguous?: true
   samples: string[]
 }
 
@@ -71,8 +74,23 @@ export function findColumns(rows: readonly string[][], lengthUnit: LengthUnit): 
     }
   })
   if (header < 0) nameByValues(columns, cellsOf, decimal)
+  columns.forEach((column, i) => {
+    if (column.field === 'date' && column.unit !== 'ms') Object.assign(column, dateOrder(cellsOf(i)))
+  })
   guessUnits(columns, cellsOf, decimal, lengthUnit)
   return { header, units, decimal, columns }
+}
+
+/** Which of day and month comes first: what a number over twelve says, or a point between them. */
+function dateOrder(cells: readonly string[]): Pick<TableColumn, 'unit' | 'ambiguous'> {
+  const dates = cells.flatMap((cell) => {
+    const match = /^\s*(\d{1,2})([./-])(\d{1,2})[./-]\d{2,4}(?!\d)/.exec(cell)
+    return match ? [{ first: Number(match[1]), second: Number(match[3]), mark: match[2] }] : []
+  })
+  if (dates.length === 0) return { unit: null }
+  if (dates.some(({ first }) => first > 12)) return { unit: 'dmy' }
+  if (dates.some(({ second }) => second > 12)) return { unit: 'mdy' }
+  return dates.every(({ mark }) => mark === '.') ? { unit: 'dmy' } : { unit: null, ambiguous: true }
 }
 
 /** The row that names most fields, carry among them; the first of several alike. */
@@ -170,13 +188,14 @@ function guessUnits(
     const column = columns[at(field)]
     if (column && column.unit === null) Object.assign(column, { unit, guessed: true })
   }
-  const length = (said('carry') ?? said('total') ?? lengthUnit) as LengthUnit
+  const named = said('carry') ?? said('total')
+  const length: LengthUnit = named === 'm' || named === 'yd' ? named : lengthUnit
   guess('carry', length)
   guess('total', length)
   const carry = middle('carry')
-  const carryM = carry === null ? null : metresFrom(carry, said('carry') as LengthUnit)
+  const carryM = carry === null ? null : toCanonical(said('carry'))(carry)
   const speedFor = (median_: number | null, wanted: number | null): SpeedUnit => {
-    const units = UNITS_OF.speed as readonly SpeedUnit[]
+    const units: readonly SpeedUnit[] = ['mph', 'km/h', 'm/s']
     if (median_ === null || wanted === null) return length === 'yd' ? 'mph' : 'km/h'
     const off = (unit: SpeedUnit) => Math.abs(Math.log(mpsFrom(median_, unit) / wanted))
     return units.reduce((best, unit) => (off(unit) < off(best) ? unit : best))
@@ -188,11 +207,11 @@ function guessUnits(
       ? carryM === null
         ? null
         : carryM / CARRY_PER_SPEED_S
-      : mpsFrom(ball, said('ballSpeed') as SpeedUnit)
+      : toCanonical(said('ballSpeed'))(ball)
   guess('clubSpeed', speedFor(middle('clubSpeed'), ballMps === null ? null : ballMps / USUAL_SMASH))
   const peak = middle('peak')
   const share = peak !== null && carryM !== null ? peak / lengthIn(carryM, length) : 0
-  guess('peak', (share > FEET_FROM ? 'ft' : length) as LengthOrHeight)
+  guess('peak', (share > FEET_FROM ? 'ft' : length) as TableLength)
   guess('offline', length)
   for (const field of ['launch', 'landing'] as const)
     columns.filter((c) => c.field === field).forEach((c) => (c.unit = 'deg'))

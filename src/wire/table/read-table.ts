@@ -3,14 +3,15 @@ import type { Problem } from '@/core/problem'
 import { MARKS, type Mark } from '@/core/shots/mark'
 import { isPlausibleCarry } from '@/core/shots/plausible-carry'
 import { FULL_SWING, type Swing } from '@/core/shots/shot'
-import { metresFrom, mpsFrom, type HeightUnit, type LengthUnit, type SpeedUnit } from '@/core/units'
+import type { LengthUnit } from '@/core/units'
 import { readCell, saysNothing, type Decimal } from './cells'
 import { clubCell, swingOf } from './club-cell'
 import { isBlank, onlyClub, reasonWithoutNumbers, sumsUp } from './row-kinds'
-import { unitOf, type TableField, type TableUnit } from './columns'
+import { unitOf, type DateOrder, type TableField, type TableUnit } from './columns'
 import { decodeText, type Encoding } from './decode-text'
 import { findColumns, type FoundColumns } from './find-columns'
 import { splitRows, type Delimiter } from './split-rows'
+import { toCanonical } from './to-canonical'
 import { clockReader, timeReader } from './times'
 
 /** What becomes of a row. Held: taken into the store, in no stock until the golfer decides. */
@@ -47,12 +48,14 @@ export type TableOptions = {
   lengthUnit: LengthUnit
   /** Minutes by which the clock at the place is ahead of UTC. */
   offsetMin: number
+  /** Which of day and month stands first, where the dates do not tell. */
+  dates?: DateOrder
 }
 
 /** Opens a file: its encoding, its delimiter, and what its columns are taken for. */
 export function openTable(
   bytes: Uint8Array,
-  { lengthUnit }: TableOptions,
+  { lengthUnit, dates }: TableOptions,
 ): { ok: true; table: Table } | { ok: false; problems: Problem[] } {
   const decoded = decodeText(bytes)
   if (!decoded.ok) return decoded
@@ -62,14 +65,21 @@ export function openTable(
     return refused('This is JSON, no table: a golfer’s own JSON file is restored under Golfer.')
   const { delimiter, rows } = splitRows(decoded.text)
   const found = findColumns(rows, lengthUnit)
+  if (dates)
+    for (const column of found.columns)
+      if (column.ambiguous) Object.assign(column, { unit: dates, ambiguous: undefined })
   return { ok: true, table: { ...found, encoding: decoded.encoding, delimiter, cells: rows } }
 }
 
 /** What stands in the way of taking a table's rows as shots; null where nothing does. */
-export const tableProblem = ({ columns }: Pick<Table, 'columns'>): string | null =>
-  columns.some(({ field }) => field === 'carry')
-    ? null
-    : 'No column holds carries: say which one does, or choose a table with a row for each shot.'
+export function tableProblem({ columns }: Pick<Table, 'columns'>): string | null {
+  if (!columns.some(({ field }) => field === 'carry'))
+    return 'No column holds carries: say which one does, or choose a table with a row for each shot.'
+  const unclear = columns.find(({ field, unit, ambiguous }) => field === 'date' && ambiguous && unit === null)
+  return unclear
+    ? `"${unclear.samples[0]}" can be two days: say whether the day or the month stands first.`
+    : null
+}
 
 type Column = { at: number; field: TableField; unit: TableUnit | null }
 const NUMBERS = [
@@ -110,7 +120,7 @@ export function* readRows(table: Table, { offsetMin }: TableOptions): Generator<
   const numbers = columns.filter((column): column is Column & { field: NumberField } =>
     (NUMBERS as readonly string[]).includes(column.field),
   )
-  const toCanonical = numbers.map(({ unit }) => converter(unit))
+  const converters = numbers.map(({ unit }) => toCanonical(unit))
   const [clubAt, swingAt, sessionAt, idAt, markAt] = (
     ['club', 'swing', 'session', 'id', 'mark'] as const
   ).map(at) as [number, number, number, number, number]
@@ -145,7 +155,7 @@ export function* readRows(table: Table, { offsetMin }: TableOptions): Generator<
       const column = numbers[n] as Column & { field: NumberField }
       const cell = line[column.at]
       if (cell === undefined || cell === '') continue
-      const value = numberIn(cell, decimal, column.unit, toCanonical[n] as (x: number) => number)
+      const value = numberIn(cell, decimal, column.unit, converters[n] as (x: number) => number)
       if (value === undefined) continue
       read++
       fractions ||= cell.includes('.') || cell.includes(',')
@@ -208,21 +218,6 @@ export function readTable(bytes: Uint8Array, options: TableOptions) {
   return { ok: true as const, table: opened.table, rows: [...readRows(opened.table, options)] }
 }
 
-const converter = (unit: TableUnit | null): ((x: number) => number) => {
-  switch (unit) {
-    case 'yd':
-    case 'm':
-    case 'ft':
-      return (x) => metresFrom(x, unit as HeightUnit)
-    case 'mph':
-    case 'km/h':
-    case 'm/s':
-      return (x) => mpsFrom(x, unit as SpeedUnit)
-    default:
-      return (x) => x
-  }
-}
-
 /** A cell's number in canonical units; a unit that stands beside it goes before that of its column. */
 function numberIn(
   cell: string,
@@ -237,7 +232,7 @@ function numberIn(
   if (read === undefined) return undefined
   const value = read.side === null ? read.value : read.side * Math.abs(read.value)
   const beside = read.suffix === '' ? null : unitOf(read.suffix)
-  return beside !== null && beside !== unit ? converter(beside)(value) : convert(value)
+  return beside !== null && beside !== unit ? toCanonical(beside)(value) : convert(value)
 }
 
 /** A club, with the swing that stands beside it where no column of its own says the swing. */
@@ -282,7 +277,8 @@ function hitTimes(
   const milliseconds = columns[dateAt]?.unit === 'ms'
   if (milliseconds)
     return (line: readonly string[]) => (line[dateAt] ? Number(line[dateAt]) || undefined : undefined)
-  const daysFirst = decimal === ','
+  const order = columns[dateAt]?.unit
+  const daysFirst = order === 'dmy' || (order !== 'mdy' && decimal === ',')
   const clock = clockReader(of(timeAt))
   const date = timeReader(of(dateAt), offsetMin, daysFirst)
   if (date) {

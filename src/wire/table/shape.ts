@@ -18,7 +18,10 @@ export function withChoice(table: Table, choice: readonly ColumnChoice[] | undef
     ...table,
     columns: table.columns.map((column, i) => ({
       ...column,
-      ...(choice[i] as ColumnChoice),
+      // Which of day and month comes first is asked for each file anew, unless its dates tell.
+      ...(column.field === 'date' && choice[i]?.field === 'date' && choice[i]?.unit === null
+        ? {}
+        : (choice[i] as ColumnChoice)),
       guessed: false,
     })),
   }

@@ -1,3 +1,4 @@
+import type { Metadata } from 'next'
 import type { ReactNode } from 'react'
 import { golferOfPage } from '@/app/server/gather'
 import { MOST_CLUBS } from '@/core/bag/club'
@@ -5,9 +6,17 @@ import { bagOf } from '@/store/bags'
 import { theDatabase } from '@/store/database'
 import { allGolfers } from '@/store/golfers'
 import { Head } from '@/ui/shell/head'
+import { RememberGolfer } from '@/ui/shell/remember-golfer'
 import { SendWaiting } from '@/ui/shell/send-waiting'
 
 export const dynamic = 'force-dynamic'
+
+type Params = { params: Promise<{ golferId: string }> }
+
+export async function generateMetadata({ params }: Params): Promise<Metadata> {
+  const { name } = golferOfPage((await params).golferId)
+  return { title: { default: `${name} · Banco`, template: `%s · ${name} · Banco` } }
+}
 
 export default async function GolferLayout({
   children,
@@ -26,6 +35,7 @@ export default async function GolferLayout({
         bag={bag ? `${bag.name} · ${bag.clubs.length} of ${MOST_CLUBS}` : 'no bag yet'}
       />
       <SendWaiting />
+      <RememberGolfer id={golfer.id} />
       <main>{children}</main>
     </>
   )

@@ -1,6 +1,8 @@
 import { GolferForm } from '@/ui/golfer/golfer-form'
 import { PageHead } from '@/ui/shell/page-head'
 
+export const metadata = { title: 'New golfer' }
+
 export default function NewGolfer() {
   return (
     <>

@@ -1,14 +1,24 @@
 import { golferOfPage } from '@/app/server/gather'
 import { bagOf } from '@/store/bags'
+import { knownLabels } from '@/store/club-labels'
 import { theDatabase } from '@/store/database'
+import { ClubNames } from '@/ui/bag/club-names'
 import { BagBench } from '@/ui/bag/bag-bench'
 import { ChooseTemplate } from '@/ui/bag/choose-template'
 import { PageHead } from '@/ui/shell/page-head'
 
+export const metadata = { title: 'Bag' }
+
 export default async function BagPage({ params }: { params: Promise<{ golferId: string }> }) {
   const golfer = golferOfPage((await params).golferId)
   const bag = bagOf(theDatabase(), golfer.id)
-  if (bag) return <BagBench golferId={golfer.id} bag={bag} />
+  if (bag)
+    return (
+      <>
+        <BagBench golferId={golfer.id} bag={bag} />
+        <ClubNames golferId={golfer.id} bag={bag} names={knownLabels(theDatabase(), golfer.id)} />
+      </>
+    )
   return (
     <>
       <PageHead

@@ -4,13 +4,19 @@ import { bagOf } from '@/store/bags'
 import { theDatabase } from '@/store/database'
 import { waitingSessions } from '@/store/sessions'
 import { Bay } from '@/ui/bay/bay'
+import { readBlocks } from '@/ui/plan/plan-draft'
 import { BayStart } from '@/ui/bay/bay-start'
 
-type Props = { params: Promise<{ golferId: string }>; searchParams: Promise<{ session?: string }> }
+export const metadata = { title: 'Bay' }
+
+type Props = {
+  params: Promise<{ golferId: string }>
+  searchParams: Promise<{ session?: string; hit?: string }>
+}
 
 export default async function BayPage({ params, searchParams }: Props) {
   const golfer = golferOfPage((await params).golferId)
-  const { session: asked } = await searchParams
+  const { session: asked, hit } = await searchParams
   const db = theDatabase()
   if (!bagOf(db, golfer.id)) redirect(`/golfers/${golfer.id}/bag`)
   const session = sessionForBay(golfer, asked)
@@ -18,7 +24,8 @@ export default async function BayPage({ params, searchParams }: Props) {
   if (!first) {
     const waiting = waitingSessions(db).map(({ id, shots }) => ({ id, shots }))
     const start = bayStart(golfer) ?? redirect(`/golfers/${golfer.id}/bag`)
-    return <BayStart {...start} waiting={waiting} />
+    const proposed = typeof hit === 'string' ? readBlocks(hit, start.bag) : []
+    return <BayStart key={hit} {...start} waiting={waiting} proposed={proposed} />
   }
   return <Bay key={first.session.id} first={first} />
 }

@@ -2,6 +2,8 @@ import { redirect } from 'next/navigation'
 import { comparedBag, golferOfPage } from '@/app/server/gather'
 import { Gaps } from '@/ui/gaps/gaps'
 
+export const metadata = { title: 'Gaps' }
+
 export default async function GapsPage({ params }: { params: Promise<{ golferId: string }> }) {
   const golfer = golferOfPage((await params).golferId)
   const analysed = comparedBag(golfer)

@@ -7,6 +7,8 @@ import { fileShapes } from '@/store/file-shapes'
 import { ImportBench } from '@/ui/import/import-bench'
 import type { ColumnState } from '@/ui/import/column-mapping'
 
+export const metadata = { title: 'Bring in a table' }
+
 export default async function ImportPage({ params }: { params: Promise<{ golferId: string }> }) {
   const golfer = golferOfPage((await params).golferId)
   const db = theDatabase()

@@ -4,6 +4,8 @@ import { sessionsOf, waitingSessions } from '@/store/sessions'
 import { importsOf } from '@/store/shot-files'
 import { Log } from '@/ui/log/log'
 
+export const metadata = { title: 'Log' }
+
 export default async function LogPage({ params }: { params: Promise<{ golferId: string }> }) {
   const golfer = golferOfPage((await params).golferId)
   const db = theDatabase()

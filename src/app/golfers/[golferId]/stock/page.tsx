@@ -1,10 +1,20 @@
 import { redirect } from 'next/navigation'
-import { airsToAsk, comparedBag, golferOfPage, setUpsBehind } from '@/app/server/gather'
+import { airsToAsk, besideTheStocks, comparedBag, golferOfPage, setUpsBehind } from '@/app/server/gather'
 import { StockTable } from '@/ui/stock/stock-table'
+
+export const metadata = { title: 'Stock' }
 
 export default async function StockPage({ params }: { params: Promise<{ golferId: string }> }) {
   const golfer = golferOfPage((await params).golferId)
   const analysed = comparedBag(golfer)
   if (!analysed) redirect(`/golfers/${golfer.id}/bag`)
-  return <StockTable golfer={golfer} {...analysed} setUps={setUpsBehind(golfer)} airs={airsToAsk(golfer)} />
+  return (
+    <StockTable
+      golfer={golfer}
+      {...analysed}
+      setUps={setUpsBehind(golfer)}
+      airs={airsToAsk(golfer)}
+      {...besideTheStocks(golfer, analysed.bag)}
+    />
+  )
 }

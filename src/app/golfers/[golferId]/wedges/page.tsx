@@ -2,6 +2,8 @@ import { redirect } from 'next/navigation'
 import { golferOfPage, wedgesView } from '@/app/server/gather'
 import { Wedges } from '@/ui/wedges/wedges'
 
+export const metadata = { title: 'Wedges' }
+
 type Props = { params: Promise<{ golferId: string }>; searchParams: Promise<{ clubs?: string }> }
 
 export default async function WedgesPage({ params, searchParams }: Props) {

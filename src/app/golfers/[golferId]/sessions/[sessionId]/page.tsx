@@ -2,6 +2,8 @@ import { notFound } from 'next/navigation'
 import { golferOfPage, sessionEnd, sessionForBay } from '@/app/server/gather'
 import { SessionEnd } from '@/ui/session/session-end'
 
+export const metadata = { title: 'Session' }
+
 type Props = { params: Promise<{ golferId: string; sessionId: string }> }
 
 export default async function SessionPage({ params }: Props) {

@@ -1,0 +1,10 @@
+import type { ClubId } from '@/core/ids'
+import type { Swing } from '@/core/shots/shot'
+
+/** Shots of a station that no stock is made of: hit on the course, or older than twelve months. */
+export type BesideStock = {
+  clubId: ClubId
+  swing: Swing
+  onCourse: number
+  old: { shots: number; newestMs: number } | null
+}

@@ -1,0 +1,34 @@
+import type { Golfer } from '@/core/golfer'
+import type { Database } from '@/store/database'
+import { golferDocument, writeGolferDocument } from '@/store/golfer-document'
+import { paperInput } from '@/store/papers'
+import { shotRecords, shotStandings } from '@/store/shot-files'
+import { writeShotsCsv } from '@/wire/shots-csv'
+import { writeStepsCsv, writeStocksCsv } from '@/wire/tables-csv'
+import { clubNames } from '@/words/names'
+import { shotFate } from '@/words/shot-fate'
+
+/** What a golfer can take along: the same file from the page and from the command, with the numbers of the screen. */
+export const EXPORTS = ['golfer', 'shots', 'stocks', 'steps'] as const
+export type Export = (typeof EXPORTS)[number]
+
+/** The text of a file; null where the golfer has no bag yet and the file is of the bag. */
+export function exportFile(db: Database, golfer: Golfer, what: Export, nowMs: number): string | null {
+  if (what === 'golfer') return writeGolferDocument(golferDocument(db, golfer.id))
+  const input = paperInput(db, golfer, nowMs)
+  if (what === 'shots') {
+    const standings = shotStandings(db, golfer.id, nowMs)
+    const judged = new Map((input?.analysis.shots ?? []).map((shot) => [shot.shotId as string, shot]))
+    const keptApart = new Set<string>([
+      ...[...standings.values()].flatMap(({ id, apart }) => (apart === 'warm-up' ? [id] : [])),
+      ...(input?.analysis.stocks ?? []).flatMap(({ conditions }) => conditions?.apart ?? []),
+    ])
+    return writeShotsCsv(shotRecords(db, golfer.id), golfer, (id) => {
+      const standing = standings.get(id)
+      return standing ? shotFate(standing, judged, keptApart) : ''
+    })
+  }
+  if (!input) return null
+  const write = what === 'stocks' ? writeStocksCsv : writeStepsCsv
+  return write(input.analysis, golfer, clubNames(input.bag))
+}
