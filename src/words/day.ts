@@ -6,7 +6,7 @@ import type { Golfer } from '@/core/golfer'
 import type { ClubId } from '@/core/ids'
 import type { AirMissing } from '@/core/session/session-air'
 import { speedIn } from '@/core/units'
-import { around, count, fixed, len, UNIT_NAME } from './numbers'
+import { around, count, fixed, len, lengthWords } from './numbers'
 import { altitude, temperature } from './set-up'
 
 /** The day, its card and the air of numbers, put into words. */
@@ -32,10 +32,10 @@ type Named = (clubId: ClubId) => string
 
 /** The one finding of a day's card. */
 export function dayFinding({ most, lines, unknownAir }: DayCard, name: Named, golfer: Golfer): string {
-  if (most) {
-    const change = most.toM - most.fromM
-    return `The ${name(most.clubId)} carries ${len(most.toM, golfer)} ${UNIT_NAME[golfer.lengthUnit]}, ${len(Math.abs(change), golfer)} ${change > 0 ? 'more' : 'less'} than measured`
-  }
+  const change = most ? most.toM - most.fromM : 0
+  const said = len(Math.abs(change), golfer)
+  if (most && said !== '0')
+    return `The ${name(most.clubId)} carries ${lengthWords(most.toM, golfer)}, ${said} ${change > 0 ? 'more' : 'less'} than measured`
   if (lines.some(({ ofDay }) => ofDay)) return 'This air changes no carry by more than its own ±'
   if (unknownAir > 0) return 'Nobody said in which air these shots were hit'
   return lines.some(({ measured }) => measured)

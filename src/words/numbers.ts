@@ -54,6 +54,13 @@ export function side(offlineM: number, units: Units): string {
   return far === '0' ? 'on line' : `${far} ${offlineM < 0 ? 'L' : 'R'}`
 }
 
+/** "1 yard", "12 yards": a length in whole units, spelt out. */
+export function lengthWords(metres: number, units: Units): string {
+  const text = len(metres, units)
+  const unit = UNIT_NAME[units.lengthUnit]
+  return `${text} ${text === '1' ? unit.slice(0, -1) : unit}`
+}
+
 export const UNIT_NAME: Record<LengthUnit, string> = { yd: 'yards', m: 'metres' }
 
 export const percent = (share: number): string => `${Math.round(share * 100)}%`

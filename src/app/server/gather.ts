@@ -13,6 +13,7 @@ import { airOfDay, usualDay } from '@/core/flight/day'
 import { dayCard, seasonStations } from '@/core/flight/day-card'
 import { bagInput, besideStocks, comparingAir } from '@/store/bag-input'
 import { dayOf, placesOf } from '@/store/course-days'
+import { leftOnPurpose } from '@/store/left-on-purpose'
 import { drillShots } from '@/store/drills'
 import { ladder } from '@/core/wedges/ladder'
 import { wedges } from '@/core/wedges/wedges'
@@ -133,6 +134,7 @@ export function wedgesView(golfer: Golfer, allClubs: boolean): WedgesProps | nul
     wanted: wantedStations(db, golfer.id),
     definitions: swingDefinitions(db, golfer.id),
     drills: drillShots(db, golfer.id),
+    left: leftOnPurpose(db, golfer.id),
   }
 }
 

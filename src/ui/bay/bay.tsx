@@ -35,7 +35,7 @@ import { ShotList } from './shot-list'
 import { StationList } from './station-list'
 import { Redo, UndoButton } from './undo'
 import { useBay } from './use-bay'
-import { useNow } from './use-now'
+import { useNow } from '../use-now'
 import './bay.css'
 
 /** Hitting: one station open, each shot on the strip as it lands, everything by one key or one tap. */

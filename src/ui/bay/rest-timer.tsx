@@ -2,7 +2,7 @@
 
 import { useEffect } from 'react'
 import Button from 'react-bootstrap/Button'
-import { useNow } from './use-now'
+import { useNow } from '../use-now'
 
 type Props = { untilMs: number; onOver: () => void }
 

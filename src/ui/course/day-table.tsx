@@ -4,13 +4,16 @@ import type { DayCard, DayLine, Interval } from '@/core/flight/day-card'
 import type { Golfer } from '@/core/golfer'
 import { FULL_SWING } from '@/core/shots/shot'
 import { interval, lineNote } from '@/words/day'
-import { swingName } from '@/words/names'
+import { stationName, swingName } from '@/words/names'
 import { len } from '@/words/numbers'
 
 type Props = { golfer: Golfer; clubs: OwnedClub[]; card: DayCard }
 
 /** Every stock as measured and as it is on the day; what is modelled stands in italics behind ≈. */
 export function DayTable({ golfer, clubs, card }: Props) {
+  // A short swing stands under its own club; where that has no line, it says which club it is.
+  const underItsClub = ({ clubId }: DayLine) =>
+    card.lines.some((each) => each.clubId === clubId && each.swing === FULL_SWING && each.measured)
   return (
     <section className="sheet day-card" aria-label="The card of the day" tabIndex={0}>
       <Table>
@@ -29,9 +32,12 @@ export function DayTable({ golfer, clubs, card }: Props) {
           {card.lines
             .filter(({ measured }) => measured)
             .map((line) => (
-              <tr key={`${line.clubId} ${line.swing}`} className={line.swing === FULL_SWING ? '' : 'partial'}>
+              <tr
+                key={`${line.clubId} ${line.swing}`}
+                className={line.swing !== FULL_SWING && underItsClub(line) ? 'partial' : ''}
+              >
                 <th scope="row">
-                  <RowName of={line} clubs={clubs} />
+                  <RowName of={line} clubs={clubs} under={underItsClub(line)} />
                 </th>
                 <td className="carry">
                   {line.ofDay ? (
@@ -61,9 +67,18 @@ export function DayTable({ golfer, clubs, card }: Props) {
   )
 }
 
-function RowName({ of: { clubId, swing }, clubs }: { of: DayLine; clubs: OwnedClub[] }) {
+function RowName({
+  of: { clubId, swing },
+  clubs,
+  under,
+}: {
+  of: DayLine
+  clubs: OwnedClub[]
+  under: boolean
+}) {
   const name = clubs.find(({ id }) => id === clubId)?.name ?? ''
   if (swing === FULL_SWING) return name
+  if (!under) return stationName({ name }, swing)
   return (
     <>
       <span className="visually-hidden">{name}, </span>

@@ -11,10 +11,15 @@ type Props = {
   says: string
   /** What is laid over it: buttons at its rows. */
   children?: (drawing: Drawing) => ReactNode
+  /** On paper it is drawn anew for the width of a sheet. */
+  onPaper?: boolean
 }
 
+/** The width of a sheet between its margins, A4 or Letter. */
+const PAPER_PX = 690
+
 /** Shows a drawing as SVG at whatever width there is; on paper it shrinks or grows as a whole. */
-export function SvgDrawing({ draw, says, children }: Props) {
+export function SvgDrawing({ draw, says, children, onPaper = false }: Props) {
   const frame = useRef<HTMLDivElement>(null)
   const [width, setWidth] = useState(0)
   useEffect(() => {
@@ -29,7 +34,14 @@ export function SvgDrawing({ draw, says, children }: Props) {
     <div ref={frame} className="drawing" style={{ minHeight: drawing ? undefined : 200 }}>
       {drawing && (
         <>
-          <Svg drawing={drawing} says={says} />
+          <div className={onPaper ? 'no-print' : undefined}>
+            <Svg drawing={drawing} says={says} />
+          </div>
+          {onPaper && (
+            <div className="print-only">
+              <Svg drawing={draw(PAPER_PX)} says={says} />
+            </div>
+          )}
           {children?.(drawing)}
         </>
       )}

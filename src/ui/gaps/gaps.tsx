@@ -11,6 +11,7 @@ import type { Step } from '@/core/gaps/step'
 import { stair, stairRows } from '@/drawings/stair'
 import { stairOfBag } from '@/drawings/stair-of-bag'
 import { SvgDrawing } from '../drawing/svg-drawing'
+import { PrintTitle } from '../shell/print-title'
 import { PageHead } from '../shell/page-head'
 import { Warnings } from '../shell/warnings'
 import { clubNames } from '@/words/names'
@@ -54,6 +55,7 @@ export function Gaps({ golfer, bag, analysis, shots }: Props) {
   }
   return (
     <>
+      <PrintTitle golfer={golfer} bag={bag} analysis={analysis} what="Gaps" />
       <PageHead
         title={found.sentence}
         lede={
@@ -79,6 +81,7 @@ export function Gaps({ golfer, bag, analysis, shots }: Props) {
         <section className="sheet stair-frame" aria-label="The stair">
           <SvgDrawing
             draw={(width) => stair(data, width)}
+            onPaper
             says={`The stair from ${clubs[0]?.name} to ${clubs.at(-1)?.name}; every step stands in the table below it.`}
           >
             {(drawing) => {

@@ -55,6 +55,7 @@ export function lede(
   }
   return (
     <>
+      {count(steps.length, 'step')}: {parts.map((part, i) => (i === 0 ? part : [', ', part]))}.{' '}
       {goal && golfer.goalZoneM && (
         <>
           Your goal zone {len(golfer.goalZoneM[0], golfer)} to {len(golfer.goalZoneM[1], golfer)}:{' '}
@@ -66,7 +67,6 @@ export function lede(
           .{' '}
         </>
       )}
-      {count(steps.length, 'step')}: {parts.map((part, i) => (i === 0 ? part : [', ', part]))}.{' '}
       {cover !== undefined && (
         <>
           A stock within {lenUnit(golfer.toleranceM, golfer)} of <b>{percent(cover)}</b> of the distances from{' '}

@@ -11,7 +11,8 @@ import type { Golfer, GolferSchools } from '@/core/golfer'
 import type { Problem } from '@/core/problem'
 import type { Stock } from '@/core/stock/station-stock'
 import { STOCK_RULES, type StockRule } from '@/core/stock/stock-rules'
-import { lengthIn, metresFrom } from '@/core/units'
+import { readLength } from '@/core/typed-length'
+import { lengthIn } from '@/core/units'
 import { send } from '../send'
 import { Problems } from '../shell/problems'
 import { RULE_NAME, SCHOOL_NAME, schoolOf } from '@/words/names'
@@ -142,7 +143,7 @@ export function OwnLimits({ golfer }: { golfer: Golfer }) {
   const [wrong, setWrong] = useState('')
   const save = async () => {
     const read = SEGMENTS.map((segment) => {
-      const [narrow, wide] = (typed[segment] ?? []).map((text) => Number(text.replace(',', '.')))
+      const [narrow, wide] = (typed[segment] ?? []).map((text) => readLength(text, unit) ?? NaN)
       return { segment, narrow: narrow ?? NaN, wide: wide ?? NaN }
     })
     const bad = read.find(({ narrow, wide }) => !(narrow > 0 && wide > narrow))
@@ -153,10 +154,7 @@ export function OwnLimits({ golfer }: { golfer: Golfer }) {
     )
     if (bad) return
     const limits = Object.fromEntries(
-      read.map(({ segment, narrow, wide }) => [
-        segment,
-        { reversed: 0, narrow: metresFrom(narrow, unit), wide: metresFrom(wide, unit) },
-      ]),
+      read.map(({ segment, narrow, wide }) => [segment, { reversed: 0, narrow, wide }]),
     ) as Record<Segment, Zones>
     await change({ ownZonesM: limits })
   }

@@ -32,7 +32,7 @@ export function StepEvidence({ golfer, step, analysis, shots, name }: Props) {
   const between = analysis.holes.filter(inside)
   const leftHoles = analysis.holesLeft.filter(({ hole }) => inside(hole))
   return (
-    <section className="sheet evidence" aria-label="Evidence" aria-live="polite">
+    <section className="sheet evidence no-print" aria-label="Evidence" aria-live="polite">
       <div className="d-flex justify-content-between align-items-baseline gap-2">
         <h2>
           {name(step.longerId)} to {name(step.shorterId)}
@@ -122,7 +122,8 @@ export function StepEvidence({ golfer, step, analysis, shots, name }: Props) {
       <p className="caution">
         Every interval is a 90% one, and speaks of this golfer, ball and monitor in the sessions behind it.
         The step is the model’s: it weighs each shot by how likely it was solid, and leans a little on what
-        your other clubs say, by a yard or two at three shots and hardly at ten.
+        your other clubs say, by a {golfer.lengthUnit === 'yd' ? 'yard' : 'metre'} or two at three shots and
+        hardly at ten.
       </p>
     </section>
   )

@@ -7,6 +7,7 @@ import Form from 'react-bootstrap/Form'
 import { useForm, useWatch } from 'react-hook-form'
 import type { BayLikes, Golfer, GolferSettings } from '@/core/golfer'
 import type { Problem } from '@/core/problem'
+import { readLength } from '@/core/typed-length'
 import { lengthIn, metresFrom, type LengthUnit, type SpeedUnit, type TempUnit } from '@/core/units'
 import { send } from '../send'
 import { Problems } from '../shell/problems'
@@ -236,8 +237,7 @@ function readLikes(
   const longest = Number(longestMin.trim() || 75)
   if (!Number.isInteger(longest) || longest < 10 || longest > 600)
     return { field: 'longestMin', sentence: 'Type how many minutes you hit at most, from 10 to 600.' }
-  const typed = homeAltitude.trim().replace(',', '.').replace('−', '-')
-  const homeAltitudeM = typed === '' ? null : metresFrom(Number(typed), footOrMetre(unit))
+  const homeAltitudeM = readLength(homeAltitude, footOrMetre(unit))
   if (homeAltitudeM !== null && !(homeAltitudeM >= -500 && homeAltitudeM <= 5000))
     return {
       field: 'homeAltitudeM',
@@ -250,15 +250,14 @@ function readGoalZone(
   { goalFrom, goalTo }: Fields,
   unit: LengthUnit,
 ): { goalZoneM: [number, number] | null } | { sentence: string } {
-  const [from, to] = [goalFrom, goalTo].map((text) => text.trim().replace(',', '.'))
-  if (!from && !to) return { goalZoneM: null }
-  const [low, high] = [Number(from), Number(to)]
-  if (!from || !to || Number.isNaN(low) || Number.isNaN(high)) {
+  const [low, high] = [readLength(goalFrom, unit), readLength(goalTo, unit)]
+  if (low === null && high === null) return { goalZoneM: null }
+  if (low === null || high === null || Number.isNaN(low) || Number.isNaN(high)) {
     return {
       sentence: `The goal zone needs two numbers in ${unit}, such as 50 and 115: type both, or leave both empty.`,
     }
   }
   if (low <= 0 || high <= low)
     return { sentence: 'The goal zone must end further than it begins: change one of its ends.' }
-  return { goalZoneM: [metresFrom(low, unit), metresFrom(high, unit)] }
+  return { goalZoneM: [low, high] }
 }

@@ -2,6 +2,8 @@
 
 import { useId, useState } from 'react'
 import Form from 'react-bootstrap/Form'
+import { readLength } from '@/core/typed-length'
+import type { HeightUnit } from '@/core/units'
 
 /** How a canonical number is shown and typed: 19.3 °C as 66.7 °F. */
 export type Measure = {
@@ -20,6 +22,15 @@ type Props = {
   hint?: string
 }
 
+const isLength = (unit: string): unit is HeightUnit => unit === 'm' || unit === 'yd' || unit === 'ft'
+
+/** A length may be typed with its own unit. */
+function read(text: string, { unit, from }: Measure): number | null {
+  if (isLength(unit)) return readLength(text, unit)
+  const trimmed = text.trim().replace(',', '.').replace('−', '-')
+  return trimmed === '' ? null : from(Number(trimmed))
+}
+
 /** A number with its unit; empty where it is not said. */
 export function MeasureField({ label, measure, value, onChange, hint }: Props) {
   const id = useId()
@@ -30,9 +41,7 @@ export function MeasureField({ label, measure, value, onChange, hint }: Props) {
   const text = Object.is(typed.value, value) ? typed.text : shown(value)
   const bad = Number.isNaN(value)
   const type = (next: string) => {
-    const trimmed = next.trim().replace(',', '.').replace('−', '-')
-    const number = trimmed === '' ? null : Number(trimmed)
-    const canonical = number === null ? null : measure.from(number)
+    const canonical = read(next, measure)
     setTyped({ text: next, value: canonical })
     onChange(canonical)
   }

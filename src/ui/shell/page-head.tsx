@@ -18,11 +18,24 @@ export function PageHead({
   children?: ReactNode
 }) {
   const [open, setOpen] = useState(false)
+  const [whole, setWhole] = useState(false)
   return (
     <div className="page-head">
       <div>
         <h1>{title}</h1>
-        {lede && <p className="lede">{lede}</p>}
+        {lede && (
+          <>
+            <p className={`lede ${whole ? 'whole' : ''}`}>{lede}</p>
+            <button
+              type="button"
+              className="lede-more"
+              aria-expanded={whole}
+              onClick={() => setWhole(!whole)}
+            >
+              {whole ? 'less' : 'more'}
+            </button>
+          </>
+        )}
       </div>
       {(children || choices) && (
         <div className="actions">

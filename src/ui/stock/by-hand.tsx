@@ -8,7 +8,7 @@ import { useForm } from 'react-hook-form'
 import type { Golfer } from '@/core/golfer'
 import type { Problem } from '@/core/problem'
 import type { Stock } from '@/core/stock/station-stock'
-import { metresFrom } from '@/core/units'
+import { readLength } from '@/core/typed-length'
 import { send } from '../send'
 import { Problems } from '../shell/problems'
 import { len, lenUnit } from '@/words/numbers'
@@ -30,12 +30,16 @@ export function ByHand({ golfer, stock, title }: { golfer: Golfer; stock: Stock;
     if (sent.ok) router.refresh()
   }
   const save = handleSubmit(({ carry, because }) => {
-    const typed = Number(carry.trim().replace(',', '.'))
-    if (carry.trim() === '' || Number.isNaN(typed)) {
+    const carryM = readLength(carry, golfer.lengthUnit)
+    if (carryM === null || Number.isNaN(carryM)) {
       const sentence = `"${carry.trim()}" is no carry: type a number in ${golfer.lengthUnit}, such as 129.`
       return setProblems([{ field: 'carryM', sentence }])
     }
-    return set(metresFrom(typed, golfer.lengthUnit), because.trim())
+    if (because.trim() === '')
+      return setProblems([
+        { field: 'because', sentence: 'Say why you play this number: the reason stands beside it.' },
+      ])
+    return set(carryM, because.trim())
   })
   return (
     <Form className="by-hand-form" onSubmit={save} noValidate aria-label={`${title} by hand`}>
@@ -66,6 +70,7 @@ export function ByHand({ golfer, stock, title }: { golfer: Golfer; stock: Stock;
         )}
       </div>
       <Problems of={problems} field="carryM" />
+      <Problems of={problems} field="because" />
       <Problems of={problems} field="" />
     </Form>
   )

@@ -1,7 +1,7 @@
 'use client'
 
 import Link from 'next/link'
-import { Fragment, useState } from 'react'
+import { Fragment, useState, type ReactNode } from 'react'
 import Table from 'react-bootstrap/Table'
 import type { BagAnalysis } from '@/core/analyse-bag'
 import type { Bag, OwnedClub } from '@/core/bag/bag'
@@ -13,6 +13,7 @@ import { AirAsked } from '../air/air-asked'
 import { AirChoice } from '../air/air-choice'
 import { StockRuleChoice } from '../gaps/schools'
 import type { StationShots } from '../gaps/station-shots'
+import { PrintTitle } from '../shell/print-title'
 import { PageHead } from '../shell/page-head'
 import { Warnings } from '../shell/warnings'
 import { AS_HIT } from '@/words/day'
@@ -63,10 +64,12 @@ export function StockTable({ golfer, bag, analysis, shots, setUps, airs, beside,
   const solid = hit.reduce((sum, stock) => sum + stock.count, 0)
   const leftOut = stocks.reduce((sum, stock) => sum + stock.leftOut.length, 0)
   const asHit = stocks.reduce((sum, { inAir }) => sum + (inAir?.asHit ?? 0), 0)
+  const columns = COLUMNS.filter(({ has }) => !has || stocks.some(has))
   const filled = stocks.some(({ modelled }) => modelled)
   const widest = hit.reduce((a, b) => (half(b) > half(a) ? b : a))
   return (
     <>
+      <PrintTitle golfer={golfer} bag={bag} analysis={analysis} what="Stock" />
       <PageHead
         title={`${count(hit.length, 'stock')} from ${count(solid, 'solid shot')}`}
         lede={
@@ -103,11 +106,13 @@ export function StockTable({ golfer, bag, analysis, shots, setUps, airs, beside,
         <Table>
           <thead>
             <tr>
-              {columns(golfer).map((column) => (
-                <th key={column} scope="col">
-                  {column}
-                </th>
-              ))}
+              {['Station', `Carry, ${golfer.lengthUnit}`, ...columns.map(({ title }) => title(golfer))].map(
+                (title) => (
+                  <th key={title} scope="col">
+                    {title}
+                  </th>
+                ),
+              )}
             </tr>
           </thead>
           <tbody className="num">
@@ -118,6 +123,7 @@ export function StockTable({ golfer, bag, analysis, shots, setUps, airs, beside,
                   <StockRow
                     golfer={golfer}
                     stock={stock}
+                    columns={columns}
                     club={clubs.get(stock.clubId)}
                     beside={besideOf(stock)}
                     opened={opened === key}
@@ -125,7 +131,7 @@ export function StockTable({ golfer, bag, analysis, shots, setUps, airs, beside,
                   />
                   {opened === key && (
                     <tr className="opened">
-                      <td colSpan={columns(golfer).length}>
+                      <td colSpan={columns.length + 2}>
                         <StationDetails
                           golfer={golfer}
                           title={stationName(clubs.get(stock.clubId), stock.swing)}
@@ -158,35 +164,100 @@ export function StockTable({ golfer, bag, analysis, shots, setUps, airs, beside,
   )
 }
 
-const columns = (golfer: Golfer): string[] => [
-  'Station',
-  `Carry, ${golfer.lengthUnit}`,
-  '±',
-  'Reach',
-  'Total',
-  `Ball, ${golfer.speedUnit}`,
-  'Launch',
-  'Spin',
-  'Peak',
-  'Lands',
-  'Side',
-  'Solid',
-  'Left out',
+type RowStock = BagAnalysis['stocks'][number]
+type Column = {
+  title: (golfer: Golfer) => string
+  cell: (stock: RowStock, golfer: Golfer) => ReactNode
+  /** A column that no stock has anything for is left out: typed shots have few numbers. Absent: always there. */
+  has?: (stock: RowStock) => boolean
+}
+
+/** What the table says of a stock behind its carry, in order. */
+const COLUMNS: Column[] = [
+  { title: () => '±', cell: (stock, golfer) => (stock.byHand ? '' : aroundCell(stock, golfer)) },
+  {
+    title: () => 'Reach',
+    cell: ({ reachM }, golfer) => (reachM ? `${len(reachM[0], golfer)} to ${len(reachM[1], golfer)}` : ''),
+  },
+  {
+    title: () => 'Total',
+    has: ({ averages, modelled }) => averages.totalM !== undefined || modelled?.totalM !== undefined,
+    cell: ({ averages, modelled }, golfer) => (
+      <Filled measured={averages.totalM} modelled={modelled?.totalM} text={(x) => len(x, golfer)} />
+    ),
+  },
+  {
+    title: ({ speedUnit }) => `Ball, ${speedUnit}`,
+    has: ({ averages }) => averages.ballSpeedMps !== undefined,
+    cell: ({ averages: { ballSpeedMps } }, golfer) =>
+      ballSpeedMps === undefined ? '' : speed(ballSpeedMps, golfer),
+  },
+  {
+    title: () => 'Launch',
+    has: ({ averages }) => averages.launchDeg !== undefined,
+    cell: ({ averages: { launchDeg } }) => (launchDeg === undefined ? '' : `${fixed(launchDeg, 1)}°`),
+  },
+  {
+    title: () => 'Spin',
+    has: ({ averages }) => averages.spinRpm !== undefined,
+    cell: ({ averages: { spinRpm } }) => (spinRpm === undefined ? '' : fixed(spinRpm, 0)),
+  },
+  {
+    title: () => 'Peak',
+    has: ({ averages, modelled }) => averages.peakM !== undefined || modelled?.peakM !== undefined,
+    cell: ({ averages, modelled }, golfer) => (
+      <Filled measured={averages.peakM} modelled={modelled?.peakM} text={(x) => len(x, golfer)} />
+    ),
+  },
+  {
+    title: () => 'Lands',
+    has: ({ averages, modelled }) => averages.landingDeg !== undefined || modelled?.landingDeg !== undefined,
+    cell: ({ averages, modelled }) => (
+      <Filled
+        measured={averages.landingDeg}
+        modelled={modelled?.landingDeg}
+        text={(value) => `${fixed(value, 0)}°`}
+      />
+    ),
+  },
+  {
+    title: () => 'Side',
+    has: ({ averages }) => averages.offlineM !== undefined,
+    cell: ({ averages: { offlineM } }, golfer) => (offlineM === undefined ? '' : side(offlineM, golfer)),
+  },
+  {
+    title: () => 'Solid',
+    cell: (stock) => (
+      <>
+        {stock.count || ''}
+        {(stock.conditions?.counted ?? 0) > 0 && <small className="quiet"> wind</small>}
+        {(stock.inAir?.asHit ?? 0) > 0 && (
+          <small className="quiet" title={stock.inAir?.because.map((each) => AS_HIT[each]).join('; ')}>
+            {' '}
+            {stock.inAir?.asHit} as hit
+          </small>
+        )}
+      </>
+    ),
+  },
+  {
+    title: () => 'Left out',
+    has: ({ leftOut }) => leftOut.length > 0,
+    cell: ({ leftOut }) => leftOut.length || '',
+  },
 ]
 
 type RowProps = {
   golfer: Golfer
-  stock: BagAnalysis['stocks'][number]
+  stock: RowStock
+  columns: Column[]
   club: OwnedClub | undefined
   beside: BesideStock | undefined
   opened: boolean
   onOpen: () => void
 }
 
-function StockRow({ golfer, stock, club, beside, opened, onOpen }: RowProps) {
-  const { averages } = stock
-  const { totalM, peakM, landingDeg } = stock.modelled ?? {}
-  const metres = (value: number) => len(value, golfer)
+function StockRow({ golfer, stock, columns, club, beside, opened, onOpen }: RowProps) {
   const partial = stock.swing !== 'full'
   return (
     <tr className={partial ? 'partial' : ''}>
@@ -222,36 +293,11 @@ function StockRow({ golfer, stock, club, beside, opened, onOpen }: RowProps) {
           len(stock.carryM, golfer, 1)
         )}
       </td>
-      <td title={interval(stock, golfer)}>{stock.byHand ? '' : aroundCell(stock, golfer)}</td>
-      <td>{stock.reachM ? `${len(stock.reachM[0], golfer)} to ${len(stock.reachM[1], golfer)}` : '–'}</td>
-      <td>
-        <Filled measured={averages.totalM} modelled={totalM} text={metres} />
-      </td>
-      <td>{averages.ballSpeedMps === undefined ? '–' : speed(averages.ballSpeedMps, golfer)}</td>
-      <td>{averages.launchDeg === undefined ? '–' : `${fixed(averages.launchDeg, 1)}°`}</td>
-      <td>{averages.spinRpm === undefined ? '–' : fixed(averages.spinRpm, 0)}</td>
-      <td>
-        <Filled measured={averages.peakM} modelled={peakM} text={metres} />
-      </td>
-      <td>
-        <Filled
-          measured={averages.landingDeg}
-          modelled={landingDeg}
-          text={(value) => `${fixed(value, 0)}°`}
-        />
-      </td>
-      <td>{averages.offlineM === undefined ? '–' : side(averages.offlineM, golfer)}</td>
-      <td>
-        {stock.count}
-        {(stock.conditions?.counted ?? 0) > 0 && <small className="quiet"> wind</small>}
-        {(stock.inAir?.asHit ?? 0) > 0 && (
-          <small className="quiet" title={stock.inAir?.because.map((each) => AS_HIT[each]).join('; ')}>
-            {' '}
-            {stock.inAir?.asHit} as hit
-          </small>
-        )}
-      </td>
-      <td>{stock.leftOut.length || ''}</td>
+      {columns.map((column) => (
+        <td key={column.title(golfer)} title={column === COLUMNS[0] ? interval(stock, golfer) : undefined}>
+          {column.cell(stock, golfer)}
+        </td>
+      ))}
     </tr>
   )
 }
@@ -267,7 +313,7 @@ function Filled({
   text: (value: number) => string
 }) {
   if (measured !== undefined) return text(measured)
-  return modelled === undefined ? '–' : <i>≈ {text(modelled)}</i>
+  return modelled === undefined ? '' : <i>≈ {text(modelled)}</i>
 }
 
 const half = (stock: Stock): number => ((stock.highM ?? 0) - (stock.lowM ?? 0)) / 2

@@ -1,4 +1,5 @@
 import Form from 'react-bootstrap/Form'
+import { leftKey, type LeftAbout, type LeftOnPurpose } from '@/core/gaps/left-on-purpose'
 import type { Golfer } from '@/core/golfer'
 import type { ClubId } from '@/core/ids'
 import type { Pair } from '@/core/wedges/pairs'
@@ -9,6 +10,7 @@ import { flights } from '@/drawings/flights'
 import { around, len, lenUnit } from '@/words/numbers'
 import { flagName, flightLine, goodFor } from '@/words/wedges'
 import { DrawingChart } from '../drawing/drawing-chart'
+import { LeaveOnPurpose } from '../gaps/leave-on-purpose'
 
 type Props = {
   golfer: Golfer
@@ -17,13 +19,16 @@ type Props = {
   onChoose: (index: number) => void
   name: (clubId: ClubId) => string
   turf: string
+  /** Pairs that the golfer wants so, with the reason. */
+  left: readonly LeftOnPurpose[]
 }
 
 /** Two ways to one number: their flights over each other to one scale, and what each is good for. */
-export function TwoWays({ golfer, pairs, chosen, onChoose, name, turf }: Props) {
+export function TwoWays({ golfer, pairs, chosen, onChoose, name, turf, left }: Props) {
   const pair = pairs[chosen]
   if (!pair) return null
   const ways = [pair.shorter, pair.longer]
+  const about: LeftAbout = { kind: 'pair', stations: [stationOf(pair.shorter), stationOf(pair.longer)] }
   const label = ({ clubId, swing }: WedgeShot) => flagName(name(clubId), swing)
   const at = (metres: number) => lengthIn(metres, golfer.lengthUnit)
   const flown = ways.flatMap((way) => (way.flight ? [{ way, flight: way.flight }] : []))
@@ -71,6 +76,13 @@ export function TwoWays({ golfer, pairs, chosen, onChoose, name, turf }: Props) 
             {flown.length === 2 && goodFor(flight, (flown[1 - i] as { flight: StationFlight }).flight)}
           </p>
         ))}
+        <LeaveOnPurpose
+          key={leftKey(about)}
+          golferId={golfer.id}
+          about={about}
+          what={`${label(pair.shorter)} and ${label(pair.longer)}`}
+          because={left.find((each) => leftKey(each.about) === leftKey(about))?.because}
+        />
         <small className="quiet">
           {len(pair.apartM, golfer, 1)} {golfer.lengthUnit} apart. Runs are on {turf} ground; what stands
           behind ≈ is modelled.
@@ -79,3 +91,5 @@ export function TwoWays({ golfer, pairs, chosen, onChoose, name, turf }: Props) 
     </section>
   )
 }
+
+const stationOf = ({ clubId, swing }: WedgeShot) => ({ clubId, swing })

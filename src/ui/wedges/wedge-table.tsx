@@ -1,5 +1,6 @@
 'use client'
 
+import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Table from 'react-bootstrap/Table'
 import type { Bag } from '@/core/bag/bag'
@@ -98,18 +99,27 @@ function Cell({ golfer, cell, found, planned, label, onWant, onDrop }: CellProps
   const { stock, share, estimate } = cell
   const shot = found.shots.find(({ clubId, swing }) => clubId === cell.clubId && swing === cell.swing)
   const lines = shot?.flight && cellLines(shot.flight, golfer)
+  const [open, setOpen] = useState(false)
   if (stock?.carryM !== undefined && stock.lowM !== undefined && stock.highM !== undefined) {
     return (
       <>
-        <span className="wedge-carry num">
+        <button
+          type="button"
+          className="wedge-carry num btn-plain"
+          aria-expanded={open}
+          aria-label={`${label}: ${len(stock.carryM, golfer)} ${around(stock, golfer)}, more`}
+          onClick={() => setOpen(!open)}
+        >
           <b>{len(stock.carryM, golfer)}</b> {around(stock, golfer)}
           {cell.swing !== 'full' && share !== undefined && <span className="quiet"> · {percent(share)}</span>}
+        </button>
+        <span className={`wedge-more ${open ? 'open' : ''}`}>
+          {lines && <small>{lines[0]}</small>}
+          <small>
+            {lines && `${lines[1]}, `}
+            {count(stock.count, 'shot')}
+          </small>
         </span>
-        {lines && <small>{lines[0]}</small>}
-        <small>
-          {lines && `${lines[1]}, `}
-          {count(stock.count, 'shot')}
-        </small>
       </>
     )
   }

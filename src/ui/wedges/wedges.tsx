@@ -8,9 +8,11 @@ import type { Bag } from '@/core/bag/bag'
 import type { Club } from '@/core/bag/club'
 import type { Turf } from '@/core/flight/ground'
 import type { Stretch } from '@/core/gaps/cover'
+import type { LeftOnPurpose } from '@/core/gaps/left-on-purpose'
 import type { Golfer } from '@/core/golfer'
 import type { Problem } from '@/core/problem'
 import type { Station } from '@/core/session/session'
+import { readLength } from '@/core/typed-length'
 import { lengthIn, metresFrom } from '@/core/units'
 import type { DrillShot } from '@/core/wedges/drill'
 import { forNumber } from '@/core/wedges/for-number'
@@ -19,11 +21,12 @@ import type { SwingDefinition } from '@/core/wedges/swing-definition'
 import type { Wedges as Found } from '@/core/wedges/wedges'
 import { rule } from '@/drawings/rule'
 import { clubNames } from '@/words/names'
-import { count, len, percent, UNIT_NAME } from '@/words/numbers'
+import { count, len, lengthWords, percent, UNIT_NAME } from '@/words/numbers'
 import { flagName } from '@/words/wedges'
 import { SvgDrawing } from '../drawing/svg-drawing'
 import type { StationShots } from '../gaps/station-shots'
 import { send } from '../send'
+import { PrintTitle } from '../shell/print-title'
 import { PageHead } from '../shell/page-head'
 import { Problems } from '../shell/problems'
 import { Drill } from './drill'
@@ -49,12 +52,27 @@ export type WedgesProps = {
   wanted: Station[]
   definitions: SwingDefinition[]
   drills: DrillShot[]
+  /** What the golfer wants as it is. */
+  left: LeftOnPurpose[]
 }
 
 /** Every shot inside the full pitching wedge: the rule first, then what to hit, the table, and practice. */
 export function Wedges(props: WedgesProps) {
-  const { golfer, bag, clubs, allClubs, swings, turf, found, rungs, shots, wanted, definitions, drills } =
-    props
+  const {
+    golfer,
+    bag,
+    clubs,
+    allClubs,
+    swings,
+    turf,
+    found,
+    rungs,
+    shots,
+    wanted,
+    definitions,
+    drills,
+    left,
+  } = props
   const router = useRouter()
   const [asked, setAsked] = useState('')
   const [pair, setPair] = useState(0)
@@ -63,8 +81,8 @@ export function Wedges(props: WedgesProps) {
   const unit = golfer.lengthUnit
   const at = (metres: number) => lengthIn(metres, unit)
   const home = `/golfers/${golfer.id}`
-  const number = Number(asked.trim().replace(',', '.'))
-  const leftM = asked.trim() === '' || !(number > 0) ? null : metresFrom(number, unit)
+  const typedM = readLength(asked, unit)
+  const leftM = typedM !== null && typedM > 0 ? typedM : null
   const answer =
     leftM === null ? null : forNumber(leftM, found.shots, found.goodShare, { clubs, table: found.table })
   const change = async (method: 'POST' | 'DELETE', body: object) => {
@@ -79,7 +97,11 @@ export function Wedges(props: WedgesProps) {
   }
   const want = (stations: Station[]) => change('POST', { stations })
   const best = answer?.choices[0]
-  const holes = found.holes.filter(([from, to]) => len(from, golfer) !== len(to, golfer))
+  const wantedSo = ([from, to]: Stretch) =>
+    left.some(({ about }) => about.kind === 'hole' && about.atM > from && about.atM < to)
+  const holes = found.holes
+    .filter((hole) => !wantedSo(hole))
+    .filter(([from, to]) => len(from, golfer) !== len(to, golfer))
   if (clubs.length === 0) {
     return (
       <PageHead title="No wedges in this bag" lede="Every club of the bag can stand on the rule as well.">
@@ -91,6 +113,7 @@ export function Wedges(props: WedgesProps) {
   }
   return (
     <>
+      <PrintTitle golfer={golfer} bag={bag} analysis={{ stocks: solidOf(found) }} what="Wedges" />
       <PageHead
         title={titleOf(found, golfer)}
         lede={
@@ -149,6 +172,11 @@ export function Wedges(props: WedgesProps) {
         </Form.Label>
       </PageHead>
       <Problems of={problems} />
+      {asked.trim() !== '' && leftM === null && (
+        <p className="problem" role="alert">
+          “{asked.trim()}” is no distance: type how many {UNIT_NAME[unit]} you have, such as 84.
+        </p>
+      )}
       {found.shots.length > 0 && (
         <section className="sheet rule-sheet" aria-label="The rule">
           <SvgDrawing
@@ -170,6 +198,7 @@ export function Wedges(props: WedgesProps) {
                 width,
               )
             }
+            onPaper
             says={`The rule: ${found.shots.map(({ clubId, swing, carryM }) => `${flagName(name(clubId), swing)} ${len(carryM, golfer)}`).join(', ')}.`}
           />
           <p className="quiet reaches">
@@ -203,7 +232,7 @@ export function Wedges(props: WedgesProps) {
           <Drill golfer={golfer} shots={found.shots} drills={drills} name={name} onWant={want} />
           <SwingsForm golfer={golfer} definitions={definitions} />
         </div>
-        <div className="d-grid gap-3">
+        <div className="d-grid gap-3 no-print">
           <TwoWays
             golfer={golfer}
             pairs={found.pairs}
@@ -211,6 +240,7 @@ export function Wedges(props: WedgesProps) {
             onChoose={setPair}
             name={name}
             turf={turf}
+            left={left}
           />
           <SpreadView golfer={golfer} shots={shots} stations={found.shots} name={name} />
           <LadderList golfer={golfer} rungs={rungs} name={name} />
@@ -234,9 +264,11 @@ function stretchesOf(stretches: Stretch[], golfer: Golfer, some: string, none: s
     : `${some} ${seen.map(([from, to]) => `${len(from, golfer)}–${len(to, golfer)}`).join(', ')}`
 }
 
+const solidOf = ({ table }: Found) => table.flat().flatMap(({ stock }) => stock ?? [])
+
 function titleOf({ shots }: Found, golfer: Golfer): string {
   const longest = shots.at(-1)
   return longest
-    ? `${count(shots.length, 'shot')} inside ${len(longest.carryM, golfer)} ${UNIT_NAME[golfer.lengthUnit]}`
+    ? `${count(shots.length, 'shot')} inside ${lengthWords(longest.carryM, golfer)}`
     : 'No wedge shots yet'
 }

@@ -1,0 +1,36 @@
+'use client'
+
+import type { BagAnalysis } from '@/core/analyse-bag'
+import type { Bag } from '@/core/bag/bag'
+import type { Golfer } from '@/core/golfer'
+import { day } from '@/words/days'
+import { RULE_NAME, SCHOOL_NAME, schoolOf } from '@/words/names'
+import { count } from '@/words/numbers'
+import { statedAir } from '@/words/set-up'
+import { useNow } from '../use-now'
+
+type Props = { golfer: Golfer; bag: Bag; analysis: Pick<BagAnalysis, 'stocks'>; what: string }
+
+/** The title block of a page on paper: whose it is, and what its numbers stand for. */
+export function PrintTitle({ golfer, bag, analysis, what }: Props) {
+  const now = useNow(60_000)
+  const solid = analysis.stocks.reduce((sum, stock) => sum + stock.count, 0)
+  return (
+    <table className="print-title print-only">
+      <tbody>
+        <tr>
+          <th>{golfer.name}</th>
+          <td>{bag.name}</td>
+          <td>{what}</td>
+          <td>{now === null ? '' : day(now)}</td>
+        </tr>
+        <tr>
+          <td>{RULE_NAME[golfer.stockRule]}; ± is a 90% interval</td>
+          <td>even {SCHOOL_NAME[schoolOf(golfer, bag)]}</td>
+          <td>{golfer.compareIn === 'reference' ? statedAir(golfer) : 'in the air as hit'}</td>
+          <td>{count(solid, 'solid shot')}</td>
+        </tr>
+      </tbody>
+    </table>
+  )
+}
