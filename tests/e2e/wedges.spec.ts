@@ -15,7 +15,7 @@ async function hitThree(page: Page, home: string) {
   await page.getByRole('button', { name: 'Nobody is in front: start' }).click()
   await expect(page.getByTestId('running-stock')).toBeVisible()
   for (const carry of [67, 68, 66]) await page.keyboard.type(`${carry}\n`)
-  await expect(page.getByTestId('running-stock')).toContainText('of 3')
+  await expect(page.getByTestId('plan')).toContainText('3 of 72 shots hit')
 }
 
 async function rule(page: Page) {

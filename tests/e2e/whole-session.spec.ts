@@ -55,11 +55,12 @@ test('twelve stations typed with the keyboard alone: four keys a carry, one a ma
     await press('Enter')
   }
   await page.goto(`${banco.address}/golfers/${golfer}/bay`)
-  await expect(page.getByText('listening')).toBeVisible()
+  await expect(page.getByText('Receiving', { exact: true })).toBeVisible()
   for (const [i, club] of clubs.entries()) {
     await expect(page.getByRole('heading', { name: `${club.name}, full swing` })).toBeVisible()
     for (const off of [0, 2, -1]) await type(CARRIES[i]! + off)
-    await expect(page.locator('[data-shot]')).toHaveCount(3)
+    const hit = i < 11 ? `${3 * (i + 1)} of 36 shots hit` : 'The plan is hit: all 36 shots.'
+    await expect(page.getByTestId('plan')).toContainText(hit)
     await press('o')
     await expect(page.getByRole('button', { name: 'Off centre O' })).toHaveAttribute('aria-pressed', 'true')
     if (i < 11) await press('n')
@@ -101,7 +102,8 @@ test.describe('by touch at 390x844', () => {
         for (const digit of String(carry)) await tap(digit)
         await tap('Add')
       }
-      await expect(page.locator('[data-shot]')).toHaveCount(2)
+      const hit = i < 11 ? `${2 * (i + 1)} of 24 shots hit` : 'The plan is hit: all 24 shots.'
+      await expect(page.getByTestId('plan')).toContainText(hit)
       const marks = page.getByRole('group', { name: 'Mark' })
       await tap('Thin', marks)
       await expect(marks.getByRole('button', { name: 'Thin' })).toHaveAttribute('aria-pressed', 'true')
@@ -118,7 +120,7 @@ test('a server that is gone for 20 seconds in the middle costs nothing', async (
   const golfer = await golferWithBag(request, banco, 'Jenifer Trewin')
   const { session } = await planned(request, banco, golfer, () => 6)
   await page.goto(`${banco.address}/golfers/${golfer}/bay`)
-  await expect(page.getByText('listening')).toBeVisible()
+  await expect(page.getByText('Receiving', { exact: true })).toBeVisible()
   await page.keyboard.type('68\n67\n')
   await expect(page.getByTestId('running-stock')).toContainText('from 2 solid of 2')
   await banco.stop()
@@ -201,7 +203,7 @@ test('ten steps of every kind are undone one by one after a restart', async ({ p
   await banco.stop()
   await banco.start()
   await page.reload()
-  await expect(page.getByText('listening')).toBeVisible()
+  await expect(page.getByText('Receiving', { exact: true })).toBeVisible()
   const seen = async () => {
     const { shots, now, expectations } = await bayOf(request, banco, session)
     return [shots.length, shots.filter(({ mark }) => mark).length, now.wind, now.warmUp, expectations.length]

@@ -1,18 +1,18 @@
 import { FULL_SWING } from '../shots/shot'
 import type { NextCarry } from '../shots/typed-slip'
-import type { Stock } from './station-stock'
+import { FEWEST_TO_FORESEE, type Stock } from './station-stock'
 
 /** Between two neighbours' stocks a club lies anywhere: a third of the way apart is one standard deviation. */
 const OF_GAP = 1 / 3
 const SHOT_SPREAD = 0.035
 
 /**
- * What a club without shots should carry by the stocks on both sides of it, where there are too few for a
+ * What a club with no shots, or a shot or two, should carry by the stocks on both sides of it, where there are too few for a
  * curve over lofts. Null at the ends of what was hit.
  * @param stocks all stations, longest club first
  */
 export function neighbourForesight(stock: Stock, stocks: readonly Stock[]): NextCarry | null {
-  if (stock.swing !== FULL_SWING || stock.carryM !== undefined) return null
+  if (stock.swing !== FULL_SWING || stock.count >= FEWEST_TO_FORESEE) return null
   const full = stocks.filter(({ swing }) => swing === FULL_SWING)
   const place = full.findIndex(({ clubId }) => clubId === stock.clubId)
   const longer = full.slice(0, place).findLast(({ carryM }) => carryM !== undefined)?.carryM

@@ -190,7 +190,7 @@ function modelStock(posterior: NonNullable<StationModel['posterior']>, extra: nu
 }
 
 /** A shot or two alone say little of the next one. */
-const FEWEST_TO_FORESEE = 3
+export const FEWEST_TO_FORESEE = 3
 
 function foreseenOf(
   { posterior, expected }: StationModel,

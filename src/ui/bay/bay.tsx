@@ -73,8 +73,10 @@ export function Bay({ first }: { first: BayView }) {
     planned.left.find((block) => block.clubId !== open.clubId || block.swing !== open.swing) ?? null
   const longer = neighbour(-1)
   const next: Station | null = nextBlock ?? (longer ? { clubId: longer.id, swing: open.swing } : null)
-  const nextName = next ? stationName({ name: nameOf(next.clubId) }, next.swing) : ''
-  const goNext = () => goTo(next?.clubId, next?.swing)
+  // Where the plan has opened its next station already, next is that one: whoever asks for it is there.
+  const nextIs = carriedOver ? open : next
+  const nextName = nextIs ? stationName({ name: nameOf(nextIs.clubId) }, nextIs.swing) : ''
+  const goNext = () => goTo(nextIs?.clubId, nextIs?.swing)
   const hurt = session.hurtMs !== null
   const unclear = !hurt && now !== null && clearLapsed(lastClearMs(view), now)
 
@@ -199,7 +201,7 @@ export function Bay({ first }: { first: BayView }) {
             End the session
           </Button>
           <UndoButton view={view} onUndo={undo} />
-          <Button onClick={goNext} disabled={!next}>
+          <Button onClick={goNext} disabled={!nextIs}>
             Next: {nextName}
             <kbd>N</kbd>
           </Button>
@@ -236,7 +238,7 @@ export function Bay({ first }: { first: BayView }) {
             </option>
           ))}
         </Form.Select>
-        <Button onClick={goNext} disabled={!next}>
+        <Button onClick={goNext} disabled={!nextIs}>
           Next: {nextName}
         </Button>
       </div>

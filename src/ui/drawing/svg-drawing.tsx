@@ -184,7 +184,7 @@ function Point({
   x: number
 }) {
   const ink = colour(name)
-  const data = id === undefined ? {} : { 'data-shot': id }
+  const data = id === undefined ? {} : { 'data-point': id }
   const open = { fill: 'var(--sheet)', stroke: ink, strokeWidth: 1.25 }
   switch (shape) {
     case 'cross':
