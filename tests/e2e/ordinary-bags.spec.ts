@@ -1,0 +1,159 @@
+import { writeFileSync, mkdtempSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { execFileSync } from 'node:child_process'
+import type { APIRequestContext } from '@playwright/test'
+import type { BancoServer } from '../../demo/banco-server'
+import { makeDemoIn } from '../../demo/make-demo-in'
+import { axeFindings, bayOf, expect, golferWithBag, openSession, test } from './banco'
+
+/** Typed shots with clubs of the bag, by name. */
+async function hit(
+  request: APIRequestContext,
+  banco: BancoServer,
+  session: string,
+  carries: Record<string, number[]>,
+) {
+  const { bag } = await bayOf(request, banco, session)
+  for (const [name, list] of Object.entries(carries)) {
+    const clubId = bag.clubs.find((club) => club.name === name)!.id
+    const shots = list.map((carry, i) => ({
+      id: `${name}-${i}`,
+      clubId,
+      swing: 'full',
+      carryM: carry * 0.9144,
+      hitMs: Date.now(),
+    }))
+    const answer = await request.post(`${banco.address}/api/sessions/${session}/shots`, { data: { shots } })
+    expect(answer.status()).toBe(200)
+  }
+}
+const about = (carry: number) => [0, 1.2, -1.1, 0.6, -0.8].map((off) => carry + off)
+
+test('seven clubs: 29 yards between the wedges are wide, explain themselves, and can be left on purpose', async ({
+  page,
+  request,
+  banco,
+}) => {
+  const golfer = await golferWithBag(request, banco, 'Digory Keast', 'seven')
+  const session = await openSession(request, banco, golfer)
+  await hit(request, banco, session, { 'P-wedge': about(121.6), 'S-wedge': about(92.9) })
+  await page.goto(`${banco.address}/golfers/${golfer}/gaps`)
+  const title = page.getByRole('heading', { level: 1 })
+  await expect(title).toHaveText('P-wedge to S-wedge is 29 yards: wide')
+  await expect(page).toHaveTitle('Gaps · Digory Keast · Banco')
+  const evidence = page.getByRole('region', { name: 'Evidence' })
+  await expect(evidence).toContainText('About 1 club (51°) is left out between the two')
+  await expect(evidence).toContainText(
+    /Your P-wedge, three-quarter, about 1\d\d by the usual share, fills part of it/,
+  )
+  await evidence.getByRole('button', { name: 'wide', exact: true }).focus()
+  await expect(page.getByRole('tooltip')).toContainText('The shots settle it: wide')
+  await page.keyboard.press('Tab')
+
+  await page.getByText('What the marks mean').click()
+  await expect(page.getByRole('img', { name: /same distance: two clubs at one number/ })).toBeVisible()
+  expect(await axeFindings(page)).toEqual([])
+
+  await evidence.getByRole('button', { name: 'Leave P-wedge to S-wedge on purpose' }).click()
+  await evidence.getByRole('button', { name: 'Leave it so' }).click()
+  await expect(evidence).toContainText('Say why you want it so')
+  await evidence.getByLabel('Reason').fill('the half wedge covers it')
+  await evidence.getByRole('button', { name: 'Leave it so' }).click()
+  await expect(evidence).toContainText('the half wedge covers it')
+  await expect(page.locator('.lede')).toContainText('1 left on purpose')
+  await evidence.getByRole('button', { name: 'Judge P-wedge to S-wedge again' }).click()
+  await expect(page.locator('.lede')).toContainText('1 wide')
+})
+
+test('two clubs at one number are the same distance; one that was not hit makes no hole; "Hit these" is the plan', async ({
+  page,
+  request,
+  banco,
+}) => {
+  const golfer = await golferWithBag(request, banco, 'Elestren Quick', 'fourteen')
+  const session = await openSession(request, banco, golfer)
+  await hit(request, banco, session, {
+    Driver: about(232),
+    '3-wood': about(206),
+    '4-hybrid': about(172),
+    '5-iron': [...about(171), ...about(171.4)],
+    '6-iron': [...about(170.6), ...about(170.2)],
+  })
+  await page.goto(`${banco.address}/golfers/${golfer}/gaps`)
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('same distance')
+  await expect(page.locator('.lede')).toContainText(/177–201 is not known yet/)
+  await expect(page.locator('.lede')).toContainText(
+    '3-wood to 4-hybrid is 34 yd over the 5-wood, not hit yet: not judged',
+  )
+  await page.getByRole('button', { name: 'Hit these' }).click()
+  await expect(page.getByTestId('plan')).toContainText(/0 of 3 with the 5-wood/)
+  await expect(page.getByTestId('plan')).toContainText('Open the plan’s')
+})
+
+test('no page scrolls sideways on a phone, upright or on its side; each prints on one sheet with its title', async ({
+  browser,
+  banco,
+}) => {
+  await banco.stop()
+  makeDemoIn(banco.data)
+  await banco.start()
+  const home = `${banco.address}/golfers/demo-tilda`
+  const pages = [
+    'bag',
+    'bay',
+    'stock',
+    'gaps',
+    'wedges',
+    'course',
+    'log',
+    'import',
+    'paper',
+    '',
+    'sessions/demo-tilda-9',
+  ]
+  for (const [width, height] of [
+    [360, 740],
+    [390, 844],
+    [844, 390],
+  ] as const) {
+    const context = await browser.newContext({ viewport: { width, height }, hasTouch: true, isMobile: true })
+    const page = await context.newPage()
+    for (const path of pages) {
+      await page.goto(`${home}/${path}`)
+      await expect(page.getByRole('heading', { level: 1 })).toBeAttached()
+      const scroll = await page.evaluate(() => document.documentElement.scrollWidth)
+      expect(scroll, `${path} at ${width}`).toBeLessThanOrEqual(width)
+    }
+    await context.close()
+  }
+  const low = await browser.newContext({
+    viewport: { width: 390, height: 664 },
+    hasTouch: true,
+    isMobile: true,
+  })
+  const bay = await low.newPage()
+  await bay.goto(`${home}/bay`)
+  await expect(bay.locator('.pad').getByRole('button', { name: 'Add' })).toBeInViewport({ ratio: 1 })
+  await expect(bay.locator('.last-shot .carry')).toBeInViewport({ ratio: 1 })
+  await low.close()
+
+  const sheet = await browser.newPage()
+  const folder = mkdtempSync(join(tmpdir(), 'banco-print-'))
+  for (const [path, last] of [
+    ['stock', 'Left out'],
+    ['gaps', '58° wedge'],
+    ['wedges', 'total'],
+  ] as const) {
+    await sheet.goto(`${home}/${path}`)
+    await expect(sheet.getByRole('heading', { level: 1 })).toBeVisible()
+    for (const format of ['A4', 'Letter'] as const) {
+      const file = join(folder, `${path}-${format}.pdf`)
+      writeFileSync(file, await sheet.pdf({ format }))
+      expect(execFileSync('pdfinfo', [file], { encoding: 'utf8' })).toMatch(/Pages:\s+1\n/)
+      const text = execFileSync('pdftotext', ['-layout', file, '-'], { encoding: 'utf8' })
+      for (const words of ['Tilda Brandvoll', 'Winter bag', 'mean of solid', 'solid shots', last])
+        expect(text).toContain(words)
+    }
+  }
+})
