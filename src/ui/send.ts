@@ -58,7 +58,8 @@ async function readAnswer<T>(response: Response): Promise<Sent<T>> {
   }
 }
 
-const unreachable = () => ({
+/** What is answered in the place of one that nobody gave. */
+export const unreachable = () => ({
   ok: false as const,
   unreachable: true as const,
   problems: [

@@ -8,9 +8,16 @@ import type { Mark } from '@/core/shots/mark'
 import type { Problem } from '@/core/problem'
 import type { SessionId, ShotId } from '@/core/ids'
 import type { SessionShot } from '@/core/session/session-shot'
-import { send, type Sent } from '../send'
+import { send, unreachable, type Sent } from '../send'
 import { lastClearMs, type BayView } from './bay-view'
-import { dropWaiting, keepWaiting, sendWaiting, waitingShots, type TypedShotPost } from './waiting-shots'
+import {
+  dropWaiting,
+  keepWaiting,
+  sendWaiting,
+  sendWaitingOf,
+  waitingShots,
+  type TypedShotPost,
+} from './waiting-shots'
 
 /**
  * The Bay as the server last told it. What the golfer does shows at once and is sent in its turn; every
@@ -151,7 +158,11 @@ export function useBay(first: BayView) {
           }),
         )
       keep()
-      const sent = await inTurn(() => send<BayView>('POST', `${session}/shots`, { shots }))
+      const sent = await inTurn(async () => {
+        // What was typed before and waits goes first: else the next shot would overtake it.
+        const before = await sendWaitingOf(sessionId, shots[0]?.id)
+        return before.reached ? send<BayView>('POST', `${session}/shots`, { shots }) : unreachable()
+      })
       shots.forEach(({ id }) => sending.current.delete(id))
       if (!sent.ok && sent.unreachable) {
         // The word that the range is clear may have been given since.

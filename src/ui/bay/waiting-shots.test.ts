@@ -1,6 +1,6 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import type { ClubId, SessionId, ShotId } from '@/core/ids'
-import { keepWaiting, sendWaiting, waitingShots, type TypedShotPost } from './waiting-shots'
+import { keepWaiting, sendWaiting, sendWaitingOf, waitingShots, type TypedShotPost } from './waiting-shots'
 
 const SESSION = 'session-1' as SessionId
 const shot = (id: string): TypedShotPost => ({
@@ -43,6 +43,22 @@ describe('typed shots that wait in the browser', () => {
     expect(await sendWaiting()).toBe(2)
     expect(sent).toEqual(['/api/sessions/session-1/shots a', '/api/sessions/session-1/shots b 7'])
     expect(waitingShots(SESSION)).toEqual([])
+  })
+
+  it('are sent before a newer one, and hold it back while nobody answers: none overtakes another', async () => {
+    for (const id of ['a', 'b', 'c']) keepWaiting(SESSION, shot(id))
+    const sent: string[] = []
+    let reached = false
+    vi.stubGlobal('fetch', (_url: string, { body }: { body: string }) => {
+      if (!reached) return Promise.reject(new Error('gone'))
+      sent.push(...(JSON.parse(body) as { shots: { id: string }[] }).shots.map(({ id }) => id))
+      return answered(200)
+    })
+    expect(await sendWaitingOf(SESSION, 'c' as ShotId)).toEqual({ taken: 0, reached: false })
+    reached = true
+    expect(await sendWaitingOf(SESSION, 'c' as ShotId)).toEqual({ taken: 2, reached: true })
+    expect(sent).toEqual(['a', 'b'])
+    expect(waitingShots(SESSION).map(({ id }) => id)).toEqual(['c'])
   })
 
   it('wait on while nobody answers: none is lost', async () => {

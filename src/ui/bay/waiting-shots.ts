@@ -52,19 +52,35 @@ export function dropWaiting(sessionId: SessionId, ids: readonly ShotId[]): void 
 export async function sendWaiting(): Promise<number> {
   let taken = 0
   for (const sessionId of waitingSessionIds()) {
-    for (const shot of waitingShots(sessionId)) {
-      const { clearMs, ...typed } = shot
-      const sent = await send('POST', `/api/sessions/${encodeURIComponent(sessionId)}/shots`, {
-        shots: [typed],
-        ...(clearMs !== undefined && { clearMs }),
-      })
-      if (!sent.ok && sent.unreachable) return taken
-      if (!sent.ok) continue
-      taken++
-      dropWaiting(sessionId, [shot.id])
-    }
+    const sent = await sendWaitingOf(sessionId)
+    taken += sent.taken
+    if (!sent.reached) return taken
   }
   return taken
+}
+
+/**
+ * Sends what waits of one session, in the order in which it was typed.
+ * @param until what was typed from this shot on is not sent yet
+ */
+export async function sendWaitingOf(
+  sessionId: SessionId,
+  until?: ShotId,
+): Promise<{ taken: number; reached: boolean }> {
+  let taken = 0
+  for (const shot of waitingShots(sessionId)) {
+    if (shot.id === until) break
+    const { clearMs, ...typed } = shot
+    const sent = await send('POST', `/api/sessions/${encodeURIComponent(sessionId)}/shots`, {
+      shots: [typed],
+      ...(clearMs !== undefined && { clearMs }),
+    })
+    if (!sent.ok && sent.unreachable) return { taken, reached: false }
+    if (!sent.ok) continue
+    taken++
+    dropWaiting(sessionId, [shot.id])
+  }
+  return { taken, reached: true }
 }
 
 function waitingSessionIds(): SessionId[] {
