@@ -1,6 +1,6 @@
 import type { Club } from './bag/club'
 import { coverOf, DEFAULT_TOLERANCE_M, holesBetween, type Stretch } from './gaps/cover'
-import { REFERENCE_AIR, type Air } from './flight/air'
+import type { Air } from './flight/air'
 import { modelled } from './flight/modelled'
 import { restateShots, type AsHitBecause, type ShotInAir } from './flight/restate-shots'
 import type { NextShots } from './gaps/next-shots'
@@ -154,12 +154,12 @@ function completed(stock: Stock, station: StationModel, { model, measured, steps
   const solid = (index: number) => model.judged[index]?.solidProbability ?? 0
   const off = swing === FULL_SWING && stock.count > 0 ? offCurve(station, full, solid) : null
   const byHand = rules.byHand?.find((each) => each.clubId === clubId && each.swing === swing)
-  const { carryM, averages } = stock
-  const air = rules.inAir ?? station.readings[0]?.shot.air ?? REFERENCE_AIR
-  const filled = modelled({ carryM, ...averages }, air, 'normal')
+  const standsIn = rules.inAir ?? station.readings[0]?.shot.air
+  const filled = modelled({ ...stock, ...(standsIn && { standsIn }) })
   const foreseen = stock.foreseen ?? neighbourForesight(stock, measured)
   return {
     ...stock,
+    ...(standsIn && stock.count > 0 && { standsIn }),
     ...(byHand && { byHand: { carryM: byHand.carryM, because: byHand.because } }),
     ...(foreseen && { foreseen }),
     ...(Object.keys(filled).length > 0 && { modelled: filled }),

@@ -1,3 +1,4 @@
+import { ordinaryRun } from '@/core/flight/station-run'
 import type { BagAnalysis } from '@/core/analyse-bag'
 import type { Bag } from '@/core/bag/bag'
 import type { Golfer } from '@/core/golfer'
@@ -50,7 +51,7 @@ export function stairOfBag(
           low: at(stock.lowM),
           high: at(stock.highM),
           reach: [at(stock.reachM[0]), at(stock.reachM[1])],
-          ...(stock.averages.totalM !== undefined && { total: at(stock.averages.totalM) }),
+          ...(stock.run && { total: at(ordinaryRun(stock)?.totalM ?? stock.carryM) }),
           text: len(stock.carryM, golfer),
           note: `${around(stock, golfer).replace('± ', '±')} · ${stock.count}`,
         },

@@ -10,7 +10,7 @@ import type { Flight, Shot, Swing } from '@/core/shots/shot'
 import type { Database } from './database'
 import { apartBecause, PLAIN, type Conditions } from '@/core/session/conditions'
 import type { Place } from '@/core/session/session'
-import { sessionAir } from '@/core/session/session-air'
+import { sessionAir, totalComputed } from '@/core/session/session-air'
 import { conditionsOfShots } from './session-events'
 import { handStocks } from './hand-stocks'
 import { leftOnPurpose } from './left-on-purpose'
@@ -89,6 +89,7 @@ export function bagInput(
         ...(mark && { mark }),
         ...(apart && { apart }),
         ...(air && { air }),
+        ...(totalComputed(where, setUps.get(sessionId) ?? null) && { totalComputed: true as const }),
         session: place.get(sessionId) ?? 0,
         sequence,
       }

@@ -48,6 +48,7 @@ const BAG_INPUT = Joi.object<BagInput>({
         peakM: measured,
         landingDeg: measured,
         hitMs: Joi.number().integer().min(0),
+        totalComputed: Joi.valid(true),
         mark: Joi.string().valid(...MARKS),
         apart: Joi.string().valid(...APART),
       }),

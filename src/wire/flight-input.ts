@@ -2,7 +2,7 @@ import Joi from 'joi'
 import { REFERENCE_AIR, type Air } from '@/core/flight/air'
 import type { Launch } from '@/core/flight/fly'
 import { TURFS, type Turf } from '@/core/flight/ground'
-import type { Restating } from '@/core/flight/restate'
+import type { Restating, UsualClub } from '@/core/flight/restate'
 import { check, refused, type Checked } from './check'
 
 const wind = Joi.number().min(-60).max(60)
@@ -36,7 +36,7 @@ const carryM = Joi.number().greater(0).max(450).required()
 const RESTATE = Joi.object<{
   carryM: number
   launch?: Launch
-  club?: { loftDeg: number; teed: boolean }
+  club?: UsualClub
   from: Air
   to: Air
   fromHeightM?: number
@@ -45,7 +45,12 @@ const RESTATE = Joi.object<{
 }>({
   carryM,
   launch: Joi.object(LAUNCH),
-  club: Joi.object({ loftDeg: Joi.number().min(5).max(70).required(), teed: Joi.boolean().default(false) }),
+  club: Joi.object({
+    loftDeg: Joi.number().min(5).max(70).required(),
+    teed: Joi.boolean().default(false),
+    wood: Joi.boolean(),
+    swing: Joi.string().max(200),
+  }),
   from: AIR,
   to: AIR,
   fromHeightM: height,

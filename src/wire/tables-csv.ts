@@ -1,3 +1,4 @@
+import { ordinaryRun } from '@/core/flight/station-run'
 import Papa from 'papaparse'
 import type { BagAnalysis } from '@/core/analyse-bag'
 import type { Golfer } from '@/core/golfer'
@@ -25,6 +26,7 @@ export function writeStocksCsv({ stocks }: BagAnalysis, golfer: Golfer, name: Na
       `sd (${unit})`,
       `reach low (${unit})`,
       `reach high (${unit})`,
+      `run (${unit})`,
       `total (${unit})`,
       `ball speed (${speedUnit})`,
       'launch (deg)',
@@ -47,7 +49,8 @@ export function writeStocksCsv({ stocks }: BagAnalysis, golfer: Golfer, name: Na
       long(stock.sdM),
       long(stock.reachM?.[0]),
       long(stock.reachM?.[1]),
-      long(stock.averages.totalM),
+      long(stock.run && ordinaryRun(stock)?.runM),
+      long(stock.run && ordinaryRun(stock)?.totalM),
       stock.averages.ballSpeedMps === undefined
         ? ''
         : plain(speedIn(stock.averages.ballSpeedMps, speedUnit), 2),

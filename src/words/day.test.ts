@@ -4,7 +4,7 @@ import type { DayCard } from '@/core/flight/day-card'
 import type { Golfer } from '@/core/golfer'
 import type { ClubId } from '@/core/ids'
 import { yards } from '@/core/units'
-import { dayAdvice, dayFinding, dayLine, dayProblems, lineNote } from './day'
+import { dayAdvice, dayChange, dayFinding, dayLine, dayProblems, lineNote } from './day'
 
 const GOLFER = {
   lengthUnit: 'yd',
@@ -86,12 +86,32 @@ it('a day reads in the golfer’s own units', () => {
 })
 
 it('a line says why it stays as measured, whole or in part', () => {
-  const inAir = { restated: 0, asHit: 5, because: ['sign-open' as const] }
-  expect(lineNote({ ...line, inAir })).toBe('too near to call in this air: as measured')
+  const inAir = { restated: 0, asHit: 5, because: ['unknown-wind' as const] }
+  expect(lineNote({ ...line, inAir }, GOLFER)).toBe('its wind is not known')
   expect(
-    lineNote({ ...line, ofDay: interval(226), inAir: { restated: 3, asHit: 2, because: ['unknown-air'] } }),
+    lineNote(
+      { ...line, ofDay: interval(226), inAir: { restated: 3, asHit: 2, because: ['unknown-air'] } },
+      GOLFER,
+    ),
   ).toBe('2 of 5 as hit: its air was not said')
-  expect(lineNote({ clubId: id('driver'), swing: 'full' })).toBe('not hit')
+  expect(lineNote({ clubId: id('driver'), swing: 'full' }, GOLFER)).toBe('not hit')
+})
+
+it('a change whose interval holds zero is perhaps nothing, and one under half a yard none', () => {
+  const moved = (byYd: number, sdYd: number) => ({
+    ...line,
+    ofDay: interval(230 + byYd),
+    inAir: { restated: 5, asHit: 0, because: [], changeM: yards(byYd), sdM: yards(sdYd) },
+  })
+  expect(dayChange(moved(-1, 1.2), GOLFER)).toEqual({
+    said: '−1 ± 2: perhaps nothing',
+    perhapsNothing: true,
+  })
+  expect(dayChange(moved(-6, 1.2), GOLFER)).toEqual({ said: '−6', perhapsNothing: false })
+  expect(dayChange(moved(0.4, 0.1), GOLFER)).toEqual({ said: 'no change', perhapsNothing: true })
+  expect(dayChange(line, GOLFER)).toBeNull()
+  expect(lineNote(moved(-1, 1.2), GOLFER)).toBe('−1 ± 2: perhaps nothing')
+  expect(lineNote(moved(-6, 1.2), GOLFER)).toBe('')
 })
 
 it('a day that cannot be is refused number by number, in the golfer’s own units', () => {

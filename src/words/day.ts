@@ -5,11 +5,13 @@ import type { AsHitBecause } from '@/core/flight/restate-shots'
 import type { Golfer } from '@/core/golfer'
 import type { ClubId } from '@/core/ids'
 import type { AirMissing } from '@/core/session/session-air'
-import { speedIn } from '@/core/units'
+import { speedIn, yards } from '@/core/units'
 import { around, count, fixed, len, lengthWords } from './numbers'
 import { altitude, temperature } from './set-up'
 
 /** The day, its card and the air of numbers, put into words. */
+
+const NINETY = 1.645
 
 export const TURF_NAME: Record<Turf, string> = { soft: 'soft', normal: 'normal', firm: 'firm' }
 
@@ -65,19 +67,45 @@ export function dayAdvice(card: DayCard, day: Day, name: Named, golfer: Golfer):
   return said
 }
 
+/** A change under this is none. */
+const NO_CHANGE_M = yards(0.5)
+
+/** What the air of a day changes of a line, and whether that is perhaps nothing; null where nothing was restated. */
+export function dayChange(
+  { measured, ofDay, inAir }: DayLine,
+  golfer: Golfer,
+): { said: string; perhapsNothing: boolean } | null {
+  if (!measured || !ofDay || inAir?.sdM === undefined) return null
+  const changeM = ofDay.atM - measured.atM
+  if (Math.abs(changeM) < NO_CHANGE_M) return { said: 'no change', perhapsNothing: true }
+  const signed = `${changeM < 0 ? '−' : '+'}${len(Math.abs(changeM), golfer)}`
+  const halfM = NINETY * inAir.sdM
+  const perhapsNothing = Math.abs(changeM) < halfM
+  return {
+    said: perhapsNothing ? `${signed} ± ${len(halfM, golfer)}: perhaps nothing` : signed,
+    perhapsNothing,
+  }
+}
+
 /** Why a line shows no number for the day, or what to mind of it. */
-export function lineNote({ measured, ofDay, inAir }: DayLine): string {
+export function lineNote(line: DayLine, golfer: Golfer): string {
+  const { measured, ofDay, inAir } = line
   if (!measured) return 'not hit'
   if (!ofDay) return inAir?.because[0] ? AS_HIT[inAir.because[0]] : ''
-  return inAir && inAir.asHit > 0
-    ? `${inAir.asHit} of ${inAir.asHit + inAir.restated} as hit: ${inAir.because.map((each) => AS_HIT[each]).join('; ')}`
-    : ''
+  const change = dayChange(line, golfer)
+  return [
+    ...(change?.perhapsNothing ? [change.said] : []),
+    ...(inAir && inAir.asHit > 0
+      ? [
+          `${inAir.asHit} of ${inAir.asHit + inAir.restated} as hit: ${inAir.because.map((each) => AS_HIT[each]).join('; ')}`,
+        ]
+      : []),
+  ].join('; ')
 }
 
 export const AS_HIT: Record<AsHitBecause, string> = {
   'unknown-air': 'its air was not said',
   'unknown-wind': 'its wind is not known',
-  'sign-open': 'too near to call in this air: as measured',
   'no-flight': 'no flight has that launch',
 }
 

@@ -4,15 +4,26 @@ import type { ClubId } from '@/core/ids'
 import type { StationFlight } from '@/core/wedges/station-flight'
 import type { SwingDefinition } from '@/core/wedges/swing-definition'
 import { yards } from '@/core/units'
-import { biasLine, cellLines, definitionLine, fillSentence, flagName, flightLine, goodFor } from './wedges'
+import {
+  biasLine,
+  cellLines,
+  definitionLine,
+  fillSentence,
+  flagName,
+  flightLine,
+  goodFor,
+  reachesSentence,
+} from './wedges'
 
 const GOLFER = { lengthUnit: 'yd', speedUnit: 'mph' } as Golfer
-const MEASURED = { launch: false, peak: false, landing: false, run: false }
+const MEASURED = { launch: false, peak: false, landing: false }
 const flight = (peakYd: number, landingDeg: number, runYd: number): StationFlight => ({
   carryM: yards(90),
   peakM: yards(peakYd),
   landingDeg,
   runM: yards(runYd),
+  runFrom: 'measured',
+  runUnsureM: 0,
   spinRpm: 8000,
   path: [],
   modelled: MEASURED,
@@ -33,14 +44,47 @@ describe('two ways to one number', () => {
   })
 })
 
+it('of two modelled flights nothing is said that their model cannot know', () => {
+  const modelled = (peakYd: number, landingDeg: number, runYd: number): StationFlight => ({
+    ...flight(peakYd, landingDeg, runYd),
+    runFrom: 'modelled',
+    modelled: { launch: true, peak: true, landing: true },
+  })
+  expect(goodFor(modelled(23.5, 46.5, 3), modelled(20, 44, 5.5))).toMatch(/^It flies like the other/)
+  expect(goodFor(modelled(25, 46.5, 3), modelled(20, 44, 5.5))).toBe('Good over a bunker.')
+})
+
+it('a total that a device indoors computed is called so', () => {
+  expect(flightLine({ ...flight(27, 50, 4), runFrom: 'monitor' }, GOLFER)).toBe(
+    'peak 27, lands at 50°, runs 4 by the monitor, spin 8000',
+  )
+})
+
 it('what was not measured stands behind ≈, a run may come back or be none', () => {
   expect(flightLine(flight(27.4, 50, -4), GOLFER)).toBe('peak 27, lands at 50°, comes back 4, spin 8000')
   const modelled = {
     ...flight(27.4, 50, 0.2),
-    modelled: { launch: true, peak: true, landing: true, run: true },
+    runFrom: 'modelled' as const,
+    modelled: { launch: true, peak: true, landing: true },
   }
   expect(flightLine(modelled, GOLFER)).toBe('peak ≈ 27, lands at ≈ 50°, ≈ stops where it lands, spin ≈ 8000')
   expect(cellLines(flight(27, 50, -4), GOLFER)).toEqual(['peak 27, lands 50°, spin 8000', 'run −4, total 86'])
+})
+
+it('says where no swing usually lands, and where two do; a stretch of one number is none', () => {
+  const zone = (from: number, to: number): [number, number] => [yards(from), yards(to)]
+  expect(
+    reachesSentence(
+      { free: [zone(49, 58), zone(62, 66)], shared: [zone(58, 59), zone(70, 70.2)] },
+      GOLFER,
+      'wedge swing',
+    ),
+  ).toBe(
+    'No wedge swing of yours usually lands between 49 and 58, or 62 and 66; two land on 58–59, yd (8 good strikes in 10).',
+  )
+  expect(reachesSentence({ free: [], shared: [] }, GOLFER, 'swing')).toBe(
+    'Some swing of yours usually lands on every number, yd (8 good strikes in 10).',
+  )
 })
 
 it('flags are short, and a swing whose definition changed keeps its number', () => {

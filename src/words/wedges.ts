@@ -1,8 +1,10 @@
+import type { RunFrom } from '@/core/flight/station-run'
 import type { Golfer } from '@/core/golfer'
 import type { ClubId } from '@/core/ids'
 import type { Fill } from '@/core/wedges/for-number'
 import type { StationFlight } from '@/core/wedges/station-flight'
 import type { SwingDefinition } from '@/core/wedges/swing-definition'
+import type { Stretch } from '@/core/gaps/cover'
 import { yards } from '@/core/units'
 import { shortSwing, swingName } from './names'
 import { count, fixed, len, lenUnit } from './numbers'
@@ -15,38 +17,50 @@ type Named = (clubId: ClubId) => string
 export const flagName = (name: string, swing: string): string =>
   swing === 'full' ? name : `${name} ${shortSwing(swing)}`
 
-/** Flights this near are alike. */
+/** Flights this near are alike: nothing is said of two that are, the less so where they are modelled. */
 const ALIKE = { peakM: yards(2), landingDeg: 2, runM: yards(1.5) }
+const ALIKE_MODELLED = { peakM: yards(4), landingDeg: 3, runM: yards(3) }
+
+/** A total that a device indoors computed is no ball's. */
+const BY: Record<RunFrom, string> = { measured: '', monitor: ' by the monitor', modelled: '' }
+/** The same where there is little room: a note says what it stands for. */
+const STAR: Record<RunFrom, string> = { measured: '', monitor: '*', modelled: '' }
 
 /** What a shot is good for beside another that finishes at the same number. */
 export function goodFor(own: StationFlight, other: StationFlight): string {
   const higher = own.peakM - other.peakM
   const steeper = own.landingDeg - other.landingDeg
   const further = own.runM - other.runM
+  const either = (is: (flight: StationFlight) => boolean) => (is(own) || is(other) ? ALIKE_MODELLED : ALIKE)
+  const alike = {
+    peakM: either(({ modelled }) => modelled.peak).peakM,
+    landingDeg: either(({ modelled }) => modelled.landing).landingDeg,
+    runM: either(({ runFrom }) => runFrom === 'modelled').runM,
+  }
   const good: string[] = []
-  if (higher > ALIKE.peakM) good.push('over a bunker')
-  if (higher < -ALIKE.peakM) good.push('into the wind')
+  if (higher > alike.peakM) good.push('over a bunker')
+  if (higher < -alike.peakM) good.push('into the wind')
   // Where it stops is what counts on the green; the angle only where both stop alike.
-  const stops = Math.abs(further) > ALIKE.runM ? -further : Math.abs(steeper) > ALIKE.landingDeg ? steeper : 0
+  const stops = Math.abs(further) > alike.runM ? -further : Math.abs(steeper) > alike.landingDeg ? steeper : 0
   if (stops !== 0) good.push(stops > 0 ? 'to a front flag' : 'to a back flag')
   return good.length > 0 ? `Good ${good.join(' and ')}.` : 'It flies like the other: take the one you trust.'
 }
 
 /** A flight for a cell of the table, in two short lines. */
 export function cellLines(
-  { peakM, landingDeg, runM, spinRpm, carryM, modelled }: StationFlight,
+  { peakM, landingDeg, runM, runFrom, spinRpm, carryM, modelled }: StationFlight,
   golfer: Golfer,
 ): [string, string] {
   const about = (is: boolean) => (is ? '≈ ' : '')
   return [
     `peak ${about(modelled.peak)}${len(peakM, golfer)}, lands ${about(modelled.landing)}${fixed(landingDeg, 0)}°, spin ${about(modelled.launch)}${fixed(spinRpm, 0)}`,
-    `run ${about(modelled.run)}${len(runM, golfer)}, total ${about(modelled.run)}${len(carryM + runM, golfer)}`,
+    `run ${about(runFrom === 'modelled')}${len(runM, golfer)}${STAR[runFrom]}, total ${about(runFrom === 'modelled')}${len(carryM + runM, golfer)}${STAR[runFrom]}`,
   ]
 }
 
 /** A flight in one line; what was not measured stands behind ≈. */
 export function flightLine(
-  { peakM, landingDeg, runM, spinRpm, modelled }: StationFlight,
+  { peakM, landingDeg, runM, runFrom, spinRpm, modelled }: StationFlight,
   golfer: Golfer,
 ): string {
   const about = (is: boolean, text: string) => (is ? `≈ ${text}` : text)
@@ -55,9 +69,28 @@ export function flightLine(
   return [
     `peak ${about(modelled.peak, len(peakM, golfer))}`,
     `lands at ${about(modelled.landing, `${fixed(landingDeg, 0)}°`)}`,
-    about(modelled.run, runs),
+    about(runFrom === 'modelled', runs) + BY[runFrom],
     `spin ${about(modelled.launch, fixed(spinRpm, 0))}`,
   ].join(', ')
+}
+
+/** Where no swing usually lands, and where two do: "No wedge swing of yours usually lands between 49 and 58, yd." */
+export function reachesSentence(
+  { free, shared }: { free: Stretch[]; shared: Stretch[] },
+  golfer: Golfer,
+  swing: string,
+): string {
+  const said = (stretches: Stretch[], and: string) =>
+    stretches
+      .map((stretch) => stretch.map((end) => len(end, golfer)))
+      .filter(([from, to]) => from !== to)
+      .map((ends) => ends.join(and))
+  const [between, meet] = [said(free, ' and '), said(shared, '–')]
+  const open =
+    between.length === 0
+      ? `Some ${swing} of yours usually lands on every number`
+      : `No ${swing} of yours usually lands between ${between.join(', or ')}`
+  return `${open}${meet.length > 0 ? `; two land on ${meet.join(', ')}` : ''}, ${golfer.lengthUnit} (8 good strikes in 10).`
 }
 
 export function fillSentence(fill: Fill, name: Named, golfer: Golfer): string {

@@ -1,17 +1,14 @@
 import type { BagAnalysis, StockInAir } from '../analyse-bag'
 import type { Club } from '../bag/club'
 import type { ClubId } from '../ids'
-import type { Swing } from '../shots/shot'
+import { FULL_SWING, type Swing } from '../shots/shot'
 import type { Stock } from '../stock/station-stock'
 import { airOfDay, type Day } from './day'
-import { REFERENCE_AIR, type Air } from './air'
-import { fly, type Launch } from './fly'
-import { runOn, type Turf } from './ground'
-import { measuredLaunch } from './measured-launch'
-import { RUN_ERROR } from './modelled'
-import { launchFor } from './restate'
-import { clubKnown } from './restate-shots'
+import type { Air } from './air'
+import { fly } from './fly'
+import type { Turf } from './ground'
 import type { SeasonStation } from './season'
+import { stationLaunch, stationRun, type RunFrom, type StationRun } from './station-run'
 
 export type Interval = { atM: number; lowM: number; highM: number }
 
@@ -26,7 +23,7 @@ export type DayLine = {
   /** Where it comes to rest on the day's ground; its run is modelled, or measured and carried over to that ground. */
   total?: Interval
   runM?: number
-  runFrom?: 'measured' | 'modelled'
+  runFrom?: RunFrom
   inAir?: StockInAir
 }
 export type DayCard = {
@@ -61,18 +58,18 @@ export function dayCard(clubs: readonly Club[], day: Day, asHit: BagAnalysis, in
     const moved = (restated.inAir?.restated ?? 0) > 0
     const ofDay = moved ? intervalOf(restated) : null
     const club = byId.get(clubId)
-    const run = club && runOfStation(stock, club, measured.atM, air, day.turf)
+    const run = club && runOfStation(asHit, stock, club, air, day.turf)
     const carry = ofDay ?? measured
     return {
       clubId,
       swing,
       measured,
       ...(ofDay && { ofDay }),
-      ...(run && { total: onward(carry, run.runM), runM: run.runM, runFrom: run.from }),
+      ...(run && { total: onward(carry, run), runM: run.runM, runFrom: run.from }),
       ...(restated.inAir && { inAir: restated.inAir }),
     }
   })
-  const full = lines.filter(({ swing }) => swing === 'full')
+  const full = lines.filter(({ swing }) => swing === FULL_SWING)
   const most = biggest(
     full.flatMap(({ clubId, measured, ofDay, inAir }) =>
       measured && ofDay && Math.abs(ofDay.atM - measured.atM) > 1.645 * (inAir?.sdM ?? 0)
@@ -86,9 +83,9 @@ export function dayCard(clubs: readonly Club[], day: Day, asHit: BagAnalysis, in
       : biggest(
           full.flatMap(({ clubId, runM }) => {
             const club = byId.get(clubId)
-            const stock = asHit.stocks.find((each) => each.clubId === clubId && each.swing === 'full')
+            const stock = asHit.stocks.find((each) => each.clubId === clubId && each.swing === FULL_SWING)
             if (!club || !stock?.carryM || runM === undefined) return []
-            const normal = runOfStation(stock, club, stock.carryM, air, 'normal')
+            const normal = runOfStation(asHit, stock, club, air, 'normal')
             return normal ? [{ clubId, changeM: runM - normal.runM }] : []
           }),
         )
@@ -113,43 +110,35 @@ const biggest = <T extends { changeM: number }>(changes: T[]): T | null =>
 const intervalOf = ({ carryM, lowM, highM }: Stock): Interval | null =>
   carryM === undefined || lowM === undefined || highM === undefined ? null : { atM: carryM, lowM, highM }
 
-/** The interval of a total: the carry's, and a run worth ±35%. */
-function onward({ atM, lowM, highM }: Interval, runM: number): Interval {
-  const run = RUN_ERROR * Math.abs(runM)
+/** The interval of a total: the carry's and the run's. */
+function onward({ atM, lowM, highM }: Interval, { runM, unsureM }: StationRun): Interval {
   return {
     atM: atM + runM,
-    lowM: atM + runM - Math.hypot(atM - lowM, run),
-    highM: atM + runM + Math.hypot(highM - atM, run),
+    lowM: atM + runM - Math.hypot(atM - lowM, unsureM),
+    highM: atM + runM + Math.hypot(highM - atM, unsureM),
   }
 }
-
-/** How a station's usual shot starts: as it was measured, else as its club usually does for that carry. */
-const usualLaunch = ({ averages }: Stock, club: Club, carryM: number): Launch | null =>
-  measuredLaunch(averages) ?? launchFor(carryM, clubKnown(club), REFERENCE_AIR)
 
 /** The full swings of a card, as the season picture takes them: their carries belong to the air of the day. */
 export const seasonStations = (clubs: readonly Club[], inDay: BagAnalysis): SeasonStation[] =>
   inDay.stocks.flatMap((stock) => {
-    const club = clubs.find(({ id }) => id === stock.clubId)
-    if (!club || stock.swing !== 'full' || stock.carryM === undefined) return []
-    const launch = usualLaunch(stock, club, stock.carryM)
-    return launch ? [{ clubId: stock.clubId, carryM: stock.carryM, launch }] : []
+    const { clubId, swing, carryM, run } = stock
+    const club = clubs.find(({ id }) => id === clubId)
+    if (!club || swing !== FULL_SWING || carryM === undefined) return []
+    const launch = stationLaunch(stock, undefined, club)
+    return launch ? [{ clubId, carryM, launch, ...(run && { run }) }] : []
   })
 
 /** The run of a station's usual shot in some air on some ground. */
 function runOfStation(
+  { stocks }: BagAnalysis,
   stock: Stock,
   club: Club,
-  carryM: number,
   air: Air,
   turf: Turf,
-): { runM: number; from: 'measured' | 'modelled' } | null {
-  const launch = usualLaunch(stock, club, carryM)
+): StationRun | null {
+  const full = stocks.find(({ clubId, swing }) => clubId === stock.clubId && swing === FULL_SWING)
+  const launch = stationLaunch(stock, full, club)
   const flight = launch && fly(launch, air)
-  if (!flight || flight.outcome !== 'landed') return null
-  const { totalM } = stock.averages
-  return {
-    runM: runOn(turf, flight.landing, totalM === undefined ? null : totalM - carryM),
-    from: totalM === undefined ? 'modelled' : 'measured',
-  }
+  return flight?.outcome === 'landed' ? stationRun(stock, flight.landing, turf) : null
 }

@@ -60,16 +60,18 @@ const MOST_STEPS = 400
 const RADIAN = Math.PI / 180
 
 /**
- * Drag of a spinning ball: linear in the spin ratio (after Smits & Smith 1994), with the drag crisis towards
- * the plateau of a sphere (after Bearman & Harvey 1976). Fitted to ordinary launch figures.
+ * Drag of a spinning ball: rises with the spin ratio and flattens (form after Smits & Smith 1994), with the drag
+ * crisis towards the plateau of a sphere (after Bearman & Harvey 1976). Fitted to ordinary launches from driver
+ * to half wedge, of slow to fast golfers.
  */
 export function dragOf(spinRatio: number, reynolds: number, crisis = 1): number {
-  const q = Math.min(1, Math.max(0, (reynolds / crisis - 4e4) / 3.5e4))
-  return 0.22 + 0.22 * spinRatio + 0.28 * (1 - q * q * (3 - 2 * q))
+  const s = Math.min(spinRatio, 0.7)
+  const q = Math.min(1, Math.max(0, (reynolds / crisis - 3.5e4) / 3.5e4))
+  return 0.18 + 0.71 * s - 0.515 * s * s + 0.14 * (1 - q * q * (3 - 2 * q))
 }
 
-/** Lift of a spinning ball, saturating in the spin ratio. */
-export const liftOf = (spinRatio: number): number => spinRatio / (0.32 + 2.5 * spinRatio)
+/** Lift of a spinning ball, saturating in the spin ratio; fitted with the drag. */
+export const liftOf = (spinRatio: number): number => spinRatio / (0.39 + 1.69 * spinRatio)
 
 /** State: place, velocity, spin. Seven numbers in one array: the hot loop allocates nothing. */
 type State = Float64Array<ArrayBuffer>

@@ -1,11 +1,11 @@
 import type { Club } from '../bag/club'
 import type { ShotId } from '../ids'
 import { isPlausibleCarry } from '../shots/plausible-carry'
-import type { Shot } from '../shots/shot'
+import type { Shot, Swing } from '../shots/shot'
 import type { Air } from './air'
 import { measuredLaunch } from './measured-launch'
 import type { Launch } from './fly'
-import { isSignOpen, launchFor, restate, type Known, type Restated } from './restate'
+import { crisisShareOf, launchFor, restate, type Known, type Restated, type UsualClub } from './restate'
 import { median } from '../stock/quantile'
 
 /** Why a carry stays as it was hit. */
@@ -19,8 +19,8 @@ const MIDDLE_LOFT_DEG = 34
 
 /**
  * Shots as they would have carried in one air: each from the air of its own session. A shot whose air is not
- * known, or that cannot be restated, stays as it was hit, and says so; whether a change has a sign is decided
- * for all shots of a station in one air together. The run of a shot stays what it was.
+ * known, or that cannot be restated, stays as it was hit, and says so. What hangs on where the drag crisis lies
+ * is found for all shots of a station in one air together. The run of a shot stays what it was.
  */
 export function restateShots(
   clubs: readonly Club[],
@@ -29,7 +29,7 @@ export function restateShots(
 ): { shots: Shot[]; inAir: Map<ShotId, ShotInAir> } {
   const inAir = new Map<ShotId, ShotInAir>()
   const byId = new Map(clubs.map((club) => [club.id, club]))
-  const open = new Map<string, boolean>()
+  const shares = new Map<string, number>()
   const airs = new Map<Air, string>()
   /** Sessions in equal air stand together. */
   const airKey = (air: Air): string => {
@@ -37,9 +37,9 @@ export function restateShots(
     airs.set(air, key)
     return key
   }
-  const isOpen = (shot: Shot, club: Club, from: Air): boolean => {
+  const crisisShare = (shot: Shot, club: Club, from: Air): number => {
     const key = `${shot.clubId}\n${shot.swing}\n${airKey(from)}`
-    const known = open.get(key)
+    const known = shares.get(key)
     if (known !== undefined) return known
     const alike = shots.filter(
       ({ clubId, swing, air, carryM }) =>
@@ -50,20 +50,24 @@ export function restateShots(
         isPlausibleCarry(carryM),
     )
     const carryM = median(alike.map((each) => each.carryM as number))
-    const launch = usualLaunch(alike) ?? launchFor(carryM, clubKnown(club), from)
-    const found = launch !== null && isSignOpen(carryM, launch, from, to)
-    open.set(key, found)
+    const launch = usualLaunch(alike) ?? launchFor(carryM, usualClub(club, shot.swing), from)
+    const found = launch ? crisisShareOf(carryM, launch, from, to) : 0
+    shares.set(key, found)
     return found
   }
   const restated = shots.map((shot): Shot => {
     const { carryM, air, totalM } = shot
     const club = byId.get(shot.clubId)
     if (!isPlausibleCarry(carryM) || !club) return shot
-    const refused = !air ? 'unknown-air' : isOpen(shot, club, air) ? 'sign-open' : null
-    const was =
-      refused === null && air
-        ? restate({ carryM, known: knownOf(shot, club), from: air, to, signKnown: true })
-        : ({ kind: 'refused', because: refused ?? 'unknown-air' } as const)
+    const was = air
+      ? restate({
+          carryM,
+          known: knownOf(shot, club),
+          from: air,
+          to,
+          crisisShare: crisisShare(shot, club, air),
+        })
+      : ({ kind: 'refused', because: 'unknown-air' } as const)
     if (was.kind === 'refused') {
       inAir.set(shot.id, { kind: 'as-hit', because: was.because })
       return shot
@@ -90,11 +94,13 @@ function usualLaunch(shots: readonly Shot[]): Launch | null {
 /** What is known of how a shot was launched: all of it, or only its club. */
 function knownOf(shot: Shot, club: Club): Known {
   const launch = measuredLaunch(shot)
-  return launch ? { kind: 'launch', launch } : clubKnown(club)
+  return launch ? { kind: 'launch', launch } : { kind: 'club', ...usualClub(club, shot.swing) }
 }
 
-export const clubKnown = ({ kind, loftDeg }: Pick<Club, 'kind' | 'loftDeg'>): Known & { kind: 'club' } => ({
-  kind: 'club',
+/** A club of a bag as its usual launch hangs on it. */
+export const usualClub = ({ kind, loftDeg }: Pick<Club, 'kind' | 'loftDeg'>, swing: Swing): UsualClub => ({
   loftDeg: loftDeg ?? MIDDLE_LOFT_DEG,
   teed: kind === 'driver',
+  wood: kind === 'wood',
+  swing,
 })

@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { dice } from '../../../simulators/golfers/dice'
 import { yards } from '../units'
 import { pressureAt, REFERENCE_AIR, type Air } from './air'
+import type { Launch } from './fly'
 import { launchFor, restate, type Known, type Restated } from './restate'
 
 const air = (more: Partial<Air> = {}): Air => ({ ...REFERENCE_AIR, ...more })
@@ -9,6 +10,12 @@ const high = (altitudeM: number, more: Partial<Air> = {}) =>
   air({ pressureHpa: pressureAt(altitudeM), ...more })
 const DRIVER: Known = { kind: 'launch', launch: { ballSpeedMps: 65.4, launchDeg: 12, spinRpm: 2783 } }
 const TEED: Known = { kind: 'club', loftDeg: 10.5, teed: true }
+/** A launch with the same spin ratio at another ball speed. */
+const speededTo = (launch: Launch, ballSpeedMps: number): Launch => ({
+  ...launch,
+  ballSpeedMps,
+  spinRpm: (launch.spinRpm * ballSpeedMps) / launch.ballSpeedMps,
+})
 const said = (restated: Restated) => {
   if (restated.kind !== 'restated') throw new Error(restated.because)
   return restated
@@ -19,23 +26,15 @@ const from235 = (from: Air, to: Air, known: Known = DRIVER) =>
 describe('a carry restated into other air', () => {
   // A reference implementation apart from Banco, on a driver of 235 yd.
   it.each([
-    ['from 0 °C to 30 °C', air({ tempC: 0 }), air({ tempC: 30 }), DRIVER, 243.3, 2.5],
-    ['from 30 °C to 0 °C', air({ tempC: 30 }), air({ tempC: 0 }), DRIVER, 227.0, 2.5],
-    ['to 1500 m', air(), high(1500), DRIVER, 245.6, 2.4],
-    ['to 1500 m with only the carry known', air(), high(1500), TEED, 245.8, 4.3],
-    [
-      'into cold, damp air and a head wind',
-      air({ tempC: 23.89, pressureHpa: 1015.92 }),
-      air({ tempC: 8, pressureHpa: 1005, humidity: 0.85, tailwindMps: -4 }),
-      DRIVER,
-      218.7,
-      1.8,
-    ],
-  ])('%s', (_, from, to, known, carryYd, sdYd) => {
+    ['from 0 °C to 30 °C', air({ tempC: 0 }), air({ tempC: 30 }), DRIVER, 244.7],
+    ['from 30 °C to 0 °C', air({ tempC: 30 }), air({ tempC: 0 }), DRIVER, 225.6],
+    ['to 1500 m', air(), high(1500), DRIVER, 247.8],
+    ['to 1500 m with only the carry known', air(), high(1500), TEED, 248.6],
+  ])('%s', (_, from, to, known, carryYd) => {
     const { carryM, sdM } = from235(from, to, known)
-    expect(Math.abs(carryM - yards(carryYd))).toBeLessThan(yards(0.06))
-    expect(sdM).toBeLessThan(yards(sdYd))
+    expect(Math.abs(carryM - yards(carryYd))).toBeLessThan(yards(0.3))
     expect(sdM).toBeGreaterThan(yards(1.5))
+    expect(sdM).toBeLessThan(yards(4.5))
   })
 
   it('there and back is the start: 1e-9 m with the launch known, 0.001 yd with only the carry', () => {
@@ -64,46 +63,50 @@ describe('a carry restated into other air', () => {
     }
   })
 
-  it('grows with altitude for fast shots, and is refused where the sign hangs on the drag crisis', () => {
+  it('always estimates: a slow swing’s change, of open sign, comes with an interval that holds zero', () => {
     const carries = [0, 500, 1000, 1500, 2000].map((m) => from235(air(), high(m)).carryM)
     expect(carries.toSorted((a, b) => a - b)).toEqual(carries)
-    const slow: Known = { kind: 'launch', launch: { ballSpeedMps: 27, launchDeg: 32, spinRpm: 6500 } }
-    const refusals = [27, 30, 33, 36].map((ballSpeedMps) =>
-      restate({
-        carryM: 60,
-        known: { ...slow, launch: { ...slow.launch, ballSpeedMps } },
-        from: air(),
-        to: high(1500),
-      }),
-    )
-    expect(refusals).toContainEqual({ kind: 'refused', because: 'sign-open' })
+    const half: Known = { kind: 'launch', launch: { ballSpeedMps: 30, launchDeg: 22, spinRpm: 6000 } }
+    const restated = said(restate({ carryM: yards(72.5), known: half, from: air(), to: high(1500) }))
+    expect(Math.abs(restated.carryM - yards(72.5))).toBeLessThan(yards(0.5))
+    expect(restated.significant).toBe(false)
   })
 
-  it('is monotone in altitude for 100 random swings that gain by it, seed 31', () => {
-    const roll = dice(31)
-    // Ball speeds from which altitude adds carry, by a flight model apart from Banco: driver, seven-iron, sand wedge.
-    const kinds = [
-      { from: 56, to: 82, launchDeg: 12, spinRpm: 2700 },
-      { from: 46, to: 58, launchDeg: 17, spinRpm: 6800 },
-      { from: 38, to: 46, launchDeg: 28, spinRpm: 9300 },
-    ]
-    for (let i = 0; i < 100; i++) {
-      const { from, to, launchDeg, spinRpm } = kinds[i % 3]!
-      const launch = { ballSpeedMps: roll.between(from, to), launchDeg, spinRpm }
-      const carries = [300, 900, 1500, 2100].map(
-        (m) =>
-          said(
-            restate({
-              carryM: 150,
-              known: { kind: 'launch', launch },
-              from: air(),
-              to: high(m),
-              signKnown: true,
-            }),
-          ).carryM,
+  // By a flight model apart from Banco: from 56 m/s of ball speed with a driver, 54 under 27° of loft, 42 above.
+  it('warmer or higher never shortens a full swing of usual speed: 10,000 random swings, seed 56', () => {
+    const roll = dice(56)
+    for (let i = 0; i < 10_000; i++) {
+      const from = air({ tempC: roll.between(-5, 25), pressureHpa: pressureAt(roll.between(0, 1200)) })
+      const to = roll.chance(0.5)
+        ? { ...from, tempC: from.tempC + roll.between(1, 15) }
+        : { ...from, pressureHpa: from.pressureHpa - roll.between(20, 120) }
+      const loftDeg = roll.between(15, 60)
+      const club = i % 3 === 0 ? { loftDeg: 10.5, teed: true } : { loftDeg, teed: false }
+      const least = club.teed ? 56 : loftDeg < 27 ? 54 : 42
+      const usual = launchFor(90, club, from)!
+      const launch = speededTo(usual, roll.between(least, least + 20))
+      const restated = said(
+        restate({ carryM: 150, known: { kind: 'launch', launch }, from, to, crisisShare: 0 }),
       )
-      expect(carries.toSorted((a, b) => a - b)).toEqual(carries)
-      expect(carries[0]!).toBeGreaterThan(150)
+      expect(restated.carryM).toBeGreaterThan(150)
+    }
+  })
+
+  it('is continuous: 0.1 °C moves no carry by more than 0.2 yd, 2,000 random swings, seed 1', () => {
+    const roll = dice(1)
+    for (let i = 0; i < 2000; i++) {
+      const known: Known = {
+        kind: 'launch',
+        launch: {
+          ballSpeedMps: roll.between(15, 85),
+          launchDeg: roll.between(8, 45),
+          spinRpm: roll.between(1500, 11000),
+        },
+      }
+      const tempC = roll.between(-5, 40)
+      const at = (t: number) =>
+        said(restate({ carryM: 200, known, from: air(), to: high(800, { tempC: t }), crisisShare: 0 })).carryM
+      expect(Math.abs(at(tempC + 0.1) - at(tempC))).toBeLessThan(yards(0.2))
     }
   })
 
@@ -162,15 +165,24 @@ describe('a carry restated into other air', () => {
       if (result.kind === 'restated') {
         restated++
         expect(Number.isFinite(result.carryM) && Number.isFinite(result.sdM)).toBe(true)
-      } else expect(['unknown-wind', 'sign-open', 'no-flight']).toContain(result.because)
+      } else expect(['unknown-wind', 'no-flight']).toContain(result.because)
     }
     expect(restated).toBeGreaterThan(3000)
   })
 })
 
-it('the launch of a club carries what it was asked to', () => {
-  const launch = launchFor(150, { loftDeg: 32, teed: false }, REFERENCE_AIR)
-  expect(launch?.launchDeg).toBeCloseTo(4 + 0.43 * 32, 12)
-  const back = restate({ carryM: 150, known: { kind: 'launch', launch: launch! }, from: air(), to: air() })
-  expect(said(back).carryM).toBeCloseTo(150, 9)
+it('the launch of a club is the usual one of its kind and swing, and carries what it was asked to', () => {
+  const carrying = (club: Parameters<typeof launchFor>[1]) => launchFor(120, club, REFERENCE_AIR)!
+  const launch = carrying({ loftDeg: 32, teed: false })
+  expect(launch.launchDeg).toBeCloseTo(3.5 + 0.47 * 32, 12)
+  const back = restate({ carryM: 120, known: { kind: 'launch', launch }, from: air(), to: air() })
+  expect(said(back).carryM).toBeCloseTo(120, 9)
+  expect(carrying({ loftDeg: 18, teed: false, wood: true }).launchDeg).toBeCloseTo(4 + 0.43 * 18, 12)
+  expect(carrying({ loftDeg: 10.5, teed: true }).launchDeg).toBe(12)
+  const swung = (swing: string) => carrying({ loftDeg: 46, teed: false, swing })
+  expect(swung('full').launchDeg - swung('three-quarter').launchDeg).toBeCloseTo(1, 12)
+  expect(swung('full').launchDeg - swung('half').launchDeg).toBeCloseTo(1.5, 12)
+  const ratio = ({ spinRpm, ballSpeedMps }: { spinRpm: number; ballSpeedMps: number }) =>
+    spinRpm / ballSpeedMps
+  expect(ratio(swung('half')) / ratio(swung('full'))).toBeCloseTo(1.05, 9)
 })

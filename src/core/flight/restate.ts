@@ -1,8 +1,11 @@
+import { FULL_SWING, type Swing } from '../shots/shot'
 import { pressureAt, type Air } from './air'
 import { BALL, fly, type Launch } from './fly'
 
+/** A club and how it is swung, as far as its usual launch hangs on them; a full swing of an iron unless said. */
+export type UsualClub = { loftDeg: number; teed: boolean; wood?: boolean; swing?: Swing }
 /** What is known of a shot besides its carry: its launch, or only the club. */
-export type Known = { kind: 'launch'; launch: Launch } | { kind: 'club'; loftDeg: number; teed: boolean }
+export type Known = { kind: 'launch'; launch: Launch } | ({ kind: 'club' } & UsualClub)
 
 export type Restating = {
   carryM: number
@@ -14,8 +17,8 @@ export type Restating = {
   toHeightM?: number
   /** False: it was hit outdoors in a wind that nobody knows. */
   windKnown?: boolean
-  /** True: whether the change has a sign was looked at before, for all shots of its kind. */
-  signKnown?: boolean
+  /** What the drag crisis adds to its ±, as a share of the carry, where it was found before for all shots of its kind. */
+  crisisShare?: number
 }
 
 export type Restated =
@@ -25,24 +28,23 @@ export type Restated =
       /** One standard deviation of what the restating adds. */
       sdM: number
       launch: Launch
-      /** The change is smaller than its own 90% interval. */
+      /** The change is more than its own 90% interval: else it is perhaps nothing. */
       significant: boolean
     }
-  | { kind: 'refused'; because: 'unknown-wind' | 'sign-open' | 'no-flight' }
+  | { kind: 'refused'; because: 'unknown-wind' | 'no-flight' }
 
 /** Of the carry, one sigma: cautious rules of thumb for the law of drag, and for a launch that is not known. */
 const LAW = { per10C: 0.0035, per300M: 0.002, perMps: 0.0012 }
 const UNKNOWN_LAUNCH = { per10C: 0.003, per300M: 0.003, perMps: 0.0065, drivenDownwind: 0.004 }
 const NINETY = 1.645
-/** The limits of the drag crisis are known to about so much. */
-const CRISIS = [0.8, 1.2] as const
-/** From this share of the carry on a change has a sign. */
-const NO_CHANGE = 1e-9
+/** The limits of the drag crisis are known to about so much; between them lie so many standard deviations. */
+const CRISIS = { moved: [0.8, 1, 1.2], deviations: 3.3 } as const
 
 /**
  * The carry that the same strike would have in other air. The ratio of two modelled flights is applied to the
- * measured carry, so that a biased level of drag and lift cancels; there and back gives the start.
- * A strike whose change hangs on where the drag crisis lies is refused.
+ * measured carry, so that a biased level of drag and lift cancels; there and back gives the start. It always
+ * estimates, since a number left as hit beside a restated one invents a step; what hangs on where the drag crisis
+ * lies is in the ±.
  */
 export function restate({
   carryM,
@@ -52,14 +54,14 @@ export function restate({
   fromHeightM = 0,
   toHeightM = 0,
   windKnown = true,
-  signKnown = false,
+  crisisShare,
 }: Restating): Restated {
   if (!windKnown) return { kind: 'refused', because: 'unknown-wind' }
   const launch = known.kind === 'launch' ? known.launch : launchFor(carryM, known, from, fromHeightM)
   const change = launch && changeOf(carryM, launch, { from, to, fromHeightM, toHeightM }, 1)
   if (!launch || change === null) return { kind: 'refused', because: 'no-flight' }
-  if (!signKnown && isSignOpen(carryM, launch, from, to)) return { kind: 'refused', because: 'sign-open' }
-  const sdM = sdOf(carryM, known, from, to)
+  const crisisSd = crisisShare ?? crisisShareOf(carryM, launch, from, to)
+  const sdM = carryM * Math.hypot(rulesOfThumb(known, from, to), crisisSd)
   return {
     kind: 'restated',
     carryM: carryM + change,
@@ -69,13 +71,12 @@ export function restate({
   }
 }
 
-/** Whether other air makes a strike longer or shorter hangs on where the drag crisis lies. */
-export function isSignOpen(carryM: number, launch: Launch, from: Air, to: Air): boolean {
-  const signs = CRISIS.map((crisis) => {
-    const change = changeOf(carryM, launch, { from, to, fromHeightM: 0, toHeightM: 0 }, crisis)
-    return change === null || Math.abs(change) < NO_CHANGE * carryM ? 0 : Math.sign(change)
-  })
-  return signs.includes(1) && signs.includes(-1)
+/** What not knowing where the drag crisis lies does to a change: one standard deviation, as a share of the carry. */
+export function crisisShareOf(carryM: number, launch: Launch, from: Air, to: Air): number {
+  const changes = CRISIS.moved.map(
+    (crisis) => changeOf(carryM, launch, { from, to, fromHeightM: 0, toHeightM: 0 }, crisis) ?? 0,
+  )
+  return (Math.max(...changes) - Math.min(...changes)) / CRISIS.deviations / carryM
 }
 
 type Between = Required<Pick<Restating, 'from' | 'to' | 'fromHeightM' | 'toHeightM'>>
@@ -106,23 +107,51 @@ function carryOf(launch: Launch, air: Air, landingHeightM: number, crisis: numbe
 const RPM = 60 / (2 * Math.PI)
 /** No ball leaves a club slower or faster. */
 const SPEEDS_MPS = [2, 110] as const
+/** The search for a speed that is fast enough goes up by this factor. */
+const SPEEDS_APART = 1.4
 const SOLVED_M = 1e-10
 
-/** The usual launch of a club that carries so far in that air; null where no ball speed does. */
-export function launchFor(
-  carryM: number,
-  { loftDeg, teed }: { loftDeg: number; teed: boolean },
-  air: Air,
-  landingHeightM = 0,
-): Launch | null {
-  const launchDeg = teed ? 12 : 4 + 0.43 * loftDeg
-  const spinRatio = teed ? 0.095 : Math.max(0.02, 0.0105 * loftDeg - 0.05)
-  const at = (ballSpeedMps: number): Launch => ({
+/** How clubs usually launch: degrees and spin ratio by loft (from memory of practice). */
+const USUAL = {
+  teed: () => ({ launchDeg: 12, spinRatio: 0.095 }),
+  wood: (loftDeg: number) => ({ launchDeg: 4 + 0.43 * loftDeg, spinRatio: 0.035 + 0.007 * loftDeg }),
+  iron: (loftDeg: number) => ({ launchDeg: 3.5 + 0.47 * loftDeg, spinRatio: 0.0105 * loftDeg - 0.05 }),
+}
+/** A shorter swing launches lower than the full one by this, and spins more for its speed (rule of thumb). */
+const LOWER_DEG: Record<Swing, number> = { 'three-quarter': 1, half: 1.5 }
+const LOWER_OTHERWISE_DEG = 1
+const SPINS_MORE = 1.05
+const LEAST = { launchDeg: 2, spinRatio: 0.02 }
+
+/** A full swing's launch and spin ratio, as a shorter swing of the same club has them. */
+export function shortened<T extends { launchDeg: number; spinRatio: number }>(full: T, swing: Swing): T {
+  if (swing === FULL_SWING) return full
+  return {
+    ...full,
+    launchDeg: Math.max(LEAST.launchDeg, full.launchDeg - (LOWER_DEG[swing] ?? LOWER_OTHERWISE_DEG)),
+    spinRatio: full.spinRatio * SPINS_MORE,
+  }
+}
+
+/** The launch of a spin ratio at a ball speed. */
+export const launchAt =
+  ({ launchDeg, spinRatio }: { launchDeg: number; spinRatio: number }) =>
+  (ballSpeedMps: number): Launch => ({
     ballSpeedMps,
     launchDeg,
     spinRpm: ((spinRatio * ballSpeedMps) / BALL.radiusM) * RPM,
   })
-  return launchThatCarries(carryM, at, air, landingHeightM)
+
+/** The usual launch of a club that carries so far in that air; null where no ball speed does. */
+export function launchFor(
+  carryM: number,
+  { loftDeg, teed, wood = false, swing = FULL_SWING }: UsualClub,
+  air: Air,
+  landingHeightM = 0,
+): Launch | null {
+  const full = USUAL[teed ? 'teed' : wood ? 'wood' : 'iron'](loftDeg)
+  const usual = shortened({ ...full, spinRatio: Math.max(LEAST.spinRatio, full.spinRatio) }, swing)
+  return launchThatCarries(carryM, launchAt(usual), air, landingHeightM)
 }
 
 /** The launch of a kind that carries so far, by its ball speed; null where no ball speed does. */
@@ -133,9 +162,16 @@ export function launchThatCarries(
   landingHeightM = 0,
 ): Launch | null {
   const off = (speed: number) => (carryOf(at(speed), air, landingHeightM, 1) ?? -1e9) - carryM
-  let [low, high] = SPEEDS_MPS as unknown as [number, number]
-  if (off(low) > 0 || off(high) < 0) return null
-  let [offLow, offHigh] = [off(low), off(high)]
+  let [low, high]: [number, number] = [SPEEDS_MPS[0], SPEEDS_MPS[0]]
+  let [offLow, offHigh] = [off(low), -Infinity]
+  if (offLow > 0) return null
+  // Upwards: far above what a lofted club needs, its ball balloons and falls short again.
+  while (offHigh < 0) {
+    if (high >= SPEEDS_MPS[1]) return null
+    if (high > low) [low, offLow] = [high, offHigh]
+    high = Math.min(SPEEDS_MPS[1], high * SPEEDS_APART)
+    offHigh = off(high)
+  }
   // Regula falsi after Illinois, which halves the weight of an end that stays.
   for (let i = 0; i < 100; i++) {
     const middle = offLow < -1e8 ? (low + high) / 2 : low - (offLow * (high - low)) / (offHigh - offLow)
@@ -152,7 +188,8 @@ export function launchThatCarries(
   return at((low + high) / 2)
 }
 
-function sdOf(carryM: number, known: Known, from: Air, to: Air): number {
+/** One standard deviation of a change, as a share of the carry, by what air differs. */
+function rulesOfThumb(known: Known, from: Air, to: Air): number {
   const tens = Math.abs(to.tempC - from.tempC) / 10
   const altitude = ({ pressureHpa }: Air) =>
     (288.15 / 0.0065) * (1 - (pressureHpa / pressureAt(0)) ** (1 / 5.25588))
@@ -166,5 +203,5 @@ function sdOf(carryM: number, known: Known, from: Air, to: Air): number {
       UNKNOWN_LAUNCH.per300M * hundreds3,
       (downwind ? UNKNOWN_LAUNCH.drivenDownwind : UNKNOWN_LAUNCH.perMps) * wind,
     )
-  return carryM * Math.hypot(...parts)
+  return Math.hypot(...parts)
 }

@@ -1,17 +1,19 @@
 import type { ClubId } from '../ids'
 import { airOfDay, type Day } from './day'
 import { fly, type Launch } from './fly'
-import { runOf, TURFS, type Turf } from './ground'
+import { TURFS, type Turf } from './ground'
+import type { Stock } from '../stock/station-stock'
+import { stationRun, type RunFrom } from './station-run'
 
 /** A station's stock with how its usual shot starts. */
-export type SeasonStation = { clubId: ClubId; carryM: number; launch: Launch }
+export type SeasonStation = { clubId: ClubId; carryM: number; launch: Launch; run?: Stock['run'] }
 export type SeasonPoint = { at: number; carryM: number }
 /** How one station's carry goes with temperature and altitude, all else as on the day, and its run with the ground. */
 export type SeasonLine = {
   clubId: ClubId
   temperature: SeasonPoint[]
   altitude: SeasonPoint[]
-  ground: { turf: Turf; runM: number }[]
+  ground: { turf: Turf; runM: number; from: RunFrom }[]
 }
 
 /** The ranges of the picture, with their steps. */
@@ -25,7 +27,7 @@ export const SEASON = {
  * on the stock, which belongs to the air of `base`.
  */
 export function season(stations: readonly SeasonStation[], base: Day, day: Day): SeasonLine[] {
-  return stations.flatMap(({ clubId, carryM, launch }) => {
+  return stations.flatMap(({ clubId, carryM, launch, run }) => {
     const own = carryOf(launch, base)
     if (!own) return []
     const along = (range: { least: number; most: number; step: number }, at: (x: number) => Day) => {
@@ -42,7 +44,12 @@ export function season(stations: readonly SeasonStation[], base: Day, day: Day):
         clubId,
         temperature: along(SEASON.tempC, (tempC) => ({ ...day, tempC })),
         altitude: along(SEASON.altitudeM, (altitudeM) => ({ ...day, altitudeM })),
-        ground: here ? TURFS.map((turf) => ({ turf, runM: runOf(here.landing, turf) })) : [],
+        ground: here
+          ? TURFS.map((turf) => ({
+              turf,
+              ...stationRun({ carryM, ...(run && { run }) }, here.landing, turf),
+            }))
+          : [],
       },
     ]
   })

@@ -57,6 +57,10 @@ export function sessionAir(
   }
 }
 
+/** Where no ball runs, or the device computes, a total is the device's own model. */
+export const totalComputed = (place: Place | null, setUp: Pick<SetUp, 'carryFrom'> | null): boolean =>
+  place === 'indoor' || setUp?.carryFrom === 'computed'
+
 type Blowing = Pick<Air, 'tailwindMps' | 'crosswindMps' | 'windHeightM'>
 const CALM: Blowing = { tailwindMps: 0, crosswindMps: 0 }
 

@@ -44,6 +44,8 @@ export type Shot = Flight & {
   apart?: Apart
   /** The air that its carry belongs to; absent where nobody said. */
   air?: Air
+  /** Its total is what a device indoors computed: no ball ran. */
+  totalComputed?: true
 }
 
 /** Names of a flight's numbers, in the order in which they are written everywhere. */

@@ -1,4 +1,4 @@
-import type { Modelled } from '../flight/modelled'
+import type { Air } from '../flight/air'
 import type { ClubId, ShotId } from '../ids'
 import type { Mark } from '../shots/mark'
 import { isPlausibleCarry } from '../shots/plausible-carry'
@@ -37,6 +37,9 @@ export type LeftOut = {
   facts: LeftOutFacts
 }
 
+/** What the model says of a flight whose launch was measured and whose rest was not. Never as good as a measurement: ±10% of peak, ±3° of landing, ±35% of run. */
+export type Modelled = { peakM?: number; landingDeg?: number; runM?: number }
+
 /** The stock of one station: one club with one swing. Lengths in metres. */
 export type Stock = {
   clubId: ClubId
@@ -61,6 +64,10 @@ export type Stock = {
   missed?: { carryM: number; count: number }
   /** Drift was found: by this much longer than its plain number the stock is for a rested golfer. */
   restedByM?: number
+  /** The air in which the carry stands; absent where nobody said. */
+  standsIn?: Air
+  /** Total less carry of the shots that count, shot by shot, on average: the run on ordinary ground. */
+  run?: { meanM: number; from: 'measured' | 'monitor' }
   /** What the shots that count measure on average, where they measure it. */
   averages: Partial<Record<Exclude<FlightField, 'carryM'>, number>>
   /** What was not measured, from a model of the flight; absent where the launch was not measured either. */
@@ -150,6 +157,7 @@ export function stationStock(
     ...(missed.length > 0 && { missed: { carryM: sample(missed).mean, count: missed.length } }),
     ...(model.drift.found && { restedByM: mean - sample(plain).mean }),
     averages: averagesOf(solid),
+    ...runOfShots(solid),
     ...(conditions && { conditions }),
     done:
       station.swing !== FULL_SWING &&
@@ -227,6 +235,18 @@ function leftOutOf(
       ...(other && { other }),
     },
   }
+}
+
+/** The mean of total less carry. What a device computed indoors counts only where no ball ran in front of Banco. */
+function runOfShots(solid: readonly Reading[]): Pick<Stock, 'run'> {
+  const runs = solid.flatMap(({ shot: { totalM, carryM, totalComputed } }) =>
+    totalM !== undefined && carryM !== null ? [{ runM: totalM - carryM, totalComputed }] : [],
+  )
+  const ran = runs.filter(({ totalComputed }) => !totalComputed)
+  const counted = ran.length > 0 ? ran : runs
+  if (counted.length === 0) return {}
+  const meanM = sample(counted.map(({ runM }) => runM)).mean
+  return { run: { meanM, from: ran.length > 0 ? 'measured' : 'monitor' } }
 }
 
 function averagesOf(solid: readonly Reading[]): Stock['averages'] {

@@ -182,7 +182,8 @@ describe('the flight of a station', () => {
   it('lands at the stock’s carry, and is marked as modelled where it was not measured', () => {
     const full = stationFlight(of('full'), of('full'), WEDGES[0]!, 'normal')!
     expect(full.path.at(-1)?.alongM).toBeCloseTo(of('full').carryM!, 9)
-    expect(full.modelled).toEqual({ launch: false, peak: true, landing: true, run: true })
+    expect(full.modelled).toEqual({ launch: false, peak: true, landing: true })
+    expect(full.runFrom).toBe('modelled')
     const threeQuarter = stationFlight(of('three-quarter'), of('full'), WEDGES[0]!, 'normal')!
     expect(threeQuarter.modelled.launch).toBe(true)
     expect(threeQuarter.path.at(-1)?.alongM).toBeCloseTo(of('three-quarter').carryM!, 6)
@@ -206,6 +207,23 @@ describe('the flight of a station', () => {
     const flight = stationFlight(own!, own, WEDGES[0]!, 'normal')!
     expect(yd(flight.runM)).toBeCloseTo(-1.5, 6)
   })
+})
+
+it('where no swing usually lands: stock ± 1.28 of the pooled spread below eight shots, stretches of three yards on', () => {
+  const shots = [
+    ...hit('p', [99, 101, 103].map(yards)),
+    ...hit('g', [88, 90, 92].map(yards)),
+    ...hit('s', [59, 60, 61].map(yards)),
+  ]
+  const { stocks } = analyseBag({ clubs: WEDGES, shots })
+  const found = wedges(WEDGES, SWINGS, { stocks }, { goalZoneM: null, turf: 'normal' })
+  const squares = stocks.flatMap(({ sdM, carryM }) => (sdM && carryM ? [(sdM / carryM) ** 2] : []))
+  const spread = Math.sqrt(squares.reduce((a, b) => a + b, 0) / squares.length)
+  const carry = (id: string) => stocks.find(({ clubId, swing }) => clubId === id && swing === 'full')!.carryM!
+  const [[from, to]] = found.reaches.free as [[number, number]]
+  expect(yd(from)).toBeCloseTo(yd(carry('s') * (1 + 1.28 * spread)), 6)
+  expect(yd(to)).toBeCloseTo(yd(carry('g') * (1 - 1.28 * spread)), 6)
+  for (const [low, high] of found.reaches.free) expect(yd(high - low)).toBeGreaterThanOrEqual(3)
 })
 
 it('estimates are never counted in cover, and a goal zone sets what counts', () => {

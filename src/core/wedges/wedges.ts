@@ -3,7 +3,8 @@ import type { Club } from '../bag/club'
 import { coverOf, DEFAULT_TOLERANCE_M, holesBetween, touchingReaches, type Stretch } from '../gaps/cover'
 import type { Turf } from '../flight/ground'
 import { FULL_SWING, type Swing } from '../shots/shot'
-import { RUN_ERROR } from '../flight/modelled'
+import type { Stock } from '../stock/station-stock'
+import { yards } from '../units'
 import { pairsOf, type Pair } from './pairs'
 import type { PlayableShot } from './for-number'
 import { stationFlight, type StationFlight } from './station-flight'
@@ -24,7 +25,7 @@ export type Wedges = {
   zone: Stretch | null
   holes: Stretch[]
   cover: number | null
-  /** What good strikes (10th to 90th percentile) leave free, and where those of two shots meet. */
+  /** Where no good strike usually lands (8 in 10 land elsewhere), and where those of two shots meet. */
   reaches: { free: Stretch[]; shared: Stretch[] }
   /** Share of the golfer's shots with these clubs that are good strikes. */
   goodShare: number
@@ -70,10 +71,7 @@ export function wedges(
           count,
           finishM: carryM + (flight?.runM ?? 0),
           sdM: sdM && count > 3 ? sdM : Math.max(sdM ?? 0, USUAL_SPREAD * carryM),
-          unsureM: Math.hypot(
-            (highM - lowM) / (2 * NINETY),
-            flight?.modelled.run ? (RUN_ERROR * Math.abs(flight.runM)) / NINETY : 0,
-          ),
+          unsureM: Math.hypot((highM - lowM) / (2 * NINETY), (flight?.runUnsureM ?? 0) / NINETY),
           flight,
         },
       ]
@@ -91,7 +89,39 @@ export function wedges(
     zone,
     holes: zone && carries.length > 0 ? holesBetween(carries, toleranceM, zone) : [],
     cover: zone && carries.length > 0 ? coverOf(carries, toleranceM, zone) : null,
-    reaches: touchingReaches(own.flatMap(({ reachM }) => (reachM ? [reachM] : []))),
+    reaches: usualReaches(own),
     goodShare: (good + MISSED_BEFORE.shots - MISSED_BEFORE.bad) / (good + bad + MISSED_BEFORE.shots),
   }
+}
+
+/** Below so many shots the spread of all stations says more than a station's own percentiles. */
+const ENOUGH_FOR_PERCENTILES = 8
+/** The 90th percentile of a normal distribution. */
+const TENTH = 1.28
+/** A shorter stretch in which nothing usually lands is no news. */
+const WORTH_SAYING_M = yards(3)
+
+function usualReaches(stocks: readonly Stock[]): Wedges['reaches'] {
+  const spread = pooledSpread(stocks)
+  const { free, shared } = touchingReaches(
+    stocks.flatMap(({ carryM, count, reachM }): Stretch[] => {
+      if (carryM === undefined) return []
+      if (reachM && count >= ENOUGH_FOR_PERCENTILES) return [reachM]
+      const half = TENTH * spread * carryM
+      return [[carryM - half, carryM + half]]
+    }),
+  )
+  return { free: free.filter(([from, to]) => to - from >= WORTH_SAYING_M), shared }
+}
+
+/** The spread of good strikes as a share of carry, over all stations; the usual one where none has two shots. */
+function pooledSpread(stocks: readonly Stock[]): number {
+  let squares = 0
+  let degrees = 0
+  for (const { carryM, sdM, count } of stocks) {
+    if (carryM === undefined || sdM === undefined || count < 2) continue
+    squares += (count - 1) * (sdM / carryM) ** 2
+    degrees += count - 1
+  }
+  return degrees > 0 ? Math.sqrt(squares / degrees) : USUAL_SPREAD
 }

@@ -3,7 +3,7 @@ import type { OwnedClub } from '@/core/bag/bag'
 import type { DayCard, DayLine, Interval } from '@/core/flight/day-card'
 import type { Golfer } from '@/core/golfer'
 import { FULL_SWING } from '@/core/shots/shot'
-import { interval, lineNote } from '@/words/day'
+import { dayChange, interval, lineNote } from '@/words/day'
 import { stationName, swingName } from '@/words/names'
 import { len } from '@/words/numbers'
 
@@ -40,17 +40,19 @@ export function DayTable({ golfer, clubs, card }: Props) {
                   <RowName of={line} clubs={clubs} under={underItsClub(line)} />
                 </th>
                 <td className="carry">
-                  {line.ofDay ? (
-                    <Modelled of={line.ofDay} golfer={golfer} />
+                  <OfDay line={line} card={card} golfer={golfer} />
+                </td>
+                <td>
+                  {line.total && (line.ofDay || !card.lines.some(({ ofDay }) => ofDay)) ? (
+                    <Modelled of={line.total} golfer={golfer} />
                   ) : (
-                    <Measured of={line.measured} golfer={golfer} />
+                    '–'
                   )}
                 </td>
-                <td>{line.total ? <Modelled of={line.total} golfer={golfer} /> : '–'}</td>
                 <td>
                   <Measured of={line.measured} golfer={golfer} />
                 </td>
-                <td className="quiet fw-normal wide-only">{lineNote(line)}</td>
+                <td className="quiet fw-normal wide-only">{lineNote(line, golfer)}</td>
               </tr>
             ))}
         </tbody>
@@ -84,6 +86,22 @@ function RowName({
       <span className="visually-hidden">{name}, </span>
       {swingName(swing)}
     </>
+  )
+}
+
+/** The day's number. Beside restated neighbours one that could not be restated would invent a step: it stays open. */
+function OfDay({ line, card, golfer }: { line: DayLine; card: DayCard; golfer: Golfer }) {
+  if (line.ofDay) {
+    return (
+      <span className={dayChange(line, golfer)?.perhapsNothing ? 'perhaps-nothing' : ''}>
+        <Modelled of={line.ofDay} golfer={golfer} />
+      </span>
+    )
+  }
+  return card.lines.some(({ ofDay }) => ofDay) ? (
+    <small>{lineNote(line, golfer)}</small>
+  ) : (
+    <Measured of={line.measured} golfer={golfer} />
   )
 }
 

@@ -105,10 +105,14 @@ export function SeasonPicture({ golfer, clubs, stations, day }: Props) {
       {ground.length > 0 && (
         <p className="season-ground">
           The {name(chosen || (stations[0] as SeasonStation).clubId)} runs{' '}
-          {ground.map(({ turf, runM }, i) => (
+          {ground.map(({ turf, runM, from }, i) => (
             <span key={turf}>
               {i > 0 && ', '}
-              <b className="num">≈ {len(runM, golfer)}</b> on {TURF_NAME[turf]}
+              <b className="num">
+                {from === 'measured' && turf === 'normal' ? '' : '≈ '}
+                {len(runM, golfer)}
+              </b>{' '}
+              on {TURF_NAME[turf]}
             </span>
           ))}{' '}
           ground, {lengthUnit}. All of this is modelled, from the carries of the day above.

@@ -1,11 +1,13 @@
 import type { Golfer } from '@/core/golfer'
 import type { Stock } from '@/core/stock/station-stock'
+import { ordinaryRun } from '@/core/flight/station-run'
 import { STOCK_RULES } from '@/core/stock/stock-rules'
 import { StationStrip } from '../drawing/station-strip'
 import type { StationShots } from '../gaps/station-shots'
 import { RULE_NAME } from '@/words/names'
 import { count, len, lenUnit, percent } from '@/words/numbers'
 import { offCurveSentence } from '@/words/reasons'
+import { runSentence } from '@/words/run'
 import { day, daysAgo } from '@/words/days'
 import type { BesideStock } from './beside-stock'
 import { InWind } from '../gaps/schools'
@@ -26,6 +28,7 @@ type Props = {
 export function StationDetails({ golfer, title, stock, shots, name, beside, nowMs }: Props) {
   const off = offCurveSentence(stock.offCurve, golfer)
   const { missed, model, sdM, restedByM } = stock
+  const run = ordinaryRun(stock)
   const newestMs = Math.max(0, ...shots.map(({ hitMs }) => hitMs))
   return (
     <div className="station-details">
@@ -66,6 +69,7 @@ export function StationDetails({ golfer, title, stock, shots, name, beside, nowM
         {stock.shortestM !== undefined && (
           <p>The shortest solid one carried {lenUnit(stock.shortestM, golfer, 1)}.</p>
         )}
+        {run && <p>{runSentence(run, golfer)}</p>}
         {missed && stock.carryM !== undefined && (
           <p>
             A bad one carries {lenUnit(missed.carryM, golfer)}, {percent(missed.carryM / stock.carryM)} of it

@@ -16,7 +16,9 @@ import type { StationShots } from '../gaps/station-shots'
 import { PrintTitle } from '../shell/print-title'
 import { PageHead } from '../shell/page-head'
 import { Warnings } from '../shell/warnings'
+import { ordinaryRun } from '@/core/flight/station-run'
 import { AS_HIT } from '@/words/day'
+import { RUN_FROM, STAR_NOTE } from '@/words/run'
 import { statedAir } from '@/words/set-up'
 import { clubNames, RULE_NAME, stationName, swingName } from '@/words/names'
 import { around, aroundCell, count, fixed, len, lenUnit, side, speed } from '@/words/numbers'
@@ -152,6 +154,7 @@ export function StockTable({ golfer, bag, analysis, shots, setUps, airs, beside,
           </tbody>
         </Table>
       </section>
+      {stocks.some(({ run }) => run?.from === 'monitor') && <p className="quiet filled">{STAR_NOTE}</p>}
       {filled && (
         <p className="quiet filled">
           Numbers in italics behind ≈ were not measured: a model of the flight fills them from ball speed,
@@ -172,6 +175,17 @@ type Column = {
   has?: (stock: RowStock) => boolean
 }
 
+/** A number of a stock's run, marked where no ball's total said it. */
+function ofRun(
+  stock: RowStock,
+  text: (run: NonNullable<ReturnType<typeof ordinaryRun>>) => string,
+): ReactNode {
+  const run = ordinaryRun(stock)
+  if (!run) return ''
+  if (run.from === 'modelled') return <i>≈ {text(run)}</i>
+  return run.from === 'monitor' ? <span title={RUN_FROM.monitor}>{text(run)}*</span> : text(run)
+}
+
 /** What the table says of a stock behind its carry, in order. */
 const COLUMNS: Column[] = [
   { title: () => '±', cell: (stock, golfer) => (stock.byHand ? '' : aroundCell(stock, golfer)) },
@@ -180,11 +194,14 @@ const COLUMNS: Column[] = [
     cell: ({ reachM }, golfer) => (reachM ? `${len(reachM[0], golfer)} to ${len(reachM[1], golfer)}` : ''),
   },
   {
+    title: () => 'Run',
+    has: (stock) => ordinaryRun(stock) !== null,
+    cell: (stock, golfer) => ofRun(stock, ({ runM }) => len(runM, golfer)),
+  },
+  {
     title: () => 'Total',
-    has: ({ averages, modelled }) => averages.totalM !== undefined || modelled?.totalM !== undefined,
-    cell: ({ averages, modelled }, golfer) => (
-      <Filled measured={averages.totalM} modelled={modelled?.totalM} text={(x) => len(x, golfer)} />
-    ),
+    has: (stock) => ordinaryRun(stock) !== null,
+    cell: (stock, golfer) => ofRun(stock, ({ totalM }) => len(totalM, golfer)),
   },
   {
     title: ({ speedUnit }) => `Ball, ${speedUnit}`,

@@ -10,6 +10,7 @@ import type { WedgeCell } from '@/core/wedges/wedge-table'
 import type { Wedges } from '@/core/wedges/wedges'
 import { clubNames, swingName } from '@/words/names'
 import { around, count, len, percent } from '@/words/numbers'
+import { STAR_NOTE } from '@/words/run'
 import { cellLines } from '@/words/wedges'
 
 type Props = {
@@ -78,6 +79,9 @@ export function WedgeTable({ golfer, bag, swings, found, wanted, onWant, onDrop 
           </tbody>
         </Table>
       </div>
+      {found.shots.some(({ flight }) => flight?.runFrom === 'monitor') && (
+        <p className="quiet star-note">{STAR_NOTE}</p>
+      )}
     </section>
   )
 }

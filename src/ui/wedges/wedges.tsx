@@ -22,7 +22,7 @@ import type { Wedges as Found } from '@/core/wedges/wedges'
 import { rule } from '@/drawings/rule'
 import { clubNames } from '@/words/names'
 import { count, len, lengthWords, percent, UNIT_NAME } from '@/words/numbers'
-import { flagName } from '@/words/wedges'
+import { flagName, reachesSentence } from '@/words/wedges'
 import { SvgDrawing } from '../drawing/svg-drawing'
 import type { StationShots } from '../gaps/station-shots'
 import { send } from '../send'
@@ -202,10 +202,7 @@ export function Wedges(props: WedgesProps) {
             says={`The rule: ${found.shots.map(({ clubId, swing, carryM }) => `${flagName(name(clubId), swing)} ${len(carryM, golfer)}`).join(', ')}.`}
           />
           <p className="quiet reaches">
-            Good strikes (8 in 10){' '}
-            {stretchesOf(found.reaches.free, golfer, 'leave free', 'leave nothing free')}
-            {' and '}
-            {stretchesOf(found.reaches.shared, golfer, 'meet on', 'meet nowhere')}, {unit}.
+            {reachesSentence(found.reaches, golfer, allClubs ? 'swing' : 'wedge swing')}
           </p>
         </section>
       )}
@@ -257,13 +254,6 @@ const tolerances = (golfer: Golfer): string[] =>
   )
 
 /** Stretches in whole numbers, those that are longer than none. */
-function stretchesOf(stretches: Stretch[], golfer: Golfer, some: string, none: string): string {
-  const seen = stretches.filter(([from, to]) => len(from, golfer) !== len(to, golfer))
-  return seen.length === 0
-    ? none
-    : `${some} ${seen.map(([from, to]) => `${len(from, golfer)}–${len(to, golfer)}`).join(', ')}`
-}
-
 const solidOf = ({ table }: Found) => table.flat().flatMap(({ stock }) => stock ?? [])
 
 function titleOf({ shots }: Found, golfer: Golfer): string {

@@ -1,0 +1,74 @@
+import type { Club } from '../bag/club'
+import { FULL_SWING } from '../shots/shot'
+import type { Stock } from '../stock/station-stock'
+import { REFERENCE_AIR, type Air } from './air'
+import { BALL, type Landing, type Launch } from './fly'
+import { noFurtherBack, runOn, type Turf } from './ground'
+import { measuredLaunch } from './measured-launch'
+import { launchAt, launchFor, launchThatCarries, shortened } from './restate'
+import { usualClub } from './restate-shots'
+
+/**
+ * Where a run comes from: totals of balls that lay there, totals that a device indoors computed by a model of its
+ * own, or Banco's model.
+ */
+export type RunFrom = 'measured' | 'monitor' | 'modelled'
+export type StationRun = {
+  runM: number
+  from: RunFrom
+  /** Half of its 90% interval: a model's run is worth ±35%, a measured one what it is, and what another ground adds. */
+  unsureM: number
+}
+
+const RUN_ERROR = 0.35
+
+/** The run of a stock from where its usual shot lands: every screen and paper asks here. */
+export function stationRun(
+  { run, carryM = 0 }: Pick<Stock, 'run' | 'carryM'>,
+  landing: Landing,
+  turf: Turf,
+): StationRun {
+  const runM = runOn(turf, landing, run?.meanM ?? null, carryM)
+  const said = run?.from === 'measured' ? Math.abs(runM - noFurtherBack(run.meanM, carryM)) : Math.abs(runM)
+  return { runM, from: run?.from ?? 'modelled', unsureM: RUN_ERROR * said }
+}
+
+/** The run of a stock on normal ground, where its totals or its launch say it. */
+export function ordinaryRun({
+  run,
+  modelled,
+  carryM,
+}: Pick<Stock, 'run' | 'modelled' | 'carryM'>): { runM: number; totalM: number; from: RunFrom } | null {
+  const runM = run && carryM !== undefined ? noFurtherBack(run.meanM, carryM) : modelled?.runM
+  if (carryM === undefined || runM === undefined) return null
+  return { runM, totalM: carryM + runM, from: run?.from ?? 'modelled' }
+}
+
+const RADIANS_PER_S = (2 * Math.PI) / 60
+
+/**
+ * How a station's usual shot starts: as it was measured; else with the full swing's spin ratio and its launch, lowered
+ * as a shorter swing lowers it, at the speed that gives the carry in the air where the stock stands.
+ * @param full the stock of the club's full swing, where there is one
+ * @returns null where no flight carries so far
+ */
+export function stationLaunch(
+  stock: Stock,
+  full: Stock | undefined,
+  club: Pick<Club, 'kind' | 'loftDeg'>,
+): Launch | null {
+  const { carryM, averages, swing, standsIn = REFERENCE_AIR } = stock
+  const measured = measuredLaunch(averages)
+  if (measured || carryM === undefined) return measured
+  const whole = swing === FULL_SWING ? null : full && measuredLaunch(full.averages)
+  if (!whole) return launchFor(carryM, usualClub(club, swing), standsIn)
+  const spinRatio = (BALL.radiusM * whole.spinRpm * RADIANS_PER_S) / whole.ballSpeedMps
+  return launchThatCarries(
+    carryM,
+    launchAt(shortened({ launchDeg: whole.launchDeg, spinRatio }, swing)),
+    standsIn,
+  )
+}
+
+/** The air in which a stock's carry stands. */
+export const airOfStock = ({ standsIn }: Pick<Stock, 'standsIn'>): Air => standsIn ?? REFERENCE_AIR
