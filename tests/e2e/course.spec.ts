@@ -14,11 +14,12 @@ async function withDemo(banco: BancoServer, page: Page, path: string) {
 test('the card of a day: places, ground, the plain card', async ({ page, banco }) => {
   await withDemo(banco, page, `${TILDA}/course`)
   const finding = page.getByRole('heading', { level: 1 })
-  await expect(finding).toHaveText(/^The Driver carries 200 yards, 2 less than measured/)
+  await expect(finding).toHaveText(/^The 7-wood carries 170 yards, 3 less than measured/)
   await expect(page.getByText('Tarnwick: 9 °C, 26 ft, calm, soft ground')).toBeVisible()
   await expect(page.getByText('Play the carry')).toBeVisible()
   const driver = page.getByRole('row', { name: /^Driver/ })
   await expect(driver).toContainText('≈ 200 ± 4')
+  await expect(page.getByText('perhaps nothing').first()).toBeVisible()
   expect(await axeFindings(page)).toEqual([])
 
   await page.getByRole('button', { name: /^Alto Verin/ }).click()
@@ -26,7 +27,7 @@ test('the card of a day: places, ground, the plain card', async ({ page, banco }
   await page.getByRole('button', { name: 'Set the day' }).click()
   await expect(page.getByText('The card stands for this day.')).toBeVisible()
   await expect(page.getByText('Alto Verin: 24 °C, 4757 ft, calm, firm ground')).toBeVisible()
-  await expect(finding).toHaveText(/^The 7-wood carries 180 yards, 7 more than measured/)
+  await expect(finding).toHaveText(/^The 7-wood carries 184 yards, 11 more than measured/)
   await page.reload()
   await expect(page.getByText('Alto Verin: 24 °C')).toBeVisible()
 
@@ -79,7 +80,7 @@ test('stocks, gaps and the card in one stated air, and back; old sessions are as
   await expect(driver).toContainText('202.1')
   await page.getByLabel('Carries').selectOption('in one stated air')
   await expect(page.locator('.lede')).toContainText('in stated air: 20 °C, 1013 hPa, 50%, calm')
-  await expect(driver).toContainText('201.5')
+  await expect(driver).toContainText('201.3')
   await page.getByRole('link', { name: 'Gaps', exact: true }).click()
   await expect(page.locator('.lede')).toHaveText(/goal zone 48 to 114.*Carries are in stated air/)
   await page.goto(`${banco.address}${TILDA}/paper`)

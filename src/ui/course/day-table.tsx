@@ -49,7 +49,7 @@ export function DayTable({ golfer, clubs, card }: Props) {
                     '–'
                   )}
                 </td>
-                <td>
+                <td className="measured">
                   <Measured of={line.measured} golfer={golfer} />
                 </td>
                 <td className="quiet fw-normal wide-only">{lineNote(line, golfer)}</td>
