@@ -92,10 +92,12 @@ export function Bay({ first }: { first: BayView }) {
   // The plan opens its next station as soon as a block is hit; where the golfer went elsewhere it waits.
   const inHand = planned.block
   const inHandKey = inHand ? `${inHand.clubId} ${inHand.swing}` : ''
-  const inHandBefore = useRef(inHandKey)
+  const inHandBefore = useRef({ key: inHandKey, taken: taken.length })
   useEffect(() => {
-    const before = inHandBefore.current
-    inHandBefore.current = inHandKey
+    const { key: before, taken: were } = inHandBefore.current
+    inHandBefore.current = { key: inHandKey, taken: taken.length }
+    // Only a shot that was hit moves on: one taken back opens nothing behind the golfer's back.
+    if (taken.length <= were) return
     if (!golfer.followPlan || hurt || view.now.warmUp || !inHand || before === inHandKey) return
     if (before !== `${open.clubId} ${open.swing}` || session.open === null) return
     setFollowed({ last: taken.at(-1)?.id })

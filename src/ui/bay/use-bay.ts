@@ -97,7 +97,8 @@ export function useBay(first: BayView) {
       await read()
       const kept = waitingShots(sessionId).filter(({ id }) => !sending.current.has(id))
       setWaiting(kept.length)
-      setUnanswered((now) => [...kept, ...now.filter(({ id }) => sending.current.has(id))])
+      // Nothing is taken off here: a shot that was answered stays until a Bay that holds it is shown.
+      setUnanswered((now) => [...kept.filter(({ id }) => !now.some((each) => each.id === id)), ...now])
     }
     const notices = new EventSource('/api/notices')
     notices.onopen = () => {
