@@ -147,6 +147,7 @@ test('no page scrolls sideways on a phone, upright or on its side; each prints o
   ] as const) {
     await sheet.goto(`${home}/${path}`)
     await expect(sheet.getByRole('heading', { level: 1 })).toBeVisible()
+    await expect(sheet.getByText(last).first()).toBeAttached()
     for (const format of ['A4', 'Letter'] as const) {
       const file = join(folder, `${path}-${format}.pdf`)
       writeFileSync(file, await sheet.pdf({ format }))
