@@ -94,6 +94,7 @@ it('flies and restates line by line, in the reference air where nothing is said'
     { ...six, air: { tempC: 5 } },
     { launchDeg: 12 },
     { ...six, landingHeightM: 90 },
+    { ballSpeedMps: 34, launchDeg: 40, spinRpm: 11800, turf: 'soft' },
   )
   expect(flown.status).toBe(2)
   // A reference implementation apart from Banco: 162.1 yd.
@@ -105,6 +106,9 @@ it('flies and restates line by line, in the reference air where nothing is said'
   )
   expect(flown.answers[2]!.error).toContain('"ballSpeedMps" is missing')
   expect(flown.answers[3]!.error).toContain('does not come down')
+  // No ball comes back further than a yard or 2.5% of its carry, here as on the screens.
+  const lofted = flown.answers[4] as { carryM: number; runM: number }
+  expect(lofted.runM).toBeGreaterThanOrEqual(-Math.max(0.9144, 0.025 * lofted.carryM))
   const launch = { ballSpeedMps: 65.4, launchDeg: 12, spinRpm: 2783 }
   const restated = lines(
     'restate',

@@ -1,5 +1,5 @@
 import { fly } from '@/core/flight/fly'
-import { runOf } from '@/core/flight/ground'
+import { runOn } from '@/core/flight/ground'
 import { restate } from '@/core/flight/restate'
 import type { FlyInput } from '@/wire/flight-input'
 import type { Restating } from '@/core/flight/restate'
@@ -14,7 +14,7 @@ export function answerFly({ air, landingHeightM = 0, turf, path = false, ...laun
       steps: flight.steps,
     }
   const { carryM, peakM, landingDeg, timeS, offlineM, steps, landing, path: places } = flight
-  const runM = runOf(landing, turf)
+  const runM = runOn(turf, landing, null, carryM)
   return {
     carryM,
     peakM,

@@ -1,4 +1,4 @@
-import { ordinaryRun } from '@/core/flight/station-run'
+import { runOfTotals } from '@/core/flight/station-run'
 import type { BagAnalysis } from '@/core/analyse-bag'
 import type { Bag } from '@/core/bag/bag'
 import type { Golfer } from '@/core/golfer'
@@ -43,6 +43,7 @@ export function stairOfBag(
       ) {
         return { name: club.name, loft }
       }
+      const ran = runOfTotals(stock)
       return {
         name: club.name,
         loft,
@@ -51,7 +52,7 @@ export function stairOfBag(
           low: at(stock.lowM),
           high: at(stock.highM),
           reach: [at(stock.reachM[0]), at(stock.reachM[1])],
-          ...(stock.run && { total: at(ordinaryRun(stock)?.totalM ?? stock.carryM) }),
+          ...(ran && { total: at(ran.totalM) }),
           text: len(stock.carryM, golfer),
           note: `${around(stock, golfer).replace('± ', '±')} · ${stock.count}`,
         },

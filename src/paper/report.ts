@@ -1,4 +1,4 @@
-import { ordinaryRun } from '@/core/flight/station-run'
+import { runOfTotals } from '@/core/flight/station-run'
 import type { BagAnalysis } from '@/core/analyse-bag'
 import type { Bag } from '@/core/bag/bag'
 import type { Golfer } from '@/core/golfer'
@@ -148,7 +148,7 @@ function stockTable(
           : len(stock.carryM, golfer, 1),
       stock.byHand ? '' : aroundCell(stock, golfer) || '–',
       stock.reachM ? `${len(stock.reachM[0], golfer)} to ${len(stock.reachM[1], golfer)}` : '–',
-      optional(stock.run && ordinaryRun(stock)?.totalM, (x) => len(x, golfer)),
+      optional(runOfTotals(stock)?.totalM, (x) => len(x, golfer)),
       optional(stock.averages.ballSpeedMps, (x) => speed(x, golfer)),
       optional(stock.averages.launchDeg, (x) => `${fixed(x, 1)}°`),
       optional(stock.averages.spinRpm, (x) => fixed(x, 0)),

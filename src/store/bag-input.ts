@@ -1,5 +1,4 @@
-import type { BagInput } from '@/core/analyse-bag'
-import type { Rules } from '@/core/analyse-bag'
+import type { BagInput, Rules } from '@/core/analyse-bag'
 import type { Bag } from '@/core/bag/bag'
 import type { LeftOnPurpose } from '@/core/gaps/left-on-purpose'
 import type { Golfer } from '@/core/golfer'

@@ -1,6 +1,8 @@
 import { randomUUID } from 'node:crypto'
 import type { ClubId, GolferId } from '@/core/ids'
 import { clubForLabel, type LabelMeaning } from '@/core/monitor/club-for-label'
+import { waitsForItsClub, type HeldReason } from '@/core/monitor/station-for-shot'
+import type { Swing } from '@/core/shots/shot'
 import { clubsOf } from './bags'
 import type { Database } from './database'
 import { addEvents, type ShotEvent } from './shots'
@@ -46,7 +48,7 @@ export function sayLabel(
   })
 }
 
-type LabelledShot = { seq: number; clubId: ClubId | null; heldBecause: string | null; swing: string }
+type LabelledShot = { seq: number; clubId: ClubId | null; heldBecause: HeldReason | null; swing: Swing }
 
 /** Shots under a name that nobody has put elsewhere by hand. */
 const shotsLabelled = (db: Database, golferId: GolferId, label: string): LabelledShot[] =>
@@ -77,13 +79,13 @@ export function changeLabel(
     const after = clubLabelled(db, golferId, label)
     if (after === null) return 0
     const moving = shotsLabelled(db, golferId, label).filter(
-      ({ clubId, heldBecause }) => clubId !== after && (clubId === before || waits(heldBecause)),
+      ({ clubId, heldBecause }) => clubId !== after && (clubId === before || waitsForItsClub(heldBecause)),
     )
     addEvents(
       db,
       moving.flatMap(({ seq, swing, heldBecause }): { shotSeq: number; event: ShotEvent }[] => [
         { shotSeq: seq, event: { kind: 'station', clubId: after, swing } },
-        ...(waits(heldBecause) ? [{ shotSeq: seq, event: { kind: 'released' as const } }] : []),
+        ...(waitsForItsClub(heldBecause) ? [{ shotSeq: seq, event: { kind: 'released' as const } }] : []),
       ]),
       nowMs,
       batch,
@@ -91,9 +93,6 @@ export function changeLabel(
     return moving.length
   })()
 }
-
-const waits = (heldBecause: string | null): boolean =>
-  heldBecause === 'unknown-club' || heldBecause === 'no-station'
 
 export type KnownLabel = {
   label: string

@@ -1,5 +1,5 @@
 import type { GolferId, SessionId, ShotId } from '@/core/ids'
-import { stationForShot, type HeldReason } from '@/core/monitor/station-for-shot'
+import { stationForShot, waitsForItsClub, type HeldReason } from '@/core/monitor/station-for-shot'
 import type { Flight, Swing } from '@/core/shots/shot'
 import { clubLabelled } from './club-labels'
 import type { Database } from './database'
@@ -62,7 +62,7 @@ export function claimWaiting(db: Database, sessionId: SessionId, golferId: Golfe
 export function releaseLabelled(db: Database, golferId: GolferId, nowMs: number, batch?: string): void {
   const events = shotsOfGolfer(db, golferId).flatMap(
     ({ seq, heldBecause, clubLabel, swing }): { shotSeq: number; event: ShotEvent }[] => {
-      if ((heldBecause !== 'no-station' && heldBecause !== 'unknown-club') || clubLabel === null) return []
+      if (!waitsForItsClub(heldBecause) || clubLabel === null) return []
       const clubId = clubLabelled(db, golferId, clubLabel)
       if (clubId === null) return []
       return [

@@ -1,4 +1,5 @@
 import Sqlite from 'better-sqlite3'
+import type { GolferId } from '@/core/ids'
 import type { Database } from './database'
 import { golferDocument, insertDocument, type GolferDocument } from './golfer-document'
 import { migrate, readMigrations } from './migrate'
@@ -21,7 +22,7 @@ export function broughtUpToDate(document: GolferDocument): GolferDocument {
     migrate(db, migrations.slice(0, schema))
     insertDocument(db, document)
     migrate(db, migrations)
-    return golferDocument(db, document.tables.golfer?.[0]?.id as never)
+    return golferDocument(db, document.tables.golfer?.[0]?.id as GolferId)
   } finally {
     db.close()
   }

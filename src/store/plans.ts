@@ -1,5 +1,5 @@
 import type { GolferId, SessionId } from '@/core/ids'
-import { planProgress, type Block, type Plan, type PlannedBlock } from '@/core/session/plan'
+import { planWithNext, type Block, type Plan, type PlannedBlock } from '@/core/session/plan'
 import type { Session } from '@/core/session/session'
 import type { Database } from './database'
 import { conditionsOfShots } from './session-events'
@@ -49,26 +49,8 @@ export function insertNext(db: Database, session: Session, blocks: readonly Bloc
     const hit = shotsOfSession(db, session.id).flatMap(({ clubId, swing, heldBecause, seq }) =>
       clubId === null || heldBecause !== null || conditions?.(session.id, seq).warmUp
         ? []
-        : [{ clubId, swing, shots: 1 }],
+        : [{ clubId, swing }],
     )
-    const plan = planOf(db, session.id)
-    const today = planProgress(
-      plan.filter(({ day }) => day === 1),
-      hit,
-    ).left.map((block) => ({ ...block, day: 1 }))
-    const later = plan.filter(({ day }) => day > 1)
-    const first = [...runsOf(hit), ...blocks].map((block) => ({ ...block, day: 1 }))
-    keepPlan(db, session.id, { ...session, blocks: [...first, ...today, ...later] })
+    keepPlan(db, session.id, { ...session, blocks: planWithNext(planOf(db, session.id), hit, blocks) })
   })()
-}
-
-/** Shots one after the other at one station, as blocks. */
-function runsOf(shots: readonly Block[]): Block[] {
-  const runs: Block[] = []
-  for (const shot of shots) {
-    const last = runs.at(-1)
-    if (last && last.clubId === shot.clubId && last.swing === shot.swing) last.shots += shot.shots
-    else runs.push({ ...shot })
-  }
-  return runs
 }

@@ -3,7 +3,8 @@ import type { FileShot, ShotRecord } from '@/core/formats/shot-record'
 import type { ClubId, GolferId, SessionId, ShotId } from '@/core/ids'
 import type { HeldReason } from '@/core/monitor/station-for-shot'
 import { isPlausibleCarry } from '@/core/shots/plausible-carry'
-import { FLIGHT_FIELDS, FULL_SWING, type Apart, type Flight } from '@/core/shots/shot'
+import { FLIGHT_FIELDS, FULL_SWING, type Flight } from '@/core/shots/shot'
+import type { ShotStanding } from '@/core/shots/shot-standing'
 import { apartBecause } from '@/core/session/conditions'
 import { clubNamed } from '@/core/monitor/club-named'
 import { clubByName, clubsOf, insertClub } from './bags'
@@ -189,7 +190,7 @@ export const importsOf = (db: Database, golferId: GolferId): FileImport[] =>
     .all(golferId) as FileImport[]
 
 /** What is known of every shot of a golfer besides its numbers. */
-export function shotStandings(db: Database, golferId: GolferId, nowMs: number): Map<string, ShotStanding> {
+export function shotStandings(db: Database, golferId: GolferId, nowMs: number): Map<ShotId, ShotStanding> {
   const conditions = conditionsOfShots(db, golferId)
   const onCourse = new Set(
     db
@@ -209,13 +210,6 @@ export function shotStandings(db: Database, golferId: GolferId, nowMs: number): 
       },
     ]),
   )
-}
-export type ShotStanding = {
-  id: ShotId
-  heldBecause: HeldReason | null
-  apart: Apart | null
-  onCourse: boolean
-  old: boolean
 }
 
 /** Every shot of a golfer that is there, as files hold it, oldest session first. */

@@ -1,4 +1,6 @@
 import type { Golfer } from '@/core/golfer'
+import type { ShotId } from '@/core/ids'
+import { keptApart } from '@/core/shots/shot-standing'
 import type { Database } from '@/store/database'
 import { golferDocument, writeGolferDocument } from '@/store/golfer-document'
 import { paperInput } from '@/store/papers'
@@ -18,14 +20,11 @@ export function exportFile(db: Database, golfer: Golfer, what: Export, nowMs: nu
   const input = paperInput(db, golfer, nowMs)
   if (what === 'shots') {
     const standings = shotStandings(db, golfer.id, nowMs)
-    const judged = new Map((input?.analysis.shots ?? []).map((shot) => [shot.shotId as string, shot]))
-    const keptApart = new Set<string>([
-      ...[...standings.values()].flatMap(({ id, apart }) => (apart === 'warm-up' ? [id] : [])),
-      ...(input?.analysis.stocks ?? []).flatMap(({ conditions }) => conditions?.apart ?? []),
-    ])
+    const judged = new Map((input?.analysis.shots ?? []).map((shot) => [shot.shotId, shot]))
+    const apart = keptApart(standings.values(), input?.analysis.stocks ?? [])
     return writeShotsCsv(shotRecords(db, golfer.id), golfer, (id) => {
-      const standing = standings.get(id)
-      return standing ? shotFate(standing, judged, keptApart) : ''
+      const standing = standings.get(id as ShotId)
+      return standing ? shotFate(standing, judged, apart) : ''
     })
   }
   if (!input) return null

@@ -175,13 +175,16 @@ export const CLUB_FORM = Joi.object<ClubDetails>({
 })
 
 const place = Joi.string().valid(...PLACES)
+const BLOCK = {
+  clubId: id<ClubId>().required(),
+  swing: swing.required(),
+  shots: Joi.number().integer().min(1).max(200).required(),
+}
 const PLAN_FORM = Joi.object<Plan>({
   blocks: Joi.array()
     .items(
       Joi.object({
-        clubId: id<ClubId>().required(),
-        swing: swing.required(),
-        shots: Joi.number().integer().min(1).max(200).required(),
+        ...BLOCK,
         day: Joi.number().integer().min(1).max(100).required(),
       }),
     )
@@ -210,17 +213,7 @@ export const SESSION_FORM = Joi.object<SessionForm>({
   warmUp: Joi.valid(true),
 })
 export const HIT_NEXT_FORM = Joi.object<{ blocks: Block[] }>({
-  blocks: Joi.array()
-    .items(
-      Joi.object({
-        clubId: id<ClubId>().required(),
-        swing: swing.required(),
-        shots: Joi.number().integer().min(1).max(200).required(),
-      }),
-    )
-    .min(1)
-    .max(100)
-    .required(),
+  blocks: Joi.array().items(Joi.object(BLOCK)).min(1).max(100).required(),
 })
 export const SESSION_CHANGE = Joi.object<{
   ended?: true

@@ -1,4 +1,4 @@
-import { ordinaryRun } from '@/core/flight/station-run'
+import { runOfTotals } from '@/core/flight/station-run'
 import Papa from 'papaparse'
 import type { BagAnalysis } from '@/core/analyse-bag'
 import type { Golfer } from '@/core/golfer'
@@ -49,8 +49,8 @@ export function writeStocksCsv({ stocks }: BagAnalysis, golfer: Golfer, name: Na
       long(stock.sdM),
       long(stock.reachM?.[0]),
       long(stock.reachM?.[1]),
-      long(stock.run && ordinaryRun(stock)?.runM),
-      long(stock.run && ordinaryRun(stock)?.totalM),
+      long(runOfTotals(stock)?.runM),
+      long(runOfTotals(stock)?.totalM),
       stock.averages.ballSpeedMps === undefined
         ? ''
         : plain(speedIn(stock.averages.ballSpeedMps, speedUnit), 2),

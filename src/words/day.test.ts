@@ -1,10 +1,10 @@
 import { describe, expect, it } from 'vitest'
 import type { Day } from '@/core/flight/day'
-import type { DayCard } from '@/core/flight/day-card'
+import type { DayCard, DayChange } from '@/core/flight/day-card'
 import type { Golfer } from '@/core/golfer'
 import type { ClubId } from '@/core/ids'
 import { yards } from '@/core/units'
-import { dayAdvice, dayChange, dayFinding, dayLine, dayProblems, lineNote } from './day'
+import { dayAdvice, dayFinding, dayLine, dayProblems, lineNote } from './day'
 
 const GOLFER = {
   lengthUnit: 'yd',
@@ -98,20 +98,17 @@ it('a line says why it stays as measured, whole or in part', () => {
 })
 
 it('a change whose interval holds zero is perhaps nothing, and one under half a yard none', () => {
-  const moved = (byYd: number, sdYd: number) => ({
+  const moved = (byYd: number, halfYd: number, says: DayChange['says']) => ({
     ...line,
     ofDay: interval(230 + byYd),
-    inAir: { restated: 5, asHit: 0, because: [], changeM: yards(byYd), sdM: yards(sdYd) },
+    change: { changeM: yards(byYd), halfM: yards(halfYd), says },
   })
-  expect(dayChange(moved(-1, 1.2), GOLFER)).toEqual({
-    said: '−1 ± 2: perhaps nothing',
-    perhapsNothing: true,
-  })
-  expect(dayChange(moved(-6, 1.2), GOLFER)).toEqual({ said: '−6', perhapsNothing: false })
-  expect(dayChange(moved(0.4, 0.1), GOLFER)).toEqual({ said: 'no change', perhapsNothing: true })
-  expect(dayChange(line, GOLFER)).toBeNull()
-  expect(lineNote(moved(-1, 1.2), GOLFER)).toBe('−1 ± 2: perhaps nothing')
-  expect(lineNote(moved(-6, 1.2), GOLFER)).toBe('')
+  expect(lineNote(moved(-1, 2, 'perhaps-nothing'), GOLFER)).toBe('−1 ± 2: perhaps nothing')
+  expect(lineNote(moved(1, 2, 'perhaps-nothing'), { ...GOLFER, lengthUnit: 'm' })).toBe(
+    '+1 ± 2: perhaps nothing',
+  )
+  expect(lineNote(moved(0.4, 0.1, 'none'), GOLFER)).toBe('no change')
+  expect(lineNote(moved(-6, 2, 'changes'), GOLFER)).toBe('')
 })
 
 it('a day that cannot be is refused number by number, in the golfer’s own units', () => {

@@ -5,13 +5,11 @@ import type { AsHitBecause } from '@/core/flight/restate-shots'
 import type { Golfer } from '@/core/golfer'
 import type { ClubId } from '@/core/ids'
 import type { AirMissing } from '@/core/session/session-air'
-import { speedIn, yards } from '@/core/units'
+import { speedIn } from '@/core/units'
 import { around, count, fixed, len, lengthWords } from './numbers'
 import { altitude, temperature } from './set-up'
 
 /** The day, its card and the air of numbers, put into words. */
-
-const NINETY = 1.645
 
 export const TURF_NAME: Record<Turf, string> = { soft: 'soft', normal: 'normal', firm: 'firm' }
 
@@ -67,24 +65,12 @@ export function dayAdvice(card: DayCard, day: Day, name: Named, golfer: Golfer):
   return said
 }
 
-/** A change under this is none. */
-const NO_CHANGE_M = yards(0.5)
-
-/** What the air of a day changes of a line, and whether that is perhaps nothing; null where nothing was restated. */
-export function dayChange(
-  { measured, ofDay, inAir }: DayLine,
-  golfer: Golfer,
-): { said: string; perhapsNothing: boolean } | null {
-  if (!measured || !ofDay || inAir?.sdM === undefined) return null
-  const changeM = ofDay.atM - measured.atM
-  if (Math.abs(changeM) < NO_CHANGE_M) return { said: 'no change', perhapsNothing: true }
-  const signed = `${changeM < 0 ? '−' : '+'}${len(Math.abs(changeM), golfer)}`
-  const halfM = NINETY * inAir.sdM
-  const perhapsNothing = Math.abs(changeM) < halfM
-  return {
-    said: perhapsNothing ? `${signed} ± ${len(halfM, golfer)}: perhaps nothing` : signed,
-    perhapsNothing,
-  }
+/** A change that is none, or perhaps none: "−1 ± 2: perhaps nothing"; empty for one that is. */
+export function perhapsNothing({ change }: DayLine, golfer: Golfer): string {
+  if (!change || change.says === 'changes') return ''
+  if (change.says === 'none') return 'no change'
+  const { changeM, halfM } = change
+  return `${changeM < 0 ? '−' : '+'}${len(Math.abs(changeM), golfer)} ± ${len(halfM, golfer)}: perhaps nothing`
 }
 
 /** Why a line shows no number for the day, or what to mind of it. */
@@ -92,15 +78,11 @@ export function lineNote(line: DayLine, golfer: Golfer): string {
   const { measured, ofDay, inAir } = line
   if (!measured) return 'not hit'
   if (!ofDay) return inAir?.because[0] ? AS_HIT[inAir.because[0]] : ''
-  const change = dayChange(line, golfer)
-  return [
-    ...(change?.perhapsNothing ? [change.said] : []),
-    ...(inAir && inAir.asHit > 0
-      ? [
-          `${inAir.asHit} of ${inAir.asHit + inAir.restated} as hit: ${inAir.because.map((each) => AS_HIT[each]).join('; ')}`,
-        ]
-      : []),
-  ].join('; ')
+  const asHit =
+    inAir && inAir.asHit > 0
+      ? `${inAir.asHit} of ${inAir.asHit + inAir.restated} as hit: ${inAir.because.map((each) => AS_HIT[each]).join('; ')}`
+      : ''
+  return [perhapsNothing(line, golfer), asHit].filter(Boolean).join('; ')
 }
 
 export const AS_HIT: Record<AsHitBecause, string> = {

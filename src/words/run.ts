@@ -1,4 +1,4 @@
-import type { RunFrom } from '@/core/flight/station-run'
+import type { OrdinaryRun, RunFrom } from '@/core/flight/station-run'
 import type { Golfer } from '@/core/golfer'
 import { len } from './numbers'
 
@@ -13,7 +13,7 @@ export const RUN_FROM: Record<RunFrom, string> = {
 export const STAR_NOTE = `* ${RUN_FROM.monitor}.`
 
 /** "It runs 22.4 on normal ground, measured." */
-export function runSentence({ runM, from }: { runM: number; from: RunFrom }, golfer: Golfer): string {
+export function runSentence({ runM, from }: OrdinaryRun, golfer: Golfer): string {
   const far = len(Math.abs(runM), golfer, 1)
   const runs =
     far === '0.0'

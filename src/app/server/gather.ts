@@ -3,6 +3,7 @@ import { analyseBag, type BagAnalysis } from '@/core/analyse-bag'
 import type { Bag } from '@/core/bag/bag'
 import type { Golfer } from '@/core/golfer'
 import type { ClubId, GolferId, SessionId } from '@/core/ids'
+import { keptApart } from '@/core/shots/shot-standing'
 import { expectationsFound } from '@/core/session/expectation'
 import { PLAIN } from '@/core/session/conditions'
 import type { AskedAir } from '@/core/session/session-air'
@@ -54,10 +55,7 @@ export function analysedBag(
   if (!bag) return null
   const input = bagInput(theDatabase(), golfer, bag, Date.now(), inAir)
   const analysis = analyseBag(input)
-  const keptApart = new Set([
-    ...input.shots.filter(({ apart }) => apart === 'warm-up').map(({ id }) => id),
-    ...analysis.stocks.flatMap(({ conditions }) => conditions?.apart ?? []),
-  ])
+  const fromStocks = keptApart(input.shots, analysis.stocks)
   const judged = new Map(analysis.shots.map((shot) => [shot.shotId, shot]))
   const shots = input.shots.map(({ id, clubId, swing, carryM, offlineM, session, hitMs, apart }) => ({
     id,
@@ -65,7 +63,7 @@ export function analysedBag(
     swing,
     carryM: judged.get(id)?.carryM ?? carryM,
     ...(offlineM !== undefined && { offlineM }),
-    ...(apart && keptApart.has(id) && { apart }),
+    ...(apart && fromStocks.has(id) && { apart }),
     session: session ?? 0,
     hitMs: hitMs ?? 0,
     mark: judged.get(id)?.mark ?? 'misread',

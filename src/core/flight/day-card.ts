@@ -3,6 +3,7 @@ import type { Club } from '../bag/club'
 import type { ClubId } from '../ids'
 import { FULL_SWING, type Swing } from '../shots/shot'
 import type { Stock } from '../stock/station-stock'
+import { yards } from '../units'
 import { airOfDay, type Day } from './day'
 import type { Air } from './air'
 import { fly } from './fly'
@@ -24,8 +25,11 @@ export type DayLine = {
   total?: Interval
   runM?: number
   runFrom?: RunFrom
+  /** What the day's air changes of the carry, with half of its 90% interval; absent where nothing was restated. */
+  change?: DayChange
   inAir?: StockInAir
 }
+export type DayChange = { changeM: number; halfM: number; says: 'changes' | 'perhaps-nothing' | 'none' }
 export type DayCard = {
   lines: DayLine[]
   /** The full swing whose carry the air changes most, where it is more than its own ±. */
@@ -40,6 +44,9 @@ export type DayCard = {
 
 /** From here down the ground is a winter's (common practice). */
 const WINTER_C = 7
+/** A change under this is none. */
+const NO_CHANGE_M = yards(0.5)
+const NINETY = 1.645
 
 /**
  * The card of a day: stocks of the shots as hit beside stocks of the same shots in the day's air, and where they
@@ -64,16 +71,16 @@ export function dayCard(clubs: readonly Club[], day: Day, asHit: BagAnalysis, in
       clubId,
       swing,
       measured,
-      ...(ofDay && { ofDay }),
+      ...(ofDay && { ofDay, change: changeOf(ofDay.atM - measured.atM, restated.inAir?.sdM ?? 0) }),
       ...(run && { total: onward(carry, run), runM: run.runM, runFrom: run.from }),
       ...(restated.inAir && { inAir: restated.inAir }),
     }
   })
   const full = lines.filter(({ swing }) => swing === FULL_SWING)
   const most = biggest(
-    full.flatMap(({ clubId, measured, ofDay, inAir }) =>
-      measured && ofDay && Math.abs(ofDay.atM - measured.atM) > 1.645 * (inAir?.sdM ?? 0)
-        ? [{ clubId, fromM: measured.atM, toM: ofDay.atM, changeM: ofDay.atM - measured.atM }]
+    full.flatMap(({ clubId, measured, ofDay, change }) =>
+      measured && ofDay && change?.says === 'changes'
+        ? [{ clubId, fromM: measured.atM, toM: ofDay.atM, changeM: change.changeM }]
         : [],
     ),
   )
@@ -106,6 +113,12 @@ const biggest = <T extends { changeM: number }>(changes: T[]): T | null =>
     (most, each) => (most && Math.abs(most.changeM) >= Math.abs(each.changeM) ? most : each),
     null,
   )
+
+function changeOf(changeM: number, sdM: number): DayChange {
+  const halfM = NINETY * sdM
+  const far = Math.abs(changeM)
+  return { changeM, halfM, says: far < NO_CHANGE_M ? 'none' : far <= halfM ? 'perhaps-nothing' : 'changes' }
+}
 
 const intervalOf = ({ carryM, lowM, highM }: Stock): Interval | null =>
   carryM === undefined || lowM === undefined || highM === undefined ? null : { atM: carryM, lowM, highM }

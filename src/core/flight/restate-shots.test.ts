@@ -98,6 +98,28 @@ describe('the card of a day', () => {
     expect(unknownAir).toBe(0)
   })
 
+  it('says of every line whether the air changes it, perhaps nothing, or not at all', () => {
+    const says = (day: Day) => card(day).lines.flatMap(({ change }) => change?.says ?? [])
+    expect(says(DAY)).toEqual(Array(6).fill('changes'))
+    expect(says({ ...DAY, altitudeM: 0 })).toEqual(Array(6).fill('none'))
+  })
+
+  it('of a beginner at altitude is perhaps nothing: less is gained than is known of it', () => {
+    const slow = [
+      ...hit('7-iron', around(100), { air: REFERENCE_AIR }),
+      ...hit('9-iron', around(88), { air: REFERENCE_AIR }),
+      ...hit('wedge', around(55), { swing: 'half', air: REFERENCE_AIR }),
+    ]
+    const { lines, most } = card(DAY, slow)
+    const hitLines = lines.filter(({ measured }) => measured)
+    expect(hitLines.map(({ change }) => change?.says)).toEqual(Array(3).fill('perhaps-nothing'))
+    for (const { measured, ofDay, change } of hitLines) {
+      expect(ofDay!.atM - measured!.atM).toBeCloseTo(change!.changeM, 9)
+      expect(Math.abs(change!.changeM)).toBeLessThanOrEqual(change!.halfM)
+    }
+    expect(most).toBeUndefined()
+  })
+
   it('winter: soft ground takes the driver’s run (common practice: 5 yd in a wet winter, 20 to 25 in spring)', () => {
     const runOf = (turf: Day['turf']) => card({ ...DAY, altitudeM: 0, turf }).lines[0]!.runM!
     expect(runOf('soft') / yards(1)).toBeGreaterThan(2)

@@ -33,15 +33,22 @@ export function stationRun(
   return { runM, from: run?.from ?? 'modelled', unsureM: RUN_ERROR * said }
 }
 
-/** The run of a stock on normal ground, where its totals or its launch say it. */
-export function ordinaryRun({
-  run,
-  modelled,
-  carryM,
-}: Pick<Stock, 'run' | 'modelled' | 'carryM'>): { runM: number; totalM: number; from: RunFrom } | null {
-  const runM = run && carryM !== undefined ? noFurtherBack(run.meanM, carryM) : modelled?.runM
-  if (carryM === undefined || runM === undefined) return null
-  return { runM, totalM: carryM + runM, from: run?.from ?? 'modelled' }
+/** A run on normal ground, with the total that it makes of the stock. */
+export type OrdinaryRun = { runM: number; totalM: number; from: RunFrom }
+
+/** The run that the totals of a stock's shots say; null where none has one. */
+export function runOfTotals({ run, carryM }: Pick<Stock, 'run' | 'carryM'>): OrdinaryRun | null {
+  if (!run || carryM === undefined) return null
+  const runM = noFurtherBack(run.meanM, carryM)
+  return { runM, totalM: carryM + runM, from: run.from }
+}
+
+/** The run of a stock, as its totals or else its launch say it; null where neither does. */
+export function ordinaryRun(stock: Pick<Stock, 'run' | 'modelled' | 'carryM'>): OrdinaryRun | null {
+  const { modelled, carryM } = stock
+  const ran = runOfTotals(stock)
+  if (ran || carryM === undefined || modelled?.runM === undefined) return ran
+  return { runM: modelled.runM, totalM: carryM + modelled.runM, from: 'modelled' }
 }
 
 const RADIANS_PER_S = (2 * Math.PI) / 60

@@ -13,6 +13,10 @@ export const HELD_REASONS = [
 ] as const
 export type HeldReason = (typeof HELD_REASONS)[number]
 
+/** Held until somebody says which club it was. */
+export const waitsForItsClub = (heldBecause: HeldReason | null): boolean =>
+  heldBecause === 'no-station' || heldBecause === 'unknown-club'
+
 type Posted = {
   carryM: number | null
   clubLabel: string | null

@@ -4,12 +4,15 @@ import type { ClubId } from '../ids'
 import {
   ownPace,
   planBlocks,
+  planOpens,
   planProgress,
   planSeconds,
+  planWithNext,
   shotsSinceRest,
   splitOverDays,
   USUAL_PACE,
   type Block,
+  type PlannedBlock,
   type PlanStation,
 } from './plan'
 import type { Station } from './session'
@@ -126,5 +129,61 @@ describe('how far a plan is hit', () => {
   it('ends', () => {
     const all = planProgress(plan, ['a', 'a', 'a', 'a', 'a', 'a', 'b', 'b', 'b'].map(shot))
     expect(all).toEqual({ at: 3, hit: 0, left: [] })
+  })
+})
+
+describe('shots put in front of a plan', () => {
+  const planned = (clubId: string, shots: number, day = 1): PlannedBlock => ({ ...block(clubId, shots), day })
+  const shot = (clubId: string, swing = 'full'): Station => ({ clubId: clubId as ClubId, swing })
+  const told = (plan: PlannedBlock[]) => plan.map(({ clubId, shots, day }) => `${day}: ${clubId} ${shots}`)
+
+  it('come next: what was hit stays hit, what is left follows, other days stay', () => {
+    const plan = [planned('wedge', 3), planned('9-iron', 3), planned('driver', 3, 2)]
+    const hit = [shot('wedge'), shot('wedge'), shot('wedge'), shot('9-iron')]
+    const with7 = planWithNext(plan, hit, [block('7-iron', 6)])
+    expect(told(with7)).toEqual(['1: wedge 3', '1: 9-iron 1', '1: 7-iron 6', '1: 9-iron 2', '2: driver 3'])
+    const { left, at } = planProgress(
+      with7.filter(({ day }) => day === 1),
+      hit,
+    )
+    expect(order(left)).toEqual(['7-iron 6', '9-iron 2'])
+    expect(with7[at]?.clubId).toBe('7-iron')
+  })
+
+  it('of a station that was hit already are hit again, and a session without a plan gets one', () => {
+    const hit = [shot('wedge'), shot('wedge')]
+    const again = planWithNext([], hit, [block('wedge', 3)])
+    expect(told(again)).toEqual(['1: wedge 2', '1: wedge 3'])
+    expect(order(planProgress(again, hit).left)).toEqual(['wedge 3'])
+    expect(told(planWithNext([], [], [block('driver', 3)]))).toEqual(['1: driver 3'])
+  })
+
+  it('keep two swings of one club apart', () => {
+    const hit = [shot('wedge'), shot('wedge', 'half'), shot('wedge', 'half')]
+    const blocks = planWithNext([], hit, [])
+    expect(blocks.map(({ swing, shots }) => `${swing} ${shots}`)).toEqual(['full 1', 'half 2'])
+  })
+})
+
+describe('the plan opens its next station', () => {
+  const wedge: Station = { clubId: 'wedge' as ClubId, swing: 'full' }
+  const iron: Station = { clubId: '9-iron' as ClubId, swing: 'full' }
+  const half: Station = { ...wedge, swing: 'half' }
+
+  it('as soon as a shot ends the block in hand', () => {
+    expect(planOpens({ block: wedge, taken: 2 }, { block: iron, taken: 3 }, wedge)).toEqual(iron)
+    expect(planOpens({ block: wedge, taken: 2 }, { block: half, taken: 3 }, wedge)).toEqual(half)
+    expect(planOpens({ block: wedge, taken: 1 }, { block: wedge, taken: 2 }, wedge)).toBeNull()
+  })
+
+  it('never behind the golfer’s back: not elsewhere, not without an open station, not at the end', () => {
+    expect(planOpens({ block: wedge, taken: 2 }, { block: iron, taken: 3 }, iron)).toBeNull()
+    expect(planOpens({ block: wedge, taken: 2 }, { block: iron, taken: 3 }, null)).toBeNull()
+    expect(planOpens({ block: wedge, taken: 2 }, { block: null, taken: 3 }, wedge)).toBeNull()
+  })
+
+  it('where a shot was taken back, or is off the screen for a moment, nothing is opened', () => {
+    expect(planOpens({ block: iron, taken: 3 }, { block: wedge, taken: 2 }, iron)).toBeNull()
+    expect(planOpens({ block: iron, taken: 3 }, { block: wedge, taken: 3 }, iron)).toBeNull()
   })
 })

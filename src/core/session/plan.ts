@@ -176,5 +176,45 @@ export function planProgress(
 export const leftOfPlan = (blocks: readonly Block[], shots: readonly Station[]): Block[] =>
   planProgress(blocks, shots).left.map(({ clubId, swing, shots: left }) => ({ clubId, swing, shots: left }))
 
+/**
+ * A plan with shots put in front of what is left of it today: what was hit so far stays hit.
+ * @param hit the shots of the session that count, in the order hit
+ */
+export function planWithNext(
+  plan: readonly PlannedBlock[],
+  hit: readonly Station[],
+  next: readonly Block[],
+): PlannedBlock[] {
+  const today = planProgress(
+    plan.filter(({ day }) => day === 1),
+    hit,
+  ).left
+  const later = plan.filter(({ day }) => day > 1)
+  return [...[...runsOf(hit), ...next, ...today].map((block) => ({ ...block, day: 1 })), ...later]
+}
+
+/** Shots one after the other at one station, as blocks. */
+function runsOf(shots: readonly Station[]): Block[] {
+  const runs: Block[] = []
+  for (const { clubId, swing } of shots) {
+    const last = runs.at(-1)
+    if (last && sameStation(last, { clubId, swing })) last.shots++
+    else runs.push({ clubId, swing, shots: 1 })
+  }
+  return runs
+}
+
+/** A Bay with a plan, as far as the next station hangs on it: its block in hand, and how many shots were taken. */
+export type PlanInHand = { block: Station | null; taken: number }
+
+/**
+ * The station that the plan opens by itself: the next one, as soon as a shot has ended the block in hand at the
+ * open station. Null where the golfer went elsewhere, nothing changed, or a shot was taken back.
+ */
+export function planOpens(before: PlanInHand, now: PlanInHand, open: Station | null): Station | null {
+  if (!now.block || !before.block || !open || now.taken <= before.taken) return null
+  return !sameStation(before.block, now.block) && sameStation(before.block, open) ? now.block : null
+}
+
 const keyOf = ({ clubId, swing }: Station): string => `${clubId}\n${swing}`
 const sameStation = (a: Station, b: Station): boolean => keyOf(a) === keyOf(b)

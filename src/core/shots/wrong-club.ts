@@ -147,7 +147,7 @@ function blocksOf(inOrder: readonly Reading[]): Block[] {
       last.readings.push(reading)
     else blocks.push({ clubId, swing, session: reading.session, readings: [reading] })
   }
-  return blocks.filter(({ swing }) => swing === 'full')
+  return blocks.filter(({ swing }) => swing === FULL_SWING)
 }
 
 /** The clubs that may have been in hand instead, with how many places they are away. */

@@ -7,7 +7,7 @@ import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import { useHotkeys } from 'react-hotkeys-hook'
 import type { ClubId, ShotId } from '@/core/ids'
-import { shotsSinceRest } from '@/core/session/plan'
+import { planOpens, shotsSinceRest } from '@/core/session/plan'
 import { clearLapsed } from '@/core/session/range-clear'
 import type { Station } from '@/core/session/session'
 import { MARKS, type Mark } from '@/core/shots/mark'
@@ -90,20 +90,16 @@ export function Bay({ first }: { first: BayView }) {
   }, [])
 
   // The plan opens its next station as soon as a block is hit; where the golfer went elsewhere it waits.
-  const inHand = planned.block
-  const inHandKey = inHand ? `${inHand.clubId} ${inHand.swing}` : ''
-  const inHandBefore = useRef({ key: inHandKey, taken: taken.length })
+  const inHand = { block: planned.block ?? null, taken: taken.length }
+  const inHandBefore = useRef(inHand)
   useEffect(() => {
-    const { key: before, taken: were } = inHandBefore.current
-    inHandBefore.current = { key: inHandKey, taken: taken.length }
-    // Only a shot that was hit moves on: one taken back opens nothing behind the golfer's back.
-    if (taken.length <= were) return
-    if (!golfer.followPlan || hurt || view.now.warmUp || !inHand || before === inHandKey) return
-    if (before !== `${open.clubId} ${open.swing}` || session.open === null) return
+    const opens = planOpens(inHandBefore.current, inHand, session.open)
+    inHandBefore.current = inHand
+    if (!opens || !golfer.followPlan || hurt || view.now.warmUp) return
     setFollowed({ last: taken.at(-1)?.id })
-    void openNow({ clubId: inHand.clubId, swing: inHand.swing })
+    void openNow({ clubId: opens.clubId, swing: opens.swing })
     // eslint-disable-next-line react-hooks/exhaustive-deps -- when the block in hand changes, and then alone
-  }, [inHandKey])
+  }, [planned.block?.clubId, planned.block?.swing])
 
   const goTo = (clubId: ClubId | undefined, swing = open.swing) => {
     setFollowed(null)

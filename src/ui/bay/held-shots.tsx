@@ -6,6 +6,7 @@ import { useHotkeys } from 'react-hotkeys-hook'
 import type { ClubId } from '@/core/ids'
 import type { Station } from '@/core/session/session'
 import type { SessionShot } from '@/core/session/session-shot'
+import { waitsForItsClub } from '@/core/monitor/station-for-shot'
 import { typedSlip, type Slip } from '@/core/shots/typed-slip'
 import { lengthIn, metresFrom } from '@/core/units'
 import { HELD_NAME, stationName } from '@/words/names'
@@ -108,7 +109,7 @@ function Held({ shots, view, bay, byKey }: HeldProps) {
         <SlipAnswers shots={shots} slip={slip} view={view} bay={bay} byKey={byKey} />
       ) : because === 'other-station' && shot.clubId ? (
         <OtherStation shots={shots} named={named} view={view} bay={bay} byKey={byKey} />
-      ) : because === 'unknown-club' || because === 'no-station' || shot.clubId === null ? (
+      ) : waitsForItsClub(because) || shot.clubId === null ? (
         <WhichStation shots={shots} view={view} bay={bay} />
       ) : (
         <TakeAsItIs shots={shots} bay={bay} byKey={byKey} />

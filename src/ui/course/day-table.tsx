@@ -3,7 +3,7 @@ import type { OwnedClub } from '@/core/bag/bag'
 import type { DayCard, DayLine, Interval } from '@/core/flight/day-card'
 import type { Golfer } from '@/core/golfer'
 import { FULL_SWING } from '@/core/shots/shot'
-import { dayChange, interval, lineNote } from '@/words/day'
+import { interval, lineNote } from '@/words/day'
 import { stationName, swingName } from '@/words/names'
 import { len } from '@/words/numbers'
 
@@ -93,7 +93,7 @@ function RowName({
 function OfDay({ line, card, golfer }: { line: DayLine; card: DayCard; golfer: Golfer }) {
   if (line.ofDay) {
     return (
-      <span className={dayChange(line, golfer)?.perhapsNothing ? 'perhaps-nothing' : ''}>
+      <span className={line.change?.says === 'changes' ? '' : 'perhaps-nothing'}>
         <Modelled of={line.ofDay} golfer={golfer} />
       </span>
     )

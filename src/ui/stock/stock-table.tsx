@@ -16,7 +16,7 @@ import type { StationShots } from '../gaps/station-shots'
 import { PrintTitle } from '../shell/print-title'
 import { PageHead } from '../shell/page-head'
 import { Warnings } from '../shell/warnings'
-import { ordinaryRun } from '@/core/flight/station-run'
+import { ordinaryRun, type OrdinaryRun } from '@/core/flight/station-run'
 import { AS_HIT } from '@/words/day'
 import { RUN_FROM, STAR_NOTE } from '@/words/run'
 import { statedAir } from '@/words/set-up'
@@ -176,10 +176,7 @@ type Column = {
 }
 
 /** A number of a stock's run, marked where no ball's total said it. */
-function ofRun(
-  stock: RowStock,
-  text: (run: NonNullable<ReturnType<typeof ordinaryRun>>) => string,
-): ReactNode {
+function ofRun(stock: RowStock, text: (run: OrdinaryRun) => string): ReactNode {
   const run = ordinaryRun(stock)
   if (!run) return ''
   if (run.from === 'modelled') return <i>≈ {text(run)}</i>

@@ -1,0 +1,151 @@
+import Papa from 'papaparse'
+import { beforeAll, describe, expect, it } from 'vitest'
+import { DEMO_SEED, fillNetLoft } from '../../demo/net-loft'
+import { NOW_MS } from '../../tests/store'
+import { REFERENCE_AIR } from '@/core/flight/air'
+import { airOfDay, type Day } from '@/core/flight/day'
+import { dayCard, seasonStations } from '@/core/flight/day-card'
+import { TURFS } from '@/core/flight/ground'
+import { season } from '@/core/flight/season'
+import { ordinaryRun, runOfTotals } from '@/core/flight/station-run'
+import type { Golfer } from '@/core/golfer'
+import { lengthIn } from '@/core/units'
+import { wedges } from '@/core/wedges/wedges'
+import { analyseBag } from '@/core/analyse-bag'
+import { stairOfBag } from '@/drawings/stair-of-bag'
+import { bagInput } from '@/store/bag-input'
+import { bagOf } from '@/store/bags'
+import { openDatabase, type Database } from '@/store/database'
+import { allGolfers, golferById } from '@/store/golfers'
+import { paperInput } from '@/store/papers'
+import { exportFile } from './export-file'
+
+let db: Database
+let golfers: Golfer[]
+beforeAll(() => {
+  db = openDatabase(':memory:')
+  fillNetLoft(db, { seed: DEMO_SEED, nowMs: NOW_MS })
+  golfers = allGolfers(db)
+})
+const rowsOf = (golfer: Golfer, what: 'shots' | 'stocks' | 'steps') =>
+  Papa.parse<Record<string, string>>(exportFile(db, golfer, what, NOW_MS) ?? '', {
+    header: true,
+    skipEmptyLines: true,
+  }).data
+const analysisOf = (golfer: Golfer) => paperInput(db, golfer, NOW_MS)!.analysis
+
+describe('the files of the demo’s golfers', () => {
+  it('say of every shot what became of it, and as many count as the stocks say', () => {
+    for (const golfer of golfers) {
+      const fates = rowsOf(golfer, 'shots').map((row) => row.counts ?? '')
+      expect(fates.length).toBeGreaterThan(0)
+      expect(fates.every((fate) => /^(counts|left out: |held: |apart: |older |its club )/.test(fate))).toBe(
+        true,
+      )
+      const solid = analysisOf(golfer).stocks.reduce((sum, { count }) => sum + count, 0)
+      expect(fates.filter((fate) => fate === 'counts')).toHaveLength(solid)
+    }
+  })
+
+  it('hold the stocks of the tables, in the golfer’s own unit: a total is stock and run', () => {
+    for (const golfer of golfers) {
+      const { lengthUnit: unit } = golfer
+      const { stocks } = analysisOf(golfer)
+      const rows = rowsOf(golfer, 'stocks')
+      expect(rows).toHaveLength(stocks.length)
+      stocks.forEach((stock, i) => {
+        const row = rows[i]!
+        const cell = (title: string) => Number(row[`${title} (${unit})`])
+        if (stock.carryM === undefined) return expect(row[`carry (${unit})`]).toBe('')
+        expect(cell('carry')).toBeCloseTo(lengthIn(stock.carryM, unit), 2)
+        const run = runOfTotals(stock)
+        if (!run) return expect([row[`run (${unit})`], row[`total (${unit})`]]).toEqual(['', ''])
+        expect(cell('run')).toBeCloseTo(lengthIn(run.runM, unit), 2)
+        expect(Math.abs(cell('carry') + cell('run') - cell('total'))).toBeLessThan(0.02)
+      })
+    }
+  })
+
+  it('hold every step with the verdict of Gaps', () => {
+    for (const golfer of golfers) {
+      const { steps } = analysisOf(golfer)
+      const rows = rowsOf(golfer, 'steps')
+      expect(rows.map(({ verdict }) => verdict)).toEqual(
+        steps.map(({ verdict, stepM }) => (stepM === undefined ? 'unknown' : verdict)),
+      )
+      expect(rows.map(({ settled }) => settled === 'yes')).toEqual(steps.map(({ settled }) => settled))
+    }
+  })
+
+  it('are of one golfer: nobody’s shots stand in another’s', () => {
+    const all = golfers.map((golfer) => rowsOf(golfer, 'shots').map((row) => row.id ?? ''))
+    const ids = all.flat()
+    expect(ids.every(Boolean)).toBe(true)
+    expect(new Set(ids).size).toBe(ids.length)
+  })
+
+  it('a golfer without a bag has shots and a document, and no tables', () => {
+    const bare = { ...golfers[0]!, id: 'nobody' as Golfer['id'] }
+    expect(exportFile(db, bare, 'stocks', NOW_MS)).toBeNull()
+    expect(exportFile(db, bare, 'steps', NOW_MS)).toBeNull()
+  })
+})
+
+it('one run and one total for each station and ground: Stock, stair, Wedges, card of the day and season', () => {
+  let walked = 0
+  for (const { id } of golfers) {
+    const golfer = golferById(db, id)!
+    const bag = bagOf(db, id)!
+    const clubs = bag.clubs.map(({ id: clubId, kind, loftDeg }, order) => ({
+      id: clubId,
+      kind,
+      loftDeg,
+      order,
+    }))
+    for (const turf of TURFS) {
+      const day: Day = {
+        place: null,
+        altitudeM: 0,
+        seaLevelHpa: REFERENCE_AIR.pressureHpa,
+        turf,
+        tempC: REFERENCE_AIR.tempC,
+        humidity: REFERENCE_AIR.humidity,
+        tailwindMps: 0,
+        crosswindMps: 0,
+      }
+      // Compared in the air of the day, so that whatever differs is no other air.
+      const analysis = analyseBag(bagInput(db, golfer, bag, NOW_MS, airOfDay(day)))
+      const card = dayCard(clubs, day, analysis, analysis)
+      const { shots } = wedges(clubs, golfer.swings, analysis, { goalZoneM: null, turf })
+      const lines = season(seasonStations(clubs, analysis), day, day)
+      for (const stock of analysis.stocks) {
+        if (stock.carryM === undefined) continue
+        const own = { clubId: stock.clubId, swing: stock.swing }
+        const is = (each: { clubId: string; swing: string }) =>
+          each.clubId === own.clubId && each.swing === own.swing
+        const onCourse = card.lines.find(is)!
+        const wedge = shots.find(is)!
+        expect(wedge.flight!.runM).toBeCloseTo(onCourse.runM!, 6)
+        expect(wedge.finishM).toBeCloseTo(onCourse.total!.atM, 6)
+        expect(wedge.flight!.runFrom).toBe(onCourse.runFrom)
+        if (stock.swing === 'full') {
+          const line = lines.find(({ clubId }) => clubId === own.clubId)!
+          expect(line.ground.find((each) => each.turf === turf)!.runM).toBeCloseTo(onCourse.runM!, 6)
+        }
+        const run = ordinaryRun(stock)
+        if (turf === 'normal' && run) expect(run.totalM).toBeCloseTo(onCourse.total!.atM, 6)
+        walked++
+      }
+      if (turf !== 'normal') continue
+      const stair = stairOfBag(golfer, bag.clubs, analysis, -1)
+      const drawn = stair.clubs.flatMap(({ stock }) => stock?.total ?? [])
+      const totals = analysis.stocks.flatMap((stock) =>
+        stock.swing === 'full' ? (runOfTotals(stock)?.totalM ?? []) : [],
+      )
+      expect(drawn.map((at) => at.toFixed(6))).toEqual(
+        totals.map((totalM) => lengthIn(totalM, golfer.lengthUnit).toFixed(6)),
+      )
+    }
+  }
+  expect(walked).toBeGreaterThan(60)
+})
