@@ -38,3 +38,15 @@ export function storeWithGolfer() {
   openStation(db, sessionId, { clubId: clubId('8-iron'), swing: 'full' }, NOW_MS)
   return { db, golfer, bag, clubId, sessionId }
 }
+
+/** Another golfer of the same store, who counts in metres, without a bag. */
+export function addSecondGolfer(db: Database): GolferId {
+  const other = 'golfer-2' as GolferId
+  addGolfer(
+    db,
+    other,
+    { name: 'Ansel Thorsby', hand: 'right', lengthUnit: 'm', speedUnit: 'km/h', goalZoneM: null },
+    NOW_MS,
+  )
+  return other
+}

@@ -1,13 +1,12 @@
 import { describe, expect, it } from 'vitest'
-import { NOW_MS, storeWithGolfer } from '../../tests/store'
-import type { GolferId, SessionId, ShotId } from '../core/ids'
+import { addSecondGolfer, NOW_MS, storeWithGolfer } from '../../tests/store'
+import type { SessionId, ShotId } from '../core/ids'
 import { bagInput, besideStocks } from './bag-input'
 import { setSlots } from './bags'
 import { changeLabel, clubLabelled, knownLabels } from './club-labels'
 import { claimWaiting, receiveShot, type PostedShot } from './feed'
 import { redoLast, undoAndRedo, undoLast } from './journal'
 import { beginReceiving, receiverFor, receivingOf, takeOver } from './receivers'
-import { addGolfer } from './golfers'
 import { endSession, openStation, setPlace, startSession, stopForPain, waitingSessions } from './sessions'
 import type { Database } from './database'
 import { addEvents, shotsOfSession, takeShot } from './shots'
@@ -139,13 +138,7 @@ describe('who receives', () => {
   const two = () => {
     const store = storeWithGolfer()
     const { db } = store
-    const other = 'golfer-2' as GolferId
-    addGolfer(
-      db,
-      other,
-      { name: 'Ansel Thorsby', hand: 'right', lengthUnit: 'm', speedUnit: 'km/h', goalZoneM: null },
-      NOW_MS,
-    )
+    const other = addSecondGolfer(db)
     const start = {
       golferId: other,
       startedMs: NOW_MS,

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { NOW_MS, storeWithGolfer } from '../../tests/store'
+import { addSecondGolfer, NOW_MS, storeWithGolfer } from '../../tests/store'
 import type { GolferId, ShotId } from '../core/ids'
 import { writeShotsCsv } from '../wire/shots-csv'
 import { fileShots } from '../wire/table/file-shots'
@@ -162,13 +162,7 @@ describe('a file of shots', () => {
   it('of one golfer is not on file already for another', () => {
     const { db, golfer } = withShots()
     const records = shotRecords(db, golfer.id)
-    const other = 'golfer-2' as GolferId
-    addGolfer(
-      db,
-      other,
-      { name: 'Ansel Thorsby', hand: 'right', lengthUnit: 'm', speedUnit: 'km/h', goalZoneM: null },
-      NOW_MS,
-    )
+    const other = addSecondGolfer(db)
     startBag(db, other, { name: 'Bag', clubs: [{ name: '8-iron', kind: 'iron', loftDeg: 36 }] }, NOW_MS)
     expect(knownShots(db, other, records)).toEqual([false, false, false])
     const file = { name: 'x', shots: records }
