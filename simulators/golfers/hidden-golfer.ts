@@ -16,7 +16,7 @@ export type HiddenGolfer = {
   misread: number
   /** Share of ball speed lost over 90 shots. */
   tires: number
-  /** What this golfer's launch and spin are off the usual. */
+  /** What this golfer's launch and spin are off those of others with such a spread. */
   launchOffDeg: number
   spinFactor: number
   /** Share of the full carry that a partial swing has. */
@@ -80,7 +80,7 @@ export function makeHiddenGolfer(name: string, dice: Dice): HiddenGolfer {
     misread: 0.008,
     tires: dice.chance(0.75) ? dice.between(0, 0.04) : 0,
     launchOffDeg: dice.normal(0, 1.5),
-    spinFactor: 1 + dice.normal(0, 0.12),
+    spinFactor: 1 + dice.normal(0, 0.08),
     shares: {
       'three-quarter': dice.normal(0.9, 0.025),
       half: dice.normal(0.71, 0.035),

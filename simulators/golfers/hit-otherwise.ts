@@ -1,8 +1,6 @@
-import type { Mark } from '@/core/shots/mark'
-import { metresFrom, speedIn, mpsFrom, lengthIn } from '@/core/units'
 import type { Dice } from './dice'
 import type { Hit } from './hit-session'
-import { hitShot } from './hit-shot'
+import { flown, struckWell, type Struck } from './hit-shot'
 
 /** Student's t with four degrees of freedom, scaled to the spread that the golfer has. */
 const TAIL_DF = 4
@@ -20,43 +18,30 @@ export const hitOtherwise =
   (golfer, club, where, dice) => {
     // Student's t is a normal over the root of a chi-square over its degrees of freedom.
     const tail = kind === 'heavy-tails' ? TAIL_SCALE / Math.sqrt(meanSquare(TAIL_DF, dice)) : 1
-    const good = hitShot({ ...golfer, missed: 0, spread: golfer.spread * tail }, club, where, dice)
-    let [carry, speed, launch, line] = [0, 0, 1, 0]
-    let truth: Mark = good.truth
-    if (good.truth === 'solid' && dice.chance(golfer.missed)) {
-      truth = dice.pick({ fat: 0.4, thin: 0.2, 'off-centre': 0.25, wild: 0.15 })
-      if (kind === 'hiding') {
-        const lost = dice.between(0.02, 0.07)
-        speed = Math.log(1 - lost * 0.7)
-        carry = Math.log(1 - lost)
-      } else {
-        const lost = -0.05 * Math.log(1 - dice.between(0, 0.98)) + 0.03
-        speed = Math.log(1 - Math.min(0.4, lost))
-        carry = dice.between(0.9, 1.8) * speed
-        if (truth === 'thin') launch = dice.between(0.6, 0.95)
-        if (truth === 'wild') line = dice.normal(0, 0.15)
-      }
-    }
-    const { flight } = good
-    const carryM = tenth(flight.carryM * Math.exp(carry))
-    return {
-      truth,
-      flight: {
-        ...flight,
-        carryM,
-        offlineM: (flight.offlineM ?? 0) * Math.exp(carry) + line * carryM,
-        ...(flight.ballSpeedMps !== undefined && {
-          ballSpeedMps: mpsFrom(
-            Number(speedIn(flight.ballSpeedMps * Math.exp(speed), 'mph').toFixed(1)),
-            'mph',
-          ),
-        }),
-        ...(flight.launchDeg !== undefined && { launchDeg: flight.launchDeg * launch }),
-      },
-    }
+    const good = struckWell(golfer, club, where, dice, tail)
+    if (dice.chance(golfer.misread))
+      return flown(golfer, club, where, dice, { ...good, truth: 'misread', misread: 'carry' })
+    const struck = dice.chance(golfer.missed) ? missed(kind, good, dice) : good
+    return flown(golfer, club, where, dice, struck)
   }
+
+function missed(kind: 'other' | 'hiding' | 'heavy-tails', good: Struck, dice: Dice): Struck {
+  const truth = dice.pick({ fat: 0.4, thin: 0.2, 'off-centre': 0.25, wild: 0.15 })
+  const { strike, line } = good
+  const slower = (lost: number) => strike.speed + Math.log(1 - lost)
+  if (kind === 'hiding')
+    return { ...good, truth, strike: { ...strike, speed: slower(dice.between(0.015, 0.05)) } }
+  const lost = -0.05 * Math.log(1 - dice.between(0, 0.98)) + 0.03
+  return {
+    truth,
+    strike: {
+      speed: slower(Math.min(0.4, lost)),
+      loftDeg: strike.loftDeg + dice.normal(0, 2),
+      launch: truth === 'thin' ? dice.between(0.6, 0.95) : 1,
+    },
+    line: truth === 'wild' ? line + dice.normal(0, 0.15) : line,
+  }
+}
 
 const meanSquare = (n: number, dice: Dice): number =>
   Array.from({ length: n }, () => dice.normal(0, 1) ** 2).reduce((sum, each) => sum + each, 0) / n
-
-const tenth = (metres: number): number => metresFrom(Number(lengthIn(metres, 'yd').toFixed(1)), 'yd')

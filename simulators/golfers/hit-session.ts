@@ -1,3 +1,4 @@
+import type { Air } from '@/core/flight/air'
 import type { Mark } from '@/core/shots/mark'
 import type { Dice } from './dice'
 import type { HiddenClub, HiddenGolfer } from './hidden-golfer'
@@ -20,7 +21,7 @@ export function hitSession(
   golfer: HiddenGolfer,
   plan: readonly PlannedShot[],
   dice: Dice,
-  { hit = hitShot, from = 0 }: { hit?: Hit; from?: number } = {},
+  { hit = hitShot, from = 0, air }: { hit?: Hit; from?: number; air?: Air } = {},
 ): SessionShot[] {
   let forgotten: { club: HiddenClub; left: number } | null = null
   return plan.map(({ club, swing }, i) => {
@@ -32,7 +33,7 @@ export function hitSession(
           : null
     }
     const position = from + i
-    const shot = hit(golfer, club, { swing, position }, dice)
+    const shot = hit(golfer, club, { swing, position, ...(air && { air }) }, dice)
     const named = forgotten && forgotten.left-- > 0 ? forgotten.club : club
     const truth: Mark = named === club ? shot.truth : 'other-club'
     return { ...shot, truth, named, swing, position }

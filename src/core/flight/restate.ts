@@ -142,17 +142,18 @@ export const launchAt =
     spinRpm: ((spinRatio * ballSpeedMps) / BALL.radiusM) * RPM,
   })
 
-/** The usual launch of a club that carries so far in that air; null where no ball speed does. */
-export function launchFor(
-  carryM: number,
-  { loftDeg, teed, wood = false, swing = FULL_SWING }: UsualClub,
-  air: Air,
-  landingHeightM = 0,
-): Launch | null {
+/** Launch angle and spin ratio that a club's swing usually has. */
+export function usualLaunch({ loftDeg, teed, wood = false, swing = FULL_SWING }: UsualClub): {
+  launchDeg: number
+  spinRatio: number
+} {
   const full = USUAL[teed ? 'teed' : wood ? 'wood' : 'iron'](loftDeg)
-  const usual = shortened({ ...full, spinRatio: Math.max(LEAST.spinRatio, full.spinRatio) }, swing)
-  return launchThatCarries(carryM, launchAt(usual), air, landingHeightM)
+  return shortened({ ...full, spinRatio: Math.max(LEAST.spinRatio, full.spinRatio) }, swing)
 }
+
+/** The usual launch of a club that carries so far in that air; null where no ball speed does. */
+export const launchFor = (carryM: number, club: UsualClub, air: Air, landingHeightM = 0): Launch | null =>
+  launchThatCarries(carryM, launchAt(usualLaunch(club)), air, landingHeightM)
 
 /** The launch of a kind that carries so far, by its ball speed; null where no ball speed does. */
 export function launchThatCarries(
