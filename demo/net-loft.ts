@@ -13,6 +13,7 @@ import { addEvents, shotById, takeShot } from '@/store/shots'
 import { dice, type Dice } from '../simulators/golfers/dice'
 import type { HiddenClub, HiddenGolfer } from '../simulators/golfers/hidden-golfer'
 import { hitSession, type PlannedShot, type SessionShot } from '../simulators/golfers/hit-session'
+import { sessionAir } from '../src/core/session/session-air'
 import { USUAL_MONITOR, type SetUp } from '../src/core/session/set-up'
 import { saySession } from '../src/store/session-events'
 import type { CoursePlace, Day } from '../src/core/flight/day'
@@ -21,7 +22,7 @@ import { keepSetUp } from '../src/store/set-ups'
 import { NET_LOFT } from '../simulators/golfers/net-loft'
 
 /** The demo as it ships: with every kind of verdict, mark and warning in it. */
-export const DEMO_SEED = 12
+export const DEMO_SEED = 761
 
 type Visit = {
   daysAgo: number
@@ -228,7 +229,8 @@ function hitVisit(db: Database, { golferId, hidden, visit, nowMs }: Who, roll: D
       restS: 85,
     })
   }
-  const hit = hitSession(hidden, plan, roll)
+  const flies = sessionAir(visit.setUp ?? null, visit.place)
+  const hit = hitSession(hidden, plan, roll, flies.kind === 'known' ? { air: flies.air } : {})
   const chosen = new Set(longestOf(hit, visit.choosy))
   hit.forEach(({ flight, truth, named, swing, position }) => {
     const clubId = ids.get(named.name)

@@ -33,6 +33,7 @@ function missed(kind: 'other' | 'hiding' | 'heavy-tails', good: Struck, dice: Di
     return { ...good, truth, strike: { ...strike, speed: slower(dice.between(0.015, 0.05)) } }
   const lost = -0.05 * Math.log(1 - dice.between(0, 0.98)) + 0.03
   return {
+    ...good,
     truth,
     strike: {
       speed: slower(Math.min(0.4, lost)),

@@ -3,7 +3,7 @@ import type { Launch } from '@/core/flight/fly'
 import { noFurtherBack, runOf } from '@/core/flight/ground'
 import type { Mark } from '@/core/shots/mark'
 import type { Flight } from '@/core/shots/shot'
-import { lengthIn, yards } from '@/core/units'
+import { lengthIn, mpsFrom, speedIn, yards } from '@/core/units'
 import type { Dice } from './dice'
 import type { HiddenClub, HiddenGolfer } from './hidden-golfer'
 import { landed, launchOf, lineSdOf, usualStrike, type Strike } from './strike'
@@ -24,8 +24,17 @@ export type Where = {
 }
 
 /** What a strike and its line come out as, and what the monitor makes of them. */
-export type Struck = { truth: Mark; strike: Strike; line: number; misread?: 'speed' | 'carry' }
+export type Struck = {
+  truth: Mark
+  strike: Strike
+  /** Logarithm of the club's speed over the usual one. */
+  clubSpeed: number
+  line: number
+  misread?: 'speed' | 'carry'
+}
 
+/** How much of the scatter of ball speed comes from the swing, and how much from how the ball is met: squares add to one. */
+const [SWUNG, MET] = [0.8, 0.6]
 /** How misses are shared out among their kinds. */
 const MISSES = { fat: 0.35, thin: 0.25, 'off-centre': 0.25, wild: 0.15 }
 
@@ -50,10 +59,12 @@ export function struckWell(
   tail = 1,
 ): Struck {
   const { speedSd, loftSdDeg } = usualStrike(golfer, club, swing)
-  const z = dice.normal(0, 1) * tail
+  const swung = dice.normal(0, 1) * tail
+  const z = SWUNG * swung + MET * dice.normal(0, 1) * tail
   const tired = Math.log(1 - golfer.tires) * (position / 90)
   return {
     truth: 'solid',
+    clubSpeed: tired + SWUNG * speedSd * swung,
     strike: { speed: tired + speedSd * (z - 0.1 * (z * z - 1)), loftDeg: dice.normal(0, loftSdDeg) * tail },
     line: dice.normal(0.005, lineSdOf(golfer.spread)),
   }
@@ -84,9 +95,9 @@ function missed(good: Struck, { spread }: HiddenGolfer, dice: Dice): Struck {
 export function flown(
   golfer: HiddenGolfer,
   club: HiddenClub,
-  { swing, position, air = REFERENCE_AIR }: Where,
+  { swing, air = REFERENCE_AIR }: Where,
   dice: Dice,
-  { truth, strike, line, misread }: Struck,
+  { truth, strike, clubSpeed, line, misread }: Struck,
 ): SimulatedShot {
   const usual = usualStrike(golfer, club, swing)
   const launch = launchOf(usual, strike)
@@ -102,8 +113,8 @@ export function flown(
       carryM: tenthOfAYard(carryM),
       totalM: tenthOfAYard(carryM + noFurtherBack(runOf(landing, 'normal'), carryM)),
       ...(measures.speed && {
-        ballSpeedMps: speedMps,
-        clubSpeedMps: usual.clubSpeedMps * (1 - golfer.tires) ** (position / 90),
+        ballSpeedMps: tenthOfAMph(speedMps),
+        clubSpeedMps: tenthOfAMph(usual.clubSpeedMps * Math.exp(clubSpeed)),
       }),
       ...(measures.launch && { launchDeg: launch.launchDeg }),
       ...(measures.spin && { spinRpm: launch.spinRpm }),
@@ -114,3 +125,4 @@ export function flown(
 }
 
 const tenthOfAYard = (metres: number): number => yards(Number(lengthIn(metres, 'yd').toFixed(1)))
+const tenthOfAMph = (mps: number): number => mpsFrom(Number(speedIn(mps, 'mph').toFixed(1)), 'mph')

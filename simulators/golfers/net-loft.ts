@@ -25,7 +25,7 @@ export const NET_LOFT: HiddenGolfer[] = [
       club('8-iron', 'iron', 36, 129.5),
       club('9-iron', 'iron', 41, 110),
       club('P-wedge', 'wedge', 46, 101.5),
-      club('50° wedge', 'wedge', 50, 93),
+      club('50° wedge', 'wedge', 50, 100.5),
       club('54° wedge', 'wedge', 54, 80.5),
       club('58° wedge', 'wedge', 58, 66.5),
     ],

@@ -8,7 +8,12 @@ const MISREAD_SHARE = 0.01
 /** No shot is impossible: keeps one absurd reading from deciding alone. */
 const FLOOR = 1e-9
 /** Carry follows lost ball speed by this power. */
-const CARRY_PER_LOST_SPEED = 1.35
+const CARRY_PER_LOST_SPEED = 1.45
+
+/** A ball ends wild from this share of its carry beside the golfer's usual line, or from so many of the golfer's own deviations. */
+const WILD = { from: 0.1, deviations: 2.2 }
+export const wildFrom = ({ lateral }: Pick<Spread, 'lateral'>): number =>
+  Math.max(WILD.from, WILD.deviations * lateral)
 
 /** What launch and line say of one shot: factors of each class, 1 where they were not measured. */
 export type ShotTerms = { good: number; speedLost: number; thin: number; wild: number; misread: number }
@@ -29,7 +34,7 @@ export class StrikeLikelihood {
   constructor(private readonly spread: Spread) {
     this.goodShare = 1 - spread.missed - MISREAD_SHARE
     this.speedGivenCarry = spread.speed * Math.sqrt(1 - spread.correlation ** 2)
-    this.lostCarry = 0.03 + 0.3 * spread.carry
+    this.lostCarry = 0.05 + 0.3 * spread.carry
     this.thinCarry = 0.5 * spread.carry + 0.01
   }
 
@@ -45,7 +50,8 @@ export class StrikeLikelihood {
     const launchThin = launch === null ? 1 : blurredEven(launch, -1.2, -0.3, 0.08)
     const lineGood = lateral === null ? 1 : density(lateral, spread.lateral)
     const lineBad = lateral === null ? 1 : density(lateral, 1.8 * spread.lateral)
-    const lineWild = lateral === null ? 1 : blurredEven(Math.abs(lateral), 0.1, 0.3, 0.03) / 2
+    const lineWild =
+      lateral === null ? 1 : blurredEven(Math.abs(lateral), wildFrom(spread), 3 * wildFrom(spread), 0.03) / 2
     return {
       good: launchGood * lineGood,
       speedLost: launchBad * lineBad,
@@ -69,7 +75,7 @@ export class StrikeLikelihood {
   missed(terms: ShotTerms, r: number, e: number): number {
     const { carry, speed } = this.spread
     const lost = blurredEven(e, -0.3, -0.035, 0.012) * density(r - CARRY_PER_LOST_SPEED * e, this.lostCarry)
-    const thin = blurredEven(e, -0.09, 0.01, speed) * blurredEven(r, -0.24, 0.03, this.thinCarry)
+    const thin = blurredEven(e, -0.09, 0.01, speed) * blurredEven(r, -0.4, 0.03, this.thinCarry)
     const wild = density(e + 0.015, 1.3 * speed) * density(r + 0.04 - 0.5 * (e + 0.015), 1.3 * carry)
     const misread =
       (density(e, 1.5 * speed) * blurredEven(r, -1.3, 0.7, 0.05) +
@@ -83,7 +89,7 @@ export class StrikeLikelihood {
     return this.weighted(
       terms,
       blurredEven(r, -0.4, -0.045, 0.03),
-      blurredEven(r, -0.24, 0.03, this.thinCarry),
+      blurredEven(r, -0.4, 0.03, this.thinCarry),
       density(r + 0.04, 1.4 * this.spread.carry),
       blurredEven(r, -1.3, 0.7, 0.05),
     )

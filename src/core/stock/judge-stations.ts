@@ -2,6 +2,7 @@ import type { Club } from '../bag/club'
 import type { ClubId } from '../ids'
 import { firstPass } from '../shots/first-pass'
 import type { Mark } from '../shots/mark'
+import { wildFrom } from '../shots/strike-likelihood'
 import { findMisreads } from '../shots/misreads'
 import { markedWeight, type Reading } from '../shots/reading'
 import type { ReadShots, StationReadings } from '../shots/read-shots'
@@ -53,7 +54,7 @@ export type BagModel = {
 /** A shot is left out for display when it is less likely solid than this. */
 const SOLID_FROM = 0.65
 /** How a left-out shot is named: launch, line and speed against its station. */
-const NAMING = { thinLaunch: -0.28, wildLine: 0.1, shortCarry: -0.12, fatSpeed: -0.09, longDeviations: 2.5 }
+const NAMING = { thinLaunch: -0.28, shortCarry: -0.12, fatSpeed: -0.09, longDeviations: 2.5 }
 const PASSES = 2
 
 /**
@@ -130,7 +131,7 @@ export function judgeStations(
           : elsewhere
             ? { mark: 'other-club', solidProbability: 0, other: elsewhere }
             : misreads.has(reading.index)
-              ? { mark: 'misread', solidProbability: 0 }
+              ? { mark: isThin(reading, judgement) ? 'thin' : 'misread', solidProbability: 0 }
               : probability >= SOLID_FROM || reading.index === best
                 ? { mark: 'solid', solidProbability: probability }
                 : { mark: nameOf(reading, judgement, spread), solidProbability: probability }
@@ -278,16 +279,20 @@ function bestOf(
   return likeliest && (weights[likeliest.index] as number) < SOLID_FROM ? likeliest.index : null
 }
 
+/** Far below the launch of the station's good shots: what it lost of its carry, its speed does not show. */
+const isThin = ({ logLaunch }: Reading, judgement: JudgedStation | null): boolean => {
+  const usual = judgement?.centre.logLaunch ?? null
+  return logLaunch !== null && usual !== null && logLaunch - usual < NAMING.thinLaunch
+}
+
 /** Why a shot is left out, in the order in which the numbers say it most plainly. */
 function nameOf(reading: Reading, judgement: JudgedStation | null, spread: Spread): Mark {
   if (!judgement) return 'misread'
   const { posterior, centre } = judgement
   const carry = reading.logCarry - Math.log(posterior.meanM)
-  const launch =
-    reading.logLaunch === null || centre.logLaunch === null ? 0 : reading.logLaunch - centre.logLaunch
   const line = reading.lateral === null ? 0 : Math.abs(reading.lateral - spread.lateralMean)
-  if (launch < NAMING.thinLaunch) return 'thin'
-  if (line > NAMING.wildLine && carry > NAMING.shortCarry) return 'wild'
+  if (isThin(reading, judgement)) return 'thin'
+  if (line > wildFrom(spread) && carry > NAMING.shortCarry) return 'wild'
   if (carry > NAMING.longDeviations * spread.carry) return 'misread'
   const down =
     reading.logSpeed === null || centre.logSpeed === null
