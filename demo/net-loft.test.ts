@@ -41,10 +41,14 @@ it('the demo bags show every kind of verdict, of mark and of warning', () => {
   const bags = netLoft(DEMO_SEED)
   const steps = bags.flatMap(({ analysis }) => analysis.steps)
   const settled = steps.filter((step) => step.settled).map(({ verdict }) => verdict)
-  expect(settled).toEqual(expect.arrayContaining(['even', 'narrow', 'wide', 'reversed', 'level', 'on-the-line']))
+  expect(settled).toEqual(
+    expect.arrayContaining(['even', 'narrow', 'wide', 'reversed', 'level', 'on-the-line']),
+  )
   expect(steps.some((step) => !step.settled)).toBe(true)
   const marks = bags.flatMap(({ analysis }) => analysis.shots.map(({ mark }) => mark))
-  expect(marks).toEqual(expect.arrayContaining(['fat', 'thin', 'off-centre', 'wild', 'misread', 'other-club']))
+  expect(marks).toEqual(
+    expect.arrayContaining(['fat', 'thin', 'off-centre', 'wild', 'misread', 'other-club']),
+  )
   const warnings = bags.flatMap(({ analysis }) => analysis.warnings.map(({ kind }) => kind))
   expect(warnings).toEqual(expect.arrayContaining(['other-club', 'one-sided', 'tiring']))
 })

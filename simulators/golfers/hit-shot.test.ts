@@ -91,7 +91,12 @@ describe('a simulated golfer', () => {
     const mean = (tempC: number) => {
       const roll = dice(13)
       const shots = Array.from({ length: 300 }, () =>
-        hitShot(tilda, tilda.clubs[0]!, { swing: 'full', position: 0, air: { ...REFERENCE_AIR, tempC } }, roll),
+        hitShot(
+          tilda,
+          tilda.clubs[0]!,
+          { swing: 'full', position: 0, air: { ...REFERENCE_AIR, tempC } },
+          roll,
+        ),
       )
       return lengthIn(sample(shots.map(({ flight }) => flight.carryM)).mean, 'yd')
     }
