@@ -2,7 +2,8 @@ import type { Club } from './bag/club'
 import { coverOf, DEFAULT_TOLERANCE_M, holesBetween, type Stretch } from './gaps/cover'
 import type { Air } from './flight/air'
 import { modelled } from './flight/modelled'
-import { restateShots, type AsHitBecause, type ShotInAir } from './flight/restate-shots'
+import { inStatedAir, restatedStation, type StockInAir } from './stock/restated-station'
+import { restateShots, type ShotInAir } from './flight/restate-shots'
 import type { NextShots } from './gaps/next-shots'
 import type { Step } from './gaps/step'
 import { isDone, stepsOfBag, type StepLeft, type StepOverUnhit } from './gaps/steps-of-bag'
@@ -36,16 +37,6 @@ export type Rules = {
   byHand?: { clubId: ClubId; swing: Swing; carryM: number; because: string }[]
   /** What the golfer wants as it is: steps, and holes by a distance that lies in them. */
   leftOnPurpose?: { steps?: StepLeft[]; holes?: { atM: number; because: string }[] }
-}
-
-/** How many of a stock's solid shots are in the stated air, by how much it changed them, and why others stay as hit. */
-export type StockInAir = {
-  restated: number
-  asHit: number
-  because: AsHitBecause[]
-  changeM?: number
-  /** One standard deviation of what the restating adds. */
-  sdM?: number
 }
 
 export type HoleLeft = { hole: Stretch; because: string }
@@ -114,11 +105,19 @@ export function analyseBag({ clubs, shots, rules = {} }: BagInput): BagAnalysis 
   )
   const school = { school: rules.stepSchool ?? usualSchool(bag, rules.zonesM), own: rules.zonesM }
   const left = rules.leftOnPurpose?.steps ?? []
-  const { steps, overUnhit, next } = stepsOfBag(bag, model, measured, { school, left })
+  const restated = new Map(
+    stated ? model.stations.map((each) => [each, restatedStation(each, model, stated.inAir)]) : [],
+  )
+  const { steps, overUnhit, next } = stepsOfBag(bag, model, measured, {
+    school,
+    left,
+    restated: (station) => restated.get(station) ?? null,
+  })
   const stocks = measured.map((stock, i) => {
     const station = model.stations[i] as StationModel
     const whole = completed(stock, station, { model, measured, steps, rules })
-    return stated && stock.count > 0 ? inStatedAir(whole, station, model, stated.inAir) : whole
+    const moved = restated.get(station)
+    return moved && stock.count > 0 ? inStatedAir(whole, moved) : whole
   })
   const { per90, se, found, knowable } = model.drift
   return {
@@ -165,36 +164,6 @@ function completed(stock: Stock, station: StationModel, { model, measured, steps
     ...(Object.keys(filled).length > 0 && { modelled: filled }),
     ...(off && { offCurve: off }),
     done: stock.done || (swing === FULL_SWING && isDone(clubId, steps)),
-  }
-}
-
-const NINETY = 1.645
-
-/** A stock whose shots were restated: its interval holds what the restating adds. */
-function inStatedAir(
-  stock: Stock,
-  { readings }: StationModel,
-  { judged }: BagModel,
-  inAir: ReadonlyMap<ShotId, ShotInAir>,
-): Stock & { inAir: StockInAir } {
-  const solid = readings.flatMap(({ index, shot }) =>
-    judged[index]?.mark === 'solid' ? (inAir.get(shot.id) ?? []) : [],
-  )
-  const restated = solid.filter((each) => each.kind === 'restated')
-  const because = solid.flatMap((each) => (each.kind === 'as-hit' ? [each.because] : []))
-  const tally = { restated: restated.length, asHit: because.length, because: [...new Set(because)] }
-  const { carryM, lowM, highM } = stock
-  if (restated.length === 0 || carryM === undefined || lowM === undefined || highM === undefined)
-    return { ...stock, inAir: tally }
-  const mean = (of: 'changeM' | 'sdM') =>
-    restated.reduce((sum, each) => sum + each[of], 0) / (restated.length + because.length)
-  const sdM = mean('sdM')
-  const wider = (half: number) => Math.hypot(half, NINETY * sdM)
-  return {
-    ...stock,
-    lowM: carryM - wider(carryM - lowM),
-    highM: carryM + wider(highM - carryM),
-    inAir: { ...tally, changeM: mean('changeM'), sdM },
   }
 }
 

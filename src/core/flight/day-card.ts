@@ -1,4 +1,5 @@
-import type { BagAnalysis, StockInAir } from '../analyse-bag'
+import type { BagAnalysis } from '../analyse-bag'
+import type { StockInAir } from '../stock/restated-station'
 import type { Club } from '../bag/club'
 import type { ClubId } from '../ids'
 import { FULL_SWING, type Swing } from '../shots/shot'

@@ -50,6 +50,24 @@ describe('shots in one air', () => {
     expect(high.inAir).toMatchObject({ restated: 5, asHit: 0 })
   })
 
+  it('widen a step by each club’s own part; what is common to both cancels', () => {
+    const shots = bag({ air: REFERENCE_AIR })
+    const as = (inAir?: Air) => analyseBag({ clubs: SIX, shots, rules: inAir ? { inAir } : {} })
+    const [asHit, same, cold] = [as(), as(REFERENCE_AIR), as(COLD)]
+    const width = ({ lowM = NaN, highM = NaN }: { lowM?: number; highM?: number } = {}) => highM - lowM
+    asHit.steps.forEach((step, i) => {
+      const there = cold.steps[i]!
+      expect(width(same.steps[i])).toBeCloseTo(width(step), 9)
+      expect(width(there) / there.stepM!).toBeGreaterThan(width(step) / step.stepM!)
+      const added = (of: typeof cold, clubId: string) =>
+        1.645 * of.stocks.find((each) => each.clubId === clubId)!.inAir!.sdM!
+      const apart = Math.hypot(added(cold, step.longerId), added(cold, step.shorterId))
+      const scale = there.stepM! / step.stepM!
+      // As if nothing were common: each club's whole restating, in squares.
+      expect(width(there)).toBeLessThan(Math.hypot(width(step) * Math.max(1, scale), 2 * apart))
+    })
+  })
+
   it('sessions in different airs come together: five cold shots and five warm ones make one stock', () => {
     const warm = hit('driver', around(230), { air: { ...REFERENCE_AIR, tempC: 30 }, session: 0 })
     const cold = hit('driver', around(221), { air: COLD, session: 1 })

@@ -5,13 +5,22 @@ import type { Shot, Swing } from '../shots/shot'
 import type { Air } from './air'
 import { measuredLaunch } from './measured-launch'
 import type { Launch } from './fly'
-import { crisisShareOf, launchFor, restate, type Known, type Restated, type UsualClub } from './restate'
+import {
+  crisisShares,
+  launchFor,
+  NO_CRISIS,
+  restate,
+  type CrisisShares,
+  type Known,
+  type Restated,
+  type UsualClub,
+} from './restate'
 import { median } from '../stock/quantile'
 
 /** Why a carry stays as it was hit. */
 export type AsHitBecause = Extract<Restated, { kind: 'refused' }>['because'] | 'unknown-air'
 export type ShotInAir =
-  | { kind: 'restated'; carryM: number; changeM: number; sdM: number }
+  | { kind: 'restated'; carryM: number; changeM: number; sdM: number; ownSdM: number; crisis: CrisisShares }
   | { kind: 'as-hit'; because: AsHitBecause }
 
 /** A club whose loft nobody wrote down flies like one of the middle of a set. */
@@ -29,7 +38,7 @@ export function restateShots(
 ): { shots: Shot[]; inAir: Map<ShotId, ShotInAir> } {
   const inAir = new Map<ShotId, ShotInAir>()
   const byId = new Map(clubs.map((club) => [club.id, club]))
-  const shares = new Map<string, number>()
+  const shares = new Map<string, CrisisShares>()
   const airs = new Map<Air, string>()
   /** Sessions in equal air stand together. */
   const airKey = (air: Air): string => {
@@ -37,7 +46,7 @@ export function restateShots(
     airs.set(air, key)
     return key
   }
-  const crisisShare = (shot: Shot, club: Club, from: Air): number => {
+  const crisisOf = (shot: Shot, club: Club, from: Air): CrisisShares => {
     const key = `${shot.clubId}\n${shot.swing}\n${airKey(from)}`
     const known = shares.get(key)
     if (known !== undefined) return known
@@ -51,7 +60,7 @@ export function restateShots(
     )
     const carryM = median(alike.map((each) => each.carryM as number))
     const launch = usualLaunch(alike) ?? launchFor(carryM, usualClub(club, shot.swing), from)
-    const found = launch ? crisisShareOf(carryM, launch, from, to) : 0
+    const found = launch ? crisisShares(carryM, launch, from, to) : NO_CRISIS
     shares.set(key, found)
     return found
   }
@@ -59,21 +68,24 @@ export function restateShots(
     const { carryM, air, totalM } = shot
     const club = byId.get(shot.clubId)
     if (!isPlausibleCarry(carryM) || !club) return shot
+    const crisis = air && crisisOf(shot, club, air)
     const was = air
-      ? restate({
-          carryM,
-          known: knownOf(shot, club),
-          from: air,
-          to,
-          crisisShare: crisisShare(shot, club, air),
-        })
+      ? restate({ carryM, known: knownOf(shot, club), from: air, to, ...(crisis && { crisis }) })
       : ({ kind: 'refused', because: 'unknown-air' } as const)
     if (was.kind === 'refused') {
       inAir.set(shot.id, { kind: 'as-hit', because: was.because })
       return shot
     }
     const changeM = was.carryM - carryM
-    inAir.set(shot.id, { kind: 'restated', carryM: was.carryM, changeM, sdM: was.sdM })
+    const { sdM, ownSdM } = was
+    inAir.set(shot.id, {
+      kind: 'restated',
+      carryM: was.carryM,
+      changeM,
+      sdM,
+      ownSdM,
+      crisis: crisis ?? NO_CRISIS,
+    })
     return { ...shot, carryM: was.carryM, ...(totalM !== undefined && { totalM: totalM + changeM }) }
   })
   return { shots: restated, inAir }

@@ -3,7 +3,7 @@ import { dice } from '../../../simulators/golfers/dice'
 import { yards } from '../units'
 import { pressureAt, REFERENCE_AIR, type Air } from './air'
 import type { Launch } from './fly'
-import { launchFor, restate, type Known, type Restated } from './restate'
+import { NO_CRISIS, launchFor, restate, type Known, type Restated } from './restate'
 
 const air = (more: Partial<Air> = {}): Air => ({ ...REFERENCE_AIR, ...more })
 const high = (altitudeM: number, more: Partial<Air> = {}) =>
@@ -86,7 +86,7 @@ describe('a carry restated into other air', () => {
       const usual = launchFor(90, club, from)!
       const launch = speededTo(usual, roll.between(least, least + 20))
       const restated = said(
-        restate({ carryM: 150, known: { kind: 'launch', launch }, from, to, crisisShare: 0 }),
+        restate({ carryM: 150, known: { kind: 'launch', launch }, from, to, crisis: NO_CRISIS }),
       )
       expect(restated.carryM).toBeGreaterThan(150)
     }
@@ -105,7 +105,8 @@ describe('a carry restated into other air', () => {
       }
       const tempC = roll.between(-5, 40)
       const at = (t: number) =>
-        said(restate({ carryM: 200, known, from: air(), to: high(800, { tempC: t }), crisisShare: 0 })).carryM
+        said(restate({ carryM: 200, known, from: air(), to: high(800, { tempC: t }), crisis: NO_CRISIS }))
+          .carryM
       expect(Math.abs(at(tempC + 0.1) - at(tempC))).toBeLessThan(yards(0.2))
     }
   })

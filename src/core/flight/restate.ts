@@ -17,8 +17,8 @@ export type Restating = {
   toHeightM?: number
   /** False: it was hit outdoors in a wind that nobody knows. */
   windKnown?: boolean
-  /** What the drag crisis adds to its ±, as a share of the carry, where it was found before for all shots of its kind. */
-  crisisShare?: number
+  /** What the drag crisis does to the change, where it was found before for all shots of its kind. */
+  crisis?: CrisisShares
 }
 
 export type Restated =
@@ -27,6 +27,8 @@ export type Restated =
       carryM: number
       /** One standard deviation of what the restating adds. */
       sdM: number
+      /** The part of it that is this shot's own: all but where the drag crisis lies, which is one for the whole bag. */
+      ownSdM: number
       launch: Launch
       /** The change is more than its own 90% interval: else it is perhaps nothing. */
       significant: boolean
@@ -54,30 +56,40 @@ export function restate({
   fromHeightM = 0,
   toHeightM = 0,
   windKnown = true,
-  crisisShare,
+  crisis,
 }: Restating): Restated {
   if (!windKnown) return { kind: 'refused', because: 'unknown-wind' }
   const launch = known.kind === 'launch' ? known.launch : launchFor(carryM, known, from, fromHeightM)
   const change = launch && changeOf(carryM, launch, { from, to, fromHeightM, toHeightM }, 1)
   if (!launch || change === null) return { kind: 'refused', because: 'no-flight' }
-  const crisisSd = crisisShare ?? crisisShareOf(carryM, launch, from, to)
-  const sdM = carryM * Math.hypot(rulesOfThumb(known, from, to), crisisSd)
+  const ownSdM = carryM * rulesOfThumb(known, from, to)
+  const sdM = Math.hypot(ownSdM, carryM * crisisSd(crisis ?? crisisShares(carryM, launch, from, to)))
   return {
     kind: 'restated',
     carryM: carryM + change,
     sdM,
+    ownSdM,
     launch,
     significant: Math.abs(change) > NINETY * sdM,
   }
 }
 
-/** What not knowing where the drag crisis lies does to a change: one standard deviation, as a share of the carry. */
-export function crisisShareOf(carryM: number, launch: Launch, from: Air, to: Air): number {
+/** How much further a carry changes, as a share of it, with the drag crisis at each place where it may lie, than with it where it is thought to be. */
+export type CrisisShares = readonly number[]
+export const NO_CRISIS: CrisisShares = CRISIS.moved.map(() => 0)
+
+/** What not knowing where the drag crisis lies does to a change: one number for each place. */
+export function crisisShares(carryM: number, launch: Launch, from: Air, to: Air): CrisisShares {
   const changes = CRISIS.moved.map(
     (crisis) => changeOf(carryM, launch, { from, to, fromHeightM: 0, toHeightM: 0 }, crisis) ?? 0,
   )
-  return (Math.max(...changes) - Math.min(...changes)) / CRISIS.deviations / carryM
+  const thought = changes[CRISIS.moved.indexOf(1)] ?? 0
+  return changes.map((change) => (change - thought) / carryM)
 }
+
+/** One standard deviation of what the crisis does, as a share of the carry. */
+const crisisSd = (shares: CrisisShares): number =>
+  (Math.max(...shares) - Math.min(...shares)) / CRISIS.deviations
 
 type Between = Required<Pick<Restating, 'from' | 'to' | 'fromHeightM' | 'toHeightM'>>
 

@@ -43,7 +43,7 @@ const judged = (
     {
       longer: side('a', longer, a),
       shorter: side('b', shorter, b),
-      difference: difference(longer, shorter, 0),
+      difference: difference(longer, shorter),
       limits: { zones: IRONS },
       absentLoftsDeg: [],
       between: [],
@@ -56,33 +56,46 @@ const judged = (
 
 describe('the difference of two stocks', () => {
   it('of normal ones is normal: closed form, to a thousandth', () => {
-    const step = difference(stock(150, 2), stock(139, 1.5), 0)
+    const step = difference(stock(150, 2), stock(139, 1.5))
     const sd = Math.hypot(2, 1.5)
     for (const limit of [4, 7, 9, 11, 13, 15, 18])
       expect(step.below(yards(limit))).toBeCloseTo(phi((limit - 11) / sd), 3)
   })
 
   it('quantiles invert it', () => {
-    const step = difference(stock(150, 2), stock(139, 1.5), 0)
+    const step = difference(stock(150, 2), stock(139, 1.5))
     for (const p of [0.05, 0.5, 0.95]) expect(step.below(step.at(p))).toBeCloseTo(p, 6)
   })
 
   it('is wider by what days add', () => {
-    const step = difference(stock(150, 2), stock(139, 1.5), yards(2) ** 2)
+    const step = difference(stock(150, 2), stock(139, 1.5), { extraVarianceM2: yards(2) ** 2, movedM: [0] })
     const sd = Math.hypot(2, 1.5, 2)
     expect(step.below(yards(7))).toBeCloseTo(phi(-4 / sd), 2)
     expect(step.varianceM2).toBeCloseTo(yards(sd) ** 2, 6)
   })
 
+  it('in stated air is the mean over where the drag crisis may lie: the mixture of three normal ones', () => {
+    const moved = [-1, 0, 2]
+    const step = difference(stock(150, 2), stock(139, 1.5), { extraVarianceM2: 0, movedM: moved.map(yards) })
+    const sd = Math.hypot(2, 1.5)
+    for (const limit of [7, 11, 15]) {
+      const mixed = moved.reduce((sum, each) => sum + phi((limit - 11 - each) / sd), 0) / 3
+      expect(step.below(yards(limit))).toBeCloseTo(mixed, 3)
+    }
+    expect(step.meanM).toBeCloseTo(yards(11 + 1 / 3), 3)
+    expect(step.varianceM2).toBeCloseTo(yards(sd) ** 2 + yards(1) ** 2 * (14 / 9), 6)
+    expect(step.below(step.at(0.95))).toBeCloseTo(0.95, 6)
+  })
+
   it('a grid half as fine says the same', () => {
-    const fine = difference(stock(150, 2, 161), stock(139, 1.5, 161), 0)
-    const coarse = difference(stock(150, 2, 81), stock(139, 1.5, 81), 0)
+    const fine = difference(stock(150, 2, 161), stock(139, 1.5, 161))
+    const coarse = difference(stock(150, 2, 81), stock(139, 1.5, 81))
     expect(Math.abs(fine.below(yards(8)) - coarse.below(yards(8)))).toBeLessThan(0.002)
   })
 
   it('turns over with its clubs', () => {
-    const there = difference(stock(150, 2), stock(139, 1.5), 0)
-    const back = difference(stock(139, 1.5), stock(150, 2), 0)
+    const there = difference(stock(150, 2), stock(139, 1.5))
+    const back = difference(stock(139, 1.5), stock(150, 2))
     expect(back.meanM).toBeCloseTo(-there.meanM, 9)
     expect(back.below(yards(-9))).toBeCloseTo(1 - there.below(yards(9)), 3)
   })
@@ -90,7 +103,7 @@ describe('the difference of two stocks', () => {
 
 describe('zones', () => {
   it('are shared out whole', () => {
-    const zones = zoneChances(difference(stock(149, 3), stock(140, 3), 0), IRONS)
+    const zones = zoneChances(difference(stock(149, 3), stock(140, 3)), IRONS)
     expect(Object.values(zones).reduce((sum, each) => sum + each, 0)).toBeCloseTo(1, 9)
     expect(likeliest(zones)).toBe('even')
   })

@@ -82,18 +82,36 @@ export type Difference = {
   at: (p: number) => number
 }
 
+/** What lies between two stocks besides their own spreads. */
+export type Apart = {
+  /** What their days and the restating of each add. */
+  extraVarianceM2: number
+  /** How far the difference moves for each place where the drag crisis, one for the whole bag, may lie. */
+  movedM: readonly number[]
+}
+export const TOGETHER: Apart = { extraVarianceM2: 0, movedM: [0] }
+
+const meanOf = (values: readonly number[]): number =>
+  values.reduce((sum, value) => sum + value, 0) / values.length
+
+/** All that lies between two stocks as a variance. */
+export const addedVariance = ({ extraVarianceM2, movedM }: Apart): number => {
+  const middle = meanOf(movedM)
+  return extraVarianceM2 + meanOf(movedM.map((moved) => (moved - middle) ** 2))
+}
+
 /**
  * The difference of two stocks, longer minus shorter.
- * @param extraVarianceM2 what their days and their drift add to the difference
+ * @param apart what days and restating add to the difference
  */
-export function difference(longer: Posterior, shorter: Posterior, extraVarianceM2: number): Difference {
+export function difference(longer: Posterior, shorter: Posterior, apart: Apart = TOGETHER): Difference {
+  const { extraVarianceM2, movedM } = apart
   const own = longer.varianceM2 + shorter.varianceM2
-  const varianceM2 = own + extraVarianceM2
   const meanM = longer.meanM - shorter.meanM
   if (own <= 0) throw new RangeError(`a stock needs a spread, and ${meanM} m came without one`)
   // What days and drift add is spread over both grids alike.
-  const stretched = Math.sqrt(varianceM2 / own)
-  const below = (limitM: number): number => {
+  const stretched = Math.sqrt((own + extraVarianceM2) / own)
+  const unmovedBelow = (limitM: number): number => {
     const limit = meanM + (limitM - meanM) / stretched
     let sum = 0
     for (let j = 0; j < shorter.mass.length; j++) {
@@ -102,9 +120,12 @@ export function difference(longer: Posterior, shorter: Posterior, extraVarianceM
     }
     return sum
   }
+  const below = (limitM: number): number => meanOf(movedM.map((moved) => unmovedBelow(limitM - moved)))
+  const movedMeanM = meanOf(movedM)
+  const varianceM2 = own + addedVariance(apart)
   const at = (p: number): number => {
     const sd = Math.sqrt(varianceM2)
-    let [low, high] = [meanM - 12 * sd, meanM + 12 * sd]
+    let [low, high] = [meanM + movedMeanM - 12 * sd, meanM + movedMeanM + 12 * sd]
     for (let i = 0; i < 40; i++) {
       const middle = (low + high) / 2
       if (below(middle) < p) low = middle
@@ -112,7 +133,7 @@ export function difference(longer: Posterior, shorter: Posterior, extraVarianceM
     }
     return (low + high) / 2
   }
-  return { meanM, varianceM2, below, at }
+  return { meanM: meanM + movedMeanM, varianceM2, below, at }
 }
 
 /** The probability of each zone of a difference. */

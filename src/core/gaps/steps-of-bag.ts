@@ -4,13 +4,23 @@ import { FULL_SWING, SWINGS } from '../shots/shot'
 import { dayVariance } from '../stock/day-factors'
 import type { BagModel, StationModel } from '../stock/judge-stations'
 import type { Stock } from '../stock/station-stock'
+import type { StationRestated } from '../stock/restated-station'
 import { STOCK_RULES, type StockRule } from '../stock/stock-rules'
 import { partialPrior } from '../stock/partial-share'
 import { absentLofts } from './absent-clubs'
 import { carryPerDegree } from './carry-per-degree'
 import { nextShots, type NextShots } from './next-shots'
 import { outlookOf, type Prospect } from './outlook'
-import { difference, judgeStep, unknownStep, type Step, type StepContext } from './step'
+import {
+  addedVariance,
+  difference,
+  judgeStep,
+  TOGETHER,
+  unknownStep,
+  type Apart,
+  type Step,
+  type StepContext,
+} from './step'
 import { limitsOfSteps, type SchoolOfSteps } from './zones'
 
 /** A club of the bag with its full swing as the model and as the stock table see it. */
@@ -34,7 +44,16 @@ export function stepsOfBag(
   bag: readonly Club[],
   model: BagModel,
   stocks: readonly Stock[],
-  { school, left }: { school: SchoolOfSteps; left: readonly StepLeft[] },
+  {
+    school,
+    left,
+    restated,
+  }: {
+    school: SchoolOfSteps
+    left: readonly StepLeft[]
+    /** What restating does to the stock of a station; null where its shots stand in the air they were hit in. */
+    restated: (station: StationModel) => StationRestated | null
+  },
 ): { steps: Step[]; overUnhit: StepOverUnhit[]; next: NextShots[] } {
   const sides = bag.map((club): Side => ({
     club,
@@ -65,7 +84,7 @@ export function stepsOfBag(
     return {
       longer,
       shorter,
-      extraVarianceM2: daysApart(longer, shorter, model),
+      apart: apartOf(longer, shorter, model, restated),
       context: {
         limits: each,
         absentLoftsDeg: absent[i] ?? [],
@@ -75,7 +94,7 @@ export function stepsOfBag(
       },
     }
   })
-  const steps = pairs.map(({ longer, shorter, context, extraVarianceM2 }, i): Step => {
+  const steps = pairs.map(({ longer, shorter, context, apart }, i): Step => {
     const ids = { longerId: longer.club.id, shorterId: shorter.club.id }
     const [a, b] = [longer.model?.posterior, shorter.model?.posterior]
     if (!a || !b || !longer.stock?.count || !shorter.stock?.count) return unknownStep(ids, context)
@@ -85,10 +104,16 @@ export function stepsOfBag(
         ...context,
         longer: { clubId: ids.longerId, count: longer.stock.count, posterior: a },
         shorter: { clubId: ids.shorterId, count: shorter.stock.count, posterior: b },
-        difference: difference(a, b, extraVarianceM2),
+        difference: difference(a, b, apart),
         schools: schoolsOf(longer.stock, shorter.stock),
       },
-      (limitsM) => outlookOf({ longer: longerStock, shorter: shorterStock, extraVarianceM2, limitsM }),
+      (limitsM) =>
+        outlookOf({
+          longer: longerStock,
+          shorter: shorterStock,
+          extraVarianceM2: addedVariance(apart),
+          limitsM,
+        }),
     )
   })
   const next = nextShots(
@@ -105,15 +130,19 @@ export function stepsOfBag(
             settled: settled || leftOnPurpose !== undefined,
             resting: resting ?? false,
             limitsM,
-            extraVarianceM2: pairs[i]?.extraVarianceM2 ?? 0,
+            extraVarianceM2: addedVariance(pairs[i]?.apart ?? TOGETHER),
           },
     ),
   )
-  return { steps, overUnhit: overUnhit(sides, model), next }
+  return {
+    steps,
+    overUnhit: overUnhit(sides, (longer, shorter) => apartOf(longer, shorter, model, restated)),
+    next,
+  }
 }
 
 /** The hit neighbours around clubs that were not hit. */
-function overUnhit(sides: readonly Side[], model: BagModel): StepOverUnhit[] {
+function overUnhit(sides: readonly Side[], apart: (longer: Side, shorter: Side) => Apart): StepOverUnhit[] {
   const hit = sides.flatMap((side, place) =>
     side.stock?.count && side.model?.posterior ? [{ side, place }] : [],
   )
@@ -122,7 +151,7 @@ function overUnhit(sides: readonly Side[], model: BagModel): StepOverUnhit[] {
     const longer = before.side
     const [a, b] = [longer.model?.posterior, shorter.model?.posterior]
     if (place - before.place < 2 || !a || !b) return []
-    const between = difference(a, b, daysApart(longer, shorter, model))
+    const between = difference(a, b, apart(longer, shorter))
     return [
       {
         longerId: longer.club.id,
@@ -180,6 +209,21 @@ function prospectOf({ model, stock }: Side, { spread }: BagModel): Prospect | nu
     count: stock.count,
     shotSdM: spread.carry * meanM,
     missed: spread.missed,
+  }
+}
+
+/** What lies between two clubs besides their spreads: their days, and what restating does to each. */
+function apartOf(
+  longer: Side,
+  shorter: Side,
+  model: BagModel,
+  restated: (station: StationModel) => StationRestated | null,
+): Apart {
+  const [a, b] = [longer.model && restated(longer.model), shorter.model && restated(shorter.model)]
+  const places = (a ?? b)?.crisisM.length ?? 1
+  return {
+    extraVarianceM2: daysApart(longer, shorter, model) + (a?.ownSdM ?? 0) ** 2 + (b?.ownSdM ?? 0) ** 2,
+    movedM: Array.from({ length: places }, (_, i) => (a?.crisisM[i] ?? 0) - (b?.crisisM[i] ?? 0)),
   }
 }
 
