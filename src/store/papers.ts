@@ -15,7 +15,7 @@ export function sessionsToAsk(db: Database, golfer: Golfer, nowMs: number): Aske
   return sessionsOf(db, golfer.id).flatMap(({ id, shots, place, startedMs, offsetMin, airLeft }) => {
     if (shots === 0 || airLeft || startedMs < nowMs - STOCK_AGE_MS) return []
     const air = sessionAir(setUpOf(db, id), place)
-    return air.kind === 'unknown' ? [{ id, startedMs, offsetMin, shots, missing: air.missing }] : []
+    return air.kind === 'unknown' ? [{ id, startedMs, offsetMin, shots, place, missing: air.missing }] : []
   })
 }
 

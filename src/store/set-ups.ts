@@ -1,4 +1,5 @@
 import type { GolferId, SessionId } from '@/core/ids'
+import { withAirSaid, type AirSaid } from '@/core/session/session-air'
 import type { AirSetUp, MonitorCheck, MonitorProfile, SetUp } from '@/core/session/set-up'
 import type { Database } from './database'
 
@@ -31,6 +32,18 @@ export function keepSetUp(db: Database, golferId: GolferId, sessionId: SessionId
           )
         : null,
     })
+  })()
+}
+
+/** Keeps what a golfer said of the air of several sessions at once; what was said of each before stays. */
+export function sayAir(
+  db: Database,
+  golferId: GolferId,
+  said: readonly (AirSaid & { sessions: SessionId[] })[],
+): void {
+  db.transaction(() => {
+    for (const { sessions, ...air } of said)
+      for (const id of sessions) keepSetUp(db, golferId, id, withAirSaid(setUpOf(db, id), air))
   })()
 }
 

@@ -1,6 +1,8 @@
 import Joi from 'joi'
 import { SURFACES, WINDS } from '@/core/session/conditions'
 import { CARRY_FROM, type MonitorSetUp, type SetUp } from '@/core/session/set-up'
+import type { SessionId } from '@/core/ids'
+import type { AirSaid } from '@/core/session/session-air'
 import { said } from './check'
 
 /** Limits of what a set-up can say, canonical units. They are those of the database. */
@@ -36,6 +38,11 @@ const monitor = Joi.object<MonitorSetUp>({
   checked: Joi.array().items(Joi.string().max(80)).max(20).required(),
 })
 
+const windMps = Joi.number().min(0).max(60).allow(null).required()
+const wind = Joi.valid(...WINDS, null).required()
+const altitudeM = Joi.number().min(-500).max(5000).allow(null).required()
+const carryFrom = Joi.valid(...CARRY_FROM, null).required()
+
 /** How a session is set up; null for what was skipped. */
 export const SET_UP_FORM = Joi.object<SetUp>({
   surface: Joi.valid(...SURFACES, null).required(),
@@ -45,15 +52,35 @@ export const SET_UP_FORM = Joi.object<SetUp>({
     tempC,
     pressureHpa: Joi.number().min(500).max(1100).allow(null).required(),
     humidity: Joi.number().min(0).max(1).allow(null).required(),
-    windMps: Joi.number().min(0).max(60).allow(null).required(),
-    wind: Joi.valid(...WINDS, null).required(),
+    windMps,
+    wind,
     seaLevelHpa: Joi.number().min(850).max(1100).allow(null).required(),
     windHeightM: Joi.number().min(0.5).max(100).allow(null).required(),
     source: Joi.valid('typed', 'station', null).required(),
   }).required(),
-  altitudeM: Joi.number().min(-500).max(5000).allow(null).required(),
+  altitudeM,
   altitudeOf: Joi.valid('here', 'home', null).required(),
-  carryFrom: Joi.valid(...CARRY_FROM, null).required(),
+  carryFrom,
   deviceTempC: tempC,
   monitor: monitor.allow(null).required(),
+})
+
+/** What is said afterwards of the air of sessions that lack it; null for what still is not known. */
+export type AirSaidForm = { said: (AirSaid & { sessions: SessionId[] })[] }
+export const AIR_SAID_FORM = Joi.object<AirSaidForm>({
+  said: Joi.array()
+    .items(
+      Joi.object({
+        sessions: Joi.array().items(Joi.string().max(80)).min(1).max(1000).unique().required(),
+        carryFrom,
+        tempC,
+        altitudeM,
+        windMps,
+        wind,
+        deviceTempC: tempC,
+      }),
+    )
+    .min(1)
+    .max(2)
+    .required(),
 })

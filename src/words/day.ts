@@ -91,13 +91,17 @@ export const AS_HIT: Record<AsHitBecause, string> = {
   'no-flight': 'no flight has that launch',
 }
 
-export const MISSING_AIR: Record<AirMissing, string> = {
+const MISSING_AIR: Record<AirMissing, string> = {
   'carry-from': 'whether carries were measured or computed by the device',
   'device-air': 'the air in which the device computes',
   temperature: 'the temperature',
   pressure: 'the pressure or the altitude',
   wind: 'how strongly and from where the wind blew (0 is calm)',
 }
+
+/** All that is missing of an air, in one breath. */
+export const missingAir = (missing: readonly AirMissing[]): string =>
+  new Intl.ListFormat('en-GB').format(missing.map((each) => MISSING_AIR[each]))
 
 export const interval = ({ atM, lowM, highM }: Interval, golfer: Golfer): string =>
   around({ carryM: atM, lowM, highM }, golfer)

@@ -99,6 +99,7 @@ export function courseView(golfer: Golfer): CourseProps | null {
     places: placesOf(db, golfer.id),
     card: dayCard(clubs, day, analysis, inDay),
     stations: seasonStations(clubs, inDay),
+    airs: airsToAsk(golfer),
   }
 }
 

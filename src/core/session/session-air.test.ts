@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { pressureAt } from '../flight/air'
-import { sessionAir } from './session-air'
+import { sessionAir, withAirSaid } from './session-air'
 import { NOTHING_SAID, type SetUp } from './set-up'
 
 const measured = (air: Partial<SetUp['air']>, more: Partial<SetUp> = {}): SetUp => ({
@@ -15,18 +15,20 @@ const missing = (...said: Parameters<typeof sessionAir>) => {
 }
 const air = (...said: Parameters<typeof sessionAir>) => {
   const found = sessionAir(...said)
-  if (found.kind === 'unknown') throw new Error(found.missing)
+  if (found.kind === 'unknown') throw new Error(found.missing.join())
   return found.air
 }
 
 describe('the air that a session’s carries belong to', () => {
   it('is not guessed: each thing that was not said is named', () => {
-    expect(missing(null, 'range')).toBe('carry-from')
-    expect(missing(NOTHING_SAID, 'range')).toBe('carry-from')
-    expect(missing(measured({ tempC: null }), 'range')).toBe('temperature')
-    expect(missing(measured({ pressureHpa: null }), 'range')).toBe('pressure')
-    expect(missing(measured({ windMps: null }), 'range')).toBe('wind')
-    expect(missing({ ...NOTHING_SAID, carryFrom: 'computed', deviceTempC: 25 }, 'indoor')).toBe('device-air')
+    expect(missing(null, 'range')).toEqual(['carry-from', 'temperature', 'pressure', 'wind'])
+    expect(missing(NOTHING_SAID, 'indoor')).toEqual(['carry-from', 'device-air'])
+    expect(missing(measured({ tempC: null }), 'range')).toEqual(['temperature'])
+    expect(missing(measured({ pressureHpa: null }), 'range')).toEqual(['pressure'])
+    expect(missing(measured({ windMps: null, tempC: null }), 'range')).toEqual(['temperature', 'wind'])
+    expect(missing({ ...NOTHING_SAID, carryFrom: 'computed', deviceTempC: 25 }, 'indoor')).toEqual([
+      'device-air',
+    ])
   })
 
   it('is the device’s own where it computes, whatever the room', () => {
@@ -57,13 +59,46 @@ describe('the air that a session’s carries belong to', () => {
 
   it('a breeze from anywhere is calm, more than one is not known', () => {
     expect(air(measured({ windMps: 1.5, wind: 'felt' }), 'range').tailwindMps).toBe(0)
-    expect(missing(measured({ windMps: 4, wind: 'felt' }), 'range')).toBe('wind')
+    expect(missing(measured({ windMps: 4, wind: 'felt' }), 'range')).toEqual(['wind'])
   })
 
   it('what was said along the way goes first: another temperature, a wind of unknown strength', () => {
     expect(air(measured({}), 'range', { wind: null, tempC: 7 }).tempC).toBe(7)
-    expect(missing(measured({}), 'range', { wind: 'into', tempC: null })).toBe('wind')
+    expect(missing(measured({}), 'range', { wind: 'into', tempC: null })).toEqual(['wind'])
     const sameWind = measured({ windMps: 3, wind: 'into' })
     expect(air(sameWind, 'range', { wind: 'into', tempC: null }).tailwindMps).toBe(-3)
+  })
+})
+
+describe('air that is said afterwards', () => {
+  const said = {
+    carryFrom: 'measured',
+    tempC: 14,
+    altitudeM: 120,
+    windMps: 3,
+    wind: 'into',
+    deviceTempC: null,
+  } as const
+
+  it('makes the air of a session known that lacked all of it', () => {
+    expect(air(withAirSaid(null, said), 'range')).toMatchObject({
+      tempC: 14,
+      pressureHpa: pressureAt(120),
+      tailwindMps: -3,
+    })
+  })
+
+  it('changes nothing that was said before', () => {
+    const before = measured({ tempC: null, windMps: 0 }, { surface: 'grass' })
+    const after = withAirSaid(before, said)
+    expect(after).toMatchObject({ surface: 'grass', altitudeM: 120, air: { tempC: 14, windMps: 0 } })
+    expect(air(after, 'range')).toMatchObject({ pressureHpa: 1003, tailwindMps: 0 })
+    const full = measured({})
+    expect(withAirSaid(full, { ...said, altitudeM: null })).toMatchObject({ ...full, air: { tempC: 11 } })
+  })
+
+  it('without a wind leaves a session outdoors unknown', () => {
+    expect(missing(withAirSaid(null, { ...said, windMps: null, wind: null }), 'range')).toEqual(['wind'])
+    expect(missing(withAirSaid(null, { ...said, windMps: null, wind: null }), 'indoor')).toBeNull()
   })
 })

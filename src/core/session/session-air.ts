@@ -2,57 +2,101 @@ import { pressureAt, REFERENCE_AIR, type Air } from '../flight/air'
 import type { SessionId } from '../ids'
 import type { Conditions } from './conditions'
 import type { Place } from './session'
-import type { AirSetUp, SetUp } from './set-up'
+import { NOTHING_SAID, type AirSetUp, type CarryFrom, type SetUp } from './set-up'
 
 /** What has to be said before the air is known. */
 export type AirMissing = 'carry-from' | 'device-air' | 'temperature' | 'pressure' | 'wind'
-export type SessionAir = { kind: 'known'; air: Air } | { kind: 'unknown'; missing: AirMissing }
+export type SessionAir = { kind: 'known'; air: Air } | { kind: 'unknown'; missing: AirMissing[] }
 
-/** A session whose air nobody said, with its shots. */
+/** A session whose air nobody said, with its shots and all that is missing. */
 export type AskedAir = {
   id: SessionId
   startedMs: number
   offsetMin: number
   shots: number
-  missing: AirMissing
+  place: Place | null
+  missing: AirMissing[]
 }
 
 /** A wind that no one feels on the ball; under it an unsaid direction does not matter. */
 export const BREEZE_MPS = 2
 
-const unknown = (missing: AirMissing): SessionAir => ({ kind: 'unknown', missing })
+type Now = Pick<Conditions, 'wind' | 'tempC'>
+const AS_SET_UP: Now = { wind: null, tempC: null }
 
 /**
  * The air that a shot's carry belongs to: what the set-up said, with what changed since along the way.
  * @param now what was said of the air during the session, from this shot's place on
  */
-export function sessionAir(
-  setUp: SetUp | null,
-  place: Place | null,
-  now: Pick<Conditions, 'wind' | 'tempC'> = { wind: null, tempC: null },
-): SessionAir {
-  if (!setUp || setUp.carryFrom === null) return unknown('carry-from')
-  const { air, altitudeM, altitudeOf, deviceTempC, carryFrom } = setUp
+export function sessionAir(setUp: SetUp | null, place: Place | null, now: Now = AS_SET_UP): SessionAir {
+  const said = setUp ?? NOTHING_SAID
+  const missing = missingOf(said, place, now)
+  if (missing.length > 0) return { kind: 'unknown', missing }
+  const { air, altitudeM, deviceTempC, carryFrom } = said
   if (carryFrom === 'computed')
-    return deviceTempC === null || altitudeM === null
-      ? unknown('device-air')
-      : {
-          kind: 'known',
-          air: { ...REFERENCE_AIR, tempC: deviceTempC, pressureHpa: pressureAt(altitudeM) },
-        }
-  const tempC = now.tempC ?? air.tempC
-  if (tempC === null) return unknown('temperature')
-  const here = altitudeOf === 'home' ? null : air.pressureHpa
-  if (here === null && altitudeM === null) return unknown('pressure')
-  const wind = place === 'indoor' ? CALM : windOf(air, now.wind)
-  if (!wind) return unknown('wind')
+    return {
+      kind: 'known',
+      air: {
+        ...REFERENCE_AIR,
+        tempC: deviceTempC as number,
+        pressureHpa: pressureAt(altitudeM as number),
+      },
+    }
   return {
     kind: 'known',
     air: {
-      tempC,
-      pressureHpa: here ?? pressureAt(altitudeM as number, air.seaLevelHpa ?? undefined),
+      tempC: (now.tempC ?? air.tempC) as number,
+      pressureHpa: pressureHere(said) ?? pressureAt(altitudeM as number, air.seaLevelHpa ?? undefined),
       humidity: air.humidity ?? REFERENCE_AIR.humidity,
-      ...wind,
+      ...(windAt(said, place, now) ?? CALM),
+    },
+  }
+}
+
+/** How the carries of a place most likely came about, where nobody said. */
+export const likelyFrom = (place: Place | null): CarryFrom => (place === 'indoor' ? 'computed' : 'measured')
+
+/** All that has to be said before the air is known; where nobody said whose air it is, what is missing of the likelier one. */
+function missingOf(said: SetUp, place: Place | null, now: Now): AirMissing[] {
+  const { air, altitudeM, deviceTempC, carryFrom } = said
+  const first: AirMissing[] = carryFrom === null ? ['carry-from'] : []
+  if ((carryFrom ?? likelyFrom(place)) === 'computed')
+    return deviceTempC === null || altitudeM === null ? [...first, 'device-air'] : first
+  return [
+    ...first,
+    ...((now.tempC ?? air.tempC) === null ? (['temperature'] as const) : []),
+    ...(pressureHere(said) === null && altitudeM === null ? (['pressure'] as const) : []),
+    ...(windAt(said, place, now) === null ? (['wind'] as const) : []),
+  ]
+}
+
+const pressureHere = ({ air, altitudeOf }: SetUp): number | null =>
+  altitudeOf === 'home' ? null : air.pressureHpa
+
+const windAt = ({ air }: SetUp, place: Place | null, now: Now): Blowing | null =>
+  place === 'indoor' ? CALM : windOf(air, now.wind)
+
+/** What a golfer says afterwards of the air of sessions that lack it. */
+export type AirSaid = Pick<SetUp, 'carryFrom' | 'altitudeM' | 'deviceTempC'> &
+  Pick<AirSetUp, 'tempC' | 'windMps' | 'wind'>
+
+/** A set-up with what was said of its air afterwards; what stood there before stays. */
+export function withAirSaid(setUp: SetUp | null, said: AirSaid): SetUp {
+  const before = setUp ?? NOTHING_SAID
+  const { air } = before
+  const wind = air.windMps === null ? said.wind : (air.wind ?? said.wind)
+  return {
+    ...before,
+    carryFrom: before.carryFrom ?? said.carryFrom,
+    deviceTempC: before.deviceTempC ?? said.deviceTempC,
+    altitudeM: before.altitudeM ?? said.altitudeM,
+    altitudeOf: before.altitudeM === null && said.altitudeM !== null ? 'here' : before.altitudeOf,
+    air: {
+      ...air,
+      tempC: air.tempC ?? said.tempC,
+      windMps: air.windMps ?? said.windMps,
+      wind,
+      source: air.source ?? 'typed',
     },
   }
 }

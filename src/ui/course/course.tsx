@@ -4,9 +4,11 @@ import type { CoursePlace, Day } from '@/core/flight/day'
 import type { DayCard } from '@/core/flight/day-card'
 import type { SeasonStation } from '@/core/flight/season'
 import type { Golfer } from '@/core/golfer'
+import type { AskedAir } from '@/core/session/session-air'
 import { dayAdvice, dayFinding, dayLine } from '@/words/day'
 import { day as dayName } from '@/words/days'
 import { clubNames } from '@/words/names'
+import { AirAsked } from '../air/air-asked'
 import { PageHead } from '../shell/page-head'
 import { DayForm } from './day-form'
 import { DayTable } from './day-table'
@@ -22,10 +24,12 @@ export type CourseProps = {
   places: CoursePlace[]
   card: DayCard
   stations: SeasonStation[]
+  /** Sessions whose air nobody said. */
+  airs: AskedAir[]
 }
 
 /** The bag in the air and on the ground of a day. */
-export function Course({ golfer, bag, day, setMs, places, card, stations }: CourseProps) {
+export function Course({ golfer, bag, day, setMs, places, card, stations, airs }: CourseProps) {
   const name = clubNames(bag)
   const advice = dayAdvice(card, day, name, golfer)
   const home = `/golfers/${golfer.id}`
@@ -52,6 +56,12 @@ export function Course({ golfer, bag, day, setMs, places, card, stations }: Cour
         <b>In a competition round</b> take the plain card: under Rule 4.3 a device may give distance, but not
         measure slope or wind, nor advise a club. Local rules decide.
       </p>
+      <AirAsked
+        key={airs.map(({ id }) => id).join()}
+        golfer={golfer}
+        of={airs}
+        opened={!card.lines.some(({ ofDay }) => ofDay)}
+      />
       <div className="course">
         <DayTable golfer={golfer} clubs={bag.clubs} card={card} />
         <DayForm golfer={golfer} day={day} places={places} />

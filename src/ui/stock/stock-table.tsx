@@ -161,7 +161,7 @@ export function StockTable({ golfer, bag, analysis, shots, setUps, airs, beside,
           launch and spin, on normal ground (± 10% of peak, 3° of landing, 35% of run).
         </p>
       )}
-      <AirAsked golfer={golfer} of={airs} />
+      <AirAsked key={airs.map(({ id }) => id).join()} golfer={golfer} of={airs} />
       <OpenSetUps golfer={golfer} of={setUps} />
     </>
   )
