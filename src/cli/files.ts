@@ -2,14 +2,14 @@ import { existsSync, readFileSync, writeFileSync } from 'node:fs'
 import { parseArgs } from 'node:util'
 import type { FileShot } from '@/core/formats/shot-record'
 import type { Golfer } from '@/core/golfer'
-import { paperPdf, PAPERS, type Paper } from '@/paper/papers'
+import { isOfDay, paperPdf, PAPERS, type Paper } from '@/paper/papers'
 import { backUp, BackupError, checkBackup, putBackup } from '@/store/backup'
 import { dataFolder, databasePath } from '@/store/data-folder'
 import { openDatabase, type Database } from '@/store/database'
 import { golferSchema, GolferDocumentError } from '@/store/golfer-document'
 import { restoreGolfer } from '@/store/restore-golfer'
 import { allGolfers } from '@/store/golfers'
-import { paperInput } from '@/store/papers'
+import { courseDay, paperInput } from '@/store/papers'
 import { exportFile, EXPORTS } from '@/views/export-file'
 import { importShots } from '@/store/shot-files'
 import { readGolferDocument } from '@/wire/golfer-document'
@@ -213,12 +213,13 @@ export async function runReport(args: string[]): Promise<void> {
   if (!(PAPERS as readonly string[]).includes(values.kind))
     throw new CommandError(`--kind must be one of ${PAPERS.join(', ')}, and is "${values.kind}".`)
   const madeMs = Date.now()
-  const { golfer, input } = withData((db) => {
+  const { golfer, input, ofDay } = withData((db) => {
     const whose = golferNamed(db, values.golfer)
-    return { golfer: whose, input: paperInput(db, whose, madeMs) }
+    const day = isOfDay(values.kind) ? courseDay(db, whose, madeMs) : null
+    return { golfer: whose, input: paperInput(db, whose, madeMs), ofDay: day }
   })
   if (!input) throw new CommandError(`${golfer.name} has no bag yet.`)
-  writeNew(path, await paperPdf(values.kind as Paper, { golfer, madeMs, ...input }))
+  writeNew(path, await paperPdf(values.kind as Paper, { golfer, madeMs, ...input, ...(ofDay && { ofDay }) }))
 }
 
 /** What went wrong in words, where it is known; null for a fault of Banco's own. */

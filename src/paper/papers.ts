@@ -1,4 +1,5 @@
 import { cardOfBag } from '@/drawings/card-of-bag'
+import { cardOfDay } from '@/drawings/card-of-day'
 import { CARD_SIZES, type CardSize } from '@/drawings/card'
 import type { BagAnalysis } from '@/core/analyse-bag'
 import type { Bag } from '@/core/bag/bag'
@@ -11,8 +12,19 @@ import { labelsPdf } from './labels'
 import { reportPdf } from './report'
 
 /** What can be printed. */
-export const PAPERS = ['report', 'labels', 'card-pocket', 'card-tag', 'card-phone'] as const
+export const PAPERS = [
+  'report',
+  'labels',
+  'card-pocket',
+  'card-tag',
+  'card-phone',
+  'day-pocket',
+  'day-tag',
+  'day-phone',
+] as const
 export type Paper = (typeof PAPERS)[number]
+/** Whether a paper is made for the golfer's day. */
+export const isOfDay = (paper: string): boolean => paper.startsWith('day-')
 
 export type PaperInput = {
   golfer: Golfer
@@ -20,12 +32,18 @@ export type PaperInput = {
   analysis: BagAnalysis
   setUps: { startedMs: number; offsetMin: number; caveats: Caveat[] }[]
   lastSetUp: SetUp | null
+  /** Needed for a paper of the day. */
+  ofDay?: Parameters<typeof cardOfDay>[1]
   madeMs: number
 }
 
 /** A paper as a PDF. */
 export function paperPdf(paper: Paper, input: PaperInput): Promise<Buffer> {
-  const { golfer, bag, analysis, lastSetUp, madeMs } = input
+  const { golfer, bag, analysis, lastSetUp, ofDay, madeMs } = input
+  if (isOfDay(paper)) {
+    if (!ofDay) throw new Error('a paper of the day needs the day')
+    return cardPdf(cardOfDay(golfer, ofDay), sizeOf(paper), madeMs)
+  }
   const air = cardAir(lastSetUp, golfer)
   const card = cardOfBag(golfer, bag, analysis, { dateMs: madeMs, air })
   if (paper === 'labels') return labelsPdf(card, madeMs)
@@ -50,8 +68,8 @@ export function paperPdf(paper: Paper, input: PaperInput): Promise<Buffer> {
   })
 }
 
-function sizeOf(paper: Exclude<Paper, 'report' | 'labels'>): CardSize {
-  const size = paper.slice('card-'.length)
+function sizeOf(paper: Paper): CardSize {
+  const size = paper.slice(paper.indexOf('-') + 1)
   if (size in CARD_SIZES) return size as CardSize
   throw new Error(`there is no card of the size ${size}`)
 }

@@ -73,6 +73,10 @@ export function perhapsNothing({ change }: DayLine, golfer: Golfer): string {
   return `${changeM < 0 ? '−' : '+'}${len(Math.abs(changeM), golfer)} ± ${len(halfM, golfer)}: perhaps nothing`
 }
 
+/** Beside restated neighbours a line that could not be restated would invent a step: it stays open. */
+export const ofDayIsOpen = ({ ofDay }: DayLine, { lines }: DayCard): boolean =>
+  !ofDay && lines.some((each) => each.ofDay)
+
 /** Why a line shows no number for the day, or what to mind of it. */
 export function lineNote(line: DayLine, golfer: Golfer): string {
   const { measured, ofDay, inAir } = line

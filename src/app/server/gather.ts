@@ -10,8 +10,7 @@ import type { AskedAir } from '@/core/session/session-air'
 import { leftOfPlan, ownPace } from '@/core/session/plan'
 import type { Session } from '@/core/session/session'
 import type { Air } from '@/core/flight/air'
-import { airOfDay, usualDay } from '@/core/flight/day'
-import { dayCard, seasonStations } from '@/core/flight/day-card'
+import { seasonStations } from '@/core/flight/day-card'
 import { bagInput, besideStocks, comparingAir } from '@/store/bag-input'
 import { dayOf, placesOf } from '@/store/course-days'
 import { leftOnPurpose } from '@/store/left-on-purpose'
@@ -24,9 +23,10 @@ import { bagOf } from '@/store/bags'
 import { theDatabase } from '@/store/database'
 import { golferById } from '@/store/golfers'
 import { conditionsOfShots, expectationsOf, expectationsOfGolfer } from '@/store/session-events'
-import { openSetUps, paperInput, sessionsToAsk, type OpenSetUp } from '@/store/papers'
+import { courseDay, openSetUps, paperInput, sessionsToAsk, type OpenSetUp } from '@/store/papers'
 import type { CardData } from '@/drawings/card'
 import { cardOfBag } from '@/drawings/card-of-bag'
+import { cardOfDay } from '@/drawings/card-of-day'
 import { cardAir } from '@/words/set-up'
 import { undoAndRedo } from '@/store/journal'
 import { receivingOf } from '@/store/receivers'
@@ -84,20 +84,14 @@ export function besideTheStocks(golfer: Golfer, bag: Bag) {
 /** The card of the golfer's day, with what the season picture needs; null before the first bag. */
 export function courseView(golfer: Golfer): CourseProps | null {
   const db = theDatabase()
-  const asHit = analysedBag(golfer)
-  if (!asHit) return null
-  const kept = dayOf(db, golfer.id)
-  const day = kept?.day ?? usualDay(golfer.homeAltitudeM, lastSetUp(db, golfer.id))
-  const inDay = analysedBag(golfer, airOfDay(day))?.analysis ?? asHit.analysis
-  const { bag, analysis } = asHit
-  const clubs = bag.clubs.map(({ id, kind, loftDeg }, order) => ({ id, kind, loftDeg, order }))
+  const ofDay = courseDay(db, golfer, Date.now())
+  if (!ofDay) return null
+  const { inDay, ...view } = ofDay
+  const clubs = view.bag.clubs.map((club, order) => ({ ...club, order }))
   return {
     golfer,
-    bag,
-    day,
-    setMs: kept?.setMs ?? null,
+    ...view,
     places: placesOf(db, golfer.id),
-    card: dayCard(clubs, day, analysis, inDay),
     stations: seasonStations(clubs, inDay),
     airs: airsToAsk(golfer),
   }
@@ -224,6 +218,12 @@ export function sessionEnd(golfer: Golfer, session: Session): SessionEndProps | 
 
 /** What the set-ups of the sessions behind a golfer's stocks leave open. */
 export const setUpsBehind = (golfer: Golfer): OpenSetUp[] => openSetUps(theDatabase(), golfer, Date.now())
+
+/** The card of the golfer's day; null before the first bag. */
+export function dayCardData(golfer: Golfer): CardData | null {
+  const ofDay = courseDay(theDatabase(), golfer, Date.now())
+  return ofDay && cardOfDay(golfer, ofDay)
+}
 
 /** The yardage card as it stands today; null before the first bag. */
 export function cardData(golfer: Golfer): CardData | null {

@@ -13,11 +13,17 @@ export type PlayableShot = {
   /** Carry and run together. */
   finishM: number
   carryM: number
-  /** One standard deviation of where a good strike finishes. */
+  /** One standard deviation of what a good strike carries. */
   sdM: number
   /** What is not known of the stock itself, one standard deviation. */
   unsureM: number
+  /** What is not known of the run, one standard deviation. */
+  runUnsureM: number
 }
+/** What a number that is left stands for: how far the ball is to carry, or where it is to come to rest. */
+export type Far = 'carry' | 'finish'
+export const farOf = ({ carryM, finishM }: PlayableShot, by: Far): number =>
+  by === 'carry' ? carryM : finishM
 export type Choice = PlayableShot & { chance: number }
 
 /** What would fill a number that no shot covers. */
@@ -43,7 +49,7 @@ const NINETY = 1.645
 const KNOWN = { leastM: yards(3), share: 0.03 }
 
 /**
- * What to hit when so far is left: every shot by its chance to finish within 5 yd of it.
+ * What to hit when so far is left: every shot by its chance to carry, or to finish, within 5 yd of it.
  * @param goodShare share of the golfer's shots that are good strikes: a missed one finishes elsewhere
  * @param table clubs by swings, for what is not hit yet
  */
@@ -51,26 +57,27 @@ export function forNumber(
   leftM: number,
   shots: readonly PlayableShot[],
   goodShare: number,
-  { clubs, table }: { clubs: readonly Club[]; table: readonly WedgeCell[][] },
+  { clubs, table, by }: { clubs: readonly Club[]; table: readonly WedgeCell[][]; by: Far },
 ): ForNumber {
+  const far = (shot: PlayableShot) => farOf(shot, by)
   const choices = shots
     .map((shot): Choice => {
-      const sd = Math.hypot(shot.sdM, shot.unsureM)
-      const off = leftM - shot.finishM
+      const sd = Math.hypot(shot.sdM, shot.unsureM, by === 'finish' ? shot.runUnsureM : 0)
+      const off = leftM - far(shot)
       return { ...shot, chance: goodShare * (phi((off + NEAR_M) / sd) - phi((off - NEAR_M) / sd)) }
     })
     .filter(({ chance }) => chance >= WORTH_NAMING)
     .sort((a, b) => b.chance - a.chance)
-  if (shots.some(({ finishM }) => Math.abs(finishM - leftM) <= NEAR_M)) return { choices }
-  const byFinish = [...shots].sort((a, b) => a.finishM - b.finishM)
-  const below = byFinish.findLast(({ finishM }) => finishM < leftM)
-  const above = byFinish.find(({ finishM }) => finishM > leftM)
+  if (shots.some((shot) => Math.abs(far(shot) - leftM) <= NEAR_M)) return { choices }
+  const inOrder = [...shots].sort((a, b) => far(a) - far(b))
+  const below = inOrder.findLast((shot) => far(shot) < leftM)
+  const above = inOrder.find((shot) => far(shot) > leftM)
   return {
     choices,
     nearest: {
       ...(below && { below }),
       ...(above && { above }),
-      fills: fillsFor(leftM, { below, above, clubs, table, shots }),
+      fills: fillsFor(leftM, { below, above, clubs, table, shots, far }),
     },
   }
 }
@@ -81,22 +88,23 @@ type Around = {
   clubs: readonly Club[]
   table: readonly WedgeCell[][]
   shots: readonly PlayableShot[]
+  far: (shot: PlayableShot) => number
 }
 
-function fillsFor(leftM: number, { below, above, clubs, table, shots }: Around): Fill[] {
+function fillsFor(leftM: number, { below, above, clubs, table, shots, far }: Around): Fill[] {
   const spread =
     shots.length > 0 ? shots.reduce((sum, { sdM, carryM }) => sum + sdM / carryM, 0) / shots.length : 0.05
   const priced = shotsToKnow(spread, leftM)
   const fills: Fill[] = []
   if (above) {
-    const cm = (above.finishM - leftM) / (PER_CM * above.carryM)
+    const cm = (far(above) - leftM) / (PER_CM * above.carryM)
     if (cm <= MOST_CM)
       fills.push({ kind: 'grip-down', clubId: above.clubId, swing: above.swing, cm, shots: priced })
   }
   for (const { clubId, swing, estimate } of table.flat())
     if (estimate && Math.abs(estimate.carryM - leftM) <= NEAR_M)
       fills.push({ kind: 'swing', clubId, swing, carryM: estimate.carryM, shots: priced })
-  const loft = loftBetween(leftM, below, above, clubs)
+  const loft = loftBetween(leftM, { below, above, clubs, far })
   if (loft !== null) fills.push({ kind: 'loft', loftDeg: loft, shots: priced })
   return fills
 }
@@ -104,15 +112,13 @@ function fillsFor(leftM: number, { below, above, clubs, table, shots }: Around):
 /** The loft that would carry so far with a full swing, between two full swings whose lofts are known. */
 function loftBetween(
   leftM: number,
-  below: PlayableShot | undefined,
-  above: PlayableShot | undefined,
-  clubs: readonly Club[],
+  { below, above, clubs, far }: Pick<Around, 'below' | 'above' | 'clubs' | 'far'>,
 ): number | null {
   const loftOf = (shot: PlayableShot | undefined) =>
     shot?.swing === FULL_SWING ? (clubs.find(({ id }) => id === shot.clubId)?.loftDeg ?? null) : null
   const [weak, strong] = [loftOf(below), loftOf(above)]
   if (weak === null || strong === null || !below || !above) return null
-  return weak + ((leftM - below.finishM) / (above.finishM - below.finishM)) * (strong - weak)
+  return weak + ((leftM - far(below)) / (far(above) - far(below))) * (strong - weak)
 }
 
 /** Good strikes until a stock is known within ± 3 yd or 3%, at a spread that is a share of the carry. */

@@ -115,6 +115,7 @@ describe('what to hit for a number', () => {
     finishM: yards(finishYd),
     sdM: yards(sdYd),
     unsureM: yards(0.8),
+    runUnsureM: 0,
   })
   const bag = [
     shot('p', 'full', 103),
@@ -129,7 +130,7 @@ describe('what to hit for a number', () => {
   ])
 
   it('is the surest shot first, each with its chance to finish within 5 yd', () => {
-    const { choices, nearest } = forNumber(yards(74), bag, 1, { clubs: WEDGES, table })
+    const { choices, nearest } = forNumber(yards(74), bag, 1, { clubs: WEDGES, table, by: 'finish' })
     expect(choices.map(({ clubId, swing }) => `${clubId} ${swing}`)).toEqual(['p half', 'g three-quarter'])
     // ± 5 yd around its mean at 2.62 yd: 94.3% by any table of the normal distribution.
     expect(choices[0]!.chance).toBeCloseTo(0.943, 2)
@@ -137,12 +138,12 @@ describe('what to hit for a number', () => {
   })
 
   it('missed shots count against it', () => {
-    const { choices } = forNumber(yards(74), bag, 0.8, { clubs: WEDGES, table })
+    const { choices } = forNumber(yards(74), bag, 0.8, { clubs: WEDGES, table, by: 'finish' })
     expect(choices[0]!.chance).toBeCloseTo(0.8 * 0.943, 2)
   })
 
   it('none close: the nearest below and above, and what would fill it, with its price', () => {
-    const { nearest } = forNumber(yards(94), bag, 1, { clubs: WEDGES, table })
+    const { nearest } = forNumber(yards(94), bag, 1, { clubs: WEDGES, table, by: 'finish' })
     expect(nearest?.below).toMatchObject({ clubId: 's', swing: 'full' })
     expect(nearest?.above).toMatchObject({ clubId: 'p', swing: 'full' })
     const kinds = nearest!.fills.map(({ kind }) => kind)
@@ -154,8 +155,20 @@ describe('what to hit for a number', () => {
     expect(NEAR_M).toBe(yards(5))
   })
 
+  it('to carry and to finish are two questions: a run moves only the second, and what is not known of it widens only that', () => {
+    const low = { ...shot('p', 'half', 74), finishM: yards(80), runUnsureM: yards(3) }
+    const high = shot('s', 'full', 80)
+    const ask = (leftYd: number, by: 'carry' | 'finish') =>
+      forNumber(yards(leftYd), [low, high], 1, { clubs: WEDGES, table, by }).choices
+    expect(ask(74, 'carry')[0]).toMatchObject({ clubId: 'p' })
+    expect(ask(74, 'carry')[0]!.chance).toBeCloseTo(0.943, 2)
+    expect(ask(80, 'finish').map(({ clubId }) => clubId)).toEqual(['s', 'p'])
+    // ± 5 yd at a deviation of √(2.5² + 0.8² + 3²) = 3.99 yd.
+    expect(ask(80, 'finish')[1]!.chance).toBeCloseTo(0.79, 2)
+  })
+
   it('a number beyond every shot has no nearest above', () => {
-    const { nearest, choices } = forNumber(yards(130), bag, 1, { clubs: WEDGES, table })
+    const { nearest, choices } = forNumber(yards(130), bag, 1, { clubs: WEDGES, table, by: 'finish' })
     expect(nearest?.above).toBeUndefined()
     expect(choices).toEqual([])
   })

@@ -71,7 +71,8 @@ export function wedges(
           count,
           finishM: carryM + (flight?.runM ?? 0),
           sdM: sdM && count > 3 ? sdM : Math.max(sdM ?? 0, USUAL_SPREAD * carryM),
-          unsureM: Math.hypot((highM - lowM) / (2 * NINETY), (flight?.runUnsureM ?? 0) / NINETY),
+          unsureM: (highM - lowM) / (2 * NINETY),
+          runUnsureM: (flight?.runUnsureM ?? 0) / NINETY,
           flight,
         },
       ]

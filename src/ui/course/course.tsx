@@ -51,6 +51,9 @@ export function Course({ golfer, bag, day, setMs, places, card, stations, airs }
         <Link className="btn btn-outline" href={`${home}/paper`}>
           The plain card
         </Link>
+        <Link className="btn btn-outline" href={`${home}/paper?card=day`}>
+          Take this card along
+        </Link>
       </PageHead>
       <p className="rule-43">
         <b>In a competition round</b> take the plain card: under Rule 4.3 a device may give distance, but not

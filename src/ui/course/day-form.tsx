@@ -37,15 +37,23 @@ export function DayForm({ golfer, day, places }: Props) {
   }
   const blow = (mps: number, way: Along) => change({ tailwindMps: way === 'with' ? mps : -mps })
   const number = (value: number | null) => value ?? NaN
-  const set = async () => {
-    const bad = Object.values(draft).some((value) => typeof value === 'number' && Number.isNaN(value))
-    const found = bad ? ['One number of the day is empty or no number: type it.'] : dayProblems(draft, golfer)
+  const set = async (wanted: Day) => {
+    const bad = Object.values(wanted).some((value) => typeof value === 'number' && Number.isNaN(value))
+    const found = bad
+      ? ['One number of the day is empty or no number: type it.']
+      : dayProblems(wanted, golfer)
     if (found.length > 0) return setProblems(found.map((sentence) => ({ field: 'day', sentence })))
-    const sent = await send('PUT', `${home}/day`, { ...draft, place: draft.place?.trim() || null })
+    const sent = await send('PUT', `${home}/day`, { ...wanted, place: wanted.place?.trim() || null })
     setProblems(sent.ok ? [] : sent.problems)
     if (!sent.ok) return
     setSaid('The card stands for this day.')
     router.refresh()
+  }
+  /** A place that is tapped sets the day: what it keeps, and the air as it stands here. */
+  const play = ({ name, altitudeM, turf }: CoursePlace) => {
+    const there = { ...draft, place: name, altitudeM, turf }
+    change(there)
+    void set(there)
   }
   const askStation = async () => {
     const sent = await send<WeatherReading>('POST', '/api/weather')
@@ -76,15 +84,15 @@ export function DayForm({ golfer, day, places }: Props) {
       <div className="p-3 d-grid gap-3">
         {places.length > 0 && (
           <div className="btns" role="group" aria-label="Places">
-            {places.map(({ name, altitudeM, turf }) => (
+            {places.map((place) => (
               <Button
-                key={name}
+                key={place.name}
                 size="sm"
                 variant="outline"
-                aria-pressed={draft.place === name}
-                onClick={() => change({ place: name, altitudeM, turf })}
+                aria-pressed={draft.place === place.name}
+                onClick={() => play(place)}
               >
-                {name}, {altitude(altitudeM, golfer)}
+                {place.name}, {altitude(place.altitudeM, golfer)}
               </Button>
             ))}
           </div>
@@ -168,7 +176,7 @@ export function DayForm({ golfer, day, places }: Props) {
           />
         </div>
         <div className="btns">
-          <Button onClick={set}>Set the day</Button>
+          <Button onClick={() => set(draft)}>Set the day</Button>
           <Button variant="outline" onClick={askStation}>
             Ask the weather station
           </Button>

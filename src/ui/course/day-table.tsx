@@ -3,7 +3,7 @@ import type { OwnedClub } from '@/core/bag/bag'
 import type { DayCard, DayLine, Interval } from '@/core/flight/day-card'
 import type { Golfer } from '@/core/golfer'
 import { FULL_SWING } from '@/core/shots/shot'
-import { interval, lineNote } from '@/words/day'
+import { interval, lineNote, ofDayIsOpen } from '@/words/day'
 import { stationName, swingName } from '@/words/names'
 import { len } from '@/words/numbers'
 
@@ -43,7 +43,7 @@ export function DayTable({ golfer, clubs, card }: Props) {
                   <OfDay line={line} card={card} golfer={golfer} />
                 </td>
                 <td>
-                  {line.total && (line.ofDay || !card.lines.some(({ ofDay }) => ofDay)) ? (
+                  {line.total && !ofDayIsOpen(line, card) ? (
                     <Modelled of={line.total} golfer={golfer} />
                   ) : (
                     '–'
@@ -89,7 +89,7 @@ function RowName({
   )
 }
 
-/** The day's number. Beside restated neighbours one that could not be restated would invent a step: it stays open. */
+/** The day's number, or why it stays open. */
 function OfDay({ line, card, golfer }: { line: DayLine; card: DayCard; golfer: Golfer }) {
   if (line.ofDay) {
     return (
@@ -98,7 +98,7 @@ function OfDay({ line, card, golfer }: { line: DayLine; card: DayCard; golfer: G
       </span>
     )
   }
-  return card.lines.some(({ ofDay }) => ofDay) ? (
+  return ofDayIsOpen(line, card) ? (
     <small>{lineNote(line, golfer)}</small>
   ) : (
     <Measured of={line.measured} golfer={golfer} />

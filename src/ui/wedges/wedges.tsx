@@ -15,7 +15,7 @@ import type { Station } from '@/core/session/session'
 import { readLength } from '@/core/typed-length'
 import { lengthIn, metresFrom } from '@/core/units'
 import type { DrillShot } from '@/core/wedges/drill'
-import { forNumber } from '@/core/wedges/for-number'
+import { forNumber, type Far } from '@/core/wedges/for-number'
 import type { Rung } from '@/core/wedges/ladder'
 import type { SwingDefinition } from '@/core/wedges/swing-definition'
 import type { Wedges as Found } from '@/core/wedges/wedges'
@@ -75,6 +75,7 @@ export function Wedges(props: WedgesProps) {
   } = props
   const router = useRouter()
   const [asked, setAsked] = useState('')
+  const [by, setBy] = useState<Far>('carry')
   const [pair, setPair] = useState(0)
   const [problems, setProblems] = useState<Problem[]>([])
   const name = clubNames(bag)
@@ -84,7 +85,7 @@ export function Wedges(props: WedgesProps) {
   const typedM = readLength(asked, unit)
   const leftM = typedM !== null && typedM > 0 ? typedM : null
   const answer =
-    leftM === null ? null : forNumber(leftM, found.shots, found.goodShare, { clubs, table: found.table })
+    leftM === null ? null : forNumber(leftM, found.shots, found.goodShare, { clubs, table: found.table, by })
   const change = async (method: 'POST' | 'DELETE', body: object) => {
     const sent = await send(method, `/api${home}/wanted`, body)
     setProblems(sent.ok ? [] : sent.problems)
@@ -209,7 +210,15 @@ export function Wedges(props: WedgesProps) {
       <div className="wedges">
         <div className="d-grid gap-3">
           {answer && leftM !== null && (
-            <NumberPicker golfer={golfer} leftM={leftM} found={answer} shots={found.shots} name={name} />
+            <NumberPicker
+              golfer={golfer}
+              leftM={leftM}
+              by={by}
+              onBy={setBy}
+              found={answer}
+              shots={found.shots}
+              name={name}
+            />
           )}
           <WedgeTable
             golfer={golfer}

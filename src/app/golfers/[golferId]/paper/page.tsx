@@ -1,11 +1,18 @@
 import { redirect } from 'next/navigation'
-import { golferOfPage, cardData } from '@/app/server/gather'
+import { cardData, dayCardData, golferOfPage } from '@/app/server/gather'
 import { PaperBench } from '@/ui/paper/paper-bench'
 
 export const metadata = { title: 'Card and report' }
 
-export default async function PaperPage({ params }: { params: Promise<{ golferId: string }> }) {
+export default async function PaperPage({
+  params,
+  searchParams,
+}: {
+  params: Promise<{ golferId: string }>
+  searchParams: Promise<{ card?: string }>
+}) {
   const golfer = golferOfPage((await params).golferId)
-  const data = cardData(golfer) ?? redirect(`/golfers/${golfer.id}/bag`)
-  return <PaperBench golfer={golfer} data={data} />
+  const kind = (await searchParams).card === 'day' ? 'day' : 'card'
+  const data = (kind === 'day' ? dayCardData : cardData)(golfer) ?? redirect(`/golfers/${golfer.id}/bag`)
+  return <PaperBench golfer={golfer} data={data} kind={kind} />
 }

@@ -1,9 +1,9 @@
 import { refuse, route } from '@/app/server/answer'
 import { fileName } from '@/app/server/file-name'
 import { knownGolfer } from '@/app/server/known'
-import { PAPERS, paperPdf, type Paper } from '@/paper/papers'
+import { isOfDay, PAPERS, paperPdf, type Paper } from '@/paper/papers'
 import { theDatabase } from '@/store/database'
-import { paperInput } from '@/store/papers'
+import { courseDay, paperInput } from '@/store/papers'
 
 /** A card, labels or the report as a PDF: `?kind=card-pocket`. */
 export const GET = route<{ golferId: string }>(async (request, { golferId }) => {
@@ -14,7 +14,8 @@ export const GET = route<{ golferId: string }>(async (request, { golferId }) => 
   const madeMs = Date.now()
   const input = paperInput(theDatabase(), golfer, madeMs)
   if (!input) return refuse(409, 'bag', 'This golfer has no bag yet: start one from a template.')
-  const pdf = await paperPdf(kind as Paper, { golfer, madeMs, ...input })
+  const ofDay = isOfDay(kind) ? courseDay(theDatabase(), golfer, madeMs) : null
+  const pdf = await paperPdf(kind as Paper, { golfer, madeMs, ...input, ...(ofDay && { ofDay }) })
   return new Response(new Uint8Array(pdf), {
     headers: {
       'Content-Type': 'application/pdf',
