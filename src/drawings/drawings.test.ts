@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { pixel, type Drawing } from './drawing'
+import { pixel, type Drawing, type Part, type X } from './drawing'
 import { stair, type StairData } from './stair'
 import { stairLegend } from './stair-legend'
 import { strip } from './strip'
@@ -35,11 +35,14 @@ const data: StairData = {
   holes: [[138, 145]],
 }
 
+const placesOf = (part: Part): X[] =>
+  'x1' in part ? [part.x1, part.x2] : 'outline' in part ? part.outline.map(({ x }) => x) : [part.x]
+
 describe('the stair', () => {
   it.each([360, 870])('at %d px keeps every part inside its edges', (width) => {
     const drawing = stair(data, width)
     for (const part of drawing.parts) {
-      for (const x of 'x1' in part ? [part.x1, part.x2] : [part.x]) {
+      for (const x of placesOf(part)) {
         expect(pixel(drawing, x)).toBeGreaterThanOrEqual(0)
         expect(pixel(drawing, x)).toBeLessThanOrEqual(width)
       }
@@ -106,8 +109,7 @@ describe('the stair', () => {
     const legend = stairLegend(width)
     expect(legend.says).toContain('same distance')
     for (const part of legend.parts)
-      for (const x of 'x1' in part ? [part.x1, part.x2] : [part.x])
-        expect(pixel(legend, x)).toBeLessThanOrEqual(width)
+      for (const x of placesOf(part)) expect(pixel(legend, x)).toBeLessThanOrEqual(width)
   })
 
   it('hatches its holes on the ruler', () => {

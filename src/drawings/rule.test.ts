@@ -102,8 +102,8 @@ it('the season names the chosen club, and no two names overlap', () => {
     name,
     chosen: name === 'b',
     points: [
-      { at: 0, change: -i },
-      { at: 40, change: 1 + i / 10 },
+      { at: 0, change: -i, half: 1 },
+      { at: 40, change: 1 + i / 10, half: 0.5 },
     ],
   }))
   const drawing = seasonPanel({ along: 'temperature', now: 20, traces, unit: 'yd' }, 500)
@@ -113,4 +113,25 @@ it('the season names the chosen club, and no two names overlap', () => {
   expect(names.map(({ text }) => text)).toContain('b')
   for (const one of names)
     for (const other of names) if (one !== other) expect(Math.abs(one.y - other.y)).toBeGreaterThanOrEqual(15)
+})
+
+it('a trace of the season stands in its band, and is dashed where the band holds zero', () => {
+  const points = [
+    { at: 0, change: -1, half: 2 },
+    { at: 20, change: 0, half: 0 },
+    { at: 40, change: 4, half: 1 },
+  ]
+  const { parts } = seasonPanel(
+    { along: 'temperature', now: 20, traces: [{ name: 'a', chosen: true, points }], unit: 'yd' },
+    500,
+  )
+  const [band] = parts.flatMap((part) => (part.kind === 'area' ? [part] : []))
+  const [first, second] = parts.flatMap((part) =>
+    part.kind === 'line' && part.weight === 2.75 ? [part] : [],
+  )
+  expect(band!.outline).toHaveLength(6)
+  // The band is as high as twice the half, in the same scale as the line.
+  const perYard = (first!.y1 - first!.y2) / 1
+  expect(band!.outline.at(-1)!.y - band!.outline[0]!.y).toBeCloseTo(4 * perYard, 6)
+  expect([first!.dash, second!.dash]).toEqual([[3, 3], undefined])
 })

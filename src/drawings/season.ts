@@ -2,7 +2,12 @@ import type { Drawing, Part } from './drawing'
 import { ruler } from './ruler'
 
 /** How one club goes along a ruler of temperature or altitude, all in the golfer's units. */
-export type SeasonTrace = { name: string; points: { at: number; change: number }[]; chosen: boolean }
+export type SeasonTrace = {
+  name: string
+  /** The change with half of its 90% interval. */
+  points: { at: number; change: number; half: number }[]
+  chosen: boolean
+}
 export type SeasonPanel = {
   /** What stands along the ruler: "temperature, °C". */
   along: string
@@ -22,7 +27,9 @@ export function seasonPanel({ along, now, traces, unit }: SeasonPanel, width: nu
   const ats = traces.flatMap(({ points }) => points.map(({ at }) => at))
   const [from, to] = ats.length > 0 ? [Math.min(...ats), Math.max(...ats)] : [0, 1]
   const scale = { left: 52, right: width - 92, from, to }
-  const changes = traces.flatMap(({ points }) => points.map(({ change }) => change))
+  const changes = traces.flatMap(({ points }) =>
+    points.flatMap(({ change, half }) => [change - half, change + half]),
+  )
   const most = Math.max(2, ...changes)
   const least = Math.min(-2, ...changes)
   const y = (change: number) => TOP + ((most - change) / (most - least)) * (AXIS - 12 - TOP)
@@ -55,10 +62,18 @@ export function seasonPanel({ along, now, traces, unit }: SeasonPanel, width: nu
   const ordered = [...traces].sort((a, b) => Number(a.chosen) - Number(b.chosen))
   for (const { points, chosen } of ordered) {
     const ink = chosen ? 'dye' : 'quiet'
+    parts.push({
+      kind: 'area',
+      ink,
+      outline: [
+        ...points.map(({ at, change, half }) => ({ x: at, y: y(change + half) })),
+        ...points.toReversed().map(({ at, change, half }) => ({ x: at, y: y(change - half) })),
+      ],
+    })
     for (let i = 1; i < points.length; i++) {
       const [a, b] = [
-        points[i - 1] as { at: number; change: number },
-        points[i] as { at: number; change: number },
+        points[i - 1] as SeasonTrace['points'][number],
+        points[i] as SeasonTrace['points'][number],
       ]
       parts.push({
         kind: 'line',
@@ -68,6 +83,8 @@ export function seasonPanel({ along, now, traces, unit }: SeasonPanel, width: nu
         y2: y(b.change),
         ink,
         weight: chosen ? 2.75 : 1,
+        // Perhaps nothing: the band holds zero.
+        ...(Math.min(Math.abs(a.change) - a.half, Math.abs(b.change) - b.half) < 0 && { dash: [3, 3] }),
       })
     }
   }

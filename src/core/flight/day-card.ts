@@ -8,6 +8,8 @@ import { yards } from '../units'
 import { airOfDay, type Day } from './day'
 import type { Air } from './air'
 import { fly } from './fly'
+import { measuredLaunch } from './measured-launch'
+import { usualClub } from './restate-shots'
 import type { Turf } from './ground'
 import type { SeasonStation } from './season'
 import { stationLaunch, stationRun, type RunFrom, type StationRun } from './station-run'
@@ -140,7 +142,11 @@ export const seasonStations = (clubs: readonly Club[], inDay: BagAnalysis): Seas
     const club = clubs.find(({ id }) => id === clubId)
     if (!club || swing !== FULL_SWING || carryM === undefined) return []
     const launch = stationLaunch(stock, undefined, club)
-    return launch ? [{ clubId, carryM, launch, ...(run && { run }) }] : []
+    if (!launch) return []
+    const known = measuredLaunch(stock.averages)
+      ? { kind: 'launch' as const, launch }
+      : { kind: 'club' as const, launch, ...usualClub(club, swing) }
+    return [{ clubId, carryM, known, ...(run && { run }) }]
   })
 
 /** The run of a station's usual shot in some air on some ground. */

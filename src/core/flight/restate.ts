@@ -5,7 +5,10 @@ import { BALL, fly, type Launch } from './fly'
 /** A club and how it is swung, as far as its usual launch hangs on them; a full swing of an iron unless said. */
 export type UsualClub = { loftDeg: number; teed: boolean; wood?: boolean; swing?: Swing }
 /** What is known of a shot besides its carry: its launch, or only the club. */
-export type Known = { kind: 'launch'; launch: Launch } | ({ kind: 'club' } & UsualClub)
+export type Known =
+  | { kind: 'launch'; launch: Launch }
+  /** Its usual launch, where it was found before. */
+  | ({ kind: 'club'; launch?: Launch } & UsualClub)
 
 export type Restating = {
   carryM: number
@@ -59,7 +62,7 @@ export function restate({
   crisis,
 }: Restating): Restated {
   if (!windKnown) return { kind: 'refused', because: 'unknown-wind' }
-  const launch = known.kind === 'launch' ? known.launch : launchFor(carryM, known, from, fromHeightM)
+  const launch = known.launch ?? (known.kind === 'club' ? launchFor(carryM, known, from, fromHeightM) : null)
   const change = launch && changeOf(carryM, launch, { from, to, fromHeightM, toHeightM }, 1)
   if (!launch || change === null) return { kind: 'refused', because: 'no-flight' }
   const ownSdM = carryM * rulesOfThumb(known, from, to)

@@ -3,11 +3,18 @@ import { airOfDay, type Day } from './day'
 import { fly, type Launch } from './fly'
 import { TURFS, type Turf } from './ground'
 import type { Stock } from '../stock/station-stock'
+import { restate, type Known } from './restate'
 import { stationRun, type RunFrom } from './station-run'
 
-/** A station's stock with how its usual shot starts. */
-export type SeasonStation = { clubId: ClubId; carryM: number; launch: Launch; run?: Stock['run'] }
-export type SeasonPoint = { at: number; carryM: number }
+/** A station's stock with how its usual shot starts, and whether that was measured. */
+export type SeasonStation = {
+  clubId: ClubId
+  carryM: number
+  known: Known & { launch: Launch }
+  run?: Stock['run']
+}
+/** A carry there, with half of the 90% interval of what the change adds. */
+export type SeasonPoint = { at: number; carryM: number; halfM: number }
 /** How one station's carry goes with temperature and altitude, all else as on the day, and its run with the ground. */
 export type SeasonLine = {
   clubId: ClubId
@@ -22,40 +29,35 @@ export const SEASON = {
   altitudeM: { least: 0, most: 2500, step: 250 },
 } as const
 
-/**
- * The season of a bag: carries in all temperatures and altitudes around a day. Ratios of modelled flights
- * on the stock, which belongs to the air of `base`.
- */
+const NINETY = 1.645
+
+/** The season of a bag: its stocks, which belong to the air of `base`, restated to all temperatures and altitudes around a day. */
 export function season(stations: readonly SeasonStation[], base: Day, day: Day): SeasonLine[] {
-  return stations.flatMap(({ clubId, carryM, launch, run }) => {
-    const own = carryOf(launch, base)
-    if (!own) return []
+  const from = airOfDay(base)
+  return stations.flatMap(({ clubId, carryM, known, run }) => {
+    const { launch } = known
     const along = (range: { least: number; most: number; step: number }, at: (x: number) => Day) => {
       const points: SeasonPoint[] = []
       for (let x = range.least; x <= range.most; x += range.step) {
-        const there = carryOf(launch, at(x))
-        if (there) points.push({ at: x, carryM: carryM * (there.carryM / own.carryM) })
+        const there = restate({ carryM, known, from, to: airOfDay(at(x)) })
+        if (there.kind === 'restated') points.push({ at: x, carryM: there.carryM, halfM: NINETY * there.sdM })
       }
       return points
     }
-    const here = carryOf(launch, day)
+    const here = fly(launch, airOfDay(day))
     return [
       {
         clubId,
         temperature: along(SEASON.tempC, (tempC) => ({ ...day, tempC })),
         altitude: along(SEASON.altitudeM, (altitudeM) => ({ ...day, altitudeM })),
-        ground: here
-          ? TURFS.map((turf) => ({
-              turf,
-              ...stationRun({ carryM, ...(run && { run }) }, here.landing, turf),
-            }))
-          : [],
+        ground:
+          here.outcome === 'landed'
+            ? TURFS.map((turf) => ({
+                turf,
+                ...stationRun({ carryM, ...(run && { run }) }, here.landing, turf),
+              }))
+            : [],
       },
     ]
   })
-}
-
-function carryOf(launch: Launch, day: Day) {
-  const flight = fly(launch, airOfDay(day))
-  return flight.outcome === 'landed' && flight.carryM > 0 ? flight : null
 }

@@ -95,6 +95,7 @@ function OfDay({ line, card, golfer }: { line: DayLine; card: DayCard; golfer: G
     return (
       <span className={line.change?.says === 'changes' ? '' : 'perhaps-nothing'}>
         <Modelled of={line.ofDay} golfer={golfer} />
+        <small className="narrow-only">{lineNote(line, golfer)}</small>
       </span>
     )
   }

@@ -8,7 +8,7 @@ import { SEASON, type SeasonLine, type SeasonPoint, type SeasonStation } from '@
 import type { Golfer } from '@/core/golfer'
 import type { ClubId } from '@/core/ids'
 import { lengthIn, tempIn } from '@/core/units'
-import { seasonPanel, type SeasonPanel } from '@/drawings/season'
+import { seasonPanel, type SeasonPanel, type SeasonTrace } from '@/drawings/season'
 import { TURF_NAME } from '@/words/day'
 import { fixed, len } from '@/words/numbers'
 import { altitude, temperature } from '@/words/set-up'
@@ -38,8 +38,9 @@ export function SeasonPicture({ golfer, clubs, stations, day }: Props) {
     traces: shown.map((line) => ({
       name: name(line.clubId),
       chosen: line.clubId === chosen,
-      points: of(line).map(({ at, carryM }) => ({
+      points: of(line).map(({ at, carryM, halfM }) => ({
         at: to(at),
+        half: lengthIn(halfM, lengthUnit),
         change: lengthIn(
           carryM - (stations.find(({ clubId }) => clubId === line.clubId)?.carryM ?? carryM),
           lengthUnit,
@@ -115,22 +116,22 @@ export function SeasonPicture({ golfer, clubs, stations, day }: Props) {
               on {TURF_NAME[turf]}
             </span>
           ))}{' '}
-          ground, {lengthUnit}. All of this is modelled, from the carries of the day above.
+          ground, {lengthUnit}. All of this is modelled, from the carries of the day above; each line stands
+          in its 90% band, and is dashed where that band holds zero: perhaps nothing.
         </p>
       )}
     </section>
   )
 }
 
+const ofPoint = ({ at, change, half }: SeasonTrace['points'][number], unit = ''): string =>
+  `${fixed(change, 1)} ± ${fixed(half, 1)}${unit} at ${fixed(at, 0)}`
+
 /** The ends of every trace, for those who cannot see the picture. */
 const saysOf = ({ along, traces, unit }: SeasonPanel): string =>
   `${along}. ${traces
     .flatMap(({ name, points }) => {
       const [first, last] = [points[0], points.at(-1)]
-      return first && last
-        ? [
-            `${name}: ${fixed(first.change, 1)} ${unit} at ${fixed(first.at, 0)}, ${fixed(last.change, 1)} at ${fixed(last.at, 0)}`,
-          ]
-        : []
+      return first && last ? [`${name}: ${ofPoint(first, ` ${unit}`)}, ${ofPoint(last)}`] : []
     })
     .join('; ')}.`

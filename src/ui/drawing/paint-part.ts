@@ -1,4 +1,4 @@
-import type { Ink, Part, Pattern, X } from '@/drawings/drawing'
+import { AREA_OPACITY, type Ink, type Part, type Pattern, type X } from '@/drawings/drawing'
 
 /** The token of the theme behind each ink. */
 export const INK_TOKEN: Record<Ink, string> = {
@@ -53,6 +53,12 @@ export function paintPart(
       if (part.edge) ctx.strokeRect(left, part.y, width, part.height)
       break
     }
+    case 'area':
+      ctx.globalAlpha = AREA_OPACITY
+      ctx.beginPath()
+      part.outline.forEach(({ x, y }) => ctx.lineTo(at(x), y))
+      ctx.fill()
+      break
     case 'dimension':
       paintDimension(ctx, at(part.x1), at(part.x2), part.y, part.dash)
       break

@@ -1,7 +1,7 @@
 'use client'
 
 import { useEffect, useId, useRef, useState, type ReactNode } from 'react'
-import { pixel, type Drawing, type Ink, type Part, type Pattern } from '@/drawings/drawing'
+import { AREA_OPACITY, pixel, type Drawing, type Ink, type Part, type Pattern } from '@/drawings/drawing'
 import { INK_TOKEN } from './paint-part'
 
 type Props = {
@@ -130,6 +130,14 @@ function PartShape({ part, drawing, hatchId }: { part: Part; drawing: Drawing; h
         </g>
       )
     }
+    case 'area':
+      return (
+        <polygon
+          points={part.outline.map(({ x, y }) => `${pixel(drawing, x)},${y}`).join(' ')}
+          fill={ink}
+          opacity={AREA_OPACITY}
+        />
+      )
     case 'dimension': {
       const [x1, x2, y] = [pixel(drawing, part.x1), pixel(drawing, part.x2), part.y]
       const head = Math.min(6, Math.abs(x2 - x1) / 2)
