@@ -22,7 +22,7 @@ import { keepSetUp } from '../src/store/set-ups'
 import { NET_LOFT } from '../simulators/golfers/net-loft'
 
 /** The demo as it ships: with every kind of verdict, mark and warning in it. */
-export const DEMO_SEED = 761
+export const DEMO_SEED = 281
 
 type Visit = {
   daysAgo: number
@@ -230,7 +230,9 @@ function hitVisit(db: Database, { golferId, hidden, visit, nowMs }: Who, roll: D
     })
   }
   const flies = sessionAir(visit.setUp ?? null, visit.place)
-  const hit = hitSession(hidden, plan, roll, flies.kind === 'known' ? { air: flies.air } : {})
+  // The Bay that is open shows a plan that is followed.
+  const golfer = visit.until ? { ...hidden, forgets: 0 } : hidden
+  const hit = hitSession(golfer, plan, roll, flies.kind === 'known' ? { air: flies.air } : {})
   const chosen = new Set(longestOf(hit, visit.choosy))
   hit.forEach(({ flight, truth, named, swing, position }) => {
     const clubId = ids.get(named.name)

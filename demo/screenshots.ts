@@ -57,6 +57,7 @@ const PICTURES: { name: string; path: string; phone?: boolean; before?: (page: P
     path: `${TILDA}/course`,
     before: async (page) => {
       await page.getByRole('button', { name: /^Alto Verin/ }).click()
+      await page.getByText('Alto Verin: 9').waitFor()
       await page.getByLabel('Temperature', { exact: true }).first().fill('24')
       await page.getByRole('button', { name: 'Set the day' }).click()
       await page.getByText('Alto Verin: 24').waitFor()

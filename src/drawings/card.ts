@@ -21,6 +21,14 @@ export const CARD_SIZES = {
 export type CardSize = keyof typeof CARD_SIZES
 
 const LONGEST_ROW = 46
+/** Sizes beside that of the row's text. */
+const NAME = 0.92
+const CARRY = 1.12
+const AROUND = 0.72
+/** How wide a sign and the space between columns are, in ems of the row's text; a column is at least so wide. */
+const GLYPH = 0.54
+const APART = 0.55
+const LEAST_COLUMN = 1.6
 
 /** The yardage card: a line a club, longest on top, readable in one glance and in black on white. */
 export function card({ title, notes, unit, swings, lines }: CardData, size: CardSize): Drawing {
@@ -29,9 +37,22 @@ export function card({ title, notes, unit, swings, lines }: CardData, size: Card
   const small = Math.max(7, width * 0.03)
   const head = pad + width * 0.062 + notes.length * small * 1.35 + small * 2.4
   const row = Math.min(LONGEST_ROW, (height - head - pad) / Math.max(1, lines.length))
-  const text = Math.min(row * 0.62, width * 0.064)
-  const swingWidth = width * 0.125
-  const carryRight = width - pad - swings.length * swingWidth - width * 0.105
+  const most = (of: (line: CardLine) => string) => Math.max(0, ...lines.map((line) => of(line).length))
+  const ems = {
+    name: most(({ name }) => name) * NAME * GLYPH,
+    carry: Math.max(most(({ carry }) => carry) * CARRY * GLYPH, LEAST_COLUMN),
+    around: most(({ plusMinus }) => plusMinus) * AROUND * GLYPH,
+    swings: swings.map((_, i) => Math.max(most((line) => line.swings[i] ?? '') * NAME * GLYPH, LEAST_COLUMN)),
+  }
+  const swingsEms = ems.swings.reduce((sum, each) => sum + each + APART, 0)
+  const wide = ems.name + APART + ems.carry + APART + ems.around + swingsEms
+  const text = Math.min(row * 0.62, width * 0.064, (width - 2 * pad) / wide)
+  // From the right edge on, each column as wide as its longest number.
+  const swingRights = swings.map(
+    (_, i) => width - pad - ems.swings.slice(i + 1).reduce((sum, each) => sum + each + APART, 0) * text,
+  )
+  const aroundRight = width - pad - swingsEms * text
+  const carryRight = aroundRight - (ems.around + APART) * text
   const parts: Part[] = [
     label(pad, pad + width * 0.03, title, { size: width * 0.055, weight: 700 }),
     ...notes.map((note, i) =>
@@ -41,9 +62,9 @@ export function card({ title, notes, unit, swings, lines }: CardData, size: Card
   const heads = head - small * 0.9
   parts.push(
     label(carryRight, heads, `carry, ${unit}`, { size: small, align: 'right', ink: 'quiet' }),
-    label(carryRight + width * 0.095, heads, '±', { size: small, align: 'right', ink: 'quiet' }),
+    label(aroundRight, heads, '±', { size: small, align: 'right', ink: 'quiet' }),
     ...swings.map((swing, i) =>
-      label(width - pad - (swings.length - 1 - i) * swingWidth, heads, swing, {
+      label(swingRights[i] as number, heads, swing, {
         size: small,
         align: 'right',
         ink: 'quiet',
@@ -54,12 +75,12 @@ export function card({ title, notes, unit, swings, lines }: CardData, size: Card
   lines.forEach((line, i) => {
     const middle = head + row * (i + 0.5)
     parts.push(
-      label(pad, middle, line.name, { size: text * 0.92, weight: 500 }),
-      label(carryRight, middle, line.carry, { size: text * 1.12, weight: 700, align: 'right' }),
-      label(carryRight + width * 0.095, middle, line.plusMinus, { size: text * 0.72, align: 'right' }),
+      label(pad, middle, line.name, { size: text * NAME, weight: 500 }),
+      label(carryRight, middle, line.carry, { size: text * CARRY, weight: 700, align: 'right' }),
+      label(aroundRight, middle, line.plusMinus, { size: text * AROUND, align: 'right' }),
       ...line.swings.map((carry, s) =>
-        label(width - pad - (swings.length - 1 - s) * swingWidth, middle, carry, {
-          size: text * 0.92,
+        label(swingRights[s] as number, middle, carry, {
+          size: text * NAME,
           align: 'right',
         }),
       ),

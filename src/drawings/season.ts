@@ -64,7 +64,8 @@ export function seasonPanel({ along, now, traces, unit }: SeasonPanel, width: nu
     const ink = chosen ? 'dye' : 'quiet'
     parts.push({
       kind: 'area',
-      ink,
+      // Many bands lie over each other: faint ones leave the lines to be seen.
+      ink: chosen ? 'dye' : 'line',
       outline: [
         ...points.map(({ at, change, half }) => ({ x: at, y: y(change + half) })),
         ...points.toReversed().map(({ at, change, half }) => ({ x: at, y: y(change - half) })),

@@ -53,7 +53,8 @@ export function strip({ shots, stock }: StripData, width: number): Drawing {
     )
   }
   parts.push(...ruler(scale, { y: axis, side: 'below' }))
-  for (const shot of shots) {
+  // Those that count first: a word never lies over a dot.
+  for (const shot of shots.toSorted((a, b) => Number(b.counts) - Number(a.counts))) {
     const x = pixel(scale, shot.carry)
     const toLeft = x > scale.right - 70
     const room = shot.counts ? 0 : 8 + shot.word.length * 6.5

@@ -32,8 +32,9 @@ type Named = (clubId: ClubId) => string
 
 /** The one finding of a day's card. */
 export function dayFinding({ most, lines, unknownAir }: DayCard, name: Named, golfer: Golfer): string {
-  const change = most ? most.toM - most.fromM : 0
-  const said = len(Math.abs(change), golfer)
+  // What is read subtracts: the two numbers stand in one row below.
+  const change = most ? Number(len(most.toM, golfer)) - Number(len(most.fromM, golfer)) : 0
+  const said = fixed(Math.abs(change), 0)
   if (most && said !== '0')
     return `The ${name(most.clubId)} carries ${lengthWords(most.toM, golfer)}, ${said} ${change > 0 ? 'more' : 'less'} than measured`
   if (lines.some(({ ofDay }) => ofDay)) return 'This air changes no carry by more than its own ±'

@@ -2,8 +2,9 @@ import type { BagAnalysis } from '@/core/analyse-bag'
 import type { Bag } from '@/core/bag/bag'
 import type { Step, Verdict } from '@/core/gaps/step'
 import type { Golfer } from '@/core/golfer'
+import { FULL_SWING } from '@/core/shots/shot'
 import { clubNames } from './names'
-import { count, fixed, UNIT_NAME } from './numbers'
+import { count, fixed, len, UNIT_NAME } from './numbers'
 import { drawnStep, sureness, verdictWords } from './verdicts'
 
 /** How much a verdict asks of the golfer: what is wrong comes first. */
@@ -49,5 +50,14 @@ export function finding(
   const long = `${fixed(drawn, 0)} ${Math.abs(drawn) === 1 ? unit.slice(0, -1) : unit}`
   if (sureness(step) === 'open')
     return { sentence: `No step is settled yet: ${pair} measures ${long}`, step: i }
+  if (step.verdict === 'level') {
+    const carries = [step.longerId, step.shorterId].map((id) => {
+      const stock = stocks.find(({ clubId, swing }) => clubId === id && swing === FULL_SWING)
+      return len(stock?.carryM ?? 0, golfer)
+    })
+    const both = carries[0] === carries[1] ? `both ${carries[0]}` : carries.join(' and ')
+    const pairs = `${name(step.longerId)} and ${name(step.shorterId)}`
+    return { sentence: `${pairs} carry the same distance: ${both} ${unit}`, step: i }
+  }
   return { sentence: `${pair} is ${long}: ${verdictWords(step, golfer)}`, step: i }
 }

@@ -34,9 +34,14 @@ export async function golferWithBag(
 }
 
 /** A session that is open, with its first station. */
-export async function openSession(request: APIRequestContext, banco: BancoServer, golferId: string) {
+export async function openSession(
+  request: APIRequestContext,
+  banco: BancoServer,
+  golferId: string,
+  place: 'indoor' | 'range' = 'indoor',
+) {
   const started = await request.post(`${banco.address}/api/golfers/${golferId}/sessions`, {
-    data: { place: 'indoor', offsetMin: 0, rangeClear: true },
+    data: { place, offsetMin: 0, rangeClear: true },
   })
   expect(started.status()).toBe(201)
   return ((await started.json()) as { id: string }).id

@@ -1,7 +1,7 @@
 import type { Page } from '@playwright/test'
 import type { BancoServer } from '../../demo/banco-server'
 import { makeDemoIn } from '../../demo/make-demo-in'
-import { axeFindings, expect, test } from './banco'
+import { axeFindings, bayOf, expect, golferWithBag, openSession, test } from './banco'
 
 const TILDA = '/golfers/demo-tilda'
 async function withDemo(banco: BancoServer, page: Page, path: string) {
@@ -14,20 +14,23 @@ async function withDemo(banco: BancoServer, page: Page, path: string) {
 test('the card of a day: places, ground, the plain card', async ({ page, banco }) => {
   await withDemo(banco, page, `${TILDA}/course`)
   const finding = page.getByRole('heading', { level: 1 })
-  await expect(finding).toHaveText(/^The 7-wood carries 170 yards, 3 less than measured/)
+  await expect(finding).toHaveText(/^The 5-wood carries 176 yards, 3 less than measured/)
   await expect(page.getByText('Tarnwick: 9 °C, 26 ft, calm, soft ground')).toBeVisible()
   await expect(page.getByText('Play the carry')).toBeVisible()
   const driver = page.getByRole('row', { name: /^Driver/ })
-  await expect(driver).toContainText('≈ 200 ± 4')
-  await expect(page.getByText('perhaps nothing').first()).toBeVisible()
+  await expect(driver).toContainText('≈ 200 (194 to 204)')
+  await expect(page.getByRole('cell', { name: /perhaps nothing$/ }).last()).toBeVisible()
   expect(await axeFindings(page)).toEqual([])
 
+  // A place that is tapped sets the day and the card at once, with the altitude and the ground that it keeps.
   await page.getByRole('button', { name: /^Alto Verin/ }).click()
+  await expect(page.getByText('Alto Verin: 9 °C, 4757 ft, calm, firm ground')).toBeVisible()
+  await expect(page.getByLabel('Altitude', { exact: true }).first()).toHaveValue('4757')
   await page.getByLabel('Temperature', { exact: true }).fill('24')
   await page.getByRole('button', { name: 'Set the day' }).click()
   await expect(page.getByText('The card stands for this day.')).toBeVisible()
   await expect(page.getByText('Alto Verin: 24 °C, 4757 ft, calm, firm ground')).toBeVisible()
-  await expect(finding).toHaveText(/^The 7-wood carries 184 yards, 11 more than measured/)
+  await expect(finding).toHaveText(/^The 5-hybrid carries 170 yards, 9 more than measured/)
   await page.reload()
   await expect(page.getByText('Alto Verin: 24 °C')).toBeVisible()
 
@@ -52,6 +55,16 @@ test('the card of a day: places, ground, the plain card', async ({ page, banco }
   await expect(page.getByText('Rule 4.3')).toBeVisible()
   await page.getByRole('link', { name: 'The plain card' }).click()
   await expect(page.getByRole('img', { name: /Tilda Brandvoll, Winter bag/ })).toBeVisible()
+  await page.getByRole('link', { name: 'of the day' }).click()
+  const card = page.getByRole('img', { name: /Tilda Brandvoll, Alto Verin\. 24 °C, 4757 ft/ })
+  await expect(card).toHaveAttribute('aria-label', /5-hybrid ≈ 170/)
+  const href = await page.getByRole('link', { name: 'The card as PDF' }).getAttribute('href')
+  const pdf = await page.request.get(banco.address + href)
+  expect(pdf.headers()['content-type']).toBe('application/pdf')
+  const download = page.waitForEvent('download')
+  await page.getByRole('button', { name: 'Save it as a picture' }).click()
+  expect((await download).suggestedFilename()).toBe('day-pocket.png')
+  expect(await axeFindings(page)).toEqual([])
 })
 
 test('the season goes with what is dragged', async ({ page, banco }) => {
@@ -77,17 +90,17 @@ test('stocks, gaps and the card in one stated air, and back; old sessions are as
   await withDemo(banco, page, `${TILDA}/stock`)
   const driver = page.getByRole('row', { name: /Driver/ })
   await expect(page.getByText('in the air they were hit in')).toBeVisible()
-  await expect(driver).toContainText('202.1')
+  await expect(driver).toContainText('202.8')
   await page.getByLabel('Carries').selectOption('in one stated air')
   await expect(page.locator('.lede')).toContainText('in stated air: 20 °C, 1013 hPa, 50%, calm')
-  await expect(driver).toContainText('201.3')
+  await expect(driver).toContainText('202.0')
   await page.getByRole('link', { name: 'Gaps', exact: true }).click()
   await expect(page.locator('.lede')).toHaveText(/goal zone 48 to 114.*Carries are in stated air/)
   await page.goto(`${banco.address}${TILDA}/paper`)
   await expect(page.getByRole('img', { name: /in stated air: 20 °C/ })).toBeVisible()
   await page.goto(`${banco.address}${TILDA}/stock`)
   await page.getByLabel('Carries').selectOption('as hit')
-  await expect(driver).toContainText('202.1')
+  await expect(driver).toContainText('202.8')
   await expect(page.getByRole('region', { name: 'Air that was not said' })).toHaveCount(0)
 
   await page.goto(`${banco.address}/golfers/demo-junia/stock`)
@@ -97,13 +110,54 @@ test('stocks, gaps and the card in one stated air, and back; old sessions are as
   await page.goto(`${banco.address}/golfers/demo-junia/course`)
   await expect(page.getByRole('heading', { level: 1 })).toHaveText(/Nobody said in which air/)
   await page.goto(`${banco.address}/golfers/demo-junia/stock`)
-  await asked.getByRole('link', { name: 'Say it' }).click()
-  await page.getByRole('button', { name: 'Say how it was set up' }).click()
-  await page.getByLabel('Carries are').selectOption('computed by the device')
-  await page.getByLabel('The device’s own air').fill('25')
-  await page.getByLabel('Altitude of the numbers').fill('0')
-  await page.getByRole('button', { name: 'Keep it' }).click()
+  await expect(asked).toContainText(
+    'missing are whether carries were measured or computed by the device and the air in which the device computes',
+  )
+  await asked.getByRole('button', { name: 'Say it here' }).click()
+  await asked.getByLabel('The device’s own air').fill('25')
+  await asked.getByLabel('Altitude').fill('0')
+  expect(await axeFindings(page)).toEqual([])
+  await asked.getByRole('button', { name: 'Say it for 1 session' }).click()
+  await expect(asked).toHaveCount(0)
   await page.goto(`${banco.address}/golfers/demo-junia/stock`)
   await expect(page.getByRole('heading', { level: 1 })).toHaveText(/stocks from/)
   await expect(asked).toHaveCount(0)
+})
+
+test('Course asks for the air of all sessions in one form, and the card follows', async ({
+  page,
+  request,
+  banco,
+}) => {
+  const golfer = await golferWithBag(request, banco, 'Morwenna Tregear')
+  for (const day of [1, 2]) {
+    const session = await openSession(request, banco, golfer, 'range')
+    const { bag } = await bayOf(request, banco, session)
+    const club = bag.clubs.find(({ name }) => name === '7-iron')!.id
+    for (const carry of [138, 140, 139]) {
+      const shot = {
+        id: `air-${day}-${carry}`,
+        clubId: club,
+        swing: 'full',
+        carryM: carry * 0.9144,
+        hitMs: Date.now(),
+      }
+      const url = `${banco.address}/api/sessions/${session}/shots`
+      expect((await request.post(url, { data: { shots: [shot] } })).status()).toBe(200)
+    }
+    await request.patch(`${banco.address}/api/sessions/${session}`, { data: { ended: true } })
+  }
+  await page.goto(`${banco.address}/golfers/${golfer}/course`)
+  const asked = page.getByRole('region', { name: 'Air that was not said' })
+  await expect(asked.getByRole('checkbox')).toHaveCount(2)
+  await asked.getByLabel('Temperature').fill('10')
+  await asked.getByLabel('Altitude').fill('0')
+  await asked.getByRole('button', { name: 'Say it for all of them' }).click()
+  // What was left open is still asked for, and nothing else.
+  await expect(asked).toContainText('missing is how strongly and from where the wind blew')
+  await expect(asked.getByLabel('Temperature')).toHaveCount(0)
+  await asked.getByLabel('Wind').fill('0')
+  await asked.getByRole('button', { name: 'Say it for all of them' }).click()
+  await expect(asked).toHaveCount(0)
+  await expect(page.getByRole('row', { name: /^7-iron/ })).toContainText('≈')
 })

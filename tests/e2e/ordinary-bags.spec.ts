@@ -144,6 +144,7 @@ test('no page scrolls sideways on a phone, upright or on its side; each prints o
     ['stock', 'Left out'],
     ['gaps', '58° wedge'],
     ['wedges', 'total'],
+    ['course', 'Rule 4.3'],
   ] as const) {
     await sheet.goto(`${home}/${path}`)
     await expect(sheet.getByRole('heading', { level: 1 })).toBeVisible()

@@ -79,7 +79,12 @@ test('from an empty table through one session with three swings of four wedges t
 
   await page.getByRole('textbox', { name: /^I have/ }).fill('70')
   const number = page.getByRole('region', { name: 'I have a number' })
-  await expect(number.getByRole('listitem').first()).toContainText('58° wedge')
+  const first = number.getByRole('listitem').first()
+  await expect(first).toContainText(/carries \d\d/)
+  const toCarry = await first.textContent()
+  await number.getByLabel('to where it comes to rest, run and all').check()
+  await expect(first).toContainText(/58° wedge.*finishes at \d\d/)
+  expect(await first.textContent()).not.toBe(toCarry)
   await expect(number).toContainText(/within 5 yd of it \d\d% of the time/)
   await page.getByRole('textbox', { name: /^I have/ }).fill('130')
   await expect(number).toContainText('Nearest below: the P-wedge')

@@ -106,7 +106,10 @@ test.describe('by touch at 390x844', () => {
       await expect(page.getByTestId('plan')).toContainText(hit)
       const marks = page.getByRole('group', { name: 'Mark' })
       await tap('Thin', marks)
-      await expect(marks.getByRole('button', { name: 'Thin', exact: true })).toHaveAttribute('aria-pressed', 'true')
+      await expect(marks.getByRole('button', { name: 'Thin', exact: true })).toHaveAttribute(
+        'aria-pressed',
+        'true',
+      )
       if (i < 11) await tap(/^Next: /, page.locator('.pick-station'))
     }
     const typed = CARRIES.flatMap((carry) => [carry, carry + 1])

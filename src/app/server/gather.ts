@@ -92,6 +92,7 @@ export function courseView(golfer: Golfer): CourseProps | null {
     golfer,
     ...view,
     places: placesOf(db, golfer.id),
+    counts: inDay.stocks.map(({ count }) => ({ count })),
     stations: seasonStations(clubs, inDay),
     airs: airsToAsk(golfer),
   }

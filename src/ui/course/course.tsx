@@ -10,8 +10,10 @@ import { day as dayName } from '@/words/days'
 import { clubNames } from '@/words/names'
 import { AirAsked } from '../air/air-asked'
 import { PageHead } from '../shell/page-head'
+import { PrintTitle } from '../shell/print-title'
 import { DayForm } from './day-form'
 import { DayTable } from './day-table'
+import { Places } from './places'
 import { SeasonPicture } from './season-picture'
 import './course.css'
 
@@ -23,18 +25,21 @@ export type CourseProps = {
   setMs: number | null
   places: CoursePlace[]
   card: DayCard
+  /** How many solid shots stand behind each stock. */
+  counts: { count: number }[]
   stations: SeasonStation[]
   /** Sessions whose air nobody said. */
   airs: AskedAir[]
 }
 
 /** The bag in the air and on the ground of a day. */
-export function Course({ golfer, bag, day, setMs, places, card, stations, airs }: CourseProps) {
+export function Course({ golfer, bag, day, setMs, places, card, counts, stations, airs }: CourseProps) {
   const name = clubNames(bag)
   const advice = dayAdvice(card, day, name, golfer)
   const home = `/golfers/${golfer.id}`
   return (
     <>
+      <PrintTitle golfer={golfer} bag={bag} stocks={counts} what="Course" air={dayLine(day, golfer)} />
       <PageHead
         title={`${dayFinding(card, name, golfer)}.`}
         lede={
@@ -55,6 +60,7 @@ export function Course({ golfer, bag, day, setMs, places, card, stations, airs }
           Take this card along
         </Link>
       </PageHead>
+      <Places golfer={golfer} day={day} places={places} />
       <p className="rule-43">
         <b>In a competition round</b> take the plain card: under Rule 4.3 a device may give distance, but not
         measure slope or wind, nor advise a club. Local rules decide.

@@ -13,7 +13,6 @@ import type { Golfer } from '@/core/golfer'
 import type { Problem } from '@/core/problem'
 import type { WeatherReading } from '@/core/session/weather'
 import { dayProblems, TURF_NAME } from '@/words/day'
-import { altitude } from '@/words/set-up'
 import { send } from '../send'
 import { MeasureField } from '../set-up/measure-field'
 import { measuresOf } from '../set-up/set-up-form'
@@ -26,6 +25,12 @@ type Along = 'with' | 'against'
 export function DayForm({ golfer, day, places }: Props) {
   const router = useRouter()
   const [draft, setDraft] = useState(day)
+  // A day that was set elsewhere on the page takes the place of what stands here.
+  const [stood, setStood] = useState(JSON.stringify(day))
+  if (stood !== JSON.stringify(day)) {
+    setStood(JSON.stringify(day))
+    setDraft(day)
+  }
   const [problems, setProblems] = useState<Problem[]>([])
   const [along, setAlong] = useState<Along>(day.tailwindMps > 0 ? 'with' : 'against')
   const [said, setSaid] = useState('')
@@ -48,12 +53,6 @@ export function DayForm({ golfer, day, places }: Props) {
     if (!sent.ok) return
     setSaid('The card stands for this day.')
     router.refresh()
-  }
-  /** A place that is tapped sets the day: what it keeps, and the air as it stands here. */
-  const play = ({ name, altitudeM, turf }: CoursePlace) => {
-    const there = { ...draft, place: name, altitudeM, turf }
-    change(there)
-    void set(there)
   }
   const askStation = async () => {
     const sent = await send<WeatherReading>('POST', '/api/weather')
@@ -82,21 +81,6 @@ export function DayForm({ golfer, day, places }: Props) {
     <section className="sheet day-form" aria-label="The day">
       <h2>The day</h2>
       <div className="p-3 d-grid gap-3">
-        {places.length > 0 && (
-          <div className="btns" role="group" aria-label="Places">
-            {places.map((place) => (
-              <Button
-                key={place.name}
-                size="sm"
-                variant="outline"
-                aria-pressed={draft.place === place.name}
-                onClick={() => play(place)}
-              >
-                {place.name}, {altitude(place.altitudeM, golfer)}
-              </Button>
-            ))}
-          </div>
-        )}
         <div className="fields">
           <div className="measure">
             <Form.Label htmlFor="day-place">Place</Form.Label>

@@ -42,7 +42,7 @@ export function DayTable({ golfer, clubs, card }: Props) {
                 <td className="carry">
                   <OfDay line={line} card={card} golfer={golfer} />
                 </td>
-                <td>
+                <td className="total">
                   {line.total && !ofDayIsOpen(line, card) ? (
                     <Modelled of={line.total} golfer={golfer} />
                   ) : (

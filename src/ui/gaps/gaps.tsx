@@ -55,7 +55,7 @@ export function Gaps({ golfer, bag, analysis, shots }: Props) {
   }
   return (
     <>
-      <PrintTitle golfer={golfer} bag={bag} analysis={analysis} what="Gaps" />
+      <PrintTitle golfer={golfer} bag={bag} stocks={analysis.stocks} what="Gaps" />
       <PageHead
         title={found.sentence}
         lede={

@@ -1,6 +1,5 @@
 'use client'
 
-import type { BagAnalysis } from '@/core/analyse-bag'
 import type { Bag } from '@/core/bag/bag'
 import type { Golfer } from '@/core/golfer'
 import { day } from '@/words/days'
@@ -9,12 +8,20 @@ import { count } from '@/words/numbers'
 import { statedAir } from '@/words/set-up'
 import { useNow } from '../use-now'
 
-type Props = { golfer: Golfer; bag: Bag; analysis: Pick<BagAnalysis, 'stocks'>; what: string }
+type Props = {
+  golfer: Golfer
+  bag: Bag
+  /** Those whose solid shots stand behind the page. */
+  stocks: readonly { count: number }[]
+  what: string
+  /** The air of its numbers, where it is not that in which the golfer compares. */
+  air?: string
+}
 
 /** The title block of a page on paper: whose it is, and what its numbers stand for. */
-export function PrintTitle({ golfer, bag, analysis, what }: Props) {
+export function PrintTitle({ golfer, bag, stocks, what, air }: Props) {
   const now = useNow(60_000)
-  const solid = analysis.stocks.reduce((sum, stock) => sum + stock.count, 0)
+  const solid = stocks.reduce((sum, stock) => sum + stock.count, 0)
   return (
     <table className="print-title print-only">
       <tbody>
@@ -27,7 +34,7 @@ export function PrintTitle({ golfer, bag, analysis, what }: Props) {
         <tr>
           <td>{RULE_NAME[golfer.stockRule]}; ± is a 90% interval</td>
           <td>even {SCHOOL_NAME[schoolOf(golfer, bag)]}</td>
-          <td>{golfer.compareIn === 'reference' ? statedAir(golfer) : 'in the air as hit'}</td>
+          <td>{air ?? (golfer.compareIn === 'reference' ? statedAir(golfer) : 'in the air as hit')}</td>
           <td>{count(solid, 'solid shot')}</td>
         </tr>
       </tbody>

@@ -71,7 +71,7 @@ export function StockTable({ golfer, bag, analysis, shots, setUps, airs, beside,
   const widest = hit.reduce((a, b) => (half(b) > half(a) ? b : a))
   return (
     <>
-      <PrintTitle golfer={golfer} bag={bag} analysis={analysis} what="Stock" />
+      <PrintTitle golfer={golfer} bag={bag} stocks={analysis.stocks} what="Stock" />
       <PageHead
         title={`${count(hit.length, 'stock')} from ${count(solid, 'solid shot')}`}
         lede={

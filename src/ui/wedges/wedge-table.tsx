@@ -4,10 +4,12 @@ import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Table from 'react-bootstrap/Table'
 import type { Bag } from '@/core/bag/bag'
+import type { Turf } from '@/core/flight/ground'
 import type { Golfer } from '@/core/golfer'
 import type { Station } from '@/core/session/session'
 import type { WedgeCell } from '@/core/wedges/wedge-table'
 import type { Wedges } from '@/core/wedges/wedges'
+import { TURF_NAME } from '@/words/day'
 import { clubNames, swingName } from '@/words/names'
 import { around, count, len, percent } from '@/words/numbers'
 import { STAR_NOTE } from '@/words/run'
@@ -18,13 +20,15 @@ type Props = {
   bag: Bag
   swings: string[]
   found: Wedges
+  /** The ground that runs are on. */
+  turf: Turf
   wanted: Station[]
   onWant: (stations: Station[]) => void
   onDrop: (station: Station) => void
 }
 
 /** Wedges by swings. What was not hit yet is estimated, in italics, and one tap puts it into the next plan. */
-export function WedgeTable({ golfer, bag, swings, found, wanted, onWant, onDrop }: Props) {
+export function WedgeTable({ golfer, bag, swings, found, turf, wanted, onWant, onDrop }: Props) {
   const name = clubNames(bag)
   const empty = found.table.flat().filter(({ stock, swing }) => !stock && golfer.swings.includes(swing))
   const missing = empty.filter((cell) => !isIn(wanted, cell))
@@ -81,6 +85,9 @@ export function WedgeTable({ golfer, bag, swings, found, wanted, onWant, onDrop 
       </div>
       {found.shots.some(({ flight }) => flight?.runFrom === 'monitor') && (
         <p className="quiet star-note">{STAR_NOTE}</p>
+      )}
+      {turf !== 'normal' && found.shots.some(({ flight }) => flight) && (
+        <p className="quiet star-note">Runs and totals are those of the day’s {TURF_NAME[turf]} ground.</p>
       )}
     </section>
   )

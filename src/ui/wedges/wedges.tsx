@@ -114,7 +114,7 @@ export function Wedges(props: WedgesProps) {
   }
   return (
     <>
-      <PrintTitle golfer={golfer} bag={bag} analysis={{ stocks: solidOf(found) }} what="Wedges" />
+      <PrintTitle golfer={golfer} bag={bag} stocks={solidOf(found)} what="Wedges" />
       <PageHead
         title={titleOf(found, golfer)}
         lede={
@@ -225,6 +225,7 @@ export function Wedges(props: WedgesProps) {
             bag={bag}
             swings={swings}
             found={found}
+            turf={turf}
             wanted={wanted}
             onWant={want}
             onDrop={(station) => change('DELETE', station)}
