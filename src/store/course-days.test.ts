@@ -8,7 +8,7 @@ import { dayOf, forgetPlace, keepPlace, placesOf, setDay } from './course-days'
 import { changeGolfer, golferById } from './golfers'
 import { sessionsToAsk } from './papers'
 import { leaveAir } from './sessions'
-import { keepSetUp } from './set-ups'
+import { keepSetUp, sayAir } from './set-ups'
 import { takeShot } from './shots'
 import type { ShotId } from '../core/ids'
 
@@ -74,10 +74,27 @@ it('shots carry the air of their session once it was said', () => {
 it('a session without air is asked about once, and left alone when the golfer says so', () => {
   const { db, golfer, sessionId } = withShot()
   expect(sessionsToAsk(db, golfer, NOW_MS + 1)).toMatchObject([
-    { id: sessionId, shots: 1, missing: 'carry-from' },
+    { id: sessionId, shots: 1, missing: ['carry-from', 'device-air'] },
   ])
   leaveAir(db, sessionId)
   expect(sessionsToAsk(db, golfer, NOW_MS + 1)).toEqual([])
+})
+
+it('air that is said for several sessions reaches each of them, in one step', () => {
+  const { db, golfer, bag, sessionId } = withShot()
+  sayAir(db, golfer.id, [
+    {
+      sessions: [sessionId],
+      carryFrom: 'computed',
+      deviceTempC: 22,
+      altitudeM: 100,
+      tempC: null,
+      windMps: null,
+      wind: null,
+    },
+  ])
+  expect(sessionsToAsk(db, golfer, NOW_MS + 1)).toEqual([])
+  expect(bagInput(db, golfer, bag, NOW_MS + 1).shots).toMatchObject([{ air: { tempC: 22 } }])
 })
 
 it('the reference air and whether tables stand in it are the golfer’s', () => {

@@ -11,7 +11,9 @@ import { ordinaryRun, runOfTotals } from '@/core/flight/station-run'
 import type { Golfer } from '@/core/golfer'
 import { lengthIn } from '@/core/units'
 import { wedges } from '@/core/wedges/wedges'
+import { len } from '@/words/numbers'
 import { analyseBag } from '@/core/analyse-bag'
+import { cardOfDay } from '@/drawings/card-of-day'
 import { stairOfBag } from '@/drawings/stair-of-bag'
 import { bagInput } from '@/store/bag-input'
 import { bagOf } from '@/store/bags'
@@ -135,6 +137,15 @@ it('one run and one total for each station and ground: Stock, stair, Wedges, car
         const run = ordinaryRun(stock)
         if (turf === 'normal' && run) expect(run.totalM).toBeCloseTo(onCourse.total!.atM, 6)
         walked++
+      }
+      const taken = cardOfDay(golfer, { bag, day, card })
+      for (const {
+        name,
+        swings: [total],
+      } of taken.lines) {
+        const club = bag.clubs.find((each) => each.name === name)!
+        const line = card.lines.find((each) => each.clubId === club.id && each.swing === 'full')
+        expect(total).toBe(line?.total ? len(line.total.atM, golfer) : '')
       }
       if (turf !== 'normal') continue
       const stair = stairOfBag(golfer, bag.clubs, analysis, -1)
