@@ -41,7 +41,7 @@ export async function liveShots(): Promise<string[]> {
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
   await page.addInitScript({ content: WATCH })
   await page.goto(`${server.address}/golfers/${golfer}/bay`)
-  await page.getByText('listening').waitFor()
+  await page.getByText('Receiving', { exact: true }).waitFor()
   const sent: number[] = []
   for (let i = 0; i < SHOTS; i++) {
     sent.push(Date.now())
@@ -85,7 +85,7 @@ async function typedShots(browser: Browser, server: BancoServer): Promise<number
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
   await page.addInitScript({ content: WATCH })
   await page.goto(`${server.address}/golfers/demo-tilda/bay`)
-  await page.getByText('listening').waitFor()
+  await page.getByText('Receiving', { exact: true }).waitFor()
   await page.waitForTimeout(500)
   const before = (await watched(page)).seen.length
   for (let i = 0; i < TYPED; i++) {

@@ -1,3 +1,4 @@
+import { rootBetween } from '../math/root'
 import { densityOf, viscosityOf, windShare, type Air } from './air'
 
 /** How a ball leaves the club. */
@@ -73,9 +74,17 @@ export function dragOf(spinRatio: number, reynolds: number, crisis = 1): number 
 /** Lift of a spinning ball, saturating in the spin ratio; fitted with the drag. */
 export const liftOf = (spinRatio: number): number => spinRatio / (0.39 + 1.69 * spinRatio)
 
-/** State: place, velocity, spin. Seven numbers in one array: the hot loop allocates nothing. */
+/** State: place, velocity, spin. Seven numbers in one array. */
 type State = Float64Array<ArrayBuffer>
 const empty = (): State => new Float64Array(7)
+/** The hot loop allocates nothing: flights run one after the other, in the same few arrays. */
+const WORK = {
+  steps: [
+    { from: empty(), to: empty(), slopeFrom: empty(), slopeTo: empty(), s: 0 },
+    { from: empty(), to: empty(), slopeFrom: empty(), slopeTo: empty(), s: 0 },
+  ] as const,
+  stages: [empty(), empty(), empty()] as const,
+}
 
 /**
  * Flies a ball: point mass, drag and lift, spin that decays, wind; Runge-Kutta of the fourth order, the
@@ -85,13 +94,15 @@ const empty = (): State => new Float64Array(7)
 export function fly(launch: Launch, air: Air, options: FlightOptions = {}): FlightResult {
   const { landingHeightM = 0, path: wanted = false, stepS = STEP_S } = options
   const laws = lawsOf(launch, air, options)
-  const work = [empty(), empty(), empty(), empty()] as const
-  let step: Step = { from: startOf(launch), to: empty(), slopeFrom: empty(), slopeTo: empty(), s: stepS }
-  const path: Place[] = [[0, 0, 0]]
+  let step: Step = WORK.steps[0]
+  let spare: Step = WORK.steps[1]
+  step.s = spare.s = stepS
+  startAt(launch, step.from)
+  const path: Place[] = wanted ? [[0, 0, 0]] : []
   let peakM = 0
   slope(laws, step.from, step.slopeFrom)
   for (let steps = 1; steps <= MOST_STEPS; steps++) {
-    rungeKutta(laws, step, work)
+    rungeKutta(laws, step)
     if (!Number.isFinite(step.to[HEIGHT])) return { outcome: 'does-not-land', peakM, steps }
     slope(laws, step.to, step.slopeTo)
     peakM = Math.max(peakM, peakIn(step))
@@ -116,28 +127,32 @@ export function fly(launch: Launch, air: Air, options: FlightOptions = {}): Flig
     if (wanted) path.push([step.to[0] as number, step.to[1] as number, step.to[2] as number])
     if ((step.to[1] as number) < Math.min(0, landingHeightM) - 1)
       return { outcome: 'does-not-land', peakM, steps }
-    step = { from: step.to, to: step.from, slopeFrom: step.slopeTo, slopeTo: step.slopeFrom, s: stepS }
+    // The end of this step is the beginning of the next.
+    spare.from = step.to
+    spare.to = step.from
+    spare.slopeFrom = step.slopeTo
+    spare.slopeTo = step.slopeFrom
+    ;[step, spare] = [spare, step]
   }
   return { outcome: 'does-not-land', peakM, steps: MOST_STEPS }
 }
 
-function startOf({ ballSpeedMps: v, launchDeg, spinRpm, azimuthDeg = 0 }: Launch): State {
-  const [up, right] = [launchDeg * RADIAN, azimuthDeg * RADIAN]
-  return Float64Array.of(
-    0,
-    0,
-    0,
-    v * Math.cos(up) * Math.cos(right),
-    v * Math.sin(up),
-    v * Math.cos(up) * Math.sin(right),
-    (spinRpm * 2 * Math.PI) / 60,
-  )
+function startAt({ ballSpeedMps: v, launchDeg, spinRpm, azimuthDeg = 0 }: Launch, state: State): void {
+  const up = launchDeg * RADIAN
+  const right = azimuthDeg * RADIAN
+  state[0] = state[1] = state[2] = 0
+  state[3] = v * Math.cos(up) * Math.cos(right)
+  state[4] = v * Math.sin(up)
+  state[5] = v * Math.cos(up) * Math.sin(right)
+  state[6] = (spinRpm * 2 * Math.PI) / 60
 }
 
 /** The unit vector about which the ball spins, across its start direction; backspin lifts. */
 function axisOf({ launchDeg, azimuthDeg = 0, spinAxisDeg = 0 }: Launch): Place {
-  const [up, right, tilt] = [launchDeg * RADIAN, azimuthDeg * RADIAN, spinAxisDeg * RADIAN]
-  const [c, s] = [Math.cos(tilt), Math.sin(tilt)]
+  const up = launchDeg * RADIAN
+  const right = azimuthDeg * RADIAN
+  const c = Math.cos(spinAxisDeg * RADIAN)
+  const s = Math.sin(spinAxisDeg * RADIAN)
   return [
     -c * Math.sin(right) + s * Math.sin(up) * Math.cos(right),
     -s * Math.cos(up),
@@ -145,79 +160,124 @@ function axisOf({ launchDeg, azimuthDeg = 0, spinAxisDeg = 0 }: Launch): Place {
   ]
 }
 
-/** What does not change during a flight. */
+/** What does not change during a flight; flat, for the hot loop. */
 type Laws = {
   /** Half the density times the area over the mass, 1/m. */
   force: number
+  /** The same, negative for a ball that spins forward: its lift pulls down. */
+  lifts: number
   reynoldsPerMps: number
   /** Share of its spin that a ball loses per metre of air. */
   fading: number
-  axis: Place
-  air: Air
+  axisX: number
+  axisY: number
+  axisZ: number
+  tailwindMps: number
+  crosswindMps: number
+  windHeightM: number | undefined
   crisis: number
 }
 
 function lawsOf(launch: Launch, air: Air, { ball, crisis = 1 }: FlightOptions): Laws {
   const { massKg, decay } = ball ?? { massKg: BALL.massKg, decay: DECAY }
   const density = densityOf(air)
+  const [axisX, axisY, axisZ] = axisOf(launch)
+  const force = (0.5 * density * AREA) / massKg
   return {
-    force: (0.5 * density * AREA) / massKg,
+    force,
+    lifts: Math.sign(launch.spinRpm) * force,
     reynoldsPerMps: (density * 2 * BALL.radiusM) / viscosityOf(air),
     fading: (decay * (density / 1.2)) / BALL.radiusM,
-    axis: axisOf(launch),
-    air,
+    axisX,
+    axisY,
+    axisZ,
+    tailwindMps: air.tailwindMps,
+    crosswindMps: air.crosswindMps,
+    windHeightM: air.windHeightM,
     crisis,
   }
 }
 
-function slope(laws: Laws, state: State, into: State): void {
-  const { force, air, axis } = laws
-  const blows = air.windHeightM === undefined ? 1 : windShare(state[1] as number, air.windHeightM)
-  const vx = state[3] as number
-  const vy = state[4] as number
-  const vz = state[5] as number
-  const spin = state[6] as number
-  const ux = vx - air.tailwindMps * blows
-  const uz = vz - air.crosswindMps * blows
+const slope = (laws: Laws, state: State, into: State): void =>
+  slopeAt(
+    laws,
+    state[1] as number,
+    state[3] as number,
+    state[4] as number,
+    state[5] as number,
+    state[6] as number,
+    into,
+  )
+
+/** What changes in a second of a ball at this height with this velocity and spin: its place, velocity and spin. */
+function slopeAt(
+  laws: Laws,
+  height: number,
+  vx: number,
+  vy: number,
+  vz: number,
+  spin: number,
+  into: State,
+): void {
+  const { axisX, axisY, axisZ, windHeightM } = laws
+  const blows = windHeightM === undefined ? 1 : windShare(height, windHeightM)
+  const ux = vx - laws.tailwindMps * blows
+  const uz = vz - laws.crosswindMps * blows
   const speed = Math.sqrt(ux * ux + vy * vy + uz * uz)
   const ratio = speed > 0 ? (BALL.radiusM * Math.abs(spin)) / speed : 0
-  const drag = -force * dragOf(ratio, laws.reynoldsPerMps * speed, laws.crisis) * speed
-  const lift = Math.sign(spin) * force * liftOf(ratio) * speed
+  const drag = -laws.force * dragOf(ratio, laws.reynoldsPerMps * speed, laws.crisis) * speed
+  const lift = laws.lifts * liftOf(ratio) * speed
   into[0] = vx
   into[1] = vy
   into[2] = vz
-  into[3] = drag * ux + lift * (axis[1] * uz - axis[2] * vy)
-  into[4] = drag * vy + lift * (axis[2] * ux - axis[0] * uz) - GRAVITY
-  into[5] = drag * uz + lift * (axis[0] * vy - axis[1] * ux)
+  into[3] = drag * ux + lift * (axisY * uz - axisZ * vy)
+  into[4] = drag * vy + lift * (axisZ * ux - axisX * uz) - GRAVITY
+  into[5] = drag * uz + lift * (axisX * vy - axisY * ux)
   into[6] = -laws.fading * speed * spin
 }
 
 /** One step of the flight: two states with their slopes, `s` seconds apart. */
 type Step = { from: State; to: State; slopeFrom: State; slopeTo: State; s: number }
 
-function rungeKutta(
-  laws: Laws,
-  { from, to, slopeFrom, s }: Step,
-  [middle, k2, k3, k4]: readonly [State, State, State, State],
-): void {
-  for (let i = 0; i < 7; i++) middle[i] = (from[i] as number) + (s / 2) * (slopeFrom[i] as number)
-  slope(laws, middle, k2)
-  for (let i = 0; i < 7; i++) middle[i] = (from[i] as number) + (s / 2) * (k2[i] as number)
-  slope(laws, middle, k3)
-  for (let i = 0; i < 7; i++) middle[i] = (from[i] as number) + s * (k3[i] as number)
-  slope(laws, middle, k4)
-  for (let i = 0; i < 7; i++)
-    to[i] =
-      (from[i] as number) +
-      (s / 6) * ((slopeFrom[i] as number) + 2 * (k2[i] as number) + 2 * (k3[i] as number) + (k4[i] as number))
+/** Runge and Kutta's step of the fourth order, written out: this replaces a loop over the seven numbers of each stage. */
+function rungeKutta(laws: Laws, { from, to, slopeFrom: k1, s }: Step): void {
+  const [k2, k3, k4] = WORK.stages
+  stage(laws, from, k1, s / 2, k2)
+  stage(laws, from, k2, s / 2, k3)
+  stage(laws, from, k3, s, k4)
+  const sixth = s / 6
+  to[0] = sumOf(from, k1, k2, k3, k4, sixth, 0)
+  to[1] = sumOf(from, k1, k2, k3, k4, sixth, 1)
+  to[2] = sumOf(from, k1, k2, k3, k4, sixth, 2)
+  to[3] = sumOf(from, k1, k2, k3, k4, sixth, 3)
+  to[4] = sumOf(from, k1, k2, k3, k4, sixth, 4)
+  to[5] = sumOf(from, k1, k2, k3, k4, sixth, 5)
+  to[6] = sumOf(from, k1, k2, k3, k4, sixth, 6)
 }
+
+/** The slope where a stage of the step ends that goes along `k` for `s` seconds. */
+const stage = (laws: Laws, from: State, k: State, s: number, into: State): void =>
+  slopeAt(
+    laws,
+    (from[1] as number) + s * (k[1] as number),
+    (from[3] as number) + s * (k[3] as number),
+    (from[4] as number) + s * (k[4] as number),
+    (from[5] as number) + s * (k[5] as number),
+    (from[6] as number) + s * (k[6] as number),
+    into,
+  )
+
+const sumOf = (from: State, k1: State, k2: State, k3: State, k4: State, sixth: number, i: number): number =>
+  (from[i] as number) +
+  sixth * ((k1[i] as number) + 2 * (k2[i] as number) + 2 * (k3[i] as number) + (k4[i] as number))
 
 const HEIGHT = 1
 const CLIMB = 4
 
 /** Hermite's cubic of one number of the state, at a share of a step. */
 function within({ from, to, slopeFrom, slopeTo, s }: Step, i: number, share: number): number {
-  const [s2, s3] = [share * share, share * share * share]
+  const s2 = share * share
+  const s3 = s2 * share
   return (
     (2 * s3 - 3 * s2 + 1) * (from[i] as number) +
     (s3 - 2 * s2 + share) * s * (slopeFrom[i] as number) +
@@ -226,27 +286,12 @@ function within({ from, to, slopeFrom, slopeTo, s }: Step, i: number, share: num
   )
 }
 
+/** A height or a climb counts as reached from so near on, m or m/s. */
+const REACHED = 1e-13
+
 /** The share of a step at which a number of the state falls through a level, between two shares that enclose it. */
-function fallsThrough(step: Step, i: number, level: number, low: number, high: number): number {
-  let over = within(step, i, low) - level
-  let under = within(step, i, high) - level
-  // Regula falsi after Illinois, which halves the weight of an end that stays.
-  for (let n = 0; n < 60; n++) {
-    const share = low + ((high - low) * over) / (over - under)
-    const off = within(step, i, share) - level
-    if (Math.abs(off) < 1e-13 || high - low < 1e-15) return share
-    if (off > 0) {
-      low = share
-      over = off
-      under /= 2
-    } else {
-      high = share
-      under = off
-      over /= 2
-    }
-  }
-  return (low + high) / 2
-}
+const fallsThrough = (step: Step, i: number, level: number, low: number, high: number): number =>
+  rootBetween((share) => within(step, i, share) - level, [low, high], REACHED)
 
 const LOOKS = 16
 

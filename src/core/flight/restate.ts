@@ -1,3 +1,4 @@
+import { rootBetween } from '../math/root'
 import { FULL_SWING, type Swing } from '../shots/shot'
 import { pressureAt, type Air } from './air'
 import { BALL, fly, type Launch } from './fly'
@@ -188,20 +189,14 @@ export function launchThatCarries(
     high = Math.min(SPEEDS_MPS[1], high * SPEEDS_APART)
     offHigh = off(high)
   }
-  // Regula falsi after Illinois, which halves the weight of an end that stays.
-  for (let i = 0; i < 100; i++) {
-    const middle = offLow < -1e8 ? (low + high) / 2 : low - (offLow * (high - low)) / (offHigh - offLow)
+  // Below where it lands at all there is nothing to draw a line through.
+  while (offLow < -1e8) {
+    const middle = (low + high) / 2
     const value = off(middle)
-    if (Math.abs(value) < SOLVED_M || high - low < 1e-13) return at(middle)
-    if (value > 0) {
-      ;[high, offHigh] = [middle, value]
-      offLow /= offLow < -1e8 ? 1 : 2
-    } else {
-      ;[low, offLow] = [middle, value]
-      offHigh /= 2
-    }
+    if (value > 0) [high, offHigh] = [middle, value]
+    else [low, offLow] = [middle, value]
   }
-  return at((low + high) / 2)
+  return at(rootBetween(off, [low, high], SOLVED_M, offLow, offHigh))
 }
 
 /** One standard deviation of a change, as a share of the carry, by what air differs. */
