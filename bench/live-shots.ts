@@ -6,6 +6,7 @@ import { bagOf, startBag } from '@/store/bags'
 import { databasePath } from '@/store/data-folder'
 import { openDatabase } from '@/store/database'
 import { addGolfer } from '@/store/golfers'
+import { takeOver } from '@/store/receivers'
 import { openStation, startSession } from '@/store/sessions'
 import { BancoServer } from '../demo/banco-server'
 import { CHROMIUM } from '../demo/chromium'
@@ -85,19 +86,19 @@ async function typedShots(browser: Browser, server: BancoServer): Promise<number
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
   await page.addInitScript({ content: WATCH })
   await page.goto(`${server.address}/golfers/demo-tilda/bay`)
-  await page.getByText('Receiving', { exact: true }).waitFor()
+  await page.getByTestId('running-stock').waitFor()
   await page.waitForTimeout(500)
-  const before = (await watched(page)).seen.length
   for (let i = 0; i < TYPED; i++) {
     await page.keyboard.type(String(128 + (i % 5)))
     await page.keyboard.press('Enter')
     await page.waitForTimeout(EVERY_MS)
   }
   const { seen, entered } = await watched(page)
-  if (seen.length - before !== TYPED)
-    throw new Error(`${seen.length - before} of ${TYPED} typed shots were shown`)
+  // The plan goes on to its next station, whose earlier shots are shown as well.
+  const typed = seen.filter(([id]) => !id.startsWith('demo-'))
+  if (typed.length !== TYPED) throw new Error(`${typed.length} of ${TYPED} typed shots were shown`)
   await page.close()
-  return seen.slice(before).map(([, at], i) => at - (entered[i] as number))
+  return typed.map(([, at], i) => at - (entered[i] as number))
 }
 
 function openBay(data: string): GolferId {
@@ -120,6 +121,7 @@ function openBay(data: string): GolferId {
   const wedge = bagOf(db, id)?.clubs.findLast((club) => club.kind === 'wedge')
   if (!wedge) throw new Error('the bag has no wedge')
   openStation(db, session, { clubId: wedge.id, swing: 'full' }, nowMs)
+  takeOver(db, session, null, nowMs)
   db.close()
   return id
 }
