@@ -138,7 +138,7 @@ function stockTable(
       'Solid',
       'Out',
     ],
-    [0.27, 0.1, 0.05, 0.13, 0.08, 0.1, 0.08, 0.07, 0.06, 0.06],
+    [0.26, 0.09, 0.09, 0.12, 0.07, 0.1, 0.08, 0.07, 0.06, 0.06],
     stocks.map((stock) => [
       station(stock),
       stock.byHand

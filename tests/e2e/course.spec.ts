@@ -1,3 +1,7 @@
+import { execFileSync } from 'node:child_process'
+import { mkdtempSync, writeFileSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
 import type { Page } from '@playwright/test'
 import type { BancoServer } from '../../demo/banco-server'
 import { makeDemoIn } from '../../demo/make-demo-in'
@@ -160,4 +164,70 @@ test('Course asks for the air of all sessions in one form, and the card follows'
   await asked.getByRole('button', { name: 'Say it for all of them' }).click()
   await expect(asked).toHaveCount(0)
   await expect(page.getByRole('row', { name: /^7-iron/ })).toContainText('≈')
+})
+
+/** What stands in a table under a heading, by club and swing; a swing stands under its club. */
+const column = (page: Page, heading: RegExp) =>
+  page.evaluate((source) => {
+    const table = [...document.querySelectorAll('table')].find((each) =>
+      [...each.querySelectorAll('thead th')].some((th) => new RegExp(source).test(th.textContent ?? '')),
+    )
+    const at = [...(table?.querySelectorAll('thead th') ?? [])].findIndex((th) =>
+      new RegExp(source).test(th.textContent ?? ''),
+    )
+    let club = ''
+    return [...(table?.querySelectorAll('tbody tr') ?? [])].flatMap((row) => {
+      const cells = [...row.children].map((cell) => (cell.textContent ?? '').trim())
+      const name = (cells[0] ?? '').replace(/^▸\s*/, '').replace(/.*, (three-quarter|half)/, '$1')
+      const swing = /three-quarter|half/.exec(name)?.[0]
+      if (!swing) club = name.replace(/\s*[\d.]+°$/, '').trim()
+      const number = /\d+/.exec(cells[at] ?? '')?.[0]
+      return number ? [[`${club} ${swing ?? 'full'}`, number] as const] : []
+    })
+  }, heading.source)
+
+test('one total for each station, as painted and as printed: Stock, Wedges, the card of the day and the report', async ({
+  page,
+  banco,
+}) => {
+  await withDemo(banco, page, `${TILDA}/stock`)
+  // The air in which the loft's monitor computes, on normal ground: whatever differs then is no other air.
+  const day = {
+    place: null,
+    tempC: 24,
+    altitudeM: 14,
+    seaLevelHpa: 1013.25,
+    humidity: 0.5,
+    tailwindMps: 0,
+    crosswindMps: 0,
+    turf: 'normal',
+  }
+  const set = await page.request.put(`${banco.address}/api/golfers/demo-tilda/day`, { data: day })
+  expect(set.status()).toBe(200)
+  const onStock = new Map<string, string>(await column(page, /^Total/))
+  expect(onStock.size).toBe(20)
+  await page.goto(`${banco.address}${TILDA}/course`)
+  await expect(page.locator('.lede')).toContainText('24 °C, 46 ft, calm, normal ground')
+  expect(new Map(await column(page, /^Total/))).toEqual(onStock)
+  await page.goto(`${banco.address}${TILDA}/wedges`)
+  const cells = await page.locator('.wedge-table tbody tr').evaluateAll((rows) =>
+    rows.flatMap((row) => {
+      const [club, ...swings] = [...row.children].map((cell) => cell.textContent ?? '')
+      return swings.map((cell, i) => [
+        `${club} ${['full', 'three-quarter', 'half'][i]}`,
+        /total (\d+)/.exec(cell)?.[1] ?? '',
+      ])
+    }),
+  )
+  expect(cells).toHaveLength(12)
+  for (const [station, total] of cells)
+    expect(`${station}: ${total}`).toBe(`${station}: ${onStock.get(station!)}`)
+  const report = await page.request.get(`${banco.address}/api/golfers/demo-tilda/paper?kind=report`)
+  const file = join(mkdtempSync(join(tmpdir(), 'banco-report-')), 'report.pdf')
+  writeFileSync(file, await report.body())
+  const lines = execFileSync('pdftotext', ['-layout', file, '-'], { encoding: 'utf8' }).split('\n')
+  for (const club of ['Driver', '5-wood', '7-iron', 'P-wedge'])
+    expect(
+      lines.some((line) => line.includes(club) && line.includes(` ${onStock.get(`${club} full`)}`)),
+    ).toBe(true)
 })
