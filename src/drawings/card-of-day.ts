@@ -23,14 +23,13 @@ export function cardOfDay(
     const line = lineOf(clubId, swing)
     return line && !ofDayIsOpen(line, card) ? (line.ofDay ?? line.measured) : undefined
   }
-  const said = (carry: Interval | undefined) =>
-    carry ? `${modelled ? '≈ ' : ''}${len(carry.atM, golfer)}` : '–'
+  const said = (carry: Interval | undefined) => (carry ? len(carry.atM, golfer) : '–')
   return {
     title: `${golfer.name}, ${day.place ?? 'the day'}`,
     notes: [
       dayLine(day, golfer),
       modelled
-        ? '≈ modelled for this air and ground; ± is a 90% interval'
+        ? 'all modelled for this air and ground; ± is a 90% interval'
         : 'as measured; ± is a 90% interval',
       'In a competition round local rules decide: Rule 4.3',
     ],
