@@ -1,16 +1,17 @@
 // The one-way rule: left may import right, types included. Each layer names what it may see.
 const LAYERS = {
   core: [],
-  words: ['core'],
-  drawings: ['words', 'core'],
+  text: ['core'],
+  draw: ['text', 'core'],
   store: ['core'],
-  wire: ['core'],
-  workers: ['wire', 'core'],
-  views: ['wire', 'store', 'words', 'core'],
-  paper: ['drawings', 'words', 'core'],
-  ui: ['workers', 'drawings', 'words', 'core'],
-  cli: ['views', 'paper', 'workers', 'wire', 'store', 'drawings', 'words', 'core'],
-  app: ['ui', 'views', 'paper', 'workers', 'wire', 'store', 'drawings', 'words', 'core'],
+  formats: ['core'],
+  workers: ['formats', 'core'],
+  views: ['formats', 'store', 'text', 'core'],
+  paper: ['draw', 'text', 'core'],
+  ui: ['workers', 'draw', 'text', 'core'],
+  http: ['ui', 'views', 'paper', 'formats', 'store', 'draw', 'text', 'core'],
+  cli: ['views', 'paper', 'workers', 'formats', 'store', 'draw', 'text', 'core'],
+  app: ['http', 'ui', 'views', 'paper', 'workers', 'formats', 'store', 'draw', 'text', 'core'],
 }
 const TESTS = '\\.(test|spec)\\.tsx?$'
 
@@ -36,10 +37,10 @@ module.exports = {
   forbidden: [
     ...layerRules,
     {
-      name: 'simulators-see-wire-core',
+      name: 'simulators-see-formats-core',
       severity: 'error',
       from: { path: '(^|/)simulators/', pathNot: TESTS },
-      to: { path: '(^|/)(src|demo|bench|tests)/', pathNot: '(^|/)src/(wire|core)/' },
+      to: { path: '(^|/)(src|demo|bench|tests)/', pathNot: '(^|/)src/(formats|core)/' },
     },
     {
       name: 'demo-sees-simulators-store-core',
@@ -53,7 +54,7 @@ module.exports = {
       from: { path: '(^|/)src/core/', pathNot: TESTS },
       to: { dependencyTypesNot: ['local'], pathNot: '(simple-statistics|@stdlib/stats-)|(^|/)src/core/' },
     },
-    only('joi-only-in-wire', 'node_modules/joi', 'wire'),
+    only('joi-only-in-formats', 'node_modules/joi', 'formats'),
     only('sqlite-only-in-store', 'node_modules/(better-sqlite3|@types/better-sqlite3)', 'store'),
     { name: 'no-cycles', severity: 'error', from: {}, to: { circular: true } },
     {

@@ -1,7 +1,7 @@
 import { chromium, type Browser, type Page } from '@playwright/test'
 import { BAG_TEMPLATES } from '@/core/bag/bag-templates'
 import type { GolferId, SessionId } from '@/core/ids'
-import { quantile } from '@/core/stock/quantile'
+import { quantile } from '@/core/math/quantile'
 import { bagOf, startBag } from '@/store/bags'
 import { databasePath } from '@/store/data-folder'
 import { openDatabase } from '@/store/database'

@@ -7,7 +7,7 @@ import extractTs from 'dependency-cruiser/config-utl/extract-ts-config'
 const CANARY = [
   'core-sees-nothing',
   'core-takes-statistics-only',
-  'joi-only-in-wire',
+  'joi-only-in-formats',
   'no-cycles',
   'sqlite-only-in-store',
   'store-sees-core',

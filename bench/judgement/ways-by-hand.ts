@@ -1,5 +1,5 @@
-import { median } from '@/core/stock/quantile'
-import { sample } from '@/core/stock/sample'
+import { median } from '@/core/math/quantile'
+import { sample } from '@/core/math/sample'
 
 /** What golfers do today with the carries of one club. Null without shots. */
 export const WAYS_BY_HAND: Record<string, (carries: number[]) => number | null> = {

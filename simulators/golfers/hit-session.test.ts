@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { sample } from '../../src/core/stock/sample'
+import { sample } from '../../src/core/math/sample'
 import { dice } from './dice'
 import { hitOtherwise } from './hit-otherwise'
 import { hitSession, inRounds } from './hit-session'

@@ -4,7 +4,7 @@ import { theDatabase } from '@/store/database'
 import { allGolfers } from '@/store/golfers'
 import { bagOf } from '@/store/bags'
 import { currentSession, sessionsOf } from '@/store/sessions'
-import { LAST_GOLFER } from '@/ui/shell/last-golfer'
+import { LAST_GOLFER } from '@/ui/shared/shell/last-golfer'
 
 export const dynamic = 'force-dynamic'
 

@@ -1,6 +1,6 @@
 import { createInterface } from 'node:readline'
 import type { Readable, Writable } from 'node:stream'
-import type { Checked } from '@/wire/check'
+import type { Checked } from '@/formats/check'
 
 /**
  * Answers each line of input with one line of output, in order. A bad line is answered in its place by

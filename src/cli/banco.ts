@@ -1,4 +1,4 @@
-import { readFlyInput, readRestateInput } from '@/wire/flight-input'
+import { readFlyInput, readRestateInput } from '@/formats/flight-input'
 import { analyse } from './analyse'
 import { answerLines } from './answer-lines'
 import { checkData } from './check-data'

@@ -12,9 +12,9 @@ import { allGolfers } from '@/store/golfers'
 import { courseDay, paperInput } from '@/store/papers'
 import { exportFile, EXPORTS } from '@/views/export-file'
 import { importShots } from '@/store/shot-files'
-import { readGolferDocument } from '@/wire/golfer-document'
-import { fileShots } from '@/wire/table/file-shots'
-import { readTable, SHOT_FIELD, type TableRow } from '@/wire/table/read-table'
+import { readGolferDocument } from '@/formats/golfer-document'
+import { fileShots } from '@/formats/table/file-shots'
+import { readTable, SHOT_FIELD, type TableRow } from '@/formats/table/read-table'
 
 /** A sentence for whoever called, and exit code 2. */
 export class CommandError extends Error {}

@@ -1,7 +1,7 @@
 import { fly } from '@/core/flight/fly'
 import { runOn } from '@/core/flight/ground'
 import { restate } from '@/core/flight/restate'
-import type { FlyInput } from '@/wire/flight-input'
+import type { FlyInput } from '@/formats/flight-input'
 import type { Restating } from '@/core/flight/restate'
 
 /** A flight and its run. */

@@ -1,4 +1,4 @@
-import { card, CARD_SIZES, type CardData, type CardSize } from '@/drawings/card'
+import { card, CARD_SIZES, type CardData, type CardSize } from '@/draw/card'
 import { drawOnPaper } from './draw'
 import { Pen, POINTS_PER_PIXEL } from './pen'
 

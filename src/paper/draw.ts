@@ -1,4 +1,4 @@
-import { AREA_OPACITY, pixel, type Drawing, type Ink, type Part } from '@/drawings/drawing'
+import { AREA_OPACITY, pixel, type Drawing, type Ink, type Part } from '@/draw/drawing'
 import { POINTS_PER_PIXEL, type Pen } from './pen'
 
 /** Paper is black on white: what a colour says stands there as a word and a pattern too. */

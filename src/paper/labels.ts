@@ -1,4 +1,4 @@
-import type { CardData } from '@/drawings/card'
+import type { CardData } from '@/draw/card'
 import { A4, Pen } from './pen'
 
 const COLUMNS = 3

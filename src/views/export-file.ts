@@ -5,10 +5,10 @@ import type { Database } from '@/store/database'
 import { golferDocument, writeGolferDocument } from '@/store/golfer-document'
 import { paperInput } from '@/store/papers'
 import { shotRecords, shotStandings } from '@/store/shot-files'
-import { writeShotsCsv } from '@/wire/shots-csv'
-import { writeStepsCsv, writeStocksCsv } from '@/wire/tables-csv'
-import { clubNames } from '@/words/names'
-import { shotFate } from '@/words/shot-fate'
+import { writeShotsCsv } from '@/formats/shots-csv'
+import { writeStepsCsv, writeStocksCsv } from '@/formats/tables-csv'
+import { clubNames } from '@/text/names'
+import { shotFate } from '@/text/shot-fate'
 
 /** What a golfer can take along: the same file from the page and from the command, with the numbers of the screen. */
 export const EXPORTS = ['golfer', 'shots', 'stocks', 'steps'] as const

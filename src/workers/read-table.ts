@@ -1,6 +1,6 @@
-import { openTable, readRows, type Table, type TableOptions, type TableRow } from '@/wire/table/read-table'
-import { shapeOf, withChoice, type ColumnChoice } from '@/wire/table/shape'
-import type { TableColumn } from '@/wire/table/find-columns'
+import { openTable, readRows, type Table, type TableOptions, type TableRow } from '@/formats/table/read-table'
+import { shapeOf, withChoice, type ColumnChoice } from '@/formats/table/shape'
+import type { TableColumn } from '@/formats/table/find-columns'
 import type { Problem } from '@/core/problem'
 
 /** What the page asks of the worker that reads tables. */

@@ -3,10 +3,10 @@ import { join } from 'node:path'
 import { describe, expect, it } from 'vitest'
 import { dice } from '../../simulators/golfers/dice'
 import { importShots } from '../../src/store/shot-files'
-import { fileShots } from '../../src/wire/table/file-shots'
+import { fileShots } from '../../src/formats/table/file-shots'
 import { NOW_MS, storeWithGolfer } from '../store'
 import { metresFrom, mpsFrom } from '../../src/core/units'
-import { readTable, type TableRow } from '../../src/wire/table/read-table'
+import { readTable, type TableRow } from '../../src/formats/table/read-table'
 
 /** Awkward tables, made by make-tables.ts: the same six shots with one oddity each, three with five at once. */
 const FOLDER = join(import.meta.dirname, 'files')

@@ -15,7 +15,7 @@ import {
   type Restated,
   type UsualClub,
 } from './restate'
-import { median } from '../stock/quantile'
+import { median } from '../math/quantile'
 
 /** Why a carry stays as it was hit. */
 export type AsHitBecause = Extract<Restated, { kind: 'refused' }>['because'] | 'unknown-air'

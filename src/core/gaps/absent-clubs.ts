@@ -1,6 +1,6 @@
 import type { Club } from '../bag/club'
 import { segmentOf, type Segment } from '../bag/segment'
-import { median } from '../stock/quantile'
+import { median } from '../math/quantile'
 
 /** A loft step this many times the usual one of its segment spans a club that is not in the bag. */
 const SPANS_A_CLUB = 1.6

@@ -1,6 +1,6 @@
 import type { Club } from '../bag/club'
 import { sevenIron, SEVEN_IRON_WITHIN_DEG } from '../bag/seven-iron'
-import { density, phi } from '../stock/normal'
+import { density, phi } from '../math/normal'
 import { yards } from '../units'
 
 /** A full-swing stock as far as the limits of steps go. */

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { dice } from '../../../simulators/golfers/dice'
-import { phi } from '../stock/normal'
+import { phi } from '../math/normal'
 import { yards } from '../units'
 import { nearLine } from './near-line'
 import { nextShots, type NextClub } from './next-shots'

@@ -1,5 +1,5 @@
 import quantile from '@stdlib/stats-base-dists-normal-quantile'
-import { phi } from '../stock/normal'
+import { phi } from '../math/normal'
 import { lineWidth, ON_THE_LINE_FROM } from './near-line'
 import { enoughToSettle, SETTLED_FROM } from './settled'
 import type { Zones } from './zones'

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import { phi } from '../stock/normal'
-import type { Posterior } from '../stock/stock-posterior'
+import { phi } from '../math/normal'
+import type { Posterior } from '../judge/stock-posterior'
 import { yards } from '../units'
 import { lineWidth, nearLine } from './near-line'
 import { difference, judgeStep, likeliest, zoneChances, type Side, type StepContext } from './step'

@@ -1,5 +1,5 @@
 import type { ClubId } from '../ids'
-import { belowIn, stockAt, type Posterior } from '../stock/stock-posterior'
+import { belowIn, stockAt, type Posterior } from '../judge/stock-posterior'
 import type { StockRule } from '../stock/stock-rules'
 import type { Swing } from '../shots/shot'
 import { nearLine, sameDistance, type Line } from './near-line'

@@ -1,6 +1,6 @@
 import tQuantile from '@stdlib/stats-base-dists-t-quantile'
 import type { Stock } from '../stock/station-stock'
-import { sample } from '../stock/sample'
+import { sample } from '../math/sample'
 import type { Station } from './session'
 
 /** What a golfer said of a station before hitting it. */

@@ -1,7 +1,7 @@
-import type { StationModel } from './judge-stations'
-import { CARRY_PER_SPEED } from './drift'
-import { weightedMean } from './spread'
-import { robustLine } from './robust-line'
+import type { StationModel } from '../judge/judge-stations'
+import { CARRY_PER_SPEED } from '../judge/drift'
+import { weightedMean } from '../judge/spread'
+import { robustLine } from '../math/robust-line'
 
 /** A full-swing stock beside what the golfer's other clubs say of its loft. */
 export type OffCurve = {

@@ -1,6 +1,6 @@
 import type { AsHitBecause, ShotInAir } from '../flight/restate-shots'
 import type { ShotId } from '../ids'
-import type { BagModel, StationModel } from './judge-stations'
+import type { BagModel, StationModel } from '../judge/judge-stations'
 import type { Stock } from './station-stock'
 
 /** How many of a stock's solid shots are in the stated air, by how much it changed them, and why others stay as hit. */

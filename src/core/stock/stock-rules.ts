@@ -1,5 +1,5 @@
-import { quantile, median } from './quantile'
-import { sample } from './sample'
+import { quantile, median } from '../math/quantile'
+import { sample } from '../math/sample'
 
 /** The schools behind a stock that a golfer can check with a pencil, and the model's own. */
 export const PENCIL_RULES = ['mean-solid', 'median-solid', 'best-n-of-m', 'mean-all', 'reliable'] as const

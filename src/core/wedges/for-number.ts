@@ -1,7 +1,7 @@
 import type { Club } from '../bag/club'
 import type { ClubId } from '../ids'
 import type { Swing } from '../shots/shot'
-import { phi } from '../stock/normal'
+import { phi } from '../math/normal'
 import { yards } from '../units'
 import { FULL_SWING } from '../shots/shot'
 import type { WedgeCell } from './wedge-table'

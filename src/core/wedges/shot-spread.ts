@@ -1,5 +1,5 @@
-import { quantile } from '../stock/quantile'
-import { sample } from '../stock/sample'
+import { quantile } from '../math/quantile'
+import { sample } from '../math/sample'
 
 /** How a station's shots lie about where they were aimed: along the line and across it, positive to the right. */
 export type ShotSpread = {

@@ -1,7 +1,7 @@
 import type { Club } from '../bag/club'
 import type { ClubId } from '../ids'
 import { FULL_SWING, type Swing } from '../shots/shot'
-import { partialPrior, type Measured } from '../stock/partial-share'
+import { partialPrior, type Measured } from '../judge/partial-share'
 import type { Stock } from '../stock/station-stock'
 
 /** What a station that was not hit yet should carry, by the golfer's own shares on other clubs or by what is usual. */

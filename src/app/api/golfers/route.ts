@@ -1,9 +1,9 @@
 import { randomUUID } from 'node:crypto'
-import { bodyForm, refuse, route } from '@/app/server/answer'
+import { bodyForm, refuse, route } from '@/http/answer'
 import type { GolferId } from '@/core/ids'
 import { theDatabase } from '@/store/database'
 import { addGolfer } from '@/store/golfers'
-import { GOLFER_FORM } from '@/wire/forms'
+import { GOLFER_FORM } from '@/formats/forms'
 
 export const POST = route(async (request) => {
   const settings = await bodyForm(request, GOLFER_FORM)

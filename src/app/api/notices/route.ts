@@ -1,4 +1,4 @@
-import { listen } from '@/app/server/notices'
+import { listen } from '@/http/notices'
 import { theDatabase } from '@/store/database'
 import { newestShot } from '@/store/shots'
 

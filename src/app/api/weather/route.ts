@@ -1,5 +1,5 @@
-import { refuse, Refusal, route } from '@/app/server/answer'
-import { readWeather } from '@/wire/weather'
+import { refuse, Refusal, route } from '@/http/answer'
+import { readWeather } from '@/formats/weather'
 
 const ADDRESS = process.env.BANCO_WEATHER ?? 'http://127.0.0.1:4615/weather'
 const PATIENCE_MS = 2000

@@ -1,13 +1,13 @@
 import type { Metadata } from 'next'
 import type { ReactNode } from 'react'
-import { golferOfPage } from '@/app/server/gather'
+import { golferOfPage } from '@/http/gather'
 import { MOST_CLUBS } from '@/core/bag/club'
 import { bagOf } from '@/store/bags'
 import { theDatabase } from '@/store/database'
 import { allGolfers } from '@/store/golfers'
-import { Head } from '@/ui/shell/head'
-import { RememberGolfer } from '@/ui/shell/remember-golfer'
-import { SendWaiting } from '@/ui/shell/send-waiting'
+import { Head } from '@/ui/shared/shell/head'
+import { RememberGolfer } from '@/ui/shared/shell/remember-golfer'
+import { SendWaiting } from '@/ui/shared/shell/send-waiting'
 
 export const dynamic = 'force-dynamic'
 

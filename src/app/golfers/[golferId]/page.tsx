@@ -1,8 +1,8 @@
-import { golferOfPage } from '@/app/server/gather'
-import { GolferData } from '@/ui/golfer/golfer-data'
-import { ReferenceAir } from '@/ui/air/reference-air'
-import { GolferForm } from '@/ui/golfer/golfer-form'
-import { PageHead } from '@/ui/shell/page-head'
+import { golferOfPage } from '@/http/gather'
+import { GolferData } from '@/ui/screens/golfer/golfer-data'
+import { ReferenceAir } from '@/ui/shared/air/reference-air'
+import { GolferForm } from '@/ui/screens/golfer/golfer-form'
+import { PageHead } from '@/ui/shared/shell/page-head'
 
 export default async function GolferPage({ params }: { params: Promise<{ golferId: string }> }) {
   const golfer = golferOfPage((await params).golferId)

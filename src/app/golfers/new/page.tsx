@@ -1,5 +1,5 @@
-import { GolferForm } from '@/ui/golfer/golfer-form'
-import { PageHead } from '@/ui/shell/page-head'
+import { GolferForm } from '@/ui/screens/golfer/golfer-form'
+import { PageHead } from '@/ui/shared/shell/page-head'
 
 export const metadata = { title: 'New golfer' }
 

@@ -1,8 +1,8 @@
-import { bodyJson, Refusal, route } from '@/app/server/answer'
-import { notify } from '@/app/server/notices'
+import { bodyJson, Refusal, route } from '@/http/answer'
+import { notify } from '@/http/notices'
 import { theDatabase } from '@/store/database'
 import { receiveShot } from '@/store/feed'
-import { readFeedPost } from '@/wire/feed-post'
+import { readFeedPost } from '@/formats/feed-post'
 
 /** The open feed of shots (docs/feed.md). */
 export const POST = route(async (request) => {

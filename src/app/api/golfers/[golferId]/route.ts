@@ -1,10 +1,10 @@
-import { bodyForm, refuse, route } from '@/app/server/answer'
-import { knownGolfer } from '@/app/server/known'
-import { notify } from '@/app/server/notices'
+import { bodyForm, refuse, route } from '@/http/answer'
+import { knownGolfer } from '@/http/known'
+import { notify } from '@/http/notices'
 import { theDatabase } from '@/store/database'
 import { removeGolfer } from '@/store/golfer-document'
 import { changeGolfer } from '@/store/golfers'
-import { GOLFER_CHANGE, REMOVAL_FORM } from '@/wire/forms'
+import { GOLFER_CHANGE, REMOVAL_FORM } from '@/formats/forms'
 
 export const PATCH = route<{ golferId: string }>(async (request, { golferId }) => {
   const golfer = knownGolfer(golferId)

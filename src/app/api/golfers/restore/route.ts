@@ -1,9 +1,9 @@
-import { bodyText, refuse, Refusal, route } from '@/app/server/answer'
-import { notify } from '@/app/server/notices'
+import { bodyText, refuse, Refusal, route } from '@/http/answer'
+import { notify } from '@/http/notices'
 import { theDatabase } from '@/store/database'
 import { GolferDocumentError } from '@/store/golfer-document'
 import { restoreGolfer } from '@/store/restore-golfer'
-import { readGolferDocument } from '@/wire/golfer-document'
+import { readGolferDocument } from '@/formats/golfer-document'
 
 const FILE_BYTES = 64 * 1024 * 1024
 

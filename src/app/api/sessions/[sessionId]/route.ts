@@ -1,10 +1,10 @@
-import { bodyForm, refuse, route } from '@/app/server/answer'
-import { knownGolfer, knownSession } from '@/app/server/known'
-import { notify } from '@/app/server/notices'
+import { bodyForm, refuse, route } from '@/http/answer'
+import { knownGolfer, knownSession } from '@/http/known'
+import { notify } from '@/http/notices'
 import { theDatabase } from '@/store/database'
 import { claimWaiting } from '@/store/feed'
 import { endSession, leaveAir, setPlace, stopForPain } from '@/store/sessions'
-import { SESSION_CHANGE } from '@/wire/forms'
+import { SESSION_CHANGE } from '@/formats/forms'
 
 /** Ends a session or stops it for pain, sets its place, or gives waiting shots to their golfer. */
 export const PATCH = route<{ sessionId: string }>(async (request, { sessionId }) => {

@@ -1,9 +1,9 @@
-import { bodyForm, route } from '@/app/server/answer'
-import { answerChangedBay } from '@/app/server/answer-bay'
-import { knownShot, ownClub, ownedSession } from '@/app/server/known'
+import { bodyForm, route } from '@/http/answer'
+import { answerChangedBay } from '@/http/answer-bay'
+import { knownShot, ownClub, ownedSession } from '@/http/known'
 import { theDatabase } from '@/store/database'
 import { addEvents, historyOfShot } from '@/store/shots'
-import { SHOT_DECISION } from '@/wire/forms'
+import { SHOT_DECISION } from '@/formats/forms'
 
 /** All that happened to a shot since it came. */
 export const GET = route<{ shotId: string }>((_request, { shotId }) => {

@@ -1,11 +1,11 @@
-import { golferOfPage } from '@/app/server/gather'
+import { golferOfPage } from '@/http/gather'
 import { bagOf } from '@/store/bags'
 import { knownLabels } from '@/store/club-labels'
 import { theDatabase } from '@/store/database'
-import { ClubNames } from '@/ui/bag/club-names'
-import { BagBench } from '@/ui/bag/bag-bench'
-import { ChooseTemplate } from '@/ui/bag/choose-template'
-import { PageHead } from '@/ui/shell/page-head'
+import { ClubNames } from '@/ui/screens/bag/club-names'
+import { BagBench } from '@/ui/screens/bag/bag-bench'
+import { ChooseTemplate } from '@/ui/screens/bag/choose-template'
+import { PageHead } from '@/ui/shared/shell/page-head'
 
 export const metadata = { title: 'Bag' }
 

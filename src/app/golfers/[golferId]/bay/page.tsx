@@ -1,11 +1,11 @@
 import { redirect } from 'next/navigation'
-import { bayStart, bayView, golferOfPage, sessionForBay } from '@/app/server/gather'
+import { bayStart, bayView, golferOfPage, sessionForBay } from '@/http/gather'
 import { bagOf } from '@/store/bags'
 import { theDatabase } from '@/store/database'
 import { waitingSessions } from '@/store/sessions'
-import { Bay } from '@/ui/bay/bay'
-import { readBlocks } from '@/ui/plan/plan-draft'
-import { BayStart } from '@/ui/bay/bay-start'
+import { Bay } from '@/ui/screens/bay/bay'
+import { readBlocks } from '@/ui/screens/plan/plan-draft'
+import { BayStart } from '@/ui/screens/bay/bay-start'
 
 export const metadata = { title: 'Bay' }
 

@@ -1,6 +1,6 @@
 import { redirect } from 'next/navigation'
-import { courseView, golferOfPage } from '@/app/server/gather'
-import { Course } from '@/ui/course/course'
+import { courseView, golferOfPage } from '@/http/gather'
+import { Course } from '@/ui/screens/course/course'
 
 export const metadata = { title: 'Course' }
 

@@ -1,6 +1,6 @@
 import { redirect } from 'next/navigation'
-import { comparedBag, golferOfPage } from '@/app/server/gather'
-import { Gaps } from '@/ui/gaps/gaps'
+import { comparedBag, golferOfPage } from '@/http/gather'
+import { Gaps } from '@/ui/screens/gaps/gaps'
 
 export const metadata = { title: 'Gaps' }
 

@@ -1,11 +1,11 @@
 import { redirect } from 'next/navigation'
-import { golferOfPage } from '@/app/server/gather'
+import { golferOfPage } from '@/http/gather'
 import { bagOf } from '@/store/bags'
 import { clubLabels } from '@/store/club-labels'
 import { theDatabase } from '@/store/database'
 import { fileShapes } from '@/store/file-shapes'
-import { ImportBench } from '@/ui/import/import-bench'
-import type { ColumnState } from '@/ui/import/column-mapping'
+import { ImportBench } from '@/ui/screens/import/import-bench'
+import type { ColumnState } from '@/ui/screens/import/column-mapping'
 
 export const metadata = { title: 'Bring in a table' }
 

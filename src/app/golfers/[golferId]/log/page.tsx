@@ -1,8 +1,8 @@
-import { golferOfPage } from '@/app/server/gather'
+import { golferOfPage } from '@/http/gather'
 import { theDatabase } from '@/store/database'
 import { sessionsOf, waitingSessions } from '@/store/sessions'
 import { importsOf } from '@/store/shot-files'
-import { Log } from '@/ui/log/log'
+import { Log } from '@/ui/screens/log/log'
 
 export const metadata = { title: 'Log' }
 

@@ -1,6 +1,6 @@
 import { redirect } from 'next/navigation'
-import { cardData, dayCardData, golferOfPage } from '@/app/server/gather'
-import { PaperBench } from '@/ui/paper/paper-bench'
+import { cardData, dayCardData, golferOfPage } from '@/http/gather'
+import { PaperBench } from '@/ui/screens/paper/paper-bench'
 
 export const metadata = { title: 'Card and report' }
 

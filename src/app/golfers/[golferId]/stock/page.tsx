@@ -1,6 +1,6 @@
 import { redirect } from 'next/navigation'
-import { airsToAsk, besideTheStocks, comparedBag, golferOfPage, setUpsBehind } from '@/app/server/gather'
-import { StockTable } from '@/ui/stock/stock-table'
+import { airsToAsk, besideTheStocks, comparedBag, golferOfPage, setUpsBehind } from '@/http/gather'
+import { StockTable } from '@/ui/screens/stock/stock-table'
 
 export const metadata = { title: 'Stock' }
 

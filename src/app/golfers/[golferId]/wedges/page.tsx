@@ -1,6 +1,6 @@
 import { redirect } from 'next/navigation'
-import { golferOfPage, wedgesView } from '@/app/server/gather'
-import { Wedges } from '@/ui/wedges/wedges'
+import { golferOfPage, wedgesView } from '@/http/gather'
+import { Wedges } from '@/ui/screens/wedges/wedges'
 
 export const metadata = { title: 'Wedges' }
 

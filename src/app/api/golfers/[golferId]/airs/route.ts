@@ -1,9 +1,9 @@
-import { bodyForm, refuse, route } from '@/app/server/answer'
-import { knownGolfer, knownSession } from '@/app/server/known'
-import { notify } from '@/app/server/notices'
+import { bodyForm, refuse, route } from '@/http/answer'
+import { knownGolfer, knownSession } from '@/http/known'
+import { notify } from '@/http/notices'
 import { theDatabase } from '@/store/database'
 import { sayAir } from '@/store/set-ups'
-import { AIR_SAID_FORM } from '@/wire/set-up-form'
+import { AIR_SAID_FORM } from '@/formats/set-up-form'
 
 /** Says the air of sessions that lack it; what was said of them before stays. */
 export const PUT = route<{ golferId: string }>(async (request, { golferId }) => {

@@ -1,9 +1,9 @@
-import { bodyForm, refuse, route } from '@/app/server/answer'
-import { knownGolfer } from '@/app/server/known'
+import { bodyForm, refuse, route } from '@/http/answer'
+import { knownGolfer } from '@/http/known'
 import { BAG_TEMPLATES } from '@/core/bag/bag-templates'
 import { startBag } from '@/store/bags'
 import { theDatabase } from '@/store/database'
-import { BAG_FORM } from '@/wire/forms'
+import { BAG_FORM } from '@/formats/forms'
 
 /** Starts a bag from a template. */
 export const POST = route<{ golferId: string }>(async (request, { golferId }) => {

@@ -1,8 +1,8 @@
-import { bodyForm, refuse, route } from '@/app/server/answer'
-import { knownGolfer } from '@/app/server/known'
+import { bodyForm, refuse, route } from '@/http/answer'
+import { knownGolfer } from '@/http/known'
 import { addClub } from '@/store/bags'
 import { theDatabase } from '@/store/database'
-import { CLUB_FORM } from '@/wire/forms'
+import { CLUB_FORM } from '@/formats/forms'
 
 export const POST = route<{ golferId: string }>(async (request, { golferId }) => {
   const golfer = knownGolfer(golferId)

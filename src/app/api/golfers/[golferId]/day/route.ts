@@ -1,9 +1,9 @@
-import { bodyForm, route } from '@/app/server/answer'
-import { knownGolfer } from '@/app/server/known'
-import { notify } from '@/app/server/notices'
+import { bodyForm, route } from '@/http/answer'
+import { knownGolfer } from '@/http/known'
+import { notify } from '@/http/notices'
 import { setDay } from '@/store/course-days'
 import { theDatabase } from '@/store/database'
-import { DAY_FORM } from '@/wire/forms'
+import { DAY_FORM } from '@/formats/forms'
 
 /** Sets the day that the golfer's card stands for. */
 export const PUT = route<{ golferId: string }>(async (request, { golferId }) => {

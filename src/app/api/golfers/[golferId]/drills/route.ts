@@ -1,8 +1,8 @@
-import { bodyForm, route } from '@/app/server/answer'
-import { knownGolfer, ownClub } from '@/app/server/known'
+import { bodyForm, route } from '@/http/answer'
+import { knownGolfer, ownClub } from '@/http/known'
 import { theDatabase } from '@/store/database'
 import { addDrillShot, drillShots, undoDrillShot } from '@/store/drills'
-import { DRILL_FORM, DRILL_UNDO } from '@/wire/wedge-forms'
+import { DRILL_FORM, DRILL_UNDO } from '@/formats/wedge-forms'
 
 /** Keeps what was hit at a called yardage. It feeds no stock. */
 export const POST = route<{ golferId: string }>(async (request, { golferId }) => {

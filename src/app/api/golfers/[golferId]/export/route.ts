@@ -1,6 +1,6 @@
-import { refuse, route } from '@/app/server/answer'
-import { fileName } from '@/app/server/file-name'
-import { knownGolfer } from '@/app/server/known'
+import { refuse, route } from '@/http/answer'
+import { fileName } from '@/http/file-name'
+import { knownGolfer } from '@/http/known'
 import { theDatabase } from '@/store/database'
 import { exportFile, EXPORTS, type Export } from '@/views/export-file'
 

@@ -1,9 +1,9 @@
-import { bodyForm, route } from '@/app/server/answer'
-import { knownGolfer, ownClub } from '@/app/server/known'
-import { notify } from '@/app/server/notices'
+import { bodyForm, route } from '@/http/answer'
+import { knownGolfer, ownClub } from '@/http/known'
+import { notify } from '@/http/notices'
 import { theDatabase } from '@/store/database'
 import { setByHand } from '@/store/hand-stocks'
-import { HAND_STOCK_FORM } from '@/wire/forms'
+import { HAND_STOCK_FORM } from '@/formats/forms'
 
 /** Sets a stock by hand beside the measured one, or takes it back. */
 export const POST = route<{ golferId: string }>(async (request, { golferId }) => {

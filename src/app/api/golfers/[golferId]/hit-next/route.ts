@@ -1,10 +1,10 @@
-import { bodyForm, route } from '@/app/server/answer'
-import { knownGolfer, ownClub } from '@/app/server/known'
-import { notify } from '@/app/server/notices'
+import { bodyForm, route } from '@/http/answer'
+import { knownGolfer, ownClub } from '@/http/known'
+import { notify } from '@/http/notices'
 import { theDatabase } from '@/store/database'
 import { insertNext } from '@/store/plans'
 import { currentSession } from '@/store/sessions'
-import { HIT_NEXT_FORM } from '@/wire/forms'
+import { HIT_NEXT_FORM } from '@/formats/forms'
 
 /** Puts shots in front of what is left of the plan of the session that goes on; says where there is none. */
 export const POST = route<{ golferId: string }>(async (request, { golferId }) => {

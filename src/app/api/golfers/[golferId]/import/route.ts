@@ -1,14 +1,14 @@
-import { refuse, Refusal, route } from '@/app/server/answer'
-import { knownGolfer, ownClub } from '@/app/server/known'
-import { notify } from '@/app/server/notices'
+import { refuse, Refusal, route } from '@/http/answer'
+import { knownGolfer, ownClub } from '@/http/known'
+import { notify } from '@/http/notices'
 import { theDatabase } from '@/store/database'
 import { keepShape } from '@/store/file-shapes'
 import { importShots, knownShots } from '@/store/shot-files'
-import { check } from '@/wire/check'
-import { IMPORT_FORM } from '@/wire/import-form'
-import { fileShots } from '@/wire/table/file-shots'
-import { openTable, readRows, tableProblem } from '@/wire/table/read-table'
-import { shapeOf, withChoice } from '@/wire/table/shape'
+import { check } from '@/formats/check'
+import { IMPORT_FORM } from '@/formats/import-form'
+import { fileShots } from '@/formats/table/file-shots'
+import { openTable, readRows, tableProblem } from '@/formats/table/read-table'
+import { shapeOf, withChoice } from '@/formats/table/shape'
 
 const FILE_BYTES = 64 * 1024 * 1024
 

@@ -1,11 +1,11 @@
-import { bodyForm, route } from '@/app/server/answer'
-import { knownGolfer, ownClub } from '@/app/server/known'
-import { notify } from '@/app/server/notices'
+import { bodyForm, route } from '@/http/answer'
+import { knownGolfer, ownClub } from '@/http/known'
+import { notify } from '@/http/notices'
 import type { ClubId } from '@/core/ids'
 import type { LabelMeaning } from '@/core/monitor/club-for-label'
 import { changeLabel } from '@/store/club-labels'
 import { theDatabase } from '@/store/database'
-import { LABEL_FORM } from '@/wire/forms'
+import { LABEL_FORM } from '@/formats/forms'
 
 /** What a name in files and feeds means from now on, and for the shots that came under it. */
 export const PUT = route<{ golferId: string }>(async (request, { golferId }) => {

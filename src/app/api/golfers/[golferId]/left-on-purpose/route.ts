@@ -1,9 +1,9 @@
-import { bodyForm, route } from '@/app/server/answer'
-import { knownGolfer, ownClub } from '@/app/server/known'
-import { notify } from '@/app/server/notices'
+import { bodyForm, route } from '@/http/answer'
+import { knownGolfer, ownClub } from '@/http/known'
+import { notify } from '@/http/notices'
 import { theDatabase } from '@/store/database'
 import { leaveOnPurpose } from '@/store/left-on-purpose'
-import { LEFT_FORM } from '@/wire/forms'
+import { LEFT_FORM } from '@/formats/forms'
 
 /** A step, a hole or a pair is wanted as it is, or no more. */
 export const POST = route<{ golferId: string }>(async (request, { golferId }) => {

@@ -1,9 +1,9 @@
-import { bodyForm, route } from '@/app/server/answer'
-import { knownGolfer } from '@/app/server/known'
-import { notify } from '@/app/server/notices'
+import { bodyForm, route } from '@/http/answer'
+import { knownGolfer } from '@/http/known'
+import { notify } from '@/http/notices'
 import { forgetPlace, keepPlace } from '@/store/course-days'
 import { theDatabase } from '@/store/database'
-import { PLACE_FORM, PLACE_REMOVAL } from '@/wire/forms'
+import { PLACE_FORM, PLACE_REMOVAL } from '@/formats/forms'
 
 /** Keeps a place to set days from. */
 export const PUT = route<{ golferId: string }>(async (request, { golferId }) => {

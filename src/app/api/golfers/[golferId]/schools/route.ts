@@ -1,9 +1,9 @@
-import { bodyForm, route } from '@/app/server/answer'
-import { knownGolfer } from '@/app/server/known'
-import { notify } from '@/app/server/notices'
+import { bodyForm, route } from '@/http/answer'
+import { knownGolfer } from '@/http/known'
+import { notify } from '@/http/notices'
 import { theDatabase } from '@/store/database'
 import { changeSchools } from '@/store/golfers'
-import { SCHOOLS_FORM } from '@/wire/forms'
+import { SCHOOLS_FORM } from '@/formats/forms'
 
 /** Which number is a stock, and what an even step is, to this golfer. */
 export const PATCH = route<{ golferId: string }>(async (request, { golferId }) => {

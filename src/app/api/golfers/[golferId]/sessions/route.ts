@@ -1,5 +1,5 @@
-import { bodyForm, refuse, route } from '@/app/server/answer'
-import { knownGolfer, ownClub } from '@/app/server/known'
+import { bodyForm, refuse, route } from '@/http/answer'
+import { knownGolfer, ownClub } from '@/http/known'
 import { FULL_SWING } from '@/core/shots/shot'
 import { bagOf } from '@/store/bags'
 import { theDatabase } from '@/store/database'
@@ -9,7 +9,7 @@ import { saySession } from '@/store/session-events'
 import { openStation, startSession } from '@/store/sessions'
 import { keepSetUp } from '@/store/set-ups'
 import { dropWanted } from '@/store/swings'
-import { SESSION_FORM } from '@/wire/forms'
+import { SESSION_FORM } from '@/formats/forms'
 
 /** Starts a session with the first station of its plan open; without a plan the shortest club: common practice warms up with it. */
 export const POST = route<{ golferId: string }>(async (request, { golferId }) => {

@@ -1,9 +1,9 @@
-import { bodyForm, refuse, route } from '@/app/server/answer'
-import { knownGolfer } from '@/app/server/known'
+import { bodyForm, refuse, route } from '@/http/answer'
+import { knownGolfer } from '@/http/known'
 import { MOST_CLUBS } from '@/core/bag/club'
 import { setSlots } from '@/store/bags'
 import { theDatabase } from '@/store/database'
-import { SLOTS_FORM } from '@/wire/forms'
+import { SLOTS_FORM } from '@/formats/forms'
 
 /** Which clubs are in the bag, longest first. */
 export const PUT = route<{ golferId: string }>(async (request, { golferId }) => {

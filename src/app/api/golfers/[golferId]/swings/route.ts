@@ -1,9 +1,9 @@
-import { bodyForm, route } from '@/app/server/answer'
-import { knownGolfer } from '@/app/server/known'
-import { notify } from '@/app/server/notices'
+import { bodyForm, route } from '@/http/answer'
+import { knownGolfer } from '@/http/known'
+import { notify } from '@/http/notices'
 import { theDatabase } from '@/store/database'
 import { defineSwing } from '@/store/swings'
-import { SWING_FORM } from '@/wire/wedge-forms'
+import { SWING_FORM } from '@/formats/wedge-forms'
 
 /** Says how a swing is made; a swing with shots that is made otherwise from now on gets a name of its own. */
 export const PUT = route<{ golferId: string }>(async (request, { golferId }) => {

@@ -1,10 +1,10 @@
-import { bodyForm, route } from '@/app/server/answer'
-import { knownGolfer, ownClub } from '@/app/server/known'
-import { notify } from '@/app/server/notices'
+import { bodyForm, route } from '@/http/answer'
+import { knownGolfer, ownClub } from '@/http/known'
+import { notify } from '@/http/notices'
 import { theDatabase } from '@/store/database'
 import { dropWanted, wantStations } from '@/store/swings'
-import { STATION_FORM } from '@/wire/forms'
-import { WANTED_FORM } from '@/wire/wedge-forms'
+import { STATION_FORM } from '@/formats/forms'
+import { WANTED_FORM } from '@/formats/wedge-forms'
 
 /** Puts stations into the next plan. */
 export const POST = route<{ golferId: string }>(async (request, { golferId }) => {

@@ -1,6 +1,6 @@
-import { route } from '@/app/server/answer'
-import { answerBay } from '@/app/server/answer-bay'
-import { ownedSession } from '@/app/server/known'
+import { route } from '@/http/answer'
+import { answerBay } from '@/http/answer-bay'
+import { ownedSession } from '@/http/known'
 
 export const dynamic = 'force-dynamic'
 

@@ -1,9 +1,9 @@
-import { bodyForm, route } from '@/app/server/answer'
-import { answerChangedBay } from '@/app/server/answer-bay'
-import { ownedSession } from '@/app/server/known'
+import { bodyForm, route } from '@/http/answer'
+import { answerChangedBay } from '@/http/answer-bay'
+import { ownedSession } from '@/http/known'
 import { theDatabase } from '@/store/database'
 import { sayClear } from '@/store/range-clear'
-import { CLEAR_FORM } from '@/wire/forms'
+import { CLEAR_FORM } from '@/formats/forms'
 
 /** Nobody is in front: shots that waited for that word are taken. */
 export const POST = route<{ sessionId: string }>(async (request, { sessionId }) => {

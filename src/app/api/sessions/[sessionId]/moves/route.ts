@@ -1,11 +1,11 @@
 import { randomUUID } from 'node:crypto'
-import { bodyForm, refuse, route } from '@/app/server/answer'
-import { answerChangedBay } from '@/app/server/answer-bay'
-import { ownClub, ownedSession } from '@/app/server/known'
+import { bodyForm, refuse, route } from '@/http/answer'
+import { answerChangedBay } from '@/http/answer-bay'
+import { ownClub, ownedSession } from '@/http/known'
 import { changeLabel } from '@/store/club-labels'
 import { theDatabase } from '@/store/database'
 import { addEvents, shotsOfSession, type ShotEvent } from '@/store/shots'
-import { MOVE_FORM } from '@/wire/forms'
+import { MOVE_FORM } from '@/formats/forms'
 
 /** What the golfer decides of a run of shots: their station, or what becomes of them. One action, undone as one. */
 export const POST = route<{ sessionId: string }>(async (request, { sessionId }) => {

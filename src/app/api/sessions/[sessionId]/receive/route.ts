@@ -1,9 +1,9 @@
-import { bodyForm, refuse, route } from '@/app/server/answer'
-import { answerChangedBay } from '@/app/server/answer-bay'
-import { ownedSession } from '@/app/server/known'
+import { bodyForm, refuse, route } from '@/http/answer'
+import { answerChangedBay } from '@/http/answer-bay'
+import { ownedSession } from '@/http/known'
 import { theDatabase } from '@/store/database'
 import { takeOver } from '@/store/receivers'
-import { RECEIVE_FORM } from '@/wire/forms'
+import { RECEIVE_FORM } from '@/formats/forms'
 
 /** The monitor's shots come to this session from now on. */
 export const POST = route<{ sessionId: string }>(async (request, { sessionId }) => {

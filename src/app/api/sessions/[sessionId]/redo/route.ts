@@ -1,6 +1,6 @@
-import { refuse, route } from '@/app/server/answer'
-import { answerChangedBay } from '@/app/server/answer-bay'
-import { ownedSession } from '@/app/server/known'
+import { refuse, route } from '@/http/answer'
+import { answerChangedBay } from '@/http/answer-bay'
+import { ownedSession } from '@/http/known'
 import { theDatabase } from '@/store/database'
 import { redoLast } from '@/store/journal'
 

@@ -1,9 +1,9 @@
-import { bodyForm, refuse, route } from '@/app/server/answer'
-import { answerChangedBay } from '@/app/server/answer-bay'
-import { knownShot, ownClub, ownedSession } from '@/app/server/known'
+import { bodyForm, refuse, route } from '@/http/answer'
+import { answerChangedBay } from '@/http/answer-bay'
+import { knownShot, ownClub, ownedSession } from '@/http/known'
 import { theDatabase } from '@/store/database'
 import { saySession } from '@/store/session-events'
-import { SAID_FORM } from '@/wire/forms'
+import { SAID_FORM } from '@/formats/forms'
 
 /** Warm-up begins or ends, the wind gets up, a station is expected to carry so far: one action each. */
 export const POST = route<{ sessionId: string }>(async (request, { sessionId }) => {

@@ -1,9 +1,9 @@
-import { bodyForm, route } from '@/app/server/answer'
-import { answerChangedBay } from '@/app/server/answer-bay'
-import { ownedSession } from '@/app/server/known'
+import { bodyForm, route } from '@/http/answer'
+import { answerChangedBay } from '@/http/answer-bay'
+import { ownedSession } from '@/http/known'
 import { theDatabase } from '@/store/database'
 import { keepSetUp } from '@/store/set-ups'
-import { SET_UP_FORM } from '@/wire/set-up-form'
+import { SET_UP_FORM } from '@/formats/set-up-form'
 
 /** How the session is set up, said or mended at any time. */
 export const PUT = route<{ sessionId: string }>(async (request, { sessionId }) => {

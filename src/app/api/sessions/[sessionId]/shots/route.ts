@@ -1,10 +1,10 @@
-import { bodyForm, refuse, route } from '@/app/server/answer'
-import { answerChangedBay } from '@/app/server/answer-bay'
-import { ownClub, ownedSession } from '@/app/server/known'
+import { bodyForm, refuse, route } from '@/http/answer'
+import { answerChangedBay } from '@/http/answer-bay'
+import { ownClub, ownedSession } from '@/http/known'
 import { theDatabase } from '@/store/database'
 import { cameUncleared, sayClear } from '@/store/range-clear'
 import { addEvents, shotsOfSession, takeShots } from '@/store/shots'
-import { TYPED_SHOTS_FORM } from '@/wire/forms'
+import { TYPED_SHOTS_FORM } from '@/formats/forms'
 
 /** Takes typed shots as one action. Their ids make a repeat harmless. */
 export const POST = route<{ sessionId: string }>(async (request, { sessionId }) => {

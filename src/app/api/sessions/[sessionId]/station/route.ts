@@ -1,10 +1,10 @@
-import { bodyForm, route } from '@/app/server/answer'
-import { answerChangedBay } from '@/app/server/answer-bay'
-import { ownClub, ownedSession } from '@/app/server/known'
+import { bodyForm, route } from '@/http/answer'
+import { answerChangedBay } from '@/http/answer-bay'
+import { ownClub, ownedSession } from '@/http/known'
 import { theDatabase } from '@/store/database'
 import { beginReceiving } from '@/store/receivers'
 import { openStation } from '@/store/sessions'
-import { STATION_FORM } from '@/wire/forms'
+import { STATION_FORM } from '@/formats/forms'
 
 /** Opens a station; a session that had ended goes on. */
 export const PUT = route<{ sessionId: string }>(async (request, { sessionId }) => {

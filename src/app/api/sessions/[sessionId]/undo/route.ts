@@ -1,9 +1,9 @@
-import { bodyForm, refuse, route } from '@/app/server/answer'
-import { answerChangedBay } from '@/app/server/answer-bay'
-import { ownedSession } from '@/app/server/known'
+import { bodyForm, refuse, route } from '@/http/answer'
+import { answerChangedBay } from '@/http/answer-bay'
+import { ownedSession } from '@/http/known'
 import { theDatabase } from '@/store/database'
 import { undoLast } from '@/store/journal'
-import { UNDO_FORM } from '@/wire/forms'
+import { UNDO_FORM } from '@/formats/forms'
 
 /** Undoes the golfer's last action in this session that still stands. */
 export const POST = route<{ sessionId: string }>(async (request, { sessionId }) => {

@@ -1,6 +1,6 @@
 import { notFound } from 'next/navigation'
-import { golferOfPage, sessionEnd, sessionForBay } from '@/app/server/gather'
-import { SessionEnd } from '@/ui/session/session-end'
+import { golferOfPage, sessionEnd, sessionForBay } from '@/http/gather'
+import { SessionEnd } from '@/ui/screens/session/session-end'
 
 export const metadata = { title: 'Session' }
 

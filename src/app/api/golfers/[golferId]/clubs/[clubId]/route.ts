@@ -1,9 +1,9 @@
-import { bodyForm, refuse, route } from '@/app/server/answer'
-import { knownGolfer } from '@/app/server/known'
+import { bodyForm, refuse, route } from '@/http/answer'
+import { knownGolfer } from '@/http/known'
 import type { ClubId } from '@/core/ids'
 import { changeClub } from '@/store/bags'
 import { theDatabase } from '@/store/database'
-import { CLUB_FORM } from '@/wire/forms'
+import { CLUB_FORM } from '@/formats/forms'
 
 export const PUT = route<{ golferId: string; clubId: string }>(async (request, { golferId, clubId }) => {
   const golfer = knownGolfer(golferId)

@@ -1,6 +1,6 @@
-import { route } from '@/app/server/answer'
-import { knownGolfer } from '@/app/server/known'
-import { notify } from '@/app/server/notices'
+import { route } from '@/http/answer'
+import { knownGolfer } from '@/http/known'
+import { notify } from '@/http/notices'
 import { theDatabase } from '@/store/database'
 import { withdrawImport } from '@/store/shot-files'
 

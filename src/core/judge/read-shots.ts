@@ -1,0 +1,108 @@
+import type { Club } from '../bag/club'
+import { readShot, type Reading } from './reading'
+import { FULL_SWING, SWINGS, type Shot, type Swing } from '../shots/shot'
+
+/** One station with its readings, before anything was judged. */
+export type StationReadings = { club: Club; swing: Swing; readings: Reading[] }
+
+export type ReadShots = {
+  /** Every full swing of the bag, hit or not, and every other station that was hit: by club, full first. */
+  stations: StationReadings[]
+  /** Session by session, in the order hit. */
+  readings: Reading[]
+  /** Shots with a club of the bag whose carry cannot be one. */
+  unreadable: Shot[]
+  /** Shots that are kept apart: warm-up, and those in wind or from a bad lie where the station has others. */
+  apart: Shot[]
+  /** Shots with a club that is not in the bag. */
+  strangers: Shot[]
+  sessions: number
+  /** All of them. */
+  inOrder: Shot[]
+}
+
+/** A rest of 45 minutes makes a golfer fresh again. */
+const REST_MS = 45 * 60_000
+
+/**
+ * Puts shots in the order in which they were hit and reads their numbers.
+ * @param bag longest first, without the putter
+ * @param ignored clubs whose shots are no part of this: the putter
+ * @param windCounts shots in wind and from bad lies are not kept apart
+ */
+export function readShots(
+  bag: readonly Club[],
+  shots: readonly Shot[],
+  ignored: ReadonlySet<string>,
+  windCounts = false,
+): ReadShots {
+  const inOrder = [...shots].sort(bySequence)
+  const stations = stationsOf(
+    bag,
+    inOrder.filter(({ apart }) => apart !== 'warm-up'),
+  )
+  const stationAt = new Map(stations.map(({ club, swing }, i) => [`${club.id}\n${swing}`, i]))
+  const readings: Reading[] = []
+  const unreadable: Shot[] = []
+  const strangers: Shot[] = []
+  const apart: Shot[] = []
+  const isApart = keptApart(inOrder, windCounts)
+  let session = -1
+  let position = 0
+  let last: Shot | null = null
+  for (const shot of inOrder) {
+    if (last === null || (shot.session ?? 0) !== (last.session ?? 0)) {
+      session++
+      position = 0
+    } else if (shot.hitMs !== undefined && last.hitMs !== undefined && shot.hitMs - last.hitMs >= REST_MS) {
+      position = 0
+    }
+    last = shot
+    const station = stationAt.get(`${shot.clubId}\n${shot.swing}`)
+    if (station === undefined) {
+      if (!ignored.has(shot.clubId)) strangers.push(shot)
+      continue
+    }
+    if (isApart(shot)) {
+      apart.push(shot)
+      position++
+      continue
+    }
+    const reading = readShot(shot, { index: readings.length, station, session, position })
+    position++
+    if (reading === null) {
+      unreadable.push(shot)
+      continue
+    }
+    readings.push(reading)
+    stations[station]?.readings.push(reading)
+  }
+  return { stations, readings, unreadable, apart, strangers, sessions: session + 1, inOrder }
+}
+
+const bySequence = (a: Shot, b: Shot) =>
+  (a.session ?? 0) - (b.session ?? 0) || a.sequence - b.sequence || (a.id < b.id ? -1 : 1)
+
+/** Full, three-quarter, half, then the golfer's own by name. */
+function byLength(a: Swing, b: Swing): number {
+  const place = (swing: Swing) => (SWINGS as readonly Swing[]).indexOf(swing) >>> 0
+  return place(a) - place(b) || (a < b ? -1 : 1)
+}
+
+function stationsOf(bag: readonly Club[], shots: readonly Shot[]): StationReadings[] {
+  return bag.flatMap((club) => {
+    const own = shots.filter((shot) => shot.clubId === club.id).map(({ swing }) => swing)
+    return [...new Set([FULL_SWING, ...own.sort(byLength)])].map((swing) => ({ club, swing, readings: [] }))
+  })
+}
+
+/**
+ * Which shots are kept apart. Those of a station that was hit in nothing but wind or bad lies are all there
+ * is of it, and count.
+ */
+function keptApart(shots: readonly Shot[], windCounts: boolean): (shot: Shot) => boolean {
+  const stationOf = ({ clubId, swing }: Shot) => `${clubId}\n${swing}`
+  const plain = new Set(shots.filter(({ apart }) => apart === undefined).map(stationOf))
+  return (shot) =>
+    shot.apart === 'warm-up' || (shot.apart !== undefined && !windCounts && plain.has(stationOf(shot)))
+}

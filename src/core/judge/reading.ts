@@ -1,0 +1,76 @@
+import { mpsFrom } from '../units'
+import { isPlausibleCarry } from '../shots/plausible-carry'
+import type { Shot } from '../shots/shot'
+
+/**
+ * What the calculations read out of a shot. Logarithms, since golfers and monitors err by shares and
+ * not by yards; null where it was not measured.
+ */
+export type Reading = {
+  /** Place among the readings of the bag. */
+  index: number
+  shot: Shot
+  /** Place of its station among the stations of the bag. */
+  station: number
+  /** Place of its session, oldest 0. */
+  session: number
+  /** How many shots the golfer has hit before since the start or the last long rest. */
+  position: number
+  logCarry: number
+  logSpeed: number | null
+  logLaunch: number | null
+  logSpin: number | null
+  /** Offline as a share of carry, positive to the right. */
+  lateral: number | null
+}
+
+/** Values no ball that was hit has: a monitor writes them for "not measured". */
+const LEAST_SPEED_MPS = mpsFrom(5, 'mph')
+const MOST_LAUNCH_DEG = 80
+const LEAST_SPIN_RPM = 200
+/** No ball lands further off line than twice its carry. */
+const MOST_LATERAL = 2
+
+/** Reads one shot. Null when its carry cannot be one: a misread that counts nowhere. */
+export function readShot(
+  shot: Shot,
+  place: Pick<Reading, 'index' | 'station' | 'session' | 'position'>,
+): Reading | null {
+  const { carryM, ballSpeedMps, launchDeg, spinRpm, offlineM } = shot
+  if (!isPlausibleCarry(carryM)) return null
+  const lateral = isNumber(offlineM) ? offlineM / carryM : null
+  const launched = isNumber(launchDeg) && launchDeg > 0 && launchDeg < MOST_LAUNCH_DEG
+  return {
+    index: place.index,
+    shot,
+    station: place.station,
+    session: place.session,
+    position: place.position,
+    logCarry: Math.log(carryM),
+    logSpeed: isNumber(ballSpeedMps) && ballSpeedMps > LEAST_SPEED_MPS ? Math.log(ballSpeedMps) : null,
+    logLaunch: launched ? Math.log(launchDeg) : null,
+    logSpin: isNumber(spinRpm) && spinRpm > LEAST_SPIN_RPM ? Math.log(spinRpm) : null,
+    lateral: lateral !== null && Math.abs(lateral) <= MOST_LATERAL ? lateral : null,
+  }
+}
+
+/** The golfer's own mark as a weight: 1 solid, 0 anything else, null where Banco has to judge. */
+export const markedWeight = ({ shot: { mark } }: Reading): 0 | 1 | null =>
+  mark === undefined ? null : mark === 'solid' ? 1 : 0
+
+/** Readings by something that they share, each group in the order in which it came. */
+export function grouped<Key>(
+  readings: readonly Reading[],
+  keyOf: (reading: Reading) => Key,
+): Map<Key, Reading[]> {
+  const groups = new Map<Key, Reading[]>()
+  for (const reading of readings) {
+    const key = keyOf(reading)
+    const group = groups.get(key)
+    if (group) group.push(reading)
+    else groups.set(key, [reading])
+  }
+  return groups
+}
+
+const isNumber = (value: unknown): value is number => typeof value === 'number' && Number.isFinite(value)

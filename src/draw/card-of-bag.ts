@@ -1,0 +1,54 @@
+import type { BagAnalysis } from '@/core/analyse-bag'
+import type { Bag } from '@/core/bag/bag'
+import type { Golfer } from '@/core/golfer'
+import { FULL_SWING } from '@/core/shots/shot'
+import { day } from '@/text/days'
+import { clubNames, RULE_NAME, shortSwing } from '@/text/names'
+import { aroundCell, len } from '@/text/numbers'
+import type { CardData } from './card'
+
+/**
+ * The yardage card of a golfer's bag.
+ * @param air what the air was when the shots were hit, in a few words
+ */
+export function cardOfBag(
+  golfer: Golfer,
+  bag: Bag,
+  { stocks }: BagAnalysis,
+  { dateMs, air }: { dateMs: number; air: string },
+): CardData {
+  const stockOf = (clubId: string, swing: string) =>
+    stocks.find((stock) => stock.clubId === clubId && stock.swing === swing)
+  const partial = golfer.swings.filter(
+    (swing) =>
+      swing !== FULL_SWING && stocks.some((stock) => stock.swing === swing && stock.carryM !== undefined),
+  )
+  const hasNumber = (clubId: string) =>
+    stocks.some((stock) => stock.clubId === clubId && (stock.carryM !== undefined || stock.byHand))
+  const named = clubNames(bag)
+  const byHand = stocks.flatMap(({ clubId, swing, byHand }) =>
+    byHand && swing === FULL_SWING ? [`* ${named(clubId)} by hand: ${byHand.because}`] : [],
+  )
+  return {
+    title: `${golfer.name}, ${bag.name}`,
+    notes: [`${day(dateMs)}, ${RULE_NAME[golfer.stockRule]}; ± is a 90% interval`, air, ...byHand],
+    unit: golfer.lengthUnit,
+    swings: partial.map(shortSwing),
+    // A club without a number has no line: what is not known is not carried.
+    lines: bag.clubs
+      .filter(({ id, kind }) => kind !== 'putter' && hasNumber(id))
+      .map(({ id, name }) => {
+        const full = stockOf(id, FULL_SWING)
+        const carryOf = (carryM: number | undefined) => (carryM === undefined ? '–' : len(carryM, golfer))
+        return {
+          name,
+          carry: full?.byHand ? `${len(full.byHand.carryM, golfer)}*` : carryOf(full?.carryM),
+          plusMinus: full && !full.byHand ? aroundCell(full, golfer) : '',
+          swings: partial.map((swing) => {
+            const carryM = stockOf(id, swing)?.carryM
+            return carryM === undefined ? '' : len(carryM, golfer)
+          }),
+        }
+      }),
+  }
+}

@@ -1,0 +1,61 @@
+import type { Bag } from '@/core/bag/bag'
+import type { Day } from '@/core/flight/day'
+import type { DayCard, Interval } from '@/core/flight/day-card'
+import type { Golfer } from '@/core/golfer'
+import { FULL_SWING } from '@/core/shots/shot'
+import { dayLine, ofDayIsOpen } from '@/text/day'
+import { shortSwing } from '@/text/names'
+import { aroundCell, len } from '@/text/numbers'
+import type { CardData } from './card'
+
+/** The card of a day: what each club carries in its air, and where it comes to rest on its ground. */
+export function cardOfDay(
+  golfer: Golfer,
+  { bag, day, card }: { bag: Bag; day: Day; card: DayCard },
+): CardData {
+  const lineOf = (clubId: string, swing: string) =>
+    card.lines.find((line) => line.clubId === clubId && line.swing === swing && line.measured)
+  const partial = golfer.swings.filter(
+    (swing) => swing !== FULL_SWING && bag.clubs.some(({ id }) => lineOf(id, swing)),
+  )
+  const modelled = card.lines.some(({ ofDay }) => ofDay)
+  const carryOf = (clubId: string, swing: string): Interval | undefined => {
+    const line = lineOf(clubId, swing)
+    return line && !ofDayIsOpen(line, card) ? (line.ofDay ?? line.measured) : undefined
+  }
+  const said = (carry: Interval | undefined) => (carry ? len(carry.atM, golfer) : '–')
+  return {
+    title: `${golfer.name}, ${day.place ?? 'the day'}`,
+    notes: [
+      dayLine(day, golfer),
+      modelled
+        ? 'all modelled for this air and ground; ± is a 90% interval'
+        : 'as measured; ± is a 90% interval',
+      'In a competition round local rules decide: Rule 4.3',
+    ],
+    unit: golfer.lengthUnit,
+    swings: ['total', ...partial.map(shortSwing)],
+    lines: bag.clubs
+      .filter(
+        ({ id, kind }) => kind !== 'putter' && card.lines.some((line) => line.clubId === id && line.measured),
+      )
+      .map(({ id, name }) => {
+        const carry = carryOf(id, FULL_SWING)
+        const total = carry && lineOf(id, FULL_SWING)?.total
+        return {
+          name,
+          carry: said(carry),
+          plusMinus: carry
+            ? aroundCell({ carryM: carry.atM, lowM: carry.lowM, highM: carry.highM }, golfer)
+            : '',
+          swings: [
+            total ? len(total.atM, golfer) : '',
+            ...partial.map((swing) => {
+              const short = carryOf(id, swing)
+              return short ? len(short.atM, golfer) : ''
+            }),
+          ],
+        }
+      }),
+  }
+}

@@ -1,0 +1,51 @@
+import { fixed } from '@/text/numbers'
+import type { Part } from './drawing'
+
+const STEPS = [1, 2, 5, 10, 20, 25, 50, 100, 200, 250, 500, 1000, 2000]
+/** Numbers on a ruler keep this far apart, graduations this far. */
+const NUMBER_APART_PX = 40
+const TICK_APART_PX = 4.5
+
+/**
+ * A ruler: a line with graduations, longer ones at fives and tens, and numbers.
+ * @param side which side of the line the graduations stand on
+ */
+export function ruler(
+  scale: { from: number; to: number; left: number; right: number },
+  { y, side }: { y: number; side: 'above' | 'below' },
+): Part[] {
+  const perUnit = (scale.right - scale.left) / (scale.to - scale.from)
+  const apart = (px: number) => STEPS.find((step) => step * perUnit >= px) ?? 2000
+  const numbered = Math.max(apart(NUMBER_APART_PX), 5)
+  const tick = Math.min(apart(TICK_APART_PX), numbered)
+  const out = side === 'above' ? -1 : 1
+  const parts: Part[] = [
+    { kind: 'line', x1: scale.from, y1: y, x2: scale.to, y2: y, ink: 'ink', weight: 1.25 },
+  ]
+  for (let at = Math.ceil(scale.from / tick) * tick; at <= scale.to + 1e-9; at += tick) {
+    const isNumbered = at % numbered === 0
+    const length = isNumbered ? 12 : at % (numbered / 2) === 0 ? 8 : 5
+    parts.push({
+      kind: 'line',
+      x1: at,
+      y1: y,
+      x2: at,
+      y2: y + out * length,
+      ink: isNumbered ? 'ink' : 'quiet',
+      weight: 1,
+    })
+    if (isNumbered) {
+      parts.push({
+        kind: 'label',
+        x: at,
+        y: y + out * 23,
+        text: fixed(at, 0),
+        ink: 'quiet',
+        size: 12.5,
+        weight: 500,
+        align: 'center',
+      })
+    }
+  }
+  return parts
+}

@@ -1,0 +1,78 @@
+import { runOfTotals } from '@/core/flight/station-run'
+import type { BagAnalysis } from '@/core/analyse-bag'
+import type { Bag } from '@/core/bag/bag'
+import type { Golfer } from '@/core/golfer'
+import type { Step } from '@/core/gaps/step'
+import type { Stock } from '@/core/stock/station-stock'
+import { lengthIn } from '@/core/units'
+import { around, count, fixed, len } from '@/text/numbers'
+import { drawnStep, needWords, shortVerdict, sureness, verdictLook, verdictWords } from '@/text/verdicts'
+import type { StairClub, StairData, StairStep } from './stair'
+
+/**
+ * The stair of a golfer's bag, in the golfer's unit.
+ * @param chosen place of the step that is looked at; −1 for none
+ */
+export function stairOfBag(
+  golfer: Golfer,
+  clubs: Bag['clubs'],
+  { stocks, steps, overUnhit, holes, unknownHoles }: BagAnalysis,
+  chosen: number,
+): StairData {
+  const at = (metres: number) => lengthIn(metres, golfer.lengthUnit)
+  const ends = ([from, to]: [number, number]): [number, number] => [at(from), at(to)]
+  const place = (id: string) => clubs.findIndex((club) => club.id === id)
+  return {
+    holes: holes.map(ends),
+    unknownHoles: unknownHoles.map(ends),
+    over: overUnhit.map(({ longerId, shorterId, unhit, stepM }) => ({
+      from: place(longerId),
+      to: place(shorterId),
+      number: fixed(at(stepM), 0),
+      word: `over ${count(unhit.length, 'club')} not hit`,
+    })),
+    steps: steps.map((step, i) => stairStep(step, stocks, golfer, i === chosen)),
+    clubs: clubs.map((club): StairClub => {
+      const stock = stocks.find((each) => each.clubId === club.id && each.swing === 'full')
+      const loft = club.loftDeg === null ? '' : `${club.loftDeg}°`
+      if (
+        stock?.carryM === undefined ||
+        stock.lowM === undefined ||
+        stock.highM === undefined ||
+        !stock.reachM
+      ) {
+        return { name: club.name, loft }
+      }
+      const ran = runOfTotals(stock)
+      return {
+        name: club.name,
+        loft,
+        stock: {
+          at: at(stock.carryM),
+          low: at(stock.lowM),
+          high: at(stock.highM),
+          reach: [at(stock.reachM[0]), at(stock.reachM[1])],
+          ...(ran && { total: at(ran.totalM) }),
+          text: len(stock.carryM, golfer),
+          note: `${around(stock, golfer).replace('± ', '±')} · ${stock.count}`,
+        },
+      }
+    }),
+  }
+}
+
+function stairStep(step: Step, stocks: readonly Stock[], golfer: Golfer, chosen: boolean): StairStep {
+  const drawn = drawnStep(step, stocks, golfer)
+  const sure = sureness(step)
+  return drawn === null
+    ? null
+    : {
+        verdict: verdictLook(step),
+        sureness: sure === 'line' ? 'open' : sure,
+        number: fixed(drawn, 0),
+        word: verdictWords(step, golfer),
+        shortWord: shortVerdict(step, golfer),
+        need: needWords(step),
+        chosen,
+      }
+}

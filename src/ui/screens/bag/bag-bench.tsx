@@ -1,0 +1,190 @@
+'use client'
+
+import { closestCenter, DndContext, type DragEndEvent } from '@dnd-kit/core'
+import { arrayMove, SortableContext, useSortable, verticalListSortingStrategy } from '@dnd-kit/sortable'
+import { CSS } from '@dnd-kit/utilities'
+import { GripVertical } from 'lucide-react'
+import Link from 'next/link'
+import { useRouter } from 'next/navigation'
+import { useId, useState } from 'react'
+import Button from 'react-bootstrap/Button'
+import type { Bag, OwnedClub } from '@/core/bag/bag'
+import { MOST_CLUBS } from '@/core/bag/club'
+import type { ClubId, GolferId } from '@/core/ids'
+import type { Problem } from '@/core/problem'
+import { send } from '../../shared/send'
+import { PageHead } from '../../shared/shell/page-head'
+import { Problems } from '../../shared/shell/problems'
+import { useSorting } from '../../shared/sorting'
+import { count } from '@/text/numbers'
+import { ClubForm } from './club-form'
+import './bag.css'
+
+/** The bag's fourteen slots in order, and the rack beside them. */
+export function BagBench({ golferId, bag }: { golferId: GolferId; bag: Bag }) {
+  const router = useRouter()
+  const dndId = useId()
+  const [moved, setMoved] = useState<{ of: Bag; clubs: OwnedClub[] } | null>(null)
+  const [problems, setProblems] = useState<Problem[]>([])
+  const [edited, setEdited] = useState<OwnedClub | 'new' | null>(null)
+  const clubs = moved?.of === bag ? moved.clubs : bag.clubs
+  const sensors = useSorting()
+
+  const fill = async (next: OwnedClub[]) => {
+    setMoved({ of: bag, clubs: next })
+    const sent = await send('PUT', `/api/golfers/${golferId}/slots`, { clubIds: next.map((club) => club.id) })
+    setProblems(sent.ok ? [] : sent.problems)
+    if (sent.ok) router.refresh()
+    else setMoved(null)
+  }
+  const drop = ({ active, over }: DragEndEvent) => {
+    if (!over || active.id === over.id) return
+    const place = (id: unknown) => clubs.findIndex((club) => club.id === id)
+    void fill(arrayMove(clubs, place(active.id), place(over.id)))
+  }
+  const toRack = (id: ClubId) => fill(clubs.filter((club) => club.id !== id))
+  const intoBag = (club: OwnedClub) => {
+    const putter = clubs.findIndex((each) => each.kind === 'putter')
+    const shorter = clubs.findIndex(
+      (each) =>
+        each.loftDeg !== null &&
+        club.loftDeg !== null &&
+        each.kind !== 'putter' &&
+        each.loftDeg > club.loftDeg,
+    )
+    const at = club.kind === 'putter' ? -1 : shorter >= 0 ? shorter : putter
+    void fill(at < 0 ? [...clubs, club] : clubs.toSpliced(at, 0, club))
+  }
+  const free = MOST_CLUBS - clubs.length
+
+  return (
+    <>
+      <PageHead
+        title={
+          free === 0
+            ? 'Fourteen clubs: the bag is full'
+            : `${count(clubs.length, 'club')}, ${count(free, 'slot')} free`
+        }
+        lede="Longest first: steps are taken between neighbours. Drag a club by its grip, or focus the grip and press Space, arrows, Space."
+      >
+        <Button variant="outline" onClick={() => setEdited('new')}>
+          Add a club
+        </Button>
+        <Link className="btn btn-primary" href={`/golfers/${golferId}/bay`}>
+          Go to the Bay
+        </Link>
+      </PageHead>
+      <Problems of={problems} />
+      <div className="bag">
+        <section className="sheet" aria-label="In the bag">
+          <DndContext id={dndId} sensors={sensors} collisionDetection={closestCenter} onDragEnd={drop}>
+            <SortableContext items={clubs.map((club) => club.id)} strategy={verticalListSortingStrategy}>
+              <ol className="slots">
+                {clubs.map((club, i) => (
+                  <Slot
+                    key={club.id}
+                    club={club}
+                    place={i + 1}
+                    onEdit={() => setEdited(club)}
+                    onRack={() => toRack(club.id)}
+                  />
+                ))}
+                {Array.from({ length: free }, (_, i) => (
+                  <li key={i} className="slot empty">
+                    <span className="place num">{clubs.length + i + 1}</span>
+                    <span>free</span>
+                  </li>
+                ))}
+              </ol>
+            </SortableContext>
+          </DndContext>
+        </section>
+        <div className="d-grid gap-3">
+          {edited && (
+            <section className="sheet" aria-label={edited === 'new' ? 'Add a club' : `Change ${edited.name}`}>
+              <h2>{edited === 'new' ? 'Add a club' : edited.name}</h2>
+              <ClubForm
+                key={edited === 'new' ? 'new' : edited.id}
+                golferId={golferId}
+                club={edited === 'new' ? null : edited}
+                onCancel={() => setEdited(null)}
+                onDone={(where) => {
+                  setEdited(null)
+                  setProblems(where === 'on-rack' ? [FULL] : [])
+                  router.refresh()
+                }}
+              />
+            </section>
+          )}
+          <section className="sheet" aria-label="On the rack">
+            <h2>On the rack</h2>
+            {bag.rack.length === 0 ? (
+              <p className="quiet p-3 mb-0">Clubs that are not in the bag stay here with all their shots.</p>
+            ) : (
+              <ul className="slots">
+                {bag.rack.map((club) => (
+                  <li key={club.id} className="slot">
+                    <span />
+                    <span />
+                    <b>{club.name}</b>
+                    <span className="quiet kind">{club.kind}</span>
+                    <span className="num">{loft(club)}</span>
+                    <span className="btns">
+                      <Button size="sm" variant="outline" onClick={() => intoBag(club)}>
+                        Into the bag
+                      </Button>
+                    </span>
+                  </li>
+                ))}
+              </ul>
+            )}
+          </section>
+        </div>
+      </div>
+    </>
+  )
+}
+
+const FULL: Problem = {
+  field: '',
+  sentence: `The bag has its ${MOST_CLUBS} clubs (Rule 4.1b): the new one is on the rack. Put another on the rack to make room.`,
+}
+
+type SlotProps = { club: OwnedClub; place: number; onEdit: () => void; onRack: () => void }
+
+function Slot({ club, place, onEdit, onRack }: SlotProps) {
+  const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition, isDragging } =
+    useSortable({ id: club.id })
+  return (
+    <li
+      ref={setNodeRef}
+      className={`slot${isDragging ? ' lifted' : ''}`}
+      style={{ transform: CSS.Translate.toString(transform), transition }}
+    >
+      <span className="place num quiet">{place}</span>
+      <button
+        type="button"
+        className="grip"
+        ref={setActivatorNodeRef}
+        {...attributes}
+        {...listeners}
+        aria-label={`Move ${club.name}`}
+      >
+        <GripVertical size={17} aria-hidden />
+      </button>
+      <b>{club.name}</b>
+      <span className="quiet kind">{club.kind}</span>
+      <span className="num">{loft(club)}</span>
+      <span className="btns">
+        <Button size="sm" variant="outline" onClick={onEdit} aria-label={`Change ${club.name}`}>
+          Change
+        </Button>
+        <Button size="sm" variant="outline" onClick={onRack} aria-label={`Put ${club.name} on the rack`}>
+          Rack
+        </Button>
+      </span>
+    </li>
+  )
+}
+
+const loft = ({ loftDeg }: OwnedClub): string => (loftDeg === null ? '–' : `${loftDeg}°`)

@@ -1,0 +1,98 @@
+'use client'
+
+import { useState } from 'react'
+import Button from 'react-bootstrap/Button'
+import Form from 'react-bootstrap/Form'
+import { useForm } from 'react-hook-form'
+import type { ClubDetails, OwnedClub } from '@/core/bag/bag'
+import { CLUB_KINDS, LOFT_DEG, type ClubKind } from '@/core/bag/club'
+import type { GolferId } from '@/core/ids'
+import type { Problem } from '@/core/problem'
+import { send } from '../../shared/send'
+import { Problems } from '../../shared/shell/problems'
+
+type Fields = { name: string; kind: ClubKind; loft: string }
+type Props = {
+  golferId: GolferId
+  club: OwnedClub | null
+  onDone: (where?: 'in-bag' | 'on-rack') => void
+  onCancel: () => void
+}
+
+/** A new club, or one that is changed. */
+export function ClubForm({ golferId, club, onDone, onCancel }: Props) {
+  const [problems, setProblems] = useState<Problem[]>([])
+  const { register, handleSubmit } = useForm<Fields>({
+    defaultValues: {
+      name: club?.name ?? '',
+      kind: club?.kind ?? 'iron',
+      loft: club?.loftDeg?.toString() ?? '',
+    },
+  })
+  const save = handleSubmit(async (fields) => {
+    const read = readClub(fields)
+    if ('problem' in read) return setProblems([read.problem])
+    const clubs = `/api/golfers/${golferId}/clubs`
+    const sent = club
+      ? await send<{ where?: 'in-bag' | 'on-rack' }>('PUT', `${clubs}/${club.id}`, read.club)
+      : await send<{ where?: 'in-bag' | 'on-rack' }>('POST', clubs, read.club)
+    setProblems(sent.ok ? [] : sent.problems)
+    if (sent.ok) onDone(sent.value.where)
+  })
+  return (
+    <Form onSubmit={save} className="p-3" noValidate>
+      <Form.Group className="mb-2" controlId="club-name">
+        <Form.Label>Name</Form.Label>
+        <Form.Control
+          {...register('name')}
+          maxLength={40}
+          autoFocus
+          placeholder="7-iron"
+          aria-describedby="club-name-problem"
+        />
+        <Problems of={problems} field="name" id="club-name-problem" />
+      </Form.Group>
+      <Form.Group className="mb-2" controlId="club-kind">
+        <Form.Label>Kind</Form.Label>
+        <Form.Select {...register('kind')}>
+          {CLUB_KINDS.map((kind) => (
+            <option key={kind}>{kind}</option>
+          ))}
+        </Form.Select>
+      </Form.Group>
+      <Form.Group className="mb-3" controlId="club-loft">
+        <Form.Label>Loft in degrees, empty if you do not know it</Form.Label>
+        <Form.Control
+          {...register('loft')}
+          inputMode="decimal"
+          style={{ width: 110 }}
+          aria-describedby="club-loft-problem"
+        />
+        <Problems of={problems} field="loftDeg" id="club-loft-problem" />
+      </Form.Group>
+      <Problems of={problems} field="" />
+      <div className="d-flex gap-2">
+        <Button type="submit">{club ? 'Save' : 'Add the club'}</Button>
+        <Button variant="outline" onClick={onCancel}>
+          Cancel
+        </Button>
+      </div>
+    </Form>
+  )
+}
+
+function readClub({ name, kind, loft }: Fields): { club: ClubDetails } | { problem: Problem } {
+  if (name.trim() === '')
+    return { problem: { field: 'name', sentence: 'The name is empty: type what you call the club.' } }
+  const typed = loft.trim().replace(',', '.').replace('°', '')
+  const loftDeg = typed === '' ? null : Number(typed)
+  if (loftDeg !== null && !(loftDeg >= LOFT_DEG.least && loftDeg <= LOFT_DEG.most)) {
+    return {
+      problem: {
+        field: 'loftDeg',
+        sentence: `A loft is a number of degrees from ${LOFT_DEG.least} to ${LOFT_DEG.most}, and this is "${loft.trim()}": correct it or leave it empty.`,
+      },
+    }
+  }
+  return { club: { name: name.trim(), kind, loftDeg } }
+}

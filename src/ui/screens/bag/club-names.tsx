@@ -1,0 +1,72 @@
+'use client'
+
+import { useRouter } from 'next/navigation'
+import { useState } from 'react'
+import Button from 'react-bootstrap/Button'
+import Form from 'react-bootstrap/Form'
+import type { Bag } from '@/core/bag/bag'
+import type { ClubId, GolferId } from '@/core/ids'
+import type { Problem } from '@/core/problem'
+import { count } from '@/text/numbers'
+import { send } from '../../shared/send'
+import { Problems } from '../../shared/shell/problems'
+
+export type NamedClub = { label: string; shots: number; held: number; clubId: ClubId | null; said: boolean }
+
+/** What monitors and files call the clubs: what each name means, to change or to forget. */
+export function ClubNames({ golferId, bag, names }: { golferId: GolferId; bag: Bag; names: NamedClub[] }) {
+  const router = useRouter()
+  const [problems, setProblems] = useState<Problem[]>([])
+  if (names.length === 0) return null
+  const say = async (label: string, means: string) => {
+    const sent = await send('PUT', `/api/golfers/${golferId}/labels`, { label, means })
+    setProblems(sent.ok ? [] : sent.problems)
+    if (sent.ok) router.refresh()
+  }
+  return (
+    <section className="sheet club-names" aria-label="Names in files and feeds">
+      <h2>
+        Names in files and feeds{' '}
+        <span className="quiet fw-normal">a change moves the shots that came under the name</span>
+      </h2>
+      <ul>
+        {names.map(({ label, shots, held, clubId, said }) => (
+          <li key={label}>
+            <span>
+              <b>{label}</b>{' '}
+              <span className="quiet">
+                {count(shots, 'shot')}
+                {held > 0 && `, ${held} held`}
+                {!said && clubId !== null && ', by its letters'}
+              </span>
+            </span>
+            <Form.Select
+              size="sm"
+              aria-label={`Which club “${label}” is`}
+              value={clubId ?? 'later'}
+              onChange={({ target }) => say(label, target.value)}
+            >
+              <option value="later">decide later: its shots wait</option>
+              {[...bag.clubs, ...bag.rack].map(({ id, name }) => (
+                <option key={id} value={id}>
+                  {name}
+                </option>
+              ))}
+            </Form.Select>
+            {said && (
+              <Button
+                size="sm"
+                variant="outline"
+                aria-label={`Forget what “${label}” means`}
+                onClick={() => say(label, 'forgotten')}
+              >
+                Forget
+              </Button>
+            )}
+          </li>
+        ))}
+      </ul>
+      <Problems of={problems} />
+    </section>
+  )
+}

@@ -1,0 +1,109 @@
+'use client'
+
+import { useState } from 'react'
+import Button from 'react-bootstrap/Button'
+import Modal from 'react-bootstrap/Modal'
+import type { Surface, Wind } from '@/core/session/conditions'
+import { measuresOf } from '../../shared/set-up/set-up-form'
+import { ChoiceField } from '../../shared/set-up/choice-field'
+import { MeasureField } from '../../shared/set-up/measure-field'
+import { SURFACE_NAME, WIND_NAME } from '@/text/names'
+import { temperature } from '@/text/set-up'
+import type { BayView } from './bay-view'
+import type { BayActions } from './use-bay'
+
+type Props = {
+  view: BayView
+  bay: BayActions
+  onRest: () => void
+  onHurt: () => void
+}
+
+/** What holds from the next shot on, each one tap: warming up, the wind; a rest; and the end of it where something hurts. */
+export function BayNow({ view, bay, onRest, onHurt }: Props) {
+  const { now, golfer } = view
+  const [asking, setAsking] = useState(false)
+  const windy = now.wind !== null
+  const also = [
+    now.wind !== null && now.wind !== 'felt' && WIND_NAME[now.wind],
+    now.tempC !== null && temperature(now.tempC, golfer),
+    now.surface && SURFACE_NAME[now.surface],
+  ].filter(Boolean)
+  return (
+    <section className="bay-now" aria-label="From the next shot on">
+      <Button variant="outline" aria-pressed={now.warmUp} onClick={() => bay.warmUp(!now.warmUp)}>
+        {now.warmUp ? 'Warm-up off' : 'Warm-up'}
+        <kbd>U</kbd>
+      </Button>
+      <Button variant="outline" aria-pressed={windy} onClick={() => bay.air(turnedWind(now))}>
+        {windy ? 'Wind dropped' : 'Wind got up'}
+        <kbd>G</kbd>
+      </Button>
+      <Button variant="outline" onClick={() => setAsking(true)}>
+        {also.length > 0 ? also.join(', ') : 'Air and lie'}
+      </Button>
+      <Button variant="outline" onClick={onRest}>
+        Rest<kbd>R</kbd>
+      </Button>
+      <Button variant="outline" className="hurts" onClick={onHurt}>
+        Something hurts
+      </Button>
+      {asking && (
+        <AirAndLie
+          view={view}
+          onHide={() => setAsking(false)}
+          onSay={(air) => {
+            setAsking(false)
+            void bay.air(air)
+          }}
+        />
+      )}
+    </section>
+  )
+}
+
+/** One tap: the wind got up, or dropped; the rest stays as it is. */
+export const turnedWind = ({ wind, tempC, surface }: BayView['now']): Parameters<BayActions['air']>[0] => ({
+  wind: wind === null ? 'felt' : null,
+  tempC,
+  surface,
+})
+
+type AirProps = { view: BayView; onHide: () => void; onSay: (air: Parameters<BayActions['air']>[0]) => void }
+
+function AirAndLie({ view, onHide, onSay }: AirProps) {
+  const [wind, setWind] = useState<Wind | null>(view.now.wind)
+  const [tempC, setTempC] = useState<number | null>(view.now.tempC)
+  const [surface, setSurface] = useState<Surface | null>(view.now.surface)
+  return (
+    <Modal show onHide={onHide} animation={false} aria-labelledby="air-title">
+      <Modal.Header closeButton>
+        <Modal.Title as="h2" id="air-title">
+          From the next shot on
+        </Modal.Title>
+      </Modal.Header>
+      <Modal.Body className="set-up">
+        <ChoiceField label="Wind" value={wind} none="calm" names={WIND_NAME} onChange={setWind} />
+        <MeasureField
+          label="Temperature"
+          measure={measuresOf(view.golfer).temp}
+          value={tempC}
+          onChange={setTempC}
+        />
+        <ChoiceField
+          label="The ball lies on"
+          value={surface}
+          none="as before"
+          names={SURFACE_NAME}
+          onChange={setSurface}
+        />
+        <p className="quiet mb-0">
+          Shots in wind and from the rough stay out of a stock that has calm ones; Stock says how many.
+        </p>
+        <Button disabled={Number.isNaN(tempC)} onClick={() => onSay({ wind, tempC, surface })}>
+          It is so now
+        </Button>
+      </Modal.Body>
+    </Modal>
+  )
+}

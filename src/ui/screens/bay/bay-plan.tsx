@@ -1,0 +1,90 @@
+import Button from 'react-bootstrap/Button'
+import type { ClubId } from '@/core/ids'
+import { planProgress, planSeconds } from '@/core/session/plan'
+import type { Station } from '@/core/session/session'
+import { clubNames, stationName } from '@/text/names'
+import { count, minutes } from '@/text/numbers'
+import { keyOf } from '../plan/plan-draft'
+import type { BayView } from './bay-view'
+
+/** How far the plan is hit: the block in hand, what comes then, the time that is left, and a rest where one is due. */
+type Props = {
+  view: BayView
+  open: Station
+  onOpen: (clubId: ClubId, swing: string) => void
+  onRest: (() => void) | null
+}
+
+export function BayPlan({ view, open, onOpen, onRest }: Props) {
+  const { bag, session } = view
+  const plan = planOfToday(view)
+  if (plan.length === 0 || session.hurtMs !== null) return null
+  const { hit, left, block } = progressOf(view)
+  const later = total(view.plan) - total(plan)
+  if (!block) {
+    return (
+      <p className="plan-line" data-testid="plan">
+        <b>
+          {session.untilSettled
+            ? 'Every station is settled, or hit as often as was planned.'
+            : `The plan is hit: all ${count(total(plan), 'shot')}.`}
+        </b>
+        {later > 0 && ` ${count(later, 'shot waits', 'shots wait')} for another day.`}
+      </p>
+    )
+  }
+  const nameOf = clubNames(bag)
+  const name = (clubId: string, swing: string) => stationName({ name: nameOf(clubId) }, swing)
+  const then = left[1]
+  const elsewhere = !view.now.warmUp && keyOf(open) !== keyOf(block)
+  return (
+    <p className={`plan-line ${elsewhere ? 'elsewhere' : ''}`} data-testid="plan">
+      {elsewhere && (
+        <span className="loud">
+          <span>
+            Plan: <b>{name(block.clubId, block.swing)}</b>. Open: <b>{name(open.clubId, open.swing)}</b>.
+          </span>
+          <Button size="sm" onClick={() => onOpen(block.clubId, block.swing)}>
+            Open the plan’s
+          </Button>
+        </span>
+      )}
+      <b>
+        {hit} of {block.shots} with the {name(block.clubId, block.swing)}
+      </b>
+      {then && <span>then the {name(then.clubId, then.swing)}</span>}
+      <span className="quiet">
+        · {total(plan) - total(left)} of {count(total(plan), 'shot')} hit, about {minutes(planSeconds(left))}{' '}
+        left
+      </span>
+      {onRest && (
+        <Button size="sm" variant="outline" onClick={onRest}>
+          A rest is due: {session.restS} s<kbd>R</kbd>
+        </Button>
+      )}
+    </p>
+  )
+}
+
+/** What of the plan is for this session; the rest waits for another day. */
+const planOfToday = ({ plan }: BayView) => plan.filter(({ day }) => day === 1)
+
+/** How far today's plan is hit; shots that were marked as bad are hit all the same, those of the warm-up are not. */
+export const progressOf = (view: BayView) => {
+  const plan = planOfToday(view)
+  const done = new Set(
+    view.session.untilSettled ? view.analysis.stocks.filter((stock) => stock.done).map(keyOf) : [],
+  )
+  const progress = planProgress(
+    plan,
+    view.shots.flatMap(({ clubId, swing, heldBecause, conditions }) =>
+      clubId === null || heldBecause !== null || conditions.warmUp ? [] : [{ clubId, swing }],
+    ),
+    (station) => done.has(keyOf(station)),
+  )
+  /** The block in hand; none where the plan is hit, or there is none. */
+  return { ...progress, block: plan[progress.at] }
+}
+
+const total = (blocks: readonly { shots: number }[]): number =>
+  blocks.reduce((sum, block) => sum + block.shots, 0)

@@ -1,0 +1,234 @@
+'use client'
+
+import { useState } from 'react'
+import Button from 'react-bootstrap/Button'
+import { useHotkeys } from 'react-hotkeys-hook'
+import type { ClubId } from '@/core/ids'
+import type { Station } from '@/core/session/session'
+import type { SessionShot } from '@/core/session/session-shot'
+import { waitsForItsClub } from '@/core/monitor/station-for-shot'
+import { typedSlip, type Slip } from '@/core/shots/typed-slip'
+import { lengthIn, metresFrom } from '@/core/units'
+import { HELD_NAME, stationName } from '@/text/names'
+import { count, fixed, len, lenUnit } from '@/text/numbers'
+import type { BayView } from './bay-view'
+import { StationSelect } from './station-select'
+import type { BayActions } from './use-bay'
+
+/** Shots that were read but wait for the golfer: kept, shown, in no stock. One card for all of one reason. */
+export function HeldShots({ view, bay }: { view: BayView; bay: BayActions }) {
+  const groups = groupsOf(view)
+  if (groups.length === 0) return null
+  return (
+    <div role="region" aria-label="Held shots" className="d-grid gap-2">
+      {groups.slice(0, MOST_CARDS).map(({ key, shots }, i) => (
+        <Held key={key} shots={shots} view={view} bay={bay} byKey={i === 0} />
+      ))}
+      {groups.length > MOST_CARDS && (
+        <p className="quiet mb-0">
+          {groups.slice(MOST_CARDS).reduce((sum, { shots }) => sum + shots.length, 0)} more shots are held.
+        </p>
+      )}
+    </div>
+  )
+}
+const MOST_CARDS = 3
+
+type Group = { key: string; shots: [SessionShot, ...SessionShot[]] }
+
+/** Held shots by their reason and by what they say of their station; a slip of the fingers is one shot's own. */
+function groupsOf(view: BayView): Group[] {
+  const groups = new Map<string, Group>()
+  for (const shot of view.shots) {
+    const { heldBecause, clubLabel, clubId, swing, source, id } = shot
+    if (heldBecause === null || heldBecause === 'range-not-clear') continue
+    const own = heldBecause === 'implausible-carry' && source === 'typed' ? id : ''
+    const key = [heldBecause, clubLabel?.toLowerCase(), clubId, swing, own].join('\n')
+    const group = groups.get(key)
+    if (group) group.shots.push(shot)
+    else groups.set(key, { key, shots: [shot] })
+  }
+  return [...groups.values()]
+}
+
+type HeldProps = { shots: Group['shots']; view: BayView; bay: BayActions; byKey: boolean }
+
+/** The slip of the fingers that would explain a typed carry at its station; null where it is plausible. */
+export function slipOf(
+  { carryM }: { carryM: number | null },
+  { golfer, analysis }: BayView,
+  { clubId, swing }: Station,
+): Slip | null {
+  const next = analysis.stocks.find((stock) => stock.clubId === clubId && stock.swing === swing)?.foreseen
+  if (!next || carryM === null) return null
+  const others = analysis.stocks.flatMap(({ clubId: other, swing: its, foreseen, count: shots }) =>
+    (other !== clubId || its !== swing) && shots > 0 && foreseen ? [foreseen] : [],
+  )
+  const carry = Math.round(lengthIn(carryM, golfer.lengthUnit) * 10) / 10
+  return typedSlip(carry, golfer.lengthUnit, next, others)
+}
+
+/** Answers by key while nothing is typed. */
+export const ANSWERS = {
+  enableOnFormTags: true as const,
+  preventDefault: true,
+  ignoreEventWhen: ({ target }: KeyboardEvent) => target instanceof HTMLInputElement && target.value !== '',
+}
+
+const SLIP_NAME: Record<Slip['kind'], string> = {
+  swapped: 'with two digits swapped',
+  'factor-ten': 'with the point in its place',
+  'missing-digit': 'with the digit that is missing',
+  'other-unit': 'in the other unit',
+  'wrong-digit': 'with one digit mended',
+}
+
+function Held({ shots, view, bay, byKey }: HeldProps) {
+  const { golfer, bag } = view
+  const [shot] = shots
+  const because = shot.heldBecause
+  const typed = shot.source === 'typed' && because === 'implausible-carry'
+  const slip = typed && shot.clubId ? slipOf(shot, view, { clubId: shot.clubId, swing: shot.swing }) : null
+  const why = slip
+    ? `far from your other shots. Was it ${lenUnit(metresFrom(slip.proposal, golfer.lengthUnit), golfer, 1)}, ${SLIP_NAME[slip.kind]}?`
+    : typed
+      ? 'far from your other shots.'
+      : `${because ? HELD_NAME[because] : ''}${shot.clubLabel && because !== 'other-station' ? ` (${shots.length > 1 ? 'they say' : 'it says'} “${shot.clubLabel}”)` : ''}.`
+  const carries = shots
+    .map(({ carryM }) => (carryM === null ? 'no carry' : len(carryM, golfer, 1)))
+    .join(', ')
+  const named = (clubId: ClubId) => [...bag.clubs, ...bag.rack].find((club) => club.id === clubId)
+  return (
+    <section className="sheet held" data-held={shot.id}>
+      <b>
+        {shots.length === 1 ? 'A shot' : count(shots.length, 'shot')} of {carries} {golfer.lengthUnit}{' '}
+        {shots.length === 1 ? 'is' : 'are'} held
+      </b>
+      : {why} In no stock until you decide.
+      {slip ? (
+        <SlipAnswers shots={shots} slip={slip} view={view} bay={bay} byKey={byKey} />
+      ) : because === 'other-station' && shot.clubId ? (
+        <OtherStation shots={shots} named={named} view={view} bay={bay} byKey={byKey} />
+      ) : waitsForItsClub(because) || shot.clubId === null ? (
+        <WhichStation shots={shots} view={view} bay={bay} />
+      ) : (
+        <TakeAsItIs shots={shots} bay={bay} byKey={byKey} />
+      )}
+    </section>
+  )
+}
+
+const idsOf = (shots: Group['shots']) => shots.map(({ id }) => id)
+const all = (shots: Group['shots']): string => (shots.length === 1 ? 'it' : `all ${shots.length}`)
+
+function LeaveOut({ shots, bay }: Pick<HeldProps, 'shots' | 'bay'>) {
+  return (
+    <Button variant="outline" onClick={() => bay.decide(idsOf(shots), 'withdrawn')}>
+      Leave {all(shots)} out for good
+    </Button>
+  )
+}
+
+/** A typed carry that one slip explains: what was meant, or what was typed. */
+function SlipAnswers({ shots, slip, view, bay, byKey }: HeldProps & { slip: Slip }) {
+  const [shot] = shots
+  const { lengthUnit } = view.golfer
+  const meant = async () => {
+    if (!shot.clubId) return
+    const station = { clubId: shot.clubId, swing: shot.swing }
+    const carryM = metresFrom(slip.proposal, lengthUnit)
+    const { offlineM } = shot
+    if (await bay.hit(station, [{ carryM, ...(offlineM !== undefined && { offlineM }) }]))
+      await bay.decide([shot.id], 'withdrawn')
+  }
+  const keep = () => void bay.decide([shot.id], 'released')
+  useHotkeys('y', () => void meant(), { ...ANSWERS, enabled: byKey })
+  useHotkeys('k', keep, { ...ANSWERS, enabled: byKey })
+  return (
+    <div className="btns">
+      <Button onClick={meant}>
+        It was {fixed(slip.proposal, 1)} {lengthUnit}
+        {byKey && <kbd>Y</kbd>}
+      </Button>
+      <Button variant="outline" onClick={keep}>
+        Keep what I typed{byKey && <kbd>K</kbd>}
+      </Button>
+      <LeaveOut shots={shots} bay={bay} />
+    </div>
+  )
+}
+
+/** The monitor names another station than the one that is open: which of the two it was. */
+function OtherStation({
+  shots,
+  named,
+  view,
+  bay,
+  byKey,
+}: HeldProps & { named: (clubId: ClubId) => { name: string } | undefined }) {
+  const [shot] = shots
+  const theirs = { clubId: shot.clubId as ClubId, swing: shot.swing }
+  const { open } = view.session
+  const they = shots.length === 1 ? 'It was' : `All ${shots.length} were`
+  const go = async () => {
+    if (await bay.move(idsOf(shots), theirs)) await bay.open(theirs)
+  }
+  const stay = () => open && void bay.move(idsOf(shots), open)
+  useHotkeys('y', () => void go(), { ...ANSWERS, enabled: byKey })
+  useHotkeys('k', stay, { ...ANSWERS, enabled: byKey && open !== null })
+  return (
+    <div className="btns">
+      <Button onClick={go}>
+        {they} the {stationName(named(theirs.clubId), theirs.swing)}: go there{byKey && <kbd>Y</kbd>}
+      </Button>
+      {open && (
+        <Button variant="outline" onClick={stay}>
+          {they} the {stationName(named(open.clubId), open.swing)}
+          {byKey && <kbd>K</kbd>}
+        </Button>
+      )}
+      <LeaveOut shots={shots} bay={bay} />
+    </div>
+  )
+}
+
+/** Nobody knows the station: the golfer chooses it, for one or for all. Nothing is chosen beforehand. */
+function WhichStation({ shots, view, bay }: Pick<HeldProps, 'shots' | 'view' | 'bay'>) {
+  const [station, setStation] = useState<Station | null>(null)
+  const [shot] = shots
+  const label = shot.clubLabel
+  const place = (which: Group['shots'], forLabel: boolean) =>
+    station && void bay.move(idsOf(which), station, forLabel)
+  return (
+    <div className="btns">
+      <StationSelect view={view} label="Which club was it?" value={station} onChange={setStation} />
+      <Button disabled={!station} onClick={() => place(shots, label !== null)}>
+        {label
+          ? `“${label}” is this club`
+          : shots.length === 1
+            ? 'Take it there'
+            : `Take all ${shots.length} there`}
+      </Button>
+      {(shots.length > 1 || label) && (
+        <Button variant="outline" disabled={!station} onClick={() => place([shot], false)}>
+          Only {shot.carryM === null ? 'this one' : len(shot.carryM, view.golfer, 1)}
+        </Button>
+      )}
+      <LeaveOut shots={shots} bay={bay} />
+    </div>
+  )
+}
+
+function TakeAsItIs({ shots, bay, byKey }: Pick<HeldProps, 'shots' | 'bay' | 'byKey'>) {
+  const take = () => void bay.decide(idsOf(shots), 'released')
+  useHotkeys('k', take, { ...ANSWERS, enabled: byKey })
+  return (
+    <div className="btns">
+      <Button onClick={take}>
+        Take {all(shots)} as {shots.length === 1 ? 'it is' : 'they are'}
+        {byKey && <kbd>K</kbd>}
+      </Button>
+      <LeaveOut shots={shots} bay={bay} />
+    </div>
+  )
+}

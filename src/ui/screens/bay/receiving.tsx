@@ -1,0 +1,59 @@
+import Button from 'react-bootstrap/Button'
+import { count } from '@/text/numbers'
+import type { BayView } from './bay-view'
+import type { BayActions } from './use-bay'
+
+/** Whose shots the monitor's are: said on every open Bay, taken over in one tap, never by itself. */
+export function ReceivingLine({ view, bay }: { view: BayView; bay: BayActions }) {
+  const { receiving, waiting, session } = view
+  const { here, elsewhere, nowhere } = receiving
+  if (session.hurtMs !== null) return null
+  const name = (monitor: string) => (monitor === '' ? 'the monitor' : monitor)
+  const several = here.length + elsewhere.length + nowhere.length > 1
+  const receive = (monitor: string) => () => void bay.receive(several ? monitor : null)
+  const button = (monitor: string) => (
+    <Button key={monitor} onClick={receive(monitor)}>
+      Receive {several ? `${name(monitor)} ` : ''}here
+    </Button>
+  )
+  const held = waiting.reduce((sum, { shots }) => sum + shots, 0)
+  return (
+    <div role="region" aria-label="Receiving" className="receiving">
+      {here.length > 0 && (
+        <p className={`sheet here ${bay.live ? '' : 'lost'}`} role="status">
+          <b>{bay.live ? 'Receiving' : 'Not connected'}</b>{' '}
+          {bay.live
+            ? `${here.map(name).join(' and ')}: ${here.length > 1 ? 'their' : 'its'} shots land here.`
+            : 'to Banco: it is tried again by itself.'}
+        </p>
+      )}
+      {elsewhere.map(({ monitor, golfer }) => (
+        <div key={monitor} className="sheet elsewhere">
+          <span>
+            <b>Not receiving:</b> the shots of {name(monitor)} go to {golfer}.
+          </span>
+          {button(monitor)}
+        </div>
+      ))}
+      {nowhere.map((monitor) => (
+        <div key={monitor} className="sheet elsewhere">
+          <span>
+            <b>Not receiving:</b> the shots of {name(monitor)} go to nobody, and wait.
+          </span>
+          {button(monitor)}
+        </div>
+      ))}
+      {held > 0 && (
+        <div className="sheet elsewhere">
+          <span>
+            <b>{count(held, 'shot waits', 'shots wait')}</b>: {held === 1 ? 'it' : 'they'} came while nobody
+            received.
+          </span>
+          <Button variant="outline" onClick={() => void bay.claim(waiting.map(({ id }) => id))}>
+            {held === 1 ? 'It is mine' : 'They are mine'}
+          </Button>
+        </div>
+      )}
+    </div>
+  )
+}

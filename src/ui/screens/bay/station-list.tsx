@@ -1,0 +1,65 @@
+import Button from 'react-bootstrap/Button'
+import type { OwnedClub } from '@/core/bag/bag'
+import type { ClubId } from '@/core/ids'
+import type { Station } from '@/core/session/session'
+import { swingName } from '@/text/names'
+import { around, len } from '@/text/numbers'
+import type { BayView } from './bay-view'
+
+type Props = {
+  view: BayView
+  clubs: OwnedClub[]
+  open: Station
+  onOpen: (clubId: ClubId, swing: string) => void
+}
+
+/** Every club with its stock for the swing in hand, and how often it was hit today. */
+export function StationList({ view, clubs, open, onOpen }: Props) {
+  const { golfer, analysis } = view
+  const isHere = ({ clubId, swing, heldBecause, conditions }: BayView['shots'][number], id: ClubId) =>
+    clubId === id && swing === open.swing && heldBecause === null && !conditions.warmUp
+  return (
+    <section className="sheet left" aria-label="Stations">
+      <div className="swings" role="group" aria-label="Swing">
+        {golfer.swings.map((swing) => (
+          <Button
+            key={swing}
+            size="sm"
+            variant={swing === open.swing ? 'primary' : 'outline'}
+            aria-pressed={swing === open.swing}
+            aria-label={swingName(swing)}
+            onClick={() => onOpen(open.clubId, swing)}
+          >
+            {{ full: 'Full', 'three-quarter': 'Three-q.', half: 'Half' }[swing] ?? swing}
+          </Button>
+        ))}
+      </div>
+      <ul className="stations">
+        {clubs.map((each) => {
+          const stock = analysis.stocks.find((one) => one.clubId === each.id && one.swing === open.swing)
+          const today = view.shots.filter((shot) => isHere(shot, each.id)).length
+          return (
+            <li key={each.id}>
+              <button
+                type="button"
+                aria-pressed={each.id === open.clubId}
+                onClick={() => onOpen(each.id, open.swing)}
+              >
+                <span>{each.name}</span>
+                <span className="num">
+                  {stock?.carryM === undefined || stock.lowM === undefined || stock.highM === undefined
+                    ? ''
+                    : `${len(stock.carryM, golfer)} ${around(stock, golfer)}`}
+                </span>
+                <span className="num" title="shots today">
+                  {today > 0 ? `${today}` : ''}
+                  <span className="visually-hidden"> today</span>
+                </span>
+              </button>
+            </li>
+          )
+        })}
+      </ul>
+    </section>
+  )
+}

@@ -1,0 +1,47 @@
+import Form from 'react-bootstrap/Form'
+import type { ClubId } from '@/core/ids'
+import type { Station } from '@/core/session/session'
+import { stationName, swingName } from '@/text/names'
+import { keyOf } from '../plan/plan-draft'
+import type { BayView } from './bay-view'
+
+type Props = {
+  view: BayView
+  label: string
+  value: Station | null
+  onChange: (station: Station | null) => void
+  /** Left out: the station that it cannot be. */
+  but?: Station
+}
+
+/** Every station of the bag and the rack, by swing: which of them it was. */
+export function StationSelect({ view: { bag, golfer }, label, value, onChange, but }: Props) {
+  const clubs = [...bag.clubs, ...bag.rack].filter(({ kind }) => kind !== 'putter')
+  const stations = golfer.swings.map((swing) => ({
+    swing,
+    of: clubs
+      .map(({ id, name }) => ({ clubId: id as ClubId, swing, name }))
+      .filter((each) => !but || keyOf(each) !== keyOf(but)),
+  }))
+  return (
+    <Form.Select
+      aria-label={label}
+      value={value ? keyOf(value) : ''}
+      onChange={({ target }) => {
+        const found = stations.flatMap(({ of }) => of).find((each) => keyOf(each) === target.value)
+        onChange(found ? { clubId: found.clubId, swing: found.swing } : null)
+      }}
+    >
+      <option value="">{label}</option>
+      {stations.map(({ swing, of }) => (
+        <optgroup key={swing} label={`${swingName(swing)} swing`}>
+          {of.map((each) => (
+            <option key={keyOf(each)} value={keyOf(each)}>
+              {stationName(each, each.swing)}
+            </option>
+          ))}
+        </optgroup>
+      ))}
+    </Form.Select>
+  )
+}

@@ -1,0 +1,44 @@
+import { Redo2, Undo2 } from 'lucide-react'
+import Button from 'react-bootstrap/Button'
+import { actionWords } from '@/text/actions'
+import { clubNames } from '@/text/names'
+import type { BayView } from './bay-view'
+
+type Props = { view: BayView; onUndo: () => void; onPhone?: boolean }
+
+/** Undo, which says what it will take back. */
+export function UndoButton({ view, onUndo, onPhone = false }: Props) {
+  const { undo, golfer, bag } = view
+  const what = undo ? actionWords(undo, golfer, clubNames(bag)) : ''
+  return (
+    <Button
+      variant="outline"
+      className={`undo ${onPhone ? 'phone-only' : ''}`}
+      onClick={onUndo}
+      disabled={!undo}
+      aria-label={undo ? `Undo: ${what}` : 'Undo: nothing to take back'}
+    >
+      {!onPhone && <Undo2 size={16} aria-hidden />}
+      <span className="words">
+        Undo{undo && !onPhone && ':'} <b>{what}</b>
+      </span>
+      {!onPhone && <kbd>Z</kbd>}
+    </Button>
+  )
+}
+
+/** What was taken back last, and the way to have it again; nothing once something was done since. */
+export function Redo({ view, onRedo }: { view: BayView; onRedo: () => void }) {
+  const { redo, golfer, bag } = view
+  if (!redo) return null
+  return (
+    <p className="redo sheet" role="status">
+      <span>
+        Taken back: <b>{actionWords(redo, golfer, clubNames(bag))}</b>
+      </span>
+      <Button size="sm" variant="outline" onClick={onRedo}>
+        <Redo2 size={15} aria-hidden /> Redo<kbd>⇧Z</kbd>
+      </Button>
+    </p>
+  )
+}

@@ -1,0 +1,89 @@
+import Link from 'next/link'
+import type { Bag } from '@/core/bag/bag'
+import type { CoursePlace, Day } from '@/core/flight/day'
+import type { DayCard } from '@/core/flight/day-card'
+import type { SeasonStation } from '@/core/flight/season'
+import type { Golfer } from '@/core/golfer'
+import type { AskedAir } from '@/core/session/session-air'
+import { dayAdvice, dayFinding, dayLine } from '@/text/day'
+import { day as dayName } from '@/text/days'
+import { clubNames } from '@/text/names'
+import { AirAsked } from '../../shared/air/air-asked'
+import { PageHead } from '../../shared/shell/page-head'
+import { PrintTitle } from '../../shared/shell/print-title'
+import { DayForm } from './day-form'
+import { DayTable } from './day-table'
+import { Places } from './places'
+import { SeasonPicture } from './season-picture'
+import './course.css'
+
+export type CourseProps = {
+  golfer: Golfer
+  bag: Bag
+  day: Day
+  /** When it was set; null while nobody has. */
+  setMs: number | null
+  places: CoursePlace[]
+  card: DayCard
+  /** How many solid shots stand behind each stock. */
+  counts: { count: number }[]
+  stations: SeasonStation[]
+  /** Sessions whose air nobody said. */
+  airs: AskedAir[]
+}
+
+/** The bag in the air and on the ground of a day. */
+export function Course({ golfer, bag, day, setMs, places, card, counts, stations, airs }: CourseProps) {
+  const name = clubNames(bag)
+  const advice = dayAdvice(card, day, name, golfer)
+  const home = `/golfers/${golfer.id}`
+  return (
+    <>
+      <PrintTitle golfer={golfer} bag={bag} stocks={counts} what="Course" air={dayLine(day, golfer)} />
+      <PageHead
+        title={`${dayFinding(card, name, golfer)}.`}
+        lede={
+          <>
+            <b>
+              {day.place ? `${day.place}: ` : ''}
+              {dayLine(day, golfer)}
+            </b>
+            {setMs === null ? ', until you set the day. ' : `, set on ${dayName(setMs)}. `}
+            {advice.join(' ')}
+          </>
+        }
+      >
+        <Link className="btn btn-outline" href={`${home}/paper`}>
+          The plain card
+        </Link>
+        <Link className="btn btn-outline" href={`${home}/paper?card=day`}>
+          Take this card along
+        </Link>
+      </PageHead>
+      <Places golfer={golfer} day={day} places={places} />
+      <p className="rule-43">
+        <b>In a competition round</b> take the plain card: under Rule 4.3 a device may give distance, but not
+        measure slope or wind, nor advise a club. Local rules decide.
+      </p>
+      <AirAsked
+        key={airs.map(({ id }) => id).join()}
+        golfer={golfer}
+        of={airs}
+        opened={!card.lines.some(({ ofDay }) => ofDay)}
+      />
+      <div className="course">
+        <DayTable golfer={golfer} clubs={bag.clubs} card={card} />
+        <DayForm golfer={golfer} day={day} places={places} />
+      </div>
+      {stations.length > 0 && (
+        <SeasonPicture
+          key={`season ${setMs}`}
+          golfer={golfer}
+          clubs={bag.clubs}
+          stations={stations}
+          day={day}
+        />
+      )}
+    </>
+  )
+}

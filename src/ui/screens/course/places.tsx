@@ -1,0 +1,42 @@
+'use client'
+
+import { useRouter } from 'next/navigation'
+import { useState } from 'react'
+import Button from 'react-bootstrap/Button'
+import type { CoursePlace, Day } from '@/core/flight/day'
+import type { Golfer } from '@/core/golfer'
+import type { Problem } from '@/core/problem'
+import { altitude } from '@/text/set-up'
+import { send } from '../../shared/send'
+import { Problems } from '../../shared/shell/problems'
+
+type Props = { golfer: Golfer; day: Day; places: CoursePlace[] }
+
+/** The golfer's courses: one that is tapped sets the day, with the altitude and the ground that it keeps. */
+export function Places({ golfer, day, places }: Props) {
+  const router = useRouter()
+  const [problems, setProblems] = useState<Problem[]>([])
+  if (places.length === 0) return null
+  const play = async ({ name, altitudeM, turf }: CoursePlace) => {
+    const sent = await send('PUT', `/api/golfers/${golfer.id}/day`, { ...day, place: name, altitudeM, turf })
+    setProblems(sent.ok ? [] : sent.problems)
+    if (sent.ok) router.refresh()
+  }
+  return (
+    <>
+      <div className="places no-print" role="group" aria-label="Places">
+        {places.map((place) => (
+          <Button
+            key={place.name}
+            variant="outline"
+            aria-pressed={day.place === place.name}
+            onClick={() => play(place)}
+          >
+            {place.name}, {altitude(place.altitudeM, golfer)}
+          </Button>
+        ))}
+      </div>
+      <Problems of={problems} />
+    </>
+  )
+}

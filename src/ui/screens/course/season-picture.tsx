@@ -1,0 +1,137 @@
+'use client'
+
+import { useDeferredValue, useState } from 'react'
+import Form from 'react-bootstrap/Form'
+import type { OwnedClub } from '@/core/bag/bag'
+import type { Day } from '@/core/flight/day'
+import { SEASON, type SeasonLine, type SeasonPoint, type SeasonStation } from '@/core/flight/season'
+import type { Golfer } from '@/core/golfer'
+import type { ClubId } from '@/core/ids'
+import { lengthIn, tempIn } from '@/core/units'
+import { seasonPanel, type SeasonPanel, type SeasonTrace } from '@/draw/season'
+import { TURF_NAME } from '@/text/day'
+import { fixed, len } from '@/text/numbers'
+import { altitude, temperature } from '@/text/set-up'
+import { DrawingChart } from '../../shared/drawing/drawing-chart'
+import { useSeason } from './use-season'
+
+type Props = { golfer: Golfer; clubs: OwnedClub[]; stations: SeasonStation[]; day: Day }
+
+/** What temperature, altitude and ground do to the carries, around the day of the card; the golfer drags the values. */
+export function SeasonPicture({ golfer, clubs, stations, day }: Props) {
+  const [dragged, setDragged] = useState(day)
+  const [chosen, setChosen] = useState<ClubId | ''>('')
+  const lines = useDeferredValue(useSeason(stations, day, dragged))
+  const name = (id: ClubId) => clubs.find((club) => club.id === id)?.name ?? ''
+  const shown = chosen ? lines.filter(({ clubId }) => clubId === chosen) : lines
+  const { lengthUnit, tempUnit } = golfer
+  const near = lengthUnit === 'yd' ? 'ft' : 'm'
+  const panel = (
+    along: string,
+    now: number,
+    of: (line: SeasonLine) => SeasonPoint[],
+    to: (at: number) => number,
+  ): SeasonPanel => ({
+    along,
+    now: to(now),
+    unit: lengthUnit,
+    traces: shown.map((line) => ({
+      name: name(line.clubId),
+      chosen: line.clubId === chosen,
+      points: of(line).map(({ at, carryM, halfM }) => ({
+        at: to(at),
+        half: lengthIn(halfM, lengthUnit),
+        change: lengthIn(
+          carryM - (stations.find(({ clubId }) => clubId === line.clubId)?.carryM ?? carryM),
+          lengthUnit,
+        ),
+      })),
+    })),
+  })
+  const temp = panel(
+    `change of carry over temperature, °${tempUnit}`,
+    dragged.tempC,
+    (line) => line.temperature,
+    (c) => tempIn(c, tempUnit),
+  )
+  const high = panel(
+    `change of carry over altitude, ${near}`,
+    dragged.altitudeM,
+    (line) => line.altitude,
+    (m) => lengthIn(m, near),
+  )
+  const ground = shown.find(({ clubId }) => clubId === (chosen || stations[0]?.clubId))?.ground ?? []
+  return (
+    <section className="sheet season" aria-label="The season">
+      <h2>The season</h2>
+      <div className="season-values">
+        <label>
+          Temperature <b className="num">{temperature(dragged.tempC, golfer)}</b>
+          <Form.Range
+            min={SEASON.tempC.least}
+            max={SEASON.tempC.most}
+            step={1}
+            value={dragged.tempC}
+            aria-valuetext={temperature(dragged.tempC, golfer)}
+            onChange={(event) => setDragged({ ...dragged, tempC: Number(event.target.value) })}
+          />
+        </label>
+        <label>
+          Altitude <b className="num">{altitude(dragged.altitudeM, golfer)}</b>
+          <Form.Range
+            min={SEASON.altitudeM.least}
+            max={SEASON.altitudeM.most}
+            step={50}
+            value={dragged.altitudeM}
+            aria-valuetext={altitude(dragged.altitudeM, golfer)}
+            onChange={(event) => setDragged({ ...dragged, altitudeM: Number(event.target.value) })}
+          />
+        </label>
+        <Form.Group controlId="season-club">
+          <Form.Label>Club</Form.Label>
+          <Form.Select value={chosen} onChange={(event) => setChosen(event.target.value as ClubId | '')}>
+            <option value="">the whole bag</option>
+            {stations.map(({ clubId }) => (
+              <option key={clubId} value={clubId}>
+                {name(clubId)}
+              </option>
+            ))}
+          </Form.Select>
+        </Form.Group>
+      </div>
+      <div className="season-panels">
+        <DrawingChart draw={(width) => seasonPanel(temp, width)} says={saysOf(temp)} />
+        <DrawingChart draw={(width) => seasonPanel(high, width)} says={saysOf(high)} />
+      </div>
+      {ground.length > 0 && (
+        <p className="season-ground">
+          The {name(chosen || (stations[0] as SeasonStation).clubId)} runs{' '}
+          {ground.map(({ turf, runM, from }, i) => (
+            <span key={turf}>
+              {i > 0 && ', '}
+              <b className="num">
+                {from === 'measured' && turf === 'normal' ? '' : '≈ '}
+                {len(runM, golfer)}
+              </b>{' '}
+              on {TURF_NAME[turf]}
+            </span>
+          ))}{' '}
+          ground, {lengthUnit}. All of this is modelled, from the carries of the day above; each line stands
+          in its 90% band, and is dashed where that band holds zero: perhaps nothing.
+        </p>
+      )}
+    </section>
+  )
+}
+
+const ofPoint = ({ at, change, half }: SeasonTrace['points'][number], unit = ''): string =>
+  `${fixed(change, 1)} ± ${fixed(half, 1)}${unit} at ${fixed(at, 0)}`
+
+/** The ends of every trace, for those who cannot see the picture. */
+const saysOf = ({ along, traces, unit }: SeasonPanel): string =>
+  `${along}. ${traces
+    .flatMap(({ name, points }) => {
+      const [first, last] = [points[0], points.at(-1)]
+      return first && last ? [`${name}: ${ofPoint(first, ` ${unit}`)}, ${ofPoint(last)}`] : []
+    })
+    .join('; ')}.`

@@ -1,0 +1,38 @@
+'use client'
+
+import { useEffect, useRef, useState } from 'react'
+import type { Day } from '@/core/flight/day'
+import type { SeasonLine, SeasonStation } from '@/core/flight/season'
+import type { SeasonAnswer, SeasonAsked } from '@/workers/season'
+
+/** The season around a day, computed beside the page: of days that come while one is computed only the last is asked. */
+export function useSeason(stations: SeasonStation[], base: Day, day: Day): SeasonLine[] {
+  const [lines, setLines] = useState<SeasonLine[]>([])
+  const worker = useRef<Worker | null>(null)
+  const busy = useRef(false)
+  const next = useRef<SeasonAsked | null>(null)
+  useEffect(() => {
+    const own = new Worker(new URL('../../../workers/season.ts', import.meta.url), { type: 'module' })
+    worker.current = own
+    own.onmessage = ({ data }: MessageEvent<SeasonAnswer>) => {
+      setLines(data.lines)
+      busy.current = next.current !== null
+      if (next.current) own.postMessage(next.current)
+      next.current = null
+    }
+    return () => {
+      busy.current = false
+      next.current = null
+      own.terminate()
+    }
+  }, [])
+  useEffect(() => {
+    const ask: SeasonAsked = { stations, base, day }
+    if (busy.current) next.current = ask
+    else {
+      busy.current = true
+      worker.current?.postMessage(ask)
+    }
+  }, [stations, base, day])
+  return lines
+}

@@ -1,0 +1,215 @@
+'use client'
+
+import Link from 'next/link'
+import { useState } from 'react'
+import type { BagAnalysis } from '@/core/analyse-bag'
+import type { Bag } from '@/core/bag/bag'
+import type { Golfer } from '@/core/golfer'
+import type { GolferId } from '@/core/ids'
+import { HitThese } from './hit-these'
+import type { Step } from '@/core/gaps/step'
+import { stair, stairRows } from '@/draw/stair'
+import { stairOfBag } from '@/draw/stair-of-bag'
+import { SvgDrawing } from '../../shared/drawing/svg-drawing'
+import { PrintTitle } from '../../shared/shell/print-title'
+import { PageHead } from '../../shared/shell/page-head'
+import { Warnings } from '../../shared/shell/warnings'
+import { clubNames } from '@/text/names'
+import { fixed, len } from '@/text/numbers'
+import { driftSentence, nextReason } from '@/text/reasons'
+import { drawnStep, needWords, overUnhitWords, verdictWords } from '@/text/verdicts'
+import { stairLegend } from '@/draw/stair-legend'
+import type { Stock } from '@/core/stock/station-stock'
+import { finding } from '@/text/finding'
+import { lede } from './lede'
+import { AirChoice } from '../../shared/air/air-choice'
+import { statedAir } from '@/text/set-up'
+import { OwnLimits, StepSchoolChoice, StockRuleChoice } from './schools'
+import type { StationShots } from './station-shots'
+import { StepEvidence } from './step-evidence'
+import './gaps.css'
+
+type Props = { golfer: Golfer; bag: Bag; analysis: BagAnalysis; shots: StationShots }
+
+/** The stair of the bag, with the evidence of the chosen step beside it. */
+export function Gaps({ golfer, bag, analysis, shots }: Props) {
+  const found = finding(bag, analysis, golfer)
+  const [chosen, setChosen] = useState(found.step)
+  const clubs = bag.clubs.filter((club) => club.kind !== 'putter')
+  const name = clubNames(bag)
+  const step = analysis.steps[chosen]
+  const data = stairOfBag(golfer, clubs, analysis, chosen)
+  const home = `/golfers/${golfer.id}`
+  const drawn = (each: Step) => fixed(drawnStep(each, analysis.stocks, golfer) ?? 0, 0)
+  if (analysis.stocks.every((stock) => stock.carryM === undefined)) {
+    return (
+      <PageHead
+        title="No gaps yet"
+        lede="The stair of your clubs stands here as soon as two of them have shots."
+      >
+        <Link className="btn btn-primary" href={`${home}/bay`}>
+          Hit the first shots
+        </Link>
+      </PageHead>
+    )
+  }
+  return (
+    <>
+      <PrintTitle golfer={golfer} bag={bag} stocks={analysis.stocks} what="Gaps" />
+      <PageHead
+        title={found.sentence}
+        lede={
+          <>
+            {lede(analysis, bag, golfer)}
+            {golfer.compareIn === 'reference' && ` Carries are ${statedAir(golfer)}.`}
+          </>
+        }
+        choices={
+          <>
+            <StockRuleChoice golfer={golfer} />
+            <StepSchoolChoice golfer={golfer} bag={bag} />
+            <AirChoice golfer={golfer} />
+          </>
+        }
+      >
+        <Link className="btn btn-primary" href={`${home}/bay`}>
+          Hit more
+        </Link>
+      </PageHead>
+      {golfer.stepSchool === 'own' && <OwnLimits key={golfer.lengthUnit} golfer={golfer} />}
+      <div className="gaps">
+        <section className="sheet stair-frame" aria-label="The stair">
+          <SvgDrawing
+            draw={(width) => stair(data, width)}
+            onPaper
+            says={`The stair from ${clubs[0]?.name} to ${clubs.at(-1)?.name}; every step stands in the table below it.`}
+          >
+            {(drawing) => {
+              const { head, row } = stairRows(drawing.width)
+              return analysis.steps.map((each, i) =>
+                each.stepM === undefined ? null : (
+                  <button
+                    key={each.longerId}
+                    type="button"
+                    className="step-hit"
+                    style={{ top: head + i * row + row / 2, height: row }}
+                    aria-pressed={i === chosen}
+                    aria-label={`${name(each.longerId)} to ${name(each.shorterId)}: ${drawn(each)} ${golfer.lengthUnit}, ${verdictWords(each, golfer)}`}
+                    onClick={() => setChosen(i)}
+                  />
+                ),
+              )
+            }}
+          </SvgDrawing>
+          <div className="visually-hidden">
+            <StairTable golfer={golfer} analysis={analysis} name={name} />
+          </div>
+          <Legend />
+        </section>
+        {step && <StepEvidence golfer={golfer} step={step} analysis={analysis} shots={shots} name={name} />}
+      </div>
+      <Warnings warnings={analysis.warnings} units={golfer} name={name} />
+      <HitNext analysis={analysis} name={name} golferId={golfer.id} />
+    </>
+  )
+}
+
+/** The best next set, with why, and what the order of the shots can tell. */
+function HitNext({
+  analysis,
+  name,
+  golferId,
+}: {
+  analysis: BagAnalysis
+  name: (id: string) => string
+  golferId: GolferId
+}) {
+  const { next, drift } = analysis
+  const shots = next.reduce((sum, each) => sum + each.shots, 0)
+  return (
+    <section className="sheet hit-next" aria-label="Hit next">
+      <h2>
+        {shots > 0 ? `The best next ${shots === 12 ? 'dozen' : `${shots} shots`}` : 'Nothing to hit now'}
+      </h2>
+      {shots > 0 ? (
+        <ul>
+          {next.map((each) => (
+            <li key={each.clubId}>
+              <b>
+                {each.shots} × {name(each.clubId)}
+              </b>{' '}
+              <span className="quiet">{nextReason(each, name)}</span>
+            </li>
+          ))}
+        </ul>
+      ) : (
+        <p>Every step is settled, borderline or resting: a few more shots would change nothing.</p>
+      )}
+      <p className="quiet">{driftSentence(drift)}</p>
+      {shots > 0 && <HitThese golferId={golferId} blocks={next} />}
+    </section>
+  )
+}
+
+/** The same facts as the drawing, for those who cannot see it. */
+function StairTable({
+  golfer,
+  analysis: { steps, stocks, overUnhit },
+  name,
+}: {
+  golfer: Golfer
+  analysis: BagAnalysis
+  name: (id: string) => string
+}) {
+  return (
+    <table data-testid="stair-table">
+      <caption>Steps between neighbouring clubs</caption>
+      <thead>
+        <tr>
+          <th>Step</th>
+          <th>Size in {golfer.lengthUnit}</th>
+          <th>All shots weighed, 90% interval</th>
+          <th>Verdict</th>
+          <th>More shots</th>
+        </tr>
+      </thead>
+      <tbody>
+        {steps.map((step) => (
+          <tr key={step.longerId}>
+            <th>
+              {name(step.longerId)} to {name(step.shorterId)}
+            </th>
+            <td>{stepCell(step, stocks, golfer)}</td>
+            <td>
+              {step.lowM === undefined || step.highM === undefined
+                ? '–'
+                : `${len(step.lowM, golfer, 1)} to ${len(step.highM, golfer, 1)}`}
+            </td>
+            <td>{step.stepM === undefined ? 'not hit' : verdictWords(step, golfer)}</td>
+            <td>{step.stepM === undefined ? '' : needWords(step)}</td>
+          </tr>
+        ))}
+        {overUnhit.map((each) => (
+          <tr key={each.longerId}>
+            <td colSpan={5}>{overUnhitWords(each, golfer, name)}</td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  )
+}
+
+const stepCell = (step: Step, stocks: readonly Stock[], golfer: Golfer): string => {
+  const drawn = drawnStep(step, stocks, golfer)
+  return drawn === null ? 'not hit' : fixed(drawn, 0)
+}
+
+/** What the marks of the stair mean, for who asks. */
+function Legend() {
+  return (
+    <details className="legend no-print">
+      <summary>What the marks mean</summary>
+      <SvgDrawing draw={stairLegend} says={stairLegend(760).says} />
+    </details>
+  )
+}

@@ -1,0 +1,88 @@
+import type { ReactNode } from 'react'
+import type { BagAnalysis } from '@/core/analyse-bag'
+import type { Bag } from '@/core/bag/bag'
+import type { Golfer } from '@/core/golfer'
+import { clubNames } from '@/text/names'
+import { count, len, lenUnit, percent } from '@/text/numbers'
+import { nextLine } from '@/text/reasons'
+import { overUnhitWords, sureness, VERDICT_NAME } from '@/text/verdicts'
+
+/** A sentence names this many holes, the widest; the drawing shows all. */
+const MOST_HOLES = 3
+
+/** What matters beside the finding: what is settled, what to hit, holes and cover. */
+export function lede(
+  { steps, stocks, overUnhit, holes, unknownHoles, cover, goal, next }: BagAnalysis,
+  bag: Bag,
+  golfer: Golfer,
+): ReactNode {
+  const name = clubNames(bag)
+  const judged = steps.filter((step) => step.leftOnPurpose === undefined)
+  const left = steps.length - judged.length
+  const settled = (['reversed', 'level', 'wide', 'narrow', 'even'] as const).flatMap((verdict) => {
+    const n = judged.filter((step) => step.settled && step.verdict === verdict).length
+    return n > 0 ? [{ verdict, n }] : []
+  })
+  const of = (sure: ReturnType<typeof sureness>) =>
+    judged.filter((step) => step.stepM !== undefined && sureness(step) === sure).length
+  const unknown = steps.filter((step) => step.stepM === undefined).length
+  const carries = stocks.flatMap((stock) => stock.carryM ?? [])
+  const unit = golfer.lengthUnit
+  const parts: ReactNode[] = [
+    ...settled.map(({ verdict, n }) => (
+      <b
+        key={verdict}
+        style={{ color: `var(--${verdict === 'reversed' || verdict === 'level' ? 'flip' : verdict})` }}
+      >
+        {n} {VERDICT_NAME[verdict]}
+      </b>
+    )),
+    ...(of('line') > 0 ? [`${of('line')} borderline`] : []),
+    ...(of('leaning') > 0 ? [`${of('leaning')} likely`] : []),
+    ...(of('open') > 0 ? [`${of('open')} not clear yet`] : []),
+    ...(unknown > 0 ? [`${unknown} without shots`] : []),
+    ...(left > 0 ? [`${left} left on purpose`] : []),
+  ]
+  const spans = (list: [number, number][]) => {
+    const seen = list.filter(([from, to]) => len(from, golfer) !== len(to, golfer))
+    const widest = seen.toSorted(([a, b], [c, d]) => d - c - (b - a)).slice(0, MOST_HOLES)
+    const named = seen
+      .filter((hole) => widest.includes(hole))
+      .map(([from, to]) => `${len(from, golfer)}–${len(to, golfer)}`)
+    return seen.length > MOST_HOLES
+      ? `${named.join(', ')} and ${seen.length - MOST_HOLES} more`
+      : named.join(', ')
+  }
+  return (
+    <>
+      {count(steps.length, 'step')}: {parts.map((part, i) => (i === 0 ? part : [', ', part]))}.{' '}
+      {goal && golfer.goalZoneM && (
+        <>
+          Your goal zone {len(golfer.goalZoneM[0], golfer)} to {len(golfer.goalZoneM[1], golfer)}:{' '}
+          {spans(goal.holes) === ''
+            ? goal.unknownHoles.length > 0
+              ? 'not known yet'
+              : 'no hole'
+            : `nothing lands on ${spans(goal.holes)}`}
+          .{' '}
+        </>
+      )}
+      {cover !== undefined && (
+        <>
+          A stock within {lenUnit(golfer.toleranceM, golfer)} of <b>{percent(cover)}</b> of the distances from{' '}
+          {len(Math.min(...carries), golfer)} to {len(Math.max(...carries), golfer)} {unit}
+          {spans(holes) !== '' && <>; holes at {spans(holes)}</>}
+          {spans(unknownHoles) !== '' && <>; {spans(unknownHoles)} is not known yet</>}.{' '}
+        </>
+      )}
+      {overUnhit.map((each) => `${overUnhitWords(each, golfer, name)}. `)}
+      {next.length > 0 ? (
+        <>
+          Hit next: <b>{nextLine(next, name)}</b>.
+        </>
+      ) : (
+        steps.some((step) => !step.settled) && 'More shots would change nothing now: let it rest.'
+      )}
+    </>
+  )
+}

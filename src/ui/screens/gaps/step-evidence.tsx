@@ -1,0 +1,177 @@
+import type { BagAnalysis } from '@/core/analyse-bag'
+import { ZONES, type Step } from '@/core/gaps/step'
+import type { Golfer } from '@/core/golfer'
+import { STOCK_RULES } from '@/core/stock/stock-rules'
+import { StationStrip } from '../../shared/drawing/station-strip'
+import { MARK_NAME, RULE_NAME } from '@/text/names'
+import { chance, fixed, len, lenUnit } from '@/text/numbers'
+import { leftOutReason, offCurveSentence } from '@/text/reasons'
+import { drawnStep, stepSentences, VERDICT_NAME } from '@/text/verdicts'
+import { LeaveOnPurpose } from './leave-on-purpose'
+import type { StationShots } from './station-shots'
+import { VerdictBadge } from './verdict-badge'
+
+type Props = {
+  golfer: Golfer
+  step: Step
+  analysis: BagAnalysis
+  shots: StationShots
+  name: (id: string) => string
+}
+
+/** What carries the verdict of one step: its interval and limits, the shots of both clubs, and the other schools. */
+export function StepEvidence({ golfer, step, analysis, shots, name }: Props) {
+  const sides = [step.longerId, step.shorterId].map((id) => ({
+    id,
+    stock: analysis.stocks.find((stock) => stock.clubId === id && stock.swing === 'full'),
+  }))
+  const inside = ([from, to]: [number, number]) => {
+    const [longer, shorter] = sides.map(({ stock }) => stock?.carryM)
+    return longer !== undefined && shorter !== undefined && from < longer && to > shorter
+  }
+  const between = analysis.holes.filter(inside)
+  const leftHoles = analysis.holesLeft.filter(({ hole }) => inside(hole))
+  return (
+    <section className="sheet evidence no-print" aria-label="Evidence" aria-live="polite">
+      <div className="d-flex justify-content-between align-items-baseline gap-2">
+        <h2>
+          {name(step.longerId)} to {name(step.shorterId)}
+        </h2>
+        <VerdictBadge step={step} units={golfer} />
+      </div>
+      {step.stepM === undefined || step.lowM === undefined || step.highM === undefined ? (
+        <p className="mt-2 mb-0">
+          One of the two has no shots that count: hit three with each to begin with.
+        </p>
+      ) : (
+        <>
+          <div className="big">
+            {fixed(drawnStep(step, analysis.stocks, golfer) ?? 0, 0)}{' '}
+            <small className="fs-5">{golfer.lengthUnit}</small>
+          </div>
+          <p className="mb-1">
+            All shots weighed it is {len(step.stepM, golfer, 1)}, between {len(step.lowM, golfer, 1)} and{' '}
+            {len(step.highM, golfer, 1)}, from {sides.map(({ stock }) => stock?.count ?? 0).join(' + ')} solid
+            shots
+          </p>
+          <ZoneBar step={step} />
+          <p className="mb-2">{stepSentences(step, analysis.stocks, golfer, name).join(' ')}</p>
+          {(troubled(step) || step.leftOnPurpose !== undefined) && (
+            <LeaveOnPurpose
+              key={`${step.longerId} ${step.leftOnPurpose}`}
+              golferId={golfer.id}
+              about={{ kind: 'step', longerId: step.longerId, shorterId: step.shorterId }}
+              what={`${name(step.longerId)} to ${name(step.shorterId)}`}
+              because={step.leftOnPurpose}
+            />
+          )}
+        </>
+      )}
+      {between.map((hole) => (
+        <HoleLine key={hole[0]} golfer={golfer} hole={hole} />
+      ))}
+      {leftHoles.map(({ hole, because }) => (
+        <HoleLine key={hole[0]} golfer={golfer} hole={hole} because={because} />
+      ))}
+      {sides.map(({ id, stock }) => {
+        const off = offCurveSentence(stock?.offCurve, golfer)
+        return (
+          <div key={id} className="side">
+            <h3>{name(id)}</h3>
+            <StationStrip
+              golfer={golfer}
+              name={name(id)}
+              stock={stock}
+              shots={shots.filter((shot) => shot.clubId === id && shot.swing === 'full')}
+            />
+            {off && <p className="mb-1">{off}</p>}
+            {stock && stock.leftOut.length > 0 && (
+              <ul className="left-out">
+                {stock.leftOut.map((shot) => (
+                  <li key={shot.shotId}>
+                    {shot.facts.carryM !== undefined && <b>{len(shot.facts.carryM, golfer, 1)}</b>}{' '}
+                    {MARK_NAME[shot.mark]}: {leftOutReason(shot, golfer, name)}
+                  </li>
+                ))}
+              </ul>
+            )}
+          </div>
+        )
+      })}
+      {step.stepM !== undefined && (
+        <table className="schools">
+          <caption>The same step under other schools, {golfer.lengthUnit}</caption>
+          <tbody>
+            {STOCK_RULES.map((rule) => {
+              const [longer, shorter] = sides.map(({ stock }) => stock?.schools[rule])
+              const stepM = step.schools[rule]
+              return longer === undefined || shorter === undefined || stepM === undefined ? null : (
+                <tr key={rule}>
+                  <th scope="row">{RULE_NAME[rule]}</th>
+                  <td>{len(longer, golfer, 1)}</td>
+                  <td>{len(shorter, golfer, 1)}</td>
+                  <td>
+                    <b>{len(stepM, golfer, 1)}</b>
+                  </td>
+                </tr>
+              )
+            })}
+          </tbody>
+        </table>
+      )}
+      <p className="caution">
+        Every interval is a 90% one, and speaks of this golfer, ball and monitor in the sessions behind it.
+        The step is the model’s: it weighs each shot by how likely it was solid, and leans a little on what
+        your other clubs say, by a {golfer.lengthUnit === 'yd' ? 'yard' : 'metre'} or two at three shots and
+        hardly at ten.
+      </p>
+    </section>
+  )
+}
+
+const troubled = ({ verdict, settled }: Step): boolean =>
+  settled && verdict !== 'even' && verdict !== 'unknown'
+
+/** A hole between the two clubs, and the way to leave it so. */
+function HoleLine({
+  golfer,
+  hole: [from, to],
+  because,
+}: {
+  golfer: Golfer
+  hole: [number, number]
+  because?: string
+}) {
+  const where = `${len(from, golfer)}–${lenUnit(to, golfer)}`
+  return (
+    <div className="hole-line">
+      <span>
+        Nothing of yours lands on <b>{where}</b>.
+      </span>
+      <LeaveOnPurpose
+        golferId={golfer.id}
+        about={{ kind: 'hole', atM: (from + to) / 2 }}
+        what={`the hole at ${where}`}
+        because={because}
+      />
+    </div>
+  )
+}
+
+/** The chance of each zone as one bar, every part with its word. */
+function ZoneBar({ step }: { step: Step }) {
+  const parts = ZONES.filter((zone) => step.zones[zone] >= 0.01)
+  return (
+    <div
+      className="zone-bar"
+      role="img"
+      aria-label={parts.map((zone) => `${VERDICT_NAME[zone]} ${chance(step.zones[zone])}`).join(', ')}
+    >
+      {parts.map((zone) => (
+        <span key={zone} className={`zone verdict-${zone}`} style={{ flexGrow: step.zones[zone] }}>
+          {step.zones[zone] >= 0.16 && `${zone} ${chance(step.zones[zone])}`}
+        </span>
+      ))}
+    </div>
+  )
+}

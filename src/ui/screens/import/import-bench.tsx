@@ -1,0 +1,287 @@
+'use client'
+
+import Link from 'next/link'
+import { useRouter } from 'next/navigation'
+import { useEffect, useRef, useState } from 'react'
+import Button from 'react-bootstrap/Button'
+import Form from 'react-bootstrap/Form'
+import ProgressBar from 'react-bootstrap/ProgressBar'
+import type { Bag } from '@/core/bag/bag'
+import type { Golfer } from '@/core/golfer'
+import type { ClubId } from '@/core/ids'
+import { clubForLabel } from '@/core/monitor/club-for-label'
+import type { Problem } from '@/core/problem'
+import { count } from '@/text/numbers'
+import { sendForm } from '../../shared/send'
+import { PageHead } from '../../shared/shell/page-head'
+import { Problems } from '../../shared/shell/problems'
+import { ClubMapping } from './club-mapping'
+import { ColumnMapping, type ColumnState } from './column-mapping'
+import { RowPreview } from './row-preview'
+import { useTable } from './use-table'
+import './import.css'
+
+type Props = {
+  golfer: Golfer
+  bag: Bag
+  /** What the golfer's labels were mapped to, in lower case. */
+  mapped: Record<string, ClubId | null>
+  /** What the columns of files of known shapes hold. */
+  shapes: Record<string, ColumnState[]>
+}
+type Result = { importId: string; taken: number; known: number; held: number; conflicts: number }
+type Source = { name: string; blob: Blob }
+
+/** A table of shots on its way in: what its columns hold, which clubs it names, and what becomes of each row. */
+export function ImportBench({ golfer, bag, mapped, shapes }: Props) {
+  const router = useRouter()
+  const table = useTable()
+  const chooser = useRef<HTMLInputElement>(null)
+  const [source, setSource] = useState<Source | null>(null)
+  const [columns, setColumns] = useState<ColumnState[] | null>(null)
+  const [clubs, setClubs] = useState<Record<string, string>>({})
+  const [known, setKnown] = useState<ReadonlySet<number>>(new Set())
+  const [problems, setProblems] = useState<Problem[]>([])
+  const [over, setOver] = useState(false)
+  const [taking, setTaking] = useState(false)
+  const [result, setResult] = useState<Result | null>(null)
+  const [pasted, setPasted] = useState('')
+  const offsetMin = -new Date().getTimezoneOffset()
+  const { opened, read, open, readRows } = table
+  const held = columns ?? opened?.columns ?? null
+  const hasCarry = held?.some(({ field }) => field === 'carry') ?? false
+  const unclear = held?.find(({ field, unit, ambiguous }) => field === 'date' && ambiguous && unit === null)
+
+  const bringIn = async (name: string, blob: Blob) => {
+    setSource({ name, blob })
+    setColumns(null)
+    setClubs({})
+    setKnown(new Set())
+    setProblems([])
+    setResult(null)
+    open({
+      bytes: new Uint8Array(await blob.arrayBuffer()),
+      options: { lengthUnit: golfer.lengthUnit, offsetMin },
+      known: shapes,
+    })
+  }
+  // Rows are read as soon as the columns are known, and anew after every change of one.
+  useEffect(() => {
+    if (held && held.some(({ field }) => field === 'carry'))
+      readRows(held.map(({ field, unit }) => ({ field, unit })))
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- by what the columns hold, not by what the worker is called
+  }, [opened, columns])
+
+  const meant = (label: string): string =>
+    clubs[label] ?? clubForLabel(label, [...bag.clubs, ...bag.rack], new Map(Object.entries(mapped))) ?? ''
+  const form = (dry: boolean) => ({
+    name: source?.name ?? 'a file',
+    columns: (held ?? []).map(({ field, unit }) => ({ field, unit })),
+    clubs: Object.fromEntries((read?.clubs ?? []).map(({ label }) => [label, meant(label) || 'later'])),
+    offsetMin,
+    ...(dry && { dry }),
+  })
+  const post = <Answer,>(dry: boolean) =>
+    sendForm<Answer>(`/api/golfers/${golfer.id}/import`, form(dry), source?.blob ?? new Blob())
+  // Which rows are on file already only the store knows.
+  useEffect(() => {
+    if (!read || !source) return
+    let stale = false
+    void post<{ known: number[] }>(true).then((sent) => {
+      if (!stale) setKnown(new Set(sent.ok ? sent.value.known : []))
+    })
+    return () => {
+      stale = true
+    }
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- once for each reading
+  }, [read])
+
+  const take = async () => {
+    setTaking(true)
+    const sent = await post<Result>(false)
+    setTaking(false)
+    setProblems(sent.ok ? [] : sent.problems)
+    if (sent.ok) {
+      setResult(sent.value)
+      table.close()
+    }
+  }
+  const undo = async () => {
+    if (!result) return
+    const answer = await fetch(`/api/golfers/${golfer.id}/imports/${result.importId}`, { method: 'DELETE' })
+    if (answer.ok) {
+      setResult(null)
+      router.refresh()
+    } else setProblems([{ field: '', sentence: 'It could not be withdrawn: try it again in the Log.' }])
+  }
+
+  const waiting = (read?.clubs ?? [])
+    .filter(({ label }) => meant(label) === '')
+    .reduce((sum, { shots }) => sum + shots, 0)
+  const fresh = read ? read.counts.taken + read.counts.held - known.size : 0
+  return (
+    <>
+      <PageHead
+        title={
+          result
+            ? `${count(result.taken + result.held, 'shot')} of ${source?.name} brought in`
+            : read
+              ? `${count(fresh, 'new shot')} in ${source?.name}`
+              : 'Bring in a table of shots'
+        }
+        lede={
+          result
+            ? said(result)
+            : read
+              ? [
+                  read.counts.held > 0 && `${read.counts.held} held for you to decide`,
+                  waiting > 0 && `${waiting} wait for their club`,
+                  known.size > 0 && `${known.size} on file already`,
+                  read.counts.repeated > 0 && `${read.counts.repeated} stand there twice`,
+                  `${count(read.counts.skipped, 'row is', 'rows are')} no shots`,
+                ]
+                  .filter(Boolean)
+                  .join(', ') + '. Nothing is saved yet.'
+              : 'Any delimited table with a row for each shot. Banco proposes what its columns hold; you confirm before anything is saved.'
+        }
+      >
+        {result ? (
+          <>
+            <Button variant="outline" onClick={undo}>
+              Withdraw them
+            </Button>
+            <Link className="btn btn-primary" href={`/golfers/${golfer.id}/stock`}>
+              See the stock
+            </Link>
+          </>
+        ) : (
+          read && (
+            <>
+              <Button variant="outline" onClick={() => (setSource(null), setColumns(null), table.close())}>
+                Another file
+              </Button>
+              <Button onClick={take} disabled={taking || fresh === 0 || unclear !== undefined}>
+                {taking ? 'Taking them …' : `Take ${count(fresh, 'shot')}`}
+              </Button>
+            </>
+          )
+        )}
+      </PageHead>
+      <Problems of={[...problems, ...table.problems]} />
+      {table.progress && (
+        <section className="sheet p-3 mb-3 d-flex gap-3 align-items-center">
+          <ProgressBar
+            className="flex-grow-1"
+            now={table.progress.of ? (100 * table.progress.done) / table.progress.of : 0}
+            aria-label="Reading"
+          />
+          <span className="num" role="status">
+            {table.progress.done.toLocaleString('en')} of {table.progress.of.toLocaleString('en')} rows
+          </span>
+          <Button variant="outline" onClick={() => (table.close(), setSource(null), setColumns(null))}>
+            Stop
+          </Button>
+        </section>
+      )}
+      {!opened && !result && (
+        <section
+          className={`sheet drop ${over ? 'over' : ''}`}
+          aria-label="A file of shots"
+          onDragOver={(event) => (event.preventDefault(), setOver(true))}
+          onDragLeave={() => setOver(false)}
+          onDrop={(event) => {
+            event.preventDefault()
+            setOver(false)
+            const file = event.dataTransfer.files[0]
+            if (file) void bringIn(file.name, file)
+          }}
+        >
+          <input
+            ref={chooser}
+            type="file"
+            hidden
+            data-testid="file"
+            onChange={(event) => {
+              const file = event.target.files?.[0]
+              event.target.value = ''
+              if (file) void bringIn(file.name, file)
+            }}
+          />
+          <p>
+            <b>Drop a file here</b>, or
+          </p>
+          <Button onClick={() => chooser.current?.click()}>Choose a file</Button>
+          <Form.Group controlId="pasted" className="w-100">
+            <Form.Label>or paste its rows, titles first</Form.Label>
+            <Form.Control
+              as="textarea"
+              rows={5}
+              value={pasted}
+              onChange={(event) => setPasted(event.target.value)}
+            />
+          </Form.Group>
+          <Button
+            variant="outline"
+            disabled={pasted.trim() === ''}
+            onClick={() => bringIn('pasted rows', new Blob([pasted]))}
+          >
+            Read what was pasted
+          </Button>
+        </section>
+      )}
+      {opened && held && (
+        <div className="import">
+          <ColumnMapping
+            columns={held}
+            remembered={opened.remembered && columns === null}
+            onChange={setColumns}
+          />
+          {!hasCarry && (
+            <p className="problem" role="alert">
+              No column holds carries yet: say which one does.
+            </p>
+          )}
+          {unclear && (
+            <section className="sheet held" role="alert" aria-label="Order of the dates">
+              <b>“{unclear.samples[0]}” can be two days.</b> Which stands first, the day or the month?
+              <div className="btns">
+                {(['dmy', 'mdy'] as const).map((unit) => (
+                  <Button
+                    key={unit}
+                    variant="outline"
+                    onClick={() =>
+                      setColumns((held ?? []).map((each) => (each === unclear ? { ...each, unit } : each)))
+                    }
+                  >
+                    {unit === 'dmy' ? 'The day' : 'The month'}
+                  </Button>
+                ))}
+              </div>
+            </section>
+          )}
+          {read && (
+            <>
+              <ClubMapping
+                clubs={read.clubs}
+                bag={bag}
+                meant={meant}
+                onChange={(label, club) => setClubs({ ...clubs, [label]: club })}
+              />
+              <RowPreview golfer={golfer} read={read} known={known} titles={held.map(({ title }) => title)} />
+            </>
+          )}
+        </div>
+      )}
+    </>
+  )
+}
+
+const said = ({ taken, known, held, conflicts }: Result): string =>
+  [
+    `${taken} count`,
+    held > 0 && `${held} held: open their session to decide`,
+    known > 0 && `${known} were on file already`,
+    conflicts > 0 && `${conflicts} not taken, since other shots have their ids`,
+  ]
+    .filter(Boolean)
+    .join(', ') + '.'

@@ -1,0 +1,177 @@
+'use client'
+
+import Link from 'next/link'
+import { useRouter } from 'next/navigation'
+import { useState } from 'react'
+import Button from 'react-bootstrap/Button'
+import Table from 'react-bootstrap/Table'
+import type { Golfer } from '@/core/golfer'
+import type { SessionId } from '@/core/ids'
+import type { Problem } from '@/core/problem'
+import type { SessionSummary } from '@/core/session/session'
+import { send } from '../../shared/send'
+import { PageHead } from '../../shared/shell/page-head'
+import { Problems } from '../../shared/shell/problems'
+import { day, dayAndTime } from '@/text/days'
+import { PLACE_NAME } from '@/text/names'
+import { count } from '@/text/numbers'
+import './log.css'
+
+export type FileInLog = { id: string; name: string; atMs: number; shots: number }
+type Props = { golfer: Golfer; sessions: SessionSummary[]; waiting: SessionSummary[]; files: FileInLog[] }
+
+const EXPORTS = [
+  ['shots', 'Export all shots as CSV'],
+  ['stocks', 'Export the stocks as CSV'],
+  ['steps', 'Export the steps as CSV'],
+  ['golfer', 'Export everything as JSON'],
+] as const
+
+/** Every visit, and shots in and out as files. */
+export function Log({ golfer, sessions: all, waiting, files }: Props) {
+  // What is left of a file that was withdrawn is no visit.
+  const sessions = all.filter((session) => session.shots > 0 || session.files === 0)
+  const router = useRouter()
+  const [problems, setProblems] = useState<Problem[]>([])
+  const [said, setSaid] = useState('')
+  const api = `/api/golfers/${golfer.id}`
+  const shots = sessions.reduce((sum, session) => sum + session.shots, 0)
+
+  const done = (sent: { ok: boolean; problems?: Problem[] }, sentence: string) => {
+    setProblems(sent.problems ?? [])
+    setSaid(sent.ok ? sentence : '')
+    router.refresh()
+  }
+  const withdraw = async ({ id, name }: FileInLog) => {
+    const sent = await send<{ withdrawn: number }>('DELETE', `${api}/imports/${id}`)
+    done(
+      sent,
+      sent.ok
+        ? `${count(sent.value.withdrawn, 'shot')} of ${name} withdrawn. Bring the file in again to take them back.`
+        : '',
+    )
+  }
+  const claim = async (id: SessionId) =>
+    done(await send('PATCH', `/api/sessions/${id}`, { golferId: golfer.id }), 'The shots are yours.')
+
+  return (
+    <>
+      <PageHead
+        title={
+          sessions.length === 0
+            ? 'No sessions yet'
+            : `${count(sessions.length, 'session')}, ${count(shots, 'shot')}`
+        }
+        lede="Every visit stays here with all its shots. Open one in the Bay to go on with it or to mend a mark."
+      />
+      <div className="log">
+        <section className="sheet" aria-label="Sessions">
+          {waiting.map((session) => (
+            <div
+              key={session.id}
+              className="sheet-head d-flex gap-3 align-items-center justify-content-between"
+            >
+              <span>
+                <b>{count(session.shots, 'shot')}</b> came from a monitor on{' '}
+                {dayAndTime(session.startedMs, session.offsetMin)} while nothing was open.
+              </span>
+              <Button variant="outline" onClick={() => claim(session.id)}>
+                They are mine
+              </Button>
+            </div>
+          ))}
+          {sessions.length === 0 ? (
+            <p className="quiet p-3 mb-0">
+              A session begins in <Link href={`/golfers/${golfer.id}/bay`}>the Bay</Link>, or with a file.
+            </p>
+          ) : (
+            <Table>
+              <thead>
+                <tr>
+                  <th scope="col">When</th>
+                  <th scope="col">Where</th>
+                  <th scope="col">Shots</th>
+                  <th scope="col" className="wide-only">
+                    Clubs
+                  </th>
+                  <th scope="col" className="wide-only">
+                    Held
+                  </th>
+                  <th scope="col">
+                    <span className="visually-hidden">Open</span>
+                  </th>
+                </tr>
+              </thead>
+              <tbody>
+                {sessions.map((session) => (
+                  <tr key={session.id}>
+                    <th scope="row">{dayAndTime(session.startedMs, session.offsetMin)}</th>
+                    <td>
+                      {session.place
+                        ? PLACE_NAME[session.place]
+                        : session.files > 0
+                          ? 'from a file'
+                          : 'not said'}
+                    </td>
+                    <td className="num">{session.shots}</td>
+                    <td className="num wide-only">{session.clubs}</td>
+                    <td className="num wide-only">{session.held || ''}</td>
+                    <td>
+                      <Link
+                        className="btn btn-outline btn-sm"
+                        href={`/golfers/${golfer.id}/bay?session=${encodeURIComponent(session.id)}`}
+                      >
+                        {session.endedMs === null ? 'Go on' : 'Reopen'}
+                        <span className="visually-hidden">
+                          {' '}
+                          {dayAndTime(session.startedMs, session.offsetMin)}
+                        </span>
+                      </Link>
+                    </td>
+                  </tr>
+                ))}
+              </tbody>
+            </Table>
+          )}
+        </section>
+        <section className="sheet" aria-label="Files">
+          <h2>Files</h2>
+          <div className="p-3 d-grid gap-2">
+            <Link className="btn btn-primary" href={`/golfers/${golfer.id}/import`}>
+              Bring in a table of shots
+            </Link>
+            {EXPORTS.map(([what, name]) => (
+              <a key={what} className="btn btn-outline" href={`${api}/export?what=${what}`} download>
+                {name}
+              </a>
+            ))}
+            <Link className="btn btn-outline" href={`/golfers/${golfer.id}/paper`}>
+              Card, labels and report
+            </Link>
+            <p role="status" className="mb-0">
+              {said}
+            </p>
+            <Problems of={problems} />
+          </div>
+          {files.map((file) => (
+            <div
+              key={file.id}
+              className="sheet-head d-flex gap-2 align-items-center justify-content-between border-top border-bottom-0"
+            >
+              <span>
+                <b>{file.name}</b>
+                <br />
+                <span className="quiet">
+                  {count(file.shots, 'shot')}, {day(file.atMs)}
+                </span>
+              </span>
+              <Button size="sm" variant="outline" onClick={() => withdraw(file)}>
+                Withdraw
+              </Button>
+            </div>
+          ))}
+        </section>
+      </div>
+    </>
+  )
+}

@@ -1,0 +1,136 @@
+'use client'
+
+import Link from 'next/link'
+import { useEffect, useRef, useState } from 'react'
+import Button from 'react-bootstrap/Button'
+import Form from 'react-bootstrap/Form'
+import type { Golfer } from '@/core/golfer'
+import { card, CARD_SIZES, type CardData, type CardSize } from '@/draw/card'
+import { pixel } from '@/draw/drawing'
+import { count } from '@/text/numbers'
+import { paintPart, readInks } from '../../shared/drawing/paint-part'
+import { PageHead } from '../../shared/shell/page-head'
+import './paper.css'
+
+const SIZE_NAME: Record<CardSize, string> = {
+  pocket: 'pocket, 74 × 105 mm',
+  tag: 'bag tag, 54 × 86 mm',
+  phone: 'a phone’s picture',
+}
+/** The plain card, or the one of the golfer's day. */
+export type CardKind = 'card' | 'day'
+const KIND: Record<CardKind, { name: string; mayBeUsed: string }> = {
+  card: {
+    name: 'plain',
+    mayBeUsed:
+      'A number with * was set by hand. The card says how far the ball carries and advises nothing: it may be used in a round.',
+  },
+  day: {
+    name: 'of the day',
+    mayBeUsed:
+      'What the day adds is modelled. In a competition round take the plain card: Rule 4.3 bars advice from wind and slope, and local rules decide.',
+  },
+}
+/** Pixels of the picture for each of the drawing's: sharp on a phone. */
+const SHARP = 3
+
+/** What can be taken along: the yardage card in several sizes, labels for the shafts, the report. */
+export function PaperBench({ golfer, data, kind }: { golfer: Golfer; data: CardData; kind: CardKind }) {
+  const canvas = useRef<HTMLCanvasElement>(null)
+  const [size, setSize] = useState<CardSize>('pocket')
+  const { width, height } = CARD_SIZES[size]
+  useEffect(() => {
+    const element = canvas.current
+    const ctx = element?.getContext('2d')
+    if (!element || !ctx) return
+    const drawing = card(data, size)
+    void document.fonts.ready.then(() => {
+      const inks = readInks(element)
+      ctx.setTransform(SHARP, 0, 0, SHARP, 0, 0)
+      ctx.fillStyle = '#fff'
+      ctx.fillRect(0, 0, width, height)
+      drawing.parts.forEach((part) => paintPart(ctx, part, (x) => pixel(drawing, x), inks))
+    })
+  }, [data, size, width, height])
+  const save = () =>
+    canvas.current?.toBlob((picture) => {
+      if (!picture) return
+      const link = Object.assign(document.createElement('a'), {
+        href: URL.createObjectURL(picture),
+        download: `${kind}-${size}.png`,
+      })
+      link.click()
+      URL.revokeObjectURL(link.href)
+    })
+  const pdf = (paper: string) => `/api/golfers/${golfer.id}/paper?kind=${paper}`
+  const hit = data.lines.filter(({ carry }) => carry !== '–').length
+  return (
+    <>
+      <PageHead
+        title={
+          kind === 'day'
+            ? `The card of the day, ${count(data.lines.length, 'line')}`
+            : `A card of ${count(data.lines.length, 'line')}`
+        }
+        lede={
+          hit < data.lines.length
+            ? `${data.lines.length - hit} of its clubs are not hit yet: their lines are empty.`
+            : 'Every number stands with its interval; the notes on the card say what it stands for.'
+        }
+      >
+        <a className="btn btn-outline" href={pdf('report')} target="_blank" rel="noreferrer">
+          The report
+        </a>
+        <a className="btn btn-outline" href={pdf('labels')} target="_blank" rel="noreferrer">
+          Shaft labels
+        </a>
+        <a className="btn btn-primary" href={pdf(`${kind}-${size}`)} target="_blank" rel="noreferrer">
+          The card as PDF
+        </a>
+      </PageHead>
+      <div className="paper-bench">
+        <section className="sheet" aria-label="The card">
+          <canvas
+            ref={canvas}
+            width={width * SHARP}
+            height={height * SHARP}
+            style={{ width, height, maxWidth: '100%' }}
+            role="img"
+            aria-label={`${data.title}. ${data.notes.join('. ')}. ${data.lines.map(({ name, carry, plusMinus }) => `${name} ${carry} ${plusMinus && `± ${plusMinus}`}`).join(', ')}.`}
+          />
+        </section>
+        <div className="d-grid gap-2 no-print">
+          <div className="btns" role="group" aria-label="Which card">
+            {(['card', 'day'] as const).map((each) => (
+              <Link
+                key={each}
+                className="btn btn-outline"
+                href={`/golfers/${golfer.id}/paper${each === 'day' ? '?card=day' : ''}`}
+                aria-current={each === kind ? 'page' : undefined}
+              >
+                {KIND[each].name}
+              </Link>
+            ))}
+          </div>
+          <Form.Group controlId="card-size">
+            <Form.Label>Size</Form.Label>
+            <Form.Select value={size} onChange={(event) => setSize(event.target.value as CardSize)}>
+              {Object.entries(SIZE_NAME).map(([each, name]) => (
+                <option key={each} value={each}>
+                  {name}
+                </option>
+              ))}
+            </Form.Select>
+          </Form.Group>
+          <Button variant="outline" onClick={save}>
+            Save it as a picture
+          </Button>
+          <Button variant="outline" onClick={() => window.print()}>
+            Print it
+          </Button>
+          <p className="quiet mb-0">Print PDFs at their actual size. {KIND[kind].mayBeUsed}</p>
+        </div>
+      </div>
+    </>
+  )
+}

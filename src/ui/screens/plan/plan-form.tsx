@@ -1,0 +1,179 @@
+import Button from 'react-bootstrap/Button'
+import Form from 'react-bootstrap/Form'
+import { PLAN_ORDERS } from '@/core/session/plan'
+import { clubNames, ORDER_NAME, stationName } from '@/text/names'
+import { count, minutes } from '@/text/numbers'
+import { dayAndTime } from '@/text/days'
+import { nextLine } from '@/text/reasons'
+import { blocksOf, daysOf, isOrder, type PlanDraft, type PlanSource } from './plan-draft'
+import { PlanOrderList } from './plan-order'
+import { StationGrid } from './station-grid'
+import './plan.css'
+
+const SHOTS_EACH = [3, 5, 6, 9, 12]
+const RESTS = [0, 12, 16, 24]
+const LONGEST_MIN = [30, 45, 60, 75, 90, 120]
+
+type Props = { draft: PlanDraft; source: PlanSource; onChange: (draft: PlanDraft) => void }
+
+/** What to hit, how often, in which order and with which rests. */
+export function PlanForm({ draft, source, onChange }: Props) {
+  const { bag, analysis, unfinished, pace } = source
+  const change = (part: Partial<PlanDraft>) => onChange({ ...draft, ...part })
+  const name = clubNames(bag)
+  const days = daysOf(draft, source)
+  const hasShots = analysis.stocks.some(({ count: shots }) => shots > 0)
+  const next = hasShots ? analysis.next : []
+  return (
+    <section className="sheet plan" aria-label="Plan">
+      {unfinished && draft.choice !== 'unfinished' && (
+        <p className="offer">
+          <span>
+            Of the plan of {dayAndTime(unfinished.startedMs, unfinished.offsetMin)}{' '}
+            <b>{count(total(unfinished.blocks), 'shot is', 'shots are')} left</b>.
+          </span>
+          <Button variant="outline" onClick={() => change({ choice: 'unfinished' })}>
+            Go on with it
+          </Button>
+        </p>
+      )}
+      {next.length > 0 && draft.choice !== 'next' && (
+        <p className="offer">
+          <span>
+            Left to settle: <b>{nextLine(next, name)}</b>
+          </span>
+          <Button variant="outline" onClick={() => change({ choice: 'next' })}>
+            Make it the plan
+          </Button>
+        </p>
+      )}
+      <div className="choices">
+        <label>
+          <span className="quiet">Hit</span>
+          <Form.Select
+            aria-label="What to hit"
+            value={draft.choice}
+            onChange={(event) => change({ choice: event.target.value as PlanDraft['choice'] })}
+          >
+            {PLAN_ORDERS.map((each) => (
+              <option key={each} value={each}>
+                {ORDER_NAME[each]}
+              </option>
+            ))}
+            {draft.choice === 'by-hand' && <option value="by-hand">in my own order</option>}
+            {next.length > 0 && <option value="next">what is left to settle</option>}
+            {unfinished && <option value="unfinished">what is left of the last plan</option>}
+            <option value="none">as I like, no plan</option>
+          </Form.Select>
+        </label>
+        {isOrder(draft.choice) && (
+          <label>
+            <Form.Select
+              aria-label="Shots each"
+              value={draft.shotsEach}
+              onChange={({ target: { value } }) =>
+                change({ shotsEach: value === 'until-settled' ? value : Number(value) })
+              }
+            >
+              {SHOTS_EACH.map((n) => (
+                <option key={n} value={n}>
+                  {n} shots each
+                </option>
+              ))}
+              <option value="until-settled">until settled</option>
+            </Form.Select>
+          </label>
+        )}
+        {draft.choice !== 'none' && (
+          <>
+            <label>
+              <Form.Select
+                aria-label="Rests"
+                value={draft.restEvery}
+                onChange={(event) => change({ restEvery: Number(event.target.value) })}
+              >
+                {RESTS.map((n) => (
+                  <option key={n} value={n}>
+                    {n === 0 ? 'no rests' : `rest ${pace.restS} s every ${n}`}
+                  </option>
+                ))}
+              </Form.Select>
+            </label>
+            <label>
+              <Form.Select
+                aria-label="Longest day"
+                value={draft.longestMin}
+                onChange={(event) => change({ longestMin: Number(event.target.value) })}
+              >
+                {[...new Set([...LONGEST_MIN, draft.longestMin])]
+                  .sort((a, b) => a - b)
+                  .map((n) => (
+                    <option key={n} value={n}>
+                      {n} min a day
+                    </option>
+                  ))}
+              </Form.Select>
+            </label>
+          </>
+        )}
+      </div>
+      {draft.choice !== 'none' && (
+        <>
+          <p>
+            <b>{planLength(days)}</b> {planWhy(draft)}
+          </p>
+          <div className="plan-body">
+            {isOrder(draft.choice) && (
+              <StationGrid
+                bag={bag}
+                swings={source.golfer.swings}
+                chosen={draft.stations}
+                onChange={(stations) => change({ stations })}
+              />
+            )}
+            <PlanOrderList
+              days={days}
+              name={({ clubId, swing }) => stationName({ name: name(clubId) }, swing)}
+              onChange={(byHand) => change({ choice: 'by-hand', byHand })}
+            />
+          </div>
+        </>
+      )}
+    </section>
+  )
+}
+
+const total = (blocks: readonly { shots: number }[]): number =>
+  blocks.reduce((sum, { shots }) => sum + shots, 0)
+
+/** "78 shots, about 55 min." or "156 shots over 2 days: about 70 and 41 min." */
+function planLength(days: ReturnType<typeof daysOf>): string {
+  const shots = count(total(days.flatMap(({ blocks }) => blocks)), 'shot')
+  if (days.length === 0) return 'Nothing chosen yet: choose a club with a swing.'
+  if (days.length === 1) return `${shots}, about ${minutes(days[0]?.seconds ?? 0)}.`
+  return `${shots} over ${days.length} days, about ${days.map(({ seconds }) => minutes(seconds)).join(' and ')}.`
+}
+
+function planWhy({ choice, shotsEach }: PlanDraft): string {
+  const why =
+    choice === 'rounds-of-3' || choice === 'rounds-of-2'
+      ? 'Every club a few, then all again: tiredness is shared by all clubs, and can be seen.'
+      : choice === 'short-to-long' || choice === 'long-to-short'
+        ? 'The common way; but the clubs that come last are hit by a tired golfer, and nobody can tell.'
+        : choice === 'next'
+          ? 'Where most steps settle for the fewest shots.'
+          : ''
+  return shotsEach === 'until-settled' && isOrder(choice)
+    ? `That is the most: a station that is done is passed over. ${why}`
+    : why
+}
+
+/** The headline of a plan. */
+export function planTitle(draft: PlanDraft, source: PlanSource): string {
+  const blocks = blocksOf(draft, source)
+  if (blocks.length === 0) return 'Hit as you like'
+  const clubs = new Set(blocks.map(({ clubId }) => clubId)).size
+  const [today, ...later] = daysOf(draft, source)
+  const length = `${count(total(today?.blocks ?? []), 'shot')}${later.length > 0 ? ' today' : ''} with ${count(clubs, 'club')}`
+  return `${length}, about ${minutes(today?.seconds ?? 0)}`
+}

@@ -1,0 +1,40 @@
+import type { Golfer } from '@/core/golfer'
+import { habitOf, type ExpectationFound } from '@/core/session/expectation'
+import { stationName } from '@/text/names'
+import { count, fixed, len, lenUnit } from '@/text/numbers'
+
+type Props = {
+  golfer: Golfer
+  /** Of this session, and of all the golfer's sessions. */
+  here: readonly ExpectationFound[]
+  all: readonly ExpectationFound[]
+  name: (clubId: string) => string
+}
+
+/** What was expected beside what was found, and the habit over the bag. */
+export function Expectations({ golfer, here, all, name }: Props) {
+  if (here.length === 0) return null
+  const habit = habitOf(all)
+  return (
+    <section className="sheet" aria-label="What you expected">
+      <h2>What you expected</h2>
+      <ul>
+        {here.map(({ clubId, swing, carryM, stockM, tooLongM, share }) => (
+          <li key={`${clubId} ${swing}`}>
+            {stationName({ name: name(clubId) }, swing)}: expected {len(carryM, golfer, 1)}, stock{' '}
+            {len(stockM, golfer, 1)}:{' '}
+            <b>
+              {len(Math.abs(tooLongM), golfer, 1)} {tooLongM < 0 ? 'too modest' : 'too hopeful'}
+            </b>{' '}
+            <span className="quiet">({fixed(100 * Math.abs(share), 1)}%)</span>
+          </li>
+        ))}
+        <li className="quiet">
+          {habit
+            ? `Your guesses are ${lenUnit(Math.abs(habit.tooLongM), golfer)} ${habit.tooLongM < 0 ? 'short' : 'long'} on average, between ${len(habit.lowM, golfer)} and ${len(habit.highM, golfer)}, from ${count(habit.count, 'guess', 'guesses')}. Nothing is left out because of it.`
+            : 'From three guesses on they show a habit. Nothing is left out because of it.'}
+        </li>
+      </ul>
+    </section>
+  )
+}

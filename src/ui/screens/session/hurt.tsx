@@ -1,0 +1,32 @@
+'use client'
+
+import { useRouter } from 'next/navigation'
+import { useState } from 'react'
+import Button from 'react-bootstrap/Button'
+import type { GolferId, SessionId } from '@/core/ids'
+import type { Problem } from '@/core/problem'
+import { send } from '../../shared/send'
+import { Problems } from '../../shared/shell/problems'
+
+/** Something hurt: stop, and who can help. A slip of the finger is taken back. */
+export function Hurt({ golferId, sessionId }: { golferId: GolferId; sessionId: SessionId }) {
+  const router = useRouter()
+  const [problems, setProblems] = useState<Problem[]>([])
+  const slip = async () => {
+    const sent = await send('PATCH', `/api/sessions/${sessionId}`, { hurt: false })
+    setProblems(sent.ok ? [] : sent.problems)
+    if (sent.ok) router.push(`/golfers/${golferId}/bay?session=${sessionId}`)
+  }
+  return (
+    <section className="sheet held mb-3" aria-label="Something hurts">
+      <b>Stop here for today.</b> Every shot is kept. Rest what hurts; if it does not go away, or comes back
+      with the next swing, see a doctor or a physiotherapist before you hit again.
+      <div className="btns">
+        <Button variant="outline" onClick={slip}>
+          That was a slip of the finger: go on
+        </Button>
+      </div>
+      <Problems of={problems} />
+    </section>
+  )
+}

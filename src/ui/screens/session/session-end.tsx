@@ -1,0 +1,132 @@
+import Link from 'next/link'
+import type { ExpectationFound } from '@/core/session/expectation'
+import type { MonitorProfile } from '@/core/session/set-up'
+import type { Step } from '@/core/gaps/step'
+import { progressOf } from '../bay/bay-plan'
+import type { BayView } from '../bay/bay-view'
+import { PageHead } from '../../shared/shell/page-head'
+import { Warnings } from '../../shared/shell/warnings'
+import { clubNames, stationName } from '@/text/names'
+import { count, fixed, minutes } from '@/text/numbers'
+import { driftSentence, nextLine, nextReason } from '@/text/reasons'
+import { drawnStep } from '@/text/verdicts'
+import { VerdictBadge } from '../gaps/verdict-badge'
+import { Expectations } from './expectations'
+import { Hurt } from './hurt'
+import { SessionSetUp } from './session-set-up'
+import './session.css'
+
+export type SessionEndProps = {
+  view: BayView
+  /** What was expected beside what was found: in this session, and in all. */
+  expected: { here: ExpectationFound[]; all: ExpectationFound[] }
+  profiles: MonitorProfile[]
+}
+
+/** What a session came to: what was planned and not hit, what its shots settle, and what to hit next time. */
+export function SessionEnd({ view, expected, profiles }: SessionEndProps) {
+  const { golfer, bag, session, shots, analysis, plan } = view
+  const hurt = session.hurtMs !== null
+  const name = clubNames(bag)
+  const read = shots.filter((shot) => shot.heldBecause === null)
+  const held = shots.length - read.length
+  const taken = read.filter(({ conditions }) => !conditions.warmUp)
+  const warmUps = read.length - taken.length
+  const later = plan.filter(({ day }) => day > 1)
+  const hitClubs = new Set(taken.map(({ clubId }) => clubId))
+  const { left } = progressOf(view)
+  const notHit = bag.clubs.filter((club) => club.kind !== 'putter' && !hitClubs.has(club.id))
+  const touched = analysis.steps.filter(
+    (step) => step.stepM !== undefined && (hitClubs.has(step.longerId) || hitClubs.has(step.shorterId)),
+  )
+  const settled = touched.filter((step) => step.settled)
+  const lasted = ((taken.at(-1)?.hitMs ?? session.startedMs) - session.startedMs) / 1000
+  const home = `/golfers/${golfer.id}`
+  return (
+    <>
+      <PageHead
+        title={`${count(taken.length, 'shot')} with ${count(hitClubs.size, 'club')} in ${minutes(lasted)}`}
+        lede={
+          <>
+            {plan.length > 0 &&
+              (left.length === 0
+                ? 'The plan is hit. '
+                : `Planned and not hit: ${left.map((block) => `${block.shots} × ${stationName({ name: name(block.clubId) }, block.swing)}`).join(', ')}. `)}
+            {later.length > 0 &&
+              `${count(
+                later.reduce((sum, block) => sum + block.shots, 0),
+                'planned shot waits',
+                'planned shots wait',
+              )} for another day. `}
+            {plan.length === 0 &&
+              notHit.length > 0 &&
+              `Not hit: ${notHit.map((club) => club.name).join(', ')}. `}
+            {warmUps > 0 && `${count(warmUps, 'shot')} of warm-up, in no stock. `}
+            {held > 0 && `${count(held, 'shot is', 'shots are')} held and in no stock. `}
+            {count(settled.length, 'step')} of {touched.length} beside these clubs settled.
+          </>
+        }
+      >
+        <Link className="btn btn-outline" href={`${home}/bay?session=${session.id}`}>
+          {hurt ? 'Mend marks' : 'Go on with it'}
+        </Link>
+        <Link className="btn btn-outline" href={`${home}/stock`}>
+          See the stock
+        </Link>
+        <Link className="btn btn-primary" href={`${home}/gaps`}>
+          See the gaps
+        </Link>
+      </PageHead>
+      {hurt && <Hurt golferId={golfer.id} sessionId={session.id} />}
+      <Warnings warnings={analysis.warnings} units={golfer} name={name} />
+      <div className="session-end">
+        <section className="sheet" aria-label="Steps">
+          <h2>What the shots settle</h2>
+          <ul>
+            {touched.map((step) => (
+              <StepLine key={step.longerId} step={step} view={view} name={name} />
+            ))}
+            {touched.length === 0 && (
+              <li className="quiet">No two neighbours have shots yet: a step needs both.</li>
+            )}
+          </ul>
+        </section>
+        <section className="sheet" aria-label="Next time">
+          <h2>Next time</h2>
+          <ul>
+            {(left.length > 0 || later.length > 0) && (
+              <li>The Bay offers to go on with the plan where it stopped.</li>
+            )}
+            {!hurt &&
+              analysis.next.map((each) => (
+                <li key={each.clubId}>
+                  <b>{nextLine([each], name)}</b> <span className="quiet">{nextReason(each, name)}</span>
+                </li>
+              ))}
+            {hurt && <li>First let it heal. What is left to settle waits.</li>}
+            {!hurt && analysis.next.length === 0 && (
+              <li>Nothing: a few more shots would change no verdict.</li>
+            )}
+            <li className="quiet">{driftSentence(analysis.drift)}</li>
+          </ul>
+        </section>
+        <Expectations golfer={golfer} here={expected.here} all={expected.all} name={name} />
+        <SessionSetUp golfer={golfer} session={session} setUp={view.setUp} profiles={profiles} />
+      </div>
+    </>
+  )
+}
+
+function StepLine({ step, view, name }: { step: Step; view: BayView; name: (id: string) => string }) {
+  return (
+    <li className="step-line">
+      <span>
+        {name(step.longerId)} to {name(step.shorterId)}
+      </span>
+      <b>
+        {fixed(drawnStep(step, view.analysis.stocks, view.golfer) ?? 0, 0)} {view.golfer.lengthUnit}
+      </b>
+      <VerdictBadge step={step} units={view.golfer} />
+    </li>
+  )
+}

@@ -1,0 +1,76 @@
+'use client'
+
+import { useRouter } from 'next/navigation'
+import { useState } from 'react'
+import Button from 'react-bootstrap/Button'
+import type { Golfer } from '@/core/golfer'
+import type { Problem } from '@/core/problem'
+import { caveatsOf, NOTHING_SAID, type MonitorProfile, type SetUp } from '@/core/session/set-up'
+import type { Session } from '@/core/session/session'
+import { send } from '../../shared/send'
+import { SetUpForm, setUpProblem } from '../../shared/set-up/set-up-form'
+import { Problems } from '../../shared/shell/problems'
+import { caveatSentence, setUpLine } from '@/text/set-up'
+
+type Props = { golfer: Golfer; session: Session; setUp: SetUp | null; profiles: MonitorProfile[] }
+
+/** How a session was set up, what that leaves open, and the way to say it still. */
+export function SessionSetUp({ golfer, session, setUp, profiles }: Props) {
+  const router = useRouter()
+  const [draft, setDraft] = useState<SetUp | null>(null)
+  const [problems, setProblems] = useState<Problem[]>([])
+  const said = setUp ?? NOTHING_SAID
+  const caveats = caveatsOf(said, session.place)
+  const save = async () => {
+    if (!draft) return
+    const bad = setUpProblem(draft)
+    if (bad) return setProblems([{ field: 'setUp', sentence: bad }])
+    const sent = await send('PUT', `/api/sessions/${session.id}/set-up`, {
+      ...draft,
+      ball: draft.ball?.trim() || null,
+    })
+    setProblems(sent.ok ? [] : sent.problems)
+    if (!sent.ok) return
+    setDraft(null)
+    router.refresh()
+  }
+  return (
+    <section className="sheet" aria-label="Set-up">
+      <h2>Set-up</h2>
+      <div className="p-3">
+        {draft ? (
+          <>
+            <SetUpForm
+              golfer={golfer}
+              place={session.place ?? 'indoor'}
+              setUp={draft}
+              profiles={profiles}
+              onChange={setDraft}
+            />
+            <Problems of={problems} />
+            <div className="d-flex gap-2 mt-3">
+              <Button onClick={save}>Keep it</Button>
+              <Button variant="outline" onClick={() => setDraft(null)}>
+                Leave it as it was
+              </Button>
+            </div>
+          </>
+        ) : (
+          <>
+            <p>{setUpLine(said, golfer) || 'Nothing was said of it.'}</p>
+            {caveats.length > 0 && (
+              <ul className="caveats">
+                {caveats.map((caveat, i) => (
+                  <li key={i}>{caveatSentence(caveat, golfer)}</li>
+                ))}
+              </ul>
+            )}
+            <Button variant="outline" className="mt-2" onClick={() => setDraft(said)}>
+              {setUp ? 'Mend the set-up' : 'Say how it was set up'}
+            </Button>
+          </>
+        )}
+      </div>
+    </section>
+  )
+}

@@ -1,0 +1,77 @@
+'use client'
+
+import { useRouter } from 'next/navigation'
+import { useState } from 'react'
+import Button from 'react-bootstrap/Button'
+import Form from 'react-bootstrap/Form'
+import { useForm } from 'react-hook-form'
+import type { Golfer } from '@/core/golfer'
+import type { Problem } from '@/core/problem'
+import type { Stock } from '@/core/stock/station-stock'
+import { readLength } from '@/core/typed-length'
+import { send } from '../../shared/send'
+import { Problems } from '../../shared/shell/problems'
+import { len, lenUnit } from '@/text/numbers'
+
+type Fields = { carry: string; because: string }
+
+/** A number that the golfer plays instead, with the reason; the measured one stays. */
+export function ByHand({ golfer, stock, title }: { golfer: Golfer; stock: Stock; title: string }) {
+  const router = useRouter()
+  const [problems, setProblems] = useState<Problem[]>([])
+  const { byHand, clubId, swing } = stock
+  const { register, handleSubmit } = useForm<Fields>({
+    defaultValues: { carry: byHand ? len(byHand.carryM, golfer, 1) : '', because: byHand?.because ?? '' },
+  })
+  const set = async (carryM: number | null, because: string) => {
+    const form = { clubId, swing, carryM, because }
+    const sent = await send('POST', `/api/golfers/${golfer.id}/hand-stocks`, form)
+    setProblems(sent.ok ? [] : sent.problems)
+    if (sent.ok) router.refresh()
+  }
+  const save = handleSubmit(({ carry, because }) => {
+    const carryM = readLength(carry, golfer.lengthUnit)
+    if (carryM === null || Number.isNaN(carryM)) {
+      const sentence = `"${carry.trim()}" is no carry: type a number in ${golfer.lengthUnit}, such as 129.`
+      return setProblems([{ field: 'carryM', sentence }])
+    }
+    if (because.trim() === '')
+      return setProblems([
+        { field: 'because', sentence: 'Say why you play this number: the reason stands beside it.' },
+      ])
+    return set(carryM, because.trim())
+  })
+  return (
+    <Form className="by-hand-form" onSubmit={save} noValidate aria-label={`${title} by hand`}>
+      <b>{byHand ? `Set by hand to ${lenUnit(byHand.carryM, golfer, 1)}` : 'Set by hand'}</b>
+      {byHand?.because && ` “${byHand.because}”`}
+      <div className="fields">
+        <Form.Control
+          size="sm"
+          {...register('carry')}
+          inputMode="decimal"
+          aria-label={`Carry in ${golfer.lengthUnit}`}
+          placeholder={golfer.lengthUnit}
+        />
+        <Form.Control
+          size="sm"
+          {...register('because')}
+          maxLength={120}
+          aria-label="Reason"
+          placeholder="why, such as: safe over the burn"
+        />
+        <Button size="sm" type="submit" variant="outline">
+          Set
+        </Button>
+        {byHand && (
+          <Button size="sm" variant="outline" onClick={() => set(null, '')}>
+            Take it back
+          </Button>
+        )}
+      </div>
+      <Problems of={problems} field="carryM" />
+      <Problems of={problems} field="because" />
+      <Problems of={problems} field="" />
+    </Form>
+  )
+}

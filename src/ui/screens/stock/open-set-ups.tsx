@@ -1,0 +1,31 @@
+import Link from 'next/link'
+import type { Golfer } from '@/core/golfer'
+import type { SessionId } from '@/core/ids'
+import type { Caveat } from '@/core/session/set-up'
+import { dayAndTime } from '@/text/days'
+import { count } from '@/text/numbers'
+import { caveatSentence } from '@/text/set-up'
+
+export type OpenSetUp = { id: SessionId; startedMs: number; offsetMin: number; caveats: Caveat[] }
+
+/** What was skipped or not as it should be when the shots behind the stocks were hit. */
+export function OpenSetUps({ golfer, of }: { golfer: Golfer; of: readonly OpenSetUp[] }) {
+  if (of.length === 0) return null
+  return (
+    <details className="sheet open-set-ups">
+      <summary>
+        The set-up of {count(of.length, 'session')} behind these numbers leaves something open
+      </summary>
+      <ul>
+        {of.map(({ id, startedMs, offsetMin, caveats }) => (
+          <li key={id}>
+            <Link href={`/golfers/${golfer.id}/sessions/${encodeURIComponent(id)}`}>
+              {dayAndTime(startedMs, offsetMin)}
+            </Link>
+            : {caveats.map((caveat) => caveatSentence(caveat, golfer)).join('; ')}.
+          </li>
+        ))}
+      </ul>
+    </details>
+  )
+}

@@ -1,0 +1,98 @@
+import type { Golfer } from '@/core/golfer'
+import type { Stock } from '@/core/stock/station-stock'
+import { ordinaryRun } from '@/core/flight/station-run'
+import { STOCK_RULES } from '@/core/stock/stock-rules'
+import { StationStrip } from '../../shared/drawing/station-strip'
+import type { StationShots } from '../gaps/station-shots'
+import { RULE_NAME } from '@/text/names'
+import { count, len, lenUnit, percent } from '@/text/numbers'
+import { offCurveSentence } from '@/text/reasons'
+import { runSentence } from '@/text/run'
+import { day, daysAgo } from '@/text/days'
+import type { BesideStock } from './beside-stock'
+import { InWind } from '../gaps/schools'
+import { ByHand } from './by-hand'
+import { LeftOutList } from './left-out-list'
+
+type Props = {
+  golfer: Golfer
+  title: string
+  stock: Stock
+  shots: StationShots
+  name: (id: string) => string
+  beside: BesideStock | undefined
+  nowMs: number
+}
+
+/** What stands behind one stock: its shots, what was left out and why, and the number under every school. */
+export function StationDetails({ golfer, title, stock, shots, name, beside, nowMs }: Props) {
+  const off = offCurveSentence(stock.offCurve, golfer)
+  const { missed, model, sdM, restedByM } = stock
+  const run = ordinaryRun(stock)
+  const newestMs = Math.max(0, ...shots.map(({ hitMs }) => hitMs))
+  return (
+    <div className="station-details">
+      <div className="shots">
+        <StationStrip golfer={golfer} name={title} stock={stock} shots={shots} />
+        {stock.leftOut.length > 0 && (
+          <>
+            <h3>Left out</h3>
+            <LeftOutList golfer={golfer} leftOut={stock.leftOut} name={name} />
+          </>
+        )}
+      </div>
+      <div>
+        <table className="schools">
+          <caption>Under every school, with its 90% interval, {golfer.lengthUnit}</caption>
+          <tbody>
+            {STOCK_RULES.map((rule) => {
+              const carryM = stock.schools[rule]
+              return carryM === undefined ? null : (
+                <tr key={rule} className={rule === golfer.stockRule ? 'own' : ''}>
+                  <th scope="row">{RULE_NAME[rule]}</th>
+                  <td>{len(carryM, golfer, 1)}</td>
+                  <td className="quiet">
+                    {stock.between[rule]?.map((end) => len(end, golfer, 1)).join(' to ')}
+                  </td>
+                </tr>
+              )
+            })}
+          </tbody>
+        </table>
+        {model && (
+          <p>
+            The model’s own stock is {len(model.carryM, golfer, 1)}, between {len(model.lowM, golfer, 1)} and{' '}
+            {len(model.highM, golfer, 1)}.
+            {sdM !== undefined && ` Solid shots scatter by ${lenUnit(sdM, golfer, 1)} (standard deviation).`}
+          </p>
+        )}
+        {stock.shortestM !== undefined && (
+          <p>The shortest solid one carried {lenUnit(stock.shortestM, golfer, 1)}.</p>
+        )}
+        {run && <p>{runSentence(run, golfer)}</p>}
+        {missed && stock.carryM !== undefined && (
+          <p>
+            A bad one carries {lenUnit(missed.carryM, golfer)}, {percent(missed.carryM / stock.carryM)} of it
+            (from {count(missed.count, 'shot')}).
+          </p>
+        )}
+        {newestMs > 0 && <p>The newest shot is {daysAgo(newestMs, nowMs)}.</p>}
+        {beside?.old && (
+          <p>
+            {count(beside.old.shots, 'shot')} of last year, the newest of {day(beside.old.newestMs)}:{' '}
+            {beside.old.shots === 1 ? 'it is' : 'they are'} in no stock any more.
+          </p>
+        )}
+        {beside && beside.onCourse > 0 && (
+          <p>{count(beside.onCourse, 'shot')} hit on the course: kept beside, in no stock.</p>
+        )}
+        {restedByM !== undefined && (
+          <p>You tire: the stock is that of the rested golfer, {lenUnit(restedByM, golfer, 1)} longer.</p>
+        )}
+        <InWind golfer={golfer} stock={stock} />
+        {off && <p>{off}</p>}
+        <ByHand golfer={golfer} stock={stock} title={title} />
+      </div>
+    </div>
+  )
+}

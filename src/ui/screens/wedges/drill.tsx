@@ -1,0 +1,236 @@
+'use client'
+
+import { useRouter } from 'next/navigation'
+import { useEffect, useRef, useState, type FormEvent } from 'react'
+import Button from 'react-bootstrap/Button'
+import Form from 'react-bootstrap/Form'
+import type { Golfer } from '@/core/golfer'
+import type { ClubId } from '@/core/ids'
+import type { Problem } from '@/core/problem'
+import type { Station } from '@/core/session/session'
+import { metresFrom } from '@/core/units'
+import { leftOf, nextCall, USUAL_ZONE_M, type DrillShot } from '@/core/wedges/drill'
+import type { WedgeShot } from '@/core/wedges/wedges'
+import { count, len, lenUnit } from '@/text/numbers'
+import { flagName } from '@/text/wedges'
+import { send } from '../../shared/send'
+import { Problems } from '../../shared/shell/problems'
+import { DrillProgress } from './drill-progress'
+import { useDrillSession, type Hit } from './use-drill-session'
+
+type Props = {
+  golfer: Golfer
+  shots: WedgeShot[]
+  drills: DrillShot[]
+  name: (clubId: ClubId) => string
+  onWant: (stations: Station[]) => void
+}
+
+/** Called yardages from the goal zone: choose the shot, hit it, and what counts is the distance left. */
+export function Drill({ golfer, shots, drills, name, onWant }: Props) {
+  const router = useRouter()
+  const [all, setAll] = useState(drills)
+  const [drill, setDrill] = useState<string | null>(null)
+  const [live, setLive] = useState(false)
+  const [counts, setCounts] = useState(false)
+  const [calledM, setCalledM] = useState(0)
+  const [station, setStation] = useState('')
+  const [finish, setFinish] = useState('')
+  const [carry, setCarry] = useState('')
+  const [problems, setProblems] = useState<Problem[]>([])
+  const field = useRef<HTMLInputElement>(null)
+  const zone = golfer.goalZoneM ?? USUAL_ZONE_M
+  const api = `/api/golfers/${golfer.id}/drills`
+  const chosen = shots.find((shot) => keyOf(shot) === station)
+  const told = useRef<(hit: Hit) => void>(() => {})
+  const session = useDrillSession(golfer, told)
+
+  const choose = (key: string) => {
+    setStation(key)
+    const next = shots.find((shot) => keyOf(shot) === key)
+    if (next) void session.open({ clubId: next.clubId, swing: next.swing })
+  }
+  const call = (last: number | null) => {
+    const next = nextCall(zone, last, Math.random())
+    setCalledM(next)
+    choose(keyOf(nearest(shots, next)))
+    setFinish('')
+    setCarry('')
+    setProblems([])
+    field.current?.focus()
+  }
+  const begin = async () => {
+    const found = await session.begin({ live, counts })
+    setProblems(found)
+    if (found.length > 0) return
+    setDrill(new Date().toISOString())
+    call(null)
+  }
+  const keep = async (finishM: number) => {
+    if (!chosen || drill === null) return
+    const { clubId, swing } = chosen
+    const sent = await send<DrillShot[]>('POST', api, {
+      drill,
+      atMs: Date.now(),
+      calledM,
+      clubId,
+      swing,
+      finishM,
+    })
+    setProblems(sent.ok ? [] : sent.problems)
+    if (!sent.ok) return
+    setAll(sent.value)
+    call(calledM)
+  }
+  useEffect(() => {
+    told.current = ({ carryM, totalM }) =>
+      void keep(totalM ?? carryM + (chosen ? chosen.finishM - chosen.carryM : 0))
+  })
+  const typed = async (event: FormEvent) => {
+    event.preventDefault()
+    const finished = numberIn(finish)
+    if (finished === null)
+      return setProblems([
+        {
+          field: 'finishM',
+          sentence: `Type how far the ball finished, in ${golfer.lengthUnit}, such as 84.`,
+        },
+      ])
+    if (counts && chosen && carry.trim() !== '') {
+      const carried = numberIn(carry)
+      if (carried === null)
+        return setProblems([{ field: 'carryM', sentence: 'Type how far it carried, or leave it empty.' }])
+      const found = await session.count(
+        { clubId: chosen.clubId, swing: chosen.swing },
+        metresFrom(carried, golfer.lengthUnit),
+      )
+      if (found.length > 0) return setProblems(found)
+    }
+    await keep(metresFrom(finished, golfer.lengthUnit))
+  }
+  const undo = async () => {
+    const sent = await send<DrillShot[]>('DELETE', api, { drill })
+    setProblems(sent.ok ? [] : sent.problems)
+    if (sent.ok) setAll(sent.value)
+  }
+  const end = async () => {
+    await session.end()
+    setDrill(null)
+    router.refresh()
+  }
+  if (shots.length === 0) return null
+  const now = all.filter((shot) => shot.drill === drill)
+  const last = now.at(-1)
+  return (
+    <section className="sheet" aria-label="Drill">
+      <h2>Drill</h2>
+      <div className="p-3 d-grid gap-3">
+        {drill === null ? (
+          <>
+            <p className="mb-0">
+              Banco calls numbers from {len(zone[0], golfer)} to {lenUnit(zone[1], golfer)}; you choose the
+              shot. What counts is the distance left.
+            </p>
+            <div>
+              <Form.Check
+                id="drill-live"
+                label="Shots come from the monitor"
+                checked={live}
+                onChange={(event) => setLive(event.target.checked)}
+              />
+              <Form.Check
+                id="drill-counts"
+                label="They count in their stocks too"
+                checked={counts}
+                onChange={(event) => setCounts(event.target.checked)}
+              />
+            </div>
+            <Button className="justify-self-start" onClick={begin}>
+              Call the first number
+            </Button>
+            <Problems of={problems} />
+          </>
+        ) : (
+          <>
+            <Form onSubmit={typed} className="drill-form" noValidate>
+              <div>
+                <span className="quiet">Called</span>
+                <b className="drill-called num" data-testid="called">
+                  {len(calledM, golfer)}
+                </b>{' '}
+                {golfer.lengthUnit}
+              </div>
+              <label>
+                Hit with
+                <Form.Select value={station} onChange={(event) => choose(event.target.value)}>
+                  {shots.map((shot) => (
+                    <option key={keyOf(shot)} value={keyOf(shot)}>
+                      {flagName(name(shot.clubId), shot.swing)}, {len(shot.finishM, golfer)}
+                    </option>
+                  ))}
+                </Form.Select>
+              </label>
+              <label>
+                It finished at, {golfer.lengthUnit}
+                <Form.Control
+                  ref={field}
+                  inputMode="decimal"
+                  autoComplete="off"
+                  value={finish}
+                  onChange={(event) => setFinish(event.target.value)}
+                />
+              </label>
+              {counts && !live && (
+                <label>
+                  It carried, for the stock
+                  <Form.Control
+                    inputMode="decimal"
+                    autoComplete="off"
+                    value={carry}
+                    onChange={(event) => setCarry(event.target.value)}
+                  />
+                </label>
+              )}
+              <Button type="submit">
+                Next<kbd>↵</kbd>
+              </Button>
+            </Form>
+            <Problems of={problems} />
+            <p className="mb-0" role="status">
+              {last ? (
+                <>
+                  <b>{lenUnit(leftOf(last), golfer)} left</b> after {len(last.calledM, golfer)} called.{' '}
+                  {count(now.length, 'shot')}, {lenUnit(meanLeft(now), golfer, 1)} left on average.
+                </>
+              ) : (
+                live && 'Hit it: the monitor’s next shot is taken.'
+              )}
+            </p>
+            <div className="d-flex gap-2">
+              {last && (
+                <Button size="sm" variant="outline" onClick={undo}>
+                  Take the last one back
+                </Button>
+              )}
+              <Button size="sm" variant="outline" onClick={end}>
+                End the drill
+              </Button>
+            </div>
+          </>
+        )}
+        <DrillProgress golfer={golfer} all={all} name={name} onWant={onWant} />
+      </div>
+    </section>
+  )
+}
+
+const keyOf = ({ clubId, swing }: Station): string => `${clubId} ${swing}`
+const nearest = (shots: readonly WedgeShot[], m: number): WedgeShot =>
+  shots.reduce((a, b) => (Math.abs(b.finishM - m) < Math.abs(a.finishM - m) ? b : a))
+const meanLeft = (shots: readonly DrillShot[]): number =>
+  shots.reduce((sum, shot) => sum + leftOf(shot), 0) / shots.length
+
+function numberIn(text: string): number | null {
+  const number = Number(text.trim().replace(',', '.'))
+  return text.trim() === '' || Number.isNaN(number) || number < 0 ? null : number
+}

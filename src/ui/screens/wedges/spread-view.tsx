@@ -1,0 +1,111 @@
+'use client'
+
+import { useState } from 'react'
+import Form from 'react-bootstrap/Form'
+import type { Golfer } from '@/core/golfer'
+import type { ClubId } from '@/core/ids'
+import type { WedgeShot } from '@/core/wedges/wedges'
+import { shotSpread } from '@/core/wedges/shot-spread'
+import { lengthIn } from '@/core/units'
+import { planView } from '@/draw/plan-view'
+import { MARK_NAME } from '@/text/names'
+import { count, len, side } from '@/text/numbers'
+import { biasLine, flagName } from '@/text/wedges'
+import { DrawingChart } from '../../shared/drawing/drawing-chart'
+import type { StationShots } from '../gaps/station-shots'
+
+type Props = { golfer: Golfer; shots: StationShots; stations: WedgeShot[]; name: (clubId: ClubId) => string }
+
+/** Where the shots of one station lie, long and short, left and right, with or without the bad ones. */
+export function SpreadView({ golfer, shots, stations, name }: Props) {
+  const measured = stations.filter(
+    ({ clubId, swing }) =>
+      shots.filter((shot) => shot.clubId === clubId && shot.swing === swing && shot.offlineM !== undefined)
+        .length > 1,
+  )
+  const [chosen, setChosen] = useState('')
+  const [bad, setBad] = useState(false)
+  const station = measured.find((each) => keyOf(each) === chosen) ?? measured.at(-1)
+  if (!station) return null
+  const own = shots.flatMap((shot) =>
+    shot.clubId === station.clubId &&
+    shot.swing === station.swing &&
+    shot.carryM !== null &&
+    shot.offlineM !== undefined &&
+    !shot.apart
+      ? [{ ...shot, carryM: shot.carryM, offlineM: shot.offlineM, counts: shot.mark === 'solid' }]
+      : [],
+  )
+  const taken = own.filter(({ counts }) => bad || counts)
+  const spread = shotSpread(taken)
+  const at = (metres: number) => lengthIn(metres, golfer.lengthUnit)
+  const both = ([from, to]: [number, number]): [number, number] => [at(from), at(to)]
+  const leftOut = own.length - own.filter(({ counts }) => counts).length
+  return (
+    <section className="sheet" aria-label="Spread">
+      <div className="sheet-head d-flex justify-content-between align-items-center gap-2 flex-wrap">
+        <h2>Spread</h2>
+        <div className="d-flex gap-3 align-items-center flex-wrap">
+          <Form.Check
+            id="spread-bad"
+            label={leftOut === 0 ? 'no bad ones' : `with the ${count(leftOut, 'bad one')}`}
+            checked={bad}
+            disabled={leftOut === 0}
+            onChange={(event) => setBad(event.target.checked)}
+          />
+          <Form.Select
+            size="sm"
+            style={{ width: 'auto' }}
+            aria-label="Station"
+            value={keyOf(station)}
+            onChange={(event) => setChosen(event.target.value)}
+          >
+            {measured.map((each) => (
+              <option key={keyOf(each)} value={keyOf(each)}>
+                {flagName(name(each.clubId), each.swing)}
+              </option>
+            ))}
+          </Form.Select>
+        </div>
+      </div>
+      <div className="p-3 d-grid gap-2">
+        {spread && (
+          <p className="mb-0">
+            {count(spread.count, 'shot')}: <b>{biasLine(spread.across.meanM, golfer)}</b>, side to side{' '}
+            {side(spread.across.reachM[0], golfer)} to {side(spread.across.reachM[1], golfer)} (standard
+            deviation {len(spread.across.sdM, golfer, 1)}); long to short{' '}
+            {len(spread.along.reachM[0], golfer)} to {len(spread.along.reachM[1], golfer)} (
+            {len(spread.along.sdM, golfer, 1)}).
+            {!bad && leftOut > 0 && ` ${count(leftOut, 'bad one')} left out.`}
+          </p>
+        )}
+        <DrawingChart
+          draw={(width) =>
+            planView(
+              {
+                shots: taken.map(({ id, carryM, offlineM, counts, mark }) => ({
+                  id,
+                  along: at(carryM),
+                  across: at(offlineM),
+                  counts,
+                  word: MARK_NAME[mark],
+                })),
+                ...(spread && {
+                  reach: {
+                    along: both(spread.along.reachM),
+                    across: both(spread.across.reachM),
+                    middle: { along: at(spread.along.meanM), across: at(spread.across.meanM) },
+                  },
+                }),
+              },
+              width,
+            )
+          }
+          says={`Seen from above: ${taken.map(({ carryM, offlineM }) => `${len(carryM, golfer)}, ${side(offlineM, golfer)}`).join('; ')}.`}
+        />
+      </div>
+    </section>
+  )
+}
+
+const keyOf = ({ clubId, swing }: { clubId: string; swing: string }): string => `${clubId} ${swing}`

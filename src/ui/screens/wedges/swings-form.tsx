@@ -1,0 +1,155 @@
+'use client'
+
+import { useRouter } from 'next/navigation'
+import { useState } from 'react'
+import Button from 'react-bootstrap/Button'
+import Form from 'react-bootstrap/Form'
+import { useForm } from 'react-hook-form'
+import type { Golfer } from '@/core/golfer'
+import type { Problem } from '@/core/problem'
+import type { SwingDefinition } from '@/core/wedges/swing-definition'
+import { day } from '@/text/days'
+import { swingName } from '@/text/names'
+import { definitionLine } from '@/text/wedges'
+import { send } from '../../shared/send'
+import { Problems } from '../../shared/shell/problems'
+
+type Fields = { swing: string; clock: string; share: string; gripDown: string; tempo: string }
+type Props = { golfer: Golfer; definitions: SwingDefinition[] }
+
+/** How each swing is made, kept with its numbers. A swing that is made otherwise from now on starts a new stock. */
+export function SwingsForm({ golfer, definitions }: Props) {
+  const [opened, setOpened] = useState<string | null>(null)
+  const shorter = golfer.swings.filter((swing) => swing !== 'full')
+  const old = definitions.filter(({ untilMs }) => untilMs !== null)
+  const definitionOf = (swing: string) => definitions.find((each) => each.swing === swing)
+  return (
+    <section className="sheet" aria-label="Swings">
+      <h2>Swings</h2>
+      <div className="p-3 d-grid gap-2">
+        {shorter.map((swing) => {
+          const definition = definitionOf(swing)
+          return (
+            <div key={swing}>
+              <b>{swingName(swing)}</b>: {definition ? definitionLine(definition) : 'not defined'}{' '}
+              <Button
+                size="sm"
+                variant="outline"
+                aria-expanded={opened === swing}
+                aria-label={`Define ${swingName(swing)}`}
+                onClick={() => setOpened(opened === swing ? null : swing)}
+              >
+                {definition ? 'Change' : 'Define'}
+              </Button>
+              {opened === swing && (
+                <DefinitionForm
+                  golfer={golfer}
+                  swing={swing}
+                  definition={definition}
+                  onDone={() => setOpened(null)}
+                />
+              )}
+            </div>
+          )
+        })}
+        {opened === '' ? (
+          <DefinitionForm golfer={golfer} swing="" onDone={() => setOpened(null)} />
+        ) : (
+          <Button variant="outline" className="justify-self-start" onClick={() => setOpened('')}>
+            A swing of your own
+          </Button>
+        )}
+        {old.length > 0 && (
+          <p className="quiet mb-0">
+            {old
+              .map(
+                (each) =>
+                  `${swingName(each.swing)}, until ${day(each.untilMs as number)}: ${definitionLine(each)}`,
+              )
+              .join('; ')}
+            . Their stocks stay in the table.
+          </p>
+        )}
+      </div>
+    </section>
+  )
+}
+
+type FormProps = {
+  golfer: Golfer
+  swing: string
+  definition?: SwingDefinition | undefined
+  onDone: () => void
+}
+
+function DefinitionForm({ golfer, swing, definition, onDone }: FormProps) {
+  const router = useRouter()
+  const [problems, setProblems] = useState<Problem[]>([])
+  const { register, handleSubmit } = useForm<Fields>({
+    defaultValues: {
+      swing,
+      clock: definition?.clock?.toString() ?? '',
+      share: definition?.lengthShare == null ? '' : String(Math.round(100 * definition.lengthShare)),
+      gripDown: definition?.gripDownCm ? String(definition.gripDownCm) : '',
+      tempo: definition?.tempo ?? '',
+    },
+  })
+  const save = handleSubmit(async (fields) => {
+    const [clock, share, gripDown] = [fields.clock, fields.share, fields.gripDown].map((text) =>
+      text.trim() === '' ? null : Number(text.trim().replace(',', '.')),
+    ) as [number | null, number | null, number | null]
+    if ([clock, share, gripDown].some(Number.isNaN))
+      return setProblems([
+        { field: '', sentence: 'One of the numbers is not a number: type it anew, or empty it.' },
+      ])
+    const name = fields.swing.trim()
+    if (!name)
+      return setProblems([
+        { field: 'swing', sentence: 'A swing needs a name, such as “quarter” or “pitch”.' },
+      ])
+    const sent = await send('PUT', `/api/golfers/${golfer.id}/swings`, {
+      swing: name,
+      clock,
+      lengthShare: share === null ? null : share / 100,
+      gripDownCm: gripDown ?? 0,
+      tempo: fields.tempo.trim() || null,
+    })
+    setProblems(sent.ok ? [] : sent.problems)
+    if (!sent.ok) return
+    onDone()
+    router.refresh()
+  })
+  return (
+    <Form
+      className="swing-form"
+      onSubmit={save}
+      noValidate
+      aria-label={swing ? `${swingName(swing)} is made` : 'A new swing'}
+    >
+      {swing === '' && (
+        <label>
+          Name
+          <Form.Control {...register('swing')} maxLength={40} autoFocus />
+        </label>
+      )}
+      <label>
+        Arm at, o’clock
+        <Form.Control {...register('clock')} inputMode="decimal" placeholder="9" />
+      </label>
+      <label>
+        or length, %
+        <Form.Control {...register('share')} inputMode="decimal" placeholder="75" />
+      </label>
+      <label>
+        Gripped down, cm
+        <Form.Control {...register('gripDown')} inputMode="decimal" placeholder="0" />
+      </label>
+      <label>
+        Tempo
+        <Form.Control {...register('tempo')} maxLength={60} placeholder="as usual" />
+      </label>
+      <Button type="submit">Keep it</Button>
+      <Problems of={problems} />
+    </Form>
+  )
+}

@@ -1,0 +1,75 @@
+'use client'
+
+import { useCallback, useEffect, useRef, type RefObject } from 'react'
+import type { Golfer } from '@/core/golfer'
+import type { ClubId, ShotId } from '@/core/ids'
+import type { Station } from '@/core/session/session'
+import type { Problem } from '@/core/problem'
+import type { BayView } from '../bay/bay-view'
+import { send } from '../../shared/send'
+
+/** A monitor's shot. */
+export type Hit = { carryM: number; totalM?: number }
+
+/**
+ * A drill whose shots come from a monitor, or are to count, is a session of its own: kept apart as warm-up unless the
+ * golfer says that it counts.
+ * @param told what is done with a shot of the monitor
+ */
+export function useDrillSession(golfer: Golfer, told: RefObject<(hit: Hit) => void>) {
+  const session = useRef<string | null>(null)
+  const seen = useRef(new Set<string>())
+  const notices = useRef<EventSource | null>(null)
+  const end = useCallback(async () => {
+    notices.current?.close()
+    notices.current = null
+    const id = session.current
+    session.current = null
+    if (id) await send('PATCH', `/api/sessions/${id}`, { ended: true })
+  }, [])
+  useEffect(() => () => void end(), [end])
+
+  const listen = (id: string) => {
+    const source = new EventSource('/api/notices')
+    source.onmessage = async () => {
+      const sent = await send<BayView>('GET', `/api/sessions/${id}/bay`)
+      if (!sent.ok || session.current !== id) return
+      for (const { id: shotId, source: from, carryM, totalM } of sent.value.shots) {
+        if (from !== 'monitor' || seen.current.has(shotId) || carryM === null) continue
+        seen.current.add(shotId)
+        told.current({ carryM, ...(totalM != null && { totalM }) })
+      }
+    }
+    notices.current = source
+  }
+
+  return {
+    end,
+    /** Starts it; problems where that could not be done. */
+    begin: async ({ live, counts }: { live: boolean; counts: boolean }): Promise<Problem[]> => {
+      if (!live && !counts) return []
+      const sent = await send<{ id: string }>('POST', `/api/golfers/${golfer.id}/sessions`, {
+        place: 'range',
+        offsetMin: -new Date().getTimezoneOffset(),
+        rangeClear: true,
+        ...(!counts && { warmUp: true }),
+      })
+      if (!sent.ok) return sent.problems
+      session.current = sent.value.id
+      if (live) listen(sent.value.id)
+      return []
+    },
+    /** What is hit next, for a monitor's shots. */
+    open: async (station: Station) => {
+      if (session.current) await send('PUT', `/api/sessions/${session.current}/station`, station)
+    },
+    /** A typed shot that counts. */
+    count: async (station: { clubId: ClubId; swing: string }, carryM: number): Promise<Problem[]> => {
+      if (!session.current) return []
+      const sent = await send('POST', `/api/sessions/${session.current}/shots`, {
+        shots: [{ ...station, id: crypto.randomUUID() as ShotId, carryM, hitMs: Date.now() }],
+      })
+      return sent.ok ? [] : sent.problems
+    },
+  }
+}

@@ -1,0 +1,274 @@
+'use client'
+
+import Link from 'next/link'
+import { useRouter } from 'next/navigation'
+import { useState } from 'react'
+import Form from 'react-bootstrap/Form'
+import type { Bag } from '@/core/bag/bag'
+import type { Club } from '@/core/bag/club'
+import type { Turf } from '@/core/flight/ground'
+import type { Stretch } from '@/core/gaps/cover'
+import type { LeftOnPurpose } from '@/core/gaps/left-on-purpose'
+import type { Golfer } from '@/core/golfer'
+import type { Problem } from '@/core/problem'
+import type { Station } from '@/core/session/session'
+import { readLength } from '@/core/typed-length'
+import { lengthIn, metresFrom } from '@/core/units'
+import type { DrillShot } from '@/core/wedges/drill'
+import { forNumber, type Far } from '@/core/wedges/for-number'
+import type { Rung } from '@/core/wedges/ladder'
+import type { SwingDefinition } from '@/core/wedges/swing-definition'
+import type { Wedges as Found } from '@/core/wedges/wedges'
+import { rule } from '@/draw/rule'
+import { clubNames } from '@/text/names'
+import { count, len, lengthWords, percent, UNIT_NAME } from '@/text/numbers'
+import { flagName, reachesSentence } from '@/text/wedges'
+import { SvgDrawing } from '../../shared/drawing/svg-drawing'
+import type { StationShots } from '../gaps/station-shots'
+import { send } from '../../shared/send'
+import { PrintTitle } from '../../shared/shell/print-title'
+import { PageHead } from '../../shared/shell/page-head'
+import { Problems } from '../../shared/shell/problems'
+import { Drill } from './drill'
+import { LadderList } from './ladder-list'
+import { NumberPicker } from './number-picker'
+import { SpreadView } from './spread-view'
+import { SwingsForm } from './swings-form'
+import { TwoWays } from './two-ways'
+import { WedgeTable } from './wedge-table'
+import './wedges.css'
+
+export type WedgesProps = {
+  golfer: Golfer
+  bag: Bag
+  clubs: Club[]
+  /** Every club of the bag stands on the rule, not the wedges alone. */
+  allClubs: boolean
+  swings: string[]
+  turf: Turf
+  found: Found
+  rungs: Rung[]
+  shots: StationShots
+  wanted: Station[]
+  definitions: SwingDefinition[]
+  drills: DrillShot[]
+  /** What the golfer wants as it is. */
+  left: LeftOnPurpose[]
+}
+
+/** Every shot inside the full pitching wedge: the rule first, then what to hit, the table, and practice. */
+export function Wedges(props: WedgesProps) {
+  const {
+    golfer,
+    bag,
+    clubs,
+    allClubs,
+    swings,
+    turf,
+    found,
+    rungs,
+    shots,
+    wanted,
+    definitions,
+    drills,
+    left,
+  } = props
+  const router = useRouter()
+  const [asked, setAsked] = useState('')
+  const [by, setBy] = useState<Far>('carry')
+  const [pair, setPair] = useState(0)
+  const [problems, setProblems] = useState<Problem[]>([])
+  const name = clubNames(bag)
+  const unit = golfer.lengthUnit
+  const at = (metres: number) => lengthIn(metres, unit)
+  const home = `/golfers/${golfer.id}`
+  const typedM = readLength(asked, unit)
+  const leftM = typedM !== null && typedM > 0 ? typedM : null
+  const answer =
+    leftM === null ? null : forNumber(leftM, found.shots, found.goodShare, { clubs, table: found.table, by })
+  const change = async (method: 'POST' | 'DELETE', body: object) => {
+    const sent = await send(method, `/api${home}/wanted`, body)
+    setProblems(sent.ok ? [] : sent.problems)
+    if (sent.ok) router.refresh()
+  }
+  const cover = async (toleranceM: number) => {
+    const sent = await send('PATCH', `/api${home}`, { toleranceM })
+    setProblems(sent.ok ? [] : sent.problems)
+    if (sent.ok) router.refresh()
+  }
+  const want = (stations: Station[]) => change('POST', { stations })
+  const best = answer?.choices[0]
+  const wantedSo = ([from, to]: Stretch) =>
+    left.some(({ about }) => about.kind === 'hole' && about.atM > from && about.atM < to)
+  const holes = found.holes
+    .filter((hole) => !wantedSo(hole))
+    .filter(([from, to]) => len(from, golfer) !== len(to, golfer))
+  if (clubs.length === 0) {
+    return (
+      <PageHead title="No wedges in this bag" lede="Every club of the bag can stand on the rule as well.">
+        <Link className="btn btn-primary" href={`${home}/wedges?clubs=all`}>
+          Show every club
+        </Link>
+      </PageHead>
+    )
+  }
+  return (
+    <>
+      <PrintTitle golfer={golfer} bag={bag} stocks={solidOf(found)} what="Wedges" />
+      <PageHead
+        title={titleOf(found, golfer)}
+        lede={
+          <>
+            {count(clubs.length, allClubs ? 'club' : 'wedge')}, {count(golfer.swings.length, 'swing')}.{' '}
+            {found.zone && found.shots.length > 0 && (
+              <>
+                {golfer.goalZoneM ? 'In your goal zone' : 'From'} {len(found.zone[0], golfer)} to{' '}
+                {len(found.zone[1], golfer)}{' '}
+                {holes.length === 0 ? (
+                  'there is no hole'
+                ) : (
+                  <>
+                    nothing lands on{' '}
+                    <b style={{ color: 'var(--wide)' }}>
+                      {holes.map(([from, to]) => `${len(from, golfer)}–${len(to, golfer)}`).join(', ')}
+                    </b>
+                  </>
+                )}
+                {found.cover !== null &&
+                  `; a stock within ${len(golfer.toleranceM, golfer)} ${unit} of ${percent(found.cover)} of it`}
+                .{' '}
+              </>
+            )}
+            {found.pairs.length > 0 && `${count(found.pairs.length, 'number')} can be hit two ways.`}
+          </>
+        }
+      >
+        <label className="school">
+          <span className="quiet">A stock covers</span>
+          <Form.Select
+            aria-label="A stock covers the numbers within"
+            value={len(golfer.toleranceM, golfer)}
+            onChange={(event) => cover(metresFrom(Number(event.target.value), unit))}
+          >
+            {tolerances(golfer).map((each) => (
+              <option key={each} value={each}>
+                ± {each} {unit}
+              </option>
+            ))}
+          </Form.Select>
+        </label>
+        <Link className="btn btn-outline" href={`${home}/wedges${allClubs ? '' : '?clubs=all'}`}>
+          {allClubs ? 'Wedges only' : 'Every club'}
+        </Link>
+        <Form.Label className="have-number mb-0">
+          <b>I have</b>
+          <Form.Control
+            value={asked}
+            inputMode="decimal"
+            autoComplete="off"
+            maxLength={6}
+            onChange={(event) => setAsked(event.target.value)}
+          />
+          {UNIT_NAME[unit]}
+        </Form.Label>
+      </PageHead>
+      <Problems of={problems} />
+      {asked.trim() !== '' && leftM === null && (
+        <p className="problem" role="alert">
+          “{asked.trim()}” is no distance: type how many {UNIT_NAME[unit]} you have, such as 84.
+        </p>
+      )}
+      {found.shots.length > 0 && (
+        <section className="sheet rule-sheet" aria-label="The rule">
+          <SvgDrawing
+            draw={(width) =>
+              rule(
+                {
+                  flags: found.shots.map(({ clubId, swing, carryM }) => ({
+                    key: `${clubId} ${swing}`,
+                    at: at(carryM),
+                    number: len(carryM, golfer),
+                    name: flagName(name(clubId), swing),
+                    full: swing === 'full',
+                    chosen: best?.clubId === clubId && best.swing === swing,
+                  })),
+                  holes: found.holes.map(([from, to]) => [at(from), at(to)]),
+                  pairs: found.pairs.map(({ shorter, longer }) => [at(shorter.carryM), at(longer.carryM)]),
+                  ...(leftM !== null && { asked: at(leftM) }),
+                },
+                width,
+              )
+            }
+            onPaper
+            says={`The rule: ${found.shots.map(({ clubId, swing, carryM }) => `${flagName(name(clubId), swing)} ${len(carryM, golfer)}`).join(', ')}.`}
+          />
+          <p className="quiet reaches">
+            {reachesSentence(found.reaches, golfer, allClubs ? 'swing' : 'wedge swing')}
+          </p>
+        </section>
+      )}
+      <div className="wedges">
+        <div className="d-grid gap-3">
+          {answer && leftM !== null && (
+            <NumberPicker
+              golfer={golfer}
+              leftM={leftM}
+              by={by}
+              onBy={setBy}
+              found={answer}
+              shots={found.shots}
+              name={name}
+            />
+          )}
+          <WedgeTable
+            golfer={golfer}
+            bag={bag}
+            swings={swings}
+            found={found}
+            turf={turf}
+            wanted={wanted}
+            onWant={want}
+            onDrop={(station) => change('DELETE', station)}
+          />
+          {wanted.length > 0 && (
+            <p className="mb-0">
+              {count(wanted.length, 'station')} put aside for the next plan.{' '}
+              <Link href={`${home}/bay`}>Go to the Bay</Link>
+            </p>
+          )}
+          <Drill golfer={golfer} shots={found.shots} drills={drills} name={name} onWant={want} />
+          <SwingsForm golfer={golfer} definitions={definitions} />
+        </div>
+        <div className="d-grid gap-3 no-print">
+          <TwoWays
+            golfer={golfer}
+            pairs={found.pairs}
+            chosen={pair}
+            onChoose={setPair}
+            name={name}
+            turf={turf}
+            left={left}
+          />
+          <SpreadView golfer={golfer} shots={shots} stations={found.shots} name={name} />
+          <LadderList golfer={golfer} rungs={rungs} name={name} />
+        </div>
+      </div>
+    </>
+  )
+}
+
+/** What a golfer can choose from, with what stands now among it. */
+const tolerances = (golfer: Golfer): string[] =>
+  [...new Set([...['3', '4', '5', '6', '8'], len(golfer.toleranceM, golfer)])].sort(
+    (a, b) => Number(a) - Number(b),
+  )
+
+/** Stretches in whole numbers, those that are longer than none. */
+const solidOf = ({ table }: Found) => table.flat().flatMap(({ stock }) => stock ?? [])
+
+function titleOf({ shots }: Found, golfer: Golfer): string {
+  const longest = shots.at(-1)
+  return longest
+    ? `${count(shots.length, 'shot')} inside ${lengthWords(longest.carryM, golfer)}`
+    : 'No wedge shots yet'
+}

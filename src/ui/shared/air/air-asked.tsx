@@ -1,0 +1,148 @@
+'use client'
+
+import { useRouter } from 'next/navigation'
+import { useState } from 'react'
+import Button from 'react-bootstrap/Button'
+import Form from 'react-bootstrap/Form'
+import type { Golfer } from '@/core/golfer'
+import type { SessionId } from '@/core/ids'
+import type { Problem } from '@/core/problem'
+import { likelyFrom, type AirSaid, type AskedAir } from '@/core/session/session-air'
+import { missingAir } from '@/text/day'
+import { dayAndTime } from '@/text/days'
+import { count } from '@/text/numbers'
+import { send } from '../send'
+import { Problems } from '../shell/problems'
+import { AirFields } from './air-fields'
+
+type Where = 'outdoors' | 'indoors'
+const WHERE_NAME: Record<Where, string> = { outdoors: 'Hit outdoors', indoors: 'Hit indoors' }
+const whereOf = ({ place }: AskedAir): Where => (place === 'indoor' ? 'indoors' : 'outdoors')
+
+const nothingYet = (where: Where, { homeAltitudeM }: Golfer): AirSaid => ({
+  carryFrom: likelyFrom(where === 'indoors' ? 'indoor' : 'range'),
+  tempC: null,
+  altitudeM: homeAltitudeM,
+  windMps: null,
+  wind: null,
+  deviceTempC: null,
+})
+
+/**
+ * Asks once about all sessions whose air nobody said, in one form: their shots can be taken to no other air.
+ * @param opened the form stands there at once: nothing on the page is worth more than it
+ */
+export function AirAsked({
+  golfer,
+  of,
+  opened = false,
+}: {
+  golfer: Golfer
+  of: readonly AskedAir[]
+  opened?: boolean
+}) {
+  const router = useRouter()
+  const [open, setOpen] = useState(opened)
+  const [problems, setProblems] = useState<Problem[]>([])
+  const [left, setLeft] = useState<ReadonlySet<SessionId>>(new Set())
+  const [said, setSaid] = useState({
+    outdoors: nothingYet('outdoors', golfer),
+    indoors: nothingYet('indoors', golfer),
+  })
+  if (of.length === 0) return null
+  const groups = (['outdoors', 'indoors'] as const)
+    .map((where) => ({ where, all: of.filter((each) => whereOf(each) === where) }))
+    .filter(({ all }) => all.length > 0)
+    .map(({ where, all }) => ({ where, all, chosen: all.filter(({ id }) => !left.has(id)) }))
+  const done = (sent: { ok: true } | { ok: false; problems: Problem[] }) => {
+    setProblems(sent.ok ? [] : sent.problems)
+    if (sent.ok) router.refresh()
+  }
+  const leave = async () => {
+    for (const { id } of of) {
+      const sent = await send('PATCH', `/api/sessions/${encodeURIComponent(id)}`, { airLeft: true })
+      if (!sent.ok) return done(sent)
+    }
+    done({ ok: true })
+  }
+  const say = async () => {
+    const wanted = groups.filter(({ chosen }) => chosen.length > 0)
+    const wrong = wanted.some(({ where }) => Object.values(said[where]).some(Number.isNaN))
+    const sentence = wrong
+      ? 'One number of the air is no number: mend it, or empty it.'
+      : wanted.length === 0
+        ? 'No session is chosen: tick those that this air belongs to.'
+        : null
+    if (sentence) return setProblems([{ field: 'air', sentence }])
+    done(
+      await send('PUT', `/api/golfers/${golfer.id}/airs`, {
+        said: wanted.map(({ where, chosen }) => ({ ...said[where], sessions: chosen.map(({ id }) => id) })),
+      }),
+    )
+  }
+  return (
+    <section className="sheet air-asked no-print" aria-label="Air that was not said">
+      <p>
+        <b>The air of {count(of.length, 'session')} is not known.</b> Until it is said, their shots stay as
+        hit in every other air.
+      </p>
+      {groups.map(({ where, all, chosen }) => (
+        <fieldset key={where}>
+          <legend>{WHERE_NAME[where]}</legend>
+          <ul>
+            {all.map(({ id, startedMs, offsetMin, shots, missing }) => (
+              <li key={id}>
+                {open && (
+                  <Form.Check
+                    inline
+                    className="tick"
+                    aria-label={dayAndTime(startedMs, offsetMin)}
+                    checked={!left.has(id)}
+                    onChange={({ target }) =>
+                      setLeft((before) => {
+                        const next = new Set(before)
+                        if (target.checked) next.delete(id)
+                        else next.add(id)
+                        return next
+                      })
+                    }
+                  />
+                )}
+                {dayAndTime(startedMs, offsetMin)}, {count(shots, 'shot')}: missing{' '}
+                {missing.length === 1 ? 'is' : 'are'} {missingAir(missing)}.
+              </li>
+            ))}
+          </ul>
+          {open && chosen.length > 0 && (
+            <AirFields
+              golfer={golfer}
+              outdoors={where === 'outdoors'}
+              missing={chosen.map(({ missing }) => missing)}
+              said={said[where]}
+              onChange={(part) => setSaid({ ...said, [where]: { ...said[where], ...part } })}
+            />
+          )}
+        </fieldset>
+      ))}
+      <div className="btns">
+        {open ? (
+          <Button onClick={say}>
+            Say it for{' '}
+            {groups.reduce((sum, { chosen }) => sum + chosen.length, 0) === of.length && of.length > 1
+              ? 'all of them'
+              : count(
+                  groups.reduce((sum, { chosen }) => sum + chosen.length, 0),
+                  'session',
+                )}
+          </Button>
+        ) : (
+          <Button onClick={() => setOpen(true)}>Say it here</Button>
+        )}
+        <Button variant="outline" onClick={leave}>
+          Leave {of.length === 1 ? 'it' : 'them'} unsaid, and do not ask again
+        </Button>
+      </div>
+      <Problems of={problems} />
+    </section>
+  )
+}

@@ -1,0 +1,87 @@
+'use client'
+
+import type { Golfer } from '@/core/golfer'
+import type { AirMissing, AirSaid } from '@/core/session/session-air'
+import { CARRY_FROM_NAME, WIND_NAME } from '@/text/names'
+import { ChoiceField } from '../set-up/choice-field'
+import { MeasureField } from '../set-up/measure-field'
+import { measuresOf } from '../set-up/set-up-form'
+import '../set-up/set-up.css'
+
+type Props = {
+  golfer: Golfer
+  outdoors: boolean
+  /** What each session that is spoken of lacks. */
+  missing: readonly (readonly AirMissing[])[]
+  said: AirSaid
+  onChange: (part: Partial<AirSaid>) => void
+}
+
+/** The fields of an air that sessions lack, and no others. */
+export function AirFields({ golfer, outdoors, missing, said, onChange }: Props) {
+  const { temp, wind, near } = measuresOf(golfer)
+  const open = missing.filter((each) => each.includes('carry-from'))
+  const lacks = (what: AirMissing) =>
+    missing.some((each) => !each.includes('carry-from') && each.includes(what))
+  const computes = lacks('device-air') || (open.length > 0 && said.carryFrom === 'computed')
+  const measures = open.length > 0 && said.carryFrom !== 'computed'
+  return (
+    <div className="fields">
+      {open.length > 0 && (
+        <ChoiceField
+          label="Carries are"
+          value={said.carryFrom}
+          none="not said"
+          names={CARRY_FROM_NAME}
+          onChange={(carryFrom) => onChange({ carryFrom })}
+        />
+      )}
+      {computes && (
+        <MeasureField
+          label="The device’s own air"
+          measure={temp}
+          value={said.deviceTempC}
+          hint="the temperature in its settings"
+          onChange={(deviceTempC) => onChange({ deviceTempC })}
+        />
+      )}
+      {(measures || lacks('temperature')) && (
+        <MeasureField
+          label="Temperature"
+          measure={temp}
+          value={said.tempC}
+          onChange={(tempC) => onChange({ tempC })}
+        />
+      )}
+      {(measures || computes || lacks('pressure')) && (
+        <MeasureField
+          label="Altitude"
+          measure={{ ...near, digits: 0 }}
+          value={said.altitudeM}
+          {...(computes && !measures && { hint: 'that of its settings' })}
+          onChange={(altitudeM) => onChange({ altitudeM })}
+        />
+      )}
+      {outdoors && (measures || lacks('wind')) && (
+        <>
+          <MeasureField
+            label="Wind"
+            measure={wind}
+            value={said.windMps}
+            hint="0 is calm"
+            onChange={(windMps) => onChange({ windMps })}
+          />
+          {said.windMps !== null && said.windMps !== 0 && (
+            <ChoiceField
+              label="It blew"
+              value={said.wind}
+              none="not said"
+              names={WIND_NAME}
+              onChange={(blew) => onChange({ wind: blew })}
+            />
+          )}
+        </>
+      )}
+    </div>
+  )
+}

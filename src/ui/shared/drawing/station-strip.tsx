@@ -1,0 +1,74 @@
+import type { Golfer } from '@/core/golfer'
+import type { Stock } from '@/core/stock/station-stock'
+import { lengthIn } from '@/core/units'
+import { strip } from '@/draw/strip'
+import type { StationShots } from '../../screens/gaps/station-shots'
+import { APART_NAME, MARK_NAME } from '@/text/names'
+import { around, count, fixed, len } from '@/text/numbers'
+import { SvgDrawing } from './svg-drawing'
+
+type Props = {
+  golfer: Golfer
+  name: string
+  stock: Stock | undefined
+  shots: StationShots
+  /** Shots of earlier sessions are rings. */
+  earlier?: (shotId: string) => boolean
+  newest?: string | undefined
+}
+
+/** Every shot behind one station's stock, on the strip. */
+export function StationStrip({ golfer, name, stock, shots, earlier = () => false, newest }: Props) {
+  const at = (metres: number) => lengthIn(metres, golfer.lengthUnit)
+  const drawn = shots.flatMap((shot) =>
+    shot.carryM === null
+      ? []
+      : [
+          {
+            id: shot.id,
+            carry: at(shot.carryM),
+            counts: counts(shot),
+            earlier: earlier(shot.id),
+            word: shot.apart && shot.mark === 'solid' ? APART_NAME[shot.apart] : MARK_NAME[shot.mark],
+            newest: shot.id === newest,
+          },
+        ],
+  )
+  const measured =
+    stock?.carryM !== undefined && stock.lowM !== undefined && stock.highM !== undefined
+      ? {
+          at: at(stock.carryM),
+          low: at(stock.lowM),
+          high: at(stock.highM),
+          text: len(stock.carryM, golfer, 1),
+        }
+      : undefined
+  const carries = drawn
+    .map((shot) => `${fixed(shot.carry, 1)}${shot.counts ? '' : ` (${shot.word}, left out)`}`)
+    .join(', ')
+  return (
+    <SvgDrawing
+      draw={(width) => strip({ shots: drawn, ...(measured && { stock: measured }) }, width)}
+      says={`${name}: ${stockTitle(stock, golfer)}. Carries: ${carries || 'none'}.`}
+    />
+  )
+}
+
+const counts = ({ mark, apart }: StationShots[number]): boolean => mark === 'solid' && apart === undefined
+
+/** "129 ± 2 yd, from 11 solid of 14". */
+export function stockTitle(stock: Stock | undefined, golfer: Golfer): string {
+  return stock?.carryM !== undefined && stock.lowM !== undefined && stock.highM !== undefined
+    ? `${len(stock.carryM, golfer)} ${around(stock, golfer)} ${golfer.lengthUnit}, from ${stock.count} solid of ${stock.count + stock.leftOut.length}`
+    : 'no shot counts yet'
+}
+
+/** What a strip leaves out, said beside it. */
+export function stripNotes(shots: StationShots, earlier: (shotId: string) => boolean): string {
+  const read = shots.filter((shot) => shot.carryM !== null)
+  const leftOut = read.filter((shot) => !counts(shot)).length
+  const before = read.filter((shot) => earlier(shot.id)).length
+  return [leftOut > 0 && `${count(leftOut, 'shot')} left out`, before > 0 && `${before} from earlier (rings)`]
+    .filter(Boolean)
+    .join(' · ')
+}

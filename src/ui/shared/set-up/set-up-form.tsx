@@ -1,0 +1,239 @@
+'use client'
+
+import { useState } from 'react'
+import Button from 'react-bootstrap/Button'
+import Form from 'react-bootstrap/Form'
+import type { Golfer } from '@/core/golfer'
+import type { Problem } from '@/core/problem'
+import { caveatsOf, type AirSetUp, type MonitorProfile, type SetUp } from '@/core/session/set-up'
+import type { Place } from '@/core/session/session'
+import { airFrom, type WeatherReading } from '@/core/session/weather'
+import { celsiusFrom, lengthIn, metresFrom, mpsFrom, speedIn, tempIn } from '@/core/units'
+import { send } from '../send'
+import { Problems } from '../shell/problems'
+import { CARRY_FROM_NAME, SURFACE_NAME, WIND_NAME } from '@/text/names'
+import { altitude, caveatSentence } from '@/text/set-up'
+import { ChoiceField } from './choice-field'
+import { MeasureField, type Measure } from './measure-field'
+import { MonitorSetUpForm } from './monitor-set-up-form'
+import './set-up.css'
+
+type Props = {
+  golfer: Golfer
+  place: Place
+  setUp: SetUp
+  profiles: MonitorProfile[]
+  onChange: (setUp: SetUp) => void
+}
+
+const BALLS = ['range ball', 'own ball', 'foam ball']
+const same = (x: number) => x
+
+/** How the session is set up. Everything can be skipped: what was is recorded, and said beside the numbers it touches. */
+export function SetUpForm({ golfer, place, setUp, profiles, onChange }: Props) {
+  const [problems, setProblems] = useState<Problem[]>([])
+  const [station, setStation] = useState('')
+  const { air } = setUp
+  const { temp, wind, near } = measuresOf(golfer)
+  const change = (part: Partial<SetUp>) => onChange({ ...setUp, ...part })
+  const changeAir = (part: Partial<AirSetUp>) => change({ air: { ...air, source: 'typed', ...part } })
+  const askStation = async () => {
+    const sent = await send<WeatherReading>('POST', '/api/weather')
+    setProblems(sent.ok ? [] : sent.problems)
+    setStation(
+      sent.ok ? `As the station at ${sent.value.place} reads it. Say where its wind comes from.` : '',
+    )
+    if (sent.ok) change({ air: airFrom(sent.value), altitudeM: sent.value.altitudeM, altitudeOf: 'here' })
+  }
+  const caveats = caveatsOf(setUp, place)
+  return (
+    <div className="set-up">
+      <fieldset>
+        <legend>Ball and ground</legend>
+        <div className="fields">
+          <ChoiceField
+            label="The ball lies on"
+            value={setUp.surface}
+            none="not said"
+            names={SURFACE_NAME}
+            onChange={(surface) => change({ surface })}
+          />
+          <div className="measure">
+            <Form.Label htmlFor="ball">Ball</Form.Label>
+            <Form.Control
+              id="ball"
+              list="balls"
+              maxLength={40}
+              placeholder="not said"
+              value={setUp.ball ?? ''}
+              onChange={(event) => change({ ball: event.target.value.trimStart() || null })}
+            />
+            <datalist id="balls">
+              {BALLS.map((ball) => (
+                <option key={ball} value={ball} />
+              ))}
+            </datalist>
+          </div>
+          <MeasureField
+            label="Its temperature"
+            measure={temp}
+            value={setUp.ballTempC}
+            onChange={(ballTempC) => change({ ballTempC })}
+          />
+        </div>
+      </fieldset>
+      <fieldset>
+        <legend>Air</legend>
+        <div className="fields">
+          <ChoiceField
+            label="Carries are"
+            value={setUp.carryFrom}
+            none="not said"
+            names={CARRY_FROM_NAME}
+            onChange={(carryFrom) => change({ carryFrom, deviceTempC: null })}
+          />
+          {setUp.carryFrom === 'computed' && (
+            <MeasureField
+              label="The device’s own air"
+              measure={temp}
+              value={setUp.deviceTempC}
+              hint="as its settings say; its altitude stands below"
+              onChange={(deviceTempC) => change({ deviceTempC })}
+            />
+          )}
+          <MeasureField
+            label="Temperature"
+            measure={temp}
+            value={air.tempC}
+            onChange={(tempC) => changeAir({ tempC })}
+          />
+          <MeasureField
+            label="Pressure here"
+            measure={{ unit: 'hPa', digits: 1, to: same, from: same }}
+            value={air.pressureHpa}
+            onChange={(pressureHpa) => changeAir({ pressureHpa })}
+          />
+          <MeasureField
+            label="Humidity"
+            measure={{ unit: '%', digits: 0, to: (x) => 100 * x, from: (x) => x / 100 }}
+            value={air.humidity}
+            onChange={(humidity) => changeAir({ humidity })}
+          />
+          <MeasureField
+            label="Wind"
+            measure={wind}
+            value={air.windMps}
+            onChange={(windMps) => changeAir({ windMps })}
+          />
+          <ChoiceField
+            label="It blows"
+            value={air.wind}
+            none="not at all"
+            names={WIND_NAME}
+            onChange={(blows) => changeAir({ wind: blows })}
+          />
+          {air.windMps !== null && air.windMps > 0 && (
+            <MeasureField
+              label="Wind read at a height of"
+              measure={near}
+              value={air.windHeightM}
+              hint="empty: as it blows where the ball flies"
+              onChange={(windHeightM) => changeAir({ windHeightM })}
+            />
+          )}
+          {air.pressureHpa === null && (
+            <MeasureField
+              label="Pressure at sea level"
+              measure={{ unit: 'hPa', digits: 1, to: same, from: same }}
+              value={air.seaLevelHpa}
+              hint="of the forecast; used with the altitude"
+              onChange={(seaLevelHpa) => changeAir({ seaLevelHpa })}
+            />
+          )}
+          <MeasureField
+            label="Altitude of the numbers"
+            measure={{ ...near, digits: 0 }}
+            value={setUp.altitudeM}
+            onChange={(altitudeM) => change({ altitudeM, altitudeOf: altitudeM === null ? null : 'here' })}
+            {...(setUp.altitudeOf === 'home' && { hint: 'as at the home course' })}
+          />
+        </div>
+        <div className="btns">
+          <Button variant="outline" onClick={askStation}>
+            Ask the weather station
+          </Button>
+          {golfer.homeAltitudeM !== null && (
+            <Button
+              variant="outline"
+              onClick={() => change({ altitudeM: golfer.homeAltitudeM, altitudeOf: 'home' })}
+            >
+              Altitude as at my home course, {altitude(golfer.homeAltitudeM, golfer)}
+            </Button>
+          )}
+        </div>
+        {station && (
+          <p className="quiet" role="status">
+            {station}
+          </p>
+        )}
+        <Problems of={problems} />
+      </fieldset>
+      <MonitorSetUpForm
+        golfer={golfer}
+        place={place}
+        monitor={setUp.monitor}
+        profiles={profiles}
+        near={near}
+        onChange={(monitor) => change({ monitor })}
+      />
+      {caveats.length > 0 && (
+        <div>
+          <b>Left open</b>, and said beside the numbers:
+          <ul className="caveats">
+            {caveats.map((caveat, i) => (
+              <li key={i}>{caveatSentence(caveat, golfer)}</li>
+            ))}
+          </ul>
+        </div>
+      )}
+    </div>
+  )
+}
+
+/** How this golfer types temperatures, winds and distances about the bay. */
+export function measuresOf({
+  tempUnit,
+  speedUnit,
+  lengthUnit,
+}: Golfer): Record<'temp' | 'wind' | 'near', Measure> {
+  const near = lengthUnit === 'yd' ? 'ft' : 'm'
+  return {
+    temp: {
+      unit: `°${tempUnit}`,
+      digits: 1,
+      to: (c) => tempIn(c, tempUnit),
+      from: (t) => celsiusFrom(t, tempUnit),
+    },
+    wind: {
+      unit: speedUnit,
+      digits: 1,
+      to: (v) => speedIn(v, speedUnit),
+      from: (v) => mpsFrom(v, speedUnit),
+    },
+    near: { unit: near, digits: 1, to: (m) => lengthIn(m, near), from: (x) => metresFrom(x, near) },
+  }
+}
+
+/** What stands in the way of keeping a set-up; null where nothing does. */
+export function setUpProblem(setUp: SetUp): string | null {
+  const numbers = [
+    setUp.ballTempC,
+    setUp.altitudeM,
+    ...Object.values(setUp.air),
+    setUp.monitor?.netM,
+    setUp.monitor?.unitM,
+  ]
+  return numbers.some((value) => typeof value === 'number' && Number.isNaN(value))
+    ? 'One number of the set-up is not a number: mend it there, or empty it.'
+    : null
+}

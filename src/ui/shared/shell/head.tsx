@@ -1,0 +1,108 @@
+'use client'
+
+import { Check, Ruler, Settings2, UserPlus } from 'lucide-react'
+import Link from 'next/link'
+import { usePathname, useRouter } from 'next/navigation'
+import Dropdown from 'react-bootstrap/Dropdown'
+import type { Golfer } from '@/core/golfer'
+import { send } from '../send'
+import { UNIT_NAME } from '@/text/numbers'
+
+const PLACES = [
+  ['bag', 'Bag'],
+  ['bay', 'Bay'],
+  ['stock', 'Stock'],
+  ['gaps', 'Gaps'],
+  ['wedges', 'Wedges'],
+  ['course', 'Course'],
+  ['log', 'Log'],
+] as const
+const ON_PHONE = new Set(['bay', 'gaps', 'course'])
+
+type Props = { golfer: Golfer; golfers: Golfer[]; bag: string }
+
+/** The work in its order along a ruler; on a phone a bar at the bottom. */
+export function Head({ golfer, golfers, bag }: Props) {
+  const path = usePathname()
+  const router = useRouter()
+  const home = `/golfers/${golfer.id}`
+  const place = path.slice(home.length + 1).split('/')[0]
+  const current = (key: string) => (place === key ? { 'aria-current': 'page' as const } : {})
+  const otherUnits =
+    golfer.lengthUnit === 'yd'
+      ? ({ lengthUnit: 'm', speedUnit: 'km/h' } as const)
+      : ({ lengthUnit: 'yd', speedUnit: 'mph' } as const)
+  const switchUnits = async () => {
+    await send('PATCH', `/api${home}`, otherUnits)
+    router.refresh()
+  }
+  return (
+    <>
+      <header className="head">
+        <Link href="/" className="name">
+          Banco
+        </Link>
+        <nav aria-label="The work in its order">
+          {PLACES.map(([key, name]) => (
+            <Link key={key} href={`${home}/${key}`} {...current(key)}>
+              {name}
+            </Link>
+          ))}
+        </nav>
+        <div className="who">
+          <Dropdown align="end">
+            <Dropdown.Toggle variant="" id="golfer-switch">
+              <b>{golfer.name}</b>
+              <small>{bag}</small>
+            </Dropdown.Toggle>
+            <Dropdown.Menu>
+              {golfers.map((each) => (
+                <Dropdown.Item key={each.id} as={Link} href={`/golfers/${each.id}/${place || 'bag'}`}>
+                  {each.id === golfer.id ? (
+                    <Check size={15} aria-label="now" />
+                  ) : (
+                    <span className="d-inline-block" style={{ width: 15 }} />
+                  )}{' '}
+                  {each.name}
+                </Dropdown.Item>
+              ))}
+              <Dropdown.Divider />
+              <Dropdown.Item as={Link} href={home}>
+                <Settings2 size={15} aria-hidden /> Golfer
+              </Dropdown.Item>
+              <Dropdown.Item as="button" onClick={switchUnits}>
+                <Ruler size={15} aria-hidden /> Numbers in {UNIT_NAME[golfer.lengthUnit]}: switch to{' '}
+                {UNIT_NAME[otherUnits.lengthUnit]}
+              </Dropdown.Item>
+              <Dropdown.Item as={Link} href="/golfers/new">
+                <UserPlus size={15} aria-hidden /> New golfer
+              </Dropdown.Item>
+            </Dropdown.Menu>
+          </Dropdown>
+        </div>
+      </header>
+      <nav className="foot" aria-label="Places">
+        {PLACES.filter(([key]) => ON_PHONE.has(key)).map(([key, name]) => (
+          <Link key={key} href={`${home}/${key}`} {...current(key)}>
+            {name}
+          </Link>
+        ))}
+        <Dropdown drop="up" align="end">
+          <Dropdown.Toggle variant="" id="more">
+            More
+          </Dropdown.Toggle>
+          <Dropdown.Menu>
+            {PLACES.filter(([key]) => !ON_PHONE.has(key)).map(([key, name]) => (
+              <Dropdown.Item key={key} as={Link} href={`${home}/${key}`}>
+                {name}
+              </Dropdown.Item>
+            ))}
+            <Dropdown.Item as={Link} href={home}>
+              Golfer
+            </Dropdown.Item>
+          </Dropdown.Menu>
+        </Dropdown>
+      </nav>
+    </>
+  )
+}

@@ -1,0 +1,14 @@
+'use client'
+
+import { useRouter } from 'next/navigation'
+import { useEffect } from 'react'
+import { sendWaiting } from '../../screens/bay/waiting-shots'
+
+/** Sends typed shots that waited in this browser as soon as any page opens: nobody has to find the Bay again. */
+export function SendWaiting() {
+  const router = useRouter()
+  useEffect(() => {
+    void sendWaiting().then((taken) => taken > 0 && router.refresh())
+  }, [router])
+  return null
+}
