@@ -6,10 +6,10 @@ const LAYERS = {
   store: ['core'],
   formats: ['core'],
   workers: ['formats', 'core'],
-  views: ['formats', 'store', 'text', 'core'],
+  views: ['formats', 'store', 'draw', 'text', 'core'],
   paper: ['draw', 'text', 'core'],
-  ui: ['workers', 'draw', 'text', 'core'],
-  http: ['ui', 'views', 'paper', 'formats', 'store', 'draw', 'text', 'core'],
+  ui: ['workers', 'views', 'draw', 'text', 'core'],
+  http: ['views', 'formats', 'store', 'text', 'core'],
   cli: ['views', 'paper', 'workers', 'formats', 'store', 'draw', 'text', 'core'],
   app: ['http', 'ui', 'views', 'paper', 'workers', 'formats', 'store', 'draw', 'text', 'core'],
 }
@@ -36,6 +36,18 @@ const only = (name, packages, layers) => ({
 module.exports = {
   forbidden: [
     ...layerRules,
+    {
+      name: 'ui-takes-types-of-views-only',
+      severity: 'error',
+      from: { path: '(^|/)src/ui/', pathNot: TESTS },
+      to: { path: '(^|/)src/views/', dependencyTypesNot: ['type-only'] },
+    },
+    {
+      name: 'only-views-analyse',
+      severity: 'error',
+      from: { path: '(^|/)src/', pathNot: ['(^|/)src/(core|views)/', '(^|/)src/cli/analyse', TESTS] },
+      to: { path: '(^|/)src/core/analyse-bag', dependencyTypesNot: ['type-only'] },
+    },
     {
       name: 'simulators-see-formats-core',
       severity: 'error',

@@ -9,8 +9,10 @@ const CANARY = [
   'core-takes-statistics-only',
   'joi-only-in-formats',
   'no-cycles',
+  'only-views-analyse',
   'sqlite-only-in-store',
   'store-sees-core',
+  'ui-takes-types-of-views-only',
 ]
 const FEWEST_MODULES = 60
 

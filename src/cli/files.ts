@@ -9,7 +9,8 @@ import { openDatabase, type Database } from '@/store/database'
 import { golferSchema, GolferDocumentError } from '@/store/golfer-document'
 import { restoreGolfer } from '@/store/restore-golfer'
 import { allGolfers } from '@/store/golfers'
-import { courseDay, paperInput } from '@/store/papers'
+import { courseDay } from '@/views/course-view'
+import { paperView } from '@/views/paper-view'
 import { exportFile, EXPORTS } from '@/views/export-file'
 import { importShots } from '@/store/shot-files'
 import { readGolferDocument } from '@/formats/golfer-document'
@@ -216,7 +217,7 @@ export async function runReport(args: string[]): Promise<void> {
   const { golfer, input, ofDay } = withData((db) => {
     const whose = golferNamed(db, values.golfer)
     const day = isOfDay(values.kind) ? courseDay(db, whose, madeMs) : null
-    return { golfer: whose, input: paperInput(db, whose, madeMs), ofDay: day }
+    return { golfer: whose, input: paperView(db, whose, madeMs), ofDay: day }
   })
   if (!input) throw new CommandError(`${golfer.name} has no bag yet.`)
   writeNew(path, await paperPdf(values.kind as Paper, { golfer, madeMs, ...input, ...(ofDay && { ofDay }) }))

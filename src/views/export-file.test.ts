@@ -19,7 +19,7 @@ import { bagInput } from '@/store/bag-input'
 import { bagOf } from '@/store/bags'
 import { openDatabase, type Database } from '@/store/database'
 import { allGolfers, golferById } from '@/store/golfers'
-import { paperInput } from '@/store/papers'
+import { paperView } from './paper-view'
 import { exportFile } from './export-file'
 
 let db: Database
@@ -34,7 +34,7 @@ const rowsOf = (golfer: Golfer, what: 'shots' | 'stocks' | 'steps') =>
     header: true,
     skipEmptyLines: true,
   }).data
-const analysisOf = (golfer: Golfer) => paperInput(db, golfer, NOW_MS)!.analysis
+const analysisOf = (golfer: Golfer) => paperView(db, golfer, NOW_MS)!.analysis
 
 describe('the files of the demo’s golfers', () => {
   it('say of every shot what became of it, and as many count as the stocks say', () => {

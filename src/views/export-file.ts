@@ -3,7 +3,7 @@ import type { ShotId } from '@/core/ids'
 import { keptApart } from '@/core/shots/shot-standing'
 import type { Database } from '@/store/database'
 import { golferDocument, writeGolferDocument } from '@/store/golfer-document'
-import { paperInput } from '@/store/papers'
+import { paperView } from './paper-view'
 import { shotRecords, shotStandings } from '@/store/shot-files'
 import { writeShotsCsv } from '@/formats/shots-csv'
 import { writeStepsCsv, writeStocksCsv } from '@/formats/tables-csv'
@@ -17,7 +17,7 @@ export type Export = (typeof EXPORTS)[number]
 /** The text of a file; null where the golfer has no bag yet and the file is of the bag. */
 export function exportFile(db: Database, golfer: Golfer, what: Export, nowMs: number): string | null {
   if (what === 'golfer') return writeGolferDocument(golferDocument(db, golfer.id))
-  const input = paperInput(db, golfer, nowMs)
+  const input = paperView(db, golfer, nowMs)
   if (what === 'shots') {
     const standings = shotStandings(db, golfer.id, nowMs)
     const judged = new Map((input?.analysis.shots ?? []).map((shot) => [shot.shotId, shot]))

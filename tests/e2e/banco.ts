@@ -2,7 +2,7 @@ import { spawn } from 'node:child_process'
 import AxeBuilder from '@axe-core/playwright'
 import { expect, test as base, type APIRequestContext, type Page } from '@playwright/test'
 import { BancoServer } from '../../demo/banco-server'
-import type { BayView } from '../../src/ui/screens/bay/bay-view'
+import type { BayView } from '../../src/views/bay-view'
 
 /** Every test has a server and data of its own. */
 export const test = base.extend<{ banco: BancoServer }>({

@@ -1,6 +1,6 @@
 import type { Metadata } from 'next'
 import type { ReactNode } from 'react'
-import { golferOfPage } from '@/http/gather'
+import { golferOfPage } from '@/http/golfer-of-page'
 import { MOST_CLUBS } from '@/core/bag/club'
 import { bagOf } from '@/store/bags'
 import { theDatabase } from '@/store/database'

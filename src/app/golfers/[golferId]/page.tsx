@@ -1,4 +1,4 @@
-import { golferOfPage } from '@/http/gather'
+import { golferOfPage } from '@/http/golfer-of-page'
 import { GolferData } from '@/ui/screens/golfer/golfer-data'
 import { ReferenceAir } from '@/ui/shared/air/reference-air'
 import { GolferForm } from '@/ui/screens/golfer/golfer-form'

@@ -5,7 +5,7 @@ import { clubNames } from '@/text/names'
 import { nextLine, warningSentence } from '@/text/reasons'
 import { keyOf } from '../plan/plan-draft'
 import { progressOf } from './bay-plan'
-import type { BayView } from './bay-view'
+import type { BayView } from '@/views/bay-view'
 import { ANSWERS } from './held-shots'
 import type { BayActions } from './use-bay'
 

@@ -9,7 +9,7 @@ import { ChoiceField } from '../../shared/set-up/choice-field'
 import { MeasureField } from '../../shared/set-up/measure-field'
 import { SURFACE_NAME, WIND_NAME } from '@/text/names'
 import { temperature } from '@/text/set-up'
-import type { BayView } from './bay-view'
+import type { BayView } from '@/views/bay-view'
 import type { BayActions } from './use-bay'
 
 type Props = {

@@ -5,7 +5,7 @@ import type { Station } from '@/core/session/session'
 import { clubNames, stationName } from '@/text/names'
 import { count, minutes } from '@/text/numbers'
 import { keyOf } from '../plan/plan-draft'
-import type { BayView } from './bay-view'
+import type { BayView } from '@/views/bay-view'
 
 /** How far the plan is hit: the block in hand, what comes then, the time that is left, and a rest where one is due. */
 type Props = {

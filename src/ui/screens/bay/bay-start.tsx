@@ -1,5 +1,6 @@
 'use client'
 
+import type { BayStartView } from '@/views/bay-view'
 import { useRouter } from 'next/navigation'
 import { useEffect, useState } from 'react'
 import Button from 'react-bootstrap/Button'
@@ -7,9 +8,9 @@ import Form from 'react-bootstrap/Form'
 import type { SessionId } from '@/core/ids'
 import type { Problem } from '@/core/problem'
 import type { Block } from '@/core/session/plan'
-import { caveatsOf, cautionsOf, NOTHING_SAID, type MonitorProfile, type SetUp } from '@/core/session/set-up'
+import { caveatsOf, cautionsOf, NOTHING_SAID, type SetUp } from '@/core/session/set-up'
 import { PLACES, type Place } from '@/core/session/session'
-import { firstDraft, keepDraft, keptDraft, planOf, type PlanDraft, type PlanSource } from '../plan/plan-draft'
+import { firstDraft, keepDraft, keptDraft, planOf, type PlanDraft } from '../plan/plan-draft'
 import { PlanForm, planTitle } from '../plan/plan-form'
 import { send } from '../../shared/send'
 import { SetUpForm, setUpProblem } from '../../shared/set-up/set-up-form'
@@ -20,17 +21,14 @@ import { count } from '@/text/numbers'
 import { CAUTION, setUpLine } from '@/text/set-up'
 import './bay.css'
 
-export type BayStartProps = PlanSource & {
-  lastSetUp: SetUp | null
-  lastPlace: Place | null
-  profiles: MonitorProfile[]
+type Props = BayStartView & {
   waiting: { id: SessionId; shots: number }[]
   /** What another page proposes to hit. */
   proposed: Block[]
 }
 
 /** Before the first ball: what to hit, where, and how it is set up. One tap says that the range is clear, and starts. */
-export function BayStart({ waiting, proposed, lastSetUp, lastPlace, profiles, ...source }: BayStartProps) {
+export function BayStart({ waiting, proposed, lastSetUp, lastPlace, profiles, ...source }: Props) {
   const { golfer } = source
   const router = useRouter()
   const [problems, setProblems] = useState<Problem[]>([])

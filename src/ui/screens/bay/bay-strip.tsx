@@ -1,7 +1,7 @@
 import { StationStrip, stockTitle, stripNotes } from '../../shared/drawing/station-strip'
 import { stationName } from '@/text/names'
 import { len } from '@/text/numbers'
-import type { BayView } from './bay-view'
+import type { BayView } from '@/views/bay-view'
 
 /** The open station on the strip: every shot behind its stock, those of earlier sessions as rings. */
 export function BayStrip({ view, newest }: { view: BayView; newest: string | undefined }) {

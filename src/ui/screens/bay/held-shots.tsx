@@ -11,7 +11,7 @@ import { typedSlip, type Slip } from '@/core/shots/typed-slip'
 import { lengthIn, metresFrom } from '@/core/units'
 import { HELD_NAME, stationName } from '@/text/names'
 import { count, fixed, len, lenUnit } from '@/text/numbers'
-import type { BayView } from './bay-view'
+import type { BayView } from '@/views/bay-view'
 import { StationSelect } from './station-select'
 import type { BayActions } from './use-bay'
 

@@ -4,7 +4,7 @@ import type { ClubId, ShotId } from '@/core/ids'
 import type { Station } from '@/core/session/session'
 import type { SessionShot } from '@/core/session/session-shot'
 import { count } from '@/text/numbers'
-import type { BayView } from './bay-view'
+import type { BayView } from '@/views/bay-view'
 import { StationSelect } from './station-select'
 import type { BayActions } from './use-bay'
 

@@ -2,7 +2,8 @@ import Button from 'react-bootstrap/Button'
 import { cautionsOf } from '@/core/session/set-up'
 import { count } from '@/text/numbers'
 import { CAUTION } from '@/text/set-up'
-import { lastClearMs, type BayView } from './bay-view'
+import type { BayView } from '@/views/bay-view'
+import { lastClearMs } from '@/core/session/range-clear'
 
 /** Asks whether anybody is in front: before the first ball, and after every pause. Shots that came all the same wait for the word. */
 export function RangeClear({ view, onClear }: { view: BayView; onClear: () => void }) {

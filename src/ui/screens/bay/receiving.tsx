@@ -1,6 +1,6 @@
 import Button from 'react-bootstrap/Button'
 import { count } from '@/text/numbers'
-import type { BayView } from './bay-view'
+import type { BayView } from '@/views/bay-view'
 import type { BayActions } from './use-bay'
 
 /** Whose shots the monitor's are: said on every open Bay, taken over in one tap, never by itself. */

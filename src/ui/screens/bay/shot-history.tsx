@@ -12,7 +12,7 @@ import { Problems } from '../../shared/shell/problems'
 import { dayAndTime } from '@/text/days'
 import { clubNames, MARK_NAME, stationName } from '@/text/names'
 import { lenUnit } from '@/text/numbers'
-import type { BayView } from './bay-view'
+import type { BayView } from '@/views/bay-view'
 import type { BayActions } from './use-bay'
 
 type Happened = {

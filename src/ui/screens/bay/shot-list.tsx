@@ -3,7 +3,7 @@ import { apartBecause } from '@/core/session/conditions'
 import type { SessionShot } from '@/core/session/session-shot'
 import { APART_NAME, MARK_NAME, stationName } from '@/text/names'
 import { len, side } from '@/text/numbers'
-import type { BayView } from './bay-view'
+import type { BayView } from '@/views/bay-view'
 import type { Judged } from './last-shot'
 
 type Props = {

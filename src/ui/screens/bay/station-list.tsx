@@ -4,7 +4,7 @@ import type { ClubId } from '@/core/ids'
 import type { Station } from '@/core/session/session'
 import { swingName } from '@/text/names'
 import { around, len } from '@/text/numbers'
-import type { BayView } from './bay-view'
+import type { BayView } from '@/views/bay-view'
 
 type Props = {
   view: BayView

@@ -3,7 +3,7 @@ import type { ClubId } from '@/core/ids'
 import type { Station } from '@/core/session/session'
 import { stationName, swingName } from '@/text/names'
 import { keyOf } from '../plan/plan-draft'
-import type { BayView } from './bay-view'
+import type { BayView } from '@/views/bay-view'
 
 type Props = {
   view: BayView

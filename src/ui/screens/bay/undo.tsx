@@ -2,7 +2,7 @@ import { Redo2, Undo2 } from 'lucide-react'
 import Button from 'react-bootstrap/Button'
 import { actionWords } from '@/text/actions'
 import { clubNames } from '@/text/names'
-import type { BayView } from './bay-view'
+import type { BayView } from '@/views/bay-view'
 
 type Props = { view: BayView; onUndo: () => void; onPhone?: boolean }
 

@@ -9,7 +9,8 @@ import type { Problem } from '@/core/problem'
 import type { SessionId, ShotId } from '@/core/ids'
 import type { SessionShot } from '@/core/session/session-shot'
 import { send, unreachable, type Sent } from '../../shared/send'
-import { lastClearMs, type BayView } from './bay-view'
+import type { BayView } from '@/views/bay-view'
+import { lastClearMs } from '@/core/session/range-clear'
 import {
   dropWaiting,
   keepWaiting,

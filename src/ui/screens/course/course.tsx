@@ -1,39 +1,19 @@
 import Link from 'next/link'
-import type { Bag } from '@/core/bag/bag'
-import type { CoursePlace, Day } from '@/core/flight/day'
-import type { DayCard } from '@/core/flight/day-card'
-import type { SeasonStation } from '@/core/flight/season'
-import type { Golfer } from '@/core/golfer'
-import type { AskedAir } from '@/core/session/session-air'
 import { dayAdvice, dayFinding, dayLine } from '@/text/day'
 import { day as dayName } from '@/text/days'
 import { clubNames } from '@/text/names'
 import { AirAsked } from '../../shared/air/air-asked'
 import { PageHead } from '../../shared/shell/page-head'
 import { PrintTitle } from '../../shared/shell/print-title'
+import type { CourseView } from '@/views/course-view'
 import { DayForm } from './day-form'
 import { DayTable } from './day-table'
 import { Places } from './places'
 import { SeasonPicture } from './season-picture'
 import './course.css'
 
-export type CourseProps = {
-  golfer: Golfer
-  bag: Bag
-  day: Day
-  /** When it was set; null while nobody has. */
-  setMs: number | null
-  places: CoursePlace[]
-  card: DayCard
-  /** How many solid shots stand behind each stock. */
-  counts: { count: number }[]
-  stations: SeasonStation[]
-  /** Sessions whose air nobody said. */
-  airs: AskedAir[]
-}
-
 /** The bag in the air and on the ground of a day. */
-export function Course({ golfer, bag, day, setMs, places, card, counts, stations, airs }: CourseProps) {
+export function Course({ golfer, bag, day, setMs, places, card, counts, stations, airs }: CourseView) {
   const name = clubNames(bag)
   const advice = dayAdvice(card, day, name, golfer)
   const home = `/golfers/${golfer.id}`

@@ -25,7 +25,7 @@ import { lede } from './lede'
 import { AirChoice } from '../../shared/air/air-choice'
 import { statedAir } from '@/text/set-up'
 import { OwnLimits, StepSchoolChoice, StockRuleChoice } from './schools'
-import type { StationShots } from './station-shots'
+import type { StationShots } from '@/views/bag-analysis'
 import { StepEvidence } from './step-evidence'
 import './gaps.css'
 

@@ -8,7 +8,7 @@ import { chance, fixed, len, lenUnit } from '@/text/numbers'
 import { leftOutReason, offCurveSentence } from '@/text/reasons'
 import { drawnStep, stepSentences, VERDICT_NAME } from '@/text/verdicts'
 import { LeaveOnPurpose } from './leave-on-purpose'
-import type { StationShots } from './station-shots'
+import type { StationShots } from '@/views/bag-analysis'
 import { VerdictBadge } from './verdict-badge'
 
 type Props = {

@@ -1,12 +1,10 @@
-import type { BagAnalysis } from '@/core/analyse-bag'
+import type { BayStartView } from '@/views/bay-view'
 import type { Bag } from '@/core/bag/bag'
-import type { Golfer } from '@/core/golfer'
 import {
   planBlocks,
   planSeconds,
   splitOverDays,
   type Block,
-  type Pace,
   type Plan,
   type PlanOrder,
   type PlanStation,
@@ -27,15 +25,7 @@ export type PlanDraft = {
 }
 
 /** What a plan is made from. */
-export type PlanSource = {
-  golfer: Golfer
-  bag: Bag
-  analysis: BagAnalysis
-  pace: Pace
-  /** Stations that the golfer put aside for the next plan. */
-  wanted: Station[]
-  unfinished: { startedMs: number; offsetMin: number; blocks: Block[] } | null
-}
+export type PlanSource = Omit<BayStartView, 'lastSetUp' | 'lastPlace' | 'profiles'>
 
 export const keyOf = ({ clubId, swing }: Station): string => `${clubId} ${swing}`
 

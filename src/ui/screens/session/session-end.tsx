@@ -1,11 +1,10 @@
 import Link from 'next/link'
-import type { ExpectationFound } from '@/core/session/expectation'
-import type { MonitorProfile } from '@/core/session/set-up'
 import type { Step } from '@/core/gaps/step'
 import { progressOf } from '../bay/bay-plan'
-import type { BayView } from '../bay/bay-view'
+import type { BayView } from '@/views/bay-view'
 import { PageHead } from '../../shared/shell/page-head'
 import { Warnings } from '../../shared/shell/warnings'
+import type { SessionView } from '@/views/session-view'
 import { clubNames, stationName } from '@/text/names'
 import { count, fixed, minutes } from '@/text/numbers'
 import { driftSentence, nextLine, nextReason } from '@/text/reasons'
@@ -16,15 +15,8 @@ import { Hurt } from './hurt'
 import { SessionSetUp } from './session-set-up'
 import './session.css'
 
-export type SessionEndProps = {
-  view: BayView
-  /** What was expected beside what was found: in this session, and in all. */
-  expected: { here: ExpectationFound[]; all: ExpectationFound[] }
-  profiles: MonitorProfile[]
-}
-
 /** What a session came to: what was planned and not hit, what its shots settle, and what to hit next time. */
-export function SessionEnd({ view, expected, profiles }: SessionEndProps) {
+export function SessionEnd({ view, expected, profiles }: SessionView) {
   const { golfer, bag, session, shots, analysis, plan } = view
   const hurt = session.hurtMs !== null
   const name = clubNames(bag)

@@ -1,12 +1,9 @@
 import Link from 'next/link'
 import type { Golfer } from '@/core/golfer'
-import type { SessionId } from '@/core/ids'
-import type { Caveat } from '@/core/session/set-up'
 import { dayAndTime } from '@/text/days'
 import { count } from '@/text/numbers'
+import type { OpenSetUp } from '@/views/set-ups-behind'
 import { caveatSentence } from '@/text/set-up'
-
-export type OpenSetUp = { id: SessionId; startedMs: number; offsetMin: number; caveats: Caveat[] }
 
 /** What was skipped or not as it should be when the shots behind the stocks were hit. */
 export function OpenSetUps({ golfer, of }: { golfer: Golfer; of: readonly OpenSetUp[] }) {

@@ -4,15 +4,13 @@ import Link from 'next/link'
 import { Fragment, useState, type ReactNode } from 'react'
 import Table from 'react-bootstrap/Table'
 import type { BagAnalysis } from '@/core/analyse-bag'
-import type { Bag, OwnedClub } from '@/core/bag/bag'
+import type { OwnedClub } from '@/core/bag/bag'
 import type { Golfer } from '@/core/golfer'
 import type { Stock } from '@/core/stock/station-stock'
 import type { BesideStock } from './beside-stock'
-import type { AskedAir } from '@/core/session/session-air'
 import { AirAsked } from '../../shared/air/air-asked'
 import { AirChoice } from '../../shared/air/air-choice'
 import { StockRuleChoice } from '../gaps/schools'
-import type { StationShots } from '../gaps/station-shots'
 import { PrintTitle } from '../../shared/shell/print-title'
 import { PageHead } from '../../shared/shell/page-head'
 import { Warnings } from '../../shared/shell/warnings'
@@ -22,23 +20,13 @@ import { RUN_FROM, STAR_NOTE } from '@/text/run'
 import { statedAir } from '@/text/set-up'
 import { clubNames, RULE_NAME, stationName, swingName } from '@/text/names'
 import { around, aroundCell, count, fixed, len, lenUnit, side, speed } from '@/text/numbers'
-import { OpenSetUps, type OpenSetUp } from './open-set-ups'
+import type { StockView } from '@/views/stock-view'
+import { OpenSetUps } from './open-set-ups'
 import { StationDetails } from './station-details'
 import './stock.css'
 
-type Props = {
-  golfer: Golfer
-  bag: Bag
-  analysis: BagAnalysis
-  shots: StationShots
-  setUps: OpenSetUp[]
-  airs: AskedAir[]
-  beside: BesideStock[]
-  nowMs: number
-}
-
 /** Every station with what its solid shots say; a station opens to the shots behind it. */
-export function StockTable({ golfer, bag, analysis, shots, setUps, airs, beside, nowMs }: Props) {
+export function StockTable({ golfer, bag, analysis, shots, setUps, airs, beside, nowMs }: StockView) {
   const { stocks, warnings } = analysis
   const [opened, setOpened] = useState<string | null>(null)
   const clubs = new Map(bag.clubs.map((club) => [club.id, club]))

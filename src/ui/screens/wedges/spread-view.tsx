@@ -12,7 +12,7 @@ import { MARK_NAME } from '@/text/names'
 import { count, len, side } from '@/text/numbers'
 import { biasLine, flagName } from '@/text/wedges'
 import { DrawingChart } from '../../shared/drawing/drawing-chart'
-import type { StationShots } from '../gaps/station-shots'
+import type { StationShots } from '@/views/bag-analysis'
 
 type Props = { golfer: Golfer; shots: StationShots; stations: WedgeShot[]; name: (clubId: ClubId) => string }
 

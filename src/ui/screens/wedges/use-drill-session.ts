@@ -5,7 +5,7 @@ import type { Golfer } from '@/core/golfer'
 import type { ClubId, ShotId } from '@/core/ids'
 import type { Station } from '@/core/session/session'
 import type { Problem } from '@/core/problem'
-import type { BayView } from '../bay/bay-view'
+import type { BayView } from '@/views/bay-view'
 import { send } from '../../shared/send'
 
 /** A monitor's shot. */

@@ -4,27 +4,20 @@ import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import Form from 'react-bootstrap/Form'
-import type { Bag } from '@/core/bag/bag'
-import type { Club } from '@/core/bag/club'
-import type { Turf } from '@/core/flight/ground'
 import type { Stretch } from '@/core/gaps/cover'
-import type { LeftOnPurpose } from '@/core/gaps/left-on-purpose'
 import type { Golfer } from '@/core/golfer'
 import type { Problem } from '@/core/problem'
 import type { Station } from '@/core/session/session'
 import { readLength } from '@/core/typed-length'
 import { lengthIn, metresFrom } from '@/core/units'
-import type { DrillShot } from '@/core/wedges/drill'
+import type { WedgesView } from '@/views/wedges-view'
 import { forNumber, type Far } from '@/core/wedges/for-number'
-import type { Rung } from '@/core/wedges/ladder'
-import type { SwingDefinition } from '@/core/wedges/swing-definition'
 import type { Wedges as Found } from '@/core/wedges/wedges'
 import { rule } from '@/draw/rule'
 import { clubNames } from '@/text/names'
 import { count, len, lengthWords, percent, UNIT_NAME } from '@/text/numbers'
 import { flagName, reachesSentence } from '@/text/wedges'
 import { SvgDrawing } from '../../shared/drawing/svg-drawing'
-import type { StationShots } from '../gaps/station-shots'
 import { send } from '../../shared/send'
 import { PrintTitle } from '../../shared/shell/print-title'
 import { PageHead } from '../../shared/shell/page-head'
@@ -38,26 +31,8 @@ import { TwoWays } from './two-ways'
 import { WedgeTable } from './wedge-table'
 import './wedges.css'
 
-export type WedgesProps = {
-  golfer: Golfer
-  bag: Bag
-  clubs: Club[]
-  /** Every club of the bag stands on the rule, not the wedges alone. */
-  allClubs: boolean
-  swings: string[]
-  turf: Turf
-  found: Found
-  rungs: Rung[]
-  shots: StationShots
-  wanted: Station[]
-  definitions: SwingDefinition[]
-  drills: DrillShot[]
-  /** What the golfer wants as it is. */
-  left: LeftOnPurpose[]
-}
-
 /** Every shot inside the full pitching wedge: the rule first, then what to hit, the table, and practice. */
-export function Wedges(props: WedgesProps) {
+export function Wedges(props: WedgesView) {
   const {
     golfer,
     bag,

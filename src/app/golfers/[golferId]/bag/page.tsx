@@ -1,4 +1,4 @@
-import { golferOfPage } from '@/http/gather'
+import { golferOfPage } from '@/http/golfer-of-page'
 import { bagOf } from '@/store/bags'
 import { knownLabels } from '@/store/club-labels'
 import { theDatabase } from '@/store/database'

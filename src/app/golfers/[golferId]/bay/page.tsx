@@ -1,7 +1,7 @@
 import { redirect } from 'next/navigation'
-import { bayStart, bayView, golferOfPage, sessionForBay } from '@/http/gather'
+import { dataNow, golferOfPage } from '@/http/golfer-of-page'
+import { bayStartView, bayView, sessionForBay } from '@/views/bay-view'
 import { bagOf } from '@/store/bags'
-import { theDatabase } from '@/store/database'
 import { waitingSessions } from '@/store/sessions'
 import { Bay } from '@/ui/screens/bay/bay'
 import { readBlocks } from '@/ui/screens/plan/plan-draft'
@@ -17,13 +17,13 @@ type Props = {
 export default async function BayPage({ params, searchParams }: Props) {
   const golfer = golferOfPage((await params).golferId)
   const { session: asked, hit } = await searchParams
-  const db = theDatabase()
+  const [db, nowMs] = dataNow()
   if (!bagOf(db, golfer.id)) redirect(`/golfers/${golfer.id}/bag`)
-  const session = sessionForBay(golfer, asked)
-  const first = session && bayView(golfer, session)
+  const session = sessionForBay(db, golfer, asked, nowMs)
+  const first = session && bayView(db, golfer, session, nowMs)
   if (!first) {
     const waiting = waitingSessions(db).map(({ id, shots }) => ({ id, shots }))
-    const start = bayStart(golfer) ?? redirect(`/golfers/${golfer.id}/bag`)
+    const start = bayStartView(db, golfer, nowMs) ?? redirect(`/golfers/${golfer.id}/bag`)
     const proposed = typeof hit === 'string' ? readBlocks(hit, start.bag) : []
     return <BayStart key={hit} {...start} waiting={waiting} proposed={proposed} />
   }

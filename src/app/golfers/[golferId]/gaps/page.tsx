@@ -1,12 +1,14 @@
 import { redirect } from 'next/navigation'
-import { comparedBag, golferOfPage } from '@/http/gather'
+import { dataNow, golferOfPage } from '@/http/golfer-of-page'
+import { comparedBag } from '@/views/bag-analysis'
 import { Gaps } from '@/ui/screens/gaps/gaps'
 
 export const metadata = { title: 'Gaps' }
 
 export default async function GapsPage({ params }: { params: Promise<{ golferId: string }> }) {
   const golfer = golferOfPage((await params).golferId)
-  const analysed = comparedBag(golfer)
+  const [db, nowMs] = dataNow()
+  const analysed = comparedBag(db, golfer, nowMs)
   if (!analysed) redirect(`/golfers/${golfer.id}/bag`)
   return <Gaps golfer={golfer} {...analysed} />
 }

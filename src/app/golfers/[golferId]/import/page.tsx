@@ -1,5 +1,5 @@
 import { redirect } from 'next/navigation'
-import { golferOfPage } from '@/http/gather'
+import { golferOfPage } from '@/http/golfer-of-page'
 import { bagOf } from '@/store/bags'
 import { clubLabels } from '@/store/club-labels'
 import { theDatabase } from '@/store/database'

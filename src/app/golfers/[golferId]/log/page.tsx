@@ -1,4 +1,4 @@
-import { golferOfPage } from '@/http/gather'
+import { golferOfPage } from '@/http/golfer-of-page'
 import { theDatabase } from '@/store/database'
 import { sessionsOf, waitingSessions } from '@/store/sessions'
 import { importsOf } from '@/store/shot-files'

@@ -1,5 +1,6 @@
 import { redirect } from 'next/navigation'
-import { cardData, dayCardData, golferOfPage } from '@/http/gather'
+import { dataNow, golferOfPage } from '@/http/golfer-of-page'
+import { cardView } from '@/views/paper-view'
 import { PaperBench } from '@/ui/screens/paper/paper-bench'
 
 export const metadata = { title: 'Card and report' }
@@ -12,7 +13,8 @@ export default async function PaperPage({
   searchParams: Promise<{ card?: string }>
 }) {
   const golfer = golferOfPage((await params).golferId)
+  const [db, nowMs] = dataNow()
   const kind = (await searchParams).card === 'day' ? 'day' : 'card'
-  const data = (kind === 'day' ? dayCardData : cardData)(golfer) ?? redirect(`/golfers/${golfer.id}/bag`)
+  const data = cardView(db, golfer, nowMs, kind) ?? redirect(`/golfers/${golfer.id}/bag`)
   return <PaperBench golfer={golfer} data={data} kind={kind} />
 }

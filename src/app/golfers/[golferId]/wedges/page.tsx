@@ -1,5 +1,6 @@
 import { redirect } from 'next/navigation'
-import { golferOfPage, wedgesView } from '@/http/gather'
+import { dataNow, golferOfPage } from '@/http/golfer-of-page'
+import { wedgesView } from '@/views/wedges-view'
 import { Wedges } from '@/ui/screens/wedges/wedges'
 
 export const metadata = { title: 'Wedges' }
@@ -8,7 +9,8 @@ type Props = { params: Promise<{ golferId: string }>; searchParams: Promise<{ cl
 
 export default async function WedgesPage({ params, searchParams }: Props) {
   const golfer = golferOfPage((await params).golferId)
+  const [db, nowMs] = dataNow()
   const { clubs } = await searchParams
-  const view = wedgesView(golfer, clubs === 'all') ?? redirect(`/golfers/${golfer.id}/bag`)
+  const view = wedgesView(db, golfer, nowMs, clubs === 'all') ?? redirect(`/golfers/${golfer.id}/bag`)
   return <Wedges {...view} />
 }

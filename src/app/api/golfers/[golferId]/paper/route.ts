@@ -3,7 +3,8 @@ import { fileName } from '@/http/file-name'
 import { knownGolfer } from '@/http/known'
 import { isOfDay, PAPERS, paperPdf, type Paper } from '@/paper/papers'
 import { theDatabase } from '@/store/database'
-import { courseDay, paperInput } from '@/store/papers'
+import { courseDay } from '@/views/course-view'
+import { paperView } from '@/views/paper-view'
 
 /** A card, labels or the report as a PDF: `?kind=card-pocket`. */
 export const GET = route<{ golferId: string }>(async (request, { golferId }) => {
@@ -12,7 +13,7 @@ export const GET = route<{ golferId: string }>(async (request, { golferId }) => 
   if (!(PAPERS as readonly string[]).includes(kind))
     return refuse(422, 'kind', `There is no such paper: choose one of ${PAPERS.join(', ')}.`)
   const madeMs = Date.now()
-  const input = paperInput(theDatabase(), golfer, madeMs)
+  const input = paperView(theDatabase(), golfer, madeMs)
   if (!input) return refuse(409, 'bag', 'This golfer has no bag yet: start one from a template.')
   const ofDay = isOfDay(kind) ? courseDay(theDatabase(), golfer, madeMs) : null
   const pdf = await paperPdf(kind as Paper, { golfer, madeMs, ...input, ...(ofDay && { ofDay }) })

@@ -1,5 +1,7 @@
 import { notFound } from 'next/navigation'
-import { golferOfPage, sessionEnd, sessionForBay } from '@/http/gather'
+import { dataNow, golferOfPage } from '@/http/golfer-of-page'
+import { sessionForBay } from '@/views/bay-view'
+import { sessionView } from '@/views/session-view'
 import { SessionEnd } from '@/ui/screens/session/session-end'
 
 export const metadata = { title: 'Session' }
@@ -9,9 +11,10 @@ type Props = { params: Promise<{ golferId: string; sessionId: string }> }
 export default async function SessionPage({ params }: Props) {
   const { golferId, sessionId } = await params
   const golfer = golferOfPage(golferId)
-  const session = sessionForBay(golfer, sessionId)
+  const [db, nowMs] = dataNow()
+  const session = sessionForBay(db, golfer, sessionId, nowMs)
   if (session?.id !== decodeURIComponent(sessionId)) notFound()
-  const end = sessionEnd(golfer, session)
+  const end = sessionView(db, golfer, session, nowMs)
   if (!end) notFound()
   return <SessionEnd {...end} />
 }

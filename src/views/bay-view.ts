@@ -1,0 +1,131 @@
+import type { BagAnalysis } from '@/core/analyse-bag'
+import type { Bag } from '@/core/bag/bag'
+import type { Golfer } from '@/core/golfer'
+import type { ClubId, SessionId } from '@/core/ids'
+import type { Receiving } from '@/core/monitor/receiving'
+import type { Action } from '@/core/session/action'
+import { PLAIN, type Conditions } from '@/core/session/conditions'
+import type { Expectation } from '@/core/session/expectation'
+import { leftOfPlan, ownPace, type Block, type Pace, type PlannedBlock } from '@/core/session/plan'
+import type { Place, Session, Station } from '@/core/session/session'
+import type { MonitorProfile, SetUp } from '@/core/session/set-up'
+import type { SessionShot } from '@/core/session/session-shot'
+import type { Database } from '@/store/database'
+import { undoAndRedo } from '@/store/journal'
+import { lastPlannedSession, planOf } from '@/store/plans'
+import { receivingOf } from '@/store/receivers'
+import { conditionsOfShots, expectationsOf } from '@/store/session-events'
+import { currentSession, sessionById, sessionsOf, waitingSessions } from '@/store/sessions'
+import { lastSetUp, monitorProfiles, setUpOf } from '@/store/set-ups'
+import { shotsOfSession, type StoredShot } from '@/store/shots'
+import { wantedStations } from '@/store/swings'
+import { bagAnalysis, type StationShots } from './bag-analysis'
+
+/** What the Bay shows of one session. */
+export type BayView = {
+  golfer: Golfer
+  bag: Bag
+  session: Session
+  /** The shots of this session that are there, in the order in which they came. */
+  shots: SessionShot[]
+  /** What all sessions say, and the shots behind it. */
+  analysis: BagAnalysis
+  history: StationShots
+  /** What the session set out to hit; empty without a plan. */
+  plan: PlannedBlock[]
+  /** What the next shot will be hit in. */
+  now: Conditions
+  setUp: SetUp | null
+  /** What undo would take back, and redo do again. */
+  undo: Action | null
+  redo: Action | null
+  /** Where the monitors' shots go. */
+  receiving: Receiving
+  /** Shots that came while nobody received. */
+  waiting: { id: SessionId; shots: number }[]
+  /** What the golfer expects of its stations. */
+  expectations: Expectation[]
+}
+
+/** What the Bay shows of a session. */
+export function bayView(db: Database, golfer: Golfer, session: Session, nowMs: number): BayView | null {
+  const analysed = bagAnalysis(db, golfer, nowMs)
+  if (!analysed) return null
+  const { bag, analysis, shots } = analysed
+  const conditions = conditionsOfShots(db, golfer.id)
+  return {
+    golfer,
+    bag,
+    session,
+    shots: shotsOfSession(db, session.id).map((shot) => ({
+      ...shot,
+      conditions: shot.source === 'file' ? PLAIN : conditions(session.id, shot.seq),
+    })),
+    now: conditions(session.id, Infinity),
+    analysis,
+    history: shots,
+    plan: planOf(db, session.id),
+    setUp: setUpOf(db, session.id),
+    expectations: expectationsOf(db, session.id),
+    ...undoAndRedo(db, session.id),
+    receiving: receivingOf(db, session.id, nowMs),
+    waiting: waitingSessions(db).map(({ id, shots }) => ({ id, shots })),
+  }
+}
+
+/** The session that the Bay shows: the one that is asked for, else the golfer's current one. */
+export function sessionForBay(
+  db: Database,
+  golfer: Golfer,
+  asked: string | undefined,
+  nowMs: number,
+): Session | null {
+  const reopened = asked ? sessionById(db, asked as SessionId) : null
+  return reopened?.golferId === golfer.id ? reopened : currentSession(db, golfer.id, nowMs)
+}
+
+/** What the page before a session is made from. */
+export type BayStartView = {
+  golfer: Golfer
+  bag: Bag
+  analysis: BagAnalysis
+  pace: Pace
+  /** Stations that the golfer put aside for the next plan. */
+  wanted: Station[]
+  unfinished: { startedMs: number; offsetMin: number; blocks: Block[] } | null
+  lastSetUp: SetUp | null
+  lastPlace: Place | null
+  profiles: MonitorProfile[]
+}
+
+/** A shot that is taken for its station: not held. */
+const isTaken = (shot: StoredShot): shot is StoredShot & { clubId: ClubId } =>
+  shot.heldBecause === null && shot.clubId !== null
+
+/** What the page before a session needs to know: the bag, what was left of the last plan, and how the last session was set up. */
+export function bayStartView(db: Database, golfer: Golfer, nowMs: number): BayStartView | null {
+  const analysed = bagAnalysis(db, golfer, nowMs)
+  if (!analysed) return null
+  const { bag, analysis, shots } = analysed
+  const last = lastPlannedSession(db, golfer.id)
+  const session = last && sessionById(db, last)
+  const conditions = conditionsOfShots(db, golfer.id)
+  const counted = (shot: StoredShot) => last !== null && !conditions(last, shot.seq).warmUp
+  const blocks = last
+    ? leftOfPlan(planOf(db, last), shotsOfSession(db, last).filter(isTaken).filter(counted))
+    : []
+  return {
+    golfer,
+    bag,
+    analysis,
+    pace: ownPace(shots),
+    wanted: wantedStations(db, golfer.id),
+    unfinished:
+      session && blocks.length > 0
+        ? { startedMs: session.startedMs, offsetMin: session.offsetMin, blocks }
+        : null,
+    lastSetUp: lastSetUp(db, golfer.id),
+    lastPlace: sessionsOf(db, golfer.id).find(({ place }) => place !== null)?.place ?? null,
+    profiles: monitorProfiles(db, golfer.id),
+  }
+}

@@ -1,0 +1,60 @@
+import type { BagAnalysis } from '@/core/analyse-bag'
+import type { Bag } from '@/core/bag/bag'
+import { airOfDay, usualDay, type CoursePlace, type Day } from '@/core/flight/day'
+import { dayCard, seasonStations, type DayCard } from '@/core/flight/day-card'
+import type { SeasonStation } from '@/core/flight/season'
+import type { Golfer } from '@/core/golfer'
+import type { AskedAir } from '@/core/session/session-air'
+import { dayOf, placesOf } from '@/store/course-days'
+import type { Database } from '@/store/database'
+import { lastSetUp } from '@/store/set-ups'
+import { bagAnalysis } from './bag-analysis'
+import { sessionsToAsk } from './set-ups-behind'
+
+export type CourseDay = {
+  bag: Bag
+  day: Day
+  /** When it was set; null while nobody has. */
+  setMs: number | null
+  card: DayCard
+  /** The bag in the air of the day. */
+  inDay: BagAnalysis
+}
+
+/** The golfer's day with its card; null before the first bag. */
+export function courseDay(db: Database, golfer: Golfer, nowMs: number): CourseDay | null {
+  const found = bagAnalysis(db, golfer, nowMs)
+  if (!found) return null
+  const { bag, analysis: asHit } = found
+  const kept = dayOf(db, golfer.id)
+  const day = kept?.day ?? usualDay(golfer.homeAltitudeM, lastSetUp(db, golfer.id))
+  const inDay = bagAnalysis(db, golfer, nowMs, airOfDay(day))?.analysis ?? asHit
+  const clubs = bag.clubs.map((club, order) => ({ ...club, order }))
+  return { bag, day, setMs: kept?.setMs ?? null, card: dayCard(clubs, day, asHit, inDay), inDay }
+}
+
+export type CourseView = Omit<CourseDay, 'inDay'> & {
+  golfer: Golfer
+  places: CoursePlace[]
+  /** How many solid shots stand behind each stock. */
+  counts: { count: number }[]
+  stations: SeasonStation[]
+  /** Sessions whose air nobody said. */
+  airs: AskedAir[]
+}
+
+/** The card of the golfer's day, with what the season picture needs; null before the first bag. */
+export function courseView(db: Database, golfer: Golfer, nowMs: number): CourseView | null {
+  const ofDay = courseDay(db, golfer, nowMs)
+  if (!ofDay) return null
+  const { inDay, ...view } = ofDay
+  const clubs = view.bag.clubs.map((club, order) => ({ ...club, order }))
+  return {
+    golfer,
+    ...view,
+    places: placesOf(db, golfer.id),
+    counts: inDay.stocks.map(({ count }) => ({ count })),
+    stations: seasonStations(clubs, inDay),
+    airs: sessionsToAsk(db, golfer, nowMs),
+  }
+}

@@ -1,0 +1,48 @@
+import type { BagAnalysis } from '@/core/analyse-bag'
+import type { Bag } from '@/core/bag/bag'
+import type { Golfer } from '@/core/golfer'
+import type { SetUp } from '@/core/session/set-up'
+import type { CardData } from '@/draw/card'
+import { cardOfBag } from '@/draw/card-of-bag'
+import { cardOfDay } from '@/draw/card-of-day'
+import type { Database } from '@/store/database'
+import { sessionsOf } from '@/store/sessions'
+import { setUpOf } from '@/store/set-ups'
+import { cardAir } from '@/text/set-up'
+import { comparedBag } from './bag-analysis'
+import { courseDay } from './course-view'
+import { openSetUps, type OpenSetUp } from './set-ups-behind'
+
+export type PaperView = { bag: Bag; analysis: BagAnalysis; setUps: OpenSetUp[]; lastSetUp: SetUp | null }
+
+/** What a card and a report are made from; null before the first bag. */
+export function paperView(db: Database, golfer: Golfer, nowMs: number): PaperView | null {
+  const compared = comparedBag(db, golfer, nowMs)
+  if (!compared) return null
+  const { bag, analysis } = compared
+  const newest = sessionsOf(db, golfer.id).find(({ shots }) => shots > 0)
+  return {
+    bag,
+    analysis,
+    setUps: openSetUps(db, golfer, nowMs),
+    lastSetUp: newest ? setUpOf(db, newest.id) : null,
+  }
+}
+
+/** The yardage card as it stands today, or that of the golfer's day; null before the first bag. */
+export function cardView(
+  db: Database,
+  golfer: Golfer,
+  nowMs: number,
+  which: 'card' | 'day',
+): CardData | null {
+  if (which === 'day') {
+    const ofDay = courseDay(db, golfer, nowMs)
+    return ofDay && cardOfDay(golfer, ofDay)
+  }
+  const view = paperView(db, golfer, nowMs)
+  return (
+    view &&
+    cardOfBag(golfer, view.bag, view.analysis, { dateMs: nowMs, air: cardAir(view.lastSetUp, golfer) })
+  )
+}

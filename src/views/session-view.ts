@@ -1,0 +1,35 @@
+import type { Golfer } from '@/core/golfer'
+import { expectationsFound, type ExpectationFound } from '@/core/session/expectation'
+import type { Session } from '@/core/session/session'
+import type { MonitorProfile } from '@/core/session/set-up'
+import type { Database } from '@/store/database'
+import { expectationsOfGolfer } from '@/store/session-events'
+import { monitorProfiles } from '@/store/set-ups'
+import { bayView, type BayView } from './bay-view'
+
+export type SessionView = {
+  view: BayView
+  /** What was expected beside what was found: in this session, and in all. */
+  expected: { here: ExpectationFound[]; all: ExpectationFound[] }
+  profiles: MonitorProfile[]
+}
+
+/** What a session came to. */
+export function sessionView(
+  db: Database,
+  golfer: Golfer,
+  session: Session,
+  nowMs: number,
+): SessionView | null {
+  const view = bayView(db, golfer, session, nowMs)
+  if (!view) return null
+  const { stocks } = view.analysis
+  return {
+    view,
+    expected: {
+      here: expectationsFound(view.expectations, stocks),
+      all: expectationsFound(expectationsOfGolfer(db, golfer.id), stocks),
+    },
+    profiles: monitorProfiles(db, golfer.id),
+  }
+}

@@ -1,0 +1,28 @@
+import type { Golfer } from '@/core/golfer'
+import type { SessionId } from '@/core/ids'
+import { sessionAir, type AskedAir } from '@/core/session/session-air'
+import { caveatsOf, NOTHING_SAID, type Caveat } from '@/core/session/set-up'
+import { STOCK_AGE_MS } from '@/store/bag-input'
+import type { Database } from '@/store/database'
+import { sessionsOf } from '@/store/sessions'
+import { setUpOf } from '@/store/set-ups'
+
+/** Sessions behind a golfer's stocks whose air nobody said, and about which the golfer was not asked yet; the newest first. */
+export function sessionsToAsk(db: Database, golfer: Golfer, nowMs: number): AskedAir[] {
+  return sessionsOf(db, golfer.id).flatMap(({ id, shots, place, startedMs, offsetMin, airLeft }) => {
+    if (shots === 0 || airLeft || startedMs < nowMs - STOCK_AGE_MS) return []
+    const air = sessionAir(setUpOf(db, id), place)
+    return air.kind === 'unknown' ? [{ id, startedMs, offsetMin, shots, place, missing: air.missing }] : []
+  })
+}
+
+export type OpenSetUp = { id: SessionId; startedMs: number; offsetMin: number; caveats: Caveat[] }
+
+/** What the set-ups of the sessions behind a golfer's stocks leave open, the newest first. */
+export function openSetUps(db: Database, golfer: Golfer, nowMs: number): OpenSetUp[] {
+  return sessionsOf(db, golfer.id).flatMap(({ id, shots, place, startedMs, offsetMin }) => {
+    if (shots === 0 || startedMs < nowMs - STOCK_AGE_MS) return []
+    const caveats = caveatsOf(setUpOf(db, id) ?? NOTHING_SAID, place)
+    return caveats.length > 0 ? [{ id, startedMs, offsetMin, caveats }] : []
+  })
+}

@@ -1,0 +1,31 @@
+import type { Golfer } from '@/core/golfer'
+import type { AskedAir } from '@/core/session/session-air'
+import { besideStocks, type BesideStock } from '@/store/bag-input'
+import type { Database } from '@/store/database'
+import { comparedBag, type AnalysedBag } from './bag-analysis'
+import { openSetUps, sessionsToAsk, type OpenSetUp } from './set-ups-behind'
+
+export type StockView = AnalysedBag & {
+  golfer: Golfer
+  /** What the set-ups of the sessions behind the stocks leave open, and whose air nobody said. */
+  setUps: OpenSetUp[]
+  airs: AskedAir[]
+  /** Shots on the course, and those that are too old, as of now. */
+  beside: BesideStock[]
+  nowMs: number
+}
+
+/** The stocks with what stands beside them; null before the first bag. */
+export function stockView(db: Database, golfer: Golfer, nowMs: number): StockView | null {
+  const compared = comparedBag(db, golfer, nowMs)
+  return (
+    compared && {
+      golfer,
+      ...compared,
+      setUps: openSetUps(db, golfer, nowMs),
+      airs: sessionsToAsk(db, golfer, nowMs),
+      beside: besideStocks(db, golfer, compared.bag, nowMs),
+      nowMs,
+    }
+  )
+}

@@ -1,0 +1,72 @@
+import type { Bag } from '@/core/bag/bag'
+import type { Club } from '@/core/bag/club'
+import type { Turf } from '@/core/flight/ground'
+import type { Golfer } from '@/core/golfer'
+import type { LeftOnPurpose } from '@/core/gaps/left-on-purpose'
+import type { Station } from '@/core/session/session'
+import type { DrillShot } from '@/core/wedges/drill'
+import { ladder, type Rung } from '@/core/wedges/ladder'
+import type { SwingDefinition } from '@/core/wedges/swing-definition'
+import { wedges, type Wedges } from '@/core/wedges/wedges'
+import { dayOf } from '@/store/course-days'
+import type { Database } from '@/store/database'
+import { drillShots } from '@/store/drills'
+import { leftOnPurpose } from '@/store/left-on-purpose'
+import { swingDefinitions, wantedStations } from '@/store/swings'
+import { comparedBag, type StationShots } from './bag-analysis'
+
+export type WedgesView = {
+  golfer: Golfer
+  bag: Bag
+  clubs: Club[]
+  /** Every club of the bag stands on the rule, not the wedges alone. */
+  allClubs: boolean
+  swings: string[]
+  turf: Turf
+  found: Wedges
+  rungs: Rung[]
+  shots: StationShots
+  wanted: Station[]
+  definitions: SwingDefinition[]
+  drills: DrillShot[]
+  /** What the golfer wants as it is. */
+  left: LeftOnPurpose[]
+}
+
+/** The wedges by swing, along the rule; null before the first bag. */
+export function wedgesView(
+  db: Database,
+  golfer: Golfer,
+  nowMs: number,
+  allClubs: boolean,
+): WedgesView | null {
+  const compared = comparedBag(db, golfer, nowMs)
+  if (!compared) return null
+  const { bag, analysis, shots } = compared
+  const clubs = bag.clubs
+    .map(({ id, kind, loftDeg }, order) => ({ id, kind, loftDeg, order }))
+    .filter(({ kind }) => (allClubs ? kind !== 'putter' : kind === 'wedge'))
+  const turf = dayOf(db, golfer.id)?.day.turf ?? 'normal'
+  const old = analysis.stocks.flatMap(({ clubId, swing }) =>
+    clubs.some(({ id }) => id === clubId) && !golfer.swings.includes(swing) ? [swing] : [],
+  )
+  const { goalZoneM, toleranceM } = golfer
+  return {
+    golfer,
+    bag,
+    clubs,
+    allClubs,
+    turf,
+    swings: [...golfer.swings, ...new Set(old)],
+    found: wedges(clubs, [...golfer.swings, ...new Set(old)], analysis, { goalZoneM, toleranceM, turf }),
+    rungs: ladder(
+      clubs.filter(({ kind }) => kind === 'wedge'),
+      analysis.stocks,
+    ),
+    shots,
+    wanted: wantedStations(db, golfer.id),
+    definitions: swingDefinitions(db, golfer.id),
+    drills: drillShots(db, golfer.id),
+    left: leftOnPurpose(db, golfer.id),
+  }
+}

@@ -1,0 +1,1 @@
+export const analyseBag = (): number => 1

@@ -1,0 +1,1 @@
+export const seen = 1
