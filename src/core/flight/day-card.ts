@@ -1,3 +1,4 @@
+import { Z90 } from '../math/z90'
 import type { BagAnalysis } from '../analyse-bag'
 import type { StockInAir } from '../stock/restated-station'
 import type { Club } from '../bag/club'
@@ -49,7 +50,6 @@ export type DayCard = {
 const WINTER_C = 7
 /** A change under this is none. */
 const NO_CHANGE_M = yards(0.5)
-const NINETY = 1.645
 
 /**
  * The card of a day: stocks of the shots as hit beside stocks of the same shots in the day's air, and where they
@@ -118,7 +118,7 @@ const biggest = <T extends { changeM: number }>(changes: T[]): T | null =>
   )
 
 function changeOf(changeM: number, sdM: number): DayChange {
-  const halfM = NINETY * sdM
+  const halfM = Z90 * sdM
   const far = Math.abs(changeM)
   return { changeM, halfM, says: far < NO_CHANGE_M ? 'none' : far <= halfM ? 'perhaps-nothing' : 'changes' }
 }

@@ -1,3 +1,4 @@
+import { Z90 } from '../math/z90'
 import { rootBetween } from '../math/root'
 import { FULL_SWING, type Swing } from '../shots/shot'
 import { pressureAt, type Air } from './air'
@@ -42,7 +43,6 @@ export type Restated =
 /** Of the carry, one sigma: cautious rules of thumb for the law of drag, and for a launch that is not known. */
 const LAW = { per10C: 0.0035, per300M: 0.002, perMps: 0.0012 }
 const UNKNOWN_LAUNCH = { per10C: 0.003, per300M: 0.003, perMps: 0.0065, drivenDownwind: 0.004 }
-const NINETY = 1.645
 /** The limits of the drag crisis are known to about so much; between them lie so many standard deviations. */
 const CRISIS = { moved: [0.8, 1, 1.2], deviations: 3.3 } as const
 
@@ -74,7 +74,7 @@ export function restate({
     sdM,
     ownSdM,
     launch,
-    significant: Math.abs(change) > NINETY * sdM,
+    significant: Math.abs(change) > Z90 * sdM,
   }
 }
 

@@ -1,3 +1,4 @@
+import { Z90 } from '../math/z90'
 import type { ClubId } from '../ids'
 import { airOfDay, type Day } from './day'
 import { fly, type Launch } from './fly'
@@ -29,8 +30,6 @@ export const SEASON = {
   altitudeM: { least: 0, most: 2500, step: 250 },
 } as const
 
-const NINETY = 1.645
-
 /** The season of a bag: its stocks, which belong to the air of `base`, restated to all temperatures and altitudes around a day. */
 export function season(stations: readonly SeasonStation[], base: Day, day: Day): SeasonLine[] {
   const from = airOfDay(base)
@@ -40,7 +39,7 @@ export function season(stations: readonly SeasonStation[], base: Day, day: Day):
       const points: SeasonPoint[] = []
       for (let x = range.least; x <= range.most; x += range.step) {
         const there = restate({ carryM, known, from, to: airOfDay(at(x)) })
-        if (there.kind === 'restated') points.push({ at: x, carryM: there.carryM, halfM: NINETY * there.sdM })
+        if (there.kind === 'restated') points.push({ at: x, carryM: there.carryM, halfM: Z90 * there.sdM })
       }
       return points
     }

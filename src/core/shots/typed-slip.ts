@@ -1,3 +1,4 @@
+import { Z90 } from '../math/z90'
 import { lengthIn, metresFrom, type LengthUnit } from '../units'
 
 /** What the next good shot of a station should carry: mean and standard deviation in metres. */
@@ -11,7 +12,6 @@ export type Slip = {
 
 /** A slip is asked about outside the 99.8% interval, where it brings the carry inside the 90% one. */
 const OUTSIDE_Z = 3.09
-const INSIDE_Z = 1.645
 /** From this share of what is expected on, a short carry is a bad strike far more often than a wrong digit. */
 const STRIKE_FROM = 0.6
 
@@ -43,7 +43,7 @@ export function typedSlip(
     ['wrong-digit', canBeAStrike ? [] : replacements(text)],
   ]
   for (const [kind, lengths] of kinds) {
-    const inside = lengths.filter((length) => away(length) < INSIDE_Z)
+    const inside = lengths.filter((length) => away(length) < Z90)
     if (inside.length === 0) continue
     const nearest = inside.reduce((a, b) => (away(b) < away(a) ? b : a))
     return { kind, proposal: Math.round(nearest * 10) / 10 }
@@ -53,7 +53,7 @@ export function typedSlip(
 
 /** Whether a carry lies in the 90% interval of the next good shot. */
 const isNextCarry = (carryM: number, next: NextCarry): boolean =>
-  Math.abs(carryM - next.carryM) < INSIDE_Z * next.sdM
+  Math.abs(carryM - next.carryM) < Z90 * next.sdM
 
 const DIGITS = [...'0123456789']
 const isDigit = (letter: string | undefined): letter is string =>

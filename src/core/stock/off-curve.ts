@@ -1,3 +1,4 @@
+import { Z90 } from '../math/z90'
 import type { StationModel } from '../judge/judge-stations'
 import { CARRY_PER_SPEED } from '../judge/drift'
 import { weightedMean } from '../judge/spread'
@@ -19,7 +20,6 @@ export type OffCurve = {
   expectedSmash?: number
 }
 
-const INTERVAL_Z = 1.645
 /** Lost speed is the cause where it explains this share. */
 const EXPLAINS = 0.6
 const FEWEST_OTHERS = 3
@@ -42,7 +42,7 @@ export function offCurve(
   const { own, expected } = station
   if (!own || !expected) return null
   const differenceM = own.meanM - expected.carryM
-  const half = INTERVAL_Z * Math.sqrt(own.varianceM2 + expected.curveVarianceM2)
+  const half = Z90 * Math.sqrt(own.varianceM2 + expected.curveVarianceM2)
   const measured = {
     expectedM: expected.carryM,
     measuredM: own.meanM,

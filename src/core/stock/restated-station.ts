@@ -1,3 +1,4 @@
+import { Z90 } from '../math/z90'
 import type { AsHitBecause, ShotInAir } from '../flight/restate-shots'
 import type { ShotId } from '../ids'
 import type { BagModel, StationModel } from '../judge/judge-stations'
@@ -54,8 +55,6 @@ export function restatedStation(
   }
 }
 
-const NINETY = 1.645
-
 /** A stock whose shots were restated: its interval holds what the restating adds. */
 export function inStatedAir(
   stock: Stock,
@@ -65,7 +64,7 @@ export function inStatedAir(
   const { carryM, lowM, highM } = stock
   if (restated === 0 || carryM === undefined || lowM === undefined || highM === undefined)
     return { ...stock, inAir: tally }
-  const wider = (half: number) => Math.hypot(half, NINETY * sdM)
+  const wider = (half: number) => Math.hypot(half, Z90 * sdM)
   return {
     ...stock,
     lowM: carryM - wider(carryM - lowM),

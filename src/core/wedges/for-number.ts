@@ -1,3 +1,4 @@
+import { Z90 } from '../math/z90'
 import type { Club } from '../bag/club'
 import type { ClubId } from '../ids'
 import type { Swing } from '../shots/shot'
@@ -44,7 +45,6 @@ const WORTH_NAMING = 0.05
 /** Gripping down shortens a full wedge by about this share of its carry per centimetre (rule of thumb, from memory). */
 const PER_CM = 0.016
 const MOST_CM = 5
-const NINETY = 1.645
 /** A new shot is known well enough within so much of its carry. */
 const KNOWN = { leastM: yards(3), share: 0.03 }
 
@@ -124,5 +124,5 @@ function loftBetween(
 /** Good strikes until a stock is known within ± 3 yd or 3%, at a spread that is a share of the carry. */
 function shotsToKnow(spread: number, carryM: number): number {
   const half = Math.max(KNOWN.leastM, KNOWN.share * carryM)
-  return Math.max(3, Math.ceil(((NINETY * spread * carryM) / half) ** 2))
+  return Math.max(3, Math.ceil(((Z90 * spread * carryM) / half) ** 2))
 }

@@ -1,3 +1,4 @@
+import { Z90 } from '../math/z90'
 import type { Club } from '../bag/club'
 import type { ClubId } from '../ids'
 import { FULL_SWING, type Swing } from '../shots/shot'
@@ -16,8 +17,6 @@ export type WedgeCell = {
   /** Only where it was not hit; never counted in cover. */
   estimate?: Estimate
 }
-
-const NINETY = 1.645
 
 /** Clubs by swings: stocks, shares of the full swing, and estimates of what was not hit yet. A row a club, in the order given. */
 export function wedgeTable(
@@ -53,7 +52,7 @@ function estimateOf(
   })
   const prior = partialPrior(swing, measured(full), others)
   if (!prior) return null
-  const half = NINETY * Math.sqrt(prior.varianceM2)
+  const half = Z90 * Math.sqrt(prior.varianceM2)
   return {
     carryM: prior.carryM,
     lowM: prior.carryM - half,
@@ -64,5 +63,5 @@ function estimateOf(
 
 const measured = ({ carryM, lowM, highM }: Stock): Measured => ({
   meanM: carryM as number,
-  varianceM2: (((highM as number) - (lowM as number)) / (2 * NINETY)) ** 2,
+  varianceM2: (((highM as number) - (lowM as number)) / (2 * Z90)) ** 2,
 })

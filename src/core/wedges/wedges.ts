@@ -1,3 +1,4 @@
+import { Z90 } from '../math/z90'
 import type { BagAnalysis } from '../analyse-bag'
 import type { Club } from '../bag/club'
 import { coverOf, DEFAULT_TOLERANCE_M, holesBetween, touchingReaches, type Stretch } from '../gaps/cover'
@@ -33,7 +34,6 @@ export type Wedges = {
 
 /** What a stock's spread is taken for before two shots have shown it, as a share of the carry. */
 const USUAL_SPREAD = 0.06
-const NINETY = 1.645
 /** A golfer who has never missed in front of Banco still will. */
 const MISSED_BEFORE = { shots: 10, bad: 1 }
 
@@ -71,8 +71,8 @@ export function wedges(
           count,
           finishM: carryM + (flight?.runM ?? 0),
           sdM: sdM && count > 3 ? sdM : Math.max(sdM ?? 0, USUAL_SPREAD * carryM),
-          unsureM: (highM - lowM) / (2 * NINETY),
-          runUnsureM: (flight?.runUnsureM ?? 0) / NINETY,
+          unsureM: (highM - lowM) / (2 * Z90),
+          runUnsureM: (flight?.runUnsureM ?? 0) / Z90,
           flight,
         },
       ]

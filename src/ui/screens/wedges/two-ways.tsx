@@ -1,3 +1,4 @@
+import { Z90 } from '@/core/math/z90'
 import Form from 'react-bootstrap/Form'
 import { leftKey, type LeftAbout, type LeftOnPurpose } from '@/core/gaps/left-on-purpose'
 import type { Golfer } from '@/core/golfer'
@@ -72,7 +73,7 @@ export function TwoWays({ golfer, pairs, chosen, onChoose, name, turf, left }: P
             <b>
               {label(way)}, {len(way.carryM, golfer)} {around(way, golfer)}
             </b>
-            : {flightLine(flight, golfer)}; good strikes spread ± {len(1.645 * way.sdM, golfer)}.{' '}
+            : {flightLine(flight, golfer)}; good strikes spread ± {len(Z90 * way.sdM, golfer)}.{' '}
             {flown.length === 2 && goodFor(flight, (flown[1 - i] as { flight: StationFlight }).flight)}
           </p>
         ))}
