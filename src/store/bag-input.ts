@@ -13,7 +13,7 @@ import { sessionAir, totalComputed } from '@/core/session/session-air'
 import { conditionsOfShots } from './session-events'
 import { handStocks } from './hand-stocks'
 import { leftOnPurpose } from './left-on-purpose'
-import { setUpOf } from './set-ups'
+import { setUpsOf } from './set-ups'
 import { FLIGHT_COLUMNS, withoutNulls } from './shots'
 
 /** The air in which the golfer's tables compare clubs; null: as hit. */
@@ -63,7 +63,7 @@ export function bagInput(
   const place = new Map(sessions.map((id, i) => [id, i]))
   const reached = new Map<string, number>()
   const conditions = conditionsOfShots(db, golfer.id)
-  const setUps = new Map(sessions.map((id) => [id, setUpOf(db, id)]))
+  const setUps = setUpsOf(db, golfer.id)
   const airs = new Map<string, Air | null>()
   /** One object for all shots of a session in the same air. */
   const airOf = (sessionId: SessionId, place: Place | null, { wind, tempC }: Conditions): Air | null => {

@@ -90,6 +90,16 @@ export function setUpOf(db: Database, sessionId: SessionId): SetUp | null {
   return row ? setUp(row) : null
 }
 
+/** How each of a golfer's sessions was set up, those of which anything was said. */
+export function setUpsOf(db: Database, golferId: GolferId): Map<SessionId, SetUp> {
+  const rows = db
+    .prepare(
+      `SELECT session_id AS sessionId, ${COLUMNS} FROM set_up JOIN session s ON s.id = session_id WHERE s.golfer_id = ?`,
+    )
+    .all(golferId) as (Row & { sessionId: SessionId })[]
+  return new Map(rows.map(({ sessionId, ...row }) => [sessionId, setUp(row)]))
+}
+
 /** How the golfer's last session was set up, which the next one most often is too. */
 export function lastSetUp(db: Database, golferId: GolferId): SetUp | null {
   const row = db

@@ -5,13 +5,14 @@ import { caveatsOf, NOTHING_SAID, type Caveat } from '@/core/session/set-up'
 import { STOCK_AGE_MS } from '@/store/bag-input'
 import type { Database } from '@/store/database'
 import { sessionsOf } from '@/store/sessions'
-import { setUpOf } from '@/store/set-ups'
+import { setUpsOf } from '@/store/set-ups'
 
 /** Sessions behind a golfer's stocks whose air nobody said, and about which the golfer was not asked yet; the newest first. */
 export function sessionsToAsk(db: Database, golfer: Golfer, nowMs: number): AskedAir[] {
+  const setUps = setUpsOf(db, golfer.id)
   return sessionsOf(db, golfer.id).flatMap(({ id, shots, place, startedMs, offsetMin, airLeft }) => {
     if (shots === 0 || airLeft || startedMs < nowMs - STOCK_AGE_MS) return []
-    const air = sessionAir(setUpOf(db, id), place)
+    const air = sessionAir(setUps.get(id) ?? null, place)
     return air.kind === 'unknown' ? [{ id, startedMs, offsetMin, shots, place, missing: air.missing }] : []
   })
 }
@@ -20,9 +21,10 @@ export type OpenSetUp = { id: SessionId; startedMs: number; offsetMin: number; c
 
 /** What the set-ups of the sessions behind a golfer's stocks leave open, the newest first. */
 export function openSetUps(db: Database, golfer: Golfer, nowMs: number): OpenSetUp[] {
+  const setUps = setUpsOf(db, golfer.id)
   return sessionsOf(db, golfer.id).flatMap(({ id, shots, place, startedMs, offsetMin }) => {
     if (shots === 0 || startedMs < nowMs - STOCK_AGE_MS) return []
-    const caveats = caveatsOf(setUpOf(db, id) ?? NOTHING_SAID, place)
+    const caveats = caveatsOf(setUps.get(id) ?? NOTHING_SAID, place)
     return caveats.length > 0 ? [{ id, startedMs, offsetMin, caveats }] : []
   })
 }
