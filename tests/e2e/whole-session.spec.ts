@@ -122,7 +122,11 @@ test.describe('by touch at 390x844', () => {
   })
 })
 
-test('a server that is gone in the middle, longer than the page waits between its tries, costs nothing', async ({ page, request, banco }) => {
+test('a server that is gone in the middle, longer than the page waits between its tries, costs nothing', async ({
+  page,
+  request,
+  banco,
+}) => {
   const golfer = await golferWithBag(request, banco, 'Jenifer Trewin')
   const { session } = await planned(request, banco, golfer, () => 6)
   await page.goto(`${banco.address}/golfers/${golfer}/bay`)
