@@ -83,8 +83,8 @@ export function AirAsked({
   return (
     <section className="sheet air-asked no-print" aria-label="Air that was not said">
       <p>
-        <b>The air of {count(of.length, 'session')} is not known.</b> Until it is said, their shots stay as
-        hit in every other air.
+        <b>The air of {count(of.length, 'session')} is not known.</b> Until it is said,{' '}
+        {of.length === 1 ? 'its' : 'their'} shots stay as hit in every other air.
       </p>
       {groups.map(({ where, all, chosen }) => (
         <fieldset key={where}>
