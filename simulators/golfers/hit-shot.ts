@@ -3,10 +3,10 @@ import type { Launch } from '@/core/flight/fly'
 import { noFurtherBack, runOf } from '@/core/flight/ground'
 import type { Mark } from '@/core/shots/mark'
 import type { Flight } from '@/core/shots/shot'
-import { lengthIn, mpsFrom, speedIn, yards } from '@/core/units'
+import { lengthIn, yards } from '@/core/units'
 import type { Dice } from './dice'
 import type { HiddenClub, HiddenGolfer } from './hidden-golfer'
-import { landed, launchOf, lineSdOf, usualStrike, type Strike } from './strike'
+import { landed, launchOf, lineSdOf, tenthOfAMph, usualStrike, type Strike } from './strike'
 
 /** A simulated shot with what it truly was. */
 export type SimulatedShot = {
@@ -125,4 +125,3 @@ export function flown(
 }
 
 const tenthOfAYard = (metres: number): number => yards(Number(lengthIn(metres, 'yd').toFixed(1)))
-const tenthOfAMph = (mps: number): number => mpsFrom(Number(speedIn(mps, 'mph').toFixed(1)), 'mph')

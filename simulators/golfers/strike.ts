@@ -117,12 +117,15 @@ function solveStrike(golfer: HiddenGolfer, club: HiddenClub, swing: string): Usu
 const LEAST = { launchDeg: 1, spinRatio: 0.02 }
 const round = (value: number, digits: number): number => Number(value.toFixed(digits))
 
+/** A speed in the digits in which a monitor gives it. */
+export const tenthOfAMph = (mps: number): number => mpsFrom(round(speedIn(mps, 'mph'), 1), 'mph')
+
 /** The launch of a strike, in the digits in which a monitor gives it. */
 export function launchOf(
   { launchDeg, spinRatio, ballSpeedMps }: BallFlight,
   { speed, loftDeg, launch = 1, spin = 1 }: Strike,
 ): Launch {
-  const mps = mpsFrom(round(speedIn(ballSpeedMps * Math.exp(speed), 'mph'), 1), 'mph')
+  const mps = tenthOfAMph(ballSpeedMps * Math.exp(speed))
   const up = (launchDeg + PER_DEGREE.launchDeg * loftDeg) * launch
   const ratio = (spinRatio + PER_DEGREE.spinRatio * loftDeg) * spin
   const { spinRpm } = launchAt({ launchDeg, spinRatio: Math.max(LEAST.spinRatio, ratio) })(mps)

@@ -1,5 +1,5 @@
 import type { BagInput, Rules } from '@/core/analyse-bag'
-import type { Bag } from '@/core/bag/bag'
+import { clubsInOrder, type Bag } from '@/core/bag/bag'
 import type { LeftOnPurpose } from '@/core/gaps/left-on-purpose'
 import type { Golfer } from '@/core/golfer'
 import type { Air } from '@/core/flight/air'
@@ -95,7 +95,7 @@ export function bagInput(
     },
   )
   return {
-    clubs: bag.clubs.map(({ id, kind, loftDeg }, order) => ({ id, kind, loftDeg, order })),
+    clubs: clubsInOrder(bag),
     shots,
     rules: {
       stockRule: golfer.stockRule,

@@ -1,5 +1,5 @@
 import type { BagAnalysis } from '@/core/analyse-bag'
-import type { Bag } from '@/core/bag/bag'
+import { clubsInOrder, type Bag } from '@/core/bag/bag'
 import { airOfDay, usualDay, type CoursePlace, type Day } from '@/core/flight/day'
 import { dayCard, seasonStations, type DayCard } from '@/core/flight/day-card'
 import type { SeasonStation } from '@/core/flight/season'
@@ -29,8 +29,7 @@ export function courseDay(db: Database, golfer: Golfer, nowMs: number): CourseDa
   const kept = dayOf(db, golfer.id)
   const day = kept?.day ?? usualDay(golfer.homeAltitudeM, lastSetUp(db, golfer.id))
   const inDay = bagAnalysis(db, golfer, nowMs, airOfDay(day))?.analysis ?? asHit
-  const clubs = bag.clubs.map((club, order) => ({ ...club, order }))
-  return { bag, day, setMs: kept?.setMs ?? null, card: dayCard(clubs, day, asHit, inDay), inDay }
+  return { bag, day, setMs: kept?.setMs ?? null, card: dayCard(clubsInOrder(bag), day, asHit, inDay), inDay }
 }
 
 export type CourseView = Omit<CourseDay, 'inDay'> & {
@@ -48,13 +47,12 @@ export function courseView(db: Database, golfer: Golfer, nowMs: number): CourseV
   const ofDay = courseDay(db, golfer, nowMs)
   if (!ofDay) return null
   const { inDay, ...view } = ofDay
-  const clubs = view.bag.clubs.map((club, order) => ({ ...club, order }))
   return {
     golfer,
     ...view,
     places: placesOf(db, golfer.id),
     counts: inDay.stocks.map(({ count }) => ({ count })),
-    stations: seasonStations(clubs, inDay),
+    stations: seasonStations(clubsInOrder(view.bag), inDay),
     airs: sessionsToAsk(db, golfer, nowMs),
   }
 }

@@ -1,3 +1,4 @@
+import { clubsInOrder } from '@/core/bag/bag'
 import Papa from 'papaparse'
 import { beforeAll, describe, expect, it } from 'vitest'
 import { DEMO_SEED, fillNetLoft } from '../../demo/net-loft'
@@ -98,12 +99,7 @@ it('one run and one total for each station and ground: Stock, stair, Wedges, car
   for (const { id } of golfers) {
     const golfer = golferById(db, id)!
     const bag = bagOf(db, id)!
-    const clubs = bag.clubs.map(({ id: clubId, kind, loftDeg }, order) => ({
-      id: clubId,
-      kind,
-      loftDeg,
-      order,
-    }))
+    const clubs = clubsInOrder(bag)
     for (const turf of TURFS) {
       const day: Day = {
         place: null,

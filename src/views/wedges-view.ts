@@ -1,4 +1,4 @@
-import type { Bag } from '@/core/bag/bag'
+import { clubsInOrder, type Bag } from '@/core/bag/bag'
 import type { Club } from '@/core/bag/club'
 import type { Turf } from '@/core/flight/ground'
 import type { Golfer } from '@/core/golfer'
@@ -43,9 +43,7 @@ export function wedgesView(
   const compared = comparedBag(db, golfer, nowMs)
   if (!compared) return null
   const { bag, analysis, shots } = compared
-  const clubs = bag.clubs
-    .map(({ id, kind, loftDeg }, order) => ({ id, kind, loftDeg, order }))
-    .filter(({ kind }) => (allClubs ? kind !== 'putter' : kind === 'wedge'))
+  const clubs = clubsInOrder(bag).filter(({ kind }) => (allClubs ? kind !== 'putter' : kind === 'wedge'))
   const turf = dayOf(db, golfer.id)?.day.turf ?? 'normal'
   const old = analysis.stocks.flatMap(({ clubId, swing }) =>
     clubs.some(({ id }) => id === clubId) && !golfer.swings.includes(swing) ? [swing] : [],

@@ -149,6 +149,10 @@ test('no page scrolls sideways on a phone, upright or on its side; each prints o
     await sheet.goto(`${home}/${path}`)
     await expect(sheet.getByRole('heading', { level: 1 })).toBeVisible()
     await expect(sheet.getByText(last).first()).toBeAttached()
+    // The day on the sheet and the drawing come once the page has woken.
+    await expect(sheet.locator('.print-title td').nth(2)).not.toBeEmpty()
+    if (path === 'gaps' || path === 'wedges')
+      await expect(sheet.locator('svg.svg-drawing text', { hasText: '58°' }).first()).toBeAttached()
     for (const format of ['A4', 'Letter'] as const) {
       const file = join(folder, `${path}-${format}.pdf`)
       writeFileSync(file, await sheet.pdf({ format }))

@@ -97,6 +97,14 @@ describe('air that is said afterwards', () => {
     expect(withAirSaid(full, { ...said, altitudeM: null })).toMatchObject({ ...full, air: { tempC: 11 } })
   })
 
+  it('mends a wind that was felt from anywhere, keeps a side that was known, and gives a calm none', () => {
+    const felt = withAirSaid(measured({ windMps: 6, wind: 'felt' }), said)
+    expect(air(felt, 'range')).toMatchObject({ tailwindMps: -3 })
+    const side = withAirSaid(measured({ windMps: null, wind: 'with' }), { ...said, wind: null })
+    expect(air(side, 'range')).toMatchObject({ tailwindMps: 3 })
+    expect(withAirSaid(measured({ windMps: 0 }), said).air.wind).toBeNull()
+  })
+
   it('without a wind leaves a session outdoors unknown', () => {
     expect(missing(withAirSaid(null, { ...said, windMps: null, wind: null }), 'range')).toEqual(['wind'])
     expect(missing(withAirSaid(null, { ...said, windMps: null, wind: null }), 'indoor')).toBeNull()

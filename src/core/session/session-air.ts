@@ -80,11 +80,15 @@ const windAt = ({ air }: SetUp, place: Place | null, now: Now): Blowing | null =
 export type AirSaid = Pick<SetUp, 'carryFrom' | 'altitudeM' | 'deviceTempC'> &
   Pick<AirSetUp, 'tempC' | 'windMps' | 'wind'>
 
-/** A set-up with what was said of its air afterwards; what stood there before stays. */
+/**
+ * A set-up with what was said of its air afterwards; what stood there before stays. A wind that leaves open how it
+ * blew is the exception: who says it now says it whole.
+ */
 export function withAirSaid(setUp: SetUp | null, said: AirSaid): SetUp {
   const before = setUp ?? NOTHING_SAID
   const { air } = before
-  const wind = air.windMps === null ? said.wind : (air.wind ?? said.wind)
+  const { windMps, wind } =
+    windOf(air, null) === null ? { windMps: said.windMps ?? air.windMps, wind: said.wind ?? air.wind } : air
   return {
     ...before,
     carryFrom: before.carryFrom ?? said.carryFrom,
@@ -94,7 +98,7 @@ export function withAirSaid(setUp: SetUp | null, said: AirSaid): SetUp {
     air: {
       ...air,
       tempC: air.tempC ?? said.tempC,
-      windMps: air.windMps ?? said.windMps,
+      windMps,
       wind,
       source: air.source ?? 'typed',
     },

@@ -21,7 +21,7 @@ import { Problems } from '../../shared/shell/problems'
 type Props = { golfer: Golfer; day: Day; places: CoursePlace[] }
 type Along = 'with' | 'against'
 
-/** The air and the ground of the day, typed, read from the weather station or taken from a place. */
+/** The air and the ground of the day, typed or read from the weather station; a place can be kept. */
 export function DayForm({ golfer, day, places }: Props) {
   const router = useRouter()
   const [draft, setDraft] = useState(day)
@@ -42,13 +42,11 @@ export function DayForm({ golfer, day, places }: Props) {
   }
   const blow = (mps: number, way: Along) => change({ tailwindMps: way === 'with' ? mps : -mps })
   const number = (value: number | null) => value ?? NaN
-  const set = async (wanted: Day) => {
-    const bad = Object.values(wanted).some((value) => typeof value === 'number' && Number.isNaN(value))
-    const found = bad
-      ? ['One number of the day is empty or no number: type it.']
-      : dayProblems(wanted, golfer)
+  const set = async () => {
+    const bad = Object.values(draft).some((value) => typeof value === 'number' && Number.isNaN(value))
+    const found = bad ? ['One number of the day is empty or no number: type it.'] : dayProblems(draft, golfer)
     if (found.length > 0) return setProblems(found.map((sentence) => ({ field: 'day', sentence })))
-    const sent = await send('PUT', `${home}/day`, { ...wanted, place: wanted.place?.trim() || null })
+    const sent = await send('PUT', `${home}/day`, { ...draft, place: draft.place?.trim() || null })
     setProblems(sent.ok ? [] : sent.problems)
     if (!sent.ok) return
     setSaid('The card stands for this day.')
@@ -160,7 +158,7 @@ export function DayForm({ golfer, day, places }: Props) {
           />
         </div>
         <div className="btns">
-          <Button onClick={() => set(draft)}>Set the day</Button>
+          <Button onClick={set}>Set the day</Button>
           <Button variant="outline" onClick={askStation}>
             Ask the weather station
           </Button>

@@ -54,6 +54,7 @@ export function AirAsked({
     .map((where) => ({ where, all: of.filter((each) => whereOf(each) === where) }))
     .filter(({ all }) => all.length > 0)
     .map(({ where, all }) => ({ where, all, chosen: all.filter(({ id }) => !left.has(id)) }))
+  const ticked = groups.reduce((sum, { chosen }) => sum + chosen.length, 0)
   const done = (sent: { ok: true } | { ok: false; problems: Problem[] }) => {
     setProblems(sent.ok ? [] : sent.problems)
     if (sent.ok) router.refresh()
@@ -70,7 +71,7 @@ export function AirAsked({
     const wrong = wanted.some(({ where }) => Object.values(said[where]).some(Number.isNaN))
     const sentence = wrong
       ? 'One number of the air is no number: mend it, or empty it.'
-      : wanted.length === 0
+      : ticked === 0
         ? 'No session is chosen: tick those that this air belongs to.'
         : null
     if (sentence) return setProblems([{ field: 'air', sentence }])
@@ -127,13 +128,7 @@ export function AirAsked({
       <div className="btns">
         {open ? (
           <Button onClick={say}>
-            Say it for{' '}
-            {groups.reduce((sum, { chosen }) => sum + chosen.length, 0) === of.length && of.length > 1
-              ? 'all of them'
-              : count(
-                  groups.reduce((sum, { chosen }) => sum + chosen.length, 0),
-                  'session',
-                )}
+            Say it for {ticked === of.length && ticked > 1 ? 'all of them' : count(ticked, 'session')}
           </Button>
         ) : (
           <Button onClick={() => setOpen(true)}>Say it here</Button>
