@@ -1,3 +1,5 @@
+import { REFERENCE_AIR } from './flight/air'
+import { DEFAULT_TOLERANCE_M } from './gaps/cover'
 import type { Zones, StepSchool } from './gaps/zones'
 import type { Segment } from './bag/segment'
 import type { GolferId } from './ids'
@@ -57,4 +59,24 @@ export type Golfer = GolferSettings &
     /** The swings that this golfer hits, the full one first. */
     swings: Swing[]
   }
+/** What Banco takes for granted of a golfer who has said nothing yet. */
+export const NEW_GOLFER: GolferSchools & BayLikes & AirLikes & CoverLikes = {
+  stockRule: 'mean-solid',
+  stepSchool: null,
+  ownZonesM: null,
+  windCounts: false,
+  tempUnit: 'C',
+  askExpectation: true,
+  followPlan: true,
+  longestMin: 75,
+  homeAltitudeM: null,
+  referenceAir: {
+    tempC: REFERENCE_AIR.tempC,
+    pressureHpa: REFERENCE_AIR.pressureHpa,
+    humidity: REFERENCE_AIR.humidity,
+  },
+  compareIn: 'as-hit',
+  toleranceM: DEFAULT_TOLERANCE_M,
+}
+
 export type Units = Pick<GolferSettings, 'lengthUnit' | 'speedUnit'>

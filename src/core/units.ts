@@ -3,9 +3,11 @@ export const YARD_M = 0.9144
 const FOOT_M = 0.3048
 const MILE_M = 1609.344
 
-export type LengthUnit = 'yd' | 'm'
-export type HeightUnit = 'yd' | 'm' | 'ft'
-export type SpeedUnit = 'mph' | 'km/h' | 'm/s'
+export const LENGTH_UNITS = ['yd', 'm'] as const
+export type LengthUnit = (typeof LENGTH_UNITS)[number]
+export type HeightUnit = LengthUnit | 'ft'
+export const SPEED_UNITS = ['mph', 'km/h', 'm/s'] as const
+export type SpeedUnit = (typeof SPEED_UNITS)[number]
 
 const METRES_PER: Record<HeightUnit, number> = { m: 1, yd: YARD_M, ft: FOOT_M }
 const MPS_PER: Record<SpeedUnit, number> = { 'm/s': 1, 'km/h': 1 / 3.6, mph: MILE_M / 3600 }
@@ -25,7 +27,8 @@ export const speedIn = (mps: number, unit: SpeedUnit): number => mps / MPS_PER[u
 /** Metres, given in yards: for constants of the trade, which are stated in yards. */
 export const yards = (yd: number): number => yd * YARD_M
 
-export type TempUnit = 'C' | 'F'
+export const TEMP_UNITS = ['C', 'F'] as const
+export type TempUnit = (typeof TEMP_UNITS)[number]
 
 /** A temperature in `unit`, given in degrees Celsius. */
 export const tempIn = (celsius: number, unit: TempUnit): number =>

@@ -1,4 +1,5 @@
 import Joi from 'joi'
+import type { Range } from '@/core/limits'
 import type { Problem } from '@/core/problem'
 
 /** What a form must be: made in this layer, used by those that take forms. */
@@ -14,6 +15,9 @@ export function check<T>(schema: Form<T>, input: unknown): Checked<T> {
     problems: error.details.map((fault) => ({ field: fault.path.join('.'), sentence: sentence(fault) })),
   }
 }
+
+/** A number in one of the core's ranges, its ends with it. */
+export const within = ({ least, most }: Range): Joi.NumberSchema => Joi.number().min(least).max(most)
 
 /** Refuses a value with a sentence of its own. */
 export const said = (sentence: string) => (): never => {

@@ -3,13 +3,14 @@ import { REFERENCE_AIR, type Air } from '@/core/flight/air'
 import type { Launch } from '@/core/flight/fly'
 import { TURFS, type Turf } from '@/core/flight/ground'
 import type { Restating, UsualClub } from '@/core/flight/restate'
-import { check, refused, type Checked } from './check'
+import { LIMITS } from '@/core/limits'
+import { check, refused, type Checked, within } from './check'
 
-const wind = Joi.number().min(-60).max(60)
+const wind = within(LIMITS.windAlongMps)
 const AIR = Joi.object<Air>({
-  tempC: Joi.number().min(-50).max(60).default(REFERENCE_AIR.tempC),
+  tempC: within(LIMITS.tempC).default(REFERENCE_AIR.tempC),
   pressureHpa: Joi.number().min(300).max(1100).default(REFERENCE_AIR.pressureHpa),
-  humidity: Joi.number().min(0).max(1).default(REFERENCE_AIR.humidity),
+  humidity: within(LIMITS.humidity).default(REFERENCE_AIR.humidity),
   tailwindMps: wind.default(REFERENCE_AIR.tailwindMps),
   crosswindMps: wind.default(REFERENCE_AIR.crosswindMps),
   windHeightM: Joi.number().min(0.1).max(100),

@@ -16,35 +16,38 @@ import type { CoursePlace, Day } from '@/core/flight/day'
 import { TURFS } from '@/core/flight/ground'
 import { STOCK_RULES } from '@/core/stock/stock-rules'
 import type { ClubId, GolferId, ShotId } from '@/core/ids'
-import { SURFACES, WINDS, type Surface, type Wind } from '@/core/session/conditions'
+import { SURFACES, WINDS } from '@/core/session/conditions'
 import type { Block, Plan } from '@/core/session/plan'
+import { SAID_KINDS, type SessionSaid } from '@/core/session/session-said'
 import type { SetUp } from '@/core/session/set-up'
 import { PLACES, type Place, type Station } from '@/core/session/session'
 import { MARKS, type Mark } from '@/core/shots/mark'
 import type { LeftAbout } from '@/core/gaps/left-on-purpose'
 import { isPlausibleCarry } from '@/core/shots/plausible-carry'
-import { said } from './check'
+import { said, within } from './check'
+import { LETTERS, LIMITS } from '@/core/limits'
+import { LENGTH_UNITS, SPEED_UNITS, TEMP_UNITS } from '@/core/units'
 import { SET_UP_FORM } from './set-up-form'
 
 /** What the screens send, one schema a form. Canonical units. */
 
 const id = <T extends string>() => Joi.string<T>().max(100)
-const swing = Joi.string().max(40)
+const swing = Joi.string().max(LETTERS.swing)
 const time = Joi.number().integer().min(0).max(4e12)
 const carryM = Joi.number().custom((value: number) =>
   isPlausibleCarry(value)
     ? value
     : said('No golf shot carries that far or that short: type a carry from 3 to 450 yd (3 to 411 m).')(),
 )
-const offset = Joi.number().integer().min(-900).max(900)
+const offset = within(LIMITS.offsetMin).integer()
 
 const golfer = {
-  name: Joi.string().trim().max(60),
+  name: Joi.string().trim().max(LETTERS.golfer),
   hand: Joi.string().valid('right', 'left'),
-  lengthUnit: Joi.string().valid('yd', 'm'),
-  speedUnit: Joi.string().valid('mph', 'km/h', 'm/s'),
+  lengthUnit: Joi.valid(...LENGTH_UNITS),
+  speedUnit: Joi.valid(...SPEED_UNITS),
   goalZoneM: Joi.array()
-    .ordered(Joi.number().greater(0).max(500).required(), Joi.number().max(500).required())
+    .ordered(within(LIMITS.distanceM).greater(0).required(), within(LIMITS.distanceM).required())
     .custom((zone: [number, number]) =>
       zone[0] < zone[1]
         ? zone
@@ -59,41 +62,44 @@ export const GOLFER_CHANGE = Joi.object<Partial<GolferSettings & BayLikes & AirL
   ...golfer,
   askExpectation: Joi.boolean(),
   followPlan: Joi.boolean(),
-  tempUnit: Joi.valid('C', 'F'),
-  longestMin: Joi.number().integer().min(10).max(600),
-  homeAltitudeM: Joi.number().min(-500).max(5000).allow(null),
+  tempUnit: Joi.valid(...TEMP_UNITS),
+  longestMin: within(LIMITS.longestMin).integer(),
+  homeAltitudeM: within(LIMITS.altitudeM).allow(null),
   referenceAir: Joi.object({
-    tempC: Joi.number().min(-30).max(50).required(),
-    pressureHpa: Joi.number().min(500).max(1100).required(),
-    humidity: Joi.number().min(0).max(1).required(),
+    tempC: within(LIMITS.dayTempC).required(),
+    pressureHpa: within(LIMITS.pressureHpa).required(),
+    humidity: within(LIMITS.humidity).required(),
   }),
   compareIn: Joi.valid(...COMPARE_IN),
-  toleranceM: Joi.number().min(0.5).max(20),
+  toleranceM: within(LIMITS.toleranceM),
 })
 export const DAY_FORM = Joi.object<Day>({
-  place: Joi.string().trim().min(1).max(40).allow(null).required(),
-  tempC: Joi.number().min(-30).max(50).required(),
-  altitudeM: Joi.number().min(-500).max(5000).required(),
-  seaLevelHpa: Joi.number().min(850).max(1100).required(),
-  humidity: Joi.number().min(0).max(1).required(),
-  tailwindMps: Joi.number().min(-60).max(60).required(),
-  crosswindMps: Joi.number().min(-60).max(60).required(),
+  place: Joi.string().trim().min(1).max(LETTERS.place).allow(null).required(),
+  tempC: within(LIMITS.dayTempC).required(),
+  altitudeM: within(LIMITS.altitudeM).required(),
+  seaLevelHpa: within(LIMITS.seaLevelHpa).required(),
+  humidity: within(LIMITS.humidity).required(),
+  tailwindMps: within(LIMITS.windAlongMps).required(),
+  crosswindMps: within(LIMITS.windAlongMps).required(),
   turf: Joi.valid(...TURFS).required(),
 })
-export const PLACE_REMOVAL = Joi.object<{ name: string }>({ name: Joi.string().max(40).required() })
+export const PLACE_REMOVAL = Joi.object<{ name: string }>({
+  name: Joi.string().max(LETTERS.place).required(),
+})
 export const PLACE_FORM = Joi.object<CoursePlace>({
-  name: Joi.string().trim().min(1).max(40).required(),
-  altitudeM: Joi.number().min(-500).max(5000).required(),
+  name: Joi.string().trim().min(1).max(LETTERS.place).required(),
+  altitudeM: within(LIMITS.altitudeM).required(),
   turf: Joi.valid(...TURFS).required(),
 })
 
-export const REMOVAL_FORM = Joi.object<{ name: string }>({ name: Joi.string().max(60).required() })
+export const REMOVAL_FORM = Joi.object<{ name: string }>({
+  name: Joi.string().max(LETTERS.golfer).required(),
+})
 
 const zone = Joi.object({
   reversed: Joi.valid(0).required(),
-  narrow: Joi.number().greater(0).max(100).required(),
-  wide: Joi.number()
-    .max(150)
+  narrow: within(LIMITS.stepNarrowM).greater(0).required(),
+  wide: within(LIMITS.stepWideM)
     .required()
     .custom((wide: number, { state }) =>
       wide > (state.ancestors[0] as { narrow: number }).narrow
@@ -112,7 +118,7 @@ export const SCHOOLS_FORM = Joi.object<Partial<GolferSchools>>({
   windCounts: Joi.boolean(),
 }).min(1)
 
-const because = Joi.string().trim().min(1).max(200)
+const because = Joi.string().trim().min(1).max(LETTERS.reason)
 /** Something is wanted as it is, with the reason; without one that is taken back. */
 export const LEFT_FORM = Joi.object<{ about: LeftAbout; because: string | null }>({
   about: Joi.alternatives(
@@ -121,7 +127,7 @@ export const LEFT_FORM = Joi.object<{ about: LeftAbout; because: string | null }
       longerId: id<ClubId>().required(),
       shorterId: id<ClubId>().required(),
     }),
-    Joi.object({ kind: Joi.valid('hole').required(), atM: Joi.number().greater(0).max(500).required() }),
+    Joi.object({ kind: Joi.valid('hole').required(), atM: within(LIMITS.distanceM).greater(0).required() }),
     Joi.object({
       kind: Joi.valid('pair').required(),
       stations: Joi.array()
@@ -142,7 +148,7 @@ export const HAND_STOCK_FORM = Joi.object<HandStockForm>({
   because: Joi.string()
     .trim()
     .allow('')
-    .max(120)
+    .max(LETTERS.handReason)
     .required()
     .custom((reason: string, { state }) =>
       reason === '' && (state.ancestors[0] as HandStockForm).carryM !== null
@@ -153,7 +159,7 @@ export const HAND_STOCK_FORM = Joi.object<HandStockForm>({
 
 /** What a name in files and feeds means: a club, or that it is decided later, or its letters again. */
 export const LABEL_FORM = Joi.object<{ label: string; means: ClubId | 'later' | 'forgotten' }>({
-  label: Joi.string().trim().min(1).max(40).required(),
+  label: Joi.string().trim().min(1).max(LETTERS.label).required(),
   means: id<ClubId>().required(),
 })
 
@@ -161,38 +167,38 @@ export const BAG_FORM = Joi.object<{ template: string; name: string }>({
   template: Joi.string()
     .valid(...BAG_TEMPLATES.map((template) => template.key))
     .required(),
-  name: Joi.string().trim().max(60).required(),
+  name: Joi.string().trim().max(LETTERS.bag).required(),
 })
 export const SLOTS_FORM = Joi.object<{ clubIds: ClubId[] }>({
   clubIds: Joi.array().items(id<ClubId>()).required(),
 })
 export const CLUB_FORM = Joi.object<ClubDetails>({
-  name: Joi.string().trim().max(40).required(),
+  name: Joi.string().trim().max(LETTERS.club).required(),
   kind: Joi.string()
     .valid(...CLUB_KINDS)
     .required(),
-  loftDeg: Joi.number().min(LOFT_DEG.least).max(LOFT_DEG.most).allow(null).required(),
+  loftDeg: within(LOFT_DEG).allow(null).required(),
 })
 
 const place = Joi.string().valid(...PLACES)
 const BLOCK = {
   clubId: id<ClubId>().required(),
   swing: swing.required(),
-  shots: Joi.number().integer().min(1).max(200).required(),
+  shots: within(LIMITS.shotsOfBlock).integer().required(),
 }
 const PLAN_FORM = Joi.object<Plan>({
   blocks: Joi.array()
     .items(
       Joi.object({
         ...BLOCK,
-        day: Joi.number().integer().min(1).max(100).required(),
+        day: within(LIMITS.planDay).integer().required(),
       }),
     )
     .max(1000)
     .required(),
   untilSettled: Joi.boolean().required(),
-  restEvery: Joi.number().integer().min(0).max(200).required(),
-  restS: Joi.number().integer().min(0).max(3600).required(),
+  restEvery: within(LIMITS.restEvery).integer().required(),
+  restS: within(LIMITS.restS).integer().required(),
 })
 export type SessionForm = {
   place: Place
@@ -235,7 +241,7 @@ export const UNDO_FORM = Joi.object<{ batch: string | null }>({
 })
 /** Which monitor's shots come here from now on; null: all of them. */
 export const RECEIVE_FORM = Joi.object<{ monitor: string | null }>({
-  monitor: Joi.string().allow('').max(60).allow(null).required(),
+  monitor: Joi.string().allow('').max(LETTERS.device).allow(null).required(),
 })
 /** When the golfer said that nobody is in front. */
 export const CLEAR_FORM = Joi.object<{ atMs: number }>({ atMs: time.required() })
@@ -257,7 +263,7 @@ const TYPED_SHOT = Joi.object<TypedShotForm>({
   clubId: id<ClubId>().required(),
   swing: swing.required(),
   carryM: carryM.required(),
-  offlineM: Joi.number().min(-411).max(411),
+  offlineM: within(LIMITS.sidewaysM),
   hitMs: time.required(),
   heldBecause: Joi.valid('implausible-carry'),
   mark: Joi.valid(...MARKS, null),
@@ -269,19 +275,15 @@ export const TYPED_SHOTS_FORM = Joi.object<{ shots: TypedShotForm[]; clearMs?: n
 })
 
 /** What a golfer says of the session as it goes on, from the next shot or from a given one. */
-export type SaidForm = { fromShotId?: ShotId } & (
-  | { kind: 'warm-up'; on: boolean }
-  | { kind: 'air'; wind: Wind | null; tempC: number | null; surface: Surface | null }
-  | { kind: 'expectation'; clubId: ClubId; swing: string; carryM: number }
-)
+export type SaidForm = { fromShotId?: ShotId } & SessionSaid
 const of = (kind: SaidForm['kind'], form: Joi.Schema) =>
   Joi.when('kind', { is: kind, then: form.required(), otherwise: Joi.forbidden() })
 export const SAID_FORM = Joi.object<SaidForm>({
-  kind: Joi.valid('warm-up', 'air', 'expectation').required(),
+  kind: Joi.valid(...SAID_KINDS).required(),
   fromShotId: id<ShotId>(),
   on: of('warm-up', Joi.boolean()),
   wind: of('air', Joi.valid(...WINDS, null)),
-  tempC: of('air', Joi.number().min(-50).max(60).allow(null)),
+  tempC: of('air', within(LIMITS.tempC).allow(null)),
   surface: of('air', Joi.valid(...SURFACES, null)),
   clubId: of('expectation', id<ClubId>()),
   swing: of('expectation', swing),

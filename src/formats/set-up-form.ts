@@ -3,12 +3,13 @@ import { SURFACES, WINDS } from '@/core/session/conditions'
 import { CARRY_FROM, type MonitorSetUp, type SetUp } from '@/core/session/set-up'
 import type { SessionId } from '@/core/ids'
 import type { AirSaid } from '@/core/session/session-air'
-import { said } from './check'
+import { LETTERS, LIMITS } from '@/core/limits'
+import { said, within } from './check'
 
-/** Limits of what a set-up can say, canonical units. They are those of the database. */
-const tempC = Joi.number().min(-50).max(60).allow(null).required()
-const distance = Joi.number().min(0).max(100)
-const name = Joi.string().trim().min(1).max(40)
+/** What a set-up can say, canonical units. */
+const tempC = within(LIMITS.tempC).allow(null).required()
+const distance = within(LIMITS.unitWantedM)
+const name = Joi.string().trim().min(1).max(LETTERS.monitor)
 
 const monitor = Joi.object<MonitorSetUp>({
   profile: Joi.object({
@@ -25,37 +26,37 @@ const monitor = Joi.object<MonitorSetUp>({
     checks: Joi.array()
       .items(
         Joi.object({
-          what: Joi.string().trim().min(1).max(80).required(),
-          touches: Joi.string().trim().min(1).max(80).required(),
+          what: Joi.string().trim().min(1).max(LETTERS.check).required(),
+          touches: Joi.string().trim().min(1).max(LETTERS.check).required(),
         }),
       )
       .max(20)
       .unique('what')
       .required(),
   }).required(),
-  netM: Joi.number().min(0).max(1000).allow(null).required(),
-  unitM: Joi.number().min(0).max(1000).allow(null).required(),
-  checked: Joi.array().items(Joi.string().max(80)).max(20).required(),
+  netM: within(LIMITS.unitM).allow(null).required(),
+  unitM: within(LIMITS.unitM).allow(null).required(),
+  checked: Joi.array().items(Joi.string().max(LETTERS.check)).max(20).required(),
 })
 
-const windMps = Joi.number().min(0).max(60).allow(null).required()
+const windMps = within(LIMITS.windMps).allow(null).required()
 const wind = Joi.valid(...WINDS, null).required()
-const altitudeM = Joi.number().min(-500).max(5000).allow(null).required()
+const altitudeM = within(LIMITS.altitudeM).allow(null).required()
 const carryFrom = Joi.valid(...CARRY_FROM, null).required()
 
 /** How a session is set up; null for what was skipped. */
 export const SET_UP_FORM = Joi.object<SetUp>({
   surface: Joi.valid(...SURFACES, null).required(),
   ball: name.allow(null).required(),
-  ballTempC: Joi.number().min(-50).max(80).allow(null).required(),
+  ballTempC: within(LIMITS.ballTempC).allow(null).required(),
   air: Joi.object({
     tempC,
-    pressureHpa: Joi.number().min(500).max(1100).allow(null).required(),
-    humidity: Joi.number().min(0).max(1).allow(null).required(),
+    pressureHpa: within(LIMITS.pressureHpa).allow(null).required(),
+    humidity: within(LIMITS.humidity).allow(null).required(),
     windMps,
     wind,
-    seaLevelHpa: Joi.number().min(850).max(1100).allow(null).required(),
-    windHeightM: Joi.number().min(0.5).max(100).allow(null).required(),
+    seaLevelHpa: within(LIMITS.seaLevelHpa).allow(null).required(),
+    windHeightM: within(LIMITS.windHeightM).allow(null).required(),
     source: Joi.valid('typed', 'station', null).required(),
   }).required(),
   altitudeM,

@@ -1,18 +1,19 @@
 import Joi from 'joi'
 import type { WeatherReading } from '@/core/session/weather'
-import { check, type Checked } from './check'
+import { LIMITS } from '@/core/limits'
+import { check, within, type Checked } from './check'
 
 const READING = Joi.object<WeatherReading & { format: string }>({
   format: Joi.valid('banco-weather-1').required(),
   place: Joi.string().max(80).required(),
   measuredMs: Joi.number().integer().min(0).max(4e12).required(),
-  tempC: Joi.number().min(-50).max(60).required(),
-  pressureHpa: Joi.number().min(500).max(1100).required(),
-  humidity: Joi.number().min(0).max(1).required(),
-  windMps: Joi.number().min(0).max(60).required(),
+  tempC: within(LIMITS.tempC).required(),
+  pressureHpa: within(LIMITS.pressureHpa).required(),
+  humidity: within(LIMITS.humidity).required(),
+  windMps: within(LIMITS.windMps).required(),
   windFromDeg: Joi.number().min(0).less(360).required(),
-  windHeightM: Joi.number().min(0).max(100).required(),
-  altitudeM: Joi.number().min(-500).max(5000).required(),
+  windHeightM: Joi.number().min(0).max(LIMITS.windHeightM.most).required(),
+  altitudeM: within(LIMITS.altitudeM).required(),
 })
 
 /** Reads what a weather station answers. */

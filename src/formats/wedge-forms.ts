@@ -2,12 +2,13 @@ import Joi from 'joi'
 import type { Station } from '@/core/session/session'
 import type { DrillShot } from '@/core/wedges/drill'
 import type { SwingDefinition } from '@/core/wedges/swing-definition'
-import { said } from './check'
+import { LETTERS, LIMITS } from '@/core/limits'
+import { said, within } from './check'
 import { STATION_FORM } from './forms'
 
 /** What the page of wedges sends. Canonical units. */
 
-const swing = Joi.string().trim().min(1).max(40)
+const swing = Joi.string().trim().min(1).max(LETTERS.swing)
 
 export const SWING_FORM = Joi.object<
   Pick<SwingDefinition, 'swing' | 'clock' | 'lengthShare' | 'gripDownCm' | 'tempo'>
@@ -19,10 +20,10 @@ export const SWING_FORM = Joi.object<
         ? said('The full swing is as long as it is: define a shorter one under a name of its own.')()
         : name,
     ),
-  clock: Joi.number().min(6).max(13).allow(null).required(),
-  lengthShare: Joi.number().greater(0).max(1).allow(null).required(),
-  gripDownCm: Joi.number().min(0).max(15).required(),
-  tempo: Joi.string().trim().min(1).max(60).allow(null).required(),
+  clock: within(LIMITS.clock).allow(null).required(),
+  lengthShare: within(LIMITS.lengthShare).greater(0).allow(null).required(),
+  gripDownCm: within(LIMITS.gripDownCm).required(),
+  tempo: Joi.string().trim().min(1).max(LETTERS.tempo).allow(null).required(),
 })
 
 export const WANTED_FORM = Joi.object<{ stations: Station[] }>({
@@ -32,9 +33,9 @@ export const WANTED_FORM = Joi.object<{ stations: Station[] }>({
 export const DRILL_FORM = Joi.object<DrillShot>({
   drill: Joi.string().min(1).max(60).required(),
   atMs: Joi.number().integer().min(0).max(4e12).required(),
-  calledM: Joi.number().min(2.7).max(412).required(),
+  calledM: within(LIMITS.carryM).required(),
   clubId: Joi.string().max(100).required(),
   swing: swing.required(),
-  finishM: Joi.number().min(0).max(500).required(),
+  finishM: within(LIMITS.distanceM).required(),
 })
 export const DRILL_UNDO = Joi.object<{ drill: string }>({ drill: Joi.string().max(60).required() })

@@ -140,6 +140,14 @@ describe('everything of a golfer as one document', () => {
     expect(() => restoreGolfer(openDatabase(':memory:'), newer)).toThrow('made by a newer version')
   })
 
+  it('with a word that no list of the core has is refused by name', () => {
+    const odd = parsed(written(netLoft()))
+    odd.tables.shot_event!.push({ ...odd.tables.shot_event![0]!, kind: 'mark', mark: 'shanked' })
+    expect(() => restoreGolfer(openDatabase(':memory:'), odd)).toThrow(
+      'says "shanked" for "mark" in "shot_event", which Banco does not know',
+    )
+  })
+
   it('of a golfer who is here is refused', () => {
     const db = netLoft()
     expect(() => restoreGolfer(db, parsed(written(db)))).toThrow('Tilda Brandvoll is here already')

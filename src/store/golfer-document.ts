@@ -1,5 +1,6 @@
 import type { GolferId } from '@/core/ids'
 import type { Database } from './database'
+import { strangeWord } from './known-words'
 
 export const GOLFER_FORMAT = 'banco-golfer/2'
 /** Formats that can be read. The first did not say by which tables it was written. */
@@ -108,6 +109,11 @@ function insertRows(
   rows: Row[],
   seqs: number[],
 ): void {
+  const strangeOne = strangeWord(name, rows)
+  if (strangeOne)
+    throw new GolferDocumentError(
+      `This file says "${strangeOne.word}" for "${strangeOne.column}" in "${name}", which Banco does not know: it was made by a newer version.`,
+    )
   const known = columnsOf(db, name).map((column) => column.name)
   const first = (
     db.prepare("SELECT coalesce((SELECT seq FROM sqlite_sequence WHERE name = 'shot'), 0) AS seq").get() as {

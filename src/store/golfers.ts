@@ -1,14 +1,15 @@
 import type { GolferId } from '@/core/ids'
 import { SEGMENTS, type Segment } from '@/core/bag/segment'
 import type { StepSchool, Zones } from '@/core/gaps/zones'
-import type {
-  AirLikes,
-  BayLikes,
-  CompareIn,
-  CoverLikes,
-  Golfer,
-  GolferSchools,
-  GolferSettings,
+import {
+  NEW_GOLFER,
+  type AirLikes,
+  type BayLikes,
+  type CompareIn,
+  type CoverLikes,
+  type Golfer,
+  type GolferSchools,
+  type GolferSettings,
 } from '@/core/golfer'
 import type { StockRule } from '@/core/stock/stock-rules'
 import type { LengthUnit, SpeedUnit, TempUnit } from '@/core/units'
@@ -37,6 +38,8 @@ type Row = {
   compare_in: CompareIn
   tolerance_m: number
 }
+
+type Settings = Omit<Golfer, 'id' | 'swings'>
 
 const golfer = (db: Database, row: Row): Golfer => ({
   id: row.id,
@@ -75,10 +78,11 @@ export function golferById(db: Database, id: GolferId): Golfer | null {
 /** Adds a golfer; 'name-taken' when another has that name. */
 export function addGolfer(db: Database, id: GolferId, settings: GolferSettings, nowMs: number) {
   if (nameTaken(db, id, settings.name)) return 'name-taken' as const
+  const row = { ...rowOf({ ...NEW_GOLFER, ...settings }), id, created_ms: nowMs }
+  const columns = Object.keys(row)
   db.prepare(
-    `INSERT INTO golfer (id, name, hand, length_unit, speed_unit, goal_low_m, goal_high_m, created_ms)
-     VALUES (@id, @name, @hand, @lengthUnit, @speedUnit, @low, @high, @nowMs)`,
-  ).run({ ...columns(settings), id, nowMs })
+    `INSERT INTO golfer (${columns.join(', ')}) VALUES (${columns.map((column) => `@${column}`).join(', ')})`,
+  ).run(row)
   return 'added' as const
 }
 
@@ -88,45 +92,23 @@ export function changeGolfer(
   golfer: Golfer,
   change: Partial<GolferSettings & BayLikes & AirLikes & CoverLikes>,
 ) {
-  const settings = { ...golfer, ...change }
-  if (nameTaken(db, golfer.id, settings.name)) return 'name-taken' as const
-  db.prepare(
-    `UPDATE golfer SET name = @name, hand = @hand, length_unit = @lengthUnit, speed_unit = @speedUnit,
-       goal_low_m = @low, goal_high_m = @high, ask_expectation = @ask, follow_plan = @followPlan, longest_min = @longestMin,
-       home_altitude_m = @homeAltitudeM, temp_unit = @tempUnit, reference_temp_c = @tempC,
-       reference_pressure_hpa = @pressureHpa, reference_humidity = @humidity, compare_in = @compareIn, tolerance_m = @toleranceM
-     WHERE id = @id`,
-  ).run({
-    ...columns(settings),
-    id: golfer.id,
-    ask: Number(settings.askExpectation),
-    followPlan: Number(settings.followPlan),
-    longestMin: settings.longestMin,
-    homeAltitudeM: settings.homeAltitudeM,
-    tempUnit: settings.tempUnit,
-    ...settings.referenceAir,
-    compareIn: settings.compareIn,
-    toleranceM: settings.toleranceM,
-  })
+  if (change.name !== undefined && nameTaken(db, golfer.id, change.name)) return 'name-taken' as const
+  update(db, golfer, change)
   return 'changed' as const
 }
 
 /** Changes which schools a golfer follows, those that are given. */
-export function changeSchools(db: Database, { id }: Golfer, change: Partial<GolferSchools>): void {
+export function changeSchools(db: Database, golfer: Golfer, change: Partial<GolferSchools>): void {
   db.transaction(() => {
-    if (change.stockRule !== undefined)
-      db.prepare('UPDATE golfer SET stock_rule = ? WHERE id = ?').run(change.stockRule, id)
-    if (change.stepSchool !== undefined)
-      db.prepare('UPDATE golfer SET even_school = ? WHERE id = ?').run(change.stepSchool, id)
-    if (change.windCounts !== undefined)
-      db.prepare('UPDATE golfer SET wind_counts = ? WHERE id = ?').run(Number(change.windCounts), id)
+    update(db, golfer, change)
     const own = change.ownZonesM
     if (own === undefined) return
-    db.prepare('DELETE FROM golfer_zone WHERE golfer_id = ?').run(id)
+    db.prepare('DELETE FROM golfer_zone WHERE golfer_id = ?').run(golfer.id)
     const add = db.prepare(
       'INSERT INTO golfer_zone (golfer_id, segment, narrow_m, wide_m) VALUES (?, ?, ?, ?)',
     )
-    for (const segment of SEGMENTS) if (own) add.run(id, segment, own[segment].narrow, own[segment].wide)
+    for (const segment of SEGMENTS)
+      if (own) add.run(golfer.id, segment, own[segment].narrow, own[segment].wide)
   })()
 }
 
@@ -142,11 +124,34 @@ function ownZones(db: Database, id: GolferId): Golfer['ownZonesM'] {
 const nameTaken = (db: Database, id: GolferId, name: string): boolean =>
   db.prepare('SELECT 1 FROM golfer WHERE name = ? AND id <> ?').get(name, id) !== undefined
 
-const columns = ({ name, hand, lengthUnit, speedUnit, goalZoneM }: GolferSettings) => ({
-  name,
-  hand,
-  lengthUnit,
-  speedUnit,
-  low: goalZoneM?.[0] ?? null,
-  high: goalZoneM?.[1] ?? null,
+/** A golfer as a row of the table, without its own key. */
+const rowOf = (golfer: Settings): Omit<Row, 'id'> => ({
+  name: golfer.name,
+  hand: golfer.hand,
+  length_unit: golfer.lengthUnit,
+  speed_unit: golfer.speedUnit,
+  goal_low_m: golfer.goalZoneM?.[0] ?? null,
+  goal_high_m: golfer.goalZoneM?.[1] ?? null,
+  stock_rule: golfer.stockRule,
+  even_school: golfer.stepSchool,
+  follow_plan: bit(golfer.followPlan),
+  wind_counts: bit(golfer.windCounts),
+  temp_unit: golfer.tempUnit,
+  ask_expectation: bit(golfer.askExpectation),
+  longest_min: golfer.longestMin,
+  home_altitude_m: golfer.homeAltitudeM,
+  reference_temp_c: golfer.referenceAir.tempC,
+  reference_pressure_hpa: golfer.referenceAir.pressureHpa,
+  reference_humidity: golfer.referenceAir.humidity,
+  compare_in: golfer.compareIn,
+  tolerance_m: golfer.toleranceM,
 })
+
+const bit = (yes: boolean): 0 | 1 => (yes ? 1 : 0)
+
+/** What is not changed stays as it is now, whatever another page has done since the golfer was read. */
+function update(db: Database, golfer: Golfer, change: Partial<Settings>): void {
+  const row = rowOf({ ...(golferById(db, golfer.id) ?? golfer), ...change })
+  const columns = Object.keys(row).map((column) => `${column} = @${column}`)
+  db.prepare(`UPDATE golfer SET ${columns.join(', ')} WHERE id = @id`).run({ ...row, id: golfer.id })
+}

@@ -1,5 +1,6 @@
 import type { ClubId, SessionId } from '@/core/ids'
-import type { Action } from '@/core/session/action'
+import type { Action, ShotEventKind, ShotSource } from '@/core/session/action'
+import type { SessionSaid } from '@/core/session/session-said'
 import type { Mark } from '@/core/shots/mark'
 import type { Swing } from '@/core/shots/shot'
 import type { Database } from './database'
@@ -64,21 +65,15 @@ export function redoLast(db: Database, sessionId: SessionId): boolean {
 }
 
 type ShotRow = {
-  kind: 'taken' | 'withdrawn' | 'mark' | 'station' | 'released'
+  kind: ShotEventKind
   mark: Mark | null
   clubId: ClubId | null
   swing: Swing | null
-  source: 'typed' | 'monitor' | 'file'
+  source: ShotSource
   carryM: number | null
   shotSeq: number
 }
-type SaidRow = {
-  kind: 'warm-up' | 'air' | 'expectation'
-  isOn: 0 | 1 | null
-  clubId: ClubId
-  swing: Swing
-  carryM: number
-}
+type SaidRow = { kind: SessionSaid['kind']; clubId: ClubId | null; swing: Swing | null; said: string }
 
 function actionOf(db: Database, batch: string): Action | null {
   const of = db
@@ -98,12 +93,12 @@ function actionOf(db: Database, batch: string): Action | null {
   }
   const said = db
     .prepare(
-      `SELECT kind, is_on AS isOn, club_id AS clubId, swing, carry_m AS carryM
-       FROM session_event WHERE batch = ? ORDER BY seq DESC LIMIT 1`,
+      'SELECT kind, club_id AS clubId, swing, said FROM session_event WHERE batch = ? ORDER BY seq DESC LIMIT 1',
     )
     .get(batch) as SaidRow | undefined
-  if (!said) return null
-  const { kind, isOn, clubId, swing, carryM } = said
-  if (kind === 'expectation') return { batch, kind, clubId, swing, carryM }
-  return kind === 'warm-up' ? { batch, kind, on: isOn === 1 } : { batch, kind }
+  return said ? { batch, ...sessionSaid(said) } : null
 }
+
+/** What was said, from the row that keeps it. */
+const sessionSaid = ({ kind, clubId, swing, said }: SaidRow): SessionSaid =>
+  ({ kind, ...(clubId && { clubId, swing }), ...(JSON.parse(said) as object) }) as SessionSaid

@@ -30,6 +30,43 @@ describe('migrations', () => {
     expect(tables(db)).toEqual(['migration'])
   })
 
+  const SHELF: Migration = {
+    number: 1,
+    name: '0001-shelf',
+    sql: `CREATE TABLE shelf (id INTEGER PRIMARY KEY, kind TEXT CHECK (kind IN ('iron'))) STRICT;
+          CREATE TABLE club (shelf_id INTEGER NOT NULL REFERENCES shelf (id)) STRICT;
+          INSERT INTO shelf VALUES (7, 'iron'); INSERT INTO club VALUES (7)`,
+  }
+  const anew = (kept: string): Migration => ({
+    number: 2,
+    name: '0002-anew',
+    sql: `CREATE TABLE new_shelf (id INTEGER PRIMARY KEY, kind TEXT) STRICT;
+          INSERT INTO new_shelf SELECT id, kind FROM shelf WHERE ${kept};
+          DROP TABLE shelf; ALTER TABLE new_shelf RENAME TO shelf`,
+  })
+  const shelves = () => {
+    const db = new Sqlite(':memory:')
+    db.pragma('foreign_keys = ON')
+    migrate(db, [SHELF])
+    return db
+  }
+
+  it('can make a table anew that others refer to, and references are enforced again', () => {
+    const db = shelves()
+    migrate(db, [SHELF, anew('true')])
+    db.exec("INSERT INTO shelf VALUES (8, 'chipper')")
+    expect(db.prepare('SELECT id FROM shelf JOIN club ON shelf_id = id').pluck().all()).toEqual([7])
+    expect(() => db.exec('INSERT INTO club VALUES (9)')).toThrow('FOREIGN KEY')
+  })
+
+  it('that lose a row others refer to change nothing', () => {
+    const db = shelves()
+    expect(() => migrate(db, [SHELF, anew('false')])).toThrow(/"club" refers to rows of "shelf"/)
+    expect(db.prepare('SELECT id FROM shelf').pluck().all()).toEqual([7])
+    expect(() => db.exec("INSERT INTO shelf VALUES (8, 'chipper')")).toThrow('CHECK')
+    expect(() => db.exec('INSERT INTO club VALUES (9)')).toThrow('FOREIGN KEY')
+  })
+
   it('of a newer version are refused by name', () => {
     const db = new Sqlite(':memory:')
     migrate(db, [FIRST, SECOND])

@@ -7,9 +7,11 @@ export type Migration = { number: number; name: string; sql: string }
 
 /**
  * Brings a database up to date. Each migration runs with its record in one transaction; those applied
- * must be a prefix of those available, letter for letter.
+ * must be a prefix of those available, letter for letter. A migration may make a table anew (make, copy, drop,
+ * rename, in SQLite's own order of steps): references are not enforced meanwhile, and all are checked before the end.
  * @returns the names of the migrations that were applied now
- * @throws MigrationError for a database from a newer version, an edited or a missing migration
+ * @throws MigrationError for a database from a newer version, an edited or a missing migration, or one that leaves
+ * rows without what they refer to
  */
 export function migrate(db: Database, migrations: Migration[] = readMigrations()): string[] {
   db.exec(
@@ -43,9 +45,25 @@ export function migrate(db: Database, migrations: Migration[] = readMigrations()
         sha256(sql),
       )
     }
+    if (missing.length > 0) checkReferences(db)
     return missing.map((migration) => migration.name)
   })
-  return apply.immediate()
+  // Within a transaction SQLite ignores this, so that it stands around it.
+  const enforced = db.pragma('foreign_keys', { simple: true }) === 1
+  db.pragma('foreign_keys = OFF')
+  try {
+    return apply.immediate()
+  } finally {
+    if (enforced) db.pragma('foreign_keys = ON')
+  }
+}
+
+function checkReferences(db: Database): void {
+  const [row] = db.pragma('foreign_key_check') as { table: string; parent: string }[]
+  if (row)
+    throw new MigrationError(
+      `The database cannot be brought up to date: "${row.table}" refers to rows of "${row.parent}" that are not there. Nothing was changed; restore a backup.`,
+    )
 }
 
 /** The migrations of this version, read from the project's folder, numbered from 1 without gaps. */

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { NOW_MS, storeWithGolfer } from '../../tests/store'
-import type { ClubId, ShotId } from '../core/ids'
+import type { ClubId, SessionId, ShotId } from '../core/ids'
 import { apartBecause, PLAIN } from '../core/session/conditions'
 import { NOTHING_SAID, USUAL_MONITOR, type SetUp } from '../core/session/set-up'
 import { yards } from '../core/units'
@@ -18,6 +18,7 @@ import {
   takeShots,
   type NewShot,
 } from './shots'
+import { startSession } from './sessions'
 import { keepSetUp, lastSetUp, monitorProfiles, setUpOf } from './set-ups'
 
 function bay() {
@@ -207,11 +208,12 @@ describe('a set-up', () => {
     const changed = { ...setUp.monitor!.profile, netLeastM: 3.5, checks: [{ what: 'warm', touches: 'spin' }] }
     keepSetUp(db, golfer.id, sessionId, setUp)
     expect(monitorProfiles(db, golfer.id)).toEqual([setUp.monitor!.profile])
-    db.prepare("INSERT INTO session (id, golfer_id, started_ms, offset_min) VALUES ('later', ?, ?, 0)").run(
-      golfer.id,
-      NOW_MS + 1,
-    )
-    keepSetUp(db, golfer.id, 'later' as never, { ...setUp, monitor: { ...setUp.monitor!, profile: changed } })
+    const visit = { golferId: golfer.id, startedMs: NOW_MS + 1, offsetMin: 0, place: null }
+    startSession(db, visit, 'later' as SessionId)
+    keepSetUp(db, golfer.id, 'later' as SessionId, {
+      ...setUp,
+      monitor: { ...setUp.monitor!, profile: changed },
+    })
     expect(monitorProfiles(db, golfer.id)).toEqual([changed])
     expect(setUpOf(db, sessionId)?.monitor?.profile).toEqual(setUp.monitor!.profile)
   })

@@ -2,13 +2,9 @@ import { randomUUID } from 'node:crypto'
 import type { ClubId, GolferId, SessionId } from '@/core/ids'
 import { conditionsAt, PLAIN, type ConditionChange, type Conditions } from '@/core/session/conditions'
 import type { Expectation } from '@/core/session/expectation'
+import type { Station } from '@/core/session/session'
+import type { SessionSaid } from '@/core/session/session-said'
 import type { Database } from './database'
-
-/** What a golfer says of a session while it goes on. */
-export type SessionSaid =
-  | { kind: 'warm-up'; on: boolean }
-  | ({ kind: 'air' } & Omit<Conditions, 'warmUp'>)
-  | ({ kind: 'expectation' } & Expectation)
 
 /**
  * Takes down what the golfer says, as one action.
@@ -21,28 +17,15 @@ export function saySession(
   nowMs: number,
   fromSeq: number | null = null,
 ): void {
-  const row = {
-    isOn: said.kind === 'warm-up' ? Number(said.on) : null,
-    wind: said.kind === 'air' ? said.wind : null,
-    tempC: said.kind === 'air' ? said.tempC : null,
-    surface: said.kind === 'air' ? said.surface : null,
-    clubId: said.kind === 'expectation' ? said.clubId : null,
-    swing: said.kind === 'expectation' ? said.swing : null,
-    carryM: said.kind === 'expectation' ? said.carryM : null,
-  }
+  const { kind, clubId = null, swing = null, ...rest } = { ...said } as SessionSaid & Partial<Station>
   db.prepare(
-    `INSERT INTO session_event (session_id, batch, at_ms, kind, from_seq, is_on, wind, temp_c, surface, club_id, swing, carry_m)
+    `INSERT INTO session_event (session_id, batch, at_ms, kind, from_seq, club_id, swing, said)
      VALUES (@sessionId, @batch, @nowMs, @kind, coalesce(@fromSeq, (SELECT coalesce(max(seq), 0) + 1 FROM shot)),
-       @isOn, @wind, @tempC, @surface, @clubId, @swing, @carryM)`,
-  ).run({ ...row, sessionId, batch: randomUUID(), nowMs, kind: said.kind, fromSeq })
+       @clubId, @swing, @said)`,
+  ).run({ sessionId, batch: randomUUID(), nowMs, kind, fromSeq, clubId, swing, said: JSON.stringify(rest) })
 }
 
-type ConditionRow = {
-  sessionId: SessionId
-  fromSeq: number
-  kind: 'warm-up' | 'air'
-  isOn: 0 | 1 | null
-} & Omit<Conditions, 'warmUp'>
+type ConditionRow = { sessionId: SessionId; fromSeq: number; kind: ConditionChange['kind']; said: string }
 
 const STANDS = 'batch NOT IN (SELECT batch FROM undone)'
 
@@ -50,7 +33,7 @@ const STANDS = 'batch NOT IN (SELECT batch FROM undone)'
 export function conditionsOfShots(db: Database, golferId: GolferId) {
   const rows = db
     .prepare(
-      `SELECT session_id AS sessionId, from_seq AS fromSeq, kind, is_on AS isOn, wind, temp_c AS tempC, surface
+      `SELECT session_id AS sessionId, from_seq AS fromSeq, kind, said
        FROM session_event
        WHERE kind IN ('warm-up', 'air') AND ${STANDS} AND session_id IN (SELECT id FROM session WHERE golfer_id = ?)
        ORDER BY seq`,
@@ -65,11 +48,9 @@ export function conditionsOfShots(db: Database, golferId: GolferId) {
     .all(golferId) as { sessionId: SessionId; wind: Conditions['wind'] }[]
   for (const { sessionId, wind } of setUps)
     changes.set(sessionId, [{ kind: 'air', fromSeq: 0, wind, tempC: null, surface: null }])
-  for (const { sessionId, fromSeq, kind, isOn, wind, tempC, surface } of rows) {
+  for (const { sessionId, fromSeq, kind, said } of rows) {
     const list = changes.get(sessionId) ?? []
-    list.push(
-      kind === 'warm-up' ? { kind, fromSeq, on: isOn === 1 } : { kind, fromSeq, wind, tempC, surface },
-    )
+    list.push({ kind, fromSeq, ...(JSON.parse(said) as object) } as ConditionChange)
     changes.set(sessionId, list)
   }
   return (sessionId: SessionId, seq: number): Conditions => {
@@ -84,7 +65,7 @@ type ExpectationRow = { clubId: ClubId; swing: string; carryM: number }
 export const expectationsOf = (db: Database, sessionId: SessionId): Expectation[] =>
   db
     .prepare(
-      `SELECT club_id AS clubId, swing, carry_m AS carryM FROM session_event e
+      `SELECT club_id AS clubId, swing, said ->> 'carryM' AS carryM FROM session_event e
        WHERE session_id = ? AND kind = 'expectation' AND ${STANDS}
          AND NOT EXISTS (SELECT 1 FROM session_event l WHERE l.session_id = e.session_id AND l.kind = 'expectation'
            AND l.club_id = e.club_id AND l.swing = e.swing AND l.seq > e.seq AND l.${STANDS})

@@ -1,5 +1,6 @@
 import { randomUUID } from 'node:crypto'
 import type { ClubId, GolferId, SessionId } from '@/core/ids'
+import { USUAL_PACE } from '@/core/session/plan'
 import type { Place, Session, SessionSummary, Station } from '@/core/session/session'
 import type { Swing } from '@/core/shots/shot'
 import type { Database } from './database'
@@ -66,9 +67,9 @@ export type NewSession = {
 /** Starts a session. */
 export function startSession(db: Database, start: NewSession, id = randomUUID() as SessionId): SessionId {
   db.prepare(
-    `INSERT INTO session (id, golfer_id, started_ms, offset_min, place, clear_ms)
-     VALUES (@id, @golferId, @startedMs, @offsetMin, @place, @clearMs)`,
-  ).run({ clearMs: null, ...start, id })
+    `INSERT INTO session (id, golfer_id, started_ms, offset_min, place, clear_ms, rest_every, rest_s, until_settled, air_left)
+     VALUES (@id, @golferId, @startedMs, @offsetMin, @place, @clearMs, @restEvery, @restS, 0, 0)`,
+  ).run({ clearMs: null, ...USUAL_PACE, ...start, id })
   return id
 }
 

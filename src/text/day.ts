@@ -1,3 +1,4 @@
+import { isWithin, LIMITS, type Range } from '@/core/limits'
 import type { Day } from '@/core/flight/day'
 import type { DayCard, DayLine, Interval } from '@/core/flight/day-card'
 import type { Turf } from '@/core/flight/ground'
@@ -114,16 +115,18 @@ export const interval = ({ atM, lowM, highM }: Interval, golfer: Golfer): string
 /** What is wrong with a day as it was typed, and how to mend it; the limits are those that Banco keeps. */
 export function dayProblems(day: Day, golfer: Golfer): string[] {
   const { tempC, altitudeM, seaLevelHpa, humidity, tailwindMps } = day
-  const within = (value: number, least: number, most: number) => value >= least && value <= most
+  const { dayTempC, altitudeM: heights, windAlongMps: winds, seaLevelHpa: pressures } = LIMITS
+  const between = ({ least, most }: Range, inWords: (value: number) => string) =>
+    `must lie from ${inWords(least)} to ${inWords(most)}`
   return [
-    !within(tempC, -30, 50) &&
-      `The temperature must lie from ${temperature(-30, golfer)} to ${temperature(50, golfer)}: type it anew.`,
-    !within(altitudeM, -500, 5000) &&
-      `The altitude must lie from ${altitude(-500, golfer)} to ${altitude(5000, golfer)}: type it anew.`,
-    !within(seaLevelHpa, 850, 1100) &&
-      'The pressure at sea level must lie from 850 to 1100 hPa: type what the forecast says.',
-    !within(humidity, 0, 1) && 'The humidity must lie from 0 to 100%: type it anew.',
-    !within(tailwindMps, -60, 60) &&
-      `No wind that golf is played in is stronger than ${wind(60, golfer)}: type it anew.`,
+    !isWithin(tempC, dayTempC) &&
+      `The temperature ${between(dayTempC, (celsius) => temperature(celsius, golfer))}: type it anew.`,
+    !isWithin(altitudeM, heights) &&
+      `The altitude ${between(heights, (metres) => altitude(metres, golfer))}: type it anew.`,
+    !isWithin(seaLevelHpa, pressures) &&
+      `The pressure at sea level must lie from ${pressures.least} to ${pressures.most} hPa: type what the forecast says.`,
+    !isWithin(humidity, LIMITS.humidity) && 'The humidity must lie from 0 to 100%: type it anew.',
+    !isWithin(tailwindMps, winds) &&
+      `No wind that golf is played in is stronger than ${wind(winds.most, golfer)}: type it anew.`,
   ].filter((sentence) => sentence !== false)
 }

@@ -1,15 +1,20 @@
 import type { ClubId } from '../ids'
 import type { Mark } from '../shots/mark'
 import type { Swing } from '../shots/shot'
+import type { SessionSaid } from './session-said'
+
+/** Where a shot came from, and what can happen to it since. */
+export const SHOT_SOURCES = ['typed', 'monitor', 'file'] as const
+export type ShotSource = (typeof SHOT_SOURCES)[number]
+export const SHOT_EVENT_KINDS = ['taken', 'withdrawn', 'mark', 'station', 'released'] as const
+export type ShotEventKind = (typeof SHOT_EVENT_KINDS)[number]
 
 /** What one undo takes back, as data: the screens put it into words. */
 export type Action = { batch: string } & ActionFacts
 type OfShots = { shots: number; /** Of the last of them. */ carryM: number | null }
 export type ActionFacts =
-  | ({ kind: 'taken'; source: 'typed' | 'monitor' | 'file' } & OfShots)
+  | ({ kind: 'taken'; source: ShotSource } & OfShots)
   | ({ kind: 'mark'; mark: Mark | null } & OfShots)
   | ({ kind: 'station'; clubId: ClubId; swing: Swing } & OfShots)
   | ({ kind: 'released' | 'withdrawn' } & OfShots)
-  | { kind: 'warm-up'; on: boolean }
-  | { kind: 'air' }
-  | { kind: 'expectation'; clubId: ClubId; swing: Swing; carryM: number }
+  | SessionSaid

@@ -1,5 +1,6 @@
 'use client'
 
+import { LETTERS } from '@/core/limits'
 import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
@@ -45,7 +46,7 @@ export function ClubForm({ golferId, club, onDone, onCancel }: Props) {
         <Form.Label>Name</Form.Label>
         <Form.Control
           {...register('name')}
-          maxLength={40}
+          maxLength={LETTERS.club}
           autoFocus
           placeholder="7-iron"
           aria-describedby="club-name-problem"

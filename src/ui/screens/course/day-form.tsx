@@ -1,5 +1,6 @@
 'use client'
 
+import { LETTERS } from '@/core/limits'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
@@ -84,7 +85,7 @@ export function DayForm({ golfer, day, places }: Props) {
             <Form.Label htmlFor="day-place">Place</Form.Label>
             <Form.Control
               id="day-place"
-              maxLength={40}
+              maxLength={LETTERS.place}
               placeholder="not said"
               value={draft.place ?? ''}
               onChange={(event) => change({ place: event.target.value || null })}

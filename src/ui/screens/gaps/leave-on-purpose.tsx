@@ -1,5 +1,6 @@
 'use client'
 
+import { LETTERS } from '@/core/limits'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
@@ -73,7 +74,7 @@ export function LeaveOnPurpose({ golferId, about, what, because }: Props) {
         autoFocus
         size="sm"
         value={reason}
-        maxLength={200}
+        maxLength={LETTERS.reason}
         aria-label="Reason"
         placeholder="why, such as: the hybrid comes in on long courses"
         onChange={(event) => setReason(event.target.value)}

@@ -1,5 +1,7 @@
 'use client'
 
+import { isWithin, LETTERS, LIMITS } from '@/core/limits'
+import { NEW_GOLFER } from '@/core/golfer'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
@@ -112,7 +114,7 @@ export function GolferForm({ golfer }: { golfer?: Golfer }) {
         <Form.Control
           {...register('name')}
           autoComplete="name"
-          maxLength={60}
+          maxLength={LETTERS.golfer}
           autoFocus={!golfer}
           aria-describedby="name-problem"
         />
@@ -234,11 +236,16 @@ function readLikes(
   { tempUnit, longestMin, homeAltitude, askExpectation, followPlan }: Fields,
   unit: LengthUnit,
 ): BayLikes | { field: string; sentence: string } {
-  const longest = Number(longestMin.trim() || 75)
-  if (!Number.isInteger(longest) || longest < 10 || longest > 600)
-    return { field: 'longestMin', sentence: 'Type how many minutes you hit at most, from 10 to 600.' }
+  const longest = Number(longestMin.trim() || NEW_GOLFER.longestMin)
+  if (!Number.isInteger(longest) || !isWithin(longest, LIMITS.longestMin)) {
+    const { least, most } = LIMITS.longestMin
+    return {
+      field: 'longestMin',
+      sentence: `Type how many minutes you hit at most, from ${least} to ${most}.`,
+    }
+  }
   const homeAltitudeM = readLength(homeAltitude, footOrMetre(unit))
-  if (homeAltitudeM !== null && !(homeAltitudeM >= -500 && homeAltitudeM <= 5000))
+  if (homeAltitudeM !== null && !isWithin(homeAltitudeM, LIMITS.altitudeM))
     return {
       field: 'homeAltitudeM',
       sentence: `Type the altitude of your home course in ${footOrMetre(unit)}, or leave it empty.`,

@@ -1,5 +1,6 @@
 'use client'
 
+import { LETTERS } from '@/core/limits'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
@@ -56,7 +57,7 @@ export function ByHand({ golfer, stock, title }: { golfer: Golfer; stock: Stock;
         <Form.Control
           size="sm"
           {...register('because')}
-          maxLength={120}
+          maxLength={LETTERS.handReason}
           aria-label="Reason"
           placeholder="why, such as: safe over the burn"
         />

@@ -1,5 +1,6 @@
 'use client'
 
+import { LETTERS } from '@/core/limits'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
@@ -129,7 +130,7 @@ function DefinitionForm({ golfer, swing, definition, onDone }: FormProps) {
       {swing === '' && (
         <label>
           Name
-          <Form.Control {...register('swing')} maxLength={40} autoFocus />
+          <Form.Control {...register('swing')} maxLength={LETTERS.swing} autoFocus />
         </label>
       )}
       <label>
@@ -146,7 +147,7 @@ function DefinitionForm({ golfer, swing, definition, onDone }: FormProps) {
       </label>
       <label>
         Tempo
-        <Form.Control {...register('tempo')} maxLength={60} placeholder="as usual" />
+        <Form.Control {...register('tempo')} maxLength={LETTERS.tempo} placeholder="as usual" />
       </label>
       <Button type="submit">Keep it</Button>
       <Problems of={problems} />

@@ -1,3 +1,4 @@
+import { LETTERS } from '@/core/limits'
 import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
@@ -102,7 +103,7 @@ export function MonitorSetUpForm({ golfer, place, monitor, profiles, near, onCha
                 <Form.Label htmlFor="monitor-name">Its name</Form.Label>
                 <Form.Control
                   id="monitor-name"
-                  maxLength={40}
+                  maxLength={LETTERS.monitor}
                   value={monitor.profile.name}
                   onChange={(event) => mend({ name: event.target.value })}
                 />

@@ -1,5 +1,6 @@
 'use client'
 
+import { LETTERS } from '@/core/limits'
 import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
@@ -63,7 +64,7 @@ export function SetUpForm({ golfer, place, setUp, profiles, onChange }: Props) {
             <Form.Control
               id="ball"
               list="balls"
-              maxLength={40}
+              maxLength={LETTERS.ball}
               placeholder="not said"
               value={setUp.ball ?? ''}
               onChange={(event) => change({ ball: event.target.value.trimStart() || null })}

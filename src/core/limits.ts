@@ -1,0 +1,65 @@
+import { PLAUSIBLE_CARRY_M } from './shots/plausible-carry'
+
+export type Range = { least: number; most: number }
+
+/**
+ * The range of every number that a golfer can say, in canonical units: forms, files, sentences and fields of a
+ * screen read them here. The database checks wider ones, against faults of ours.
+ */
+export const LIMITS = {
+  carryM: PLAUSIBLE_CARRY_M,
+  sidewaysM: { least: -PLAUSIBLE_CARRY_M.most, most: PLAUSIBLE_CARRY_M.most },
+  /** Where a ball can come to rest, and what a target, a hole or a zone can lie at. */
+  distanceM: { least: 0, most: 500 },
+  toleranceM: { least: 0.5, most: 20 },
+  stepNarrowM: { least: 0, most: 100 },
+  stepWideM: { least: 0, most: 150 },
+  altitudeM: { least: -500, most: 5000 },
+  pressureHpa: { least: 500, most: 1100 },
+  /** Of a forecast, reduced to the level of the sea. */
+  seaLevelHpa: { least: 850, most: 1100 },
+  humidity: { least: 0, most: 1 },
+  /** Of air that golf is played in. */
+  dayTempC: { least: -30, most: 50 },
+  /** Of air as it was measured where shots were hit. */
+  tempC: { least: -50, most: 60 },
+  ballTempC: { least: -50, most: 80 },
+  windMps: { least: 0, most: 60 },
+  /** Along or across the line of play: negative against it, or from the right. */
+  windAlongMps: { least: -60, most: 60 },
+  windHeightM: { least: 0.5, most: 100 },
+  /** How far a monitor's checklist can want it from the ball, and how far it can stand. */
+  unitWantedM: { least: 0, most: 100 },
+  unitM: { least: 0, most: 1000 },
+  longestMin: { least: 10, most: 600 },
+  shotsOfBlock: { least: 1, most: 200 },
+  restEvery: { least: 0, most: 200 },
+  restS: { least: 0, most: 3600 },
+  planDay: { least: 1, most: 100 },
+  /** How far back an arm goes on a clock's face. */
+  clock: { least: 6, most: 13 },
+  lengthShare: { least: 0, most: 1 },
+  gripDownCm: { least: 0, most: 15 },
+  offsetMin: { least: -900, most: 900 },
+} as const satisfies Record<string, Range>
+
+/** The most letters of what a golfer writes. */
+export const LETTERS = {
+  golfer: 60,
+  bag: 60,
+  club: 40,
+  swing: 40,
+  label: 40,
+  place: 40,
+  ball: 40,
+  monitor: 40,
+  /** As a feed or a receiver names it. */
+  device: 60,
+  tempo: 60,
+  check: 80,
+  reason: 200,
+  handReason: 120,
+} as const
+
+/** Whether a number lies in a range, its ends with it. */
+export const isWithin = (value: number, { least, most }: Range): boolean => value >= least && value <= most

@@ -1,0 +1,49 @@
+import { CLUB_KINDS } from '@/core/bag/club'
+import { SEGMENTS } from '@/core/bag/segment'
+import { TURFS } from '@/core/flight/ground'
+import { STEP_SCHOOLS } from '@/core/gaps/zones'
+import { COMPARE_IN } from '@/core/golfer'
+import { HELD_REASONS } from '@/core/monitor/station-for-shot'
+import { SURFACES, WINDS } from '@/core/session/conditions'
+import { PLACES } from '@/core/session/session'
+import { SAID_KINDS } from '@/core/session/session-said'
+import { CARRY_FROM } from '@/core/session/set-up'
+import { MARKS } from '@/core/shots/mark'
+import { SHOT_EVENT_KINDS, SHOT_SOURCES } from '@/core/session/action'
+import { STOCK_RULES } from '@/core/stock/stock-rules'
+import { LENGTH_UNITS, SPEED_UNITS, TEMP_UNITS } from '@/core/units'
+
+/** The words that a column may hold: lists of the core, which the tables do not repeat. */
+const KNOWN_WORDS: Record<string, Record<string, readonly string[]>> = {
+  golfer: {
+    stock_rule: STOCK_RULES,
+    even_school: STEP_SCHOOLS,
+    length_unit: LENGTH_UNITS,
+    speed_unit: SPEED_UNITS,
+    temp_unit: TEMP_UNITS,
+    compare_in: COMPARE_IN,
+  },
+  golfer_zone: { segment: SEGMENTS },
+  club: { kind: CLUB_KINDS },
+  session: { place: PLACES },
+  set_up: { surface: SURFACES, wind: WINDS, carry_from: CARRY_FROM },
+  shot: { source: SHOT_SOURCES, held_because: HELD_REASONS },
+  shot_event: { kind: SHOT_EVENT_KINDS, mark: MARKS },
+  session_event: { kind: SAID_KINDS },
+  course_place: { turf: TURFS },
+  course_day: { turf: TURFS },
+}
+
+/** A word that this version does not know, in rows of a table; null where there is none. */
+export function strangeWord(
+  table: string,
+  rows: readonly Record<string, unknown>[],
+): { column: string; word: string } | null {
+  for (const [column, words] of Object.entries(KNOWN_WORDS[table] ?? {}))
+    for (const row of rows) {
+      const word = row[column]
+      if (word !== null && word !== undefined && !words.includes(word as string))
+        return { column, word: String(word).slice(0, 40) }
+    }
+  return null
+}
