@@ -2,7 +2,8 @@ import type { Club } from './bag/club'
 import { coverOf, DEFAULT_TOLERANCE_M, holesBetween, type Stretch } from './gaps/cover'
 import type { Air } from './flight/air'
 import { modelled } from './flight/modelled'
-import { inStatedAir, restatedStation, type StockInAir } from './stock/restated-station'
+import { inStatedAir, restatedStation } from './stock/restated-station'
+import { isHit, type HitStock, type Stock } from './stock/stock'
 import { restateShots, type ShotInAir } from './flight/restate-shots'
 import type { NextShots } from './gaps/next-shots'
 import type { Step } from './gaps/step'
@@ -13,13 +14,14 @@ import { leftOutGuard, type OneSided } from './stock/left-out-guard'
 import type { Mark } from './shots/mark'
 import { isPlausibleCarry } from './shots/plausible-carry'
 import { readShots, type ReadShots } from './judge/read-shots'
-import { FULL_SWING, type Shot, type Swing } from './shots/shot'
+import { type Shot } from './shots/shot'
 import { tiredFrom } from './judge/drift'
 import { judgeStations, type BagModel, type ShotJudgement, type StationModel } from './judge/judge-stations'
 import { neighbourForesight } from './judge/neighbour-foresight'
 import { offCurve } from './stock/off-curve'
-import { stationStock, type Stock } from './stock/station-stock'
+import { stationStock } from './stock/station-stock'
 import type { StockRule } from './stock/stock-rules'
+import { FULL_SWING, type Swing, atStation, fullSwingOf } from './station'
 
 export type Rules = {
   stockRule?: StockRule
@@ -44,7 +46,7 @@ export type HoleLeft = { hole: Stretch; because: string }
 export type BagInput = { clubs: Club[]; shots: Shot[]; rules?: Rules }
 
 export type BagAnalysis = {
-  stocks: (Stock & { inAir?: StockInAir })[]
+  stocks: Stock[]
   steps: Step[]
   /** Hit neighbours with clubs between them that were not hit yet: how far apart, never judged. */
   overUnhit: StepOverUnhit[]
@@ -117,7 +119,7 @@ export function analyseBag({ clubs, shots, rules = {} }: BagInput): BagAnalysis 
     const station = model.stations[i] as StationModel
     const whole = completed(stock, station, { model, measured, steps, rules })
     const moved = restated.get(station)
-    return moved && stock.count > 0 ? inStatedAir(whole, moved) : whole
+    return moved && isHit(whole) ? inStatedAir(whole, moved) : whole
   })
   const { per90, se, found, knowable } = model.drift
   return {
@@ -151,19 +153,22 @@ function completed(stock: Stock, station: StationModel, { model, measured, steps
   const { clubId, swing } = stock
   const full = model.stations.filter((each) => each.swing === FULL_SWING)
   const solid = (index: number) => model.judged[index]?.solidProbability ?? 0
-  const off = swing === FULL_SWING && stock.count > 0 ? offCurve(station, full, solid) : null
-  const byHand = rules.byHand?.find((each) => each.clubId === clubId && each.swing === swing)
+  const byHand = rules.byHand && atStation(rules.byHand, stock)
   const standsIn = rules.inAir ?? station.readings[0]?.shot.air
-  const filled = modelled({ ...stock, ...(standsIn && { standsIn }) })
   const foreseen = stock.foreseen ?? neighbourForesight(stock, measured)
-  return {
-    ...stock,
-    ...(standsIn && stock.count > 0 && { standsIn }),
+  const said = {
     ...(byHand && { byHand: { carryM: byHand.carryM, because: byHand.because } }),
     ...(foreseen && { foreseen }),
+    done: stock.done || (swing === FULL_SWING && isDone(clubId, steps)),
+  }
+  if (!isHit(stock)) return { ...stock, ...said }
+  const standing: HitStock = { ...stock, ...said, ...(standsIn && { standsIn }) }
+  const filled = modelled(standing)
+  const off = swing === FULL_SWING ? offCurve(station, full, solid) : null
+  return {
+    ...standing,
     ...(Object.keys(filled).length > 0 && { modelled: filled }),
     ...(off && { offCurve: off }),
-    done: stock.done || (swing === FULL_SWING && isDone(clubId, steps)),
   }
 }
 
@@ -237,8 +242,7 @@ const overlap = ([a, b]: Stretch, [c, d]: Stretch): boolean => a < d && c < b
 
 /** Where the clubs that were not hit yet stand: between the stocks of their hit neighbours, or beyond the last. */
 function unhitPlaces(bag: readonly Club[], stocks: readonly Stock[]): Stretch[] {
-  const carryOf = ({ id }: Club) =>
-    stocks.find(({ clubId, swing }) => clubId === id && swing === FULL_SWING)?.carryM
+  const carryOf = ({ id }: Club) => atStation(stocks, fullSwingOf(id))?.carryM
   return bag.flatMap((club, place): Stretch[] => {
     if (carryOf(club) !== undefined) return []
     const longer = bag

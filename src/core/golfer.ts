@@ -3,7 +3,7 @@ import { DEFAULT_TOLERANCE_M } from './gaps/cover'
 import type { Zones, StepSchool } from './gaps/zones'
 import type { Segment } from './bag/segment'
 import type { GolferId } from './ids'
-import type { Swing } from './shots/shot'
+import type { Swing } from './station'
 import type { StockRule } from './stock/stock-rules'
 import type { LengthUnit, SpeedUnit, TempUnit } from './units'
 

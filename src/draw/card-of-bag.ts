@@ -1,11 +1,13 @@
 import type { BagAnalysis } from '@/core/analyse-bag'
 import type { Bag } from '@/core/bag/bag'
 import type { Golfer } from '@/core/golfer'
-import { FULL_SWING } from '@/core/shots/shot'
+import { FULL_SWING, atStation } from '@/core/station'
 import { day } from '@/text/days'
 import { clubNames, RULE_NAME, shortSwing } from '@/text/names'
 import { aroundCell, len } from '@/text/numbers'
 import type { CardData } from './card'
+import type { ClubId } from '@/core/ids'
+import { isHit } from '@/core/stock/stock'
 
 /**
  * The yardage card of a golfer's bag.
@@ -17,11 +19,9 @@ export function cardOfBag(
   { stocks }: BagAnalysis,
   { dateMs, air }: { dateMs: number; air: string },
 ): CardData {
-  const stockOf = (clubId: string, swing: string) =>
-    stocks.find((stock) => stock.clubId === clubId && stock.swing === swing)
+  const stockOf = (clubId: ClubId, swing: string) => atStation(stocks, { clubId, swing })
   const partial = golfer.swings.filter(
-    (swing) =>
-      swing !== FULL_SWING && stocks.some((stock) => stock.swing === swing && stock.carryM !== undefined),
+    (swing) => swing !== FULL_SWING && stocks.some((stock) => stock.swing === swing && isHit(stock)),
   )
   const hasNumber = (clubId: string) =>
     stocks.some((stock) => stock.clubId === clubId && (stock.carryM !== undefined || stock.byHand))

@@ -3,11 +3,12 @@ import type { BagAnalysis } from '@/core/analyse-bag'
 import type { Bag } from '@/core/bag/bag'
 import type { Golfer } from '@/core/golfer'
 import type { Step } from '@/core/gaps/step'
-import type { Stock } from '@/core/stock/station-stock'
+import { isHit, type Stock } from '@/core/stock/stock'
 import { lengthIn } from '@/core/units'
 import { around, count, fixed, len } from '@/text/numbers'
 import { drawnStep, needWords, shortVerdict, sureness, verdictLook, verdictWords } from '@/text/verdicts'
 import type { StairClub, StairData, StairStep } from './stair'
+import { atStation, fullSwingOf } from '@/core/station'
 
 /**
  * The stair of a golfer's bag, in the golfer's unit.
@@ -33,16 +34,9 @@ export function stairOfBag(
     })),
     steps: steps.map((step, i) => stairStep(step, stocks, golfer, i === chosen)),
     clubs: clubs.map((club): StairClub => {
-      const stock = stocks.find((each) => each.clubId === club.id && each.swing === 'full')
+      const stock = atStation(stocks, fullSwingOf(club.id))
       const loft = club.loftDeg === null ? '' : `${club.loftDeg}°`
-      if (
-        stock?.carryM === undefined ||
-        stock.lowM === undefined ||
-        stock.highM === undefined ||
-        !stock.reachM
-      ) {
-        return { name: club.name, loft }
-      }
+      if (!isHit(stock)) return { name: club.name, loft }
       const ran = runOfTotals(stock)
       return {
         name: club.name,

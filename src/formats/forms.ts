@@ -20,7 +20,7 @@ import { SURFACES, WINDS } from '@/core/session/conditions'
 import type { Block, Plan } from '@/core/session/plan'
 import { SAID_KINDS, type SessionSaid } from '@/core/session/session-said'
 import type { SetUp } from '@/core/session/set-up'
-import { PLACES, type Place, type Station } from '@/core/session/session'
+import { PLACES, type Place } from '@/core/session/session'
 import { MARKS, type Mark } from '@/core/shots/mark'
 import type { LeftAbout } from '@/core/gaps/left-on-purpose'
 import { isPlausibleCarry } from '@/core/shots/plausible-carry'
@@ -28,6 +28,7 @@ import { said, within } from './check'
 import { LETTERS, LIMITS } from '@/core/limits'
 import { LENGTH_UNITS, SPEED_UNITS, TEMP_UNITS } from '@/core/units'
 import { SET_UP_FORM } from './set-up-form'
+import type { Station } from '@/core/station'
 
 /** What the screens send, one schema a form. Canonical units. */
 

@@ -1,5 +1,5 @@
 import Joi from 'joi'
-import type { Station } from '@/core/session/session'
+import type { Station } from '@/core/station'
 import type { DrillShot } from '@/core/wedges/drill'
 import type { SwingDefinition } from '@/core/wedges/swing-definition'
 import { LETTERS, LIMITS } from '@/core/limits'

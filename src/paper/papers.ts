@@ -10,6 +10,7 @@ import { cardAir, caveatSentence } from '@/text/set-up'
 import { cardPdf } from './card'
 import { labelsPdf } from './labels'
 import { reportPdf } from './report'
+import { isHit } from '@/core/stock/stock'
 
 /** What can be printed. */
 export const PAPERS = [
@@ -51,7 +52,7 @@ export function paperPdf(paper: Paper, input: PaperInput): Promise<Buffer> {
   const notHit = bag.clubs
     .filter(
       ({ id, kind }) =>
-        kind !== 'putter' && analysis.stocks.every((stock) => stock.clubId !== id || stock.count === 0),
+        kind !== 'putter' && analysis.stocks.every((stock) => stock.clubId !== id || !isHit(stock)),
     )
     .map(({ name }) => name)
   return reportPdf({

@@ -2,7 +2,7 @@ import { runOfTotals } from '@/core/flight/station-run'
 import type { BagAnalysis } from '@/core/analyse-bag'
 import type { Bag } from '@/core/bag/bag'
 import type { Golfer } from '@/core/golfer'
-import type { Stock } from '@/core/stock/station-stock'
+import type { Stock } from '@/core/stock/stock'
 import { stair } from '@/draw/stair'
 import { stairOfBag } from '@/draw/stair-of-bag'
 import { day } from '@/text/days'
@@ -13,6 +13,8 @@ import { driftSentence, leftOutReason, nextReason, warningSentence } from '@/tex
 import { drawnStep, stepSentences, verdictWords } from '@/text/verdicts'
 import { drawOnPaper } from './draw'
 import { A4, Pen, POINTS_PER_PIXEL } from './pen'
+import { FULL_SWING } from '@/core/station'
+import { isMeasured } from '@/core/gaps/step'
 
 export type ReportInput = {
   golfer: Golfer
@@ -49,19 +51,17 @@ export async function reportPdf(input: ReportInput): Promise<Buffer> {
     [0.42, 0.12, 0.22, 0.24],
     analysis.steps.map((each) => [
       `${name(each.longerId)} to ${name(each.shorterId)}`,
-      each.stepM === undefined ? '–' : fixed(drawnStep(each, analysis.stocks, golfer) ?? 0, 0),
-      each.lowM === undefined || each.highM === undefined
-        ? '–'
-        : `${len(each.lowM, golfer, 1)} to ${len(each.highM, golfer, 1)}`,
-      each.stepM === undefined
+      isMeasured(each) ? fixed(drawnStep(each, analysis.stocks, golfer) ?? 0, 0) : '–',
+      isMeasured(each) ? `${len(each.lowM, golfer, 1)} to ${len(each.highM, golfer, 1)}` : '–',
+      !isMeasured(each)
         ? 'not hit'
         : `${verdictWords(each, golfer)}${each.leftOnPurpose === undefined ? '' : ', left on purpose'}`,
     ]),
   )
-  const full = analysis.stocks.filter(({ swing }) => swing === 'full')
+  const full = analysis.stocks.filter(({ swing }) => swing === FULL_SWING)
   sheet.heading('Stock')
   stockTable(sheet, golfer, full, (stock) => name(stock.clubId))
-  const partial = analysis.stocks.filter(({ swing, count: shots }) => swing !== 'full' && shots > 0)
+  const partial = analysis.stocks.filter(({ swing, count: shots }) => swing !== FULL_SWING && shots > 0)
   if (partial.length > 0) {
     sheet.heading('Partial swings')
     const share = (stock: Stock) => {

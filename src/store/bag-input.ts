@@ -5,7 +5,7 @@ import type { Golfer } from '@/core/golfer'
 import type { Air } from '@/core/flight/air'
 import type { ClubId, SessionId, ShotId } from '@/core/ids'
 import type { Mark } from '@/core/shots/mark'
-import type { Flight, Shot, Swing } from '@/core/shots/shot'
+import type { Flight, Shot } from '@/core/shots/shot'
 import type { Database } from './database'
 import { apartBecause, PLAIN, type Conditions } from '@/core/session/conditions'
 import type { Place } from '@/core/session/session'
@@ -15,6 +15,7 @@ import { handStocks } from './hand-stocks'
 import { leftOnPurpose } from './left-on-purpose'
 import { setUpsOf } from './set-ups'
 import { FLIGHT_COLUMNS, withoutNulls } from './shots'
+import type { Swing } from '@/core/station'
 
 /** The air in which the golfer's tables compare clubs; null: as hit. */
 export const comparingAir = ({ compareIn, referenceAir }: Golfer): Air | null =>

@@ -1,12 +1,13 @@
 import type { GolferId, SessionId, ShotId } from '@/core/ids'
 import { stationForShot, waitsForItsClub, type HeldReason } from '@/core/monitor/station-for-shot'
-import type { Flight, Swing } from '@/core/shots/shot'
+import type { Flight } from '@/core/shots/shot'
 import { clubLabelled } from './club-labels'
 import type { Database } from './database'
 import { cameUncleared } from './range-clear'
 import { receiverFor } from './receivers'
 import { claimSession, sessionById, waitingSession } from './sessions'
 import { addEvents, shotsOfGolfer, shotTaker, type ShotEvent, type Taken } from './shots'
+import type { Swing } from '@/core/station'
 
 /** A shot as a monitor posted it. */
 export type PostedShot = Flight & {

@@ -1,5 +1,5 @@
 import type { ClubId, GolferId } from '@/core/ids'
-import type { Swing } from '@/core/shots/shot'
+import type { Swing } from '@/core/station'
 import type { Database } from './database'
 
 export type HandStock = { clubId: ClubId; swing: Swing; carryM: number; because: string }

@@ -2,7 +2,7 @@ import type { ClubId, SessionId } from '@/core/ids'
 import type { Action, ShotEventKind, ShotSource } from '@/core/session/action'
 import type { SessionSaid } from '@/core/session/session-said'
 import type { Mark } from '@/core/shots/mark'
-import type { Swing } from '@/core/shots/shot'
+import type { Swing } from '@/core/station'
 import type { Database } from './database'
 
 /** The actions of a session in the order in which they were done: undo takes back the last, redo does it again. */

@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto'
 import type { ClubId, GolferId, SessionId } from '@/core/ids'
 import { conditionsAt, PLAIN, type ConditionChange, type Conditions } from '@/core/session/conditions'
 import type { Expectation } from '@/core/session/expectation'
-import type { Station } from '@/core/session/session'
+import type { Station } from '@/core/station'
 import type { SessionSaid } from '@/core/session/session-said'
 import type { Database } from './database'
 

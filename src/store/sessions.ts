@@ -1,8 +1,8 @@
 import { randomUUID } from 'node:crypto'
 import type { ClubId, GolferId, SessionId } from '@/core/ids'
 import { USUAL_PACE } from '@/core/session/plan'
-import type { Place, Session, SessionSummary, Station } from '@/core/session/session'
-import type { Swing } from '@/core/shots/shot'
+import type { Place, Session, SessionSummary } from '@/core/session/session'
+import type { Station, Swing } from '@/core/station'
 import type { Database } from './database'
 
 /** A session that was forgotten closes by itself after this long without a shot or a change of station. */

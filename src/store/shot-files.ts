@@ -3,7 +3,7 @@ import type { FileShot, ShotRecord } from '@/core/formats/shot-record'
 import type { ClubId, GolferId, SessionId, ShotId } from '@/core/ids'
 import type { HeldReason } from '@/core/monitor/station-for-shot'
 import { isPlausibleCarry } from '@/core/shots/plausible-carry'
-import { FLIGHT_FIELDS, FULL_SWING, type Flight } from '@/core/shots/shot'
+import { FLIGHT_FIELDS, type Flight } from '@/core/shots/shot'
 import type { ShotStanding } from '@/core/shots/shot-standing'
 import { apartBecause } from '@/core/session/conditions'
 import { clubNamed } from '@/core/monitor/club-named'
@@ -14,6 +14,7 @@ import { conditionsOfShots } from './session-events'
 import type { Database } from './database'
 import { sessionById, startSession } from './sessions'
 import { addEvents, shotsOfGolfer, shotTaker, type ShotEvent } from './shots'
+import { FULL_SWING } from '@/core/station'
 
 export type ImportResult = {
   importId: string

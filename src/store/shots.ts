@@ -3,8 +3,9 @@ import type { ClubId, GolferId, SessionId, ShotId } from '@/core/ids'
 import type { HeldReason } from '@/core/monitor/station-for-shot'
 import type { SessionShot } from '@/core/session/session-shot'
 import type { Mark } from '@/core/shots/mark'
-import { FLIGHT_FIELDS, type Flight, type Swing } from '@/core/shots/shot'
+import { FLIGHT_FIELDS, type Flight } from '@/core/shots/shot'
 import type { Database } from './database'
+import type { Swing } from '@/core/station'
 
 export type NewShot = Flight & {
   id: ShotId

@@ -1,7 +1,6 @@
 import type { GolferId } from '@/core/ids'
-import type { Station } from '@/core/session/session'
+import { type Station, SWINGS, type Swing } from '@/core/station'
 import { nextVersion, swingsInUse, type SwingDefinition } from '@/core/wedges/swing-definition'
-import { SWINGS, type Swing } from '@/core/shots/shot'
 import type { Database } from './database'
 
 /** The swings that a golfer has defined, the old ones with them. */

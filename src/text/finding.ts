@@ -1,11 +1,12 @@
 import type { BagAnalysis } from '@/core/analyse-bag'
 import type { Bag } from '@/core/bag/bag'
-import type { Step, Verdict } from '@/core/gaps/step'
+import { isMeasured, type Step, type Verdict } from '@/core/gaps/step'
 import type { Golfer } from '@/core/golfer'
-import { FULL_SWING } from '@/core/shots/shot'
+import { atStation, fullSwingOf } from '@/core/station'
 import { clubNames } from './names'
 import { count, fixed, len, UNIT_NAME } from './numbers'
 import { drawnStep, sureness, verdictWords } from './verdicts'
+import { isHit } from '@/core/stock/stock'
 
 /** How much a verdict asks of the golfer: what is wrong comes first. */
 const WEIGHT: Record<Verdict, number> = {
@@ -35,12 +36,12 @@ export function finding(
   }
   const ranked = steps
     .map((step, i) => ({ step, i }))
-    .filter(({ step }) => step.stepM !== undefined)
+    .filter(({ step }) => isMeasured(step))
     .sort((a, b) => asks(b.step) - asks(a.step) || Math.abs(b.step.stepM ?? 0) - Math.abs(a.step.stepM ?? 0))
   const sure = ranked.filter(({ step }) => sureness(step) !== 'open')
   const first = sure[0] ?? ranked[0]
   if (!first) {
-    const hit = stocks.filter((stock) => stock.carryM !== undefined).length
+    const hit = stocks.filter(isHit).length
     return { sentence: `${count(hit, 'stock')} so far, and no two neighbours yet`, step: 0 }
   }
   const { step, i } = first
@@ -52,7 +53,7 @@ export function finding(
     return { sentence: `No step is settled yet: ${pair} measures ${long}`, step: i }
   if (step.verdict === 'level') {
     const carries = [step.longerId, step.shorterId].map((id) => {
-      const stock = stocks.find(({ clubId, swing }) => clubId === id && swing === FULL_SWING)
+      const stock = atStation(stocks, fullSwingOf(id))
       return len(stock?.carryM ?? 0, golfer)
     })
     const both = carries[0] === carries[1] ? `both ${carries[0]}` : carries.join(' and ')

@@ -9,6 +9,7 @@ import type { Apart } from '@/core/shots/shot'
 import type { Surface, Wind } from '@/core/session/conditions'
 import type { Mark } from '@/core/shots/mark'
 import type { StockRule } from '@/core/stock/stock-rules'
+import { FULL_SWING } from '@/core/station'
 
 export const MARK_NAME: Record<Mark, string> = {
   solid: 'solid',
@@ -55,7 +56,7 @@ export const clubNames =
 
 /** "8-iron" for the full swing, "8-iron, half" for another. */
 export const stationName = (club: Pick<OwnedClub, 'name'> | undefined, swing: string): string =>
-  `${club?.name ?? 'a club that is not in the bag'}${swing === 'full' ? '' : `, ${swingName(swing)}`}`
+  `${club?.name ?? 'a club that is not in the bag'}${swing === FULL_SWING ? '' : `, ${swingName(swing)}`}`
 
 export const PLACE_NAME: Record<Place, string> = {
   indoor: 'indoors',

@@ -2,7 +2,7 @@ import type { BagAnalysis, Warning } from '@/core/analyse-bag'
 import type { Units } from '@/core/golfer'
 import type { NextShots } from '@/core/gaps/next-shots'
 import type { OffCurve } from '@/core/stock/off-curve'
-import type { LeftOut } from '@/core/stock/station-stock'
+import type { LeftOut } from '@/core/stock/stock'
 import { MARK_NAME } from './names'
 import { chance, count, fixed, len, lenUnit, percent } from './numbers'
 

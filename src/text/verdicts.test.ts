@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import type { Step } from '@/core/gaps/step'
 import type { ClubId } from '@/core/ids'
-import type { Stock } from '@/core/stock/station-stock'
+import type { Stock } from '@/core/stock/stock'
 import { yards } from '@/core/units'
 import {
   drawnStep,
@@ -14,28 +14,35 @@ import {
   verdictSentences,
   verdictWords,
 } from './verdicts'
+import { type StockRule, STOCK_RULES } from '@/core/stock/stock-rules'
 
 const YARDS = { lengthUnit: 'yd', speedUnit: 'mph' } as const
 const METRES = { lengthUnit: 'm', speedUnit: 'km/h' } as const
 const name = (id: string) => id
 const id = (text: string) => text as ClubId
 
-const step = (more: Partial<Step>): Step => ({
-  longerId: id('8-iron'),
-  shorterId: id('9-iron'),
-  stepM: yards(17),
-  lowM: yards(13),
-  highM: yards(21),
-  verdict: 'wide',
-  probability: 0.95,
-  settled: true,
-  zones: { reversed: 0, narrow: 0, even: 0.05, wide: 0.95 },
-  limitsM: { reversed: 0, narrow: yards(7), wide: yards(14) },
-  schools: {},
-  absentClubs: 0,
-  facts: [],
-  ...more,
-})
+const BY_SCHOOL = Object.fromEntries(STOCK_RULES.map((rule) => [rule, yards(17)])) as Record<
+  StockRule,
+  number
+>
+
+const step = (more: object) =>
+  ({
+    longerId: id('8-iron'),
+    shorterId: id('9-iron'),
+    stepM: yards(17),
+    lowM: yards(13),
+    highM: yards(21),
+    verdict: 'wide',
+    probability: 0.95,
+    settled: true,
+    zones: { reversed: 0, narrow: 0, even: 0.05, wide: 0.95 },
+    limitsM: { reversed: 0, narrow: yards(7), wide: yards(14) },
+    schools: BY_SCHOOL,
+    absentClubs: 0,
+    facts: [],
+    ...more,
+  }) as Step
 const stocks = (longerYd: number, shorterYd: number) =>
   [
     { clubId: id('8-iron'), swing: 'full', carryM: yards(longerYd) },
@@ -75,9 +82,9 @@ describe('a verdict in words', () => {
   it('says what more shots would do', () => {
     expect(needWords(step({}))).toBe('')
     const open = step({ settled: false, probability: 0.6 })
-    expect(needWords({ ...open, moreEach: 9 })).toBe('about 9 more each')
+    expect(needWords({ ...open, moreEach: 9 } as Step)).toBe('about 9 more each')
     expect(needWords(open)).toBe('not worth settling')
-    expect(needWords({ ...open, resting: true })).toBe('resting')
+    expect(needWords({ ...open, resting: true } as Step)).toBe('resting')
     const few = { kind: 'too-few' as const, clubId: id('8-iron'), count: 1, wanted: 4 }
     expect(needWords({ ...open, facts: [few] })).toBe('3 more first')
     expect(needWords({ ...open, leftOnPurpose: 'so' })).toBe('left on purpose')

@@ -1,10 +1,12 @@
 import type { Units } from '@/core/golfer'
 import { lineWidth } from '@/core/gaps/near-line'
 import { OUTLOOK_SHOTS } from '@/core/gaps/outlook'
-import type { Step, StepFact, Verdict } from '@/core/gaps/step'
-import type { Stock } from '@/core/stock/station-stock'
+import { isJudged, type Step, type StepFact, type Verdict } from '@/core/gaps/step'
+import type { Stock } from '@/core/stock/stock'
 import { SCHOOL_NAME, stationName } from './names'
 import { chance, count, fixed, len, lenUnit } from './numbers'
+import { atStation, fullSwingOf } from '@/core/station'
+import type { ClubId } from '@/core/ids'
 
 /** What a step is called, how sure that is, and why: the one place for the words of verdicts, on screen and paper. */
 
@@ -77,12 +79,12 @@ export function shortVerdict(step: Step, units: Units): string {
 
 /** The difference of two stocks as they are drawn, each rounded as it is shown: what stands on the stair subtracts. */
 export function drawnStep(step: Step, stocks: readonly Stock[], units: Units): number | null {
-  const drawn = (id: string) => {
-    const carryM = stocks.find(({ clubId, swing }) => clubId === id && swing === 'full')?.carryM
+  const drawn = (id: ClubId) => {
+    const carryM = atStation(stocks, fullSwingOf(id))?.carryM
     return carryM === undefined ? null : Number(len(carryM, units))
   }
   const [longer, shorter] = [drawn(step.longerId), drawn(step.shorterId)]
-  return step.stepM === undefined || longer === null || shorter === null ? null : longer - shorter
+  return longer === null || shorter === null ? null : longer - shorter
 }
 
 /** What more shots would do for a step that is not settled: "about 6 more each". */
@@ -151,10 +153,10 @@ export function stepSentences(step: Step, stocks: readonly Stock[], units: Units
 /** One sentence where the stocks as drawn seem to say something else than the verdict. */
 function disagreement(step: Step, stocks: readonly Stock[], units: Units): string[] {
   const drawn = drawnStep(step, stocks, units)
-  if (drawn === null || !step.limitsM || step.stepM === undefined || sureness(step) === 'open') return []
+  if (drawn === null || !isJudged(step) || sureness(step) === 'open') return []
   const at = (metres: number) => Number(len(metres, units).replace('−', '-'))
   const { narrow, wide } = step.limitsM
-  const shorterM = stocks.find(({ clubId, swing }) => clubId === step.shorterId && swing === 'full')?.carryM
+  const shorterM = atStation(stocks, fullSwingOf(step.shorterId))?.carryM
   const near = at(lineWidth(shorterM ?? 0))
   const seems =
     step.verdict === 'level'

@@ -8,6 +8,7 @@ import type { Stretch } from '@/core/gaps/cover'
 import { yards } from '@/core/units'
 import { shortSwing, swingName } from './names'
 import { count, fixed, len, lenUnit } from './numbers'
+import { FULL_SWING } from '@/core/station'
 
 /** Wedge shots and what they are good for, put into words. */
 
@@ -15,7 +16,7 @@ type Named = (clubId: ClubId) => string
 
 /** "58° wedge ¾" on a flag. */
 export const flagName = (name: string, swing: string): string =>
-  swing === 'full' ? name : `${name} ${shortSwing(swing)}`
+  swing === FULL_SWING ? name : `${name} ${shortSwing(swing)}`
 
 /** Flights this near are alike: nothing is said of two that are, the less so where they are modelled. */
 const ALIKE = { peakM: yards(2), landingDeg: 2, runM: yards(1.5) }

@@ -4,11 +4,12 @@ import type { Air } from '@/core/flight/air'
 import type { Golfer } from '@/core/golfer'
 import type { ClubId, ShotId } from '@/core/ids'
 import type { Mark } from '@/core/shots/mark'
-import type { Apart, Swing } from '@/core/shots/shot'
+import type { Apart } from '@/core/shots/shot'
 import { keptApart } from '@/core/shots/shot-standing'
 import { bagInput, comparingAir } from '@/store/bag-input'
 import { bagOf } from '@/store/bags'
 import type { Database } from '@/store/database'
+import type { Swing } from '@/core/station'
 
 /** The shots behind the stocks of a bag, with what each was taken for. */
 export type StationShots = {

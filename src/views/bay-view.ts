@@ -7,7 +7,7 @@ import type { Action } from '@/core/session/action'
 import { PLAIN, type Conditions } from '@/core/session/conditions'
 import type { Expectation } from '@/core/session/expectation'
 import { leftOfPlan, ownPace, type Block, type Pace, type PlannedBlock } from '@/core/session/plan'
-import type { Place, Session, Station } from '@/core/session/session'
+import type { Place, Session } from '@/core/session/session'
 import type { MonitorProfile, SetUp } from '@/core/session/set-up'
 import type { SessionShot } from '@/core/session/session-shot'
 import type { Database } from '@/store/database'
@@ -20,6 +20,7 @@ import { lastSetUp, monitorProfiles, setUpOf } from '@/store/set-ups'
 import { shotsOfSession, type StoredShot } from '@/store/shots'
 import { wantedStations } from '@/store/swings'
 import { bagAnalysis, type StationShots } from './bag-analysis'
+import type { Station } from '@/core/station'
 
 /** What the Bay shows of one session. */
 export type BayView = {

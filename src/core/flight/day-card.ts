@@ -1,10 +1,9 @@
 import { Z90 } from '../math/z90'
 import type { BagAnalysis } from '../analyse-bag'
-import type { StockInAir } from '../stock/restated-station'
+import { isHit, type Stock, type StockInAir } from '../stock/stock'
 import type { Club } from '../bag/club'
 import type { ClubId } from '../ids'
-import { FULL_SWING, type Swing } from '../shots/shot'
-import type { Stock } from '../stock/station-stock'
+import { FULL_SWING, type Swing, atStation, fullSwingOf } from '../station'
 import { yards } from '../units'
 import { airOfDay, type Day } from './day'
 import type { Air } from './air'
@@ -62,7 +61,7 @@ export function dayCard(clubs: readonly Club[], day: Day, asHit: BagAnalysis, in
   const byId = new Map(clubs.map((club) => [club.id, club]))
   const lines = asHit.stocks.map((stock): DayLine => {
     const { clubId, swing } = stock
-    const restated = inDay.stocks.find((each) => each.clubId === clubId && each.swing === swing)
+    const restated = atStation(inDay.stocks, { clubId, swing })
     const measured = intervalOf(stock)
     if (!measured || !restated) return { clubId, swing }
     const moved = (restated.inAir?.restated ?? 0) > 0
@@ -93,7 +92,7 @@ export function dayCard(clubs: readonly Club[], day: Day, asHit: BagAnalysis, in
       : biggest(
           full.flatMap(({ clubId, runM }) => {
             const club = byId.get(clubId)
-            const stock = asHit.stocks.find((each) => each.clubId === clubId && each.swing === FULL_SWING)
+            const stock = atStation(asHit.stocks, fullSwingOf(clubId))
             if (!club || !stock?.carryM || runM === undefined) return []
             const normal = runOfStation(asHit, stock, club, air, 'normal')
             return normal ? [{ clubId, changeM: runM - normal.runM }] : []
@@ -123,8 +122,8 @@ function changeOf(changeM: number, sdM: number): DayChange {
   return { changeM, halfM, says: far < NO_CHANGE_M ? 'none' : far <= halfM ? 'perhaps-nothing' : 'changes' }
 }
 
-const intervalOf = ({ carryM, lowM, highM }: Stock): Interval | null =>
-  carryM === undefined || lowM === undefined || highM === undefined ? null : { atM: carryM, lowM, highM }
+const intervalOf = (stock: Stock): Interval | null =>
+  isHit(stock) ? { atM: stock.carryM, lowM: stock.lowM, highM: stock.highM } : null
 
 /** The interval of a total: the carry's and the run's. */
 function onward({ atM, lowM, highM }: Interval, { runM, unsureM }: StationRun): Interval {
@@ -157,7 +156,7 @@ function runOfStation(
   air: Air,
   turf: Turf,
 ): StationRun | null {
-  const full = stocks.find(({ clubId, swing }) => clubId === stock.clubId && swing === FULL_SWING)
+  const full = atStation(stocks, fullSwingOf(stock.clubId))
   const launch = stationLaunch(stock, full, club)
   const flight = launch && fly(launch, air)
   return flight?.outcome === 'landed' ? stationRun(stock, flight.landing, turf) : null

@@ -1,10 +1,10 @@
-import type { Modelled, Stock } from '../stock/station-stock'
+import type { HitStock, Modelled } from '../stock/stock'
 import { fly } from './fly'
 import { measuredLaunch } from './measured-launch'
 import { airOfStock, stationRun } from './station-run'
 
 /** Fills what was not measured of a stock from its mean launch, on normal ground. Empty where the launch was not measured, or nothing lacks. */
-export function modelled(stock: Stock): Modelled {
+export function modelled(stock: HitStock): Modelled {
   const { averages, run } = stock
   const { peakM, landingDeg } = averages
   const launch = measuredLaunch(averages)

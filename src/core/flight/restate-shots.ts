@@ -1,7 +1,7 @@
 import type { Club } from '../bag/club'
 import type { ShotId } from '../ids'
 import { isPlausibleCarry } from '../shots/plausible-carry'
-import type { Shot, Swing } from '../shots/shot'
+import type { Shot } from '../shots/shot'
 import type { Air } from './air'
 import { measuredLaunch } from './measured-launch'
 import type { Launch } from './fly'
@@ -16,6 +16,7 @@ import {
   type UsualClub,
 } from './restate'
 import { median } from '../math/quantile'
+import type { Swing } from '../station'
 
 /** Why a carry stays as it was hit. */
 export type AsHitBecause = Extract<Restated, { kind: 'refused' }>['because'] | 'unknown-air'

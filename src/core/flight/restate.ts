@@ -1,6 +1,6 @@
 import { Z90 } from '../math/z90'
 import { rootBetween } from '../math/root'
-import { FULL_SWING, type Swing } from '../shots/shot'
+import { FULL_SWING, type Swing } from '../station'
 import { pressureAt, type Air } from './air'
 import { BALL, fly, type Launch } from './fly'
 

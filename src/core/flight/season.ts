@@ -3,7 +3,7 @@ import type { ClubId } from '../ids'
 import { airOfDay, type Day } from './day'
 import { fly, type Launch } from './fly'
 import { TURFS, type Turf } from './ground'
-import type { Stock } from '../stock/station-stock'
+import type { Stock } from '../stock/stock'
 import { restate, type Known } from './restate'
 import { stationRun, type RunFrom } from './station-run'
 

@@ -1,6 +1,6 @@
 import type { Club } from '../bag/club'
-import { FULL_SWING } from '../shots/shot'
-import type { Stock } from '../stock/station-stock'
+import { FULL_SWING } from '../station'
+import type { PartOfStock, Stock } from '../stock/stock'
 import { REFERENCE_AIR, type Air } from './air'
 import { BALL, type Landing, type Launch } from './fly'
 import { noFurtherBack, runOn, type Turf } from './ground'
@@ -24,7 +24,7 @@ const RUN_ERROR = 0.35
 
 /** The run of a stock from where its usual shot lands: every screen and paper asks here. */
 export function stationRun(
-  { run, carryM = 0 }: Pick<Stock, 'run' | 'carryM'>,
+  { run, carryM = 0 }: PartOfStock<'run' | 'carryM'>,
   landing: Landing,
   turf: Turf,
 ): StationRun {
@@ -37,14 +37,14 @@ export function stationRun(
 export type OrdinaryRun = { runM: number; totalM: number; from: RunFrom }
 
 /** The run that the totals of a stock's shots say; null where none has one. */
-export function runOfTotals({ run, carryM }: Pick<Stock, 'run' | 'carryM'>): OrdinaryRun | null {
-  if (!run || carryM === undefined) return null
+export function runOfTotals({ run, carryM }: PartOfStock<'run' | 'carryM'>): OrdinaryRun | null {
+  if (!run) return null
   const runM = noFurtherBack(run.meanM, carryM)
   return { runM, totalM: carryM + runM, from: run.from }
 }
 
 /** The run of a stock, as its totals or else its launch say it; null where neither does. */
-export function ordinaryRun(stock: Pick<Stock, 'run' | 'modelled' | 'carryM'>): OrdinaryRun | null {
+export function ordinaryRun(stock: PartOfStock<'run' | 'modelled' | 'carryM'>): OrdinaryRun | null {
   const { modelled, carryM } = stock
   const ran = runOfTotals(stock)
   if (ran || carryM === undefined || modelled?.runM === undefined) return ran
@@ -78,4 +78,4 @@ export function stationLaunch(
 }
 
 /** The air in which a stock's carry stands. */
-export const airOfStock = ({ standsIn }: Pick<Stock, 'standsIn'>): Air => standsIn ?? REFERENCE_AIR
+export const airOfStock = ({ standsIn }: PartOfStock<'standsIn'>): Air => standsIn ?? REFERENCE_AIR

@@ -1,4 +1,4 @@
-import type { Station } from '../session/session'
+import { type Station, stationKey } from '../station'
 import type { ClubId } from '../ids'
 
 /** What a golfer can want as it is: a step, a hole by a distance that lies in it, or two stations at one number. */
@@ -20,7 +20,7 @@ export function leftKey(about: LeftAbout): string {
         kind: 'pair',
         stations: about.stations
           .map(({ clubId, swing }) => ({ clubId, swing }))
-          .sort((a, b) => (`${a.clubId}\n${a.swing}` < `${b.clubId}\n${b.swing}` ? -1 : 1)),
+          .sort((a, b) => (stationKey(a) < stationKey(b) ? -1 : 1)),
       })
   }
 }

@@ -1,5 +1,5 @@
 import type { ClubId } from '../ids'
-import { FULL_SWING, type Swing } from '../shots/shot'
+import { FULL_SWING, type Swing } from '../station'
 import { after, settleChance, type Prospect, type StepProspect } from './outlook'
 
 /** What to hit next, in bag order, with why. */

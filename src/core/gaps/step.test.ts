@@ -5,6 +5,7 @@ import { yards } from '../units'
 import { lineWidth, nearLine } from './near-line'
 import { difference, judgeStep, likeliest, zoneChances, type Side, type StepContext } from './step'
 import type { ClubId } from '../ids'
+import { type StockRule, STOCK_RULES } from '../stock/stock-rules'
 
 /** A normal stock on a grid of `points`. */
 function stock(meanYd: number, sdYd: number, points = 161): Posterior {
@@ -31,6 +32,7 @@ const side = (clubId: string, posterior: Posterior, count = 6): Side => ({
   count,
   posterior,
 })
+const BY_SCHOOL = Object.fromEntries(STOCK_RULES.map((rule) => [rule, 10])) as Record<StockRule, number>
 const judged = (
   size: number,
   sd: number,
@@ -47,7 +49,7 @@ const judged = (
       limits: { zones: IRONS },
       absentLoftsDeg: [],
       between: [],
-      schools: {},
+      schools: BY_SCHOOL,
       ...more,
     },
     () => ({ outlook: 0.3, moreEach: 9, atMoreEach: 0.55, resting: false }),

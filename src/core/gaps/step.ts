@@ -1,7 +1,7 @@
 import type { ClubId } from '../ids'
 import { belowIn, stockAt, type Posterior } from '../judge/stock-posterior'
 import type { StockRule } from '../stock/stock-rules'
-import type { Swing } from '../shots/shot'
+import type { Swing } from '../station'
 import { nearLine, sameDistance, type Line } from './near-line'
 import type { Outlook } from './outlook'
 import { enoughToSettle, SETTLED_FROM, wantedBeside } from './settled'
@@ -31,43 +31,74 @@ export type StepFact =
   | { kind: 'no-limits'; lacks: 'pitching-wedge' }
   | { kind: 'instead'; school: StepSchool }
 
-/** The difference in stock between neighbours, longer club minus shorter, and what may be said of it. */
-export type Step = {
+/** What stands of a step whether its sides were hit or not. */
+type OfStep = {
   longerId: ClubId
   shorterId: ClubId
-  stepM?: number
-  /** 90% interval. */
-  lowM?: number
-  highM?: number
-  /** Not settled: the zone it leans to. */
-  verdict: Verdict
-  /** Probability of the verdict. */
-  probability: number
-  settled: boolean
-  /** On the line: the limit that the step lies at. */
-  lineM?: number
-  /** Probability of each zone. */
-  zones: ZoneChances
-  /** The limits it is judged by, always those of one step; absent where the chosen school has none for it. */
-  limitsM?: Zones
-  /** The difference under every school of stocks. */
-  schools: Partial<Record<StockRule, number>>
-  /** Not settled: the chance that 6 more shots with each settle it. */
-  outlook?: number
-  /** Not settled: how many more with each settle it in one of two cases; absent where no number that is worth it does. */
-  moreEach?: number
-  /** Not settled, and more shots would hardly change that: stop asking. */
-  resting?: boolean
   /** Clubs that are missing between the two by loft: said beside the verdict, never part of its limits. */
   absentClubs: number
-  /** What the golfer's own slope of carry over loft says of these two lofts; absent where it cannot. */
-  loftSaysM?: number
-  /** The step is what its lofts say, within its own interval: the choice of clubs is the cause, not the clubs. */
-  asLoftSays?: boolean
   /** The golfer wants it as it is, for this reason: true all the same, but nothing to do. */
   leftOnPurpose?: string
   facts: StepFact[]
 }
+/** The difference in stock, longer club minus shorter, with its 90% interval. */
+type Measured = OfStep & {
+  stepM: number
+  lowM: number
+  highM: number
+  /** The difference under every school of stocks. */
+  schools: Record<StockRule, number>
+  /** What the golfer's own slope of carry over loft says of these two lofts; absent where it cannot. */
+  loftSaysM?: number
+  /** The step is what its lofts say, within its own interval: the choice of clubs is the cause, not the clubs. */
+  asLoftSays?: boolean
+}
+type Judged = Measured & {
+  /** Probability of the verdict. */
+  probability: number
+  /** Probability of each zone. */
+  zones: ZoneChances
+  /** The limits it is judged by, always those of one step. */
+  limitsM: Zones
+}
+
+export type SettledStep = Judged & { settled: true } & Absent<'outlook' | 'moreEach' | 'resting'> &
+  (
+    | { verdict: Zone | 'level'; lineM?: undefined }
+    /** With the limit that the step lies at. */
+    | { verdict: 'on-the-line'; lineM: number }
+  )
+export type OpenStep = Judged &
+  Absent<'lineM'> & {
+    settled: false
+    /** The zone it leans to. */
+    verdict: Zone
+    /** The chance that 6 more shots with each settle it. */
+    outlook: number
+    /** How many more with each settle it in one of two cases; absent where no number that is worth it does. */
+    moreEach?: number
+    /** More shots would hardly change that: stop asking. */
+    resting?: boolean
+  }
+type Unknown = { verdict: 'unknown'; probability: 0; settled: false; zones: ZoneChances }
+/** Both sides were hit, and the chosen school has no limits for it. */
+export type UnlimitedStep = Measured & Unknown & { limitsM?: undefined } & Absent<OfOpen>
+/** A side has no stock. */
+export type UnmeasuredStep = OfStep &
+  Unknown & { limitsM?: Zones; schools: Record<string, never> } & Absent<OfOpen> &
+  Absent<Exclude<keyof Measured, keyof OfStep | 'schools'>>
+type OfOpen = 'outlook' | 'moreEach' | 'resting' | 'lineM'
+type Absent<Keys extends string> = { [Key in Keys]?: undefined }
+
+export type JudgedStep = SettledStep | OpenStep
+export type UnknownStep = UnlimitedStep | UnmeasuredStep
+/** The step between neighbours, and what may be said of it. */
+export type Step = JudgedStep | UnknownStep
+export type MeasuredStep = JudgedStep | UnlimitedStep
+
+export const isJudged = (step: Step): step is JudgedStep => step.verdict !== 'unknown'
+export const isMeasured = (step: Step): step is MeasuredStep => step.stepM !== undefined
+export const isOpen = (step: Step): step is OpenStep => isJudged(step) && !step.settled
 
 /** One side of a step: a stock with its shots, and how far its own grid is to be stretched. */
 export type Side = { clubId: ClubId; count: number; posterior: Posterior }
@@ -160,7 +191,7 @@ const NO_CHANCES: ZoneChances = { reversed: 0, narrow: 0, even: 0, wide: 0 }
 export const unknownStep = (
   pair: { longerId: ClubId; shorterId: ClubId },
   { limits, absentLoftsDeg, leftOnPurpose }: StepContext,
-): Step => ({
+): UnmeasuredStep => ({
   ...pair,
   verdict: 'unknown',
   probability: 0,
@@ -178,7 +209,7 @@ export type Judgeable = StepContext & {
   longer: Side
   shorter: Side
   difference: Difference
-  schools: Step['schools']
+  schools: Record<StockRule, number>
 }
 
 /**

@@ -1,9 +1,9 @@
 import type { Club } from '../bag/club'
 import type { ClubId } from '../ids'
-import { FULL_SWING, SWINGS } from '../shots/shot'
+import { FULL_SWING, SWINGS, atStation, fullSwingOf } from '../station'
 import { dayVariance } from '../judge/day-factors'
 import type { BagModel, StationModel } from '../judge/judge-stations'
-import type { Stock } from '../stock/station-stock'
+import { isHit, type HitStock, type Stock } from '../stock/stock'
 import type { StationRestated } from '../stock/restated-station'
 import { STOCK_RULES, type StockRule } from '../stock/stock-rules'
 import { partialPrior } from '../judge/partial-share'
@@ -58,11 +58,11 @@ export function stepsOfBag(
   const sides = bag.map((club): Side => ({
     club,
     model: model.stations.find((each) => each.club.id === club.id && each.swing === FULL_SWING),
-    stock: stocks.find((each) => each.clubId === club.id && each.swing === FULL_SWING),
+    stock: atStation(stocks, fullSwingOf(club.id)),
   }))
   const absent = absentLofts(bag)
   const hit = sides.flatMap(({ club, model: station, stock }) =>
-    stock?.model && station?.posterior
+    isHit(stock) && station?.posterior
       ? [
           {
             club,
@@ -97,7 +97,7 @@ export function stepsOfBag(
   const steps = pairs.map(({ longer, shorter, context, apart }, i): Step => {
     const ids = { longerId: longer.club.id, shorterId: shorter.club.id }
     const [a, b] = [longer.model?.posterior, shorter.model?.posterior]
-    if (!a || !b || !longer.stock?.count || !shorter.stock?.count) return unknownStep(ids, context)
+    if (!a || !b || !isHit(longer.stock) || !isHit(shorter.stock)) return unknownStep(ids, context)
     const [longerStock, shorterStock] = [prospects[i] as Prospect, prospects[i + 1] as Prospect]
     return judgeStep(
       {
@@ -144,7 +144,7 @@ export function stepsOfBag(
 /** The hit neighbours around clubs that were not hit. */
 function overUnhit(sides: readonly Side[], apart: (longer: Side, shorter: Side) => Apart): StepOverUnhit[] {
   const hit = sides.flatMap((side, place) =>
-    side.stock?.count && side.model?.posterior ? [{ side, place }] : [],
+    isHit(side.stock) && side.model?.posterior ? [{ side, place }] : [],
   )
   return hit.slice(1).flatMap(({ side: shorter, place }, i): StepOverUnhit[] => {
     const before = hit[i] as (typeof hit)[number]
@@ -201,7 +201,7 @@ export function isDone(clubId: Club['id'], steps: readonly Step[]): boolean {
 }
 
 function prospectOf({ model, stock }: Side, { spread }: BagModel): Prospect | null {
-  if (!model?.posterior || !stock?.count) return null
+  if (!model?.posterior || !isHit(stock)) return null
   const { meanM, varianceM2 } = model.posterior
   return {
     meanM,
@@ -237,10 +237,7 @@ function daysApart({ model: longer }: Side, { model: shorter }: Side, { days }: 
   )
 }
 
-const schoolsOf = (longer: Stock, shorter: Stock): Partial<Record<StockRule, number>> =>
+const schoolsOf = (longer: HitStock, shorter: HitStock): Record<StockRule, number> =>
   Object.fromEntries(
-    STOCK_RULES.flatMap((rule) => {
-      const [a, b] = [longer.schools[rule], shorter.schools[rule]]
-      return a === undefined || b === undefined ? [] : [[rule, a - b]]
-    }),
-  )
+    STOCK_RULES.map((rule) => [rule, longer.schools[rule] - shorter.schools[rule]]),
+  ) as Record<StockRule, number>

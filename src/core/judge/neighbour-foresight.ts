@@ -1,6 +1,7 @@
-import { FULL_SWING } from '../shots/shot'
+import { FULL_SWING } from '../station'
 import type { NextCarry } from '../shots/typed-slip'
-import { FEWEST_TO_FORESEE, type Stock } from '../stock/station-stock'
+import { FEWEST_TO_FORESEE } from '../stock/station-stock'
+import { isHit, type Stock } from '../stock/stock'
 
 /** Between two neighbours' stocks a club lies anywhere: a third of the way apart is one standard deviation. */
 const OF_GAP = 1 / 3
@@ -15,8 +16,8 @@ export function neighbourForesight(stock: Stock, stocks: readonly Stock[]): Next
   if (stock.swing !== FULL_SWING || stock.count >= FEWEST_TO_FORESEE) return null
   const full = stocks.filter(({ swing }) => swing === FULL_SWING)
   const place = full.findIndex(({ clubId }) => clubId === stock.clubId)
-  const longer = full.slice(0, place).findLast(({ carryM }) => carryM !== undefined)?.carryM
-  const shorter = full.slice(place + 1).find(({ carryM }) => carryM !== undefined)?.carryM
+  const longer = full.slice(0, place).findLast(isHit)?.carryM
+  const shorter = full.slice(place + 1).find(isHit)?.carryM
   if (longer === undefined || shorter === undefined) return null
   const carryM = (longer + shorter) / 2
   return { carryM, sdM: Math.hypot((longer - shorter) * OF_GAP, SHOT_SPREAD * carryM) }

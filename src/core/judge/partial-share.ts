@@ -1,4 +1,4 @@
-import type { Swing } from '../shots/shot'
+import type { Swing } from '../station'
 import type { Prior } from './stock-posterior'
 
 /** A stock with its variance, in metres. */

@@ -1,6 +1,7 @@
 import type { Club } from '../bag/club'
 import { readShot, type Reading } from './reading'
-import { FULL_SWING, SWINGS, type Shot, type Swing } from '../shots/shot'
+import { type Shot } from '../shots/shot'
+import { FULL_SWING, SWINGS, type Swing, stationKey } from '../station'
 
 /** One station with its readings, before anything was judged. */
 export type StationReadings = { club: Club; swing: Swing; readings: Reading[] }
@@ -58,7 +59,7 @@ export function readShots(
       position = 0
     }
     last = shot
-    const station = stationAt.get(`${shot.clubId}\n${shot.swing}`)
+    const station = stationAt.get(stationKey(shot))
     if (station === undefined) {
       if (!ignored.has(shot.clubId)) strangers.push(shot)
       continue
@@ -101,7 +102,7 @@ function stationsOf(bag: readonly Club[], shots: readonly Shot[]): StationReadin
  * is of it, and count.
  */
 function keptApart(shots: readonly Shot[], windCounts: boolean): (shot: Shot) => boolean {
-  const stationOf = ({ clubId, swing }: Shot) => `${clubId}\n${swing}`
+  const stationOf = ({ clubId, swing }: Shot) => stationKey({ clubId, swing })
   const plain = new Set(shots.filter(({ apart }) => apart === undefined).map(stationOf))
   return (shot) =>
     shot.apart === 'warm-up' || (shot.apart !== undefined && !windCounts && plain.has(stationOf(shot)))

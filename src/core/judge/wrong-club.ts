@@ -4,7 +4,7 @@ import { curveLofts, typicalSlopeM, type CurvePrediction } from './loft-curve'
 import { density } from '../math/normal'
 import { weightedMean, type Spread } from './spread'
 import { markedWeight, type Reading } from './reading'
-import { FULL_SWING } from '../shots/shot'
+import { FULL_SWING } from '../station'
 import { StrikeLikelihood } from './strike-likelihood'
 
 /** A shot that looks like one of another club: the club that the monitor was left on is not the one that was hit. */

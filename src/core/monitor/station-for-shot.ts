@@ -1,6 +1,6 @@
 import type { ClubId } from '../ids'
 import { isPlausibleCarry } from '../shots/plausible-carry'
-import { FULL_SWING, type Swing } from '../shots/shot'
+import { FULL_SWING, type Swing } from '../station'
 
 /** Why a shot that was read waits for the golfer. */
 export const HELD_REASONS = [

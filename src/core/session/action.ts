@@ -1,6 +1,6 @@
 import type { ClubId } from '../ids'
 import type { Mark } from '../shots/mark'
-import type { Swing } from '../shots/shot'
+import type { Swing } from '../station'
 import type { SessionSaid } from './session-said'
 
 /** Where a shot came from, and what can happen to it since. */

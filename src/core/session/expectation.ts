@@ -1,7 +1,7 @@
 import tQuantile from '@stdlib/stats-base-dists-t-quantile'
-import type { Stock } from '../stock/station-stock'
+import type { Stock } from '../stock/stock'
 import { sample } from '../math/sample'
-import type { Station } from './session'
+import { type Station, atStation } from '../station'
 
 /** What a golfer said of a station before hitting it. */
 export type Expectation = Station & { carryM: number }
@@ -19,7 +19,7 @@ export function expectationsFound(
 ): ExpectationFound[] {
   return expectations.flatMap((expectation) => {
     const { clubId, swing, carryM } = expectation
-    const stockM = stocks.find((stock) => stock.clubId === clubId && stock.swing === swing)?.carryM
+    const stockM = atStation(stocks, { clubId, swing })?.carryM
     if (stockM === undefined) return []
     return [{ ...expectation, stockM, tooLongM: carryM - stockM, share: (carryM - stockM) / stockM }]
   })

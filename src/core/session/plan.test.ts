@@ -15,7 +15,7 @@ import {
   type PlannedBlock,
   type PlanStation,
 } from './plan'
-import type { Station } from './session'
+import type { Station } from '../station'
 
 const clubs: PlanStation[] = SIX.map(({ id, kind, loftDeg }) => ({
   clubId: id,

@@ -1,7 +1,6 @@
 import type { ClubKind } from '../bag/club'
 import { sevenIron } from '../bag/seven-iron'
-import { FULL_SWING } from '../shots/shot'
-import type { Station } from './session'
+import { FULL_SWING, type Station, sameStation, stationKey } from '../station'
 
 /** So many shots with one station, one after the other. */
 export type Block = Station & { shots: number }
@@ -157,10 +156,10 @@ export function planProgress(
   isDone: (station: Station) => boolean = () => false,
 ): PlanProgress {
   const spare = new Map<string, number>()
-  for (const shot of shots) spare.set(keyOf(shot), (spare.get(keyOf(shot)) ?? 0) + 1)
+  for (const shot of shots) spare.set(stationKey(shot), (spare.get(stationKey(shot)) ?? 0) + 1)
   const missing = blocks.map((block) => {
-    const there = Math.min(block.shots, spare.get(keyOf(block)) ?? 0)
-    spare.set(keyOf(block), (spare.get(keyOf(block)) ?? 0) - there)
+    const there = Math.min(block.shots, spare.get(stationKey(block)) ?? 0)
+    spare.set(stationKey(block), (spare.get(stationKey(block)) ?? 0) - there)
     return { ...block, shots: isDone(block) ? 0 : block.shots - there }
   })
   const first = missing.findIndex((block) => block.shots > 0)
@@ -215,6 +214,3 @@ export function planOpens(before: PlanInHand, now: PlanInHand, open: Station | n
   if (!now.block || !before.block || !open || now.taken <= before.taken) return null
   return !sameStation(before.block, now.block) && sameStation(before.block, open) ? now.block : null
 }
-
-const keyOf = ({ clubId, swing }: Station): string => `${clubId}\n${swing}`
-const sameStation = (a: Station, b: Station): boolean => keyOf(a) === keyOf(b)

@@ -1,11 +1,8 @@
-import type { ClubId, GolferId, SessionId } from '../ids'
-import type { Swing } from '../shots/shot'
+import type { GolferId, SessionId } from '../ids'
+import type { Station } from '../station'
 
 export const PLACES = ['indoor', 'range', 'course'] as const
 export type Place = (typeof PLACES)[number]
-
-/** One club with one swing. */
-export type Station = { clubId: ClubId; swing: Swing }
 
 /** One visit. Times are milliseconds since 1970, with the offset of the place in minutes. */
 export type Session = {

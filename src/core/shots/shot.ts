@@ -1,11 +1,7 @@
 import type { Air } from '../flight/air'
-import type { ClubId, ShotId } from '../ids'
+import type { ShotId } from '../ids'
+import type { Station } from '../station'
 import type { Mark } from './mark'
-
-/** Swings that every golfer starts with; others are named by the golfer. */
-export const SWINGS = ['full', 'three-quarter', 'half'] as const
-export type Swing = string
-export const FULL_SWING: Swing = 'full'
 
 /** What a monitor or a golfer can say of one hit ball, in canonical units. */
 export type Flight = {
@@ -28,25 +24,24 @@ export const APART = ['warm-up', 'wind', 'rough'] as const
 export type Apart = (typeof APART)[number]
 
 /** One hit ball with its station, as the calculations see it. */
-export type Shot = Flight & {
-  id: ShotId
-  clubId: ClubId
-  swing: Swing
-  /** Position in its session: 0, 1, 2 … */
-  sequence: number
-  /** Which of several sessions, oldest 0. */
-  session?: number
-  /** When it was hit, milliseconds since 1970: a long rest starts the golfer's freshness anew. */
-  hitMs?: number
-  /** The golfer's own mark, which always wins. */
-  mark?: Mark
-  /** Hit while warming up, in the wind or from a bad lie, when other shots were not. */
-  apart?: Apart
-  /** The air that its carry belongs to; absent where nobody said. */
-  air?: Air
-  /** Its total is what a device indoors computed: no ball ran. */
-  totalComputed?: true
-}
+export type Shot = Flight &
+  Station & {
+    id: ShotId
+    /** Position in its session: 0, 1, 2 … */
+    sequence: number
+    /** Which of several sessions, oldest 0. */
+    session?: number
+    /** When it was hit, milliseconds since 1970: a long rest starts the golfer's freshness anew. */
+    hitMs?: number
+    /** The golfer's own mark, which always wins. */
+    mark?: Mark
+    /** Hit while warming up, in the wind or from a bad lie, when other shots were not. */
+    apart?: Apart
+    /** The air that its carry belongs to; absent where nobody said. */
+    air?: Air
+    /** Its total is what a device indoors computed: no ball ran. */
+    totalComputed?: true
+  }
 
 /** Names of a flight's numbers, in the order in which they are written everywhere. */
 export const FLIGHT_FIELDS = [

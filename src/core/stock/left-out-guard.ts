@@ -3,7 +3,7 @@ import { median } from '../math/quantile'
 import { sample } from '../math/sample'
 import { yards } from '../units'
 import type { Mark } from '../shots/mark'
-import type { Swing } from '../shots/shot'
+import type { Swing } from '../station'
 
 /** The golfer left out shots on one side only, without a strike that their numbers show. */
 export type OneSided = {

@@ -2,17 +2,7 @@ import { Z90 } from '../math/z90'
 import type { AsHitBecause, ShotInAir } from '../flight/restate-shots'
 import type { ShotId } from '../ids'
 import type { BagModel, StationModel } from '../judge/judge-stations'
-import type { Stock } from './station-stock'
-
-/** How many of a stock's solid shots are in the stated air, by how much it changed them, and why others stay as hit. */
-export type StockInAir = {
-  restated: number
-  asHit: number
-  because: AsHitBecause[]
-  changeM?: number
-  /** One standard deviation of what the restating adds. */
-  sdM?: number
-}
+import type { HitStock } from './stock'
 
 /** What restating does to the stock of a station, over its solid shots. */
 export type StationRestated = {
@@ -57,13 +47,12 @@ export function restatedStation(
 
 /** A stock whose shots were restated: its interval holds what the restating adds. */
 export function inStatedAir(
-  stock: Stock,
+  stock: HitStock,
   { restated, asHit, because, changeM, sdM }: StationRestated,
-): Stock & { inAir: StockInAir } {
+): HitStock {
   const tally = { restated, asHit, because }
+  if (restated === 0) return { ...stock, inAir: tally }
   const { carryM, lowM, highM } = stock
-  if (restated === 0 || carryM === undefined || lowM === undefined || highM === undefined)
-    return { ...stock, inAir: tally }
   const wider = (half: number) => Math.hypot(half, Z90 * sdM)
   return {
     ...stock,

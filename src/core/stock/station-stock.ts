@@ -1,88 +1,18 @@
-import type { Air } from '../flight/air'
-import type { ClubId, ShotId } from '../ids'
 import type { Mark } from '../shots/mark'
 import { isPlausibleCarry } from '../shots/plausible-carry'
 import type { Reading } from '../judge/reading'
-import { FLIGHT_FIELDS, FULL_SWING, type FlightField, type Shot, type Swing } from '../shots/shot'
+import { FLIGHT_FIELDS, type Shot } from '../shots/shot'
 import type { NextCarry } from '../shots/typed-slip'
 import { yards } from '../units'
 import { dayVariance } from '../judge/day-factors'
 import { driftSd, rested } from '../judge/drift'
 import type { BagModel, ShotJudgement, StationModel } from '../judge/judge-stations'
-import type { OffCurve } from './off-curve'
+import type { HitStock, LeftOut, Stock } from './stock'
 import { quantile } from '../math/quantile'
 import { sample } from '../math/sample'
 import { stockAt } from '../judge/stock-posterior'
 import { stockBySchool, STOCK_RULES, type StockRule } from './stock-rules'
-
-/** Why a shot is left out, as data: what its numbers are beside the others of its station. */
-export type LeftOutFacts = {
-  carryM?: number
-  /** Shorter than the stock by this much; negative where it went further. */
-  shortM?: number
-  /** Ball speed and launch under those of the station, as shares; negative where over. */
-  speedDown?: number
-  launchDown?: number
-  /** Off the golfer's usual line, positive to the right. */
-  offlineM?: number
-  /** The club that the shot looks like one of. */
-  other?: ClubId
-}
-export type LeftOut = {
-  shotId: ShotId
-  mark: Mark
-  solidProbability: number
-  /** The golfer left it out: the reason is theirs, whatever the numbers say. */
-  byGolfer?: true
-  facts: LeftOutFacts
-}
-
-/** What the model says of a flight whose launch was measured and whose rest was not. Never as good as a measurement: ±10% of peak, ±3° of landing, ±35% of run. */
-export type Modelled = { peakM?: number; landingDeg?: number; runM?: number }
-
-/** The stock of one station: one club with one swing. Lengths in metres. */
-export type Stock = {
-  clubId: ClubId
-  swing: Swing
-  /** The stock by the chosen rule; absent when no shot counts. */
-  carryM?: number
-  /** The model's 90% interval, widened where needed to hold `carryM`. */
-  lowM?: number
-  highM?: number
-  sdM?: number
-  /** Shots that count. */
-  count: number
-  /** The model's own stock: the rested golfer on the newest day, with what the other clubs say. */
-  model?: { carryM: number; lowM: number; highM: number }
-  /** Set by the golfer's hand beside the measured stock, with the reason. */
-  byHand?: { carryM: number; because: string }
-  /** 10th to 90th percentile of the shots that count. */
-  reachM?: [number, number]
-  /** The shortest of the shots that count. */
-  shortestM?: number
-  /** What a missed shot carries: the mean of those left out as fat, thin, off centre or wild, and how many. */
-  missed?: { carryM: number; count: number }
-  /** Drift was found: by this much longer than its plain number the stock is for a rested golfer. */
-  restedByM?: number
-  /** The air in which the carry stands; absent where nobody said. */
-  standsIn?: Air
-  /** Total less carry of the shots that count, shot by shot, on average: the run on ordinary ground. */
-  run?: { meanM: number; from: 'measured' | 'monitor' }
-  /** What the shots that count measure on average, where they measure it. */
-  averages: Partial<Record<Exclude<FlightField, 'carryM'>, number>>
-  /** What was not measured, from a model of the flight; absent where the launch was not measured either. */
-  modelled?: Modelled
-  /** What the next good shot should carry; absent where nothing says. */
-  foreseen?: NextCarry
-  offCurve?: OffCurve
-  /** Shots in wind or from a bad lie: those kept apart, how many of the counted ones are such, and the stock with all. */
-  conditions?: { apart: ShotId[]; counted: number; withAllM: number }
-  done: boolean
-  leftOut: LeftOut[]
-  schools: Partial<Record<StockRule, number>>
-  /** The 90% interval under every school: the model's, widened where needed to hold that school's number. */
-  between: Partial<Record<StockRule, [number, number]>>
-}
+import { FULL_SWING } from '../station'
 
 /** A partial swing is done when its interval is within ± 3 yd or ± 3%. */
 const DONE = { halfM: yards(3), halfOfCarry: 0.03 }
@@ -173,7 +103,7 @@ function conditionsOf(
   carries: readonly number[],
   apart: readonly Shot[],
   stockFrom: (carries: number[]) => number,
-): Stock['conditions'] | null {
+): HitStock['conditions'] | null {
   const outside = apart.filter(
     ({ apart: why, mark, carryM }) =>
       why !== 'warm-up' && (mark === undefined || mark === 'solid') && isPlausibleCarry(carryM),
@@ -238,7 +168,7 @@ function leftOutOf(
 }
 
 /** The mean of total less carry. What a device computed indoors counts only where no ball ran in front of Banco. */
-function runOfShots(solid: readonly Reading[]): Pick<Stock, 'run'> {
+function runOfShots(solid: readonly Reading[]): Pick<HitStock, 'run'> {
   const runs = solid.flatMap(({ shot: { totalM, carryM, totalComputed } }) =>
     totalM !== undefined && carryM !== null ? [{ runM: totalM - carryM, totalComputed }] : [],
   )
@@ -249,8 +179,8 @@ function runOfShots(solid: readonly Reading[]): Pick<Stock, 'run'> {
   return { run: { meanM, from: ran.length > 0 ? 'measured' : 'monitor' } }
 }
 
-function averagesOf(solid: readonly Reading[]): Stock['averages'] {
-  const averages: Stock['averages'] = {}
+function averagesOf(solid: readonly Reading[]): HitStock['averages'] {
+  const averages: HitStock['averages'] = {}
   for (const field of FLIGHT_FIELDS) {
     if (field === 'carryM') continue
     const measured = solid.flatMap(({ shot }) => {

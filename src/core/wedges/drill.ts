@@ -1,5 +1,5 @@
 import type { ClubId } from '../ids'
-import type { Swing } from '../shots/shot'
+import { type Swing, stationKey } from '../station'
 import { yards } from '../units'
 import type { Stretch } from '../gaps/cover'
 
@@ -75,7 +75,9 @@ export function weakestNumbers(shots: readonly DrillShot[]): {
       meanLeftM: own.reduce((sum, shot) => sum + leftOf(shot), 0) / own.length,
       shots: own.length,
       stations: [
-        ...new Map(own.map(({ clubId, swing }) => [`${clubId} ${swing}`, { clubId, swing }])).values(),
+        ...new Map(
+          own.map(({ clubId, swing }) => [stationKey({ clubId, swing }), { clubId, swing }]),
+        ).values(),
       ],
     }))
     .sort((a, b) => b.meanLeftM - a.meanLeftM)

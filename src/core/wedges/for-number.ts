@@ -1,10 +1,9 @@
 import { Z90 } from '../math/z90'
 import type { Club } from '../bag/club'
 import type { ClubId } from '../ids'
-import type { Swing } from '../shots/shot'
+import { type Swing, FULL_SWING } from '../station'
 import { phi } from '../math/normal'
 import { yards } from '../units'
-import { FULL_SWING } from '../shots/shot'
 import type { WedgeCell } from './wedge-table'
 
 /** A shot of the golfer's with where it finishes. */

@@ -1,7 +1,7 @@
 import type { Club } from '../bag/club'
 import type { ClubId } from '../ids'
-import { FULL_SWING } from '../shots/shot'
-import type { Stock } from '../stock/station-stock'
+import { atStation, fullSwingOf } from '../station'
+import type { Stock } from '../stock/stock'
 import { yards } from '../units'
 
 /** A rung of the wedge ladder: two neighbouring full swings. */
@@ -20,7 +20,7 @@ const USUAL_MOST_M = yards(20)
 /** The wedges' full swings from the longest to the shortest. */
 export function ladder(clubs: readonly Club[], stocks: readonly Stock[]): Rung[] {
   const hit = clubs.flatMap((club) => {
-    const stock = stocks.find(({ clubId, swing }) => clubId === club.id && swing === FULL_SWING)
+    const stock = atStation(stocks, fullSwingOf(club.id))
     return stock?.carryM === undefined ? [] : [{ club, carryM: stock.carryM }]
   })
   return hit.slice(1).map((shorter, i): Rung => {

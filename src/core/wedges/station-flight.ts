@@ -3,7 +3,7 @@ import { fly, type Place } from '../flight/fly'
 import type { Turf } from '../flight/ground'
 import { measuredLaunch } from '../flight/measured-launch'
 import { airOfStock, stationLaunch, stationRun, type RunFrom } from '../flight/station-run'
-import type { Stock } from '../stock/station-stock'
+import type { Stock } from '../stock/stock'
 
 /** How a station's usual shot flies. What `modelled` names was not measured. */
 export type StationFlight = {

@@ -1,4 +1,4 @@
-import { SWINGS, type Swing } from '../shots/shot'
+import { SWINGS, type Swing } from '../station'
 
 /** How a golfer makes a swing, kept with its numbers. What was not said is null. */
 export type SwingDefinition = {

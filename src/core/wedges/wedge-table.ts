@@ -1,9 +1,9 @@
 import { Z90 } from '../math/z90'
 import type { Club } from '../bag/club'
 import type { ClubId } from '../ids'
-import { FULL_SWING, type Swing } from '../shots/shot'
+import { FULL_SWING, type Swing } from '../station'
 import { partialPrior, type Measured } from '../judge/partial-share'
-import type { Stock } from '../stock/station-stock'
+import type { Stock } from '../stock/stock'
 
 /** What a station that was not hit yet should carry, by the golfer's own shares on other clubs or by what is usual. */
 export type Estimate = { carryM: number; lowM: number; highM: number; from: 'own' | 'usual' }

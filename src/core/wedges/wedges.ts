@@ -3,8 +3,8 @@ import type { BagAnalysis } from '../analyse-bag'
 import type { Club } from '../bag/club'
 import { coverOf, DEFAULT_TOLERANCE_M, holesBetween, touchingReaches, type Stretch } from '../gaps/cover'
 import type { Turf } from '../flight/ground'
-import { FULL_SWING, type Swing } from '../shots/shot'
-import type { Stock } from '../stock/station-stock'
+import { atStation, fullSwingOf, type Swing } from '../station'
+import { isHit, type Stock } from '../stock/stock'
 import { yards } from '../units'
 import { pairsOf, type Pair } from './pairs'
 import type { PlayableShot } from './for-number'
@@ -55,11 +55,12 @@ export function wedges(
   const own = stocks.filter(({ clubId }) => clubs.some(({ id }) => id === clubId))
   const table = wedgeTable(clubs, swings, own)
   const shots = own
+    .filter(isHit)
     .flatMap((stock): WedgeShot[] => {
       const { clubId, swing, carryM, lowM, highM, sdM, count } = stock
       const club = clubs.find(({ id }) => id === clubId)
-      if (!club || carryM === undefined || lowM === undefined || highM === undefined) return []
-      const full = own.find((each) => each.clubId === clubId && each.swing === FULL_SWING)
+      if (!club) return []
+      const full = atStation(own, fullSwingOf(clubId))
       const flight = stationFlight(stock, full, club, turf)
       return [
         {
@@ -105,11 +106,10 @@ const WORTH_SAYING_M = yards(3)
 function usualReaches(stocks: readonly Stock[]): Wedges['reaches'] {
   const spread = pooledSpread(stocks)
   const { free, shared } = touchingReaches(
-    stocks.flatMap(({ carryM, count, reachM }): Stretch[] => {
-      if (carryM === undefined) return []
-      if (reachM && count >= ENOUGH_FOR_PERCENTILES) return [reachM]
+    stocks.filter(isHit).map(({ carryM, count, reachM }): Stretch => {
+      if (count >= ENOUGH_FOR_PERCENTILES) return reachM
       const half = TENTH * spread * carryM
-      return [[carryM - half, carryM + half]]
+      return [carryM - half, carryM + half]
     }),
   )
   return { free: free.filter(([from, to]) => to - from >= WORTH_SAYING_M), shared }
@@ -119,8 +119,8 @@ function usualReaches(stocks: readonly Stock[]): Wedges['reaches'] {
 function pooledSpread(stocks: readonly Stock[]): number {
   let squares = 0
   let degrees = 0
-  for (const { carryM, sdM, count } of stocks) {
-    if (carryM === undefined || sdM === undefined || count < 2) continue
+  for (const { carryM, sdM, count } of stocks.filter(isHit)) {
+    if (sdM === undefined) continue
     squares += (count - 1) * (sdM / carryM) ** 2
     degrees += count - 1
   }

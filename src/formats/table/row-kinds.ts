@@ -1,4 +1,4 @@
-import type { Swing } from '@/core/shots/shot'
+import type { Swing } from '@/core/station'
 import { clubCell, looksLikeClub } from './club-cell'
 import { readTitle, unitOf } from './columns'
 

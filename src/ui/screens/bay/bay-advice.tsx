@@ -3,11 +3,11 @@ import { useHotkeys } from 'react-hotkeys-hook'
 import type { Warning } from '@/core/analyse-bag'
 import { clubNames } from '@/text/names'
 import { nextLine, warningSentence } from '@/text/reasons'
-import { keyOf } from '../plan/plan-draft'
 import { progressOf } from './bay-plan'
 import type { BayView } from '@/views/bay-view'
 import { ANSWERS } from './held-shots'
 import type { BayActions } from './use-bay'
+import { stationKey } from '@/core/station'
 
 /** What the golfer should hear now: shots that look like another club's, one-sided leaving out, tiredness, what to hit next. */
 export function BayAdvice({ view, bay, onRest }: { view: BayView; bay: BayActions; onRest: () => void }) {
@@ -20,13 +20,13 @@ export function BayAdvice({ view, bay, onRest }: { view: BayView; bay: BayAction
   const asksNow = (warning: Warning) =>
     warning.kind === 'other-club' && warning.facts.clubId === session.open?.clubId
   // With a plan nothing else is proposed until it is hit, and then nothing but its own stations.
-  const planned = new Set(view.plan.map(keyOf))
+  const planned = new Set(view.plan.map(stationKey))
   const next =
     view.plan.length === 0
       ? analysis.next
       : progressOf(view).left.length > 0
         ? []
-        : analysis.next.filter((each) => planned.has(keyOf(each)))
+        : analysis.next.filter((each) => planned.has(stationKey(each)))
   const warnings = analysis.warnings.filter((warning) => warning.kind !== 'unknown-club' && ofToday(warning))
   return (
     <>

@@ -1,10 +1,9 @@
 import Button from 'react-bootstrap/Button'
 import type { ClubId } from '@/core/ids'
 import { planProgress, planSeconds } from '@/core/session/plan'
-import type { Station } from '@/core/session/session'
+import { type Station, stationKey } from '@/core/station'
 import { clubNames, stationName } from '@/text/names'
 import { count, minutes } from '@/text/numbers'
-import { keyOf } from '../plan/plan-draft'
 import type { BayView } from '@/views/bay-view'
 
 /** How far the plan is hit: the block in hand, what comes then, the time that is left, and a rest where one is due. */
@@ -36,7 +35,7 @@ export function BayPlan({ view, open, onOpen, onRest }: Props) {
   const nameOf = clubNames(bag)
   const name = (clubId: string, swing: string) => stationName({ name: nameOf(clubId) }, swing)
   const then = left[1]
-  const elsewhere = !view.now.warmUp && keyOf(open) !== keyOf(block)
+  const elsewhere = !view.now.warmUp && stationKey(open) !== stationKey(block)
   return (
     <p className={`plan-line ${elsewhere ? 'elsewhere' : ''}`} data-testid="plan">
       {elsewhere && (
@@ -73,14 +72,14 @@ const planOfToday = ({ plan }: BayView) => plan.filter(({ day }) => day === 1)
 export const progressOf = (view: BayView) => {
   const plan = planOfToday(view)
   const done = new Set(
-    view.session.untilSettled ? view.analysis.stocks.filter((stock) => stock.done).map(keyOf) : [],
+    view.session.untilSettled ? view.analysis.stocks.filter((stock) => stock.done).map(stationKey) : [],
   )
   const progress = planProgress(
     plan,
     view.shots.flatMap(({ clubId, swing, heldBecause, conditions }) =>
       clubId === null || heldBecause !== null || conditions.warmUp ? [] : [{ clubId, swing }],
     ),
-    (station) => done.has(keyOf(station)),
+    (station) => done.has(stationKey(station)),
   )
   /** The block in hand; none where the plan is hit, or there is none. */
   return { ...progress, block: plan[progress.at] }

@@ -2,6 +2,7 @@ import { StationStrip, stockTitle, stripNotes } from '../../shared/drawing/stati
 import { stationName } from '@/text/names'
 import { len } from '@/text/numbers'
 import type { BayView } from '@/views/bay-view'
+import { atStation } from '@/core/station'
 
 /** The open station on the strip: every shot behind its stock, those of earlier sessions as rings. */
 export function BayStrip({ view, newest }: { view: BayView; newest: string | undefined }) {
@@ -9,7 +10,7 @@ export function BayStrip({ view, newest }: { view: BayView; newest: string | und
   const open = session.open
   if (!open) return null
   const club = bag.clubs.find((each) => each.id === open.clubId)
-  const stock = analysis.stocks.find((each) => each.clubId === open.clubId && each.swing === open.swing)
+  const stock = atStation(analysis.stocks, open)
   const here = new Set<string>(view.shots.map((shot) => shot.id))
   const earlier = (id: string) => !here.has(id)
   const { warmUp } = view.now

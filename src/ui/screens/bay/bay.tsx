@@ -9,7 +9,7 @@ import { useHotkeys } from 'react-hotkeys-hook'
 import type { ClubId, ShotId } from '@/core/ids'
 import { planOpens, shotsSinceRest } from '@/core/session/plan'
 import { clearLapsed } from '@/core/session/range-clear'
-import type { Station } from '@/core/session/session'
+import { type Station, isOf } from '@/core/station'
 import { MARKS, type Mark } from '@/core/shots/mark'
 import { sample } from '@/core/math/sample'
 import { send } from '../../shared/send'
@@ -58,7 +58,7 @@ export function Bay({ first }: { first: BayView }) {
   const club = clubOf(open.clubId)
   const taken = view.shots.filter((shot) => shot.heldBecause === null)
   const warmUps = taken.filter(({ conditions }) => conditions.warmUp)
-  const here = taken.filter((shot) => shot.clubId === open.clubId && shot.swing === open.swing)
+  const here = taken.filter(isOf(open))
   const listed = view.now.warmUp ? warmUps : here
   // The shot that ended a block stays in hand while the plan opens the next station.
   const carriedOver = !view.now.warmUp && followed?.last === taken.at(-1)?.id ? taken.at(-1) : undefined
@@ -341,7 +341,7 @@ function judgedOf({ analysis }: BayView, id: ShotId): Judged | undefined {
 }
 
 const expected = ({ expectations }: BayView, { clubId, swing }: Station): boolean =>
-  expectations.some((each) => each.clubId === clubId && each.swing === swing)
+  expectations.some(isOf({ clubId, swing }))
 
 /** "Warm-up: 6 shots, mean 118.7 yd, in no stock". */
 function warmUpTitle({ golfer }: BayView, warmUps: readonly BayView['shots'][number][]): string {

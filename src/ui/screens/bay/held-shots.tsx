@@ -4,7 +4,7 @@ import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import { useHotkeys } from 'react-hotkeys-hook'
 import type { ClubId } from '@/core/ids'
-import type { Station } from '@/core/session/session'
+import { type Station, atStation } from '@/core/station'
 import type { SessionShot } from '@/core/session/session-shot'
 import { waitsForItsClub } from '@/core/monitor/station-for-shot'
 import { typedSlip, type Slip } from '@/core/shots/typed-slip'
@@ -59,7 +59,7 @@ export function slipOf(
   { golfer, analysis }: BayView,
   { clubId, swing }: Station,
 ): Slip | null {
-  const next = analysis.stocks.find((stock) => stock.clubId === clubId && stock.swing === swing)?.foreseen
+  const next = atStation(analysis.stocks, { clubId, swing })?.foreseen
   if (!next || carryM === null) return null
   const others = analysis.stocks.flatMap(({ clubId: other, swing: its, foreseen, count: shots }) =>
     (other !== clubId || its !== swing) && shots > 0 && foreseen ? [foreseen] : [],

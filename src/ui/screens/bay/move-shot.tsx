@@ -1,7 +1,7 @@
 import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import type { ClubId, ShotId } from '@/core/ids'
-import type { Station } from '@/core/session/session'
+import type { Station } from '@/core/station'
 import type { SessionShot } from '@/core/session/session-shot'
 import { count } from '@/text/numbers'
 import type { BayView } from '@/views/bay-view'

@@ -1,10 +1,11 @@
 import Button from 'react-bootstrap/Button'
 import type { OwnedClub } from '@/core/bag/bag'
 import type { ClubId } from '@/core/ids'
-import type { Station } from '@/core/session/session'
+import { type Station, atStation } from '@/core/station'
 import { swingName } from '@/text/names'
 import { around, len } from '@/text/numbers'
 import type { BayView } from '@/views/bay-view'
+import { isHit } from '@/core/stock/stock'
 
 type Props = {
   view: BayView
@@ -36,7 +37,7 @@ export function StationList({ view, clubs, open, onOpen }: Props) {
       </div>
       <ul className="stations">
         {clubs.map((each) => {
-          const stock = analysis.stocks.find((one) => one.clubId === each.id && one.swing === open.swing)
+          const stock = atStation(analysis.stocks, { clubId: each.id, swing: open.swing })
           const today = view.shots.filter((shot) => isHere(shot, each.id)).length
           return (
             <li key={each.id}>
@@ -47,9 +48,7 @@ export function StationList({ view, clubs, open, onOpen }: Props) {
               >
                 <span>{each.name}</span>
                 <span className="num">
-                  {stock?.carryM === undefined || stock.lowM === undefined || stock.highM === undefined
-                    ? ''
-                    : `${len(stock.carryM, golfer)} ${around(stock, golfer)}`}
+                  {isHit(stock) ? `${len(stock.carryM, golfer)} ${around(stock, golfer)}` : ''}
                 </span>
                 <span className="num" title="shots today">
                   {today > 0 ? `${today}` : ''}

@@ -1,8 +1,7 @@
 import Form from 'react-bootstrap/Form'
 import type { ClubId } from '@/core/ids'
-import type { Station } from '@/core/session/session'
+import { type Station, stationKey } from '@/core/station'
 import { stationName, swingName } from '@/text/names'
-import { keyOf } from '../plan/plan-draft'
 import type { BayView } from '@/views/bay-view'
 
 type Props = {
@@ -21,14 +20,14 @@ export function StationSelect({ view: { bag, golfer }, label, value, onChange, b
     swing,
     of: clubs
       .map(({ id, name }) => ({ clubId: id as ClubId, swing, name }))
-      .filter((each) => !but || keyOf(each) !== keyOf(but)),
+      .filter((each) => !but || stationKey(each) !== stationKey(but)),
   }))
   return (
     <Form.Select
       aria-label={label}
-      value={value ? keyOf(value) : ''}
+      value={value ? stationKey(value) : ''}
       onChange={({ target }) => {
-        const found = stations.flatMap(({ of }) => of).find((each) => keyOf(each) === target.value)
+        const found = stations.flatMap(({ of }) => of).find((each) => stationKey(each) === target.value)
         onChange(found ? { clubId: found.clubId, swing: found.swing } : null)
       }}
     >
@@ -36,7 +35,7 @@ export function StationSelect({ view: { bag, golfer }, label, value, onChange, b
       {stations.map(({ swing, of }) => (
         <optgroup key={swing} label={`${swingName(swing)} swing`}>
           {of.map((each) => (
-            <option key={keyOf(each)} value={keyOf(each)}>
+            <option key={stationKey(each)} value={stationKey(each)}>
               {stationName(each, each.swing)}
             </option>
           ))}

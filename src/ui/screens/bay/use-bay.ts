@@ -3,7 +3,7 @@
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react'
 import { apartBecause, type Conditions } from '@/core/session/conditions'
 import { clearLapsed } from '@/core/session/range-clear'
-import type { Station } from '@/core/session/session'
+import type { Station } from '@/core/station'
 import type { Mark } from '@/core/shots/mark'
 import type { Problem } from '@/core/problem'
 import type { SessionId, ShotId } from '@/core/ids'

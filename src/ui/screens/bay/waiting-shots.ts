@@ -1,5 +1,5 @@
 import type { ShotId, SessionId } from '@/core/ids'
-import type { Station } from '@/core/session/session'
+import type { Station } from '@/core/station'
 import type { Mark } from '@/core/shots/mark'
 import { send } from '../../shared/send'
 

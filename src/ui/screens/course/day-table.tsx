@@ -2,7 +2,7 @@ import Table from 'react-bootstrap/Table'
 import type { OwnedClub } from '@/core/bag/bag'
 import type { DayCard, DayLine, Interval } from '@/core/flight/day-card'
 import type { Golfer } from '@/core/golfer'
-import { FULL_SWING } from '@/core/shots/shot'
+import { FULL_SWING, stationKey } from '@/core/station'
 import { interval, lineNote, ofDayIsOpen } from '@/text/day'
 import { stationName, swingName } from '@/text/names'
 import { len } from '@/text/numbers'
@@ -33,7 +33,7 @@ export function DayTable({ golfer, clubs, card }: Props) {
             .filter(({ measured }) => measured)
             .map((line) => (
               <tr
-                key={`${line.clubId} ${line.swing}`}
+                key={stationKey(line)}
                 className={line.swing !== FULL_SWING && underItsClub(line) ? 'partial' : ''}
               >
                 <th scope="row">

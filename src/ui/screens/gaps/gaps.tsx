@@ -7,7 +7,7 @@ import type { Bag } from '@/core/bag/bag'
 import type { Golfer } from '@/core/golfer'
 import type { GolferId } from '@/core/ids'
 import { HitThese } from './hit-these'
-import type { Step } from '@/core/gaps/step'
+import { isMeasured, type Step } from '@/core/gaps/step'
 import { stair, stairRows } from '@/draw/stair'
 import { stairOfBag } from '@/draw/stair-of-bag'
 import { SvgDrawing } from '../../shared/drawing/svg-drawing'
@@ -19,7 +19,7 @@ import { fixed, len } from '@/text/numbers'
 import { driftSentence, nextReason } from '@/text/reasons'
 import { drawnStep, needWords, overUnhitWords, verdictWords } from '@/text/verdicts'
 import { stairLegend } from '@/draw/stair-legend'
-import type { Stock } from '@/core/stock/station-stock'
+import { isHit, type Stock } from '@/core/stock/stock'
 import { finding } from '@/text/finding'
 import { lede } from './lede'
 import { AirChoice } from '../../shared/air/air-choice'
@@ -41,7 +41,7 @@ export function Gaps({ golfer, bag, analysis, shots }: Props) {
   const data = stairOfBag(golfer, clubs, analysis, chosen)
   const home = `/golfers/${golfer.id}`
   const drawn = (each: Step) => fixed(drawnStep(each, analysis.stocks, golfer) ?? 0, 0)
-  if (analysis.stocks.every((stock) => stock.carryM === undefined)) {
+  if (!analysis.stocks.some(isHit)) {
     return (
       <PageHead
         title="No gaps yet"
@@ -181,12 +181,10 @@ function StairTable({
             </th>
             <td>{stepCell(step, stocks, golfer)}</td>
             <td>
-              {step.lowM === undefined || step.highM === undefined
-                ? '–'
-                : `${len(step.lowM, golfer, 1)} to ${len(step.highM, golfer, 1)}`}
+              {isMeasured(step) ? `${len(step.lowM, golfer, 1)} to ${len(step.highM, golfer, 1)}` : '–'}
             </td>
-            <td>{step.stepM === undefined ? 'not hit' : verdictWords(step, golfer)}</td>
-            <td>{step.stepM === undefined ? '' : needWords(step)}</td>
+            <td>{isMeasured(step) ? verdictWords(step, golfer) : 'not hit'}</td>
+            <td>{isMeasured(step) ? needWords(step) : ''}</td>
           </tr>
         ))}
         {overUnhit.map((each) => (

@@ -6,6 +6,7 @@ import { clubNames } from '@/text/names'
 import { count, len, lenUnit, percent } from '@/text/numbers'
 import { nextLine } from '@/text/reasons'
 import { overUnhitWords, sureness, VERDICT_NAME } from '@/text/verdicts'
+import { isMeasured } from '@/core/gaps/step'
 
 /** A sentence names this many holes, the widest; the drawing shows all. */
 const MOST_HOLES = 3
@@ -24,8 +25,8 @@ export function lede(
     return n > 0 ? [{ verdict, n }] : []
   })
   const of = (sure: ReturnType<typeof sureness>) =>
-    judged.filter((step) => step.stepM !== undefined && sureness(step) === sure).length
-  const unknown = steps.filter((step) => step.stepM === undefined).length
+    judged.filter((step) => isMeasured(step) && sureness(step) === sure).length
+  const unknown = steps.filter((step) => !isMeasured(step)).length
   const carries = stocks.flatMap((stock) => stock.carryM ?? [])
   const unit = golfer.lengthUnit
   const parts: ReactNode[] = [

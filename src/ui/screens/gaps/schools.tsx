@@ -9,7 +9,7 @@ import { OWN_START, STEP_SCHOOLS, type StepSchool, type Zones } from '@/core/gap
 import type { Bag } from '@/core/bag/bag'
 import type { Golfer, GolferSchools } from '@/core/golfer'
 import type { Problem } from '@/core/problem'
-import type { Stock } from '@/core/stock/station-stock'
+import type { Stock } from '@/core/stock/stock'
 import { STOCK_RULES, type StockRule } from '@/core/stock/stock-rules'
 import { readLength } from '@/core/typed-length'
 import { lengthIn } from '@/core/units'

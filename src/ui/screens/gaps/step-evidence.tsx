@@ -1,5 +1,5 @@
 import type { BagAnalysis } from '@/core/analyse-bag'
-import { ZONES, type Step } from '@/core/gaps/step'
+import { isMeasured, ZONES, type Step } from '@/core/gaps/step'
 import type { Golfer } from '@/core/golfer'
 import { STOCK_RULES } from '@/core/stock/stock-rules'
 import { StationStrip } from '../../shared/drawing/station-strip'
@@ -10,6 +10,7 @@ import { drawnStep, stepSentences, VERDICT_NAME } from '@/text/verdicts'
 import { LeaveOnPurpose } from './leave-on-purpose'
 import type { StationShots } from '@/views/bag-analysis'
 import { VerdictBadge } from './verdict-badge'
+import { atStation, fullSwingOf, isOf } from '@/core/station'
 
 type Props = {
   golfer: Golfer
@@ -23,7 +24,7 @@ type Props = {
 export function StepEvidence({ golfer, step, analysis, shots, name }: Props) {
   const sides = [step.longerId, step.shorterId].map((id) => ({
     id,
-    stock: analysis.stocks.find((stock) => stock.clubId === id && stock.swing === 'full'),
+    stock: atStation(analysis.stocks, fullSwingOf(id)),
   }))
   const inside = ([from, to]: [number, number]) => {
     const [longer, shorter] = sides.map(({ stock }) => stock?.carryM)
@@ -39,7 +40,7 @@ export function StepEvidence({ golfer, step, analysis, shots, name }: Props) {
         </h2>
         <VerdictBadge step={step} units={golfer} />
       </div>
-      {step.stepM === undefined || step.lowM === undefined || step.highM === undefined ? (
+      {!isMeasured(step) ? (
         <p className="mt-2 mb-0">
           One of the two has no shots that count: hit three with each to begin with.
         </p>
@@ -82,7 +83,7 @@ export function StepEvidence({ golfer, step, analysis, shots, name }: Props) {
               golfer={golfer}
               name={name(id)}
               stock={stock}
-              shots={shots.filter((shot) => shot.clubId === id && shot.swing === 'full')}
+              shots={shots.filter(isOf(fullSwingOf(id)))}
             />
             {off && <p className="mb-1">{off}</p>}
             {stock && stock.leftOut.length > 0 && (
@@ -98,7 +99,7 @@ export function StepEvidence({ golfer, step, analysis, shots, name }: Props) {
           </div>
         )
       })}
-      {step.stepM !== undefined && (
+      {isMeasured(step) && (
         <table className="schools">
           <caption>The same step under other schools, {golfer.lengthUnit}</caption>
           <tbody>
@@ -129,8 +130,7 @@ export function StepEvidence({ golfer, step, analysis, shots, name }: Props) {
   )
 }
 
-const troubled = ({ verdict, settled }: Step): boolean =>
-  settled && verdict !== 'even' && verdict !== 'unknown'
+const troubled = ({ verdict, settled }: Step): boolean => settled && verdict !== 'even'
 
 /** A hole between the two clubs, and the way to leave it so. */
 function HoleLine({

@@ -9,8 +9,8 @@ import {
   type PlanOrder,
   type PlanStation,
 } from '@/core/session/plan'
-import type { Station } from '@/core/session/session'
-import { FULL_SWING, type Swing } from '@/core/shots/shot'
+import { atStation, type Station, FULL_SWING, type Swing, stationKey } from '@/core/station'
+import { isHit } from '@/core/stock/stock'
 
 /** What a golfer has chosen of a plan so far. */
 export type PlanDraft = {
@@ -27,8 +27,6 @@ export type PlanDraft = {
 /** What a plan is made from. */
 export type PlanSource = Omit<BayStartView, 'lastSetUp' | 'lastPlace' | 'profiles'>
 
-export const keyOf = ({ clubId, swing }: Station): string => `${clubId} ${swing}`
-
 /** Every station that a plan may have: three swings with every club but the putter, as they stand in the bag. */
 export const stationsOf = ({ bag: { clubs }, golfer }: Pick<PlanSource, 'bag' | 'golfer'>): PlanStation[] =>
   clubs
@@ -40,7 +38,7 @@ export const stationsOf = ({ bag: { clubs }, golfer }: Pick<PlanSource, 'bag' | 
 export const fullSwings = (source: Pick<PlanSource, 'bag' | 'golfer'>): string[] =>
   stationsOf(source)
     .filter(({ swing }) => swing === FULL_SWING)
-    .map(keyOf)
+    .map(stationKey)
 
 /** What the golfer put aside for the next plan, else every club's full swing. */
 export const firstDraft = (
@@ -48,7 +46,7 @@ export const firstDraft = (
   byHand: readonly Block[] = [],
 ): PlanDraft => ({
   choice: byHand.length > 0 ? 'by-hand' : 'rounds-of-3',
-  stations: wanted.length > 0 ? wanted.map(keyOf) : fullSwings({ golfer, bag }),
+  stations: wanted.length > 0 ? wanted.map(stationKey) : fullSwings({ golfer, bag }),
   shotsEach: 6,
   restEvery: pace.restEvery,
   longestMin: golfer.longestMin,
@@ -75,13 +73,11 @@ export function blocksOf(
       return unfinished?.blocks ?? []
     default: {
       const unsure = (station: Station) => {
-        const stock = analysis.stocks.find((each) => keyOf(each) === keyOf(station))
-        return stock?.lowM === undefined || stock.highM === undefined
-          ? Infinity
-          : (stock.highM - stock.lowM) / 2
+        const stock = atStation(analysis.stocks, station)
+        return isHit(stock) ? (stock.highM - stock.lowM) / 2 : Infinity
       }
       return planBlocks(
-        stationsOf({ golfer, bag }).filter((station) => draft.stations.includes(keyOf(station))),
+        stationsOf({ golfer, bag }).filter((station) => draft.stations.includes(stationKey(station))),
         { order: choice, shotsEach: shotsEach === 'until-settled' ? MOST_UNTIL_SETTLED : shotsEach },
         unsure,
       )
@@ -143,12 +139,12 @@ export function keptDraft(golferId: string, source: PlanSource): PlanDraft | nul
     const kept = JSON.parse(localStorage.getItem(KEPT + golferId) ?? 'null') as PlanDraft | null
     if (!kept || typeof kept !== 'object' || !Array.isArray(kept.stations) || !Array.isArray(kept.byHand))
       return null
-    const there = new Set(stationsOf(source).map(keyOf))
+    const there = new Set(stationsOf(source).map(stationKey))
     return {
       ...firstDraft(source),
       ...kept,
       stations: kept.stations.filter((key) => there.has(key)),
-      byHand: kept.byHand.filter((block) => there.has(keyOf(block))),
+      byHand: kept.byHand.filter((block) => there.has(stationKey(block))),
     }
   } catch {
     return null

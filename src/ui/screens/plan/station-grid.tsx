@@ -1,8 +1,7 @@
 import Form from 'react-bootstrap/Form'
 import type { Bag } from '@/core/bag/bag'
-import type { Swing } from '@/core/shots/shot'
+import { type Swing, stationKey } from '@/core/station'
 import { swingName } from '@/text/names'
-import { keyOf } from './plan-draft'
 
 type Props = { bag: Bag; swings: Swing[]; chosen: readonly string[]; onChange: (chosen: string[]) => void }
 
@@ -28,7 +27,7 @@ export function StationGrid({ bag, swings, chosen, onChange }: Props) {
                 type="button"
                 className="btn-plain"
                 aria-label={`All clubs with the ${swingName(swing)} swing, or none`}
-                onClick={() => toggle(clubs.map(({ id }) => keyOf({ clubId: id, swing })))}
+                onClick={() => toggle(clubs.map(({ id }) => stationKey({ clubId: id, swing })))}
               >
                 {swingName(swing)}
               </button>
@@ -41,7 +40,7 @@ export function StationGrid({ bag, swings, chosen, onChange }: Props) {
           <tr key={club.id}>
             <th scope="row">{club.name}</th>
             {swings.map((swing) => {
-              const key = keyOf({ clubId: club.id, swing })
+              const key = stationKey({ clubId: club.id, swing })
               return (
                 <td key={swing}>
                   <Form.Check

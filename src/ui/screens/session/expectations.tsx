@@ -2,6 +2,7 @@ import type { Golfer } from '@/core/golfer'
 import { habitOf, type ExpectationFound } from '@/core/session/expectation'
 import { stationName } from '@/text/names'
 import { count, fixed, len, lenUnit } from '@/text/numbers'
+import { stationKey } from '@/core/station'
 
 type Props = {
   golfer: Golfer
@@ -20,7 +21,7 @@ export function Expectations({ golfer, here, all, name }: Props) {
       <h2>What you expected</h2>
       <ul>
         {here.map(({ clubId, swing, carryM, stockM, tooLongM, share }) => (
-          <li key={`${clubId} ${swing}`}>
+          <li key={stationKey({ clubId, swing })}>
             {stationName({ name: name(clubId) }, swing)}: expected {len(carryM, golfer, 1)}, stock{' '}
             {len(stockM, golfer, 1)}:{' '}
             <b>

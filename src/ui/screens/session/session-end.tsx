@@ -1,5 +1,5 @@
 import Link from 'next/link'
-import type { Step } from '@/core/gaps/step'
+import { isMeasured, type Step } from '@/core/gaps/step'
 import { progressOf } from '../bay/bay-plan'
 import type { BayView } from '@/views/bay-view'
 import { PageHead } from '../../shared/shell/page-head'
@@ -29,7 +29,7 @@ export function SessionEnd({ view, expected, profiles }: SessionView) {
   const { left } = progressOf(view)
   const notHit = bag.clubs.filter((club) => club.kind !== 'putter' && !hitClubs.has(club.id))
   const touched = analysis.steps.filter(
-    (step) => step.stepM !== undefined && (hitClubs.has(step.longerId) || hitClubs.has(step.shorterId)),
+    (step) => isMeasured(step) && (hitClubs.has(step.longerId) || hitClubs.has(step.shorterId)),
   )
   const settled = touched.filter((step) => step.settled)
   const lasted = ((taken.at(-1)?.hitMs ?? session.startedMs) - session.startedMs) / 1000

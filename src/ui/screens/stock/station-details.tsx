@@ -1,5 +1,5 @@
 import type { Golfer } from '@/core/golfer'
-import type { Stock } from '@/core/stock/station-stock'
+import type { Stock } from '@/core/stock/stock'
 import { ordinaryRun } from '@/core/flight/station-run'
 import { STOCK_RULES } from '@/core/stock/stock-rules'
 import { StationStrip } from '../../shared/drawing/station-strip'

@@ -6,7 +6,7 @@ import Table from 'react-bootstrap/Table'
 import type { BagAnalysis } from '@/core/analyse-bag'
 import type { OwnedClub } from '@/core/bag/bag'
 import type { Golfer } from '@/core/golfer'
-import type { Stock } from '@/core/stock/station-stock'
+import { isHit, type Stock } from '@/core/stock/stock'
 import type { BesideStock } from './beside-stock'
 import { AirAsked } from '../../shared/air/air-asked'
 import { AirChoice } from '../../shared/air/air-choice'
@@ -24,6 +24,7 @@ import type { StockView } from '@/views/stock-view'
 import { OpenSetUps } from './open-set-ups'
 import { StationDetails } from './station-details'
 import './stock.css'
+import { FULL_SWING, atStation, stationKey } from '@/core/station'
 
 /** Every station with what its solid shots say; a station opens to the shots behind it. */
 export function StockTable({ golfer, bag, analysis, shots, setUps, airs, beside, nowMs }: StockView) {
@@ -31,10 +32,9 @@ export function StockTable({ golfer, bag, analysis, shots, setUps, airs, beside,
   const [opened, setOpened] = useState<string | null>(null)
   const clubs = new Map(bag.clubs.map((club) => [club.id, club]))
   const name = clubNames(bag)
-  const hit = stocks.filter((stock) => stock.carryM !== undefined)
-  const besideOf = ({ clubId, swing }: Stock) =>
-    beside.find((each) => each.clubId === clubId && each.swing === swing)
-  const without = stocks.filter((stock) => stock.swing === 'full' && stock.carryM === undefined)
+  const hit = stocks.filter(isHit)
+  const besideOf = ({ clubId, swing }: Stock) => atStation(beside, { clubId, swing })
+  const without = stocks.filter((stock) => stock.swing === FULL_SWING && !isHit(stock))
   const lastYear = without.filter((stock) => besideOf(stock)?.old)
   const notHit = without.filter((stock) => !besideOf(stock)?.old)
   const onCourse = beside.reduce((sum, each) => sum + each.onCourse, 0)
@@ -107,7 +107,7 @@ export function StockTable({ golfer, bag, analysis, shots, setUps, airs, beside,
           </thead>
           <tbody className="num">
             {stocks.map((stock) => {
-              const key = `${stock.clubId} ${stock.swing}`
+              const key = stationKey(stock)
               return (
                 <Fragment key={key}>
                   <StockRow
@@ -260,7 +260,7 @@ type RowProps = {
 }
 
 function StockRow({ golfer, stock, columns, club, beside, opened, onOpen }: RowProps) {
-  const partial = stock.swing !== 'full'
+  const partial = stock.swing !== FULL_SWING
   return (
     <tr className={partial ? 'partial' : ''}>
       <th scope="row">
@@ -318,9 +318,9 @@ function Filled({
   return modelled === undefined ? '' : <i>≈ {text(modelled)}</i>
 }
 
-const half = (stock: Stock): number => ((stock.highM ?? 0) - (stock.lowM ?? 0)) / 2
+const half = (stock: Stock): number => (isHit(stock) ? (stock.highM - stock.lowM) / 2 : 0)
 
 const interval = (stock: Stock, golfer: Golfer): string | undefined =>
-  stock.lowM === undefined || stock.highM === undefined
-    ? undefined
-    : `between ${len(stock.lowM, golfer, 1)} and ${lenUnit(stock.highM, golfer, 1)}, 90%`
+  isHit(stock)
+    ? `between ${len(stock.lowM, golfer, 1)} and ${lenUnit(stock.highM, golfer, 1)}, 90%`
+    : undefined

@@ -1,7 +1,7 @@
 import Button from 'react-bootstrap/Button'
 import type { Golfer } from '@/core/golfer'
 import type { ClubId } from '@/core/ids'
-import type { Station } from '@/core/session/session'
+import type { Station } from '@/core/station'
 import { drillProgress, weakestNumbers, type DrillShot } from '@/core/wedges/drill'
 import { day } from '@/text/days'
 import { count, len, lenUnit } from '@/text/numbers'

@@ -7,7 +7,7 @@ import Form from 'react-bootstrap/Form'
 import type { Golfer } from '@/core/golfer'
 import type { ClubId } from '@/core/ids'
 import type { Problem } from '@/core/problem'
-import type { Station } from '@/core/session/session'
+import { type Station, stationKey } from '@/core/station'
 import { metresFrom } from '@/core/units'
 import { leftOf, nextCall, USUAL_ZONE_M, type DrillShot } from '@/core/wedges/drill'
 import type { WedgeShot } from '@/core/wedges/wedges'
@@ -41,19 +41,19 @@ export function Drill({ golfer, shots, drills, name, onWant }: Props) {
   const field = useRef<HTMLInputElement>(null)
   const zone = golfer.goalZoneM ?? USUAL_ZONE_M
   const api = `/api/golfers/${golfer.id}/drills`
-  const chosen = shots.find((shot) => keyOf(shot) === station)
+  const chosen = shots.find((shot) => stationKey(shot) === station)
   const told = useRef<(hit: Hit) => void>(() => {})
   const session = useDrillSession(golfer, told)
 
   const choose = (key: string) => {
     setStation(key)
-    const next = shots.find((shot) => keyOf(shot) === key)
+    const next = shots.find((shot) => stationKey(shot) === key)
     if (next) void session.open({ clubId: next.clubId, swing: next.swing })
   }
   const call = (last: number | null) => {
     const next = nextCall(zone, last, Math.random())
     setCalledM(next)
-    choose(keyOf(nearest(shots, next)))
+    choose(stationKey(nearest(shots, next)))
     setFinish('')
     setCarry('')
     setProblems([])
@@ -164,7 +164,7 @@ export function Drill({ golfer, shots, drills, name, onWant }: Props) {
                 Hit with
                 <Form.Select value={station} onChange={(event) => choose(event.target.value)}>
                   {shots.map((shot) => (
-                    <option key={keyOf(shot)} value={keyOf(shot)}>
+                    <option key={stationKey(shot)} value={stationKey(shot)}>
                       {flagName(name(shot.clubId), shot.swing)}, {len(shot.finishM, golfer)}
                     </option>
                   ))}
@@ -224,7 +224,6 @@ export function Drill({ golfer, shots, drills, name, onWant }: Props) {
   )
 }
 
-const keyOf = ({ clubId, swing }: Station): string => `${clubId} ${swing}`
 const nearest = (shots: readonly WedgeShot[], m: number): WedgeShot =>
   shots.reduce((a, b) => (Math.abs(b.finishM - m) < Math.abs(a.finishM - m) ? b : a))
 const meanLeft = (shots: readonly DrillShot[]): number =>

@@ -5,6 +5,7 @@ import { farOf, NEAR_M, type Far, type ForNumber } from '@/core/wedges/for-numbe
 import type { WedgeShot } from '@/core/wedges/wedges'
 import { chance, len, lenUnit } from '@/text/numbers'
 import { fillSentence, flagName, flightLine } from '@/text/wedges'
+import { atStation, stationKey } from '@/core/station'
 
 type Props = {
   golfer: Golfer
@@ -20,7 +21,7 @@ type Props = {
 export function NumberPicker({ golfer, leftM, by, onBy, found, shots, name }: Props) {
   const { choices, nearest } = found
   const flightOf = ({ clubId, swing }: { clubId: ClubId; swing: string }) =>
-    shots.find((shot) => shot.clubId === clubId && shot.swing === swing)?.flight
+    atStation(shots, { clubId, swing })?.flight
   return (
     <section className="sheet" aria-label="I have a number">
       <h2>
@@ -44,7 +45,7 @@ export function NumberPicker({ golfer, leftM, by, onBy, found, shots, name }: Pr
             {choices.slice(0, 5).map((choice) => {
               const flight = flightOf(choice)
               return (
-                <li key={`${choice.clubId} ${choice.swing}`}>
+                <li key={stationKey(choice)}>
                   <b>{flagName(name(choice.clubId), choice.swing)}</b>{' '}
                   {by === 'carry' ? 'carries' : 'finishes at'}{' '}
                   <span className="num">{len(farOf(choice, by), golfer)}</span>: within {len(NEAR_M, golfer)}{' '}

@@ -13,6 +13,7 @@ import { count, len, side } from '@/text/numbers'
 import { biasLine, flagName } from '@/text/wedges'
 import { DrawingChart } from '../../shared/drawing/drawing-chart'
 import type { StationShots } from '@/views/bag-analysis'
+import { stationKey } from '@/core/station'
 
 type Props = { golfer: Golfer; shots: StationShots; stations: WedgeShot[]; name: (clubId: ClubId) => string }
 
@@ -25,7 +26,7 @@ export function SpreadView({ golfer, shots, stations, name }: Props) {
   )
   const [chosen, setChosen] = useState('')
   const [bad, setBad] = useState(false)
-  const station = measured.find((each) => keyOf(each) === chosen) ?? measured.at(-1)
+  const station = measured.find((each) => stationKey(each) === chosen) ?? measured.at(-1)
   if (!station) return null
   const own = shots.flatMap((shot) =>
     shot.clubId === station.clubId &&
@@ -57,11 +58,11 @@ export function SpreadView({ golfer, shots, stations, name }: Props) {
             size="sm"
             style={{ width: 'auto' }}
             aria-label="Station"
-            value={keyOf(station)}
+            value={stationKey(station)}
             onChange={(event) => setChosen(event.target.value)}
           >
             {measured.map((each) => (
-              <option key={keyOf(each)} value={keyOf(each)}>
+              <option key={stationKey(each)} value={stationKey(each)}>
                 {flagName(name(each.clubId), each.swing)}
               </option>
             ))}
@@ -107,5 +108,3 @@ export function SpreadView({ golfer, shots, stations, name }: Props) {
     </section>
   )
 }
-
-const keyOf = ({ clubId, swing }: { clubId: string; swing: string }): string => `${clubId} ${swing}`

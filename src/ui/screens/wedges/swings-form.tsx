@@ -14,6 +14,7 @@ import { swingName } from '@/text/names'
 import { definitionLine } from '@/text/wedges'
 import { send } from '../../shared/send'
 import { Problems } from '../../shared/shell/problems'
+import { FULL_SWING } from '@/core/station'
 
 type Fields = { swing: string; clock: string; share: string; gripDown: string; tempo: string }
 type Props = { golfer: Golfer; definitions: SwingDefinition[] }
@@ -21,7 +22,7 @@ type Props = { golfer: Golfer; definitions: SwingDefinition[] }
 /** How each swing is made, kept with its numbers. A swing that is made otherwise from now on starts a new stock. */
 export function SwingsForm({ golfer, definitions }: Props) {
   const [opened, setOpened] = useState<string | null>(null)
-  const shorter = golfer.swings.filter((swing) => swing !== 'full')
+  const shorter = golfer.swings.filter((swing) => swing !== FULL_SWING)
   const old = definitions.filter(({ untilMs }) => untilMs !== null)
   const definitionOf = (swing: string) => definitions.find((each) => each.swing === swing)
   return (

@@ -3,7 +3,7 @@
 import { useCallback, useEffect, useRef, type RefObject } from 'react'
 import type { Golfer } from '@/core/golfer'
 import type { ClubId, ShotId } from '@/core/ids'
-import type { Station } from '@/core/session/session'
+import type { Station } from '@/core/station'
 import type { Problem } from '@/core/problem'
 import type { BayView } from '@/views/bay-view'
 import { send } from '../../shared/send'

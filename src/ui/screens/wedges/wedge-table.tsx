@@ -6,7 +6,7 @@ import Table from 'react-bootstrap/Table'
 import type { Bag } from '@/core/bag/bag'
 import type { Turf } from '@/core/flight/ground'
 import type { Golfer } from '@/core/golfer'
-import type { Station } from '@/core/session/session'
+import { type Station, FULL_SWING, atStation, isOf } from '@/core/station'
 import type { WedgeCell } from '@/core/wedges/wedge-table'
 import type { Wedges } from '@/core/wedges/wedges'
 import { TURF_NAME } from '@/text/day'
@@ -14,6 +14,7 @@ import { clubNames, swingName } from '@/text/names'
 import { around, count, len, percent } from '@/text/numbers'
 import { STAR_NOTE } from '@/text/run'
 import { cellLines } from '@/text/wedges'
+import { isHit } from '@/core/stock/stock'
 
 type Props = {
   golfer: Golfer
@@ -94,7 +95,7 @@ export function WedgeTable({ golfer, bag, swings, found, turf, wanted, onWant, o
 }
 
 const isIn = (stations: Station[], { clubId, swing }: Station): boolean =>
-  stations.some((each) => each.clubId === clubId && each.swing === swing)
+  stations.some(isOf({ clubId, swing }))
 
 type CellProps = {
   golfer: Golfer
@@ -108,10 +109,10 @@ type CellProps = {
 
 function Cell({ golfer, cell, found, planned, label, onWant, onDrop }: CellProps) {
   const { stock, share, estimate } = cell
-  const shot = found.shots.find(({ clubId, swing }) => clubId === cell.clubId && swing === cell.swing)
+  const shot = atStation(found.shots, cell)
   const lines = shot?.flight && cellLines(shot.flight, golfer)
   const [open, setOpen] = useState(false)
-  if (stock?.carryM !== undefined && stock.lowM !== undefined && stock.highM !== undefined) {
+  if (isHit(stock)) {
     return (
       <>
         <button
@@ -122,7 +123,9 @@ function Cell({ golfer, cell, found, planned, label, onWant, onDrop }: CellProps
           onClick={() => setOpen(!open)}
         >
           <b>{len(stock.carryM, golfer)}</b> {around(stock, golfer)}
-          {cell.swing !== 'full' && share !== undefined && <span className="quiet"> · {percent(share)}</span>}
+          {cell.swing !== FULL_SWING && share !== undefined && (
+            <span className="quiet"> · {percent(share)}</span>
+          )}
         </button>
         <span className={`wedge-more ${open ? 'open' : ''}`}>
           {lines && <small>{lines[0]}</small>}

@@ -7,7 +7,7 @@ import Form from 'react-bootstrap/Form'
 import type { Stretch } from '@/core/gaps/cover'
 import type { Golfer } from '@/core/golfer'
 import type { Problem } from '@/core/problem'
-import type { Station } from '@/core/session/session'
+import { type Station, FULL_SWING, stationKey } from '@/core/station'
 import { readLength } from '@/core/typed-length'
 import { lengthIn, metresFrom } from '@/core/units'
 import type { WedgesView } from '@/views/wedges-view'
@@ -160,11 +160,11 @@ export function Wedges(props: WedgesView) {
               rule(
                 {
                   flags: found.shots.map(({ clubId, swing, carryM }) => ({
-                    key: `${clubId} ${swing}`,
+                    key: stationKey({ clubId, swing }),
                     at: at(carryM),
                     number: len(carryM, golfer),
                     name: flagName(name(clubId), swing),
-                    full: swing === 'full',
+                    full: swing === FULL_SWING,
                     chosen: best?.clubId === clubId && best.swing === swing,
                   })),
                   holes: found.holes.map(([from, to]) => [at(from), at(to)]),

@@ -1,5 +1,5 @@
 import type { Golfer } from '@/core/golfer'
-import type { Stock } from '@/core/stock/station-stock'
+import { isHit, type Stock } from '@/core/stock/stock'
 import { lengthIn } from '@/core/units'
 import { strip } from '@/draw/strip'
 import type { StationShots } from '@/views/bag-analysis'
@@ -34,15 +34,14 @@ export function StationStrip({ golfer, name, stock, shots, earlier = () => false
           },
         ],
   )
-  const measured =
-    stock?.carryM !== undefined && stock.lowM !== undefined && stock.highM !== undefined
-      ? {
-          at: at(stock.carryM),
-          low: at(stock.lowM),
-          high: at(stock.highM),
-          text: len(stock.carryM, golfer, 1),
-        }
-      : undefined
+  const measured = isHit(stock)
+    ? {
+        at: at(stock.carryM),
+        low: at(stock.lowM),
+        high: at(stock.highM),
+        text: len(stock.carryM, golfer, 1),
+      }
+    : undefined
   const carries = drawn
     .map((shot) => `${fixed(shot.carry, 1)}${shot.counts ? '' : ` (${shot.word}, left out)`}`)
     .join(', ')
@@ -58,7 +57,7 @@ const counts = ({ mark, apart }: StationShots[number]): boolean => mark === 'sol
 
 /** "129 ± 2 yd, from 11 solid of 14". */
 export function stockTitle(stock: Stock | undefined, golfer: Golfer): string {
-  return stock?.carryM !== undefined && stock.lowM !== undefined && stock.highM !== undefined
+  return isHit(stock)
     ? `${len(stock.carryM, golfer)} ${around(stock, golfer)} ${golfer.lengthUnit}, from ${stock.count} solid of ${stock.count + stock.leftOut.length}`
     : 'no shot counts yet'
 }

@@ -1,6 +1,6 @@
 import { bodyForm, refuse, route } from '@/http/answer'
 import { knownGolfer, ownClub } from '@/http/known'
-import { FULL_SWING } from '@/core/shots/shot'
+import { FULL_SWING } from '@/core/station'
 import { bagOf } from '@/store/bags'
 import { theDatabase } from '@/store/database'
 import { keepPlan } from '@/store/plans'

@@ -1,0 +1,110 @@
+import type { Air } from '../flight/air'
+import type { AsHitBecause } from '../flight/restate-shots'
+import type { ClubId, ShotId } from '../ids'
+import type { Mark } from '../shots/mark'
+import type { FlightField } from '../shots/shot'
+import type { NextCarry } from '../shots/typed-slip'
+import type { Station } from '../station'
+import type { OffCurve } from './off-curve'
+import type { StockRule } from './stock-rules'
+
+/** Why a shot is left out, as data: what its numbers are beside the others of its station. */
+export type LeftOutFacts = {
+  carryM?: number
+  /** Shorter than the stock by this much; negative where it went further. */
+  shortM?: number
+  /** Ball speed and launch under those of the station, as shares; negative where over. */
+  speedDown?: number
+  launchDown?: number
+  /** Off the golfer's usual line, positive to the right. */
+  offlineM?: number
+  /** The club that the shot looks like one of. */
+  other?: ClubId
+}
+export type LeftOut = {
+  shotId: ShotId
+  mark: Mark
+  solidProbability: number
+  /** The golfer left it out: the reason is theirs, whatever the numbers say. */
+  byGolfer?: true
+  facts: LeftOutFacts
+}
+
+/** What the model says of a flight whose launch was measured and whose rest was not. Never as good as a measurement: ±10% of peak, ±3° of landing, ±35% of run. */
+export type Modelled = { peakM?: number; landingDeg?: number; runM?: number }
+
+/** How many of a stock's solid shots are in the stated air, by how much it changed them, and why others stay as hit. */
+export type StockInAir = {
+  restated: number
+  asHit: number
+  because: AsHitBecause[]
+  changeM?: number
+  /** One standard deviation of what the restating adds. */
+  sdM?: number
+}
+
+/** What is known of a station whether it was hit or not. Lengths in metres. */
+type OfStation = Station & {
+  /** Set by the golfer's hand beside the measured stock, with the reason. */
+  byHand?: { carryM: number; because: string }
+  /** What the next good shot should carry; absent where nothing says. */
+  foreseen?: NextCarry
+  done: boolean
+  leftOut: LeftOut[]
+}
+
+/** The stock of a station with shots that count. */
+export type HitStock = OfStation & {
+  /** The stock by the chosen rule. */
+  carryM: number
+  /** The model's 90% interval, widened where needed to hold `carryM`. */
+  lowM: number
+  highM: number
+  /** Absent for one shot. */
+  sdM?: number
+  /** Shots that count. */
+  count: number
+  /** The model's own stock: the rested golfer on the newest day, with what the other clubs say. */
+  model: { carryM: number; lowM: number; highM: number }
+  /** 10th to 90th percentile of the shots that count. */
+  reachM: [number, number]
+  /** The shortest of the shots that count. */
+  shortestM: number
+  /** What a missed shot carries: the mean of those left out as fat, thin, off centre or wild, and how many. */
+  missed?: { carryM: number; count: number }
+  /** Drift was found: by this much longer than its plain number the stock is for a rested golfer. */
+  restedByM?: number
+  /** The air in which the carry stands; absent where nobody said. */
+  standsIn?: Air
+  /** Total less carry of the shots that count, shot by shot, on average: the run on ordinary ground. */
+  run?: { meanM: number; from: 'measured' | 'monitor' }
+  /** What the shots that count measure on average, where they measure it. */
+  averages: Partial<Record<Exclude<FlightField, 'carryM'>, number>>
+  /** What was not measured, from a model of the flight; absent where the launch was not measured either. */
+  modelled?: Modelled
+  offCurve?: OffCurve
+  /** How its shots stand in the stated air, where one is. */
+  inAir?: StockInAir
+  /** Shots in wind or from a bad lie: those kept apart, how many of the counted ones are such, and the stock with all. */
+  conditions?: { apart: ShotId[]; counted: number; withAllM: number }
+  schools: Record<StockRule, number>
+  /** The 90% interval under every school: the model's, widened where needed to hold that school's number. */
+  between: Record<StockRule, [number, number]>
+}
+
+/** A station none of whose shots counts: asking for its carry tells, and every other number of a stock is absent. */
+export type UnhitStock = OfStation & {
+  count: 0
+  averages: Record<string, never>
+  schools: Record<string, never>
+  between: Record<string, never>
+} & Absent<Exclude<keyof HitStock, keyof OfStation | 'count' | 'averages' | 'schools' | 'between'>>
+type Absent<Keys extends string> = { [Key in Keys]?: undefined }
+
+/** The stock of one station: one club with one swing. */
+export type Stock = HitStock | UnhitStock
+
+/** Some of a stock's numbers, for what needs no more. */
+export type PartOfStock<Keys extends keyof HitStock> = Pick<HitStock, Keys> | Pick<UnhitStock, Keys>
+
+export const isHit = (stock: Stock | undefined): stock is HitStock => stock?.carryM !== undefined
