@@ -15,7 +15,8 @@ import { exportFile, EXPORTS } from '@/views/export-file'
 import { importShots } from '@/store/shot-files'
 import { readGolferDocument } from '@/formats/golfer-document'
 import { fileShots } from '@/formats/table/file-shots'
-import { readTable, SHOT_FIELD, type TableRow } from '@/formats/table/read-table'
+import { readTable, type TableRow } from '@/formats/table/read-table'
+import { FIELD_NAMED } from '@/core/shots/flight-fields'
 
 /** A sentence for whoever called, and exit code 2. */
 export class CommandError extends Error {}
@@ -97,7 +98,7 @@ export function runImport(args: string[]): void {
         delimiter: table.delimiter,
         columns: table.columns.map(({ title, field, unit: of }) => ({
           title,
-          field: field && field in SHOT_FIELD ? SHOT_FIELD[field as keyof typeof SHOT_FIELD] : field,
+          field: field && field in FIELD_NAMED ? FIELD_NAMED[field as keyof typeof FIELD_NAMED] : field,
           unit: of,
         })),
         rows: rows.map(previewRow),

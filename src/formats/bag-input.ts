@@ -6,9 +6,11 @@ import { MARKS } from '@/core/shots/mark'
 import { APART } from '@/core/shots/shot'
 import { STOCK_RULES } from '@/core/stock/stock-rules'
 import { check, refused, type Checked } from './check'
+import { FLIGHT_FIELDS } from '@/core/shots/flight-fields'
 
 // Numbers of a shot are taken as they come: what a number of a shot is worth, the core decides.
 const measured = Joi.number().unsafe().allow(null)
+const FLIGHT_FORM = Object.fromEntries(FLIGHT_FIELDS.map((field) => [field, measured]))
 const id = Joi.string().max(200)
 const zones = Joi.object({
   reversed: Joi.valid(0).required(),
@@ -38,15 +40,8 @@ const BAG_INPUT = Joi.object<BagInput>({
         swing: Joi.string().max(200).required(),
         sequence: Joi.number().integer().min(0).required(),
         session: Joi.number().integer().min(0),
+        ...FLIGHT_FORM,
         carryM: measured.required(),
-        totalM: measured,
-        ballSpeedMps: measured,
-        clubSpeedMps: measured,
-        launchDeg: measured,
-        spinRpm: measured,
-        offlineM: measured,
-        peakM: measured,
-        landingDeg: measured,
         hitMs: Joi.number().integer().min(0),
         totalComputed: Joi.valid(true),
         mark: Joi.string().valid(...MARKS),

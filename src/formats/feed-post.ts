@@ -1,6 +1,23 @@
 import Joi from 'joi'
 import type { ShotId } from '@/core/ids'
-import { metresFrom, mpsFrom, type HeightUnit, type LengthUnit, type SpeedUnit } from '@/core/units'
+import { LETTERS } from '@/core/limits'
+import {
+  FLIGHT,
+  FLIGHT_FIELDS,
+  FLIGHT_NAMES,
+  type FlightField,
+  type FlightKind,
+  type FlightName,
+} from '@/core/shots/flight-fields'
+import {
+  LENGTH_UNITS,
+  metresFrom,
+  mpsFrom,
+  SPEED_UNITS,
+  type HeightUnit,
+  type LengthUnit,
+  type SpeedUnit,
+} from '@/core/units'
 import { check, type Checked } from './check'
 
 /** A shot that a monitor posted, in canonical units. */
@@ -13,19 +30,7 @@ export type FeedShot = {
   carryM: number
   unknownFields: string[]
   posted: string
-} & Partial<
-  Record<
-    | 'totalM'
-    | 'ballSpeedMps'
-    | 'clubSpeedMps'
-    | 'launchDeg'
-    | 'spinRpm'
-    | 'offlineM'
-    | 'peakM'
-    | 'landingDeg',
-    number
-  >
->
+} & Partial<Record<Exclude<FlightField, 'carryM'>, number>>
 
 type Post = {
   id: string
@@ -35,31 +40,26 @@ type Post = {
   club?: string
   swing?: string
   carry: number
-} & Partial<
-  Record<'total' | 'ballSpeed' | 'clubSpeed' | 'launch' | 'spin' | 'offline' | 'peak' | 'landing', number>
->
+} & Partial<Record<Exclude<FlightName, 'carry'>, number>>
 
 const measured = Joi.number().min(-1e6).max(1e6)
 const KNOWN = {
+  ...Object.fromEntries(FLIGHT_NAMES.map((name) => [name, measured])),
   id: Joi.string().max(100).required(),
   hitAt: Joi.number().integer().min(0).max(4e12),
-  monitor: Joi.string().max(60),
+  monitor: Joi.string().max(LETTERS.device),
   units: Joi.object({
-    length: Joi.string().valid('yd', 'm').required(),
-    speed: Joi.string().valid('mph', 'km/h', 'm/s').required(),
+    length: Joi.string()
+      .valid(...LENGTH_UNITS)
+      .required(),
+    speed: Joi.string()
+      .valid(...SPEED_UNITS)
+      .required(),
     height: Joi.string().valid('yd', 'm', 'ft'),
   }).required(),
-  club: Joi.string().max(40),
-  swing: Joi.string().max(40),
+  club: Joi.string().max(LETTERS.label),
+  swing: Joi.string().max(LETTERS.swing),
   carry: Joi.number().min(-1e10).max(1e10).required(),
-  total: measured,
-  ballSpeed: measured,
-  clubSpeed: measured,
-  launch: measured,
-  spin: measured,
-  offline: measured,
-  peak: measured,
-  landing: measured,
 }
 const POST = Joi.object<Post>(KNOWN).unknown(true)
 
@@ -68,11 +68,6 @@ export function readFeedPost(input: unknown): Checked<FeedShot> {
   const checked = check(POST, input)
   if (!checked.ok) return checked
   const post = checked.value
-  const { length, speed, height = length } = post.units
-  const given = <K extends string>(name: K, value: number | undefined, convert = (x: number) => x) =>
-    (value === undefined ? {} : { [name]: convert(value) }) as Partial<Record<K, number>>
-  const metres = (x: number) => metresFrom(x, length)
-  const mps = (x: number) => mpsFrom(x, speed)
   return {
     ok: true,
     value: {
@@ -81,17 +76,27 @@ export function readFeedPost(input: unknown): Checked<FeedShot> {
       monitor: post.monitor?.trim() || null,
       clubLabel: post.club?.trim() || null,
       swing: post.swing?.trim() || null,
-      carryM: metres(post.carry),
-      ...given('totalM', post.total, metres),
-      ...given('ballSpeedMps', post.ballSpeed, mps),
-      ...given('clubSpeedMps', post.clubSpeed, mps),
-      ...given('launchDeg', post.launch),
-      ...given('spinRpm', post.spin),
-      ...given('offlineM', post.offline, metres),
-      ...given('peakM', post.peak, (x) => metresFrom(x, height)),
-      ...given('landingDeg', post.landing),
+      ...measurements(post),
       unknownFields: Object.keys(post).filter((field) => !(field in KNOWN)),
       posted: JSON.stringify(input),
     },
   }
+}
+
+/** What was measured, in canonical units. */
+function measurements(post: Post): Pick<FeedShot, FlightField> {
+  const { length, speed, height = length } = post.units
+  const canonical: Record<FlightKind, (value: number) => number> = {
+    length: (value) => metresFrom(value, length),
+    height: (value) => metresFrom(value, height),
+    speed: (value) => mpsFrom(value, speed),
+    angle: (value) => value,
+    spin: (value) => value,
+  }
+  const given = FLIGHT_FIELDS.flatMap((field) => {
+    const { name, kind } = FLIGHT[field]
+    const value = post[name]
+    return value === undefined ? [] : [[field, canonical[kind](value)] as const]
+  })
+  return Object.fromEntries(given) as Pick<FeedShot, FlightField>
 }

@@ -1,28 +1,11 @@
 import Papa from 'papaparse'
 import { RECORD_FIELDS, type ShotRecord } from '@/core/formats/shot-record'
 import type { Units } from '@/core/golfer'
-import type { FlightField } from '@/core/shots/shot'
+import { FLIGHT, FLIGHT_FIELDS, unitOfKind, type FlightField } from '@/core/shots/flight-fields'
 import { lengthIn, speedIn } from '@/core/units'
 
 /** What became of a shot, beside its numbers: "counts", "left out: fat", "held: its club is not known". */
 export type SaidOfShot = (id: string) => string
-
-/** The numbers of a shot as a golfer reads them: title, and value in the golfer's units with sensible decimals. */
-const NUMBERS: Record<
-  FlightField,
-  { title: (units: Units) => string; read: (x: number, units: Units) => number }
-> = {
-  carryM: length('carry'),
-  totalM: length('total'),
-  ballSpeedMps: speed('ball speed'),
-  clubSpeedMps: speed('club speed'),
-  launchDeg: plain('launch (deg)', 1),
-  spinRpm: plain('spin (rpm)', 0),
-  offlineM: length('offline'),
-  peakM: length('peak'),
-  landingDeg: plain('landing (deg)', 1),
-}
-const FIELDS = Object.keys(NUMBERS) as FlightField[]
 
 /** Behind the columns for people stand those that bring every number back to its last digit. */
 const EXACT = RECORD_FIELDS.filter((field) => !['id', 'session', 'club', 'swing', 'mark'].includes(field))
@@ -41,7 +24,7 @@ export function writeShotsCsv(records: readonly ShotRecord[], units: Units, said
     'swing',
     'counts',
     'mark',
-    ...FIELDS.map((field) => NUMBERS[field].title(units)),
+    ...FLIGHT_FIELDS.map((field) => `${FLIGHT[field].title} (${unitOfKind(FLIGHT[field].kind, units)})`),
     ...EXACT,
   ]
   const rows = records.map((record) => [
@@ -53,29 +36,20 @@ export function writeShotsCsv(records: readonly ShotRecord[], units: Units, said
     record.swing,
     said(record.id),
     record.mark ?? '',
-    ...FIELDS.map((field) => {
+    ...FLIGHT_FIELDS.map((field) => {
       const value = record[field]
-      return typeof value === 'number' ? NUMBERS[field].read(value, units) : ''
+      return typeof value === 'number' ? inUnits(field, value, units) : ''
     }),
     ...EXACT.map((field) => record[field] ?? ''),
   ])
   return Papa.unparse([titles, ...rows], { newline: '\n', escapeFormulae: true }) + '\n'
 }
 
-function length(name: string) {
-  return {
-    title: ({ lengthUnit }: Units) => `${name} (${lengthUnit})`,
-    read: (x: number, { lengthUnit }: Units) => digits(lengthIn(x, lengthUnit), 1),
-  }
-}
-function speed(name: string) {
-  return {
-    title: ({ speedUnit }: Units) => `${name} (${speedUnit})`,
-    read: (x: number, { speedUnit }: Units) => digits(speedIn(x, speedUnit), 1),
-  }
-}
-function plain(title: string, places: number) {
-  return { title: () => title, read: (x: number) => digits(x, places) }
+/** A measurement as a golfer reads it: in their units, with sensible decimals. */
+function inUnits(field: FlightField, value: number, { lengthUnit, speedUnit }: Units): number {
+  const { kind, decimals } = FLIGHT[field]
+  if (kind === 'speed') return digits(speedIn(value, speedUnit), decimals)
+  return digits(kind === 'angle' || kind === 'spin' ? value : lengthIn(value, lengthUnit), decimals)
 }
 const digits = (value: number, places: number): number => Number(value.toFixed(places)) + 0
 

@@ -1,6 +1,6 @@
 import type { GolferId, SessionId, ShotId } from '@/core/ids'
 import { stationForShot, waitsForItsClub, type HeldReason } from '@/core/monitor/station-for-shot'
-import type { Flight } from '@/core/shots/shot'
+import type { Flight } from '@/core/shots/flight-fields'
 import { clubLabelled } from './club-labels'
 import type { Database } from './database'
 import { cameUncleared } from './range-clear'

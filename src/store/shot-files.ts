@@ -3,7 +3,7 @@ import type { FileShot, ShotRecord } from '@/core/formats/shot-record'
 import type { ClubId, GolferId, SessionId, ShotId } from '@/core/ids'
 import type { HeldReason } from '@/core/monitor/station-for-shot'
 import { isPlausibleCarry } from '@/core/shots/plausible-carry'
-import { FLIGHT_FIELDS, type Flight } from '@/core/shots/shot'
+import { FLIGHT_FIELDS, type Flight } from '@/core/shots/flight-fields'
 import type { ShotStanding } from '@/core/shots/shot-standing'
 import { apartBecause } from '@/core/session/conditions'
 import { clubNamed } from '@/core/monitor/club-named'
@@ -83,15 +83,7 @@ export function importShots(
         clubId === null ? 'unknown-club' : isPlausibleCarry(shot.carryM) ? null : 'implausible-carry'
       const id = idOf(shot, seen) as ShotId
       const taken = take({
-        carryM: shot.carryM,
-        totalM: shot.totalM,
-        ballSpeedMps: shot.ballSpeedMps,
-        clubSpeedMps: shot.clubSpeedMps,
-        launchDeg: shot.launchDeg,
-        spinRpm: shot.spinRpm,
-        offlineM: shot.offlineM,
-        peakM: shot.peakM,
-        landingDeg: shot.landingDeg,
+        ...shot,
         id,
         sessionId: sessionOf(shot),
         source: 'file',

@@ -3,7 +3,7 @@ import type { ClubId, GolferId, SessionId, ShotId } from '@/core/ids'
 import type { HeldReason } from '@/core/monitor/station-for-shot'
 import type { SessionShot } from '@/core/session/session-shot'
 import type { Mark } from '@/core/shots/mark'
-import { FLIGHT_FIELDS, type Flight } from '@/core/shots/shot'
+import { FLIGHT, FLIGHT_FIELDS, type Flight } from '@/core/shots/flight-fields'
 import type { Database } from './database'
 import type { Swing } from '@/core/station'
 
@@ -26,21 +26,10 @@ export type NewShot = Flight & {
 /** What became of a shot that was handed to the store. */
 export type Taken = 'new' | 'known' | 'other-contents'
 
-const COLUMN_OF: Record<(typeof FLIGHT_FIELDS)[number], string> = {
-  carryM: 'carry_m',
-  totalM: 'total_m',
-  ballSpeedMps: 'ball_speed_mps',
-  clubSpeedMps: 'club_speed_mps',
-  launchDeg: 'launch_deg',
-  spinRpm: 'spin_rpm',
-  offlineM: 'offline_m',
-  peakM: 'peak_m',
-  landingDeg: 'landing_deg',
-}
 /** The flight's columns under their names in the core. */
-export const FLIGHT_COLUMNS = FLIGHT_FIELDS.map((field) => `${COLUMN_OF[field]} AS ${field}`).join(', ')
+export const FLIGHT_COLUMNS = FLIGHT_FIELDS.map((field) => `${FLIGHT[field].column} AS ${field}`).join(', ')
 const INSERTED = `id, session_id, source, import_id, hit_ms, club_label, club_id, swing, held_because, posted,
-  ${FLIGHT_FIELDS.map((field) => COLUMN_OF[field]).join(', ')}`
+  ${FLIGHT_FIELDS.map((field) => FLIGHT[field].column).join(', ')}`
 
 /**
  * A shot-taking function with its statements prepared once. The shot's own id makes a repeat harmless:
@@ -57,7 +46,7 @@ export function shotTaker(db: Database): (shot: NewShot) => Taken {
   // Shots that are typed together are undone together.
   const batch = randomUUID()
   return (shot) => {
-    // By place, one call with no object between: the hot line of a large import.
+    // By place: the hot line of a large import.
     const { changes, lastInsertRowid } = insert.run(
       shot.id,
       shot.sessionId,
@@ -69,15 +58,7 @@ export function shotTaker(db: Database): (shot: NewShot) => Taken {
       shot.swing,
       shot.heldBecause,
       shot.posted ?? null,
-      shot.carryM,
-      shot.totalM ?? null,
-      shot.ballSpeedMps ?? null,
-      shot.clubSpeedMps ?? null,
-      shot.launchDeg ?? null,
-      shot.spinRpm ?? null,
-      shot.offlineM ?? null,
-      shot.peakM ?? null,
-      shot.landingDeg ?? null,
+      ...FLIGHT_FIELDS.map((field) => shot[field] ?? null),
     )
     if (changes === 1) {
       // A file's shots are taken back with their file.

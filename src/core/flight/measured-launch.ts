@@ -1,4 +1,4 @@
-import type { Flight } from '../shots/shot'
+import type { Flight } from '../shots/flight-fields'
 import type { Launch } from './fly'
 
 /** No club sends a ball faster, higher or with more spin. */

@@ -1,6 +1,7 @@
 import type { Place } from '../session/session'
 import type { Mark } from '../shots/mark'
-import { FLIGHT_FIELDS, type Apart, type Flight } from '../shots/shot'
+import { type Apart } from '../shots/shot'
+import { FLIGHT_FIELDS, type Flight } from '../shots/flight-fields'
 import type { Swing } from '../station'
 
 /** A shot as Banco writes it to files: canonical units, names instead of ids for clubs. */

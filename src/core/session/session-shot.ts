@@ -2,7 +2,7 @@ import type { ClubId, SessionId, ShotId } from '../ids'
 import type { Conditions } from './conditions'
 import type { HeldReason } from '../monitor/station-for-shot'
 import type { Mark } from '../shots/mark'
-import type { Flight } from '../shots/shot'
+import type { Flight } from '../shots/flight-fields'
 import type { Swing } from '../station'
 
 /** A shot as it stands now, after all that happened to it. */

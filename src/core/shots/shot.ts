@@ -1,23 +1,8 @@
 import type { Air } from '../flight/air'
 import type { ShotId } from '../ids'
 import type { Station } from '../station'
+import type { Flight } from './flight-fields'
 import type { Mark } from './mark'
-
-/** What a monitor or a golfer can say of one hit ball, in canonical units. */
-export type Flight = {
-  /** Distance from the ball to where it landed. Null where it was not read. */
-  carryM: number | null
-  totalM?: number
-  ballSpeedMps?: number
-  clubSpeedMps?: number
-  launchDeg?: number
-  spinRpm?: number
-  /** Sideways distance at landing, positive to the right. */
-  offlineM?: number
-  peakM?: number
-  /** Angle of descent at landing, from the horizontal. */
-  landingDeg?: number
-}
 
 /** What keeps a shot apart from a stock, which stands for calm air and a good lie. */
 export const APART = ['warm-up', 'wind', 'rough'] as const
@@ -42,17 +27,3 @@ export type Shot = Flight &
     /** Its total is what a device indoors computed: no ball ran. */
     totalComputed?: true
   }
-
-/** Names of a flight's numbers, in the order in which they are written everywhere. */
-export const FLIGHT_FIELDS = [
-  'carryM',
-  'totalM',
-  'ballSpeedMps',
-  'clubSpeedMps',
-  'launchDeg',
-  'spinRpm',
-  'offlineM',
-  'peakM',
-  'landingDeg',
-] as const satisfies readonly (keyof Flight)[]
-export type FlightField = (typeof FLIGHT_FIELDS)[number]

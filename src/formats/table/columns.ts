@@ -1,51 +1,52 @@
+import {
+  FLIGHT,
+  FLIGHT_FIELDS,
+  FLIGHT_NAMES,
+  type FlightKind,
+  type FlightName,
+  unitOfKind,
+} from '@/core/shots/flight-fields'
 import type { LengthUnit, SpeedUnit } from '@/core/units'
 
-/** What a column of a table can hold. */
-export const TABLE_FIELDS = [
-  'club',
-  'swing',
-  'carry',
-  'total',
-  'ballSpeed',
-  'clubSpeed',
-  'launch',
-  'spin',
-  'offline',
-  'peak',
-  'landing',
-  'date',
-  'time',
-  'session',
-  'id',
-  'mark',
-] as const
-export type TableField = (typeof TABLE_FIELDS)[number]
-export type TableLength = LengthUnit | 'ft' | 'in'
-/** Days before months, or months before days. */
-export type DateOrder = 'dmy' | 'mdy'
-export type TableUnit = TableLength | SpeedUnit | 'ft/s' | 'rpm' | 'deg' | 'ms' | DateOrder
-
-/** What kind of number a field is, which says what units it can have. */
-export const KIND_OF: Record<TableField, 'length' | 'speed' | 'angle' | 'spin' | 'text' | 'date' | 'time'> = {
+/** What a column of a table can hold besides a flight's numbers. */
+const OTHER_KINDS = {
   club: 'text',
   swing: 'text',
-  carry: 'length',
-  total: 'length',
-  ballSpeed: 'speed',
-  clubSpeed: 'speed',
-  launch: 'angle',
-  spin: 'spin',
-  offline: 'length',
-  peak: 'length',
-  landing: 'angle',
   date: 'date',
   time: 'time',
   session: 'text',
   id: 'text',
   mark: 'text',
-}
-export const UNITS_OF: Record<(typeof KIND_OF)[TableField], readonly TableUnit[]> = {
-  length: ['yd', 'm', 'ft', 'in'],
+} as const
+type OtherField = keyof typeof OTHER_KINDS
+
+/** What a column of a table can hold. */
+export const TABLE_FIELDS: readonly (FlightName | OtherField)[] = [
+  'club',
+  'swing',
+  ...FLIGHT_NAMES,
+  'date',
+  'time',
+  'session',
+  'id',
+  'mark',
+]
+export type TableField = FlightName | OtherField
+export type TableLength = LengthUnit | 'ft' | 'in'
+/** Days before months, or months before days. */
+export type DateOrder = 'dmy' | 'mdy'
+export type TableUnit = TableLength | SpeedUnit | 'ft/s' | 'rpm' | 'deg' | 'ms' | DateOrder
+
+type Kind = FlightKind | (typeof OTHER_KINDS)[OtherField]
+/** What kind of number a field is, which says what units it can have. */
+export const KIND_OF = {
+  ...OTHER_KINDS,
+  ...Object.fromEntries(FLIGHT_FIELDS.map((field) => [FLIGHT[field].name, FLIGHT[field].kind])),
+} as Record<TableField, Kind>
+const LENGTHS = ['yd', 'm', 'ft', 'in'] as const
+export const UNITS_OF: Record<Kind, readonly TableUnit[]> = {
+  length: LENGTHS,
+  height: LENGTHS,
   speed: ['mph', 'km/h', 'm/s', 'ft/s'],
   angle: ['deg'],
   spin: ['rpm'],
@@ -103,17 +104,15 @@ const NAMES: [TableField, RegExp][] = [
   ['mark', /^mark$/],
 ]
 
+const CANONICAL = { lengthUnit: 'm', speedUnit: 'm/s' } as const
 /** Column names of Banco's own files, letter for letter. */
 const OWN: Record<string, [TableField, TableUnit | null]> = {
-  carryM: ['carry', 'm'],
-  totalM: ['total', 'm'],
-  ballSpeedMps: ['ballSpeed', 'm/s'],
-  clubSpeedMps: ['clubSpeed', 'm/s'],
-  launchDeg: ['launch', 'deg'],
-  spinRpm: ['spin', 'rpm'],
-  offlineM: ['offline', 'm'],
-  peakM: ['peak', 'm'],
-  landingDeg: ['landing', 'deg'],
+  ...Object.fromEntries(
+    FLIGHT_FIELDS.map((field): [string, [TableField, TableUnit]] => [
+      field,
+      [FLIGHT[field].name, unitOfKind(FLIGHT[field].kind, CANONICAL)],
+    ]),
+  ),
   hitMs: ['date', 'ms'],
 }
 

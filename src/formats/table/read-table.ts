@@ -13,6 +13,7 @@ import { findColumns, type FoundColumns } from './find-columns'
 import { splitRows, type Delimiter } from './split-rows'
 import { toCanonical } from './to-canonical'
 import { clockReader, timeReader } from './times'
+import { FIELD_NAMED, FLIGHT_NAMES, type FlightName } from '@/core/shots/flight-fields'
 
 /** What becomes of a row. Held: taken into the store, in no stock until the golfer decides. */
 export type RowStatus = 'taken' | 'held' | 'repeated' | 'skipped'
@@ -82,31 +83,6 @@ export function tableProblem({ columns }: Pick<Table, 'columns'>): string | null
 }
 
 type Column = { at: number; field: TableField; unit: TableUnit | null }
-const NUMBERS = [
-  'carry',
-  'total',
-  'ballSpeed',
-  'clubSpeed',
-  'launch',
-  'spin',
-  'offline',
-  'peak',
-  'landing',
-] as const
-type NumberField = (typeof NUMBERS)[number]
-/** The numbers of columns under the names that they have in a shot. */
-export const SHOT_FIELD: Record<NumberField, keyof FileShot> = {
-  carry: 'carryM',
-  total: 'totalM',
-  ballSpeed: 'ballSpeedMps',
-  clubSpeed: 'clubSpeedMps',
-  launch: 'launchDeg',
-  spin: 'spinRpm',
-  offline: 'offlineM',
-  peak: 'peakM',
-  landing: 'landingDeg',
-}
-
 /** This many numbers the same to their last digit are one shot that stands there twice. */
 const SAME_NUMBERS = 4
 
@@ -117,8 +93,8 @@ export function* readRows(table: Table, { offsetMin }: TableOptions): Generator<
     field ? [{ at, field, unit }] : [],
   )
   const at = (field: TableField) => columns.find((column) => column.field === field)?.at ?? -1
-  const numbers = columns.filter((column): column is Column & { field: NumberField } =>
-    (NUMBERS as readonly string[]).includes(column.field),
+  const numbers = columns.filter((column): column is Column & { field: FlightName } =>
+    (FLIGHT_NAMES as readonly string[]).includes(column.field),
   )
   const converters = numbers.map(({ unit }) => toCanonical(unit))
   const [clubAt, swingAt, sessionAt, idAt, markAt] = (
@@ -152,14 +128,14 @@ export function* readRows(table: Table, { offsetMin }: TableOptions): Generator<
     let read = 0
     let fractions = false
     for (let n = 0; n < numbers.length; n++) {
-      const column = numbers[n] as Column & { field: NumberField }
+      const column = numbers[n] as Column & { field: FlightName }
       const cell = line[column.at]
       if (cell === undefined || cell === '') continue
       const value = numberIn(cell, decimal, column.unit, converters[n] as (x: number) => number)
       if (value === undefined) continue
       read++
       fractions ||= cell.includes('.') || cell.includes(',')
-      said[SHOT_FIELD[column.field]] = value
+      said[FIELD_NAMED[column.field]] = value
     }
     if (read === 0) {
       const because = reasonWithoutNumbers(line, clubAt)

@@ -1,4 +1,5 @@
 import Form from 'react-bootstrap/Form'
+import { FLIGHT, FLIGHT_FIELDS, type FlightFieldFacts, type FlightName } from '@/core/shots/flight-fields'
 import { setColumn } from '@/workers/table-columns'
 import {
   KIND_OF,
@@ -14,15 +15,12 @@ export type ColumnState = TableColumn
 const FIELD_NAME: Record<TableField, string> = {
   club: 'club',
   swing: 'swing',
-  carry: 'carry',
-  total: 'total',
-  ballSpeed: 'ball speed',
-  clubSpeed: 'club speed',
-  launch: 'launch angle',
-  spin: 'spin',
-  offline: 'offline, right positive',
-  peak: 'peak',
-  landing: 'landing angle',
+  ...(Object.fromEntries(
+    FLIGHT_FIELDS.map((field) => {
+      const facts: FlightFieldFacts = FLIGHT[field]
+      return [facts.name, facts.long ?? facts.title]
+    }),
+  ) as Record<FlightName, string>),
   date: 'date, or date and time',
   time: 'time of day',
   session: 'session',
