@@ -1,4 +1,3 @@
-import { runOfTotals } from '@/core/flight/station-run'
 import type { BagAnalysis } from '@/core/analyse-bag'
 import type { Bag } from '@/core/bag/bag'
 import type { Golfer } from '@/core/golfer'
@@ -8,8 +7,10 @@ import { stairOfBag } from '@/draw/stair-of-bag'
 import { day } from '@/text/days'
 import { finding } from '@/text/finding'
 import { clubNames, MARK_NAME, RULE_NAME, SCHOOL_NAME, schoolOf, stationName, swingName } from '@/text/names'
-import { aroundCell, count, fixed, len, lenUnit, percent, speed } from '@/text/numbers'
+import { count, fixed, len, lenUnit, percent } from '@/text/numbers'
 import { driftSentence, leftOutReason, nextReason, warningSentence } from '@/text/reasons'
+import { MODELLED_NOTE, STAR_NOTE } from '@/text/run'
+import { cellText, STOCK_COLUMNS } from '@/text/stock-columns'
 import { drawnStep, stepSentences, verdictWords } from '@/text/verdicts'
 import { drawOnPaper } from './draw'
 import { A4, Pen, POINTS_PER_PIXEL } from './pen'
@@ -123,40 +124,19 @@ function stockTable(
   stocks: readonly Stock[],
   station: (stock: Stock) => string,
 ): void {
-  const optional = (value: number | undefined, text: (x: number) => string) =>
-    value === undefined ? '–' : text(value)
+  const columns = STOCK_COLUMNS.filter(({ paper }) => paper !== undefined)
   sheet.table(
-    [
-      'Station',
-      `Carry, ${golfer.lengthUnit}`,
-      '±',
-      'Reach',
-      'Total',
-      `Ball, ${golfer.speedUnit}`,
-      'Launch',
-      'Spin',
-      'Solid',
-      'Out',
-    ],
-    [0.26, 0.09, 0.09, 0.12, 0.07, 0.1, 0.08, 0.07, 0.06, 0.06],
+    ['Station', ...columns.map(({ title }) => title(golfer))],
+    [STATION_SHARE, ...columns.map(({ paper = 0 }) => paper)],
     stocks.map((stock) => [
       station(stock),
-      stock.byHand
-        ? `${len(stock.byHand.carryM, golfer, 1)} by hand`
-        : stock.carryM === undefined
-          ? 'not hit'
-          : len(stock.carryM, golfer, 1),
-      stock.byHand ? '' : aroundCell(stock, golfer) || '–',
-      stock.reachM ? `${len(stock.reachM[0], golfer)} to ${len(stock.reachM[1], golfer)}` : '–',
-      optional(runOfTotals(stock)?.totalM, (x) => len(x, golfer)),
-      optional(stock.averages.ballSpeedMps, (x) => speed(x, golfer)),
-      optional(stock.averages.launchDeg, (x) => `${fixed(x, 1)}°`),
-      optional(stock.averages.spinRpm, (x) => fixed(x, 0)),
-      String(stock.count),
-      stock.leftOut.length > 0 ? String(stock.leftOut.length) : '',
+      ...columns.map(({ cell }) => cellText(cell(stock, golfer)) || '–'),
     ]),
   )
+  if (stocks.some(({ run }) => run?.from === 'monitor')) sheet.words(STAR_NOTE)
+  if (stocks.some(({ modelled }) => modelled?.runM !== undefined)) sheet.words(MODELLED_NOTE)
 }
+const STATION_SHARE = 0.26
 
 /** A report's pages, filled from above; each carries whose it is and what its numbers stand for. */
 class Sheet {
@@ -223,14 +203,15 @@ class Sheet {
   }
 
   table(heads: string[], shares: number[], rows: string[][]): void {
+    const part = WIDTH / shares.reduce((sum, share) => sum + share, 0)
     const lefts = shares.map(
-      (_, i) => MARGIN + WIDTH * shares.slice(0, i).reduce((sum, share) => sum + share, 0),
+      (_, i) => MARGIN + part * shares.slice(0, i).reduce((sum, share) => sum + share, 0),
     )
     const put = (cells: string[], weight: 400 | 700, size: number) => {
       cells.forEach((cell, i) => {
         const left = lefts[i] as number
         const first = i === 0
-        const right = left + WIDTH * (shares[i] as number) - 4
+        const right = left + part * (shares[i] as number) - 4
         this.pen.text(first ? left : right, this.y + 7, cell, {
           size,
           weight: first && weight === 400 ? 500 : weight,

@@ -9,6 +9,10 @@ export const RUN_FROM: Record<RunFrom, string> = {
   modelled: 'modelled from the launch, ± 35%',
 }
 
+/** What numbers behind ≈ are. */
+export const MODELLED_NOTE =
+  'Numbers behind ≈ were not measured: a model of the flight fills them from ball speed, launch and spin, on normal ground (± 10% of peak, 3° of landing, 35% of run).'
+
 /** What a star at a run or a total stands for. */
 export const STAR_NOTE = `* ${RUN_FROM.monitor}.`
 

@@ -6,8 +6,9 @@ import { golferDocument, writeGolferDocument } from '@/store/golfer-document'
 import { paperView } from './paper-view'
 import { shotRecords, shotStandings } from '@/store/shot-files'
 import { writeShotsCsv } from '@/formats/shots-csv'
-import { writeStepsCsv, writeStocksCsv } from '@/formats/tables-csv'
+import { writeStepsCsv, writeTable } from '@/formats/tables-csv'
 import { clubNames } from '@/text/names'
+import { stockRows } from '@/text/stock-columns'
 import { shotFate } from '@/text/shot-fate'
 
 /** What a golfer can take along: the same file from the page and from the command, with the numbers of the screen. */
@@ -28,6 +29,8 @@ export function exportFile(db: Database, golfer: Golfer, what: Export, nowMs: nu
     })
   }
   if (!input) return null
-  const write = what === 'stocks' ? writeStocksCsv : writeStepsCsv
-  return write(input.analysis, golfer, clubNames(input.bag))
+  const name = clubNames(input.bag)
+  return what === 'stocks'
+    ? writeTable(stockRows(input.analysis.stocks, golfer, name))
+    : writeStepsCsv(input.analysis, golfer, name)
 }

@@ -1,9 +1,8 @@
 'use client'
 
 import Link from 'next/link'
-import { Fragment, useState, type ReactNode } from 'react'
+import { Fragment, useState } from 'react'
 import Table from 'react-bootstrap/Table'
-import type { BagAnalysis } from '@/core/analyse-bag'
 import type { OwnedClub } from '@/core/bag/bag'
 import type { Golfer } from '@/core/golfer'
 import { isHit, type Stock } from '@/core/stock/stock'
@@ -14,17 +13,16 @@ import { StockRuleChoice } from '../gaps/schools'
 import { PrintTitle } from '../../shared/shell/print-title'
 import { PageHead } from '../../shared/shell/page-head'
 import { Warnings } from '../../shared/shell/warnings'
-import { ordinaryRun, type OrdinaryRun } from '@/core/flight/station-run'
-import { AS_HIT } from '@/text/day'
-import { RUN_FROM, STAR_NOTE } from '@/text/run'
+import { MODELLED_NOTE, STAR_NOTE } from '@/text/run'
+import { STOCK_COLUMNS, type StockColumn } from '@/text/stock-columns'
 import { statedAir } from '@/text/set-up'
 import { clubNames, RULE_NAME, stationName, swingName } from '@/text/names'
-import { around, aroundCell, count, fixed, len, lenUnit, side, speed } from '@/text/numbers'
+import { around, count, len } from '@/text/numbers'
 import type { StockView } from '@/views/stock-view'
 import { OpenSetUps } from './open-set-ups'
 import { StationDetails } from './station-details'
 import './stock.css'
-import { FULL_SWING, atStation, stationKey } from '@/core/station'
+import { atStation, FULL_SWING, isOf, stationKey } from '@/core/station'
 
 /** Every station with what its solid shots say; a station opens to the shots behind it. */
 export function StockTable({ golfer, bag, analysis, shots, setUps, airs, beside, nowMs }: StockView) {
@@ -33,7 +31,7 @@ export function StockTable({ golfer, bag, analysis, shots, setUps, airs, beside,
   const clubs = new Map(bag.clubs.map((club) => [club.id, club]))
   const name = clubNames(bag)
   const hit = stocks.filter(isHit)
-  const besideOf = ({ clubId, swing }: Stock) => atStation(beside, { clubId, swing })
+  const besideOf = (stock: Stock) => atStation(beside, stock)
   const without = stocks.filter((stock) => stock.swing === FULL_SWING && !isHit(stock))
   const lastYear = without.filter((stock) => besideOf(stock)?.old)
   const notHit = without.filter((stock) => !besideOf(stock)?.old)
@@ -54,7 +52,7 @@ export function StockTable({ golfer, bag, analysis, shots, setUps, airs, beside,
   const solid = hit.reduce((sum, stock) => sum + stock.count, 0)
   const leftOut = stocks.reduce((sum, stock) => sum + stock.leftOut.length, 0)
   const asHit = stocks.reduce((sum, { inAir }) => sum + (inAir?.asHit ?? 0), 0)
-  const columns = COLUMNS.filter(({ has }) => !has || stocks.some(has))
+  const columns = STOCK_COLUMNS.filter(({ screen, has }) => screen && (!has || stocks.some(has)))
   const filled = stocks.some(({ modelled }) => modelled)
   const widest = hit.reduce((a, b) => (half(b) > half(a) ? b : a))
   return (
@@ -126,9 +124,7 @@ export function StockTable({ golfer, bag, analysis, shots, setUps, airs, beside,
                           golfer={golfer}
                           title={stationName(clubs.get(stock.clubId), stock.swing)}
                           stock={stock}
-                          shots={shots.filter(
-                            ({ clubId, swing }) => clubId === stock.clubId && swing === stock.swing,
-                          )}
+                          shots={shots.filter(isOf(stock))}
                           name={name}
                           beside={besideOf(stock)}
                           nowMs={nowMs}
@@ -143,116 +139,17 @@ export function StockTable({ golfer, bag, analysis, shots, setUps, airs, beside,
         </Table>
       </section>
       {stocks.some(({ run }) => run?.from === 'monitor') && <p className="quiet filled">{STAR_NOTE}</p>}
-      {filled && (
-        <p className="quiet filled">
-          Numbers in italics behind ≈ were not measured: a model of the flight fills them from ball speed,
-          launch and spin, on normal ground (± 10% of peak, 3° of landing, 35% of run).
-        </p>
-      )}
+      {filled && <p className="quiet filled">{MODELLED_NOTE}</p>}
       <AirAsked key={airs.map(({ id }) => id).join()} golfer={golfer} of={airs} />
       <OpenSetUps golfer={golfer} of={setUps} />
     </>
   )
 }
 
-type RowStock = BagAnalysis['stocks'][number]
-type Column = {
-  title: (golfer: Golfer) => string
-  cell: (stock: RowStock, golfer: Golfer) => ReactNode
-  /** A column that no stock has anything for is left out: typed shots have few numbers. Absent: always there. */
-  has?: (stock: RowStock) => boolean
-}
-
-/** A number of a stock's run, marked where no ball's total said it. */
-function ofRun(stock: RowStock, text: (run: OrdinaryRun) => string): ReactNode {
-  const run = ordinaryRun(stock)
-  if (!run) return ''
-  if (run.from === 'modelled') return <i>≈ {text(run)}</i>
-  return run.from === 'monitor' ? <span title={RUN_FROM.monitor}>{text(run)}*</span> : text(run)
-}
-
-/** What the table says of a stock behind its carry, in order. */
-const COLUMNS: Column[] = [
-  { title: () => '±', cell: (stock, golfer) => (stock.byHand ? '' : aroundCell(stock, golfer)) },
-  {
-    title: () => 'Reach',
-    cell: ({ reachM }, golfer) => (reachM ? `${len(reachM[0], golfer)} to ${len(reachM[1], golfer)}` : ''),
-  },
-  {
-    title: () => 'Run',
-    has: (stock) => ordinaryRun(stock) !== null,
-    cell: (stock, golfer) => ofRun(stock, ({ runM }) => len(runM, golfer)),
-  },
-  {
-    title: () => 'Total',
-    has: (stock) => ordinaryRun(stock) !== null,
-    cell: (stock, golfer) => ofRun(stock, ({ totalM }) => len(totalM, golfer)),
-  },
-  {
-    title: ({ speedUnit }) => `Ball, ${speedUnit}`,
-    has: ({ averages }) => averages.ballSpeedMps !== undefined,
-    cell: ({ averages: { ballSpeedMps } }, golfer) =>
-      ballSpeedMps === undefined ? '' : speed(ballSpeedMps, golfer),
-  },
-  {
-    title: () => 'Launch',
-    has: ({ averages }) => averages.launchDeg !== undefined,
-    cell: ({ averages: { launchDeg } }) => (launchDeg === undefined ? '' : `${fixed(launchDeg, 1)}°`),
-  },
-  {
-    title: () => 'Spin',
-    has: ({ averages }) => averages.spinRpm !== undefined,
-    cell: ({ averages: { spinRpm } }) => (spinRpm === undefined ? '' : fixed(spinRpm, 0)),
-  },
-  {
-    title: () => 'Peak',
-    has: ({ averages, modelled }) => averages.peakM !== undefined || modelled?.peakM !== undefined,
-    cell: ({ averages, modelled }, golfer) => (
-      <Filled measured={averages.peakM} modelled={modelled?.peakM} text={(x) => len(x, golfer)} />
-    ),
-  },
-  {
-    title: () => 'Lands',
-    has: ({ averages, modelled }) => averages.landingDeg !== undefined || modelled?.landingDeg !== undefined,
-    cell: ({ averages, modelled }) => (
-      <Filled
-        measured={averages.landingDeg}
-        modelled={modelled?.landingDeg}
-        text={(value) => `${fixed(value, 0)}°`}
-      />
-    ),
-  },
-  {
-    title: () => 'Side',
-    has: ({ averages }) => averages.offlineM !== undefined,
-    cell: ({ averages: { offlineM } }, golfer) => (offlineM === undefined ? '' : side(offlineM, golfer)),
-  },
-  {
-    title: () => 'Solid',
-    cell: (stock) => (
-      <>
-        {stock.count || ''}
-        {(stock.conditions?.counted ?? 0) > 0 && <small className="quiet"> wind</small>}
-        {(stock.inAir?.asHit ?? 0) > 0 && (
-          <small className="quiet" title={stock.inAir?.because.map((each) => AS_HIT[each]).join('; ')}>
-            {' '}
-            {stock.inAir?.asHit} as hit
-          </small>
-        )}
-      </>
-    ),
-  },
-  {
-    title: () => 'Left out',
-    has: ({ leftOut }) => leftOut.length > 0,
-    cell: ({ leftOut }) => leftOut.length || '',
-  },
-]
-
 type RowProps = {
   golfer: Golfer
-  stock: RowStock
-  columns: Column[]
+  stock: Stock
+  columns: StockColumn[]
   club: OwnedClub | undefined
   beside: BesideStock | undefined
   opened: boolean
@@ -295,32 +192,17 @@ function StockRow({ golfer, stock, columns, club, beside, opened, onOpen }: RowP
           len(stock.carryM, golfer, 1)
         )}
       </td>
-      {columns.map((column) => (
-        <td key={column.title(golfer)} title={column === COLUMNS[0] ? interval(stock, golfer) : undefined}>
-          {column.cell(stock, golfer)}
-        </td>
-      ))}
+      {columns.map((column) => {
+        const { text, modelled, title, beside: small } = column.cell(stock, golfer)
+        return (
+          <td key={column.title(golfer)} title={title}>
+            {modelled ? <i>≈ {text}</i> : text}
+            {small && <small className="quiet"> {small}</small>}
+          </td>
+        )
+      })}
     </tr>
   )
 }
 
-/** A measured number, else a modelled one that shows that it is. */
-function Filled({
-  measured,
-  modelled,
-  text,
-}: {
-  measured: number | undefined
-  modelled: number | undefined
-  text: (value: number) => string
-}) {
-  if (measured !== undefined) return text(measured)
-  return modelled === undefined ? '' : <i>≈ {text(modelled)}</i>
-}
-
 const half = (stock: Stock): number => (isHit(stock) ? (stock.highM - stock.lowM) / 2 : 0)
-
-const interval = (stock: Stock, golfer: Golfer): string | undefined =>
-  isHit(stock)
-    ? `between ${len(stock.lowM, golfer, 1)} and ${lenUnit(stock.highM, golfer, 1)}, 90%`
-    : undefined
