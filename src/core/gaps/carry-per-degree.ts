@@ -1,3 +1,4 @@
+import { linearRegression } from 'simple-statistics'
 import type { Club } from '../bag/club'
 
 const FEWEST = 3
@@ -14,10 +15,6 @@ export function carryPerDegree(stocks: readonly { club: Club; carryM: number }[]
   const struck = withLoft.filter(({ teed }) => !teed)
   const points = struck.length >= FEWEST ? struck : withLoft
   if (points.length < FEWEST) return null
-  const mean = (of: (point: { x: number; y: number }) => number) =>
-    points.reduce((sum, point) => sum + of(point), 0) / points.length
-  const [mx, my] = [mean(({ x }) => x), mean(({ y }) => y)]
-  const sxx = points.reduce((sum, { x }) => sum + (x - mx) ** 2, 0)
-  const sxy = points.reduce((sum, { x, y }) => sum + (x - mx) * (y - my), 0)
-  return sxx > 0 && sxy < 0 ? -sxy / sxx : null
+  const { m: perDegree } = linearRegression(points.map(({ x, y }) => [x, y]))
+  return perDegree < 0 ? -perDegree : null
 }

@@ -1,6 +1,6 @@
 import * as reference from 'simple-statistics'
 import { describe, expect, it } from 'vitest'
-import { quantile } from './quantile'
+import { median, quantile } from './quantile'
 
 // Henderson & Velleman 1981, miles per gallon of 32 cars.
 const MPG = [
@@ -20,6 +20,7 @@ describe('definition 7 of Hyndman & Fan 1996', () => {
 
   it('has the median of a general-purpose package', () => {
     expect(quantile(MPG, 0.5)).toBe(reference.median(MPG))
+    expect(median(MPG)).toBe(19.2)
   })
 
   it('refuses what has no quantile', () => {

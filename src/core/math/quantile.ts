@@ -1,6 +1,9 @@
+import { median as middle } from 'simple-statistics'
+
 /**
  * The p-quantile of some numbers by definition 7 of Hyndman & Fan 1996 (linear between order
- * statistics, the smallest at p = 0 and the largest at p = 1).
+ * statistics, the smallest at p = 0 and the largest at p = 1). The statistics package that Banco uses has another
+ * definition, which jumps from shot to shot in lists as short as a station's.
  * @throws RangeError for an empty list or p outside 0 … 1.
  */
 export function quantile(values: readonly number[], p: number): number {
@@ -14,5 +17,8 @@ export function quantile(values: readonly number[], p: number): number {
   return low + (place - below) * (high - low)
 }
 
-/** The median: the quantile at one half. */
-export const median = (values: readonly number[]): number => quantile(values, 0.5)
+/**
+ * The middle number, or the mean of the two in the middle.
+ * @throws for an empty list
+ */
+export const median = (values: readonly number[]): number => middle(values as number[])

@@ -1,4 +1,3 @@
-import * as reference from 'simple-statistics'
 import { describe, expect, it } from 'vitest'
 import { MICHELSON_KM_PER_S } from '../../../tests/published/michelson'
 import { sample } from './sample'
@@ -28,11 +27,8 @@ describe('NIST StRD, univariate: certified means and standard deviations', () =>
   })
 })
 
-it('agrees with a general-purpose statistics package on carries', () => {
-  const carries = [163.4, 159.2, 96.8, 161, 164.6, 158.1]
-  const { mean, sd } = sample(carries)
-  expect(mean).toBeCloseTo(reference.mean(carries), 12)
-  expect(sd).toBeCloseTo(reference.sampleStandardDeviation(carries), 12)
+it('of one number scatters by nothing', () => {
+  expect(sample([163.4])).toEqual({ count: 1, mean: 163.4, sd: 0 })
 })
 
 it('refuses an empty list by name', () => {
