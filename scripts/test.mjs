@@ -59,7 +59,9 @@ async function debianPackage({ there, name, for: sentence }) {
   if (there()) return
   const root = process.getuid?.() === 0
   if (!root || !existsSync('/usr/bin/apt-get')) stop(sentence)
-  say(`Installing ${name} for the tests: up to a minute.`)
+  say(
+    `${sentence.split(':')[0]}: installing the Debian package ${name} with apt-get, which takes up to a minute.`,
+  )
   const quiet = {
     stdio: ['ignore', 'ignore', 'inherit'],
     env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' },

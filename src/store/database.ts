@@ -31,11 +31,14 @@ export function openDatabase(path: string): Database {
 
 export class NotADatabaseError extends Error {}
 
-const held = globalThis as { bancoDatabase?: Database }
+const held = globalThis as { bancoDatabase?: Database; bancoOpened?: number }
 
 /** The one database of this process, opened at first use in the data folder. */
 export function theDatabase(): Database {
-  held.bancoDatabase ??= openDatabase(databasePath(dataFolder()))
+  if (!held.bancoDatabase) {
+    held.bancoDatabase = openDatabase(databasePath(dataFolder()))
+    held.bancoOpened = (held.bancoOpened ?? 0) + 1
+  }
   return held.bancoDatabase
 }
 
@@ -43,4 +46,11 @@ export function theDatabase(): Database {
 export function closeTheDatabase(): void {
   held.bancoDatabase?.close()
   delete held.bancoDatabase
+}
+
+/** A text that changes with every write to the data: by this process, by another one, or by another database in its place. */
+export function dataMark(): string {
+  const db = theDatabase()
+  const own = db.prepare('SELECT total_changes()').pluck().get() as number
+  return `${held.bancoOpened} ${own} ${db.pragma('data_version', { simple: true })}`
 }

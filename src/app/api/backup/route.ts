@@ -2,8 +2,7 @@ import { createReadStream, mkdtempSync, rmSync, statSync, writeFileSync } from '
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { Readable } from 'node:stream'
-import { refuse, route } from '@/http/answer'
-import { notify } from '@/http/notices'
+import { refuse, route } from '@/http/route'
 import { backUp, BackupError, putBackup } from '@/store/backup'
 import { dataFolder, databasePath } from '@/store/data-folder'
 import { closeTheDatabase, theDatabase } from '@/store/database'
@@ -42,7 +41,6 @@ export const POST = route(async (request) => {
     writeFileSync(path, bytes)
     closeTheDatabase()
     const kept = putBackup(path, databasePath(dataFolder()), Date.now())
-    notify()
     return Response.json({ kept })
   } catch (error) {
     if (error instanceof BackupError) return refuse(422, '', error.message)

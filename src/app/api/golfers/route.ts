@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto'
-import { bodyForm, refuse, route } from '@/http/answer'
+import { bodyForm, refuse, route } from '@/http/route'
 import type { GolferId } from '@/core/ids'
 import { theDatabase } from '@/store/database'
 import { addGolfer } from '@/store/golfers'

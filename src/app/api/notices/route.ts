@@ -1,5 +1,5 @@
 import { listen } from '@/http/notices'
-import { theDatabase } from '@/store/database'
+import { dataMark, theDatabase } from '@/store/database'
 import { newestShot } from '@/store/shots'
 
 export const dynamic = 'force-dynamic'
@@ -13,10 +13,11 @@ export function GET(request: Request): Response {
   let stop = () => {}
   const stream = new ReadableStream({
     start(controller) {
-      let told = -1
+      let told = ''
       const tell = () => {
-        told = newestShot(theDatabase())
-        controller.enqueue(encoder.encode(`id: ${told}\ndata: newest shot: ${told}\n\n`))
+        told = dataMark()
+        const newest = newestShot(theDatabase())
+        controller.enqueue(encoder.encode(`id: ${newest}\ndata: newest shot: ${newest}\n\n`))
       }
       controller.enqueue(encoder.encode('retry: 500\n\n'))
       tell()
@@ -30,7 +31,7 @@ export function GET(request: Request): Response {
       }
       const unlisten = listen(tell, end)
       const look = setInterval(() => {
-        if (newestShot(theDatabase()) !== told) tell()
+        if (dataMark() !== told) tell()
       }, LOOK_MS)
       stop = () => {
         unlisten()

@@ -1,4 +1,4 @@
-import { refuse, Refusal, route } from '@/http/answer'
+import { refuse, Refusal, route } from '@/http/route'
 import { readWeather } from '@/formats/weather'
 
 const ADDRESS = process.env.BANCO_WEATHER ?? 'http://127.0.0.1:4615/weather'

@@ -1,5 +1,4 @@
-import { bodyJson, Refusal, route } from '@/http/answer'
-import { notify } from '@/http/notices'
+import { bodyJson, Refusal, route } from '@/http/route'
 import { theDatabase } from '@/store/database'
 import { receiveShot } from '@/store/feed'
 import { readFeedPost } from '@/formats/feed-post'
@@ -22,7 +21,6 @@ export const POST = route(async (request) => {
       },
     ])
   }
-  if (taken === 'new') notify()
   const { id } = checked.value
   if (taken === 'known') return Response.json({ id, taken: 'known' }, { status: 200 })
   return heldBecause

@@ -1,5 +1,4 @@
-import { bodyText, refuse, Refusal, route } from '@/http/answer'
-import { notify } from '@/http/notices'
+import { bodyText, refuse, Refusal, route } from '@/http/route'
 import { theDatabase } from '@/store/database'
 import { GolferDocumentError } from '@/store/golfer-document'
 import { restoreGolfer } from '@/store/restore-golfer'
@@ -13,7 +12,6 @@ export const POST = route(async (request) => {
   if (!read.ok) throw new Refusal(422, read.problems)
   try {
     const id = restoreGolfer(theDatabase(), read.value)
-    notify()
     return Response.json({ id }, { status: 201 })
   } catch (error) {
     if (error instanceof GolferDocumentError) return refuse(409, '', error.message)

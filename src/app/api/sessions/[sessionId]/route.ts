@@ -1,6 +1,5 @@
-import { bodyForm, refuse, route } from '@/http/answer'
-import { knownGolfer, knownSession } from '@/http/known'
-import { notify } from '@/http/notices'
+import { bodyForm, refuse, route } from '@/http/route'
+import { requireGolfer, requireSession } from '@/http/require'
 import { theDatabase } from '@/store/database'
 import { claimWaiting } from '@/store/feed'
 import { endSession, leaveAir, setPlace, stopForPain } from '@/store/sessions'
@@ -8,16 +7,15 @@ import { SESSION_CHANGE } from '@/formats/forms'
 
 /** Ends a session or stops it for pain, sets its place, or gives waiting shots to their golfer. */
 export const PATCH = route<{ sessionId: string }>(async (request, { sessionId }) => {
-  const session = knownSession(sessionId)
+  const session = requireSession(sessionId)
   const { ended, hurt, airLeft, golferId, place } = await bodyForm(request, SESSION_CHANGE)
   if (golferId !== undefined) {
     if (session.golferId !== null) refuse(409, 'golferId', 'These shots have their golfer already.')
-    claimWaiting(theDatabase(), session.id, knownGolfer(golferId).id, Date.now())
+    claimWaiting(theDatabase(), session.id, requireGolfer(golferId).id, Date.now())
   }
   if (place !== undefined) setPlace(theDatabase(), session.id, place)
   if (airLeft) leaveAir(theDatabase(), session.id)
   if (hurt !== undefined) stopForPain(theDatabase(), session.id, hurt ? Date.now() : null)
   if (ended) endSession(theDatabase(), session.id, Date.now())
-  notify()
   return Response.json({ id: session.id })
 })

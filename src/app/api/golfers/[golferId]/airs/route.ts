@@ -1,18 +1,16 @@
-import { bodyForm, refuse, route } from '@/http/answer'
-import { knownGolfer, knownSession } from '@/http/known'
-import { notify } from '@/http/notices'
+import { bodyForm, refuse, route } from '@/http/route'
+import { requireGolfer, requireSession } from '@/http/require'
 import { theDatabase } from '@/store/database'
 import { sayAir } from '@/store/set-ups'
 import { AIR_SAID_FORM } from '@/formats/set-up-form'
 
 /** Says the air of sessions that lack it; what was said of them before stays. */
 export const PUT = route<{ golferId: string }>(async (request, { golferId }) => {
-  const golfer = knownGolfer(golferId)
+  const golfer = requireGolfer(golferId)
   const { said } = await bodyForm(request, AIR_SAID_FORM)
   for (const id of said.flatMap(({ sessions }) => sessions))
-    if (knownSession(id).golferId !== golfer.id)
+    if (requireSession(id).golferId !== golfer.id)
       refuse(422, 'sessions', `The session ${id} is another golfer’s: choose sessions of ${golfer.name}.`)
   sayAir(theDatabase(), golfer.id, said)
-  notify()
   return Response.json({})
 })

@@ -1,11 +1,11 @@
-import { bodyForm, refuse, route } from '@/http/answer'
-import { knownGolfer } from '@/http/known'
+import { bodyForm, refuse, route } from '@/http/route'
+import { requireGolfer } from '@/http/require'
 import { addClub } from '@/store/bags'
 import { theDatabase } from '@/store/database'
 import { CLUB_FORM } from '@/formats/forms'
 
 export const POST = route<{ golferId: string }>(async (request, { golferId }) => {
-  const golfer = knownGolfer(golferId)
+  const golfer = requireGolfer(golferId)
   const club = await bodyForm(request, CLUB_FORM)
   const added = addClub(theDatabase(), golfer.id, club)
   if (added.kind === 'name-taken') {

@@ -1,6 +1,6 @@
-import { refuse, route } from '@/http/answer'
+import { refuse, route } from '@/http/route'
 import { fileName } from '@/http/file-name'
-import { knownGolfer } from '@/http/known'
+import { requireGolfer } from '@/http/require'
 import { theDatabase } from '@/store/database'
 import { exportFile, EXPORTS, type Export } from '@/views/export-file'
 
@@ -9,7 +9,7 @@ const isExport = (what: string | null): what is Export =>
 
 /** What a golfer takes along: `?what=shots`, `stocks` or `steps` as CSV, `golfer` for everything as JSON. */
 export const GET = route<{ golferId: string }>((request, { golferId }) => {
-  const golfer = knownGolfer(golferId)
+  const golfer = requireGolfer(golferId)
   const what = new URL(request.url).searchParams.get('what')
   if (!isExport(what)) return refuse(422, 'what', `There is no such file: ask for ${EXPORTS.join(', ')}.`)
   const text =

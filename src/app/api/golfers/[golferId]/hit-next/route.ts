@@ -1,6 +1,5 @@
-import { bodyForm, route } from '@/http/answer'
-import { knownGolfer, ownClub } from '@/http/known'
-import { notify } from '@/http/notices'
+import { bodyForm, route } from '@/http/route'
+import { requireGolfer, requireClub } from '@/http/require'
 import { theDatabase } from '@/store/database'
 import { insertNext } from '@/store/plans'
 import { currentSession } from '@/store/sessions'
@@ -8,15 +7,14 @@ import { HIT_NEXT_FORM } from '@/formats/forms'
 
 /** Puts shots in front of what is left of the plan of the session that goes on; says where there is none. */
 export const POST = route<{ golferId: string }>(async (request, { golferId }) => {
-  const golfer = knownGolfer(golferId)
+  const golfer = requireGolfer(golferId)
   const { blocks } = await bodyForm(request, HIT_NEXT_FORM)
-  blocks.forEach(({ clubId }) => ownClub(golfer.id, clubId))
+  blocks.forEach(({ clubId }) => requireClub(golfer.id, clubId))
   const db = theDatabase()
   const session = currentSession(db, golfer.id, Date.now())
   const goesOn = session !== null && session.hurtMs === null
   if (goesOn) {
     insertNext(db, session, blocks)
-    notify()
   }
   return Response.json({ session: goesOn ? session.id : null })
 })

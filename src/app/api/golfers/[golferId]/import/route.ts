@@ -1,6 +1,5 @@
-import { refuse, Refusal, route } from '@/http/answer'
-import { knownGolfer, ownClub } from '@/http/known'
-import { notify } from '@/http/notices'
+import { refuse, Refusal, route } from '@/http/route'
+import { requireGolfer, requireClub } from '@/http/require'
 import { theDatabase } from '@/store/database'
 import { keepShape } from '@/store/file-shapes'
 import { importShots, knownShots } from '@/store/shot-files'
@@ -14,7 +13,7 @@ const FILE_BYTES = 64 * 1024 * 1024
 
 /** Takes a table of shots, whole or not at all; with `dry` it takes nothing and says which of its rows are known. */
 export const POST = route<{ golferId: string }>(async (request, { golferId }) => {
-  const golfer = knownGolfer(golferId)
+  const golfer = requireGolfer(golferId)
   if (Number(request.headers.get('content-length') ?? 0) > FILE_BYTES)
     refuse(413, '', 'The file is larger than the 64 MB that are taken here: split it.')
   const parts = await request.formData().catch(() => refuse(400, '', 'The request is no form with a file.'))
@@ -24,7 +23,8 @@ export const POST = route<{ golferId: string }>(async (request, { golferId }) =>
   const form = check(IMPORT_FORM, parsed(said))
   if (!form.ok) throw new Refusal(422, form.problems)
   const { name, columns, clubs, offsetMin, dry } = form.value
-  for (const club of Object.values(clubs)) if (club !== 'new' && club !== 'later') ownClub(golfer.id, club)
+  for (const club of Object.values(clubs))
+    if (club !== 'new' && club !== 'later') requireClub(golfer.id, club)
   const options = { lengthUnit: golfer.lengthUnit, offsetMin }
   const opened = openTable(new Uint8Array(await file.arrayBuffer()), options)
   if (!opened.ok) throw new Refusal(422, opened.problems)
@@ -41,7 +41,6 @@ export const POST = route<{ golferId: string }>(async (request, { golferId }) =>
   const nowMs = Date.now()
   const { conflicts, ...result } = importShots(db, golfer.id, { name, shots, clubs }, { nowMs, offsetMin })
   keepShape(db, golfer.id, { shape: shapeOf(opened.table.columns), columns }, nowMs)
-  notify()
   return Response.json({ ...result, conflicts: conflicts.length })
 })
 

@@ -1,13 +1,12 @@
-import { bodyForm, route } from '@/http/answer'
-import { knownGolfer, ownClub } from '@/http/known'
-import { notify } from '@/http/notices'
+import { bodyForm, route } from '@/http/route'
+import { requireGolfer, requireClub } from '@/http/require'
 import { theDatabase } from '@/store/database'
 import { leaveOnPurpose } from '@/store/left-on-purpose'
 import { LEFT_FORM } from '@/formats/forms'
 
 /** A step, a hole or a pair is wanted as it is, or no more. */
 export const POST = route<{ golferId: string }>(async (request, { golferId }) => {
-  const golfer = knownGolfer(golferId)
+  const golfer = requireGolfer(golferId)
   const { about, because } = await bodyForm(request, LEFT_FORM)
   const clubs =
     about.kind === 'step'
@@ -15,8 +14,7 @@ export const POST = route<{ golferId: string }>(async (request, { golferId }) =>
       : about.kind === 'pair'
         ? about.stations.map(({ clubId }) => clubId)
         : []
-  clubs.forEach((clubId) => ownClub(golfer.id, clubId))
+  clubs.forEach((clubId) => requireClub(golfer.id, clubId))
   leaveOnPurpose(theDatabase(), golfer.id, about, because, Date.now())
-  notify()
   return Response.json({ about }, { status: 201 })
 })

@@ -1,6 +1,6 @@
-import { refuse, route } from '@/http/answer'
+import { refuse, route } from '@/http/route'
 import { fileName } from '@/http/file-name'
-import { knownGolfer } from '@/http/known'
+import { requireGolfer } from '@/http/require'
 import { isOfDay, PAPERS, paperPdf, type Paper } from '@/paper/papers'
 import { theDatabase } from '@/store/database'
 import { courseDay } from '@/views/course-view'
@@ -8,7 +8,7 @@ import { paperView } from '@/views/paper-view'
 
 /** A card, labels or the report as a PDF: `?kind=card-pocket`. */
 export const GET = route<{ golferId: string }>(async (request, { golferId }) => {
-  const golfer = knownGolfer(golferId)
+  const golfer = requireGolfer(golferId)
   const kind = new URL(request.url).searchParams.get('kind') ?? ''
   if (!(PAPERS as readonly string[]).includes(kind))
     return refuse(422, 'kind', `There is no such paper: choose one of ${PAPERS.join(', ')}.`)

@@ -1,5 +1,5 @@
-import { bodyForm, refuse, route } from '@/http/answer'
-import { knownGolfer, ownClub } from '@/http/known'
+import { bodyForm, refuse, route } from '@/http/route'
+import { requireGolfer, requireClub } from '@/http/require'
 import { FULL_SWING } from '@/core/station'
 import { bagOf } from '@/store/bags'
 import { theDatabase } from '@/store/database'
@@ -13,12 +13,12 @@ import { SESSION_FORM } from '@/formats/forms'
 
 /** Starts a session with the first station of its plan open; without a plan the shortest club: common practice warms up with it. */
 export const POST = route<{ golferId: string }>(async (request, { golferId }) => {
-  const golfer = knownGolfer(golferId)
+  const golfer = requireGolfer(golferId)
   const { place, offsetMin, plan, setUp, rangeClear, warmUp } = await bodyForm(request, SESSION_FORM)
   const db = theDatabase()
   const shortest = bagOf(db, golfer.id)?.clubs.findLast((club) => club.kind !== 'putter')
   if (!shortest) return refuse(409, 'bag', 'The bag has no club to hit yet: fill it first.')
-  plan?.blocks.forEach(({ clubId }) => ownClub(golfer.id, clubId))
+  plan?.blocks.forEach(({ clubId }) => requireClub(golfer.id, clubId))
   const startedMs = Date.now()
   const id = db.transaction(() => {
     const id = startSession(db, {

@@ -1,5 +1,5 @@
-import { bodyForm, refuse, route } from '@/http/answer'
-import { knownGolfer } from '@/http/known'
+import { bodyForm, refuse, route } from '@/http/route'
+import { requireGolfer } from '@/http/require'
 import { MOST_CLUBS } from '@/core/bag/club'
 import { setSlots } from '@/store/bags'
 import { theDatabase } from '@/store/database'
@@ -7,7 +7,7 @@ import { SLOTS_FORM } from '@/formats/forms'
 
 /** Which clubs are in the bag, longest first. */
 export const PUT = route<{ golferId: string }>(async (request, { golferId }) => {
-  const golfer = knownGolfer(golferId)
+  const golfer = requireGolfer(golferId)
   const { clubIds } = await bodyForm(request, SLOTS_FORM)
   switch (setSlots(theDatabase(), golfer.id, clubIds)) {
     case 'too-many':

@@ -1,15 +1,13 @@
-import { bodyForm, route } from '@/http/answer'
-import { knownGolfer } from '@/http/known'
-import { notify } from '@/http/notices'
+import { bodyForm, route } from '@/http/route'
+import { requireGolfer } from '@/http/require'
 import { theDatabase } from '@/store/database'
 import { defineSwing } from '@/store/swings'
 import { SWING_FORM } from '@/formats/wedge-forms'
 
 /** Says how a swing is made; a swing with shots that is made otherwise from now on gets a name of its own. */
 export const PUT = route<{ golferId: string }>(async (request, { golferId }) => {
-  const golfer = knownGolfer(golferId)
+  const golfer = requireGolfer(golferId)
   const { swing, ...said } = await bodyForm(request, SWING_FORM)
   const name = defineSwing(theDatabase(), golfer.id, swing, said, Date.now())
-  notify()
   return Response.json({ swing: name })
 })

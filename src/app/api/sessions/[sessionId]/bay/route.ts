@@ -1,9 +1,9 @@
-import { route } from '@/http/answer'
-import { answerBay } from '@/http/answer-bay'
-import { ownedSession } from '@/http/known'
+import { route } from '@/http/route'
+import { bayResponse } from '@/http/bay-response'
+import { requireOwnedSession } from '@/http/require'
 
 export const dynamic = 'force-dynamic'
 
 export const GET = route<{ sessionId: string }>((_request, { sessionId }) =>
-  answerBay(ownedSession(sessionId).id),
+  bayResponse(requireOwnedSession(sessionId).id),
 )

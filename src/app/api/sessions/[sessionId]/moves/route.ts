@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto'
-import { bodyForm, refuse, route } from '@/http/answer'
-import { answerChangedBay } from '@/http/answer-bay'
-import { ownClub, ownedSession } from '@/http/known'
+import { bodyForm, refuse, route } from '@/http/route'
+import { bayResponse } from '@/http/bay-response'
+import { requireClub, requireOwnedSession } from '@/http/require'
 import { changeLabel } from '@/store/club-labels'
 import { theDatabase } from '@/store/database'
 import { addEvents, shotsOfSession, type ShotEvent } from '@/store/shots'
@@ -9,9 +9,9 @@ import { MOVE_FORM } from '@/formats/forms'
 
 /** What the golfer decides of a run of shots: their station, or what becomes of them. One action, undone as one. */
 export const POST = route<{ sessionId: string }>(async (request, { sessionId }) => {
-  const session = ownedSession(sessionId)
+  const session = requireOwnedSession(sessionId)
   const { shotIds, station, decision, forLabel } = await bodyForm(request, MOVE_FORM)
-  if (station) ownClub(session.golferId, station.clubId)
+  if (station) requireClub(session.golferId, station.clubId)
   const db = theDatabase()
   const there = new Map(shotsOfSession(db, session.id).map((shot) => [shot.id, shot]))
   const shots = shotIds.map(
@@ -39,5 +39,5 @@ export const POST = route<{ sessionId: string }>(async (request, { sessionId }) 
       for (const label of labels)
         changeLabel(db, session.golferId, label, { says: 'is', clubId: station.clubId }, nowMs, batch)
   })()
-  return answerChangedBay(session.id)
+  return bayResponse(session.id)
 })

@@ -1,16 +1,16 @@
-import { bodyForm, refuse, route } from '@/http/answer'
-import { answerChangedBay } from '@/http/answer-bay'
-import { ownedSession } from '@/http/known'
+import { bodyForm, refuse, route } from '@/http/route'
+import { bayResponse } from '@/http/bay-response'
+import { requireOwnedSession } from '@/http/require'
 import { theDatabase } from '@/store/database'
 import { takeOver } from '@/store/receivers'
 import { RECEIVE_FORM } from '@/formats/forms'
 
 /** The monitor's shots come to this session from now on. */
 export const POST = route<{ sessionId: string }>(async (request, { sessionId }) => {
-  const session = ownedSession(sessionId)
+  const session = requireOwnedSession(sessionId)
   const { monitor } = await bodyForm(request, RECEIVE_FORM)
   if (session.endedMs !== null || session.hurtMs !== null)
     refuse(409, '', 'This session is over and takes no shots: open a new one, or go on with it first.')
   takeOver(theDatabase(), session.id, monitor, Date.now())
-  return answerChangedBay(session.id)
+  return bayResponse(session.id)
 })

@@ -1,13 +1,13 @@
-import { refuse, route } from '@/http/answer'
-import { answerChangedBay } from '@/http/answer-bay'
-import { ownedSession } from '@/http/known'
+import { refuse, route } from '@/http/route'
+import { bayResponse } from '@/http/bay-response'
+import { requireOwnedSession } from '@/http/require'
 import { theDatabase } from '@/store/database'
 import { redoLast } from '@/store/journal'
 
 /** Does again what was undone last in this session. */
 export const POST = route<{ sessionId: string }>((_request, { sessionId }) => {
-  const session = ownedSession(sessionId)
+  const session = requireOwnedSession(sessionId)
   if (!redoLast(theDatabase(), session.id))
     refuse(409, '', 'There is nothing to do again: something was done since.')
-  return answerChangedBay(session.id)
+  return bayResponse(session.id)
 })

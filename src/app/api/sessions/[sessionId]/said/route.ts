@@ -1,18 +1,18 @@
-import { bodyForm, refuse, route } from '@/http/answer'
-import { answerChangedBay } from '@/http/answer-bay'
-import { knownShot, ownClub, ownedSession } from '@/http/known'
+import { bodyForm, refuse, route } from '@/http/route'
+import { bayResponse } from '@/http/bay-response'
+import { requireShot, requireClub, requireOwnedSession } from '@/http/require'
 import { theDatabase } from '@/store/database'
 import { saySession } from '@/store/session-events'
 import { SAID_FORM } from '@/formats/forms'
 
 /** Warm-up begins or ends, the wind gets up, a station is expected to carry so far: one action each. */
 export const POST = route<{ sessionId: string }>(async (request, { sessionId }) => {
-  const session = ownedSession(sessionId)
+  const session = requireOwnedSession(sessionId)
   const { fromShotId, ...said } = await bodyForm(request, SAID_FORM)
-  if (said.kind === 'expectation') ownClub(session.golferId, said.clubId)
-  const from = fromShotId === undefined ? null : knownShot(fromShotId)
+  if (said.kind === 'expectation') requireClub(session.golferId, said.clubId)
+  const from = fromShotId === undefined ? null : requireShot(fromShotId)
   if (from && from.sessionId !== session.id)
     refuse(422, 'fromShotId', 'That shot is of another session: choose one of this session.')
   saySession(theDatabase(), session.id, said, Date.now(), from?.seq ?? null)
-  return answerChangedBay(session.id)
+  return bayResponse(session.id)
 })

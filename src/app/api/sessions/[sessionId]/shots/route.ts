@@ -1,6 +1,6 @@
-import { bodyForm, refuse, route } from '@/http/answer'
-import { answerChangedBay } from '@/http/answer-bay'
-import { ownClub, ownedSession } from '@/http/known'
+import { bodyForm, refuse, route } from '@/http/route'
+import { bayResponse } from '@/http/bay-response'
+import { requireClub, requireOwnedSession } from '@/http/require'
 import { theDatabase } from '@/store/database'
 import { cameUncleared, sayClear } from '@/store/range-clear'
 import { addEvents, shotsOfSession, takeShots } from '@/store/shots'
@@ -8,10 +8,10 @@ import { TYPED_SHOTS_FORM } from '@/formats/forms'
 
 /** Takes typed shots as one action. Their ids make a repeat harmless. */
 export const POST = route<{ sessionId: string }>(async (request, { sessionId }) => {
-  const session = ownedSession(sessionId)
+  const session = requireOwnedSession(sessionId)
   const { shots, clearMs } = await bodyForm(request, TYPED_SHOTS_FORM)
   const db = theDatabase()
-  shots.forEach(({ clubId }) => ownClub(session.golferId, clubId))
+  shots.forEach(({ clubId }) => requireClub(session.golferId, clubId))
   // The word may have been given while nobody answered.
   if (clearMs !== undefined) sayClear(db, session.id, clearMs)
   const taken = takeShots(
@@ -35,5 +35,5 @@ export const POST = route<{ sessionId: string }>(async (request, { sessionId }) 
       : []
   })
   if (marks.length > 0) addEvents(db, marks, Date.now())
-  return answerChangedBay(session.id)
+  return bayResponse(session.id)
 })

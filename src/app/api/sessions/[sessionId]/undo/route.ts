@@ -1,17 +1,17 @@
-import { bodyForm, refuse, route } from '@/http/answer'
-import { answerChangedBay } from '@/http/answer-bay'
-import { ownedSession } from '@/http/known'
+import { bodyForm, refuse, route } from '@/http/route'
+import { bayResponse } from '@/http/bay-response'
+import { requireOwnedSession } from '@/http/require'
 import { theDatabase } from '@/store/database'
 import { undoLast } from '@/store/journal'
 import { UNDO_FORM } from '@/formats/forms'
 
 /** Undoes the golfer's last action in this session that still stands. */
 export const POST = route<{ sessionId: string }>(async (request, { sessionId }) => {
-  const session = ownedSession(sessionId)
+  const session = requireOwnedSession(sessionId)
   const { batch } = await bodyForm(request, UNDO_FORM)
   const outcome = undoLast(theDatabase(), session.id, Date.now(), batch)
   if (outcome === 'nothing') refuse(409, '', 'There is nothing left to undo in this session.')
   if (outcome === 'something-newer')
     refuse(409, '', 'Something newer came meanwhile: nothing was undone. Look again, then undo.')
-  return answerChangedBay(session.id)
+  return bayResponse(session.id)
 })

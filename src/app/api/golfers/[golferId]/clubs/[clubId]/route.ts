@@ -1,12 +1,12 @@
-import { bodyForm, refuse, route } from '@/http/answer'
-import { knownGolfer } from '@/http/known'
+import { bodyForm, refuse, route } from '@/http/route'
+import { requireGolfer } from '@/http/require'
 import type { ClubId } from '@/core/ids'
 import { changeClub } from '@/store/bags'
 import { theDatabase } from '@/store/database'
 import { CLUB_FORM } from '@/formats/forms'
 
 export const PUT = route<{ golferId: string; clubId: string }>(async (request, { golferId, clubId }) => {
-  const golfer = knownGolfer(golferId)
+  const golfer = requireGolfer(golferId)
   const club = await bodyForm(request, CLUB_FORM)
   switch (changeClub(theDatabase(), golfer.id, clubId as ClubId, club)) {
     case 'name-taken':

@@ -6,31 +6,31 @@ import { theDatabase } from '@/store/database'
 import { golferById } from '@/store/golfers'
 import { sessionById } from '@/store/sessions'
 import { shotById, type StoredShot } from '@/store/shots'
-import { refuse } from './answer'
+import { refuse } from './route'
 
 /** What a request names, or a refusal that says what is not there. */
 
-export const knownGolfer = (id: string): Golfer =>
+export const requireGolfer = (id: string): Golfer =>
   golferById(theDatabase(), id as GolferId) ??
   refuse(404, 'golfer', 'There is no such golfer here: choose one in the head of the page.')
 
-export const knownSession = (id: string): Session =>
+export const requireSession = (id: string): Session =>
   sessionById(theDatabase(), id as SessionId) ??
   refuse(404, 'session', 'There is no such session here: choose one in the Log.')
 
 /** A session that has its golfer. */
-export function ownedSession(id: string): Session & { golferId: GolferId } {
-  const { golferId, ...session } = knownSession(id)
+export function requireOwnedSession(id: string): Session & { golferId: GolferId } {
+  const { golferId, ...session } = requireSession(id)
   if (golferId === null)
     return refuse(409, 'session', 'These shots wait for their golfer: take them in the Log first.')
   return { ...session, golferId }
 }
 
-export const knownShot = (id: string): StoredShot =>
+export const requireShot = (id: string): StoredShot =>
   shotById(theDatabase(), id as ShotId) ??
   refuse(404, 'shot', 'There is no such shot here: it may have been undone.')
 
-export function ownClub(golferId: GolferId, clubId: ClubId): ClubId {
+export function requireClub(golferId: GolferId, clubId: ClubId): ClubId {
   const own = clubsOf(theDatabase(), golferId).some((club) => club.id === clubId)
   return own ? clubId : refuse(422, 'clubId', 'This golfer has no such club: choose one of the bag.')
 }

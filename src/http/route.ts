@@ -1,5 +1,7 @@
 import type { Problem } from '@/core/problem'
 import { check, type Form } from '@/formats/check'
+import { dataMark } from '@/store/database'
+import { notify } from './notices'
 
 /** A request that cannot be done, with its HTTP status and what to mend. */
 export class Refusal extends Error {
@@ -17,17 +19,20 @@ export const refuse = (status: number, field: string, sentence: string): never =
 
 export const FORM_BYTES = 64 * 1024
 
-/** A route handler that answers refusals as JSON with their status. */
+/** A route handler that answers refusals as JSON with their status, and tells every open page where data changed. */
 export function route<P extends Record<string, string>>(
   handle: (request: Request, params: P) => Promise<Response> | Response,
 ) {
   return async (request: Request, context: { params: Promise<P> }): Promise<Response> => {
+    const before = dataMark()
     try {
       return await handle(request, await context.params)
     } catch (error) {
       if (error instanceof Refusal)
         return Response.json({ problems: error.problems }, { status: error.status })
       throw error
+    } finally {
+      if (dataMark() !== before) notify()
     }
   }
 }

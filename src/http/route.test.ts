@@ -1,0 +1,70 @@
+import { mkdtempSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import Sqlite from 'better-sqlite3'
+import { afterAll, beforeAll, expect, it, vi } from 'vitest'
+import { closeTheDatabase, dataMark, theDatabase } from '@/store/database'
+import type { GolferId } from '@/core/ids'
+import { addGolfer } from '@/store/golfers'
+import { bodyForm, refuse, route } from './route'
+import { listen } from './notices'
+import { PLACE_REMOVAL } from '@/formats/forms'
+
+beforeAll(() => {
+  vi.stubEnv('BANCO_DATA', mkdtempSync(join(tmpdir(), 'banco-route-')))
+  const settings = { name: 'Ada', hand: 'left', lengthUnit: 'm', speedUnit: 'km/h', goalZoneM: null } as const
+  addGolfer(theDatabase(), 'ada' as GolferId, settings, 0)
+})
+afterAll(() => {
+  closeTheDatabase()
+  vi.unstubAllEnvs()
+})
+
+const write = (db = theDatabase()) =>
+  db
+    .prepare("INSERT INTO file_import (id, golfer_id, name, at_ms) SELECT ?, id, 'f.csv', 0 FROM golfer")
+    .run(crypto.randomUUID())
+/** How many notices a handler's answer brings. */
+async function noticesOf(handle: () => Response): Promise<number> {
+  let heard = 0
+  const stop = listen(
+    () => heard++,
+    () => {},
+  )
+  await route(handle)(new Request('http://127.0.0.1/'), { params: Promise.resolve({}) })
+  stop()
+  return heard
+}
+
+it('every route that changes data tells the open pages, once; one that only reads does not', async () => {
+  expect(await noticesOf(() => (write(), Response.json({})))).toBe(1)
+  expect(await noticesOf(() => (theDatabase().prepare('SELECT 1').get(), Response.json({})))).toBe(0)
+})
+
+it('what was written before a refusal is told too', async () => {
+  expect(await noticesOf(() => (write(), refuse(422, 'x', 'No.')))).toBe(1)
+  expect(await noticesOf(() => refuse(422, 'x', 'No.'))).toBe(0)
+})
+
+it('another process that writes changes the mark of the data', () => {
+  const before = dataMark()
+  const other = new Sqlite(theDatabase().name)
+  write(other)
+  other.close()
+  expect(dataMark()).not.toBe(before)
+  expect(dataMark()).toBe(dataMark())
+})
+
+it('a refusal is JSON with its status and a sentence; a body that is none is said to be', async () => {
+  const post = (body: string) =>
+    route(async (request) => Response.json(await bodyForm(request, PLACE_REMOVAL)))(
+      new Request('http://127.0.0.1/', { method: 'POST', body }),
+      { params: Promise.resolve({}) },
+    )
+  expect((await post('{"name":"Net loft"}')).status).toBe(200)
+  const wrong = await post('{"name":7,"more":1}')
+  expect(wrong.status).toBe(422)
+  expect(await wrong.json()).toMatchObject({ problems: [{ field: 'name' }, { field: 'more' }] })
+  expect((await post('{')).status).toBe(400)
+  expect((await post(JSON.stringify({ name: 'x'.repeat(70_000) }))).status).toBe(413)
+})
