@@ -1,11 +1,10 @@
 import Button from 'react-bootstrap/Button'
-import { useHotkeys } from 'react-hotkeys-hook'
 import type { Warning } from '@/core/analyse-bag'
 import { clubNames } from '@/text/names'
 import { nextLine, warningSentence } from '@/text/reasons'
 import { progressOf } from './bay-plan'
 import type { BayView } from '@/views/bay-view'
-import { ANSWERS } from './held-shots'
+import { CommandButton, CommandKeys } from './command-key'
 import type { BayActions } from './use-bay'
 import { stationKey } from '@/core/station'
 
@@ -34,9 +33,9 @@ export function BayAdvice({ view, bay, onRest }: { view: BayView; bay: BayAction
         <section key={i} className={`sheet advice${asksNow(warning) ? ' now' : ''}`} aria-label="Advice">
           <span>{warningSentence(warning, golfer, name)}</span>
           {warning.kind === 'tiring' && session.hurtMs === null && (
-            <Button variant="outline" onClick={onRest}>
-              Take a rest<kbd>R</kbd>
-            </Button>
+            <CommandButton id="rest" variant="outline" onClick={onRest}>
+              Take a rest
+            </CommandButton>
           )}
           {warning.kind === 'other-club' && (
             <OtherClub warning={warning} here={here} name={name} bay={bay} byKey={asksNow(warning)} />
@@ -65,13 +64,12 @@ function OtherClub({ warning, here, name, bay, byKey }: OtherClubProps) {
   const { clubId, other, shotIds } = warning.facts
   const today = shotIds.filter((id) => here.has(id))
   const move = () => void bay.move(today, { clubId: other, swing: 'full' })
-  useHotkeys('v', move, { ...ANSWERS, enabled: byKey })
   return (
     <span className="btns">
-      <Button onClick={move}>
+      <CommandKeys of={{ move }} enabled={byKey} />
+      <CommandButton id="move" keyed={byKey} onClick={move}>
         Move {today.length === 1 ? 'it' : `all ${today.length}`} to the {name(other)}
-        {byKey && <kbd>V</kbd>}
-      </Button>
+      </CommandButton>
       <Button variant="outline" onClick={() => bay.decide(today, 'solid')}>
         {today.length === 1 ? 'It was' : 'They were'} the {name(clubId)}
       </Button>

@@ -9,18 +9,19 @@ import { ChoiceField } from '../../shared/set-up/choice-field'
 import { MeasureField } from '../../shared/set-up/measure-field'
 import { SURFACE_NAME, WIND_NAME } from '@/text/names'
 import { temperature } from '@/text/set-up'
+import { CommandButton, type CommandActions } from './command-key'
 import type { BayView } from '@/views/bay-view'
 import type { BayActions } from './use-bay'
 
 type Props = {
   view: BayView
   bay: BayActions
-  onRest: () => void
+  actions: CommandActions
   onHurt: () => void
 }
 
 /** What holds from the next shot on, each one tap: warming up, the wind; a rest; and the end of it where something hurts. */
-export function BayNow({ view, bay, onRest, onHurt }: Props) {
+export function BayNow({ view, bay, actions, onHurt }: Props) {
   const { now, golfer } = view
   const [asking, setAsking] = useState(false)
   const windy = now.wind !== null
@@ -31,20 +32,18 @@ export function BayNow({ view, bay, onRest, onHurt }: Props) {
   ].filter(Boolean)
   return (
     <section className="bay-now" aria-label="From the next shot on">
-      <Button variant="outline" aria-pressed={now.warmUp} onClick={() => bay.warmUp(!now.warmUp)}>
+      <CommandButton id="warmUp" variant="outline" aria-pressed={now.warmUp} onClick={actions.warmUp}>
         {now.warmUp ? 'Warm-up off' : 'Warm-up'}
-        <kbd>U</kbd>
-      </Button>
-      <Button variant="outline" aria-pressed={windy} onClick={() => bay.air(turnedWind(now))}>
+      </CommandButton>
+      <CommandButton id="wind" variant="outline" aria-pressed={windy} onClick={actions.wind}>
         {windy ? 'Wind dropped' : 'Wind got up'}
-        <kbd>G</kbd>
-      </Button>
+      </CommandButton>
       <Button variant="outline" onClick={() => setAsking(true)}>
         {also.length > 0 ? also.join(', ') : 'Air and lie'}
       </Button>
-      <Button variant="outline" onClick={onRest}>
-        Rest<kbd>R</kbd>
-      </Button>
+      <CommandButton id="rest" variant="outline" onClick={actions.rest}>
+        Rest
+      </CommandButton>
       <Button variant="outline" className="hurts" onClick={onHurt}>
         Something hurts
       </Button>

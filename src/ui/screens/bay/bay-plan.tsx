@@ -4,6 +4,7 @@ import { planProgress, planSeconds } from '@/core/session/plan'
 import { type Station, stationKey } from '@/core/station'
 import { clubNames, stationName } from '@/text/names'
 import { count, minutes } from '@/text/numbers'
+import { CommandButton } from './command-key'
 import type { BayView } from '@/views/bay-view'
 
 /** How far the plan is hit: the block in hand, what comes then, the time that is left, and a rest where one is due. */
@@ -57,9 +58,9 @@ export function BayPlan({ view, open, onOpen, onRest }: Props) {
         left
       </span>
       {onRest && (
-        <Button size="sm" variant="outline" onClick={onRest}>
-          A rest is due: {session.restS} s<kbd>R</kbd>
-        </Button>
+        <CommandButton id="rest" size="sm" variant="outline" onClick={onRest}>
+          A rest is due: {session.restS} s
+        </CommandButton>
       )}
     </p>
   )

@@ -5,11 +5,11 @@ import { useRouter } from 'next/navigation'
 import { useCallback, useEffect, useRef, useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
-import { useHotkeys } from 'react-hotkeys-hook'
 import type { ClubId, ShotId } from '@/core/ids'
 import { planOpens, shotsSinceRest } from '@/core/session/plan'
 import { clearLapsed } from '@/core/session/range-clear'
 import { type Station, isOf } from '@/core/station'
+import type { SessionShot } from '@/core/session/session-shot'
 import { MARKS, type Mark } from '@/core/shots/mark'
 import { sample } from '@/core/math/sample'
 import { send } from '../../shared/send'
@@ -19,13 +19,15 @@ import { clubNames, PLACE_NAME, stationName, swingName } from '@/text/names'
 import { count, lenUnit } from '@/text/numbers'
 import { BayAdvice } from './bay-advice'
 import { BayNow, turnedWind } from './bay-now'
-import { BayPlan, progressOf } from './bay-plan'
+import { BayPlan } from './bay-plan'
 import { BayStrip } from './bay-strip'
 import type { BayView } from '@/views/bay-view'
 import { lastClearMs } from '@/core/session/range-clear'
 import { HeldShots, slipOf } from './held-shots'
+import { CommandButton, CommandKeys, type CommandActions } from './command-key'
 import { KeyList } from './key-list'
-import { LastShot, MARK_KEY, type Judged } from './last-shot'
+import { inHand, NO_CHOICE } from './in-hand'
+import { LastShot, type Judged } from './last-shot'
 import { MoveShot } from './move-shot'
 import { RangeClear } from './range-clear'
 import { RestTimer } from './rest-timer'
@@ -46,38 +48,18 @@ export function Bay({ first }: { first: BayView }) {
   const { view } = bay
   const { golfer, bag, session } = view
   const input = useRef<HTMLInputElement>(null)
-  const [chosen, setChosen] = useState<{ id: ShotId; among: number } | null>(null)
-  const [followed, setFollowed] = useState<{ last: ShotId | undefined } | null>(null)
+  const [choice, choose] = useState(NO_CHOICE)
   const [shown, setShown] = useState<'keys' | 'history' | null>(null)
   const [rest, setRest] = useState<{ untilMs: number; among: number } | null>(null)
   const now = useNow(2000)
 
-  const clubs = bag.clubs.filter((club) => club.kind !== 'putter')
-  const open = session.open ?? lastStation(view) ?? { clubId: clubs.at(-1)?.id as ClubId, swing: 'full' }
+  const hand = inHand(view, choice)
+  const { clubs, open, taken, warmUps, here, listed, newest, shot, planned, next } = hand
   const clubOf = (id: ClubId | null) => [...bag.clubs, ...bag.rack].find((each) => each.id === id)
   const club = clubOf(open.clubId)
-  const taken = view.shots.filter((shot) => shot.heldBecause === null)
-  const warmUps = taken.filter(({ conditions }) => conditions.warmUp)
-  const here = taken.filter(isOf(open))
-  const listed = view.now.warmUp ? warmUps : here
-  // The shot that ended a block stays in hand while the plan opens the next station.
-  const carriedOver = !view.now.warmUp && followed?.last === taken.at(-1)?.id ? taken.at(-1) : undefined
-  const newest = carriedOver ?? listed.at(-1)
-  const shot = (chosen?.among === view.shots.length && listed.find(({ id }) => id === chosen.id)) || newest
   const numberOf = new Map(taken.map((each, i) => [each.id, i + 1]))
-  const place = clubs.findIndex((each) => each.id === open.clubId)
   const nameOf = clubNames(bag)
-  const neighbour = (by: 1 | -1) => clubs[(place + by + clubs.length) % clubs.length]
-  const planned = progressOf(view)
-  // With a plan the next station is the plan's: after the block in hand, or the block that lacks shots.
-  const nextBlock =
-    planned.left.find((block) => block.clubId !== open.clubId || block.swing !== open.swing) ?? null
-  const longer = neighbour(-1)
-  const next: Station | null = nextBlock ?? (longer ? { clubId: longer.id, swing: open.swing } : null)
-  // Where the plan has opened its next station already, next is that one: whoever asks for it is there.
-  const nextIs = carriedOver ? open : next
-  const nextName = nextIs ? stationName({ name: nameOf(nextIs.clubId) }, nextIs.swing) : ''
-  const goNext = () => goTo(nextIs?.clubId, nextIs?.swing)
+  const nextName = next ? stationName({ name: nameOf(next.clubId) }, next.swing) : ''
   const hurt = session.hurtMs !== null
   const unclear = !hurt && now !== null && clearLapsed(lastClearMs(view), now)
 
@@ -91,35 +73,35 @@ export function Bay({ first }: { first: BayView }) {
   }, [])
 
   // The plan opens its next station as soon as a block is hit; where the golfer went elsewhere it waits.
-  const inHand = { block: planned.block ?? null, taken: taken.length }
-  const inHandBefore = useRef(inHand)
+  const block = { block: planned.block ?? null, taken: taken.length }
+  const blockBefore = useRef(block)
   useEffect(() => {
-    const opens = planOpens(inHandBefore.current, inHand, session.open)
-    inHandBefore.current = inHand
+    const opens = planOpens(blockBefore.current, block, session.open)
+    blockBefore.current = block
     if (!opens || !golfer.followPlan || hurt || view.now.warmUp) return
-    setFollowed({ last: taken.at(-1)?.id })
+    choose((before) => ({ ...before, followed: { last: taken.at(-1)?.id } }))
     void openNow({ clubId: opens.clubId, swing: opens.swing })
     // eslint-disable-next-line react-hooks/exhaustive-deps -- when the block in hand changes, and then alone
   }, [planned.block?.clubId, planned.block?.swing])
 
   const goTo = (clubId: ClubId | undefined, swing = open.swing) => {
-    setFollowed(null)
+    choose(NO_CHOICE)
     if (clubId) void bay.open({ clubId, swing })
-    setChosen(null)
     input.current?.focus({ preventScroll: true })
   }
+  const goNext = () => goTo(next?.clubId, next?.swing)
   const mark = (what: Mark | null) => {
     if (shot) void bay.mark(shot.id, what)
   }
   const undo = async () => {
-    setFollowed(null)
+    choose((before) => ({ ...before, followed: null }))
     await bay.undo()
   }
   const clear = () => {
     void bay.clear()
     input.current?.focus({ preventScroll: true })
   }
-  const restNow = () => setRest({ untilMs: Date.now() + session.restS * 1000, among: view.shots.length })
+  const restNow = () => setRest({ untilMs: inSeconds(session.restS), among: view.shots.length })
   const restOver = useCallback(() => setRest(null), [])
   const resting = rest?.among === view.shots.length ? rest : null
   const restDue =
@@ -129,30 +111,20 @@ export function Bay({ first }: { first: BayView }) {
     shotsSinceRest(taken, session.restS) >= session.restEvery
   const swingAfter = golfer.swings[(golfer.swings.indexOf(open.swing) + 1) % golfer.swings.length]
 
-  // Letters are commands while the entry is empty, and text as soon as something is typed in it.
-  const typing = (event: KeyboardEvent) => {
-    const { target } = event
-    return (target instanceof HTMLInputElement && target.value !== '') || target instanceof HTMLSelectElement
+  const actions: CommandActions = {
+    ...Object.fromEntries(MARKS.map((each) => [each, () => mark(each)])),
+    next: goNext,
+    longer: () => goTo(hand.longer),
+    shorter: () => goTo(hand.shorter),
+    swing: () => goTo(open.clubId, swingAfter),
+    undo: () => void undo(),
+    redo: () => void bay.redo(),
+    warmUp: () => void bay.warmUp(!view.now.warmUp),
+    wind: () => void bay.air(turnedWind(view.now)),
+    rest: restNow,
+    ...(shot && { history: () => setShown('history') }),
+    keys: () => setShown('keys'),
   }
-  const keys = {
-    enableOnFormTags: true as const,
-    preventDefault: true,
-    ignoreEventWhen: typing,
-    enabled: shown === null,
-  }
-  const byKey = new Map(MARKS.map((each) => [MARK_KEY[each].toLowerCase(), each]))
-  useHotkeys([...byKey.keys()], (event) => mark(byKey.get(event.key.toLowerCase()) ?? null), keys)
-  useHotkeys('n', goNext, keys)
-  useHotkeys('up', () => goTo(neighbour(-1)?.id), keys)
-  useHotkeys('p,down', () => goTo(neighbour(1)?.id), keys)
-  useHotkeys('x', () => goTo(open.clubId, swingAfter), keys)
-  useHotkeys('z', () => void undo(), keys)
-  useHotkeys('shift+z', () => void bay.redo(), keys)
-  useHotkeys('u', () => void bay.warmUp(!view.now.warmUp), keys)
-  useHotkeys('g', () => void bay.air(turnedWind(view.now)), keys)
-  useHotkeys('r', restNow, keys)
-  useHotkeys('h', () => shot && setShown('history'), keys)
-  useHotkeys('?', () => setShown('keys'), { ...keys, useKey: true })
 
   // A carry may be typed whatever was tapped before.
   useEffect(() => {
@@ -188,22 +160,22 @@ export function Bay({ first }: { first: BayView }) {
 
   return (
     <>
+      <CommandKeys of={actions} enabled={shown === null} />
       <div className="bay-head">
         <PageHead
           title={`${club?.name ?? 'No club'}, ${swingName(open.swing)} swing`}
           lede={`${count(taken.length, 'shot')} ${session.place ? PLACE_NAME[session.place] : 'without a place'}, ${count(minutes, 'minute')} in`}
         >
-          <Button variant="outline" onClick={() => setShown('keys')} className="key-hint">
-            Keys<kbd>?</kbd>
-          </Button>
+          <CommandButton id="keys" variant="outline" onClick={actions.keys} className="key-hint">
+            Keys
+          </CommandButton>
           <Button variant="outline" onClick={end}>
             End the session
           </Button>
           <UndoButton view={view} onUndo={undo} />
-          <Button onClick={goNext} disabled={!nextIs}>
+          <CommandButton id="next" onClick={goNext} disabled={!next}>
             Next: {nextName}
-            <kbd>N</kbd>
-          </Button>
+          </CommandButton>
         </PageHead>
       </div>
       <Problems of={bay.problems} />
@@ -237,14 +209,14 @@ export function Bay({ first }: { first: BayView }) {
             </option>
           ))}
         </Form.Select>
-        <Button onClick={goNext} disabled={!nextIs}>
+        <Button onClick={goNext} disabled={!next}>
           Next: {nextName}
         </Button>
       </div>
       <div className="bay">
         <div className="left-column">
           <StationList view={view} clubs={clubs} open={open} onOpen={goTo} />
-          {!hurt && <BayNow view={view} bay={bay} onRest={restNow} onHurt={() => leave(bay.hurt(true))} />}
+          {!hurt && <BayNow view={view} bay={bay} actions={actions} onHurt={() => leave(bay.hurt(true))} />}
         </div>
         <div className="middle">
           {unclear && <RangeClear view={view} onClear={clear} />}
@@ -260,11 +232,7 @@ export function Bay({ first }: { first: BayView }) {
             judged={shot && judgedOf(view, shot.id)}
             name={nameOf}
             onMark={mark}
-            station={
-              shot && (shot.clubId !== open.clubId || shot.swing !== open.swing)
-                ? stationName(clubOf(shot.clubId), shot.swing)
-                : ''
-            }
+            station={shot && !isOf(open)(shot) ? stationName(clubOf(shot.clubId), shot.swing) : ''}
             undo={<UndoButton view={view} onUndo={undo} onPhone />}
             onHistory={() => setShown('history')}
           >
@@ -274,12 +242,7 @@ export function Bay({ first }: { first: BayView }) {
                 view={view}
                 bay={bay}
                 shot={shot}
-                after={taken
-                  .filter(
-                    ({ seq, clubId, swing }) =>
-                      seq > shot.seq && clubId === shot.clubId && swing === shot.swing,
-                  )
-                  .map(({ id }) => id)}
+                after={afterAtItsStation(taken, shot)}
                 other={judgedOf(view, shot.id)?.other}
               />
             )}
@@ -309,7 +272,7 @@ export function Bay({ first }: { first: BayView }) {
           chosen={shot?.id}
           numberOf={numberOf}
           judgedOf={(id) => judgedOf(view, id)}
-          onChoose={(id) => setChosen({ id, among: view.shots.length })}
+          onChoose={(id) => choose({ ...choice, shot: { id, among: view.shots.length } })}
         />
       </div>
       <Button variant="outline" className="phone-only w-100" onClick={end}>
@@ -350,7 +313,8 @@ function warmUpTitle({ golfer }: BayView, warmUps: readonly BayView['shots'][num
   return `Warm-up: ${count(warmUps.length, 'shot')}${mean}, in no stock`
 }
 
-function lastStation({ shots, bag }: BayView): Station | null {
-  const last = shots.findLast((shot) => bag.clubs.some((club) => club.id === shot.clubId))
-  return last?.clubId ? { clubId: last.clubId, swing: last.swing } : null
-}
+const inSeconds = (seconds: number): number => Date.now() + seconds * 1000
+
+/** The shots of a shot's station that came after it. */
+const afterAtItsStation = (taken: readonly SessionShot[], { seq, clubId, swing }: SessionShot): ShotId[] =>
+  taken.filter((each) => each.seq > seq && each.clubId === clubId && each.swing === swing).map(({ id }) => id)

@@ -2,7 +2,6 @@
 
 import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
-import { useHotkeys } from 'react-hotkeys-hook'
 import type { ClubId } from '@/core/ids'
 import { type Station, atStation } from '@/core/station'
 import type { SessionShot } from '@/core/session/session-shot'
@@ -12,6 +11,7 @@ import { lengthIn, metresFrom } from '@/core/units'
 import { HELD_NAME, stationName } from '@/text/names'
 import { count, fixed, len, lenUnit } from '@/text/numbers'
 import type { BayView } from '@/views/bay-view'
+import { CommandButton, CommandKeys } from './command-key'
 import { StationSelect } from './station-select'
 import type { BayActions } from './use-bay'
 
@@ -66,13 +66,6 @@ export function slipOf(
   )
   const carry = Math.round(lengthIn(carryM, golfer.lengthUnit) * 10) / 10
   return typedSlip(carry, golfer.lengthUnit, next, others)
-}
-
-/** Answers by key while nothing is typed. */
-export const ANSWERS = {
-  enableOnFormTags: true as const,
-  preventDefault: true,
-  ignoreEventWhen: ({ target }: KeyboardEvent) => target instanceof HTMLInputElement && target.value !== '',
 }
 
 const SLIP_NAME: Record<Slip['kind'], string> = {
@@ -142,17 +135,15 @@ function SlipAnswers({ shots, slip, view, bay, byKey }: HeldProps & { slip: Slip
       await bay.decide([shot.id], 'withdrawn')
   }
   const keep = () => void bay.decide([shot.id], 'released')
-  useHotkeys('y', () => void meant(), { ...ANSWERS, enabled: byKey })
-  useHotkeys('k', keep, { ...ANSWERS, enabled: byKey })
   return (
     <div className="btns">
-      <Button onClick={meant}>
+      <CommandKeys of={{ proposal: () => void meant(), asItIs: keep }} enabled={byKey} />
+      <CommandButton id="proposal" keyed={byKey} onClick={meant}>
         It was {fixed(slip.proposal, 1)} {lengthUnit}
-        {byKey && <kbd>Y</kbd>}
-      </Button>
-      <Button variant="outline" onClick={keep}>
-        Keep what I typed{byKey && <kbd>K</kbd>}
-      </Button>
+      </CommandButton>
+      <CommandButton id="asItIs" keyed={byKey} variant="outline" onClick={keep}>
+        Keep what I typed
+      </CommandButton>
       <LeaveOut shots={shots} bay={bay} />
     </div>
   )
@@ -173,19 +164,17 @@ function OtherStation({
   const go = async () => {
     if (await bay.move(idsOf(shots), theirs)) await bay.open(theirs)
   }
-  const stay = () => open && void bay.move(idsOf(shots), open)
-  useHotkeys('y', () => void go(), { ...ANSWERS, enabled: byKey })
-  useHotkeys('k', stay, { ...ANSWERS, enabled: byKey && open !== null })
+  const stay = () => void (open && bay.move(idsOf(shots), open))
   return (
     <div className="btns">
-      <Button onClick={go}>
-        {they} the {stationName(named(theirs.clubId), theirs.swing)}: go there{byKey && <kbd>Y</kbd>}
-      </Button>
+      <CommandKeys of={{ proposal: () => void go(), ...(open && { asItIs: stay }) }} enabled={byKey} />
+      <CommandButton id="proposal" keyed={byKey} onClick={go}>
+        {they} the {stationName(named(theirs.clubId), theirs.swing)}: go there
+      </CommandButton>
       {open && (
-        <Button variant="outline" onClick={stay}>
+        <CommandButton id="asItIs" keyed={byKey} variant="outline" onClick={stay}>
           {they} the {stationName(named(open.clubId), open.swing)}
-          {byKey && <kbd>K</kbd>}
-        </Button>
+        </CommandButton>
       )}
       <LeaveOut shots={shots} bay={bay} />
     </div>
@@ -221,13 +210,12 @@ function WhichStation({ shots, view, bay }: Pick<HeldProps, 'shots' | 'view' | '
 
 function TakeAsItIs({ shots, bay, byKey }: Pick<HeldProps, 'shots' | 'bay' | 'byKey'>) {
   const take = () => void bay.decide(idsOf(shots), 'released')
-  useHotkeys('k', take, { ...ANSWERS, enabled: byKey })
   return (
     <div className="btns">
-      <Button onClick={take}>
+      <CommandKeys of={{ asItIs: take }} enabled={byKey} />
+      <CommandButton id="asItIs" keyed={byKey} onClick={take}>
         Take {all(shots)} as {shots.length === 1 ? 'it is' : 'they are'}
-        {byKey && <kbd>K</kbd>}
-      </Button>
+      </CommandButton>
       <LeaveOut shots={shots} bay={bay} />
     </div>
   )

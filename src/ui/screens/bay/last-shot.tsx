@@ -1,5 +1,4 @@
 import { Fragment, type ReactNode } from 'react'
-import Button from 'react-bootstrap/Button'
 import type { BagAnalysis } from '@/core/analyse-bag'
 import type { Golfer } from '@/core/golfer'
 import type { SessionShot } from '@/core/session/session-shot'
@@ -7,17 +6,9 @@ import { MARKS, type Mark } from '@/core/shots/mark'
 import type { LeftOut } from '@/core/stock/stock'
 import { MARK_NAME } from '@/text/names'
 import { fixed, len, side, speed } from '@/text/numbers'
+import { CommandButton } from './command-key'
+import { command, MARK_KEY } from './commands'
 import { leftOutReason, suggestion } from '@/text/reasons'
-
-export const MARK_KEY: Record<Mark, string> = {
-  solid: 'S',
-  fat: 'F',
-  thin: 'T',
-  'off-centre': 'O',
-  wild: 'W',
-  misread: 'M',
-  'other-club': 'C',
-}
 
 /** What Banco takes a shot for, with the reason where it is left out. */
 export type Judged = BagAnalysis['shots'][number] & { leftOut?: LeftOut }
@@ -77,7 +68,7 @@ export function LastShot({
           aria-label={`History of shot ${number}`}
         >
           Shot {number}
-          <kbd>H</kbd>
+          <kbd>{command('history').key}</kbd>
         </button>
         {station && <b className="of-station">{station}</b>}
         <span className="carry">{shot.carryM === null ? 'no carry' : len(shot.carryM, golfer, 1)}</span>
@@ -103,16 +94,16 @@ export function LastShot({
         {MARKS.map((mark) => {
           const on = shot.mark === mark || (unmarked && mark === (suggested?.mark ?? 'solid'))
           return (
-            <Button
+            <CommandButton
               key={mark}
+              id={mark}
               variant="outline"
               aria-pressed={on}
               className={on && suggested ? 'suggested' : undefined}
               onClick={() => onMark(shot.mark === mark ? null : mark)}
             >
               {MARK_NAME[mark].replace(/^./, (letter) => letter.toUpperCase())}
-              <kbd>{MARK_KEY[mark]}</kbd>
-            </Button>
+            </CommandButton>
           )
         })}
         {undo}

@@ -1,7 +1,7 @@
-import Button from 'react-bootstrap/Button'
 import { cautionsOf } from '@/core/session/set-up'
 import { count } from '@/text/numbers'
 import { CAUTION } from '@/text/set-up'
+import { CommandButton } from './command-key'
 import type { BayView } from '@/views/bay-view'
 import { lastClearMs } from '@/core/session/range-clear'
 
@@ -19,9 +19,9 @@ export function RangeClear({ view, onClear }: { view: BayView; onClear: () => vo
           <span key={caution}> {CAUTION[caution]}</span>
         ))}
       </span>
-      <Button onClick={onClear}>
-        Nobody: it is clear<kbd>Enter</kbd>
-      </Button>
+      <CommandButton id="clear" onClick={onClear}>
+        Nobody: it is clear
+      </CommandButton>
     </section>
   )
 }

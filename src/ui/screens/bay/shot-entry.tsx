@@ -5,15 +5,7 @@ import Button from 'react-bootstrap/Button'
 import { readTypedShot, readTypedShots, type TypedShot, type TypedShotProblem } from '@/core/shots/typed-shot'
 import type { LengthUnit } from '@/core/units'
 import { count } from '@/text/numbers'
-
-const PAD = ['1', '2', '3', 'L', '4', '5', '6', 'R', '7', '8', '9', '⌫', '.', '0', '␣'] as const
-const PAD_NAME: Record<string, string> = {
-  L: 'left',
-  R: 'right',
-  '⌫': 'delete the last character',
-  '␣': 'space',
-  '.': 'point',
-}
+import { PAD } from './commands'
 
 type Props = {
   unit: LengthUnit
@@ -49,9 +41,9 @@ export function ShotEntry({ unit, waiting, input, onShots, expectation, onClear 
     input.current?.focus({ preventScroll: true })
   }
   const number = /\d/.test(text)
-  const press = (key: string) => {
+  const press = (types: (text: string) => string) => {
     setProblem('')
-    setText(key === '⌫' ? text.slice(0, -1) : key === '␣' ? `${text} ` : text + key.toLowerCase())
+    setText(types(text))
   }
   return (
     <form className="sheet entry" onSubmit={add} noValidate>
@@ -123,8 +115,8 @@ export function ShotEntry({ unit, waiting, input, onShots, expectation, onClear 
         {problem}
       </p>
       <div className="pad" role="group" aria-label="Keys for a carry">
-        {PAD.map((key) => (
-          <Button key={key} variant="outline" onClick={() => press(key)} aria-label={PAD_NAME[key] ?? key}>
+        {PAD.map(({ key, name, types }) => (
+          <Button key={key} variant="outline" onClick={() => press(types)} aria-label={name}>
             {key}
           </Button>
         ))}

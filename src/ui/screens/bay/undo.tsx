@@ -1,7 +1,7 @@
 import { Redo2, Undo2 } from 'lucide-react'
-import Button from 'react-bootstrap/Button'
 import { actionWords } from '@/text/actions'
 import { clubNames } from '@/text/names'
+import { CommandButton } from './command-key'
 import type { BayView } from '@/views/bay-view'
 
 type Props = { view: BayView; onUndo: () => void; onPhone?: boolean }
@@ -11,7 +11,9 @@ export function UndoButton({ view, onUndo, onPhone = false }: Props) {
   const { undo, golfer, bag } = view
   const what = undo ? actionWords(undo, golfer, clubNames(bag)) : ''
   return (
-    <Button
+    <CommandButton
+      id="undo"
+      keyed={!onPhone}
       variant="outline"
       className={`undo ${onPhone ? 'phone-only' : ''}`}
       onClick={onUndo}
@@ -22,8 +24,7 @@ export function UndoButton({ view, onUndo, onPhone = false }: Props) {
       <span className="words">
         Undo{undo && !onPhone && ':'} <b>{what}</b>
       </span>
-      {!onPhone && <kbd>Z</kbd>}
-    </Button>
+    </CommandButton>
   )
 }
 
@@ -36,9 +37,9 @@ export function Redo({ view, onRedo }: { view: BayView; onRedo: () => void }) {
       <span>
         Taken back: <b>{actionWords(redo, golfer, clubNames(bag))}</b>
       </span>
-      <Button size="sm" variant="outline" onClick={onRedo}>
-        <Redo2 size={15} aria-hidden /> Redo<kbd>⇧Z</kbd>
-      </Button>
+      <CommandButton id="redo" size="sm" variant="outline" onClick={onRedo}>
+        <Redo2 size={15} aria-hidden /> Redo
+      </CommandButton>
     </p>
   )
 }

@@ -6,6 +6,7 @@ import type { ClubId, ShotId } from '@/core/ids'
 import type { Station } from '@/core/station'
 import type { Problem } from '@/core/problem'
 import type { BayView } from '@/views/bay-view'
+import { listenToNotices } from '../../shared/notices'
 import { send } from '../../shared/send'
 
 /** A monitor's shot. */
@@ -19,10 +20,9 @@ export type Hit = { carryM: number; totalM?: number }
 export function useDrillSession(golfer: Golfer, told: RefObject<(hit: Hit) => void>) {
   const session = useRef<string | null>(null)
   const seen = useRef(new Set<string>())
-  const notices = useRef<EventSource | null>(null)
+  const deafen = useRef(() => {})
   const end = useCallback(async () => {
-    notices.current?.close()
-    notices.current = null
+    deafen.current()
     const id = session.current
     session.current = null
     if (id) await send('PATCH', `/api/sessions/${id}`, { ended: true })
@@ -30,8 +30,7 @@ export function useDrillSession(golfer: Golfer, told: RefObject<(hit: Hit) => vo
   useEffect(() => () => void end(), [end])
 
   const listen = (id: string) => {
-    const source = new EventSource('/api/notices')
-    source.onmessage = async () => {
+    const read = async () => {
       const sent = await send<BayView>('GET', `/api/sessions/${id}/bay`)
       if (!sent.ok || session.current !== id) return
       for (const { id: shotId, source: from, carryM, totalM } of sent.value.shots) {
@@ -40,7 +39,7 @@ export function useDrillSession(golfer: Golfer, told: RefObject<(hit: Hit) => vo
         told.current({ carryM, ...(totalM != null && { totalM }) })
       }
     }
-    notices.current = source
+    deafen.current = listenToNotices({ onNotice: () => void read() })
   }
 
   return {

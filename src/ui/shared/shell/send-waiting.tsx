@@ -2,13 +2,13 @@
 
 import { useRouter } from 'next/navigation'
 import { useEffect } from 'react'
-import { sendWaiting } from '../../screens/bay/waiting-shots'
+import { outbox } from '../outbox'
 
 /** Sends typed shots that waited in this browser as soon as any page opens: nobody has to find the Bay again. */
 export function SendWaiting() {
   const router = useRouter()
   useEffect(() => {
-    void sendWaiting().then((taken) => taken > 0 && router.refresh())
+    void outbox.sendAll().then((taken) => taken > 0 && router.refresh())
   }, [router])
   return null
 }

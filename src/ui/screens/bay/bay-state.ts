@@ -1,0 +1,177 @@
+import { apartBecause } from '@/core/session/conditions'
+import { clearLapsed, lastClearMs } from '@/core/session/range-clear'
+import type { SessionShot } from '@/core/session/session-shot'
+import type { Mark } from '@/core/shots/mark'
+import type { Problem } from '@/core/problem'
+import type { ShotId } from '@/core/ids'
+import type { Station } from '@/core/station'
+import type { BayView } from '@/views/bay-view'
+import type { TypedShotPost } from '../../shared/outbox'
+import type { Sent } from '../../shared/send'
+
+/** What a page of the Bay knows. */
+export type BayState = {
+  /** The Bay as the server last told it, with what the golfer did since. */
+  view: BayView
+  /** Typed shots that no shown Bay holds yet. */
+  unanswered: TypedShotPost[]
+  /** Those of them whose own request is under way. */
+  sending: ShotId[]
+  /** Requests that were asked and not answered. */
+  underWay: number
+  /** An answer was not shown since others were under way, and nothing newer has been since. */
+  passedOver: boolean
+  /** Nothing more is under way, and what is shown is older than what was answered. */
+  stale: boolean
+  problems: Problem[]
+  /** Typed shots that wait in this browser. */
+  waiting: number
+  live: boolean
+}
+
+export type BayEvent =
+  | { type: 'asked' }
+  /** An answer to any request; `kept` are the shots that wait in this browser. */
+  | { type: 'answered'; sent: Sent<BayView>; kept: readonly ShotId[] }
+  | { type: 'problems'; problems: Problem[] }
+  | { type: 'typed'; shots: TypedShotPost[] }
+  /** The request of typed shots is over: they were taken, refused, or wait, with `waiting` in all. */
+  | { type: 'settled'; shotIds: readonly ShotId[]; outcome: 'taken' | 'refused' | 'waits'; waiting: number }
+  | { type: 'waits'; shots: readonly TypedShotPost[] }
+  | { type: 'opened'; station: Station }
+  | { type: 'cleared'; atMs: number }
+  | { type: 'marked'; shotId: ShotId; mark: Mark | null }
+  | { type: 'live'; live: boolean }
+
+export const bayState = (view: BayView): BayState => ({
+  view,
+  unanswered: [],
+  sending: [],
+  underWay: 0,
+  passedOver: false,
+  stale: false,
+  problems: [],
+  waiting: 0,
+  live: false,
+})
+
+/**
+ * What a page of the Bay knows after something happened. What the golfer does shows at once; every request answers with
+ * the Bay after it, and only the last answer of those under way is shown, since it alone knows of all that was done.
+ */
+export function bayAfter(state: BayState, event: BayEvent): BayState {
+  const { view } = state
+  switch (event.type) {
+    case 'asked':
+      return { ...state, underWay: state.underWay + 1, stale: false }
+    case 'answered':
+      return afterAnswer({ ...state, underWay: state.underWay - 1 }, event.sent, event.kept)
+    case 'problems':
+      return { ...state, problems: event.problems }
+    case 'typed':
+      return {
+        ...state,
+        unanswered: [...state.unanswered, ...event.shots],
+        sending: [...state.sending, ...event.shots.map(({ id }) => id)],
+      }
+    case 'settled': {
+      const over = (id: ShotId) => event.shotIds.includes(id)
+      return {
+        ...state,
+        sending: state.sending.filter((id) => !over(id)),
+        unanswered:
+          event.outcome === 'refused' ? state.unanswered.filter(({ id }) => !over(id)) : state.unanswered,
+        waiting: event.waiting,
+      }
+    }
+    case 'waits': {
+      const kept = event.shots.filter(({ id }) => !state.sending.includes(id))
+      const fresh = kept.filter(({ id }) => !state.unanswered.some((shot) => shot.id === id))
+      // Nothing is taken off here: a shot that was answered stays until a Bay that holds it is shown.
+      return { ...state, waiting: kept.length, unanswered: [...fresh, ...state.unanswered] }
+    }
+    case 'opened':
+      // The station changes at once: what is typed next belongs to it.
+      return { ...state, view: { ...view, session: { ...view.session, open: event.station } } }
+    case 'cleared':
+      return { ...state, view: { ...view, session: { ...view.session, clearMs: event.atMs } } }
+    case 'marked': {
+      const marked = <Shot extends { id: ShotId }>(shots: Shot[]) =>
+        shots.map((shot) => (shot.id === event.shotId ? { ...shot, mark: event.mark } : shot))
+      return {
+        ...state,
+        view: { ...view, shots: marked(view.shots) },
+        unanswered: marked(state.unanswered),
+      }
+    }
+    case 'live':
+      return { ...state, live: event.live }
+  }
+}
+
+function afterAnswer(state: BayState, sent: Sent<BayView>, kept: readonly ShotId[]): BayState {
+  if (!sent.ok) {
+    const stale = state.passedOver && state.underWay === 0 && !sent.unreachable
+    return { ...state, stale }
+  }
+  if (state.underWay > 0) return { ...state, passedOver: true }
+  return {
+    ...state,
+    view: sent.value,
+    passedOver: false,
+    unanswered: state.unanswered.filter(({ id }) => state.sending.includes(id) || kept.includes(id)),
+  }
+}
+
+/** What undo takes back: what the golfer was told, but what is typed and not yet answered is the newest in any case. */
+export const undoBatch = ({ view, unanswered, underWay }: BayState): string | null =>
+  unanswered.length > 0 || underWay > 0 ? null : (view.undo?.batch ?? null)
+
+/** The Bay as it is shown: with typed shots that the server has not answered yet. */
+export function shownBay({ view, unanswered }: BayState): BayView {
+  const known = new Set(view.shots.map((shot) => shot.id))
+  const fresh = unanswered.filter(({ id }) => !known.has(id))
+  if (fresh.length === 0) return view
+  const last = view.shots.at(-1)?.seq ?? 0
+  const apart = apartBecause(view.now)
+  let clearMs = lastClearMs(view)
+  const heldOf = ({ heldBecause, hitMs }: TypedShotPost): SessionShot['heldBecause'] => {
+    const lapsed = clearLapsed(clearMs, hitMs)
+    if (!lapsed) clearMs = hitMs
+    return heldBecause ?? (lapsed ? 'range-not-clear' : null)
+  }
+  const held = new Map(fresh.map((shot) => [shot.id, heldOf(shot)]))
+  const carryM = fresh.at(-1)?.carryM ?? null
+  return {
+    ...view,
+    // Typed one after the other, they are taken back one after the other, the last first.
+    undo: { batch: '', kind: 'taken', source: 'typed', shots: 1, carryM },
+    redo: null,
+    shots: [
+      ...view.shots,
+      ...fresh.map((shot, i) => ({
+        ...shot,
+        conditions: view.now,
+        seq: last + 1 + i,
+        sessionId: view.session.id,
+        source: 'typed' as const,
+        clubLabel: null,
+        mark: shot.mark ?? null,
+        heldBecause: held.get(shot.id) ?? null,
+        posted: null,
+      })),
+    ],
+    history: [
+      ...view.history,
+      ...fresh
+        .filter(({ id }) => held.get(id) === null)
+        .map((shot) => ({
+          ...shot,
+          ...(apart && { apart }),
+          session: view.history.at(-1)?.session ?? 0,
+          mark: shot.mark ?? ('solid' as const),
+          solidProbability: 1,
+        })),
+    ],
+  }
+}

@@ -1,0 +1,74 @@
+import type { OwnedClub } from '@/core/bag/bag'
+import type { ClubId, ShotId } from '@/core/ids'
+import type { SessionShot } from '@/core/session/session-shot'
+import { FULL_SWING, isOf, sameStation, type Station } from '@/core/station'
+import type { BayView } from '@/views/bay-view'
+import { progressOf } from './bay-plan'
+
+/** What a golfer chose that the view does not know. */
+export type Choice = {
+  /** A shot of the list; it stays chosen until another shot comes. */
+  shot: { id: ShotId; among: number } | null
+  /** The plan has opened the station that is open now: its last shot before stays in hand. */
+  followed: { last: ShotId | undefined } | null
+}
+export const NO_CHOICE: Choice = { shot: null, followed: null }
+
+/** What the golfer has in hand in the Bay: the open station and its shots, the shot that a mark is for, and what comes next. */
+export type InHand = {
+  clubs: OwnedClub[]
+  open: Station
+  /** Shots of this session that stand: none that is held. */
+  taken: SessionShot[]
+  warmUps: SessionShot[]
+  /** Those of the open station; while warming up those of the warm-up. */
+  here: SessionShot[]
+  listed: SessionShot[]
+  newest: SessionShot | undefined
+  shot: SessionShot | undefined
+  planned: ReturnType<typeof progressOf>
+  next: Station | null
+  longer: ClubId | undefined
+  shorter: ClubId | undefined
+}
+
+export function inHand(view: BayView, choice: Choice): InHand {
+  const { bag, session } = view
+  const clubs = bag.clubs.filter(({ kind }) => kind !== 'putter')
+  const open = session.open ?? lastStation(view) ?? { clubId: clubs.at(-1)?.id as ClubId, swing: FULL_SWING }
+  const taken = view.shots.filter(({ heldBecause }) => heldBecause === null)
+  const warmUps = taken.filter(({ conditions }) => conditions.warmUp)
+  const here = taken.filter(isOf(open))
+  const listed = view.now.warmUp ? warmUps : here
+  const last = taken.at(-1)
+  const carriedOver = !view.now.warmUp && choice.followed?.last === last?.id ? last : undefined
+  const newest = carriedOver ?? listed.at(-1)
+  const chosen = choice.shot?.among === view.shots.length ? choice.shot.id : null
+  const place = clubs.findIndex(({ id }) => id === open.clubId)
+  const neighbour = (by: 1 | -1) => clubs[(place + by + clubs.length) % clubs.length]?.id
+  const longer = neighbour(-1)
+  const planned = progressOf(view)
+  // With a plan the next station is the plan's: after the block in hand, or the block that lacks shots. Where the plan
+  // has opened it already, next is that one: whoever asks for it is there.
+  const nextBlock = planned.left.find((block) => !sameStation(block, open)) ?? null
+  const next = carriedOver ? open : (nextBlock ?? (longer ? { clubId: longer, swing: open.swing } : null))
+  return {
+    clubs,
+    open,
+    taken,
+    warmUps,
+    here,
+    listed,
+    newest,
+    shot: listed.find(({ id }) => id === chosen) ?? newest,
+    planned,
+    next: next && { clubId: next.clubId, swing: next.swing },
+    longer,
+    shorter: neighbour(1),
+  }
+}
+
+function lastStation({ shots, bag }: BayView): Station | null {
+  const last = shots.findLast((shot) => bag.clubs.some((club) => club.id === shot.clubId))
+  return last?.clubId ? { clubId: last.clubId, swing: last.swing } : null
+}
