@@ -41,7 +41,9 @@ export class BancoServer {
     )
     // A run that dies leaves no server behind.
     const { child } = this
-    process.once('exit', () => child.kill('SIGKILL'))
+    const kill = () => void child.kill('SIGKILL')
+    process.once('exit', kill)
+    child.once('exit', () => process.off('exit', kill))
     for (let tries = 0; tries < 300; tries++) {
       if (
         await fetch(`${this.address}/golfers/new`).then(
@@ -63,7 +65,9 @@ export class BancoServer {
     this.child = null
     if (!child || child.exitCode !== null) return
     child.kill(signal)
-    const hard = setTimeout(() => child.kill('SIGKILL'), 4000)
+    // A browser's spare connection, on which it never asked anything, would keep it for ever. Nothing is lost by not
+    // waiting: a shot is on disk when it is acknowledged.
+    const hard = setTimeout(() => child.kill('SIGKILL'), 500)
     await once(child, 'exit')
     clearTimeout(hard)
   }

@@ -1,15 +1,10 @@
-import { expect, golferWithBag, test } from './banco'
+import { expect, golferWithBag, moveByKey, test } from './banco'
 
 test('clubs are ordered by key and by drag, racked and put back', async ({ page, request, banco }) => {
   const golfer = await golferWithBag(request, banco, 'Loveday Quill')
   await page.goto(`${banco.address}/golfers/${golfer}/bag`)
   const names = () => page.getByRole('region', { name: 'In the bag' }).locator('b').allTextContents()
-  await page.getByRole('button', { name: 'Move 7-wood' }).focus()
-  await page.keyboard.press('Space')
-  await page.waitForTimeout(150)
-  await page.keyboard.press('ArrowUp')
-  await page.waitForTimeout(250)
-  await page.keyboard.press('Space')
+  await moveByKey(page, page.getByRole('button', { name: 'Move 7-wood' }), 'ArrowUp')
   await expect.poll(async () => (await names()).slice(0, 3)).toEqual(['Driver', '7-wood', '5-wood'])
 
   const from = await page.getByRole('button', { name: 'Move 5-wood' }).boundingBox()

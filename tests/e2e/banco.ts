@@ -1,15 +1,38 @@
 import { spawn } from 'node:child_process'
+import { cpSync, mkdtempSync, rmSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
 import AxeBuilder from '@axe-core/playwright'
-import { expect, test as base, type APIRequestContext, type Page } from '@playwright/test'
+import { expect, test as base, type APIRequestContext, type Locator, type Page } from '@playwright/test'
 import { BancoServer } from '../../demo/banco-server'
+import { makeDemoIn } from '../../demo/make-demo-in'
 import type { BayView } from '../../src/views/bay-view'
 
+type Own = {
+  /** The data are the demo's: `test.use({ demo: true })`. */
+  demo: boolean
+  banco: BancoServer
+}
+
 /** Every test has a server and data of its own. */
-export const test = base.extend<{ banco: BancoServer }>({
-  banco: async ({}, provide) => {
-    const server = await (await BancoServer.prepare()).start()
+export const test = base.extend<Own, { demoData: string }>({
+  demo: [false, { option: true }],
+  demoData: [
+    async ({}, provide) => {
+      const folder = mkdtempSync(join(tmpdir(), 'banco-demo-'))
+      makeDemoIn(folder)
+      await provide(folder)
+      rmSync(folder, { recursive: true })
+    },
+    { scope: 'worker' },
+  ],
+  banco: async ({ demo, demoData }, provide) => {
+    const server = await BancoServer.prepare()
+    if (demo) cpSync(demoData, server.data, { recursive: true })
+    await server.start()
     await provide(server)
-    await server.stop()
+    // Its data go with it: nobody waits until open pages have let it go.
+    await server.stop('SIGKILL')
   },
 })
 export { expect }
@@ -60,6 +83,24 @@ export async function bayOf(
   return (await answer.json()) as BayView
 }
 
+/** Lifts something by its grip, moves it one place and puts it down, each once the page has said that it is so. */
+export async function moveByKey(page: Page, grip: Locator, arrow: 'ArrowUp' | 'ArrowDown'): Promise<void> {
+  const said = page.locator('[id^="DndLiveRegion"]').first()
+  await grip.focus()
+  await page.keyboard.press('Space')
+  await expect(said).toContainText('was moved over')
+  const lifted = await said.innerText()
+  await page.keyboard.press(arrow)
+  await expect(said).not.toHaveText(lifted)
+  await page.keyboard.press('Space')
+}
+
+/** Waits until the open page has asked in vain so often whether Banco is there again. */
+export async function askedInVain(page: Page, times: number): Promise<void> {
+  for (let i = 0; i < times; i++)
+    await page.waitForEvent('requestfailed', (request) => request.url().endsWith('/api/notices'))
+}
+
 /** Runs the simulated monitor until it has sent its shots. */
 export function runMonitor(banco: BancoServer, ...args: string[]): Promise<string> {
   return new Promise((resolve, reject) => {
@@ -80,7 +121,8 @@ export function runMonitor(banco: BancoServer, ...args: string[]): Promise<strin
 
 /** Accessibility rules that this page breaks, by name and place. */
 export async function axeFindings(page: Page): Promise<string[]> {
-  // While a page is read again its title is out of the document for a moment.
+  // While a page is worked out it has no heading, and while it is read again no title for a moment.
+  await expect(page.locator('h1')).toBeVisible()
   await expect(page).toHaveTitle(/./)
   const { violations } = await new AxeBuilder({ page })
     .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'])

@@ -3,20 +3,13 @@ import { mkdtempSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import type { Page } from '@playwright/test'
-import type { BancoServer } from '../../demo/banco-server'
-import { makeDemoIn } from '../../demo/make-demo-in'
 import { axeFindings, bayOf, expect, golferWithBag, openSession, test } from './banco'
 
 const TILDA = '/golfers/demo-tilda'
-async function withDemo(banco: BancoServer, page: Page, path: string) {
-  await banco.stop()
-  makeDemoIn(banco.data)
-  await banco.start()
-  await page.goto(banco.address + path)
-}
+test.use({ demo: true })
 
 test('the card of a day: places, ground, the plain card', async ({ page, banco }) => {
-  await withDemo(banco, page, `${TILDA}/course`)
+  await page.goto(banco.address + `${TILDA}/course`)
   const finding = page.getByRole('heading', { level: 1 })
   await expect(finding).toHaveText(/^The 5-wood carries 176 yards, 3 less than measured/)
   await expect(page.getByText('Tarnwick: 9 °C, 26 ft, calm, soft ground')).toBeVisible()
@@ -72,7 +65,7 @@ test('the card of a day: places, ground, the plain card', async ({ page, banco }
 })
 
 test('the season goes with what is dragged', async ({ page, banco }) => {
-  await withDemo(banco, page, `${TILDA}/course`)
+  await page.goto(banco.address + `${TILDA}/course`)
   const season = page.getByRole('region', { name: 'The season' })
   const overAltitude = season.getByRole('img', { name: /over altitude/ })
   await expect(overAltitude).toHaveAttribute('aria-label', /Driver: .* yd at 0, /)
@@ -91,7 +84,7 @@ test('stocks, gaps and the card in one stated air, and back; old sessions are as
   page,
   banco,
 }) => {
-  await withDemo(banco, page, `${TILDA}/stock`)
+  await page.goto(banco.address + `${TILDA}/stock`)
   const driver = page.getByRole('row', { name: /Driver/ })
   await expect(page.getByText('in the air they were hit in')).toBeVisible()
   await expect(driver).toContainText('202.8')
@@ -190,7 +183,7 @@ test('one total for each station, as painted and as printed: Stock, Wedges, the 
   page,
   banco,
 }) => {
-  await withDemo(banco, page, `${TILDA}/stock`)
+  await page.goto(banco.address + `${TILDA}/stock`)
   // The air in which the loft's monitor computes, on normal ground: whatever differs then is no other air.
   const day = {
     place: null,

@@ -1,13 +1,11 @@
-import { makeDemoIn } from '../../demo/make-demo-in'
 import { axeFindings, expect, test } from './banco'
+
+test.use({ demo: true })
 
 test('the gaps of the demo: a step opens its evidence, the schools change the page, the next dozen leads to a plan', async ({
   page,
   banco,
 }) => {
-  await banco.stop()
-  makeDemoIn(banco.data)
-  await banco.start()
   await page.goto(`${banco.address}/golfers/demo-tilda/gaps`)
   await expect(page.getByRole('heading', { level: 1 })).toHaveText(
     /^P-wedge and 50° wedge carry the same distance: 10\d and 10\d yards/,
@@ -41,9 +39,6 @@ test('the gaps of the demo: a step opens its evidence, the schools change the pa
 })
 
 test('a left-out shot is put back from the stock table, and the stock follows', async ({ page, banco }) => {
-  await banco.stop()
-  makeDemoIn(banco.data)
-  await banco.start()
   await page.goto(`${banco.address}/golfers/demo-tilda/stock`)
   await page.getByRole('button', { name: '5-hybrid 25°' }).click()
   const row = page.getByRole('row', { name: /5-hybrid 25°/ }).first()

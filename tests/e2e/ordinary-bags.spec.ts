@@ -4,7 +4,6 @@ import { join } from 'node:path'
 import { execFileSync } from 'node:child_process'
 import type { APIRequestContext } from '@playwright/test'
 import type { BancoServer } from '../../demo/banco-server'
-import { makeDemoIn } from '../../demo/make-demo-in'
 import { axeFindings, bayOf, expect, golferWithBag, openSession, test } from './banco'
 
 /** Typed shots with clubs of the bag, by name. */
@@ -91,75 +90,69 @@ test('two clubs at one number are the same distance; one that was not hit makes 
   await expect(page.getByTestId('plan')).toContainText('Open the plan’s')
 })
 
-test('no page scrolls sideways on a phone, upright or on its side; each prints on one sheet with its title', async ({
-  browser,
-  banco,
-}) => {
-  await banco.stop()
-  makeDemoIn(banco.data)
-  await banco.start()
-  const home = `${banco.address}/golfers/demo-tilda`
-  const pages = [
-    'bag',
-    'bay',
-    'stock',
-    'gaps',
-    'wedges',
-    'course',
-    'log',
-    'import',
-    'paper',
-    '',
-    'sessions/demo-tilda-9',
-  ]
-  for (const [width, height] of [
-    [360, 740],
-    [390, 844],
-    [844, 390],
-  ] as const) {
-    const context = await browser.newContext({ viewport: { width, height }, hasTouch: true, isMobile: true })
-    const page = await context.newPage()
-    for (const path of pages) {
-      await page.goto(`${home}/${path}`)
-      await expect(page.getByRole('heading', { level: 1 })).toBeAttached()
-      const scroll = await page.evaluate(() => document.documentElement.scrollWidth)
-      expect(scroll, `${path} at ${width}`).toBeLessThanOrEqual(width)
-    }
-    await context.close()
-  }
-  const low = await browser.newContext({
-    viewport: { width: 390, height: 664 },
-    hasTouch: true,
-    isMobile: true,
-  })
-  const bay = await low.newPage()
-  await bay.goto(`${home}/bay`)
-  await expect(bay.locator('.pad').getByRole('button', { name: 'Add' })).toBeInViewport({ ratio: 1 })
-  await expect(bay.locator('.last-shot .carry')).toBeInViewport({ ratio: 1 })
-  await low.close()
+test.describe('the pages of the demo', () => {
+  test.use({ demo: true, hasTouch: true, isMobile: true })
+  const home = '/golfers/demo-tilda'
 
-  const sheet = await browser.newPage()
-  const folder = mkdtempSync(join(tmpdir(), 'banco-print-'))
-  for (const [path, last] of [
-    ['stock', 'Left out'],
-    ['gaps', '58° wedge'],
-    ['wedges', 'total'],
-    ['course', 'Rule 4.3'],
-  ] as const) {
-    await sheet.goto(`${home}/${path}`)
-    await expect(sheet.getByRole('heading', { level: 1 })).toBeVisible()
-    await expect(sheet.getByText(last).first()).toBeAttached()
-    // The day on the sheet and the drawing come once the page has woken.
-    await expect(sheet.locator('.print-title td').nth(2)).not.toBeEmpty()
-    if (path === 'gaps' || path === 'wedges')
-      await expect(sheet.locator('svg.svg-drawing text', { hasText: '58°' }).first()).toBeAttached()
-    for (const format of ['A4', 'Letter'] as const) {
-      const file = join(folder, `${path}-${format}.pdf`)
-      writeFileSync(file, await sheet.pdf({ format }))
-      expect(execFileSync('pdfinfo', [file], { encoding: 'utf8' })).toMatch(/Pages:\s+1\n/)
-      const text = execFileSync('pdftotext', ['-layout', file, '-'], { encoding: 'utf8' })
-      for (const words of ['Tilda Brandvoll', 'Winter bag', 'mean of solid', 'solid shots', last])
-        expect(text).toContain(words)
+  test('none scrolls sideways on a phone, upright or on its side', async ({ page, banco }) => {
+    const pages = [
+      'bag',
+      'bay',
+      'stock',
+      'gaps',
+      'wedges',
+      'course',
+      'log',
+      'import',
+      'paper',
+      '',
+      'sessions/demo-tilda-9',
+    ]
+    for (const path of pages) {
+      await page.goto(`${banco.address}${home}/${path}`)
+      await expect(page.getByRole('heading', { level: 1 })).toBeAttached()
+      for (const [width, height] of [
+        [360, 740],
+        [390, 844],
+        [844, 390],
+      ] as const) {
+        await page.setViewportSize({ width, height })
+        const scroll = await page.evaluate(() => document.documentElement.scrollWidth)
+        expect(scroll, `${path} at ${width}`).toBeLessThanOrEqual(width)
+      }
     }
-  }
+    await page.setViewportSize({ width: 390, height: 664 })
+    await page.goto(`${banco.address}${home}/bay`)
+    await expect(page.locator('.pad').getByRole('button', { name: 'Add' })).toBeInViewport({ ratio: 1 })
+    await expect(page.locator('.last-shot .carry')).toBeInViewport({ ratio: 1 })
+  })
+})
+
+test.describe('each page of numbers', () => {
+  test.use({ demo: true })
+  test('prints on one sheet with its title', async ({ page: sheet, banco }) => {
+    const folder = mkdtempSync(join(tmpdir(), 'banco-print-'))
+    for (const [path, last] of [
+      ['stock', 'Left out'],
+      ['gaps', '58° wedge'],
+      ['wedges', 'total'],
+      ['course', 'Rule 4.3'],
+    ] as const) {
+      await sheet.goto(`${banco.address}/golfers/demo-tilda/${path}`)
+      await expect(sheet.getByRole('heading', { level: 1 })).toBeVisible()
+      await expect(sheet.getByText(last).first()).toBeAttached()
+      // The day on the sheet and the drawing come once the page has woken.
+      await expect(sheet.locator('.print-title td').nth(2)).not.toBeEmpty()
+      if (path === 'gaps' || path === 'wedges')
+        await expect(sheet.locator('svg.svg-drawing text', { hasText: '58°' }).first()).toBeAttached()
+      for (const format of ['A4', 'Letter'] as const) {
+        const file = join(folder, `${path}-${format}.pdf`)
+        writeFileSync(file, await sheet.pdf({ format }))
+        expect(execFileSync('pdfinfo', [file], { encoding: 'utf8' })).toMatch(/Pages:\s+1\n/)
+        const text = execFileSync('pdftotext', ['-layout', file, '-'], { encoding: 'utf8' })
+        for (const words of ['Tilda Brandvoll', 'Winter bag', 'mean of solid', 'solid shots', last])
+          expect(text).toContain(words)
+      }
+    }
+  })
 })

@@ -1,6 +1,6 @@
 import type { APIRequestContext } from '@playwright/test'
 import type { BancoServer } from '../../demo/banco-server'
-import { axeFindings, bayOf, expect, golferWithBag, openSession, test } from './banco'
+import { askedInVain, axeFindings, bayOf, expect, golferWithBag, openSession, test } from './banco'
 
 /** Types nothing: puts shots into a session as the Bay would. */
 async function typed(
@@ -109,7 +109,7 @@ test('with the server gone, typed shots wait in the browser, survive a closed ta
   expect((await bayOf(request, banco, session)).shots).toHaveLength(4)
 })
 
-test('a server gone for a while does not lose the station, and a second tab sees the same within a second', async ({
+test('a server gone for a while does not lose the station, and a second tab sees the same', async ({
   page,
   context,
   request,
@@ -125,7 +125,7 @@ test('a server gone for a while does not lose the station, and a second tab sees
   await page.keyboard.press('n')
   await page.keyboard.type('141\n')
   await expect(page.getByText('1 shot waits in this browser')).toBeVisible()
-  await page.waitForTimeout(3000)
+  await askedInVain(page, 2)
   await banco.start()
   await expect(page.getByText('Receiving', { exact: true })).toBeVisible({ timeout: 15_000 })
   await expect(page.getByText('in this browser')).toHaveCount(0)
@@ -135,7 +135,7 @@ test('a server gone for a while does not lose the station, and a second tab sees
   await expect(second.locator('[data-shot]')).toHaveCount(1)
   await page.bringToFront()
   await page.keyboard.type('143\n')
-  await expect(second.locator('[data-shot]')).toHaveCount(2, { timeout: 1000 })
+  await expect(second.locator('[data-shot]')).toHaveCount(2)
   expect((await bayOf(request, banco, session)).session.open?.clubId).toBe(
     (await bayOf(request, banco, session)).shots[1]!.clubId,
   )

@@ -1,13 +1,20 @@
 import { spawn } from 'node:child_process'
 import type { APIRequestContext, Page } from '@playwright/test'
 import type { BancoServer } from '../../demo/banco-server'
-import { axeFindings, bayOf, expect, golferWithBag, openSession, runMonitor, test } from './banco'
+import {
+  askedInVain,
+  axeFindings,
+  bayOf,
+  expect,
+  golferWithBag,
+  moveByKey,
+  openSession,
+  runMonitor,
+  test,
+} from './banco'
 
 /** What the twelve stations of the smooth bag carry here, shortest first, yards. */
 const CARRIES = [68, 82, 95, 104, 116, 127, 138, 149, 160, 172, 184, 203]
-
-/** A browser tries a stream again after three seconds, the page after one. */
-const LONGEST_BETWEEN_TRIES_MS = 5_000
 
 type Plan = { blocks: { clubId: string; swing: string; shots: number; day: number }[] }
 
@@ -140,7 +147,7 @@ test('a server that is gone in the middle, longer than the page waits between it
   await page.keyboard.type('82\n')
   await expect(page.getByText('3 shots wait in this browser')).toBeVisible()
   expect(await axeFindings(page)).toEqual([])
-  await page.waitForTimeout(LONGEST_BETWEEN_TRIES_MS)
+  await askedInVain(page, 3)
   await banco.start()
   await expect(page.getByText('in this browser')).toHaveCount(0, { timeout: 15_000 })
   await page.keyboard.type('83\n')
@@ -238,7 +245,7 @@ test('ten steps of every kind are undone one by one after a restart', async ({ p
   await expect(page.getByText('There is nothing left to undo')).toBeVisible()
 })
 
-test('a monitor that sends sixty shots, three a second: each once, in order', async ({
+test('a monitor that sends sixty shots, ten a second: each once, in order', async ({
   page,
   request,
   banco,
@@ -248,7 +255,7 @@ test('a monitor that sends sixty shots, three a second: each once, in order', as
   await page.goto(`${banco.address}/golfers/${golfer}/bay`)
   await page.getByRole('button', { name: /^7-iron/ }).click()
   await expect(page.getByRole('heading', { name: '7-iron, full swing' })).toBeVisible()
-  const said = await runMonitor(banco, '--club', '7i', '--shots', '60', '--every', '333', '--seed', '11')
+  const said = await runMonitor(banco, '--club', '7i', '--shots', '60', '--every', '100', '--seed', '11')
   expect(said.match(/ 201 /g)).toHaveLength(60)
   await expect(page.locator('[data-shot]')).toHaveCount(60)
   const listed = await page
@@ -404,11 +411,7 @@ test('a plan is made by hand with keys, is split over days, and a later day goes
   await plan.getByRole('button', { name: 'All clubs with the half swing, or none' }).click()
   await plan.getByLabel('S-wedge, half').check()
   await expect(plan.getByText('21 shots, about')).toBeVisible()
-  await plan.getByRole('button', { name: /^Move S-wedge, half, place 1$/ }).focus()
-  for (const key of ['Space', 'ArrowDown', 'Space']) {
-    await page.keyboard.press(key)
-    await page.waitForTimeout(250)
-  }
+  await moveByKey(page, plan.getByRole('button', { name: /^Move S-wedge, half, place 1$/ }), 'ArrowDown')
   await expect(plan.getByLabel('What to hit')).toHaveValue('by-hand')
   await expect(plan.locator('.block').first()).toContainText('S-wedge')
   await expect(plan.locator('.block').nth(1)).toContainText('S-wedge, half')

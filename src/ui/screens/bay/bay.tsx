@@ -68,7 +68,7 @@ export function Bay({ first }: { first: BayView }) {
   const fromFile = view.shots.length > 0 && view.shots.every(({ source }) => source === 'file')
   const reopened = session.open === null && !hurt && !fromFile
   useEffect(() => {
-    if (reopened) void openNow({ clubId: open.clubId, swing: open.swing })
+    if (reopened) bay.openFirst({ clubId: open.clubId, swing: open.swing })
     // eslint-disable-next-line react-hooks/exhaustive-deps -- once, when the page opens
   }, [])
 

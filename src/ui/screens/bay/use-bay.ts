@@ -24,6 +24,7 @@ export function useBay(first: BayView) {
     station: null,
     clearMs: null,
   })
+  const chosen = useRef(false)
   const sessionId = first.session.id
   const session = `/api/sessions/${sessionId}`
 
@@ -83,20 +84,25 @@ export function useBay(first: BayView) {
   const saying = (said: SessionSaid, fromShotId?: ShotId) =>
     take(() => send('POST', `${session}/said`, { ...said, ...(fromShotId && { fromShotId }) }))
 
+  const open = (station: Station) => {
+    chosen.current = true
+    tell({ type: 'opened', station })
+    return take(async () => {
+      const sent = await send<BayView>('PUT', `${session}/station`, station)
+      unheard.current.station = !sent.ok && sent.unreachable ? station : null
+      return sent
+    })
+  }
+
   return {
     view: useMemo(() => shownBay(state), [state]),
     waiting: state.waiting,
     problems: state.problems,
     live: state.live,
     say: (problems: Problem[]) => tell({ type: 'problems', problems }),
-    open: (station: Station) => {
-      tell({ type: 'opened', station })
-      return take(async () => {
-        const sent = await send<BayView>('PUT', `${session}/station`, station)
-        unheard.current.station = !sent.ok && sent.unreachable ? station : null
-        return sent
-      })
-    },
+    open,
+    /** Opens a station unless the golfer has opened one, who can be quicker than the page wakes. */
+    openFirst: (station: Station) => void (chosen.current || open(station)),
     /** Takes shots that were typed together. They show at once; without an answer they wait in this browser. */
     hit: async (station: Station, typed: readonly TypedHit[]) => {
       const now = Date.now()
