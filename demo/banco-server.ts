@@ -19,6 +19,10 @@ export class BancoServer {
     return new BancoServer(await freePort(), data, await freePort())
   }
 
+  get runs(): boolean {
+    return this.child !== null && this.child.exitCode === null && this.child.signalCode === null
+  }
+
   get address(): string {
     return `http://127.0.0.1:${this.port}`
   }
@@ -63,7 +67,7 @@ export class BancoServer {
   async stop(signal: NodeJS.Signals = 'SIGTERM'): Promise<void> {
     const child = this.child
     this.child = null
-    if (!child || child.exitCode !== null) return
+    if (!child || child.exitCode !== null || child.signalCode !== null) return
     child.kill(signal)
     // A browser's spare connection, on which it never asked anything, would keep it for ever. Nothing is lost by not
     // waiting: a shot is on disk when it is acknowledged.
