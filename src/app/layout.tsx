@@ -3,6 +3,8 @@ import type { ReactNode } from 'react'
 import 'bootstrap/dist/css/bootstrap.min.css'
 import '@fontsource-variable/archivo/standard.css'
 import '@/ui/theme.css'
+import '@/ui/parts.css'
+import '@/ui/sizes.css'
 
 export const metadata: Metadata = {
   title: { default: 'Banco', template: '%s · Banco' },

@@ -34,8 +34,6 @@ export type Part =
       pattern: Pattern
       fill?: Ink
     }
-  /** What lies between two lines, faintly. */
-  | { kind: 'area'; outline: { x: X; y: number }[]; ink: Ink }
   | { kind: 'dimension'; x1: X; x2: X; y: number; ink: Ink; dash?: [number, number] }
   | {
       kind: 'point'
@@ -59,9 +57,6 @@ export type Part =
       /** Set in bold before the text. */
       lead?: { text: string; size: number }
     }
-
-/** How faint an area is. */
-export const AREA_OPACITY = 0.16
 
 /** A measured drawing: its ruler from `left` to `right` pixels stands for `from` to `to` in the golfer's unit. */
 export type Drawing = {

@@ -1,4 +1,4 @@
-import { AREA_OPACITY, pixel, type Drawing, type Ink, type Part } from '@/draw/drawing'
+import { pixel, type Drawing, type Ink, type Part } from '@/draw/drawing'
 import { POINTS_PER_PIXEL, type Pen } from './pen'
 
 /** Paper is black on white: what a colour says stands there as a word and a pattern too. */
@@ -46,14 +46,6 @@ function drawPart(pen: Pen, part: Part, at: (x: Parameters<typeof pixel>[1]) => 
       if (part.edge) pdf.undash().lineWidth(1).rect(left, part.y, width, part.height).stroke(ink)
       break
     }
-    case 'area':
-      pdf
-        .save()
-        .fillOpacity(AREA_OPACITY)
-        .polygon(...part.outline.map(({ x, y }) => [at(x), y]))
-        .fill(ink)
-        .restore()
-      break
     case 'dimension': {
       const [x1, x2, { y }] = [at(part.x1), at(part.x2), part]
       pdf.lineWidth(1.5).strokeColor(ink)

@@ -18,7 +18,7 @@ import { Problems } from '../../shared/shell/problems'
 import { useSorting } from '../../shared/sorting'
 import { count } from '@/text/numbers'
 import { ClubForm } from './club-form'
-import './bag.css'
+import styles from './bag.module.css'
 
 /** The bag's fourteen slots in order, and the rack beside them. */
 export function BagBench({ golferId, bag }: { golferId: GolferId; bag: Bag }) {
@@ -58,7 +58,7 @@ export function BagBench({ golferId, bag }: { golferId: GolferId; bag: Bag }) {
   const free = MOST_CLUBS - clubs.length
 
   return (
-    <>
+    <div className={styles.screen}>
       <PageHead
         title={
           free === 0
@@ -141,7 +141,7 @@ export function BagBench({ golferId, bag }: { golferId: GolferId; bag: Bag }) {
           </section>
         </div>
       </div>
-    </>
+    </div>
   )
 }
 

@@ -8,7 +8,7 @@ import type { GolferId } from '@/core/ids'
 import type { Problem } from '@/core/problem'
 import { send } from '../../shared/send'
 import { Problems } from '../../shared/shell/problems'
-import './bag.css'
+import styles from './bag.module.css'
 
 /** A bag in one step: typical clubs, to be corrected afterwards. */
 export function ChooseTemplate({ golferId }: { golferId: GolferId }) {
@@ -20,7 +20,7 @@ export function ChooseTemplate({ golferId }: { golferId: GolferId }) {
     if (sent.ok) router.refresh()
   }
   return (
-    <>
+    <div className={styles.screen}>
       <Problems of={problems} />
       <div className="templates">
         {BAG_TEMPLATES.map(({ key, name, about, clubs }) => (
@@ -38,6 +38,6 @@ export function ChooseTemplate({ golferId }: { golferId: GolferId }) {
           </section>
         ))}
       </div>
-    </>
+    </div>
   )
 }

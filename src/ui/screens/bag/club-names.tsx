@@ -10,6 +10,7 @@ import type { Problem } from '@/core/problem'
 import { count } from '@/text/numbers'
 import { send } from '../../shared/send'
 import { Problems } from '../../shared/shell/problems'
+import styles from './bag.module.css'
 
 export type NamedClub = { label: string; shots: number; held: number; clubId: ClubId | null; said: boolean }
 
@@ -24,49 +25,51 @@ export function ClubNames({ golferId, bag, names }: { golferId: GolferId; bag: B
     if (sent.ok) router.refresh()
   }
   return (
-    <section className="sheet club-names" aria-label="Names in files and feeds">
-      <h2>
-        Names in files and feeds{' '}
-        <span className="quiet fw-normal">a change moves the shots that came under the name</span>
-      </h2>
-      <ul>
-        {names.map(({ label, shots, held, clubId, said }) => (
-          <li key={label}>
-            <span>
-              <b>{label}</b>{' '}
-              <span className="quiet">
-                {count(shots, 'shot')}
-                {held > 0 && `, ${held} held`}
-                {!said && clubId !== null && ', by its letters'}
+    <div className={styles.screen}>
+      <section className="sheet club-names" aria-label="Names in files and feeds">
+        <h2>
+          Names in files and feeds{' '}
+          <span className="quiet fw-normal">a change moves the shots that came under the name</span>
+        </h2>
+        <ul>
+          {names.map(({ label, shots, held, clubId, said }) => (
+            <li key={label}>
+              <span>
+                <b>{label}</b>{' '}
+                <span className="quiet">
+                  {count(shots, 'shot')}
+                  {held > 0 && `, ${held} held`}
+                  {!said && clubId !== null && ', by its letters'}
+                </span>
               </span>
-            </span>
-            <Form.Select
-              size="sm"
-              aria-label={`Which club “${label}” is`}
-              value={clubId ?? 'later'}
-              onChange={({ target }) => say(label, target.value)}
-            >
-              <option value="later">decide later: its shots wait</option>
-              {[...bag.clubs, ...bag.rack].map(({ id, name }) => (
-                <option key={id} value={id}>
-                  {name}
-                </option>
-              ))}
-            </Form.Select>
-            {said && (
-              <Button
+              <Form.Select
                 size="sm"
-                variant="outline"
-                aria-label={`Forget what “${label}” means`}
-                onClick={() => say(label, 'forgotten')}
+                aria-label={`Which club “${label}” is`}
+                value={clubId ?? 'later'}
+                onChange={({ target }) => say(label, target.value)}
               >
-                Forget
-              </Button>
-            )}
-          </li>
-        ))}
-      </ul>
-      <Problems of={problems} />
-    </section>
+                <option value="later">decide later: its shots wait</option>
+                {[...bag.clubs, ...bag.rack].map(({ id, name }) => (
+                  <option key={id} value={id}>
+                    {name}
+                  </option>
+                ))}
+              </Form.Select>
+              {said && (
+                <Button
+                  size="sm"
+                  variant="outline"
+                  aria-label={`Forget what “${label}” means`}
+                  onClick={() => say(label, 'forgotten')}
+                >
+                  Forget
+                </Button>
+              )}
+            </li>
+          ))}
+        </ul>
+        <Problems of={problems} />
+      </section>
+    </div>
   )
 }

@@ -10,7 +10,7 @@ import { DayForm } from './day-form'
 import { DayTable } from './day-table'
 import { Places } from './places'
 import { SeasonPicture } from './season-picture'
-import './course.css'
+import styles from './course.module.css'
 
 /** The bag in the air and on the ground of a day. */
 export function Course({ golfer, bag, day, setMs, places, card, counts, stations, airs }: CourseView) {
@@ -18,7 +18,7 @@ export function Course({ golfer, bag, day, setMs, places, card, counts, stations
   const advice = dayAdvice(card, day, name, golfer)
   const home = `/golfers/${golfer.id}`
   return (
-    <>
+    <div className={styles.screen}>
       <PrintTitle golfer={golfer} bag={bag} stocks={counts} what="Course" air={dayLine(day, golfer)} />
       <PageHead
         title={`${dayFinding(card, name, golfer)}.`}
@@ -64,6 +64,6 @@ export function Course({ golfer, bag, day, setMs, places, card, counts, stations
           day={day}
         />
       )}
-    </>
+    </div>
   )
 }

@@ -12,7 +12,7 @@ import { seasonPanel, type SeasonPanel, type SeasonTrace } from '@/draw/season'
 import { TURF_NAME } from '@/text/day'
 import { fixed, len } from '@/text/numbers'
 import { altitude, temperature } from '@/text/set-up'
-import { DrawingChart } from '../../shared/drawing/drawing-chart'
+import { TrueChart } from '../../shared/drawing/true-chart'
 import { useSeason } from './use-season'
 
 type Props = { golfer: Golfer; clubs: OwnedClub[]; stations: SeasonStation[]; day: Day }
@@ -49,13 +49,13 @@ export function SeasonPicture({ golfer, clubs, stations, day }: Props) {
     })),
   })
   const temp = panel(
-    `change of carry over temperature, °${tempUnit}`,
+    `temperature, °${tempUnit}`,
     dragged.tempC,
     (line) => line.temperature,
     (c) => tempIn(c, tempUnit),
   )
   const high = panel(
-    `change of carry over altitude, ${near}`,
+    `altitude, ${near}`,
     dragged.altitudeM,
     (line) => line.altitude,
     (m) => lengthIn(m, near),
@@ -100,8 +100,8 @@ export function SeasonPicture({ golfer, clubs, stations, day }: Props) {
         </Form.Group>
       </div>
       <div className="season-panels">
-        <DrawingChart draw={(width) => seasonPanel(temp, width)} says={saysOf(temp)} />
-        <DrawingChart draw={(width) => seasonPanel(high, width)} says={saysOf(high)} />
+        <TrueChart chart={seasonPanel(temp)} says={saysOf(temp)} />
+        <TrueChart chart={seasonPanel(high)} says={saysOf(high)} />
       </div>
       {ground.length > 0 && (
         <p className="season-ground">
@@ -129,7 +129,7 @@ const ofPoint = ({ at, change, half }: SeasonTrace['points'][number], unit = '')
 
 /** The ends of every trace, for those who cannot see the picture. */
 const saysOf = ({ along, traces, unit }: SeasonPanel): string =>
-  `${along}. ${traces
+  `Change of carry over ${along}. ${traces
     .flatMap(({ name, points }) => {
       const [first, last] = [points[0], points.at(-1)]
       return first && last ? [`${name}: ${ofPoint(first, ` ${unit}`)}, ${ofPoint(last)}`] : []

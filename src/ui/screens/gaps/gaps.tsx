@@ -27,7 +27,7 @@ import { statedAir } from '@/text/set-up'
 import { OwnLimits, StepSchoolChoice, StockRuleChoice } from './schools'
 import type { StationShots } from '@/views/bag-analysis'
 import { StepEvidence } from './step-evidence'
-import './gaps.css'
+import styles from './gaps.module.css'
 
 type Props = { golfer: Golfer; bag: Bag; analysis: BagAnalysis; shots: StationShots }
 
@@ -54,7 +54,7 @@ export function Gaps({ golfer, bag, analysis, shots }: Props) {
     )
   }
   return (
-    <>
+    <div className={styles.screen}>
       <PrintTitle golfer={golfer} bag={bag} stocks={analysis.stocks} what="Gaps" />
       <PageHead
         title={found.sentence}
@@ -110,7 +110,7 @@ export function Gaps({ golfer, bag, analysis, shots }: Props) {
       </div>
       <Warnings warnings={analysis.warnings} units={golfer} name={name} />
       <HitNext analysis={analysis} name={name} golferId={golfer.id} />
-    </>
+    </div>
   )
 }
 

@@ -19,7 +19,7 @@ import { ClubMapping } from './club-mapping'
 import { ColumnMapping, type ColumnState } from './column-mapping'
 import { RowPreview } from './row-preview'
 import { useTable } from './use-table'
-import './import.css'
+import styles from './import.module.css'
 
 type Props = {
   golfer: Golfer
@@ -120,7 +120,7 @@ export function ImportBench({ golfer, bag, mapped, shapes }: Props) {
     .reduce((sum, { shots }) => sum + shots, 0)
   const fresh = read ? read.counts.taken + read.counts.held - known.size : 0
   return (
-    <>
+    <div className={styles.screen}>
       <PageHead
         title={
           result
@@ -272,7 +272,7 @@ export function ImportBench({ golfer, bag, mapped, shapes }: Props) {
           )}
         </div>
       )}
-    </>
+    </div>
   )
 }
 

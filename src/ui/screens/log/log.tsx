@@ -15,7 +15,7 @@ import { Problems } from '../../shared/shell/problems'
 import { day, dayAndTime } from '@/text/days'
 import { PLACE_NAME } from '@/text/names'
 import { count } from '@/text/numbers'
-import './log.css'
+import styles from './log.module.css'
 
 export type FileInLog = { id: string; name: string; atMs: number; shots: number }
 type Props = { golfer: Golfer; sessions: SessionSummary[]; waiting: SessionSummary[]; files: FileInLog[] }
@@ -55,7 +55,7 @@ export function Log({ golfer, sessions: all, waiting, files }: Props) {
     done(await send('PATCH', `/api/sessions/${id}`, { golferId: golfer.id }), 'The shots are yours.')
 
   return (
-    <>
+    <div className={styles.screen}>
       <PageHead
         title={
           sessions.length === 0
@@ -172,6 +172,6 @@ export function Log({ golfer, sessions: all, waiting, files }: Props) {
           ))}
         </section>
       </div>
-    </>
+    </div>
   )
 }

@@ -1,16 +1,18 @@
 'use client'
 
 import Link from 'next/link'
-import { useEffect, useRef, useState } from 'react'
+import { useRef, useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import type { Golfer } from '@/core/golfer'
-import { card, CARD_SIZES, type CardData, type CardSize } from '@/draw/card'
-import { pixel } from '@/draw/drawing'
+import { card, type CardData, type CardSize } from '@/draw/card'
+import { pixel, type Drawing } from '@/draw/drawing'
 import { count } from '@/text/numbers'
-import { paintPart, readInks } from '../../shared/drawing/paint-part'
+import { readInks } from '../../shared/drawing/inks'
+import { paintPart } from '../../shared/drawing/paint-part'
+import { Svg } from '../../shared/drawing/svg-drawing'
 import { PageHead } from '../../shared/shell/page-head'
-import './paper.css'
+import styles from './paper.module.css'
 
 const SIZE_NAME: Record<CardSize, string> = {
   pocket: 'pocket, 74 × 105 mm',
@@ -36,36 +38,24 @@ const SHARP = 3
 
 /** What can be taken along: the yardage card in several sizes, labels for the shafts, the report. */
 export function PaperBench({ golfer, data, kind }: { golfer: Golfer; data: CardData; kind: CardKind }) {
-  const canvas = useRef<HTMLCanvasElement>(null)
+  const sheet = useRef<HTMLDivElement>(null)
   const [size, setSize] = useState<CardSize>('pocket')
-  const { width, height } = CARD_SIZES[size]
-  useEffect(() => {
-    const element = canvas.current
-    const ctx = element?.getContext('2d')
-    if (!element || !ctx) return
-    const drawing = card(data, size)
-    void document.fonts.ready.then(() => {
-      const inks = readInks(element)
-      ctx.setTransform(SHARP, 0, 0, SHARP, 0, 0)
-      ctx.fillStyle = '#fff'
-      ctx.fillRect(0, 0, width, height)
-      drawing.parts.forEach((part) => paintPart(ctx, part, (x) => pixel(drawing, x), inks))
+  const drawing = card(data, size)
+  const save = async () => {
+    if (!sheet.current) return
+    const picture = await pictureOf(drawing, sheet.current)
+    if (!picture) return
+    const link = Object.assign(document.createElement('a'), {
+      href: URL.createObjectURL(picture),
+      download: `${kind}-${size}.png`,
     })
-  }, [data, size, width, height])
-  const save = () =>
-    canvas.current?.toBlob((picture) => {
-      if (!picture) return
-      const link = Object.assign(document.createElement('a'), {
-        href: URL.createObjectURL(picture),
-        download: `${kind}-${size}.png`,
-      })
-      link.click()
-      URL.revokeObjectURL(link.href)
-    })
+    link.click()
+    URL.revokeObjectURL(link.href)
+  }
   const pdf = (paper: string) => `/api/golfers/${golfer.id}/paper?kind=${paper}`
   const hit = data.lines.filter(({ carry }) => carry !== '–').length
   return (
-    <>
+    <div className={styles.screen}>
       <PageHead
         title={
           kind === 'day'
@@ -90,14 +80,12 @@ export function PaperBench({ golfer, data, kind }: { golfer: Golfer; data: CardD
       </PageHead>
       <div className="paper-bench">
         <section className="sheet" aria-label="The card">
-          <canvas
-            ref={canvas}
-            width={width * SHARP}
-            height={height * SHARP}
-            style={{ width, height, maxWidth: '100%' }}
-            role="img"
-            aria-label={`${data.title}. ${data.notes.join('. ')}. ${data.lines.map(({ name, carry, plusMinus }) => `${name} ${carry} ${plusMinus && `± ${plusMinus}`}`).join(', ')}.`}
-          />
+          <div ref={sheet}>
+            <Svg
+              drawing={drawing}
+              says={`${data.title}. ${data.notes.join('. ')}. ${data.lines.map(({ name, carry, plusMinus }) => `${name} ${carry} ${plusMinus && `± ${plusMinus}`}`).join(', ')}.`}
+            />
+          </div>
         </section>
         <div className="d-grid gap-2 no-print">
           <div className="btns" role="group" aria-label="Which card">
@@ -131,6 +119,24 @@ export function PaperBench({ golfer, data, kind }: { golfer: Golfer; data: CardD
           <p className="quiet mb-0">Print PDFs at their actual size. {KIND[kind].mayBeUsed}</p>
         </div>
       </div>
-    </>
+    </div>
   )
+}
+
+/** A drawing as a picture, in the colours of where it stands. */
+async function pictureOf(drawing: Drawing, at: Element): Promise<Blob | null> {
+  const { width, height, parts } = drawing
+  const canvas = Object.assign(document.createElement('canvas'), {
+    width: width * SHARP,
+    height: height * SHARP,
+  })
+  const ctx = canvas.getContext('2d')
+  if (!ctx) return null
+  await document.fonts.ready
+  const inks = readInks(at)
+  ctx.setTransform(SHARP, 0, 0, SHARP, 0, 0)
+  ctx.fillStyle = '#fff'
+  ctx.fillRect(0, 0, width, height)
+  parts.forEach((part) => paintPart(ctx, part, (x) => pixel(drawing, x), inks))
+  return new Promise((resolve) => canvas.toBlob(resolve))
 }

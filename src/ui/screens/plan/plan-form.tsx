@@ -8,7 +8,7 @@ import { nextLine } from '@/text/reasons'
 import { blocksOf, daysOf, isOrder, type PlanDraft, type PlanSource } from './plan-draft'
 import { PlanOrderList } from './plan-order'
 import { StationGrid } from './station-grid'
-import './plan.css'
+import styles from './plan.module.css'
 
 const SHOTS_EACH = [3, 5, 6, 9, 12]
 const RESTS = [0, 12, 16, 24]
@@ -25,121 +25,123 @@ export function PlanForm({ draft, source, onChange }: Props) {
   const hasShots = analysis.stocks.some(({ count: shots }) => shots > 0)
   const next = hasShots ? analysis.next : []
   return (
-    <section className="sheet plan" aria-label="Plan">
-      {unfinished && draft.choice !== 'unfinished' && (
-        <p className="offer">
-          <span>
-            Of the plan of {dayAndTime(unfinished.startedMs, unfinished.offsetMin)}{' '}
-            <b>{count(total(unfinished.blocks), 'shot is', 'shots are')} left</b>.
-          </span>
-          <Button variant="outline" onClick={() => change({ choice: 'unfinished' })}>
-            Go on with it
-          </Button>
-        </p>
-      )}
-      {next.length > 0 && draft.choice !== 'next' && (
-        <p className="offer">
-          <span>
-            Left to settle: <b>{nextLine(next, name)}</b>
-          </span>
-          <Button variant="outline" onClick={() => change({ choice: 'next' })}>
-            Make it the plan
-          </Button>
-        </p>
-      )}
-      <div className="choices">
-        <label>
-          <span className="quiet">Hit</span>
-          <Form.Select
-            aria-label="What to hit"
-            value={draft.choice}
-            onChange={(event) => change({ choice: event.target.value as PlanDraft['choice'] })}
-          >
-            {PLAN_ORDERS.map((each) => (
-              <option key={each} value={each}>
-                {ORDER_NAME[each]}
-              </option>
-            ))}
-            {draft.choice === 'by-hand' && <option value="by-hand">in my own order</option>}
-            {next.length > 0 && <option value="next">what is left to settle</option>}
-            {unfinished && <option value="unfinished">what is left of the last plan</option>}
-            <option value="none">as I like, no plan</option>
-          </Form.Select>
-        </label>
-        {isOrder(draft.choice) && (
+    <div className={styles.screen}>
+      <section className="sheet plan" aria-label="Plan">
+        {unfinished && draft.choice !== 'unfinished' && (
+          <p className="offer">
+            <span>
+              Of the plan of {dayAndTime(unfinished.startedMs, unfinished.offsetMin)}{' '}
+              <b>{count(total(unfinished.blocks), 'shot is', 'shots are')} left</b>.
+            </span>
+            <Button variant="outline" onClick={() => change({ choice: 'unfinished' })}>
+              Go on with it
+            </Button>
+          </p>
+        )}
+        {next.length > 0 && draft.choice !== 'next' && (
+          <p className="offer">
+            <span>
+              Left to settle: <b>{nextLine(next, name)}</b>
+            </span>
+            <Button variant="outline" onClick={() => change({ choice: 'next' })}>
+              Make it the plan
+            </Button>
+          </p>
+        )}
+        <div className="choices">
           <label>
+            <span className="quiet">Hit</span>
             <Form.Select
-              aria-label="Shots each"
-              value={draft.shotsEach}
-              onChange={({ target: { value } }) =>
-                change({ shotsEach: value === 'until-settled' ? value : Number(value) })
-              }
+              aria-label="What to hit"
+              value={draft.choice}
+              onChange={(event) => change({ choice: event.target.value as PlanDraft['choice'] })}
             >
-              {SHOTS_EACH.map((n) => (
-                <option key={n} value={n}>
-                  {n} shots each
+              {PLAN_ORDERS.map((each) => (
+                <option key={each} value={each}>
+                  {ORDER_NAME[each]}
                 </option>
               ))}
-              <option value="until-settled">until settled</option>
+              {draft.choice === 'by-hand' && <option value="by-hand">in my own order</option>}
+              {next.length > 0 && <option value="next">what is left to settle</option>}
+              {unfinished && <option value="unfinished">what is left of the last plan</option>}
+              <option value="none">as I like, no plan</option>
             </Form.Select>
           </label>
-        )}
-        {draft.choice !== 'none' && (
-          <>
+          {isOrder(draft.choice) && (
             <label>
               <Form.Select
-                aria-label="Rests"
-                value={draft.restEvery}
-                onChange={(event) => change({ restEvery: Number(event.target.value) })}
+                aria-label="Shots each"
+                value={draft.shotsEach}
+                onChange={({ target: { value } }) =>
+                  change({ shotsEach: value === 'until-settled' ? value : Number(value) })
+                }
               >
-                {RESTS.map((n) => (
+                {SHOTS_EACH.map((n) => (
                   <option key={n} value={n}>
-                    {n === 0 ? 'no rests' : `rest ${pace.restS} s every ${n}`}
+                    {n} shots each
                   </option>
                 ))}
+                <option value="until-settled">until settled</option>
               </Form.Select>
             </label>
-            <label>
-              <Form.Select
-                aria-label="Longest day"
-                value={draft.longestMin}
-                onChange={(event) => change({ longestMin: Number(event.target.value) })}
-              >
-                {[...new Set([...LONGEST_MIN, draft.longestMin])]
-                  .sort((a, b) => a - b)
-                  .map((n) => (
+          )}
+          {draft.choice !== 'none' && (
+            <>
+              <label>
+                <Form.Select
+                  aria-label="Rests"
+                  value={draft.restEvery}
+                  onChange={(event) => change({ restEvery: Number(event.target.value) })}
+                >
+                  {RESTS.map((n) => (
                     <option key={n} value={n}>
-                      {n} min a day
+                      {n === 0 ? 'no rests' : `rest ${pace.restS} s every ${n}`}
                     </option>
                   ))}
-              </Form.Select>
-            </label>
+                </Form.Select>
+              </label>
+              <label>
+                <Form.Select
+                  aria-label="Longest day"
+                  value={draft.longestMin}
+                  onChange={(event) => change({ longestMin: Number(event.target.value) })}
+                >
+                  {[...new Set([...LONGEST_MIN, draft.longestMin])]
+                    .sort((a, b) => a - b)
+                    .map((n) => (
+                      <option key={n} value={n}>
+                        {n} min a day
+                      </option>
+                    ))}
+                </Form.Select>
+              </label>
+            </>
+          )}
+        </div>
+        {draft.choice !== 'none' && (
+          <>
+            <p>
+              <b>{planLength(days)}</b> {planWhy(draft)}
+            </p>
+            <div className="plan-body">
+              {isOrder(draft.choice) && (
+                <StationGrid
+                  bag={bag}
+                  swings={source.golfer.swings}
+                  chosen={draft.stations}
+                  onChange={(stations) => change({ stations })}
+                />
+              )}
+              <PlanOrderList
+                days={days}
+                name={({ clubId, swing }) => stationName({ name: name(clubId) }, swing)}
+                onChange={(byHand) => change({ choice: 'by-hand', byHand })}
+              />
+            </div>
           </>
         )}
-      </div>
-      {draft.choice !== 'none' && (
-        <>
-          <p>
-            <b>{planLength(days)}</b> {planWhy(draft)}
-          </p>
-          <div className="plan-body">
-            {isOrder(draft.choice) && (
-              <StationGrid
-                bag={bag}
-                swings={source.golfer.swings}
-                chosen={draft.stations}
-                onChange={(stations) => change({ stations })}
-              />
-            )}
-            <PlanOrderList
-              days={days}
-              name={({ clubId, swing }) => stationName({ name: name(clubId) }, swing)}
-              onChange={(byHand) => change({ choice: 'by-hand', byHand })}
-            />
-          </div>
-        </>
-      )}
-    </section>
+      </section>
+    </div>
   )
 }
 

@@ -13,7 +13,7 @@ import { VerdictBadge } from '../gaps/verdict-badge'
 import { Expectations } from './expectations'
 import { Hurt } from './hurt'
 import { SessionSetUp } from './session-set-up'
-import './session.css'
+import styles from './session.module.css'
 
 /** What a session came to: what was planned and not hit, what its shots settle, and what to hit next time. */
 export function SessionEnd({ view, expected, profiles }: SessionView) {
@@ -35,7 +35,7 @@ export function SessionEnd({ view, expected, profiles }: SessionView) {
   const lasted = ((taken.at(-1)?.hitMs ?? session.startedMs) - session.startedMs) / 1000
   const home = `/golfers/${golfer.id}`
   return (
-    <>
+    <div className={styles.screen}>
       <PageHead
         title={`${count(taken.length, 'shot')} with ${count(hitClubs.size, 'club')} in ${minutes(lasted)}`}
         lede={
@@ -105,7 +105,7 @@ export function SessionEnd({ view, expected, profiles }: SessionView) {
         <Expectations golfer={golfer} here={expected.here} all={expected.all} name={name} />
         <SessionSetUp golfer={golfer} session={session} setUp={view.setUp} profiles={profiles} />
       </div>
-    </>
+    </div>
   )
 }
 

@@ -21,7 +21,7 @@ import { around, count, len } from '@/text/numbers'
 import type { StockView } from '@/views/stock-view'
 import { OpenSetUps } from './open-set-ups'
 import { StationDetails } from './station-details'
-import './stock.css'
+import styles from './stock.module.css'
 import { atStation, FULL_SWING, isOf, stationKey } from '@/core/station'
 
 /** Every station with what its solid shots say; a station opens to the shots behind it. */
@@ -56,7 +56,7 @@ export function StockTable({ golfer, bag, analysis, shots, setUps, airs, beside,
   const filled = stocks.some(({ modelled }) => modelled)
   const widest = hit.reduce((a, b) => (half(b) > half(a) ? b : a))
   return (
-    <>
+    <div className={styles.screen}>
       <PrintTitle golfer={golfer} bag={bag} stocks={analysis.stocks} what="Stock" />
       <PageHead
         title={`${count(hit.length, 'stock')} from ${count(solid, 'solid shot')}`}
@@ -142,7 +142,7 @@ export function StockTable({ golfer, bag, analysis, shots, setUps, airs, beside,
       {filled && <p className="quiet filled">{MODELLED_NOTE}</p>}
       <AirAsked key={airs.map(({ id }) => id).join()} golfer={golfer} of={airs} />
       <OpenSetUps golfer={golfer} of={setUps} />
-    </>
+    </div>
   )
 }
 

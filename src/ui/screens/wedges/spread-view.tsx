@@ -11,7 +11,7 @@ import { planView } from '@/draw/plan-view'
 import { MARK_NAME } from '@/text/names'
 import { count, len, side } from '@/text/numbers'
 import { biasLine, flagName } from '@/text/wedges'
-import { DrawingChart } from '../../shared/drawing/drawing-chart'
+import { TrueChart } from '../../shared/drawing/true-chart'
 import type { StationShots } from '@/views/bag-analysis'
 import { stationKey } from '@/core/station'
 
@@ -80,28 +80,26 @@ export function SpreadView({ golfer, shots, stations, name }: Props) {
             {!bad && leftOut > 0 && ` ${count(leftOut, 'bad one')} left out.`}
           </p>
         )}
-        <DrawingChart
-          draw={(width) =>
-            planView(
-              {
-                shots: taken.map(({ id, carryM, offlineM, counts, mark }) => ({
-                  id,
-                  along: at(carryM),
-                  across: at(offlineM),
-                  counts,
-                  word: MARK_NAME[mark],
-                })),
-                ...(spread && {
-                  reach: {
-                    along: both(spread.along.reachM),
-                    across: both(spread.across.reachM),
-                    middle: { along: at(spread.along.meanM), across: at(spread.across.meanM) },
-                  },
-                }),
-              },
-              width,
-            )
-          }
+        <TrueChart
+          chart={planView(
+            {
+              shots: taken.map(({ id, carryM, offlineM, counts, mark }) => ({
+                id,
+                along: at(carryM),
+                across: at(offlineM),
+                counts,
+                word: MARK_NAME[mark],
+              })),
+              ...(spread && {
+                reach: {
+                  along: both(spread.along.reachM),
+                  across: both(spread.across.reachM),
+                  middle: { along: at(spread.along.meanM), across: at(spread.across.meanM) },
+                },
+              }),
+            },
+            golfer.lengthUnit,
+          )}
           says={`Seen from above: ${taken.map(({ carryM, offlineM }) => `${len(carryM, golfer)}, ${side(offlineM, golfer)}`).join('; ')}.`}
         />
       </div>

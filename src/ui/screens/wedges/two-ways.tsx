@@ -10,7 +10,7 @@ import { lengthIn } from '@/core/units'
 import { flights } from '@/draw/flights'
 import { around, len, lenUnit } from '@/text/numbers'
 import { flagName, flightLine, goodFor } from '@/text/wedges'
-import { DrawingChart } from '../../shared/drawing/drawing-chart'
+import { TrueChart } from '../../shared/drawing/true-chart'
 import { LeaveOnPurpose } from '../gaps/leave-on-purpose'
 
 type Props = {
@@ -54,18 +54,16 @@ export function TwoWays({ golfer, pairs, chosen, onChoose, name, turf, left }: P
         )}
       </div>
       <div className="p-3 d-grid gap-2">
-        <DrawingChart
-          draw={(width) =>
-            flights(
-              flown.map(({ way, flight }, i) => ({
-                name: `${label(way)}, ${len(way.carryM, golfer)}`,
-                points: flight.path.map(({ alongM, upM }) => ({ along: at(alongM), up: at(upM) })),
-                run: at(flight.runM),
-                dashed: i === 1,
-              })),
-              width,
-            )
-          }
+        <TrueChart
+          chart={flights(
+            flown.map(({ way, flight }, i) => ({
+              name: `${label(way)}, ${len(way.carryM, golfer)}`,
+              points: flight.path.map(({ alongM, upM }) => ({ along: at(alongM), up: at(upM) })),
+              run: at(flight.runM),
+              dashed: i === 1,
+            })),
+            golfer.lengthUnit,
+          )}
           says={`From the side, to one scale. ${flown.map(({ way, flight }) => `${label(way)}: carries ${lenUnit(way.carryM, golfer)}, ${flightLine(flight, golfer)}`).join('. ')}.`}
         />
         {flown.map(({ way, flight }, i) => (

@@ -29,7 +29,7 @@ import { SpreadView } from './spread-view'
 import { SwingsForm } from './swings-form'
 import { TwoWays } from './two-ways'
 import { WedgeTable } from './wedge-table'
-import './wedges.css'
+import styles from './wedges.module.css'
 
 /** Every shot inside the full pitching wedge: the rule first, then what to hit, the table, and practice. */
 export function Wedges(props: WedgesView) {
@@ -88,7 +88,7 @@ export function Wedges(props: WedgesView) {
     )
   }
   return (
-    <>
+    <div className={styles.screen}>
       <PrintTitle golfer={golfer} bag={bag} stocks={solidOf(found)} what="Wedges" />
       <PageHead
         title={titleOf(found, golfer)}
@@ -228,7 +228,7 @@ export function Wedges(props: WedgesView) {
           <LadderList golfer={golfer} rungs={rungs} name={name} />
         </div>
       </div>
-    </>
+    </div>
   )
 }
 

@@ -6,7 +6,6 @@ import { CARRY_FROM_NAME, WIND_NAME } from '@/text/names'
 import { ChoiceField } from '../set-up/choice-field'
 import { MeasureField } from '../set-up/measure-field'
 import { measuresOf } from '../set-up/set-up-form'
-import '../set-up/set-up.css'
 
 type Props = {
   golfer: Golfer

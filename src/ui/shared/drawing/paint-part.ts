@@ -1,31 +1,4 @@
-import { AREA_OPACITY, type Ink, type Part, type Pattern, type X } from '@/draw/drawing'
-
-/** The token of the theme behind each ink. */
-export const INK_TOKEN: Record<Ink, string> = {
-  ink: '--ink',
-  quiet: '--ink-3',
-  line: '--line',
-  hair: '--hair',
-  sheet: '--sheet',
-  dye: '--dye',
-  'dye-soft': '--dye-soft',
-  'left-out': '--ink-3',
-  even: '--even',
-  narrow: '--narrow',
-  wide: '--wide',
-  reversed: '--flip',
-  level: '--flip',
-  left: '--open',
-  open: '--open',
-}
-
-/** The colours of the theme that the canvas stands in. */
-export function readInks(element: Element): Record<Ink, string> {
-  const style = getComputedStyle(element)
-  return Object.fromEntries(
-    Object.entries(INK_TOKEN).map(([ink, name]) => [ink, style.getPropertyValue(name).trim() || '#000']),
-  ) as Record<Ink, string>
-}
+import { type Ink, type Part, type Pattern, type X } from '@/draw/drawing'
 
 /** Paints one part of a drawing on a canvas. */
 export function paintPart(
@@ -53,12 +26,6 @@ export function paintPart(
       if (part.edge) ctx.strokeRect(left, part.y, width, part.height)
       break
     }
-    case 'area':
-      ctx.globalAlpha = AREA_OPACITY
-      ctx.beginPath()
-      part.outline.forEach(({ x, y }) => ctx.lineTo(at(x), y))
-      ctx.fill()
-      break
     case 'dimension':
       paintDimension(ctx, at(part.x1), at(part.x2), part.y, part.dash)
       break

@@ -1,8 +1,8 @@
 'use client'
 
 import { useEffect, useId, useRef, useState, type ReactNode } from 'react'
-import { AREA_OPACITY, pixel, type Drawing, type Ink, type Part, type Pattern } from '@/draw/drawing'
-import { INK_TOKEN } from './paint-part'
+import { pixel, type Drawing, type Ink, type Part, type Pattern } from '@/draw/drawing'
+import { INK_TOKEN } from './inks'
 
 type Props = {
   /** The drawing at a width in pixels. */
@@ -49,7 +49,8 @@ export function SvgDrawing({ draw, says, children, onPaper = false }: Props) {
   )
 }
 
-function Svg({ drawing, says }: { drawing: Drawing; says: string }) {
+/** A drawing at its own size. */
+export function Svg({ drawing, says }: { drawing: Drawing; says: string }) {
   const id = useId()
   const { width, height, parts } = drawing
   const hatches = new Map(
@@ -130,14 +131,6 @@ function PartShape({ part, drawing, hatchId }: { part: Part; drawing: Drawing; h
         </g>
       )
     }
-    case 'area':
-      return (
-        <polygon
-          points={part.outline.map(({ x, y }) => `${pixel(drawing, x)},${y}`).join(' ')}
-          fill={ink}
-          opacity={AREA_OPACITY}
-        />
-      )
     case 'dimension': {
       const [x1, x2, y] = [pixel(drawing, part.x1), pixel(drawing, part.x2), part.y]
       const head = Math.min(6, Math.abs(x2 - x1) / 2)

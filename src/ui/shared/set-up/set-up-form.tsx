@@ -17,7 +17,6 @@ import { altitude, caveatSentence } from '@/text/set-up'
 import { ChoiceField } from './choice-field'
 import { MeasureField, type Measure } from './measure-field'
 import { MonitorSetUpForm } from './monitor-set-up-form'
-import './set-up.css'
 
 type Props = {
   golfer: Golfer

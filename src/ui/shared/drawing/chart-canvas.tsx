@@ -1,0 +1,172 @@
+'use client'
+
+import {
+  Chart as ChartJs,
+  Filler,
+  Legend,
+  LinearScale,
+  LineController,
+  LineElement,
+  PointElement,
+  ScatterController,
+  Tooltip,
+  type ChartDataset,
+  type ChartOptions,
+  type Plugin,
+} from 'chart.js'
+import { Chart as Painted } from 'react-chartjs-2'
+import type { Chart, ChartAxis, ChartSeries } from '@/draw/chart'
+import type { Ink } from '@/draw/drawing'
+
+ChartJs.register(
+  Filler,
+  Legend,
+  LinearScale,
+  LineController,
+  LineElement,
+  PointElement,
+  ScatterController,
+  Tooltip,
+)
+
+type Point = { x: number; y: number; says?: string | undefined }
+type Inks = Record<Ink, string>
+/** What axes, titles and legend take of a chart's frame, in pixels. */
+export type Around = { wide: number; high: number }
+type Props = { chart: Chart; says: string; inks: Inks; onAround: (around: Around) => void }
+
+/** Paints a chart with its axes, its legend, and a number where one asks. */
+export default function ChartCanvas({ chart, says, inks, onAround }: Props) {
+  const datasets = chart.series.flatMap((series) => datasetsOf(series, inks))
+  return (
+    <Painted
+      type="line"
+      role="img"
+      aria-label={says}
+      data={{ datasets }}
+      options={optionsOf(chart, inks)}
+      plugins={[around(onAround)]}
+    />
+  )
+}
+
+const SHAPE = { dot: 'circle', cross: 'crossRot', diamond: 'rectRot' } as const
+const FAINT = '29'
+
+/** A series with its band: the upper edge first, the lower edge filled up to it. */
+function datasetsOf(series: ChartSeries, inks: Inks): ChartDataset<'line', Point[]>[] {
+  const { name, points, ink, weight, shown, shape, dashed, named, faint } = series
+  const colour = inks[ink]
+  const edge = (of: (point: ChartSeries['points'][number]) => number, fill: string | false) => ({
+    label: '',
+    data: points.map((point) => ({ x: point.x, y: of(point) })),
+    borderWidth: 0,
+    pointRadius: 0,
+    pointHitRadius: 0,
+    fill,
+    backgroundColor: (faint ? inks.line : colour) + FAINT,
+  })
+  const dashes = new Set(Array.isArray(dashed) ? dashed : [])
+  const main: ChartDataset<'line', Point[]> = {
+    label: named ? name : '',
+    data: points,
+    showLine: shown === 'line',
+    borderColor: colour,
+    backgroundColor: colour,
+    borderWidth: weight,
+    ...(dashed === true && { borderDash: [6, 4] }),
+    ...(dashes.size > 0 && {
+      segment: { borderDash: ({ p0DataIndex }) => (dashes.has(p0DataIndex) ? [3, 3] : undefined) },
+    }),
+    pointStyle: SHAPE[shape ?? 'dot'],
+    // A line's shape stands at its end, where it stops.
+    pointRadius: ({ dataIndex }) =>
+      shown === 'points' ? 5 : shape && dataIndex === points.length - 1 ? 6 : 0,
+    pointBorderWidth: shape === 'cross' ? 2 : 1,
+    pointHitRadius: 8,
+  }
+  const banded = points.some(({ band }) => band !== undefined)
+  return banded
+    ? [edge(({ y, band = 0 }) => y + band, false), edge(({ y, band = 0 }) => y - band, '-1'), main]
+    : [main]
+}
+
+function optionsOf({ x, y }: Chart, inks: Inks): ChartOptions<'line'> {
+  const font = { size: 12.5, family: getComputedStyle(document.body).fontFamily }
+  const axis = ({ title, sideways }: ChartAxis) => ({
+    type: 'linear' as const,
+    title: { display: true, text: title, color: inks.quiet, font },
+    ticks: {
+      color: inks.quiet,
+      font,
+      maxTicksLimit: 9,
+      includeBounds: false,
+      ...(sideways && { callback: (value: number | string) => sidewaysTick(Number(value)) }),
+    },
+    grid: { color: inks.hair },
+    border: { color: inks.line },
+  })
+  return {
+    animation: false,
+    responsive: true,
+    maintainAspectRatio: false,
+    parsing: false,
+    interaction: { mode: 'nearest', intersect: false },
+    scales: {
+      x: { ...axis(x), min: x.from, max: x.to },
+      y: { ...axis(y), min: y.from, max: y.to, reverse: y.downwards ?? false },
+    },
+    plugins: {
+      legend: {
+        position: 'bottom',
+        labels: {
+          usePointStyle: true,
+          boxHeight: 11,
+          font,
+          generateLabels: (chart) => namesOf(chart, inks.ink),
+        },
+        // A tap on a name is no wish to be rid of what it names.
+        onClick: () => {},
+      },
+      tooltip: {
+        bodyFont: font,
+        filter: ({ raw }) => (raw as Point).says !== undefined,
+        callbacks: {
+          title: () => '',
+          label: ({ raw, dataset }) => [dataset.label, (raw as Point).says].filter(Boolean).join(': '),
+        },
+      },
+    },
+  }
+}
+
+/** What stands beside the chart: a piece of each line as it is drawn, or the shape of its points. */
+const namesOf = (chart: ChartJs, fontColor: string) =>
+  chart.data.datasets.flatMap((dataset, datasetIndex) => {
+    const { label, borderColor, borderWidth, borderDash, pointStyle, showLine } = dataset as ChartDataset<
+      'line',
+      Point[]
+    >
+    if (!label) return []
+    return {
+      text: label,
+      datasetIndex,
+      fontColor,
+      fillStyle: borderColor as string,
+      strokeStyle: borderColor as string,
+      lineWidth: borderWidth as number,
+      lineDash: showLine ? ((borderDash as number[] | undefined) ?? []) : [],
+      pointStyle: showLine ? ('line' as const) : (pointStyle as 'circle'),
+    }
+  })
+
+const sidewaysTick = (value: number): string =>
+  value === 0 ? '0' : `${Math.abs(value)} ${value < 0 ? 'left' : 'right'}`
+
+/** Tells how much of the frame is no plot, once the chart has laid itself out. */
+const around = (onAround: (around: Around) => void): Plugin<'line'> => ({
+  id: 'around',
+  afterUpdate({ width, height, chartArea }) {
+    if (chartArea.width > 0) onAround({ wide: width - chartArea.width, high: height - chartArea.height })
+  },
+})
