@@ -9,8 +9,7 @@ import { openDatabase, type Database } from '@/store/database'
 import { golferSchema, GolferDocumentError } from '@/store/golfer-document'
 import { restoreGolfer } from '@/store/restore-golfer'
 import { allGolfers } from '@/store/golfers'
-import { courseDay } from '@/views/course-view'
-import { paperView } from '@/views/paper-view'
+import { paperInput } from '@/views/paper-view'
 import { exportFile, EXPORTS } from '@/views/export-file'
 import { importShots } from '@/store/shot-files'
 import { readGolferDocument } from '@/formats/golfer-document'
@@ -215,13 +214,12 @@ export async function runReport(args: string[]): Promise<void> {
   if (!(PAPERS as readonly string[]).includes(values.kind))
     throw new CommandError(`--kind must be one of ${PAPERS.join(', ')}, and is "${values.kind}".`)
   const madeMs = Date.now()
-  const { golfer, input, ofDay } = withData((db) => {
+  const { golfer, input } = withData((db) => {
     const whose = golferNamed(db, values.golfer)
-    const day = isOfDay(values.kind) ? courseDay(db, whose, madeMs) : null
-    return { golfer: whose, input: paperView(db, whose, madeMs), ofDay: day }
+    return { golfer: whose, input: paperInput(db, whose, { ofDay: isOfDay(values.kind), madeMs }) }
   })
   if (!input) throw new CommandError(`${golfer.name} has no bag yet.`)
-  writeNew(path, await paperPdf(values.kind as Paper, { golfer, madeMs, ...input, ...(ofDay && { ofDay }) }))
+  writeNew(path, await paperPdf(values.kind as Paper, input))
 }
 
 /** What went wrong in words, where it is known; null for a fault of Banco's own. */

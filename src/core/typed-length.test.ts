@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest'
-import { readLength } from './typed-length'
+import { readLength, readNumber } from './typed-length'
 import { metresFrom } from './units'
 
 it.each([
@@ -16,4 +16,8 @@ it.each([
 it('nothing is null, and what is no length is no number', () => {
   expect(readLength('  ', 'yd')).toBeNull()
   expect(['abc', '12 l', '1.2.3', 'm'].map((text) => readLength(text, 'yd'))).toEqual([NaN, NaN, NaN, NaN])
+})
+
+it('a number may have a comma, a point or a real minus', () => {
+  expect(['12', ' 12,5 ', '−3.5', '', '1 2', 'x'].map(readNumber)).toEqual([12, 12.5, -3.5, null, NaN, NaN])
 })

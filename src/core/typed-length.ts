@@ -17,3 +17,12 @@ export function readLength(text: string, unit: HeightUnit): number | null {
   const number = Number(digits.replace(',', '.')) * (sign === '-' || sign === '−' ? -1 : 1)
   return metresFrom(number, (said && UNIT[said.charAt(0).toLowerCase()]) || unit)
 }
+
+/**
+ * Reads a number as it is typed, with a comma or a point.
+ * @returns null for nothing, NaN for what is no number
+ */
+export function readNumber(text: string): number | null {
+  const trimmed = text.trim().replace(',', '.').replace('−', '-')
+  return trimmed === '' ? null : Number(trimmed)
+}

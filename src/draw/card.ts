@@ -12,11 +12,11 @@ export type CardData = {
   lines: CardLine[]
 }
 
-/** Sizes of a card in pixels of 1/96 inch: a pocket (A7), a bag tag (ISO 7810 ID-1), a phone's picture. */
+/** Sizes of a card in pixels of 1/96 inch: a pocket (A7), a bag tag (ISO 7810 ID-1), a phone's picture; screens and papers list them from here. */
 export const CARD_SIZES = {
-  pocket: { width: 280, height: 397 },
-  tag: { width: 204, height: 324 },
-  phone: { width: 390, height: 844 },
+  pocket: { name: 'pocket, 74 × 105 mm', width: 280, height: 397 },
+  tag: { name: 'bag tag, 54 × 86 mm', width: 204, height: 324 },
+  phone: { name: 'a phone’s picture', width: 390, height: 844 },
 } as const
 export type CardSize = keyof typeof CARD_SIZES
 

@@ -13,38 +13,32 @@ import { reportPdf } from './report'
 import { isHit } from '@/core/stock/stock'
 
 /** What can be printed. */
-export const PAPERS = [
+const SIZES = Object.keys(CARD_SIZES) as CardSize[]
+export type Paper = 'report' | 'labels' | `card-${CardSize}` | `day-${CardSize}`
+export const PAPERS: readonly Paper[] = [
   'report',
   'labels',
-  'card-pocket',
-  'card-tag',
-  'card-phone',
-  'day-pocket',
-  'day-tag',
-  'day-phone',
-] as const
-export type Paper = (typeof PAPERS)[number]
+  ...SIZES.map((size) => `card-${size}` as const),
+  ...SIZES.map((size) => `day-${size}` as const),
+]
 /** Whether a paper is made for the golfer's day. */
 export const isOfDay = (paper: string): boolean => paper.startsWith('day-')
 
-export type PaperInput = {
-  golfer: Golfer
+type OfDay = { ofDay: Parameters<typeof cardOfDay>[1] }
+type OfBag = {
   bag: Bag
   analysis: BagAnalysis
   setUps: { startedMs: number; offsetMin: number; caveats: Caveat[] }[]
   lastSetUp: SetUp | null
-  /** Needed for a paper of the day. */
-  ofDay?: Parameters<typeof cardOfDay>[1]
-  madeMs: number
 }
+/** What a paper is made from: the golfer's day for one of the day, else the bag. */
+export type PaperInput = { golfer: Golfer; madeMs: number } & (OfDay | OfBag)
 
 /** A paper as a PDF. */
 export function paperPdf(paper: Paper, input: PaperInput): Promise<Buffer> {
-  const { golfer, bag, analysis, lastSetUp, ofDay, madeMs } = input
-  if (isOfDay(paper)) {
-    if (!ofDay) throw new Error('a paper of the day needs the day')
-    return cardPdf(cardOfDay(golfer, ofDay), sizeOf(paper), madeMs)
-  }
+  const { golfer, madeMs } = input
+  if ('ofDay' in input) return cardPdf(cardOfDay(golfer, input.ofDay), sizeOf(paper), madeMs)
+  const { bag, analysis, lastSetUp } = input
   const air = cardAir(lastSetUp, golfer)
   const card = cardOfBag(golfer, bag, analysis, { dateMs: madeMs, air })
   if (paper === 'labels') return labelsPdf(card, madeMs)

@@ -1,8 +1,8 @@
 import { randomUUID } from 'node:crypto'
-import type { ClubId, GolferId, SessionId } from '@/core/ids'
+import type { GolferId, SessionId } from '@/core/ids'
 import { conditionsAt, PLAIN, type ConditionChange, type Conditions } from '@/core/session/conditions'
 import type { Expectation } from '@/core/session/expectation'
-import type { Station } from '@/core/station'
+import { sameStation, type Station } from '@/core/station'
 import type { SessionSaid } from '@/core/session/session-said'
 import type { Database } from './database'
 
@@ -59,25 +59,30 @@ export function conditionsOfShots(db: Database, golferId: GolferId) {
   }
 }
 
-type ExpectationRow = { clubId: ClubId; swing: string; carryM: number }
+type ExpectationRow = Expectation & { sessionId: SessionId }
 
-/** What was expected in a session, the last word on each station. */
-export const expectationsOf = (db: Database, sessionId: SessionId): Expectation[] =>
-  db
-    .prepare(
-      `SELECT club_id AS clubId, swing, said ->> 'carryM' AS carryM FROM session_event e
-       WHERE session_id = ? AND kind = 'expectation' AND ${STANDS}
-         AND NOT EXISTS (SELECT 1 FROM session_event l WHERE l.session_id = e.session_id AND l.kind = 'expectation'
-           AND l.club_id = e.club_id AND l.swing = e.swing AND l.seq > e.seq AND l.${STANDS})
-       ORDER BY seq`,
-    )
-    .all(sessionId) as ExpectationRow[]
-
-/** Every expectation of a golfer, the last word of each session on each station. */
-export const expectationsOfGolfer = (db: Database, golferId: GolferId): Expectation[] =>
+/** The last word of each session on each station, oldest session first. */
+const lastExpectations = (db: Database, sessions: string, id: string): Expectation[] =>
   (
     db
-      .prepare('SELECT id FROM session WHERE golfer_id = ? ORDER BY started_ms, id')
-      .pluck()
-      .all(golferId) as SessionId[]
-  ).flatMap((id) => expectationsOf(db, id))
+      .prepare(
+        `SELECT e.session_id AS sessionId, e.club_id AS clubId, e.swing, e.said ->> 'carryM' AS carryM
+         FROM session_event e JOIN session s ON s.id = e.session_id
+         WHERE ${sessions} AND e.kind = 'expectation' AND e.${STANDS}
+         ORDER BY s.started_ms, s.id, e.seq`,
+      )
+      .all(id) as ExpectationRow[]
+  )
+    .filter(
+      (row, i, rows) =>
+        !rows.slice(i + 1).some((later) => later.sessionId === row.sessionId && sameStation(later, row)),
+    )
+    .map(({ clubId, swing, carryM }) => ({ clubId, swing, carryM }))
+
+/** What was expected in a session. */
+export const expectationsOf = (db: Database, sessionId: SessionId): Expectation[] =>
+  lastExpectations(db, 's.id = ?', sessionId)
+
+/** Every expectation of a golfer. */
+export const expectationsOfGolfer = (db: Database, golferId: GolferId): Expectation[] =>
+  lastExpectations(db, 's.golfer_id = ?', golferId)

@@ -29,6 +29,17 @@ export function paperView(db: Database, golfer: Golfer, nowMs: number): PaperVie
   }
 }
 
+/** What a paper is made from: the golfer's day for one of the day, else the bag; null before the first bag. */
+export function paperInput(
+  db: Database,
+  golfer: Golfer,
+  { ofDay, madeMs }: { ofDay: boolean; madeMs: number },
+) {
+  const view = ofDay ? courseDay(db, golfer, madeMs) : paperView(db, golfer, madeMs)
+  if (!view) return null
+  return 'inDay' in view ? { golfer, madeMs, ofDay: view } : { golfer, madeMs, ...view }
+}
+
 /** The yardage card as it stands today, or that of the golfer's day; null before the first bag. */
 export function cardView(
   db: Database,

@@ -75,7 +75,7 @@ test('the season goes with what is dragged', async ({ page, banco }) => {
   await season.getByLabel('Club').selectOption({ label: '7-iron' })
   await expect(overAltitude).toHaveAttribute(
     'aria-label',
-    /^change of carry over altitude, ft\. 7-iron: [^;]*$/,
+    /^Change of carry over altitude, ft\. 7-iron: [^;]*$/,
   )
   await expect(season.getByText(/The 7-iron runs .* on soft, .* on normal, .* on firm ground/)).toBeVisible()
 })

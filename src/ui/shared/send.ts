@@ -5,12 +5,10 @@ export type Sent<T> =
   /** Unreachable: nobody answered, so that nobody knows whether it was taken. */
   | { ok: false; problems: Problem[]; unreachable?: true }
 
+export type Method = 'GET' | 'POST' | 'PUT' | 'PATCH' | 'DELETE'
+
 /** Sends something to Banco. What went wrong comes back as sentences, never as an exception. */
-export async function send<T = unknown>(
-  method: 'GET' | 'POST' | 'PUT' | 'PATCH' | 'DELETE',
-  url: string,
-  body?: unknown,
-): Promise<Sent<T>> {
+export async function send<T = unknown>(method: Method, url: string, body?: unknown): Promise<Sent<T>> {
   try {
     const response = await fetch(url, {
       method,

@@ -12,7 +12,7 @@ import type { Bag, OwnedClub } from '@/core/bag/bag'
 import { MOST_CLUBS } from '@/core/bag/club'
 import type { ClubId, GolferId } from '@/core/ids'
 import type { Problem } from '@/core/problem'
-import { send } from '../../shared/send'
+import { useSubmit } from '../../shared/use-submit'
 import { PageHead } from '../../shared/shell/page-head'
 import { Problems } from '../../shared/shell/problems'
 import { useSorting } from '../../shared/sorting'
@@ -25,17 +25,15 @@ export function BagBench({ golferId, bag }: { golferId: GolferId; bag: Bag }) {
   const router = useRouter()
   const dndId = useId()
   const [moved, setMoved] = useState<{ of: Bag; clubs: OwnedClub[] } | null>(null)
-  const [problems, setProblems] = useState<Problem[]>([])
+  const { problems, setProblems, submit } = useSubmit()
   const [edited, setEdited] = useState<OwnedClub | 'new' | null>(null)
   const clubs = moved?.of === bag ? moved.clubs : bag.clubs
   const sensors = useSorting()
 
   const fill = async (next: OwnedClub[]) => {
     setMoved({ of: bag, clubs: next })
-    const sent = await send('PUT', `/api/golfers/${golferId}/slots`, { clubIds: next.map((club) => club.id) })
-    setProblems(sent.ok ? [] : sent.problems)
-    if (sent.ok) router.refresh()
-    else setMoved(null)
+    const clubIds = next.map((club) => club.id)
+    if (!(await submit('PUT', `/api/golfers/${golferId}/slots`, { clubIds }))) setMoved(null)
   }
   const drop = ({ active, over }: DragEndEvent) => {
     if (!over || active.id === over.id) return

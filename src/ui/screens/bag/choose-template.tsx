@@ -1,23 +1,17 @@
 'use client'
 
-import { useRouter } from 'next/navigation'
-import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import { BAG_TEMPLATES } from '@/core/bag/bag-templates'
 import type { GolferId } from '@/core/ids'
-import type { Problem } from '@/core/problem'
-import { send } from '../../shared/send'
+import { useSubmit } from '../../shared/use-submit'
 import { Problems } from '../../shared/shell/problems'
 import styles from './bag.module.css'
 
 /** A bag in one step: typical clubs, to be corrected afterwards. */
 export function ChooseTemplate({ golferId }: { golferId: GolferId }) {
-  const router = useRouter()
-  const [problems, setProblems] = useState<Problem[]>([])
+  const { problems, submit } = useSubmit()
   const choose = async (template: string) => {
-    const sent = await send('POST', `/api/golfers/${golferId}/bag`, { template, name: 'My bag' })
-    setProblems(sent.ok ? [] : sent.problems)
-    if (sent.ok) router.refresh()
+    await submit('POST', `/api/golfers/${golferId}/bag`, { template, name: 'My bag' })
   }
   return (
     <div className={styles.screen}>

@@ -1,7 +1,6 @@
 'use client'
 
-import { LETTERS } from '@/core/limits'
-import { useState } from 'react'
+import { isWithin, LETTERS } from '@/core/limits'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import { useForm } from 'react-hook-form'
@@ -9,8 +8,9 @@ import type { ClubDetails, OwnedClub } from '@/core/bag/bag'
 import { CLUB_KINDS, LOFT_DEG, type ClubKind } from '@/core/bag/club'
 import type { GolferId } from '@/core/ids'
 import type { Problem } from '@/core/problem'
-import { send } from '../../shared/send'
+import { useSubmit } from '../../shared/use-submit'
 import { Problems } from '../../shared/shell/problems'
+import { readNumber } from '@/core/typed-length'
 
 type Fields = { name: string; kind: ClubKind; loft: string }
 type Props = {
@@ -22,7 +22,7 @@ type Props = {
 
 /** A new club, or one that is changed. */
 export function ClubForm({ golferId, club, onDone, onCancel }: Props) {
-  const [problems, setProblems] = useState<Problem[]>([])
+  const { problems, setProblems, send } = useSubmit()
   const { register, handleSubmit } = useForm<Fields>({
     defaultValues: {
       name: club?.name ?? '',
@@ -37,7 +37,6 @@ export function ClubForm({ golferId, club, onDone, onCancel }: Props) {
     const sent = club
       ? await send<{ where?: 'in-bag' | 'on-rack' }>('PUT', `${clubs}/${club.id}`, read.club)
       : await send<{ where?: 'in-bag' | 'on-rack' }>('POST', clubs, read.club)
-    setProblems(sent.ok ? [] : sent.problems)
     if (sent.ok) onDone(sent.value.where)
   })
   return (
@@ -85,9 +84,8 @@ export function ClubForm({ golferId, club, onDone, onCancel }: Props) {
 function readClub({ name, kind, loft }: Fields): { club: ClubDetails } | { problem: Problem } {
   if (name.trim() === '')
     return { problem: { field: 'name', sentence: 'The name is empty: type what you call the club.' } }
-  const typed = loft.trim().replace(',', '.').replace('°', '')
-  const loftDeg = typed === '' ? null : Number(typed)
-  if (loftDeg !== null && !(loftDeg >= LOFT_DEG.least && loftDeg <= LOFT_DEG.most)) {
+  const loftDeg = readNumber(loft.replace('°', ''))
+  if (loftDeg !== null && !isWithin(loftDeg, LOFT_DEG)) {
     return {
       problem: {
         field: 'loftDeg',

@@ -1,14 +1,11 @@
 'use client'
 
-import { useRouter } from 'next/navigation'
-import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import type { Bag } from '@/core/bag/bag'
 import type { ClubId, GolferId } from '@/core/ids'
-import type { Problem } from '@/core/problem'
 import { count } from '@/text/numbers'
-import { send } from '../../shared/send'
+import { useSubmit } from '../../shared/use-submit'
 import { Problems } from '../../shared/shell/problems'
 import styles from './bag.module.css'
 
@@ -16,13 +13,10 @@ export type NamedClub = { label: string; shots: number; held: number; clubId: Cl
 
 /** What monitors and files call the clubs: what each name means, to change or to forget. */
 export function ClubNames({ golferId, bag, names }: { golferId: GolferId; bag: Bag; names: NamedClub[] }) {
-  const router = useRouter()
-  const [problems, setProblems] = useState<Problem[]>([])
+  const { problems, submit } = useSubmit()
   if (names.length === 0) return null
   const say = async (label: string, means: string) => {
-    const sent = await send('PUT', `/api/golfers/${golferId}/labels`, { label, means })
-    setProblems(sent.ok ? [] : sent.problems)
-    if (sent.ok) router.refresh()
+    await submit('PUT', `/api/golfers/${golferId}/labels`, { label, means })
   }
   return (
     <div className={styles.screen}>

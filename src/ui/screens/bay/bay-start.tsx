@@ -6,13 +6,12 @@ import { useEffect, useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import type { SessionId } from '@/core/ids'
-import type { Problem } from '@/core/problem'
 import type { Block } from '@/core/session/plan'
 import { caveatsOf, cautionsOf, NOTHING_SAID, type SetUp } from '@/core/session/set-up'
 import { PLACES, type Place } from '@/core/session/session'
 import { firstDraft, keepDraft, keptDraft, planOf, type PlanDraft } from '../plan/plan-draft'
 import { PlanForm, planTitle } from '../plan/plan-form'
-import { send } from '../../shared/send'
+import { useSubmit } from '../../shared/use-submit'
 import { SetUpForm, setUpProblem } from '../../shared/set-up/set-up-form'
 import { PageHead } from '../../shared/shell/page-head'
 import { Problems } from '../../shared/shell/problems'
@@ -31,7 +30,7 @@ type Props = BayStartView & {
 export function BayStart({ waiting, proposed, lastSetUp, lastPlace, profiles, ...source }: Props) {
   const { golfer } = source
   const router = useRouter()
-  const [problems, setProblems] = useState<Problem[]>([])
+  const { problems, setProblems, send } = useSubmit()
   const [draft, setDraftNow] = useState(() => firstDraft(source, proposed))
   const setDraft = (next: PlanDraft) => {
     setDraftNow(next)
@@ -62,7 +61,6 @@ export function BayStart({ waiting, proposed, lastSetUp, lastPlace, profiles, ..
       ...(warmUp && { warmUp }),
     })
     setStarting(false)
-    setProblems(sent.ok ? [] : sent.problems)
     if (!sent.ok) return
     keepDraft(golfer.id, null)
     if (draft.longestMin !== golfer.longestMin)
@@ -72,7 +70,6 @@ export function BayStart({ waiting, proposed, lastSetUp, lastPlace, profiles, ..
   }
   const claim = async (id: SessionId) => {
     const sent = await send('PATCH', `/api/sessions/${id}`, { golferId: golfer.id })
-    setProblems(sent.ok ? [] : sent.problems)
     if (sent.ok) router.push(`/golfers/${golfer.id}/bay?session=${id}`)
   }
   const open = caveatsOf(setUp, place).length

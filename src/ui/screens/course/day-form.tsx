@@ -11,10 +11,9 @@ import type { CoursePlace, Day } from '@/core/flight/day'
 import { seaLevelPressure } from '@/core/flight/air'
 import { TURFS, type Turf } from '@/core/flight/ground'
 import type { Golfer } from '@/core/golfer'
-import type { Problem } from '@/core/problem'
 import type { WeatherReading } from '@/core/session/weather'
 import { dayProblems, TURF_NAME } from '@/text/day'
-import { send } from '../../shared/send'
+import { useSubmit } from '../../shared/use-submit'
 import { MeasureField } from '../../shared/set-up/measure-field'
 import { measuresOf } from '../../shared/set-up/set-up-form'
 import { Problems } from '../../shared/shell/problems'
@@ -32,7 +31,7 @@ export function DayForm({ golfer, day, places }: Props) {
     setStood(JSON.stringify(day))
     setDraft(day)
   }
-  const [problems, setProblems] = useState<Problem[]>([])
+  const { problems, setProblems, send, submit } = useSubmit()
   const [along, setAlong] = useState<Along>(day.tailwindMps > 0 ? 'with' : 'against')
   const [said, setSaid] = useState('')
   const { temp, wind, near } = measuresOf(golfer)
@@ -48,14 +47,12 @@ export function DayForm({ golfer, day, places }: Props) {
     const found = bad ? ['One number of the day is empty or no number: type it.'] : dayProblems(draft, golfer)
     if (found.length > 0) return setProblems(found.map((sentence) => ({ field: 'day', sentence })))
     const sent = await send('PUT', `${home}/day`, { ...draft, place: draft.place?.trim() || null })
-    setProblems(sent.ok ? [] : sent.problems)
     if (!sent.ok) return
     setSaid('The card stands for this day.')
     router.refresh()
   }
   const askStation = async () => {
     const sent = await send<WeatherReading>('POST', '/api/weather')
-    setProblems(sent.ok ? [] : sent.problems)
     if (!sent.ok) return
     const { place, tempC, pressureHpa, humidity, altitudeM } = sent.value
     change({ place, tempC, humidity, altitudeM, seaLevelHpa: seaLevelPressure(pressureHpa, altitudeM) })
@@ -66,14 +63,10 @@ export function DayForm({ golfer, day, places }: Props) {
     if (!name)
       return setProblems([{ field: 'place', sentence: 'A place needs a name: type one under Place.' }])
     const { altitudeM, turf } = draft
-    const sent = await send('PUT', `${home}/places`, { name, altitudeM, turf })
-    setProblems(sent.ok ? [] : sent.problems)
-    if (sent.ok) router.refresh()
+    await submit('PUT', `${home}/places`, { name, altitudeM, turf })
   }
   const forget = async (name: string) => {
-    const sent = await send('DELETE', `${home}/places`, { name })
-    setProblems(sent.ok ? [] : sent.problems)
-    if (sent.ok) router.refresh()
+    await submit('DELETE', `${home}/places`, { name })
   }
   const kept = places.some(({ name }) => name === draft.place?.trim())
   return (

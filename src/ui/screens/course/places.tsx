@@ -1,26 +1,20 @@
 'use client'
 
-import { useRouter } from 'next/navigation'
-import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import type { CoursePlace, Day } from '@/core/flight/day'
 import type { Golfer } from '@/core/golfer'
-import type { Problem } from '@/core/problem'
 import { altitude } from '@/text/set-up'
-import { send } from '../../shared/send'
+import { useSubmit } from '../../shared/use-submit'
 import { Problems } from '../../shared/shell/problems'
 
 type Props = { golfer: Golfer; day: Day; places: CoursePlace[] }
 
 /** The golfer's courses: one that is tapped sets the day, with the altitude and the ground that it keeps. */
 export function Places({ golfer, day, places }: Props) {
-  const router = useRouter()
-  const [problems, setProblems] = useState<Problem[]>([])
+  const { problems, submit } = useSubmit()
   if (places.length === 0) return null
   const play = async ({ name, altitudeM, turf }: CoursePlace) => {
-    const sent = await send('PUT', `/api/golfers/${golfer.id}/day`, { ...day, place: name, altitudeM, turf })
-    setProblems(sent.ok ? [] : sent.problems)
-    if (sent.ok) router.refresh()
+    await submit('PUT', `/api/golfers/${golfer.id}/day`, { ...day, place: name, altitudeM, turf })
   }
   return (
     <>

@@ -1,25 +1,22 @@
 'use client'
 
 import { useRouter } from 'next/navigation'
-import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import type { GolferId } from '@/core/ids'
-import type { Problem } from '@/core/problem'
 import type { Block } from '@/core/session/plan'
 import { writeBlocks } from '../plan/plan-draft'
-import { send } from '../../shared/send'
+import { useSubmit } from '../../shared/use-submit'
 import { Problems } from '../../shared/shell/problems'
 
 /** Opens a plan with these shots; in a session that goes on they come next. */
 export function HitThese({ golferId, blocks }: { golferId: GolferId; blocks: readonly Block[] }) {
   const router = useRouter()
-  const [problems, setProblems] = useState<Problem[]>([])
+  const { problems, send } = useSubmit()
   const hit = async () => {
     const plan = blocks.map(({ clubId, swing, shots }) => ({ clubId, swing, shots }))
     const sent = await send<{ session: string | null }>('POST', `/api/golfers/${golferId}/hit-next`, {
       blocks: plan,
     })
-    setProblems(sent.ok ? [] : sent.problems)
     if (!sent.ok) return
     const { session } = sent.value
     router.push(`/golfers/${golferId}/bay${session ? '' : `?hit=${encodeURIComponent(writeBlocks(plan))}`}`)

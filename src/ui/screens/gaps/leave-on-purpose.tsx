@@ -7,8 +7,7 @@ import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import type { LeftAbout } from '@/core/gaps/left-on-purpose'
 import type { GolferId } from '@/core/ids'
-import type { Problem } from '@/core/problem'
-import { send } from '../../shared/send'
+import { useSubmit } from '../../shared/use-submit'
 import { Problems } from '../../shared/shell/problems'
 
 type Props = {
@@ -25,10 +24,9 @@ export function LeaveOnPurpose({ golferId, about, what, because }: Props) {
   const router = useRouter()
   const [asking, setAsking] = useState(false)
   const [reason, setReason] = useState('')
-  const [problems, setProblems] = useState<Problem[]>([])
+  const { problems, setProblems, send } = useSubmit()
   const leave = async (why: string | null) => {
     const sent = await send('POST', `/api/golfers/${golferId}/left-on-purpose`, { about, because: why })
-    setProblems(sent.ok ? [] : sent.problems)
     if (!sent.ok) return
     setAsking(false)
     setReason('')

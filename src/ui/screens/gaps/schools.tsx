@@ -1,6 +1,5 @@
 'use client'
 
-import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
@@ -8,26 +7,20 @@ import { SEGMENTS, type Segment } from '@/core/bag/segment'
 import { OWN_START, STEP_SCHOOLS, type StepSchool, type Zones } from '@/core/gaps/zones'
 import type { Bag } from '@/core/bag/bag'
 import type { Golfer, GolferSchools } from '@/core/golfer'
-import type { Problem } from '@/core/problem'
 import type { Stock } from '@/core/stock/stock'
 import { STOCK_RULES, type StockRule } from '@/core/stock/stock-rules'
 import { readLength } from '@/core/typed-length'
 import { lengthIn } from '@/core/units'
-import { send } from '../../shared/send'
+import { useSubmit } from '../../shared/use-submit'
 import { Problems } from '../../shared/shell/problems'
 import { RULE_NAME, SCHOOL_NAME, schoolOf } from '@/text/names'
 import { count, len } from '@/text/numbers'
 
 /** Saves the schools that a golfer follows, and reads the page again. */
 function useSchools(golfer: Golfer) {
-  const router = useRouter()
-  const [problems, setProblems] = useState<Problem[]>([])
-  const change = async (schools: Partial<GolferSchools>) => {
-    const sent = await send('PATCH', `/api/golfers/${golfer.id}/schools`, schools)
-    setProblems(sent.ok ? [] : sent.problems)
-    if (sent.ok) router.refresh()
-    return sent.ok
-  }
+  const { problems, submit } = useSubmit()
+  const change = (schools: Partial<GolferSchools>) =>
+    submit('PATCH', `/api/golfers/${golfer.id}/schools`, schools)
   return { problems, change }
 }
 

@@ -8,10 +8,9 @@ import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import { useForm, useWatch } from 'react-hook-form'
 import type { BayLikes, Golfer, GolferSettings } from '@/core/golfer'
-import type { Problem } from '@/core/problem'
-import { readLength } from '@/core/typed-length'
+import { readNumber, readLength } from '@/core/typed-length'
 import { lengthIn, metresFrom, type LengthUnit, type SpeedUnit, type TempUnit } from '@/core/units'
-import { send } from '../../shared/send'
+import { useSubmit } from '../../shared/use-submit'
 import { Problems } from '../../shared/shell/problems'
 
 type Fields = {
@@ -38,7 +37,7 @@ const UNITS: Record<string, { lengthUnit: LengthUnit; speedUnit: SpeedUnit; name
 /** A new golfer, or the settings of one. */
 export function GolferForm({ golfer }: { golfer?: Golfer }) {
   const router = useRouter()
-  const [problems, setProblems] = useState<Problem[]>([])
+  const { problems, setProblems, send } = useSubmit()
   const [saved, setSaved] = useState(false)
   const goal = (end: 0 | 1) =>
     golfer?.goalZoneM ? lengthIn(golfer.goalZoneM[end], golfer.lengthUnit).toFixed(0) : ''
@@ -67,10 +66,9 @@ export function GolferForm({ golfer }: { golfer?: Golfer }) {
   const convertGoal = (to: LengthUnit) => {
     if (to === lengthUnit) return
     for (const field of ['goalFrom', 'goalTo'] as const) {
-      const typed = getValues(field).trim().replace(',', '.')
-      if (typed !== '' && !Number.isNaN(Number(typed))) {
-        setValue(field, lengthIn(metresFrom(Number(typed), lengthUnit), to).toFixed(0))
-      }
+      const typed = readNumber(getValues(field))
+      if (typed !== null && !Number.isNaN(typed))
+        setValue(field, lengthIn(metresFrom(typed, lengthUnit), to).toFixed(0))
     }
   }
 
@@ -94,7 +92,6 @@ export function GolferForm({ golfer }: { golfer?: Golfer }) {
     const sent = golfer
       ? await send<{ id: string }>('PATCH', `/api/golfers/${golfer.id}`, { ...settings, ...likes })
       : await send<{ id: string }>('POST', '/api/golfers', settings)
-    setProblems(sent.ok ? [] : sent.problems)
     setSaved(sent.ok)
     if (!sent.ok) return
     if (golfer) router.refresh()
@@ -236,7 +233,7 @@ function readLikes(
   { tempUnit, longestMin, homeAltitude, askExpectation, followPlan }: Fields,
   unit: LengthUnit,
 ): BayLikes | { field: string; sentence: string } {
-  const longest = Number(longestMin.trim() || NEW_GOLFER.longestMin)
+  const longest = readNumber(longestMin) ?? NEW_GOLFER.longestMin
   if (!Number.isInteger(longest) || !isWithin(longest, LIMITS.longestMin)) {
     const { least, most } = LIMITS.longestMin
     return {

@@ -9,7 +9,7 @@ import type { Golfer } from '@/core/golfer'
 import type { SessionId } from '@/core/ids'
 import type { Problem } from '@/core/problem'
 import type { SessionSummary } from '@/core/session/session'
-import { send } from '../../shared/send'
+import { useSubmit } from '../../shared/use-submit'
 import { PageHead } from '../../shared/shell/page-head'
 import { Problems } from '../../shared/shell/problems'
 import { day, dayAndTime } from '@/text/days'
@@ -32,7 +32,7 @@ export function Log({ golfer, sessions: all, waiting, files }: Props) {
   // What is left of a file that was withdrawn is no visit.
   const sessions = all.filter((session) => session.shots > 0 || session.files === 0)
   const router = useRouter()
-  const [problems, setProblems] = useState<Problem[]>([])
+  const { problems, setProblems, send } = useSubmit()
   const [said, setSaid] = useState('')
   const api = `/api/golfers/${golfer.id}`
   const shots = sessions.reduce((sum, session) => sum + session.shots, 0)

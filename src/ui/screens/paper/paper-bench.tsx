@@ -5,7 +5,7 @@ import { useRef, useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import type { Golfer } from '@/core/golfer'
-import { card, type CardData, type CardSize } from '@/draw/card'
+import { card, CARD_SIZES, type CardData, type CardSize } from '@/draw/card'
 import { pixel, type Drawing } from '@/draw/drawing'
 import { count } from '@/text/numbers'
 import { readInks } from '../../shared/drawing/inks'
@@ -14,11 +14,6 @@ import { Svg } from '../../shared/drawing/svg-drawing'
 import { PageHead } from '../../shared/shell/page-head'
 import styles from './paper.module.css'
 
-const SIZE_NAME: Record<CardSize, string> = {
-  pocket: 'pocket, 74 × 105 mm',
-  tag: 'bag tag, 54 × 86 mm',
-  phone: 'a phone’s picture',
-}
 /** The plain card, or the one of the golfer's day. */
 export type CardKind = 'card' | 'day'
 const KIND: Record<CardKind, { name: string; mayBeUsed: string }> = {
@@ -103,7 +98,7 @@ export function PaperBench({ golfer, data, kind }: { golfer: Golfer; data: CardD
           <Form.Group controlId="card-size">
             <Form.Label>Size</Form.Label>
             <Form.Select value={size} onChange={(event) => setSize(event.target.value as CardSize)}>
-              {Object.entries(SIZE_NAME).map(([each, name]) => (
+              {Object.entries(CARD_SIZES).map(([each, { name }]) => (
                 <option key={each} value={each}>
                   {name}
                 </option>

@@ -1,20 +1,17 @@
 'use client'
 
 import { useRouter } from 'next/navigation'
-import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import type { GolferId, SessionId } from '@/core/ids'
-import type { Problem } from '@/core/problem'
-import { send } from '../../shared/send'
+import { useSubmit } from '../../shared/use-submit'
 import { Problems } from '../../shared/shell/problems'
 
 /** Something hurt: stop, and who can help. A slip of the finger is taken back. */
 export function Hurt({ golferId, sessionId }: { golferId: GolferId; sessionId: SessionId }) {
   const router = useRouter()
-  const [problems, setProblems] = useState<Problem[]>([])
+  const { problems, send } = useSubmit()
   const slip = async () => {
     const sent = await send('PATCH', `/api/sessions/${sessionId}`, { hurt: false })
-    setProblems(sent.ok ? [] : sent.problems)
     if (sent.ok) router.push(`/golfers/${golferId}/bay?session=${sessionId}`)
   }
   return (

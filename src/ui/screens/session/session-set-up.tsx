@@ -4,10 +4,9 @@ import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import type { Golfer } from '@/core/golfer'
-import type { Problem } from '@/core/problem'
 import { caveatsOf, NOTHING_SAID, type MonitorProfile, type SetUp } from '@/core/session/set-up'
 import type { Session } from '@/core/session/session'
-import { send } from '../../shared/send'
+import { useSubmit } from '../../shared/use-submit'
 import { SetUpForm, setUpProblem } from '../../shared/set-up/set-up-form'
 import { Problems } from '../../shared/shell/problems'
 import { caveatSentence, setUpLine } from '@/text/set-up'
@@ -18,7 +17,7 @@ type Props = { golfer: Golfer; session: Session; setUp: SetUp | null; profiles: 
 export function SessionSetUp({ golfer, session, setUp, profiles }: Props) {
   const router = useRouter()
   const [draft, setDraft] = useState<SetUp | null>(null)
-  const [problems, setProblems] = useState<Problem[]>([])
+  const { problems, setProblems, send } = useSubmit()
   const said = setUp ?? NOTHING_SAID
   const caveats = caveatsOf(said, session.place)
   const save = async () => {
@@ -29,7 +28,6 @@ export function SessionSetUp({ golfer, session, setUp, profiles }: Props) {
       ...draft,
       ball: draft.ball?.trim() || null,
     })
-    setProblems(sent.ok ? [] : sent.problems)
     if (!sent.ok) return
     setDraft(null)
     router.refresh()

@@ -1,16 +1,13 @@
 'use client'
 
 import { LETTERS } from '@/core/limits'
-import { useRouter } from 'next/navigation'
-import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import { useForm } from 'react-hook-form'
 import type { Golfer } from '@/core/golfer'
-import type { Problem } from '@/core/problem'
 import type { Stock } from '@/core/stock/stock'
 import { readLength } from '@/core/typed-length'
-import { send } from '../../shared/send'
+import { useSubmit } from '../../shared/use-submit'
 import { Problems } from '../../shared/shell/problems'
 import { len, lenUnit } from '@/text/numbers'
 
@@ -18,17 +15,14 @@ type Fields = { carry: string; because: string }
 
 /** A number that the golfer plays instead, with the reason; the measured one stays. */
 export function ByHand({ golfer, stock, title }: { golfer: Golfer; stock: Stock; title: string }) {
-  const router = useRouter()
-  const [problems, setProblems] = useState<Problem[]>([])
+  const { problems, setProblems, submit } = useSubmit()
   const { byHand, clubId, swing } = stock
   const { register, handleSubmit } = useForm<Fields>({
     defaultValues: { carry: byHand ? len(byHand.carryM, golfer, 1) : '', because: byHand?.because ?? '' },
   })
   const set = async (carryM: number | null, because: string) => {
     const form = { clubId, swing, carryM, because }
-    const sent = await send('POST', `/api/golfers/${golfer.id}/hand-stocks`, form)
-    setProblems(sent.ok ? [] : sent.problems)
-    if (sent.ok) router.refresh()
+    await submit('POST', `/api/golfers/${golfer.id}/hand-stocks`, form)
   }
   const save = handleSubmit(({ carry, because }) => {
     const carryM = readLength(carry, golfer.lengthUnit)

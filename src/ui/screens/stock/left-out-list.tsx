@@ -1,13 +1,10 @@
 'use client'
 
-import { useRouter } from 'next/navigation'
-import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import type { Golfer } from '@/core/golfer'
 import type { ClubId } from '@/core/ids'
-import type { Problem } from '@/core/problem'
 import type { LeftOut } from '@/core/stock/stock'
-import { send } from '../../shared/send'
+import { useSubmit } from '../../shared/use-submit'
 import { Problems } from '../../shared/shell/problems'
 import { MARK_NAME } from '@/text/names'
 import { len } from '@/text/numbers'
@@ -17,12 +14,9 @@ type Props = { golfer: Golfer; leftOut: readonly LeftOut[]; name: (id: string) =
 
 /** Every shot that a stock leaves out, with the reason, and the way to have it otherwise. */
 export function LeftOutList({ golfer, leftOut, name }: Props) {
-  const router = useRouter()
-  const [problems, setProblems] = useState<Problem[]>([])
+  const { problems, submit } = useSubmit()
   const decide = async (shotId: string, decision: object) => {
-    const sent = await send('POST', `/api/shots/${encodeURIComponent(shotId)}`, decision)
-    setProblems(sent.ok ? [] : sent.problems)
-    if (sent.ok) router.refresh()
+    await submit('POST', `/api/shots/${encodeURIComponent(shotId)}`, decision)
   }
   return (
     <>

@@ -6,17 +6,17 @@ import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import type { Golfer } from '@/core/golfer'
 import type { ClubId } from '@/core/ids'
-import type { Problem } from '@/core/problem'
 import { type Station, stationKey } from '@/core/station'
 import { metresFrom } from '@/core/units'
 import { leftOf, nextCall, USUAL_ZONE_M, type DrillShot } from '@/core/wedges/drill'
 import type { WedgeShot } from '@/core/wedges/wedges'
 import { count, len, lenUnit } from '@/text/numbers'
 import { flagName } from '@/text/wedges'
-import { send } from '../../shared/send'
+import { useSubmit } from '../../shared/use-submit'
 import { Problems } from '../../shared/shell/problems'
 import { DrillProgress } from './drill-progress'
 import { useDrillSession, type Hit } from './use-drill-session'
+import { readNumber } from '@/core/typed-length'
 
 type Props = {
   golfer: Golfer
@@ -37,7 +37,7 @@ export function Drill({ golfer, shots, drills, name, onWant }: Props) {
   const [station, setStation] = useState('')
   const [finish, setFinish] = useState('')
   const [carry, setCarry] = useState('')
-  const [problems, setProblems] = useState<Problem[]>([])
+  const { problems, setProblems, send } = useSubmit()
   const field = useRef<HTMLInputElement>(null)
   const zone = golfer.goalZoneM ?? USUAL_ZONE_M
   const api = `/api/golfers/${golfer.id}/drills`
@@ -77,7 +77,6 @@ export function Drill({ golfer, shots, drills, name, onWant }: Props) {
       swing,
       finishM,
     })
-    setProblems(sent.ok ? [] : sent.problems)
     if (!sent.ok) return
     setAll(sent.value)
     call(calledM)
@@ -110,7 +109,6 @@ export function Drill({ golfer, shots, drills, name, onWant }: Props) {
   }
   const undo = async () => {
     const sent = await send<DrillShot[]>('DELETE', api, { drill })
-    setProblems(sent.ok ? [] : sent.problems)
     if (sent.ok) setAll(sent.value)
   }
   const end = async () => {
@@ -230,6 +228,6 @@ const meanLeft = (shots: readonly DrillShot[]): number =>
   shots.reduce((sum, shot) => sum + leftOf(shot), 0) / shots.length
 
 function numberIn(text: string): number | null {
-  const number = Number(text.trim().replace(',', '.'))
-  return text.trim() === '' || Number.isNaN(number) || number < 0 ? null : number
+  const number = readNumber(text)
+  return number === null || !(number >= 0) ? null : number
 }

@@ -7,14 +7,14 @@ import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import { useForm } from 'react-hook-form'
 import type { Golfer } from '@/core/golfer'
-import type { Problem } from '@/core/problem'
 import type { SwingDefinition } from '@/core/wedges/swing-definition'
 import { day } from '@/text/days'
 import { swingName } from '@/text/names'
 import { definitionLine } from '@/text/wedges'
-import { send } from '../../shared/send'
+import { useSubmit } from '../../shared/use-submit'
 import { Problems } from '../../shared/shell/problems'
 import { FULL_SWING } from '@/core/station'
+import { readNumber } from '@/core/typed-length'
 
 type Fields = { swing: string; clock: string; share: string; gripDown: string; tempo: string }
 type Props = { golfer: Golfer; definitions: SwingDefinition[] }
@@ -86,7 +86,7 @@ type FormProps = {
 
 function DefinitionForm({ golfer, swing, definition, onDone }: FormProps) {
   const router = useRouter()
-  const [problems, setProblems] = useState<Problem[]>([])
+  const { problems, setProblems, send } = useSubmit()
   const { register, handleSubmit } = useForm<Fields>({
     defaultValues: {
       swing,
@@ -97,9 +97,9 @@ function DefinitionForm({ golfer, swing, definition, onDone }: FormProps) {
     },
   })
   const save = handleSubmit(async (fields) => {
-    const [clock, share, gripDown] = [fields.clock, fields.share, fields.gripDown].map((text) =>
-      text.trim() === '' ? null : Number(text.trim().replace(',', '.')),
-    ) as [number | null, number | null, number | null]
+    const clock = readNumber(fields.clock)
+    const share = readNumber(fields.share)
+    const gripDown = readNumber(fields.gripDown)
     if ([clock, share, gripDown].some(Number.isNaN))
       return setProblems([
         { field: '', sentence: 'One of the numbers is not a number: type it anew, or empty it.' },
@@ -116,7 +116,6 @@ function DefinitionForm({ golfer, swing, definition, onDone }: FormProps) {
       gripDownCm: gripDown ?? 0,
       tempo: fields.tempo.trim() || null,
     })
-    setProblems(sent.ok ? [] : sent.problems)
     if (!sent.ok) return
     onDone()
     router.refresh()

@@ -1,12 +1,10 @@
 'use client'
 
 import Link from 'next/link'
-import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import Form from 'react-bootstrap/Form'
 import type { Stretch } from '@/core/gaps/cover'
 import type { Golfer } from '@/core/golfer'
-import type { Problem } from '@/core/problem'
 import { type Station, FULL_SWING, stationKey } from '@/core/station'
 import { readLength } from '@/core/typed-length'
 import { lengthIn, metresFrom } from '@/core/units'
@@ -18,7 +16,7 @@ import { clubNames } from '@/text/names'
 import { count, len, lengthWords, percent, UNIT_NAME } from '@/text/numbers'
 import { flagName, reachesSentence } from '@/text/wedges'
 import { SvgDrawing } from '../../shared/drawing/svg-drawing'
-import { send } from '../../shared/send'
+import { useSubmit } from '../../shared/use-submit'
 import { PrintTitle } from '../../shared/shell/print-title'
 import { PageHead } from '../../shared/shell/page-head'
 import { Problems } from '../../shared/shell/problems'
@@ -48,11 +46,10 @@ export function Wedges(props: WedgesView) {
     drills,
     left,
   } = props
-  const router = useRouter()
   const [asked, setAsked] = useState('')
   const [by, setBy] = useState<Far>('carry')
   const [pair, setPair] = useState(0)
-  const [problems, setProblems] = useState<Problem[]>([])
+  const { problems, submit } = useSubmit()
   const name = clubNames(bag)
   const unit = golfer.lengthUnit
   const at = (metres: number) => lengthIn(metres, unit)
@@ -62,14 +59,10 @@ export function Wedges(props: WedgesView) {
   const answer =
     leftM === null ? null : forNumber(leftM, found.shots, found.goodShare, { clubs, table: found.table, by })
   const change = async (method: 'POST' | 'DELETE', body: object) => {
-    const sent = await send(method, `/api${home}/wanted`, body)
-    setProblems(sent.ok ? [] : sent.problems)
-    if (sent.ok) router.refresh()
+    await submit(method, `/api${home}/wanted`, body)
   }
   const cover = async (toleranceM: number) => {
-    const sent = await send('PATCH', `/api${home}`, { toleranceM })
-    setProblems(sent.ok ? [] : sent.problems)
-    if (sent.ok) router.refresh()
+    await submit('PATCH', `/api${home}`, { toleranceM })
   }
   const want = (stations: Station[]) => change('POST', { stations })
   const best = answer?.choices[0]

@@ -1,23 +1,17 @@
 'use client'
 
-import { useRouter } from 'next/navigation'
-import { useState } from 'react'
 import Form from 'react-bootstrap/Form'
 import { COMPARE_IN, type CompareIn, type Golfer } from '@/core/golfer'
-import type { Problem } from '@/core/problem'
-import { send } from '../send'
+import { useSubmit } from '../use-submit'
 import { Problems } from '../shell/problems'
 
 const COMPARE_NAME: Record<CompareIn, string> = { 'as-hit': 'as hit', reference: 'in one stated air' }
 
 /** Whether carries are compared as they were hit, or all in the golfer's reference air. */
 export function AirChoice({ golfer }: { golfer: Golfer }) {
-  const router = useRouter()
-  const [problems, setProblems] = useState<Problem[]>([])
+  const { problems, submit } = useSubmit()
   const change = async (compareIn: CompareIn) => {
-    const sent = await send('PATCH', `/api/golfers/${golfer.id}`, { compareIn })
-    setProblems(sent.ok ? [] : sent.problems)
-    if (sent.ok) router.refresh()
+    await submit('PATCH', `/api/golfers/${golfer.id}`, { compareIn })
   }
   return (
     <>

@@ -4,8 +4,7 @@ import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import type { Golfer } from '@/core/golfer'
-import type { Problem } from '@/core/problem'
-import { send } from '../send'
+import { useSubmit } from '../use-submit'
 import { MeasureField } from '../set-up/measure-field'
 import { measuresOf } from '../set-up/set-up-form'
 import { Problems } from '../shell/problems'
@@ -14,7 +13,7 @@ import { Problems } from '../shell/problems'
 export function ReferenceAir({ golfer }: { golfer: Golfer }) {
   const router = useRouter()
   const [air, setAir] = useState(golfer.referenceAir)
-  const [problems, setProblems] = useState<Problem[]>([])
+  const { problems, setProblems, send } = useSubmit()
   const [saved, setSaved] = useState(false)
   const { temp } = measuresOf(golfer)
   const change = (part: Partial<Golfer['referenceAir']>) => {
@@ -25,7 +24,6 @@ export function ReferenceAir({ golfer }: { golfer: Golfer }) {
     if (Object.values(air).some(Number.isNaN))
       return setProblems([{ field: '', sentence: 'One number of the air is empty or no number: type it.' }])
     const sent = await send('PATCH', `/api/golfers/${golfer.id}`, { referenceAir: air })
-    setProblems(sent.ok ? [] : sent.problems)
     setSaved(sent.ok)
     if (sent.ok) router.refresh()
   }

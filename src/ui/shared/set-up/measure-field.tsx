@@ -2,7 +2,7 @@
 
 import { useId, useState } from 'react'
 import Form from 'react-bootstrap/Form'
-import { readLength } from '@/core/typed-length'
+import { readLength, readNumber } from '@/core/typed-length'
 import type { HeightUnit } from '@/core/units'
 
 /** How a canonical number is shown and typed: 19.3 °C as 66.7 °F. */
@@ -27,8 +27,8 @@ const isLength = (unit: string): unit is HeightUnit => unit === 'm' || unit === 
 /** A length may be typed with its own unit. */
 function read(text: string, { unit, from }: Measure): number | null {
   if (isLength(unit)) return readLength(text, unit)
-  const trimmed = text.trim().replace(',', '.').replace('−', '-')
-  return trimmed === '' ? null : from(Number(trimmed))
+  const number = readNumber(text)
+  return number === null ? null : from(number)
 }
 
 /** A number with its unit; empty where it is not said. */

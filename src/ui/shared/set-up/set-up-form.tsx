@@ -5,12 +5,11 @@ import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import type { Golfer } from '@/core/golfer'
-import type { Problem } from '@/core/problem'
 import { caveatsOf, type AirSetUp, type MonitorProfile, type SetUp } from '@/core/session/set-up'
 import type { Place } from '@/core/session/session'
 import { airFrom, type WeatherReading } from '@/core/session/weather'
 import { celsiusFrom, lengthIn, metresFrom, mpsFrom, speedIn, tempIn } from '@/core/units'
-import { send } from '../send'
+import { useSubmit } from '../use-submit'
 import { Problems } from '../shell/problems'
 import { CARRY_FROM_NAME, SURFACE_NAME, WIND_NAME } from '@/text/names'
 import { altitude, caveatSentence } from '@/text/set-up'
@@ -31,7 +30,7 @@ const same = (x: number) => x
 
 /** How the session is set up. Everything can be skipped: what was is recorded, and said beside the numbers it touches. */
 export function SetUpForm({ golfer, place, setUp, profiles, onChange }: Props) {
-  const [problems, setProblems] = useState<Problem[]>([])
+  const { problems, send } = useSubmit()
   const [station, setStation] = useState('')
   const { air } = setUp
   const { temp, wind, near } = measuresOf(golfer)
@@ -39,7 +38,6 @@ export function SetUpForm({ golfer, place, setUp, profiles, onChange }: Props) {
   const changeAir = (part: Partial<AirSetUp>) => change({ air: { ...air, source: 'typed', ...part } })
   const askStation = async () => {
     const sent = await send<WeatherReading>('POST', '/api/weather')
-    setProblems(sent.ok ? [] : sent.problems)
     setStation(
       sent.ok ? `As the station at ${sent.value.place} reads it. Say where its wind comes from.` : '',
     )

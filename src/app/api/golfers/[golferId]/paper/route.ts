@@ -3,8 +3,7 @@ import { fileName } from '@/http/file-name'
 import { requireGolfer } from '@/http/require'
 import { isOfDay, PAPERS, paperPdf, type Paper } from '@/paper/papers'
 import { theDatabase } from '@/store/database'
-import { courseDay } from '@/views/course-view'
-import { paperView } from '@/views/paper-view'
+import { paperInput } from '@/views/paper-view'
 
 /** A card, labels or the report as a PDF: `?kind=card-pocket`. */
 export const GET = route<{ golferId: string }>(async (request, { golferId }) => {
@@ -13,10 +12,9 @@ export const GET = route<{ golferId: string }>(async (request, { golferId }) => 
   if (!(PAPERS as readonly string[]).includes(kind))
     return refuse(422, 'kind', `There is no such paper: choose one of ${PAPERS.join(', ')}.`)
   const madeMs = Date.now()
-  const input = paperView(theDatabase(), golfer, madeMs)
+  const input = paperInput(theDatabase(), golfer, { ofDay: isOfDay(kind), madeMs })
   if (!input) return refuse(409, 'bag', 'This golfer has no bag yet: start one from a template.')
-  const ofDay = isOfDay(kind) ? courseDay(theDatabase(), golfer, madeMs) : null
-  const pdf = await paperPdf(kind as Paper, { golfer, madeMs, ...input, ...(ofDay && { ofDay }) })
+  const pdf = await paperPdf(kind as Paper, input)
   return new Response(new Uint8Array(pdf), {
     headers: {
       'Content-Type': 'application/pdf',
