@@ -12,7 +12,7 @@ import { temperature } from '@/text/set-up'
 import { CommandButton, type CommandActions } from './command-key'
 import type { BayView } from '@/views/bay-view'
 import type { BayActions } from './use-bay'
-import styles from './bay.module.css'
+import { BAY } from './screen'
 
 type Props = {
   view: BayView
@@ -76,7 +76,7 @@ function AirAndLie({ view, onHide, onSay }: AirProps) {
   const [tempC, setTempC] = useState<number | null>(view.now.tempC)
   const [surface, setSurface] = useState<Surface | null>(view.now.surface)
   return (
-    <Modal show onHide={onHide} animation={false} className={styles.screen} aria-labelledby="air-title">
+    <Modal show onHide={onHide} animation={false} className={BAY} aria-labelledby="air-title">
       <Modal.Header closeButton>
         <Modal.Title as="h2" id="air-title">
           From the next shot on

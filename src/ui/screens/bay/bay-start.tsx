@@ -18,7 +18,7 @@ import { Problems } from '../../shared/shell/problems'
 import { PLACE_NAME } from '@/text/names'
 import { count } from '@/text/numbers'
 import { CAUTION, setUpLine } from '@/text/set-up'
-import styles from './bay.module.css'
+import { BAY } from './screen'
 
 type Props = BayStartView & {
   waiting: { id: SessionId; shots: number }[]
@@ -75,7 +75,7 @@ export function BayStart({ waiting, proposed, lastSetUp, lastPlace, profiles, ..
   const open = caveatsOf(setUp, place).length
   const line = setUpLine(setUp, golfer)
   return (
-    <div className={styles.screen}>
+    <div className={BAY}>
       <PageHead
         title={planTitle(draft, source)}
         lede="Choose what to hit and say how the bay is set up. Then look in front of you, and start."

@@ -39,7 +39,7 @@ import { StationList } from './station-list'
 import { Redo, UndoButton } from './undo'
 import { useBay } from './use-bay'
 import { useNow } from '../../shared/use-now'
-import styles from './bay.module.css'
+import { BAY } from './screen'
 
 /** Hitting: one station open, each shot on the strip as it lands, everything by one key or one tap. */
 export function Bay({ first }: { first: BayView }) {
@@ -159,7 +159,7 @@ export function Bay({ first }: { first: BayView }) {
       : undefined
 
   return (
-    <div className={styles.screen}>
+    <div className={BAY}>
       <CommandKeys of={actions} enabled={shown === null} />
       <div className="bay-head">
         <PageHead

@@ -1,17 +1,11 @@
 import Modal from 'react-bootstrap/Modal'
 import { COMMAND_IDS, command } from './commands'
-import styles from './bay.module.css'
+import { BAY } from './screen'
 
 /** Every key of the Bay. Letters work while the entry is empty. */
 export function KeyList({ shown, onHide }: { shown: boolean; onHide: () => void }) {
   return (
-    <Modal
-      show={shown}
-      onHide={onHide}
-      animation={false}
-      className={styles.screen}
-      aria-labelledby="keys-title"
-    >
+    <Modal show={shown} onHide={onHide} animation={false} className={BAY} aria-labelledby="keys-title">
       <Modal.Header closeButton>
         <Modal.Title as="h2" id="keys-title">
           Keys of the Bay

@@ -14,7 +14,7 @@ import { clubNames, MARK_NAME, stationName } from '@/text/names'
 import { lenUnit } from '@/text/numbers'
 import type { BayView } from '@/views/bay-view'
 import type { BayActions } from './use-bay'
-import styles from './bay.module.css'
+import { BAY } from './screen'
 
 type Happened = {
   atMs: number
@@ -49,7 +49,7 @@ export function ShotHistory({ view, bay, shot, number, onHide }: Props) {
   const air = { tempC: shot.conditions.tempC, surface: shot.conditions.surface }
   const say = (saying: Promise<boolean>) => void saying.then((ok) => ok && onHide())
   return (
-    <Modal show onHide={onHide} animation={false} className={styles.screen} aria-labelledby="history-title">
+    <Modal show onHide={onHide} animation={false} className={BAY} aria-labelledby="history-title">
       <Modal.Header closeButton>
         <Modal.Title as="h2" id="history-title">
           Shot {number}: {shot.carryM === null ? 'no carry' : lenUnit(shot.carryM, view.golfer, 1)}
