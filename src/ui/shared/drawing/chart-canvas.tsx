@@ -63,6 +63,8 @@ function datasetsOf(series: ChartSeries, inks: Inks): ChartDataset<'line', Point
     borderWidth: 0,
     pointRadius: 0,
     pointHitRadius: 0,
+    // Bands lie under all lines.
+    order: 1,
     fill,
     backgroundColor: (faint ? inks.line : colour) + FAINT,
   })
