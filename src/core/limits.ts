@@ -8,7 +8,7 @@ export type Range = { least: number; most: number }
  */
 export const LIMITS = {
   carryM: PLAUSIBLE_CARRY_M,
-  sidewaysM: { least: -PLAUSIBLE_CARRY_M.most, most: PLAUSIBLE_CARRY_M.most },
+  sidewaysM: { least: -411, most: 411 },
   /** Where a ball can come to rest, and what a target, a hole or a zone can lie at. */
   distanceM: { least: 0, most: 500 },
   toleranceM: { least: 0.5, most: 20 },

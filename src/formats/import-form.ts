@@ -1,6 +1,6 @@
 import Joi from 'joi'
 import type { ClubId } from '@/core/ids'
-import { LIMITS } from '@/core/limits'
+import { LETTERS, LIMITS } from '@/core/limits'
 import { within } from './check'
 import type { ColumnChoice } from './table/shape'
 import { TABLE_FIELDS, UNITS_OF } from './table/columns'
@@ -27,7 +27,7 @@ export const IMPORT_FORM = Joi.object<ImportForm>({
     )
     .max(500)
     .required(),
-  clubs: Joi.object().pattern(Joi.string().max(40), Joi.string().max(100)).required(),
+  clubs: Joi.object().pattern(Joi.string().max(LETTERS.label), Joi.string().max(100)).required(),
   offsetMin: within(LIMITS.offsetMin).integer().required(),
   dry: Joi.boolean(),
 })

@@ -202,6 +202,14 @@ describe('a set-up', () => {
     expect(setUpOf(db, sessionId)).toEqual(NOTHING_SAID)
   })
 
+  it('what is said keeps its range in the tables too', () => {
+    const { db, sessionId } = bay()
+    const air = { kind: 'air', wind: null, surface: null } as const
+    expect(() => saySession(db, sessionId, { ...air, tempC: 99 }, NOW_MS)).toThrow('CHECK')
+    saySession(db, sessionId, { ...air, tempC: 19 }, NOW_MS)
+    saySession(db, sessionId, { ...air, tempC: null }, NOW_MS)
+  })
+
   it('keeps the monitor as its owner describes it; a session keeps it as it was', () => {
     const { db, golfer, sessionId } = bay()
     keepSetUp(db, golfer.id, sessionId, setUp)

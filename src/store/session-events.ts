@@ -17,7 +17,7 @@ export function saySession(
   nowMs: number,
   fromSeq: number | null = null,
 ): void {
-  const { kind, clubId = null, swing = null, ...rest } = { ...said } as SessionSaid & Partial<Station>
+  const { kind, clubId = null, swing = null, ...rest } = said as SessionSaid & Partial<Station>
   db.prepare(
     `INSERT INTO session_event (session_id, batch, at_ms, kind, from_seq, club_id, swing, said)
      VALUES (@sessionId, @batch, @nowMs, @kind, coalesce(@fromSeq, (SELECT coalesce(max(seq), 0) + 1 FROM shot)),

@@ -1,3 +1,4 @@
+import type { Absent } from '../absent'
 import type { ClubId } from '../ids'
 import { belowIn, stockAt, type Posterior } from '../judge/stock-posterior'
 import type { StockRule } from '../stock/stock-rules'
@@ -88,7 +89,6 @@ export type UnmeasuredStep = OfStep &
   Unknown & { limitsM?: Zones; schools: Record<string, never> } & Absent<OfOpen> &
   Absent<Exclude<keyof Measured, keyof OfStep | 'schools'>>
 type OfOpen = 'outlook' | 'moreEach' | 'resting' | 'lineM'
-type Absent<Keys extends string> = { [Key in Keys]?: undefined }
 
 export type JudgedStep = SettledStep | OpenStep
 export type UnknownStep = UnlimitedStep | UnmeasuredStep
@@ -98,7 +98,6 @@ export type MeasuredStep = JudgedStep | UnlimitedStep
 
 export const isJudged = (step: Step): step is JudgedStep => step.verdict !== 'unknown'
 export const isMeasured = (step: Step): step is MeasuredStep => step.stepM !== undefined
-export const isOpen = (step: Step): step is OpenStep => isJudged(step) && !step.settled
 
 /** One side of a step: a stock with its shots, and how far its own grid is to be stretched. */
 export type Side = { clubId: ClubId; count: number; posterior: Posterior }

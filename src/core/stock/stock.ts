@@ -1,3 +1,4 @@
+import type { Absent } from '../absent'
 import type { Air } from '../flight/air'
 import type { AsHitBecause } from '../flight/restate-shots'
 import type { ClubId, ShotId } from '../ids'
@@ -99,7 +100,6 @@ export type UnhitStock = OfStation & {
   schools: Record<string, never>
   between: Record<string, never>
 } & Absent<Exclude<keyof HitStock, keyof OfStation | 'count' | 'averages' | 'schools' | 'between'>>
-type Absent<Keys extends string> = { [Key in Keys]?: undefined }
 
 /** The stock of one station: one club with one swing. */
 export type Stock = HitStock | UnhitStock

@@ -153,7 +153,9 @@ CREATE TABLE new_session_event (
   club_id     TEXT REFERENCES club (id),
   swing       TEXT CHECK (length(swing) BETWEEN 1 AND 40),
   said        TEXT NOT NULL CHECK (json_valid(said)),
-  CHECK ((club_id IS NULL) = (swing IS NULL))
+  CHECK ((club_id IS NULL) = (swing IS NULL)),
+  CHECK (said ->> 'carryM' BETWEEN 2.7 AND 412),
+  CHECK (said ->> 'tempC' BETWEEN -50 AND 60)
 ) STRICT;
 INSERT INTO new_session_event SELECT seq, session_id, batch, at_ms, kind, from_seq, club_id, swing,
   CASE kind
