@@ -3,7 +3,7 @@ import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import type { Page } from '@playwright/test'
-import { axeFindings, expect, golferWithBag, openSession, test } from './banco'
+import { axeFindings, bayOf, expect, golferWithBag, openSession, test } from './banco'
 
 const TABLES = 'tests/tables/files'
 const bringIn = (page: Page, name: string, buffer: Buffer) =>
@@ -166,13 +166,15 @@ test('every number of the card stands in its PDF, in every size, and the report 
   banco,
 }) => {
   const golfer = await golferWithBag(request, banco, 'Jowan Prest', 'seven')
-  await openSession(request, banco, golfer)
+  const session = await openSession(request, banco, golfer)
   await page.goto(`${banco.address}/golfers/${golfer}/bay`)
   for (const [i, carry] of [62, 84, 101, 118, 137, 171].entries()) {
     if (i > 0) await page.keyboard.press('n')
     await page.keyboard.type(`${carry} ${carry + 1} ${carry - 1}\n`)
     await expect(page.locator('[data-shot]')).toHaveCount(3)
   }
+  // A typed shot shows before it is stored, and a paper is made from what is stored.
+  await expect.poll(async () => (await bayOf(request, banco, session)).shots.length).toBe(18)
   const textOf = async (kind: string) => {
     const answer = await request.get(`${banco.address}/api/golfers/${golfer}/paper?kind=${kind}`)
     expect(answer.status()).toBe(200)
