@@ -5,14 +5,15 @@ import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import { useForm } from 'react-hook-form'
 import type { ClubDetails, OwnedClub } from '@/core/bag/bag'
-import { CLUB_KINDS, LOFT_DEG, type ClubKind } from '@/core/bag/club'
+import { CLUB_KINDS, LOFT_DEG } from '@/core/bag/club'
 import type { GolferId } from '@/core/ids'
 import type { Problem } from '@/core/problem'
 import { useSubmit } from '../../shared/use-submit'
 import { Problems } from '../../shared/shell/problems'
-import { readNumber } from '@/core/typed-length'
+import { plain } from '../../shared/form/measure'
+import { NumberOf } from '../../shared/form/number-field'
 
-type Fields = { name: string; kind: ClubKind; loft: string }
+type Fields = Pick<ClubDetails, 'name' | 'kind' | 'loftDeg'>
 type Props = {
   golferId: GolferId
   club: OwnedClub | null
@@ -23,11 +24,11 @@ type Props = {
 /** A new club, or one that is changed. */
 export function ClubForm({ golferId, club, onDone, onCancel }: Props) {
   const { problems, setProblems, send } = useSubmit()
-  const { register, handleSubmit } = useForm<Fields>({
+  const { register, handleSubmit, control } = useForm<Fields>({
     defaultValues: {
       name: club?.name ?? '',
       kind: club?.kind ?? 'iron',
-      loft: club?.loftDeg?.toString() ?? '',
+      loftDeg: club?.loftDeg ?? null,
     },
   })
   const save = handleSubmit(async (fields) => {
@@ -60,16 +61,15 @@ export function ClubForm({ golferId, club, onDone, onCancel }: Props) {
           ))}
         </Form.Select>
       </Form.Group>
-      <Form.Group className="mb-3" controlId="club-loft">
-        <Form.Label>Loft in degrees, empty if you do not know it</Form.Label>
-        <Form.Control
-          {...register('loft')}
-          inputMode="decimal"
-          style={{ width: 110 }}
-          aria-describedby="club-loft-problem"
+      <div className="mb-3">
+        <NumberOf
+          control={control}
+          name="loftDeg"
+          label="Loft, empty if you do not know it"
+          measure={plain('°', 2)}
+          problems={problems}
         />
-        <Problems of={problems} field="loftDeg" id="club-loft-problem" />
-      </Form.Group>
+      </div>
       <Problems of={problems} field="" />
       <div className="d-flex gap-2">
         <Button type="submit">{club ? 'Save' : 'Add the club'}</Button>
@@ -81,15 +81,14 @@ export function ClubForm({ golferId, club, onDone, onCancel }: Props) {
   )
 }
 
-function readClub({ name, kind, loft }: Fields): { club: ClubDetails } | { problem: Problem } {
+function readClub({ name, kind, loftDeg }: Fields): { club: ClubDetails } | { problem: Problem } {
   if (name.trim() === '')
     return { problem: { field: 'name', sentence: 'The name is empty: type what you call the club.' } }
-  const loftDeg = readNumber(loft.replace('°', ''))
   if (loftDeg !== null && !isWithin(loftDeg, LOFT_DEG)) {
     return {
       problem: {
         field: 'loftDeg',
-        sentence: `A loft is a number of degrees from ${LOFT_DEG.least} to ${LOFT_DEG.most}, and this is "${loft.trim()}": correct it or leave it empty.`,
+        sentence: `A loft is a number of degrees from ${LOFT_DEG.least} to ${LOFT_DEG.most}: correct it or leave it empty.`,
       },
     }
   }

@@ -4,9 +4,9 @@ import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Modal from 'react-bootstrap/Modal'
 import type { Surface, Wind } from '@/core/session/conditions'
-import { measuresOf } from '../../shared/set-up/set-up-form'
-import { ChoiceField } from '../../shared/set-up/choice-field'
-import { MeasureField } from '../../shared/set-up/measure-field'
+import { measuresOf } from '../../shared/form/measure'
+import { ChoiceField } from '../../shared/form/choice-field'
+import { NumberField } from '../../shared/form/number-field'
 import { SURFACE_NAME, WIND_NAME } from '@/text/names'
 import { temperature } from '@/text/set-up'
 import { CommandButton, type CommandActions } from './command-key'
@@ -84,7 +84,7 @@ function AirAndLie({ view, onHide, onSay }: AirProps) {
       </Modal.Header>
       <Modal.Body className="set-up">
         <ChoiceField label="Wind" value={wind} none="calm" names={WIND_NAME} onChange={setWind} />
-        <MeasureField
+        <NumberField
           label="Temperature"
           measure={measuresOf(view.golfer).temp}
           value={tempC}

@@ -1,10 +1,10 @@
 'use client'
 
 import { LETTERS } from '@/core/limits'
-import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
+import { useController, useForm, useWatch } from 'react-hook-form'
 import ToggleButton from 'react-bootstrap/ToggleButton'
 import ToggleButtonGroup from 'react-bootstrap/ToggleButtonGroup'
 import type { CoursePlace, Day } from '@/core/flight/day'
@@ -14,65 +14,89 @@ import type { Golfer } from '@/core/golfer'
 import type { WeatherReading } from '@/core/session/weather'
 import { dayProblems, TURF_NAME } from '@/text/day'
 import { useSubmit } from '../../shared/use-submit'
-import { MeasureField } from '../../shared/set-up/measure-field'
-import { measuresOf } from '../../shared/set-up/set-up-form'
+import { measuresOf, PERCENT, plain } from '../../shared/form/measure'
+import { areNumbers, NumberOf } from '../../shared/form/number-field'
 import { Problems } from '../../shared/shell/problems'
 
 type Props = { golfer: Golfer; day: Day; places: CoursePlace[] }
 type Along = 'with' | 'against'
+type DayFields = {
+  place: string
+  tempC: number | null
+  altitudeM: number | null
+  seaLevelHpa: number | null
+  humidity: number | null
+  windMps: number | null
+  along: Along
+  turf: Turf
+}
+
+const fieldsOf = ({ tailwindMps, place, tempC, altitudeM, seaLevelHpa, humidity, turf }: Day): DayFields => ({
+  ...{ tempC, altitudeM, seaLevelHpa, humidity, turf },
+  place: place ?? '',
+  windMps: Math.abs(tailwindMps),
+  along: tailwindMps > 0 ? 'with' : 'against',
+})
+
+/** The day as it was typed; null where one of its numbers is missing or is none. */
+function dayOf({ windMps, along, place, ...air }: DayFields, { crosswindMps }: Day): Day | null {
+  const { tempC, altitudeM, seaLevelHpa, humidity, turf } = air
+  if (tempC === null || altitudeM === null || seaLevelHpa === null || humidity === null || windMps === null)
+    return null
+  const day = {
+    ...{ tempC, altitudeM, seaLevelHpa, humidity, turf, crosswindMps },
+    place: place.trim() || null,
+    tailwindMps: along === 'with' ? windMps : -windMps,
+  }
+  return areNumbers(day) ? day : null
+}
 
 /** The air and the ground of the day, typed or read from the weather station; a place can be kept. */
 export function DayForm({ golfer, day, places }: Props) {
-  const router = useRouter()
-  const [draft, setDraft] = useState(day)
   // A day that was set elsewhere on the page takes the place of what stands here.
-  const [stood, setStood] = useState(JSON.stringify(day))
-  if (stood !== JSON.stringify(day)) {
-    setStood(JSON.stringify(day))
-    setDraft(day)
-  }
+  const { control, register, setValue, handleSubmit } = useForm<DayFields>({
+    values: fieldsOf(day),
+  })
   const { problems, setProblems, send, submit } = useSubmit()
-  const [along, setAlong] = useState<Along>(day.tailwindMps > 0 ? 'with' : 'against')
   const [said, setSaid] = useState('')
-  const { temp, wind, near } = measuresOf(golfer)
+  const { temp, wind, height } = measuresOf(golfer)
   const home = `/api/golfers/${golfer.id}`
-  const change = (part: Partial<Day>) => {
-    setSaid('')
-    setDraft({ ...draft, ...part })
-  }
-  const blow = (mps: number, way: Along) => change({ tailwindMps: way === 'with' ? mps : -mps })
-  const number = (value: number | null) => value ?? NaN
-  const set = async () => {
-    const bad = Object.values(draft).some((value) => typeof value === 'number' && Number.isNaN(value))
-    const found = bad ? ['One number of the day is empty or no number: type it.'] : dayProblems(draft, golfer)
+  const set = handleSubmit(async (fields) => {
+    const draft = dayOf(fields, day)
+    const found = draft
+      ? dayProblems(draft, golfer)
+      : ['One number of the day is empty or no number: type it.']
     if (found.length > 0) return setProblems(found.map((sentence) => ({ field: 'day', sentence })))
-    const sent = await send('PUT', `${home}/day`, { ...draft, place: draft.place?.trim() || null })
-    if (!sent.ok) return
-    setSaid('The card stands for this day.')
-    router.refresh()
-  }
+    if (await submit('PUT', `${home}/day`, draft)) setSaid('The card stands for this day.')
+  })
   const askStation = async () => {
     const sent = await send<WeatherReading>('POST', '/api/weather')
     if (!sent.ok) return
     const { place, tempC, pressureHpa, humidity, altitudeM } = sent.value
-    change({ place, tempC, humidity, altitudeM, seaLevelHpa: seaLevelPressure(pressureHpa, altitudeM) })
+    const seaLevelHpa = seaLevelPressure(pressureHpa, altitudeM)
+    for (const [field, value] of Object.entries({ place, tempC, humidity, altitudeM, seaLevelHpa }))
+      setValue(field as keyof DayFields, value)
     setSaid(`As the station at ${place} reads it. Say how the wind blows along your shots.`)
   }
+  const [place, altitudeM, turf] = useWatch({ control, name: ['place', 'altitudeM', 'turf'] })
+  const name = place.trim()
   const keep = async () => {
-    const name = draft.place?.trim()
     if (!name)
       return setProblems([{ field: 'place', sentence: 'A place needs a name: type one under Place.' }])
-    const { altitudeM, turf } = draft
+    if (altitudeM === null || Number.isNaN(altitudeM))
+      return setProblems([{ field: 'altitudeM', sentence: 'A place needs its altitude: type it.' }])
     await submit('PUT', `${home}/places`, { name, altitudeM, turf })
   }
-  const forget = async (name: string) => {
+  const forget = async () => {
     await submit('DELETE', `${home}/places`, { name })
   }
-  const kept = places.some(({ name }) => name === draft.place?.trim())
+  const kept = places.some((each) => each.name === name)
+  const along = useController({ control, name: 'along' }).field
+  const ground = useController({ control, name: 'turf' }).field
   return (
-    <section className="sheet day-form" aria-label="The day">
+    <Form className="sheet day-form" role="region" aria-label="The day" noValidate onSubmit={set}>
       <h2>The day</h2>
-      <div className="p-3 d-grid gap-3">
+      <div className="p-3 d-grid gap-3" onChange={() => setSaid('')}>
         <div className="fields">
           <div className="measure">
             <Form.Label htmlFor="day-place">Place</Form.Label>
@@ -80,36 +104,17 @@ export function DayForm({ golfer, day, places }: Props) {
               id="day-place"
               maxLength={LETTERS.place}
               placeholder="not said"
-              value={draft.place ?? ''}
-              onChange={(event) => change({ place: event.target.value || null })}
+              {...register('place')}
             />
           </div>
-          <MeasureField
-            label="Temperature"
-            measure={temp}
-            value={draft.tempC}
-            onChange={(tempC) => change({ tempC: number(tempC) })}
-          />
-          <MeasureField
-            label="Altitude"
-            measure={{ ...near, digits: 0 }}
-            value={draft.altitudeM}
-            onChange={(altitudeM) => change({ altitudeM: number(altitudeM) })}
-          />
-          <MeasureField
-            label="Wind along your shots"
-            measure={wind}
-            value={Math.abs(draft.tailwindMps)}
-            onChange={(mps) => blow(number(mps), along)}
-          />
+          <NumberOf control={control} name="tempC" label="Temperature" measure={temp} />
+          <NumberOf control={control} name="altitudeM" label="Altitude" measure={height} />
+          <NumberOf control={control} name="windMps" label="Wind along your shots" measure={wind} />
           <ToggleButtonGroup
             type="radio"
             name="along"
-            value={along}
-            onChange={(way: Along) => {
-              setAlong(way)
-              blow(Math.abs(draft.tailwindMps), way)
-            }}
+            value={along.value}
+            onChange={along.onChange}
             aria-label="The wind blows"
           >
             {(['against', 'with'] as const).map((way) => (
@@ -127,32 +132,27 @@ export function DayForm({ golfer, day, places }: Props) {
             <ToggleButtonGroup
               type="radio"
               name="turf"
-              value={draft.turf}
-              onChange={(turf: Turf) => change({ turf })}
+              value={ground.value}
+              onChange={ground.onChange}
               aria-labelledby="ground-label"
             >
-              {TURFS.map((turf) => (
-                <ToggleButton key={turf} id={`turf-${turf}`} value={turf} variant="outline">
-                  {TURF_NAME[turf]}
+              {TURFS.map((each) => (
+                <ToggleButton key={each} id={`turf-${each}`} value={each} variant="outline">
+                  {TURF_NAME[each]}
                 </ToggleButton>
               ))}
             </ToggleButtonGroup>
           </div>
-          <MeasureField
+          <NumberOf
+            control={control}
+            name="seaLevelHpa"
             label="Sea-level pressure"
-            measure={{ unit: 'hPa', digits: 1, to: (x) => x, from: (x) => x }}
-            value={draft.seaLevelHpa}
-            onChange={(hpa) => change({ seaLevelHpa: number(hpa) })}
+            measure={plain('hPa', 1)}
           />
-          <MeasureField
-            label="Humidity"
-            measure={{ unit: '%', digits: 0, to: (x) => 100 * x, from: (x) => x / 100 }}
-            value={draft.humidity}
-            onChange={(humidity) => change({ humidity: number(humidity) })}
-          />
+          <NumberOf control={control} name="humidity" label="Humidity" measure={PERCENT} />
         </div>
         <div className="btns">
-          <Button onClick={set}>Set the day</Button>
+          <Button type="submit">Set the day</Button>
           <Button variant="outline" onClick={askStation}>
             Ask the weather station
           </Button>
@@ -160,7 +160,7 @@ export function DayForm({ golfer, day, places }: Props) {
             {kept ? 'Keep the place as it is here' : 'Keep this place'}
           </Button>
           {kept && (
-            <Button variant="outline" onClick={() => forget(draft.place?.trim() ?? '')}>
+            <Button variant="outline" onClick={forget}>
               Forget this place
             </Button>
           )}
@@ -170,6 +170,6 @@ export function DayForm({ golfer, day, places }: Props) {
         </p>
         <Problems of={problems} />
       </div>
-    </section>
+    </Form>
   )
 }

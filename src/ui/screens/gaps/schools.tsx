@@ -3,14 +3,15 @@
 import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
+import { useForm } from 'react-hook-form'
 import { SEGMENTS, type Segment } from '@/core/bag/segment'
 import { OWN_START, STEP_SCHOOLS, type StepSchool, type Zones } from '@/core/gaps/zones'
 import type { Bag } from '@/core/bag/bag'
 import type { Golfer, GolferSchools } from '@/core/golfer'
 import type { Stock } from '@/core/stock/stock'
 import { STOCK_RULES, type StockRule } from '@/core/stock/stock-rules'
-import { readLength } from '@/core/typed-length'
-import { lengthIn } from '@/core/units'
+import { lengthMeasure } from '../../shared/form/measure'
+import { NumberOf } from '../../shared/form/number-field'
 import { useSubmit } from '../../shared/use-submit'
 import { Problems } from '../../shared/shell/problems'
 import { RULE_NAME, SCHOOL_NAME, schoolOf } from '@/text/names'
@@ -120,61 +121,50 @@ const SEGMENT_NAME: Record<Segment, string> = {
   wedges: 'wedges',
 }
 
+type OwnFields = Record<Segment, Record<keyof Zones, number | null>>
+
 /** The golfer's own limits of an even step, where that is the school. */
 export function OwnLimits({ golfer }: { golfer: Golfer }) {
   const { problems, change } = useSchools(golfer)
   const unit = golfer.lengthUnit
   const own = golfer.ownZonesM ?? OWN_START
-  const [typed, setTyped] = useState(() =>
-    Object.fromEntries(
-      SEGMENTS.map((segment) => [
-        segment,
-        [own[segment].narrow, own[segment].wide].map((metres) => lengthIn(metres, unit).toFixed(0)),
-      ]),
-    ),
-  )
+  const { control, handleSubmit } = useForm<OwnFields>({ defaultValues: own })
   const [wrong, setWrong] = useState('')
-  const save = async () => {
-    const read = SEGMENTS.map((segment) => {
-      const [narrow, wide] = (typed[segment] ?? []).map((text) => readLength(text, unit) ?? NaN)
-      return { segment, narrow: narrow ?? NaN, wide: wide ?? NaN }
+  const save = handleSubmit(async (limits) => {
+    const bad = SEGMENTS.find((segment) => {
+      const { narrow, wide } = limits[segment]
+      return !(narrow !== null && wide !== null && narrow > 0 && wide > narrow)
     })
-    const bad = read.find(({ narrow, wide }) => !(narrow > 0 && wide > narrow))
     setWrong(
-      bad
-        ? `${SEGMENT_NAME[bad.segment]}: an even step needs two rising numbers in ${unit}, such as 7 and 15.`
-        : '',
+      bad ? `${SEGMENT_NAME[bad]}: an even step needs two rising numbers in ${unit}, such as 7 and 15.` : '',
     )
-    if (bad) return
-    const limits = Object.fromEntries(
-      read.map(({ segment, narrow, wide }) => [segment, { reversed: 0, narrow, wide }]),
-    ) as Record<Segment, Zones>
-    await change({ ownZonesM: limits })
-  }
+    if (!bad) await change({ ownZonesM: limits as Record<Segment, Zones> })
+  })
   return (
-    <section className="sheet own-limits" aria-label="My own limits of an even step">
+    <Form
+      className="sheet own-limits"
+      role="region"
+      aria-label="My own limits of an even step"
+      noValidate
+      onSubmit={save}
+    >
       {SEGMENTS.map((segment) => (
         <span key={segment} role="group" aria-label={SEGMENT_NAME[segment]}>
           {SEGMENT_NAME[segment]}
-          {[0, 1].map((end) => (
-            <Form.Control
+          {(['narrow', 'wide'] as const).map((end) => (
+            <NumberOf
               key={end}
+              control={control}
+              name={`${segment}.${end}`}
+              label={`${SEGMENT_NAME[segment]}, ${end === 'narrow' ? 'from' : 'to'}`}
+              labelled="unseen"
+              measure={lengthMeasure(unit, 0)}
               size="sm"
-              inputMode="decimal"
-              aria-label={`${SEGMENT_NAME[segment]}, ${end === 0 ? 'from' : 'to'}`}
-              value={typed[segment]?.[end] ?? ''}
-              onChange={(event) =>
-                setTyped({
-                  ...typed,
-                  [segment]: (typed[segment] ?? []).map((text, i) => (i === end ? event.target.value : text)),
-                })
-              }
             />
           ))}
-          {unit}
         </span>
       ))}
-      <Button size="sm" onClick={save}>
+      <Button size="sm" type="submit">
         Set the limits
       </Button>
       {wrong && (
@@ -183,6 +173,6 @@ export function OwnLimits({ golfer }: { golfer: Golfer }) {
         </p>
       )}
       <Problems of={problems} />
-    </section>
+    </Form>
   )
 }

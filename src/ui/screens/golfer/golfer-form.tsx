@@ -8,8 +8,9 @@ import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import { useForm, useWatch } from 'react-hook-form'
 import type { BayLikes, Golfer, GolferSettings } from '@/core/golfer'
-import { readNumber, readLength } from '@/core/typed-length'
-import { lengthIn, metresFrom, type LengthUnit, type SpeedUnit, type TempUnit } from '@/core/units'
+import type { LengthUnit, SpeedUnit, TempUnit } from '@/core/units'
+import { lengthMeasure, plain } from '../../shared/form/measure'
+import { NumberOf } from '../../shared/form/number-field'
 import { useSubmit } from '../../shared/use-submit'
 import { Problems } from '../../shared/shell/problems'
 
@@ -17,11 +18,11 @@ type Fields = {
   name: string
   hand: 'right' | 'left'
   units: string
-  goalFrom: string
-  goalTo: string
+  goalFromM: number | null
+  goalToM: number | null
   tempUnit: TempUnit
-  longestMin: string
-  homeAltitude: string
+  longestMin: number | null
+  homeAltitudeM: number | null
   askExpectation: boolean
   followPlan: boolean
 }
@@ -39,21 +40,16 @@ export function GolferForm({ golfer }: { golfer?: Golfer }) {
   const router = useRouter()
   const { problems, setProblems, send } = useSubmit()
   const [saved, setSaved] = useState(false)
-  const goal = (end: 0 | 1) =>
-    golfer?.goalZoneM ? lengthIn(golfer.goalZoneM[end], golfer.lengthUnit).toFixed(0) : ''
-  const { register, handleSubmit, control, getValues, setValue } = useForm<Fields>({
+  const { register, handleSubmit, control } = useForm<Fields>({
     defaultValues: {
       name: golfer?.name ?? '',
       hand: golfer?.hand ?? 'right',
       units: golfer ? `${golfer.lengthUnit} ${golfer.speedUnit}` : 'yd mph',
-      goalFrom: goal(0),
-      goalTo: goal(1),
+      goalFromM: golfer?.goalZoneM?.[0] ?? null,
+      goalToM: golfer?.goalZoneM?.[1] ?? null,
       tempUnit: golfer?.tempUnit ?? 'C',
-      longestMin: String(golfer?.longestMin ?? ''),
-      homeAltitude:
-        golfer?.homeAltitudeM == null
-          ? ''
-          : lengthIn(golfer.homeAltitudeM, footOrMetre(golfer.lengthUnit)).toFixed(0),
+      longestMin: golfer?.longestMin ?? null,
+      homeAltitudeM: golfer?.homeAltitudeM ?? null,
       askExpectation: golfer?.askExpectation ?? true,
       followPlan: golfer?.followPlan ?? true,
     },
@@ -63,14 +59,7 @@ export function GolferForm({ golfer }: { golfer?: Golfer }) {
     speedUnit: 'mph' as const,
   }
 
-  const convertGoal = (to: LengthUnit) => {
-    if (to === lengthUnit) return
-    for (const field of ['goalFrom', 'goalTo'] as const) {
-      const typed = readNumber(getValues(field))
-      if (typed !== null && !Number.isNaN(typed))
-        setValue(field, lengthIn(metresFrom(typed, lengthUnit), to).toFixed(0))
-    }
-  }
+  const far = lengthMeasure(lengthUnit, 0)
 
   const save = handleSubmit(async (fields) => {
     const zone = readGoalZone(fields, lengthUnit)
@@ -126,11 +115,7 @@ export function GolferForm({ golfer }: { golfer?: Golfer }) {
       </Form.Group>
       <Form.Group className="mb-3" controlId="units">
         <Form.Label>Numbers in</Form.Label>
-        <Form.Select
-          {...register('units', {
-            onChange: (event) => convertGoal(UNITS[event.target.value]?.lengthUnit ?? lengthUnit),
-          })}
-        >
+        <Form.Select {...register('units')}>
           {Object.entries(UNITS).map(([key, { name }]) => (
             <option key={key} value={key}>
               {name}
@@ -144,27 +129,8 @@ export function GolferForm({ golfer }: { golfer?: Golfer }) {
           The distances that cost you shots. Holes there are named first. Leave it empty if there is none.
         </p>
         <div className="d-flex align-items-center gap-2">
-          <Form.Label htmlFor="goal-from" className="mb-0">
-            from
-          </Form.Label>
-          <Form.Control
-            id="goal-from"
-            {...register('goalFrom')}
-            inputMode="decimal"
-            style={{ width: 90 }}
-            aria-describedby="goal-problem"
-          />
-          <Form.Label htmlFor="goal-to" className="mb-0">
-            to
-          </Form.Label>
-          <Form.Control
-            id="goal-to"
-            {...register('goalTo')}
-            inputMode="decimal"
-            style={{ width: 90 }}
-            aria-describedby="goal-problem"
-          />
-          {lengthUnit}
+          <NumberOf control={control} name="goalFromM" label="from" labelled="before" measure={far} />
+          <NumberOf control={control} name="goalToM" label="to" labelled="before" measure={far} />
         </div>
         <Problems of={problems} field="goalZoneM" id="goal-problem" />
       </fieldset>
@@ -180,32 +146,23 @@ export function GolferForm({ golfer }: { golfer?: Golfer }) {
               <option value="F">°F</option>
             </Form.Select>
           </div>
-          <div className="d-flex flex-wrap align-items-center gap-2 mb-2">
-            <Form.Label htmlFor="longest-min" className="mb-0">
-              Hits at most
-            </Form.Label>
-            <Form.Control
-              id="longest-min"
-              {...register('longestMin')}
-              inputMode="numeric"
-              style={{ width: 80 }}
-            />
-            minutes a day: longer plans are split
-          </div>
-          <Problems of={problems} field="longestMin" />
-          <div className="d-flex flex-wrap align-items-center gap-2 mb-2">
-            <Form.Label htmlFor="home-altitude" className="mb-0">
-              Home course at
-            </Form.Label>
-            <Form.Control
-              id="home-altitude"
-              {...register('homeAltitude')}
-              inputMode="numeric"
-              style={{ width: 90 }}
-            />
-            {footOrMetre(lengthUnit)} above the sea; empty if it is not known
-          </div>
-          <Problems of={problems} field="homeAltitudeM" />
+          <NumberOf
+            control={control}
+            name="longestMin"
+            label="Hits at most"
+            labelled="before"
+            measure={plain('minutes a day: longer plans are split', 0)}
+            problems={problems}
+          />
+          <NumberOf
+            control={control}
+            name="homeAltitudeM"
+            label="Home course at"
+            labelled="before"
+            measure={lengthMeasure(footOrMetre(lengthUnit), 0)}
+            hint="above the sea; empty if it is not known"
+            problems={problems}
+          />
           <Form.Check
             id="ask-expectation"
             label="Ask what I expect before I hit a station"
@@ -230,10 +187,10 @@ export function GolferForm({ golfer }: { golfer?: Golfer }) {
 const footOrMetre = (unit: LengthUnit): 'ft' | 'm' => (unit === 'yd' ? 'ft' : 'm')
 
 function readLikes(
-  { tempUnit, longestMin, homeAltitude, askExpectation, followPlan }: Fields,
+  { tempUnit, longestMin, homeAltitudeM, askExpectation, followPlan }: Fields,
   unit: LengthUnit,
 ): BayLikes | { field: string; sentence: string } {
-  const longest = readNumber(longestMin) ?? NEW_GOLFER.longestMin
+  const longest = longestMin ?? NEW_GOLFER.longestMin
   if (!Number.isInteger(longest) || !isWithin(longest, LIMITS.longestMin)) {
     const { least, most } = LIMITS.longestMin
     return {
@@ -241,7 +198,6 @@ function readLikes(
       sentence: `Type how many minutes you hit at most, from ${least} to ${most}.`,
     }
   }
-  const homeAltitudeM = readLength(homeAltitude, footOrMetre(unit))
   if (homeAltitudeM !== null && !isWithin(homeAltitudeM, LIMITS.altitudeM))
     return {
       field: 'homeAltitudeM',
@@ -251,10 +207,9 @@ function readLikes(
 }
 
 function readGoalZone(
-  { goalFrom, goalTo }: Fields,
+  { goalFromM: low, goalToM: high }: Fields,
   unit: LengthUnit,
 ): { goalZoneM: [number, number] | null } | { sentence: string } {
-  const [low, high] = [readLength(goalFrom, unit), readLength(goalTo, unit)]
   if (low === null && high === null) return { goalZoneM: null }
   if (low === null || high === null || Number.isNaN(low) || Number.isNaN(high)) {
     return {

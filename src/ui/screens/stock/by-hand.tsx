@@ -6,28 +6,28 @@ import Form from 'react-bootstrap/Form'
 import { useForm } from 'react-hook-form'
 import type { Golfer } from '@/core/golfer'
 import type { Stock } from '@/core/stock/stock'
-import { readLength } from '@/core/typed-length'
+import { measuresOf } from '../../shared/form/measure'
+import { NumberOf } from '../../shared/form/number-field'
 import { useSubmit } from '../../shared/use-submit'
 import { Problems } from '../../shared/shell/problems'
-import { len, lenUnit } from '@/text/numbers'
+import { lenUnit } from '@/text/numbers'
 
-type Fields = { carry: string; because: string }
+type Fields = { carryM: number | null; because: string }
 
 /** A number that the golfer plays instead, with the reason; the measured one stays. */
 export function ByHand({ golfer, stock, title }: { golfer: Golfer; stock: Stock; title: string }) {
   const { problems, setProblems, submit } = useSubmit()
   const { byHand, clubId, swing } = stock
-  const { register, handleSubmit } = useForm<Fields>({
-    defaultValues: { carry: byHand ? len(byHand.carryM, golfer, 1) : '', because: byHand?.because ?? '' },
+  const { register, handleSubmit, control } = useForm<Fields>({
+    defaultValues: { carryM: byHand?.carryM ?? null, because: byHand?.because ?? '' },
   })
   const set = async (carryM: number | null, because: string) => {
     const form = { clubId, swing, carryM, because }
     await submit('POST', `/api/golfers/${golfer.id}/hand-stocks`, form)
   }
-  const save = handleSubmit(({ carry, because }) => {
-    const carryM = readLength(carry, golfer.lengthUnit)
+  const save = handleSubmit(({ carryM, because }) => {
     if (carryM === null || Number.isNaN(carryM)) {
-      const sentence = `"${carry.trim()}" is no carry: type a number in ${golfer.lengthUnit}, such as 129.`
+      const sentence = `That is no carry: type a number in ${golfer.lengthUnit}, such as 129.`
       return setProblems([{ field: 'carryM', sentence }])
     }
     if (because.trim() === '')
@@ -41,12 +41,14 @@ export function ByHand({ golfer, stock, title }: { golfer: Golfer; stock: Stock;
       <b>{byHand ? `Set by hand to ${lenUnit(byHand.carryM, golfer, 1)}` : 'Set by hand'}</b>
       {byHand?.because && ` “${byHand.because}”`}
       <div className="fields">
-        <Form.Control
+        <NumberOf
+          control={control}
+          name="carryM"
+          label={`Carry in ${golfer.lengthUnit}`}
+          labelled="unseen"
+          measure={measuresOf(golfer).carry}
           size="sm"
-          {...register('carry')}
-          inputMode="decimal"
-          aria-label={`Carry in ${golfer.lengthUnit}`}
-          placeholder={golfer.lengthUnit}
+          problems={problems}
         />
         <Form.Control
           size="sm"
@@ -64,7 +66,6 @@ export function ByHand({ golfer, stock, title }: { golfer: Golfer; stock: Stock;
           </Button>
         )}
       </div>
-      <Problems of={problems} field="carryM" />
       <Problems of={problems} field="because" />
       <Problems of={problems} field="" />
     </Form>

@@ -1,22 +1,23 @@
 'use client'
 
 import { useRouter } from 'next/navigation'
-import { useEffect, useRef, useState, type FormEvent } from 'react'
+import { useEffect, useRef, useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
+import { useForm } from 'react-hook-form'
 import type { Golfer } from '@/core/golfer'
 import type { ClubId } from '@/core/ids'
 import { type Station, stationKey } from '@/core/station'
-import { metresFrom } from '@/core/units'
 import { leftOf, nextCall, USUAL_ZONE_M, type DrillShot } from '@/core/wedges/drill'
 import type { WedgeShot } from '@/core/wedges/wedges'
 import { count, len, lenUnit } from '@/text/numbers'
 import { flagName } from '@/text/wedges'
+import { measuresOf } from '../../shared/form/measure'
+import { NumberOf } from '../../shared/form/number-field'
 import { useSubmit } from '../../shared/use-submit'
 import { Problems } from '../../shared/shell/problems'
 import { DrillProgress } from './drill-progress'
 import { useDrillSession, type Hit } from './use-drill-session'
-import { readNumber } from '@/core/typed-length'
 
 type Props = {
   golfer: Golfer
@@ -25,6 +26,10 @@ type Props = {
   name: (clubId: ClubId) => string
   onWant: (stations: Station[]) => void
 }
+
+/** Where the ball came to rest, and how far it carried. */
+type Ball = { finishM: number | null; carryM: number | null }
+const NO_BALL: Ball = { finishM: null, carryM: null }
 
 /** Called yardages from the goal zone: choose the shot, hit it, and what counts is the distance left. */
 export function Drill({ golfer, shots, drills, name, onWant }: Props) {
@@ -35,10 +40,9 @@ export function Drill({ golfer, shots, drills, name, onWant }: Props) {
   const [counts, setCounts] = useState(false)
   const [calledM, setCalledM] = useState(0)
   const [station, setStation] = useState('')
-  const [finish, setFinish] = useState('')
-  const [carry, setCarry] = useState('')
+  const { control, handleSubmit, reset, setFocus } = useForm<Ball>({ defaultValues: NO_BALL })
   const { problems, setProblems, send } = useSubmit()
-  const field = useRef<HTMLInputElement>(null)
+  const far = measuresOf(golfer).carry
   const zone = golfer.goalZoneM ?? USUAL_ZONE_M
   const api = `/api/golfers/${golfer.id}/drills`
   const chosen = shots.find((shot) => stationKey(shot) === station)
@@ -54,10 +58,9 @@ export function Drill({ golfer, shots, drills, name, onWant }: Props) {
     const next = nextCall(zone, last, Math.random())
     setCalledM(next)
     choose(stationKey(nearest(shots, next)))
-    setFinish('')
-    setCarry('')
+    reset(NO_BALL)
     setProblems([])
-    field.current?.focus()
+    setFocus('finishM')
   }
   const begin = async () => {
     const found = await session.begin({ live, counts })
@@ -85,28 +88,22 @@ export function Drill({ golfer, shots, drills, name, onWant }: Props) {
     told.current = ({ carryM, totalM }) =>
       void keep(totalM ?? carryM + (chosen ? chosen.finishM - chosen.carryM : 0))
   })
-  const typed = async (event: FormEvent) => {
-    event.preventDefault()
-    const finished = numberIn(finish)
-    if (finished === null)
+  const typed = handleSubmit(async ({ finishM, carryM }) => {
+    if (!isFar(finishM))
       return setProblems([
         {
           field: 'finishM',
           sentence: `Type how far the ball finished, in ${golfer.lengthUnit}, such as 84.`,
         },
       ])
-    if (counts && chosen && carry.trim() !== '') {
-      const carried = numberIn(carry)
-      if (carried === null)
+    if (counts && chosen && carryM !== null) {
+      if (!isFar(carryM))
         return setProblems([{ field: 'carryM', sentence: 'Type how far it carried, or leave it empty.' }])
-      const found = await session.count(
-        { clubId: chosen.clubId, swing: chosen.swing },
-        metresFrom(carried, golfer.lengthUnit),
-      )
+      const found = await session.count({ clubId: chosen.clubId, swing: chosen.swing }, carryM)
       if (found.length > 0) return setProblems(found)
     }
-    await keep(metresFrom(finished, golfer.lengthUnit))
-  }
+    await keep(finishM)
+  })
   const undo = async () => {
     const sent = await send<DrillShot[]>('DELETE', api, { drill })
     if (sent.ok) setAll(sent.value)
@@ -168,26 +165,9 @@ export function Drill({ golfer, shots, drills, name, onWant }: Props) {
                   ))}
                 </Form.Select>
               </label>
-              <label>
-                It finished at, {golfer.lengthUnit}
-                <Form.Control
-                  ref={field}
-                  inputMode="decimal"
-                  autoComplete="off"
-                  value={finish}
-                  onChange={(event) => setFinish(event.target.value)}
-                />
-              </label>
+              <NumberOf control={control} name="finishM" label="It finished at" measure={far} />
               {counts && !live && (
-                <label>
-                  It carried, for the stock
-                  <Form.Control
-                    inputMode="decimal"
-                    autoComplete="off"
-                    value={carry}
-                    onChange={(event) => setCarry(event.target.value)}
-                  />
-                </label>
+                <NumberOf control={control} name="carryM" label="It carried, for the stock" measure={far} />
               )}
               <Button type="submit">
                 Next<kbd>↵</kbd>
@@ -226,8 +206,4 @@ const nearest = (shots: readonly WedgeShot[], m: number): WedgeShot =>
   shots.reduce((a, b) => (Math.abs(b.finishM - m) < Math.abs(a.finishM - m) ? b : a))
 const meanLeft = (shots: readonly DrillShot[]): number =>
   shots.reduce((sum, shot) => sum + leftOf(shot), 0) / shots.length
-
-function numberIn(text: string): number | null {
-  const number = readNumber(text)
-  return number === null || !(number >= 0) ? null : number
-}
+const isFar = (metres: number | null): metres is number => metres !== null && metres >= 0

@@ -14,9 +14,16 @@ import { definitionLine } from '@/text/wedges'
 import { useSubmit } from '../../shared/use-submit'
 import { Problems } from '../../shared/shell/problems'
 import { FULL_SWING } from '@/core/station'
-import { readNumber } from '@/core/typed-length'
+import { PERCENT, plain } from '../../shared/form/measure'
+import { areNumbers, NumberOf } from '../../shared/form/number-field'
 
-type Fields = { swing: string; clock: string; share: string; gripDown: string; tempo: string }
+type Fields = {
+  swing: string
+  clock: number | null
+  lengthShare: number | null
+  gripDownCm: number | null
+  tempo: string
+}
 type Props = { golfer: Golfer; definitions: SwingDefinition[] }
 
 /** How each swing is made, kept with its numbers. A swing that is made otherwise from now on starts a new stock. */
@@ -87,20 +94,17 @@ type FormProps = {
 function DefinitionForm({ golfer, swing, definition, onDone }: FormProps) {
   const router = useRouter()
   const { problems, setProblems, send } = useSubmit()
-  const { register, handleSubmit } = useForm<Fields>({
+  const { register, handleSubmit, control } = useForm<Fields>({
     defaultValues: {
       swing,
-      clock: definition?.clock?.toString() ?? '',
-      share: definition?.lengthShare == null ? '' : String(Math.round(100 * definition.lengthShare)),
-      gripDown: definition?.gripDownCm ? String(definition.gripDownCm) : '',
+      clock: definition?.clock ?? null,
+      lengthShare: definition?.lengthShare ?? null,
+      gripDownCm: definition?.gripDownCm || null,
       tempo: definition?.tempo ?? '',
     },
   })
   const save = handleSubmit(async (fields) => {
-    const clock = readNumber(fields.clock)
-    const share = readNumber(fields.share)
-    const gripDown = readNumber(fields.gripDown)
-    if ([clock, share, gripDown].some(Number.isNaN))
+    if (!areNumbers(fields))
       return setProblems([
         { field: '', sentence: 'One of the numbers is not a number: type it anew, or empty it.' },
       ])
@@ -111,9 +115,9 @@ function DefinitionForm({ golfer, swing, definition, onDone }: FormProps) {
       ])
     const sent = await send('PUT', `/api/golfers/${golfer.id}/swings`, {
       swing: name,
-      clock,
-      lengthShare: share === null ? null : share / 100,
-      gripDownCm: gripDown ?? 0,
+      clock: fields.clock,
+      lengthShare: fields.lengthShare,
+      gripDownCm: fields.gripDownCm ?? 0,
       tempo: fields.tempo.trim() || null,
     })
     if (!sent.ok) return
@@ -133,18 +137,15 @@ function DefinitionForm({ golfer, swing, definition, onDone }: FormProps) {
           <Form.Control {...register('swing')} maxLength={LETTERS.swing} autoFocus />
         </label>
       )}
-      <label>
-        Arm at, o’clock
-        <Form.Control {...register('clock')} inputMode="decimal" placeholder="9" />
-      </label>
-      <label>
-        or length, %
-        <Form.Control {...register('share')} inputMode="decimal" placeholder="75" />
-      </label>
-      <label>
-        Gripped down, cm
-        <Form.Control {...register('gripDown')} inputMode="decimal" placeholder="0" />
-      </label>
+      <NumberOf control={control} name="clock" label="Arm at" measure={plain('o’clock', 1)} placeholder="9" />
+      <NumberOf control={control} name="lengthShare" label="or length" measure={PERCENT} placeholder="75" />
+      <NumberOf
+        control={control}
+        name="gripDownCm"
+        label="Gripped down"
+        measure={plain('cm', 1)}
+        placeholder="0"
+      />
       <label>
         Tempo
         <Form.Control {...register('tempo')} maxLength={LETTERS.tempo} placeholder="as usual" />

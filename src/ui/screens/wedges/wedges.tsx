@@ -6,16 +6,17 @@ import Form from 'react-bootstrap/Form'
 import type { Stretch } from '@/core/gaps/cover'
 import type { Golfer } from '@/core/golfer'
 import { type Station, FULL_SWING, stationKey } from '@/core/station'
-import { readLength } from '@/core/typed-length'
 import { lengthIn, metresFrom } from '@/core/units'
 import type { WedgesView } from '@/views/wedges-view'
 import { forNumber, type Far } from '@/core/wedges/for-number'
 import type { Wedges as Found } from '@/core/wedges/wedges'
 import { rule } from '@/draw/rule'
 import { clubNames } from '@/text/names'
-import { count, len, lengthWords, percent, UNIT_NAME } from '@/text/numbers'
+import { count, len, lengthWords, percent } from '@/text/numbers'
 import { flagName, reachesSentence } from '@/text/wedges'
 import { SvgDrawing } from '../../shared/drawing/svg-drawing'
+import { measuresOf } from '../../shared/form/measure'
+import { NumberField } from '../../shared/form/number-field'
 import { useSubmit } from '../../shared/use-submit'
 import { PrintTitle } from '../../shared/shell/print-title'
 import { PageHead } from '../../shared/shell/page-head'
@@ -46,7 +47,7 @@ export function Wedges(props: WedgesView) {
     drills,
     left,
   } = props
-  const [asked, setAsked] = useState('')
+  const [askedM, setAskedM] = useState<number | null>(null)
   const [by, setBy] = useState<Far>('carry')
   const [pair, setPair] = useState(0)
   const { problems, submit } = useSubmit()
@@ -54,8 +55,7 @@ export function Wedges(props: WedgesView) {
   const unit = golfer.lengthUnit
   const at = (metres: number) => lengthIn(metres, unit)
   const home = `/golfers/${golfer.id}`
-  const typedM = readLength(asked, unit)
-  const leftM = typedM !== null && typedM > 0 ? typedM : null
+  const leftM = askedM !== null && askedM > 0 ? askedM : null
   const answer =
     leftM === null ? null : forNumber(leftM, found.shots, found.goodShare, { clubs, table: found.table, by })
   const change = async (method: 'POST' | 'DELETE', body: object) => {
@@ -128,24 +128,18 @@ export function Wedges(props: WedgesView) {
         <Link className="btn btn-outline" href={`${home}/wedges${allClubs ? '' : '?clubs=all'}`}>
           {allClubs ? 'Wedges only' : 'Every club'}
         </Link>
-        <Form.Label className="have-number mb-0">
-          <b>I have</b>
-          <Form.Control
-            value={asked}
-            inputMode="decimal"
-            autoComplete="off"
-            maxLength={6}
-            onChange={(event) => setAsked(event.target.value)}
+        <div className="have-number">
+          <NumberField
+            label="I have"
+            labelled="before"
+            measure={measuresOf(golfer).carry}
+            value={askedM}
+            example="84"
+            onChange={setAskedM}
           />
-          {UNIT_NAME[unit]}
-        </Form.Label>
+        </div>
       </PageHead>
       <Problems of={problems} />
-      {asked.trim() !== '' && leftM === null && (
-        <p className="problem" role="alert">
-          “{asked.trim()}” is no distance: type how many {UNIT_NAME[unit]} you have, such as 84.
-        </p>
-      )}
       {found.shots.length > 0 && (
         <section className="sheet rule-sheet" aria-label="The rule">
           <SvgDrawing

@@ -1,18 +1,17 @@
 'use client'
 
-import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import type { Golfer } from '@/core/golfer'
 import type { SessionId } from '@/core/ids'
-import type { Problem } from '@/core/problem'
 import { likelyFrom, type AirSaid, type AskedAir } from '@/core/session/session-air'
 import { missingAir } from '@/text/day'
 import { dayAndTime } from '@/text/days'
 import { count } from '@/text/numbers'
-import { send } from '../send'
+import { areNumbers } from '../form/number-field'
 import { Problems } from '../shell/problems'
+import { useSubmit } from '../use-submit'
 import { AirFields } from './air-fields'
 
 type Where = 'outdoors' | 'indoors'
@@ -41,9 +40,8 @@ export function AirAsked({
   of: readonly AskedAir[]
   opened?: boolean
 }) {
-  const router = useRouter()
   const [open, setOpen] = useState(opened)
-  const [problems, setProblems] = useState<Problem[]>([])
+  const { problems, setProblems, submit } = useSubmit()
   const [left, setLeft] = useState<ReadonlySet<SessionId>>(new Set())
   const [said, setSaid] = useState({
     outdoors: nothingYet('outdoors', golfer),
@@ -55,31 +53,22 @@ export function AirAsked({
     .filter(({ all }) => all.length > 0)
     .map(({ where, all }) => ({ where, all, chosen: all.filter(({ id }) => !left.has(id)) }))
   const ticked = groups.reduce((sum, { chosen }) => sum + chosen.length, 0)
-  const done = (sent: { ok: true } | { ok: false; problems: Problem[] }) => {
-    setProblems(sent.ok ? [] : sent.problems)
-    if (sent.ok) router.refresh()
-  }
   const leave = async () => {
-    for (const { id } of of) {
-      const sent = await send('PATCH', `/api/sessions/${encodeURIComponent(id)}`, { airLeft: true })
-      if (!sent.ok) return done(sent)
-    }
-    done({ ok: true })
+    for (const { id } of of)
+      if (!(await submit('PATCH', `/api/sessions/${encodeURIComponent(id)}`, { airLeft: true }))) return
   }
   const say = async () => {
     const wanted = groups.filter(({ chosen }) => chosen.length > 0)
-    const wrong = wanted.some(({ where }) => Object.values(said[where]).some(Number.isNaN))
+    const wrong = !wanted.every(({ where }) => areNumbers(said[where]))
     const sentence = wrong
       ? 'One number of the air is no number: mend it, or empty it.'
       : ticked === 0
         ? 'No session is chosen: tick those that this air belongs to.'
         : null
     if (sentence) return setProblems([{ field: 'air', sentence }])
-    done(
-      await send('PUT', `/api/golfers/${golfer.id}/airs`, {
-        said: wanted.map(({ where, chosen }) => ({ ...said[where], sessions: chosen.map(({ id }) => id) })),
-      }),
-    )
+    await submit('PUT', `/api/golfers/${golfer.id}/airs`, {
+      said: wanted.map(({ where, chosen }) => ({ ...said[where], sessions: chosen.map(({ id }) => id) })),
+    })
   }
   return (
     <section className="sheet air-asked no-print" aria-label="Air that was not said">

@@ -3,9 +3,9 @@
 import type { Golfer } from '@/core/golfer'
 import type { AirMissing, AirSaid } from '@/core/session/session-air'
 import { CARRY_FROM_NAME, WIND_NAME } from '@/text/names'
-import { ChoiceField } from '../set-up/choice-field'
-import { MeasureField } from '../set-up/measure-field'
-import { measuresOf } from '../set-up/set-up-form'
+import { ChoiceField } from '../form/choice-field'
+import { NumberField } from '../form/number-field'
+import { measuresOf } from '../form/measure'
 
 type Props = {
   golfer: Golfer
@@ -18,7 +18,7 @@ type Props = {
 
 /** The fields of an air that sessions lack, and no others. */
 export function AirFields({ golfer, outdoors, missing, said, onChange }: Props) {
-  const { temp, wind, near } = measuresOf(golfer)
+  const { temp, wind, height } = measuresOf(golfer)
   const open = missing.filter((each) => each.includes('carry-from'))
   const lacks = (what: AirMissing) =>
     missing.some((each) => !each.includes('carry-from') && each.includes(what))
@@ -36,7 +36,7 @@ export function AirFields({ golfer, outdoors, missing, said, onChange }: Props) 
         />
       )}
       {computes && (
-        <MeasureField
+        <NumberField
           label="The device’s own air"
           measure={temp}
           value={said.deviceTempC}
@@ -45,7 +45,7 @@ export function AirFields({ golfer, outdoors, missing, said, onChange }: Props) 
         />
       )}
       {(measures || lacks('temperature')) && (
-        <MeasureField
+        <NumberField
           label="Temperature"
           measure={temp}
           value={said.tempC}
@@ -53,9 +53,9 @@ export function AirFields({ golfer, outdoors, missing, said, onChange }: Props) 
         />
       )}
       {(measures || computes || lacks('pressure')) && (
-        <MeasureField
+        <NumberField
           label="Altitude"
-          measure={{ ...near, digits: 0 }}
+          measure={height}
           value={said.altitudeM}
           {...(computes && !measures && { hint: 'that of its settings' })}
           onChange={(altitudeM) => onChange({ altitudeM })}
@@ -63,7 +63,7 @@ export function AirFields({ golfer, outdoors, missing, said, onChange }: Props) 
       )}
       {outdoors && (measures || lacks('wind')) && (
         <>
-          <MeasureField
+          <NumberField
             label="Wind"
             measure={wind}
             value={said.windMps}

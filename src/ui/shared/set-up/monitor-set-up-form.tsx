@@ -11,7 +11,8 @@ import {
 } from '@/core/session/set-up'
 import type { Place } from '@/core/session/session'
 import { nearby } from '@/text/set-up'
-import { MeasureField, type Measure } from './measure-field'
+import type { Measure } from '../form/measure'
+import { NumberField } from '../form/number-field'
 
 type Props = {
   golfer: Golfer
@@ -57,7 +58,7 @@ export function MonitorSetUpForm({ golfer, place, monitor, profiles, near, onCha
         {monitor && (
           <>
             {place === 'indoor' && (
-              <MeasureField
+              <NumberField
                 label="Ball to net"
                 measure={near}
                 value={monitor.netM}
@@ -65,7 +66,7 @@ export function MonitorSetUpForm({ golfer, place, monitor, profiles, near, onCha
                 hint={`at least ${nearby(monitor.profile.netLeastM, golfer)}`}
               />
             )}
-            <MeasureField
+            <NumberField
               label="Monitor to ball"
               measure={near}
               value={monitor.unitM}
@@ -108,19 +109,19 @@ export function MonitorSetUpForm({ golfer, place, monitor, profiles, near, onCha
                   onChange={(event) => mend({ name: event.target.value })}
                 />
               </div>
-              <MeasureField
+              <NumberField
                 label="Ball to net, at least"
                 measure={near}
                 value={monitor.profile.netLeastM}
                 onChange={(netLeastM) => netLeastM !== null && mend({ netLeastM })}
               />
-              <MeasureField
+              <NumberField
                 label="Monitor to ball, from"
                 measure={near}
                 value={monitor.profile.unitLeastM}
                 onChange={(unitLeastM) => unitLeastM !== null && mend({ unitLeastM })}
               />
-              <MeasureField
+              <NumberField
                 label="to"
                 measure={near}
                 value={monitor.profile.unitMostM}

@@ -8,13 +8,13 @@ import type { Golfer } from '@/core/golfer'
 import { caveatsOf, type AirSetUp, type MonitorProfile, type SetUp } from '@/core/session/set-up'
 import type { Place } from '@/core/session/session'
 import { airFrom, type WeatherReading } from '@/core/session/weather'
-import { celsiusFrom, lengthIn, metresFrom, mpsFrom, speedIn, tempIn } from '@/core/units'
 import { useSubmit } from '../use-submit'
 import { Problems } from '../shell/problems'
 import { CARRY_FROM_NAME, SURFACE_NAME, WIND_NAME } from '@/text/names'
 import { altitude, caveatSentence } from '@/text/set-up'
-import { ChoiceField } from './choice-field'
-import { MeasureField, type Measure } from './measure-field'
+import { ChoiceField } from '../form/choice-field'
+import { measuresOf, PERCENT, plain } from '../form/measure'
+import { areNumbers, NumberField } from '../form/number-field'
 import { MonitorSetUpForm } from './monitor-set-up-form'
 
 type Props = {
@@ -26,14 +26,13 @@ type Props = {
 }
 
 const BALLS = ['range ball', 'own ball', 'foam ball']
-const same = (x: number) => x
 
 /** How the session is set up. Everything can be skipped: what was is recorded, and said beside the numbers it touches. */
 export function SetUpForm({ golfer, place, setUp, profiles, onChange }: Props) {
   const { problems, send } = useSubmit()
   const [station, setStation] = useState('')
   const { air } = setUp
-  const { temp, wind, near } = measuresOf(golfer)
+  const { temp, wind, near, height } = measuresOf(golfer)
   const change = (part: Partial<SetUp>) => onChange({ ...setUp, ...part })
   const changeAir = (part: Partial<AirSetUp>) => change({ air: { ...air, source: 'typed', ...part } })
   const askStation = async () => {
@@ -72,7 +71,7 @@ export function SetUpForm({ golfer, place, setUp, profiles, onChange }: Props) {
               ))}
             </datalist>
           </div>
-          <MeasureField
+          <NumberField
             label="Its temperature"
             measure={temp}
             value={setUp.ballTempC}
@@ -91,7 +90,7 @@ export function SetUpForm({ golfer, place, setUp, profiles, onChange }: Props) {
             onChange={(carryFrom) => change({ carryFrom, deviceTempC: null })}
           />
           {setUp.carryFrom === 'computed' && (
-            <MeasureField
+            <NumberField
               label="The device’s own air"
               measure={temp}
               value={setUp.deviceTempC}
@@ -99,25 +98,25 @@ export function SetUpForm({ golfer, place, setUp, profiles, onChange }: Props) {
               onChange={(deviceTempC) => change({ deviceTempC })}
             />
           )}
-          <MeasureField
+          <NumberField
             label="Temperature"
             measure={temp}
             value={air.tempC}
             onChange={(tempC) => changeAir({ tempC })}
           />
-          <MeasureField
+          <NumberField
             label="Pressure here"
-            measure={{ unit: 'hPa', digits: 1, to: same, from: same }}
+            measure={plain('hPa', 1)}
             value={air.pressureHpa}
             onChange={(pressureHpa) => changeAir({ pressureHpa })}
           />
-          <MeasureField
+          <NumberField
             label="Humidity"
-            measure={{ unit: '%', digits: 0, to: (x) => 100 * x, from: (x) => x / 100 }}
+            measure={PERCENT}
             value={air.humidity}
             onChange={(humidity) => changeAir({ humidity })}
           />
-          <MeasureField
+          <NumberField
             label="Wind"
             measure={wind}
             value={air.windMps}
@@ -131,7 +130,7 @@ export function SetUpForm({ golfer, place, setUp, profiles, onChange }: Props) {
             onChange={(blows) => changeAir({ wind: blows })}
           />
           {air.windMps !== null && air.windMps > 0 && (
-            <MeasureField
+            <NumberField
               label="Wind read at a height of"
               measure={near}
               value={air.windHeightM}
@@ -140,17 +139,17 @@ export function SetUpForm({ golfer, place, setUp, profiles, onChange }: Props) {
             />
           )}
           {air.pressureHpa === null && (
-            <MeasureField
+            <NumberField
               label="Pressure at sea level"
-              measure={{ unit: 'hPa', digits: 1, to: same, from: same }}
+              measure={plain('hPa', 1)}
               value={air.seaLevelHpa}
               hint="of the forecast; used with the altitude"
               onChange={(seaLevelHpa) => changeAir({ seaLevelHpa })}
             />
           )}
-          <MeasureField
+          <NumberField
             label="Altitude of the numbers"
-            measure={{ ...near, digits: 0 }}
+            measure={height}
             value={setUp.altitudeM}
             onChange={(altitudeM) => change({ altitudeM, altitudeOf: altitudeM === null ? null : 'here' })}
             {...(setUp.altitudeOf === 'home' && { hint: 'as at the home course' })}
@@ -198,40 +197,10 @@ export function SetUpForm({ golfer, place, setUp, profiles, onChange }: Props) {
   )
 }
 
-/** How this golfer types temperatures, winds and distances about the bay. */
-export function measuresOf({
-  tempUnit,
-  speedUnit,
-  lengthUnit,
-}: Golfer): Record<'temp' | 'wind' | 'near', Measure> {
-  const near = lengthUnit === 'yd' ? 'ft' : 'm'
-  return {
-    temp: {
-      unit: `°${tempUnit}`,
-      digits: 1,
-      to: (c) => tempIn(c, tempUnit),
-      from: (t) => celsiusFrom(t, tempUnit),
-    },
-    wind: {
-      unit: speedUnit,
-      digits: 1,
-      to: (v) => speedIn(v, speedUnit),
-      from: (v) => mpsFrom(v, speedUnit),
-    },
-    near: { unit: near, digits: 1, to: (m) => lengthIn(m, near), from: (x) => metresFrom(x, near) },
-  }
-}
-
 /** What stands in the way of keeping a set-up; null where nothing does. */
 export function setUpProblem(setUp: SetUp): string | null {
-  const numbers = [
-    setUp.ballTempC,
-    setUp.altitudeM,
-    ...Object.values(setUp.air),
-    setUp.monitor?.netM,
-    setUp.monitor?.unitM,
-  ]
-  return numbers.some((value) => typeof value === 'number' && Number.isNaN(value))
-    ? 'One number of the set-up is not a number: mend it there, or empty it.'
-    : null
+  const { monitor, air, ...own } = setUp
+  return [own, air, monitor ?? {}].every(areNumbers)
+    ? null
+    : 'One number of the set-up is not a number: mend it there, or empty it.'
 }

@@ -1,7 +1,7 @@
 'use client'
 
 import { Check, Ruler, Settings2, UserPlus } from 'lucide-react'
-import Link from 'next/link'
+import Link, { useLinkStatus } from 'next/link'
 import { usePathname, useRouter } from 'next/navigation'
 import Dropdown from 'react-bootstrap/Dropdown'
 import type { Golfer } from '@/core/golfer'
@@ -18,6 +18,12 @@ const PLACES = [
   ['log', 'Log'],
 ] as const
 const ON_PHONE = new Set(['bay', 'gaps', 'course'])
+
+/** The page that is left stays until the next one is worked out; the place that was chosen says that it is. */
+function UnderWay() {
+  const { pending } = useLinkStatus()
+  return <span aria-hidden className={pending ? 'under-way pending' : 'under-way'} />
+}
 
 type Props = { golfer: Golfer; golfers: Golfer[]; bag: string }
 
@@ -46,6 +52,7 @@ export function Head({ golfer, golfers, bag }: Props) {
           {PLACES.map(([key, name]) => (
             <Link key={key} href={`${home}/${key}`} {...current(key)}>
               {name}
+              <UnderWay />
             </Link>
           ))}
         </nav>
@@ -85,6 +92,7 @@ export function Head({ golfer, golfers, bag }: Props) {
         {PLACES.filter(([key]) => ON_PHONE.has(key)).map(([key, name]) => (
           <Link key={key} href={`${home}/${key}`} {...current(key)}>
             {name}
+            <UnderWay />
           </Link>
         ))}
         <Dropdown drop="up" align="end">

@@ -1,8 +1,15 @@
 import type { Problem } from '@/core/problem'
 
+const at = (of: Problem[], field: string): Problem[] =>
+  of.filter((problem) => problem.field.split('.')[0] === field)
+
+/** What is wrong with one field. */
+export const sentencesOf = (of: Problem[], field: string): string[] =>
+  at(of, field).map(({ sentence }) => sentence)
+
 /** What is wrong and how to mend it, read out as soon as it stands there. */
 export function Problems({ of, field, id }: { of: Problem[]; field?: string; id?: string }) {
-  const here = field === undefined ? of : of.filter((problem) => problem.field.split('.')[0] === field)
+  const here = field === undefined ? of : at(of, field)
   return (
     <div role="alert" id={id}>
       {here.map((problem) => (

@@ -1,0 +1,124 @@
+'use client'
+
+import { useId, useState, type Ref } from 'react'
+import Form from 'react-bootstrap/Form'
+import { useController, type Control, type FieldPath, type FieldValues } from 'react-hook-form'
+import type { Problem } from '@/core/problem'
+import { readLength, readNumber } from '@/core/typed-length'
+import type { HeightUnit } from '@/core/units'
+import { sentencesOf } from '../shell/problems'
+import type { Measure } from './measure'
+
+type Look = {
+  label: string
+  measure: Measure
+  hint?: string
+  /** What could be typed: said where it is no number. */
+  example?: string
+  placeholder?: string
+  /** What is wrong with it besides being no number. */
+  problems?: Problem[]
+  /** The names under which its problems come. */
+  field?: string
+  /** The label stands before the number, or is only read out: what stands about it says what it is. */
+  labelled?: 'before' | 'unseen'
+  size?: 'sm'
+  ref?: Ref<HTMLInputElement>
+}
+type Props = Look & {
+  value: number | null
+  /** NaN while what is typed is not a number. */
+  onChange: (value: number | null) => void
+}
+
+const isLength = (unit: string): unit is HeightUnit => unit === 'm' || unit === 'yd' || unit === 'ft'
+
+/** A length may be typed with its own unit, and any number with the unit that stands beside it. */
+function read(text: string, { unit, from }: Measure): number | null {
+  if (isLength(unit)) return readLength(text, unit)
+  const bare = text.trim()
+  const number = readNumber(unit !== '' && bare.endsWith(unit) ? bare.slice(0, -unit.length) : bare)
+  return number === null ? null : from(number)
+}
+
+/** A number with its unit and what is wrong with it; empty where it is not said. */
+export function NumberField({
+  label,
+  measure,
+  value,
+  onChange,
+  hint,
+  example,
+  placeholder,
+  problems = [],
+  field,
+  labelled,
+  size,
+  ref,
+}: Props) {
+  const id = useId()
+  const shown = (canonical: number | null) =>
+    canonical === null || Number.isNaN(canonical)
+      ? ''
+      : String(Number(measure.to(canonical).toFixed(measure.digits)))
+  const [typed, setTyped] = useState({ text: shown(value), value, unit: measure.unit })
+  // What was typed stands as it was typed, until the value or the unit changes by another hand.
+  const text =
+    Object.is(typed.value, value) && (typed.unit === measure.unit || Number.isNaN(value))
+      ? typed.text
+      : shown(value)
+  const wrong = sentencesOf(problems, field ?? '')
+  const sentences =
+    wrong.length === 0 && Number.isNaN(value)
+      ? [`Type a number${example ? `, such as ${example}` : ''}, or leave it empty.`]
+      : wrong
+  const type = (next: string) => {
+    const canonical = read(next, measure)
+    setTyped({ text: next, value: canonical, unit: measure.unit })
+    onChange(canonical)
+  }
+  return (
+    <div className={labelled === 'before' ? 'measure inline' : 'measure'}>
+      <Form.Label htmlFor={id} {...(labelled === 'unseen' && { visuallyHidden: true })}>
+        {label}
+      </Form.Label>
+      <span>
+        <Form.Control
+          id={id}
+          {...(ref && { ref })}
+          {...(size && { size })}
+          value={text}
+          inputMode="decimal"
+          autoComplete="off"
+          placeholder={placeholder}
+          onChange={(event) => type(event.target.value)}
+          isInvalid={sentences.length > 0}
+          aria-describedby={sentences.length > 0 ? `${id}-problem` : undefined}
+        />
+        {measure.unit !== '' && <span className="quiet">{measure.unit}</span>}
+      </span>
+      {sentences.length > 0 && (
+        <small className="problem" role="alert" id={`${id}-problem`}>
+          {sentences.join(' ')}
+        </small>
+      )}
+      {hint && sentences.length === 0 && <small className="quiet">{hint}</small>}
+    </div>
+  )
+}
+
+/** A number of a form that is sent as a whole. */
+export function NumberOf<Fields extends FieldValues>({
+  control,
+  name,
+  ...look
+}: Look & { control: Control<Fields>; name: FieldPath<Fields> }) {
+  const {
+    field: { ref, value, onChange },
+  } = useController({ control, name })
+  return <NumberField field={name} {...look} ref={ref} value={value} onChange={onChange} />
+}
+
+/** Whether every number of a form is one, or is left empty. */
+export const areNumbers = (values: object): boolean =>
+  Object.values(values).every((value) => typeof value !== 'number' || !Number.isNaN(value))
