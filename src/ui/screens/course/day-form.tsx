@@ -14,8 +14,8 @@ import type { Golfer } from '@/core/golfer'
 import type { WeatherReading } from '@/core/session/weather'
 import { dayProblems, TURF_NAME } from '@/text/day'
 import { useSubmit } from '../../shared/use-submit'
-import { measuresOf, PERCENT, plain } from '../../shared/form/measure'
-import { areNumbers, NumberOf } from '../../shared/form/number-field'
+import { areNumbers, measuresOf, PERCENT, plain } from '../../shared/form/measure'
+import { NumberOf } from '../../shared/form/number-field'
 import { Problems } from '../../shared/shell/problems'
 
 type Props = { golfer: Golfer; day: Day; places: CoursePlace[] }
@@ -94,9 +94,9 @@ export function DayForm({ golfer, day, places }: Props) {
   const along = useController({ control, name: 'along' }).field
   const ground = useController({ control, name: 'turf' }).field
   return (
-    <Form className="sheet day-form" role="region" aria-label="The day" noValidate onSubmit={set}>
+    <section className="sheet day-form" aria-label="The day">
       <h2>The day</h2>
-      <div className="p-3 d-grid gap-3" onChange={() => setSaid('')}>
+      <Form className="p-3 d-grid gap-3" noValidate onSubmit={set} onChange={() => setSaid('')}>
         <div className="fields">
           <div className="measure">
             <Form.Label htmlFor="day-place">Place</Form.Label>
@@ -169,7 +169,7 @@ export function DayForm({ golfer, day, places }: Props) {
           {said}
         </p>
         <Problems of={problems} />
-      </div>
-    </Form>
+      </Form>
+    </section>
   )
 }

@@ -21,7 +21,7 @@ type Props = { golfer: Golfer; clubs: OwnedClub[]; stations: SeasonStation[]; da
 export function SeasonPicture({ golfer, clubs, stations, day }: Props) {
   const [dragged, setDragged] = useState(day)
   const [chosen, setChosen] = useState<ClubId | ''>('')
-  const lines = useDeferredValue(useSeason(stations, day, dragged))
+  const { day: drawn, lines } = useDeferredValue(useSeason(stations, day, dragged))
   const name = (id: ClubId) => clubs.find((club) => club.id === id)?.name ?? ''
   const shown = chosen ? lines.filter(({ clubId }) => clubId === chosen) : lines
   const { lengthUnit, tempUnit } = golfer
@@ -50,13 +50,13 @@ export function SeasonPicture({ golfer, clubs, stations, day }: Props) {
   })
   const temp = panel(
     `temperature, °${tempUnit}`,
-    dragged.tempC,
+    drawn.tempC,
     (line) => line.temperature,
     (c) => tempIn(c, tempUnit),
   )
   const high = panel(
     `altitude, ${near}`,
-    dragged.altitudeM,
+    drawn.altitudeM,
     (line) => line.altitude,
     (m) => lengthIn(m, near),
   )

@@ -2,12 +2,12 @@
 
 import { useEffect, useRef, useState } from 'react'
 import type { Day } from '@/core/flight/day'
-import type { SeasonLine, SeasonStation } from '@/core/flight/season'
+import type { SeasonStation } from '@/core/flight/season'
 import type { SeasonAnswer, SeasonAsked } from '@/workers/season'
 
 /** The season around a day, computed beside the page: of days that come while one is computed only the last is asked. */
-export function useSeason(stations: SeasonStation[], base: Day, day: Day): SeasonLine[] {
-  const [lines, setLines] = useState<SeasonLine[]>([])
+export function useSeason(stations: SeasonStation[], base: Day, day: Day): SeasonAnswer {
+  const [answer, setAnswer] = useState<SeasonAnswer>({ day, lines: [] })
   const worker = useRef<Worker | null>(null)
   const busy = useRef(false)
   const next = useRef<SeasonAsked | null>(null)
@@ -15,7 +15,7 @@ export function useSeason(stations: SeasonStation[], base: Day, day: Day): Seaso
     const own = new Worker(new URL('../../../workers/season.ts', import.meta.url), { type: 'module' })
     worker.current = own
     own.onmessage = ({ data }: MessageEvent<SeasonAnswer>) => {
-      setLines(data.lines)
+      setAnswer(data)
       busy.current = next.current !== null
       if (next.current) own.postMessage(next.current)
       next.current = null
@@ -34,5 +34,5 @@ export function useSeason(stations: SeasonStation[], base: Day, day: Day): Seaso
       worker.current?.postMessage(ask)
     }
   }, [stations, base, day])
-  return lines
+  return answer
 }

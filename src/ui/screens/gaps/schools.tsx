@@ -141,38 +141,34 @@ export function OwnLimits({ golfer }: { golfer: Golfer }) {
     if (!bad) await change({ ownZonesM: limits as Record<Segment, Zones> })
   })
   return (
-    <Form
-      className="sheet own-limits"
-      role="region"
-      aria-label="My own limits of an even step"
-      noValidate
-      onSubmit={save}
-    >
-      {SEGMENTS.map((segment) => (
-        <span key={segment} role="group" aria-label={SEGMENT_NAME[segment]}>
-          {SEGMENT_NAME[segment]}
-          {(['narrow', 'wide'] as const).map((end) => (
-            <NumberOf
-              key={end}
-              control={control}
-              name={`${segment}.${end}`}
-              label={`${SEGMENT_NAME[segment]}, ${end === 'narrow' ? 'from' : 'to'}`}
-              labelled="unseen"
-              measure={lengthMeasure(unit, 0)}
-              size="sm"
-            />
-          ))}
-        </span>
-      ))}
-      <Button size="sm" type="submit">
-        Set the limits
-      </Button>
-      {wrong && (
-        <p className="problem" role="alert">
-          {wrong}
-        </p>
-      )}
-      <Problems of={problems} />
-    </Form>
+    <section className="sheet" aria-label="My own limits of an even step">
+      <Form className="own-limits" noValidate onSubmit={save}>
+        {SEGMENTS.map((segment) => (
+          <span key={segment} role="group" aria-label={SEGMENT_NAME[segment]}>
+            {SEGMENT_NAME[segment]}
+            {(['narrow', 'wide'] as const).map((end) => (
+              <NumberOf
+                key={end}
+                control={control}
+                name={`${segment}.${end}`}
+                label={`${SEGMENT_NAME[segment]}, ${end === 'narrow' ? 'from' : 'to'}`}
+                labelled="unseen"
+                measure={lengthMeasure(unit, 0)}
+                size="sm"
+              />
+            ))}
+          </span>
+        ))}
+        <Button size="sm" type="submit">
+          Set the limits
+        </Button>
+        {wrong && (
+          <p className="problem" role="alert">
+            {wrong}
+          </p>
+        )}
+        <Problems of={problems} />
+      </Form>
+    </section>
   )
 }

@@ -14,8 +14,8 @@ import { definitionLine } from '@/text/wedges'
 import { useSubmit } from '../../shared/use-submit'
 import { Problems } from '../../shared/shell/problems'
 import { FULL_SWING } from '@/core/station'
-import { PERCENT, plain } from '../../shared/form/measure'
-import { areNumbers, NumberOf } from '../../shared/form/number-field'
+import { areNumbers, PERCENT, plain } from '../../shared/form/measure'
+import { NumberOf } from '../../shared/form/number-field'
 
 type Fields = {
   swing: string

@@ -9,7 +9,7 @@ import { likelyFrom, type AirSaid, type AskedAir } from '@/core/session/session-
 import { missingAir } from '@/text/day'
 import { dayAndTime } from '@/text/days'
 import { count } from '@/text/numbers'
-import { areNumbers } from '../form/number-field'
+import { areNumbers } from '../form/measure'
 import { Problems } from '../shell/problems'
 import { useSubmit } from '../use-submit'
 import { AirFields } from './air-fields'

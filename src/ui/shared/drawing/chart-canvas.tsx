@@ -14,6 +14,7 @@ import {
   type ChartOptions,
   type Plugin,
 } from 'chart.js'
+import { useMemo } from 'react'
 import { Chart as Painted } from 'react-chartjs-2'
 import type { Chart, ChartAxis, ChartSeries } from '@/draw/chart'
 import type { Ink } from '@/draw/drawing'
@@ -37,14 +38,23 @@ type Props = { chart: Chart; says: string; inks: Inks; onAround: (around: Around
 
 /** Paints a chart with its axes, its legend, and a number where one asks. */
 export default function ChartCanvas({ chart, says, inks, onAround }: Props) {
-  const datasets = chart.series.flatMap((series) => datasetsOf(series, inks))
+  const datasets = chart.series
+    .flatMap((series) => datasetsOf(series, inks))
+    .map((dataset, id) => ({ ...dataset, id }))
+  // While numbers move in axes that stay, the chart is not laid out anew.
+  const axes = JSON.stringify([chart.x, chart.y])
+  const options = useMemo(() => {
+    const [x, y] = JSON.parse(axes) as [Chart['x'], Chart['y']]
+    return optionsOf({ x, y }, inks)
+  }, [axes, inks])
   return (
     <Painted
       type="line"
       role="img"
       aria-label={says}
       data={{ datasets }}
-      options={optionsOf(chart, inks)}
+      datasetIdKey="id"
+      options={options}
       plugins={[around(onAround)]}
     />
   )
@@ -53,19 +63,22 @@ export default function ChartCanvas({ chart, says, inks, onAround }: Props) {
 const SHAPE = { dot: 'circle', cross: 'crossRot', diamond: 'rectRot' } as const
 const FAINT = '29'
 
-/** A series with its band: the upper edge first, the lower edge filled up to it. */
+/** A series with its band: one shape, along its upper edge and back along the lower one. */
 function datasetsOf(series: ChartSeries, inks: Inks): ChartDataset<'line', Point[]>[] {
   const { name, points, ink, weight, shown, shape, dashed, named, faint } = series
   const colour = inks[ink]
-  const edge = (of: (point: ChartSeries['points'][number]) => number, fill: string | false) => ({
+  const band = () => ({
     label: '',
-    data: points.map((point) => ({ x: point.x, y: of(point) })),
+    data: [
+      ...points.map(({ x, y, band: half = 0 }) => ({ x, y: y + half })),
+      ...points.map(({ x, y, band: half = 0 }) => ({ x, y: y - half })).reverse(),
+    ],
     borderWidth: 0,
     pointRadius: 0,
     pointHitRadius: 0,
     // Bands lie under all lines.
     order: 1,
-    fill,
+    fill: 'shape' as const,
     backgroundColor: (faint ? inks.line : colour) + FAINT,
   })
   const dashes = new Set(Array.isArray(dashed) ? dashed : [])
@@ -82,18 +95,16 @@ function datasetsOf(series: ChartSeries, inks: Inks): ChartDataset<'line', Point
     }),
     pointStyle: SHAPE[shape ?? 'dot'],
     // A line's shape stands at its end, where it stops.
-    pointRadius: ({ dataIndex }) =>
-      shown === 'points' ? 5 : shape && dataIndex === points.length - 1 ? 6 : 0,
+    pointRadius:
+      shown === 'points' ? 5 : shape ? ({ dataIndex }) => (dataIndex === points.length - 1 ? 6 : 0) : 0,
     pointBorderWidth: shape === 'cross' ? 2 : 1,
     pointHitRadius: 8,
   }
   const banded = points.some(({ band }) => band !== undefined)
-  return banded
-    ? [edge(({ y, band = 0 }) => y + band, false), edge(({ y, band = 0 }) => y - band, '-1'), main]
-    : [main]
+  return banded ? [band(), main] : [main]
 }
 
-function optionsOf({ x, y }: Chart, inks: Inks): ChartOptions<'line'> {
+function optionsOf({ x, y }: Pick<Chart, 'x' | 'y'>, inks: Inks): ChartOptions<'line'> {
   const font = { size: 12.5, family: getComputedStyle(document.body).fontFamily }
   const axis = ({ title, sideways }: ChartAxis) => ({
     type: 'linear' as const,

@@ -1,4 +1,5 @@
 import type { Golfer } from '@/core/golfer'
+import { readLength, readNumber } from '@/core/typed-length'
 import { celsiusFrom, lengthIn, metresFrom, mpsFrom, speedIn, tempIn, type HeightUnit } from '@/core/units'
 
 /** How a canonical number is shown and typed: 19.3 °C as 66.7 °F. */
@@ -51,3 +52,24 @@ export function measuresOf({
     carry: lengthMeasure(lengthUnit, 1),
   }
 }
+
+const isLength = (unit: string): unit is HeightUnit => unit === 'm' || unit === 'yd' || unit === 'ft'
+
+/**
+ * Reads a number as it is typed; a length may have its own unit, any other the one that stands beside it.
+ * @returns the canonical number; null for nothing, NaN for what is no number
+ */
+export function readTyped(text: string, { unit, from }: Measure): number | null {
+  if (isLength(unit)) return readLength(text, unit)
+  const bare = text.trim()
+  const number = readNumber(unit !== '' && bare.endsWith(unit) ? bare.slice(0, -unit.length) : bare)
+  return number === null ? null : from(number)
+}
+
+/** A canonical number as it stands in its field; nothing for none. */
+export const written = (canonical: number | null, { to, digits }: Measure): string =>
+  canonical === null || Number.isNaN(canonical) ? '' : String(Number(to(canonical).toFixed(digits)))
+
+/** Whether every number of a form is one, or is left empty. */
+export const areNumbers = (values: object): boolean =>
+  Object.values(values).every((value) => typeof value !== 'number' || !Number.isNaN(value))

@@ -4,10 +4,8 @@ import { useId, useState, type Ref } from 'react'
 import Form from 'react-bootstrap/Form'
 import { useController, type Control, type FieldPath, type FieldValues } from 'react-hook-form'
 import type { Problem } from '@/core/problem'
-import { readLength, readNumber } from '@/core/typed-length'
-import type { HeightUnit } from '@/core/units'
 import { sentencesOf } from '../shell/problems'
-import type { Measure } from './measure'
+import { readTyped, written, type Measure } from './measure'
 
 type Look = {
   label: string
@@ -31,16 +29,6 @@ type Props = Look & {
   onChange: (value: number | null) => void
 }
 
-const isLength = (unit: string): unit is HeightUnit => unit === 'm' || unit === 'yd' || unit === 'ft'
-
-/** A length may be typed with its own unit, and any number with the unit that stands beside it. */
-function read(text: string, { unit, from }: Measure): number | null {
-  if (isLength(unit)) return readLength(text, unit)
-  const bare = text.trim()
-  const number = readNumber(unit !== '' && bare.endsWith(unit) ? bare.slice(0, -unit.length) : bare)
-  return number === null ? null : from(number)
-}
-
 /** A number with its unit and what is wrong with it; empty where it is not said. */
 export function NumberField({
   label,
@@ -57,23 +45,19 @@ export function NumberField({
   ref,
 }: Props) {
   const id = useId()
-  const shown = (canonical: number | null) =>
-    canonical === null || Number.isNaN(canonical)
-      ? ''
-      : String(Number(measure.to(canonical).toFixed(measure.digits)))
-  const [typed, setTyped] = useState({ text: shown(value), value, unit: measure.unit })
+  const [typed, setTyped] = useState({ text: written(value, measure), value, unit: measure.unit })
   // What was typed stands as it was typed, until the value or the unit changes by another hand.
   const text =
     Object.is(typed.value, value) && (typed.unit === measure.unit || Number.isNaN(value))
       ? typed.text
-      : shown(value)
+      : written(value, measure)
   const wrong = sentencesOf(problems, field ?? '')
   const sentences =
     wrong.length === 0 && Number.isNaN(value)
       ? [`Type a number${example ? `, such as ${example}` : ''}, or leave it empty.`]
       : wrong
   const type = (next: string) => {
-    const canonical = read(next, measure)
+    const canonical = readTyped(next, measure)
     setTyped({ text: next, value: canonical, unit: measure.unit })
     onChange(canonical)
   }
@@ -118,7 +102,3 @@ export function NumberOf<Fields extends FieldValues>({
   } = useController({ control, name })
   return <NumberField field={name} {...look} ref={ref} value={value} onChange={onChange} />
 }
-
-/** Whether every number of a form is one, or is left empty. */
-export const areNumbers = (values: object): boolean =>
-  Object.values(values).every((value) => typeof value !== 'number' || !Number.isNaN(value))

@@ -13,8 +13,8 @@ import { Problems } from '../shell/problems'
 import { CARRY_FROM_NAME, SURFACE_NAME, WIND_NAME } from '@/text/names'
 import { altitude, caveatSentence } from '@/text/set-up'
 import { ChoiceField } from '../form/choice-field'
-import { measuresOf, PERCENT, plain } from '../form/measure'
-import { areNumbers, NumberField } from '../form/number-field'
+import { areNumbers, measuresOf, PERCENT, plain } from '../form/measure'
+import { NumberField } from '../form/number-field'
 import { MonitorSetUpForm } from './monitor-set-up-form'
 
 type Props = {

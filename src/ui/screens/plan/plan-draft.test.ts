@@ -1,0 +1,129 @@
+import { afterEach, describe, expect, it, vi } from 'vitest'
+import type { ClubId } from '@/core/ids'
+import { stationKey } from '@/core/station'
+import { bayStartView } from '@/views/bay-view'
+import { NOW_MS, storeWithGolfer } from '../../../../tests/store'
+import {
+  blocksOf,
+  daysOf,
+  firstDraft,
+  keepDraft,
+  keptDraft,
+  planOf,
+  readBlocks,
+  stationsOf,
+  writeBlocks,
+  type PlanSource,
+} from './plan-draft'
+
+const { db, golfer, bag, clubId } = storeWithGolfer()
+const view = bayStartView(db, golfer, NOW_MS)
+if (!view) throw new Error('there is a bag')
+const source: PlanSource = view
+const full = (name: string) => ({ clubId: clubId(name), swing: 'full' })
+const keys = (...names: string[]) => names.map((name) => stationKey(full(name)))
+
+describe('a plan in the making', () => {
+  it('starts with every club’s full swing but the putter’s, or with what was put aside for it', () => {
+    const clubs = bag.clubs.filter(({ kind }) => kind !== 'putter')
+    expect(firstDraft(source).stations).toHaveLength(clubs.length)
+    expect(firstDraft({ ...source, wanted: [full('8-iron')] }).stations).toEqual(keys('8-iron'))
+    expect(stationsOf(source)).toHaveLength(clubs.length * golfer.swings.length)
+  })
+
+  it('goes round all clubs three shots at a time, shortest first, and shares what is left over', () => {
+    const draft = { ...firstDraft(source), stations: keys('8-iron', '9-iron'), shotsEach: 5 }
+    expect(blocksOf(draft, source)).toEqual([
+      { ...full('9-iron'), shots: 3 },
+      { ...full('8-iron'), shots: 3 },
+      { ...full('9-iron'), shots: 2 },
+      { ...full('8-iron'), shots: 2 },
+    ])
+  })
+
+  it('is split over days that are not longer than the golfer hits, and loses no shot', () => {
+    const draft = { ...firstDraft(source), shotsEach: 12, longestMin: 45 }
+    const days = daysOf(draft, source)
+    expect(days.length).toBeGreaterThan(1)
+    for (const { seconds } of days) expect(seconds).toBeLessThanOrEqual(45 * 60)
+    const plan = planOf(draft, source)
+    expect(plan?.blocks.reduce((sum, { shots }) => sum + shots, 0)).toBe(12 * draft.stations.length)
+    expect(plan?.blocks.map(({ day }) => day)).toEqual(
+      plan?.blocks.map(({ day }) => day).sort((a, b) => a - b),
+    )
+  })
+
+  it('hits until settled only where an order is followed, and then twelve at most', () => {
+    const draft = { ...firstDraft(source), stations: keys('8-iron'), shotsEach: 'until-settled' as const }
+    const plan = planOf({ ...draft, choice: 'short-to-long' }, source)
+    expect(plan).toMatchObject({ untilSettled: true, blocks: [{ shots: 12 }] })
+    expect(
+      planOf({ ...draft, choice: 'by-hand', byHand: [{ ...full('8-iron'), shots: 4 }] }, source),
+    ).toMatchObject({
+      untilSettled: false,
+      blocks: [{ shots: 4 }],
+    })
+  })
+
+  it('is none where the golfer hits as they like, or chose nothing', () => {
+    expect(planOf({ ...firstDraft(source), choice: 'none' }, source)).toBeNull()
+    expect(planOf({ ...firstDraft(source), stations: [] }, source)).toBeNull()
+  })
+})
+
+describe('a plan in an address', () => {
+  it('reads back what it wrote', () => {
+    const blocks = [
+      { ...full('8-iron'), shots: 3 },
+      { clubId: clubId('9-iron'), swing: 'half', shots: 200 },
+    ]
+    expect(readBlocks(writeBlocks(blocks), bag)).toEqual(blocks)
+  })
+
+  it.each([
+    ['gone~full~3'],
+    ['~~'],
+    [''],
+    ['8-iron'],
+    [`${clubId('8-iron')}~full~0`],
+    [`${clubId('8-iron')}~full~2.5`],
+  ])('passes over %s', (text) => expect(readBlocks(text, bag)).toEqual([]))
+})
+
+describe('a plan that was not started', () => {
+  const storage = (items: Record<string, string>) =>
+    vi.stubGlobal('localStorage', {
+      getItem: (key: string) => items[key] ?? null,
+      setItem: (key: string, value: string) => void (items[key] = value),
+      removeItem: (key: string) => delete items[key],
+    })
+  afterEach(() => vi.unstubAllGlobals())
+
+  it('comes back without the clubs that left the bag', () => {
+    storage({})
+    const gone = { clubId: 'gone' as ClubId, swing: 'full' }
+    keepDraft(golfer.id, {
+      ...firstDraft(source),
+      stations: [...keys('8-iron'), stationKey(gone)],
+      byHand: [{ ...gone, shots: 3 }],
+      shotsEach: 9,
+    })
+    expect(keptDraft(golfer.id, source)).toMatchObject({ stations: keys('8-iron'), byHand: [], shotsEach: 9 })
+    keepDraft(golfer.id, null)
+    expect(keptDraft(golfer.id, source)).toBeNull()
+  })
+
+  it.each([['null'], ['5'], ['{"a":1}'], ['nonsense'], ['[]']])(
+    'is none where the browser holds %s',
+    (garbage) => {
+      storage({ [`banco-plan ${golfer.id}`]: garbage })
+      expect(keptDraft(golfer.id, source)).toBeNull()
+    },
+  )
+
+  it('is none where the browser keeps nothing, and nothing fails', () => {
+    vi.stubGlobal('localStorage', undefined)
+    expect(() => keepDraft(golfer.id, firstDraft(source))).not.toThrow()
+    expect(keptDraft(golfer.id, source)).toBeNull()
+  })
+})
