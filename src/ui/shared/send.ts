@@ -7,15 +7,18 @@ export type Sent<T> =
 
 export type Method = 'GET' | 'POST' | 'PUT' | 'PATCH' | 'DELETE'
 
+/** Letters that a browser sends in the name of a page that is gone: of all requests together at most 64 kB. */
+const SMALL = 4000
+
 /** Sends something to Banco. What went wrong comes back as sentences, never as an exception. */
 export async function send<T = unknown>(method: Method, url: string, body?: unknown): Promise<Sent<T>> {
   try {
+    const text = body === undefined ? undefined : JSON.stringify(body)
     const response = await fetch(url, {
       method,
-      ...(body !== undefined && {
-        body: JSON.stringify(body),
-        headers: { 'Content-Type': 'application/json' },
-      }),
+      // A page that is left at once takes back nothing that the golfer has done on it.
+      keepalive: method !== 'GET' && (text?.length ?? 0) <= SMALL,
+      ...(text !== undefined && { body: text, headers: { 'Content-Type': 'application/json' } }),
     })
     return await readAnswer<T>(response)
   } catch {

@@ -49,6 +49,10 @@ export function Drill({ golfer, shots, drills, name, onWant }: Props) {
   const told = useRef<(hit: Hit) => void>(() => {})
   const session = useDrillSession(golfer, told)
 
+  useEffect(() => {
+    if (drill !== null) setFocus('finishM')
+  }, [drill, calledM, setFocus])
+
   const choose = (key: string) => {
     setStation(key)
     const next = shots.find((shot) => stationKey(shot) === key)
@@ -60,7 +64,6 @@ export function Drill({ golfer, shots, drills, name, onWant }: Props) {
     choose(stationKey(nearest(shots, next)))
     reset(NO_BALL)
     setProblems([])
-    setFocus('finishM')
   }
   const begin = async () => {
     const found = await session.begin({ live, counts })
