@@ -258,6 +258,7 @@ export type TypedShotForm = Station & {
   hitMs: number
   heldBecause?: 'implausible-carry'
   mark?: Mark | null
+  after?: ShotId
 }
 const TYPED_SHOT = Joi.object<TypedShotForm>({
   id: id<ShotId>().required(),
@@ -268,6 +269,7 @@ const TYPED_SHOT = Joi.object<TypedShotForm>({
   hitMs: time.required(),
   heldBecause: Joi.valid('implausible-carry'),
   mark: Joi.valid(...MARKS, null),
+  after: id<ShotId>(),
 })
 /** Shots that were typed together, and when the range was last said to be clear in that browser. */
 export const TYPED_SHOTS_FORM = Joi.object<{ shots: TypedShotForm[]; clearMs?: number }>({

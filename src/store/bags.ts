@@ -48,7 +48,7 @@ export function startBag(
     )
     const ids = clubs.map((club) => clubByName(db, golferId, club.name) ?? insertClub(db, golferId, club))
     fillSlots(db, bagId, ids)
-  })()
+  }).immediate()
   return bagId
 }
 
@@ -59,27 +59,29 @@ export function setSlots(db: Database, golferId: GolferId, clubIds: ClubId[]) {
   if (clubIds.length > MOST_CLUBS) return 'too-many' as const
   const own = new Set(clubsOf(db, golferId).map((club) => club.id))
   if (new Set(clubIds).size < clubIds.length || clubIds.some((id) => !own.has(id))) return 'not-own' as const
-  db.transaction(() => fillSlots(db, bag.id, clubIds))()
+  db.transaction(() => fillSlots(db, bag.id, clubIds)).immediate()
   return 'set' as const
 }
 
 /** Adds a club: into the first free slot by loft if the bag has one, else on the rack. */
 export function addClub(db: Database, golferId: GolferId, club: ClubDetails) {
-  return db.transaction(() => {
-    if (clubByName(db, golferId, club.name)) return { kind: 'name-taken' as const }
-    const bag = bagOf(db, golferId)
-    const clubId = insertClub(db, golferId, club)
-    if (!bag || bag.clubs.length >= MOST_CLUBS) return { kind: 'on-rack' as const, clubId }
-    const ids = bag.clubs.map((each) => each.id)
-    const shorter = bag.clubs.findIndex(
-      (each) =>
-        each.kind === 'putter' ||
-        (club.loftDeg !== null && each.loftDeg !== null && each.loftDeg > club.loftDeg),
-    )
-    ids.splice(club.kind === 'putter' || shorter < 0 ? ids.length : shorter, 0, clubId)
-    fillSlots(db, bag.id, ids)
-    return { kind: 'in-bag' as const, clubId }
-  })()
+  return db
+    .transaction(() => {
+      if (clubByName(db, golferId, club.name)) return { kind: 'name-taken' as const }
+      const bag = bagOf(db, golferId)
+      const clubId = insertClub(db, golferId, club)
+      if (!bag || bag.clubs.length >= MOST_CLUBS) return { kind: 'on-rack' as const, clubId }
+      const ids = bag.clubs.map((each) => each.id)
+      const shorter = bag.clubs.findIndex(
+        (each) =>
+          each.kind === 'putter' ||
+          (club.loftDeg !== null && each.loftDeg !== null && each.loftDeg > club.loftDeg),
+      )
+      ids.splice(club.kind === 'putter' || shorter < 0 ? ids.length : shorter, 0, clubId)
+      fillSlots(db, bag.id, ids)
+      return { kind: 'in-bag' as const, clubId }
+    })
+    .immediate()
 }
 
 /** Changes a club of the golfer. */

@@ -73,25 +73,27 @@ export function changeLabel(
   nowMs: number,
   batch = randomUUID() as string,
 ): number {
-  return db.transaction(() => {
-    const before = clubLabelled(db, golferId, label)
-    sayLabel(db, golferId, label, meaning, { batch, nowMs })
-    const after = clubLabelled(db, golferId, label)
-    if (after === null) return 0
-    const moving = shotsLabelled(db, golferId, label).filter(
-      ({ clubId, heldBecause }) => clubId !== after && (clubId === before || waitsForItsClub(heldBecause)),
-    )
-    addEvents(
-      db,
-      moving.flatMap(({ seq, swing, heldBecause }): { shotSeq: number; event: ShotEvent }[] => [
-        { shotSeq: seq, event: { kind: 'station', clubId: after, swing } },
-        ...(waitsForItsClub(heldBecause) ? [{ shotSeq: seq, event: { kind: 'released' as const } }] : []),
-      ]),
-      nowMs,
-      batch,
-    )
-    return moving.length
-  })()
+  return db
+    .transaction(() => {
+      const before = clubLabelled(db, golferId, label)
+      sayLabel(db, golferId, label, meaning, { batch, nowMs })
+      const after = clubLabelled(db, golferId, label)
+      if (after === null) return 0
+      const moving = shotsLabelled(db, golferId, label).filter(
+        ({ clubId, heldBecause }) => clubId !== after && (clubId === before || waitsForItsClub(heldBecause)),
+      )
+      addEvents(
+        db,
+        moving.flatMap(({ seq, swing, heldBecause }): { shotSeq: number; event: ShotEvent }[] => [
+          { shotSeq: seq, event: { kind: 'station', clubId: after, swing } },
+          ...(waitsForItsClub(heldBecause) ? [{ shotSeq: seq, event: { kind: 'released' as const } }] : []),
+        ]),
+        nowMs,
+        batch,
+      )
+      return moving.length
+    })
+    .immediate()
 }
 
 export type KnownLabel = {

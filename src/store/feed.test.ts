@@ -55,6 +55,35 @@ describe('a shot from a monitor', () => {
     expect(shotsOfSession(db, sessionId)).toHaveLength(1)
   })
 
+  it('that was withdrawn stays withdrawn when the monitor sends it again', () => {
+    const { db, sessionId } = storeWithGolfer()
+    receiveShot(db, post('a'), NOW_MS, 0)
+    const { seq } = shotsOfSession(db, sessionId)[0] ?? { seq: 0 }
+    addEvents(db, [{ shotSeq: seq, event: { kind: 'withdrawn' } }], NOW_MS)
+    expect(receiveShot(db, post('a'), NOW_MS + 5, 0).taken).toBe('known')
+    expect(shotsOfSession(db, sessionId)).toEqual([])
+  })
+
+  it('sent again while nothing is open leaves no empty session', () => {
+    const { db, sessionId } = storeWithGolfer()
+    receiveShot(db, post('a'), NOW_MS, 0)
+    endSession(db, sessionId, NOW_MS)
+    expect(receiveShot(db, post('a'), NOW_MS + 5, 0).taken).toBe('known')
+    expect(waitingSessions(db)).toEqual([])
+  })
+
+  it('dated by a clock that cannot be right is held with the reason', () => {
+    const { db } = storeWithGolfer()
+    for (const [id, hitMs] of [
+      ['epoch', 0],
+      ['tomorrow', NOW_MS + 86_400_000],
+    ] as const)
+      expect(receiveShot(db, post(id, { hitMs }), NOW_MS, 0)).toEqual({
+        taken: 'new',
+        heldBecause: 'clock-off',
+      })
+  })
+
   it('waits for its golfer while nothing is open, and is taken by its label then', () => {
     const { db, golfer, clubId, sessionId } = storeWithGolfer()
     endSession(db, sessionId, NOW_MS)
@@ -255,7 +284,7 @@ describe('what the calculations are given', () => {
   it('leaves out shots hit on the course, and says what stands beside a stock', () => {
     const { db, golfer, bag, clubId, sessionId } = storeWithGolfer()
     receiveShot(db, post('a'), NOW_MS, 0)
-    receiveShot(db, post('old', { hitMs: NOW_MS - 400 * 86_400_000 }), NOW_MS, 0)
+    receiveShot(db, post('old', { hitMs: NOW_MS - 400 * 86_400_000 }), NOW_MS - 400 * 86_400_000, 0)
     expect(besideStocks(db, golfer, bag, NOW_MS)).toEqual([
       {
         clubId: clubId('8-iron'),

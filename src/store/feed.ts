@@ -1,12 +1,12 @@
 import type { GolferId, SessionId, ShotId } from '@/core/ids'
-import { stationForShot, waitsForItsClub, type HeldReason } from '@/core/monitor/station-for-shot'
+import { clockIsOff, stationForShot, waitsForItsClub, type HeldReason } from '@/core/monitor/station-for-shot'
 import type { Flight } from '@/core/shots/flight-fields'
 import { clubLabelled } from './club-labels'
 import type { Database } from './database'
 import { cameUncleared } from './range-clear'
 import { receiverFor } from './receivers'
 import { claimSession, sessionById, waitingSession } from './sessions'
-import { addEvents, shotsOfGolfer, shotTaker, type ShotEvent, type Taken } from './shots'
+import { addEvents, shotBefore, shotsOfGolfer, shotTaker, type ShotEvent, type Taken } from './shots'
 import type { Swing } from '@/core/station'
 
 /** A shot as a monitor posted it. */
@@ -21,34 +21,40 @@ export type PostedShot = Flight & {
   posted: string
 }
 
+type Received = { taken: Taken; heldBecause: HeldReason | null }
+
 /** Takes a shot from a monitor: into the session that receives, or to those that wait. On disk when this returns. */
-export function receiveShot(
-  db: Database,
-  post: PostedShot,
-  nowMs: number,
-  offsetMin: number,
-): { taken: Taken; heldBecause: HeldReason | null } {
-  return db.transaction(() => {
-    const receiver = receiverFor(db, post.monitor, nowMs)
-    const session = receiver && sessionById(db, receiver)
-    const labelled =
-      session?.golferId && post.clubLabel ? clubLabelled(db, session.golferId, post.clubLabel) : null
-    const { clubId, swing, heldBecause } = stationForShot(post, labelled, session?.open ?? null)
-    const { unknownFields: _known, monitor: _name, ...flight } = post
-    const hitMs = post.hitMs ?? nowMs
-    const uncleared = session != null && cameUncleared(db, session.id, hitMs)
-    const taken = shotTaker(db)({
-      ...flight,
-      sessionId: session?.id ?? waitingSession(db, nowMs, offsetMin),
-      source: 'monitor',
-      hitMs,
-      uncleared,
-      clubId,
-      swing,
-      heldBecause,
+export function receiveShot(db: Database, post: PostedShot, nowMs: number, offsetMin: number): Received {
+  return db
+    .transaction((): Received => {
+      // A repeat changes nothing: not even who waits for shots.
+      const before = shotBefore(db)(post)
+      if (before) return { taken: before.same ? 'known' : 'other-contents', heldBecause: null }
+      const receiver = receiverFor(db, post.monitor, nowMs)
+      const session = receiver && sessionById(db, receiver)
+      const labelled =
+        session?.golferId && post.clubLabel ? clubLabelled(db, session.golferId, post.clubLabel) : null
+      const { clubId, swing, heldBecause } = stationForShot(
+        { ...post, clockIsOff: clockIsOff(post.hitMs, nowMs) },
+        labelled,
+        session?.open ?? null,
+      )
+      const { unknownFields: _known, monitor: _name, ...flight } = post
+      const hitMs = post.hitMs ?? nowMs
+      const uncleared = session != null && cameUncleared(db, session.id, hitMs, nowMs)
+      const taken = shotTaker(db)({
+        ...flight,
+        sessionId: session?.id ?? waitingSession(db, nowMs, offsetMin),
+        source: 'monitor',
+        hitMs,
+        uncleared,
+        clubId,
+        swing,
+        heldBecause,
+      })
+      return { taken, heldBecause: heldBecause ?? (uncleared ? 'range-not-clear' : null) }
     })
-    return { taken, heldBecause: heldBecause ?? (uncleared ? 'range-not-clear' : null) }
-  })()
+    .immediate()
 }
 
 /** Gives the waiting shots of a session to a golfer: those whose club is known by its label are taken at once. */
@@ -56,7 +62,7 @@ export function claimWaiting(db: Database, sessionId: SessionId, golferId: Golfe
   db.transaction(() => {
     claimSession(db, sessionId, golferId)
     releaseLabelled(db, golferId, nowMs)
-  })()
+  }).immediate()
 }
 
 /** Takes every held shot of a golfer that waited only for its club to be known. */

@@ -100,7 +100,7 @@ export function insertDocument(db: Database, { tables }: GolferDocument): void {
       const rows = tables[table.name] ?? []
       if (rows.length > 0) insertRows(db, table, rows, seqs)
     }
-  })()
+  }).immediate()
 }
 
 function insertRows(
@@ -168,7 +168,7 @@ export function removeGolfer(db: Database, id: GolferId): void {
     for (const { name, where } of TABLES.toReversed())
       db.prepare(`DELETE FROM ${name} WHERE ${where}`).run({ id })
     guards.forEach(({ sql }) => db.exec(sql))
-  })()
+  }).immediate()
 }
 
 /** The JSON schema of a golfer's document, from the tables as they are. */

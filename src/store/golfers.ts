@@ -109,7 +109,7 @@ export function changeSchools(db: Database, golfer: Golfer, change: Partial<Golf
     )
     for (const segment of SEGMENTS)
       if (own) add.run(golfer.id, segment, own[segment].narrow, own[segment].wide)
-  })()
+  }).immediate()
 }
 
 function ownZones(db: Database, id: GolferId): Golfer['ownZonesM'] {

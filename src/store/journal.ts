@@ -45,23 +45,27 @@ export function undoLast(
   nowMs: number,
   expected: string | null = null,
 ): 'undone' | 'nothing' | 'something-newer' {
-  return db.transaction(() => {
-    const batch = lastBatch(db, sessionId)
-    if (batch === null) return 'nothing' as const
-    if (expected !== null && batch !== expected) return 'something-newer' as const
-    db.prepare('INSERT INTO undone (batch, at_ms) VALUES (?, ?)').run(batch, nowMs)
-    return 'undone' as const
-  })()
+  return db
+    .transaction(() => {
+      const batch = lastBatch(db, sessionId)
+      if (batch === null) return 'nothing' as const
+      if (expected !== null && batch !== expected) return 'something-newer' as const
+      db.prepare('INSERT INTO undone (batch, at_ms) VALUES (?, ?)').run(batch, nowMs)
+      return 'undone' as const
+    })
+    .immediate()
 }
 
 /** Does again what was undone last; false where there is nothing, or something was done since. */
 export function redoLast(db: Database, sessionId: SessionId): boolean {
-  return db.transaction(() => {
-    const batch = nextBatch(db, sessionId)
-    if (batch === null) return false
-    db.prepare('DELETE FROM undone WHERE batch = ?').run(batch)
-    return true
-  })()
+  return db
+    .transaction(() => {
+      const batch = nextBatch(db, sessionId)
+      if (batch === null) return false
+      db.prepare('DELETE FROM undone WHERE batch = ?').run(batch)
+      return true
+    })
+    .immediate()
 }
 
 type ShotRow = {

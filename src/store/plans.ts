@@ -21,7 +21,7 @@ export function keepPlan(db: Database, sessionId: SessionId, { blocks, ...plan }
     blocks.forEach(({ clubId, swing, shots, day }, place) =>
       add.run(sessionId, place, clubId, swing, shots, day),
     )
-  })()
+  }).immediate()
 }
 
 /** The plan of a session; empty where it has none. */
@@ -52,5 +52,5 @@ export function insertNext(db: Database, session: Session, blocks: readonly Bloc
         : [{ clubId, swing }],
     )
     keepPlan(db, session.id, { ...session, blocks: planWithNext(planOf(db, session.id), hit, blocks) })
-  })()
+  }).immediate()
 }

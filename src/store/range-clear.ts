@@ -3,23 +3,29 @@ import { clearLapsed } from '@/core/session/range-clear'
 import type { Database } from './database'
 import { addEvents } from './shots'
 
-/** Whether a shot hit at this time came before the range was said to be clear. */
-export function cameUncleared(db: Database, sessionId: SessionId, hitMs: number): boolean {
+/**
+ * Whether a shot hit at this time came before the range was said to be clear. A word that another clock dates later
+ * than now counts as now, and a ball of tomorrow for nothing: neither keeps anybody safe.
+ */
+export function cameUncleared(db: Database, sessionId: SessionId, hitMs: number, nowMs: number): boolean {
   const { clearMs, shotMs } = db
     .prepare(
-      `SELECT clear_ms AS clearMs, (SELECT max(hit_ms) FROM shot WHERE session_id = session.id AND source <> 'file'
+      `SELECT clear_ms AS clearMs, (SELECT max(hit_ms) FROM shot WHERE session_id = session.id AND hit_ms <= @nowMs AND source <> 'file'
          AND seq NOT IN (SELECT shot_seq FROM uncleared)) AS shotMs
-       FROM session WHERE id = ?`,
+       FROM session WHERE id = @sessionId`,
     )
-    .get(sessionId) as { clearMs: number | null; shotMs: number | null }
-  return clearLapsed(clearMs === null ? null : Math.max(clearMs, shotMs ?? 0), hitMs)
+    .get({ sessionId, nowMs }) as { clearMs: number | null; shotMs: number | null }
+  return clearLapsed(
+    clearMs === null ? null : Math.max(Math.min(clearMs, nowMs), shotMs ?? 0),
+    Math.min(hitMs, nowMs),
+  )
 }
 
 /** The range is clear: shots that waited for that word alone are taken, as one action. */
-export function sayClear(db: Database, sessionId: SessionId, nowMs: number): void {
+export function sayClear(db: Database, sessionId: SessionId, atMs: number, nowMs: number): void {
   db.transaction(() => {
     db.prepare('UPDATE session SET clear_ms = max(coalesce(clear_ms, 0), ?) WHERE id = ?').run(
-      nowMs,
+      Math.min(atMs, nowMs),
       sessionId,
     )
     const waiting = db
@@ -34,5 +40,5 @@ export function sayClear(db: Database, sessionId: SessionId, nowMs: number): voi
         waiting.map((shotSeq) => ({ shotSeq, event: { kind: 'released' } })),
         nowMs,
       )
-  })()
+  }).immediate()
 }

@@ -58,7 +58,7 @@ export function takeOver(db: Database, sessionId: SessionId, monitor: string | n
     if (monitor !== null) return setReceiver(db, monitor, sessionId, nowMs)
     for (const each of [UNNAMED, ...rows(db, nowMs).map((row) => row.monitor)])
       setReceiver(db, each, sessionId, nowMs)
-  })()
+  }).immediate()
 }
 
 /** Where each monitor's shots go, as one session sees it. The nameless one is left out as soon as one has a name. */

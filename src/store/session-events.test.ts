@@ -153,10 +153,10 @@ describe('the range is clear', () => {
     const { db, sessionId } = bay()
     const nine = NOW_MS + 9 * 60_000
     expect(receiveShot(db, post('a', NOW_MS + 240_000), NOW_MS, 0).heldBecause).toBeNull()
-    expect(cameUncleared(db, sessionId, nine - 1)).toBe(false)
+    expect(cameUncleared(db, sessionId, nine - 1, nine - 1)).toBe(false)
     expect(receiveShot(db, post('b', nine), nine, 0).heldBecause).toBe('range-not-clear')
     expect(receiveShot(db, post('c', nine + 20_000), nine, 0).heldBecause).toBe('range-not-clear')
-    sayClear(db, sessionId, nine + 30_000)
+    sayClear(db, sessionId, nine + 30_000, nine + 30_000)
     expect(shotsOfSession(db, sessionId).map(({ heldBecause }) => heldBecause)).toEqual([null, null, null])
     expect(receiveShot(db, post('d', nine + 60_000), nine, 0).heldBecause).toBeNull()
   })
@@ -165,7 +165,7 @@ describe('the range is clear', () => {
     const { db, sessionId } = bay()
     const late = NOW_MS + 20 * 60_000
     receiveShot(db, { ...post('a', late), clubLabel: 'spoon' }, late, 0)
-    sayClear(db, sessionId, late)
+    sayClear(db, sessionId, late, late)
     expect(shotsOfSession(db, sessionId)[0]?.heldBecause).toBe('unknown-club')
   })
 })

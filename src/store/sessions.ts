@@ -93,7 +93,7 @@ export function stopForPain(db: Database, sessionId: SessionId, hurtMs: number |
   db.transaction(() => {
     db.prepare('UPDATE session SET hurt_ms = ? WHERE id = ?').run(hurtMs, sessionId)
     if (hurtMs !== null) endSession(db, sessionId, hurtMs)
-  })()
+  }).immediate()
 }
 
 /** Its air stays unsaid: the golfer is not asked again. */

@@ -32,7 +32,7 @@ export function keepSetUp(db: Database, golferId: GolferId, sessionId: SessionId
           )
         : null,
     })
-  })()
+  }).immediate()
 }
 
 /** Keeps what a golfer said of the air of several sessions at once; what was said of each before stays. */
@@ -44,7 +44,7 @@ export function sayAir(
   db.transaction(() => {
     for (const { sessions, ...air } of said)
       for (const id of sessions) keepSetUp(db, golferId, id, withAirSaid(setUpOf(db, id), air))
-  })()
+  }).immediate()
 }
 
 function keepProfile(db: Database, golferId: GolferId, { checks, ...profile }: MonitorProfile): void {

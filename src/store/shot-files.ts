@@ -111,7 +111,7 @@ export function importShots(
     endSessions(db, started)
     return result
   })
-  return run()
+  return run.immediate()
 }
 
 /** What a name in a file means: a club of the golfer's, a new one for the rack, or something that is decided later. */

@@ -34,13 +34,14 @@ const INSERTED = `id, session_id, source, import_id, hit_ms, club_label, club_id
 /**
  * A shot-taking function with its statements prepared once. The shot's own id makes a repeat harmless:
  * 'known'. The same id with another flight is 'other-contents' and stores nothing. A withdrawn shot
- * that comes again is taken again. To be called within a transaction.
+ * that comes again stays withdrawn, unless a file brings it: files are imported again to have their shots again.
+ * To be called within a transaction.
  */
 export function shotTaker(db: Database): (shot: NewShot) => Taken {
   const insert = db.prepare(
     `INSERT INTO shot (${INSERTED}) VALUES (${INSERTED.replace(/[^,]+/g, '?')}) ON CONFLICT (id) DO NOTHING`,
   )
-  const find = db.prepare(`SELECT seq, present, posted, ${FLIGHT_COLUMNS} FROM shot_now WHERE id = ?`)
+  const before = shotBefore(db)
   const add = eventAdder(db)
   const wait = db.prepare('INSERT INTO uncleared (shot_seq) VALUES (?)')
   // Shots that are typed together are undone together.
@@ -66,20 +67,35 @@ export function shotTaker(db: Database): (shot: NewShot) => Taken {
       if (shot.uncleared) wait.run(lastInsertRowid)
       return 'new'
     }
-    const known = find.get(shot.id) as Record<string, unknown> & { seq: number; present: 0 | 1 }
-    const posted = typeof known.posted === 'string' && shot.posted !== undefined
-    const same = posted
-      ? known.posted === shot.posted
-      : FLIGHT_FIELDS.every((field) => (known[field] ?? null) === (shot[field] ?? null))
-    if (!same) return 'other-contents'
-    if (known.present) return 'known'
+    const known = before(shot)
+    if (!known?.same) return 'other-contents'
+    if (known.present || shot.source !== 'file') return 'known'
     add(known.seq, batch, shot.hitMs, { kind: 'taken' })
     return 'new'
   }
 }
 
+type Repeated = Flight & Pick<NewShot, 'id' | 'posted'>
+
+/** What is known of a shot that comes again: whether it is the same one, and still there. Null: it is new. */
+export function shotBefore(
+  db: Database,
+): (shot: Repeated) => { seq: number; same: boolean; present: boolean } | null {
+  const find = db.prepare(`SELECT seq, present, posted, ${FLIGHT_COLUMNS} FROM shot_now WHERE id = ?`)
+  return (shot) => {
+    const known = find.get(shot.id) as (Record<string, unknown> & { seq: number; present: 0 | 1 }) | undefined
+    if (!known) return null
+    const posted = typeof known.posted === 'string' && shot.posted !== undefined
+    const same = posted
+      ? known.posted === shot.posted
+      : FLIGHT_FIELDS.every((field) => (known[field] ?? null) === (shot[field] ?? null))
+    return { seq: known.seq, same, present: known.present === 1 }
+  }
+}
+
 /** Takes one shot, on disk when this returns. */
-export const takeShot = (db: Database, shot: NewShot): Taken => db.transaction(() => shotTaker(db)(shot))()
+export const takeShot = (db: Database, shot: NewShot): Taken =>
+  db.transaction(() => shotTaker(db)(shot)).immediate()
 
 /** Takes several shots as one action, all or none: false where one of them has another shot's id. */
 export function takeShots(db: Database, shots: readonly NewShot[]): boolean {
@@ -88,7 +104,7 @@ export function takeShots(db: Database, shots: readonly NewShot[]): boolean {
     if (shots.some((shot) => taker(shot) === 'other-contents')) throw new OtherContents()
   })
   try {
-    take()
+    take.immediate()
     return true
   } catch (error) {
     if (error instanceof OtherContents) return false
@@ -121,7 +137,7 @@ export function addEvents(
   batch: string = randomUUID(),
 ): void {
   const add = eventAdder(db)
-  db.transaction(() => events.forEach(({ shotSeq, event }) => add(shotSeq, batch, nowMs, event)))()
+  db.transaction(() => events.forEach(({ shotSeq, event }) => add(shotSeq, batch, nowMs, event))).immediate()
 }
 
 const SHOT = `seq, id, session_id AS sessionId, source, hit_ms AS hitMs, club_label AS clubLabel,

@@ -30,32 +30,34 @@ export function defineSwing(
   said: SwingSaid,
   nowMs: number,
 ): Swing {
-  return db.transaction(() => {
-    const all = swingDefinitions(db, golferId)
-    const before = all.find((each) => each.swing === swing)
-    const hit = db
-      .prepare(
-        `SELECT 1 FROM shot_now n JOIN session s ON s.id = n.session_id
+  return db
+    .transaction(() => {
+      const all = swingDefinitions(db, golferId)
+      const before = all.find((each) => each.swing === swing)
+      const hit = db
+        .prepare(
+          `SELECT 1 FROM shot_now n JOIN session s ON s.id = n.session_id
          WHERE s.golfer_id = ? AND n.swing = ? AND n.present LIMIT 1`,
-      )
-      .get(golferId, swing)
-    // What nobody had said before is no change: it describes the shots that are there.
-    const changed = before !== undefined && hit !== undefined && !sameWay(before, said)
-    const name = changed ? nextVersion(swing, [...SWINGS, ...all.map((each) => each.swing)]) : swing
-    if (changed)
-      db.prepare('UPDATE swing_definition SET until_ms = ? WHERE golfer_id = ? AND swing = ?').run(
-        nowMs,
-        golferId,
-        swing,
-      )
-    db.prepare(
-      `INSERT INTO swing_definition (golfer_id, swing, clock, length_share, grip_down_cm, tempo, from_ms)
+        )
+        .get(golferId, swing)
+      // What nobody had said before is no change: it describes the shots that are there.
+      const changed = before !== undefined && hit !== undefined && !sameWay(before, said)
+      const name = changed ? nextVersion(swing, [...SWINGS, ...all.map((each) => each.swing)]) : swing
+      if (changed)
+        db.prepare('UPDATE swing_definition SET until_ms = ? WHERE golfer_id = ? AND swing = ?').run(
+          nowMs,
+          golferId,
+          swing,
+        )
+      db.prepare(
+        `INSERT INTO swing_definition (golfer_id, swing, clock, length_share, grip_down_cm, tempo, from_ms)
        VALUES (@golferId, @name, @clock, @lengthShare, @gripDownCm, @tempo, @nowMs)
        ON CONFLICT (golfer_id, swing) DO UPDATE SET clock = @clock, length_share = @lengthShare,
          grip_down_cm = @gripDownCm, tempo = @tempo`,
-    ).run({ ...said, golferId, name, nowMs })
-    return name
-  })()
+      ).run({ ...said, golferId, name, nowMs })
+      return name
+    })
+    .immediate()
 }
 
 const sameWay = (a: SwingSaid, b: SwingSaid): boolean =>
@@ -72,7 +74,7 @@ export const wantedStations = (db: Database, golferId: GolferId): Station[] =>
 
 export function wantStations(db: Database, golferId: GolferId, stations: readonly Station[]): void {
   const add = db.prepare('INSERT OR IGNORE INTO wanted_station (golfer_id, club_id, swing) VALUES (?, ?, ?)')
-  db.transaction(() => stations.forEach(({ clubId, swing }) => add.run(golferId, clubId, swing)))()
+  db.transaction(() => stations.forEach(({ clubId, swing }) => add.run(golferId, clubId, swing))).immediate()
 }
 
 export function dropWanted(db: Database, golferId: GolferId, { clubId, swing }: Station): void {

@@ -71,6 +71,7 @@ export const HELD_NAME: Record<HeldReason, string> = {
   'unknown-field': 'it came with a field that Banco does not know',
   'no-station': 'it came while no station was open',
   'range-not-clear': 'it waits for the word that the range is clear',
+  'clock-off': 'the monitor’s clock cannot be right',
 }
 
 export const RULE_NAME: Record<StockRule, string> = {

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import type { ClubId } from '../ids'
 import { clubForLabel } from './club-for-label'
-import { stationForShot } from './station-for-shot'
+import { clockIsOff, stationForShot } from './station-for-shot'
 
 const CLUBS = ['Driver', '5-wood', '4-hybrid', '7-iron', 'P-wedge', '54° wedge', '58° wedge'].map((name) => ({
   id: name as ClubId,
@@ -44,7 +44,7 @@ describe('what a monitor calls a club', () => {
 
 describe('the station of a posted shot', () => {
   const open = { clubId: 'a' as ClubId, swing: 'half' }
-  const posted = { carryM: 100, clubLabel: null, swing: null, unknownFields: [] }
+  const posted = { carryM: 100, clubLabel: null, swing: null, unknownFields: [], clockIsOff: false }
 
   it('is the open one where the post names none', () => {
     expect(stationForShot(posted, null, open)).toEqual({ clubId: 'a', swing: 'half', heldBecause: null })
@@ -54,6 +54,19 @@ describe('the station of a posted shot', () => {
     const other = { ...posted, clubLabel: '7i' }
     expect(stationForShot(other, 'b' as ClubId, open).heldBecause).toBe('other-station')
     expect(stationForShot({ ...posted, swing: 'full' }, null, open).heldBecause).toBe('other-station')
+  })
+
+  it('is asked about where the clock of the monitor cannot be right', () => {
+    const now = Date.UTC(2026, 5, 1)
+    const day = 86_400_000
+    expect([0, now - 400 * day, now + day].map((hitMs) => clockIsOff(hitMs, now))).toEqual([true, true, true])
+    // What a device kept for a week, a clock some minutes ahead, and no time at all are as they should be.
+    expect([now - 7 * day, now + 300_000, null].map((hitMs) => clockIsOff(hitMs, now))).toEqual([
+      false,
+      false,
+      false,
+    ])
+    expect(stationForShot({ ...posted, clockIsOff: true }, null, open).heldBecause).toBe('clock-off')
   })
 
   it('is not known while none is open', () => {

@@ -10,6 +10,7 @@ export const HELD_REASONS = [
   'unknown-field',
   'no-station',
   'range-not-clear',
+  'clock-off',
 ] as const
 export type HeldReason = (typeof HELD_REASONS)[number]
 
@@ -17,11 +18,21 @@ export type HeldReason = (typeof HELD_REASONS)[number]
 export const waitsForItsClub = (heldBecause: HeldReason | null): boolean =>
   heldBecause === 'no-station' || heldBecause === 'unknown-club'
 
+/** A device may hand in what it kept for this long. */
+const OLDEST_MS = 30 * 24 * 3600_000
+/** Two clocks differ by as much as this. */
+const AHEAD_MS = 10 * 60_000
+
+/** Whether a device dates a shot as no clock that goes right could: long ago, or later than now. */
+export const clockIsOff = (hitMs: number | null, nowMs: number): boolean =>
+  hitMs !== null && (hitMs > nowMs + AHEAD_MS || hitMs < nowMs - OLDEST_MS)
+
 type Posted = {
   carryM: number | null
   clubLabel: string | null
   swing: Swing | null
   unknownFields: string[]
+  clockIsOff: boolean
 }
 
 /**
@@ -41,6 +52,7 @@ export function stationForShot(
     if (!open) return 'no-station'
     if (clubId === null) return 'unknown-club'
     if (posted.unknownFields.length > 0) return 'unknown-field'
+    if (posted.clockIsOff) return 'clock-off'
     if (!isPlausibleCarry(posted.carryM)) return 'implausible-carry'
     return clubId !== open.clubId || swing !== open.swing ? 'other-station' : null
   })()

@@ -1,105 +1,114 @@
 import type { SessionId, ShotId } from '@/core/ids'
-import type { Mark } from '@/core/shots/mark'
-import type { Station } from '@/core/station'
+import type { Problem } from '@/core/problem'
 import { send as sendToBanco, type Sent } from './send'
+import { waitingShots, type BrowserStore, type WaitingShot } from './waiting-shots'
 
-/** A shot as it was typed; its id makes it one shot however often it is sent. */
-export type TypedShotPost = Station & {
-  id: ShotId
-  carryM: number
-  offlineM?: number
-  hitMs: number
-  /** Waits for the golfer: one slip of the fingers would explain its carry. */
-  heldBecause?: 'implausible-carry'
-  /** As the golfer marked it while it waited. */
-  mark?: Mark | null
-}
+/** Shots that Banco does not take as they are: they wait for the golfer's word. */
+export type Refused = { sessionId: SessionId; shots: ShotId[]; problems: Problem[] }
+/** What became of the shots that waited; `reached` is false where Banco did not answer, or could not just now. */
+export type SentAll = { taken: number; refused: Refused[]; reached: boolean }
 
-/** A typed shot that waits, with the last word that the range was clear: it may never have reached Banco. */
-export type WaitingShot = TypedShotPost & { clearMs?: number }
-
-type Store = Pick<Storage, 'getItem' | 'setItem' | 'removeItem' | 'key' | 'length'>
-const PREFIX = 'banco-waiting '
+/** Runs one task after the other, over all tabs where the browser can. */
+export type InTurn = <T>(task: () => Promise<T>) => Promise<T>
 
 /**
- * Typed shots that wait in this browser until Banco answers, oldest first. They survive a reload and a closed tab,
- * and are sent from any page, in the order in which they were typed.
- * @param store where they wait; asked anew each time, since a browser may refuse it
+ * Sends typed shots in the order in which they were typed, from any page. A shot waits until Banco has answered: whoever
+ * was not reached is asked again, and nothing that was typed later goes before it.
+ * @param inTurn one sender at a time
  */
-export function createOutbox(store: () => Store, send: typeof sendToBanco = sendToBanco) {
-  const waiting = (sessionId: SessionId): WaitingShot[] => {
-    try {
-      const kept = store().getItem(PREFIX + sessionId)
-      return kept ? (JSON.parse(kept) as WaitingShot[]) : []
-    } catch {
-      return []
-    }
-  }
-  const put = (sessionId: SessionId, shots: readonly WaitingShot[]): void => {
-    if (shots.length === 0) store().removeItem(PREFIX + sessionId)
-    else store().setItem(PREFIX + sessionId, JSON.stringify(shots))
-  }
-  const sessions = (): SessionId[] => {
-    try {
-      const keys = Array.from({ length: store().length }, (_, i) => store().key(i) ?? '')
-      return keys.filter((key) => key.startsWith(PREFIX)).map((key) => key.slice(PREFIX.length) as SessionId)
-    } catch {
-      return []
-    }
-  }
-  const drop = (sessionId: SessionId, ids: readonly ShotId[]): void =>
-    put(
-      sessionId,
-      waiting(sessionId).filter(({ id }) => !ids.includes(id)),
-    )
-  const post = (sessionId: SessionId, { clearMs, ...typed }: WaitingShot): Promise<Sent<unknown>> =>
-    send('POST', `/api/sessions/${encodeURIComponent(sessionId)}/shots`, {
-      shots: [typed],
+export function createOutbox(
+  store: () => BrowserStore,
+  send: typeof sendToBanco = sendToBanco,
+  inTurn: InTurn = (task) => task(),
+) {
+  const waiting = waitingShots(store)
+  const listeners = new Set<() => void>()
+  const url = (sessionId: SessionId) => `/api/sessions/${encodeURIComponent(sessionId)}/shots`
+
+  async function post<T>(sessionId: SessionId, shots: readonly WaitingShot[]): Promise<Sent<T>> {
+    const clearMs = shots.findLast((shot) => shot.clearMs !== undefined)?.clearMs
+    const body = (typed: readonly WaitingShot[]) => ({
+      shots: typed.map(({ clearMs: _word, ...shot }) => shot),
       ...(clearMs !== undefined && { clearMs }),
     })
+    const sent = await send<T>('POST', url(sessionId), body(shots))
+    const early = !sent.ok && sent.problems.some(({ field }) => field === 'after')
+    // Whatever was typed before is not in the queue any more: it was refused, or thrown away.
+    return early
+      ? send<T>('POST', url(sessionId), body(shots.map(({ after: _before, ...shot }) => shot)))
+      : sent
+  }
 
-  /**
-   * Sends what waits of one session. What Banco refuses is kept, and tried again with the next page.
-   * @param until what was typed from this shot on is not sent yet
-   */
-  async function sendOf(sessionId: SessionId, until?: ShotId): Promise<{ taken: number; reached: boolean }> {
-    let taken = 0
-    for (const shot of waiting(sessionId)) {
+  async function sendOf(sessionId: SessionId, until?: ShotId): Promise<SentAll> {
+    const all: SentAll = { taken: 0, refused: [], reached: true }
+    for (const shot of waiting.of(sessionId)) {
       if (shot.id === until) break
-      const sent = await post(sessionId, shot)
-      if (!sent.ok && sent.unreachable) return { taken, reached: false }
-      if (!sent.ok) continue
-      taken++
-      drop(sessionId, [shot.id])
+      const sent = await post(sessionId, [shot])
+      if (sent.ok) {
+        all.taken++
+        waiting.drop(sessionId, [shot.id])
+      } else if (sent.unreachable) return { ...all, reached: false }
+      else all.refused.push({ sessionId, shots: [shot.id], problems: sent.problems })
     }
-    return { taken, reached: true }
+    return all
   }
 
   return {
-    waiting,
-    keep(sessionId: SessionId, shot: WaitingShot): void {
-      const before = waiting(sessionId)
-      const place = before.findIndex(({ id }) => id === shot.id)
-      put(sessionId, place < 0 ? [...before, shot] : before.with(place, shot))
+    waiting: waiting.of,
+    isKept: waiting.isKept,
+    /** Tells when shots were typed that wait on, until the returned function is called. */
+    onWaiting(tell: () => void): () => void {
+      listeners.add(tell)
+      return () => listeners.delete(tell)
     },
-    /** They were answered, and wait no more. */
-    drop,
-    sendOf,
-    /**
-     * Sends what waits, of every session.
-     * @returns how many were taken
-     */
-    async sendAll(): Promise<number> {
-      let taken = 0
-      for (const sessionId of sessions()) {
-        const sent = await sendOf(sessionId)
-        taken += sent.taken
-        if (!sent.reached) break
-      }
-      return taken
+    keep: waiting.keep,
+    drop: waiting.drop,
+    /** Sends shots that were just typed together, behind all that waits of their session. */
+    sendTyped: <T>(sessionId: SessionId, ids: readonly ShotId[]): Promise<Sent<T>> =>
+      inTurn(async () => {
+        const before = await sendOf(sessionId, ids[0])
+        const typed = waiting.of(sessionId).filter(({ id }) => ids.includes(id))
+        if (!before.reached) return nobody<T>()
+        // Another page has sent them meanwhile.
+        if (typed.length === 0) return send<T>('GET', `/api/sessions/${encodeURIComponent(sessionId)}/bay`)
+        const sent = await post<T>(sessionId, typed)
+        return sent
+      }).then((sent) => {
+        // Refused as they stand: the page that has them says so. Without their session they wait for the golfer's word.
+        if (sent.ok || !(sent.unreachable || isGone(sent))) waiting.drop(sessionId, ids)
+        else listeners.forEach((tell) => tell())
+        return sent
+      }),
+    /** Sends what waits, of every session. What Banco refuses is kept, and holds up no other. */
+    sendAll: (): Promise<SentAll> =>
+      inTurn(async () => {
+        const all: SentAll = { taken: 0, refused: [], reached: true }
+        for (const sessionId of waiting.sessions()) {
+          const sent = await sendOf(sessionId)
+          all.taken += sent.taken
+          all.refused.push(...sent.refused)
+          if (!sent.reached) return { ...all, reached: false }
+        }
+        return all
+      }),
+    /** Puts shots whose session is no more behind those of another. */
+    moveTo(from: SessionId, shots: readonly ShotId[], to: SessionId): void {
+      const moved = waiting.of(from).filter(({ id }) => shots.includes(id))
+      for (const { after: _gone, ...shot } of moved) waiting.keep(to, shot)
+      waiting.drop(from, shots)
     },
   }
 }
 
+/** Whether it is the session that is no more: an older backup was put back, or the golfer was removed. */
+export const isGone = ({ problems }: { problems: readonly Problem[] }): boolean =>
+  problems.some(({ field }) => field === 'session')
+
+const nobody = <T>(): Sent<T> => ({ ok: false, unreachable: true, problems: [] })
+
+/** A lock that all tabs of this browser share; without one each page is its own. */
+const betweenTabs: InTurn = (task) =>
+  navigator.locks ? navigator.locks.request('banco-outbox', task) : task()
+
 /** The one of this browser. */
-export const outbox = createOutbox(() => localStorage)
+export const outbox = createOutbox(() => localStorage, undefined, betweenTabs)

@@ -2,7 +2,7 @@ import type { Problem } from '@/core/problem'
 
 export type Sent<T> =
   | { ok: true; value: T }
-  /** Unreachable: nobody answered, so that nobody knows whether it was taken. */
+  /** Unreachable: nobody answered, or not with yes or no, so that nobody knows whether it was taken. */
   | { ok: false; problems: Problem[]; unreachable?: true }
 
 export type Method = 'GET' | 'POST' | 'PUT' | 'PATCH' | 'DELETE'
@@ -53,6 +53,8 @@ async function readAnswer<T>(response: Response): Promise<Sent<T>> {
   const problems = (answer as { problems?: Problem[] } | null)?.problems
   return {
     ok: false,
+    // A server that failed or is busy has not said no.
+    ...(response.status >= 500 && { unreachable: true as const }),
     problems: problems ?? [
       { field: '', sentence: `Banco failed (${response.status}). Nothing was changed: try again.` },
     ],

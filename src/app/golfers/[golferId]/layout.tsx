@@ -1,13 +1,13 @@
 import type { Metadata } from 'next'
 import type { ReactNode } from 'react'
-import { golferOfPage } from '@/http/golfer-of-page'
+import { dataNow, golferOfPage } from '@/http/golfer-of-page'
 import { MOST_CLUBS } from '@/core/bag/club'
 import { bagOf } from '@/store/bags'
-import { theDatabase } from '@/store/database'
 import { allGolfers } from '@/store/golfers'
 import { Head } from '@/ui/shared/shell/head'
 import { RememberGolfer } from '@/ui/shared/shell/remember-golfer'
-import { SendWaiting } from '@/ui/shared/shell/send-waiting'
+import { currentSession } from '@/store/sessions'
+import { WaitingShots } from '@/ui/shared/shell/waiting-shots'
 
 export const dynamic = 'force-dynamic'
 
@@ -26,16 +26,17 @@ export default async function GolferLayout({
   params: Promise<{ golferId: string }>
 }) {
   const golfer = golferOfPage((await params).golferId)
-  const bag = bagOf(theDatabase(), golfer.id)
+  const [db, nowMs] = dataNow()
+  const bag = bagOf(db, golfer.id)
   return (
     <>
       <Head
         golfer={golfer}
-        golfers={allGolfers(theDatabase())}
+        golfers={allGolfers(db)}
         bag={bag ? `${bag.name} · ${bag.clubs.length} of ${MOST_CLUBS}` : 'no bag yet'}
       />
-      <SendWaiting />
       <RememberGolfer id={golfer.id} />
+      <WaitingShots golfer={golfer} openSession={currentSession(db, golfer.id, nowMs)?.id ?? null} />
       <main>{children}</main>
     </>
   )

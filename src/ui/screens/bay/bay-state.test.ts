@@ -3,7 +3,7 @@ import type { ClubId, ShotId } from '@/core/ids'
 import { PLAIN } from '@/core/session/conditions'
 import type { SessionShot } from '@/core/session/session-shot'
 import type { BayView } from '@/views/bay-view'
-import type { TypedShotPost } from '../../shared/outbox'
+import type { TypedShotPost } from '../../shared/waiting-shots'
 import { unreachable, type Sent } from '../../shared/send'
 import { bayAfter, bayState, shownBay, undoBatch, type BayEvent, type BayState } from './bay-state'
 

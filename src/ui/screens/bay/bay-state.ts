@@ -6,7 +6,7 @@ import type { Problem } from '@/core/problem'
 import type { ShotId } from '@/core/ids'
 import type { Station } from '@/core/station'
 import type { BayView } from '@/views/bay-view'
-import type { TypedShotPost } from '../../shared/outbox'
+import type { TypedShotPost } from '../../shared/waiting-shots'
 import type { Sent } from '../../shared/send'
 
 /** What a page of the Bay knows. */

@@ -10,7 +10,7 @@ import { PAD } from './commands'
 type Props = {
   unit: LengthUnit
   /** Typed shots that wait in this browser until Banco answers. */
-  waiting: number
+  waiting: { shots: number; kept: boolean }
   input: RefObject<HTMLInputElement | null>
   onShots: (shots: TypedShot[]) => Promise<boolean>
   /** What the golfer expects is asked: takes it, or never asks again. Absent where it is not asked. */
@@ -105,10 +105,12 @@ export function ShotEntry({ unit, waiting, input, onShots, expectation, onClear 
           <kbd>129 3l</kbd> is 3 left
         </span>
       </div>
-      {waiting > 0 && (
+      {waiting.shots > 0 && (
         <p className="waiting" role="status">
-          <b>{count(waiting, 'shot waits', 'shots wait')} in this browser</b> until Banco answers. Go on
-          hitting: nothing is lost.
+          <b>{count(waiting.shots, 'shot waits', 'shots wait')} in this browser</b> until Banco answers.{' '}
+          {waiting.kept
+            ? 'Go on hitting: nothing is lost.'
+            : 'It keeps nothing for Banco (its storage is full or blocked): leave this page open until they are sent.'}
         </p>
       )}
       <p className="problem" role="alert" id="carry-problem">

@@ -9,8 +9,9 @@ import type { Problem } from '@/core/problem'
 import type { SessionId, ShotId } from '@/core/ids'
 import type { BayView } from '@/views/bay-view'
 import { listenToNotices } from '../../shared/notices'
-import { outbox, type TypedShotPost } from '../../shared/outbox'
-import { send, unreachable, type Sent } from '../../shared/send'
+import { isGone, outbox } from '../../shared/outbox'
+import { send, type Sent } from '../../shared/send'
+import type { TypedShotPost } from '../../shared/waiting-shots'
 import { bayAfter, bayState, shownBay, undoBatch } from './bay-state'
 
 type Ask = () => Promise<Sent<BayView>>
@@ -65,6 +66,10 @@ export function useBay(first: BayView) {
       const { station } = unheard.current
       if (station) await send('PUT', `${session}/station`, station)
       unheard.current.station = null
+      await readAll()
+    }
+    // Another page, or the head of this one, may have sent what waited.
+    const readAll = async () => {
       await read()
       tell({ type: 'waits', shots: outbox.waiting(sessionId) })
     }
@@ -73,7 +78,7 @@ export function useBay(first: BayView) {
         tell({ type: 'live', live: true })
         void catchUp()
       },
-      onNotice: () => void read(),
+      onNotice: () => void readAll(),
       onLost: () => tell({ type: 'live', live: false }),
     })
   }, [read, session, sessionId])
@@ -96,7 +101,8 @@ export function useBay(first: BayView) {
 
   return {
     view: useMemo(() => shownBay(state), [state]),
-    waiting: state.waiting,
+    /** Shots that wait for Banco's answer, and whether they would survive a reload. */
+    waiting: { shots: isGone(state) ? 0 : state.waiting, kept: outbox.isKept() },
     problems: state.problems,
     live: state.live,
     say: (problems: Problem[]) => tell({ type: 'problems', problems }),
@@ -122,18 +128,11 @@ export function useBay(first: BayView) {
         for (const shot of shots) outbox.keep(sessionId, { ...shot, ...(clearMs !== null && { clearMs }) })
       }
       keep()
-      const sent = await inTurn(async () => {
-        // What was typed before and waits goes first: else the next shot would overtake it.
-        const before = await outbox.sendOf(sessionId, shotIds[0])
-        return before.reached ? send<BayView>('POST', `${session}/shots`, { shots }) : unreachable()
-      })
+      const sent = await inTurn(() => outbox.sendTyped<BayView>(sessionId, shotIds))
       const waits = !sent.ok && sent.unreachable === true
       // The word that the range is clear may have been given since.
       if (waits) keep()
-      else {
-        outbox.drop(sessionId, shotIds)
-        tell({ type: 'problems', problems: sent.ok ? [] : sent.problems })
-      }
+      else tell({ type: 'problems', problems: sent.ok ? [] : sent.problems })
       tell({
         type: 'settled',
         shotIds,

@@ -20,21 +20,23 @@ export const POST = route<{ golferId: string }>(async (request, { golferId }) =>
   if (!shortest) return refuse(409, 'bag', 'The bag has no club to hit yet: fill it first.')
   plan?.blocks.forEach(({ clubId }) => requireClub(golfer.id, clubId))
   const startedMs = Date.now()
-  const id = db.transaction(() => {
-    const id = startSession(db, {
-      golferId: golfer.id,
-      startedMs,
-      offsetMin,
-      place,
-      ...(rangeClear && { clearMs: startedMs }),
+  const id = db
+    .transaction(() => {
+      const id = startSession(db, {
+        golferId: golfer.id,
+        startedMs,
+        offsetMin,
+        place,
+        ...(rangeClear && { clearMs: startedMs }),
+      })
+      if (plan) keepPlan(db, id, plan)
+      plan?.blocks.forEach((block) => dropWanted(db, golfer.id, block))
+      if (setUp) keepSetUp(db, golfer.id, id, setUp)
+      if (warmUp) saySession(db, id, { kind: 'warm-up', on: true }, startedMs)
+      beginReceiving(db, id, startedMs)
+      openStation(db, id, plan?.blocks[0] ?? { clubId: shortest.id, swing: FULL_SWING }, startedMs)
+      return id
     })
-    if (plan) keepPlan(db, id, plan)
-    plan?.blocks.forEach((block) => dropWanted(db, golfer.id, block))
-    if (setUp) keepSetUp(db, golfer.id, id, setUp)
-    if (warmUp) saySession(db, id, { kind: 'warm-up', on: true }, startedMs)
-    beginReceiving(db, id, startedMs)
-    openStation(db, id, plan?.blocks[0] ?? { clubId: shortest.id, swing: FULL_SWING }, startedMs)
-    return id
-  })()
+    .immediate()
   return Response.json({ id }, { status: 201 })
 })

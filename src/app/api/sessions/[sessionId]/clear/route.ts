@@ -9,6 +9,6 @@ import { CLEAR_FORM } from '@/formats/forms'
 export const POST = route<{ sessionId: string }>(async (request, { sessionId }) => {
   const session = requireOwnedSession(sessionId)
   const { atMs } = await bodyForm(request, CLEAR_FORM)
-  sayClear(theDatabase(), session.id, atMs)
+  sayClear(theDatabase(), session.id, atMs, Date.now())
   return bayResponse(session.id)
 })

@@ -16,6 +16,6 @@ export const PUT = route<{ sessionId: string }>(async (request, { sessionId }) =
   db.transaction(() => {
     openStation(db, session.id, station, nowMs)
     if (session.open === null) beginReceiving(db, session.id, nowMs)
-  })()
+  }).immediate()
   return bayResponse(session.id)
 })

@@ -1,0 +1,64 @@
+import { describe, expect, it } from 'vitest'
+import type { ShotId } from '@/core/ids'
+import { NOW_MS, storeWithGolfer } from '../../tests/store'
+import { cameUncleared, sayClear } from './range-clear'
+import { shotsOfSession } from './shots'
+import { takeTyped, type TypedShot } from './typed-shots'
+
+function bay() {
+  const { db, sessionId, clubId } = storeWithGolfer()
+  const typed = (id: string, more: Partial<TypedShot> = {}): TypedShot => ({
+    id: id as ShotId,
+    clubId: clubId('8-iron'),
+    swing: 'full',
+    carryM: 120,
+    hitMs: NOW_MS,
+    ...more,
+  })
+  const take = (...shots: TypedShot[]) => takeTyped(db, sessionId, { shots }, NOW_MS)
+  const ids = () => shotsOfSession(db, sessionId).map(({ id }) => id)
+  return { db, sessionId, typed, take, ids }
+}
+
+describe('typed shots', () => {
+  it('stand in the order in which they were typed, whatever comes first', () => {
+    const { typed, take, ids } = bay()
+    const [first, second] = [typed('a'), typed('b', { after: 'a' as ShotId })]
+    expect(take(second)).toBe('early')
+    expect(ids()).toEqual([])
+    expect(take(first)).toBe('taken')
+    expect(take(second)).toBe('taken')
+    expect(take(first, second)).toBe('taken')
+    expect(ids()).toEqual(['a', 'b'])
+  })
+
+  it('that were typed together follow one another', () => {
+    const { typed, take, ids } = bay()
+    expect(take(typed('a'), typed('b', { after: 'a' as ShotId }))).toBe('taken')
+    expect(ids()).toEqual(['a', 'b'])
+  })
+
+  it('come with their marks, all or nothing', () => {
+    const { db, sessionId, typed, take, ids } = bay()
+    expect(take(typed('a', { mark: 'fat' }))).toBe('taken')
+    expect(shotsOfSession(db, sessionId)[0]?.mark).toBe('fat')
+    expect(take(typed('b'), typed('a', { carryM: 80 }))).toBe('other-contents')
+    expect(ids()).toEqual(['a'])
+  })
+})
+
+describe('a word that the range is clear', () => {
+  it('of tomorrow counts from now on, and no longer', () => {
+    const { db, sessionId } = bay()
+    const day = 86_400_000
+    sayClear(db, sessionId, NOW_MS + day, NOW_MS)
+    expect(cameUncleared(db, sessionId, NOW_MS + 60_000, NOW_MS + 60_000)).toBe(false)
+    expect(cameUncleared(db, sessionId, NOW_MS + 600_000, NOW_MS + 600_000)).toBe(true)
+  })
+
+  it('is not given by a ball that another clock dates tomorrow', () => {
+    const { db, sessionId, typed } = bay()
+    takeTyped(db, sessionId, { shots: [typed('a', { hitMs: NOW_MS + 86_400_000 })] }, NOW_MS)
+    expect(cameUncleared(db, sessionId, NOW_MS + 600_000, NOW_MS + 600_000)).toBe(true)
+  })
+})

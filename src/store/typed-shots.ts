@@ -1,0 +1,74 @@
+import type { ClubId, SessionId, ShotId } from '@/core/ids'
+import type { Mark } from '@/core/shots/mark'
+import type { Swing } from '@/core/station'
+import type { Database } from './database'
+import { cameUncleared, sayClear } from './range-clear'
+import { addEvents, shotsOfSession, takeShots } from './shots'
+
+/** A shot as a page sends it. */
+export type TypedShot = {
+  id: ShotId
+  clubId: ClubId
+  swing: Swing
+  carryM: number
+  offlineM?: number
+  hitMs: number
+  heldBecause?: 'implausible-carry'
+  mark?: Mark | null
+  /** The shot that was typed before it: it has to be here first. */
+  after?: ShotId
+}
+
+/** `early`: the shot that was typed before has not come yet. */
+export type TypedTaken = 'taken' | 'other-contents' | 'early'
+
+/**
+ * Takes shots that were typed together, with their marks and the word that the range was clear, all or nothing. Their ids
+ * make a repeat harmless, and none comes before the one that was typed before it.
+ * @param clearMs when the range was last said to be clear: the word may have been given while nobody answered
+ */
+export function takeTyped(
+  db: Database,
+  sessionId: SessionId,
+  { shots, clearMs }: { shots: readonly TypedShot[]; clearMs?: number | undefined },
+  nowMs: number,
+): TypedTaken {
+  return db
+    .transaction((): TypedTaken => {
+      const isHere = db.prepare('SELECT 1 FROM shot WHERE id = ?').pluck()
+      const typed = new Set<string>()
+      for (const { id, after } of shots) {
+        if (after !== undefined && !typed.has(after) && isHere.get(after) === undefined) return 'early'
+        typed.add(id)
+      }
+      if (clearMs !== undefined) sayClear(db, sessionId, clearMs, nowMs)
+      const taken = takeShots(
+        db,
+        shots.map(({ heldBecause, mark: _mark, after: _before, ...shot }) => ({
+          ...shot,
+          sessionId,
+          source: 'typed',
+          clubLabel: null,
+          heldBecause: heldBecause ?? null,
+          uncleared: cameUncleared(db, sessionId, shot.hitMs, nowMs),
+        })),
+      )
+      if (!taken) return 'other-contents'
+      markAsTyped(db, sessionId, shots, nowMs)
+      return 'taken'
+    })
+    .immediate()
+}
+
+/** A shot that is sent again brings a mark that it has already. */
+function markAsTyped(db: Database, sessionId: SessionId, shots: readonly TypedShot[], nowMs: number): void {
+  if (shots.every(({ mark }) => !mark)) return
+  const there = new Map(shotsOfSession(db, sessionId).map((shot) => [shot.id, shot]))
+  const marks = shots.flatMap(({ id, mark }) => {
+    const shot = there.get(id)
+    return mark && shot && shot.mark !== mark
+      ? [{ shotSeq: shot.seq, event: { kind: 'mark' as const, mark } }]
+      : []
+  })
+  if (marks.length > 0) addEvents(db, marks, nowMs)
+}
