@@ -8,7 +8,11 @@ import { join } from 'node:path'
 
 export const PORT = Number(process.env.BANCO_PORT ?? 4614)
 export const HOST = process.env.BANCO_HOST ?? '127.0.0.1'
-export const QUIET_ENV = { ...process.env, NEXT_TELEMETRY_DISABLED: '1' }
+// Banco closes its data by itself when it is told to stop.
+export const QUIET_ENV = { ...process.env, NEXT_TELEMETRY_DISABLED: '1', NEXT_MANUAL_SIG_HANDLE: '1' }
+
+// A monitor that keeps its connection for the next shot finds it open: the usual five seconds are too short.
+const KEEP_ALIVE_MS = '75000'
 
 const STAMPS = '.banco'
 const NEXT = join('node_modules', 'next', 'dist', 'bin', 'next')
@@ -104,10 +108,14 @@ export const runTs = (file, args = [], options = {}) =>
 /** Serves the built application until it is stopped. */
 export async function serve(env = QUIET_ENV) {
   const began = Date.now()
-  const server = spawn(process.execPath, [NEXT, 'start', '-H', HOST, '-p', String(PORT)], {
-    stdio: ['ignore', 'ignore', 'inherit'],
-    env,
-  })
+  const server = spawn(
+    process.execPath,
+    [NEXT, 'start', '-H', HOST, '-p', String(PORT), '--keepAliveTimeout', KEEP_ALIVE_MS],
+    {
+      stdio: ['ignore', 'ignore', 'inherit'],
+      env,
+    },
+  )
   for (const signal of ['SIGINT', 'SIGTERM']) {
     process.on(signal, () => {
       server.kill(signal)

@@ -1,6 +1,6 @@
 import { cookies } from 'next/headers'
 import { redirect } from 'next/navigation'
-import { theDatabase } from '@/store/database'
+import { pageDatabase } from '@/http/golfer-of-page'
 import { allGolfers } from '@/store/golfers'
 import { bagOf } from '@/store/bags'
 import { currentSession, sessionsOf } from '@/store/sessions'
@@ -10,7 +10,7 @@ export const dynamic = 'force-dynamic'
 
 /** Leads a newcomer to the first step, a golfer who hits to the Bay, and everybody else to what their shots say. */
 export default async function Home() {
-  const db = theDatabase()
+  const db = pageDatabase()
   const nowMs = Date.now()
   const used = (await cookies()).get(LAST_GOLFER)?.value
   const golfers = allGolfers(db).map((golfer) => ({

@@ -4,6 +4,8 @@ import type { FileShot } from '@/core/formats/shot-record'
 import type { Golfer } from '@/core/golfer'
 import { isOfDay, paperPdf, PAPERS, type Paper } from '@/paper/papers'
 import { backUp, BackupError, checkBackup, putBackup } from '@/store/backup'
+import { DataError } from '@/store/data-error'
+import { lockFolder } from '@/store/folder-lock'
 import { dataFolder, databasePath } from '@/store/data-folder'
 import { openDatabase, type Database } from '@/store/database'
 import { golferSchema, GolferDocumentError } from '@/store/golfer-document'
@@ -187,7 +189,11 @@ export const RESTORE_USAGE = `Brings a backup or a golfer's file back. Both are 
 export function runRestore([path]: string[]): void {
   const bytes = fileOf(path, RESTORE_USAGE)
   if (bytes.subarray(0, 15).toString() === 'SQLite format 3') {
-    const kept = putBackup(path as string, databasePath(dataFolder()), Date.now())
+    const folder = dataFolder()
+    const database = databasePath(folder)
+    const unlock = lockFolder(folder)
+    const kept = putBackup(path as string, database, Date.now())
+    unlock()
     return say(`Restored from ${path}.${kept ? ` What was there is kept in ${kept}.` : ''}`)
   }
   const read = readGolferDocument(bytes.toString('utf8'))
@@ -224,7 +230,9 @@ export async function runReport(args: string[]): Promise<void> {
 
 /** What went wrong in words, where it is known; null for a fault of Banco's own. */
 export function sentenceOf(error: unknown): string | null {
-  const known = [CommandError, BackupError, GolferDocumentError].some((kind) => error instanceof kind)
+  const known = [CommandError, BackupError, DataError, GolferDocumentError].some(
+    (kind) => error instanceof kind,
+  )
   const badArgument = (error as { code?: string }).code?.startsWith('ERR_PARSE_ARGS')
   return known || badArgument ? (error as Error).message : null
 }

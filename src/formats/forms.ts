@@ -327,3 +327,6 @@ export const SHOT_DECISION = Joi.object<ShotDecision>({
   clubId: Joi.when('kind', { is: 'station', then: id<ClubId>().required(), otherwise: Joi.forbidden() }),
   swing: Joi.when('kind', { is: 'station', then: swing.required(), otherwise: Joi.forbidden() }),
 })
+
+/** One of the daily copies, by its name. */
+export const COPY_FORM = Joi.object<{ name: string }>({ name: Joi.string().max(40).required() })

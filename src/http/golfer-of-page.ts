@@ -1,11 +1,22 @@
-import { notFound } from 'next/navigation'
+import { notFound, redirect } from 'next/navigation'
 import type { Golfer } from '@/core/golfer'
 import type { GolferId } from '@/core/ids'
+import { DataError } from '@/store/data-error'
 import { theDatabase, type Database } from '@/store/database'
 import { golferById } from '@/store/golfers'
 
+/** The database of a page, or the page that says what is wrong with it. */
+export function pageDatabase(): Database {
+  try {
+    return theDatabase()
+  } catch (error) {
+    if (error instanceof DataError) redirect('/data')
+    throw error
+  }
+}
+
 /** The golfer of a page, or the page that says there is none. */
-export const golferOfPage = (id: string): Golfer => golferById(theDatabase(), id as GolferId) ?? notFound()
+export const golferOfPage = (id: string): Golfer => golferById(pageDatabase(), id as GolferId) ?? notFound()
 
 /** What a page reads: the database, as of now. */
-export const dataNow = (): [db: Database, nowMs: number] => [theDatabase(), Date.now()]
+export const dataNow = (): [db: Database, nowMs: number] => [pageDatabase(), Date.now()]

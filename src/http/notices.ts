@@ -3,12 +3,6 @@ type Listener = () => void
 type Held = { bancoListeners?: Set<Listener>; bancoEndings?: Set<Listener> }
 
 const held = globalThis as Held
-if (!held.bancoEndings) {
-  // Open streams would keep a server that is told to stop waiting for ever.
-  for (const signal of ['SIGINT', 'SIGTERM'] as const) {
-    process.once(signal, () => held.bancoEndings?.forEach((end) => end()))
-  }
-}
 held.bancoListeners ??= new Set()
 held.bancoEndings ??= new Set()
 const listeners = held.bancoListeners
@@ -18,6 +12,9 @@ const endings = held.bancoEndings
 export function notify(): void {
   listeners.forEach((listener) => listener())
 }
+
+/** Ends every open stream: the server stops. */
+export const endAll = (): void => endings.forEach((end) => end())
 
 /** Calls `listener` at every notice, and `end` when the server stops, until the returned function is called. */
 export function listen(listener: Listener, end: Listener): () => void {

@@ -1,6 +1,7 @@
 import type { Problem } from '@/core/problem'
 import { check, type Form } from '@/formats/check'
-import { dataMark } from '@/store/database'
+import { DataError, hindrance, isDamage } from '@/store/data-error'
+import { closeTheDatabase, dataMark, refuseMoved } from '@/store/database'
 import { notify } from './notices'
 
 /** A request that cannot be done, with its HTTP status and what to mend. */
@@ -24,18 +25,60 @@ export function route<P extends Record<string, string>>(
   handle: (request: Request, params: P) => Promise<Response> | Response,
 ) {
   return async (request: Request, context: { params: Promise<P> }): Promise<Response> => {
-    const before = dataMark()
+    let before = ''
     try {
+      before = dataMark()
+      if (request.method !== 'GET') refuseMoved()
       return await handle(request, await context.params)
     } catch (error) {
-      if (error instanceof Refusal)
-        return Response.json({ problems: error.problems }, { status: error.status })
-      throw error
+      return failed(error)
     } finally {
-      if (dataMark() !== before) notify()
+      if (before !== '' && markNow() !== before) notify()
     }
   }
 }
+
+/** A route that works without the data, such as one that mends them. */
+export function bareRoute<P extends Record<string, string>>(
+  handle: (request: Request, params: P) => Promise<Response> | Response,
+) {
+  return async (request: Request, context: { params: Promise<P> }): Promise<Response> => {
+    try {
+      return await handle(request, await context.params)
+    } catch (error) {
+      return failed(error)
+    }
+  }
+}
+
+/** Nobody hears of a change where the data cannot be read any more: every page finds that out by itself. */
+function markNow(): string {
+  try {
+    return dataMark()
+  } catch {
+    return ''
+  }
+}
+
+const AGAIN_S = 1
+
+/** The answer to a request that came to nothing: a refusal, data that cannot be used just now, or a fault of Banco's own. */
+function failed(error: unknown): Response {
+  if (error instanceof Refusal) return Response.json({ problems: error.problems }, { status: error.status })
+  if (isDamage(error)) closeTheDatabase()
+  const sentence = error instanceof DataError ? error.message : isDamage(error) ? DAMAGED : hindrance(error)
+  if (sentence === null) console.error(error)
+  return Response.json(
+    { problems: [{ field: '', sentence: sentence ?? OWN_FAULT }] },
+    sentence === null
+      ? { status: 500 }
+      : { status: 503, headers: { 'Retry-After': String(AGAIN_S), 'Cache-Control': 'no-store' } },
+  )
+}
+
+const OWN_FAULT = 'Banco failed at this, which is its own fault. Nothing was changed: try again.'
+const DAMAGED =
+  'The data file is damaged. Nothing was changed: open Banco in a browser, which offers its copies.'
 
 /** The text of a request's body, read no further than `most` bytes. */
 export async function bodyText(request: Request, most: number): Promise<string> {

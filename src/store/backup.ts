@@ -1,7 +1,19 @@
 import Sqlite from 'better-sqlite3'
-import { copyFileSync, existsSync, mkdtempSync, renameSync, rmSync } from 'node:fs'
+import {
+  chmodSync,
+  closeSync,
+  copyFileSync,
+  existsSync,
+  fsyncSync,
+  linkSync,
+  mkdtempSync,
+  openSync,
+  renameSync,
+  rmSync,
+} from 'node:fs'
 import { tmpdir } from 'node:os'
 import { dirname, join } from 'node:path'
+import { DataError, isDamage, sqliteCode } from './data-error'
 import { openDatabase, type Database } from './database'
 
 export class BackupError extends Error {}
@@ -11,6 +23,7 @@ export function backUp(db: Database, path: string): void {
   if (existsSync(path)) throw new BackupError(`${path} is there already: name another file.`)
   try {
     db.prepare('VACUUM INTO ?').run(path)
+    chmodSync(path, 0o600)
   } catch (error) {
     rmSync(path, { force: true })
     throw new BackupError(
@@ -23,11 +36,11 @@ export type BackupContents = { golfers: number; sessions: number; shots: number 
 
 /**
  * Checks a backup from end to end without touching it: that it is a whole database of Banco's, of this version
- * or an older one.
+ * or an older one, with nothing in it that Banco did not make.
  * @throws BackupError with a sentence
  */
 export function checkBackup(path: string): BackupContents {
-  const folder = mkdtempSync(join(tmpdir(), 'banco-restore-'))
+  const folder = mkdtempSync(join(tmpdir(), 'banco-check-'))
   const copy = join(folder, 'copy.db')
   try {
     copyFileSync(path, copy)
@@ -46,50 +59,125 @@ export function checkBackup(path: string): BackupContents {
     }
     // Opening it brings the copy up to date, which shows that the backup can be.
     const db = openDatabase(copy)
-    const count = (table: string) => db.prepare(`SELECT count(*) FROM ${table}`).pluck().get() as number
-    const contents = { golfers: count('golfer'), sessions: count('session'), shots: count('shot') }
-    db.close()
-    return contents
+    try {
+      refuseForeign(db)
+      const count = (table: string) => db.prepare(`SELECT count(*) FROM ${table}`).pluck().get() as number
+      return { golfers: count('golfer'), sessions: count('session'), shots: count('shot') }
+    } finally {
+      db.close()
+    }
   } catch (error) {
     if (error instanceof BackupError) throw error
-    const missing = (error as { code?: string }).code === 'ENOENT'
-    throw new BackupError(
-      missing
-        ? `There is no file ${path}: name another.`
-        : `This is no backup of Banco's (${(error as Error).message})`,
-    )
+    if ((error as { code?: string }).code === 'ENOENT')
+      throw new BackupError(`There is no file ${path}: name another.`)
+    throw new BackupError(`This is no backup of Banco's (${(error as Error).message})`)
   } finally {
     rmSync(folder, { recursive: true, force: true })
   }
 }
 
+const schemaOf = (db: Database): string[] =>
+  (
+    db
+      .prepare("SELECT type, name, sql FROM sqlite_schema WHERE name NOT LIKE 'sqlite_%' ORDER BY type, name")
+      .all() as { type: string; name: string; sql: string }[]
+  ).map(({ type, name, sql }) => `${type} ${name}: ${sql.replace(/\s+/g, ' ')}`)
+
+/** A backup may come from anywhere: a trigger, a view or a table of somebody else's would work in secret. */
+function refuseForeign(db: Database): void {
+  const fresh = openDatabase(':memory:')
+  const ours = schemaOf(fresh)
+  fresh.close()
+  const theirs = schemaOf(db)
+  const odd = [
+    ...theirs.filter((each) => !ours.includes(each)),
+    ...ours.filter((each) => !theirs.includes(each)),
+  ][0]
+  if (odd !== undefined)
+    throw new BackupError(
+      `This backup is not as Banco makes one ("${odd.split(':')[0]}" differs): take another.`,
+    )
+  const strange = db
+    .prepare(
+      `SELECT (SELECT count(*) FROM shot WHERE hit_ms NOT BETWEEN 0 AND @most)
+         + (SELECT count(*) FROM session WHERE started_ms NOT BETWEEN 0 AND @most)`,
+    )
+    .pluck()
+    .get({ most: LATEST_MS }) as number
+  if (strange > 0)
+    throw new BackupError('This backup has shots or sessions of times that never were: take another.')
+}
+
+const LATEST_MS = 4e12
+
+/** What a restore does one after the other; tests stop it after each. */
+export type RestoreStep = 'copied' | 'closed' | 'kept' | 'log put aside' | 'replaced' | 'done'
+
 /**
- * Puts a checked backup in the place of a database that nobody has open. What was there is kept beside it.
+ * Puts a checked backup in the place of a database that nobody has open. What was there is kept beside it. Whenever it
+ * is broken off, the database is the old one or the new one, whole: one rename replaces it.
+ * @param after called after each step
  * @returns where the database that was there is kept; null where there was none
  */
-export function putBackup(path: string, database: string, nowMs: number): string | null {
+export function putBackup(
+  path: string,
+  database: string,
+  nowMs: number,
+  after: (step: RestoreStep) => void = () => {},
+): string | null {
   checkBackup(path)
-  const kept = join(dirname(database), `banco-before-${nowMs}.db`)
+  const folder = dirname(database)
+  const kept = join(folder, `banco-before-${nowMs}.db`)
   const fresh = `${database}.new`
   copyFileSync(path, fresh)
+  chmodSync(fresh, 0o600)
+  onDisk(fresh)
+  after('copied')
   const there = existsSync(database)
   if (there) {
-    aloneWith(database)
-    renameSync(database, kept)
-  }
-  for (const rest of ['-wal', '-shm']) rmSync(database + rest, { force: true })
+    foldLog(database)
+    after('closed')
+    linkSync(database, kept)
+    onDisk(folder)
+    after('kept')
+    // Of a damaged database the log could not be folded in. It stays with it: in the new one it would be read as its own.
+    for (const rest of ['-wal', '-shm'])
+      if (existsSync(database + rest)) renameSync(database + rest, kept + rest)
+    onDisk(folder)
+    after('log put aside')
+  } else for (const rest of ['-wal', '-shm']) rmSync(database + rest, { force: true })
   renameSync(fresh, database)
+  after('replaced')
+  onDisk(folder)
+  after('done')
   return there ? kept : null
 }
 
-/** Folds the log of a database into its file, which fails while anybody else has it open. */
-function aloneWith(database: string): void {
+/** Waits until a file, or the names in a folder, are on disk. */
+export function onDisk(path: string): void {
+  const file = openSync(path, 'r')
+  try {
+    fsyncSync(file)
+  } finally {
+    closeSync(file)
+  }
+}
+
+/** Folds the log of a database into its file, which fails while anybody else has it open. A damaged one stays as it is. */
+function foldLog(database: string): void {
   const db = new Sqlite(database, { timeout: 200 })
   try {
     db.pragma('journal_mode = DELETE')
-  } catch {
-    throw new BackupError('Banco is running on these data: stop it first, then restore.')
+  } catch (error) {
+    if (isDamage(error)) return
+    if (sqliteCode(error) === 'SQLITE_BUSY')
+      throw new BackupError('Somebody works with these data just now: end that first, then restore.')
+    throw error
   } finally {
     db.close()
   }
 }
+
+/** Whether what went wrong is said in words that a golfer can act on. */
+export const isSaid = (error: unknown): error is Error =>
+  error instanceof BackupError || error instanceof DataError

@@ -102,6 +102,6 @@ describe('a data folder', () => {
     expect(() => databasePath(join(dir, 'plain'))).toThrow(/is a file, and Banco needs a folder there/)
     expect(() => databasePath(join(dir, 'plain', 'below'))).toThrow('BANCO_DATA')
     writeFileSync(join(dir, 'banco.db'), 'this is no database, however long it goes on'.repeat(200))
-    expect(() => openDatabase(join(dir, 'banco.db'))).toThrow('not a database of Banco')
+    expect(() => openDatabase(join(dir, 'banco.db'))).toThrow('no database of Banco')
   })
 })

@@ -2,6 +2,7 @@ import type { Database } from 'better-sqlite3'
 import { createHash } from 'node:crypto'
 import { readdirSync, readFileSync } from 'node:fs'
 import { join } from 'node:path'
+import { DataError } from './data-error'
 
 export type Migration = { number: number; name: string; sql: string }
 
@@ -80,6 +81,6 @@ export function readMigrations(folder = join(process.cwd(), 'src', 'store', 'mig
   })
 }
 
-export class MigrationError extends Error {}
+export class MigrationError extends DataError {}
 
 const sha256 = (text: string): string => createHash('sha256').update(text).digest('hex')

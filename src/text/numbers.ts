@@ -73,3 +73,16 @@ export const chance = (p: number): string => (p > 0.995 ? 'over 99%' : p < 0.005
 
 /** Minutes, as a golfer plans them: "52 min". */
 export const minutes = (seconds: number): string => `${Math.max(1, Math.round(seconds / 60))} min`
+
+/** How long ago something was: "40 minutes ago", "3 days ago". */
+export function age(ms: number): string {
+  const hours = ms / 3_600_000
+  if (hours < 1) return `${count(Math.max(1, Math.round(hours * 60)), 'minute')} ago`
+  return hours < 36
+    ? `${count(Math.round(hours), 'hour')} ago`
+    : `${count(Math.round(hours / 24), 'day')} ago`
+}
+
+/** "340 kB", "1.2 MB" */
+export const fileSize = (bytes: number): string =>
+  bytes < 1e6 ? `${Math.max(1, Math.round(bytes / 1e3))} kB` : `${fixed(bytes / 1e6, 1)} MB`

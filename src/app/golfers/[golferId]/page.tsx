@@ -1,4 +1,6 @@
-import { golferOfPage } from '@/http/golfer-of-page'
+import { copiesIn } from '@/store/copies'
+import { dataFolder } from '@/store/data-folder'
+import { dataNow, golferOfPage } from '@/http/golfer-of-page'
 import { GolferData } from '@/ui/screens/golfer/golfer-data'
 import { ReferenceAir } from '@/ui/shared/air/reference-air'
 import { GolferForm } from '@/ui/screens/golfer/golfer-form'
@@ -17,7 +19,7 @@ export default async function GolferPage({ params }: { params: Promise<{ golferI
           <GolferForm golfer={golfer} />
           <ReferenceAir golfer={golfer} />
         </div>
-        <GolferData golfer={golfer} />
+        <GolferData golfer={golfer} copies={copiesIn(dataFolder())} nowMs={dataNow()[1]} />
       </div>
     </>
   )

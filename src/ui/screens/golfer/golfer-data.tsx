@@ -8,16 +8,18 @@ import type { Golfer } from '@/core/golfer'
 import type { Problem } from '@/core/problem'
 import { send, sendText, type Sent } from '../../shared/send'
 import { Problems } from '../../shared/shell/problems'
+import { Restore, type CopyShown } from '../data/restore'
+
+type Props = { golfer: Golfer; copies: CopyShown[]; nowMs: number }
 
 /** What Banco keeps: out as files, in again, and gone for good. */
-export function GolferData({ golfer }: { golfer: Golfer }) {
+export function GolferData({ golfer, copies, nowMs }: Props) {
   const router = useRouter()
   const [problems, setProblems] = useState<Problem[]>([])
   const [said, setSaid] = useState('')
   const [exported, setExported] = useState(false)
   const [name, setName] = useState('')
   const golferFile = useRef<HTMLInputElement>(null)
-  const backupFile = useRef<HTMLInputElement>(null)
   const done = (sent: Sent<unknown>, sentence: string) => {
     setProblems(sent.ok ? [] : sent.problems)
     setSaid(sent.ok ? sentence : '')
@@ -37,15 +39,6 @@ export function GolferData({ golfer }: { golfer: Golfer }) {
     if (!file) return
     const sent = await sendText<{ id: string }>('/api/golfers/restore', await file.text())
     if (done(sent, `${file.name}: the golfer is back.`) && sent.ok) router.push(`/golfers/${sent.value.id}`)
-  }
-  const restore = async (event: ChangeEvent<HTMLInputElement>) => {
-    const file = fileOf(event)
-    if (!file) return
-    const sent = await sendText<{ kept: string | null }>('/api/backup', file)
-    if (done(sent, '') && sent.ok) {
-      setSaid(`Restored from ${file.name}. What was there is kept in ${sent.value.kept ?? 'no file'}.`)
-      router.push('/')
-    }
   }
   return (
     <section className="sheet p-3" style={{ maxWidth: 560 }} aria-label="What Banco keeps">
@@ -73,18 +66,9 @@ export function GolferData({ golfer }: { golfer: Golfer }) {
         <a className="btn btn-outline" href="/api/backup" download>
           Back up all golfers to a file
         </a>
-        <input
-          ref={backupFile}
-          type="file"
-          accept=".db"
-          hidden
-          data-testid="backup-file"
-          onChange={restore}
-        />
-        <Button variant="outline" onClick={() => backupFile.current?.click()}>
-          Restore all golfers from a backup
-        </Button>
       </div>
+      <h3 className="fs-6 mt-3 mb-1">Copies of all golfers</h3>
+      <Restore copies={copies} nowMs={nowMs} />
       <fieldset className="mt-3" disabled={!exported}>
         <legend className="fs-6 mb-1">Remove {golfer.name} for good</legend>
         <p className="quiet mb-2">

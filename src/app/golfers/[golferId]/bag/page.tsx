@@ -1,7 +1,6 @@
-import { golferOfPage } from '@/http/golfer-of-page'
+import { golferOfPage, pageDatabase } from '@/http/golfer-of-page'
 import { bagOf } from '@/store/bags'
 import { knownLabels } from '@/store/club-labels'
-import { theDatabase } from '@/store/database'
 import { ClubNames } from '@/ui/screens/bag/club-names'
 import { BagBench } from '@/ui/screens/bag/bag-bench'
 import { ChooseTemplate } from '@/ui/screens/bag/choose-template'
@@ -11,12 +10,12 @@ export const metadata = { title: 'Bag' }
 
 export default async function BagPage({ params }: { params: Promise<{ golferId: string }> }) {
   const golfer = golferOfPage((await params).golferId)
-  const bag = bagOf(theDatabase(), golfer.id)
+  const bag = bagOf(pageDatabase(), golfer.id)
   if (bag)
     return (
       <>
         <BagBench golferId={golfer.id} bag={bag} />
-        <ClubNames golferId={golfer.id} bag={bag} names={knownLabels(theDatabase(), golfer.id)} />
+        <ClubNames golferId={golfer.id} bag={bag} names={knownLabels(pageDatabase(), golfer.id)} />
       </>
     )
   return (

@@ -1,8 +1,7 @@
 import { redirect } from 'next/navigation'
-import { golferOfPage } from '@/http/golfer-of-page'
+import { golferOfPage, pageDatabase } from '@/http/golfer-of-page'
 import { bagOf } from '@/store/bags'
 import { clubLabels } from '@/store/club-labels'
-import { theDatabase } from '@/store/database'
 import { fileShapes } from '@/store/file-shapes'
 import { ImportBench } from '@/ui/screens/import/import-bench'
 import type { ColumnState } from '@/ui/screens/import/column-mapping'
@@ -11,7 +10,7 @@ export const metadata = { title: 'Bring in a table' }
 
 export default async function ImportPage({ params }: { params: Promise<{ golferId: string }> }) {
   const golfer = golferOfPage((await params).golferId)
-  const db = theDatabase()
+  const db = pageDatabase()
   const bag = bagOf(db, golfer.id)
   if (!bag) redirect(`/golfers/${golfer.id}/bag`)
   const shapes = Object.fromEntries(

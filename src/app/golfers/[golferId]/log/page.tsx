@@ -1,5 +1,4 @@
-import { golferOfPage } from '@/http/golfer-of-page'
-import { theDatabase } from '@/store/database'
+import { golferOfPage, pageDatabase } from '@/http/golfer-of-page'
 import { sessionsOf, waitingSessions } from '@/store/sessions'
 import { importsOf } from '@/store/shot-files'
 import { Log } from '@/ui/screens/log/log'
@@ -8,7 +7,7 @@ export const metadata = { title: 'Log' }
 
 export default async function LogPage({ params }: { params: Promise<{ golferId: string }> }) {
   const golfer = golferOfPage((await params).golferId)
-  const db = theDatabase()
+  const db = pageDatabase()
   return (
     <Log
       golfer={golfer}

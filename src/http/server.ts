@@ -1,0 +1,39 @@
+import { copyOfToday } from '@/store/copies'
+import { DataError } from '@/store/data-error'
+import { dataFolder, databasePath } from '@/store/data-folder'
+import { closeTheDatabase, theDatabase } from '@/store/database'
+import { lockFolder } from '@/store/folder-lock'
+import { endAll } from './notices'
+
+const HOUR_MS = 3600_000
+const FIRST_COPY_MS = 20_000
+
+/**
+ * What a server does besides answering: it has its data folder for itself, makes a copy of all data a day, and closes
+ * the database when it is told to stop, so that the file alone is whole.
+ */
+export function startServer(): void {
+  const folder = dataFolder()
+  try {
+    databasePath(folder)
+    lockFolder(folder)
+  } catch (error) {
+    console.error(error instanceof DataError ? error.message : error)
+    process.exit(1)
+  }
+  for (const signal of ['SIGINT', 'SIGTERM'] as const)
+    process.on(signal, () => {
+      endAll()
+      closeTheDatabase()
+      process.exit(0)
+    })
+  const copy = async () => {
+    try {
+      await copyOfToday(theDatabase(), folder, Date.now())
+    } catch (error) {
+      console.error(`The copy of today could not be made: ${(error as Error).message}`)
+    }
+  }
+  setTimeout(copy, FIRST_COPY_MS).unref()
+  setInterval(copy, HOUR_MS).unref()
+}
