@@ -4,6 +4,7 @@ import { importAgainstBare } from './file-import'
 import { firstLoad } from './first-load'
 import { flights } from './flights'
 import { judgement, plans } from './judgement/tables'
+import { load } from './load'
 import { oddBags } from './odd-bags'
 import { liveShots } from './live-shots'
 import { seasonDrag } from './season-drag'
@@ -16,6 +17,7 @@ const BENCHES: Record<string, () => Promise<string[]> | string[]> = {
   'Odd bags': oddBags,
   Flights: flights,
   'Season, dragged': seasonDrag,
+  'Load, by how much was hit': load,
   'CSV import': importAgainstBare,
   'CSV import through the browser': browserImport,
   'Live shot to the page': liveShots,

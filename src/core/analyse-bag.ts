@@ -18,10 +18,11 @@ import { type Shot } from './shots/shot'
 import { tiredFrom } from './judge/drift'
 import { judgeStations, type BagModel, type ShotJudgement, type StationModel } from './judge/judge-stations'
 import { neighbourForesight } from './judge/neighbour-foresight'
+import { newestShots, type Newest } from './stock/newest-shots'
 import { offCurve } from './stock/off-curve'
 import { stationStock } from './stock/station-stock'
 import type { StockRule } from './stock/stock-rules'
-import { FULL_SWING, type Swing, atStation, fullSwingOf } from './station'
+import { FULL_SWING, type Swing, atStation, fullSwingOf, stationKey } from './station'
 
 export type Rules = {
   stockRule?: StockRule
@@ -83,10 +84,11 @@ export type Warning =
 
 /**
  * The one front door of the calculations: clubs, shots and rules in; stocks, steps, holes and what to
- * hit next out. Pure: the input is unchanged, its array order is irrelevant, equal input gives equal
+ * hit next out. Of each station the newest shots are taken, and judged. Pure: the input is unchanged, its array order is irrelevant, equal input gives equal
  * output. Lengths in metres, speeds in metres per second, angles in degrees.
  */
-export function analyseBag({ clubs, shots, rules = {} }: BagInput): BagAnalysis {
+export function analyseBag({ clubs, shots: all, rules = {} }: BagInput): BagAnalysis {
+  const { taken: shots, older } = newestShots(all)
   const bag = clubs.filter((club) => club.kind !== 'putter').sort(byOrder)
   const putters = new Set(clubs.filter((club) => club.kind === 'putter').map(({ id }) => id))
   const stated = rules.inAir ? restateShots(bag, shots, rules.inAir) : null
@@ -117,7 +119,7 @@ export function analyseBag({ clubs, shots, rules = {} }: BagInput): BagAnalysis 
   })
   const stocks = measured.map((stock, i) => {
     const station = model.stations[i] as StationModel
-    const whole = completed(stock, station, { model, measured, steps, rules })
+    const whole = completed(stock, station, { model, measured, steps, rules, older })
     const moved = restated.get(station)
     return moved && isHit(whole) ? inStatedAir(whole, moved) : whole
   })
@@ -146,17 +148,29 @@ const isOf =
 
 const byOrder = (a: Club, b: Club) => a.order - b.order || (a.id < b.id ? -1 : 1)
 
-type Around = { model: BagModel; measured: readonly Stock[]; steps: readonly Step[]; rules: Rules }
+type Around = {
+  model: BagModel
+  measured: readonly Stock[]
+  steps: readonly Step[]
+  rules: Rules
+  older: Newest['older']
+}
 
 /** A stock with what the rest of the bag and the golfer say of it. */
-function completed(stock: Stock, station: StationModel, { model, measured, steps, rules }: Around): Stock {
+function completed(
+  stock: Stock,
+  station: StationModel,
+  { model, measured, steps, rules, older }: Around,
+): Stock {
   const { clubId, swing } = stock
   const full = model.stations.filter((each) => each.swing === FULL_SWING)
   const solid = (index: number) => model.judged[index]?.solidProbability ?? 0
   const byHand = rules.byHand && atStation(rules.byHand, stock)
   const standsIn = rules.inAir ?? station.readings[0]?.shot.air
   const foreseen = stock.foreseen ?? neighbourForesight(stock, measured)
+  const passedOver = older.get(stationKey(stock))
   const said = {
+    ...(passedOver !== undefined && { older: passedOver }),
     ...(byHand && { byHand: { carryM: byHand.carryM, because: byHand.because } }),
     ...(foreseen && { foreseen }),
     done: stock.done || (swing === FULL_SWING && isDone(clubId, steps)),

@@ -24,6 +24,8 @@ export const comparingAir = ({ compareIn, referenceAir }: Golfer): Air | null =>
 
 /** Stocks are taken from the shots of the last twelve months. */
 export const STOCK_AGE_MS = 365 * 86_400_000
+/** A session may be opened again, or a file may bring one that goes on for days: its first ball is this much older at most. */
+const LONGEST_SESSION_MS = 30 * 86_400_000
 
 type Row = Flight & {
   id: ShotId
@@ -50,22 +52,23 @@ export function bagInput(
   nowMs: number,
   inAir: Air | null = null,
 ): BagInput {
+  const since = nowMs - STOCK_AGE_MS
   const rows = db
     .prepare(
       `SELECT n.id, n.seq, n.source, n.session_id AS sessionId, s.started_ms AS startedMs, s.place, n.club_id AS clubId, swing, mark,
          n.hit_ms AS hitMs, ${FLIGHT_COLUMNS}
        FROM session s JOIN shot_now n ON n.session_id = s.id
-       WHERE s.golfer_id = @golferId AND n.hit_ms > @since AND present AND held_because IS NULL
+       WHERE s.golfer_id = @golferId AND s.started_ms > @begun AND n.hit_ms > @since AND present AND held_because IS NULL
          AND coalesce(s.place, '') <> 'course'
          AND n.club_id IN (SELECT club_id FROM bag_slot WHERE bag_id = @bagId)
        ORDER BY s.started_ms, s.id, n.seq`,
     )
-    .all({ golferId: golfer.id, bagId: bag.id, since: nowMs - STOCK_AGE_MS }) as Row[]
+    .all({ golferId: golfer.id, bagId: bag.id, since, begun: since - LONGEST_SESSION_MS }) as Row[]
   const sessions = [...new Set(rows.map((row) => row.sessionId))]
   const place = new Map(sessions.map((id, i) => [id, i]))
   const reached = new Map<string, number>()
   const conditions = conditionsOfShots(db, golfer.id)
-  const setUps = setUpsOf(db, golfer.id)
+  const setUps = setUpsOf(db, golfer.id, since - LONGEST_SESSION_MS)
   const airs = new Map<string, Air | null>()
   /** One object for all shots of a session in the same air. */
   const airOf = (sessionId: SessionId, place: Place | null, { wind, tempC }: Conditions): Air | null => {
@@ -131,7 +134,7 @@ export type BesideStock = {
   old: { shots: number; newestMs: number } | null
 }
 
-/** What stands beside the stocks of a bag: shots on the course, and those older than twelve months. */
+/** What stands beside the stocks of a bag: shots on the course, and those of the year before the last twelve months. */
 export const besideStocks = (db: Database, golfer: Golfer, bag: Bag, nowMs: number): BesideStock[] =>
   (
     db
@@ -141,11 +144,16 @@ export const besideStocks = (db: Database, golfer: Golfer, bag: Bag, nowMs: numb
            sum(s.place IS NOT 'course' AND n.hit_ms <= @since) AS oldShots,
            max(CASE WHEN s.place IS NOT 'course' AND n.hit_ms <= @since THEN n.hit_ms END) AS newestMs
          FROM session s JOIN shot_now n ON n.session_id = s.id
-         WHERE s.golfer_id = @golferId AND present AND held_because IS NULL
+         WHERE s.golfer_id = @golferId AND s.started_ms > @yearBefore AND present AND held_because IS NULL
            AND n.club_id IN (SELECT club_id FROM bag_slot WHERE bag_id = @bagId)
          GROUP BY n.club_id, n.swing`,
       )
-      .all({ golferId: golfer.id, bagId: bag.id, since: nowMs - STOCK_AGE_MS }) as {
+      .all({
+        golferId: golfer.id,
+        bagId: bag.id,
+        since: nowMs - STOCK_AGE_MS,
+        yearBefore: nowMs - 2 * STOCK_AGE_MS,
+      }) as {
       clubId: ClubId
       swing: Swing
       onCourse: number

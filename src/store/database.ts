@@ -89,8 +89,11 @@ export function refuseMoved(): void {
 }
 
 /** A text that changes with every write to the data: by this process, by another one, or by another database in its place. */
-export function dataMark(): string {
+export const dataMark = (): string => {
   const db = theDatabase()
-  const own = db.prepare('SELECT total_changes()').pluck().get() as number
-  return `${held.bancoOpened} ${own} ${db.pragma('data_version', { simple: true })}`
+  return `${held.bancoOpened} ${markOf(db)}`
 }
+
+/** The same of one open database. */
+export const markOf = (db: Database): string =>
+  `${db.prepare('SELECT total_changes()').pluck().get() as number} ${db.pragma('data_version', { simple: true })}`

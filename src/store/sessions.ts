@@ -43,11 +43,54 @@ const SUMMARY = `SELECT ${SESSION},
     (SELECT count(DISTINCT import_id) FROM shot n WHERE n.session_id = s.id) AS files
   FROM session s`
 
-/** The golfer's sessions, newest first. */
-export const sessionsOf = (db: Database, golferId: GolferId): SessionSummary[] =>
+/** Of a file that was withdrawn nothing is left but an empty session, which is no visit. */
+const IS_VISIT = `(EXISTS (SELECT 1 FROM shot_now n WHERE n.session_id = s.id AND n.present)
+  OR NOT EXISTS (SELECT 1 FROM shot n WHERE n.session_id = s.id AND n.import_id IS NOT NULL))`
+
+/**
+ * The golfer's sessions, newest first.
+ * @param sinceMs only those that began later
+ * @param most so many at most, `after` so many others
+ */
+export const sessionsOf = (
+  db: Database,
+  golferId: GolferId,
+  { sinceMs = 0, most = -1, after = 0 } = {},
+): SessionSummary[] =>
   (
-    db.prepare(`${SUMMARY} WHERE golfer_id = ? ORDER BY started_ms DESC, id`).all(golferId) as SummaryRow[]
+    db
+      .prepare(
+        `${SUMMARY} WHERE golfer_id = @golferId AND started_ms > @sinceMs AND ${IS_VISIT}
+         ORDER BY started_ms DESC, id LIMIT @most OFFSET @after`,
+      )
+      .all({ golferId, sinceMs, most, after }) as SummaryRow[]
   ).map(session)
+
+/** How many sessions and shots a golfer has in all. */
+export function historyOf(db: Database, golferId: GolferId): { sessions: number; shots: number } {
+  // Nearly all shots are there: those that are not are counted off.
+  return db
+    .prepare(
+      `SELECT (SELECT count(*) FROM session s WHERE s.golfer_id = @golferId AND ${IS_VISIT}) AS sessions,
+         (SELECT count(*) FROM session s JOIN shot n ON n.session_id = s.id WHERE s.golfer_id = @golferId)
+         - (SELECT count(*) FROM touched t JOIN shot_now n ON n.seq = t.shot_seq JOIN session s ON s.id = n.session_id
+            WHERE s.golfer_id = @golferId AND NOT n.present) AS shots`,
+    )
+    .get({ golferId }) as { sessions: number; shots: number }
+}
+
+/** When a golfer's newest session began; null before the first. */
+export const newestSessionMs = (db: Database, golferId: GolferId): number | null =>
+  db.prepare('SELECT max(started_ms) FROM session WHERE golfer_id = ?').pluck().get(golferId) as number | null
+
+/** Where the golfer hit last, as far as it was said. */
+export const lastPlace = (db: Database, golferId: GolferId): Place | null =>
+  (db
+    .prepare(
+      'SELECT place FROM session WHERE golfer_id = ? AND place IS NOT NULL ORDER BY started_ms DESC LIMIT 1',
+    )
+    .pluck()
+    .get(golferId) as Place | undefined) ?? null
 
 /** Sessions whose shots came while nothing was open: they wait for a golfer. */
 export const waitingSessions = (db: Database): SessionSummary[] =>

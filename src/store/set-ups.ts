@@ -90,13 +90,13 @@ export function setUpOf(db: Database, sessionId: SessionId): SetUp | null {
   return row ? setUp(row) : null
 }
 
-/** How each of a golfer's sessions was set up, those of which anything was said. */
-export function setUpsOf(db: Database, golferId: GolferId): Map<SessionId, SetUp> {
+/** How each of a golfer's sessions that began later was set up, those of which anything was said. */
+export function setUpsOf(db: Database, golferId: GolferId, sinceMs = 0): Map<SessionId, SetUp> {
   const rows = db
     .prepare(
-      `SELECT session_id AS sessionId, ${COLUMNS} FROM set_up JOIN session s ON s.id = session_id WHERE s.golfer_id = ?`,
+      `SELECT session_id AS sessionId, ${COLUMNS} FROM set_up JOIN session s ON s.id = session_id WHERE s.golfer_id = ? AND s.started_ms > ?`,
     )
-    .all(golferId) as (Row & { sessionId: SessionId })[]
+    .all(golferId, sinceMs) as (Row & { sessionId: SessionId })[]
   return new Map(rows.map(({ sessionId, ...row }) => [sessionId, setUp(row)]))
 }
 

@@ -8,7 +8,7 @@ import type { Apart } from '@/core/shots/shot'
 import { keptApart } from '@/core/shots/shot-standing'
 import { bagInput, comparingAir } from '@/store/bag-input'
 import { bagOf } from '@/store/bags'
-import type { Database } from '@/store/database'
+import { markOf, type Database } from '@/store/database'
 import type { Swing } from '@/core/station'
 
 /** The shots behind the stocks of a bag, with what each was taken for. */
@@ -39,6 +39,27 @@ export function bagAnalysis(
   nowMs: number,
   inAir: Air | null = null,
 ): AnalysedBag | null {
+  const kept = analysed.get(db) ?? new Map<string, AnalysedBag | null>()
+  analysed.set(db, kept)
+  const from = [markOf(db), Math.floor(nowMs / HOUR_MS), inAir, golfer]
+  const key = JSON.stringify(from)
+  const known = kept.get(key)
+  if (known !== undefined) return known
+  const found = analyse(db, golfer, nowMs, inAir)
+  // What was worked out from data that have changed since is worth nothing to anybody.
+  for (const old of kept.keys())
+    if (!old.startsWith(`["${markOf(db)}"`) || kept.size >= MOST_KEPT) kept.delete(old)
+  kept.set(key, found)
+  return found
+}
+
+/** What was worked out last, for the other pages and tabs that ask for the same. */
+const analysed = new WeakMap<Database, Map<string, AnalysedBag | null>>()
+const MOST_KEPT = 8
+/** Shots grow too old for a stock by the day. */
+const HOUR_MS = 3_600_000
+
+function analyse(db: Database, golfer: Golfer, nowMs: number, inAir: Air | null): AnalysedBag | null {
   const bag = bagOf(db, golfer.id)
   if (!bag) return null
   const input = bagInput(db, golfer, bag, nowMs, inAir)
@@ -53,16 +74,18 @@ export const comparedBag = (db: Database, golfer: Golfer, nowMs: number): Analys
 function stationShots(input: BagInput, analysis: BagAnalysis): StationShots {
   const fromStocks = keptApart(input.shots, analysis.stocks)
   const judged = new Map(analysis.shots.map((shot) => [shot.shotId, shot]))
-  return input.shots.map(({ id, clubId, swing, carryM, offlineM, session, hitMs, apart }) => ({
-    id,
-    clubId,
-    swing,
-    carryM: judged.get(id)?.carryM ?? carryM,
-    ...(offlineM !== undefined && { offlineM }),
-    ...(apart && fromStocks.has(id) && { apart }),
-    session: session ?? 0,
-    hitMs: hitMs ?? 0,
-    mark: judged.get(id)?.mark ?? 'misread',
-    solidProbability: judged.get(id)?.solidProbability ?? 0,
-  }))
+  return input.shots
+    .filter(({ id }) => judged.has(id))
+    .map(({ id, clubId, swing, carryM, offlineM, session, hitMs, apart }) => ({
+      id,
+      clubId,
+      swing,
+      carryM: judged.get(id)?.carryM ?? carryM,
+      ...(offlineM !== undefined && { offlineM }),
+      ...(apart && fromStocks.has(id) && { apart }),
+      session: session ?? 0,
+      hitMs: hitMs ?? 0,
+      mark: judged.get(id)?.mark ?? 'misread',
+      solidProbability: judged.get(id)?.solidProbability ?? 0,
+    }))
 }

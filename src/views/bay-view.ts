@@ -15,7 +15,7 @@ import { undoAndRedo } from '@/store/journal'
 import { lastPlannedSession, planOf } from '@/store/plans'
 import { receivingOf } from '@/store/receivers'
 import { conditionsOfShots, expectationsOf } from '@/store/session-events'
-import { currentSession, sessionById, sessionsOf, waitingSessions } from '@/store/sessions'
+import { currentSession, lastPlace, sessionById, waitingSessions } from '@/store/sessions'
 import { lastSetUp, monitorProfiles, setUpOf } from '@/store/set-ups'
 import { shotsOfSession, type StoredShot } from '@/store/shots'
 import { wantedStations } from '@/store/swings'
@@ -126,7 +126,7 @@ export function bayStartView(db: Database, golfer: Golfer, nowMs: number): BaySt
         ? { startedMs: session.startedMs, offsetMin: session.offsetMin, blocks }
         : null,
     lastSetUp: lastSetUp(db, golfer.id),
-    lastPlace: sessionsOf(db, golfer.id).find(({ place }) => place !== null)?.place ?? null,
+    lastPlace: lastPlace(db, golfer.id),
     profiles: monitorProfiles(db, golfer.id),
   }
 }

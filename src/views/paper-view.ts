@@ -20,7 +20,7 @@ export function paperView(db: Database, golfer: Golfer, nowMs: number): PaperVie
   const compared = comparedBag(db, golfer, nowMs)
   if (!compared) return null
   const { bag, analysis } = compared
-  const newest = sessionsOf(db, golfer.id).find(({ shots }) => shots > 0)
+  const newest = sessionsOf(db, golfer.id, { most: 30 }).find(({ shots }) => shots > 0)
   return {
     bag,
     analysis,

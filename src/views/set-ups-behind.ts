@@ -9,21 +9,25 @@ import { setUpsOf } from '@/store/set-ups'
 
 /** Sessions behind a golfer's stocks whose air nobody said, and about which the golfer was not asked yet; the newest first. */
 export function sessionsToAsk(db: Database, golfer: Golfer, nowMs: number): AskedAir[] {
-  const setUps = setUpsOf(db, golfer.id)
-  return sessionsOf(db, golfer.id).flatMap(({ id, shots, place, startedMs, offsetMin, airLeft }) => {
-    if (shots === 0 || airLeft || startedMs < nowMs - STOCK_AGE_MS) return []
-    const air = sessionAir(setUps.get(id) ?? null, place)
-    return air.kind === 'unknown' ? [{ id, startedMs, offsetMin, shots, place, missing: air.missing }] : []
-  })
+  const sinceMs = nowMs - STOCK_AGE_MS
+  const setUps = setUpsOf(db, golfer.id, sinceMs)
+  return sessionsOf(db, golfer.id, { sinceMs }).flatMap(
+    ({ id, shots, place, startedMs, offsetMin, airLeft }) => {
+      if (shots === 0 || airLeft) return []
+      const air = sessionAir(setUps.get(id) ?? null, place)
+      return air.kind === 'unknown' ? [{ id, startedMs, offsetMin, shots, place, missing: air.missing }] : []
+    },
+  )
 }
 
 export type OpenSetUp = { id: SessionId; startedMs: number; offsetMin: number; caveats: Caveat[] }
 
 /** What the set-ups of the sessions behind a golfer's stocks leave open, the newest first. */
 export function openSetUps(db: Database, golfer: Golfer, nowMs: number): OpenSetUp[] {
-  const setUps = setUpsOf(db, golfer.id)
-  return sessionsOf(db, golfer.id).flatMap(({ id, shots, place, startedMs, offsetMin }) => {
-    if (shots === 0 || startedMs < nowMs - STOCK_AGE_MS) return []
+  const sinceMs = nowMs - STOCK_AGE_MS
+  const setUps = setUpsOf(db, golfer.id, sinceMs)
+  return sessionsOf(db, golfer.id, { sinceMs }).flatMap(({ id, shots, place, startedMs, offsetMin }) => {
+    if (shots === 0) return []
     const caveats = caveatsOf(setUps.get(id) ?? NOTHING_SAID, place)
     return caveats.length > 0 ? [{ id, startedMs, offsetMin, caveats }] : []
   })

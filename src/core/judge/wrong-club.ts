@@ -2,7 +2,7 @@ import type { Club } from '../bag/club'
 import type { ClubId } from '../ids'
 import { curveLofts, typicalSlopeM, type CurvePrediction } from './loft-curve'
 import { density } from '../math/normal'
-import { weightedMean, type Spread } from './spread'
+import type { Spread } from './spread'
 import { markedWeight, type Reading } from './reading'
 import { FULL_SWING } from '../station'
 import { StrikeLikelihood } from './strike-likelihood'
@@ -74,11 +74,12 @@ export function wrongClubs(
   const full = inOrder.filter(({ shot }) => shot.swing === FULL_SWING)
   const { loftsDeg } = curveLofts(clubs)
   const byClub = new Map(clubs.map(({ id }) => [id, full.filter(({ shot }) => shot.clubId === id)]))
-  const centres = new Map([...byClub].map(([id, readings]) => [id, centreOf(readings, weights)] as const))
+  const sums = new Map([...byClub].map(([id, readings]) => [id, new Sums(readings, weights)] as const))
+  const centres = new Map([...sums].map(([id, each]) => [id, each.centre()] as const))
   return blocks.flatMap(({ clubId, readings }, b) => {
     const place = clubs.findIndex(({ id }) => id === clubId)
-    const own = byClub.get(clubId)
-    if (place < 0 || !own || own.length < 2) return []
+    const own = sums.get(clubId)
+    if (place < 0 || !own || own.count < 2) return []
     const following = blocks[b + 1]
     const nextClub =
       following && following.readings[0]?.session === readings[0]?.session ? following.clubId : null
@@ -88,14 +89,13 @@ export function wrongClubs(
     for (let m = 1; m <= readings.length; m++) {
       const last = readings.slice(-m)
       if (last.some((reading) => markedWeight(reading) !== null)) break
-      const out = new Set(last)
-      const left = own.filter((reading) => !out.has(reading))
-      if (left.length === 0) break
-      const ownCentre = centreWithout(left, weights)
+      const left = own.count - m
+      if (left === 0) break
+      const ownCentre = own.without(last)
       const far = isFar(last, ownCentre, spread.carry)
       // The older ones of a club outlive newer ones only where those are another's beyond doubt.
-      if (!far && (m > MOST_SHOTS || left.length < m || readings.length < 2)) continue
-      if (left.length < Math.min(m, ESTABLISHED)) continue
+      if (!far && (m > MOST_SHOTS || left < m || readings.length < 2)) continue
+      if (left < Math.min(m, ESTABLISHED)) continue
       for (const [away, club] of candidates(clubs, place, nextClub, far ? lastClub : null, far && m >= 2)) {
         const centre = centreOfClub(club, centres, expected, {
           spread: spread.carry,
@@ -123,11 +123,7 @@ export function wrongClubs(
           ({ logCarry }) => logCarry - (ownCentre.logCarry ?? logCarry) > TOO_LONG_SD * spread.carry,
         )
         const askFrom =
-          m >= left.length && left.length < ESTABLISHED
-            ? ASK_FROM_IF_HALF
-            : tooLong
-              ? ASK_FROM_IF_LONG
-              : ASK_FROM
+          m >= left && left < ESTABLISHED ? ASK_FROM_IF_HALF : tooLong ? ASK_FROM_IF_LONG : ASK_FROM
         if (logOdds > askFrom && logOdds > (best?.logOdds ?? -Infinity))
           best = { last, other: club.id, logOdds }
       }
@@ -191,25 +187,67 @@ function centreOfClub(
   return carryM > 0 ? { logCarry: Math.log(carryM), weight: weightFor(BY_LOFT_SD) } : null
 }
 
-function centreOf(readings: readonly Reading[], weights: Float64Array): Centre {
-  const weightOf = ({ index }: Reading) => weights[index] as number
-  const centre: Centre = { weight: readings.reduce((sum, each) => sum + weightOf(each), 0) }
-  for (const field of ['logCarry', 'logSpeed', 'logLaunch', 'logSpin'] as const) {
-    const mean = weightedMean(readings, weightOf, (reading) => reading[field])
-    if (mean !== null) centre[field] = mean
-  }
-  return centre
-}
+const FIELDS = ['logCarry', 'logSpeed', 'logLaunch', 'logSpin'] as const
 
-/**
- * The centre of a club without its suspects. Where all of what is left had been left out, it was the
- * suspects that stood in the middle: then all of it is looked at.
- */
-function centreWithout(left: readonly Reading[], weights: Float64Array): Centre {
-  const centre = centreOf(left, weights)
-  if (centre.weight >= HALF_A_SHOT) return centre
-  const even = new Float64Array(weights.length).fill(1)
-  return centreOf(left, even)
+/** Weight, weighted sum and plain sums of one number over the readings that have it. */
+type Sum = { weight: number; weighted: number; count: number; plain: number }
+
+/** What a club's readings come to, so that its centre without a few of them is not worked out from all the others. */
+class Sums {
+  private weight = 0
+  private readonly sums: Sum[] = FIELDS.map(() => ({ weight: 0, weighted: 0, count: 0, plain: 0 }))
+  readonly count: number
+
+  constructor(
+    readings: readonly Reading[],
+    private readonly weights: Float64Array,
+  ) {
+    this.count = readings.length
+    for (const reading of readings) this.add(reading, 1)
+  }
+
+  private add(reading: Reading, sign: 1 | -1): void {
+    const weight = sign * (this.weights[reading.index] as number)
+    this.weight += weight
+    for (let at = 0; at < FIELDS.length; at++) {
+      const value = reading[FIELDS[at] as (typeof FIELDS)[number]]
+      if (value === null) continue
+      const sum = this.sums[at] as Sum
+      sum.weight += weight
+      sum.weighted += weight * value
+      sum.count += sign
+      sum.plain += sign * value
+    }
+  }
+
+  centre(): Centre {
+    return this.centreBy(this.weight, ({ weight, weighted }) => (weight > 1e-9 ? weighted / weight : null))
+  }
+
+  /**
+   * The centre without the suspects. Where all of what is left had been left out, it was the suspects that stood in the
+   * middle: then all of it is looked at.
+   */
+  without(suspects: readonly Reading[]): Centre {
+    for (const reading of suspects) this.add(reading, -1)
+    const centre =
+      this.weight >= HALF_A_SHOT
+        ? this.centre()
+        : this.centreBy(this.count - suspects.length, ({ count, plain }) =>
+            count > 0 ? plain / count : null,
+          )
+    for (const reading of suspects) this.add(reading, 1)
+    return centre
+  }
+
+  private centreBy(weight: number, meanOf: (sum: Sum) => number | null): Centre {
+    const centre: Centre = { weight }
+    for (let at = 0; at < FIELDS.length; at++) {
+      const mean = meanOf(this.sums[at] as Sum)
+      if (mean !== null) centre[FIELDS[at] as (typeof FIELDS)[number]] = mean
+    }
+    return centre
+  }
 }
 
 const FLOOR = 1e-9

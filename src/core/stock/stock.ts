@@ -52,6 +52,8 @@ type OfStation = Station & {
   foreseen?: NextCarry
   done: boolean
   leftOut: LeftOut[]
+  /** So many older shots of the last twelve months were passed over: the newest ones say it. */
+  older?: number
 }
 
 /** The stock of a station with shots that count. */

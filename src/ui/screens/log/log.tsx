@@ -18,7 +18,15 @@ import { count } from '@/text/numbers'
 import styles from './log.module.css'
 
 export type FileInLog = { id: string; name: string; atMs: number; shots: number }
-type Props = { golfer: Golfer; sessions: SessionSummary[]; waiting: SessionSummary[]; files: FileInLog[] }
+type Props = {
+  golfer: Golfer
+  /** A page of them, newest first, after so many newer ones. */
+  sessions: SessionSummary[]
+  after: number
+  all: { sessions: number; shots: number }
+  waiting: SessionSummary[]
+  files: FileInLog[]
+}
 
 const EXPORTS = [
   ['shots', 'Export all shots as CSV'],
@@ -28,14 +36,11 @@ const EXPORTS = [
 ] as const
 
 /** Every visit, and shots in and out as files. */
-export function Log({ golfer, sessions: all, waiting, files }: Props) {
-  // What is left of a file that was withdrawn is no visit.
-  const sessions = all.filter((session) => session.shots > 0 || session.files === 0)
+export function Log({ golfer, sessions, after, all, waiting, files }: Props) {
   const router = useRouter()
   const { problems, setProblems, send } = useSubmit()
   const [said, setSaid] = useState('')
   const api = `/api/golfers/${golfer.id}`
-  const shots = sessions.reduce((sum, session) => sum + session.shots, 0)
 
   const done = (sent: { ok: boolean; problems?: Problem[] }, sentence: string) => {
     setProblems(sent.problems ?? [])
@@ -58,9 +63,9 @@ export function Log({ golfer, sessions: all, waiting, files }: Props) {
     <div className={styles.screen}>
       <PageHead
         title={
-          sessions.length === 0
+          all.sessions === 0
             ? 'No sessions yet'
-            : `${count(sessions.length, 'session')}, ${count(shots, 'shot')}`
+            : `${count(all.sessions, 'session')}, ${count(all.shots, 'shot')}`
         }
         lede="Every visit stays here with all its shots. Open one in the Bay to go on with it or to mend a mark."
       />
@@ -133,6 +138,7 @@ export function Log({ golfer, sessions: all, waiting, files }: Props) {
               </tbody>
             </Table>
           )}
+          <Pages shown={sessions.length} after={after} all={all.sessions} />
         </section>
         <section className="sheet" aria-label="Files">
           <h2>Files</h2>
@@ -173,5 +179,19 @@ export function Log({ golfer, sessions: all, waiting, files }: Props) {
         </section>
       </div>
     </div>
+  )
+}
+
+/** The way to older and newer sessions, where there are more than stand on a page. */
+function Pages({ shown, after, all }: { shown: number; after: number; all: number }) {
+  if (all <= shown && after === 0) return null
+  return (
+    <nav className="p-3 d-flex align-items-center gap-3" aria-label="Older and newer sessions">
+      {after > 0 && <Link href={`?after=${Math.max(0, after - 50)}`}>Newer</Link>}
+      <span className="quiet">
+        {after + 1} to {after + shown} of {all}
+      </span>
+      {after + shown < all && <Link href={`?after=${after + shown}`}>Older</Link>}
+    </nav>
   )
 }

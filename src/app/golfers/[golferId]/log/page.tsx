@@ -1,17 +1,24 @@
 import { golferOfPage, pageDatabase } from '@/http/golfer-of-page'
-import { sessionsOf, waitingSessions } from '@/store/sessions'
+import { historyOf, sessionsOf, waitingSessions } from '@/store/sessions'
 import { importsOf } from '@/store/shot-files'
 import { Log } from '@/ui/screens/log/log'
 
 export const metadata = { title: 'Log' }
 
-export default async function LogPage({ params }: { params: Promise<{ golferId: string }> }) {
+const A_PAGE = 50
+
+type Props = { params: Promise<{ golferId: string }>; searchParams: Promise<{ after?: string | string[] }> }
+
+export default async function LogPage({ params, searchParams }: Props) {
   const golfer = golferOfPage((await params).golferId)
   const db = pageDatabase()
+  const after = Math.max(0, Math.floor(Number((await searchParams).after)) || 0)
   return (
     <Log
       golfer={golfer}
-      sessions={sessionsOf(db, golfer.id)}
+      sessions={sessionsOf(db, golfer.id, { most: A_PAGE, after })}
+      all={historyOf(db, golfer.id)}
+      after={after}
       waiting={waitingSessions(db)}
       files={importsOf(db, golfer.id)}
     />
