@@ -22,7 +22,7 @@ import { newestShots, type Newest } from './stock/newest-shots'
 import { offCurve } from './stock/off-curve'
 import { stationStock } from './stock/station-stock'
 import type { StockRule } from './stock/stock-rules'
-import { FULL_SWING, type Swing, atStation, fullSwingOf, stationKey } from './station'
+import { FULL_SWING, type Swing, atStation, fullSwingOf, isOf as isOfStation } from './station'
 
 export type Rules = {
   stockRule?: StockRule
@@ -44,7 +44,13 @@ export type Rules = {
 
 export type HoleLeft = { hole: Stretch; because: string }
 
-export type BagInput = { clubs: Club[]; shots: Shot[]; rules?: Rules }
+export type BagInput = {
+  clubs: Club[]
+  shots: Shot[]
+  rules?: Rules
+  /** Older shots of stations that are not among `shots`, since newer ones say enough. */
+  older?: Newest['older']
+}
 
 export type BagAnalysis = {
   stocks: Stock[]
@@ -87,8 +93,9 @@ export type Warning =
  * hit next out. Of each station the newest shots are taken, and judged. Pure: the input is unchanged, its array order is irrelevant, equal input gives equal
  * output. Lengths in metres, speeds in metres per second, angles in degrees.
  */
-export function analyseBag({ clubs, shots: all, rules = {} }: BagInput): BagAnalysis {
+export function analyseBag({ clubs, shots: all, rules = {}, older: before = [] }: BagInput): BagAnalysis {
   const { taken: shots, older } = newestShots(all)
+  const passedOver = [...before, ...older]
   const bag = clubs.filter((club) => club.kind !== 'putter').sort(byOrder)
   const putters = new Set(clubs.filter((club) => club.kind === 'putter').map(({ id }) => id))
   const stated = rules.inAir ? restateShots(bag, shots, rules.inAir) : null
@@ -119,7 +126,7 @@ export function analyseBag({ clubs, shots: all, rules = {} }: BagInput): BagAnal
   })
   const stocks = measured.map((stock, i) => {
     const station = model.stations[i] as StationModel
-    const whole = completed(stock, station, { model, measured, steps, rules, older })
+    const whole = completed(stock, station, { model, measured, steps, rules, passedOver })
     const moved = restated.get(station)
     return moved && isHit(whole) ? inStatedAir(whole, moved) : whole
   })
@@ -153,14 +160,14 @@ type Around = {
   measured: readonly Stock[]
   steps: readonly Step[]
   rules: Rules
-  older: Newest['older']
+  passedOver: Newest['older']
 }
 
 /** A stock with what the rest of the bag and the golfer say of it. */
 function completed(
   stock: Stock,
   station: StationModel,
-  { model, measured, steps, rules, older }: Around,
+  { model, measured, steps, rules, passedOver }: Around,
 ): Stock {
   const { clubId, swing } = stock
   const full = model.stations.filter((each) => each.swing === FULL_SWING)
@@ -168,9 +175,9 @@ function completed(
   const byHand = rules.byHand && atStation(rules.byHand, stock)
   const standsIn = rules.inAir ?? station.readings[0]?.shot.air
   const foreseen = stock.foreseen ?? neighbourForesight(stock, measured)
-  const passedOver = older.get(stationKey(stock))
+  const older = passedOver.filter(isOfStation(stock)).reduce((sum, { shots }) => sum + shots, 0)
   const said = {
-    ...(passedOver !== undefined && { older: passedOver }),
+    ...(older > 0 && { older }),
     ...(byHand && { byHand: { carryM: byHand.carryM, because: byHand.because } }),
     ...(foreseen && { foreseen }),
     done: stock.done || (swing === FULL_SWING && isDone(clubId, steps)),

@@ -16,6 +16,7 @@ import { handStocks } from './hand-stocks'
 import { leftOnPurpose } from './left-on-purpose'
 import { setUpsOf } from './set-ups'
 import { FLIGHT_COLUMNS, withoutNulls } from './shots'
+import { newestShots, type Datable } from '@/core/stock/newest-shots'
 import type { Swing } from '@/core/station'
 
 /** The air in which the golfer's tables compare clubs; null: as hit. */
@@ -29,15 +30,74 @@ const LONGEST_SESSION_MS = 30 * 86_400_000
 
 type Row = Flight & {
   id: ShotId
-  sessionId: SessionId
-  source: string
-  seq: number
-  startedMs: number
   place: Place | null
   clubId: ClubId
   swing: Swing
   mark: Mark | null
   hitMs: number
+}
+
+/** What tells which of many shots the stocks are made of. */
+type Dated = Datable & { seq: number; sessionId: SessionId; session: number; hitIn: Conditions }
+type DatedRow = [
+  seq: number,
+  sessionId: SessionId,
+  source: string,
+  clubId: ClubId,
+  swing: Swing,
+  mark: Mark | null,
+]
+
+/** Every shot that may be in a stock, with no more than its date and station, in the order hit. */
+function datedShots(
+  db: Database,
+  golfer: Golfer,
+  bag: Bag,
+  nowMs: number,
+  conditions: ReturnType<typeof conditionsOfShots>,
+): Dated[] {
+  const since = nowMs - STOCK_AGE_MS
+  const rows = db
+    .prepare(
+      `SELECT n.seq, n.session_id, n.source, n.club_id, n.swing, n.mark
+       FROM session s JOIN shot_now n ON n.session_id = s.id
+       WHERE s.golfer_id = @golferId AND s.started_ms > @begun AND n.hit_ms > @since AND present
+         AND held_because IS NULL AND coalesce(s.place, '') <> 'course'
+         AND n.club_id IN (SELECT club_id FROM bag_slot WHERE bag_id = @bagId)
+       ORDER BY s.started_ms, s.id, n.seq`,
+    )
+    .raw()
+    .all({ golferId: golfer.id, bagId: bag.id, since, begun: since - LONGEST_SESSION_MS }) as DatedRow[]
+  let session = -1
+  let sequence = 0
+  let last: SessionId | null = null
+  return rows.map(([seq, sessionId, source, clubId, swing, mark]): Dated => {
+    if (sessionId !== last) {
+      session++
+      sequence = 0
+      last = sessionId
+    }
+    // What was said in the bay is said of the shots that were hit there, not of those that a file brought.
+    const hitIn = source === 'file' ? PLAIN : conditions(sessionId, seq)
+    const apart = apartBecause(hitIn)
+    return {
+      ...{ seq, sessionId, session, clubId, swing, hitIn },
+      sequence: sequence++,
+      ...(mark && { mark }),
+      ...(apart && { apart }),
+    }
+  })
+}
+
+/** All that was measured of some shots, by their place in the store. */
+function fullRows(db: Database, seqs: readonly number[]): Map<number, Row> {
+  const rows = db
+    .prepare(
+      `SELECT n.seq, n.id, s.place, n.club_id AS clubId, swing, mark, n.hit_ms AS hitMs, ${FLIGHT_COLUMNS}
+       FROM json_each(?) wanted JOIN shot_now n ON n.seq = wanted.value JOIN session s ON s.id = n.session_id`,
+    )
+    .all(JSON.stringify(seqs)) as (Row & { seq: number })[]
+  return new Map(rows.map(({ seq, ...row }) => [seq, row]))
 }
 
 /**
@@ -52,23 +112,14 @@ export function bagInput(
   nowMs: number,
   inAir: Air | null = null,
 ): BagInput {
-  const since = nowMs - STOCK_AGE_MS
-  const rows = db
-    .prepare(
-      `SELECT n.id, n.seq, n.source, n.session_id AS sessionId, s.started_ms AS startedMs, s.place, n.club_id AS clubId, swing, mark,
-         n.hit_ms AS hitMs, ${FLIGHT_COLUMNS}
-       FROM session s JOIN shot_now n ON n.session_id = s.id
-       WHERE s.golfer_id = @golferId AND s.started_ms > @begun AND n.hit_ms > @since AND present AND held_because IS NULL
-         AND coalesce(s.place, '') <> 'course'
-         AND n.club_id IN (SELECT club_id FROM bag_slot WHERE bag_id = @bagId)
-       ORDER BY s.started_ms, s.id, n.seq`,
-    )
-    .all({ golferId: golfer.id, bagId: bag.id, since, begun: since - LONGEST_SESSION_MS }) as Row[]
-  const sessions = [...new Set(rows.map((row) => row.sessionId))]
-  const place = new Map(sessions.map((id, i) => [id, i]))
-  const reached = new Map<string, number>()
   const conditions = conditionsOfShots(db, golfer.id)
-  const setUps = setUpsOf(db, golfer.id, since - LONGEST_SESSION_MS)
+  const dated = datedShots(db, golfer, bag, nowMs, conditions)
+  const { taken, older } = newestShots(dated)
+  const rows = fullRows(
+    db,
+    taken.map(({ seq }) => seq),
+  )
+  const setUps = setUpsOf(db, golfer.id, nowMs - STOCK_AGE_MS - LONGEST_SESSION_MS)
   const airs = new Map<string, Air | null>()
   /** One object for all shots of a session in the same air. */
   const airOf = (sessionId: SessionId, place: Place | null, { wind, tempC }: Conditions): Air | null => {
@@ -80,28 +131,23 @@ export function bagInput(
     airs.set(key, air)
     return air
   }
-  const shots = rows.map(
-    ({ sessionId, startedMs: _startedMs, mark, seq, source, place: where, ...row }): Shot => {
-      const sequence = reached.get(sessionId) ?? 0
-      reached.set(sessionId, sequence + 1)
-      // What was said in the bay is said of the shots that were hit there, not of those that a file brought.
-      const hitIn = source === 'file' ? PLAIN : conditions(sessionId, seq)
-      const apart = apartBecause(hitIn)
-      const air = airOf(sessionId, where, hitIn)
-      return {
-        ...withoutNulls(row),
-        ...(mark && { mark }),
-        ...(apart && { apart }),
-        ...(air && { air }),
-        ...(totalComputed(where, setUps.get(sessionId) ?? null) && { totalComputed: true as const }),
-        session: place.get(sessionId) ?? 0,
-        sequence,
-      }
-    },
-  )
+  const shots = taken.map(({ seq, sessionId, session, sequence, apart, hitIn }): Shot => {
+    const { mark, place, ...row } = rows.get(seq) as Row
+    const air = airOf(sessionId, place, hitIn)
+    return {
+      ...withoutNulls(row),
+      ...(mark && { mark }),
+      ...(apart && { apart }),
+      ...(air && { air }),
+      ...(totalComputed(place, setUps.get(sessionId) ?? null) && { totalComputed: true as const }),
+      session,
+      sequence,
+    }
+  })
   return {
     clubs: clubsInOrder(bag),
     shots,
+    ...(older.length > 0 && { older }),
     rules: {
       stockRule: golfer.stockRule,
       ...(golfer.stepSchool && { stepSchool: golfer.stepSchool }),

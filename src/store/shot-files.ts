@@ -173,14 +173,17 @@ export function withdrawImport(db: Database, golferId: GolferId, importId: strin
 type FileImport = { id: string; name: string; atMs: number; shots: number }
 
 /** The golfer's imports that still have shots, newest first. */
-export const importsOf = (db: Database, golferId: GolferId): FileImport[] =>
-  db
+export function importsOf(db: Database, golferId: GolferId): FileImport[] {
+  // Most golfers bring no files in: their shots need not be looked through.
+  if (!db.prepare('SELECT 1 FROM file_import WHERE golfer_id = ? LIMIT 1').get(golferId)) return []
+  return db
     .prepare(
       `SELECT f.id, f.name, f.at_ms AS atMs, count(*) AS shots
        FROM session s JOIN shot_now n ON n.session_id = s.id JOIN file_import f ON f.id = n.import_id
        WHERE s.golfer_id = ? AND present GROUP BY f.id ORDER BY atMs DESC, f.id`,
     )
     .all(golferId) as FileImport[]
+}
 
 /** What is known of every shot of a golfer besides its numbers. */
 export function shotStandings(db: Database, golferId: GolferId, nowMs: number): Map<ShotId, ShotStanding> {

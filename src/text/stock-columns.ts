@@ -175,11 +175,13 @@ export const STOCK_COLUMNS: StockColumn[] = [
   average('offlineM', () => 'Side', side, { decimals: 2 }),
   {
     title: () => 'Solid',
-    cell: ({ count, conditions, inAir }) => {
+    cell: ({ count, conditions, inAir, older, leftOut }) => {
       const asHit = inAir?.asHit ?? 0
-      const beside = [(conditions?.counted ?? 0) > 0 && 'wind', asHit > 0 && `${asHit} as hit`].filter(
-        Boolean,
-      )
+      const beside = [
+        older !== undefined && `newest of ${count + leftOut.length + older}`,
+        (conditions?.counted ?? 0) > 0 && 'wind',
+        asHit > 0 && `${asHit} as hit`,
+      ].filter(Boolean)
       return {
         text: count === 0 ? '' : String(count),
         ...(beside.length > 0 && { beside: beside.join(' ') }),

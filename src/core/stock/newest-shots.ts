@@ -1,5 +1,5 @@
 import type { Shot } from '../shots/shot'
-import { stationKey } from '../station'
+import { stationKey, type Station } from '../station'
 
 /**
  * A stock is made of a station's newest shots: so many of them, and where those come from fewer sessions than three, of
@@ -7,30 +7,39 @@ import { stationKey } from '../station'
  */
 export const NEWEST = { shots: 60, sessions: 3, ofEach: 30 }
 
-export type Newest = {
-  taken: Shot[]
-  /** How many older shots of a station were passed over, by its key; those without any are missing. */
-  older: ReadonlyMap<string, number>
+/** What tells which shots are the newest that can count. */
+export type Datable = Pick<Shot, 'clubId' | 'swing' | 'mark' | 'apart' | 'session' | 'sequence'>
+
+export type Newest<S extends Datable = Shot> = {
+  taken: S[]
+  /** How many older shots of a station were passed over, where there are any. */
+  older: (Station & { shots: number })[]
 }
 
 /** Whether a shot can count: what the golfer left out, and a warm-up, takes no other's place. */
-const canCount = ({ mark, apart }: Shot): boolean =>
+const canCount = ({ mark, apart }: Datable): boolean =>
   (mark === undefined || mark === 'solid') && apart !== 'warm-up'
 
+/** Over 0 where the first was hit later. */
+const isNewer = (a: Datable, b: Datable): number =>
+  (a.session ?? 0) - (b.session ?? 0) || a.sequence - b.sequence
+
 /** The newest shots of every station, in the order in which they were given. */
-export function newestShots(shots: readonly Shot[]): Newest {
-  const stations = new Map<string, Shot[]>()
+export function newestShots<S extends Datable>(shots: readonly S[]): Newest<S> {
+  const stations = new Map<string, S[]>()
   for (const shot of shots) {
     const key = stationKey(shot)
     const own = stations.get(key)
     if (own) own.push(shot)
     else stations.set(key, [shot])
   }
-  const passedOver = new Set<Shot>()
-  const older = new Map<string, number>()
-  for (const [key, own] of stations) {
+  const passedOver = new Set<S>()
+  const older: Newest['older'] = []
+  for (const own of stations.values()) {
     if (own.length <= NEWEST.shots) continue
-    const newestFirst = own.toSorted((a, b) => (b.session ?? 0) - (a.session ?? 0) || b.sequence - a.sequence)
+    const newestFirst = own.every((shot, i) => i === 0 || isNewer(shot, own[i - 1] as S) > 0)
+      ? own.toReversed()
+      : own.toSorted((a, b) => isNewer(b, a))
     const sessions = new Map<number, number>()
     let counted = 0
     for (const shot of newestFirst) {
@@ -46,8 +55,9 @@ export function newestShots(shots: readonly Shot[]): Newest {
       sessions.set(session, ofSession + 1)
       counted++
     }
-    const left = own.filter((shot) => passedOver.has(shot)).length
-    if (left > 0) older.set(key, left)
+    const left = own.reduce((sum, shot) => sum + Number(passedOver.has(shot)), 0)
+    const [{ clubId, swing }] = own as [S]
+    if (left > 0) older.push({ clubId, swing, shots: left })
   }
   return passedOver.size === 0
     ? { taken: [...shots], older }

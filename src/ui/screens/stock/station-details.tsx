@@ -76,6 +76,13 @@ export function StationDetails({ golfer, title, stock, shots, name, beside, nowM
             (from {count(missed.count, 'shot')}).
           </p>
         )}
+        {stock.older !== undefined && (
+          <p>
+            It is made of the newest {stock.count + stock.leftOut.length} of{' '}
+            {count(stock.count + stock.leftOut.length + stock.older, 'shot')} of twelve months: older ones
+            would change it by less than a day does.
+          </p>
+        )}
         {newestMs > 0 && <p>The newest shot is {daysAgo(newestMs, nowMs)}.</p>}
         {beside?.old && (
           <p>
