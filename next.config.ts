@@ -10,13 +10,11 @@ const config: NextConfig = {
       headers: [
         { key: 'X-Content-Type-Options', value: 'nosniff' },
         { key: 'Referrer-Policy', value: 'same-origin' },
-        {
-          key: 'Content-Security-Policy',
-          value:
-            "default-src 'self'; script-src 'self' 'unsafe-inline'; style-src 'self' 'unsafe-inline'; img-src 'self' data:; frame-ancestors 'none'; base-uri 'self'; form-action 'self'",
-        },
+        { key: 'Cross-Origin-Resource-Policy', value: 'same-origin' },
+        { key: 'Cross-Origin-Opener-Policy', value: 'same-origin' },
       ],
     },
+    { source: '/api/:path*', headers: [{ key: 'Cache-Control', value: 'no-store' }] },
   ],
 }
 

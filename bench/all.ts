@@ -1,4 +1,5 @@
 import { analysisAgainstParsing } from './analysis'
+import { attackAll } from './attack'
 import { browserImport } from './browser-import'
 import { importAgainstBare } from './file-import'
 import { firstLoad } from './first-load'
@@ -18,6 +19,7 @@ const BENCHES: Record<string, () => Promise<string[]> | string[]> = {
   Flights: flights,
   'Season, dragged': seasonDrag,
   'Load, by how much was hit': load,
+  Attack: attackAll,
   'CSV import': importAgainstBare,
   'CSV import through the browser': browserImport,
   'Live shot to the page': liveShots,

@@ -8,6 +8,7 @@ import { join } from 'node:path'
 
 export const PORT = Number(process.env.BANCO_PORT ?? 4614)
 export const HOST = process.env.BANCO_HOST ?? '127.0.0.1'
+const LOOPBACK = ['127.0.0.1', '::1', 'localhost']
 // Banco closes its data by itself when it is told to stop.
 export const QUIET_ENV = { ...process.env, NEXT_TELEMETRY_DISABLED: '1', NEXT_MANUAL_SIG_HANDLE: '1' }
 
@@ -92,11 +93,19 @@ export const portIsFree = (port = PORT, host = HOST) =>
     probe.listen(port, host, () => probe.close(() => resolve(true)))
   })
 
-/** Ends with a sentence when Banco's port is taken. */
+/** As it stands in an address. */
+const HOST_IN_ADDRESS = HOST.includes(':') ? `[${HOST}]` : HOST
+
+/** Ends with a sentence when Banco's port is taken, or when it would be open to others. */
 export async function portWanted() {
+  if (!LOOPBACK.includes(HOST))
+    stop(
+      `Banco would be open to everybody who reaches ${HOST}, and it asks nobody for a passcode yet:` +
+        ' leave BANCO_HOST out, or set it to 127.0.0.1 or ::1.',
+    )
   if (await portIsFree()) return
   stop(
-    `Port ${PORT} is taken: Banco may be running already at http://${HOST}:${PORT}.` +
+    `Port ${PORT} is taken: Banco may be running already at http://${HOST_IN_ADDRESS}:${PORT}.` +
       ' Stop what listens there, or set BANCO_PORT to another port.',
   )
 }
@@ -124,7 +133,7 @@ export async function serve(env = QUIET_ENV) {
     })
   }
   const ended = new Promise((resolve) => server.on('close', (code) => resolve(code ?? 0)))
-  const address = `http://${HOST}:${PORT}`
+  const address = `http://${HOST_IN_ADDRESS}:${PORT}`
   while (Date.now() - began < 60_000) {
     const up = await fetch(`${address}/api/notices`, { signal: AbortSignal.timeout(2000) }).then(
       (response) => response.body?.cancel().then(() => true),

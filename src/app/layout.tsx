@@ -10,6 +10,9 @@ export const metadata: Metadata = {
   title: { default: 'Banco', template: '%s · Banco' },
   description: 'The bench where a golfer finds out how far each club really goes.',
 }
+// The word that its scripts carry is another one for every answer.
+export const dynamic = 'force-dynamic'
+
 export const viewport: Viewport = { width: 'device-width', initialScale: 1, themeColor: '#17256f' }
 
 export default function Layout({ children }: { children: ReactNode }) {

@@ -19,6 +19,12 @@ export function check<T>(schema: Form<T>, input: unknown): Checked<T> {
 /** A number in one of the core's ranges, its ends with it. */
 export const within = ({ least, most }: Range): Joi.NumberSchema => Joi.number().min(least).max(most)
 
+/** A name that somebody gives to something new: it stands in addresses and file names. */
+export const newId = <T extends string>(): Joi.StringSchema<T> =>
+  Joi.string<T>()
+    .max(100)
+    .pattern(/^(?!.*\.\.[/\\])[^\p{Cc}]+$/u)
+
 /** Refuses a value with a sentence of its own. */
 export const said = (sentence: string) => (): never => {
   throw new Error(sentence)
@@ -53,6 +59,8 @@ function sentence({ type, path, context = {} }: Joi.ValidationErrorItem): string
       return `${field} must be ${type === 'number.max' ? 'at most' : 'under'} ${context.limit}${is}`
     case 'string.empty':
       return `${field} is empty: fill it in.`
+    case 'string.pattern.base':
+      return `${field} has something in it that an id cannot have: use letters, digits and dashes.`
     case 'array.max':
       return `${field} has more than ${context.limit} entries: leave some out.`
     case 'array.unique':

@@ -18,7 +18,7 @@ import {
   type LengthUnit,
   type SpeedUnit,
 } from '@/core/units'
-import { check, type Checked } from './check'
+import { check, newId, type Checked } from './check'
 
 /** A shot that a monitor posted, in canonical units. */
 export type FeedShot = {
@@ -45,7 +45,7 @@ type Post = {
 const measured = Joi.number().min(-1e6).max(1e6)
 const KNOWN = {
   ...Object.fromEntries(FLIGHT_NAMES.map((name) => [name, measured])),
-  id: Joi.string().max(100).required(),
+  id: newId().required(),
   hitAt: Joi.number().integer().min(0).max(4e12),
   monitor: Joi.string().max(LETTERS.device),
   units: Joi.object({

@@ -15,7 +15,7 @@ import {
 import type { CoursePlace, Day } from '@/core/flight/day'
 import { TURFS } from '@/core/flight/ground'
 import { STOCK_RULES } from '@/core/stock/stock-rules'
-import type { ClubId, GolferId, ShotId } from '@/core/ids'
+import type { ClubId, GolferId, SessionId, ShotId } from '@/core/ids'
 import { SURFACES, WINDS } from '@/core/session/conditions'
 import type { Block, Plan } from '@/core/session/plan'
 import { SAID_KINDS, type SessionSaid } from '@/core/session/session-said'
@@ -24,7 +24,7 @@ import { PLACES, type Place } from '@/core/session/session'
 import { MARKS, type Mark } from '@/core/shots/mark'
 import type { LeftAbout } from '@/core/gaps/left-on-purpose'
 import { isPlausibleCarry } from '@/core/shots/plausible-carry'
-import { said, within } from './check'
+import { newId, said, within } from './check'
 import { LETTERS, LIMITS } from '@/core/limits'
 import { LENGTH_UNITS, SPEED_UNITS, TEMP_UNITS } from '@/core/units'
 import { SET_UP_FORM } from './set-up-form'
@@ -202,6 +202,8 @@ const PLAN_FORM = Joi.object<Plan>({
   restS: within(LIMITS.restS).integer().required(),
 })
 export type SessionForm = {
+  /** Its own name, so that a start that is sent again starts nothing. */
+  id?: SessionId
   place: Place
   offsetMin: number
   plan?: Plan
@@ -212,6 +214,7 @@ export type SessionForm = {
   warmUp?: true
 }
 export const SESSION_FORM = Joi.object<SessionForm>({
+  id: newId<SessionId>(),
   place: place.required(),
   offsetMin: offset.required(),
   plan: PLAN_FORM,
@@ -261,7 +264,7 @@ export type TypedShotForm = Station & {
   after?: ShotId
 }
 const TYPED_SHOT = Joi.object<TypedShotForm>({
-  id: id<ShotId>().required(),
+  id: newId<ShotId>().required(),
   clubId: id<ClubId>().required(),
   swing: swing.required(),
   carryM: carryM.required(),

@@ -1,5 +1,6 @@
 import Joi from 'joi'
 import { check, refused, type Checked } from './check'
+import { oddity } from './oddity'
 
 const row = Joi.object().pattern(
   Joi.string().max(60),
@@ -30,6 +31,8 @@ export function readGolferDocument(text: string): Checked<{
       `The file is not JSON (${(error as Error).message}): export the golfer again, or choose another.`,
     )
   }
+  const odd = oddity(parsed)
+  if (odd !== null) return refused('', odd)
   const checked = check(DOCUMENT, parsed)
   return checked.ok ? checked : { ok: false, problems: checked.problems.slice(0, 5) }
 }

@@ -20,3 +20,10 @@ export const golferOfPage = (id: string): Golfer => golferById(pageDatabase(), i
 
 /** What a page reads: the database, as of now. */
 export const dataNow = (): [db: Database, nowMs: number] => [pageDatabase(), Date.now()]
+
+/** What an address may say: once, more often, or not at all. */
+export type Asked<Names extends string> = Promise<Partial<Record<Names, string | string[]>>>
+
+/** What an address says of something; said more often, nothing is clear. */
+export const said = (asked: string | string[] | undefined): string | undefined =>
+  typeof asked === 'string' ? asked : undefined

@@ -1,6 +1,7 @@
 import type { Problem } from '@/core/problem'
 import { check, type Form } from '@/formats/check'
-import { DataError, hindrance, isDamage } from '@/store/data-error'
+import { oddity } from '@/formats/oddity'
+import { DataError, hindrance, isDamage, sqliteCode } from '@/store/data-error'
 import { closeTheDatabase, dataMark, refuseMoved } from '@/store/database'
 import { notify } from './notices'
 
@@ -66,6 +67,11 @@ const AGAIN_S = 1
 function failed(error: unknown): Response {
   if (error instanceof Refusal) return Response.json({ problems: error.problems }, { status: error.status })
   if (isDamage(error)) closeTheDatabase()
+  // A form that lets through what no table takes is a fault of Banco's, but not of this request's data.
+  if (sqliteCode(error) === 'SQLITE_CONSTRAINT_CHECK') {
+    console.error(error)
+    return Response.json({ problems: [{ field: '', sentence: UNKEPT }] }, { status: 422 })
+  }
   const sentence = error instanceof DataError ? error.message : isDamage(error) ? DAMAGED : hindrance(error)
   if (sentence === null) console.error(error)
   return Response.json(
@@ -77,6 +83,8 @@ function failed(error: unknown): Response {
 }
 
 const OWN_FAULT = 'Banco failed at this, which is its own fault. Nothing was changed: try again.'
+const UNKEPT =
+  'One of these values is none that Banco can keep. Nothing was changed: look through them and send it again.'
 const DAMAGED =
   'The data file is damaged. Nothing was changed: open Banco in a browser, which offers its copies.'
 
@@ -101,11 +109,14 @@ export async function bodyText(request: Request, most: number): Promise<string> 
 /** The JSON of a request's body. */
 export async function bodyJson(request: Request): Promise<unknown> {
   const text = await bodyText(request, FORM_BYTES)
+  let body: unknown
   try {
-    return JSON.parse(text)
+    body = JSON.parse(text)
   } catch (error) {
     return refuse(400, '', `The request is not JSON (${(error as Error).message}): send one JSON object.`)
   }
+  const odd = oddity(body)
+  return odd === null ? body : refuse(400, '', odd)
 }
 
 /** The checked form of a request's body. */

@@ -3,6 +3,7 @@ import { DataError } from '@/store/data-error'
 import { dataFolder, databasePath } from '@/store/data-folder'
 import { closeTheDatabase, theDatabase } from '@/store/database'
 import { lockFolder } from '@/store/folder-lock'
+import { answerMalformed } from './malformed'
 import { endAll } from './notices'
 
 const HOUR_MS = 3600_000
@@ -21,6 +22,7 @@ export function startServer(): void {
     console.error(error instanceof DataError ? error.message : error)
     process.exit(1)
   }
+  answerMalformed()
   for (const signal of ['SIGINT', 'SIGTERM'] as const)
     process.on(signal, () => {
       endAll()

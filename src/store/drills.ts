@@ -2,10 +2,12 @@ import type { GolferId } from '@/core/ids'
 import type { DrillShot } from '@/core/wedges/drill'
 import type { Database } from './database'
 
+/** Keeps a shot of a drill; one that is sent again counts once. */
 export function addDrillShot(db: Database, golferId: GolferId, shot: DrillShot): void {
   db.prepare(
     `INSERT INTO drill_shot (golfer_id, drill, at_ms, called_m, club_id, swing, finish_m)
-     VALUES (@golferId, @drill, @atMs, @calledM, @clubId, @swing, @finishM)`,
+     SELECT @golferId, @drill, @atMs, @calledM, @clubId, @swing, @finishM
+     WHERE NOT EXISTS (SELECT 1 FROM drill_shot WHERE golfer_id = @golferId AND drill = @drill AND at_ms = @atMs)`,
   ).run({ ...shot, golferId })
 }
 

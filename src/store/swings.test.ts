@@ -59,12 +59,14 @@ it('drill shots are kept in their order, and the last one can be taken back', ()
   const { db, golfer, clubId } = storeWithGolfer()
   const shot = (calledYd: number) => ({
     drill: 'd',
-    atMs: NOW_MS,
+    atMs: NOW_MS + calledYd,
     calledM: yards(calledYd),
     clubId: clubId('58° wedge'),
     swing: 'half',
     finishM: yards(50),
   })
+  addDrillShot(db, golfer.id, shot(52))
+  // Sent again it counts once.
   addDrillShot(db, golfer.id, shot(52))
   addDrillShot(db, golfer.id, shot(47))
   undoDrillShot(db, golfer.id, 'd')

@@ -12,11 +12,11 @@ export const POST = route(async () => {
   )
   if (text === null)
     return refuse(
-      502,
+      424,
       'air',
       `No weather station answers at ${ADDRESS}: start it (npm run weather), or type the air yourself.`,
     )
   const read = readWeather(text)
-  if (!read.ok) throw new Refusal(502, read.problems)
+  if (!read.ok) throw new Refusal(424, read.problems)
   return Response.json(read.value)
 })

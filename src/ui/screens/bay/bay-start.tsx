@@ -2,7 +2,7 @@
 
 import type { BayStartView } from '@/views/bay-view'
 import { useRouter } from 'next/navigation'
-import { useEffect, useState } from 'react'
+import { useEffect, useRef, useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import type { SessionId } from '@/core/ids'
@@ -47,12 +47,16 @@ export function BayStart({ waiting, proposed, lastSetUp, lastPlace, profiles, ..
   const [setUp, setSetUp] = useState(() => startingFrom(lastSetUp))
   const [warmUp, setWarmUp] = useState(false)
   const [starting, setStarting] = useState(false)
+  /** The same start, however often it is sent. */
+  const id = useRef<string | null>(null)
   const start = async () => {
     const bad = setUpProblem(setUp)
     if (bad) return setProblems([{ field: 'setUp', sentence: bad }])
     setStarting(true)
     const plan = planOf(draft, source)
+    id.current ??= crypto.randomUUID()
     const sent = await send('POST', `/api/golfers/${golfer.id}/sessions`, {
+      id: id.current,
       place,
       offsetMin: -new Date().getTimezoneOffset(),
       setUp: { ...setUp, ball: setUp.ball?.trim() || null },

@@ -1,4 +1,4 @@
-import { golferOfPage, pageDatabase } from '@/http/golfer-of-page'
+import { golferOfPage, pageDatabase, type Asked } from '@/http/golfer-of-page'
 import { historyOf, sessionsOf, waitingSessions } from '@/store/sessions'
 import { importsOf } from '@/store/shot-files'
 import { Log } from '@/ui/screens/log/log'
@@ -6,13 +6,14 @@ import { Log } from '@/ui/screens/log/log'
 export const metadata = { title: 'Log' }
 
 const A_PAGE = 50
+const MOST = 1e6
 
-type Props = { params: Promise<{ golferId: string }>; searchParams: Promise<{ after?: string | string[] }> }
+type Props = { params: Promise<{ golferId: string }>; searchParams: Asked<'after'> }
 
 export default async function LogPage({ params, searchParams }: Props) {
   const golfer = golferOfPage((await params).golferId)
   const db = pageDatabase()
-  const after = Math.max(0, Math.floor(Number((await searchParams).after)) || 0)
+  const after = Math.min(MOST, Math.max(0, Math.floor(Number((await searchParams).after)) || 0))
   return (
     <Log
       golfer={golfer}

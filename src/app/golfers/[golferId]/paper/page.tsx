@@ -1,5 +1,5 @@
 import { redirect } from 'next/navigation'
-import { dataNow, golferOfPage } from '@/http/golfer-of-page'
+import { dataNow, golferOfPage, type Asked } from '@/http/golfer-of-page'
 import { cardView } from '@/views/paper-view'
 import { PaperBench } from '@/ui/screens/paper/paper-bench'
 
@@ -10,7 +10,7 @@ export default async function PaperPage({
   searchParams,
 }: {
   params: Promise<{ golferId: string }>
-  searchParams: Promise<{ card?: string }>
+  searchParams: Asked<'card'>
 }) {
   const golfer = golferOfPage((await params).golferId)
   const [db, nowMs] = dataNow()

@@ -1,11 +1,11 @@
 import { redirect } from 'next/navigation'
-import { dataNow, golferOfPage } from '@/http/golfer-of-page'
+import { dataNow, golferOfPage, type Asked } from '@/http/golfer-of-page'
 import { wedgesView } from '@/views/wedges-view'
 import { Wedges } from '@/ui/screens/wedges/wedges'
 
 export const metadata = { title: 'Wedges' }
 
-type Props = { params: Promise<{ golferId: string }>; searchParams: Promise<{ clubs?: string }> }
+type Props = { params: Promise<{ golferId: string }>; searchParams: Asked<'clubs'> }
 
 export default async function WedgesPage({ params, searchParams }: Props) {
   const golfer = golferOfPage((await params).golferId)

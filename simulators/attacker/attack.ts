@@ -1,0 +1,315 @@
+import { readdirSync, readFileSync } from 'node:fs'
+import { request as ask } from 'node:http'
+import { join } from 'node:path'
+import { dice, type Dice } from '../golfers/dice'
+
+export type Route = { path: string; method: string }
+export type Sent = Route & { target: string; body?: string; status: number; answer: string }
+
+const API = 'src/app/api'
+const METHODS = ['GET', 'POST', 'PUT', 'PATCH', 'DELETE'] as const
+
+/** Every route that there is, as its folders and what it exports say. */
+export function routesOf(folder = API, path = '/api'): Route[] {
+  return readdirSync(folder, { withFileTypes: true }).flatMap((entry): Route[] => {
+    const at = join(folder, entry.name)
+    if (entry.isDirectory()) return routesOf(at, `${path}/${entry.name}`)
+    if (entry.name !== 'route.ts') return []
+    const source = readFileSync(at, 'utf8')
+    return METHODS.filter((method) =>
+      new RegExp(`export (const|function|async function) ${method}\\b`).test(source),
+    ).map((method) => ({ path, method }))
+  })
+}
+
+/** Pages answer whatever stands in their address, too. */
+const PAGES = ['', 'bag', 'bay', 'stock', 'gaps', 'wedges', 'course', 'log', 'import', 'paper'].map(
+  (page) => ({
+    path: `/golfers/[golferId]${page && `/${page}`}`,
+    method: 'GET',
+  }),
+)
+
+/** What stands for a number, a text, an id where nobody expects it. */
+const ODD: unknown[] = [
+  null,
+  true,
+  0,
+  -1,
+  1.5,
+  1e13,
+  -1e308,
+  4e12,
+  901,
+  -901,
+  '',
+  ' ',
+  '\u0000',
+  'a\u0000b',
+  '\u202e',
+  '../../etc/passwd',
+  '%',
+  '__proto__',
+  'constructor',
+  'toString',
+  'x'.repeat(300),
+  "'; DROP TABLE shot; --",
+  '<script>',
+  '😀'.repeat(30),
+  [],
+  [[]],
+  {},
+  { length: 3 },
+  [null],
+  'full',
+  'NaN',
+  '12',
+  '2026-13-40',
+]
+
+const FIELDS = [
+  'id',
+  'name',
+  'hand',
+  'lengthUnit',
+  'speedUnit',
+  'goalZoneM',
+  'clubId',
+  'swing',
+  'carryM',
+  'hitMs',
+  'shots',
+  'place',
+  'offsetMin',
+  'rangeClear',
+  'setUp',
+  'kind',
+  'mark',
+  'because',
+  'atMs',
+  'batch',
+  'units',
+  'carry',
+  'club',
+  'monitor',
+  'hitAt',
+  'template',
+  'golferId',
+  'ended',
+  'hurt',
+  'station',
+  'shotIds',
+  'stations',
+  'label',
+  'tempC',
+  'altitudeM',
+  'said',
+  'drill',
+  'calledM',
+  'finishM',
+  'air',
+  'plan',
+  'blocks',
+  'loftDeg',
+  'decision',
+  'what',
+  '__proto__',
+  'after',
+]
+
+/** Ids and names that are there, so that a request gets past the first door. */
+export type Known = Record<'golferId' | 'sessionId' | 'clubId' | 'shotId' | 'importId', string[]>
+
+const one = <T>(of: readonly T[], roll: Dice): T => of[Math.floor(roll.between(0, of.length))] as T
+
+function value(roll: Dice, known: Known, depth: number): unknown {
+  const what = roll.between(0, 1)
+  if (what < 0.3) return one(ODD, roll)
+  if (what < 0.5) return one(Object.values(known).flat(), roll)
+  if (what < 0.7) return Math.round(roll.normal(0, 300))
+  if (depth > 3) return null
+  if (what < 0.8) return Array.from({ length: roll.between(0, 4) }, () => value(roll, known, depth + 1))
+  return object(roll, known, depth + 1)
+}
+
+function object(roll: Dice, known: Known, depth = 0): object {
+  const fields = Array.from({ length: 1 + roll.between(0, 7) }, () => one(FIELDS, roll))
+  return Object.fromEntries(fields.map((field) => [field, value(roll, known, depth)]))
+}
+
+/** Bodies as the pages send them, which are sent with one thing in them changed. */
+const FORMS: [path: RegExp, body: (known: Known, roll: Dice) => object][] = [
+  [
+    /feed\/shots$/,
+    (_, roll) => ({ id: `m${roll.between(0, 1e9)}`, units: { length: 'yd', speed: 'mph' }, carry: 120 }),
+  ],
+  [
+    /api\/golfers$/,
+    () => ({ name: 'A', hand: 'right', lengthUnit: 'yd', speedUnit: 'mph', goalZoneM: null }),
+  ],
+  [/sessions$/, () => ({ place: 'indoor', offsetMin: 0, rangeClear: true })],
+  [
+    /sessions\/[^/]+\/shots$/,
+    (known, roll) => ({
+      shots: [
+        {
+          id: `t${roll.between(0, 1e9)}`,
+          clubId: one(known.clubId, roll),
+          swing: 'full',
+          carryM: 120,
+          hitMs: 1.7e12,
+        },
+      ],
+    }),
+  ],
+  [/station$/, (known, roll) => ({ clubId: one(known.clubId, roll), swing: 'full' })],
+  [/said$/, () => ({ kind: 'air', wind: 'into', tempC: 12, surface: 'mat' })],
+  [/moves$/, (known, roll) => ({ shotIds: [one(known.shotId, roll)], decision: 'withdrawn' })],
+  [/api\/shots\/[^/]+$/, () => ({ kind: 'mark', mark: 'fat' })],
+  [/clubs(\/[^/]+)?$/, () => ({ name: 'Spoon', kind: 'wood', loftDeg: 17 })],
+  [
+    /hand-stocks$/,
+    (known, roll) => ({ clubId: one(known.clubId, roll), swing: 'full', carryM: 120, because: 'so' }),
+  ],
+  [
+    /drills$/,
+    (known, roll) => ({
+      drill: 'd',
+      atMs: 1.7e12,
+      calledM: 70,
+      clubId: one(known.clubId, roll),
+      swing: 'full',
+      finishM: 71,
+    }),
+  ],
+  [/places$/, () => ({ name: 'Here', altitudeM: 12, turf: 'soft' })],
+  [/swings$/, () => ({ swing: 'pitch', clock: 9, lengthShare: null, gripDownCm: 0, tempo: null })],
+  [
+    /day$/,
+    () => ({
+      place: null,
+      tempC: 12,
+      altitudeM: 0,
+      seaLevelHpa: 1013,
+      humidity: 0.5,
+      tailwindMps: 0,
+      crosswindMps: 0,
+      turf: 'soft',
+    }),
+  ],
+]
+
+function bodyOf(target: string, roll: Dice, known: Known): string {
+  const what = roll.between(0, 1)
+  if (what < 0.04) return '{'.repeat(Math.floor(roll.between(1, 5000)))
+  if (what < 0.08) return '['.repeat(60) + ']'.repeat(60)
+  if (what < 0.1) return 'x'.repeat(70_000)
+  if (what < 0.12) return ''
+  const form = FORMS.find(([path]) => path.test(target.split('?')[0] ?? ''))?.[1]
+  if (!form || what < 0.4) return JSON.stringify(object(roll, known))
+  const body = form(known, roll) as Record<string, unknown>
+  if (roll.chance(0.8)) {
+    const field = roll.chance(0.8) ? one(Object.keys(body), roll) : one(FIELDS, roll)
+    if (roll.chance(0.15)) delete body[field]
+    else body[field] = value(roll, known, 0)
+  }
+  return JSON.stringify(body)
+}
+
+const QUERIES = [
+  '',
+  '',
+  '',
+  '?what=constructor',
+  '?what=shots',
+  '?kind=report',
+  '?kind=__proto__',
+  '?session=a&session=b',
+  '?session=%00',
+  '?hit=%7E%7E',
+  '?after=-1',
+  '?after=1e99',
+  '?card=day',
+  '?clubs=all&clubs=x',
+  '?%',
+]
+const ODD_IDS = [
+  '%',
+  '%00',
+  '%2e%2e%2f',
+  '..',
+  'x'.repeat(400),
+  '%E0%A4%A',
+  '__proto__',
+  '%F0%9F%98%80',
+  "'--",
+]
+
+function targetOf(path: string, roll: Dice, known: Known): string {
+  const filled = path.replace(/\[(\w+)\]/g, (_, name: keyof Known) =>
+    roll.chance(0.8) ? encodeURIComponent(one(known[name] ?? ['x'], roll)) : one(ODD_IDS, roll),
+  )
+  return filled + one(QUERIES, roll)
+}
+
+/** A restore would take everything away that the others need, and a stream of notices never ends. */
+const isLeftOut = ({ path, method }: Route): boolean =>
+  path === '/api/notices' || (path === '/api/backup' && method === 'POST') || path === '/api/copies'
+
+/** Asks Banco for everything there is in ways that nobody meant, as the seed has it. */
+export async function attack(
+  address: string,
+  {
+    requests,
+    seed,
+    known,
+    onSent,
+  }: { requests: number; seed: number; known: Known; onSent?: (sent: Sent) => void },
+): Promise<Sent[]> {
+  const roll = dice(seed)
+  const routes = [...routesOf(), ...PAGES].filter((route) => !isLeftOut(route))
+  const all: Sent[] = []
+  for (let i = 0; i < requests; i++) {
+    const route = one(routes, roll)
+    const method = roll.chance(0.02) ? one(['TRACE', 'OPTIONS', 'HEAD', 'PUT', 'DELETE'], roll) : route.method
+    const target = targetOf(route.path, roll, known)
+    const body =
+      method === 'GET' || method === 'HEAD' || method === 'TRACE' ? undefined : bodyOf(target, roll, known)
+    const sent = {
+      ...route,
+      method,
+      target,
+      ...(body !== undefined && { body }),
+      ...(await answerTo(address, method, target, body)),
+    }
+    all.push(sent)
+    onSent?.(sent)
+  }
+  return all
+}
+
+/** Written to the wire as it is: a well-behaved client would mend it. */
+function answerTo(
+  address: string,
+  method: string,
+  path: string,
+  body?: string,
+): Promise<{ status: number; answer: string }> {
+  const { hostname, port } = new URL(address)
+  return new Promise((resolve) => {
+    const sent = ask(
+      { hostname, port, path, method, headers: { 'content-type': 'application/json', origin: address } },
+      (response) => {
+        let answer = ''
+        response.setEncoding('utf8')
+        response.on('data', (part: string) => {
+          if (answer.length < 2000) answer += part
+        })
+        response.on('end', () => resolve({ status: response.statusCode ?? 0, answer }))
+      },
+    )
+    sent.on('error', (error) => resolve({ status: 0, answer: error.message }))
+    sent.setTimeout(20_000, () => sent.destroy(new Error('no answer within 20 s')))
+    sent.end(body)
+  })
+}
