@@ -9,6 +9,7 @@ import { load } from './load'
 import { oddBags } from './odd-bags'
 import { liveShots } from './live-shots'
 import { seasonDrag } from './season-drag'
+import { twentyTabs } from './twenty-tabs'
 
 /** Every benchmark, in ratios within one run where there is something to compare with. */
 const BENCHES: Record<string, () => Promise<string[]> | string[]> = {
@@ -23,6 +24,7 @@ const BENCHES: Record<string, () => Promise<string[]> | string[]> = {
   'CSV import': importAgainstBare,
   'CSV import through the browser': browserImport,
   'Live shot to the page': liveShots,
+  'Twenty tabs': twentyTabs,
 }
 
 const wanted = process.argv.slice(2)

@@ -1,4 +1,4 @@
-import { mkdtempSync } from 'node:fs'
+import { mkdtempSync, renameSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import Sqlite from 'better-sqlite3'
@@ -67,4 +67,46 @@ it('a refusal is JSON with its status and a sentence; a body that is none is sai
   expect(await wrong.json()).toMatchObject({ problems: [{ field: 'name' }, { field: 'more' }] })
   expect((await post('{')).status).toBe(400)
   expect((await post(JSON.stringify({ name: 'x'.repeat(70_000) }))).status).toBe(413)
+})
+
+const post = (handle: () => Response) =>
+  route(handle)(new Request('http://127.0.0.1/', { method: 'POST' }), { params: Promise.resolve({}) })
+
+it('data that another command is writing are busy: the caller is told to come again, and nothing was stored', async () => {
+  const other = new Sqlite(theDatabase().name)
+  other.exec('BEGIN IMMEDIATE')
+  const answer = await post(() => (write(), Response.json({})))
+  other.exec('ROLLBACK')
+  other.close()
+  expect([answer.status, answer.headers.get('retry-after')]).toEqual([503, '1'])
+  expect(await answer.text()).toContain('another command writes them')
+})
+
+it.each([
+  ['SQLITE_FULL', 503, 'The disk is full'],
+  ['SQLITE_READONLY_DIRECTORY', 503, 'cannot be written'],
+  ['SQLITE_IOERR_WRITE', 503, 'look after the disk'],
+  ['SQLITE_CORRUPT', 503, 'is damaged'],
+  ['SQLITE_CONSTRAINT_CHECK', 422, 'none that Banco can keep'],
+  ['', 500, 'its own fault'],
+])('what stands in the way (%s) is said in a sentence', async (code, status, sentence) => {
+  const silent = vi.spyOn(console, 'error').mockImplementation(() => {})
+  const answer = await post(() => {
+    throw Object.assign(new Error('inner words'), { code })
+  })
+  silent.mockRestore()
+  expect(answer.status).toBe(status)
+  const text = await answer.text()
+  expect(text).toContain(sentence)
+  expect(text).not.toContain('inner words')
+})
+
+it('a data file that was moved away under a running server is noticed before the next write', async () => {
+  const path = theDatabase().name
+  renameSync(path, `${path}.away`)
+  const answer = await post(() => (write(), Response.json({})))
+  renameSync(`${path}.away`, path)
+  expect(answer.status).toBe(503)
+  expect(await answer.text()).toContain('was moved, deleted or replaced while Banco runs')
+  expect((await post(() => (write(), Response.json({})))).status).toBe(200)
 })
