@@ -29,7 +29,7 @@ export type BayView = {
   session: Session
   /** The shots of this session that are there, in the order in which they came. */
   shots: SessionShot[]
-  /** What all sessions say, and the shots behind it. */
+  /** What all sessions say, with the judgement of this session's shots, and the shots behind it. */
   analysis: BagAnalysis
   history: StationShots
   /** What the session set out to hit; empty without a plan. */
@@ -54,16 +54,19 @@ export function bayView(db: Database, golfer: Golfer, session: Session, nowMs: n
   if (!analysed) return null
   const { bag, analysis, shots } = analysed
   const conditions = conditionsOfShots(db, golfer.id)
+  const own = shotsOfSession(db, session.id)
+  const ids = new Set(own.map(({ id }) => id))
   return {
     golfer,
     bag,
     session,
-    shots: shotsOfSession(db, session.id).map((shot) => ({
+    shots: own.map((shot) => ({
       ...shot,
       conditions: shot.source === 'file' ? PLAIN : conditions(session.id, shot.seq),
     })),
     now: conditions(session.id, Infinity),
-    analysis,
+    // Of earlier sessions the stocks are wanted, not every shot's judgement.
+    analysis: { ...analysis, shots: analysis.shots.filter(({ shotId }) => ids.has(shotId)) },
     history: shots,
     plan: planOf(db, session.id),
     setUp: setUpOf(db, session.id),

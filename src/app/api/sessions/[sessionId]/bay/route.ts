@@ -1,9 +1,11 @@
 import { route } from '@/http/route'
-import { bayResponse } from '@/http/bay-response'
+import { afterOthers, bayResponse } from '@/http/bay-response'
 import { requireOwnedSession } from '@/http/require'
 
 export const dynamic = 'force-dynamic'
 
-export const GET = route<{ sessionId: string }>((_request, { sessionId }) =>
-  bayResponse(requireOwnedSession(sessionId).id),
-)
+export const GET = route<{ sessionId: string }>(async (_request, { sessionId }) => {
+  const { id } = requireOwnedSession(sessionId)
+  await afterOthers()
+  return bayResponse(id)
+})
