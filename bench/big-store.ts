@@ -53,7 +53,7 @@ export function fillStore(
       const at = stations[Math.floor(hit++ / 3) % stations.length]
       if (!at) continue
       const { flight } = hitShot(hidden, at.club, { swing: at.swing, position: i }, roll)
-      take({
+      const about = {
         id: randomUUID() as ShotId,
         sessionId,
         source: 'monitor',
@@ -62,9 +62,9 @@ export function fillStore(
         clubId: at.clubId,
         swing: at.swing,
         heldBecause: null,
-        ...flight,
         posted: '{}',
-      })
+      } as const
+      take(about, flight)
     }
     endSession(db, sessionId, startedMs + shots * 30_000)
   }

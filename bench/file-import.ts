@@ -5,10 +5,12 @@ import Database from 'better-sqlite3'
 import Papa from 'papaparse'
 import { BAG_TEMPLATES } from '@/core/bag/bag-templates'
 import { RECORD_FIELDS, type ShotRecord } from '@/core/formats/shot-record'
-import type { GolferId } from '@/core/ids'
+import type { GolferId, SessionId } from '@/core/ids'
+import { FLIGHT, FLIGHT_FIELDS } from '@/core/shots/flight-fields'
 import { startBag } from '@/store/bags'
 import { openDatabase } from '@/store/database'
 import { addGolfer } from '@/store/golfers'
+import { startSession } from '@/store/sessions'
 import { importShots } from '@/store/shot-files'
 import { writeShotsCsv } from '@/formats/shots-csv'
 import { fileShots } from '@/formats/table/file-shots'
@@ -30,28 +32,45 @@ export function importAgainstBare(): string[] {
   )
   const whole: number[] = []
   const bare: number[] = []
+  const alike: number[] = []
   for (let run = 0; run < RUNS; run++) {
     bare.push(timed(() => bareImport(file, join(folder, `bare-${run}.db`))))
+    alike.push(timed(() => alikeImport(file, join(folder, `alike-${run}.db`))))
     whole.push(timed(() => bancoImport(file, join(folder, `banco-${run}.db`))))
   }
-  const [b, w] = [best(bare), best(whole)]
+  const [b, a, w] = [best(bare), best(alike), best(whole)]
   const peak = process.resourceUsage().maxRSS / 1024
   return [
-    `${ROWS.toLocaleString('en')} rows: bare ${b.toFixed(0)} ms, Banco ${w.toFixed(0)} ms: ${(w / b).toFixed(2)} times (wanted at most 1.8; best of ${RUNS} each)`,
+    `${ROWS.toLocaleString('en')} rows: bare ${b.toFixed(0)} ms, Banco ${w.toFixed(0)} ms: ${(w / b).toFixed(2)} times (best of ${RUNS} each)`,
+    `bare into a table with the same constraints, index and references ${a.toFixed(0)} ms: ${(w / a).toFixed(2)} times (wanted at most 1.8)`,
     `peak memory of the run ${peak.toFixed(0)} MB`,
   ]
 }
 
-function bancoImport(file: string, path: string): void {
+const BENCH = 'bench' as GolferId
+
+function emptyBanco(path: string) {
   const db = openDatabase(path)
-  const id = 'bench' as GolferId
-  addGolfer(db, id, { name: 'Bench', hand: 'right', lengthUnit: 'yd', speedUnit: 'mph', goalZoneM: null }, 0)
-  startBag(db, id, { name: 'Bag', clubs: BAG_TEMPLATES.find(({ key }) => key === 'smooth')?.clubs ?? [] }, 0)
+  const settings = {
+    name: 'Bench',
+    hand: 'right',
+    lengthUnit: 'yd',
+    speedUnit: 'mph',
+    goalZoneM: null,
+  } as const
+  addGolfer(db, BENCH, settings, 0)
+  const clubs = BAG_TEMPLATES.find(({ key }) => key === 'smooth')?.clubs ?? []
+  startBag(db, BENCH, { name: 'Bag', clubs }, 0)
+  return db
+}
+
+function bancoImport(file: string, path: string): void {
+  const db = emptyBanco(path)
   const options = { lengthUnit: 'yd', offsetMin: 0 } as const
   const opened = openTable(readFileSync(file), options)
   if (!opened.ok) throw new Error(opened.problems[0]?.sentence)
   const shots = fileShots(readRows(opened.table, options), 0)
-  const result = importShots(db, id, { name: 'shots.csv', shots }, { nowMs: 0, offsetMin: 0 })
+  const result = importShots(db, BENCH, { name: 'shots.csv', shots }, { nowMs: 0, offsetMin: 0 })
   db.close()
   if (result.taken !== ROWS) throw new Error(`took ${result.taken} of ${ROWS}`)
 }
@@ -70,6 +89,55 @@ function bareImport(file: string, path: string): void {
   const insert = db.prepare(`INSERT INTO shot VALUES (${RECORD_FIELDS.map(() => '?').join(', ')})`)
   db.transaction(() => {
     for (let i = 1; i < data.length; i++) insert.run(at.map((place) => data[i]?.[place]))
+  })()
+  db.close()
+}
+
+/** The same without a check of its own, into the table that Banco has, with all that it demands of a row. */
+function alikeImport(file: string, path: string): void {
+  const db = emptyBanco(path)
+  const { data } = Papa.parse<string[]>(readFileSync(file, 'utf8'), { skipEmptyLines: true })
+  const at = (name: string) => data[0]?.indexOf(name) ?? -1
+  const [id, session, club, carry, hit] = ['id', 'session', 'club', 'carryM', 'hitMs'].map(at) as [
+    number,
+    number,
+    number,
+    number,
+    number,
+  ]
+  const others = FLIGHT_FIELDS.filter((field) => field !== 'carryM').map((field) => ({
+    column: FLIGHT[field].column,
+    place: at(field),
+  }))
+  const clubs = new Map(
+    (db.prepare('SELECT name, id FROM club').raw().all() as [string, string][]).map(([name, each]) => [
+      name,
+      each,
+    ]),
+  )
+  const [firstClub] = clubs.values()
+  const insert = db.prepare(
+    `INSERT INTO shot (id, session_id, source, import_id, hit_ms, club_id, swing, carry_m, ${others.map(({ column }) => column).join(', ')})
+     VALUES (?, ?, 'file', 'f', ?, ?, 'full', ?, ${others.map(() => '?').join(', ')})`,
+  )
+  const number = (text: string | undefined) => (text ? Number(text) : null)
+  db.transaction(() => {
+    db.prepare("INSERT INTO file_import (id, golfer_id, name, at_ms) VALUES ('f', ?, 'shots.csv', 0)").run(
+      BENCH,
+    )
+    for (const each of new Set(data.slice(1).map((row) => row[session])))
+      startSession(db, { golferId: BENCH, startedMs: 1, offsetMin: 0, place: 'range' }, each as SessionId)
+    for (let i = 1; i < data.length; i++) {
+      const row = data[i] as string[]
+      insert.run(
+        row[id],
+        row[session],
+        number(row[hit]) || 0,
+        clubs.get(row[club] ?? '') ?? firstClub,
+        number(row[carry]),
+        ...others.map(({ place }) => number(row[place])),
+      )
+    }
   })()
   db.close()
 }

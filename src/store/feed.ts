@@ -6,7 +6,7 @@ import type { Database } from './database'
 import { cameUncleared } from './range-clear'
 import { receiverFor } from './receivers'
 import { claimSession, sessionById, waitingSession } from './sessions'
-import { addEvents, shotBefore, shotsOfGolfer, shotTaker, type ShotEvent, type Taken } from './shots'
+import { addEvents, shotBefore, shotsOfGolfer, takeShot, type ShotEvent, type Taken } from './shots'
 import type { Swing } from '@/core/station'
 
 /** A shot as a monitor posted it. */
@@ -42,7 +42,7 @@ export function receiveShot(db: Database, post: PostedShot, nowMs: number, offse
       const { unknownFields: _known, monitor: _name, ...flight } = post
       const hitMs = post.hitMs ?? nowMs
       const uncleared = session != null && cameUncleared(db, session.id, hitMs, nowMs)
-      const taken = shotTaker(db)({
+      const taken = takeShot(db, {
         ...flight,
         sessionId: session?.id ?? waitingSession(db, nowMs, offsetMin),
         source: 'monitor',

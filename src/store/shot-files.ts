@@ -82,8 +82,7 @@ export function importShots(
       const heldBecause: HeldReason | null =
         clubId === null ? 'unknown-club' : isPlausibleCarry(shot.carryM) ? null : 'implausible-carry'
       const id = idOf(shot, seen) as ShotId
-      const taken = take({
-        ...shot,
+      const about = {
         id,
         sessionId: sessionOf(shot),
         source: 'file',
@@ -93,7 +92,8 @@ export function importShots(
         clubId,
         swing: shot.swing ?? FULL_SWING,
         heldBecause,
-      })
+      } as const
+      const taken = take(about, shot)
       if (taken === 'other-contents') result.conflicts.push(id)
       else if (taken === 'known') result.known++
       else {

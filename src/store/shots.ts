@@ -7,7 +7,9 @@ import { FLIGHT, FLIGHT_FIELDS, type Flight } from '@/core/shots/flight-fields'
 import type { Database } from './database'
 import type { Swing } from '@/core/station'
 
-export type NewShot = Flight & {
+export type NewShot = Flight & AboutShot
+/** What is known of a shot besides what was measured. */
+export type AboutShot = {
   id: ShotId
   sessionId: SessionId
   source: 'typed' | 'monitor' | 'file'
@@ -37,7 +39,7 @@ const INSERTED = `id, session_id, source, import_id, hit_ms, club_label, club_id
  * that comes again stays withdrawn, unless a file brings it: files are imported again to have their shots again.
  * To be called within a transaction.
  */
-export function shotTaker(db: Database): (shot: NewShot) => Taken {
+export function shotTaker(db: Database): (shot: AboutShot, flight: Flight) => Taken {
   const insert = db.prepare(
     `INSERT INTO shot (${INSERTED}) VALUES (${INSERTED.replace(/[^,]+/g, '?')}) ON CONFLICT (id) DO NOTHING`,
   )
@@ -46,8 +48,8 @@ export function shotTaker(db: Database): (shot: NewShot) => Taken {
   const wait = db.prepare('INSERT INTO uncleared (shot_seq) VALUES (?)')
   // Shots that are typed together are undone together.
   const batch = randomUUID()
-  return (shot) => {
-    // By place: the hot line of a large import.
+  return (shot, flight) => {
+    // By place, with no object between: the hot line of a large import.
     const { changes, lastInsertRowid } = insert.run(
       shot.id,
       shot.sessionId,
@@ -59,7 +61,7 @@ export function shotTaker(db: Database): (shot: NewShot) => Taken {
       shot.swing,
       shot.heldBecause,
       shot.posted ?? null,
-      ...FLIGHT_FIELDS.map((field) => shot[field] ?? null),
+      ...FLIGHT_FIELDS.map((field) => flight[field] ?? null),
     )
     if (changes === 1) {
       // A file's shots are taken back with their file.
@@ -67,7 +69,11 @@ export function shotTaker(db: Database): (shot: NewShot) => Taken {
       if (shot.uncleared) wait.run(lastInsertRowid)
       return 'new'
     }
-    const known = before(shot)
+    const known = before({
+      ...flight,
+      id: shot.id,
+      ...(shot.posted !== undefined && { posted: shot.posted }),
+    })
     if (!known?.same) return 'other-contents'
     if (known.present || shot.source !== 'file') return 'known'
     add(known.seq, batch, shot.hitMs, { kind: 'taken' })
@@ -95,13 +101,13 @@ export function shotBefore(
 
 /** Takes one shot, on disk when this returns. */
 export const takeShot = (db: Database, shot: NewShot): Taken =>
-  db.transaction(() => shotTaker(db)(shot)).immediate()
+  db.transaction(() => shotTaker(db)(shot, shot)).immediate()
 
 /** Takes several shots as one action, all or none: false where one of them has another shot's id. */
 export function takeShots(db: Database, shots: readonly NewShot[]): boolean {
   const take = db.transaction(() => {
     const taker = shotTaker(db)
-    if (shots.some((shot) => taker(shot) === 'other-contents')) throw new OtherContents()
+    if (shots.some((shot) => taker(shot, shot) === 'other-contents')) throw new OtherContents()
   })
   try {
     take.immediate()
