@@ -11,7 +11,7 @@ import type { Problem } from '@/core/problem'
 import { useSubmit } from '../../shared/use-submit'
 import { Problems } from '../../shared/shell/problems'
 import { plain } from '../../shared/form/measure'
-import { NumberOf } from '../../shared/form/number-field'
+import { NumberOf } from '../../shared/form/number-of'
 
 type Fields = Pick<ClubDetails, 'name' | 'kind' | 'loftDeg'>
 type Props = {

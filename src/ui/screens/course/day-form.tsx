@@ -15,7 +15,7 @@ import type { WeatherReading } from '@/core/session/weather'
 import { dayProblems, TURF_NAME } from '@/text/day'
 import { useSubmit } from '../../shared/use-submit'
 import { areNumbers, measuresOf, PERCENT, plain } from '../../shared/form/measure'
-import { NumberOf } from '../../shared/form/number-field'
+import { NumberOf } from '../../shared/form/number-of'
 import { Problems } from '../../shared/shell/problems'
 
 type Props = { golfer: Golfer; day: Day; places: CoursePlace[] }

@@ -1,5 +1,6 @@
 'use client'
 
+import dynamic from 'next/dynamic'
 import Link from 'next/link'
 import { useState } from 'react'
 import type { BagAnalysis } from '@/core/analyse-bag'
@@ -24,10 +25,13 @@ import { finding } from '@/text/finding'
 import { lede } from './lede'
 import { AirChoice } from '../../shared/air/air-choice'
 import { statedAir } from '@/text/set-up'
-import { OwnLimits, StepSchoolChoice, StockRuleChoice } from './schools'
+import { StepSchoolChoice, StockRuleChoice } from './schools'
 import type { StationShots } from '@/views/bag-analysis'
 import { StepEvidence } from './step-evidence'
 import styles from './gaps.module.css'
+
+/** Few golfers have limits of their own: their form comes with them. */
+const OwnLimits = dynamic(() => import('./own-limits'))
 
 type Props = { golfer: Golfer; bag: Bag; analysis: BagAnalysis; shots: StationShots }
 

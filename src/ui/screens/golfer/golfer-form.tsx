@@ -10,7 +10,7 @@ import { useForm, useWatch } from 'react-hook-form'
 import type { BayLikes, Golfer, GolferSettings } from '@/core/golfer'
 import type { LengthUnit, SpeedUnit, TempUnit } from '@/core/units'
 import { lengthMeasure, plain } from '../../shared/form/measure'
-import { NumberOf } from '../../shared/form/number-field'
+import { NumberOf } from '../../shared/form/number-of'
 import { useSubmit } from '../../shared/use-submit'
 import { Problems } from '../../shared/shell/problems'
 

@@ -15,7 +15,7 @@ import { useSubmit } from '../../shared/use-submit'
 import { Problems } from '../../shared/shell/problems'
 import { FULL_SWING } from '@/core/station'
 import { areNumbers, PERCENT, plain } from '../../shared/form/measure'
-import { NumberOf } from '../../shared/form/number-field'
+import { NumberOf } from '../../shared/form/number-of'
 
 type Fields = {
   swing: string

@@ -6,7 +6,7 @@ import Form from 'react-bootstrap/Form'
 import { useForm } from 'react-hook-form'
 import type { Golfer } from '@/core/golfer'
 import { areNumbers, measuresOf, PERCENT, plain } from '../form/measure'
-import { NumberOf } from '../form/number-field'
+import { NumberOf } from '../form/number-of'
 import { Problems } from '../shell/problems'
 import { useSubmit } from '../use-submit'
 

@@ -2,12 +2,11 @@
 
 import { useId, useState, type Ref } from 'react'
 import Form from 'react-bootstrap/Form'
-import { useController, type Control, type FieldPath, type FieldValues } from 'react-hook-form'
 import type { Problem } from '@/core/problem'
 import { sentencesOf } from '../shell/problems'
 import { readTyped, written, type Measure } from './measure'
 
-type Look = {
+export type NumberLook = {
   label: string
   measure: Measure
   hint?: string
@@ -23,7 +22,7 @@ type Look = {
   size?: 'sm'
   ref?: Ref<HTMLInputElement>
 }
-type Props = Look & {
+type Props = NumberLook & {
   value: number | null
   /** NaN while what is typed is not a number. */
   onChange: (value: number | null) => void
@@ -89,16 +88,4 @@ export function NumberField({
       {hint && sentences.length === 0 && <small className="quiet">{hint}</small>}
     </div>
   )
-}
-
-/** A number of a form that is sent as a whole. */
-export function NumberOf<Fields extends FieldValues>({
-  control,
-  name,
-  ...look
-}: Look & { control: Control<Fields>; name: FieldPath<Fields> }) {
-  const {
-    field: { ref, value, onChange },
-  } = useController({ control, name })
-  return <NumberField field={name} {...look} ref={ref} value={value} onChange={onChange} />
 }

@@ -1,0 +1,71 @@
+'use client'
+
+import { useState } from 'react'
+import Button from 'react-bootstrap/Button'
+import Form from 'react-bootstrap/Form'
+import { useForm } from 'react-hook-form'
+import { SEGMENTS, type Segment } from '@/core/bag/segment'
+import { OWN_START, type Zones } from '@/core/gaps/zones'
+import type { Golfer } from '@/core/golfer'
+import { lengthMeasure } from '../../shared/form/measure'
+import { NumberOf } from '../../shared/form/number-of'
+import { Problems } from '../../shared/shell/problems'
+import { useSchools } from './schools'
+
+const SEGMENT_NAME: Record<Segment, string> = {
+  top: 'driver and woods',
+  irons: 'hybrids and irons',
+  wedges: 'wedges',
+}
+
+type OwnFields = Record<Segment, Record<keyof Zones, number | null>>
+
+/** The golfer's own limits of an even step, where that is the school. */
+export default function OwnLimits({ golfer }: { golfer: Golfer }) {
+  const { problems, change } = useSchools(golfer)
+  const unit = golfer.lengthUnit
+  const own = golfer.ownZonesM ?? OWN_START
+  const { control, handleSubmit } = useForm<OwnFields>({ defaultValues: own })
+  const [wrong, setWrong] = useState('')
+  const save = handleSubmit(async (limits) => {
+    const bad = SEGMENTS.find((segment) => {
+      const { narrow, wide } = limits[segment]
+      return !(narrow !== null && wide !== null && narrow > 0 && wide > narrow)
+    })
+    setWrong(
+      bad ? `${SEGMENT_NAME[bad]}: an even step needs two rising numbers in ${unit}, such as 7 and 15.` : '',
+    )
+    if (!bad) await change({ ownZonesM: limits as Record<Segment, Zones> })
+  })
+  return (
+    <section className="sheet" aria-label="My own limits of an even step">
+      <Form className="own-limits" noValidate onSubmit={save}>
+        {SEGMENTS.map((segment) => (
+          <span key={segment} role="group" aria-label={SEGMENT_NAME[segment]}>
+            {SEGMENT_NAME[segment]}
+            {(['narrow', 'wide'] as const).map((end) => (
+              <NumberOf
+                key={end}
+                control={control}
+                name={`${segment}.${end}`}
+                label={`${SEGMENT_NAME[segment]}, ${end === 'narrow' ? 'from' : 'to'}`}
+                labelled="unseen"
+                measure={lengthMeasure(unit, 0)}
+                size="sm"
+              />
+            ))}
+          </span>
+        ))}
+        <Button size="sm" type="submit">
+          Set the limits
+        </Button>
+        {wrong && (
+          <p className="problem" role="alert">
+            {wrong}
+          </p>
+        )}
+        <Problems of={problems} />
+      </Form>
+    </section>
+  )
+}
