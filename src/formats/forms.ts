@@ -16,6 +16,7 @@ import type { CoursePlace, Day } from '@/core/flight/day'
 import { TURFS } from '@/core/flight/ground'
 import { STOCK_RULES } from '@/core/stock/stock-rules'
 import type { ClubId, GolferId, SessionId, ShotId } from '@/core/ids'
+import type { TypedPost } from '@/core/shots/typed-post'
 import { SURFACES, WINDS } from '@/core/session/conditions'
 import type { Block, Plan } from '@/core/session/plan'
 import { SAID_KINDS, type SessionSaid } from '@/core/session/session-said'
@@ -254,16 +255,7 @@ export const STATION_FORM = Joi.object<Station>({
   swing: swing.required(),
 })
 
-export type TypedShotForm = Station & {
-  id: ShotId
-  carryM: number
-  offlineM?: number
-  hitMs: number
-  heldBecause?: 'implausible-carry'
-  mark?: Mark | null
-  after?: ShotId
-}
-const TYPED_SHOT = Joi.object<TypedShotForm>({
+const TYPED_SHOT = Joi.object<TypedPost>({
   id: newId<ShotId>().required(),
   clubId: id<ClubId>().required(),
   swing: swing.required(),
@@ -275,7 +267,7 @@ const TYPED_SHOT = Joi.object<TypedShotForm>({
   after: id<ShotId>(),
 })
 /** Shots that were typed together, and when the range was last said to be clear in that browser. */
-export const TYPED_SHOTS_FORM = Joi.object<{ shots: TypedShotForm[]; clearMs?: number }>({
+export const TYPED_SHOTS_FORM = Joi.object<{ shots: TypedPost[]; clearMs?: number }>({
   shots: Joi.array().items(TYPED_SHOT).min(1).max(200).required(),
   clearMs: time,
 })

@@ -3,11 +3,12 @@ import type { ShotId } from '@/core/ids'
 import { NOW_MS, storeWithGolfer } from '../../tests/store'
 import { cameUncleared, sayClear } from './range-clear'
 import { shotsOfSession } from './shots'
-import { takeTyped, type TypedShot } from './typed-shots'
+import type { TypedPost } from '@/core/shots/typed-post'
+import { takeTyped } from './typed-shots'
 
 function bay() {
   const { db, sessionId, clubId } = storeWithGolfer()
-  const typed = (id: string, more: Partial<TypedShot> = {}): TypedShot => ({
+  const typed = (id: string, more: Partial<TypedPost> = {}): TypedPost => ({
     id: id as ShotId,
     clubId: clubId('8-iron'),
     swing: 'full',
@@ -15,7 +16,7 @@ function bay() {
     hitMs: NOW_MS,
     ...more,
   })
-  const take = (...shots: TypedShot[]) => takeTyped(db, sessionId, { shots }, NOW_MS)
+  const take = (...shots: TypedPost[]) => takeTyped(db, sessionId, { shots }, NOW_MS)
   const ids = () => shotsOfSession(db, sessionId).map(({ id }) => id)
   return { db, sessionId, typed, take, ids }
 }

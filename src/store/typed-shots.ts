@@ -1,23 +1,8 @@
-import type { ClubId, SessionId, ShotId } from '@/core/ids'
-import type { Mark } from '@/core/shots/mark'
-import type { Swing } from '@/core/station'
+import type { SessionId } from '@/core/ids'
+import type { TypedPost } from '@/core/shots/typed-post'
 import type { Database } from './database'
 import { cameUncleared, sayClear } from './range-clear'
 import { addEvents, shotsOfSession, takeShots } from './shots'
-
-/** A shot as a page sends it. */
-export type TypedShot = {
-  id: ShotId
-  clubId: ClubId
-  swing: Swing
-  carryM: number
-  offlineM?: number
-  hitMs: number
-  heldBecause?: 'implausible-carry'
-  mark?: Mark | null
-  /** The shot that was typed before it: it has to be here first. */
-  after?: ShotId
-}
 
 /** `early`: the shot that was typed before has not come yet. */
 export type TypedTaken = 'taken' | 'other-contents' | 'early'
@@ -30,7 +15,7 @@ export type TypedTaken = 'taken' | 'other-contents' | 'early'
 export function takeTyped(
   db: Database,
   sessionId: SessionId,
-  { shots, clearMs }: { shots: readonly TypedShot[]; clearMs?: number | undefined },
+  { shots, clearMs }: { shots: readonly TypedPost[]; clearMs?: number | undefined },
   nowMs: number,
 ): TypedTaken {
   return db
@@ -61,7 +46,7 @@ export function takeTyped(
 }
 
 /** A shot that is sent again brings a mark that it has already. */
-function markAsTyped(db: Database, sessionId: SessionId, shots: readonly TypedShot[], nowMs: number): void {
+function markAsTyped(db: Database, sessionId: SessionId, shots: readonly TypedPost[], nowMs: number): void {
   if (shots.every(({ mark }) => !mark)) return
   const there = new Map(shotsOfSession(db, sessionId).map((shot) => [shot.id, shot]))
   const marks = shots.flatMap(({ id, mark }) => {

@@ -2,12 +2,13 @@ import { beforeEach, describe, expect, it } from 'vitest'
 import type { ClubId, SessionId, ShotId } from '@/core/ids'
 import { createOutbox, type InTurn } from './outbox'
 import { unreachable, type Sent } from './send'
-import type { BrowserStore, TypedShotPost } from './waiting-shots'
+import type { TypedPost } from '@/core/shots/typed-post'
+import type { BrowserStore } from './waiting-shots'
 
 const SESSION = 'session-1' as SessionId
 const OTHER = 'session-2' as SessionId
 const id = (text: string) => text as ShotId
-const shot = (name: string): TypedShotPost => ({
+const shot = (name: string): TypedPost => ({
   id: id(name),
   clubId: '8-iron' as ClubId,
   swing: 'full',
@@ -53,7 +54,7 @@ function page(
   const outbox = createOutbox(
     store,
     (_method, url, body) => {
-      const { shots = [], ...more } = (body ?? {}) as { shots?: TypedShotPost[]; clearMs?: number }
+      const { shots = [], ...more } = (body ?? {}) as { shots?: TypedPost[]; clearMs?: number }
       const after = shots[0]?.after
       const post = { url, ids: shots.map((each) => each.id), ...(after && { after }), ...more }
       posted.push(post)

@@ -1,23 +1,8 @@
 import type { SessionId, ShotId } from '@/core/ids'
-import type { Mark } from '@/core/shots/mark'
-import type { Station } from '@/core/station'
-
-/** A shot as it was typed; its id makes it one shot however often it is sent. */
-export type TypedShotPost = Station & {
-  id: ShotId
-  carryM: number
-  offlineM?: number
-  hitMs: number
-  /** Waits for the golfer: one slip of the fingers would explain its carry. */
-  heldBecause?: 'implausible-carry'
-  /** As the golfer marked it while it waited. */
-  mark?: Mark | null
-  /** The shot that was typed before it and waited still: it comes before this one. */
-  after?: ShotId
-}
+import type { TypedPost } from '@/core/shots/typed-post'
 
 /** A typed shot that waits, with the last word that the range was clear: it may never have reached Banco. */
-export type WaitingShot = TypedShotPost & { clearMs?: number }
+export type WaitingShot = TypedPost & { clearMs?: number }
 
 export type BrowserStore = Pick<Storage, 'getItem' | 'setItem' | 'removeItem' | 'key' | 'length'>
 const PREFIX = 'banco-waiting '

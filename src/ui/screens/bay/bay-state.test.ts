@@ -3,13 +3,13 @@ import type { ClubId, ShotId } from '@/core/ids'
 import { PLAIN } from '@/core/session/conditions'
 import type { SessionShot } from '@/core/session/session-shot'
 import type { BayView } from '@/views/bay-view'
-import type { TypedShotPost } from '../../shared/waiting-shots'
+import type { TypedPost } from '@/core/shots/typed-post'
 import { unreachable, type Sent } from '../../shared/send'
 import { bayAfter, bayState, shownBay, undoBatch, type BayEvent, type BayState } from './bay-state'
 
 const NOW_MS = Date.UTC(2026, 3, 11, 9, 30)
 const IRON = { clubId: '8-iron' as ClubId, swing: 'full' }
-const typed = (id: string, more: Partial<TypedShotPost> = {}): TypedShotPost => ({
+const typed = (id: string, more: Partial<TypedPost> = {}): TypedPost => ({
   ...IRON,
   id: id as ShotId,
   carryM: 120,

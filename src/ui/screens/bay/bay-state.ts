@@ -6,7 +6,7 @@ import type { Problem } from '@/core/problem'
 import type { ShotId } from '@/core/ids'
 import type { Station } from '@/core/station'
 import type { BayView } from '@/views/bay-view'
-import type { TypedShotPost } from '../../shared/waiting-shots'
+import type { TypedPost } from '@/core/shots/typed-post'
 import type { Sent } from '../../shared/send'
 
 /** What a page of the Bay knows. */
@@ -14,7 +14,7 @@ export type BayState = {
   /** The Bay as the server last told it, with what the golfer did since. */
   view: BayView
   /** Typed shots that no shown Bay holds yet. */
-  unanswered: TypedShotPost[]
+  unanswered: TypedPost[]
   /** Those of them whose own request is under way. */
   sending: ShotId[]
   /** Requests that were asked and not answered. */
@@ -34,10 +34,10 @@ export type BayEvent =
   /** An answer to any request; `kept` are the shots that wait in this browser. */
   | { type: 'answered'; sent: Sent<BayView>; kept: readonly ShotId[] }
   | { type: 'problems'; problems: Problem[] }
-  | { type: 'typed'; shots: TypedShotPost[] }
+  | { type: 'typed'; shots: TypedPost[] }
   /** The request of typed shots is over: they were taken, refused, or wait, with `waiting` in all. */
   | { type: 'settled'; shotIds: readonly ShotId[]; outcome: 'taken' | 'refused' | 'waits'; waiting: number }
-  | { type: 'waits'; shots: readonly TypedShotPost[] }
+  | { type: 'waits'; shots: readonly TypedPost[] }
   | { type: 'opened'; station: Station }
   | { type: 'cleared'; atMs: number }
   | { type: 'marked'; shotId: ShotId; mark: Mark | null }
@@ -135,7 +135,7 @@ export function shownBay({ view, unanswered }: BayState): BayView {
   const last = view.shots.at(-1)?.seq ?? 0
   const apart = apartBecause(view.now)
   let clearMs = lastClearMs(view)
-  const heldOf = ({ heldBecause, hitMs }: TypedShotPost): SessionShot['heldBecause'] => {
+  const heldOf = ({ heldBecause, hitMs }: TypedPost): SessionShot['heldBecause'] => {
     const lapsed = clearLapsed(clearMs, hitMs)
     if (!lapsed) clearMs = hitMs
     return heldBecause ?? (lapsed ? 'range-not-clear' : null)

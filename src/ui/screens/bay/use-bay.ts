@@ -11,7 +11,7 @@ import type { BayView } from '@/views/bay-view'
 import { listenToNotices } from '../../shared/notices'
 import { isGone, outbox } from '../../shared/outbox'
 import { send, type Sent } from '../../shared/send'
-import type { TypedShotPost } from '../../shared/waiting-shots'
+import type { TypedPost } from '@/core/shots/typed-post'
 import { bayAfter, bayState, shownBay, undoBatch } from './bay-state'
 
 type Ask = () => Promise<Sent<BayView>>
@@ -112,7 +112,7 @@ export function useBay(first: BayView) {
     /** Takes shots that were typed together. They show at once; without an answer they wait in this browser. */
     hit: async (station: Station, typed: readonly TypedHit[]) => {
       const now = Date.now()
-      const shots = typed.map(({ carryM, offlineM, held }): TypedShotPost => ({
+      const shots = typed.map(({ carryM, offlineM, held }): TypedPost => ({
         ...station,
         carryM,
         ...(offlineM !== undefined && { offlineM }),

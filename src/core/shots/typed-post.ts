@@ -1,0 +1,17 @@
+import type { ShotId } from '../ids'
+import type { Station } from '../station'
+import type { Mark } from './mark'
+
+/** A typed shot on its way into the store; its id makes it one shot however often it is sent. Lengths in metres. */
+export type TypedPost = Station & {
+  id: ShotId
+  carryM: number
+  offlineM?: number
+  hitMs: number
+  /** Waits for the golfer: one slip of the fingers would explain its carry. */
+  heldBecause?: 'implausible-carry'
+  /** As the golfer marked it while it waited. */
+  mark?: Mark | null
+  /** The shot that was typed before it and waited still: it comes before this one. */
+  after?: ShotId
+}
