@@ -43,6 +43,9 @@ export const LIMITS = {
   offsetMin: { least: -900, most: 900 },
 } as const satisfies Record<string, Range>
 
+/** No clock that goes right says later, in milliseconds since 1970: the year 2096. */
+export const LATEST_MS = 4e12
+
 /** The most letters of what a golfer writes. */
 export const LETTERS = {
   golfer: 60,

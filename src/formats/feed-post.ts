@@ -1,6 +1,6 @@
 import Joi from 'joi'
 import type { ShotId } from '@/core/ids'
-import { LETTERS } from '@/core/limits'
+import { LETTERS, LATEST_MS } from '@/core/limits'
 import {
   FLIGHT,
   FLIGHT_FIELDS,
@@ -46,7 +46,7 @@ const measured = Joi.number().min(-1e6).max(1e6)
 const KNOWN = {
   ...Object.fromEntries(FLIGHT_NAMES.map((name) => [name, measured])),
   id: newId().required(),
-  hitAt: Joi.number().integer().min(0).max(4e12),
+  hitAt: Joi.number().integer().min(0).max(LATEST_MS),
   monitor: Joi.string().max(LETTERS.device),
   units: Joi.object({
     length: Joi.string()

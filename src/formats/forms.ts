@@ -26,7 +26,7 @@ import { MARKS, type Mark } from '@/core/shots/mark'
 import type { LeftAbout } from '@/core/gaps/left-on-purpose'
 import { isPlausibleCarry } from '@/core/shots/plausible-carry'
 import { newId, said, within } from './check'
-import { LETTERS, LIMITS } from '@/core/limits'
+import { LETTERS, LIMITS, LATEST_MS } from '@/core/limits'
 import { LENGTH_UNITS, SPEED_UNITS, TEMP_UNITS } from '@/core/units'
 import { SET_UP_FORM } from './set-up-form'
 import type { Station } from '@/core/station'
@@ -35,7 +35,7 @@ import type { Station } from '@/core/station'
 
 const id = <T extends string>() => Joi.string<T>().max(100)
 const swing = Joi.string().max(LETTERS.swing)
-const time = Joi.number().integer().min(0).max(4e12)
+const time = Joi.number().integer().min(0).max(LATEST_MS)
 const carryM = Joi.number().custom((value: number) =>
   isPlausibleCarry(value)
     ? value

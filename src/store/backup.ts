@@ -13,6 +13,7 @@ import {
 } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { dirname, join } from 'node:path'
+import { LATEST_MS } from '@/core/limits'
 import { DataError, isDamage, sqliteCode } from './data-error'
 import { openDatabase, type Database } from './database'
 
@@ -107,8 +108,6 @@ function refuseForeign(db: Database): void {
   if (strange > 0)
     throw new BackupError('This backup has shots or sessions of times that never were: take another.')
 }
-
-const LATEST_MS = 4e12
 
 /** What a restore does one after the other; tests stop it after each. */
 export type RestoreStep = 'copied' | 'closed' | 'kept' | 'log put aside' | 'replaced' | 'done'

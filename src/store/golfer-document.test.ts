@@ -104,6 +104,22 @@ describe('everything of a golfer as one document', () => {
       'contradicts itself',
     ],
     [
+      'a session without its golfer',
+      (doc: GolferDocument) => ({
+        ...doc,
+        tables: { ...doc.tables, session: doc.tables.session!.map((row) => ({ ...row, golfer_id: null })) },
+      }),
+      'a row in "session" that is not of',
+    ],
+    [
+      'a shot of a time that never was',
+      (doc: GolferDocument) => ({
+        ...doc,
+        tables: { ...doc.tables, shot: doc.tables.shot!.map((row) => ({ ...row, hit_ms: 5e12 })) },
+      }),
+      'which is no time that was',
+    ],
+    [
       'a row too short',
       (doc: GolferDocument) => ({ ...doc, tables: { ...doc.tables, club: [{ id: 'x' }] } }),
       'a row without "golfer_id"',

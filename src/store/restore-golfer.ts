@@ -1,4 +1,5 @@
 import type { GolferId } from '@/core/ids'
+import { LATEST_MS } from '@/core/limits'
 import type { Database } from './database'
 import {
   DOCUMENT_TABLES,
@@ -35,6 +36,18 @@ export function restoreGolfer(db: Database, given: GolferDocument): GolferId {
   const [golfer, ...others] = tables.golfer ?? []
   if (!golfer || others.length > 0)
     throw new GolferDocumentError('This file holds no one golfer: export the golfer again.')
+  for (const [name, rows] of Object.entries(tables))
+    for (const row of rows) {
+      if ('golfer_id' in row && row.golfer_id !== golfer.id)
+        throw new GolferDocumentError(
+          `This file has a row in "${name}" that is not of ${golfer.name}: nothing was taken. Export the golfer again.`,
+        )
+      const time = Object.entries(row).find(([column, value]) => column.endsWith('_ms') && !isTime(value))
+      if (time)
+        throw new GolferDocumentError(
+          `This file says ${String(time[1]).slice(0, 40)} for "${time[0]}" in "${name}", which is no time that was: nothing was taken.`,
+        )
+    }
   const taken = db
     .prepare('SELECT name, id FROM golfer WHERE id = ? OR name = ?')
     .get(golfer.id, golfer.name) as { id: string } | undefined
@@ -47,6 +60,9 @@ export function restoreGolfer(db: Database, given: GolferDocument): GolferId {
   contradictionsNamed(() => insertDocument(db, document))
   return golfer.id as GolferId
 }
+
+const isTime = (value: unknown): boolean =>
+  value === null || (Number.isSafeInteger(value) && (value as number) >= 0 && (value as number) <= LATEST_MS)
 
 function contradictionsNamed<T>(work: () => T): T {
   try {

@@ -1,4 +1,5 @@
-import { mkdirSync, statSync, writeFileSync } from 'node:fs'
+import { spawn } from 'node:child_process'
+import { existsSync, mkdirSync, statSync, writeFileSync } from 'node:fs'
 import { join } from 'node:path'
 import type { APIRequestContext, Page } from '@playwright/test'
 import type { BancoServer } from '../../demo/banco-server'
@@ -121,6 +122,8 @@ test('a damaged data file is said on every page, and a copy is put back in two t
   const copy = await (await request.get(`${banco.address}/api/backup`)).body()
   await banco.stop()
   const file = join(banco.data, 'banco.db')
+  // Told to stop, it has folded its log into the file.
+  expect(existsSync(`${file}-wal`)).toBe(false)
   mkdirSync(join(banco.data, 'copies'), { recursive: true })
   writeFileSync(join(banco.data, 'copies', 'banco-2026-11-25.db'), copy)
   writeFileSync(file, Buffer.alloc(statSync(file).size))
@@ -135,4 +138,22 @@ test('a damaged data file is said on every page, and a copy is put back in two t
   await page.getByRole('button', { name: 'Put back the copy banco-2026-11-25.db' }).click()
   await page.getByRole('button', { name: 'Yes: all golfers as they were then' }).click()
   await expect(page.getByText('Ysella Rowe')).toBeVisible()
+})
+
+test('a second server on the same data is refused with a sentence, and the first goes on', async ({
+  request,
+  banco,
+}) => {
+  const said = await new Promise<string>((resolve) => {
+    const second = spawn(
+      process.execPath,
+      ['node_modules/next/dist/bin/next', 'start', '-H', '127.0.0.1', '-p', '0'],
+      { env: { ...process.env, BANCO_DATA: banco.data, NODE_ENV: 'production' } },
+    )
+    let text = ''
+    second.stderr.on('data', (part) => (text += part))
+    second.on('close', (code) => resolve(`${code}: ${text}`))
+  })
+  expect(said).toMatch(/^1: .*Banco is running on the data in/s)
+  expect((await request.get(`${banco.address}/golfers/new`)).status()).toBe(200)
 })
