@@ -52,8 +52,8 @@ export function bareRoute<P extends Record<string, string>>(
   }
 }
 
-/** Nobody hears of a change where the data cannot be read any more: every page finds that out by itself. */
-function markNow(): string {
+/** The mark of the data; empty where they cannot be read any more, which every page finds out by itself. */
+export function markNow(): string {
   try {
     return dataMark()
   } catch {

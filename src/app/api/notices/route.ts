@@ -1,11 +1,20 @@
 import { listen } from '@/http/notices'
-import { dataMark, theDatabase } from '@/store/database'
+import { markNow } from '@/http/route'
+import { theDatabase } from '@/store/database'
 import { newestShot } from '@/store/shots'
 
 export const dynamic = 'force-dynamic'
 
 /** Other processes (an import by command) write to the same file: look this often. */
 const LOOK_MS = 1000
+
+function newestIfRead(): number | null {
+  try {
+    return newestShot(theDatabase())
+  } catch {
+    return null
+  }
+}
 
 /** Server-sent events: "newest shot: place". A page that reconnects hears the newest at once, and reads again. */
 export function GET(request: Request): Response {
@@ -15,8 +24,10 @@ export function GET(request: Request): Response {
     start(controller) {
       let told = ''
       const tell = () => {
-        told = dataMark()
-        const newest = newestShot(theDatabase())
+        told = markNow()
+        const newest = newestIfRead()
+        // Whoever asks for data that cannot be read is told so: a timer that fails would take the server along.
+        if (newest === null) return
         controller.enqueue(encoder.encode(`id: ${newest}\ndata: newest shot: ${newest}\n\n`))
       }
       controller.enqueue(encoder.encode('retry: 500\n\n'))
@@ -31,7 +42,7 @@ export function GET(request: Request): Response {
       }
       const unlisten = listen(tell, end)
       const look = setInterval(() => {
-        if (dataMark() !== told) tell()
+        if (markNow() !== told) tell()
       }, LOOK_MS)
       stop = () => {
         unlisten()
