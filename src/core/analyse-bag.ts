@@ -94,7 +94,7 @@ export type Warning =
  * output. Lengths in metres, speeds in metres per second, angles in degrees.
  */
 export function analyseBag({ clubs, shots: all, rules = {}, older: before = [] }: BagInput): BagAnalysis {
-  const { taken: shots, older } = newestShots(all)
+  const { taken: shots, older } = newestShots(all, rules.windCounts)
   const passedOver = [...before, ...older]
   const bag = clubs.filter((club) => club.kind !== 'putter').sort(byOrder)
   const putters = new Set(clubs.filter((club) => club.kind === 'putter').map(({ id }) => id))

@@ -114,7 +114,7 @@ export function bagInput(
 ): BagInput {
   const conditions = conditionsOfShots(db, golfer.id)
   const dated = datedShots(db, golfer, bag, nowMs, conditions)
-  const { taken, older } = newestShots(dated)
+  const { taken, older } = newestShots(dated, golfer.windCounts)
   const rows = fullRows(
     db,
     taken.map(({ seq }) => seq),

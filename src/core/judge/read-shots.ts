@@ -47,7 +47,7 @@ export function readShots(
   const unreadable: Shot[] = []
   const strangers: Shot[] = []
   const apart: Shot[] = []
-  const isApart = keptApart(inOrder, windCounts)
+  const isApart = apartOf(inOrder, windCounts)
   let session = -1
   let position = 0
   let last: Shot | null = null
@@ -101,9 +101,11 @@ function stationsOf(bag: readonly Club[], shots: readonly Shot[]): StationReadin
  * Which shots are kept apart. Those of a station that was hit in nothing but wind or bad lies are all there
  * is of it, and count.
  */
-function keptApart(shots: readonly Shot[], windCounts: boolean): (shot: Shot) => boolean {
-  const stationOf = ({ clubId, swing }: Shot) => stationKey({ clubId, swing })
-  const plain = new Set(shots.filter(({ apart }) => apart === undefined).map(stationOf))
+export function apartOf<S extends Pick<Shot, 'clubId' | 'swing' | 'apart'>>(
+  shots: readonly S[],
+  windCounts: boolean,
+): (shot: S) => boolean {
+  const plain = new Set(shots.filter(({ apart }) => apart === undefined).map(stationKey))
   return (shot) =>
-    shot.apart === 'warm-up' || (shot.apart !== undefined && !windCounts && plain.has(stationOf(shot)))
+    shot.apart === 'warm-up' || (shot.apart !== undefined && !windCounts && plain.has(stationKey(shot)))
 }

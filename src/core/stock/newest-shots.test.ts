@@ -39,6 +39,19 @@ describe('the shots of a stock', () => {
     expect(counted.length).toBeGreaterThanOrEqual(NEWEST.shots)
   })
 
+  it('in calm air are not pushed out by newer ones in wind, unless the golfer counts those', () => {
+    const shots = sessions([60, 60]).map((shot): Shot =>
+      shot.session === 1 ? { ...shot, apart: 'wind' } : shot,
+    )
+    const calm = (windCounts: boolean) =>
+      newestShots(shots, windCounts).taken.filter(({ apart }) => apart === undefined).length
+    expect([calm(false), calm(true)]).toEqual([60, 30])
+    const stock = analyseBag({ clubs: SIX, shots }).stocks.find(({ clubId }) => clubId === '7-iron')
+    expect([stock?.count, stock?.conditions?.apart.length]).toEqual([60, 60])
+    const windy = sessions([60, 60, 60, 60], { apart: 'wind' })
+    expect(newestShots(windy).older).toMatchObject([{ shots: 120 }])
+  })
+
   it('are the same in whatever order they are given', () => {
     const shots = sessions([40, 40, 40])
     const ids = (list: readonly Shot[]) =>

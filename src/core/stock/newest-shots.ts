@@ -1,4 +1,5 @@
 import type { Shot } from '../shots/shot'
+import { apartOf } from '../judge/read-shots'
 import { stationKey, type Station } from '../station'
 
 /**
@@ -16,16 +17,18 @@ export type Newest<S extends Datable = Shot> = {
   older: (Station & { shots: number })[]
 }
 
-/** Whether a shot can count: what the golfer left out, and a warm-up, takes no other's place. */
-const canCount = ({ mark, apart }: Datable): boolean =>
-  (mark === undefined || mark === 'solid') && apart !== 'warm-up'
-
 /** Over 0 where the first was hit later. */
 const isNewer = (a: Datable, b: Datable): number =>
   (a.session ?? 0) - (b.session ?? 0) || a.sequence - b.sequence
 
-/** The newest shots of every station, in the order in which they were given. */
-export function newestShots<S extends Datable>(shots: readonly S[]): Newest<S> {
+/**
+ * The newest shots of every station, in the order in which they were given. What the golfer left out, and what is kept
+ * apart, takes no other's place.
+ * @param windCounts shots in wind and from bad lies are not kept apart
+ */
+export function newestShots<S extends Datable>(shots: readonly S[], windCounts = false): Newest<S> {
+  const isApart = apartOf(shots, windCounts)
+  const canCount = (shot: S) => (shot.mark === undefined || shot.mark === 'solid') && !isApart(shot)
   const stations = new Map<string, S[]>()
   for (const shot of shots) {
     const key = stationKey(shot)

@@ -2,7 +2,7 @@
 
 import Link from 'next/link'
 import { PageHead } from '../../shared/shell/page-head'
-import { Restore, type CopyShown } from './restore'
+import { Restore, type CopyShown } from '../../shared/data/restore'
 
 type Props = { wrong: string; copies: CopyShown[]; nowMs: number }
 

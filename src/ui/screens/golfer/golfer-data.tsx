@@ -8,7 +8,7 @@ import type { Golfer } from '@/core/golfer'
 import type { Problem } from '@/core/problem'
 import { send, sendText, type Sent } from '../../shared/send'
 import { Problems } from '../../shared/shell/problems'
-import { Restore, type CopyShown } from '../data/restore'
+import { Restore, type CopyShown } from '../../shared/data/restore'
 
 type Props = { golfer: Golfer; copies: CopyShown[]; nowMs: number }
 

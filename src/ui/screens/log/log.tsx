@@ -23,6 +23,7 @@ type Props = {
   /** A page of them, newest first, after so many newer ones. */
   sessions: SessionSummary[]
   after: number
+  aPage: number
   all: { sessions: number; shots: number }
   waiting: SessionSummary[]
   files: FileInLog[]
@@ -36,7 +37,7 @@ const EXPORTS = [
 ] as const
 
 /** Every visit, and shots in and out as files. */
-export function Log({ golfer, sessions, after, all, waiting, files }: Props) {
+export function Log({ golfer, sessions, after, aPage, all, waiting, files }: Props) {
   const router = useRouter()
   const { problems, setProblems, send } = useSubmit()
   const [said, setSaid] = useState('')
@@ -138,7 +139,7 @@ export function Log({ golfer, sessions, after, all, waiting, files }: Props) {
               </tbody>
             </Table>
           )}
-          <Pages shown={sessions.length} after={after} all={all.sessions} />
+          <Pages shown={sessions.length} after={after} aPage={aPage} all={all.sessions} />
         </section>
         <section className="sheet" aria-label="Files">
           <h2>Files</h2>
@@ -183,11 +184,11 @@ export function Log({ golfer, sessions, after, all, waiting, files }: Props) {
 }
 
 /** The way to older and newer sessions, where there are more than stand on a page. */
-function Pages({ shown, after, all }: { shown: number; after: number; all: number }) {
+function Pages({ shown, after, aPage, all }: { shown: number; after: number; aPage: number; all: number }) {
   if (all <= shown && after === 0) return null
   return (
     <nav className="p-3 d-flex align-items-center gap-3" aria-label="Older and newer sessions">
-      {after > 0 && <Link href={`?after=${Math.max(0, after - 50)}`}>Newer</Link>}
+      {after > 0 && <Link href={`?after=${Math.max(0, after - aPage)}`}>Newer</Link>}
       <span className="quiet">
         {after + 1} to {after + shown} of {all}
       </span>

@@ -20,6 +20,7 @@ export default async function LogPage({ params, searchParams }: Props) {
       sessions={sessionsOf(db, golfer.id, { most: A_PAGE, after })}
       all={historyOf(db, golfer.id)}
       after={after}
+      aPage={A_PAGE}
       waiting={waitingSessions(db)}
       files={importsOf(db, golfer.id)}
     />

@@ -5,8 +5,8 @@ import { useRef, useState, type ChangeEvent } from 'react'
 import Button from 'react-bootstrap/Button'
 import type { Problem } from '@/core/problem'
 import { age, fileSize } from '@/text/numbers'
-import { send, sendText, type Sent } from '../../shared/send'
-import { Problems } from '../../shared/shell/problems'
+import { send, sendText, type Sent } from '../send'
+import { Problems } from '../shell/problems'
 
 /** A copy of all data, made on its day. */
 export type CopyShown = { name: string; madeMs: number; bytes: number }
