@@ -199,6 +199,7 @@ export function shotStandings(db: Database, golferId: GolferId, nowMs: number): 
       shot.id,
       {
         id: shot.id,
+        clubId: shot.clubId,
         heldBecause: shot.heldBecause,
         apart: shot.source === 'file' ? null : apartBecause(conditions(shot.sessionId, shot.seq)),
         onCourse: onCourse.has(shot.sessionId),

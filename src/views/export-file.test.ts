@@ -2,7 +2,7 @@ import { clubsInOrder } from '@/core/bag/bag'
 import Papa from 'papaparse'
 import { beforeAll, describe, expect, it } from 'vitest'
 import { DEMO_SEED, fillNetLoft } from '../../demo/net-loft'
-import { NOW_MS } from '../../tests/store'
+import { NOW_MS, storeWithGolfer } from '../../tests/store'
 import { REFERENCE_AIR } from '@/core/flight/air'
 import { airOfDay, type Day } from '@/core/flight/day'
 import { dayCard, seasonStations } from '@/core/flight/day-card'
@@ -10,6 +10,8 @@ import { TURFS } from '@/core/flight/ground'
 import { season } from '@/core/flight/season'
 import { ordinaryRun, runOfTotals } from '@/core/flight/station-run'
 import type { Golfer } from '@/core/golfer'
+import type { ShotId } from '@/core/ids'
+import type { Stock } from '@/core/stock/stock'
 import { lengthIn } from '@/core/units'
 import { wedges } from '@/core/wedges/wedges'
 import { len } from '@/text/numbers'
@@ -20,6 +22,8 @@ import { bagInput } from '@/store/bag-input'
 import { bagOf } from '@/store/bags'
 import { openDatabase, type Database } from '@/store/database'
 import { allGolfers, golferById } from '@/store/golfers'
+import { takeShot } from '@/store/shots'
+import { STOCK_COLUMNS } from '@/text/stock-columns'
 import { paperView } from './paper-view'
 import { exportFile } from './export-file'
 
@@ -155,4 +159,33 @@ it('one run and one total for each station and ground: Stock, stair, Wedges, car
     }
   }
   expect(walked).toBeGreaterThan(60)
+})
+
+it('a golfer who hits a lot: newest and older shots are told apart in the file, and come to what the table says', () => {
+  const { db: store, golfer, clubId, sessionId } = storeWithGolfer()
+  for (let i = 0; i < 130; i++)
+    takeShot(store, {
+      id: `many-${i}` as ShotId,
+      sessionId,
+      source: 'monitor',
+      hitMs: NOW_MS + i * 20_000,
+      clubLabel: null,
+      clubId: clubId('8-iron'),
+      swing: 'full',
+      carryM: 120 + (i % 5) / 2,
+      heldBecause: null,
+    })
+  const nowMs = NOW_MS + 86_400_000
+  const csv = exportFile(store, golfer, 'shots', nowMs) ?? ''
+  const fates = Papa.parse<Record<string, string>>(csv, { header: true, skipEmptyLines: true }).data.map(
+    ({ counts }) => counts,
+  )
+  const older = fates.filter((fate) => fate === 'passed over: newer shots make the stock')
+  const stock = paperView(store, golfer, nowMs)?.analysis.stocks.find(({ count }) => count > 0)
+  expect(older).toHaveLength(70)
+  expect(stock?.older).toBe(70)
+  expect(fates.filter((fate) => fate === 'counts')).toHaveLength(stock?.count ?? 0)
+  expect(
+    STOCK_COLUMNS.find(({ title }) => title(golfer) === 'Solid')?.cell(stock as Stock, golfer).beside,
+  ).toBe('newest of 130')
 })

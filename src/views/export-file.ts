@@ -23,9 +23,10 @@ export function exportFile(db: Database, golfer: Golfer, what: Export, nowMs: nu
     const standings = shotStandings(db, golfer.id, nowMs)
     const judged = new Map((input?.analysis.shots ?? []).map((shot) => [shot.shotId, shot]))
     const apart = keptApart(standings.values(), input?.analysis.stocks ?? [])
+    const inBag = new Set(input?.bag.clubs.map(({ id }) => id))
     return writeShotsCsv(shotRecords(db, golfer.id), golfer, (id) => {
       const standing = standings.get(id as ShotId)
-      return standing ? shotFate(standing, judged, apart) : ''
+      return standing ? shotFate(standing, judged, apart, inBag) : ''
     })
   }
   if (!input) return null

@@ -1,11 +1,12 @@
 import type { BagAnalysis } from '../analyse-bag'
-import type { ShotId } from '../ids'
+import type { ClubId, ShotId } from '../ids'
 import type { HeldReason } from '../monitor/station-for-shot'
 import type { Apart } from './shot'
 
 /** What is known of a shot besides its numbers. */
 export type ShotStanding = {
   id: ShotId
+  clubId: ClubId | null
   heldBecause: HeldReason | null
   apart: Apart | null
   onCourse: boolean

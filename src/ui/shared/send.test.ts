@@ -1,0 +1,52 @@
+import { afterEach, describe, expect, it, vi } from 'vitest'
+import { send } from './send'
+
+/** A server that gives this answer, and remembers how it was asked. */
+function answering(status: number, body: unknown) {
+  const asked: RequestInit[] = []
+  vi.stubGlobal('fetch', (_url: string, init: RequestInit) => {
+    asked.push(init)
+    return Promise.resolve(new Response(typeof body === 'string' ? body : JSON.stringify(body), { status }))
+  })
+  return asked
+}
+afterEach(() => vi.unstubAllGlobals())
+const problems = [{ field: 'clubId', sentence: 'This golfer has no such club.' }]
+
+describe('what Banco answers', () => {
+  it('is the answer, or what is wrong in its own words', async () => {
+    answering(200, { id: 'a' })
+    expect(await send('POST', '/api/x', {})).toEqual({ ok: true, value: { id: 'a' } })
+    answering(422, { problems })
+    expect(await send('POST', '/api/x', {})).toEqual({ ok: false, problems })
+  })
+
+  it.each([500, 502, 503])(
+    'with a %i is no no: whether it was taken nobody knows, and it is asked again',
+    async (status) => {
+      answering(status, { problems })
+      expect(await send('POST', '/api/x', {})).toEqual({ ok: false, unreachable: true, problems })
+    },
+  )
+
+  it('in words that are none of its own is said by its number', async () => {
+    answering(500, '<html>Internal Server Error</html>')
+    const sent = await send('POST', '/api/x', {})
+    expect(sent.ok ? [] : sent.problems.map(({ sentence }) => sentence)).toEqual([
+      'Banco failed (500). Nothing was changed: try again.',
+    ])
+  })
+
+  it('is missing where nobody answers', async () => {
+    vi.stubGlobal('fetch', () => Promise.reject(new TypeError('Failed to fetch')))
+    expect(await send('GET', '/api/x')).toMatchObject({ ok: false, unreachable: true })
+  })
+
+  it('may come after the page is gone: what was done on it goes on, but for what is large', async () => {
+    const asked = answering(200, {})
+    await send('PUT', '/api/x', { clubId: '8-iron' })
+    await send('GET', '/api/x')
+    await send('POST', '/api/x', { text: 'x'.repeat(70_000) })
+    expect(asked.map(({ keepalive }) => keepalive)).toEqual([true, false, false])
+  })
+})
