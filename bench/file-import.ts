@@ -12,7 +12,7 @@ import { openDatabase } from '@/store/database'
 import { addGolfer } from '@/store/golfers'
 import { startSession } from '@/store/sessions'
 import { importShots } from '@/store/shot-files'
-import { writeShotsCsv } from '@/formats/shots-csv'
+import { shotsCsvRows, shotsCsvTitles } from '@/formats/shots-csv'
 import { fileShots } from '@/formats/table/file-shots'
 import { openTable, readRows } from '@/formats/table/read-table'
 import { dice } from '../simulators/golfers/dice'
@@ -21,15 +21,13 @@ import { NET_LOFT } from '../simulators/golfers/net-loft'
 
 const ROWS = 100_000
 const RUNS = 5
+const YARDS = { lengthUnit: 'yd', speedUnit: 'mph' } as const
 
 /** 100,000 rows from a file into the database, against bare Papa Parse and bare inserts in one transaction. */
 export function importAgainstBare(): string[] {
   const folder = mkdtempSync(join(tmpdir(), 'banco-bench-'))
   const file = join(folder, 'shots.csv')
-  writeFileSync(
-    file,
-    writeShotsCsv(rows(), { lengthUnit: 'yd', speedUnit: 'mph' }, () => 'counts'),
-  )
+  writeFileSync(file, shotsCsvTitles(YARDS) + shotsCsvRows(rows(), YARDS, () => 'counts'))
   const whole: number[] = []
   const bare: number[] = []
   const alike: number[] = []

@@ -124,7 +124,7 @@ export function runImport(args: string[]): void {
   })
 }
 
-function previewRow({ shot, ...row }: TableRow): object {
+function previewRow({ shot, cells: _cells, ...row }: TableRow): object {
   if (!shot) return row
   const { club: _club, visit: _visit, ...numbers } = shot as FileShot & { visit?: string }
   return { ...row, shot: numbers }

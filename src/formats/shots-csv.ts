@@ -11,39 +11,48 @@ export type SaidOfShot = (id: string) => string
 const EXACT = RECORD_FIELDS.filter((field) => !['id', 'session', 'club', 'swing', 'mark'].includes(field))
 
 /**
- * Shots as Banco's CSV (docs/formats.md): one row a shot, what was not measured left empty. First what people
- * read, in the golfer's units, then the same in canonical units, to be read back as it is.
+ * Shots as Banco's CSV (docs/formats.md), written a part at a time: the titles, then one row a shot, what was not
+ * measured left empty. First what people read, in the golfer's units, then the same in canonical units, to be read back
+ * as it is.
  */
-export function writeShotsCsv(records: readonly ShotRecord[], units: Units, said: SaidOfShot): string {
-  const titles = [
-    'id',
-    'session',
-    'session start',
-    'hit at',
-    'club',
-    'swing',
-    'counts',
-    'mark',
-    ...FLIGHT_FIELDS.map((field) => `${FLIGHT[field].title} (${unitOfKind(FLIGHT[field].kind, units)})`),
-    ...EXACT,
-  ]
-  const rows = records.map((record) => [
-    record.id,
-    record.session,
-    iso(record.startedMs, record.offsetMin),
-    iso(record.hitMs, record.offsetMin),
-    record.club ?? '',
-    record.swing,
-    said(record.id),
-    record.mark ?? '',
-    ...FLIGHT_FIELDS.map((field) => {
-      const value = record[field]
-      return typeof value === 'number' ? inUnits(field, value, units) : ''
-    }),
-    ...EXACT.map((field) => record[field] ?? ''),
+export const shotsCsvTitles = (units: Units): string =>
+  lines([
+    [
+      'id',
+      'session',
+      'session start',
+      'hit at',
+      'club',
+      'swing',
+      'counts',
+      'mark',
+      ...FLIGHT_FIELDS.map((field) => `${FLIGHT[field].title} (${unitOfKind(FLIGHT[field].kind, units)})`),
+      ...EXACT,
+    ],
   ])
-  return Papa.unparse([titles, ...rows], { newline: '\n', escapeFormulae: true }) + '\n'
-}
+
+/** The rows of some shots, to stand under the titles. */
+export const shotsCsvRows = (records: readonly ShotRecord[], units: Units, said: SaidOfShot): string =>
+  lines(
+    records.map((record) => [
+      record.id,
+      record.session,
+      iso(record.startedMs, record.offsetMin),
+      iso(record.hitMs, record.offsetMin),
+      record.club ?? '',
+      record.swing,
+      said(record.id),
+      record.mark ?? '',
+      ...FLIGHT_FIELDS.map((field) => {
+        const value = record[field]
+        return typeof value === 'number' ? inUnits(field, value, units) : ''
+      }),
+      ...EXACT.map((field) => record[field] ?? ''),
+    ]),
+  )
+
+const lines = (rows: (string | number)[][]): string =>
+  rows.length === 0 ? '' : `${Papa.unparse(rows, { newline: '\n', escapeFormulae: true })}\n`
 
 /** A measurement as a golfer reads it: in their units, with sensible decimals. */
 function inUnits(field: FlightField, value: number, { lengthUnit, speedUnit }: Units): number {

@@ -35,7 +35,11 @@ function netLoft(): Database {
   undoLast(db, session, NOW_MS)
   return db
 }
-const written = (db: Database, id = TILDA) => writeGolferDocument(golferDocument(db, id))
+const written = (db: Database, id = TILDA): string => {
+  const parts: string[] = []
+  writeGolferDocument(db, id, (part) => parts.push(part))
+  return parts.join('')
+}
 const parsed = (text: string) => JSON.parse(text) as GolferDocument
 
 describe('everything of a golfer as one document', () => {

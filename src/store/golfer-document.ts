@@ -53,21 +53,28 @@ const RETIRED: typeof TABLES = [{ name: 'club_label', where: 'golfer_id = @id', 
 export const DOCUMENT_TABLES = TABLES.map(({ name }) => name)
 
 /** Everything of a golfer. */
-export function golferDocument(db: Database, id: GolferId): GolferDocument {
-  const seqs = db
-    .prepare(`SELECT seq FROM shot WHERE ${SESSIONS} ORDER BY seq`)
-    .pluck()
-    .all({ id }) as number[]
-  const tables = TABLES.map(({ name, where, order, counter, place }) => {
-    const rows = db.prepare(`SELECT * FROM ${name} WHERE ${where} ORDER BY ${order}`).all({ id }) as Row[]
-    const written = rows.map(({ ...row }) => {
-      if (counter) delete row[counter]
-      if (place) row[place] = rankOf(seqs, row[place] as number)
-      return row
-    })
-    return [name, written] as const
-  })
-  return { format: GOLFER_FORMAT, schema: schemaNumber(db), tables: Object.fromEntries(tables) }
+export const golferDocument = (db: Database, id: GolferId): GolferDocument => ({
+  format: GOLFER_FORMAT,
+  schema: schemaNumber(db),
+  tables: Object.fromEntries(TABLES.map((table) => [table.name, [...rowsOf(db, id, table)]])),
+})
+
+/** A golfer's rows of a table, one after the other: nothing else can be asked of the database meanwhile. */
+function* rowsOf(
+  db: Database,
+  id: GolferId,
+  { name, where, order, counter, place }: (typeof TABLES)[number],
+): Generator<Row> {
+  const seqs = place
+    ? (db.prepare(`SELECT seq FROM shot WHERE ${SESSIONS} ORDER BY seq`).pluck().all({ id }) as number[])
+    : []
+  const rows = db.prepare(`SELECT * FROM ${name} WHERE ${where} ORDER BY ${order}`).iterate({ id })
+  for (const each of rows) {
+    const row = { ...(each as Row) }
+    if (counter) delete row[counter]
+    if (place) row[place] = rankOf(seqs, row[place] as number)
+    yield row
+  }
 }
 
 export const schemaNumber = (db: Database): number =>
@@ -84,11 +91,23 @@ function rankOf(seqs: readonly number[], seq: number): number {
   return low + 1
 }
 
-/** The document as text, one row a line. */
-export const writeGolferDocument = ({ format, schema, tables }: GolferDocument): string =>
-  `{"format":${JSON.stringify(format)},"schema":${schema},"tables":{\n${Object.entries(tables)
-    .map(([name, rows]) => `"${name}":[${rows.map((row) => `\n${JSON.stringify(row)}`).join(',')}]`)
-    .join(',\n')}\n}}\n`
+/**
+ * Writes a golfer's document as text, one row a line, never holding more than a row of it.
+ * @param write called with one part after the other
+ */
+export function writeGolferDocument(db: Database, id: GolferId, write: (part: string) => void): void {
+  write(`{"format":${JSON.stringify(GOLFER_FORMAT)},"schema":${schemaNumber(db)},"tables":{`)
+  TABLES.forEach((table, i) => {
+    write(`${i > 0 ? ',' : ''}\n"${table.name}":[`)
+    let before = ''
+    for (const row of rowsOf(db, id, table)) {
+      write(`${before}\n${JSON.stringify(row)}`)
+      before = ','
+    }
+    write(']')
+  })
+  write('\n}}\n')
+}
 
 export class GolferDocumentError extends Error {}
 

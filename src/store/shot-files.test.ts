@@ -1,18 +1,24 @@
 import { describe, expect, it } from 'vitest'
 import { addSecondGolfer, NOW_MS, storeWithGolfer } from '../../tests/store'
 import type { GolferId, ShotId } from '../core/ids'
-import { writeShotsCsv } from '../formats/shots-csv'
+import { shotsCsvRows, shotsCsvTitles } from '../formats/shots-csv'
 import { fileShots } from '../formats/table/file-shots'
 import { readTable } from '../formats/table/read-table'
 import { bagOf, startBag } from './bags'
-import { openDatabase } from './database'
+import { openDatabase, type Database } from './database'
 import { addGolfer } from './golfers'
 import { currentSession, endSession, sessionsOf } from './sessions'
-import { importShots, importsOf, knownShots, shotRecords, withdrawImport } from './shot-files'
+import { importShots, importsOf, knownShots, withdrawImport } from './shot-files'
+import { shotsOnFile } from './shots-on-file'
 import { addEvents, shotById, takeShot } from './shots'
 
 const YARDS = { lengthUnit: 'yd', speedUnit: 'mph' } as const
 const WHEN = { nowMs: NOW_MS, offsetMin: 0 }
+
+const shotRecords = (db: Database, golferId: GolferId) =>
+  [...shotsOnFile(db, golferId, NOW_MS)].flat().map(({ record }) => record)
+const written = (db: Database, golferId: GolferId): string =>
+  shotsCsvTitles(YARDS) + shotsCsvRows(shotRecords(db, golferId), YARDS, () => '')
 
 function withShots() {
   const store = storeWithGolfer()
@@ -73,14 +79,14 @@ function emptyBanco() {
 describe('a file of shots', () => {
   it('goes out as CSV, comes into another Banco, and goes out the same', () => {
     const { db, golfer } = withShots()
-    const text = writeShotsCsv(shotRecords(db, golfer.id), YARDS, () => '')
+    const text = written(db, golfer.id)
     const other = emptyBanco()
     const table = readTable(new TextEncoder().encode(text), { lengthUnit: 'yd', offsetMin: 0 })
     expect(table.ok).toBe(true)
     if (!table.ok) return
     const result = importShots(other.db, other.id, { name: 'shots', shots: fileShots(table.rows, 0) }, WHEN)
     expect(result).toMatchObject({ taken: 3, known: 0, held: 0, conflicts: [] })
-    expect(writeShotsCsv(shotRecords(other.db, other.id), YARDS, () => '')).toBe(text)
+    expect(written(other.db, other.id)).toBe(text)
   })
 
   it('from elsewhere is one session a day and name, its clubs are mapped once, and new ones stand on the rack', () => {

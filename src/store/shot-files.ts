@@ -1,19 +1,15 @@
 import { hash, randomUUID } from 'node:crypto'
-import type { FileShot, ShotRecord } from '@/core/formats/shot-record'
+import type { FileShot } from '@/core/formats/shot-record'
 import type { ClubId, GolferId, SessionId, ShotId } from '@/core/ids'
 import type { HeldReason } from '@/core/monitor/station-for-shot'
 import { isPlausibleCarry } from '@/core/shots/plausible-carry'
-import { FLIGHT_FIELDS, type Flight } from '@/core/shots/flight-fields'
-import type { ShotStanding } from '@/core/shots/shot-standing'
-import { apartBecause } from '@/core/session/conditions'
+import { FLIGHT_FIELDS } from '@/core/shots/flight-fields'
 import { clubNamed } from '@/core/monitor/club-named'
 import { clubByName, clubsOf, insertClub } from './bags'
-import { STOCK_AGE_MS } from './bag-input'
 import { changeLabel, clubLabelled } from './club-labels'
-import { conditionsOfShots } from './session-events'
 import type { Database } from './database'
 import { sessionById, startSession } from './sessions'
-import { addEvents, shotsOfGolfer, shotTaker, type ShotEvent } from './shots'
+import { addEvents, shotTaker, type ShotEvent } from './shots'
 import { FULL_SWING } from '@/core/station'
 
 export type ImportResult = {
@@ -183,64 +179,6 @@ export function importsOf(db: Database, golferId: GolferId): FileImport[] {
        WHERE s.golfer_id = ? AND present GROUP BY f.id ORDER BY atMs DESC, f.id`,
     )
     .all(golferId) as FileImport[]
-}
-
-/** What is known of every shot of a golfer besides its numbers. */
-export function shotStandings(db: Database, golferId: GolferId, nowMs: number): Map<ShotId, ShotStanding> {
-  const conditions = conditionsOfShots(db, golferId)
-  const onCourse = new Set(
-    db
-      .prepare("SELECT id FROM session WHERE golfer_id = ? AND place = 'course'")
-      .pluck()
-      .all(golferId) as SessionId[],
-  )
-  return new Map(
-    shotsOfGolfer(db, golferId).map((shot) => [
-      shot.id,
-      {
-        id: shot.id,
-        clubId: shot.clubId,
-        heldBecause: shot.heldBecause,
-        apart: shot.source === 'file' ? null : apartBecause(conditions(shot.sessionId, shot.seq)),
-        onCourse: onCourse.has(shot.sessionId),
-        old: shot.hitMs <= nowMs - STOCK_AGE_MS,
-      },
-    ]),
-  )
-}
-
-/** Every shot of a golfer that is there, as files hold it, oldest session first. */
-export function shotRecords(db: Database, golferId: GolferId): ShotRecord[] {
-  const names = new Map(clubsOf(db, golferId).map((club) => [club.id, club.name]))
-  const conditions = conditionsOfShots(db, golferId)
-  const sessions = new Map<SessionId, NonNullable<ReturnType<typeof sessionById>>>()
-  return shotsOfGolfer(db, golferId).map((shot) => {
-    const session = sessions.get(shot.sessionId) ?? sessionById(db, shot.sessionId)
-    if (!session) throw new Error(`shot ${shot.id} is of session ${shot.sessionId}, which is not there`)
-    sessions.set(shot.sessionId, session)
-    return {
-      ...flightOf(shot),
-      id: shot.id,
-      session: session.id,
-      startedMs: session.startedMs,
-      offsetMin: session.offsetMin,
-      place: session.place,
-      hitMs: shot.hitMs,
-      club: shot.clubId ? (names.get(shot.clubId) ?? null) : shot.clubLabel,
-      swing: shot.swing,
-      mark: shot.mark,
-      apart: shot.source === 'file' ? null : apartBecause(conditions(shot.sessionId, shot.seq)),
-    }
-  })
-}
-
-function flightOf(shot: Flight): Pick<ShotRecord, (typeof FLIGHT_FIELDS)[number]> {
-  const flight: Pick<ShotRecord, (typeof FLIGHT_FIELDS)[number]> = { carryM: shot.carryM }
-  for (const field of FLIGHT_FIELDS) {
-    const value = shot[field]
-    if (typeof value === 'number') flight[field] = value
-  }
-  return flight
 }
 
 /** Under which id a shot of a file is kept: its own, unless that is another golfer's shot already. */

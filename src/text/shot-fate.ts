@@ -7,13 +7,13 @@ import { APART_NAME, HELD_NAME, MARK_NAME } from './names'
 export function shotFate(
   { id, clubId, heldBecause, apart, onCourse, old }: ShotStanding,
   judged: ReadonlyMap<ShotId, BagAnalysis['shots'][number]>,
-  apartFromStocks: ReadonlySet<ShotId>,
+  apartFromStock: boolean,
   inBag: ReadonlySet<ClubId>,
 ): string {
   if (heldBecause) return `held: ${HELD_NAME[heldBecause]}`
   if (onCourse) return 'apart: hit on the course'
   if (old) return 'older than 12 months'
-  if (apart && apartFromStocks.has(id)) return `apart: ${APART_NAME[apart]}`
+  if (apart && apartFromStock) return `apart: ${APART_NAME[apart]}`
   const shot = judged.get(id)
   if (!shot)
     return clubId !== null && inBag.has(clubId)

@@ -72,7 +72,7 @@ export const comparedBag = (db: Database, golfer: Golfer, nowMs: number): Analys
   bagAnalysis(db, golfer, nowMs, comparingAir(golfer))
 
 function stationShots(input: BagInput, analysis: BagAnalysis): StationShots {
-  const fromStocks = keptApart(input.shots, analysis.stocks)
+  const isApart = keptApart(analysis.stocks)
   const judged = new Map(analysis.shots.map((shot) => [shot.shotId, shot]))
   return input.shots
     .filter(({ id }) => judged.has(id))
@@ -82,7 +82,7 @@ function stationShots(input: BagInput, analysis: BagAnalysis): StationShots {
       swing,
       carryM: judged.get(id)?.carryM ?? carryM,
       ...(offlineM !== undefined && { offlineM }),
-      ...(apart && fromStocks.has(id) && { apart }),
+      ...(apart && isApart({ id, apart }) && { apart }),
       session: session ?? 0,
       hitMs: hitMs ?? 0,
       mark: judged.get(id)?.mark ?? 'misread',

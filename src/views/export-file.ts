@@ -2,36 +2,75 @@ import type { Golfer } from '@/core/golfer'
 import type { ShotId } from '@/core/ids'
 import { keptApart } from '@/core/shots/shot-standing'
 import type { Database } from '@/store/database'
-import { golferDocument, writeGolferDocument } from '@/store/golfer-document'
-import { paperView } from './paper-view'
-import { shotRecords, shotStandings } from '@/store/shot-files'
-import { writeShotsCsv } from '@/formats/shots-csv'
+import { writeGolferDocument } from '@/store/golfer-document'
+import { shotsOnFile } from '@/store/shots-on-file'
+import { shotsCsvRows, shotsCsvTitles } from '@/formats/shots-csv'
 import { writeStepsCsv, writeTable } from '@/formats/tables-csv'
 import { clubNames } from '@/text/names'
 import { stockRows } from '@/text/stock-columns'
 import { shotFate } from '@/text/shot-fate'
+import { paperView } from './paper-view'
 
 /** What a golfer can take along: the same file from the page and from the command, with the numbers of the screen. */
 export const EXPORTS = ['golfer', 'shots', 'stocks', 'steps'] as const
 export type Export = (typeof EXPORTS)[number]
 
+/**
+ * Writes a file part by part, of the data as they stand at one moment.
+ * @param write called with one part after the other
+ * @returns false where the golfer has no bag yet and the file is of the bag: nothing was written
+ */
+export const writeExport = (
+  db: Database,
+  golfer: Golfer,
+  what: Export,
+  nowMs: number,
+  write: (part: string) => void,
+): boolean =>
+  db.transaction(() => {
+    if (what === 'golfer') {
+      writeGolferDocument(db, golfer.id, write)
+      return true
+    }
+    if (what === 'shots') {
+      writeShots(db, golfer, nowMs, write)
+      return true
+    }
+    const input = paperView(db, golfer, nowMs)
+    if (!input) return false
+    const name = clubNames(input.bag)
+    write(
+      what === 'stocks'
+        ? writeTable(stockRows(input.analysis.stocks, golfer, name))
+        : writeStepsCsv(input.analysis, golfer, name),
+    )
+    return true
+  })()
+
+function writeShots(db: Database, golfer: Golfer, nowMs: number, write: (part: string) => void): void {
+  const input = paperView(db, golfer, nowMs)
+  const judged = new Map((input?.analysis.shots ?? []).map((shot) => [shot.shotId, shot]))
+  const inBag = new Set(input?.bag.clubs.map(({ id }) => id))
+  const apart = keptApart(input?.analysis.stocks ?? [])
+  write(shotsCsvTitles(golfer))
+  for (const shots of shotsOnFile(db, golfer.id, nowMs)) {
+    const standings = new Map(shots.map(({ standing }) => [standing.id, standing]))
+    const fate = (id: string) => {
+      const standing = standings.get(id as ShotId)
+      return standing ? shotFate(standing, judged, apart(standing), inBag) : ''
+    }
+    write(
+      shotsCsvRows(
+        shots.map(({ record }) => record),
+        golfer,
+        fate,
+      ),
+    )
+  }
+}
+
 /** The text of a file; null where the golfer has no bag yet and the file is of the bag. */
 export function exportFile(db: Database, golfer: Golfer, what: Export, nowMs: number): string | null {
-  if (what === 'golfer') return writeGolferDocument(golferDocument(db, golfer.id))
-  const input = paperView(db, golfer, nowMs)
-  if (what === 'shots') {
-    const standings = shotStandings(db, golfer.id, nowMs)
-    const judged = new Map((input?.analysis.shots ?? []).map((shot) => [shot.shotId, shot]))
-    const apart = keptApart(standings.values(), input?.analysis.stocks ?? [])
-    const inBag = new Set(input?.bag.clubs.map(({ id }) => id))
-    return writeShotsCsv(shotRecords(db, golfer.id), golfer, (id) => {
-      const standing = standings.get(id as ShotId)
-      return standing ? shotFate(standing, judged, apart, inBag) : ''
-    })
-  }
-  if (!input) return null
-  const name = clubNames(input.bag)
-  return what === 'stocks'
-    ? writeTable(stockRows(input.analysis.stocks, golfer, name))
-    : writeStepsCsv(input.analysis, golfer, name)
+  const parts: string[] = []
+  return writeExport(db, golfer, what, nowMs, (part) => parts.push(part)) ? parts.join('') : null
 }

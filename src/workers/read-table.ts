@@ -46,13 +46,13 @@ function open({ bytes, options: own, known }: Extract<TableQuestion, { kind: 'op
   if (!opened.ok) return answer({ kind: 'refused', problems: opened.problems })
   const choice = known[shapeOf(opened.table.columns)]
   table = withChoice(opened.table, choice)
-  const { columns, encoding, delimiter, cells } = table
+  const { columns, encoding, delimiter, lines } = table
   answer({
     kind: 'opened',
     columns,
     encoding,
     delimiter,
-    rows: cells.length,
+    rows: lines,
     remembered: table !== opened.table,
   })
 }
@@ -62,7 +62,7 @@ function read(whole: Table): void {
   const counts: TableCounts = { taken: 0, held: 0, repeated: 0, skipped: 0 }
   const clubs = new Map<string, number>()
   const shown: ShownRow[] = []
-  for (const { row, status, because, clubLabel, shot } of readRows(whole, options)) {
+  for (const { row, status, because, clubLabel, shot, cells } of readRows(whole, options)) {
     counts[status]++
     if (clubLabel && (status === 'taken' || status === 'held'))
       clubs.set(clubLabel, (clubs.get(clubLabel) ?? 0) + 1)
@@ -73,9 +73,9 @@ function read(whole: Table): void {
         ...(because && { because }),
         clubLabel: clubLabel ?? null,
         carryM: shot?.carryM ?? null,
-        cells: (whole.cells[row - 1] ?? []).slice(0, CELLS_SHOWN),
+        cells: cells.slice(0, CELLS_SHOWN),
       })
-    if (row % EVERY === 0) answer({ kind: 'progress', done: row, of: whole.cells.length })
+    if (row % EVERY === 0) answer({ kind: 'progress', done: row, of: whole.lines })
   }
   answer({ kind: 'read', counts, clubs: [...clubs].map(([label, shots]) => ({ label, shots })), shown })
 }

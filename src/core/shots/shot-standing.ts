@@ -13,12 +13,10 @@ export type ShotStanding = {
   old: boolean
 }
 
-/** The shots that stand apart from their stock: those of the warm-up, and those that the analysis keeps apart. */
-export const keptApart = (
-  shots: Iterable<{ id: ShotId; apart?: Apart | null }>,
+/** Says which shots stand apart from their stock: those of the warm-up, and those that the analysis keeps apart. */
+export function keptApart(
   stocks: BagAnalysis['stocks'],
-): Set<ShotId> =>
-  new Set([
-    ...Array.from(shots).flatMap(({ id, apart }) => (apart === 'warm-up' ? [id] : [])),
-    ...stocks.flatMap(({ conditions }) => conditions?.apart ?? []),
-  ])
+): (shot: { id: ShotId; apart?: Apart | null }) => boolean {
+  const apart = new Set(stocks.flatMap(({ conditions }) => conditions?.apart ?? []))
+  return (shot) => shot.apart === 'warm-up' || apart.has(shot.id)
+}

@@ -40,9 +40,21 @@ export type TableRow = {
   because?: RowReason
   clubLabel?: string | null
   shot?: FileShot
+  cells: readonly string[]
 }
 
-export type Table = FoundColumns & { encoding: Encoding; delimiter: Delimiter; cells: string[][] }
+export type Table = FoundColumns & {
+  encoding: Encoding
+  delimiter: Delimiter
+  /** The first rows, from which it is known what the others hold. */
+  head: string[][]
+  /** All rows, split anew each time they are gone through. */
+  rows: Iterable<string[]>
+  /** How many lines there are, which is how many rows, unless cells have lines of their own. */
+  lines: number
+}
+
+const HEAD_ROWS = 600
 
 export type TableOptions = {
   /** The golfer's own unit, where nothing in the file says it. */
@@ -65,11 +77,28 @@ export function openTable(
   if (/^\s*[{[]/.test(decoded.text) && isJson(decoded.text))
     return refused('This is JSON, no table: a golfer’s own JSON file is restored under Golfer.')
   const { delimiter, rows } = splitRows(decoded.text)
-  const found = findColumns(rows, lengthUnit)
+  const head = firstOf(rows, HEAD_ROWS)
+  const found = findColumns(head, lengthUnit)
   if (dates)
     for (const column of found.columns)
       if (column.ambiguous) Object.assign(column, { unit: dates, ambiguous: undefined })
-  return { ok: true, table: { ...found, encoding: decoded.encoding, delimiter, cells: rows } }
+  const { encoding, text } = decoded
+  return { ok: true, table: { ...found, encoding, delimiter, head, rows, lines: linesOf(text) } }
+}
+
+function firstOf<T>(all: Iterable<T>, most: number): T[] {
+  const first: T[] = []
+  for (const each of all) {
+    first.push(each)
+    if (first.length === most) break
+  }
+  return first
+}
+
+function linesOf(text: string): number {
+  let lines = text.endsWith('\n') ? 0 : 1
+  for (let at = text.indexOf('\n'); at >= 0; at = text.indexOf('\n', at + 1)) lines++
+  return lines
 }
 
 /** What stands in the way of taking a table's rows as shots; null where nothing does. */
@@ -88,7 +117,7 @@ const SAME_NUMBERS = 4
 
 /** Reads the rows of a table one after the other, with its columns as they are found or as the golfer has set them. */
 export function* readRows(table: Table, { offsetMin }: TableOptions): Generator<TableRow> {
-  const { cells, header, units, decimal } = table
+  const { head, header, units, decimal } = table
   const columns = table.columns.flatMap(({ field, unit }, at): Column[] =>
     field ? [{ at, field, unit }] : [],
   )
@@ -100,27 +129,27 @@ export function* readRows(table: Table, { offsetMin }: TableOptions): Generator<
   const [clubAt, swingAt, sessionAt, idAt, markAt] = (
     ['club', 'swing', 'session', 'id', 'mark'] as const
   ).map(at) as [number, number, number, number, number]
-  const own = ownColumns(cells[header])
+  const own = ownColumns(head[header])
   // Banco's own files say what was warm-up or hit in wind: those shots are theirs who hit them, and no stock's.
-  const apartAt = own ? (cells[header]?.indexOf('apart') ?? -1) : -1
+  const apartAt = own ? (head[header]?.indexOf('apart') ?? -1) : -1
   const hitAt = hitTimes(table, at('date'), at('time'), offsetMin)
   const seen = new Set<string>()
   let heading: { label: string; swing: Swing | null } | null = null
-  for (let i = 0; i < cells.length; i++) {
-    const row = i + 1
-    const line = cells[i] as string[]
+  let row = 0
+  for (const line of table.rows) {
+    const i = row++
     if (i < header) {
       const named = onlyClub(line)
       if (named) heading = named
-      yield { row, status: 'skipped', because: isBlank(line) ? 'blank' : 'title' }
+      yield { row, status: 'skipped', because: isBlank(line) ? 'blank' : 'title', cells: line }
       continue
     }
     if (i === header) {
-      yield { row, status: 'skipped', because: 'header' }
+      yield { row, status: 'skipped', because: 'header', cells: line }
       continue
     }
     if (i === units) {
-      yield { row, status: 'skipped', because: 'units' }
+      yield { row, status: 'skipped', because: 'units', cells: line }
       continue
     }
     const shot: FileShot = { carryM: null, club: null }
@@ -140,11 +169,11 @@ export function* readRows(table: Table, { offsetMin }: TableOptions): Generator<
     if (read === 0) {
       const because = reasonWithoutNumbers(line, clubAt)
       if (because === 'club-heading') heading = onlyClub(line)
-      yield { row, status: 'skipped', because }
+      yield { row, status: 'skipped', because, cells: line }
       continue
     }
     if (sumsUp(line, clubAt)) {
-      yield { row, status: 'skipped', because: 'summary' }
+      yield { row, status: 'skipped', because: 'summary', cells: line }
       continue
     }
     const club =
@@ -166,11 +195,11 @@ export function* readRows(table: Table, { offsetMin }: TableOptions): Generator<
     if (hitMs !== undefined) shot.hitMs = hitMs
     own?.(line, shot)
     if (apartAt >= 0 && line[apartAt] !== '' && line[apartAt] !== undefined) {
-      yield { row, status: 'skipped', because: 'kept-apart', clubLabel: shot.club }
+      yield { row, status: 'skipped', because: 'kept-apart', clubLabel: shot.club, cells: line }
       continue
     }
     if (isRepeat(seen, line, shot, read, fractions)) {
-      yield { row, status: 'repeated', because: 'same-row', clubLabel: shot.club, shot }
+      yield { row, status: 'repeated', because: 'same-row', clubLabel: shot.club, shot, cells: line }
       continue
     }
     const because: RowReason | null =
@@ -181,7 +210,14 @@ export function* readRows(table: Table, { offsetMin }: TableOptions): Generator<
           : shot.club === null
             ? 'no-club'
             : null
-    yield { row, status: because ? 'held' : 'taken', ...(because && { because }), clubLabel: shot.club, shot }
+    yield {
+      row,
+      status: because ? 'held' : 'taken',
+      ...(because && { because }),
+      clubLabel: shot.club,
+      shot,
+      cells: line,
+    }
   }
 }
 
@@ -239,7 +275,7 @@ function isRepeat(
 
 /** When each row's shot was hit, where columns say so. */
 function hitTimes(
-  { cells, header, decimal, columns }: Table,
+  { head, header, decimal, columns }: Table,
   dateAt: number,
   timeAt: number,
   offsetMin: number,
@@ -247,7 +283,7 @@ function hitTimes(
   const of = (at: number) =>
     at < 0
       ? []
-      : cells
+      : head
           .slice(header + 1, header + 400)
           .flatMap((line) => (saysNothing(line[at] ?? '') ? [] : [line[at] as string]))
   const milliseconds = columns[dateAt]?.unit === 'ms'

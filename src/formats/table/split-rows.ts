@@ -5,17 +5,52 @@ export type Delimiter = (typeof DELIMITERS)[number]
 
 const SAMPLE_LETTERS = 60_000
 const SAMPLE_ROWS = 200
+/** A long text is split piece by piece: all its cells at once would take ten times its memory. */
+const PIECE_LETTERS = 1 << 20
 
-/** A text's rows of cells, and what stands between the cells. Blank rows are kept: rows keep their numbers. */
-export function splitRows(text: string): { delimiter: Delimiter; rows: string[][] } {
+/**
+ * A text's rows of cells, read anew each time they are gone through, and what stands between the cells. Blank rows are
+ * kept: rows keep their numbers.
+ */
+export function splitRows(
+  text: string,
+  pieceLetters = PIECE_LETTERS,
+): { delimiter: Delimiter; rows: Iterable<string[]> } {
   const plain = text.replace(/^\uFEFF/, '')
   // A spreadsheet's own hint.
   const hint = /^sep=(.)\r?\n/.exec(plain)
   const delimiter = DELIMITERS.find((each) => each === hint?.[1]) ?? delimiterOf(plain)
-  const rows = Papa.parse<string[]>(plain, { delimiter }).data
-  if (hint) rows[0] = ['']
-  if (rows.at(-1)?.join('') === '') rows.pop()
-  return { delimiter, rows }
+  const newline = Papa.parse(plain.slice(0, SAMPLE_LETTERS), { delimiter, preview: 1 }).meta.linebreak
+  const parser = new Papa.Parser({ delimiter, newline: newline as '\n' })
+  return { delimiter, rows: { [Symbol.iterator]: () => rowsOf(plain, parser, pieceLetters, hint !== null) } }
+}
+
+type Piece = { data: string[][]; meta: { cursor: number } }
+
+function* rowsOf(
+  text: string,
+  parser: Papa.Parser,
+  pieceLetters: number,
+  hinted: boolean,
+): Generator<string[]> {
+  let first = hinted
+  let letters = pieceLetters
+  for (let from = 0; from < text.length;) {
+    const last = from + letters >= text.length
+    const { data, meta } = parser.parse(text.slice(from, from + letters), 0, !last) as Piece
+    // A row that is longer than a piece, such as a quote that nobody closed.
+    if (data.length === 0 && !last) letters *= 2
+    else {
+      if (last && data.at(-1)?.join('') === '') data.pop()
+      for (const row of data) {
+        yield first ? [''] : row
+        first = false
+      }
+      if (last) return
+      from += meta.cursor
+      letters = pieceLetters
+    }
+  }
 }
 
 /** The delimiter under which most rows have equally many cells, and cells hold no other delimiter. */

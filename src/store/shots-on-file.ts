@@ -1,0 +1,63 @@
+import type { ShotRecord } from '@/core/formats/shot-record'
+import type { GolferId, SessionId } from '@/core/ids'
+import { apartBecause } from '@/core/session/conditions'
+import { FLIGHT_FIELDS, type Flight } from '@/core/shots/flight-fields'
+import type { ShotStanding } from '@/core/shots/shot-standing'
+import { STOCK_AGE_MS } from './bag-input'
+import { clubsOf } from './bags'
+import type { Database } from './database'
+import { conditionsOfShots } from './session-events'
+import { sessionById } from './sessions'
+import { shotsOfSession } from './shots'
+
+/** A shot as files hold it, and what is known of it besides. */
+export type ShotOnFile = { record: ShotRecord; standing: ShotStanding }
+
+/** Every shot of a golfer that is there, a session at a time, oldest first: a long history never stands in memory whole. */
+export function* shotsOnFile(db: Database, golferId: GolferId, nowMs: number): Generator<ShotOnFile[]> {
+  const names = new Map(clubsOf(db, golferId).map((club) => [club.id, club.name]))
+  const conditions = conditionsOfShots(db, golferId)
+  const sessions = db
+    .prepare('SELECT id FROM session WHERE golfer_id = ? ORDER BY started_ms, id')
+    .pluck()
+    .all(golferId) as SessionId[]
+  for (const id of sessions) {
+    const session = sessionById(db, id)
+    if (!session) throw new Error(`session ${id} was listed and is not there`)
+    yield shotsOfSession(db, id).map((shot): ShotOnFile => {
+      const apart = shot.source === 'file' ? null : apartBecause(conditions(id, shot.seq))
+      return {
+        record: {
+          ...flightOf(shot),
+          id: shot.id,
+          session: id,
+          startedMs: session.startedMs,
+          offsetMin: session.offsetMin,
+          place: session.place,
+          hitMs: shot.hitMs,
+          club: shot.clubId ? (names.get(shot.clubId) ?? null) : shot.clubLabel,
+          swing: shot.swing,
+          mark: shot.mark,
+          apart,
+        },
+        standing: {
+          id: shot.id,
+          clubId: shot.clubId,
+          heldBecause: shot.heldBecause,
+          apart,
+          onCourse: session.place === 'course',
+          old: shot.hitMs <= nowMs - STOCK_AGE_MS,
+        },
+      }
+    })
+  }
+}
+
+function flightOf(shot: Flight): Pick<ShotRecord, (typeof FLIGHT_FIELDS)[number]> {
+  const flight: Pick<ShotRecord, (typeof FLIGHT_FIELDS)[number]> = { carryM: shot.carryM }
+  for (const field of FLIGHT_FIELDS) {
+    const value = shot[field]
+    if (typeof value === 'number') flight[field] = value
+  }
+  return flight
+}
