@@ -7,10 +7,11 @@ const LAYERS = {
   formats: ['core'],
   workers: ['formats', 'core'],
   views: ['formats', 'store', 'draw', 'text', 'core'],
+  beside: ['views', 'formats', 'store', 'core'],
   paper: ['draw', 'text', 'core'],
   ui: ['workers', 'views', 'draw', 'text', 'core'],
-  http: ['views', 'formats', 'store', 'text', 'core'],
-  cli: ['views', 'paper', 'workers', 'formats', 'store', 'draw', 'text', 'core'],
+  http: ['beside', 'views', 'formats', 'store', 'text', 'core'],
+  cli: ['beside', 'views', 'paper', 'workers', 'formats', 'store', 'draw', 'text', 'core'],
   app: ['http', 'ui', 'views', 'paper', 'workers', 'formats', 'store', 'draw', 'text', 'core'],
 }
 const TESTS = '\\.(test|spec)\\.tsx?$'

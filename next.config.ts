@@ -3,7 +3,6 @@ import type { NextConfig } from 'next'
 const config: NextConfig = {
   serverExternalPackages: ['better-sqlite3', 'pdfkit'],
   poweredByHeader: false,
-  experimental: { proxyClientMaxBodySize: '80mb' },
   headers: async () => [
     {
       source: '/:path*',

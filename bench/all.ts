@@ -5,7 +5,9 @@ import { importAgainstBare } from './file-import'
 import { firstLoad } from './first-load'
 import { flights } from './flights'
 import { judgement, plans } from './judgement/tables'
+import { kills } from './kills'
 import { load } from './load'
+import { longWork } from './long-work'
 import { oddBags } from './odd-bags'
 import { liveShots } from './live-shots'
 import { seasonDrag } from './season-drag'
@@ -21,10 +23,12 @@ const BENCHES: Record<string, () => Promise<string[]> | string[]> = {
   'Season, dragged': seasonDrag,
   'Load, by how much was hit': load,
   Attack: attackAll,
+  'Kills at every step to the disk': kills,
   'CSV import': importAgainstBare,
   'CSV import through the browser': browserImport,
   'Live shot to the page': liveShots,
   'Twenty tabs': twentyTabs,
+  'Long work beside': longWork,
 }
 
 const wanted = process.argv.slice(2)

@@ -4,13 +4,14 @@ import type { GolferId, SessionId } from '@/core/ids'
 import { quantile } from '@/core/math/quantile'
 import { bagOf, startBag } from '@/store/bags'
 import { databasePath } from '@/store/data-folder'
-import { openDatabase } from '@/store/database'
+import { openDatabase, type Database } from '@/store/database'
 import { addGolfer } from '@/store/golfers'
 import { takeOver } from '@/store/receivers'
 import { openStation, startSession } from '@/store/sessions'
 import { BancoServer } from '../demo/banco-server'
 import { CHROMIUM } from '../demo/chromium'
 import { bareEvents } from './bare-event'
+import { fillStore } from './big-store'
 import { makeDemoIn } from '../demo/make-demo-in'
 
 const SHOTS = 50
@@ -35,14 +36,36 @@ const WATCH = `
 
 /** Shots posted while the Bay is open: from the post to the frame in which the page shows it. */
 export async function liveShots(): Promise<string[]> {
+  const [few, many] = [await liveInto(500), await liveInto(10_000)]
+  return [
+    ...(await liveIntoDemo()),
+    `post to painted after 500 shots p95 ${few.toFixed(0)} ms, after 10,000 ${many.toFixed(0)} ms: ${(many / few).toFixed(2)} times (wanted at most 1.5)`,
+  ]
+}
+
+/** The p95 of a live shot's way to the page of a golfer who hit so many before. */
+async function liveInto(recent: number): Promise<number> {
   const server = await BancoServer.prepare()
-  const golfer = openBay(server.data)
+  const golfer = openBay(server.data, (db, nowMs) => fillStore(db, { recent, nowMs }))
   await server.start()
   const browser = await chromium.launch(CHROMIUM)
+  const page = await bayOf(browser, server, golfer)
+  const delays = await shoot(page, server)
+  await browser.close()
+  await server.stop()
+  return quantile(delays, 0.95)
+}
+
+async function bayOf(browser: Browser, server: BancoServer, golfer: GolferId): Promise<Page> {
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
   await page.addInitScript({ content: WATCH })
   await page.goto(`${server.address}/golfers/${golfer}/bay`)
   await page.getByText('Receiving', { exact: true }).waitFor()
+  return page
+}
+
+/** Posts shots while the Bay is open: how long after its post each was painted. */
+async function shoot(page: Page, server: BancoServer): Promise<number[]> {
   const sent: number[] = []
   for (let i = 0; i < SHOTS; i++) {
     sent.push(Date.now())
@@ -58,16 +81,27 @@ export async function liveShots(): Promise<string[]> {
     await new Promise((resolve) => setTimeout(resolve, EVERY_MS))
   }
   const { seen } = await watched(page)
+  const live = seen.filter(([id]) => id.startsWith('live-'))
+  if (!live.every(([id], i) => id === `live-${i}`) || live.length !== SHOTS)
+    throw new Error(`${live.length} of ${SHOTS} shots were shown, or not in order`)
+  return live.map(([id, at]) => at - (sent[Number(id.slice(5))] as number))
+}
+
+async function liveIntoDemo(): Promise<string[]> {
+  const server = await BancoServer.prepare()
+  const golfer = openBay(server.data, newGolfer)
+  await server.start()
+  const browser = await chromium.launch(CHROMIUM)
+  const page = await bayOf(browser, server, golfer)
+  const delays = await shoot(page, server)
   await page.close()
   const bare = await bareEvents(browser, SHOTS, EVERY_MS)
   const typed = await typedShots(browser, server)
   await browser.close()
   await server.stop()
-  const inOrder = seen.every(([id], i) => id === `live-${i}`)
-  const delays = seen.map(([id, at]) => at - (sent[Number(id.slice(5))] as number))
   const ratio = (q: number) => (quantile(delays, q) / quantile(bare, q)).toFixed(1)
   return [
-    `${seen.length} of ${SHOTS} shown, ${inOrder ? 'in order' : 'NOT in order'}`,
+    `${SHOTS} of ${SHOTS} shown, in order`,
     `post to painted: p50 ${quantile(delays, 0.5).toFixed(0)} ms, p95 ${quantile(delays, 0.95).toFixed(0)} ms (wanted at most 300)`,
     `a bare server-sent event on the same machine: p50 ${quantile(bare, 0.5).toFixed(0)} ms, p95 ${quantile(bare, 0.95).toFixed(0)} ms; a live shot takes ${ratio(0.5)} and ${ratio(0.95)} times as long`,
     `typed Enter to painted, beside the demo's shots: p50 ${quantile(typed, 0.5).toFixed(0)} ms, p95 ${quantile(typed, 0.95).toFixed(0)} ms (wanted at most 50)`,
@@ -101,11 +135,10 @@ async function typedShots(browser: Browser, server: BancoServer): Promise<number
   return typed.map(([, at], i) => at - (entered[i] as number))
 }
 
-function openBay(data: string): GolferId {
-  makeDemoIn(data)
-  const db = openDatabase(databasePath(data))
+type NewGolfer = (db: Database, nowMs: number) => GolferId
+
+const newGolfer: NewGolfer = (db, nowMs) => {
   const id = 'bench' as GolferId
-  const nowMs = Date.now()
   addGolfer(
     db,
     id,
@@ -113,6 +146,15 @@ function openBay(data: string): GolferId {
     nowMs,
   )
   startBag(db, id, { name: 'Bag', clubs: BAG_TEMPLATES[1]?.clubs ?? [] }, nowMs)
+  return id
+}
+
+/** The demo's data, and a golfer besides with a session that receives. */
+function openBay(data: string, make: NewGolfer): GolferId {
+  makeDemoIn(data)
+  const db = openDatabase(databasePath(data))
+  const nowMs = Date.now()
+  const id = make(db, nowMs)
   const session = startSession(
     db,
     { golferId: id, startedMs: nowMs, offsetMin: 0, place: 'indoor', clearMs: nowMs },

@@ -33,6 +33,11 @@ export class BancoServer {
     return this.child !== null && this.child.exitCode === null && this.child.signalCode === null
   }
 
+  /** Its process; 0 while it does not run. */
+  get pid(): number {
+    return this.child?.pid ?? 0
+  }
+
   get address(): string {
     return `http://127.0.0.1:${this.port}`
   }

@@ -1,4 +1,4 @@
-import { existsSync, readFileSync, writeFileSync } from 'node:fs'
+import { existsSync, openSync, readFileSync, writeFileSync, writeSync } from 'node:fs'
 import { parseArgs } from 'node:util'
 import type { FileShot } from '@/core/formats/shot-record'
 import type { Golfer } from '@/core/golfer'
@@ -12,11 +12,11 @@ import { golferSchema, GolferDocumentError } from '@/store/golfer-document'
 import { restoreGolfer } from '@/store/restore-golfer'
 import { allGolfers } from '@/store/golfers'
 import { paperInput } from '@/views/paper-view'
-import { exportFile, EXPORTS } from '@/views/export-file'
-import { importShots } from '@/store/shot-files'
+import { EXPORTS, writeExport } from '@/views/export-file'
+import { importFile } from '@/beside/import-file'
+import { WorkRefused } from '@/beside/work'
 import { readGolferDocument } from '@/formats/golfer-document'
-import { fileShots } from '@/formats/table/file-shots'
-import { readTable, type TableRow } from '@/formats/table/read-table'
+import { readTable, type TableOptions, type TableRow } from '@/formats/table/read-table'
 import { FIELD_NAMED } from '@/core/shots/flight-fields'
 
 /** A sentence for whoever called, and exit code 2. */
@@ -82,17 +82,15 @@ export function runImport(args: string[]): void {
   if (unit !== undefined && unit !== 'yd' && unit !== 'm')
     throw new CommandError(`--unit must be yd or m, and is "${unit}".`)
   const bytes = fileOf(positionals[0], IMPORT_USAGE)
-  const read = (lengthUnit: 'yd' | 'm') => {
-    const table = readTable(bytes, {
-      lengthUnit: unit ?? lengthUnit,
-      offsetMin: offsetNow(),
-      ...(dates && { dates }),
-    })
-    if (!table.ok) throw new CommandError(table.problems.map(({ sentence }) => sentence).join(' '))
-    return table
-  }
+  const options = (lengthUnit: 'yd' | 'm'): TableOptions => ({
+    lengthUnit: unit ?? lengthUnit,
+    offsetMin: offsetNow(),
+    ...(dates && { dates }),
+  })
   if (values.preview) {
-    const { table, rows } = read('yd')
+    const read = readTable(bytes, options('yd'))
+    if (!read.ok) throw new WorkRefused(422, read.problems)
+    const { table, rows } = read
     say(
       JSON.stringify({
         encoding: table.encoding,
@@ -109,15 +107,9 @@ export function runImport(args: string[]): void {
   }
   withData((db) => {
     const golfer = golferNamed(db, values.golfer)
-    const { rows } = read(golfer.lengthUnit)
     const name = (positionals[0] as string).split(/[\\/]/).at(-1) as string
-    const when = { nowMs: Date.now(), offsetMin: offsetNow() }
-    const { taken, known, held, conflicts } = importShots(
-      db,
-      golfer.id,
-      { name, shots: fileShots(rows, when.offsetMin) },
-      when,
-    )
+    const file = { name, bytes, options: options(golfer.lengthUnit) }
+    const { taken, known, held, conflicts } = importFile(db, golfer, file, Date.now())
     say(
       `${name}: ${taken} taken, ${held} held, ${known} known already, ${conflicts.length} not taken since other shots have their ids.`,
     )
@@ -150,16 +142,33 @@ export function runExport(args: string[]): void {
     },
   })
   if (values.schema) return say(JSON.stringify(golferSchema(openDatabase(':memory:')), null, 1))
-  const text = withData((db) => {
+  const { to } = values
+  if (to !== undefined && existsSync(to)) throw new CommandError(`${to} is there already: name another file.`)
+  withData((db) => {
     const golfer = golferNamed(db, values.golfer)
     const what = EXPORTS.find((each) => each === values.what)
     if (!what) throw new CommandError(`--what must be ${EXPORTS.join(', ')}, and is "${values.what}".`)
-    const written = exportFile(db, golfer, what, Date.now())
-    if (written === null) throw new CommandError(`${golfer.name} has no bag yet.`)
-    return written
+    let file: number | null = null
+    const write = (part: string) => {
+      file ??= to === undefined ? process.stdout.fd : openSync(to, 'wx')
+      writeAll(file, part)
+    }
+    if (!writeExport(db, golfer, what, Date.now(), write))
+      throw new CommandError(`${golfer.name} has no bag yet.`)
+    if (to !== undefined) process.stderr.write(`${to} written.\n`)
   })
-  if (values.to === undefined) process.stdout.write(text)
-  else writeNew(values.to, text)
+}
+
+/** Writes to its end, also into a pipe whose reader takes its time. */
+function writeAll(file: number, text: string): void {
+  const bytes = Buffer.from(text)
+  for (let from = 0; from < bytes.length;) {
+    try {
+      from += writeSync(file, bytes, from)
+    } catch (error) {
+      if ((error as { code?: string }).code !== 'EAGAIN') throw error
+    }
+  }
 }
 
 function writeNew(path: string, contents: string | Buffer): void {
@@ -230,7 +239,7 @@ export async function runReport(args: string[]): Promise<void> {
 
 /** What went wrong in words, where it is known; null for a fault of Banco's own. */
 export function sentenceOf(error: unknown): string | null {
-  const known = [CommandError, BackupError, DataError, GolferDocumentError].some(
+  const known = [CommandError, WorkRefused, BackupError, DataError, GolferDocumentError].some(
     (kind) => error instanceof kind,
   )
   const badArgument = (error as { code?: string }).code?.startsWith('ERR_PARSE_ARGS')

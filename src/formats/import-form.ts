@@ -6,6 +6,8 @@ import type { ColumnChoice } from './table/shape'
 import { TABLE_FIELDS, UNITS_OF } from './table/columns'
 
 export type ImportForm = {
+  /** The file that was sent before. */
+  file: string
   name: string
   /** What each column holds, as the golfer confirmed it. */
   columns: ColumnChoice[]
@@ -17,6 +19,7 @@ export type ImportForm = {
 
 const units = [...new Set(Object.values(UNITS_OF).flat()), 'ms']
 export const IMPORT_FORM = Joi.object<ImportForm>({
+  file: Joi.string().max(100).required(),
   name: Joi.string().trim().max(200).required(),
   columns: Joi.array()
     .items(

@@ -1,11 +1,11 @@
 import type { Session } from '@/core/session/session'
-import { dataMark, theDatabase } from '@/store/database'
-import { bayView } from '@/views/bay-view'
-import { requireGolfer, requireOwnedSession } from './require'
+import { dataMark } from '@/store/database'
+import { readBeside } from './beside'
+import { requireOwnedSession } from './require'
 import { refuse } from './route'
 
-/** What was answered last, for the other tabs that a notice made ask for the same. */
-const answered = new Map<string, Uint8Array<ArrayBuffer>>()
+/** What is or was answered last, for the other tabs that a notice made ask for the same. */
+const answered = new Map<string, Promise<Uint8Array<ArrayBuffer>>>()
 const MOST_KEPT = 4
 const SECOND_MS = 1000
 
@@ -23,28 +23,25 @@ export async function afterOthers(): Promise<void> {
 }
 
 /** The Bay as it stands now. */
-export function bayResponse(sessionId: Session['id']): Response {
+export async function bayResponse(sessionId: Session['id']): Promise<Response> {
   const session = requireOwnedSession(sessionId)
   const nowMs = Date.now()
   const key = `${session.id} ${Math.floor(nowMs / SECOND_MS)} ${dataMark()}`
-  const bytes = answered.get(key) ?? workedOut(session, nowMs)
+  const bytes = answered.get(key) ?? workedOut(session.id, nowMs)
   answered.delete(key)
   answered.set(key, bytes)
+  // Nobody else is given what could not be worked out.
+  bytes.catch(() => answered.delete(key))
   for (const old of answered.keys()) if (answered.size > MOST_KEPT) answered.delete(old)
-  return new Response(bytes, { headers: { 'Content-Type': 'application/json' } })
+  return new Response(await bytes, { headers: { 'Content-Type': 'application/json' } })
 }
 
-function workedOut(session: ReturnType<typeof requireOwnedSession>, nowMs: number) {
+async function workedOut(sessionId: Session['id'], nowMs: number): Promise<Uint8Array<ArrayBuffer>> {
   const began = performance.now()
-  const bytes = asBytes(session, nowMs)
+  const view = await readBeside('bay', { sessionId, nowMs })
   const ended = performance.now()
   restedAt = ended + Math.min(LONGEST_REST_MS, ended - began)
-  return bytes
-}
-
-function asBytes(session: ReturnType<typeof requireOwnedSession>, nowMs: number): Uint8Array<ArrayBuffer> {
-  const view = bayView(theDatabase(), requireGolfer(session.golferId), session, nowMs)
-  return view
-    ? new TextEncoder().encode(JSON.stringify(view))
-    : refuse(409, 'bag', 'This golfer has no bag yet: start one from a template.')
+  return view === null
+    ? refuse(409, 'bag', 'This golfer has no bag yet: start one from a template.')
+    : new TextEncoder().encode(view)
 }

@@ -1,16 +1,26 @@
-import { BackupError, putBackup } from '@/store/backup'
+import { BackupError, checkBackup, putBackup } from '@/store/backup'
 import { dataFolder, databasePath } from '@/store/data-folder'
 import { closeTheDatabase } from '@/store/database'
+import { doWork, endBeside } from './beside'
 import { notify } from './notices'
 import { refuse } from './route'
+import { holdWriters } from './writers'
 
 /** Puts a file in the place of all data, once it is checked, and says where what was there is kept. */
-export function restoreFrom(path: string): Response {
+export async function restoreFrom(path: string, { isLong }: { isLong: boolean }): Promise<Response> {
   try {
-    closeTheDatabase()
-    const kept = putBackup(path, databasePath(dataFolder()), Date.now())
-    notify()
-    return Response.json({ kept })
+    if (isLong) await doWork('check', { path }, { isLong })
+    else checkBackup(path)
+    const letGo = await holdWriters()
+    try {
+      await endBeside()
+      closeTheDatabase()
+      const kept = putBackup(path, databasePath(dataFolder()), Date.now(), { isChecked: true })
+      notify()
+      return Response.json({ kept })
+    } finally {
+      letGo()
+    }
   } catch (error) {
     if (error instanceof BackupError) return refuse(422, '', error.message)
     throw error

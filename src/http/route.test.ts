@@ -6,7 +6,7 @@ import { afterAll, beforeAll, expect, it, vi } from 'vitest'
 import { closeTheDatabase, dataMark, theDatabase } from '@/store/database'
 import type { GolferId } from '@/core/ids'
 import { addGolfer } from '@/store/golfers'
-import { bodyForm, refuse, route } from './route'
+import { bareRoute, bodyForm, refuse, route } from './route'
 import { listen } from './notices'
 import { PLACE_REMOVAL } from '@/formats/forms'
 
@@ -20,6 +20,7 @@ afterAll(() => {
   vi.unstubAllEnvs()
 })
 
+const HOST = { host: '127.0.0.1:3000' }
 const write = (db = theDatabase()) =>
   db
     .prepare("INSERT INTO file_import (id, golfer_id, name, at_ms) SELECT ?, id, 'f.csv', 0 FROM golfer")
@@ -31,7 +32,7 @@ async function noticesOf(handle: () => Response): Promise<number> {
     () => heard++,
     () => {},
   )
-  await route(handle)(new Request('http://127.0.0.1/'), { params: Promise.resolve({}) })
+  await route(handle)(new Request('http://127.0.0.1/', { headers: HOST }), { params: Promise.resolve({}) })
   stop()
   return heard
 }
@@ -58,7 +59,7 @@ it('another process that writes changes the mark of the data', () => {
 it('a refusal is JSON with its status and a sentence; a body that is none is said to be', async () => {
   const post = (body: string) =>
     route(async (request) => Response.json(await bodyForm(request, PLACE_REMOVAL)))(
-      new Request('http://127.0.0.1/', { method: 'POST', body }),
+      new Request('http://127.0.0.1/', { method: 'POST', body, headers: HOST }),
       { params: Promise.resolve({}) },
     )
   expect((await post('{"name":"Net loft"}')).status).toBe(200)
@@ -70,7 +71,9 @@ it('a refusal is JSON with its status and a sentence; a body that is none is sai
 })
 
 const post = (handle: () => Response) =>
-  route(handle)(new Request('http://127.0.0.1/', { method: 'POST' }), { params: Promise.resolve({}) })
+  route(handle)(new Request('http://127.0.0.1/', { method: 'POST', headers: HOST }), {
+    params: Promise.resolve({}),
+  })
 
 it('data that another command is writing are busy: the caller is told to come again, and nothing was stored', async () => {
   const other = new Sqlite(theDatabase().name)
@@ -109,4 +112,19 @@ it('a data file that was moved away under a running server is noticed before the
   expect(answer.status).toBe(503)
   expect(await answer.text()).toContain('was moved, deleted or replaced while Banco runs')
   expect((await post(() => (write(), Response.json({})))).status).toBe(200)
+})
+
+it('a page elsewhere is refused by the routes themselves, also where whole files come in', async () => {
+  for (const wrapped of [route, bareRoute])
+    for (const headers of [
+      { host: 'banco.example' },
+      { ...HOST, origin: 'http://elsewhere.example' },
+      { ...HOST, 'sec-fetch-site': 'cross-site' },
+    ]) {
+      const handle = vi.fn(() => new Response('done'))
+      const request = new Request('http://127.0.0.1/', { method: 'POST', headers })
+      const answer = await wrapped(handle)(request, { params: Promise.resolve({}) })
+      expect(answer.status).toBe(403)
+      expect(handle).not.toHaveBeenCalled()
+    }
 })

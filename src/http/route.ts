@@ -4,6 +4,8 @@ import { oddity } from '@/formats/oddity'
 import { DataError, hindrance, isDamage, sqliteCode } from '@/store/data-error'
 import { closeTheDatabase, dataMark, refuseMoved } from '@/store/database'
 import { notify } from './notices'
+import { whyNot } from './who-may'
+import { writing } from './writers'
 
 /** A request that cannot be done, with its HTTP status and what to mend. */
 export class Refusal extends Error {
@@ -21,22 +23,38 @@ export const refuse = (status: number, field: string, sentence: string): never =
 
 export const FORM_BYTES = 64 * 1024
 
-/** A route handler that answers refusals as JSON with their status, and tells every open page where data changed. */
+/**
+ * A route handler that answers refusals as JSON with their status, and tells every open page where data changed.
+ * @param isLong it writes for a while, and waits by itself for those who write
+ */
 export function route<P extends Record<string, string>>(
   handle: (request: Request, params: P) => Promise<Response> | Response,
+  { isLong = false } = {},
 ) {
   return async (request: Request, context: { params: Promise<P> }): Promise<Response> => {
-    let before = ''
     try {
-      before = dataMark()
+      refuseForeign(request)
+      told.mark ??= dataMark()
       if (request.method !== 'GET') refuseMoved()
-      return await handle(request, await context.params)
+      const answer = async () => handle(request, await context.params)
+      return request.method === 'GET' || isLong ? await answer() : await writing(answer)
     } catch (error) {
       return failed(error)
     } finally {
-      if (before !== '' && markNow() !== before) notify()
+      tellOfChange()
     }
   }
+}
+
+const state = globalThis as { bancoTold?: { mark?: string } }
+/** As of when every open page was told. */
+const told = (state.bancoTold ??= {})
+
+function tellOfChange(): void {
+  const mark = markNow()
+  if (mark === '' || mark === told.mark) return
+  told.mark = mark
+  notify()
 }
 
 /** A route that works without the data, such as one that mends them. */
@@ -45,11 +63,17 @@ export function bareRoute<P extends Record<string, string>>(
 ) {
   return async (request: Request, context: { params: Promise<P> }): Promise<Response> => {
     try {
+      refuseForeign(request)
       return await handle(request, await context.params)
     } catch (error) {
       return failed(error)
     }
   }
+}
+
+function refuseForeign(request: Request): void {
+  const sentence = whyNot(request)
+  if (sentence !== null) refuse(403, '', sentence)
 }
 
 /** The mark of the data; empty where they cannot be read any more, which every page finds out by itself. */
@@ -65,21 +89,23 @@ const AGAIN_S = 1
 
 /** The answer to a request that came to nothing: a refusal, data that cannot be used just now, or a fault of Banco's own. */
 function failed(error: unknown): Response {
-  if (error instanceof Refusal) return Response.json({ problems: error.problems }, { status: error.status })
+  const { status, problems } = problemsOf(error)
+  const headers = status === 503 ? { 'Retry-After': String(AGAIN_S), 'Cache-Control': 'no-store' } : undefined
+  return Response.json({ problems }, { status, ...(headers && { headers }) })
+}
+
+/** What is said of it, and the HTTP status that says as much. */
+export function problemsOf(error: unknown): { status: number; problems: Problem[] } {
+  if (error instanceof Refusal) return { status: error.status, problems: error.problems }
   if (isDamage(error)) closeTheDatabase()
   // A form that lets through what no table takes is a fault of Banco's, but not of this request's data.
   if (sqliteCode(error) === 'SQLITE_CONSTRAINT_CHECK') {
     console.error(error)
-    return Response.json({ problems: [{ field: '', sentence: UNKEPT }] }, { status: 422 })
+    return { status: 422, problems: [{ field: '', sentence: UNKEPT }] }
   }
   const sentence = error instanceof DataError ? error.message : isDamage(error) ? DAMAGED : hindrance(error)
   if (sentence === null) console.error(error)
-  return Response.json(
-    { problems: [{ field: '', sentence: sentence ?? OWN_FAULT }] },
-    sentence === null
-      ? { status: 500 }
-      : { status: 503, headers: { 'Retry-After': String(AGAIN_S), 'Cache-Control': 'no-store' } },
-  )
+  return { status: sentence === null ? 500 : 503, problems: [{ field: '', sentence: sentence ?? OWN_FAULT }] }
 }
 
 const OWN_FAULT = 'Banco failed at this, which is its own fault. Nothing was changed: try again.'
@@ -107,8 +133,8 @@ export async function bodyText(request: Request, most: number): Promise<string> 
 }
 
 /** The JSON of a request's body. */
-export async function bodyJson(request: Request): Promise<unknown> {
-  const text = await bodyText(request, FORM_BYTES)
+export async function bodyJson(request: Request, most = FORM_BYTES): Promise<unknown> {
+  const text = await bodyText(request, most)
   let body: unknown
   try {
     body = JSON.parse(text)
@@ -120,8 +146,8 @@ export async function bodyJson(request: Request): Promise<unknown> {
 }
 
 /** The checked form of a request's body. */
-export async function bodyForm<T>(request: Request, form: Form<T>): Promise<T> {
-  const checked = check(form, await bodyJson(request))
+export async function bodyForm<T>(request: Request, form: Form<T>, most = FORM_BYTES): Promise<T> {
+  const checked = check(form, await bodyJson(request, most))
   if (!checked.ok) throw new Refusal(422, checked.problems)
   return checked.value
 }

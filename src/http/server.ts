@@ -3,8 +3,10 @@ import { DataError } from '@/store/data-error'
 import { dataFolder, databasePath } from '@/store/data-folder'
 import { closeTheDatabase, theDatabase } from '@/store/database'
 import { lockFolder } from '@/store/folder-lock'
+import { endBeside } from './beside'
 import { answerMalformed } from './malformed'
 import { endAll } from './notices'
+import { forgetPassing } from './passing'
 
 const HOUR_MS = 3600_000
 const FIRST_COPY_MS = 20_000
@@ -23,9 +25,11 @@ export function startServer(): void {
     process.exit(1)
   }
   answerMalformed()
+  forgetPassing()
   for (const signal of ['SIGINT', 'SIGTERM'] as const)
-    process.on(signal, () => {
+    process.on(signal, async () => {
       endAll()
+      await endBeside()
       closeTheDatabase()
       process.exit(0)
     })

@@ -123,7 +123,7 @@ describe('a restore', () => {
     const stop = (step: RestoreStep) => {
       if (step === broken) throw new Error('killed')
     }
-    expect(() => putBackup(backup, database, NOW_MS, stop)).toThrow('killed')
+    expect(() => putBackup(backup, database, NOW_MS, { after: stop })).toThrow('killed')
     expect(namesIn()).toEqual([STEPS.indexOf(broken) < STEPS.indexOf('replaced') ? 'Old' : 'New'])
     // And it can be done again.
     const kept = putBackup(backup, database, NOW_MS + 1)

@@ -19,14 +19,19 @@ import { openDatabase, type Database } from './database'
 
 export class BackupError extends Error {}
 
-/** Writes the whole database to a new file: compact, and as it stood at this moment. */
+/** Writes the whole database to a new file: compact, and as it stood at this moment. Until it is whole it has another name. */
 export function backUp(db: Database, path: string): void {
   if (existsSync(path)) throw new BackupError(`${path} is there already: name another file.`)
+  const fresh = `${path}.new`
   try {
-    db.prepare('VACUUM INTO ?').run(path)
-    chmodSync(path, 0o600)
+    rmSync(fresh, { force: true })
+    db.prepare('VACUUM INTO ?').run(fresh)
+    chmodSync(fresh, 0o600)
+    onDisk(fresh)
+    renameSync(fresh, path)
+    onDisk(dirname(path))
   } catch (error) {
-    rmSync(path, { force: true })
+    rmSync(fresh, { force: true })
     throw new BackupError(
       `The backup could not be written to ${path} (${(error as Error).message}): name another place.`,
     )
@@ -113,18 +118,19 @@ function refuseForeign(db: Database): void {
 export type RestoreStep = 'copied' | 'closed' | 'kept' | 'log put aside' | 'replaced' | 'done'
 
 /**
- * Puts a checked backup in the place of a database that nobody has open. What was there is kept beside it. Whenever it
+ * Puts a backup in the place of a database that nobody has open, once it is checked. What was there is kept beside it. Whenever it
  * is broken off, the database is the old one or the new one, whole: one rename replaces it.
  * @param after called after each step
+ * @param isChecked by somebody else, just now
  * @returns where the database that was there is kept; null where there was none
  */
 export function putBackup(
   path: string,
   database: string,
   nowMs: number,
-  after: (step: RestoreStep) => void = () => {},
+  { after = () => {}, isChecked = false }: { after?: (step: RestoreStep) => void; isChecked?: boolean } = {},
 ): string | null {
-  checkBackup(path)
+  if (!isChecked) checkBackup(path)
   const folder = dirname(database)
   const kept = join(folder, `banco-before-${nowMs}.db`)
   const fresh = `${database}.new`

@@ -105,6 +105,16 @@ test('a hundred thousand rows are read beside the page, with progress and a stop
   await expect(page.getByRole('heading', { name: '100000 new shots in long.csv' })).toBeVisible({
     timeout: 30_000,
   })
+  // Taken in by the server, beside what else it answers: stopped half way, none of them is there.
+  await page.getByRole('button', { name: 'Take 100000 shots' }).click()
+  await expect(page.getByRole('status')).toContainText(/[1-9][\d,]*000 of 100,001 rows/, { timeout: 30_000 })
+  await page.getByRole('button', { name: 'Stop' }).click()
+  await expect(page.getByText('Stopped: none of its shots was taken.')).toBeVisible()
+  expect((await request.get(`${banco.address}/api/golfers/${golfer}/export?what=shots`)).status()).toBe(200)
+  await page.getByRole('button', { name: 'Take 100000 shots' }).click()
+  await expect(page.getByRole('heading', { name: '100000 shots of long.csv brought in' })).toBeVisible({
+    timeout: 60_000,
+  })
 })
 
 test('a golfer goes out whole, is removed by name, and comes back; a backup brings all back', async ({

@@ -1,5 +1,5 @@
 import { afterEach, describe, expect, it, vi } from 'vitest'
-import { send } from './send'
+import { send, sendWork } from './send'
 
 /** A server that gives this answer, and remembers how it was asked. */
 function answering(status: number, body: unknown) {
@@ -48,5 +48,53 @@ describe('what Banco answers', () => {
     await send('GET', '/api/x')
     await send('POST', '/api/x', { text: 'x'.repeat(70_000) })
     expect(asked.map(({ keepalive }) => keepalive)).toEqual([true, false, false])
+  })
+})
+
+describe('a work that takes a while', () => {
+  const streaming = (...parts: string[]) => {
+    const urls: string[] = []
+    vi.stubGlobal('fetch', (url: string) => {
+      urls.push(url)
+      const body = new ReadableStream({
+        start(controller) {
+          parts.forEach((part) => controller.enqueue(new TextEncoder().encode(part)))
+          controller.close()
+        },
+      })
+      return Promise.resolve(new Response(url === '/api/x' ? body : '{}', { status: 200 }))
+    })
+    return urls
+  }
+
+  it('is followed to its answer, wherever its lines are torn', async () => {
+    const urls = streaming(
+      '{"says":"started","number":"n1"}\n{"says":"progr',
+      'ess","done":2,"of":4}\n',
+      '{"says":"done","answer":{"taken":4}}\n',
+    )
+    const told: number[] = []
+    const stops: (() => Promise<unknown>)[] = []
+    const sent = await sendWork(
+      '/api/x',
+      {},
+      {
+        onProgress: ({ done }) => told.push(done),
+        onStart: (stop) => stops.push(stop),
+      },
+    )
+    expect(sent).toEqual({ ok: true, value: { taken: 4 } })
+    expect(told).toEqual([2])
+    await stops[0]?.()
+    expect(urls).toEqual(['/api/x', '/api/work/n1'])
+  })
+
+  it('may be stopped, refused, or never heard of again', async () => {
+    streaming('{"says":"stopped"}\n')
+    expect(await sendWork('/api/x', {})).toBeNull()
+    streaming(`{"says":"refused","status":422,"problems":${JSON.stringify(problems)}}\n`)
+    expect(await sendWork('/api/x', {})).toEqual({ ok: false, problems })
+    streaming('{"says":"started","number":"n1"}\n')
+    expect(await sendWork('/api/x', {})).toMatchObject({ ok: false, unreachable: true })
   })
 })

@@ -1,3 +1,4 @@
+import type { LongAnswer } from '@/core/long-work'
 import type { Problem } from '@/core/problem'
 
 export type Sent<T> =
@@ -35,15 +36,53 @@ export async function sendText<T>(url: string, text: string | Blob): Promise<Sen
   }
 }
 
-/** Sends a file with what is to be done with it. */
-export async function sendForm<T>(url: string, form: object, file: Blob): Promise<Sent<T>> {
-  const body = new FormData()
-  body.set('form', JSON.stringify(form))
-  body.set('file', file)
+/** A work that takes a while: how far it has come, and how it is stopped. */
+export type Following = {
+  onProgress: (progress: { done: number; of: number }) => void
+  /** Called once it can be stopped. */
+  onStart: (stop: () => Promise<unknown>) => void
+}
+
+/**
+ * Sends something that Banco works at for a while, and follows it to its end.
+ * @returns null: it was stopped, and nothing was changed
+ */
+export async function sendWork<T>(
+  url: string,
+  body: object,
+  { onProgress, onStart }: Partial<Following> = {},
+): Promise<Sent<T> | null> {
   try {
-    return await readAnswer<T>(await fetch(url, { method: 'POST', body }))
+    const headers = { 'Content-Type': 'application/json' }
+    const response = await fetch(url, { method: 'POST', body: JSON.stringify(body), headers })
+    if (!response.ok || !response.body) return await readAnswer<T>(response)
+    for await (const said of lines<LongAnswer<T>>(response.body))
+      if (said.says === 'started') onStart?.(() => send('DELETE', `/api/work/${said.number}`))
+      else if (said.says === 'progress') onProgress?.(said)
+      else if (said.says === 'stopped') return null
+      else return said.says === 'done' ? { ok: true, value: said.answer } : { ok: false, ...refusal(said) }
+    return unreachable()
   } catch {
     return unreachable()
+  }
+}
+
+const refusal = ({ status, problems }: { status: number; problems: Problem[] }) => ({
+  problems,
+  // A server that failed or is busy has not said no.
+  ...(status >= 500 && { unreachable: true as const }),
+})
+
+/** The lines of a stream as they come, each one JSON. */
+async function* lines<T>(body: ReadableStream<Uint8Array>): AsyncGenerator<T> {
+  const reader = body
+    .pipeThrough(new TextDecoderStream() as ReadableWritablePair<string, Uint8Array>)
+    .getReader()
+  let rest = ''
+  for (let part = await reader.read(); !part.done; part = await reader.read()) {
+    const [...whole] = (rest + part.value).split('\n')
+    rest = whole.pop() ?? ''
+    for (const line of whole) yield JSON.parse(line) as T
   }
 }
 
@@ -51,14 +90,9 @@ async function readAnswer<T>(response: Response): Promise<Sent<T>> {
   const answer: unknown = await response.json().catch(() => null)
   if (response.ok) return { ok: true, value: answer as T }
   const problems = (answer as { problems?: Problem[] } | null)?.problems
-  return {
-    ok: false,
-    // A server that failed or is busy has not said no.
-    ...(response.status >= 500 && { unreachable: true as const }),
-    problems: problems ?? [
-      { field: '', sentence: `Banco failed (${response.status}). Nothing was changed: try again.` },
-    ],
-  }
+  const { status } = response
+  const failed = [{ field: '', sentence: `Banco failed (${status}). Nothing was changed: try again.` }]
+  return { ok: false, ...refusal({ status, problems: problems ?? failed }) }
 }
 
 /** What is answered in the place of one that nobody gave. */

@@ -1,51 +1,39 @@
-import { createReadStream, createWriteStream, mkdtempSync, rmSync, statSync } from 'node:fs'
-import { tmpdir } from 'node:os'
-import { join } from 'node:path'
-import { Readable } from 'node:stream'
-import { pipeline } from 'node:stream/promises'
-import type { ReadableStream as NodeStream } from 'node:stream/web'
+import { statSync } from 'node:fs'
+import { doWork } from '@/http/beside'
+import { fileResponse, forget, keepBody, passingPath } from '@/http/passing'
 import { restoreFrom } from '@/http/restore'
-import { bareRoute, refuse, route } from '@/http/route'
-import { backUp } from '@/store/backup'
-import { theDatabase } from '@/store/database'
+import { bareRoute, route } from '@/http/route'
+import { dataFolder, databasePath } from '@/store/data-folder'
+
+/** Smaller databases are copied before another process would have started. */
+const LONG_BYTES = 16 * 1024 * 1024
 
 /** The whole database as a file. */
-export const GET = route(() => {
-  const folder = mkdtempSync(join(tmpdir(), 'banco-backup-'))
-  const path = join(folder, 'banco.db')
-  const forget = () => rmSync(folder, { recursive: true, force: true })
+export const GET = route(async (request) => {
+  const path = passingPath()
+  const isLong = statSync(databasePath(dataFolder())).size > LONG_BYTES
   try {
-    backUp(theDatabase(), path)
+    await doWork('backup', { path }, { isLong, signal: request.signal })
   } catch (error) {
-    forget()
+    forget(path)
     throw error
   }
-  const stream = createReadStream(path)
-  stream.on('close', forget)
   const day = new Date().toISOString().slice(0, 10)
-  return new Response(Readable.toWeb(stream) as ReadableStream, {
-    headers: {
-      'Content-Type': 'application/vnd.sqlite3',
-      'Content-Length': String(statSync(path).size),
-      'Content-Disposition': `attachment; filename="banco-backup-${day}.db"`,
-    },
+  return fileResponse(path, {
+    'Content-Type': 'application/vnd.sqlite3',
+    'Content-Disposition': `attachment; filename="banco-backup-${day}.db"`,
   })
 })
 
-const MOST_BYTES = 76 * 1024 * 1024
+const MOST_BYTES = 256 * 1024 * 1024
 const TOO_LARGE = 'The backup is too large to be sent here: restore it with npm run -s banco -- restore FILE.'
 
 /** Puts a backup in the place of all data, once it is checked. What was there is kept beside it. */
 export const POST = bareRoute(async (request) => {
-  if (Number(request.headers.get('content-length') ?? 0) > MOST_BYTES) refuse(413, '', TOO_LARGE)
-  const folder = mkdtempSync(join(tmpdir(), 'banco-restore-'))
-  const path = join(folder, 'backup.db')
+  const { path, bytes } = await keepBody(request, MOST_BYTES, TOO_LARGE)
   try {
-    const body = (request.body ?? new Blob([]).stream()) as NodeStream
-    await pipeline(Readable.fromWeb(body), createWriteStream(path))
-    if (statSync(path).size > MOST_BYTES) refuse(413, '', TOO_LARGE)
-    return restoreFrom(path)
+    return await restoreFrom(path, { isLong: bytes > LONG_BYTES })
   } finally {
-    rmSync(folder, { recursive: true, force: true })
+    forget(path)
   }
 })

@@ -5,19 +5,19 @@ import { useRouter } from 'next/navigation'
 import { useEffect, useRef, useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
-import ProgressBar from 'react-bootstrap/ProgressBar'
 import type { Bag } from '@/core/bag/bag'
 import type { Golfer } from '@/core/golfer'
 import type { ClubId } from '@/core/ids'
 import { clubForLabel } from '@/core/monitor/club-for-label'
 import type { Problem } from '@/core/problem'
 import { count } from '@/text/numbers'
-import { sendForm } from '../../shared/send'
 import { PageHead } from '../../shared/shell/page-head'
 import { Problems } from '../../shared/shell/problems'
 import { ClubMapping } from './club-mapping'
 import { ColumnMapping, type ColumnState } from './column-mapping'
 import { RowPreview } from './row-preview'
+import { Reading } from './reading'
+import { useImport, type Taken } from './use-import'
 import { useTable } from './use-table'
 import styles from './import.module.css'
 
@@ -29,13 +29,15 @@ type Props = {
   /** What the columns of files of known shapes hold. */
   shapes: Record<string, ColumnState[]>
 }
-type Result = { importId: string; taken: number; known: number; held: number; conflicts: number }
+/** A smaller one is taken in before anybody could read how far it has come. */
+const LONG_BYTES = 1024 * 1024
 type Source = { name: string; blob: Blob }
 
 /** A table of shots on its way in: what its columns hold, which clubs it names, and what becomes of each row. */
 export function ImportBench({ golfer, bag, mapped, shapes }: Props) {
   const router = useRouter()
   const table = useTable()
+  const { taking, stop, known: askKnown, take: takeIn } = useImport(golfer.id)
   const chooser = useRef<HTMLInputElement>(null)
   const [source, setSource] = useState<Source | null>(null)
   const [columns, setColumns] = useState<ColumnState[] | null>(null)
@@ -43,8 +45,7 @@ export function ImportBench({ golfer, bag, mapped, shapes }: Props) {
   const [known, setKnown] = useState<ReadonlySet<number>>(new Set())
   const [problems, setProblems] = useState<Problem[]>([])
   const [over, setOver] = useState(false)
-  const [taking, setTaking] = useState(false)
-  const [result, setResult] = useState<Result | null>(null)
+  const [result, setResult] = useState<Taken | null>(null)
   const [pasted, setPasted] = useState('')
   const offsetMin = -new Date().getTimezoneOffset()
   const { opened, read, open, readRows } = table
@@ -74,34 +75,36 @@ export function ImportBench({ golfer, bag, mapped, shapes }: Props) {
 
   const meant = (label: string): string =>
     clubs[label] ?? clubForLabel(label, [...bag.clubs, ...bag.rack], new Map(Object.entries(mapped))) ?? ''
-  const form = (dry: boolean) => ({
+  const form = () => ({
     name: source?.name ?? 'a file',
     columns: (held ?? []).map(({ field, unit }) => ({ field, unit })),
     clubs: Object.fromEntries((read?.clubs ?? []).map(({ label }) => [label, meant(label) || 'later'])),
     offsetMin,
-    ...(dry && { dry }),
   })
-  const post = <Answer,>(dry: boolean) =>
-    sendForm<Answer>(`/api/golfers/${golfer.id}/import`, form(dry), source?.blob ?? new Blob())
   // Which rows are on file already only the store knows.
   useEffect(() => {
     if (!read || !source) return
     let stale = false
-    void post<{ known: number[] }>(true).then((sent) => {
-      if (!stale) setKnown(new Set(sent.ok ? sent.value.known : []))
+    let stop = () => {}
+    const onStart = (end: () => Promise<unknown>) => {
+      stop = () => void end()
+      if (stale) stop()
+    }
+    void askKnown(source.blob, form(), { onStart }).then((sent) => {
+      if (!stale) setKnown(new Set(sent?.ok ? sent.value.known : []))
     })
     return () => {
       stale = true
+      stop()
     }
     // eslint-disable-next-line react-hooks/exhaustive-deps -- once for each reading
   }, [read])
 
   const take = async () => {
-    setTaking(true)
-    const sent = await post<Result>(false)
-    setTaking(false)
-    setProblems(sent.ok ? [] : sent.problems)
-    if (sent.ok) {
+    if (!source) return
+    const sent = await takeIn(source.blob, form(), opened?.rows ?? 0)
+    setProblems(sent === null ? [STOPPED] : sent.ok ? [] : sent.problems)
+    if (sent?.ok) {
       setResult(sent.value)
       table.close()
     }
@@ -160,7 +163,7 @@ export function ImportBench({ golfer, bag, mapped, shapes }: Props) {
               <Button variant="outline" onClick={() => (setSource(null), setColumns(null), table.close())}>
                 Another file
               </Button>
-              <Button onClick={take} disabled={taking || fresh === 0 || unclear !== undefined}>
+              <Button onClick={take} disabled={taking !== null || fresh === 0 || unclear !== undefined}>
                 {taking ? 'Taking them …' : `Take ${count(fresh, 'shot')}`}
               </Button>
             </>
@@ -169,19 +172,14 @@ export function ImportBench({ golfer, bag, mapped, shapes }: Props) {
       </PageHead>
       <Problems of={[...problems, ...table.problems]} />
       {table.progress && (
-        <section className="sheet p-3 mb-3 d-flex gap-3 align-items-center">
-          <ProgressBar
-            className="flex-grow-1"
-            now={table.progress.of ? (100 * table.progress.done) / table.progress.of : 0}
-            aria-label="Reading"
-          />
-          <span className="num" role="status">
-            {table.progress.done.toLocaleString('en')} of {table.progress.of.toLocaleString('en')} rows
-          </span>
-          <Button variant="outline" onClick={() => (table.close(), setSource(null), setColumns(null))}>
-            Stop
-          </Button>
-        </section>
+        <Reading
+          doing="Reading"
+          {...table.progress}
+          onStop={() => (table.close(), setSource(null), setColumns(null))}
+        />
+      )}
+      {taking && source && source.blob.size > LONG_BYTES && (
+        <Reading doing="Taking them in" {...taking} onStop={stop && (() => void stop())} />
       )}
       {!opened && !result && (
         <section
@@ -276,7 +274,9 @@ export function ImportBench({ golfer, bag, mapped, shapes }: Props) {
   )
 }
 
-const said = ({ taken, known, held, conflicts }: Result): string =>
+const STOPPED = { field: '', sentence: 'Stopped: none of its shots was taken.' }
+
+const said = ({ taken, known, held, conflicts }: Taken): string =>
   [
     `${taken} count`,
     held > 0 && `${held} held: open their session to decide`,

@@ -1,20 +1,24 @@
-import { bodyText, refuse, Refusal, route } from '@/http/route'
-import { theDatabase } from '@/store/database'
-import { GolferDocumentError } from '@/store/golfer-document'
-import { restoreGolfer } from '@/store/restore-golfer'
-import { readGolferDocument } from '@/formats/golfer-document'
+import { doWork } from '@/http/beside'
+import { forget, keepBody } from '@/http/passing'
+import { route } from '@/http/route'
 
 const FILE_BYTES = 64 * 1024 * 1024
+const TOO_LARGE =
+  'The file is larger than the 64 MB that are taken here: bring it back with npm run -s banco -- restore FILE.'
+/** Smaller ones are read before another process would have started. */
+const LONG_BYTES = 1024 * 1024
 
 /** Brings a golfer back from a file, whole or not at all. */
-export const POST = route(async (request) => {
-  const read = readGolferDocument(await bodyText(request, FILE_BYTES))
-  if (!read.ok) throw new Refusal(422, read.problems)
-  try {
-    const id = restoreGolfer(theDatabase(), read.value)
-    return Response.json({ id }, { status: 201 })
-  } catch (error) {
-    if (error instanceof GolferDocumentError) return refuse(409, '', error.message)
-    throw error
-  }
-})
+export const POST = route(
+  async (request) => {
+    const { path, bytes } = await keepBody(request, FILE_BYTES, TOO_LARGE)
+    try {
+      const { signal } = request
+      const { id } = await doWork('restore', { path }, { isLong: bytes > LONG_BYTES, signal })
+      return Response.json({ id }, { status: 201 })
+    } finally {
+      forget(path)
+    }
+  },
+  { isLong: true },
+)

@@ -1,25 +1,35 @@
-import { refuse, route } from '@/http/route'
+import { doWork } from '@/http/beside'
 import { fileName } from '@/http/file-name'
+import { fileResponse, forget, passingPath } from '@/http/passing'
 import { requireGolfer } from '@/http/require'
+import { refuse, route } from '@/http/route'
 import { theDatabase } from '@/store/database'
-import { exportFile, EXPORTS, type Export } from '@/views/export-file'
+import { historyOf } from '@/store/sessions'
+import { EXPORTS, type Export } from '@/views/export-file'
 
 const isExport = (what: string | null): what is Export =>
   (EXPORTS as readonly (string | null)[]).includes(what)
 
+/** Fewer are written before another process would have started. */
+const LONG_SHOTS = 5000
+
 /** What a golfer takes along: `?what=shots`, `stocks` or `steps` as CSV, `golfer` for everything as JSON. */
-export const GET = route<{ golferId: string }>((request, { golferId }) => {
+export const GET = route<{ golferId: string }>(async (request, { golferId }) => {
   const golfer = requireGolfer(golferId)
   const what = new URL(request.url).searchParams.get('what')
   if (!isExport(what)) return refuse(422, 'what', `There is no such file: ask for ${EXPORTS.join(', ')}.`)
-  const text =
-    exportFile(theDatabase(), golfer, what, Date.now()) ??
-    refuse(409, 'bag', 'This golfer has no bag yet: start one from a template.')
-  const type = what === 'golfer' ? 'application/json' : 'text/csv'
-  return new Response(text, {
-    headers: {
-      'Content-Type': `${type}; charset=utf-8`,
-      'Content-Disposition': fileName(golfer, what === 'golfer' ? 'banco.json' : `${what}.csv`),
-    },
+  const path = passingPath()
+  const isLong = historyOf(theDatabase(), golfer.id).shots > LONG_SHOTS
+  try {
+    const ask = { golferId: golfer.id, what, path, nowMs: Date.now() }
+    if (!(await doWork('export', ask, { isLong, signal: request.signal })))
+      refuse(409, 'bag', 'This golfer has no bag yet: start one from a template.')
+  } catch (error) {
+    forget(path)
+    throw error
+  }
+  return fileResponse(path, {
+    'Content-Type': `${what === 'golfer' ? 'application/json' : 'text/csv'}; charset=utf-8`,
+    'Content-Disposition': fileName(golfer, what === 'golfer' ? 'banco.json' : `${what}.csv`),
   })
 })

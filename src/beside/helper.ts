@@ -1,0 +1,118 @@
+import { fork, type ChildProcess } from 'node:child_process'
+import { once } from 'node:events'
+import { join } from 'node:path'
+import { DataError } from '@/store/data-error'
+import type { Asked, Said } from './messages'
+import { WorkRefused, type Kind, type Progress, type Works } from './work'
+
+/** Somebody stopped it: nothing was changed. */
+export class Stopped extends Error {}
+
+type Waiting = {
+  resolve: (answer: never) => void
+  reject: (error: Error) => void
+  tell: (progress: Progress) => void
+  /** Resolves once nobody else writes; what it gives is called when the work has ended. */
+  hold: () => Promise<() => void>
+  letGo: () => void
+}
+type Options = Partial<Pick<Waiting, 'tell' | 'hold'>>
+
+const PROCESS = ['src', 'beside', 'process.ts']
+
+/** A process beside this one, for work that would keep everybody else waiting. */
+export class Helper {
+  private readonly child: ChildProcess
+  private readonly waiting = new Map<number, Waiting>()
+  private count = 0
+  private isReady = false
+
+  constructor() {
+    this.child = fork(join(/* turbopackIgnore: true */ process.cwd(), ...PROCESS), {
+      execArgv: ['--import', 'tsx'],
+      serialization: 'advanced',
+    })
+    this.child.on('message', (said: Said | 'ready') => {
+      if (said === 'ready') this.isReady = true
+      else void this.heard(said)
+    })
+    this.child.on('exit', () => {
+      this.isReady = false
+      for (const number of [...this.waiting.keys()])
+        this.settle(number)?.reject(new Stopped('the process beside has ended'))
+    })
+    // What cannot be sent to a process that has ended is answered by its end.
+    this.child.on('error', () => {})
+    const kill = () => void this.child.kill('SIGKILL')
+    process.once('exit', kill)
+    this.child.once('exit', () => process.off('exit', kill))
+  }
+
+  get ready(): boolean {
+    return this.isReady
+  }
+
+  get runs(): boolean {
+    return this.child.exitCode === null && this.child.signalCode === null
+  }
+
+  /**
+   * Asks for a work.
+   * @throws WorkRefused, DataError, Stopped, or an error with SQLite's code, as the work itself would
+   */
+  ask<K extends Kind>(kind: K, ask: Works[K]['ask'], options: Options = {}): Promise<Works[K]['answer']> {
+    const number = ++this.count
+    return new Promise((resolve, reject) => {
+      if (!this.runs) return reject(new Stopped('the process beside has ended'))
+      const { tell = () => {}, hold = () => Promise.resolve(() => {}) } = options
+      this.waiting.set(number, { resolve, reject, tell, hold, letGo: () => {} })
+      this.send({ number, kind, ask } as Asked)
+    })
+  }
+
+  /** Ends it at once; a work that goes on has changed nothing. Resolves when it is gone, with its files closed. */
+  async end(): Promise<void> {
+    if (!this.runs) return
+    const gone = once(this.child, 'exit')
+    this.child.kill('SIGKILL')
+    await gone
+  }
+
+  private send(asked: Asked): void {
+    this.child.send(asked, () => {})
+  }
+
+  private async heard(said: Said): Promise<void> {
+    const { number } = said
+    switch (said.says) {
+      case 'progress':
+        return this.waiting.get(number)?.tell(said.progress)
+      case 'wants to write': {
+        const waiting = this.waiting.get(number)
+        if (!waiting) return
+        const letGo = await waiting.hold()
+        // It may have been stopped meanwhile.
+        if (!this.waiting.has(number)) return letGo()
+        waiting.letGo = letGo
+        return this.send({ number, kind: 'go' })
+      }
+      case 'done':
+        return this.settle(number)?.resolve(said.answer as never)
+      case 'refused':
+        return this.settle(number)?.reject(new WorkRefused(said.status, said.problems))
+      case 'failed':
+        return this.settle(number)?.reject(
+          said.inWords
+            ? new DataError(said.message)
+            : Object.assign(new Error(said.message), said.code !== '' && { code: said.code }),
+        )
+    }
+  }
+
+  private settle(number: number): Waiting | undefined {
+    const waiting = this.waiting.get(number)
+    this.waiting.delete(number)
+    waiting?.letGo()
+    return waiting
+  }
+}

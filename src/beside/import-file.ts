@@ -1,0 +1,88 @@
+import type { Golfer } from '@/core/golfer'
+import type { Database } from '@/store/database'
+import { keepShape } from '@/store/file-shapes'
+import { importShots, knownShots, type ClubForLabel, type ImportResult } from '@/store/shot-files'
+import { fileShots } from '@/formats/table/file-shots'
+import {
+  openTable,
+  readRows,
+  tableProblem,
+  type Table,
+  type TableOptions,
+  type TableRow,
+} from '@/formats/table/read-table'
+import { shapeOf, withChoice, type ColumnChoice } from '@/formats/table/shape'
+import { WorkRefused, refuseWork, type Progress } from './work'
+
+/** A file of shots, and what is known of it besides what it says. */
+export type ShotsFile = {
+  name: string
+  bytes: Uint8Array
+  options: TableOptions
+  /** What its columns hold, as the golfer confirmed it; as found where nobody did. */
+  columns?: ColumnChoice[]
+  clubs?: Record<string, ClubForLabel>
+}
+
+/** @throws WorkRefused where it is no table of shots */
+function tableOf({ bytes, options, columns }: ShotsFile): { found: Table; table: Table } {
+  const opened = openTable(bytes, options)
+  if (!opened.ok) throw new WorkRefused(422, opened.problems)
+  const table = withChoice(opened.table, columns)
+  const problem = tableProblem(table)
+  if (problem) refuseWork(422, 'columns', problem)
+  return { found: opened.table, table }
+}
+
+const TELL_EVERY = 2000
+
+function* told(
+  rows: Iterable<TableRow>,
+  of: number,
+  tell: (progress: Progress) => void,
+): Generator<TableRow> {
+  for (const row of rows) {
+    if (row.row % TELL_EVERY === 0) tell({ done: Math.min(row.row, of), of })
+    yield row
+  }
+}
+
+/**
+ * Takes the shots of a file, all or none, reading it as it goes.
+ * @throws WorkRefused where it is no table of shots
+ */
+export function importFile(
+  db: Database,
+  golfer: Golfer,
+  file: ShotsFile,
+  nowMs: number,
+  tell: (progress: Progress) => void = () => {},
+): ImportResult {
+  const { found, table } = tableOf(file)
+  const { offsetMin } = file.options
+  const shots = fileShots(told(readRows(table, file.options), table.lines, tell), offsetMin)
+  const { name, clubs, columns } = file
+  const result = importShots(db, golfer.id, { name, shots, ...(clubs && { clubs }) }, { nowMs, offsetMin })
+  if (columns) keepShape(db, golfer.id, { shape: shapeOf(found.columns), columns }, nowMs)
+  return result
+}
+
+/** Which rows of a file are on file already, by their numbers. */
+export function knownRows(
+  db: Database,
+  golfer: Golfer,
+  file: ShotsFile,
+  tell: (progress: Progress) => void = () => {},
+): number[] {
+  const { table } = tableOf(file)
+  const rows: number[] = []
+  function* fresh(): Generator<TableRow> {
+    for (const row of told(readRows(table, file.options), table.lines, tell))
+      if (row.status === 'taken' || row.status === 'held') {
+        rows.push(row.row)
+        yield row
+      }
+  }
+  const known = knownShots(db, golfer.id, fileShots(fresh(), file.options.offsetMin))
+  return rows.filter((_, i) => known[i])
+}

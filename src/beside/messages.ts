@@ -1,0 +1,16 @@
+import type { Problem } from '@/core/problem'
+import type { Kind, Progress, Works } from './work'
+
+/** What is sent to the process beside: a work, or that nobody else writes now. */
+export type Asked =
+  { [K in Kind]: { number: number; kind: K; ask: Works[K]['ask'] } }[Kind] | { number: number; kind: 'go' }
+
+/** What it sends back. */
+export type Said = { number: number } & (
+  | { says: 'progress'; progress: Progress }
+  | { says: 'wants to write' }
+  | { says: 'done'; answer: unknown }
+  | { says: 'refused'; status: number; problems: Problem[] }
+  /** With SQLite's code where it is a matter of the data; in words where they cannot be used at all. */
+  | { says: 'failed'; message: string; code: string; inWords: boolean }
+)

@@ -1,0 +1,51 @@
+import type { GolferId, SessionId } from '@/core/ids'
+import type { Problem } from '@/core/problem'
+import type { ImportForm } from '@/formats/import-form'
+import type { BackupContents } from '@/store/backup'
+import type { Export } from '@/views/export-file'
+
+/** How far a work has come. */
+export type Progress = { done: number; of: number }
+
+/** What is done beside the thread that answers: what is asked, and what comes of it. */
+export type Works = {
+  /** The Bay as JSON; null before the first bag. */
+  bay: { ask: { sessionId: SessionId; nowMs: number }; answer: string | null }
+  /** A file's shots into the store, all or none. */
+  import: {
+    ask: { golferId: GolferId; path: string; form: ImportForm; nowMs: number }
+    answer: { importId: string; taken: number; known: number; held: number; conflicts: number }
+  }
+  /** Which rows of a file are on file already. */
+  known: { ask: { golferId: GolferId; path: string; form: ImportForm }; answer: { known: number[] } }
+  /** A golfer's file, written to a path; false where the golfer has no bag yet. */
+  export: { ask: { golferId: GolferId; what: Export; path: string; nowMs: number }; answer: boolean }
+  /** All data, written to a path. */
+  backup: { ask: { path: string }; answer: null }
+  /** A backup, looked through from end to end. */
+  check: { ask: { path: string }; answer: BackupContents }
+  /** A golfer from a file. */
+  restore: { ask: { path: string }; answer: { id: GolferId } }
+}
+export type Kind = keyof Works
+
+/** What a work may do while it goes on. */
+export type Way = {
+  tell: (progress: Progress) => void
+  /** Waits until nobody else writes: from then on all others wait for this work. */
+  writersTurn: () => Promise<void>
+}
+
+/** A work that cannot be done, with what to mend. */
+export class WorkRefused extends Error {
+  constructor(
+    readonly status: number,
+    readonly problems: Problem[],
+  ) {
+    super(problems.map(({ sentence }) => sentence).join(' '))
+  }
+}
+
+export const refuseWork = (status: number, field: string, sentence: string): never => {
+  throw new WorkRefused(status, [{ field, sentence }])
+}

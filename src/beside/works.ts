@@ -1,0 +1,119 @@
+import { closeSync, openSync, readFileSync, writeSync } from 'node:fs'
+import type { Golfer } from '@/core/golfer'
+import type { GolferId, SessionId } from '@/core/ids'
+import { backUp, BackupError, checkBackup } from '@/store/backup'
+import type { Database } from '@/store/database'
+import { GolferDocumentError } from '@/store/golfer-document'
+import { golferById } from '@/store/golfers'
+import { restoreGolfer } from '@/store/restore-golfer'
+import { historyOf, sessionById } from '@/store/sessions'
+import { readGolferDocument } from '@/formats/golfer-document'
+import { bayView } from '@/views/bay-view'
+import { writeExport, type Export } from '@/views/export-file'
+import { importFile, knownRows, type ShotsFile } from './import-file'
+import { refuseWork, WorkRefused, type Kind, type Progress, type Way, type Works } from './work'
+
+type Doing<K extends Kind> = (
+  data: () => Database,
+  ask: Works[K]['ask'],
+  way: Way,
+) => Works[K]['answer'] | Promise<Works[K]['answer']>
+
+/** How each kind of work is done, by whichever process does it. */
+export const WORKS: { [K in Kind]: Doing<K> } = {
+  bay: (data, { sessionId, nowMs }) => bayJson(data(), sessionId, nowMs),
+
+  import: async (data, { golferId, path, form, nowMs }, { tell, writersTurn }) => {
+    const db = data()
+    const golfer = golferOf(db, golferId)
+    const file = shotsFile(golfer, path, form)
+    await writersTurn()
+    const { conflicts, ...result } = importFile(db, golfer, file, nowMs, tell)
+    return { ...result, conflicts: conflicts.length }
+  },
+
+  known: (data, { golferId, path, form }, { tell }) => {
+    const db = data()
+    const golfer = golferOf(db, golferId)
+    return { known: knownRows(db, golfer, shotsFile(golfer, path, form), tell) }
+  },
+
+  export: (data, { golferId, ...file }, { tell }) =>
+    exportToFile(data(), golferOf(data(), golferId), { ...file, tell }),
+
+  backup: (data, { path }) => {
+    backUp(data(), path)
+    return null
+  },
+
+  check: (_data, { path }) => inWords(422, () => checkBackup(path)),
+
+  restore: async (data, { path }, { writersTurn }) => {
+    const read = readGolferDocument(readFileSync(path, 'utf8'))
+    if (!read.ok) throw new WorkRefused(422, read.problems)
+    await writersTurn()
+    return { id: inWords(409, () => restoreGolfer(data(), read.value)) }
+  },
+}
+
+/** The Bay as it stands, as JSON; null before the first bag. */
+export function bayJson(db: Database, sessionId: SessionId, nowMs: number): string | null {
+  const session = sessionById(db, sessionId)
+  if (!session?.golferId) return null
+  const view = bayView(db, golferOf(db, session.golferId), session, nowMs)
+  return view && JSON.stringify(view)
+}
+
+function golferOf(db: Database, id: GolferId): Golfer {
+  return golferById(db, id) ?? refuseWork(404, 'golfer', 'There is no such golfer here any more.')
+}
+
+const shotsFile = (
+  { lengthUnit }: Golfer,
+  path: string,
+  { name, columns, clubs, offsetMin }: Works['import']['ask']['form'],
+): ShotsFile => ({ name, bytes: readFileSync(path), options: { lengthUnit, offsetMin }, columns, clubs })
+
+const PART_LETTERS = 1 << 16
+
+function exportToFile(
+  db: Database,
+  golfer: Golfer,
+  {
+    what,
+    path,
+    nowMs,
+    tell,
+  }: { what: Export; path: string; nowMs: number; tell: (progress: Progress) => void },
+): boolean {
+  const { shots } = historyOf(db, golfer.id)
+  const file = openSync(path, 'wx', 0o600)
+  let lines = 0
+  let waiting = ''
+  const write = (part: string) => {
+    waiting += part
+    if (waiting.length < PART_LETTERS) return
+    writeSync(file, waiting)
+    lines += waiting.split('\n').length - 1
+    waiting = ''
+    tell({ done: Math.min(lines, shots), of: shots })
+  }
+  try {
+    const written = writeExport(db, golfer, what, nowMs, write)
+    writeSync(file, waiting)
+    return written
+  } finally {
+    closeSync(file)
+  }
+}
+
+/** What cannot be restored is refused with the sentence that says why. */
+function inWords<T>(status: number, work: () => T): T {
+  try {
+    return work()
+  } catch (error) {
+    if (error instanceof BackupError || error instanceof GolferDocumentError)
+      return refuseWork(status, '', error.message)
+    throw error
+  }
+}

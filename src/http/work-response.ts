@@ -1,0 +1,50 @@
+import { randomUUID } from 'node:crypto'
+import { Stopped } from '@/beside/helper'
+import type { Kind, Works } from '@/beside/work'
+import type { LongAnswer } from '@/core/long-work'
+import { doWork } from './beside'
+import { notify } from './notices'
+import { problemsOf } from './route'
+
+/**
+ * Answers with how far a work has come, a line of JSON each, and at last with what came of it. It is stopped by
+ * DELETE /api/work/NUMBER, and where nobody listens any more.
+ */
+export function workResponse<K extends Kind>(
+  request: Request,
+  kind: K,
+  ask: Works[K]['ask'],
+  { isLong, after = () => {} }: { isLong: boolean; after?: (isDone: boolean) => void },
+): Response {
+  const number = randomUUID()
+  const left = new AbortController()
+  request.signal.addEventListener('abort', () => left.abort())
+  const encoder = new TextEncoder()
+  const stream = new ReadableStream({
+    async start(controller) {
+      const line = (said: LongAnswer<Works[K]['answer']>) => {
+        if (!left.signal.aborted) controller.enqueue(encoder.encode(`${JSON.stringify(said)}\n`))
+      }
+      line({ says: 'started', number })
+      try {
+        const answer = await doWork(kind, ask, {
+          isLong,
+          number,
+          tell: (progress) => line({ says: 'progress', ...progress }),
+          signal: left.signal,
+        })
+        after(true)
+        notify()
+        line({ says: 'done', answer })
+      } catch (error) {
+        after(false)
+        line(error instanceof Stopped ? { says: 'stopped' } : { says: 'refused', ...problemsOf(error) })
+      }
+      if (!left.signal.aborted) controller.close()
+    },
+    cancel: () => left.abort(),
+  })
+  return new Response(stream, {
+    headers: { 'Content-Type': 'application/x-ndjson', 'Cache-Control': 'no-store' },
+  })
+}

@@ -1,0 +1,54 @@
+import { useRef, useState } from 'react'
+import type { GolferId } from '@/core/ids'
+import { sendText, sendWork, type Following, type Sent } from '../../shared/send'
+
+export type Taken = { importId: string; taken: number; known: number; held: number; conflicts: number }
+/** What is to be done with a file, besides taking it. */
+export type Form = {
+  name: string
+  columns: { field: string | null; unit: string | null }[]
+  clubs: Record<string, string>
+  offsetMin: number
+}
+
+/** The store's side of a file: it is sent once, asked about, and taken in, which can be followed and stopped. */
+export function useImport(golferId: GolferId) {
+  const kept = useRef<{ blob: Blob; file: string } | null>(null)
+  const [taking, setTaking] = useState<{ done: number; of: number } | null>(null)
+  const [stop, setStop] = useState<(() => Promise<unknown>) | null>(null)
+
+  const ask = async <Answer>(
+    blob: Blob,
+    form: Form & { dry?: true },
+    following: Partial<Following>,
+  ): Promise<Sent<Answer> | null> => {
+    if (kept.current?.blob !== blob) {
+      const sent = await sendText<{ file: string }>('/api/files', blob)
+      if (!sent.ok) return sent
+      kept.current = { blob, file: sent.value.file }
+    }
+    const body = { file: kept.current.file, ...form }
+    const answer = await sendWork<Answer>(`/api/golfers/${golferId}/import`, body, following)
+    // The store keeps a file for an hour: after that it is sent again.
+    if (answer && !answer.ok && answer.problems.some(({ field }) => field === 'file')) kept.current = null
+    return answer
+  }
+  return {
+    taking,
+    stop,
+    /** Which rows are on file already. */
+    known: (blob: Blob, form: Form, following: Partial<Following>) =>
+      ask<{ known: number[] }>(blob, { ...form, dry: true }, following),
+    /** Takes the shots in; null where that was stopped. */
+    take: async (blob: Blob, form: Form, rows: number): Promise<Sent<Taken> | null> => {
+      setTaking({ done: 0, of: rows })
+      const answer = await ask<Taken>(blob, form, {
+        onProgress: setTaking,
+        onStart: (end) => setStop(() => end),
+      })
+      setTaking(null)
+      setStop(null)
+      return answer
+    },
+  }
+}
