@@ -12,7 +12,7 @@ const LAYERS = {
   ui: ['workers', 'views', 'draw', 'text', 'core'],
   http: ['beside', 'views', 'formats', 'store', 'text', 'core'],
   cli: ['beside', 'views', 'paper', 'workers', 'formats', 'store', 'draw', 'text', 'core'],
-  app: ['http', 'ui', 'views', 'paper', 'workers', 'formats', 'store', 'draw', 'text', 'core'],
+  app: ['http', 'ui', 'beside', 'views', 'paper', 'workers', 'formats', 'store', 'draw', 'text', 'core'],
 }
 const TESTS = '\\.(test|spec)\\.tsx?$'
 

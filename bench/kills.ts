@@ -15,7 +15,7 @@ import { makeDemoIn } from '../demo/make-demo-in'
 /** The calls by which something comes onto the disk, or gets its name there. */
 const CALLS = ['fsync', 'fdatasync', 'rename', 'link', 'unlink', 'ftruncate', 'pwrite64']
 /** Of the many writes of a change a few are broken off at, evenly. */
-const MOST_POINTS = 8
+const MOST_POINTS = 6
 
 type Step = {
   what: string
@@ -31,8 +31,18 @@ function contents(path: string): string {
   try {
     const said: string[] = [`schema ${schemaNumber(db)}`]
     allGolfers(db).forEach(({ id }) => writeGolferDocument(db, id, (part) => said.push(part)))
-    // A name that is made by chance, such as that of an action, differs from run to run.
-    return hash('sha256', said.join('').replaceAll(/[0-9a-f]{8}-[0-9a-f-]{27}/g, 'id'))
+    // A name that is made by chance, such as that of an action, differs from run to run, and so may the order by names.
+    const rows = said
+      .join('')
+      .replaceAll(/[0-9a-f]{8}-[0-9a-f-]{27}/g, 'id')
+      .split('\n')
+    return hash(
+      'sha256',
+      rows
+        .map((row) => row.replace(/[\],]+$/, ''))
+        .sort()
+        .join('\n'),
+    )
   } finally {
     db.close()
   }
@@ -129,7 +139,7 @@ function killed(base: string, { what, prepare, state = data }: Step): string {
       [
         '-f',
         '-y',
-        '--seccomp-bpf',
+
         '-o',
         log,
         ...trace,
@@ -150,14 +160,16 @@ function killed(base: string, { what, prepare, state = data }: Step): string {
   if (whole.ended.status !== 0) throw new Error(`${what}: ${whole.ended.stderr}`)
   const before = state(start)
   const after = state(whole.folder)
-  const count = { old: 0, new: 0, neither: [] as string[] }
+  const count = { old: 0, new: 0, late: 0, neither: [] as string[] }
   for (const call of CALLS) {
-    // Only what touches the folder counts; calls before it, of the compiler's cache, are passed over by their number.
+    // Calls are counted thread by thread; what writes the data is the first one. Only what touches the folder counts.
+    const thread = /^\d+/.exec(whole.calls[0] ?? '')?.[0] ?? ''
     const numbers = whole.calls
-      .filter((line) => new RegExp(`^\\d+ +${call}\\(`).test(line))
+      .filter((line) => new RegExp(`^${thread} +${call}\\(`).test(line))
       .flatMap((line, i) => (line.includes(whole.folder) ? [i + 1] : []))
     for (const at of spread(numbers)) {
-      const { folder } = run(`${call}:signal=SIGKILL:when=${at}`)
+      const { folder, ended } = run(`${call}:signal=SIGKILL:when=${at}`)
+      if (ended.status === 0) count.late++
       const found = stateOf(() => state(folder))
       if (found === before) count.old++
       else if (found === after) count.new++
@@ -167,7 +179,8 @@ function killed(base: string, { what, prepare, state = data }: Step): string {
   }
   rmSync(start, { recursive: true, force: true })
   rmSync(whole.folder, { recursive: true, force: true })
-  const cells = [count.old + count.new + count.neither.length, count.old, count.new, count.neither.length]
+  const all = count.old + count.new + count.neither.length
+  const cells = [all - count.late, count.old, count.new, count.neither.length]
   return `${what.padEnd(10)}${cells.map((cell) => String(cell).padStart(7)).join('')}  ${count.neither.join('; ')}`
 }
 

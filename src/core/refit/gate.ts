@@ -1,0 +1,74 @@
+import type { BagAnalysis } from '../analyse-bag'
+import { isJudged, type JudgedStep, type Step } from '../gaps/step'
+import type { ClubId } from '../ids'
+import { fullSwingOf, atStation } from '../station'
+import { isHit, type Stock } from '../stock/stock'
+import type { RefitClub } from './refit-club'
+import type { Trouble } from './search'
+
+/** Why nothing is to be done to a club yet. */
+export const SHUT = ['not-settled', 'few-shots', 'strike', 'lofts-not-measured'] as const
+export type Shut = (typeof SHUT)[number]
+
+/** A step that is not even, and what stands before any change of a club. */
+export type Gate = Trouble & { shut?: Shut }
+
+/** A change of a club wants this many solid shots with it, on so many days. */
+export const FEWEST_TO_REFIT = { solid: 10, days: 2 }
+
+/** Whether a step is none that the golfer wants: called, or leaning that way, and not left on purpose. */
+export const isTrouble = (step: Step): step is JudgedStep =>
+  isJudged(step) &&
+  step.leftOnPurpose === undefined &&
+  step.verdict !== 'even' &&
+  step.verdict !== 'on-the-line' &&
+  step.zones.even < 0.5
+
+/** The days on which solid shots were hit with each club, by full swing. */
+export type DaysOfClubs = ReadonlyMap<ClubId, number>
+
+/** Every trouble of a bag with what shuts the gate before it, the worst first: settled ones, then by how far from even. */
+export function gates(
+  { steps, stocks }: Pick<BagAnalysis, 'steps' | 'stocks'>,
+  clubs: readonly RefitClub[],
+  days: DaysOfClubs,
+): Gate[] {
+  return steps
+    .filter(isTrouble)
+    .sort((a, b) => Number(b.settled) - Number(a.settled) || awayFrom(b) - awayFrom(a))
+    .map((step): Gate => {
+      const { longerId, shorterId } = step
+      const sides = [longerId, shorterId].map((id) => ({
+        club: clubs.find((club) => club.id === id),
+        stock: atStation(stocks, fullSwingOf(id)),
+        days: days.get(id) ?? 0,
+      }))
+      const shut = step.settled ? sides.map(shutBy).find((each) => each !== null) : 'not-settled'
+      return { longerId, shorterId, ...(shut && { shut }) }
+    })
+}
+
+const ORDER: readonly Shut[] = SHUT
+
+function shutBy({
+  club,
+  stock,
+  days,
+}: {
+  club: RefitClub | undefined
+  stock: Stock | undefined
+  days: number
+}): Shut | null {
+  if (!isHit(stock) || stock.count < FEWEST_TO_REFIT.solid || days < FEWEST_TO_REFIT.days) return 'few-shots'
+  if (stock.offCurve?.cause === 'strike') return 'strike'
+  return club?.loftMeasured ? null : 'lofts-not-measured'
+}
+
+/** The first thing that shuts the gate before several troubles. */
+export const firstShut = (of: readonly Gate[]): Shut | null =>
+  ORDER.find((shut) => of.some((gate) => gate.shut === shut)) ?? null
+
+/** How far a step lies outside of what is even, in metres. */
+function awayFrom({ stepM, limitsM: { narrow, wide } }: JudgedStep): number {
+  return Math.max(narrow - stepM, stepM - wide)
+}

@@ -1,0 +1,44 @@
+import type { Stretch } from '../gaps/cover'
+import type { ClubId } from '../ids'
+import { yards } from '../units'
+import { coverOn, evenSteps, withFixes, type PaperBag } from './paper-bag'
+
+const MOST_HOLE = { goalM: yards(12), elsewhereM: yards(20) }
+
+export type LightBag = { dropped: ClubId[]; keeps: number; holes: Stretch[] }
+
+/**
+ * The club whose loss costs least, one after another, until the next would open a hole over 12 yd in the goal zone or over
+ * 20 elsewhere.
+ * @param toleranceM how near a stock must be to a number to cover it
+ */
+export function lightBag(bag: PaperBag, toleranceM: number, goalZoneM?: Stretch): LightBag {
+  const span = spanOf(bag)
+  const dropped: ClubId[] = []
+  let now = bag
+  for (;;) {
+    const [next] = now.clubs
+      .filter(({ carryM }) => carryM !== null)
+      .map(({ club }) => ({ id: club.id, after: withFixes(now, [{ kind: 'drop', clubId: club.id }]) }))
+      .filter(({ after }) => after.clubs.length > 1 && isOpenEnough(after, toleranceM, span, goalZoneM))
+      .sort((a, b) => worthOf(b.after, toleranceM, span) - worthOf(a.after, toleranceM, span))
+    if (!next) break
+    dropped.push(next.id)
+    now = next.after
+  }
+  return { dropped, keeps: now.clubs.length, holes: coverOn(now, toleranceM, span).holes }
+}
+
+function spanOf({ clubs }: PaperBag): Stretch {
+  const carries = clubs.flatMap(({ carryM }) => carryM ?? [])
+  return [Math.min(...carries), Math.max(...carries)]
+}
+
+const worthOf = (bag: PaperBag, toleranceM: number, span: Stretch): number =>
+  evenSteps(bag) + 10 * coverOn(bag, toleranceM, span).cover
+
+function isOpenEnough(bag: PaperBag, toleranceM: number, span: Stretch, goal?: Stretch): boolean {
+  const widest = (zone: Stretch) =>
+    Math.max(0, ...coverOn(bag, toleranceM, zone).holes.map(([a, b]) => b - a))
+  return widest(span) <= MOST_HOLE.elsewhereM && (!goal || widest(goal) <= MOST_HOLE.goalM)
+}

@@ -1,0 +1,159 @@
+import type { ClubId } from '../ids'
+import { cautionsOf, type Caution } from './cautions'
+import { isPurchase, type Fix } from './fixes'
+import { firstShut, type Gate, type Shut } from './gate'
+import { evenSteps, stepsOf, withFixes, type PaperBag, type PaperStep } from './paper-bag'
+import { BEND_STEP_DEG } from './refit-club'
+import { bestBends, bestDrops, bestPurchases, type Found, type Trouble } from './search'
+
+/** Different ways to mend a bag: bend what is there, buy one club, go without one. */
+export const WAYS = ['least-work', 'one-purchase', 'lighter-bag'] as const
+export type Way = (typeof WAYS)[number]
+
+/** A set of fixes that makes more steps even, with all that it changes. */
+export type Proposal = {
+  way: Way
+  fixes: Fix[]
+  /** The steps it is for. */
+  troubles: Trouble[]
+  /** How many steps are likely even, before and after. */
+  before: number
+  after: number
+  /** Every step as it would be. */
+  steps: PaperStep[]
+  cautions: Caution[]
+  /** Why it is only a preview. */
+  shut?: Shut
+}
+
+/** A set is proposed only if it makes this much of a step more even, and each step it is for likelier even than not. */
+const FROM = { more: 0.5, each: 0.6 }
+
+/**
+ * What may be done about the troubles of a bag, at most one proposal for each way, by what it is worth. Those behind a shut
+ * gate say so.
+ */
+export function propose(bag: PaperBag, of: readonly Gate[], freeSlots: number): Proposal[] {
+  // What is settled comes first; what only leans is looked at where nothing else is.
+  const settled = of.filter(({ shut }) => shut !== 'not-settled')
+  const gates = settled.length > 0 ? settled : of
+  if (gates.length === 0) return []
+  const before = evenSteps(bag)
+  const found: [Way, Found[]][] = [
+    ['least-work', [bestBends(bag, gates)]],
+    ['one-purchase', bestPurchases(bag, gates, freeSlots)],
+    ['lighter-bag', bestDrops(bag, gates)],
+  ]
+  return found.flatMap(([way, each]): Proposal[] => {
+    for (const { fixes: best } of each) {
+      const meant = gates.filter((trouble) => touches(bag, withFixes(bag, best), best, trouble))
+      const mends = (fixes: readonly Fix[]): boolean => {
+        const after = withFixes(bag, fixes)
+        const steps = stepsOf(after)
+        return (
+          sumEven(steps) >= before + FROM.more &&
+          meant.every((trouble) =>
+            inPlaceOf(bag, after, steps, trouble).every(({ even }) => even >= FROM.each),
+          )
+        )
+      }
+      if (meant.length === 0 || !mends(best)) continue
+      const fixes = leastBends(best, (less) => (mends(less) ? sumEven(stepsOf(withFixes(bag, less))) : null))
+      const steps = stepsOf(withFixes(bag, fixes))
+      const shut = firstShut(meant)
+      return [
+        {
+          way,
+          fixes,
+          troubles: meant.map(({ longerId, shorterId }) => ({ longerId, shorterId })),
+          before,
+          after: sumEven(steps),
+          steps,
+          cautions: cautionsOf(
+            fixes,
+            [...bag.clubs, ...bag.rack].map(({ club }) => club),
+          ),
+          ...(shut && { shut }),
+        },
+      ]
+    }
+    return []
+  })
+}
+
+/**
+ * A set of fixes with its bends taken back, half a degree after the other, as long as it does what it is for: what a
+ * clubmaker would rather not touch stays as it is.
+ * @param worth of a set; null where it does not do it any more
+ */
+function leastBends(fixes: readonly Fix[], worth: (fixes: readonly Fix[]) => number | null): Fix[] {
+  let now = [...fixes]
+  for (;;) {
+    const less = now.flatMap((fix, i) => {
+      if (fix.kind !== 'bend' && fix.kind !== 'sleeve') return []
+      const degrees = fix.degrees - Math.sign(fix.degrees) * BEND_STEP_DEG
+      const rest = degrees === 0 ? now.toSpliced(i, 1) : now.with(i, { ...fix, degrees })
+      const left = worth(rest)
+      return left === null ? [] : [{ rest, left }]
+    })
+    const best = less.reduce<(typeof less)[number] | null>(
+      (a, b) => (a === null || b.left > a.left ? b : a),
+      null,
+    )
+    if (!best) return now
+    now = best.rest
+  }
+}
+
+const sumEven = (steps: readonly PaperStep[]): number => steps.reduce((sum, { even }) => sum + even, 0)
+
+const placeOf = ({ clubs }: PaperBag, id: ClubId): number => clubs.findIndex(({ club }) => club.id === id)
+
+/** Whether some fixes change a step: one of its clubs, or what stands between them. */
+function touches(
+  before: PaperBag,
+  after: PaperBag,
+  fixes: readonly Fix[],
+  { longerId, shorterId }: Trouble,
+): boolean {
+  const changed = fixes.some(
+    (fix) => 'clubId' in fix && (fix.clubId === longerId || fix.clubId === shorterId),
+  )
+  const [a, b] = [placeOf(after, longerId), placeOf(after, shorterId)]
+  return changed || (a >= 0 && b >= 0 && b - a !== placeOf(before, shorterId) - placeOf(before, longerId))
+}
+
+/** The steps that stand in the place of one: between its clubs, or across the club that is gone. */
+function inPlaceOf(
+  before: PaperBag,
+  after: PaperBag,
+  steps: readonly PaperStep[],
+  { longerId, shorterId }: Trouble,
+): PaperStep[] {
+  const [a, b] = [placeOf(after, longerId), placeOf(after, shorterId)]
+  // A club that is gone leaves its neighbour on that side.
+  const from = a >= 0 ? a : lastBefore(before, after, longerId)
+  const to = b >= 0 ? b : firstAfter(before, after, shorterId)
+  const ids = after.clubs.slice(Math.max(0, from), to < 0 ? undefined : to + 1).map(({ club }) => club.id)
+  return steps.filter((step) => ids.includes(step.longerId) && ids.includes(step.shorterId))
+}
+
+function lastBefore(before: PaperBag, after: PaperBag, id: ClubId): number {
+  const stay = before.clubs.slice(0, placeOf(before, id)).findLast(({ club }) => placeOf(after, club.id) >= 0)
+  return stay ? placeOf(after, stay.club.id) : -1
+}
+
+function firstAfter(before: PaperBag, after: PaperBag, id: ClubId): number {
+  const stay = before.clubs.slice(placeOf(before, id) + 1).find(({ club }) => placeOf(after, club.id) >= 0)
+  return stay ? placeOf(after, stay.club.id) : -1
+}
+
+/** Clubs that some fixes buy. */
+export const bought = (fixes: readonly Fix[]): number => fixes.filter(isPurchase).length
+
+/** Degrees that some fixes bend or turn, in all. */
+export const degreesOf = (fixes: readonly Fix[]): number =>
+  fixes.reduce(
+    (sum, fix) => sum + (fix.kind === 'bend' || fix.kind === 'sleeve' ? Math.abs(fix.degrees) : 0),
+    0,
+  )

@@ -1,0 +1,253 @@
+import type { BagAnalysis, Rules } from '../analyse-bag'
+import { MOST_CLUBS } from '../bag/club'
+import { measuredLaunch } from '../flight/measured-launch'
+import { airOfStock, ordinaryRun } from '../flight/station-run'
+import { isJudged, isMeasured } from '../gaps/step'
+import { usualSchool } from '../gaps/zones'
+import type { ClubId } from '../ids'
+import { Z90 } from '../math/z90'
+import { atStation, FULL_SWING, fullSwingOf } from '../station'
+import { isHit, type HitStock, type Stock } from '../stock/stock'
+import { gates, type DaysOfClubs, type Gate } from './gate'
+import { pairKey, type PaperBag, type PaperClub } from './paper-bag'
+import { perDegree, type PerDegree, type StandingClub } from './per-degree'
+import { propose, type Proposal } from './propose'
+import type { RefitClub } from './refit-club'
+import { keepWhich, sameJob, SAME_JOB_FROM, type KEPT_FOR } from './same-job'
+import { topEnd, type TopEnd } from './top-end'
+
+export type RefitInput = {
+  /** The bag, longest first, putter and all. */
+  clubs: readonly RefitClub[]
+  /** Clubs that are not in it. */
+  rack?: readonly RefitClub[]
+  /** What the shots of the bag say, and the stocks of the rack. */
+  analysis: Pick<BagAnalysis, 'stocks' | 'steps' | 'overUnhit'>
+  rackStocks?: readonly Stock[]
+  /** On how many days solid shots were hit with each club. */
+  days: DaysOfClubs
+  rules?: Pick<Rules, 'stepSchool' | 'zonesM' | 'leftOnPurpose'>
+}
+
+export type SameJob = {
+  longerId: ClubId
+  shorterId: ClubId
+  probability: number
+  keep?: ClubId
+  because?: (typeof KEPT_FOR)[number]
+}
+
+/** What stands before anything else is done about the worst trouble. */
+export type FirstFix = 'retest' | 'strike' | 'measure-lofts' | 'swing' | 'refit' | 'none'
+
+export type Refit = {
+  /** The bag on paper, as it is. */
+  bag: PaperBag
+  freeSlots: number
+  perDegree: (PerDegree & { clubId: ClubId })[]
+  gates: Gate[]
+  first?: { longerId: ClubId; shorterId: ClubId; fix: FirstFix }
+  sameJobs: SameJob[]
+  topEnd: TopEnd | null
+  proposals: Proposal[]
+}
+
+/**
+ * What to do about the steps of a bag: on paper, priced in steps, before a club is touched. Pure: the input is unchanged.
+ * Metres and degrees, weaker positive.
+ */
+export function refit(input: RefitInput): Refit {
+  const { analysis, days, clubs } = input
+  const bag = paperBag(input)
+  const gate = gates(analysis, clubs, days)
+  const freeSlots = Math.max(0, MOST_CLUBS - clubs.length)
+  const proposals = propose(bag, gate, freeSlots)
+  const [worst] = gate
+  return {
+    bag,
+    freeSlots,
+    perDegree: bag.clubs.flatMap(({ club, carryM, perDegree: k }) =>
+      carryM === null ? [] : [{ clubId: club.id, ...k }],
+    ),
+    gates: gate,
+    ...(worst && {
+      first: { longerId: worst.longerId, shorterId: worst.shorterId, fix: firstFix(worst, input, proposals) },
+    }),
+    sameJobs: sameJobs(input),
+    topEnd: topEndOf(input),
+    proposals,
+  }
+}
+
+/** The bag on paper as it is: stocks and steps with what is known of them. */
+export function paperBag({ clubs, rack = [], analysis, rackStocks = [], rules = {} }: RefitInput): PaperBag {
+  const bag = clubs.filter(({ kind }) => kind !== 'putter').toSorted((a, b) => a.order - b.order)
+  const stockOf = (id: ClubId) => atStation(analysis.stocks, fullSwingOf(id))
+  const places = carriesBySteps(bag, analysis)
+  const standing = bag.flatMap((club): StandingClub[] => {
+    const [stock, carryM] = [stockOf(club.id), places.get(club.id)]
+    return isHit(stock) && carryM !== undefined ? [standingClub(club, stock, carryM)] : []
+  })
+  const onPaper = (club: RefitClub, stock: Stock | undefined, own: StandingClub | undefined): PaperClub => ({
+    club,
+    carryM: own?.carryM ?? null,
+    varianceM2: own?.varianceM2 ?? 0,
+    count: stock?.count ?? 0,
+    perDegree: own ? perDegree(own, standing) : { mPerDeg: 0, sdMPerDeg: 0 },
+    movedDeg: 0,
+    supposedSdM: 0,
+  })
+  const steps = analysis.steps.filter(isMeasured)
+  return {
+    clubs: bag.map((club) =>
+      onPaper(
+        club,
+        stockOf(club.id),
+        standing.find((each) => each.club === club),
+      ),
+    ),
+    rack: rack
+      .filter(({ kind }) => kind !== 'putter')
+      .map((club) => {
+        const stock = atStation(rackStocks, fullSwingOf(club.id))
+        return onPaper(club, stock, isHit(stock) ? standingClub(club, stock, stock.model.carryM) : undefined)
+      }),
+    stepVarianceM2: new Map(
+      steps.map(({ longerId, shorterId, lowM, highM }) => [
+        pairKey(longerId, shorterId),
+        ((highM - lowM) / (2 * Z90)) ** 2,
+      ]),
+    ),
+    school: { school: rules.stepSchool ?? usualSchool(bag, rules.zonesM), own: rules.zonesM },
+    others: analysis.stocks.flatMap(({ clubId, swing, carryM }) =>
+      swing === FULL_SWING || carryM === undefined ? [] : [{ clubId, carryM }],
+    ),
+    left: new Set(
+      analysis.steps.flatMap(({ longerId, shorterId, leftOnPurpose }) =>
+        leftOnPurpose === undefined ? [] : [pairKey(longerId, shorterId)],
+      ),
+    ),
+  }
+}
+
+const standingClub = (club: RefitClub, stock: HitStock, carryM: number): StandingClub => {
+  const launch = measuredLaunch(stock.averages)
+  const { lowM, highM } = stock.model
+  return {
+    club,
+    carryM,
+    varianceM2: ((highM - lowM) / (2 * Z90)) ** 2,
+    ...(launch && { launch }),
+    air: airOfStock(stock),
+  }
+}
+
+/** The carries of the hit clubs, apart by the steps that Gaps shows: one number for one step. */
+function carriesBySteps(
+  bag: readonly RefitClub[],
+  { stocks, steps, overUnhit }: RefitInput['analysis'],
+): Map<ClubId, number> {
+  const places = new Map<ClubId, number>()
+  const between = [...steps.filter(isMeasured), ...overUnhit]
+  let last: { id: ClubId; carryM: number } | null = null
+  for (const { id } of bag) {
+    const stock = atStation(stocks, fullSwingOf(id))
+    if (!isHit(stock)) continue
+    const before: { id: ClubId; carryM: number } | null = last
+    const step =
+      before && between.find(({ longerId, shorterId }) => longerId === before.id && shorterId === id)
+    const carryM: number = before && step ? before.carryM - step.stepM : stock.model.carryM
+    places.set(id, carryM)
+    last = { id, carryM }
+  }
+  return places
+}
+
+function firstFix(
+  { longerId, shorterId, shut }: Gate,
+  { analysis }: RefitInput,
+  proposals: readonly Proposal[],
+): FirstFix {
+  if (shut === 'not-settled' || shut === 'few-shots') return 'retest'
+  const step = analysis.steps.find((each) => each.longerId === longerId && each.shorterId === shorterId)
+  const isWide = step !== undefined && isJudged(step) && step.verdict === 'wide'
+  // A swing that was hit already changes no club: no gate stands before it.
+  if (isWide && partialBetween(analysis.stocks, longerId, shorterId)) return 'swing'
+  if (shut === 'strike') return 'strike'
+  if (shut === 'lofts-not-measured') return 'measure-lofts'
+  return proposals.some(({ troubles }) => troubles.some((each) => each.longerId === longerId))
+    ? 'refit'
+    : 'none'
+}
+
+const FILLS = 0.25
+
+/** Whether a partial swing of any club lands well between two clubs. */
+function partialBetween(stocks: readonly Stock[], longerId: ClubId, shorterId: ClubId): boolean {
+  const [high, low] = [longerId, shorterId].map((id) => atStation(stocks, fullSwingOf(id))?.carryM)
+  if (high === undefined || low === undefined) return false
+  const inset = FILLS * (high - low)
+  return stocks.some(
+    ({ swing, carryM }) =>
+      swing !== FULL_SWING && carryM !== undefined && carryM > low + inset && carryM < high - inset,
+  )
+}
+
+/** Neighbours that do the same job, as far as that is likely. */
+function sameJobs({ clubs, analysis }: RefitInput): SameJob[] {
+  return analysis.steps
+    .filter(isMeasured)
+    .flatMap(({ longerId, shorterId, stepM, lowM, highM, leftOnPurpose }): SameJob[] => {
+      const sides = [longerId, shorterId].map((id) => {
+        const stock = atStation(analysis.stocks, fullSwingOf(id))
+        return isHit(stock) ? { stock, club: clubs.find((club) => club.id === id) } : null
+      })
+      const [longer, shorter] = sides
+      if (!longer || !shorter || leftOnPurpose !== undefined) return []
+      const doing = { ...doingOf(shorter.stock), carryM: shorter.stock.carryM }
+      const probability = sameJob(
+        { ...doingOf(longer.stock), carryM: doing.carryM + stepM },
+        doing,
+        (highM - lowM) / (2 * Z90),
+      )
+      if (probability === null || probability < SAME_JOB_FROM.probably) return []
+      const kept = keepWhich(keepingOf(longer), keepingOf(shorter))
+      return [
+        {
+          longerId,
+          shorterId,
+          probability,
+          ...(kept && { keep: kept.keep === 0 ? longerId : shorterId, because: kept.because }),
+        },
+      ]
+    })
+}
+
+/** How a stock lands and runs, as measured, else by the model. */
+export function doingOf(stock: HitStock): { landingDeg?: number; runM?: number } {
+  const landingDeg = stock.averages.landingDeg ?? stock.modelled?.landingDeg
+  const run = ordinaryRun(stock)
+  return { ...(landingDeg !== undefined && { landingDeg }), ...(run && { runM: run.runM }) }
+}
+
+function keepingOf({ stock, club }: { stock: HitStock; club: RefitClub | undefined }) {
+  const { landingDeg } = doingOf(stock)
+  const missed = stock.missed?.count ?? 0
+  return {
+    ...(stock.sdM !== undefined && { spread: stock.sdM / stock.carryM }),
+    ...(landingDeg !== undefined && { landingDeg }),
+    solidShare: stock.count / (stock.count + missed),
+    ...(club?.liking !== undefined && { liking: club.liking }),
+  }
+}
+
+function topEndOf({ clubs, analysis }: RefitInput): TopEnd | null {
+  const totals = (kinds: readonly string[]) =>
+    clubs.flatMap(({ id, kind }) => {
+      const stock = atStation(analysis.stocks, fullSwingOf(id))
+      const run = isHit(stock) ? ordinaryRun(stock) : null
+      return kinds.includes(kind) && run ? [{ totalM: run.totalM }] : []
+    })
+  const [driver] = totals(['driver'])
+  return driver ? topEnd(driver, totals(['wood', 'hybrid'])) : null
+}

@@ -1,0 +1,71 @@
+import type { ClubKind } from '../src/core/bag/club'
+import type { Zones } from '../src/core/gaps/zones'
+import type { ClubId } from '../src/core/ids'
+import { pairKey, type PaperBag, type PaperClub } from '../src/core/refit/paper-bag'
+import type { RefitClub } from '../src/core/refit/refit-club'
+import { yards } from '../src/core/units'
+
+export type OnPaper = Partial<RefitClub> & { yd: number | null; loft: number | null }
+
+const kindOf = (loftDeg: number | null): ClubKind =>
+  loftDeg === null
+    ? 'iron'
+    : loftDeg < 13
+      ? 'driver'
+      : loftDeg < 20
+        ? 'wood'
+        : loftDeg < 46.5
+          ? 'iron'
+          : 'wedge'
+
+/**
+ * A bag on paper from carries in yards.
+ * @param stepSdYd standard deviation of every measured step
+ */
+export function paperBagOf(
+  clubs: readonly OnPaper[],
+  {
+    stepSdYd = 1.4,
+    perDegree = { mPerDeg: yards(2.35), sdMPerDeg: yards(0.24) },
+    limits = { reversed: 0, narrow: yards(7), wide: yards(14) },
+    rack = [],
+  }: {
+    stepSdYd?: number
+    perDegree?: PaperClub['perDegree']
+    limits?: Zones
+    rack?: readonly OnPaper[]
+  } = {},
+): PaperBag {
+  const onPaper = ({ yd, loft, ...said }: OnPaper, order: number): PaperClub => ({
+    club: {
+      id: `c${loft ?? order}` as ClubId,
+      kind: kindOf(loft),
+      loftDeg: loft,
+      order,
+      head: 'forged',
+      ...said,
+    },
+    carryM: yd === null ? null : yards(yd),
+    varianceM2: yards(stepSdYd) ** 2 / 2,
+    count: yd === null ? 0 : 12,
+    perDegree,
+    movedDeg: 0,
+    supposedSdM: 0,
+  })
+  const all = clubs.map(onPaper)
+  return {
+    clubs: all,
+    rack: rack.map((each, i) => onPaper(each, 100 + i)),
+    stepVarianceM2: new Map(
+      all
+        .slice(1)
+        .map(({ club }, i) => [pairKey((all[i] as PaperClub).club.id, club.id), yards(stepSdYd) ** 2]),
+    ),
+    school: { school: 'own', own: limits },
+    others: [],
+    left: new Set(),
+  }
+}
+
+/** The name of the club of a loft in such a bag. */
+export const clubAt = (loft: number): ClubId => `c${loft}` as ClubId
