@@ -10,6 +10,7 @@ import { load } from './load'
 import { longWork } from './long-work'
 import { oddBags } from './odd-bags'
 import { liveShots } from './live-shots'
+import { refitScored, refitTimed } from './refit'
 import { seasonDrag } from './season-drag'
 import { twentyTabs } from './twenty-tabs'
 
@@ -19,6 +20,7 @@ const BENCHES: Record<string, () => Promise<string[]> | string[]> = {
   analyseBag: analysisAgainstParsing,
   'Judgement, short form': () => [...judgement(12, 1), ...plans(3, 1)],
   'Odd bags': oddBags,
+  Refit: () => [...refitScored(60, 1), ...refitTimed()],
   Flights: flights,
   'Season, dragged': seasonDrag,
   'Load, by how much was hit': load,

@@ -2,6 +2,7 @@ import { readFlyInput, readRestateInput } from '@/formats/flight-input'
 import { analyse } from './analyse'
 import { answerLines } from './answer-lines'
 import { checkData } from './check-data'
+import { REFIT_USAGE, runRefit } from './refit'
 import { answerFly, answerRestate, FLY_USAGE, RESTATE_USAGE } from './flight'
 import {
   BACKUP_USAGE,
@@ -41,6 +42,11 @@ const COMMANDS: Record<string, Command> = {
     about: 'measured carries into other air (one JSON document a line)',
     usage: RESTATE_USAGE,
     run: () => answerLines(readRestateInput, answerRestate, STREAMS),
+  },
+  refit: {
+    about: 'clubs, how they are made, and shots in; what could be done about the steps out',
+    usage: REFIT_USAGE,
+    run: () => runRefit(process.stdin, process.stdout, process.stderr),
   },
   import: { about: 'bring a table of shots in, or preview it', usage: IMPORT_USAGE, run: runImport },
   export: { about: 'a golfer as JSON; shots, stocks, steps as CSV', usage: EXPORT_USAGE, run: runExport },

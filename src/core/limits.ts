@@ -39,6 +39,11 @@ export const LIMITS = {
   /** How far back an arm goes on a clock's face. */
   clock: { least: 6, most: 13 },
   lengthShare: { least: 0, most: 1 },
+  lieDeg: { least: 45, most: 80 },
+  clubLengthM: { least: 0.6, most: 1.35 },
+  bounceDeg: { least: -5, most: 25 },
+  sleeveDeg: { least: 0, most: 4 },
+  liking: { least: 1, most: 5 },
   gripDownCm: { least: 0, most: 15 },
   offsetMin: { least: -900, most: 900 },
 } as const satisfies Record<string, Range>
@@ -53,6 +58,9 @@ export const LETTERS = {
   club: 40,
   swing: 40,
   label: 40,
+  /** The golfer's own word for a set, and for a shaft. */
+  model: 40,
+  shaft: 60,
   place: 40,
   ball: 40,
   monitor: 40,

@@ -18,20 +18,18 @@ const zones = Joi.object({
   wide: Joi.number().required(),
 })
 
-const BAG_INPUT = Joi.object<BagInput>({
-  clubs: Joi.array()
-    .items(
-      Joi.object({
-        id: id.required(),
-        kind: Joi.string()
-          .valid(...CLUB_KINDS)
-          .required(),
-        loftDeg: Joi.number().allow(null).required(),
-        order: Joi.number().required(),
-      }),
-    )
-    .unique('id')
+/** What every club of a line says. */
+export const CLUB_FIELDS = {
+  id: id.required(),
+  kind: Joi.string()
+    .valid(...CLUB_KINDS)
     .required(),
+  loftDeg: Joi.number().allow(null).required(),
+  order: Joi.number().required(),
+}
+
+/** What a line says besides its clubs. */
+export const BAG_FIELDS = {
   shots: Joi.array()
     .items(
       Joi.object({
@@ -80,6 +78,11 @@ const BAG_INPUT = Joi.object<BagInput>({
     }),
     goalZoneM: Joi.array().ordered(Joi.number().required(), Joi.number().required()),
   }),
+}
+
+const BAG_INPUT = Joi.object<BagInput>({
+  clubs: Joi.array().items(Joi.object(CLUB_FIELDS)).unique('id').required(),
+  ...BAG_FIELDS,
 })
 
 /** Reads one line of `banco analyse`: a JSON document of clubs, shots and rules. */

@@ -86,3 +86,7 @@ export function age(ms: number): string {
 /** "340 kB", "1.2 MB" */
 export const fileSize = (bytes: number): string =>
   bytes < 1e6 ? `${Math.max(1, Math.round(bytes / 1e3))} kB` : `${fixed(bytes / 1e6, 1)} MB`
+
+const IN_ENGLISH = new Intl.ListFormat('en-GB')
+/** "a", "a and b", "a, b and c". */
+export const listed = (parts: readonly string[]): string => IN_ENGLISH.format(parts)

@@ -1,0 +1,176 @@
+import type { ClubId } from '@/core/ids'
+import type { Fix } from '@/core/refit/fixes'
+import { propose } from '@/core/refit/propose'
+import { WAYS } from '@/core/refit/propose'
+
+import type { RefitClub } from '@/core/refit/refit-club'
+import { limitsOf, stepsOf, withFixes, type PaperBag } from '@/core/refit/paper-bag'
+import { analyseBag } from '@/core/analyse-bag'
+import { isJudged } from '@/core/gaps/step'
+import { quantile } from '@/core/math/quantile'
+import { refitOf, type RefitBag } from '@/views/refit-of'
+import { dice, type Dice } from '../simulators/golfers/dice'
+import { makeHiddenGolfer, type HiddenGolfer } from '../simulators/golfers/hidden-golfer'
+import { hitSession, inRounds } from '../simulators/golfers/hit-session'
+import { bagInputOf, zoneAt } from './judgement/score'
+import { YARD_M, yards } from '@/core/units'
+
+const VISITS = 2
+const SHOTS_A_VISIT = 9
+/** A club of another loft is truly off its model's curve by so much. */
+const OFF_CURVE_M = yards(3)
+/** The practice (common): the club beside the widest step bent by a part of what is too much. */
+const YARDS_A_DEGREE = 2.5
+
+type Tally = { proposed: number; better: number; worse: number; gained: number }
+const tally = (): Tally => ({ proposed: 0, better: 0, worse: 0, gained: 0 })
+
+/** What the proposals are worth on golfers whose true carries are known: does what is proposed truly make more steps even? */
+export function refitScored(golfers: number, seed: number): string[] {
+  const ways = Object.fromEntries([...WAYS, 'practice'].map((way) => [way, tally()])) as Record<string, Tally>
+  const left = { troubles: 0, shut: 0, unproposed: 0 }
+  for (let i = 0; i < golfers; i++) {
+    const roll = dice(seed + i)
+    const { golfer, trueSlopes } = withWrongLofts(makeHiddenGolfer('g', roll), roll)
+    const bag = hitOn(golfer, roll)
+    const { analysis, refit: found } = refitOf(bag)
+    const truth = trulyOf(found.bag, golfer, trueSlopes)
+    const before = evenCount(truth)
+    const count = (way: string, fixes: readonly Fix[]) => {
+      const after = evenCount(trulyWith(truth, fixes, roll))
+      const row = ways[way] as Tally
+      row.proposed++
+      row.gained += after - before
+      if (after > before) row.better++
+      if (after < before) row.worse++
+    }
+    const open = found.proposals.filter(({ shut }) => shut === undefined)
+    for (const { way, fixes } of open) count(way, fixes)
+    const worst = practice(analysis.steps.filter(isJudged), found.bag)
+    if (worst) count('practice', worst)
+    left.troubles += found.gates.length
+    left.shut += found.gates.filter(({ shut }) => shut !== undefined).length
+    left.unproposed += found.gates.filter(
+      (gate) =>
+        gate.shut === undefined &&
+        !open.some(({ troubles }) => troubles.some((t) => t.longerId === gate.longerId)),
+    ).length
+  }
+  return [
+    `${golfers} golfers, ${VISITS} visits of ${SHOTS_A_VISIT} shots a club, lofts off by up to 3° and measured (seed ${seed})`,
+    `                proposed   better   worse   steps gained each`,
+    ...Object.entries(ways).map(([way, { proposed, better, worse, gained }]) => {
+      const se = Math.sqrt(((better / proposed) * (1 - better / proposed)) / proposed)
+      return `${way.padEnd(16)}${String(proposed).padStart(8)}${`${percent(better / proposed)} ± ${percent(se)}`.padStart(14)}${percent(worse / proposed).padStart(8)}${(gained / proposed).toFixed(2).padStart(8)}`
+    }),
+    `of ${left.troubles} troubles ${left.shut} stand behind a shut gate, ${left.unproposed} have an open one and no proposal (wanted: better 85% or more)`,
+  ]
+}
+
+const percent = (share: number): string => `${(100 * share).toFixed(0)}%`
+
+/** A golfer half of whose clubs are not of the loft that stands on them, by up to 3°, and carry so. */
+function withWrongLofts(golfer: HiddenGolfer, roll: Dice) {
+  const trueSlopes = new Map<string, number>()
+  const clubs = golfer.clubs.map((club, i) => {
+    const [a, b] = [golfer.clubs[Math.max(0, i - 1)], golfer.clubs[Math.min(golfer.clubs.length - 1, i + 1)]]
+    const slope = a && b ? (a.trueCarryM - b.trueCarryM) / Math.max(2, b.loftDeg - a.loftDeg) : yards(2.3)
+    // What a degree of loft alone does is less than the slope of a bag, whose clubs grow shorter as well.
+    const perDegree = Math.min(yards(3.2), Math.max(yards(1.2), slope - yards(0.29))) * roll.between(0.9, 1.1)
+    trueSlopes.set(club.name, perDegree)
+    const off = roll.chance(0.5) ? roll.between(-3, 3) : 0
+    return { ...club, loftDeg: halves(club.loftDeg + off), trueCarryM: club.trueCarryM - perDegree * off }
+  })
+  return { golfer: { ...golfer, clubs, knowsLofts: true }, trueSlopes }
+}
+
+const halves = (degrees: number): number => Math.round(degrees * 2) / 2
+
+function hitOn(golfer: HiddenGolfer, roll: Dice): RefitBag {
+  const visits = Array.from({ length: VISITS }, () =>
+    hitSession(golfer, inRounds(golfer.clubs, SHOTS_A_VISIT), roll),
+  )
+  const inputs = visits.map((shots) => bagInputOf(golfer, shots))
+  const clubs: RefitClub[] = (inputs[0]?.clubs ?? []).map((club) => ({
+    ...club,
+    head: 'forged',
+    loftMeasured: true,
+    bounceDeg: 10,
+  }))
+  const shots = inputs.flatMap(({ shots: own }, session) =>
+    own.map((shot) => ({ ...shot, id: `${session} ${shot.id}` as typeof shot.id, session })),
+  )
+  return { clubs, rack: [], shots }
+}
+
+/** The bag on paper with what is true in the place of what was measured. */
+const trulyOf = (bag: PaperBag, golfer: HiddenGolfer, slopes: ReadonlyMap<string, number>): PaperBag => ({
+  ...bag,
+  clubs: bag.clubs.map((each) => ({
+    ...each,
+    carryM: golfer.clubs.find(({ name }) => name === each.club.id)?.trueCarryM ?? null,
+    perDegree: { mPerDeg: slopes.get(each.club.id) ?? 0, sdMPerDeg: 0 },
+  })),
+})
+
+/** Done in truth: what is bought is off its model's curve by chance. */
+function trulyWith(truth: PaperBag, fixes: readonly Fix[], roll: Dice): PaperBag {
+  const after = withFixes(truth, fixes)
+  return {
+    ...after,
+    clubs: after.clubs.map((each) =>
+      each.supposedSdM > 0 && each.carryM !== null
+        ? { ...each, carryM: each.carryM + roll.normal(0, OFF_CURVE_M) }
+        : each,
+    ),
+  }
+}
+
+function evenCount(bag: PaperBag): number {
+  const limits = limitsOf(bag)
+  return stepsOf(bag).filter(({ stepM }, i) => {
+    const zones = limits[i]
+    return zones && zoneAt(stepM, zones) === 'even'
+  }).length
+}
+
+/** The club beside the step that is furthest from even, bent by what is too much a degree every 2.5 yd, whatever the shots settle. */
+function practice(
+  steps: readonly { shorterId: ClubId; stepM: number; limitsM: { narrow: number; wide: number } }[],
+  bag: PaperBag,
+): Fix[] | null {
+  const away = steps
+    .map((step) => ({ step, over: step.stepM - step.limitsM.wide, under: step.limitsM.narrow - step.stepM }))
+    .filter(({ over, under }) => over > 0 || under > 0)
+    .sort((a, b) => Math.max(b.over, b.under) - Math.max(a.over, a.under))
+    .find(({ step }) =>
+      bag.clubs.some(({ club }) => club.id === step.shorterId && ['iron', 'wedge'].includes(club.kind)),
+    )
+  if (!away) return null
+  const middle = (away.step.limitsM.narrow + away.step.limitsM.wide) / 2
+  const degrees = Math.max(-2, Math.min(2, halves((middle - away.step.stepM) / YARD_M / YARDS_A_DEGREE)))
+  return degrees === 0 ? null : [{ kind: 'bend', clubId: away.step.shorterId, degrees }]
+}
+
+const TIMED = 60
+
+/** How long the search over 14 clubs takes, and what an analysis of the same bag does. */
+export function refitTimed(): string[] {
+  const times: number[] = []
+  const analyses: number[] = []
+  for (let i = 0; i < TIMED; i++) {
+    const roll = dice(9000 + i)
+    const bag = hitOn(withWrongLofts(makeHiddenGolfer('g', roll), roll).golfer, roll)
+    const began = performance.now()
+    analyseBag(bag)
+    analyses.push(performance.now() - began)
+    const { refit: found } = refitOf(bag)
+    const from = performance.now()
+    propose(found.bag, found.gates, 0)
+    times.push(performance.now() - from)
+  }
+  const [p50, p95, one] = [quantile(times, 0.5), quantile(times, 0.95), quantile(analyses, 0.5)]
+  return [
+    `the search, 12 to 14 clubs: p50 ${p50.toFixed(1)} ms, p95 ${p95.toFixed(1)} ms (wanted under 100); one analyseBag ${one.toFixed(0)} ms: ${(p50 / one).toFixed(2)} times`,
+  ]
+}

@@ -1,0 +1,48 @@
+import type { Readable, Writable } from 'node:stream'
+import type { RefitInput } from '@/formats/refit-input'
+import { readRefitInput } from '@/formats/refit-input'
+import { cautionSentence } from '@/text/refit'
+import { refitOf } from '@/views/refit-of'
+import { answerLines } from './answer-lines'
+
+export const REFIT_USAGE = `What could be done about a bag's steps, on paper.
+
+  npm run -s banco -- refit < BAGS
+
+One JSON document a line in, one a line out, as docs/calculations.md says.`
+
+/** Clubs with how they are made, and shots, in; what each degree is worth and what is proposed, out. */
+export const answerRefit = ({ clubs: all, ...input }: RefitInput): object => {
+  const clubs = all.filter(({ inBag }) => inBag !== false).map(({ inBag: _, ...club }) => club)
+  const rack = all.filter(({ inBag }) => inBag === false).map(({ inBag: _, ...club }) => club)
+  const { refit } = refitOf({ ...input, clubs, rack })
+  const { perDegree, first, gates, sameJobs, proposals } = refit
+  return {
+    perDegree: perDegree.map(({ clubId, mPerDeg, sdMPerDeg }) => ({ clubId, mPerDeg, sdMPerDeg })),
+    ...(first && { first }),
+    gate: gates,
+    sameJob: sameJobs.map(({ longerId, shorterId, probability }) => ({
+      a: longerId,
+      b: shorterId,
+      probability,
+    })),
+    proposals: proposals.map(({ way, fixes, before, after, steps, cautions, shut }) => ({
+      way,
+      fixes,
+      before,
+      after,
+      steps: steps.map(({ longerId, shorterId, stepM, sdM, even }) => ({
+        longerId,
+        shorterId,
+        stepM,
+        sdM,
+        even,
+      })),
+      cautions: cautions.map((caution) => cautionSentence(caution, (id) => id)),
+      ...(shut && { shut }),
+    })),
+  }
+}
+
+export const runRefit = (input: Readable, output: Writable, errors: Writable): Promise<number> =>
+  answerLines(readRefitInput, answerRefit, { input, output, errors })

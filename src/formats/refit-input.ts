@@ -1,0 +1,41 @@
+import Joi from 'joi'
+import type { BagInput } from '@/core/analyse-bag'
+import { HEADS, JOBS } from '@/core/bag/club-build'
+import type { RefitClub } from '@/core/refit/refit-club'
+import { LIMITS } from '@/core/limits'
+import { BAG_FIELDS, CLUB_FIELDS } from './bag-input'
+import { check, refused, within, type Checked } from './check'
+
+/** A line of `banco refit`: a bag with its shots, and what is known of how its clubs are made. */
+export type RefitInput = Omit<BagInput, 'clubs'> & { clubs: (RefitClub & { inBag?: boolean })[] }
+
+const REFIT_INPUT = Joi.object<RefitInput>({
+  ...BAG_FIELDS,
+  clubs: Joi.array()
+    .items(
+      Joi.object({
+        ...CLUB_FIELDS,
+        head: Joi.string().valid(...HEADS),
+        model: Joi.string().max(100),
+        loftMeasured: Joi.boolean(),
+        sleeveDeg: within(LIMITS.sleeveDeg),
+        bounceDeg: within(LIMITS.bounceDeg),
+        inBag: Joi.boolean(),
+        job: Joi.string().valid(...JOBS),
+        liking: within(LIMITS.liking).integer(),
+      }),
+    )
+    .unique('id')
+    .required(),
+})
+
+/** Reads one line of `banco refit`. */
+export function readRefitInput(line: string): Checked<RefitInput> {
+  let parsed: unknown
+  try {
+    parsed = JSON.parse(line)
+  } catch (error) {
+    return refused('', `This line is not JSON: ${(error as Error).message}.`)
+  }
+  return check(REFIT_INPUT, parsed)
+}

@@ -1,0 +1,134 @@
+import type { Bag } from '@/core/bag/bag'
+import type { Units } from '@/core/golfer'
+import type { ClubId } from '@/core/ids'
+import type { Caution } from '@/core/refit/cautions'
+import type { Fix } from '@/core/refit/fixes'
+import { FEWEST_TO_REFIT, type Shut } from '@/core/refit/gate'
+import type { FirstFix, SameJob } from '@/core/refit/refit'
+import type { Proposal, Way } from '@/core/refit/propose'
+import { Z90 } from '@/core/math/z90'
+import type { TopEnd } from '@/core/refit/top-end'
+import { len, lenUnit, listed } from './numbers'
+
+type Name = (id: ClubId) => string
+
+export const WAY_NAME: Record<Way, string> = {
+  'least-work': 'Least work',
+  'one-purchase': 'One club bought',
+  'lighter-bag': 'A lighter bag',
+}
+
+/** "2° weak", "1.5° strong". */
+export const turned = (degrees: number): string =>
+  `${Number(Math.abs(degrees).toFixed(1))}° ${degrees > 0 ? 'weak' : 'strong'}`
+
+/** "Bend the 8-iron 2° weak". */
+export function fixSentence(fix: Fix, name: Name): string {
+  switch (fix.kind) {
+    case 'bend':
+      return `bend the ${name(fix.clubId)} ${turned(fix.degrees)}`
+    case 'sleeve':
+      return `set the sleeve of the ${name(fix.clubId)} ${turned(fix.degrees)}`
+    case 'swap':
+      return `put one of ${fix.loftDeg}° in the place of the ${name(fix.clubId)}`
+    case 'drop':
+      return `leave the ${name(fix.clubId)} at home`
+    case 'add':
+      return fix.clubId === undefined
+        ? `add a club of ${fix.loftDeg}°`
+        : `take the ${name(fix.clubId)} off the rack`
+    case 'grip':
+      return `grip the ${name(fix.clubId)} down by ${fix.cm} cm`
+  }
+}
+
+const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)
+
+/** What a proposal would do, in one sentence: "Bend the 8-iron 2° weak and the 9-iron …: 8-iron to 9-iron about 13.5 ± 2.6." */
+export function proposalSentence({ fixes, steps, troubles }: Proposal, name: Name, units: Units): string {
+  const doing = listed(fixes.map((fix) => fixSentence(fix, name)))
+  const meant = troubles.flatMap(({ longerId, shorterId }) =>
+    steps.filter((step) => step.longerId === longerId || step.shorterId === shorterId),
+  )
+  const [step] = [
+    ...steps.filter((each) =>
+      troubles.some((t) => t.longerId === each.longerId && t.shorterId === each.shorterId),
+    ),
+    ...meant,
+  ]
+  if (!step) return `${capital(doing)}.`
+  return `${capital(doing)}: ${name(step.longerId)} to ${name(step.shorterId)} would be about ${len(step.stepM, units, 1)} ± ${len(Z90 * step.sdM, units, 1)}.`
+}
+
+/** Why nothing is to be done to a club yet, and what comes first. */
+export const SHUT_SENTENCE: Record<Shut, string> = {
+  'not-settled': 'The shots do not settle it yet: hit more of both clubs first.',
+  'few-shots': `A club is changed only on ${FEWEST_TO_REFIT.solid} solid shots with each, on ${FEWEST_TO_REFIT.days} days: hit them again first.`,
+  strike: 'The strike explains it: look at that first, not at the club.',
+  'lofts-not-measured':
+    'Have the lofts measured first (a bench reads them to half a degree): the number on a club is often not its loft.',
+}
+
+export const FIRST_NAME: Record<FirstFix, string> = {
+  retest: 'hit both again',
+  strike: 'look at the strike',
+  'measure-lofts': 'have the lofts measured',
+  swing: 'use a swing that you have',
+  refit: 'see what a fix would do',
+  none: 'nothing on paper helps',
+}
+
+export function cautionSentence(caution: Caution, name: Name): string {
+  switch (caution.kind) {
+    case 'clubmaker':
+      return 'A clubmaker does it, on a bench.'
+    case 'head':
+      return caution.head === 'cast'
+        ? `The ${name(caution.clubId)} is cast: such a head takes 1° or none, and can crack.`
+        : `Nobody said how the head of the ${name(caution.clubId)} is made: ask before it is bent.`
+    case 'bounce': {
+      const { degrees, leavesDeg } = caution
+      const change = `The ${name(caution.clubId)} gets ${Math.abs(degrees)}° ${degrees > 0 ? 'more' : 'less'} bounce`
+      return leavesDeg === undefined ? `${change}.` : `${change}: ${leavesDeg}°.`
+    }
+    case 'sleeve-turns-face':
+      return `The sleeve of the ${name(caution.clubId)} turns its face as well.`
+    case 'measure-it-first':
+      return `What a club of ${caution.loftDeg}° carries is only supposed: of another model, hit it first.`
+    case 'lofts-not-measured':
+      return 'These lofts were not measured: that comes first.'
+  }
+}
+
+const KEPT: Record<NonNullable<SameJob['because']>, string> = {
+  spread: 'its shots lie closer together',
+  landing: 'it lands steeper',
+  solid: 'you hit it solid more often',
+  liking: 'you like it better',
+}
+
+/** "The 5-wood and the 7-wood do the same job (87%): keep the 7-wood, it lands steeper." */
+export function sameJobSentence(
+  { longerId, shorterId, probability, keep, because }: SameJob,
+  name: Name,
+): string {
+  const sure = probability >= 0.8 ? 'do the same job' : 'probably do the same job'
+  const said = `The ${name(longerId)} and the ${name(shorterId)} ${sure} (${Math.round(100 * probability)}%)`
+  return keep && because
+    ? `${said}: keep the ${name(keep)}, ${KEPT[because]}.`
+    : `${said}: keep the one that you strike better.`
+}
+
+export function topEndSentence({ aheadM, is }: TopEnd, units: Units): string {
+  const ahead = `The driver goes ${lenUnit(aheadM, units)} further than the best fairway club, run and all`
+  if (is === 'fine') return `${ahead}: that is fine.`
+  return is === 'look'
+    ? `${ahead}: worth a look.`
+    : `${ahead}: look at the driver first, its loft and its strike.`
+}
+
+/** Names of clubs on paper, also of those that nobody has yet. */
+export const paperNames = (bag: Bag): Name => {
+  const names = new Map([...bag.clubs, ...bag.rack].map(({ id, name }) => [id, name]))
+  return (id) => names.get(id) ?? `${id.replace(/^new /, '')}° (new)`
+}
