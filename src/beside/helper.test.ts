@@ -67,6 +67,19 @@ describe('a process beside', () => {
     expect(JSON.parse(text as string)).toEqual(JSON.parse(bayJson(db, sessionId, NOW_MS) as string))
   }, 30_000)
 
+  it('lets the data go, so that they can be replaced, and reads the new ones', async () => {
+    helper = new Helper()
+    const steps = (name: string) =>
+      helper.ask('export', { golferId: ADA, what: 'steps', path: join(folder, name), nowMs: NOW_MS })
+    await steps('before.csv')
+    await helper.letGo()
+    expect(helper.runs).toBe(true)
+    // Nobody else has them open any more, or this would fail.
+    db.pragma('journal_mode = DELETE')
+    db.pragma('journal_mode = WAL')
+    expect(await steps('after.csv')).toBe(true)
+  }, 30_000)
+
   it('says what cannot be done in the same words, and goes on', async () => {
     helper = new Helper()
     const nobody = { golferId: 'nobody' as GolferId, what: 'shots' as const, path: '', nowMs: NOW_MS }

@@ -18,6 +18,10 @@ type Waiting = {
 }
 type Options = Partial<Pick<Waiting, 'tell' | 'hold'>>
 
+const NOTHING_TO_TELL = { tell: () => {}, hold: () => Promise.resolve(() => {}), letGo: () => {} }
+/** One that works so long at something else is ended. */
+const LET_GO_MS = 3000
+
 const PROCESS = ['src', 'beside', 'process.ts']
 
 /** A process beside this one, for work that would keep everybody else waiting. */
@@ -64,10 +68,21 @@ export class Helper {
     const number = ++this.count
     return new Promise((resolve, reject) => {
       if (!this.runs) return reject(new Stopped('the process beside has ended'))
-      const { tell = () => {}, hold = () => Promise.resolve(() => {}) } = options
-      this.waiting.set(number, { resolve, reject, tell, hold, letGo: () => {} })
+      this.waiting.set(number, { resolve, reject, ...NOTHING_TO_TELL, ...options })
       this.send({ number, kind, ask } as Asked)
     })
+  }
+
+  /** Has it close the data, which it opens again for the next work. */
+  async letGo(): Promise<void> {
+    if (!this.runs) return
+    const number = ++this.count
+    const closed = new Promise<void>((resolve, reject) => {
+      this.waiting.set(number, { resolve, reject, ...NOTHING_TO_TELL })
+      this.send({ number, kind: 'let go' })
+    })
+    const late = new Promise<void>((_, reject) => setTimeout(reject, LET_GO_MS).unref())
+    await Promise.race([closed, late]).catch(() => this.end())
   }
 
   /** Ends it at once; a work that goes on has changed nothing. Resolves when it is gone, with its files closed. */

@@ -12,7 +12,8 @@ let database: Database | null = null
 const data = (): Database => (database ??= openDatabase(databasePath(dataFolder())))
 
 const going = new Map<number, () => void>()
-const say = (said: Said): void => void process.send?.(said)
+/** Where nobody listens any more this process ends: nothing is to be done about what could not be said. */
+const say = (said: Said): void => void process.send?.(said, undefined, undefined, () => {})
 
 async function work(number: number, kind: Kind, ask: unknown): Promise<void> {
   const way: Way = {
@@ -36,7 +37,11 @@ async function work(number: number, kind: Kind, ask: unknown): Promise<void> {
 
 process.on('message', (asked: Asked) => {
   if (asked.kind === 'go') going.get(asked.number)?.()
-  else void work(asked.number, asked.kind, asked.ask)
+  else if (asked.kind === 'let go') {
+    database?.close()
+    database = null
+    say({ number: asked.number, says: 'done', answer: null })
+  } else void work(asked.number, asked.kind, asked.ask)
 })
 process.on('disconnect', () => process.exit())
 // A key that ends the server in a terminal is sent to this process as well: the server says when it ends.

@@ -29,6 +29,12 @@ export async function readBeside<K extends 'bay'>(
   return readHere(kind, ask)
 }
 
+/** Has the process for an open Bay start, and read it once, before its first shot is hit. */
+export function openBeside(ask: Works['bay']['ask']): void {
+  if (!held.reader?.runs) held.reader = new Helper()
+  held.reader.ask('bay', ask).catch(() => {})
+}
+
 const readHere = async <K extends Kind>(kind: K, ask: Works[K]['ask']): Promise<Works[K]['answer']> =>
   WORKS[kind](theDatabase, ask, { tell: () => {}, writersTurn: () => Promise.resolve() })
 
@@ -83,8 +89,12 @@ export async function stopWork(number: string): Promise<boolean> {
   return helper !== undefined
 }
 
-/** Ends every process beside this one: the data are about to be closed, or replaced. */
+/** Nobody beside has the data open when this resolves: they are about to be replaced. */
+export const letGoBeside = async (): Promise<void> => {
+  await Promise.all([held.reader?.letGo(), ...Array.from(held.long.values(), (helper) => helper.end())])
+}
+
+/** Ends every process beside this one. */
 export const endBeside = async (): Promise<void> => {
   await Promise.all([held.reader, ...held.long.values()].map((helper) => helper?.end()))
-  held.reader = null
 }

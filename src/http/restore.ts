@@ -1,7 +1,7 @@
 import { BackupError, checkBackup, putBackup } from '@/store/backup'
 import { dataFolder, databasePath } from '@/store/data-folder'
 import { closeTheDatabase } from '@/store/database'
-import { doWork, endBeside } from './beside'
+import { doWork, letGoBeside } from './beside'
 import { notify } from './notices'
 import { refuse } from './route'
 import { holdWriters } from './writers'
@@ -13,7 +13,7 @@ export async function restoreFrom(path: string, { isLong }: { isLong: boolean })
     else checkBackup(path)
     const letGo = await holdWriters()
     try {
-      await endBeside()
+      await letGoBeside()
       closeTheDatabase()
       const kept = putBackup(path, databasePath(dataFolder()), Date.now(), { isChecked: true })
       notify()

@@ -1,4 +1,5 @@
 import { redirect } from 'next/navigation'
+import { openBeside } from '@/http/beside'
 import { dataNow, golferOfPage, said, type Asked } from '@/http/golfer-of-page'
 import { bayStartView, bayView, sessionForBay } from '@/views/bay-view'
 import { bagOf } from '@/store/bags'
@@ -28,5 +29,6 @@ export default async function BayPage({ params, searchParams }: Props) {
     const proposed = hit ? readBlocks(hit, start.bag) : []
     return <BayStart key={hit} {...start} waiting={waiting} proposed={proposed} />
   }
+  openBeside({ sessionId: first.session.id, nowMs })
   return <Bay key={first.session.id} first={first} />
 }
