@@ -4,7 +4,8 @@ import type { Kind, Progress, Works } from './work'
 /** What is sent to the process beside: a work, that nobody else writes now, or that it is to let the data go. */
 export type Asked =
   | { [K in Kind]: { number: number; kind: K; ask: Works[K]['ask'] } }[Kind]
-  | { number: number; kind: 'go' | 'let go' }
+  | { number: number; kind: 'go' }
+  | { number: number; kind: 'let go' }
 
 /** What it sends back. */
 export type Said = { number: number } & (
