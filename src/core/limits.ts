@@ -43,6 +43,7 @@ export const LIMITS = {
   clubLengthM: { least: 0.6, most: 1.35 },
   bounceDeg: { least: -5, most: 25 },
   sleeveDeg: { least: 0, most: 4 },
+  turnDeg: { least: -4, most: 4 },
   liking: { least: 1, most: 5 },
   gripDownCm: { least: 0, most: 15 },
   offsetMin: { least: -900, most: 900 },
@@ -60,6 +61,7 @@ export const LETTERS = {
   label: 40,
   /** The golfer's own word for a set, and for a shaft. */
   model: 40,
+  refit: 60,
   shaft: 60,
   place: 40,
   ball: 40,

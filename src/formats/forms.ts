@@ -28,6 +28,7 @@ import { isPlausibleCarry } from '@/core/shots/plausible-carry'
 import { newId, said, within } from './check'
 import { LETTERS, LIMITS, LATEST_MS } from '@/core/limits'
 import { LENGTH_UNITS, SPEED_UNITS, TEMP_UNITS } from '@/core/units'
+import { BUILD_FORM } from './refit-forms'
 import { SET_UP_FORM } from './set-up-form'
 import type { Station } from '@/core/station'
 
@@ -180,6 +181,7 @@ export const CLUB_FORM = Joi.object<ClubDetails>({
     .valid(...CLUB_KINDS)
     .required(),
   loftDeg: within(LOFT_DEG).allow(null).required(),
+  build: BUILD_FORM,
 })
 
 const place = Joi.string().valid(...PLACES)

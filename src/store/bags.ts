@@ -1,10 +1,16 @@
 import { randomUUID } from 'node:crypto'
+import type { ClubBuild } from '@/core/bag/club-build'
 import type { Bag, ClubDetails, OwnedClub } from '@/core/bag/bag'
 import { MOST_CLUBS } from '@/core/bag/club'
 import type { BagId, ClubId, GolferId } from '@/core/ids'
 import type { Database } from './database'
 
-const CLUB = 'c.id, c.name, c.kind, c.loft_deg AS loftDeg'
+const CLUB = 'c.id, c.name, c.kind, c.loft_deg AS loftDeg, c.build'
+type ClubRow = Omit<OwnedClub, 'build'> & { build: string }
+const ownedClub = ({ build, ...club }: ClubRow): OwnedClub => ({
+  ...club,
+  build: JSON.parse(build) as ClubBuild,
+})
 
 /** The golfer's newest bag, longest club first, with the clubs that stay on the rack; null before the first. */
 export function bagOf(db: Database, golferId: GolferId): Bag | null {
@@ -17,19 +23,21 @@ export function bagOf(db: Database, golferId: GolferId): Bag | null {
   if (!bag) return null
   const clubs = db
     .prepare(`SELECT ${CLUB} FROM bag_slot JOIN club c ON c.id = club_id WHERE bag_id = ? ORDER BY slot`)
-    .all(bag.id) as OwnedClub[]
+    .all(bag.id) as ClubRow[]
   const rack = db
     .prepare(
       `SELECT ${CLUB} FROM club c WHERE golfer_id = ? AND id NOT IN (SELECT club_id FROM bag_slot WHERE bag_id = ?)
        ORDER BY loft_deg, name`,
     )
-    .all(golferId, bag.id) as OwnedClub[]
-  return { ...bag, clubs, rack }
+    .all(golferId, bag.id) as ClubRow[]
+  return { ...bag, clubs: clubs.map(ownedClub), rack: rack.map(ownedClub) }
 }
 
 /** Every club of a golfer, in the bag or on the rack. */
 export const clubsOf = (db: Database, golferId: GolferId): OwnedClub[] =>
-  db.prepare(`SELECT ${CLUB} FROM club c WHERE golfer_id = ? ORDER BY c.rowid`).all(golferId) as OwnedClub[]
+  (
+    db.prepare(`SELECT ${CLUB} FROM club c WHERE golfer_id = ? ORDER BY c.rowid`).all(golferId) as ClubRow[]
+  ).map(ownedClub)
 
 /** Starts a golfer's bag with these clubs, longest first; clubs that the golfer has by name are kept. */
 export function startBag(
@@ -90,9 +98,10 @@ export function changeClub(db: Database, golferId: GolferId, clubId: ClubId, clu
   if (named !== null && named !== clubId) return 'name-taken' as const
   const { changes } = db
     .prepare(
-      'UPDATE club SET name = @name, kind = @kind, loft_deg = @loftDeg WHERE id = @clubId AND golfer_id = @golferId',
+      `UPDATE club SET name = @name, kind = @kind, loft_deg = @loftDeg, build = coalesce(@build, build)
+       WHERE id = @clubId AND golfer_id = @golferId`,
     )
-    .run({ ...club, clubId, golferId })
+    .run({ ...club, build: club.build ? JSON.stringify(club.build) : null, clubId, golferId })
   return changes === 0 ? ('unknown' as const) : ('changed' as const)
 }
 
@@ -105,8 +114,9 @@ export function clubByName(db: Database, golferId: GolferId, name: string): Club
 export function insertClub(db: Database, golferId: GolferId, club: ClubDetails): ClubId {
   const id = randomUUID() as ClubId
   db.prepare(
-    'INSERT INTO club (id, golfer_id, name, kind, loft_deg) VALUES (@id, @golferId, @name, @kind, @loftDeg)',
-  ).run({ name: club.name, kind: club.kind, loftDeg: club.loftDeg, id, golferId })
+    `INSERT INTO club (id, golfer_id, name, kind, loft_deg, build)
+     VALUES (@id, @golferId, @name, @kind, @loftDeg, @build)`,
+  ).run({ ...club, build: JSON.stringify(club.build ?? {}), id, golferId })
   return id
 }
 

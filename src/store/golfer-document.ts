@@ -35,6 +35,7 @@ const TABLES: { name: string; where: string; order: string; counter?: string; pl
   { name: 'course_day', where: 'golfer_id = @id', order: 'golfer_id' },
   { name: 'monitor_profile', where: 'golfer_id = @id', order: 'name' },
   { name: 'left_on_purpose', where: 'golfer_id = @id', order: 'seq', counter: 'seq' },
+  { name: 'tried_refit', where: 'golfer_id = @id', order: 'name' },
   { name: 'hand_stock', where: 'golfer_id = @id', order: 'seq', counter: 'seq' },
   { name: 'file_shape', where: 'golfer_id = @id', order: 'shape' },
   { name: 'file_import', where: 'golfer_id = @id', order: 'rowid' },

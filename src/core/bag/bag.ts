@@ -1,11 +1,31 @@
 import type { BagId, ClubId } from '../ids'
+import type { RefitClub } from '../refit/refit-club'
+import type { ClubBuild } from './club-build'
 import type { Club, ClubKind } from './club'
 
-export type ClubDetails = { name: string; kind: ClubKind; loftDeg: number | null }
-export type OwnedClub = ClubDetails & { id: ClubId }
+/** What a golfer says of a club; how it is made only where that was asked. */
+export type ClubDetails = { name: string; kind: ClubKind; loftDeg: number | null; build?: ClubBuild }
+export type OwnedClub = ClubDetails & { id: ClubId; build: ClubBuild }
 /** A dated set-up of clubs, longest first; the golfer's other clubs are on the rack. */
 export type Bag = { id: BagId; name: string; sinceMs: number; clubs: OwnedClub[]; rack: OwnedClub[] }
 
 /** The clubs of a bag as the calculations take them, each with its place. */
 export const clubsInOrder = ({ clubs }: Pick<Bag, 'clubs'>): Club[] =>
   clubs.map(({ id, kind, loftDeg }, order) => ({ id, kind, loftDeg, order }))
+
+/** The same with how each is made, for what may be done about them; those of the rack behind them. */
+export function refitClubs({ clubs, rack }: Pick<Bag, 'clubs' | 'rack'>): {
+  clubs: RefitClub[]
+  rack: RefitClub[]
+} {
+  const made =
+    (from: number) =>
+    ({ id, kind, loftDeg, build }: OwnedClub, i: number): RefitClub => ({
+      id,
+      kind,
+      loftDeg,
+      order: from + i,
+      ...build,
+    })
+  return { clubs: clubs.map(made(0)), rack: rack.map(made(clubs.length)) }
+}

@@ -14,6 +14,7 @@ const PLACES = [
   ['stock', 'Stock'],
   ['gaps', 'Gaps'],
   ['wedges', 'Wedges'],
+  ['refit', 'Refit'],
   ['course', 'Course'],
   ['log', 'Log'],
 ] as const

@@ -1,0 +1,44 @@
+import Joi from 'joi'
+import { LOFT_DEG } from '@/core/bag/club'
+import { HEADS, JOBS, type ClubBuild } from '@/core/bag/club-build'
+import type { ClubId } from '@/core/ids'
+import { LETTERS, LIMITS } from '@/core/limits'
+import type { Fix } from '@/core/refit/fixes'
+import { within } from './check'
+
+/** How a club is made: whatever of it is known. */
+export const BUILD_FORM = Joi.object<ClubBuild>({
+  head: Joi.string().valid(...HEADS),
+  model: Joi.string().trim().max(LETTERS.model),
+  loftMeasured: Joi.boolean(),
+  lieDeg: within(LIMITS.lieDeg),
+  lengthM: within(LIMITS.clubLengthM),
+  bounceDeg: within(LIMITS.bounceDeg),
+  sleeveDeg: within(LIMITS.sleeveDeg),
+  shaft: Joi.string().trim().max(LETTERS.shaft),
+  job: Joi.string().valid(...JOBS),
+  liking: within(LIMITS.liking).integer(),
+})
+
+const id = Joi.string<ClubId>().max(100)
+const clubId = id.required()
+const degrees = within(LIMITS.turnDeg).required()
+const FIX = Joi.alternatives(
+  Joi.object({ kind: Joi.valid('bend', 'sleeve').required(), clubId, degrees }),
+  Joi.object({ kind: Joi.valid('swap').required(), clubId, loftDeg: within(LOFT_DEG).required() }),
+  Joi.object({ kind: Joi.valid('drop').required(), clubId }),
+  Joi.object({ kind: Joi.valid('add').required(), clubId: id, loftDeg: within(LOFT_DEG) }).xor(
+    'clubId',
+    'loftDeg',
+  ),
+  Joi.object({ kind: Joi.valid('grip').required(), clubId, cm: within(LIMITS.gripDownCm).required() }),
+)
+
+/** Fixes that are kept under a name. */
+export const TRIED_FORM = Joi.object<{ name: string; fixes: Fix[] }>({
+  name: Joi.string().trim().max(LETTERS.refit).required(),
+  fixes: Joi.array().items(FIX).min(1).max(40).required(),
+})
+export const TRIED_REMOVAL = Joi.object<{ name: string }>({
+  name: Joi.string().max(LETTERS.refit).required(),
+})

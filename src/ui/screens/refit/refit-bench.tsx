@@ -1,0 +1,175 @@
+'use client'
+
+import Link from 'next/link'
+import { useState } from 'react'
+import Button from 'react-bootstrap/Button'
+import type { Golfer } from '@/core/golfer'
+import { isJudged, isMeasured } from '@/core/gaps/step'
+import type { Fix } from '@/core/refit/fixes'
+import { refitStair } from '@/draw/refit-stair'
+import { len, lenUnit } from '@/text/numbers'
+import {
+  FIRST_NAME,
+  paperNames,
+  proposalSentence,
+  sameJobSentence,
+  SHUT_SENTENCE,
+  topEndSentence,
+} from '@/text/refit'
+import { verdictWords } from '@/text/verdicts'
+import type { RefitView } from '@/views/refit-view'
+import { SvgDrawing } from '../../shared/drawing/svg-drawing'
+import { PageHead } from '../../shared/shell/page-head'
+import { LeaveOnPurpose } from '../gaps/leave-on-purpose'
+import { KeptRefits } from './kept-refits'
+import { onPaper } from './on-paper'
+import { WayCard } from './way-card'
+import { WorkOrder } from './work-order'
+import { Workbench } from './workbench'
+import styles from './refit.module.css'
+
+type Props = { golfer: Golfer } & RefitView
+
+/** What to do about the worst step, on paper: the stair as it is and as it would be, the ways, and a bench to try others on. */
+export function RefitBench({ golfer, bag, analysis, refit, tried }: Props) {
+  const { proposals, gates, first, sameJobs, topEnd, bag: paper } = refit
+  const [fixes, setFixes] = useState<Fix[]>(proposals[0]?.fixes ?? [])
+  const name = paperNames(bag)
+  const drawn = onPaper(paper, fixes, golfer, name)
+  const home = `/golfers/${golfer.id}`
+  const worst =
+    first &&
+    analysis.steps.find(
+      ({ longerId, shorterId }) => longerId === first.longerId && shorterId === first.shorterId,
+    )
+  const gate = first && gates.find(({ longerId }) => longerId === first.longerId)
+  const best = proposals[0]
+  if (!analysis.steps.some(isMeasured))
+    return (
+      <PageHead
+        title="Nothing to refit yet"
+        lede="What a bend, another loft or a lighter bag would do stands here as soon as two clubs have shots."
+      >
+        <Link className="btn btn-primary" href={`${home}/bay`}>
+          Hit the first shots
+        </Link>
+      </PageHead>
+    )
+  return (
+    <div className={styles.screen}>
+      <PageHead
+        title={
+          worst && isJudged(worst)
+            ? `${name(worst.longerId)} to ${name(worst.shorterId)} is ${lenUnit(worst.stepM, golfer)}: ${verdictWords(worst, golfer)}`
+            : 'No step asks for a change'
+        }
+        lede={
+          best
+            ? proposalSentence(best, name, golfer)
+            : first
+              ? `First: ${FIRST_NAME[first.fix]}.`
+              : 'Every step that is settled is even, borderline, or left on purpose. The bench below tries what you like.'
+        }
+      >
+        {first && (
+          <Link className="btn btn-outline" href={`${home}/gaps`}>
+            The evidence
+          </Link>
+        )}
+        <Button onClick={() => window.print()} disabled={fixes.length === 0}>
+          Print the work order
+        </Button>
+      </PageHead>
+      {gate?.shut && (
+        <p className="sheet gate" role="note">
+          <b>Only a preview.</b> {SHUT_SENTENCE[gate.shut]}
+        </p>
+      )}
+      <div className="refit">
+        <section className="sheet stair-twice" aria-label="The stair, as it is and as it would be">
+          <SvgDrawing
+            draw={(width) => refitStair(drawn.rows, drawn.treads, width)}
+            onPaper
+            says="Every club where it is, in outline, and where it would be, solid; every step stands in the table beside it."
+          />
+          <p className="quiet key">
+            Outline: as it is. Solid: on paper. Likely even now {drawn.before.toFixed(1)} of{' '}
+            {drawn.steps.length} steps, on paper <b>{drawn.after.toFixed(1)}</b>.
+          </p>
+        </section>
+        <div className="ways">
+          {proposals.map((proposal) => (
+            <WayCard
+              key={proposal.way}
+              proposal={proposal}
+              name={name}
+              units={golfer}
+              isShown={JSON.stringify(fixes) === JSON.stringify(proposal.fixes)}
+              onShow={() => setFixes(proposal.fixes)}
+            />
+          ))}
+          {proposals.length === 0 && gates.length > 0 && (
+            <section className="sheet way">
+              <h2>Nothing on paper helps enough</h2>
+              <p>
+                No bend within what the heads take, no one club and no lighter bag makes half a step more
+                even, with each step it is for likelier even than not.{' '}
+                {first && `First: ${FIRST_NAME[first.fix]}.`}
+              </p>
+            </section>
+          )}
+          {worst && (
+            <section className="sheet way">
+              <h2>Or leave it as it is</h2>
+              <LeaveOnPurpose
+                golferId={golfer.id}
+                about={{ kind: 'step', longerId: worst.longerId, shorterId: worst.shorterId }}
+                what={`${name(worst.longerId)} to ${name(worst.shorterId)}`}
+                because={worst.leftOnPurpose}
+              />
+            </section>
+          )}
+          {(sameJobs.length > 0 || topEnd) && (
+            <section className="sheet way">
+              <h2>Worth knowing</h2>
+              <ul>
+                {sameJobs.map((each) => (
+                  <li key={each.longerId}>{sameJobSentence(each, name)}</li>
+                ))}
+                {topEnd && <li>{topEndSentence(topEnd, golfer)}</li>}
+              </ul>
+            </section>
+          )}
+        </div>
+      </div>
+      <Workbench
+        golfer={golfer}
+        refit={refit}
+        bag={bag}
+        fixes={fixes}
+        steps={drawn.steps}
+        name={name}
+        onChange={setFixes}
+      />
+      <KeptRefits golferId={golfer.id} fixes={fixes} tried={tried} name={name} onShow={setFixes} />
+      <WorkOrder golfer={golfer} bag={bag} fixes={fixes} name={name} />
+      <div className="visually-hidden">
+        <table>
+          <caption>Steps on paper</caption>
+          <tbody>
+            {drawn.steps.map(({ longerId, shorterId, stepM, wasM, even }) => (
+              <tr key={`${longerId} ${shorterId}`}>
+                <th>
+                  {name(longerId)} to {name(shorterId)}
+                </th>
+                <td>{wasM === undefined ? 'new' : len(wasM, golfer, 1)}</td>
+                <td>{len(stepM, golfer, 1)}</td>
+                <td>{Math.round(100 * even)}% even</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
+    </div>
+  )
+}

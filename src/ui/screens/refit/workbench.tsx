@@ -1,0 +1,198 @@
+import { Minus, Plus } from 'lucide-react'
+import Button from 'react-bootstrap/Button'
+import Form from 'react-bootstrap/Form'
+import type { Bag } from '@/core/bag/bag'
+import type { Golfer } from '@/core/golfer'
+import type { ClubId } from '@/core/ids'
+import type { Fix } from '@/core/refit/fixes'
+import { middleLoft, type PaperClub, type PaperStep } from '@/core/refit/paper-bag'
+import type { Refit } from '@/core/refit/refit'
+import { BEND_STEP_DEG, loftLimits } from '@/core/refit/refit-club'
+import { chance, len } from '@/text/numbers'
+import { changed, triedWith } from './on-paper'
+
+type Props = {
+  golfer: Golfer
+  refit: Refit
+  bag: Bag
+  fixes: Fix[]
+  steps: (PaperStep & { letter?: string })[]
+  name: (id: ClubId) => string
+  onChange: (fixes: Fix[]) => void
+}
+
+/** A row for each club: bend it, grip it down, leave it at home, and see the stair follow. */
+export function Workbench({ golfer, refit, bag, fixes, steps, name, onChange }: Props) {
+  const { clubs } = refit.bag
+  const adds = additions(refit, fixes, name)
+  return (
+    <section className="sheet workbench" aria-label="The workbench">
+      <h2>
+        The workbench{' '}
+        <span className="quiet fw-normal">half a degree at a time, within what each head takes</span>
+      </h2>
+      <ul>
+        {clubs.map((each) => {
+          const step = steps.find(({ longerId }) => longerId === each.club.id)
+          return (
+            <li key={each.club.id} className={triedWith(fixes, each.club.id).dropped ? 'dropped' : ''}>
+              <b>{name(each.club.id)}</b>
+              <Turn each={each} fixes={fixes} name={name} onChange={onChange} />
+              <Grip each={each} fixes={fixes} name={name} onChange={onChange} />
+              <Form.Check
+                type="checkbox"
+                id={`drop-${each.club.id}`}
+                label="at home"
+                aria-label={`Leave the ${name(each.club.id)} at home`}
+                checked={triedWith(fixes, each.club.id).dropped}
+                disabled={
+                  clubs.length - fixes.filter(({ kind }) => kind === 'drop').length <= 2 &&
+                  !triedWith(fixes, each.club.id).dropped
+                }
+                onChange={({ target }) =>
+                  onChange(
+                    changed(
+                      fixes,
+                      each.club.id,
+                      'drop',
+                      target.checked ? { kind: 'drop', clubId: each.club.id } : null,
+                    ),
+                  )
+                }
+              />
+              <span className="num step">
+                {step ? (
+                  <>
+                    {step.letter && <b className="letter">{step.letter}</b>} {len(step.stepM, golfer, 1)} to
+                    the next, even {chance(step.even)}
+                  </>
+                ) : (
+                  <span className="quiet">{each.carryM === null ? 'not hit yet' : ''}</span>
+                )}
+              </span>
+            </li>
+          )
+        })}
+      </ul>
+      <div className="d-flex gap-2 p-3 flex-wrap align-items-center">
+        {adds.map(({ fix, label }) => (
+          <Button key={label} size="sm" variant="outline" onClick={() => onChange([...fixes, fix])}>
+            {label}
+          </Button>
+        ))}
+        {fixes.length > 0 && (
+          <Button size="sm" variant="outline" onClick={() => onChange([])}>
+            Clear the bench
+          </Button>
+        )}
+        {refit.freeSlots === 0 && adds.length > 0 && (
+          <span className="quiet">
+            The bag is full: what comes in leaves another of its {bag.clubs.length} at home.
+          </span>
+        )}
+      </div>
+    </section>
+  )
+}
+
+/** What could come into the bag: a club of the rack that was hit, one in the middle of the widest step. */
+function additions(
+  { bag }: Refit,
+  fixes: readonly Fix[],
+  name: (id: ClubId) => string,
+): { fix: Fix; label: string }[] {
+  const racked = bag.rack.flatMap(({ club, carryM }) =>
+    carryM === null || fixes.some((fix) => fix.kind === 'add' && fix.clubId === club.id)
+      ? []
+      : [{ fix: { kind: 'add', clubId: club.id } as const, label: `Take the ${name(club.id)} off the rack` }],
+  )
+  const widest = bag.clubs
+    .slice(1)
+    .map((shorter, i) => ({ longer: bag.clubs[i] as PaperClub, shorter }))
+    .filter(({ longer, shorter }) => longer.carryM !== null && shorter.carryM !== null)
+    .sort((a, b) => gap(b) - gap(a))[0]
+  const loftDeg = widest ? middleLoft(widest.longer, widest.shorter) : null
+  return loftDeg === null || fixes.some((fix) => fix.kind === 'add' && fix.loftDeg === loftDeg)
+    ? racked
+    : [...racked, { fix: { kind: 'add', loftDeg }, label: `Try a club of ${loftDeg}°` }]
+}
+
+const gap = ({ longer, shorter }: { longer: PaperClub; shorter: PaperClub }): number =>
+  (longer.carryM ?? 0) - (shorter.carryM ?? 0)
+
+type RowProps = {
+  each: PaperClub
+  fixes: Fix[]
+  name: (id: ClubId) => string
+  onChange: (fixes: Fix[]) => void
+}
+
+function Turn({ each: { club, carryM }, fixes, name, onChange }: RowProps) {
+  const { kind, stronger, weaker } = loftLimits(club)
+  const { degrees } = triedWith(fixes, club.id)
+  if (kind === 'none' || club.loftDeg === null || carryM === null)
+    return (
+      <span className="quiet turn">
+        {club.loftDeg === null
+          ? 'loft not known'
+          : club.head === 'hollow' || club.head === 'titanium'
+            ? `${club.loftDeg}°, ${club.head}: none bends it`
+            : `${club.loftDeg}°`}
+      </span>
+    )
+  const set = (next: number) =>
+    onChange(changed(fixes, club.id, kind, next === 0 ? null : { kind, clubId: club.id, degrees: next }))
+  return (
+    <span className="turn">
+      <Button
+        size="sm"
+        variant="outline"
+        aria-label={`${name(club.id)} stronger`}
+        disabled={degrees <= stronger}
+        onClick={() => set(degrees - BEND_STEP_DEG)}
+      >
+        <Minus size={15} aria-hidden />
+      </Button>
+      <span className="num" aria-live="polite">
+        {Number((club.loftDeg + degrees).toFixed(1))}°
+        {degrees !== 0 && <small> {degrees > 0 ? `+${degrees}` : `−${-degrees}`}</small>}
+      </span>
+      <Button
+        size="sm"
+        variant="outline"
+        aria-label={`${name(club.id)} weaker`}
+        disabled={degrees >= weaker}
+        onClick={() => set(degrees + BEND_STEP_DEG)}
+      >
+        <Plus size={15} aria-hidden />
+      </Button>
+    </span>
+  )
+}
+
+const MOST_CM = 5
+
+function Grip({ each: { club, carryM }, fixes, name, onChange }: RowProps) {
+  const { cm } = triedWith(fixes, club.id)
+  if (carryM === null) return <span />
+  return (
+    <Form.Select
+      size="sm"
+      aria-label={`Grip the ${name(club.id)} down`}
+      value={cm}
+      onChange={({ target }) => {
+        const next = Number(target.value)
+        onChange(
+          changed(fixes, club.id, 'grip', next === 0 ? null : { kind: 'grip', clubId: club.id, cm: next }),
+        )
+      }}
+    >
+      <option value={0}>full grip</option>
+      {Array.from({ length: MOST_CM }, (_, i) => (
+        <option key={i} value={i + 1}>
+          down {i + 1} cm
+        </option>
+      ))}
+    </Form.Select>
+  )
+}
