@@ -40,25 +40,31 @@ export function propose(bag: PaperBag, of: readonly Gate[], freeSlots: number): 
   if (gates.length === 0) return []
   const before = evenSteps(bag)
   const found: [Way, Found[]][] = [
-    ['least-work', [bestBends(bag, gates)]],
+    // What mends all of them together, or else the worst that can be mended by itself.
+    ['least-work', [gates, ...gates.map((gate) => [gate])].map((some) => bestBends(bag, some))],
     ['one-purchase', bestPurchases(bag, gates, freeSlots)],
     ['lighter-bag', bestDrops(bag, gates)],
   ]
   return found.flatMap(([way, each]): Proposal[] => {
     for (const { fixes: best } of each) {
-      const meant = gates.filter((trouble) => touches(bag, withFixes(bag, best), best, trouble))
+      const meantBy = (fixes: readonly Fix[]): Gate[] =>
+        gates.filter((trouble) => touches(bag, withFixes(bag, fixes), fixes, trouble))
+      const [worst] = meantBy(best)
       const mends = (fixes: readonly Fix[]): boolean => {
         const after = withFixes(bag, fixes)
         const steps = stepsOf(after)
+        const meant = meantBy(fixes)
         return (
           sumEven(steps) >= before + FROM.more &&
+          meant.some((trouble) => trouble === worst) &&
           meant.every((trouble) =>
             inPlaceOf(bag, after, steps, trouble).every(({ even }) => even >= FROM.each),
           )
         )
       }
-      if (meant.length === 0 || !mends(best)) continue
+      if (!mends(best)) continue
       const fixes = leastBends(best, (less) => (mends(less) ? sumEven(stepsOf(withFixes(bag, less))) : null))
+      const meant = meantBy(fixes)
       const steps = stepsOf(withFixes(bag, fixes))
       const shut = firstShut(meant)
       return [
@@ -82,8 +88,8 @@ export function propose(bag: PaperBag, of: readonly Gate[], freeSlots: number): 
 }
 
 /**
- * A set of fixes with its bends taken back, half a degree after the other, as long as it does what it is for: what a
- * clubmaker would rather not touch stays as it is.
+ * A set of fixes with its bends taken back, half a degree after the other, as long as it mends the worst of what it is for:
+ * what a clubmaker would rather not touch stays as it is.
  * @param worth of a set; null where it does not do it any more
  */
 function leastBends(fixes: readonly Fix[], worth: (fixes: readonly Fix[]) => number | null): Fix[] {

@@ -27,11 +27,12 @@ export const bestBends = (bag: PaperBag, troubles: readonly Trouble[]): Found =>
 
 /** One club dropped, with the bends that go with it: one result a club, the best first. */
 export const bestDrops = (bag: PaperBag, troubles: readonly Trouble[]): Found[] =>
-  ranked(
-    bag.clubs.flatMap(({ club, carryM }) => {
-      const drop: Fix = { kind: 'drop', clubId: club.id }
-      return carryM === null ? [] : [withBends(bag, [drop], around(bag.clubs, troubles))]
-    }),
+  promising(
+    bag,
+    bag.clubs.flatMap(({ club, carryM }): Fix[][] =>
+      carryM === null ? [] : [[{ kind: 'drop', clubId: club.id }]],
+    ),
+    troubles,
   )
 
 /**
@@ -61,7 +62,24 @@ export function bestPurchases(bag: PaperBag, troubles: readonly Trouble[], freeS
     freeSlots > 0
       ? added.map((add) => [add])
       : added.flatMap((add) => bag.clubs.map(({ club }): Fix[] => [add, { kind: 'drop', clubId: club.id }]))
-  return ranked([...swaps, ...adds].map((fixes) => withBends(bag, fixes, around(bag.clubs, troubles))))
+  return promising(bag, [...swaps, ...adds], troubles)
+}
+
+/** Bends are looked for only with so many of the changes that are best without any. */
+const BEAM = 20
+
+/** Changes of the bag with the bends that go with them: those that promise most, the best first. */
+function promising(bag: PaperBag, all: readonly Fix[][], troubles: readonly Trouble[]): Found[] {
+  const movable = around(bag.clubs, troubles)
+  const alone = all.map((fixes) => {
+    const even = evenSteps(withFixes(bag, fixes))
+    return { fixes, even, worth: even - fixes.reduce((sum, fix) => sum + priceOf(fix), 0) }
+  })
+  return ranked(
+    ranked(alone)
+      .slice(0, BEAM)
+      .map(({ fixes }) => withBends(bag, fixes, movable)),
+  )
 }
 
 const ranked = (found: Found[]): Found[] => found.sort((a, b) => b.worth - a.worth)
