@@ -16,10 +16,10 @@ export const answerRefit = ({ clubs: all, ...input }: RefitInput): object => {
   const clubs = all.filter(({ inBag }) => inBag !== false).map(({ inBag: _, ...club }) => club)
   const rack = all.filter(({ inBag }) => inBag === false).map(({ inBag: _, ...club }) => club)
   const { refit } = refitOf({ ...input, clubs, rack })
-  const { perDegree, first, gates, sameJobs, proposals } = refit
+  const { perDegree, firsts, gates, sameJobs, proposals } = refit
   return {
     perDegree: perDegree.map(({ clubId, mPerDeg, sdMPerDeg }) => ({ clubId, mPerDeg, sdMPerDeg })),
-    ...(first && { first }),
+    ...(firsts[0] && { first: firsts[0] }),
     gate: gates,
     sameJob: sameJobs.map(({ longerId, shorterId, probability }) => ({
       a: longerId,

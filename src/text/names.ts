@@ -1,3 +1,4 @@
+import type { Head, Job } from '@/core/bag/club-build'
 import type { Bag, OwnedClub } from '@/core/bag/bag'
 import { usualSchool, type StepSchool } from '@/core/gaps/zones'
 import type { Golfer } from '@/core/golfer'
@@ -19,6 +20,19 @@ export const MARK_NAME: Record<Mark, string> = {
   wild: 'wild',
   misread: 'misread',
   'other-club': 'other club',
+}
+
+export const HEAD_NAME: Record<Head, string> = {
+  forged: 'forged',
+  cast: 'cast',
+  hollow: 'hollow, or of several pieces',
+  titanium: 'titanium',
+}
+
+export const JOB_NAME: Record<Job, string> = {
+  tee: 'only from the tee',
+  approach: 'to the green',
+  trouble: 'out of trouble',
 }
 
 export const APART_NAME: Record<Apart, string> = { 'warm-up': 'warm-up', wind: 'wind', rough: 'rough' }

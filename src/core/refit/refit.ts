@@ -37,7 +37,7 @@ export type SameJob = {
   because?: (typeof KEPT_FOR)[number]
 }
 
-/** What stands before anything else is done about the worst trouble. */
+/** What comes before anything else is done about a trouble. */
 export type FirstFix = 'retest' | 'strike' | 'measure-lofts' | 'swing' | 'refit' | 'none'
 
 export type Refit = {
@@ -46,7 +46,8 @@ export type Refit = {
   freeSlots: number
   perDegree: (PerDegree & { clubId: ClubId })[]
   gates: Gate[]
-  first?: { longerId: ClubId; shorterId: ClubId; fix: FirstFix }
+  /** What stands first before each trouble, the worst one first. */
+  firsts: { longerId: ClubId; shorterId: ClubId; fix: FirstFix }[]
   sameJobs: SameJob[]
   topEnd: TopEnd | null
   proposals: Proposal[]
@@ -62,7 +63,6 @@ export function refit(input: RefitInput): Refit {
   const gate = gates(analysis, clubs, days)
   const freeSlots = Math.max(0, MOST_CLUBS - clubs.length)
   const proposals = propose(bag, gate, freeSlots)
-  const [worst] = gate
   return {
     bag,
     freeSlots,
@@ -70,9 +70,11 @@ export function refit(input: RefitInput): Refit {
       carryM === null ? [] : [{ clubId: club.id, ...k }],
     ),
     gates: gate,
-    ...(worst && {
-      first: { longerId: worst.longerId, shorterId: worst.shorterId, fix: firstFix(worst, input, proposals) },
-    }),
+    firsts: gate.map((each) => ({
+      longerId: each.longerId,
+      shorterId: each.shorterId,
+      fix: firstFix(each, input, proposals),
+    })),
     sameJobs: sameJobs(input),
     topEnd: topEndOf(input),
     proposals,

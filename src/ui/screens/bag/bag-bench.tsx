@@ -16,7 +16,7 @@ import { useSubmit } from '../../shared/use-submit'
 import { PageHead } from '../../shared/shell/page-head'
 import { Problems } from '../../shared/shell/problems'
 import { useSorting } from '../../shared/sorting'
-import { count } from '@/text/numbers'
+import { count, listed } from '@/text/numbers'
 import { ClubForm } from './club-form'
 import styles from './bag.module.css'
 
@@ -73,6 +73,7 @@ export function BagBench({ golferId, bag }: { golferId: GolferId; bag: Bag }) {
         </Link>
       </PageHead>
       <Problems of={problems} />
+      <Lacking clubs={clubs} />
       <div className="bag">
         <section className="sheet" aria-label="In the bag">
           <DndContext id={dndId} sensors={sensors} collisionDetection={closestCenter} onDragEnd={drop}>
@@ -143,6 +144,19 @@ export function BagBench({ golferId, bag }: { golferId: GolferId; bag: Bag }) {
   )
 }
 
+/** What Refit would want to know before a club is changed. */
+function Lacking({ clubs }: { clubs: OwnedClub[] }) {
+  const bent = clubs.filter(({ kind }) => kind === 'iron' || kind === 'wedge')
+  const unmeasured = bent.filter(({ build }) => !build.loftMeasured).length
+  const unknown = bent.filter(({ build }) => build.head === undefined).length
+  if (bent.length === 0 || (unmeasured === 0 && unknown === 0)) return null
+  const lacks = [
+    unmeasured > 0 && `the measured loft of ${count(unmeasured, 'iron or wedge', 'irons and wedges')}`,
+    unknown > 0 && `how the head of ${unknown} is made`,
+  ].filter((each) => each !== false)
+  return <p className="quiet">Before a club is bent, Refit lacks {listed(lacks)}: say it under Change.</p>
+}
+
 const FULL: Problem = {
   field: '',
   sentence: `The bag has its ${MOST_CLUBS} clubs (Rule 4.1b): the new one is on the rack. Put another on the rack to make room.`,
@@ -172,7 +186,10 @@ function Slot({ club, place, onEdit, onRack }: SlotProps) {
       </button>
       <b>{club.name}</b>
       <span className="quiet kind">{club.kind}</span>
-      <span className="num">{loft(club)}</span>
+      <span className="num">
+        {loft(club)}
+        {club.build.loftMeasured && <small className="quiet"> measured</small>}
+      </span>
       <span className="btns">
         <Button size="sm" variant="outline" onClick={onEdit} aria-label={`Change ${club.name}`}>
           Change

@@ -12,8 +12,10 @@ import { useSubmit } from '../../shared/use-submit'
 import { Problems } from '../../shared/shell/problems'
 import { plain } from '../../shared/form/measure'
 import { NumberOf } from '../../shared/form/number-of'
+import { BuildFieldset, buildFields, readBuild, type BuildFields } from './build-fields'
 
-type Fields = Pick<ClubDetails, 'name' | 'kind' | 'loftDeg'>
+/** What the form of a club holds. */
+export type ClubFields = Pick<ClubDetails, 'name' | 'kind' | 'loftDeg'> & { build: BuildFields }
 type Props = {
   golferId: GolferId
   club: OwnedClub | null
@@ -24,11 +26,12 @@ type Props = {
 /** A new club, or one that is changed. */
 export function ClubForm({ golferId, club, onDone, onCancel }: Props) {
   const { problems, setProblems, send } = useSubmit()
-  const { register, handleSubmit, control } = useForm<Fields>({
+  const { register, handleSubmit, control } = useForm<ClubFields>({
     defaultValues: {
       name: club?.name ?? '',
       kind: club?.kind ?? 'iron',
       loftDeg: club?.loftDeg ?? null,
+      build: buildFields(club?.build),
     },
   })
   const save = handleSubmit(async (fields) => {
@@ -70,6 +73,7 @@ export function ClubForm({ golferId, club, onDone, onCancel }: Props) {
           problems={problems}
         />
       </div>
+      <BuildFieldset register={register} control={control} problems={problems} />
       <Problems of={problems} field="" />
       <div className="d-flex gap-2">
         <Button type="submit">{club ? 'Save' : 'Add the club'}</Button>
@@ -81,7 +85,7 @@ export function ClubForm({ golferId, club, onDone, onCancel }: Props) {
   )
 }
 
-function readClub({ name, kind, loftDeg }: Fields): { club: ClubDetails } | { problem: Problem } {
+function readClub({ name, kind, loftDeg, build }: ClubFields): { club: ClubDetails } | { problem: Problem } {
   if (name.trim() === '')
     return { problem: { field: 'name', sentence: 'The name is empty: type what you call the club.' } }
   if (loftDeg !== null && !isWithin(loftDeg, LOFT_DEG)) {
@@ -92,5 +96,6 @@ function readClub({ name, kind, loftDeg }: Fields): { club: ClubDetails } | { pr
       },
     }
   }
-  return { club: { name: name.trim(), kind, loftDeg } }
+  const made = readBuild(build)
+  return 'problem' in made ? made : { club: { name: name.trim(), kind, loftDeg, build: made.build } }
 }

@@ -1,3 +1,4 @@
+import Link from 'next/link'
 import type { BagAnalysis } from '@/core/analyse-bag'
 import { isMeasured, ZONES, type Step } from '@/core/gaps/step'
 import type { Golfer } from '@/core/golfer'
@@ -57,6 +58,14 @@ export function StepEvidence({ golfer, step, analysis, shots, name }: Props) {
           </p>
           <ZoneBar step={step} />
           <p className="mb-2">{stepSentences(step, analysis.stocks, golfer, name).join(' ')}</p>
+          {troubled(step) && step.leftOnPurpose === undefined && (
+            <Link
+              className="btn btn-sm btn-outline"
+              href={`/golfers/${golfer.id}/refit?for=${step.longerId}`}
+            >
+              What could be done
+            </Link>
+          )}{' '}
           {(troubled(step) || step.leftOnPurpose !== undefined) && (
             <LeaveOnPurpose
               key={`${step.longerId} ${step.leftOnPurpose}`}

@@ -6,6 +6,7 @@ import Button from 'react-bootstrap/Button'
 import type { Golfer } from '@/core/golfer'
 import { isJudged, isMeasured } from '@/core/gaps/step'
 import type { Fix } from '@/core/refit/fixes'
+import type { Proposal } from '@/core/refit/propose'
 import { refitStair } from '@/draw/refit-stair'
 import { len, lenUnit } from '@/text/numbers'
 import {
@@ -28,11 +29,18 @@ import { WorkOrder } from './work-order'
 import { Workbench } from './workbench'
 import styles from './refit.module.css'
 
-type Props = { golfer: Golfer } & RefitView
+type Props = {
+  golfer: Golfer
+  /** The longer club of the step that is asked about; the worst one where none is. */
+  asked: string | undefined
+} & RefitView
 
 /** What to do about the worst step, on paper: the stair as it is and as it would be, the ways, and a bench to try others on. */
-export function RefitBench({ golfer, bag, analysis, refit, tried }: Props) {
-  const { proposals, gates, first, sameJobs, topEnd, bag: paper } = refit
+export function RefitBench({ golfer, bag, analysis, refit, tried, asked }: Props) {
+  const { gates, sameJobs, topEnd, bag: paper } = refit
+  const first = refit.firsts.find(({ longerId }) => longerId === asked) ?? refit.firsts[0]
+  const isFor = ({ troubles }: Proposal) => troubles.some(({ longerId }) => longerId === first?.longerId)
+  const proposals = refit.proposals.toSorted((a, b) => Number(isFor(b)) - Number(isFor(a)))
   const [fixes, setFixes] = useState<Fix[]>(proposals[0]?.fixes ?? [])
   const name = paperNames(bag)
   const drawn = onPaper(paper, fixes, golfer, name)
@@ -64,7 +72,7 @@ export function RefitBench({ golfer, bag, analysis, refit, tried }: Props) {
             : 'No step asks for a change'
         }
         lede={
-          best
+          best && isFor(best)
             ? proposalSentence(best, name, golfer)
             : first
               ? `First: ${FIRST_NAME[first.fix]}.`

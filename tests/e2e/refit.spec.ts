@@ -1,0 +1,100 @@
+import { axeFindings, expect, golferWithBag, test } from './banco'
+
+test.describe('on the demo', () => {
+  test.use({ demo: true })
+
+  test('a trouble of Gaps opens Refit at it; a club is bent by key, kept under a name, and ordered from the clubmaker', async ({
+    page,
+    banco,
+  }) => {
+    await page.goto(`${banco.address}/golfers/demo-tilda/gaps`)
+    await page.getByRole('button', { name: /^8-iron to 9-iron/ }).click()
+    await page.getByRole('link', { name: 'What could be done' }).click()
+    await expect(page.getByRole('heading', { level: 1 })).toContainText('8-iron to 9-iron is 18 yd')
+    await expect(page.getByText('Have the lofts measured first').first()).toBeVisible()
+    expect(await axeFindings(page)).toEqual([])
+
+    const bench = page.getByRole('region', { name: 'The workbench' })
+    await bench.getByRole('button', { name: 'Clear the bench' }).click()
+    const row = bench.getByRole('listitem').filter({ hasText: '8-iron' }).first()
+    await expect(row).toContainText('18.1 to the next')
+    const weaker = bench.getByRole('button', { name: '8-iron weaker' })
+    await weaker.focus()
+    await page.keyboard.press('Enter')
+    await expect(row).toContainText('36.5° +0.5')
+    await expect(row).not.toContainText('18.1 to the next')
+    await page.keyboard.press('Enter')
+    // Nobody said how its head is made: one degree is all that is tried.
+    await expect(weaker).toBeDisabled()
+    await bench.getByRole('button', { name: '8-iron stronger' }).click()
+
+    await page.getByLabel('A name for what is on the bench').fill('half a degree')
+    await page.getByRole('button', { name: 'Keep it' }).click()
+    const tried = page.getByRole('region', { name: 'What was tried' })
+    await expect(tried).toContainText('bend the 8-iron 0.5° weak')
+    const order = page.getByRole('region', { name: 'Work order' })
+    await expect(order.getByRole('row', { name: /8-iron/ })).toContainText('36.5°')
+    await expect(order).toContainText('Lofts measured by')
+    await page.emulateMedia({ media: 'print' })
+    await expect(order).toBeVisible()
+    await expect(bench).toBeHidden()
+    await page.emulateMedia({ media: 'screen' })
+
+    await page.reload()
+    await page.getByRole('button', { name: 'Put half a degree on the bench' }).click()
+    await expect(row).toContainText('36.5° +0.5')
+    await page.getByRole('button', { name: 'Throw half a degree away' }).click()
+    await expect(tried).not.toContainText('half a degree')
+  })
+
+  test('"is my three-wood worth its slot?", "what about two wedges at one number?" are answered', async ({
+    page,
+    banco,
+  }) => {
+    await page.goto(`${banco.address}/golfers/demo-marek/refit`)
+    await expect(page.getByText(/The 3-wood and the 2-hybrid do the same job/)).toBeVisible()
+    await page.goto(`${banco.address}/golfers/demo-tilda/refit`)
+    await expect(page.getByRole('region', { name: 'A lighter bag' })).toContainText(
+      'Leave the 50° wedge at home',
+    )
+  })
+
+  test('on a phone the bench is used by thumb', async ({ page, banco }) => {
+    await page.setViewportSize({ width: 390, height: 844 })
+    await page.goto(`${banco.address}/golfers/demo-tilda/refit`)
+    const weaker = page.getByRole('button', { name: '9-iron stronger' })
+    const box = await weaker.boundingBox()
+    expect(Math.min(box?.width ?? 0, box?.height ?? 0)).toBeGreaterThanOrEqual(44)
+    await weaker.click()
+    await expect(page.getByRole('region', { name: 'The workbench' })).toContainText('40.5° −0.5')
+    const wide = await page.evaluate('document.documentElement.scrollWidth')
+    expect(wide).toBeLessThanOrEqual(390)
+  })
+})
+
+test('a golfer without shots is led to the Bay; how a club is made is said, refused where it cannot be, and kept', async ({
+  page,
+  request,
+  banco,
+}) => {
+  const golfer = await golferWithBag(request, banco, 'Jory Pascoe')
+  await page.goto(`${banco.address}/golfers/${golfer}/refit`)
+  await expect(page.getByRole('heading', { name: 'Nothing to refit yet' })).toBeVisible()
+  await page.goto(`${banco.address}/golfers/${golfer}/bag`)
+  await expect(page.getByText(/^Before a club is bent, Refit lacks/)).toBeVisible()
+  await page.getByRole('button', { name: 'Change 9-iron' }).click()
+  await page.getByText('How it is made').click()
+  await page.getByLabel('Head').selectOption('forged')
+  await page.getByLabel('The loft was measured').check()
+  await page.getByLabel('Bounce').fill('60')
+  await page.getByRole('button', { name: 'Save' }).click()
+  await expect(page.getByText('A bounce is a number of degrees from −5 to 25')).toBeVisible()
+  await page.getByLabel('Bounce').fill('6')
+  await page.getByLabel('Length').fill('36')
+  await page.getByRole('button', { name: 'Save' }).click()
+  await expect(page.getByRole('listitem').filter({ hasText: '9-iron' })).toContainText('measured')
+  await page.getByRole('button', { name: 'Change 9-iron' }).click()
+  await page.getByText('How it is made').click()
+  await expect(page.getByLabel('Head')).toHaveValue('forged')
+  await expect(page.getByLabel('Length')).toHaveValue('36')
+})
