@@ -1,9 +1,11 @@
+import type { ClubDetails } from '@/core/bag/bag'
+import type { ClubBuild } from '@/core/bag/club-build'
 import type { GolferId, SessionId, ShotId } from '@/core/ids'
 import type { Place } from '@/core/session/session'
 import type { Mark } from '@/core/shots/mark'
 import { yards } from '@/core/units'
 import { planBlocks } from '@/core/session/plan'
-import { bagOf, clubsOf, startBag } from '@/store/bags'
+import { bagOf, changeClub, clubsOf, startBag } from '@/store/bags'
 import type { Database } from '@/store/database'
 import { addGolfer } from '@/store/golfers'
 import { keepPlan } from '@/store/plans'
@@ -42,6 +44,8 @@ type Visit = {
 type Scenario = {
   golfer: string
   bag: string
+  /** The golfer had the lofts of the irons and wedges measured, and knows how their heads are made. */
+  measured?: true
   goalZoneYd?: [number, number]
   places?: CoursePlace[]
   day?: Day
@@ -103,6 +107,7 @@ const SCENARIO: Scenario[] = [
   {
     golfer: 'Marek Osei-Lind',
     bag: 'Spring bag',
+    measured: true,
     visits: [
       { daysAgo: 30, place: 'range', rounds: 2, shots: 3, setUp: RANGE_SET_UP },
       { daysAgo: 6, place: 'indoor', rounds: 3, shots: 3, setUp: NET_LOFT_SET_UP },
@@ -111,6 +116,7 @@ const SCENARIO: Scenario[] = [
   {
     golfer: 'Tilda Brandvoll',
     bag: 'Winter bag',
+    measured: true,
     goalZoneYd: [48, 114],
     places: [
       { name: 'Tarnwick', altitudeM: 8, turf: 'soft' },
@@ -163,9 +169,15 @@ const REST = { every: 24, ms: 60_000 }
 const hitAfter = (position: number): number =>
   (position + 1) * SHOT_MS + Math.floor(position / REST.every) * REST.ms
 
+const measuredBuild = ({ kind, loftDeg }: ClubDetails): ClubBuild => ({
+  head: 'forged',
+  loftMeasured: true,
+  ...(kind === 'wedge' ? { bounceDeg: (loftDeg ?? 0) > 52 ? 10 : 8 } : { model: 'own set' }),
+})
+
 /** Fills an empty database with the net loft's golfers, their bags and their sessions. */
 export function fillNetLoft(db: Database, { seed, nowMs }: { seed: number; nowMs: number }): void {
-  SCENARIO.forEach(({ golfer: name, bag, goalZoneYd, places, day, visits }, i) => {
+  SCENARIO.forEach(({ golfer: name, bag, goalZoneYd, measured, places, day, visits }, i) => {
     const hidden = NET_LOFT.find((golfer) => golfer.name === name)
     if (!hidden) throw new Error(`the net loft has no golfer called ${name}`)
     const golferId = `demo-${name.split(' ')[0]?.toLowerCase()}` as GolferId
@@ -187,6 +199,10 @@ export function fillNetLoft(db: Database, { seed, nowMs }: { seed: number; nowMs
       { name: bag, clubs: [...hidden.clubs, { name: 'Putter', kind: 'putter', loftDeg: 3 }] },
       nowMs - 60 * DAY_MS,
     )
+    if (measured)
+      for (const { id, build: _, ...club } of clubsOf(db, golferId))
+        if (club.kind === 'iron' || club.kind === 'wedge')
+          changeClub(db, golferId, id, { ...club, build: measuredBuild(club) })
     for (const place of places ?? []) keepPlace(db, golferId, place)
     if (day) setDay(db, golferId, day, nowMs)
     visits.forEach((visit, v) =>

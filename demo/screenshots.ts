@@ -23,14 +23,7 @@ const PICTURES: { name: string; path: string; phone?: boolean; before?: (page: P
       await page.getByRole('region', { name: 'I have a number' }).waitFor()
     },
   },
-  {
-    name: 'wedges-spread',
-    path: `${TILDA}/wedges`,
-    before: async (page) => {
-      await page.getByRole('button', { name: 'Call the first number' }).click()
-      await page.getByRole('region', { name: 'Drill' }).scrollIntoViewIfNeeded()
-    },
-  },
+  { name: 'refit', path: `${TILDA}/refit` },
   { name: 'course', path: `${TILDA}/course` },
   {
     name: 'season',

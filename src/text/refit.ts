@@ -44,20 +44,33 @@ export function fixSentence(fix: Fix, name: Name): string {
 
 const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)
 
-/** What a proposal would do, in one sentence: "Bend the 8-iron 2° weak and the 9-iron …: 8-iron to 9-iron about 13.5 ± 2.6." */
-export function proposalSentence({ fixes, steps, troubles }: Proposal, name: Name, units: Units): string {
-  const doing = listed(fixes.map((fix) => fixSentence(fix, name)))
-  const meant = troubles.flatMap(({ longerId, shorterId }) =>
-    steps.filter((step) => step.longerId === longerId || step.shorterId === shorterId),
+/** Some fixes as they are told: "bend the 8-iron 2° weak and the 9-iron 1° strong". */
+export function fixesSentence(fixes: readonly Fix[], name: Name): string {
+  let bends = false
+  return listed(
+    fixes.map((fix) => {
+      const said = fixSentence(fix, name)
+      const goesOn = bends && fix.kind === 'bend'
+      bends = fix.kind === 'bend'
+      return goesOn ? said.replace(/^bend /, '') : said
+    }),
   )
-  const [step] = [
-    ...steps.filter((each) =>
-      troubles.some((t) => t.longerId === each.longerId && t.shorterId === each.shorterId),
-    ),
-    ...meant,
-  ]
-  if (!step) return `${capital(doing)}.`
-  return `${capital(doing)}: ${name(step.longerId)} to ${name(step.shorterId)} would be about ${len(step.stepM, units, 1)} ± ${len(Z90 * step.sdM, units, 1)}.`
+}
+
+/** What a proposal would do, in one sentence: "Bend the 8-iron 2° weak and the 9-iron 1° strong: 8-iron to 9-iron would be about 13.5 ± 2.6." */
+export function proposalSentence(
+  { fixes, steps, troubles: [worst] }: Proposal,
+  name: Name,
+  units: Units,
+): string {
+  const doing = capital(fixesSentence(fixes, name))
+  // Where one of its clubs is gone, the step that the other one has now stands in its place.
+  const step =
+    steps.find(({ longerId, shorterId }) => longerId === worst?.longerId && shorterId === worst.shorterId) ??
+    steps.find(({ longerId }) => longerId === worst?.longerId) ??
+    steps.find(({ shorterId }) => shorterId === worst?.shorterId)
+  if (!step) return `${doing}.`
+  return `${doing}: ${name(step.longerId)} to ${name(step.shorterId)} would be about ${len(step.stepM, units, 1)} ± ${len(Z90 * step.sdM, units, 1)}.`
 }
 
 /** Why nothing is to be done to a club yet, and what comes first. */

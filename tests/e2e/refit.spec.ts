@@ -11,7 +11,7 @@ test.describe('on the demo', () => {
     await page.getByRole('button', { name: /^8-iron to 9-iron/ }).click()
     await page.getByRole('link', { name: 'What could be done' }).click()
     await expect(page.getByRole('heading', { level: 1 })).toContainText('8-iron to 9-iron is 18 yd')
-    await expect(page.getByText('Have the lofts measured first').first()).toBeVisible()
+    await expect(page.getByText('A club is changed only on 10 solid shots with each').first()).toBeVisible()
     expect(await axeFindings(page)).toEqual([])
 
     const bench = page.getByRole('region', { name: 'The workbench' })
@@ -23,10 +23,10 @@ test.describe('on the demo', () => {
     await page.keyboard.press('Enter')
     await expect(row).toContainText('36.5° +0.5')
     await expect(row).not.toContainText('18.1 to the next')
-    await page.keyboard.press('Enter')
-    // Nobody said how its head is made: one degree is all that is tried.
+    for (let i = 0; i < 3; i++) await page.keyboard.press('Enter')
+    // A forged head takes two degrees, and no more is tried.
     await expect(weaker).toBeDisabled()
-    await bench.getByRole('button', { name: '8-iron stronger' }).click()
+    for (let i = 0; i < 3; i++) await bench.getByRole('button', { name: '8-iron stronger' }).click()
 
     await page.getByLabel('A name for what is on the bench').fill('half a degree')
     await page.getByRole('button', { name: 'Keep it' }).click()

@@ -4,7 +4,7 @@ import { isPurchase, type Fix } from './fixes'
 import { firstShut, type Gate, type Shut } from './gate'
 import { evenSteps, stepsOf, withFixes, type PaperBag, type PaperStep } from './paper-bag'
 import { BEND_STEP_DEG } from './refit-club'
-import { bestBends, bestDrops, bestPurchases, type Found, type Trouble } from './search'
+import { bestBends, bestDrops, bestPurchases, type Found, type Sought, type Trouble } from './search'
 
 /** Different ways to mend a bag: bend what is there, buy one club, go without one. */
 export const WAYS = ['least-work', 'one-purchase', 'lighter-bag'] as const
@@ -27,7 +27,7 @@ export type Proposal = {
 }
 
 /** A set is proposed only if it makes this much of a step more even, and each step it is for likelier even than not. */
-const FROM = { more: 0.5, each: 0.6 }
+const FROM = { more: { 'least-work': 0.5, 'one-purchase': 0.5, 'lighter-bag': 1.2 }, each: 0.6 } as const
 
 /**
  * What may be done about the troubles of a bag, at most one proposal for each way, by what it is worth. Those behind a shut
@@ -39,52 +39,73 @@ export function propose(bag: PaperBag, of: readonly Gate[], freeSlots: number): 
   const gates = settled.length > 0 ? settled : of
   if (gates.length === 0) return []
   const before = evenSteps(bag)
+  const open = gates.filter(({ shut }) => shut === undefined)
+  const shutOff = new Set(
+    gates.filter(({ shut }) => shut !== undefined).flatMap((gate) => [gate.longerId, gate.shorterId]),
+  )
+  // What may be done now comes first, without the clubs that wait for something; then what may be done in all, as a preview.
+  const sought: Sought[] = [
+    ...(open.length > 0 ? [{ troubles: open, untouched: shutOff }] : []),
+    ...open.map((gate) => ({ troubles: [gate], untouched: shutOff })),
+    { troubles: gates },
+    ...gates.map((gate) => ({ troubles: [gate] })),
+  ]
+  const [now, all] = [sought[0], { troubles: gates }] as [Sought, Sought]
   const found: [Way, Found[]][] = [
-    // What mends all of them together, or else the worst that can be mended by itself.
-    ['least-work', [gates, ...gates.map((gate) => [gate])].map((some) => bestBends(bag, some))],
-    ['one-purchase', bestPurchases(bag, gates, freeSlots)],
-    ['lighter-bag', bestDrops(bag, gates)],
+    ['least-work', sought.map((each) => bestBends(bag, each))],
+    ['one-purchase', [now, all].flatMap((each) => bestPurchases(bag, each, freeSlots))],
+    ['lighter-bag', [now, all].flatMap((each) => bestDrops(bag, each))],
   ]
   return found.flatMap(([way, each]): Proposal[] => {
-    for (const { fixes: best } of each) {
-      const meantBy = (fixes: readonly Fix[]): Gate[] =>
-        gates.filter((trouble) => touches(bag, withFixes(bag, fixes), fixes, trouble))
-      const [worst] = meantBy(best)
-      const mends = (fixes: readonly Fix[]): boolean => {
-        const after = withFixes(bag, fixes)
-        const steps = stepsOf(after)
-        const meant = meantBy(fixes)
-        return (
-          sumEven(steps) >= before + FROM.more &&
-          meant.some((trouble) => trouble === worst) &&
-          meant.every((trouble) =>
-            inPlaceOf(bag, after, steps, trouble).every(({ even }) => even >= FROM.each),
-          )
-        )
-      }
-      if (!mends(best)) continue
-      const fixes = leastBends(best, (less) => (mends(less) ? sumEven(stepsOf(withFixes(bag, less))) : null))
-      const meant = meantBy(fixes)
-      const steps = stepsOf(withFixes(bag, fixes))
-      const shut = firstShut(meant)
-      return [
-        {
-          way,
-          fixes,
-          troubles: meant.map(({ longerId, shorterId }) => ({ longerId, shorterId })),
-          before,
-          after: sumEven(steps),
-          steps,
-          cautions: cautionsOf(
-            fixes,
-            [...bag.clubs, ...bag.rack].map(({ club }) => club),
-          ),
-          ...(shut && { shut }),
-        },
-      ]
+    let preview: Proposal | null = null
+    for (const { fixes } of each) {
+      // One preview is enough: what may be done now is what is looked for.
+      if (preview !== null && open.length === 0) break
+      const proposal = proposalOf(bag, gates, { way, best: fixes, before })
+      if (proposal && proposal.shut === undefined) return [proposal]
+      preview ??= proposal
     }
-    return []
+    return preview ? [preview] : []
   })
+}
+
+/** A set of fixes as a proposal, with no more bends than it needs; null where it does not mend what it is for. */
+function proposalOf(
+  bag: PaperBag,
+  gates: readonly Gate[],
+  { way, best, before }: { way: Way; best: readonly Fix[]; before: number },
+): Proposal | null {
+  const meantBy = (fixes: readonly Fix[]): Gate[] =>
+    gates.filter((trouble) => touches(bag, withFixes(bag, fixes), fixes, trouble))
+  const [worst] = meantBy(best)
+  const mends = (fixes: readonly Fix[]): boolean => {
+    const after = withFixes(bag, fixes)
+    const steps = stepsOf(after)
+    const meant = meantBy(fixes)
+    return (
+      sumEven(steps) >= before + FROM.more[way] &&
+      meant.some((trouble) => trouble === worst) &&
+      meant.every((trouble) => inPlaceOf(bag, after, steps, trouble).every(({ even }) => even >= FROM.each))
+    )
+  }
+  if (!mends(best)) return null
+  const fixes = leastBends(best, (less) => (mends(less) ? sumEven(stepsOf(withFixes(bag, less))) : null))
+  const steps = stepsOf(withFixes(bag, fixes))
+  const meant = meantBy(fixes)
+  const shut = firstShut(meant)
+  return {
+    way,
+    fixes,
+    troubles: meant.map(({ longerId, shorterId }) => ({ longerId, shorterId })),
+    before,
+    after: sumEven(steps),
+    steps,
+    cautions: cautionsOf(
+      fixes,
+      [...bag.clubs, ...bag.rack].map(({ club }) => club),
+    ),
+    ...(shut && { shut }),
+  }
 }
 
 /**

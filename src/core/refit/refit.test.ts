@@ -196,7 +196,7 @@ describe('the search', () => {
             )
       }
       tryAll(0, [], 0)
-      expect(Math.abs(bestBends(bag, [trouble]).worth - best)).toBeLessThan(0.05)
+      expect(Math.abs(bestBends(bag, { troubles: [trouble] }).worth - best)).toBeLessThan(0.05)
     }
   }, 60_000)
 
@@ -207,7 +207,7 @@ describe('the search', () => {
       const troubles = bag.clubs
         .slice(1)
         .map(({ club }, at) => ({ longerId: bag.clubs[at]!.club.id, shorterId: club.id }))
-      const { fixes, worth } = bestBends(bag, troubles)
+      const { fixes, worth } = bestBends(bag, { troubles })
       expect(worth).toBeGreaterThanOrEqual(evenSteps(bag) - 1e-9)
       for (const fix of fixes) {
         if (fix.kind !== 'bend') continue
@@ -221,11 +221,11 @@ describe('the search', () => {
 
   it('with no free slot puts a club out for each that comes in', () => {
     const bag = paperBagOf(EXAMPLE, { rack: [{ loft: 38, yd: 121 }] })
-    for (const { fixes } of bestPurchases(bag, [WIDE], 0).filter((each) =>
+    for (const { fixes } of bestPurchases(bag, { troubles: [WIDE] }, 0).filter((each) =>
       each.fixes.some(({ kind }) => kind === 'add'),
     ))
       expect(fixes.some(({ kind }) => kind === 'drop')).toBe(true)
-    const [best] = bestPurchases(bag, [WIDE], 1).filter(({ fixes }) =>
+    const [best] = bestPurchases(bag, { troubles: [WIDE] }, 1).filter(({ fixes }) =>
       fixes.some(({ kind }) => kind === 'add'),
     )
     expect(best!.fixes).toContainEqual({ kind: 'add', clubId: clubAt(38) })

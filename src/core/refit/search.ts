@@ -21,35 +21,42 @@ export type Trouble = { longerId: ClubId; shorterId: ClubId }
 /** What is bought is tried this far from the club's own loft, in whole degrees. */
 const SWAP_DEG = 4
 
-/** The best bends alone, by what they are worth. */
-export const bestBends = (bag: PaperBag, troubles: readonly Trouble[]): Found =>
-  withBends(bag, [], around(bag.clubs, troubles))
+/** What is looked at: the steps that something is to be done about, and the clubs that nothing is to be done to. */
+export type Sought = { troubles: readonly Trouble[]; untouched?: ReadonlySet<ClubId> }
 
-/** One club dropped, with the bends that go with it: one result a club, the best first. */
-export const bestDrops = (bag: PaperBag, troubles: readonly Trouble[]): Found[] =>
+/** The best bends alone, by what they are worth. */
+export const bestBends = (bag: PaperBag, sought: Sought): Found =>
+  withBends(bag, [], around(bag.clubs, sought))
+
+/** One club beside a trouble dropped, with the bends that go with it, the best first. */
+export const bestDrops = (bag: PaperBag, sought: Sought): Found[] =>
   promising(
     bag,
-    bag.clubs.flatMap(({ club, carryM }): Fix[][] =>
-      carryM === null ? [] : [[{ kind: 'drop', clubId: club.id }]],
-    ),
-    troubles,
+    [...beside(sought)].map((clubId): Fix[] => [{ kind: 'drop', clubId }]),
+    sought,
+  )
+
+/** The clubs beside the troubles, but for those that nothing is to be done to. */
+const beside = ({ troubles, untouched }: Sought): Set<ClubId> =>
+  new Set(
+    troubles.flatMap(({ longerId, shorterId }) => [longerId, shorterId]).filter((id) => !untouched?.has(id)),
   )
 
 /**
  * One club bought or taken from the rack, with the bends that go with it, the best first.
  * @param freeSlots how many more clubs the bag may hold: with none, what comes in puts another out
  */
-export function bestPurchases(bag: PaperBag, troubles: readonly Trouble[], freeSlots: number): Found[] {
-  const beside = new Set(troubles.flatMap(({ longerId, shorterId }) => [longerId, shorterId]))
+export function bestPurchases(bag: PaperBag, sought: Sought, freeSlots: number): Found[] {
+  const near = beside(sought)
   const swaps = bag.clubs
-    .filter(({ club, carryM }) => beside.has(club.id) && carryM !== null)
+    .filter(({ club, carryM }) => near.has(club.id) && carryM !== null)
     .flatMap(({ club }) =>
       otherLofts(club.loftDeg, bag.clubs).map((loftDeg): Fix[] => [
         { kind: 'swap', clubId: club.id, loftDeg },
       ]),
     )
   const added: Fix[] = [
-    ...troubles.flatMap((trouble): Fix[] => {
+    ...sought.troubles.flatMap((trouble): Fix[] => {
       const [longer, shorter] = sidesOf(bag, trouble)
       const loftDeg = longer && shorter ? middleLoft(longer, shorter) : null
       return loftDeg === null ? [] : [{ kind: 'add', loftDeg }]
@@ -62,15 +69,15 @@ export function bestPurchases(bag: PaperBag, troubles: readonly Trouble[], freeS
     freeSlots > 0
       ? added.map((add) => [add])
       : added.flatMap((add) => bag.clubs.map(({ club }): Fix[] => [add, { kind: 'drop', clubId: club.id }]))
-  return promising(bag, [...swaps, ...adds], troubles)
+  return promising(bag, [...swaps, ...adds], sought)
 }
 
 /** Bends are looked for only with so many of the changes that are best without any. */
 const BEAM = 20
 
 /** Changes of the bag with the bends that go with them: those that promise most, the best first. */
-function promising(bag: PaperBag, all: readonly Fix[][], troubles: readonly Trouble[]): Found[] {
-  const movable = around(bag.clubs, troubles)
+function promising(bag: PaperBag, all: readonly Fix[][], sought: Sought): Found[] {
+  const movable = around(bag.clubs, sought)
   const alone = all.map((fixes) => {
     const even = evenSteps(withFixes(bag, fixes))
     return { fixes, even, worth: even - fixes.reduce((sum, fix) => sum + priceOf(fix), 0) }
@@ -100,11 +107,12 @@ function otherLofts(loftDeg: number | null, clubs: readonly PaperClub[]): number
 }
 
 /** The clubs beside troubles, and their neighbours: what may be bent. */
-function around(clubs: readonly PaperClub[], troubles: readonly Trouble[]): Set<ClubId> {
+function around(clubs: readonly PaperClub[], { troubles, untouched }: Sought): Set<ClubId> {
   const ids = new Set<ClubId>()
   clubs.forEach(({ club }, i) => {
     if (!troubles.some(({ longerId, shorterId }) => longerId === club.id || shorterId === club.id)) return
-    for (const near of clubs.slice(Math.max(0, i - 1), i + 2)) ids.add(near.club.id)
+    for (const near of clubs.slice(Math.max(0, i - 1), i + 2))
+      if (!untouched?.has(near.club.id)) ids.add(near.club.id)
   })
   return ids
 }

@@ -5,8 +5,7 @@ import Form from 'react-bootstrap/Form'
 import type { ClubId, GolferId } from '@/core/ids'
 import { LETTERS } from '@/core/limits'
 import type { Fix } from '@/core/refit/fixes'
-import { fixSentence } from '@/text/refit'
-import { listed } from '@/text/numbers'
+import { fixesSentence } from '@/text/refit'
 import { useSubmit } from '../../shared/use-submit'
 import { Problems } from '../../shared/shell/problems'
 
@@ -64,8 +63,7 @@ export function KeptRefits({ golferId, fixes, tried, name, onShow }: Props) {
         {tried.map((each) => (
           <li key={each.name}>
             <span>
-              <b>{each.name}</b>{' '}
-              <span className="quiet">{listed(each.fixes.map((fix) => fixSentence(fix, name)))}</span>
+              <b>{each.name}</b> <span className="quiet">{fixesSentence(each.fixes, name)}</span>
             </span>
             <Button
               size="sm"

@@ -21,6 +21,7 @@ import { verdictWords } from '@/text/verdicts'
 import type { RefitView } from '@/views/refit-view'
 import { SvgDrawing } from '../../shared/drawing/svg-drawing'
 import { PageHead } from '../../shared/shell/page-head'
+import { PrintTitle } from '../../shared/shell/print-title'
 import { LeaveOnPurpose } from '../gaps/leave-on-purpose'
 import { KeptRefits } from './kept-refits'
 import { onPaper } from './on-paper'
@@ -65,6 +66,7 @@ export function RefitBench({ golfer, bag, analysis, refit, tried, asked }: Props
     )
   return (
     <div className={styles.screen}>
+      <PrintTitle golfer={golfer} bag={bag} stocks={analysis.stocks} what="Refit" />
       <PageHead
         title={
           worst && isJudged(worst)
@@ -90,7 +92,8 @@ export function RefitBench({ golfer, bag, analysis, refit, tried, asked }: Props
       </PageHead>
       {gate?.shut && (
         <p className="sheet gate" role="note">
-          <b>Only a preview.</b> {SHUT_SENTENCE[gate.shut]}
+          <b>{best && isFor(best) ? 'Only a preview.' : 'Before anything else.'}</b>{' '}
+          {SHUT_SENTENCE[gate.shut]}
         </p>
       )}
       <div className="refit">
