@@ -1,92 +1,12 @@
 import Form from 'react-bootstrap/Form'
 import type { Control, UseFormRegister } from 'react-hook-form'
-import { HEADS, JOBS, type ClubBuild } from '@/core/bag/club-build'
-import { isWithin, LETTERS, LIMITS } from '@/core/limits'
+import { HEADS, JOBS } from '@/core/bag/club-build'
+import { LETTERS } from '@/core/limits'
 import type { Problem } from '@/core/problem'
 import { HEAD_NAME, JOB_NAME } from '@/text/names'
-import { plain } from '../../shared/form/measure'
 import { NumberOf } from '../../shared/form/number-of'
 import { Problems } from '../../shared/shell/problems'
-import type { ClubFields } from './club-form'
-
-const INCH_M = 0.0254
-/** Lengths of clubs are said in inches everywhere. */
-const INCHES = { unit: 'in', digits: 2, to: (m: number) => m / INCH_M, from: (x: number) => x * INCH_M }
-
-/** The numbers of a club's build, with their names, units, and what a sentence says of them. */
-const NUMBERS = [
-  {
-    field: 'bounceDeg',
-    label: 'Bounce',
-    measure: plain('°', 1),
-    says: 'A bounce is a number of degrees from −5 to 25',
-  },
-  {
-    field: 'lieDeg',
-    label: 'Lie',
-    measure: plain('°', 1),
-    says: 'A lie is a number of degrees from 45 to 80',
-  },
-  { field: 'lengthM', label: 'Length', measure: INCHES, says: 'A club is 24 to 53 inches long' },
-  {
-    field: 'sleeveDeg',
-    label: 'Its sleeve turns the loft by',
-    measure: plain('°', 1),
-    says: 'A sleeve turns by 0 to 4°',
-  },
-] as const
-type NumberField = (typeof NUMBERS)[number]['field']
-
-/** A build as its fields hold it: nothing is an empty text or null. */
-export type BuildFields = Record<NumberField, number | null> & {
-  head: string
-  model: string
-  shaft: string
-  job: string
-  liking: string
-  loftMeasured: boolean
-}
-
-export const buildFields = (build: ClubBuild = {}): BuildFields => ({
-  head: build.head ?? '',
-  model: build.model ?? '',
-  shaft: build.shaft ?? '',
-  job: build.job ?? '',
-  liking: build.liking === undefined ? '' : String(build.liking),
-  loftMeasured: build.loftMeasured ?? false,
-  bounceDeg: build.bounceDeg ?? null,
-  lieDeg: build.lieDeg ?? null,
-  lengthM: build.lengthM ?? null,
-  sleeveDeg: build.sleeveDeg ?? null,
-})
-
-const RANGES = {
-  bounceDeg: LIMITS.bounceDeg,
-  lieDeg: LIMITS.lieDeg,
-  lengthM: LIMITS.clubLengthM,
-  sleeveDeg: LIMITS.sleeveDeg,
-}
-
-/** What was said of how a club is made, or the first thing that cannot be. */
-export function readBuild(fields: BuildFields): { build: ClubBuild } | { problem: Problem } {
-  const build: ClubBuild = {}
-  for (const { field, says } of NUMBERS) {
-    const value = fields[field]
-    if (value === null) continue
-    if (!isWithin(value, RANGES[field]))
-      return { problem: { field: `build.${field}`, sentence: `${says}: correct it or leave it empty.` } }
-    build[field] = value
-  }
-  const head = HEADS.find((each) => each === fields.head)
-  const job = JOBS.find((each) => each === fields.job)
-  if (head) build.head = head
-  if (job) build.job = job
-  if (fields.liking !== '') build.liking = Number(fields.liking)
-  if (fields.model.trim() !== '') build.model = fields.model.trim()
-  if (fields.shaft.trim() !== '') build.shaft = fields.shaft.trim()
-  if (fields.loftMeasured) build.loftMeasured = true
-  return { build }
-}
+import { BUILD_NUMBERS, type ClubFields } from './club-fields'
 
 type Props = { register: UseFormRegister<ClubFields>; control: Control<ClubFields>; problems: Problem[] }
 
@@ -112,7 +32,7 @@ export function BuildFieldset({ register, control, problems }: Props) {
           label="The loft was measured, not read off the club"
           {...register('build.loftMeasured')}
         />
-        {NUMBERS.map(({ field, label, measure }) => (
+        {BUILD_NUMBERS.map(({ field, label, measure }) => (
           <NumberOf
             key={field}
             control={control}

@@ -12,10 +12,9 @@ import { useSubmit } from '../../shared/use-submit'
 import { Problems } from '../../shared/shell/problems'
 import { plain } from '../../shared/form/measure'
 import { NumberOf } from '../../shared/form/number-of'
-import { BuildFieldset, buildFields, readBuild, type BuildFields } from './build-fields'
+import { BuildFieldset } from './build-fields'
+import { buildFields, readBuild, type ClubFields } from './club-fields'
 
-/** What the form of a club holds. */
-export type ClubFields = Pick<ClubDetails, 'name' | 'kind' | 'loftDeg'> & { build: BuildFields }
 type Props = {
   golferId: GolferId
   club: OwnedClub | null

@@ -1,0 +1,87 @@
+import type { ClubDetails } from '@/core/bag/bag'
+import { HEADS, JOBS, type ClubBuild } from '@/core/bag/club-build'
+import { isWithin, LIMITS } from '@/core/limits'
+import type { Problem } from '@/core/problem'
+import { plain } from '../../shared/form/measure'
+
+/** What the form of a club holds. */
+export type ClubFields = Pick<ClubDetails, 'name' | 'kind' | 'loftDeg'> & { build: BuildFields }
+
+const INCH_M = 0.0254
+/** Lengths of clubs are said in inches everywhere. */
+const INCHES = { unit: 'in', digits: 2, to: (m: number) => m / INCH_M, from: (x: number) => x * INCH_M }
+
+/** The numbers of a club's build, with their names, units, and what a sentence says of them. */
+export const BUILD_NUMBERS = [
+  {
+    field: 'bounceDeg',
+    label: 'Bounce',
+    measure: plain('°', 1),
+    says: 'A bounce is a number of degrees from −5 to 25',
+  },
+  {
+    field: 'lieDeg',
+    label: 'Lie',
+    measure: plain('°', 1),
+    says: 'A lie is a number of degrees from 45 to 80',
+  },
+  { field: 'lengthM', label: 'Length', measure: INCHES, says: 'A club is 24 to 53 inches long' },
+  {
+    field: 'sleeveDeg',
+    label: 'Its sleeve turns the loft by',
+    measure: plain('°', 1),
+    says: 'A sleeve turns by 0 to 4°',
+  },
+] as const
+type NumberField = (typeof BUILD_NUMBERS)[number]['field']
+
+/** A build as its fields hold it: nothing is an empty text or null. */
+export type BuildFields = Record<NumberField, number | null> & {
+  head: string
+  model: string
+  shaft: string
+  job: string
+  liking: string
+  loftMeasured: boolean
+}
+
+export const buildFields = (build: ClubBuild = {}): BuildFields => ({
+  head: build.head ?? '',
+  model: build.model ?? '',
+  shaft: build.shaft ?? '',
+  job: build.job ?? '',
+  liking: build.liking === undefined ? '' : String(build.liking),
+  loftMeasured: build.loftMeasured ?? false,
+  bounceDeg: build.bounceDeg ?? null,
+  lieDeg: build.lieDeg ?? null,
+  lengthM: build.lengthM ?? null,
+  sleeveDeg: build.sleeveDeg ?? null,
+})
+
+const RANGES = {
+  bounceDeg: LIMITS.bounceDeg,
+  lieDeg: LIMITS.lieDeg,
+  lengthM: LIMITS.clubLengthM,
+  sleeveDeg: LIMITS.sleeveDeg,
+}
+
+/** What was said of how a club is made, or the first thing that cannot be. */
+export function readBuild(fields: BuildFields): { build: ClubBuild } | { problem: Problem } {
+  const build: ClubBuild = {}
+  for (const { field, says } of BUILD_NUMBERS) {
+    const value = fields[field]
+    if (value === null) continue
+    if (!isWithin(value, RANGES[field]))
+      return { problem: { field: `build.${field}`, sentence: `${says}: correct it or leave it empty.` } }
+    build[field] = value
+  }
+  const head = HEADS.find((each) => each === fields.head)
+  const job = JOBS.find((each) => each === fields.job)
+  if (head) build.head = head
+  if (job) build.job = job
+  if (fields.liking !== '') build.liking = Number(fields.liking)
+  if (fields.model.trim() !== '') build.model = fields.model.trim()
+  if (fields.shaft.trim() !== '') build.shaft = fields.shaft.trim()
+  if (fields.loftMeasured) build.loftMeasured = true
+  return { build }
+}
