@@ -2,7 +2,8 @@ import { analyseBag, type BagAnalysis, type BagInput } from '@/core/analyse-bag'
 import type { ClubId } from '@/core/ids'
 import { refit, type Refit } from '@/core/refit/refit'
 import type { RefitClub } from '@/core/refit/refit-club'
-import { FULL_SWING } from '@/core/station'
+import type { Mark } from '@/core/shots/mark'
+import { FULL_SWING, type Swing } from '@/core/station'
 import type { Stock } from '@/core/stock/stock'
 
 /** A bag with its shots, and clubs beside it that may have shots as well. */
@@ -21,7 +22,7 @@ export function refitOfAnalysis({ clubs, rack, ...input }: RefitBag, analysis: B
     rack,
     analysis,
     rackStocks: stocksOfRack({ clubs, rack, ...input }),
-    days: daysOfClubs(input.shots, analysis),
+    days: daysOfClubs(marked(input.shots, analysis)),
     ...(input.rules && { rules: input.rules }),
   })
 }
@@ -38,14 +39,27 @@ function stocksOfRack({ clubs, rack, ...input }: RefitBag): Stock[] {
   )
 }
 
+/** Shots with what each was taken for. */
+function marked(shots: BagInput['shots'], { shots: judged }: BagAnalysis) {
+  const marks = new Map(judged.map(({ shotId, mark }) => [shotId, mark]))
+  return shots.map(({ clubId, swing, session = 0, id }) => ({
+    clubId,
+    swing,
+    session,
+    mark: marks.get(id) ?? 'misread',
+  }))
+}
+
 /** A club as the analysis takes it. */
 const bare = ({ id, kind, loftDeg, order }: RefitClub) => ({ id, kind, loftDeg, order })
 
 /** On how many days a solid full shot was hit with each club: sessions are days. */
-function daysOfClubs(shots: BagInput['shots'], { shots: judged }: BagAnalysis): Map<ClubId, number> {
-  const solid = new Set(judged.flatMap(({ shotId, mark }) => (mark === 'solid' ? [shotId] : [])))
+export function daysOfClubs(
+  shots: readonly { clubId: ClubId; swing: Swing; session?: number; mark: Mark }[],
+): Map<ClubId, number> {
   const days = new Map<ClubId, Set<number>>()
-  for (const { id, clubId, swing, session = 0 } of shots)
-    if (swing === FULL_SWING && solid.has(id)) days.set(clubId, (days.get(clubId) ?? new Set()).add(session))
+  for (const { clubId, swing, session = 0, mark } of shots)
+    if (swing === FULL_SWING && mark === 'solid')
+      days.set(clubId, (days.get(clubId) ?? new Set()).add(session))
   return new Map([...days].map(([club, sessions]) => [club, sessions.size]))
 }

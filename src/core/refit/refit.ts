@@ -39,6 +39,7 @@ export type SameJob = {
 
 /** What comes before anything else is done about a trouble. */
 export type FirstFix = 'retest' | 'strike' | 'measure-lofts' | 'swing' | 'refit' | 'none'
+export type BeforeTrouble = { longerId: ClubId; shorterId: ClubId; fix: FirstFix }
 
 export type Refit = {
   /** The bag on paper, as it is. */
@@ -47,7 +48,7 @@ export type Refit = {
   perDegree: (PerDegree & { clubId: ClubId })[]
   gates: Gate[]
   /** What stands first before each trouble, the worst one first. */
-  firsts: { longerId: ClubId; shorterId: ClubId; fix: FirstFix }[]
+  firsts: BeforeTrouble[]
   sameJobs: SameJob[]
   topEnd: TopEnd | null
   proposals: Proposal[]
@@ -70,10 +71,9 @@ export function refit(input: RefitInput): Refit {
       carryM === null ? [] : [{ clubId: club.id, ...k }],
     ),
     gates: gate,
-    firsts: gate.map((each) => ({
-      longerId: each.longerId,
-      shorterId: each.shorterId,
-      fix: firstFix(each, input, proposals),
+    firsts: firstFixes(input, gate).map((first) => ({
+      ...first,
+      ...(first.fix === 'refit' && !proposals.some(isFor(first)) && { fix: 'none' as const }),
     })),
     sameJobs: sameJobs(input),
     topEnd: topEndOf(input),
@@ -165,22 +165,31 @@ function carriesBySteps(
   return places
 }
 
-function firstFix(
-  { longerId, shorterId, shut }: Gate,
-  { analysis }: RefitInput,
-  proposals: readonly Proposal[],
-): FirstFix {
+/** What comes first before each trouble, the worst one first: `refit` where nothing else stands before it. */
+export const firstFixes = (
+  input: Pick<RefitInput, 'clubs' | 'analysis' | 'days'>,
+  troubles: readonly Gate[] = gates(input.analysis, input.clubs, input.days),
+): BeforeTrouble[] =>
+  troubles.map(({ longerId, shorterId, shut }) => ({
+    longerId,
+    shorterId,
+    fix: firstFix({ longerId, shorterId, ...(shut && { shut }) }, input.analysis),
+  }))
+
+function firstFix({ longerId, shorterId, shut }: Gate, analysis: RefitInput['analysis']): FirstFix {
   if (shut === 'not-settled' || shut === 'few-shots') return 'retest'
   const step = analysis.steps.find((each) => each.longerId === longerId && each.shorterId === shorterId)
   const isWide = step !== undefined && isJudged(step) && step.verdict === 'wide'
   // A swing that was hit already changes no club: no gate stands before it.
   if (isWide && partialBetween(analysis.stocks, longerId, shorterId)) return 'swing'
   if (shut === 'strike') return 'strike'
-  if (shut === 'lofts-not-measured') return 'measure-lofts'
-  return proposals.some(({ troubles }) => troubles.some((each) => each.longerId === longerId))
-    ? 'refit'
-    : 'none'
+  return shut === 'lofts-not-measured' ? 'measure-lofts' : 'refit'
 }
+
+const isFor =
+  ({ longerId }: BeforeTrouble) =>
+  ({ troubles }: Proposal): boolean =>
+    troubles.some((each) => each.longerId === longerId)
 
 const FILLS = 0.25
 

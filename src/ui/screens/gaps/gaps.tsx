@@ -4,7 +4,6 @@ import dynamic from 'next/dynamic'
 import Link from 'next/link'
 import { useState } from 'react'
 import type { BagAnalysis } from '@/core/analyse-bag'
-import type { Bag } from '@/core/bag/bag'
 import type { Golfer } from '@/core/golfer'
 import type { GolferId } from '@/core/ids'
 import { HitThese } from './hit-these'
@@ -26,17 +25,17 @@ import { lede } from './lede'
 import { AirChoice } from '../../shared/air/air-choice'
 import { statedAir } from '@/text/set-up'
 import { StepSchoolChoice, StockRuleChoice } from './schools'
-import type { StationShots } from '@/views/bag-analysis'
+import type { GapsView } from '@/views/gaps-view'
 import { StepEvidence } from './step-evidence'
 import styles from './gaps.module.css'
 
 /** Few golfers have limits of their own: their form comes with them. */
 const OwnLimits = dynamic(() => import('./own-limits'))
 
-type Props = { golfer: Golfer; bag: Bag; analysis: BagAnalysis; shots: StationShots }
+type Props = { golfer: Golfer } & GapsView
 
 /** The stair of the bag, with the evidence of the chosen step beside it. */
-export function Gaps({ golfer, bag, analysis, shots }: Props) {
+export function Gaps({ golfer, bag, analysis, shots, firsts }: Props) {
   const found = finding(bag, analysis, golfer)
   const [chosen, setChosen] = useState(found.step)
   const clubs = bag.clubs.filter((club) => club.kind !== 'putter')
@@ -110,7 +109,20 @@ export function Gaps({ golfer, bag, analysis, shots }: Props) {
           </div>
           <Legend />
         </section>
-        {step && <StepEvidence golfer={golfer} step={step} analysis={analysis} shots={shots} name={name} />}
+        {step && (
+          <StepEvidence
+            golfer={golfer}
+            step={step}
+            analysis={analysis}
+            shots={shots}
+            first={
+              firsts.find(
+                ({ longerId, shorterId }) => longerId === step.longerId && shorterId === step.shorterId,
+              )?.fix
+            }
+            name={name}
+          />
+        )}
       </div>
       <Warnings warnings={analysis.warnings} units={golfer} name={name} />
       <HitNext analysis={analysis} name={name} golferId={golfer.id} />

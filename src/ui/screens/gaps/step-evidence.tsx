@@ -5,6 +5,8 @@ import type { Golfer } from '@/core/golfer'
 import { STOCK_RULES } from '@/core/stock/stock-rules'
 import { StationStrip } from '../../shared/drawing/station-strip'
 import { MARK_NAME, RULE_NAME } from '@/text/names'
+import { FIRST_NAME } from '@/text/refit'
+import type { FirstFix } from '@/core/refit/refit'
 import { chance, fixed, len, lenUnit } from '@/text/numbers'
 import { leftOutReason, offCurveSentence } from '@/text/reasons'
 import { drawnStep, stepSentences, VERDICT_NAME } from '@/text/verdicts'
@@ -18,11 +20,13 @@ type Props = {
   step: Step
   analysis: BagAnalysis
   shots: StationShots
+  /** What comes first before anything is done about it, where it is a trouble. */
+  first: FirstFix | undefined
   name: (id: string) => string
 }
 
 /** What carries the verdict of one step: its interval and limits, the shots of both clubs, and the other schools. */
-export function StepEvidence({ golfer, step, analysis, shots, name }: Props) {
+export function StepEvidence({ golfer, step, analysis, shots, first, name }: Props) {
   const sides = [step.longerId, step.shorterId].map((id) => ({
     id,
     stock: atStation(analysis.stocks, fullSwingOf(id)),
@@ -58,6 +62,11 @@ export function StepEvidence({ golfer, step, analysis, shots, name }: Props) {
           </p>
           <ZoneBar step={step} />
           <p className="mb-2">{stepSentences(step, analysis.stocks, golfer, name).join(' ')}</p>
+          {first && (
+            <p className="mb-2">
+              First: <b>{FIRST_NAME[first]}</b>.
+            </p>
+          )}
           {troubled(step) && step.leftOnPurpose === undefined && (
             <Link
               className="btn btn-sm btn-outline"

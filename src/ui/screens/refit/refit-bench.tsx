@@ -75,7 +75,7 @@ export function RefitBench({ golfer, bag, analysis, refit, tried, asked }: Props
         }
         lede={
           best && isFor(best)
-            ? proposalSentence(best, name, golfer)
+            ? `${best.shut ? 'A preview: ' : ''}${proposalSentence(best, name, golfer)}`
             : first
               ? `First: ${FIRST_NAME[first.fix]}.`
               : 'Every step that is settled is even, borderline, or left on purpose. The bench below tries what you like.'

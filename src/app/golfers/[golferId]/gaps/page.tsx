@@ -1,6 +1,6 @@
 import { redirect } from 'next/navigation'
 import { dataNow, golferOfPage } from '@/http/golfer-of-page'
-import { comparedBag } from '@/views/bag-analysis'
+import { gapsView } from '@/views/gaps-view'
 import { Gaps } from '@/ui/screens/gaps/gaps'
 
 export const metadata = { title: 'Gaps' }
@@ -8,7 +8,7 @@ export const metadata = { title: 'Gaps' }
 export default async function GapsPage({ params }: { params: Promise<{ golferId: string }> }) {
   const golfer = golferOfPage((await params).golferId)
   const [db, nowMs] = dataNow()
-  const analysed = comparedBag(db, golfer, nowMs)
-  if (!analysed) redirect(`/golfers/${golfer.id}/bag`)
-  return <Gaps golfer={golfer} {...analysed} />
+  const view = gapsView(db, golfer, nowMs)
+  if (!view) redirect(`/golfers/${golfer.id}/bag`)
+  return <Gaps golfer={golfer} {...view} />
 }
