@@ -46,6 +46,7 @@ export function paperBagOf(
       ...said,
     },
     carryM: yd === null ? null : yards(yd),
+    shownByM: 0,
     varianceM2: yards(stepSdYd) ** 2 / 2,
     count: yd === null ? 0 : 12,
     perDegree,

@@ -2,7 +2,7 @@ import type { Drawing, Part } from './drawing'
 import { ruler } from './ruler'
 
 /** A club of the stair that is drawn twice: where its stock is, and where it would be; lengths in the golfer's unit. */
-export type RefitRow = { name: string; loft: string; now: number | null; then: number | null }
+export type RefitRow = { name: string; loft: string; now: number | null; then: number | null; text: string }
 /** A step of the bag as it would be, between two rows; a letter where it changes. */
 export type RefitTread = {
   from: number
@@ -29,7 +29,7 @@ export function refitStair(rows: readonly RefitRow[], treads: readonly RefitTrea
   const scale = scaled(rows, names, width, narrow)
   const at = (place: number) => HEAD + place * row + row / 2 - 7
   const parts: Part[] = [...ruler(scale, { y: HEAD - 14, side: 'above' })]
-  rows.forEach(({ name, loft, now, then }, i) => {
+  rows.forEach(({ name, loft, now, then, text }, i) => {
     const y = at(i)
     const isOut = then === null
     parts.push({
@@ -69,7 +69,7 @@ export function refitStair(rows: readonly RefitRow[], treads: readonly RefitTrea
         dx: 10,
         y,
         text: '',
-        lead: { text: String(Math.round(then)), size: narrow ? 15 : 16 },
+        lead: { text, size: narrow ? 15 : 16 },
         ink: 'ink',
         size: 12.5,
         weight: 400,

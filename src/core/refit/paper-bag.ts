@@ -12,6 +12,8 @@ export type PaperClub = {
   club: RefitClub
   /** Its stock on paper, in metres; null where it was not hit. */
   carryM: number | null
+  /** The stock that the tables show, by the golfer's rule, is longer by this than the one that chances are worked out with. */
+  shownByM: number
   /** Variance of the stock as it was measured. */
   varianceM2: number
   count: number
@@ -134,6 +136,7 @@ function newClub(clubs: readonly PaperClub[], loftDeg: number): PaperClub {
   return {
     club: { id, kind, loftDeg, order: near?.club.order ?? 0, ...(model !== undefined && { model }) },
     carryM: carryAt(loftDeg, longer, shorter),
+    shownByM: longer && shorter ? (longer.shownByM + shorter.shownByM) / 2 : (near?.shownByM ?? 0),
     varianceM2: near?.varianceM2 ?? 0,
     count: 0,
     perDegree: near?.perDegree ?? { mPerDeg: 0, sdMPerDeg: 0 },

@@ -93,6 +93,7 @@ export function paperBag({ clubs, rack = [], analysis, rackStocks = [], rules = 
   const onPaper = (club: RefitClub, stock: Stock | undefined, own: StandingClub | undefined): PaperClub => ({
     club,
     carryM: own?.carryM ?? null,
+    shownByM: own && isHit(stock) ? stock.carryM - own.carryM : 0,
     varianceM2: own?.varianceM2 ?? 0,
     count: stock?.count ?? 0,
     perDegree: own ? perDegree(own, standing) : { mPerDeg: 0, sdMPerDeg: 0 },

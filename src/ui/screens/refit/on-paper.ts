@@ -4,13 +4,16 @@ import type { Fix } from '@/core/refit/fixes'
 import { isNew, stepsOf, withFixes, type PaperBag, type PaperStep } from '@/core/refit/paper-bag'
 import { lengthIn } from '@/core/units'
 import type { RefitRow, RefitTread } from '@/draw/refit-stair'
-import { chance, fixed } from '@/text/numbers'
+import { chance, fixed, len } from '@/text/numbers'
+
+/** A step as it would be. `drawn` and `was` are what stands on the stair, in the golfer's unit: the difference of two stocks, each rounded as it is shown. */
+export type PaperTread = PaperStep & { drawn: number; was?: number; letter?: string }
 
 /** A bag as it is and as some fixes would make it, with what is drawn of both. */
 export type OnPaper = {
   rows: RefitRow[]
   treads: RefitTread[]
-  steps: (PaperStep & { letter?: string; wasM?: number })[]
+  steps: PaperTread[]
   before: number
   after: number
 }
@@ -27,37 +30,48 @@ export function onPaper(
   name: (id: ClubId) => string,
 ): OnPaper {
   const after = withFixes(bag, fixes)
-  const was = new Map(stepsOf(bag).map((step) => [key(step), step.stepM]))
+  const shown = (of: PaperBag, id: ClubId): number | null => {
+    const each = of.clubs.find(({ club }) => club.id === id)
+    return each == null || each.carryM === null ? null : each.carryM + each.shownByM
+  }
+  const drawn = (
+    of: PaperBag,
+    { longerId, shorterId }: Pick<PaperStep, 'longerId' | 'shorterId'>,
+  ): number => {
+    const [longer, shorter] = [longerId, shorterId].map((id) => Number(len(shown(of, id) ?? 0, units)))
+    return (longer ?? 0) - (shorter ?? 0)
+  }
+  const before = new Map(stepsOf(bag).map((step) => [key(step), step]))
   let letters = 0
-  const steps = stepsOf(after).map((step) => {
-    const wasM = was.get(key(step))
-    const changes = wasM === undefined || Math.abs(wasM - step.stepM) > 0.01
+  const steps = stepsOf(after).map((step): PaperTread => {
+    const was = before.get(key(step))
+    const changes = was === undefined || Math.abs(was.stepM - step.stepM) > 0.01
     const letter = changes ? { letter: String.fromCharCode(65 + letters++) } : {}
-    return { ...step, ...letter, ...(wasM !== undefined && { wasM }) }
+    return { ...step, drawn: drawn(after, step), ...letter, ...(was && { was: drawn(bag, was) }) }
   })
   const order = inBagOrder(
     after.clubs.map(({ club }) => club.id),
     bag.clubs.map(({ club }) => club.id),
   )
-  const at = (metres: number | null | undefined) =>
-    metres == null ? null : lengthIn(metres, units.lengthUnit)
+  const at = (metres: number | null) => (metres === null ? null : lengthIn(metres, units.lengthUnit))
   const rows = order.map((id): RefitRow => {
     const [now, then] = [bag, after].map(({ clubs }) => clubs.find(({ club }) => club.id === id))
     const loftDeg = (then ?? now)?.club.loftDeg
     return {
       name: name(id),
       loft: loftDeg == null || isNew({ id }) ? '' : `${Number(loftDeg.toFixed(1))}°`,
-      now: at(now?.carryM),
-      then: at(then?.carryM),
+      now: at(shown(bag, id)),
+      then: at(shown(after, id)),
+      text: len(shown(after, id) ?? 0, units),
     }
   })
   return {
     rows,
     steps,
-    treads: steps.map(({ longerId, shorterId, stepM, even, letter }) => ({
+    treads: steps.map(({ longerId, shorterId, drawn: size, even, letter }) => ({
       from: order.indexOf(longerId),
       to: order.indexOf(shorterId),
-      number: fixed(lengthIn(stepM, units.lengthUnit), 0),
+      number: fixed(size, 0),
       word: `even ${chance(even)}`,
       even: even >= 0.5,
       ...(letter !== undefined && { letter }),

@@ -8,7 +8,7 @@ import { isJudged, isMeasured } from '@/core/gaps/step'
 import type { Fix } from '@/core/refit/fixes'
 import type { Proposal } from '@/core/refit/propose'
 import { refitStair } from '@/draw/refit-stair'
-import { len, lenUnit } from '@/text/numbers'
+import { fixed } from '@/text/numbers'
 import {
   FIRST_NAME,
   paperNames,
@@ -17,7 +17,7 @@ import {
   SHUT_SENTENCE,
   topEndSentence,
 } from '@/text/refit'
-import { verdictWords } from '@/text/verdicts'
+import { drawnStep, verdictWords } from '@/text/verdicts'
 import type { RefitView } from '@/views/refit-view'
 import { SvgDrawing } from '../../shared/drawing/svg-drawing'
 import { PageHead } from '../../shared/shell/page-head'
@@ -70,7 +70,7 @@ export function RefitBench({ golfer, bag, analysis, refit, tried, asked }: Props
       <PageHead
         title={
           worst && isJudged(worst)
-            ? `${name(worst.longerId)} to ${name(worst.shorterId)} is ${lenUnit(worst.stepM, golfer)}: ${verdictWords(worst, golfer)}`
+            ? `${name(worst.longerId)} to ${name(worst.shorterId)} is ${fixed(drawnStep(worst, analysis.stocks, golfer) ?? 0, 0)} ${golfer.lengthUnit}: ${verdictWords(worst, golfer)}`
             : 'No step asks for a change'
         }
         lede={
@@ -168,13 +168,13 @@ export function RefitBench({ golfer, bag, analysis, refit, tried, asked }: Props
         <table>
           <caption>Steps on paper</caption>
           <tbody>
-            {drawn.steps.map(({ longerId, shorterId, stepM, wasM, even }) => (
+            {drawn.steps.map(({ longerId, shorterId, drawn: size, was, even }) => (
               <tr key={`${longerId} ${shorterId}`}>
                 <th>
                   {name(longerId)} to {name(shorterId)}
                 </th>
-                <td>{wasM === undefined ? 'new' : len(wasM, golfer, 1)}</td>
-                <td>{len(stepM, golfer, 1)}</td>
+                <td>{was === undefined ? 'new' : fixed(was, 0)}</td>
+                <td>{fixed(size, 0)}</td>
                 <td>{Math.round(100 * even)}% even</td>
               </tr>
             ))}

@@ -5,18 +5,18 @@ import type { Bag } from '@/core/bag/bag'
 import type { Golfer } from '@/core/golfer'
 import type { ClubId } from '@/core/ids'
 import type { Fix } from '@/core/refit/fixes'
-import { middleLoft, type PaperClub, type PaperStep } from '@/core/refit/paper-bag'
+import { middleLoft, type PaperClub } from '@/core/refit/paper-bag'
 import type { Refit } from '@/core/refit/refit'
 import { BEND_STEP_DEG, loftLimits } from '@/core/refit/refit-club'
-import { chance, len } from '@/text/numbers'
-import { changed, triedWith } from './on-paper'
+import { chance, fixed } from '@/text/numbers'
+import { changed, triedWith, type PaperTread } from './on-paper'
 
 type Props = {
   golfer: Golfer
   refit: Refit
   bag: Bag
   fixes: Fix[]
-  steps: (PaperStep & { letter?: string })[]
+  steps: PaperTread[]
   name: (id: ClubId) => string
   onChange: (fixes: Fix[]) => void
 }
@@ -63,8 +63,8 @@ export function Workbench({ golfer, refit, bag, fixes, steps, name, onChange }: 
               <span className="num step">
                 {step ? (
                   <>
-                    {step.letter && <b className="letter">{step.letter}</b>} {len(step.stepM, golfer, 1)} to
-                    the next, even {chance(step.even)}
+                    {step.letter && <b className="letter">{step.letter}</b>} {fixed(step.drawn, 0)}{' '}
+                    {golfer.lengthUnit} to the next, even {chance(step.even)}
                   </>
                 ) : (
                   <span className="quiet">{each.carryM === null ? 'not hit yet' : ''}</span>
