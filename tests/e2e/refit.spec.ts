@@ -24,7 +24,7 @@ test.describe('on the demo', () => {
     await weaker.focus()
     await page.keyboard.press('Enter')
     await expect(row).toContainText('36.5° +0.5')
-    await expect(row).toContainText('18 yd to the next')
+    await expect(row).toContainText('17 yd to the next')
     for (let i = 0; i < 3; i++) await page.keyboard.press('Enter')
     // A forged head takes two degrees, and no more is tried.
     await expect(weaker).toBeDisabled()
