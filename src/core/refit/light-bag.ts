@@ -8,8 +8,8 @@ const MOST_HOLE = { goalM: yards(12), elsewhereM: yards(20) }
 export type LightBag = { dropped: ClubId[]; keeps: number; holes: Stretch[] }
 
 /**
- * The club whose loss costs least, one after another, until the next would open a hole over 12 yd in the goal zone or over
- * 20 elsewhere.
+ * The club whose loss costs least, one after another and neither the longest nor the shortest, until the next would open
+ * a hole over 12 yd in the goal zone or over 20 elsewhere.
  * @param toleranceM how near a stock must be to a number to cover it
  */
 export function lightBag(bag: PaperBag, toleranceM: number, goalZoneM?: Stretch): LightBag {
@@ -19,6 +19,7 @@ export function lightBag(bag: PaperBag, toleranceM: number, goalZoneM?: Stretch)
   for (;;) {
     const [next] = now.clubs
       .filter(({ carryM }) => carryM !== null)
+      .slice(1, -1)
       .map(({ club }) => ({ id: club.id, after: withFixes(now, [{ kind: 'drop', clubId: club.id }]) }))
       .filter(({ after }) => after.clubs.length > 1 && isOpenEnough(after, toleranceM, span, goalZoneM))
       .sort((a, b) => worthOf(b.after, toleranceM, span) - worthOf(a.after, toleranceM, span))

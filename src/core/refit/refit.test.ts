@@ -5,6 +5,7 @@ import { yards, YARD_M } from '../units'
 import type { Fix } from './fixes'
 import { middleRung, rungBetween, seamChoice, slopeBetween } from './ladder'
 import { chanceEven, evenSteps, middleLoft, stepsOf, withFixes, type PaperBag } from './paper-bag'
+import { lightBag } from './light-bag'
 import { combined, neighboursSay, perDegree } from './per-degree'
 import { propose } from './propose'
 import { loftLimits } from './refit-club'
@@ -298,6 +299,32 @@ describe('two clubs for one job', () => {
     expect(at(42, 12)).toBe('with-room')
     expect([at(38, 12), at(42, 16)]).toEqual(['no', 'no'])
     expect(holdsGreen({})).toBeNull()
+  })
+})
+
+describe('a light bag', () => {
+  const bag = paperBagOf([
+    { loft: 28, yd: 150 },
+    { loft: 32, yd: 140 },
+    { loft: 34, yd: 139 },
+    { loft: 36, yd: 130 },
+    { loft: 41, yd: 118 },
+    { loft: 46, yd: 106 },
+  ])
+  const tolerance = yards(5)
+
+  it('leaves one of two at one number at home first, and stops before a hole of over 20 yd', () => {
+    const { dropped, keeps, holes } = lightBag(bag, tolerance)
+    expect([clubAt(32), clubAt(34)]).toContain(dropped[0])
+    expect(keeps).toBe(bag.clubs.length - dropped.length)
+    for (const [from, to] of holes) expect((to - from) / YARD_M).toBeLessThanOrEqual(20)
+    expect(dropped.length).toBeGreaterThan(1)
+  })
+
+  it('keeps more where the golfer wants no hole over 12 yd', () => {
+    const goal = lightBag(bag, tolerance, [yards(106), yards(150)])
+    expect(goal.keeps).toBeGreaterThan(lightBag(bag, tolerance).keeps)
+    for (const [from, to] of goal.holes) expect((to - from) / YARD_M).toBeLessThanOrEqual(12)
   })
 })
 
