@@ -1,9 +1,10 @@
 import { randomUUID } from 'node:crypto'
-import type { GolferId, SessionId, ShotId } from '@/core/ids'
+import type { ClubId, GolferId, SessionId, ShotId } from '@/core/ids'
 import { bagOf, startBag } from '@/store/bags'
 import type { Database } from '@/store/database'
 import { addGolfer, golferById } from '@/store/golfers'
-import { endSession, startSession } from '@/store/sessions'
+import { beginReceiving } from '@/store/receivers'
+import { endSession, openStation, startSession } from '@/store/sessions'
 import { shotTaker } from '@/store/shots'
 import { dice } from '../simulators/golfers/dice'
 import { hitShot } from '../simulators/golfers/hit-shot'
@@ -87,4 +88,14 @@ export const golferOf = (db: Database, id: GolferId) => {
   const golfer = golferById(db, id)
   if (!golfer) throw new Error(`there is no golfer ${id}`)
   return golfer
+}
+
+/** A session of a golfer's that receives, with an iron's station open. */
+export function receivingSession(db: Database, golferId: GolferId, nowMs: number): SessionId {
+  const start = { golferId, startedMs: nowMs, offsetMin: 0, place: 'indoor', clearMs: nowMs } as const
+  const session = startSession(db, start)
+  const clubId = db.prepare("SELECT id FROM club WHERE kind = 'iron' LIMIT 1").pluck().get() as ClubId
+  beginReceiving(db, session, nowMs)
+  openStation(db, session, { clubId, swing: 'full' }, nowMs)
+  return session
 }

@@ -9,7 +9,7 @@ import { copiesIn } from '@/store/copies'
 import { openDatabase } from '@/store/database'
 import { removeGolfer, schemaNumber, writeGolferDocument } from '@/store/golfer-document'
 import { allGolfers } from '@/store/golfers'
-import { exportFile } from '@/views/export-file'
+import { exportText } from '../tests/export-text'
 import { makeDemoIn } from '../demo/make-demo-in'
 
 /** The calls by which something comes onto the disk, or gets its name there. */
@@ -61,7 +61,7 @@ const STEPS: Step[] = [
     what: 'import',
     prepare: (folder) => {
       const db = openDatabase(join(folder, 'banco.db'))
-      const text = exportFile(db, allGolfers(db)[0] as Golfer, 'shots', 0) ?? ''
+      const text = exportText(db, allGolfers(db)[0] as Golfer, 'shots', 0) ?? ''
       writeFileSync(join(folder, 'shots.csv'), text.replaceAll(/^[^,]+,[^,]+/gm, ','))
       db.close()
     },
@@ -73,7 +73,7 @@ const STEPS: Step[] = [
       const db = openDatabase(join(folder, 'banco.db'))
       writeFileSync(
         join(folder, 'golfer.json'),
-        exportFile(db, golferNamed(db, 'demo-junia'), 'golfer', 0) ?? '',
+        exportText(db, golferNamed(db, 'demo-junia'), 'golfer', 0) ?? '',
       )
       removeGolfer(db, golferNamed(db, 'demo-junia').id)
       db.close()

@@ -6,10 +6,8 @@ import { quantile } from '@/core/math/quantile'
 import { openTable } from '@/formats/table/read-table'
 import { databasePath } from '@/store/data-folder'
 import { openDatabase } from '@/store/database'
-import { beginReceiving } from '@/store/receivers'
-import { openStation, startSession } from '@/store/sessions'
 import { BancoServer } from '../demo/banco-server'
-import { fillStore } from './big-store'
+import { fillStore, receivingSession } from './big-store'
 
 const SHOTS = 300_000
 const POST_EVERY_MS = 100
@@ -54,16 +52,7 @@ function fill(server: BancoServer): { other: GolferId } {
   const nowMs = Date.now()
   const golferId = fillStore(db, { recent: 500, nowMs })
   const other = fillStore(db, { recent: 10_000, older: SHOTS - 10_000, nowMs, id: 'long' })
-  const session = startSession(db, {
-    golferId,
-    startedMs: nowMs,
-    offsetMin: 0,
-    place: 'indoor',
-    clearMs: nowMs,
-  })
-  const clubId = db.prepare("SELECT id FROM club WHERE kind = 'iron' LIMIT 1").pluck().get() as never
-  beginReceiving(db, session, nowMs)
-  openStation(db, session, { clubId, swing: 'full' }, nowMs)
+  receivingSession(db, golferId, nowMs)
   db.close()
   return { other }
 }

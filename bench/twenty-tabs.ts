@@ -3,13 +3,11 @@ import { BancoServer } from '../demo/banco-server'
 import { quantile } from '@/core/math/quantile'
 import { databasePath } from '@/store/data-folder'
 import { openDatabase } from '@/store/database'
-import { beginReceiving } from '@/store/receivers'
-import { openStation, startSession } from '@/store/sessions'
-import { fillStore } from './big-store'
+import { fillStore, receivingSession } from './big-store'
 
 const TABS = 20
 const SHOTS_A_SECOND = 3
-const SECONDS = 30
+const SECONDS = 60
 
 /** Twenty open Bays that read again at every notice, while a monitor hits: how long its posts wait, by how much was hit before. */
 export async function twentyTabs(): Promise<string[]> {
@@ -29,16 +27,7 @@ async function hitInto(recent: number): Promise<{ waits: number[]; reads: number
   const db = openDatabase(databasePath(server.data))
   const nowMs = Date.now()
   const golferId = fillStore(db, { recent, nowMs })
-  const session = startSession(db, {
-    golferId,
-    startedMs: nowMs,
-    offsetMin: 0,
-    place: 'indoor',
-    clearMs: nowMs,
-  })
-  const clubId = db.prepare("SELECT id FROM club WHERE kind = 'iron' LIMIT 1").pluck().get() as never
-  beginReceiving(db, session, nowMs)
-  openStation(db, session, { clubId, swing: 'full' }, nowMs)
+  const session = receivingSession(db, golferId, nowMs)
   db.close()
   await server.start()
   let reads = 0

@@ -8,7 +8,7 @@ import { restateShots, type ShotInAir } from './flight/restate-shots'
 import type { NextShots } from './gaps/next-shots'
 import type { Step } from './gaps/step'
 import { isDone, stepsOfBag, type StepLeft, type StepOverUnhit } from './gaps/steps-of-bag'
-import { usualSchool, type OwnZones, type StepSchool } from './gaps/zones'
+import { schoolOf, type OwnZones, type StepSchool } from './gaps/zones'
 import type { ClubId, ShotId } from './ids'
 import { leftOutGuard, type OneSided } from './stock/left-out-guard'
 import type { Mark } from './shots/mark'
@@ -114,7 +114,7 @@ export function analyseBag({ clubs, shots: all, rules = {}, older: before = [] }
       rules.stockRule ?? 'mean-solid',
     ),
   )
-  const school = { school: rules.stepSchool ?? usualSchool(bag, rules.zonesM), own: rules.zonesM }
+  const school = schoolOf(bag, rules)
   const left = rules.leftOnPurpose?.steps ?? []
   const restated = new Map(
     stated ? model.stations.map((each) => [each, restatedStation(each, model, stated.inAir)]) : [],

@@ -1,6 +1,6 @@
 import { REFERENCE_AIR } from './flight/air'
 import { DEFAULT_TOLERANCE_M } from './gaps/cover'
-import type { Zones, StepSchool } from './gaps/zones'
+import type { OwnZones, Zones, StepSchool } from './gaps/zones'
 import type { Segment } from './bag/segment'
 import type { GolferId } from './ids'
 import type { Swing } from './station'
@@ -80,3 +80,12 @@ export const NEW_GOLFER: GolferSchools & BayLikes & AirLikes & CoverLikes = {
 }
 
 export type Units = Pick<GolferSettings, 'lengthUnit' | 'speedUnit'>
+
+/** What a golfer's choice of school is to the calculations: own limits only where they are chosen. */
+export const schoolRules = ({
+  stepSchool,
+  ownZonesM,
+}: GolferSchools): { stepSchool?: StepSchool; zonesM?: OwnZones } => ({
+  ...(stepSchool && { stepSchool }),
+  ...(stepSchool === 'own' && ownZonesM && { zonesM: ownZonesM }),
+})

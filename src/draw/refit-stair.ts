@@ -1,5 +1,6 @@
 import type { Drawing, Part } from './drawing'
 import { ruler } from './ruler'
+import { rowNames } from './stair'
 
 /** A club of the stair that is drawn twice: where its stock is, and where it would be; lengths in the golfer's unit. */
 export type RefitRow = { name: string; loft: string; now: number | null; then: number | null; text: string }
@@ -31,28 +32,7 @@ export function refitStair(rows: readonly RefitRow[], treads: readonly RefitTrea
   const parts: Part[] = [...ruler(scale, { y: HEAD - 14, side: 'above' })]
   rows.forEach(({ name, loft, now, then, text }, i) => {
     const y = at(i)
-    const isOut = then === null
-    parts.push({
-      kind: 'label',
-      x: { px: narrow ? 6 : 16 },
-      y,
-      text: name,
-      ink: isOut ? 'quiet' : 'ink',
-      size: narrow ? 13 : 14.5,
-      weight: 600,
-      align: 'left',
-    })
-    if (!narrow)
-      parts.push({
-        kind: 'label',
-        x: { px: names - 10 },
-        y,
-        text: loft,
-        ink: 'quiet',
-        size: 13,
-        weight: 400,
-        align: 'right',
-      })
+    parts.push(...rowNames({ name, loft }, { y, names, narrow, ink: then === null ? 'quiet' : 'ink' }))
     if (now !== null)
       parts.push(
         { kind: 'line', x1: now, y1: y - 11, x2: now, y2: y + 11, ink: 'quiet', weight: 1.25, dash: [3, 3] },

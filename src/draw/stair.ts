@@ -104,27 +104,7 @@ export function stair(
   parts.push(...gridLines(scale, height), ...ruler(scale, { y: head - 14, side: 'above' }))
   clubs.forEach((club, i) => {
     const y = head + i * row + row / 2 - 9
-    parts.push({
-      kind: 'label',
-      x: { px: narrow ? 6 : 16 },
-      y,
-      text: club.name,
-      ink: 'ink',
-      size: narrow ? 13 : 14.5,
-      weight: 600,
-      align: 'left',
-    })
-    if (!narrow)
-      parts.push({
-        kind: 'label',
-        x: { px: names - 14 },
-        y,
-        text: club.loft,
-        ink: 'quiet',
-        size: 13,
-        weight: 400,
-        align: 'right',
-      })
+    parts.push(...rowNames(club, { y, names, narrow }))
     parts.push(...(club.stock ? stockParts(club.stock, y, narrow) : [missing(width, y)]))
     const step = steps[i]
     const next = clubs[i + 1]
@@ -146,6 +126,38 @@ export function stair(
       )
   }
   return { width, height, ...scale, parts }
+}
+
+/** The name of a row and, where there is room, the loft beside it. */
+export function rowNames(
+  { name, loft }: { name: string; loft: string },
+  { y, names, narrow, ink = 'ink' }: { y: number; names: number; narrow: boolean; ink?: Ink },
+): Part[] {
+  const label = { kind: 'label', y } as const
+  return [
+    {
+      ...label,
+      x: { px: narrow ? 6 : 16 },
+      text: name,
+      ink,
+      size: narrow ? 13 : 14.5,
+      weight: 600,
+      align: 'left',
+    },
+    ...(narrow
+      ? []
+      : [
+          {
+            ...label,
+            x: { px: names - 14 },
+            text: loft,
+            ink: 'quiet',
+            size: 13,
+            weight: 400,
+            align: 'right',
+          } as const,
+        ]),
+  ]
 }
 
 function ruled(clubs: StairClub[], width: number, names: number, narrow: boolean) {

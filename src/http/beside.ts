@@ -10,6 +10,12 @@ type Held = { reader: Helper | null; long: Map<string, Helper> }
 const state = globalThis as { bancoBeside?: Held }
 const held = (state.bancoBeside ??= { reader: null, long: new Map() })
 
+/** The process that reads what open pages ask for again and again, started by whoever asks first. */
+function reader(): Helper {
+  if (!held.reader?.runs) held.reader = new Helper()
+  return held.reader
+}
+
 /**
  * Reads something beside the thread that answers, if the process for it is there already: the first ones are read here
  * while it starts.
@@ -18,25 +24,23 @@ export async function readBeside<K extends 'bay'>(
   kind: K,
   ask: Works[K]['ask'],
 ): Promise<Works[K]['answer']> {
-  if (!held.reader?.runs) held.reader = new Helper()
-  if (held.reader.ready) {
+  const helper = reader()
+  if (helper.ready) {
     try {
-      return await held.reader.ask(kind, ask)
+      return await helper.ask(kind, ask)
     } catch (error) {
       if (!(error instanceof Stopped)) throw error
     }
   }
-  return readHere(kind, ask)
+  return shortly(kind, ask)
 }
 
 /** Has the process for an open Bay start, and read it once, before its first shot is hit. */
 export function openBeside(ask: Works['bay']['ask']): void {
-  if (!held.reader?.runs) held.reader = new Helper()
-  held.reader.ask('bay', ask).catch(() => {})
+  reader()
+    .ask('bay', ask)
+    .catch(() => {})
 }
-
-const readHere = async <K extends Kind>(kind: K, ask: Works[K]['ask']): Promise<Works[K]['answer']> =>
-  WORKS[kind](theDatabase, ask, { tell: () => {}, writersTurn: () => Promise.resolve() })
 
 /** How a long work is told of, and stopped. */
 export type LongWork = { tell: (progress: Progress) => void; number: string; signal: AbortSignal }
@@ -70,6 +74,7 @@ export async function doWork<K extends Kind>(
   }
 }
 
+/** Does a work here, on the thread that answers. */
 async function shortly<K extends Kind>(kind: K, ask: Works[K]['ask']): Promise<Works[K]['answer']> {
   let letGo = () => {}
   try {

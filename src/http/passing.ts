@@ -18,17 +18,17 @@ import { refuse } from './route'
 const HOUR_MS = 3_600_000
 
 /** Where files lie that pass through: what is sent until it is taken in, what is made until it is fetched. */
+const passing = (): string => join(dataFolder(), 'passing')
+
 function passingFolder(): string {
-  const data = dataFolder()
-  databasePath(data)
-  const folder = join(data, 'passing')
+  databasePath(dataFolder())
+  const folder = passing()
   mkdirSync(folder, { recursive: true, mode: 0o700 })
   return folder
 }
 
 /** Forgets what passed through an earlier server. */
-export const forgetPassing = (): void =>
-  rmSync(join(dataFolder(), 'passing'), { recursive: true, force: true })
+export const forgetPassing = (): void => rmSync(passing(), { recursive: true, force: true })
 
 /** A path for a file that is not there yet. */
 export const passingPath = (id: string = randomUUID()): string => join(passingFolder(), id)

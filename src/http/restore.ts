@@ -1,4 +1,6 @@
-import { BackupError, checkBackup, putBackup } from '@/store/backup'
+import { statSync } from 'node:fs'
+import { LONG_FROM } from '@/core/long-work'
+import { BackupError, putBackup } from '@/store/backup'
 import { dataFolder, databasePath } from '@/store/data-folder'
 import { closeTheDatabase } from '@/store/database'
 import { doWork, letGoBeside } from './beside'
@@ -7,10 +9,9 @@ import { refuse } from './route'
 import { holdWriters } from './writers'
 
 /** Puts a file in the place of all data, once it is checked, and says where what was there is kept. */
-export async function restoreFrom(path: string, { isLong }: { isLong: boolean }): Promise<Response> {
+export async function restoreFrom(path: string): Promise<Response> {
   try {
-    if (isLong) await doWork('check', { path }, { isLong })
-    else checkBackup(path)
+    await doWork('check', { path }, { isLong: statSync(path).size > LONG_FROM.databaseBytes })
     const letGo = await holdWriters()
     try {
       await letGoBeside()

@@ -50,7 +50,8 @@ const state = globalThis as { bancoTold?: { mark?: string } }
 /** As of when every open page was told. */
 const told = (state.bancoTold ??= {})
 
-function tellOfChange(): void {
+/** Tells every open page where data changed since they were told last. */
+export function tellOfChange(): void {
   const mark = markNow()
   if (mark === '' || mark === told.mark) return
   told.mark = mark

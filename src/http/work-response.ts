@@ -3,8 +3,7 @@ import { Stopped } from '@/beside/helper'
 import type { Kind, Works } from '@/beside/work'
 import type { LongAnswer } from '@/core/long-work'
 import { doWork } from './beside'
-import { notify } from './notices'
-import { problemsOf } from './route'
+import { problemsOf, tellOfChange } from './route'
 
 /**
  * Answers with how far a work has come, a line of JSON each, and at last with what came of it. It is stopped by
@@ -14,7 +13,7 @@ export function workResponse<K extends Kind>(
   request: Request,
   kind: K,
   ask: Works[K]['ask'],
-  { isLong, after = () => {} }: { isLong: boolean; after?: (isDone: boolean) => void },
+  { isLong, onDone = () => {} }: { isLong: boolean; onDone?: () => void },
 ): Response {
   const number = randomUUID()
   const left = new AbortController()
@@ -33,11 +32,10 @@ export function workResponse<K extends Kind>(
           tell: (progress) => line({ says: 'progress', ...progress }),
           signal: left.signal,
         })
-        after(true)
-        notify()
+        onDone()
+        tellOfChange()
         line({ says: 'done', answer })
       } catch (error) {
-        after(false)
         line(error instanceof Stopped ? { says: 'stopped' } : { says: 'refused', ...problemsOf(error) })
       }
       if (!left.signal.aborted) controller.close()

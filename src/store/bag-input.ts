@@ -1,7 +1,7 @@
 import type { BagInput, Rules } from '@/core/analyse-bag'
 import { clubsInOrder, type Bag } from '@/core/bag/bag'
 import type { LeftOnPurpose } from '@/core/gaps/left-on-purpose'
-import type { Golfer } from '@/core/golfer'
+import { schoolRules, type Golfer } from '@/core/golfer'
 import type { Air } from '@/core/flight/air'
 import type { ClubId, SessionId, ShotId } from '@/core/ids'
 import type { Mark } from '@/core/shots/mark'
@@ -150,8 +150,7 @@ export function bagInput(
     ...(older.length > 0 && { older }),
     rules: {
       stockRule: golfer.stockRule,
-      ...(golfer.stepSchool && { stepSchool: golfer.stepSchool }),
-      ...(golfer.stepSchool === 'own' && golfer.ownZonesM && { zonesM: golfer.ownZonesM }),
+      ...schoolRules(golfer),
       ...(golfer.goalZoneM && { goalZoneM: golfer.goalZoneM }),
       windCounts: golfer.windCounts,
       toleranceM: golfer.toleranceM,

@@ -25,7 +25,7 @@ import { allGolfers, golferById } from '@/store/golfers'
 import { takeShot } from '@/store/shots'
 import { STOCK_COLUMNS } from '@/text/stock-columns'
 import { paperView } from './paper-view'
-import { exportFile } from './export-file'
+import { exportText } from '../../tests/export-text'
 
 let db: Database
 let golfers: Golfer[]
@@ -35,7 +35,7 @@ beforeAll(() => {
   golfers = allGolfers(db)
 })
 const rowsOf = (golfer: Golfer, what: 'shots' | 'stocks' | 'steps') =>
-  Papa.parse<Record<string, string>>(exportFile(db, golfer, what, NOW_MS) ?? '', {
+  Papa.parse<Record<string, string>>(exportText(db, golfer, what, NOW_MS) ?? '', {
     header: true,
     skipEmptyLines: true,
   }).data
@@ -93,8 +93,8 @@ describe('the files of the demo’s golfers', () => {
 
   it('a golfer without a bag has shots and a document, and no tables', () => {
     const bare = { ...golfers[0]!, id: 'nobody' as Golfer['id'] }
-    expect(exportFile(db, bare, 'stocks', NOW_MS)).toBeNull()
-    expect(exportFile(db, bare, 'steps', NOW_MS)).toBeNull()
+    expect(exportText(db, bare, 'stocks', NOW_MS)).toBeNull()
+    expect(exportText(db, bare, 'steps', NOW_MS)).toBeNull()
   })
 })
 
@@ -176,7 +176,7 @@ it('a golfer who hits a lot: newest and older shots are told apart in the file, 
       heldBecause: null,
     })
   const nowMs = NOW_MS + 86_400_000
-  const csv = exportFile(store, golfer, 'shots', nowMs) ?? ''
+  const csv = exportText(store, golfer, 'shots', nowMs) ?? ''
   const fates = Papa.parse<Record<string, string>>(csv, { header: true, skipEmptyLines: true }).data.map(
     ({ counts }) => counts,
   )

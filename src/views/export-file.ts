@@ -68,9 +68,3 @@ function writeShots(db: Database, golfer: Golfer, nowMs: number, write: (part: s
     )
   }
 }
-
-/** The text of a file; null where the golfer has no bag yet and the file is of the bag. */
-export function exportFile(db: Database, golfer: Golfer, what: Export, nowMs: number): string | null {
-  const parts: string[] = []
-  return writeExport(db, golfer, what, nowMs, (part) => parts.push(part)) ? parts.join('') : null
-}

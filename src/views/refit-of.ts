@@ -12,12 +12,7 @@ export type RefitBag = Omit<BagInput, 'clubs'> & { clubs: RefitClub[]; rack: Ref
 /** What the shots of a bag say, and what may be done about it. */
 export function refitOf({ clubs, rack, ...input }: RefitBag): { analysis: BagAnalysis; refit: Refit } {
   const analysis = analyseBag({ ...input, clubs: clubs.map(bare) })
-  return { analysis, refit: refitOfAnalysis({ ...input, clubs, rack }, analysis) }
-}
-
-/** The same where what the shots of the bag say is known already. */
-export function refitOfAnalysis({ clubs, rack, ...input }: RefitBag, analysis: BagAnalysis): Refit {
-  return refit({
+  const found = refit({
     clubs,
     rack,
     analysis,
@@ -25,10 +20,11 @@ export function refitOfAnalysis({ clubs, rack, ...input }: RefitBag, analysis: B
     days: daysOfClubs(marked(input.shots, analysis)),
     ...(input.rules && { rules: input.rules }),
   })
+  return { analysis, refit: found }
 }
 
 /** The stocks of clubs that are not in the bag, judged beside those that are. */
-function stocksOfRack({ clubs, rack, ...input }: RefitBag): Stock[] {
+export function stocksOfRack({ clubs, rack, ...input }: RefitBag): Stock[] {
   const hit = rack.filter(
     ({ id, kind }) => kind !== 'putter' && input.shots.some(({ clubId }) => clubId === id),
   )

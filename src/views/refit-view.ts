@@ -1,12 +1,13 @@
 import { refitClubs, type Bag } from '@/core/bag/bag'
 import type { BagAnalysis } from '@/core/analyse-bag'
-import type { Golfer } from '@/core/golfer'
-import type { Refit } from '@/core/refit/refit'
+import { schoolRules, type Golfer } from '@/core/golfer'
+import { refit, type Refit } from '@/core/refit/refit'
+import type { Stock } from '@/core/stock/stock'
 import { bagInput, comparingAir } from '@/store/bag-input'
 import type { Database } from '@/store/database'
 import { triedOf, type TriedRefit } from '@/store/tried-refits'
 import { comparedBag } from './bag-analysis'
-import { refitOfAnalysis } from './refit-of'
+import { daysOfClubs, stocksOfRack } from './refit-of'
 
 export type RefitView = {
   bag: Bag
@@ -20,15 +21,24 @@ export type RefitView = {
 export function refitView(db: Database, golfer: Golfer, nowMs: number): RefitView | null {
   const compared = comparedBag(db, golfer, nowMs)
   if (!compared) return null
-  const { bag, analysis } = compared
-  // The shots of the rack are read beside those of the bag.
-  const all = { ...bag, clubs: [...bag.clubs, ...bag.rack], rack: [] }
-  const { shots, rules } = bagInput(db, golfer, all, nowMs, comparingAir(golfer))
-  const refit = refitOfAnalysis({ ...refitClubs(bag), shots, ...(rules && { rules }) }, analysis)
+  const { bag, analysis, shots } = compared
   return {
     bag,
     analysis: { steps: analysis.steps, stocks: analysis.stocks },
-    refit,
+    refit: refit({
+      ...refitClubs(bag),
+      analysis,
+      rackStocks: rackStocks(db, golfer, bag, nowMs),
+      days: daysOfClubs(shots),
+      rules: schoolRules(golfer),
+    }),
     tried: triedOf(db, golfer.id),
   }
+}
+
+/** The stocks of the rack, read and judged beside the bag. */
+function rackStocks(db: Database, golfer: Golfer, bag: Bag, nowMs: number): Stock[] {
+  if (bag.rack.length === 0) return []
+  const all = { ...bag, clubs: [...bag.clubs, ...bag.rack], rack: [] }
+  return stocksOfRack({ ...bagInput(db, golfer, all, nowMs, comparingAir(golfer)), ...refitClubs(bag) })
 }

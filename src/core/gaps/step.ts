@@ -167,7 +167,10 @@ export function difference(longer: Posterior, shorter: Posterior, apart: Apart =
 }
 
 /** The probability of each zone of a difference. */
-export function zoneChances({ below }: Difference, { reversed, narrow, wide }: Zones): ZoneChances {
+export function zoneChances(
+  { below }: Pick<Difference, 'below'>,
+  { reversed, narrow, wide }: Zones,
+): ZoneChances {
   const [r, n, w] = [below(reversed), below(narrow), below(wide)]
   return { reversed: r, narrow: Math.max(0, n - r), even: Math.max(0, w - n), wide: Math.max(0, 1 - w) }
 }

@@ -58,6 +58,12 @@ const FEWEST_TO_SPREAD = 4
 export const usualSchool = (clubs: readonly unknown[], own: OwnZones | undefined): StepSchool =>
   own ? 'own' : clubs.length <= FEW_CLUBS ? 'spread' : 'segment'
 
+/** By which school the steps of a bag are judged: the golfer's, or the usual one for so many clubs. */
+export const schoolOf = (
+  clubs: readonly unknown[],
+  { stepSchool, zonesM }: { stepSchool?: StepSchool; zonesM?: OwnZones },
+): SchoolOfSteps => ({ school: stepSchool ?? usualSchool(clubs, zonesM), own: zonesM })
+
 /**
  * The limits of every step between neighbours, by a school; always those of one step, however many clubs
  * are absent between the two.

@@ -14,19 +14,21 @@ export type Fix =
 /** What it costs on the scale of even steps: work at a club, a club bought. */
 export const PRICE = { perDegree: 0.1, bought: 0.3 }
 
-export function priceOf(fix: Fix): number {
-  switch (fix.kind) {
-    case 'bend':
-    case 'sleeve':
-      return PRICE.perDegree * Math.abs(fix.degrees)
-    case 'swap':
-      return PRICE.bought
-    case 'add':
-      return fix.clubId === undefined ? PRICE.bought : 0
-    default:
-      return 0
-  }
-}
+/** What a set of fixes costs. A club of the rack, a drop and a grip cost nothing. */
+export const priceOf = (fixes: readonly Fix[]): number =>
+  PRICE.perDegree * degreesOf(fixes) + PRICE.bought * boughtBy(fixes)
 
+/** A club of another loft, or one that nobody has yet. */
 export const isPurchase = (fix: Fix): boolean =>
   fix.kind === 'swap' || (fix.kind === 'add' && fix.clubId === undefined)
+
+/** How many clubs some fixes buy. */
+export const boughtBy = (fixes: readonly Fix[]): number => fixes.filter(isPurchase).length
+
+/** Degrees that some fixes bend or turn, in all. */
+export const degreesOf = (fixes: readonly Fix[]): number =>
+  fixes.reduce((sum, fix) => sum + (isTurn(fix) ? Math.abs(fix.degrees) : 0), 0)
+
+/** A change of a club's own loft, by a clubmaker or by its sleeve. */
+export type Turn = Extract<Fix, { degrees: number }>
+export const isTurn = (fix: Fix): fix is Turn => fix.kind === 'bend' || fix.kind === 'sleeve'

@@ -1,5 +1,7 @@
 import { coverOf, holesBetween, type Stretch } from '../gaps/cover'
+import { zoneChances } from '../gaps/step'
 import { limitsOfSteps, type SchoolOfSteps, type Zones } from '../gaps/zones'
+import { GRIP_DOWN } from '../grip-down'
 import type { ClubId } from '../ids'
 import { phi } from '../math/normal'
 import { yards } from '../units'
@@ -51,8 +53,6 @@ export type PaperStep = {
 /** One text for two clubs, in this order: asked for thousands of times in a search. */
 export const pairKey = (longerId: ClubId, shorterId: ClubId): string => `${longerId}\n${shorterId}`
 
-/** Gripped down, a stock loses this share a centimetre (common practice), give or take 1%. */
-const GRIP = { perCm: 0.016, sd: 0.01, mostCm: 5 }
 /** What a club of the same model at another loft carries is known to this (from memory). */
 const SUPPOSED_SD_M = yards(4)
 const NEW = 'new'
@@ -79,10 +79,10 @@ function withFix(bag: PaperBag, fix: Fix): PaperBag {
     case 'grip': {
       const carryM = bag.clubs.find(({ club }) => club.id === fix.clubId)?.carryM
       if (!carryM) return bag
-      const cm = Math.min(GRIP.mostCm, Math.max(0, fix.cm))
+      const cm = Math.min(GRIP_DOWN.mostCm, Math.max(0, fix.cm))
       return {
         ...bag,
-        others: [...bag.others, { clubId: fix.clubId, carryM: carryM * (1 - GRIP.perCm * cm) }],
+        others: [...bag.others, { clubId: fix.clubId, carryM: carryM * (1 - GRIP_DOWN.perCm * cm) }],
       }
     }
   }
@@ -211,11 +211,14 @@ export function stepBetween(
 }
 
 /** The chance that a step of this mean and standard deviation is even. */
-export const chanceEven = (stepM: number, sdM: number, { narrow, wide }: Zones): number =>
-  Math.max(0, phi((wide - stepM) / sdM) - phi((narrow - stepM) / sdM))
+export const chanceEven = (stepM: number, sdM: number, zones: Zones): number =>
+  zoneChances({ below: (limitM) => phi((limitM - stepM) / sdM) }, zones).even
 
-/** How many steps are likely to be even, in all: the sum of their chances. */
-export const evenSteps = (bag: PaperBag): number => stepsOf(bag).reduce((sum, { even }) => sum + even, 0)
+/** How many of some steps are likely to be even: the sum of their chances. */
+export const sumEven = (steps: readonly PaperStep[]): number => steps.reduce((sum, { even }) => sum + even, 0)
+
+/** The same of all steps of a bag. */
+export const evenSteps = (bag: PaperBag): number => sumEven(stepsOf(bag))
 
 /** What a bag on paper covers of a stretch of distances, and the holes in it. */
 export function coverOn({ clubs, others }: PaperBag, toleranceM: number, zone?: Stretch) {

@@ -1,8 +1,8 @@
 import type { ClubId } from '../ids'
 import { cautionsOf, type Caution } from './cautions'
-import { isPurchase, type Fix } from './fixes'
+import { isTurn, type Fix } from './fixes'
 import { firstShut, type Gate, type Shut } from './gate'
-import { evenSteps, stepsOf, withFixes, type PaperBag, type PaperStep } from './paper-bag'
+import { evenSteps, stepsOf, sumEven, withFixes, type PaperBag, type PaperStep } from './paper-bag'
 import { BEND_STEP_DEG } from './refit-club'
 import { bestBends, bestDrops, bestPurchases, type Found, type Sought, type Trouble } from './search'
 
@@ -117,7 +117,7 @@ function leastBends(fixes: readonly Fix[], worth: (fixes: readonly Fix[]) => num
   let now = [...fixes]
   for (;;) {
     const less = now.flatMap((fix, i) => {
-      if (fix.kind !== 'bend' && fix.kind !== 'sleeve') return []
+      if (!isTurn(fix)) return []
       const degrees = fix.degrees - Math.sign(fix.degrees) * BEND_STEP_DEG
       const rest = degrees === 0 ? now.toSpliced(i, 1) : now.with(i, { ...fix, degrees })
       const left = worth(rest)
@@ -131,8 +131,6 @@ function leastBends(fixes: readonly Fix[], worth: (fixes: readonly Fix[]) => num
     now = best.rest
   }
 }
-
-const sumEven = (steps: readonly PaperStep[]): number => steps.reduce((sum, { even }) => sum + even, 0)
 
 const placeOf = ({ clubs }: PaperBag, id: ClubId): number => clubs.findIndex(({ club }) => club.id === id)
 
@@ -174,13 +172,3 @@ function firstAfter(before: PaperBag, after: PaperBag, id: ClubId): number {
   const stay = before.clubs.slice(placeOf(before, id) + 1).find(({ club }) => placeOf(after, club.id) >= 0)
   return stay ? placeOf(after, stay.club.id) : -1
 }
-
-/** Clubs that some fixes buy. */
-export const bought = (fixes: readonly Fix[]): number => fixes.filter(isPurchase).length
-
-/** Degrees that some fixes bend or turn, in all. */
-export const degreesOf = (fixes: readonly Fix[]): number =>
-  fixes.reduce(
-    (sum, fix) => sum + (fix.kind === 'bend' || fix.kind === 'sleeve' ? Math.abs(fix.degrees) : 0),
-    0,
-  )

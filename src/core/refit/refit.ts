@@ -3,7 +3,7 @@ import { MOST_CLUBS } from '../bag/club'
 import { measuredLaunch } from '../flight/measured-launch'
 import { airOfStock, ordinaryRun } from '../flight/station-run'
 import { isJudged, isMeasured } from '../gaps/step'
-import { usualSchool } from '../gaps/zones'
+import { schoolOf } from '../gaps/zones'
 import type { ClubId } from '../ids'
 import { Z90 } from '../math/z90'
 import { atStation, FULL_SWING, fullSwingOf } from '../station'
@@ -118,10 +118,10 @@ export function paperBag({ clubs, rack = [], analysis, rackStocks = [], rules = 
     stepVarianceM2: new Map(
       steps.map(({ longerId, shorterId, lowM, highM }) => [
         pairKey(longerId, shorterId),
-        ((highM - lowM) / (2 * Z90)) ** 2,
+        sdOf({ lowM, highM }) ** 2,
       ]),
     ),
-    school: { school: rules.stepSchool ?? usualSchool(bag, rules.zonesM), own: rules.zonesM },
+    school: schoolOf(bag, rules),
     others: analysis.stocks.flatMap(({ clubId, swing, carryM }) =>
       swing === FULL_SWING || carryM === undefined ? [] : [{ clubId, carryM }],
     ),
@@ -139,7 +139,7 @@ const standingClub = (club: RefitClub, stock: HitStock, carryM: number): Standin
   return {
     club,
     carryM,
-    varianceM2: ((highM - lowM) / (2 * Z90)) ** 2,
+    varianceM2: sdOf({ lowM, highM }) ** 2,
     ...(launch && { launch }),
     air: airOfStock(stock),
   }
@@ -220,7 +220,7 @@ function sameJobs({ clubs, analysis }: RefitInput): SameJob[] {
       const probability = sameJob(
         { ...doingOf(longer.stock), carryM: doing.carryM + stepM },
         doing,
-        (highM - lowM) / (2 * Z90),
+        sdOf({ lowM, highM }),
       )
       if (probability === null || probability < SAME_JOB_FROM.probably) return []
       const kept = keepWhich(keepingOf(longer), keepingOf(shorter))
@@ -263,3 +263,6 @@ function topEndOf({ clubs, analysis }: RefitInput): TopEnd | null {
   const [driver] = totals(['driver'])
   return driver ? topEnd(driver, totals(['wood', 'hybrid'])) : null
 }
+
+/** One standard deviation of what a 90% interval says. */
+const sdOf = ({ lowM, highM }: { lowM: number; highM: number }): number => (highM - lowM) / (2 * Z90)

@@ -80,7 +80,7 @@ function promising(bag: PaperBag, all: readonly Fix[][], sought: Sought): Found[
   const movable = around(bag.clubs, sought)
   const alone = all.map((fixes) => {
     const even = evenSteps(withFixes(bag, fixes))
-    return { fixes, even, worth: even - fixes.reduce((sum, fix) => sum + priceOf(fix), 0) }
+    return { fixes, even, worth: even - priceOf(fixes) }
   })
   return ranked(
     ranked(alone)
@@ -142,7 +142,7 @@ function withBends(before: PaperBag, fixes: Fix[], movable: ReadonlySet<ClubId>)
                 degrees,
               },
             ]
-      const price = bend.reduce((sum, fix) => sum + priceOf(fix), 0)
+      const price = priceOf(bend)
       let best: Way | null = null
       for (const way of ways) {
         const isStep = longer !== undefined && longer.carryM !== null && shorter.carryM !== null
@@ -156,7 +156,7 @@ function withBends(before: PaperBag, fixes: Fix[], movable: ReadonlySet<ClubId>)
   const best = ways.reduce((a, b) => (b.worth > a.worth + 1e-9 ? b : a))
   const all = [...fixes, ...best.bends]
   const even = evenSteps(withFixes(before, all))
-  return { fixes: all, even, worth: even - all.reduce((sum, fix) => sum + priceOf(fix), 0) }
+  return { fixes: all, even, worth: even - priceOf(all) }
 }
 
 /** Nothing first: of equal ways the one that leaves a club alone is taken. */

@@ -1,3 +1,4 @@
+import { GRIP_DOWN } from '../grip-down'
 import { Z90 } from '../math/z90'
 import type { Club } from '../bag/club'
 import type { ClubId } from '../ids'
@@ -41,9 +42,6 @@ export type ForNumber = {
 
 export const NEAR_M = yards(5)
 const WORTH_NAMING = 0.05
-/** Gripping down shortens a full wedge by about this share of its carry per centimetre (rule of thumb, from memory). */
-const PER_CM = 0.016
-const MOST_CM = 5
 /** A new shot is known well enough within so much of its carry. */
 const KNOWN = { leastM: yards(3), share: 0.03 }
 
@@ -96,8 +94,8 @@ function fillsFor(leftM: number, { below, above, clubs, table, shots, far }: Aro
   const priced = shotsToKnow(spread, leftM)
   const fills: Fill[] = []
   if (above) {
-    const cm = (far(above) - leftM) / (PER_CM * above.carryM)
-    if (cm <= MOST_CM)
+    const cm = (far(above) - leftM) / (GRIP_DOWN.perCm * above.carryM)
+    if (cm <= GRIP_DOWN.mostCm)
       fills.push({ kind: 'grip-down', clubId: above.clubId, swing: above.swing, cm, shots: priced })
   }
   for (const { clubId, swing, estimate } of table.flat())

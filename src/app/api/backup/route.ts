@@ -1,17 +1,15 @@
 import { statSync } from 'node:fs'
+import { LONG_FROM } from '@/core/long-work'
 import { doWork } from '@/http/beside'
 import { fileResponse, forget, keepBody, passingPath } from '@/http/passing'
 import { restoreFrom } from '@/http/restore'
 import { bareRoute, route } from '@/http/route'
 import { dataFolder, databasePath } from '@/store/data-folder'
 
-/** Smaller databases are copied before another process would have started. */
-const LONG_BYTES = 16 * 1024 * 1024
-
 /** The whole database as a file. */
 export const GET = route(async (request) => {
   const path = passingPath()
-  const isLong = statSync(databasePath(dataFolder())).size > LONG_BYTES
+  const isLong = statSync(databasePath(dataFolder())).size > LONG_FROM.databaseBytes
   try {
     await doWork('backup', { path }, { isLong, signal: request.signal })
   } catch (error) {
@@ -30,9 +28,9 @@ const TOO_LARGE = 'The backup is too large to be sent here: restore it with npm 
 
 /** Puts a backup in the place of all data, once it is checked. What was there is kept beside it. */
 export const POST = bareRoute(async (request) => {
-  const { path, bytes } = await keepBody(request, MOST_BYTES, TOO_LARGE)
+  const { path } = await keepBody(request, MOST_BYTES, TOO_LARGE)
   try {
-    return await restoreFrom(path, { isLong: bytes > LONG_BYTES })
+    return await restoreFrom(path)
   } finally {
     forget(path)
   }

@@ -1,12 +1,8 @@
-import { statSync } from 'node:fs'
 import { COPY_FORM } from '@/formats/forms'
 import { restoreFrom } from '@/http/restore'
 import { bareRoute, bodyForm, refuse } from '@/http/route'
 import { copyNamed } from '@/store/copies'
 import { dataFolder } from '@/store/data-folder'
-
-/** Smaller ones are checked before another process would have started. */
-const LONG_BYTES = 16 * 1024 * 1024
 
 /** Puts one of the daily copies in the place of all data. */
 export const POST = bareRoute(async (request) => {
@@ -14,5 +10,5 @@ export const POST = bareRoute(async (request) => {
   const path = copyNamed(dataFolder(), name)
   return path === null
     ? refuse(404, 'name', 'There is no such copy any more: choose another.')
-    : restoreFrom(path, { isLong: statSync(path).size > LONG_BYTES })
+    : restoreFrom(path)
 })

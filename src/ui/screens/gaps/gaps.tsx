@@ -12,6 +12,7 @@ import { stair, stairRows } from '@/draw/stair'
 import { stairOfBag } from '@/draw/stair-of-bag'
 import { SvgDrawing } from '../../shared/drawing/svg-drawing'
 import { PrintTitle } from '../../shared/shell/print-title'
+import { NoShotsYet } from '../../shared/shell/no-shots-yet'
 import { PageHead } from '../../shared/shell/page-head'
 import { Warnings } from '../../shared/shell/warnings'
 import { clubNames } from '@/text/names'
@@ -46,14 +47,11 @@ export function Gaps({ golfer, bag, analysis, shots, firsts }: Props) {
   const drawn = (each: Step) => fixed(drawnStep(each, analysis.stocks, golfer) ?? 0, 0)
   if (!analysis.stocks.some(isHit)) {
     return (
-      <PageHead
+      <NoShotsYet
+        golferId={golfer.id}
         title="No gaps yet"
         lede="The stair of your clubs stands here as soon as two of them have shots."
-      >
-        <Link className="btn btn-primary" href={`${home}/bay`}>
-          Hit the first shots
-        </Link>
-      </PageHead>
+      />
     )
   }
   return (

@@ -7,6 +7,7 @@ import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import type { Bag } from '@/core/bag/bag'
 import type { Golfer } from '@/core/golfer'
+import { LONG_FROM } from '@/core/long-work'
 import type { ClubId } from '@/core/ids'
 import { clubForLabel } from '@/core/monitor/club-for-label'
 import type { Problem } from '@/core/problem'
@@ -29,8 +30,6 @@ type Props = {
   /** What the columns of files of known shapes hold. */
   shapes: Record<string, ColumnState[]>
 }
-/** A smaller one is taken in before anybody could read how far it has come. */
-const LONG_BYTES = 1024 * 1024
 type Source = { name: string; blob: Blob }
 
 /** A table of shots on its way in: what its columns hold, which clubs it names, and what becomes of each row. */
@@ -178,7 +177,7 @@ export function ImportBench({ golfer, bag, mapped, shapes }: Props) {
           onStop={() => (table.close(), setSource(null), setColumns(null))}
         />
       )}
-      {taking && source && source.blob.size > LONG_BYTES && (
+      {taking && source && source.blob.size > LONG_FROM.fileBytes && (
         <Reading doing="Taking them in" {...taking} onStop={stop && (() => void stop())} />
       )}
       {!opened && !result && (

@@ -1,7 +1,16 @@
 import type { Units } from '@/core/golfer'
 import type { ClubId } from '@/core/ids'
-import type { Fix } from '@/core/refit/fixes'
-import { isNew, stepsOf, withFixes, type PaperBag, type PaperStep } from '@/core/refit/paper-bag'
+import { isTurn, type Fix } from '@/core/refit/fixes'
+import {
+  evenSteps,
+  isNew,
+  pairKey,
+  stepsOf,
+  sumEven,
+  withFixes,
+  type PaperBag,
+  type PaperStep,
+} from '@/core/refit/paper-bag'
 import { lengthIn } from '@/core/units'
 import type { RefitRow, RefitTread } from '@/draw/refit-stair'
 import { chance, fixed, len } from '@/text/numbers'
@@ -18,9 +27,8 @@ export type OnPaper = {
   after: number
 }
 
-const sum = (steps: readonly PaperStep[]): number => steps.reduce((all, { even }) => all + even, 0)
 const key = ({ longerId, shorterId }: Pick<PaperStep, 'longerId' | 'shorterId'>): string =>
-  `${longerId} ${shorterId}`
+  pairKey(longerId, shorterId)
 
 /** Works out what some fixes do to every step, and letters those that change. */
 export function onPaper(
@@ -76,8 +84,8 @@ export function onPaper(
       even: even >= 0.5,
       ...(letter !== undefined && { letter }),
     })),
-    before: sum(stepsOf(bag)),
-    after: sum(steps),
+    before: evenSteps(bag),
+    after: sumEven(steps),
   }
 }
 
@@ -103,10 +111,10 @@ export function changed(fixes: readonly Fix[], clubId: ClubId, kind: OfClub, fix
 /** What is tried with a club now. */
 export function triedWith(fixes: readonly Fix[], clubId: ClubId) {
   const of = fixes.filter((fix) => 'clubId' in fix && fix.clubId === clubId)
-  const turn = of.find((fix) => fix.kind === 'bend' || fix.kind === 'sleeve')
+  const turn = of.find(isTurn)
   const grip = of.find((fix) => fix.kind === 'grip')
   return {
-    degrees: turn && 'degrees' in turn ? turn.degrees : 0,
+    degrees: turn?.degrees ?? 0,
     cm: grip?.kind === 'grip' ? grip.cm : 0,
     dropped: of.some(({ kind }) => kind === 'drop'),
   }

@@ -20,6 +20,7 @@ import {
 import { drawnStep, verdictWords } from '@/text/verdicts'
 import type { RefitView } from '@/views/refit-view'
 import { SvgDrawing } from '../../shared/drawing/svg-drawing'
+import { NoShotsYet } from '../../shared/shell/no-shots-yet'
 import { PageHead } from '../../shared/shell/page-head'
 import { PrintTitle } from '../../shared/shell/print-title'
 import { LeaveOnPurpose } from '../gaps/leave-on-purpose'
@@ -55,14 +56,11 @@ export function RefitBench({ golfer, bag, analysis, refit, tried, asked }: Props
   const best = proposals[0]
   if (!analysis.steps.some(isMeasured))
     return (
-      <PageHead
+      <NoShotsYet
+        golferId={golfer.id}
         title="Nothing to refit yet"
         lede="What a bend, another loft or a lighter bag would do stands here as soon as two clubs have shots."
-      >
-        <Link className="btn btn-primary" href={`${home}/bay`}>
-          Hit the first shots
-        </Link>
-      </PageHead>
+      />
     )
   return (
     <div className={styles.screen}>

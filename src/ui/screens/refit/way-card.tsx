@@ -1,7 +1,8 @@
 import Button from 'react-bootstrap/Button'
 import type { Units } from '@/core/golfer'
 import type { ClubId } from '@/core/ids'
-import { bought, degreesOf, type Proposal } from '@/core/refit/propose'
+import { boughtBy, degreesOf } from '@/core/refit/fixes'
+import type { Proposal } from '@/core/refit/propose'
 import { Z90 } from '@/core/math/z90'
 import { chance, count, len } from '@/text/numbers'
 import { cautionSentence, proposalSentence, SHUT_SENTENCE, WAY_NAME } from '@/text/refit'
@@ -19,7 +20,7 @@ export function WayCard({ proposal, name, units, isShown, onShow }: Props) {
   const { way, fixes, before, after, steps, cautions, shut } = proposal
   const price = [
     degreesOf(fixes) > 0 && `${degreesOf(fixes)}° of work`,
-    bought(fixes) > 0 && `${count(bought(fixes), 'club')} to buy`,
+    boughtBy(fixes) > 0 && `${count(boughtBy(fixes), 'club')} to buy`,
     `${(after - before).toFixed(1)} steps more likely even`,
   ].filter(Boolean)
   return (

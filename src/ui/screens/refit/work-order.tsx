@@ -3,7 +3,7 @@ import { refitClubs } from '@/core/bag/bag'
 import type { Golfer } from '@/core/golfer'
 import type { ClubId } from '@/core/ids'
 import { cautionsOf } from '@/core/refit/cautions'
-import type { Fix } from '@/core/refit/fixes'
+import { isTurn, type Fix } from '@/core/refit/fixes'
 import { cautionSentence, fixSentence } from '@/text/refit'
 
 type Props = { golfer: Golfer; bag: Bag; fixes: Fix[]; name: (id: ClubId) => string }
@@ -13,7 +13,7 @@ export function WorkOrder({ golfer, bag, fixes, name }: Props) {
   const { clubs, rack } = refitClubs(bag)
   const all = [...clubs, ...rack]
   const work = fixes.flatMap((fix) => {
-    if (fix.kind !== 'bend' && fix.kind !== 'sleeve') return []
+    if (!isTurn(fix)) return []
     const club = all.find(({ id }) => id === fix.clubId)
     const from = club?.loftDeg ?? null
     return [
@@ -28,7 +28,7 @@ export function WorkOrder({ golfer, bag, fixes, name }: Props) {
     ]
   })
   if (fixes.length === 0) return null
-  const others = fixes.filter(({ kind }) => kind !== 'bend' && kind !== 'sleeve')
+  const others = fixes.filter((fix) => !isTurn(fix))
   return (
     <section className="sheet order" aria-label="Work order">
       <h2>

@@ -3,6 +3,7 @@ import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import type { Bag } from '@/core/bag/bag'
 import type { Golfer } from '@/core/golfer'
+import { GRIP_DOWN } from '@/core/grip-down'
 import type { ClubId } from '@/core/ids'
 import type { Fix } from '@/core/refit/fixes'
 import { middleLoft, type PaperClub } from '@/core/refit/paper-bag'
@@ -87,7 +88,7 @@ export function Workbench({ golfer, refit, bag, fixes, steps, name, onChange }: 
         )}
         {refit.freeSlots === 0 && adds.length > 0 && (
           <span className="quiet">
-            The bag is full: what comes in leaves another of its {bag.clubs.length} at home.
+            The bag has its {bag.clubs.length} clubs: leave one at home for what comes in.
           </span>
         )}
       </div>
@@ -170,8 +171,6 @@ function Turn({ each: { club, carryM }, fixes, name, onChange }: RowProps) {
   )
 }
 
-const MOST_CM = 5
-
 function Grip({ each: { club, carryM }, fixes, name, onChange }: RowProps) {
   const { cm } = triedWith(fixes, club.id)
   if (carryM === null) return <span />
@@ -188,7 +187,7 @@ function Grip({ each: { club, carryM }, fixes, name, onChange }: RowProps) {
       }}
     >
       <option value={0}>full grip</option>
-      {Array.from({ length: MOST_CM }, (_, i) => (
+      {Array.from({ length: GRIP_DOWN.mostCm }, (_, i) => (
         <option key={i} value={i + 1}>
           down {i + 1} cm
         </option>

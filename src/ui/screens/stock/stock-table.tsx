@@ -11,6 +11,7 @@ import { AirAsked } from '../../shared/air/air-asked'
 import { AirChoice } from '../../shared/air/air-choice'
 import { StockRuleChoice } from '../gaps/schools'
 import { PrintTitle } from '../../shared/shell/print-title'
+import { NoShotsYet } from '../../shared/shell/no-shots-yet'
 import { PageHead } from '../../shared/shell/page-head'
 import { Warnings } from '../../shared/shell/warnings'
 import { MODELLED_NOTE, STAR_NOTE } from '@/text/run'
@@ -39,14 +40,11 @@ export function StockTable({ golfer, bag, analysis, shots, setUps, airs, beside,
   const home = `/golfers/${golfer.id}`
   if (hit.length === 0) {
     return (
-      <PageHead
+      <NoShotsYet
+        golferId={golfer.id}
         title="No stock yet"
         lede="This table shows how far each club carries, how surely, and from how many shots."
-      >
-        <Link className="btn btn-primary" href={`${home}/bay`}>
-          Hit the first shots
-        </Link>
-      </PageHead>
+      />
     )
   }
   const solid = hit.reduce((sum, stock) => sum + stock.count, 0)

@@ -1,3 +1,4 @@
+import { LONG_FROM } from '@/core/long-work'
 import { doWork } from '@/http/beside'
 import { forget, keepBody } from '@/http/passing'
 import { route } from '@/http/route'
@@ -5,8 +6,6 @@ import { route } from '@/http/route'
 const FILE_BYTES = 64 * 1024 * 1024
 const TOO_LARGE =
   'The file is larger than the 64 MB that are taken here: bring it back with npm run -s banco -- restore FILE.'
-/** Smaller ones are read before another process would have started. */
-const LONG_BYTES = 1024 * 1024
 
 /** Brings a golfer back from a file, whole or not at all. */
 export const POST = route(
@@ -14,7 +13,7 @@ export const POST = route(
     const { path, bytes } = await keepBody(request, FILE_BYTES, TOO_LARGE)
     try {
       const { signal } = request
-      const { id } = await doWork('restore', { path }, { isLong: bytes > LONG_BYTES, signal })
+      const { id } = await doWork('restore', { path }, { isLong: bytes > LONG_FROM.fileBytes, signal })
       return Response.json({ id }, { status: 201 })
     } finally {
       forget(path)

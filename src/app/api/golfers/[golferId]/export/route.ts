@@ -1,3 +1,4 @@
+import { LONG_FROM } from '@/core/long-work'
 import { doWork } from '@/http/beside'
 import { fileName } from '@/http/file-name'
 import { fileResponse, forget, passingPath } from '@/http/passing'
@@ -10,16 +11,13 @@ import { EXPORTS, type Export } from '@/views/export-file'
 const isExport = (what: string | null): what is Export =>
   (EXPORTS as readonly (string | null)[]).includes(what)
 
-/** Fewer are written before another process would have started. */
-const LONG_SHOTS = 5000
-
 /** What a golfer takes along: `?what=shots`, `stocks` or `steps` as CSV, `golfer` for everything as JSON. */
 export const GET = route<{ golferId: string }>(async (request, { golferId }) => {
   const golfer = requireGolfer(golferId)
   const what = new URL(request.url).searchParams.get('what')
   if (!isExport(what)) return refuse(422, 'what', `There is no such file: ask for ${EXPORTS.join(', ')}.`)
   const path = passingPath()
-  const isLong = historyOf(theDatabase(), golfer.id).shots > LONG_SHOTS
+  const isLong = historyOf(theDatabase(), golfer.id).shots > LONG_FROM.shots
   try {
     const ask = { golferId: golfer.id, what, path, nowMs: Date.now() }
     if (!(await doWork('export', ask, { isLong, signal: request.signal })))

@@ -1,12 +1,11 @@
 import { statSync } from 'node:fs'
+import { LONG_FROM } from '@/core/long-work'
 import { forget, sentFile } from '@/http/passing'
 import { bodyForm, route } from '@/http/route'
 import { requireClub, requireGolfer } from '@/http/require'
 import { workResponse } from '@/http/work-response'
 import { IMPORT_FORM } from '@/formats/import-form'
 
-/** Smaller files are read before another process would have started. */
-const LONG_BYTES = 1024 * 1024
 const FORM_BYTES = 1024 * 1024
 
 /** Takes the table of a file that was sent, whole or not at all; with `dry` it takes nothing and says which of its rows are known. */
@@ -17,13 +16,13 @@ export const POST = route<{ golferId: string }>(
     for (const club of Object.values(form.clubs))
       if (club !== 'new' && club !== 'later') requireClub(golfer.id, club)
     const path = sentFile(form.file)
-    const isLong = statSync(path).size > LONG_BYTES
+    const isLong = statSync(path).size > LONG_FROM.fileBytes
     if (form.dry) return workResponse(request, 'known', { golferId: golfer.id, path, form }, { isLong })
     return workResponse(
       request,
       'import',
       { golferId: golfer.id, path, form, nowMs: Date.now() },
-      { isLong, after: (isDone) => isDone && forget(path) },
+      { isLong, onDone: () => forget(path) },
     )
   },
   { isLong: true },
