@@ -1,9 +1,11 @@
 import type { ClubKind } from '../src/core/bag/club'
 import type { Zones } from '../src/core/gaps/zones'
 import type { ClubId } from '../src/core/ids'
+import type { Fix } from '../src/core/refit/fixes'
 import { pairKey, type PaperBag, type PaperClub } from '../src/core/refit/paper-bag'
 import type { RefitClub } from '../src/core/refit/refit-club'
 import { yards } from '../src/core/units'
+import type { Dice } from '../simulators/golfers/dice'
 
 export type OnPaper = Partial<RefitClub> & { yd: number | null; loft: number | null }
 
@@ -70,3 +72,30 @@ export function paperBagOf(
 
 /** The name of the club of a loft in such a bag. */
 export const clubAt = (loft: number): ClubId => `c${loft}` as ClubId
+
+/** The worked example of a gap that two bends mend (invented, calculated by hand). */
+export const EXAMPLE: readonly OnPaper[] = [
+  { loft: 28, yd: 148 },
+  { loft: 32, yd: 139 },
+  { loft: 36, yd: 131 },
+  { loft: 41, yd: 110.5 },
+  { loft: 46, yd: 101.5, kind: 'iron' },
+]
+/** Its step that is too wide. */
+export const WIDE = { longerId: clubAt(36), shorterId: clubAt(41) }
+
+/** A change of the loft of the club that has this one; weaker positive. */
+export const bend = (loft: number, degrees: number): Fix => ({ kind: 'bend', clubId: clubAt(loft), degrees })
+
+/** A bag made by chance: 6 to 14 clubs, irregular as bags are, with heads of every kind that bends. */
+export function randomBag(roll: Dice, clubs = Math.floor(roll.between(6, 14.99))): PaperBag {
+  let [yd, loft] = [roll.between(190, 260), 10]
+  const all: OnPaper[] = Array.from({ length: clubs }, () => {
+    const each: OnPaper = { yd, loft, head: roll.pick({ forged: 3, cast: 2, hollow: 1 }) }
+    const degrees = Math.round(roll.between(3, 6))
+    loft += degrees
+    yd -= degrees * 2.5 + roll.normal(0, 5)
+    return each
+  })
+  return paperBagOf(all, { stepSdYd: roll.between(1, 3) })
+}
