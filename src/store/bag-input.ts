@@ -54,7 +54,7 @@ function datedShots(
   golfer: Golfer,
   bag: Bag,
   nowMs: number,
-  conditions: ReturnType<typeof conditionsOfShots>,
+  { conditions, withRack }: { conditions: ReturnType<typeof conditionsOfShots>; withRack: boolean },
 ): Dated[] {
   const since = nowMs - STOCK_AGE_MS
   const rows = db
@@ -63,11 +63,17 @@ function datedShots(
        FROM session s JOIN shot_now n ON n.session_id = s.id
        WHERE s.golfer_id = @golferId AND s.started_ms > @begun AND n.hit_ms > @since AND present
          AND held_because IS NULL AND coalesce(s.place, '') <> 'course'
-         AND n.club_id IN (SELECT club_id FROM bag_slot WHERE bag_id = @bagId)
+         AND (@withRack OR n.club_id IN (SELECT club_id FROM bag_slot WHERE bag_id = @bagId))
        ORDER BY s.started_ms, s.id, n.seq`,
     )
     .raw()
-    .all({ golferId: golfer.id, bagId: bag.id, since, begun: since - LONGEST_SESSION_MS }) as DatedRow[]
+    .all({
+      golferId: golfer.id,
+      bagId: bag.id,
+      withRack: Number(withRack),
+      since,
+      begun: since - LONGEST_SESSION_MS,
+    }) as DatedRow[]
   let session = -1
   let sequence = 0
   let last: SessionId | null = null
@@ -104,6 +110,7 @@ function fullRows(db: Database, seqs: readonly number[]): Map<number, Row> {
  * Gathers what the calculations need to know of a golfer's bag: its clubs, and the shots with them of
  * the last twelve months that are there and not held. Shots hit on the course stand beside a stock, never in it.
  * @param inAir the air in which carries are to be compared; null: each in the air it was hit in
+ * @param withRack the clubs of the rack and their shots as well, behind those of the bag
  */
 export function bagInput(
   db: Database,
@@ -111,9 +118,10 @@ export function bagInput(
   bag: Bag,
   nowMs: number,
   inAir: Air | null = null,
+  { withRack = false } = {},
 ): BagInput {
   const conditions = conditionsOfShots(db, golfer.id)
-  const dated = datedShots(db, golfer, bag, nowMs, conditions)
+  const dated = datedShots(db, golfer, bag, nowMs, { conditions, withRack })
   const { taken, older } = newestShots(dated, golfer.windCounts)
   const rows = fullRows(
     db,
@@ -145,7 +153,7 @@ export function bagInput(
     }
   })
   return {
-    clubs: clubsInOrder(bag),
+    clubs: clubsInOrder({ clubs: withRack ? [...bag.clubs, ...bag.rack] : bag.clubs }),
     shots,
     ...(older.length > 0 && { older }),
     rules: {

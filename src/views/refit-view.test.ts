@@ -1,13 +1,33 @@
 import { expect, it } from 'vitest'
 import { DEMO_SEED, fillNetLoft } from '../../demo/net-loft'
-import { NOW_MS } from '../../tests/store'
-import { openDatabase } from '@/store/database'
+import { NOW_MS, storeWithGolfer } from '../../tests/store'
+import type { ClubId, SessionId, ShotId } from '@/core/ids'
+import { stepsOf, withFixes } from '@/core/refit/paper-bag'
+import { addClub, bagOf, changeClub, setSlots } from '@/store/bags'
+import { openDatabase, type Database } from '@/store/database'
+import { takeShot } from '@/store/shots'
 import { allGolfers, golferById } from '@/store/golfers'
 import { stairOfBag } from '@/draw/stair-of-bag'
 import { onPaper } from '@/ui/screens/refit/on-paper'
 import { comparedBag } from './bag-analysis'
 import { gapsView } from './gaps-view'
 import { refitView } from './refit-view'
+
+/** Eight full shots with a club, about a carry. */
+function hitEight(db: Database, sessionId: SessionId, clubId: ClubId, carryM: number): void {
+  for (let i = 0; i < 8; i++)
+    takeShot(db, {
+      id: `${clubId} ${i}` as ShotId,
+      sessionId,
+      source: 'monitor',
+      hitMs: NOW_MS - i * 30_000,
+      clubLabel: null,
+      clubId,
+      swing: 'full',
+      carryM: carryM + (i % 3) - 1,
+      heldBecause: null,
+    })
+}
 
 it('a stock and a step of Refit are those of Gaps, in yards and in metres, and so is what comes first', () => {
   const db = openDatabase(':memory:')
@@ -30,4 +50,48 @@ it('a stock and a step of Refit are those of Gaps, in yards and in metres, and s
         gapsView(db, golfer, NOW_MS)!.firsts.map(({ longerId, shorterId }) => `${longerId} ${shorterId}`),
       ).toEqual(places)
     }
+})
+
+it('a club of the rack stands beside the bag with its own shots, and nowhere in the steps', () => {
+  const { db, golfer, sessionId, clubId } = storeWithGolfer()
+  const loose = addClub(db, golfer.id, { name: '49° wedge', kind: 'wedge', loftDeg: 49 })
+  const bag = bagOf(db, golfer.id)!
+  setSlots(
+    db,
+    golfer.id,
+    bag.clubs.map(({ id }) => id).filter((id) => id !== loose.clubId),
+  )
+  hitEight(db, sessionId, clubId('9-iron'), 110)
+  hitEight(db, sessionId, clubId('P-wedge'), 98)
+  hitEight(db, sessionId, loose.clubId!, 90)
+  const { refit } = refitView(db, golfer, NOW_MS)!
+  expect(refit.bag.rack.map(({ club, count }) => [club.loftDeg, count])).toEqual([[49, 8]])
+  expect(refit.bag.rack[0]!.carryM).toBeCloseTo(90, 0)
+  expect(refit.bag.clubs.some(({ club }) => club.id === loose.clubId)).toBe(false)
+  const more = withFixes(refit.bag, [{ kind: 'add', clubId: loose.clubId! }])
+  const step = stepsOf(more).find(({ shorterId }) => shorterId === loose.clubId)!
+  expect(step.longerId).toBe(clubId('P-wedge'))
+  expect(step.stepM).toBeCloseTo(8, 0)
+})
+
+it('a bag without lofts, and one that was never hit, are answered without a bend', () => {
+  const { db, golfer, sessionId, clubId } = storeWithGolfer()
+  expect(refitView(db, golfer, NOW_MS)!.refit).toMatchObject({
+    gates: [],
+    proposals: [],
+    sameJobs: [],
+    topEnd: null,
+  })
+  for (const club of bagOf(db, golfer.id)!.clubs)
+    changeClub(db, golfer.id, club.id, { name: club.name, kind: club.kind, loftDeg: null })
+  for (const [name, carryM] of [
+    ['7-iron', 140],
+    ['8-iron', 139],
+    ['9-iron', 110],
+  ] as const)
+    hitEight(db, sessionId, clubId(name), carryM)
+  const { refit } = refitView(db, golfer, NOW_MS)!
+  expect(refit.gates.length).toBeGreaterThan(0)
+  expect(refit.proposals.flatMap(({ fixes }) => fixes).filter(({ kind }) => kind !== 'drop')).toEqual([])
+  expect(JSON.stringify(refit)).not.toMatch(/NaN|Infinity/)
 })

@@ -39,6 +39,6 @@ export function refitView(db: Database, golfer: Golfer, nowMs: number): RefitVie
 /** The stocks of the rack, read and judged beside the bag. */
 function rackStocks(db: Database, golfer: Golfer, bag: Bag, nowMs: number): Stock[] {
   if (bag.rack.length === 0) return []
-  const all = { ...bag, clubs: [...bag.clubs, ...bag.rack], rack: [] }
-  return stocksOfRack({ ...bagInput(db, golfer, all, nowMs, comparingAir(golfer)), ...refitClubs(bag) })
+  const input = bagInput(db, golfer, bag, nowMs, comparingAir(golfer), { withRack: true })
+  return stocksOfRack({ ...input, ...refitClubs(bag) })
 }

@@ -1,0 +1,131 @@
+import { describe, expect, it } from 'vitest'
+import { clubAt, paperBagOf } from '../../../tests/paper-bags'
+import type { JudgedStep } from '../gaps/step'
+import type { ClubId } from '../ids'
+import type { Stock } from '../stock/stock'
+import { yards } from '../units'
+import { firstShut, gates, isTrouble, type DaysOfClubs } from './gate'
+import { firstFixes } from './refit'
+
+const LOFTS = [32, 36, 41, 46]
+const CLUBS = paperBagOf(LOFTS.map((loft) => ({ loft, yd: 100 }))).clubs.map(({ club }) => ({
+  ...club,
+  loftMeasured: true,
+}))
+
+/** A judged step between two lofts, as far as a gate looks at it. */
+const step = (longer: number, shorter: number, yd: number, said: Partial<JudgedStep> = {}): JudgedStep =>
+  ({
+    longerId: clubAt(longer),
+    shorterId: clubAt(shorter),
+    stepM: yards(yd),
+    verdict: yd > 14 ? 'wide' : yd < 7 ? 'narrow' : 'even',
+    settled: true,
+    zones: {
+      reversed: 0,
+      narrow: yd < 7 ? 0.9 : 0,
+      even: yd >= 7 && yd <= 14 ? 0.9 : 0.05,
+      wide: yd > 14 ? 0.9 : 0,
+    },
+    limitsM: { reversed: 0, narrow: yards(7), wide: yards(14) },
+    ...said,
+  }) as JudgedStep
+
+const stock = (loft: number, carryYd: number, said: Partial<Stock> = {}): Stock =>
+  ({ clubId: clubAt(loft), swing: 'full', carryM: yards(carryYd), count: 12, ...said }) as Stock
+const STOCKS = [stock(32, 139), stock(36, 131), stock(41, 110), stock(46, 101)]
+const twoDays: DaysOfClubs = new Map(LOFTS.map((loft): [ClubId, number] => [clubAt(loft), 2]))
+const WIDE = step(36, 41, 20.5)
+
+const shutOf = (
+  { steps = [WIDE], stocks = STOCKS }: { steps?: JudgedStep[]; stocks?: Stock[] } = {},
+  clubs = CLUBS,
+  days = twoDays,
+) => gates({ steps, stocks }, clubs, days)[0]?.shut
+
+describe('the gate before a change of a club', () => {
+  it('is open on ten solid shots with each on two days, a settled step, no strike, and measured lofts', () => {
+    expect(gates({ steps: [WIDE], stocks: STOCKS }, CLUBS, twoDays)).toEqual([
+      { longerId: clubAt(36), shorterId: clubAt(41) },
+    ])
+  })
+
+  it.each([
+    [
+      'nine shots with one of them',
+      () => shutOf({ stocks: [stock(36, 131, { count: 9 }), stock(41, 110)] }),
+      'few-shots',
+    ],
+    ['one day', () => shutOf({}, CLUBS, new Map([...twoDays, [clubAt(41), 1]])), 'few-shots'],
+    ['no shots at all with one', () => shutOf({ stocks: [stock(36, 131)] }), 'few-shots'],
+    [
+      'a strike that explains it',
+      () => shutOf({ stocks: [stock(36, 131), stock(41, 110, { offCurve: { cause: 'strike' } } as never)] }),
+      'strike',
+    ],
+    [
+      'a loft that nobody measured',
+      () =>
+        shutOf(
+          {},
+          CLUBS.map((club) => (club.id === clubAt(36) ? { ...club, loftMeasured: false } : club)),
+        ),
+      'lofts-not-measured',
+    ],
+    [
+      'a step that only leans',
+      () => shutOf({ steps: [{ ...WIDE, settled: false } as never] }),
+      'not-settled',
+    ],
+  ])('is shut by %s', (_, shut, because) => expect(shut()).toBe(because))
+
+  it('names of several reasons the one that comes first', () => {
+    const trouble = { longerId: clubAt(36), shorterId: clubAt(41) }
+    expect(
+      firstShut([{ ...trouble, shut: 'lofts-not-measured' }, { ...trouble, shut: 'few-shots' }, trouble]),
+    ).toBe('few-shots')
+    expect(firstShut([trouble])).toBeNull()
+  })
+
+  it('stands before every trouble, settled ones first, then the one furthest from even', () => {
+    const [narrow, wide, leaning] = [
+      step(41, 46, 5),
+      WIDE,
+      step(32, 36, 30, { settled: false } as Partial<JudgedStep>),
+    ]
+    const found = gates({ steps: [narrow, leaning, wide], stocks: STOCKS }, CLUBS, twoDays)
+    expect(found.map(({ longerId }) => longerId)).toEqual([clubAt(36), clubAt(41), clubAt(32)])
+  })
+
+  it('does not stand before what is even, borderline, or left on purpose', () => {
+    expect(isTrouble(step(32, 36, 9))).toBe(false)
+    expect(isTrouble({ ...WIDE, verdict: 'on-the-line', lineM: 1 } as JudgedStep)).toBe(false)
+    expect(isTrouble({ ...WIDE, leftOnPurpose: 'so I want it' })).toBe(false)
+    expect(isTrouble(WIDE)).toBe(true)
+  })
+})
+
+describe('what comes first', () => {
+  const first = (stocks: Stock[] = STOCKS, clubs = CLUBS, days = twoDays) =>
+    firstFixes({ clubs, analysis: { steps: [WIDE], stocks, overUnhit: [] }, days })[0]?.fix
+
+  it('is what the gate waits for; with it open, a refit', () => {
+    expect(first()).toBe('refit')
+    expect(first(STOCKS, CLUBS, new Map())).toBe('retest')
+    expect(
+      first(
+        STOCKS,
+        CLUBS.map((club) => ({ ...club, loftMeasured: false })),
+      ),
+    ).toBe('measure-lofts')
+    expect(first([stock(36, 131, { offCurve: { cause: 'strike' } } as never), stock(41, 110)])).toBe('strike')
+  })
+
+  it('is a swing that was hit already where one lands well inside a wide step, whatever was measured', () => {
+    const partial = { ...stock(36, 120), swing: 'three-quarter' } as Stock
+    const unmeasured = CLUBS.map((club) => ({ ...club, loftMeasured: false }))
+    expect(first([...STOCKS, partial], unmeasured)).toBe('swing')
+    // Near one of the two it fills nothing.
+    expect(first([...STOCKS, { ...partial, carryM: yards(129) } as Stock], unmeasured)).toBe('measure-lofts')
+  })
+})
