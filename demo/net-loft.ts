@@ -5,7 +5,8 @@ import type { Place } from '@/core/session/session'
 import type { Mark } from '@/core/shots/mark'
 import { yards } from '@/core/units'
 import { planBlocks } from '@/core/session/plan'
-import { bagOf, changeClub, clubsOf, startBag } from '@/store/bags'
+import { bagOf, startBag } from '@/store/bags'
+import { clubsOf, correctClub } from '@/store/clubs'
 import type { Database } from '@/store/database'
 import { addGolfer } from '@/store/golfers'
 import { keepPlan } from '@/store/plans'
@@ -200,9 +201,11 @@ export function fillNetLoft(db: Database, { seed, nowMs }: { seed: number; nowMs
       nowMs - 60 * DAY_MS,
     )
     if (measured)
-      for (const { id, build: _, ...club } of clubsOf(db, golferId))
+      for (const { id, name, kind, loftDeg } of clubsOf(db, golferId)) {
+        const club = { name, kind, loftDeg }
         if (club.kind === 'iron' || club.kind === 'wedge')
-          changeClub(db, golferId, id, { ...club, build: measuredBuild(club) })
+          correctClub(db, golferId, id, { ...club, build: measuredBuild(club) })
+      }
     for (const place of places ?? []) keepPlace(db, golferId, place)
     if (day) setDay(db, golferId, day, nowMs)
     visits.forEach((visit, v) =>

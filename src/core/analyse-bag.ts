@@ -38,6 +38,8 @@ export type Rules = {
   inAir?: Air
   /** Stocks that the golfer set by hand, which stand beside the measured ones. */
   byHand?: { clubId: ClubId; swing: Swing; carryM: number; because: string }[]
+  /** What clubs that were changed should carry, by their shots from before: one standard deviation beside it. */
+  expected?: { clubId: ClubId; carryM: number; sdM: number }[]
   /** What the golfer wants as it is: steps, and holes by a distance that lies in them. */
   leftOnPurpose?: { steps?: StepLeft[]; holes?: { atM: number; because: string }[] }
 }
@@ -100,7 +102,10 @@ export function analyseBag({ clubs, shots: all, rules = {}, older: before = [] }
   const putters = new Set(clubs.filter((club) => club.kind === 'putter').map(({ id }) => id))
   const stated = rules.inAir ? restateShots(bag, shots, rules.inAir) : null
   const asHit = readShots(bag, stated?.shots ?? shots, putters, rules.windCounts)
-  const model = judgeStations(bag, asHit)
+  const told = new Map(
+    rules.expected?.map(({ clubId, carryM, sdM }) => [clubId, { carryM, varianceM2: sdM ** 2 }]),
+  )
+  const model = judgeStations(bag, asHit, told)
 
   const measured = model.stations.map((station, i) =>
     stationStock(

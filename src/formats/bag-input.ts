@@ -64,6 +64,13 @@ export const BAG_FIELDS = {
         because: Joi.string().allow('').max(200).required(),
       }),
     ),
+    expected: Joi.array().items(
+      Joi.object({
+        clubId: id.required(),
+        carryM: Joi.number().greater(0).required(),
+        sdM: Joi.number().greater(0).required(),
+      }),
+    ),
     leftOnPurpose: Joi.object({
       steps: Joi.array().items(
         Joi.object({

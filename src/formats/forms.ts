@@ -175,13 +175,18 @@ export const BAG_FORM = Joi.object<{ template: string; name: string }>({
 export const SLOTS_FORM = Joi.object<{ clubIds: ClubId[] }>({
   clubIds: Joi.array().items(id<ClubId>()).required(),
 })
-export const CLUB_FORM = Joi.object<ClubDetails>({
+/** A club as it is; `sinceMs` where it was changed then, and was another before. */
+export const CLUB_FORM = Joi.object<ClubDetails & { sinceMs?: number }>({
   name: Joi.string().trim().max(LETTERS.club).required(),
   kind: Joi.string()
     .valid(...CLUB_KINDS)
     .required(),
   loftDeg: within(LOFT_DEG).allow(null).required(),
   build: BUILD_FORM,
+  sinceMs: Joi.number().integer().min(1),
+})
+export const SET_UP_REMOVAL = Joi.object<{ sinceMs: number }>({
+  sinceMs: Joi.number().integer().min(1).required(),
 })
 
 const place = Joi.string().valid(...PLACES)

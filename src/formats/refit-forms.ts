@@ -34,10 +34,17 @@ const FIX = Joi.alternatives(
   Joi.object({ kind: Joi.valid('grip').required(), clubId, cm: within(LIMITS.gripDownCm).required() }),
 )
 
+const FIXES = Joi.array().items(FIX).min(1).max(40).required()
+
+/** Fixes that were done, and when. */
+export const DONE_FORM = Joi.object<{ fixes: Fix[]; sinceMs: number }>({
+  fixes: FIXES,
+  sinceMs: Joi.number().integer().min(1).required(),
+})
 /** Fixes that are kept under a name. */
 export const TRIED_FORM = Joi.object<{ name: string; fixes: Fix[] }>({
   name: Joi.string().trim().max(LETTERS.refit).required(),
-  fixes: Joi.array().items(FIX).min(1).max(40).required(),
+  fixes: FIXES,
 })
 export const TRIED_REMOVAL = Joi.object<{ name: string }>({
   name: Joi.string().max(LETTERS.refit).required(),

@@ -1,7 +1,7 @@
 import type { Golfer } from '@/core/golfer'
 import type { ClubId, GolferId, SessionId, ShotId } from '@/core/ids'
 import type { Session } from '@/core/session/session'
-import { clubsOf } from '@/store/bags'
+import { clubsOf } from '@/store/clubs'
 import { theDatabase } from '@/store/database'
 import { golferById } from '@/store/golfers'
 import { sessionById } from '@/store/sessions'

@@ -14,6 +14,7 @@ import { sessionAir, totalComputed } from '@/core/session/session-air'
 import { conditionsOfShots } from './session-events'
 import { handStocks } from './hand-stocks'
 import { leftOnPurpose } from './left-on-purpose'
+import { STILL } from './clubs'
 import { setUpsOf } from './set-ups'
 import { FLIGHT_COLUMNS, withoutNulls } from './shots'
 import { newestShots, type Datable } from '@/core/stock/newest-shots'
@@ -46,22 +47,28 @@ type DatedRow = [
   clubId: ClubId,
   swing: Swing,
   mark: Mark | null,
+  hitMs: number,
 ]
 
-/** Every shot that may be in a stock, with no more than its date and station, in the order hit. */
+/** Every shot that may be in a stock, with no more than its date and station, in the order hit: none from before its club's set-up. */
 function datedShots(
   db: Database,
   golfer: Golfer,
   bag: Bag,
   nowMs: number,
-  { conditions, withRack }: { conditions: ReturnType<typeof conditionsOfShots>; withRack: boolean },
+  {
+    conditions,
+    withRack,
+    untilMs,
+  }: { conditions: ReturnType<typeof conditionsOfShots>; withRack: boolean; untilMs: number },
 ): Dated[] {
+  const changed = new Map([...bag.clubs, ...bag.rack].map(({ id, sinceMs }) => [id, sinceMs]))
   const since = nowMs - STOCK_AGE_MS
   const rows = db
     .prepare(
-      `SELECT n.seq, n.session_id, n.source, n.club_id, n.swing, n.mark
+      `SELECT n.seq, n.session_id, n.source, n.club_id, n.swing, n.mark, n.hit_ms
        FROM session s JOIN shot_now n ON n.session_id = s.id
-       WHERE s.golfer_id = @golferId AND s.started_ms > @begun AND n.hit_ms > @since AND present
+       WHERE s.golfer_id = @golferId AND s.started_ms > @begun AND n.hit_ms > @since AND n.hit_ms < @untilMs AND present
          AND held_because IS NULL AND coalesce(s.place, '') <> 'course'
          AND (@withRack OR n.club_id IN (SELECT club_id FROM bag_slot WHERE bag_id = @bagId))
        ORDER BY s.started_ms, s.id, n.seq`,
@@ -73,11 +80,13 @@ function datedShots(
       withRack: Number(withRack),
       since,
       begun: since - LONGEST_SESSION_MS,
+      untilMs,
     }) as DatedRow[]
   let session = -1
   let sequence = 0
   let last: SessionId | null = null
-  return rows.map(([seq, sessionId, source, clubId, swing, mark]): Dated => {
+  return rows.flatMap(([seq, sessionId, source, clubId, swing, mark, hitMs]): Dated[] => {
+    if (hitMs < (changed.get(clubId) ?? 0)) return []
     if (sessionId !== last) {
       session++
       sequence = 0
@@ -86,12 +95,14 @@ function datedShots(
     // What was said in the bay is said of the shots that were hit there, not of those that a file brought.
     const hitIn = source === 'file' ? PLAIN : conditions(sessionId, seq)
     const apart = apartBecause(hitIn)
-    return {
-      ...{ seq, sessionId, session, clubId, swing, hitIn },
-      sequence: sequence++,
-      ...(mark && { mark }),
-      ...(apart && { apart }),
-    }
+    return [
+      {
+        ...{ seq, sessionId, session, clubId, swing, hitIn },
+        sequence: sequence++,
+        ...(mark && { mark }),
+        ...(apart && { apart }),
+      },
+    ]
   })
 }
 
@@ -111,6 +122,7 @@ function fullRows(db: Database, seqs: readonly number[]): Map<number, Row> {
  * the last twelve months that are there and not held. Shots hit on the course stand beside a stock, never in it.
  * @param inAir the air in which carries are to be compared; null: each in the air it was hit in
  * @param withRack the clubs of the rack and their shots as well, behind those of the bag
+ * @param untilMs shots from then on are left out
  */
 export function bagInput(
   db: Database,
@@ -118,10 +130,10 @@ export function bagInput(
   bag: Bag,
   nowMs: number,
   inAir: Air | null = null,
-  { withRack = false } = {},
+  { withRack = false, untilMs = STILL } = {},
 ): BagInput {
   const conditions = conditionsOfShots(db, golfer.id)
-  const dated = datedShots(db, golfer, bag, nowMs, { conditions, withRack })
+  const dated = datedShots(db, golfer, bag, nowMs, { conditions, withRack, untilMs })
   const { taken, older } = newestShots(dated, golfer.windCounts)
   const rows = fullRows(
     db,

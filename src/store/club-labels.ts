@@ -3,7 +3,7 @@ import type { ClubId, GolferId } from '@/core/ids'
 import { clubForLabel, type LabelMeaning } from '@/core/monitor/club-for-label'
 import { waitsForItsClub, type HeldReason } from '@/core/monitor/station-for-shot'
 import type { Swing } from '@/core/station'
-import { clubsOf } from './bags'
+import { clubsOf } from './clubs'
 import type { Database } from './database'
 import { addEvents, type ShotEvent } from './shots'
 

@@ -277,6 +277,7 @@ describe('what the calculations are given', () => {
       db,
       golfer.id,
       bag.clubs.map(({ id }) => id).filter((id) => id !== clubId('8-iron')),
+      NOW_MS,
     )
     expect(shots()).toEqual([])
   })

@@ -25,6 +25,11 @@ const TABLES: { name: string; where: string; order: string; counter?: string; pl
   { name: 'golfer', where: 'id = @id', order: 'id' },
   { name: 'golfer_zone', where: 'golfer_id = @id', order: 'segment' },
   { name: 'club', where: 'golfer_id = @id', order: 'rowid' },
+  {
+    name: 'club_set_up',
+    where: 'club_id IN (SELECT id FROM club WHERE golfer_id = @id)',
+    order: 'club_id, since_ms',
+  },
   { name: 'label_event', where: 'golfer_id = @id', order: 'seq', counter: 'seq' },
   { name: 'bag', where: 'golfer_id = @id', order: 'rowid' },
   { name: 'bag_slot', where: 'bag_id IN (SELECT id FROM bag WHERE golfer_id = @id)', order: 'bag_id, slot' },

@@ -1,6 +1,7 @@
 import { expect, it } from 'vitest'
 import { NOW_MS, storeWithGolfer } from '../../tests/store'
-import { bagOf, changeClub } from './bags'
+import { bagOf } from './bags'
+import { correctClub } from './clubs'
 import { forgetTried, keepTried, triedOf } from './tried-refits'
 
 it('what was tried is kept under its name, newest first, replaced by the same name, and thrown away', () => {
@@ -30,10 +31,10 @@ it('how a club is made stays as it was where a change does not speak of it', () 
   const [id, club] = [clubId('8-iron'), { name: '8-iron', kind: 'iron', loftDeg: 36 } as const]
   const build = { head: 'forged', loftMeasured: true, bounceDeg: 6 } as const
   expect(bag.clubs.find((each) => each.id === id)?.build).toEqual({})
-  changeClub(db, golfer.id, id, { ...club, build })
-  changeClub(db, golfer.id, id, { ...club, loftDeg: 36.5 })
+  correctClub(db, golfer.id, id, { ...club, build })
+  correctClub(db, golfer.id, id, { ...club, loftDeg: 36.5 })
   const changed = bagOf(db, golfer.id)?.clubs.find((each) => each.id === id)
   expect(changed).toMatchObject({ loftDeg: 36.5, build })
-  changeClub(db, golfer.id, id, { ...club, build: {} })
+  correctClub(db, golfer.id, id, { ...club, build: {} })
   expect(bagOf(db, golfer.id)?.clubs.find((each) => each.id === id)?.build).toEqual({})
 })

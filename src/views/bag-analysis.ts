@@ -1,4 +1,4 @@
-import { analyseBag, type BagAnalysis, type BagInput } from '@/core/analyse-bag'
+import { analyseBag, type BagAnalysis, type BagInput, type Rules } from '@/core/analyse-bag'
 import type { Bag } from '@/core/bag/bag'
 import type { Air } from '@/core/flight/air'
 import type { Golfer } from '@/core/golfer'
@@ -8,8 +8,10 @@ import type { Apart } from '@/core/shots/shot'
 import { keptApart } from '@/core/shots/shot-standing'
 import { bagInput, comparingAir } from '@/store/bag-input'
 import { bagOf } from '@/store/bags'
+import { STILL } from '@/store/clubs'
 import { markOf, type Database } from '@/store/database'
 import type { Swing } from '@/core/station'
+import { changedClubs, type ChangedClub } from './changed-clubs'
 
 /** The shots behind the stocks of a bag, with what each was taken for. */
 export type StationShots = {
@@ -27,25 +29,33 @@ export type StationShots = {
   solidProbability: number
 }[]
 
-export type AnalysedBag = { bag: Bag; analysis: BagAnalysis; shots: StationShots }
+export type AnalysedBag = {
+  bag: Bag
+  analysis: BagAnalysis
+  shots: StationShots
+  /** Clubs that were changed, with what is expected of each by its earlier shots. */
+  changed: ChangedClub[]
+}
 
 /**
  * A golfer's bag with all that its shots say; null before the first bag. The one place where shots become numbers.
  * @param inAir the air in which carries are compared; null: each as it was hit
+ * @param asItWas the bag and its shots as they were just before `nowMs`, whatever came since
  */
 export function bagAnalysis(
   db: Database,
   golfer: Golfer,
   nowMs: number,
   inAir: Air | null = null,
+  { asItWas = false } = {},
 ): AnalysedBag | null {
   const kept = analysed.get(db) ?? new Map<string, AnalysedBag | null>()
   analysed.set(db, kept)
-  const from = [markOf(db), Math.floor(nowMs / HOUR_MS), inAir, golfer]
+  const from = [markOf(db), asItWas ? nowMs : Math.floor(nowMs / HOUR_MS), asItWas, inAir, golfer]
   const key = JSON.stringify(from)
   const known = kept.get(key)
   if (known !== undefined) return known
-  const found = analyse(db, golfer, nowMs, inAir)
+  const found = analyse(db, golfer, nowMs, inAir, asItWas ? nowMs : STILL)
   // What was worked out from data that have changed since is worth nothing to anybody.
   for (const old of kept.keys())
     if (!old.startsWith(`["${markOf(db)}"`) || kept.size >= MOST_KEPT) kept.delete(old)
@@ -55,16 +65,34 @@ export function bagAnalysis(
 
 /** What was worked out last, for the other pages and tabs that ask for the same. */
 const analysed = new WeakMap<Database, Map<string, AnalysedBag | null>>()
-const MOST_KEPT = 8
+const MOST_KEPT = 24
 /** Shots grow too old for a stock by the day. */
 const HOUR_MS = 3_600_000
 
-function analyse(db: Database, golfer: Golfer, nowMs: number, inAir: Air | null): AnalysedBag | null {
-  const bag = bagOf(db, golfer.id)
+function analyse(
+  db: Database,
+  golfer: Golfer,
+  nowMs: number,
+  inAir: Air | null,
+  untilMs: number,
+): AnalysedBag | null {
+  const bag = bagOf(db, golfer.id, untilMs)
   if (!bag) return null
-  const input = bagInput(db, golfer, bag, nowMs, inAir)
-  const analysis = analyseBag(input)
-  return { bag, analysis, shots: stationShots(input, analysis) }
+  const changed = changedClubs(golfer, bag, nowMs, (until) =>
+    bagAnalysis(db, golfer, until, inAir, { asItWas: true }),
+  )
+  const input = bagInput(db, golfer, bag, nowMs, inAir, { untilMs })
+  const told = expectedCarries(changed)
+  const analysis = analyseBag({ ...input, rules: { ...input.rules, ...told } })
+  return { bag, analysis, shots: stationShots(input, analysis), changed }
+}
+
+/** What the analysis is told of clubs that were changed. */
+const expectedCarries = (changed: readonly ChangedClub[]): Pick<Rules, 'expected'> => {
+  const expected = changed.flatMap((each) =>
+    each.expected ? [{ clubId: each.clubId, ...each.expected }] : [],
+  )
+  return expected.length > 0 ? { expected } : {}
 }
 
 /** The bag in the air in which the golfer's tables compare clubs. */

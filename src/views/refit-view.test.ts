@@ -3,7 +3,8 @@ import { DEMO_SEED, fillNetLoft } from '../../demo/net-loft'
 import { NOW_MS, storeWithGolfer } from '../../tests/store'
 import type { ClubId, SessionId, ShotId } from '@/core/ids'
 import { stepsOf, withFixes } from '@/core/refit/paper-bag'
-import { addClub, bagOf, changeClub, setSlots } from '@/store/bags'
+import { addClub, bagOf, setSlots } from '@/store/bags'
+import { correctClub } from '@/store/clubs'
 import { openDatabase, type Database } from '@/store/database'
 import { takeShot } from '@/store/shots'
 import { allGolfers, golferById } from '@/store/golfers'
@@ -54,12 +55,13 @@ it('a stock and a step of Refit are those of Gaps, in yards and in metres, and s
 
 it('a club of the rack stands beside the bag with its own shots, and nowhere in the steps', () => {
   const { db, golfer, sessionId, clubId } = storeWithGolfer()
-  const loose = addClub(db, golfer.id, { name: '49° wedge', kind: 'wedge', loftDeg: 49 })
+  const loose = addClub(db, golfer.id, { name: '49° wedge', kind: 'wedge', loftDeg: 49 }, NOW_MS)
   const bag = bagOf(db, golfer.id)!
   setSlots(
     db,
     golfer.id,
     bag.clubs.map(({ id }) => id).filter((id) => id !== loose.clubId),
+    NOW_MS,
   )
   hitEight(db, sessionId, clubId('9-iron'), 110)
   hitEight(db, sessionId, clubId('P-wedge'), 98)
@@ -83,7 +85,7 @@ it('a bag without lofts, and one that was never hit, are answered without a bend
     topEnd: null,
   })
   for (const club of bagOf(db, golfer.id)!.clubs)
-    changeClub(db, golfer.id, club.id, { name: club.name, kind: club.kind, loftDeg: null })
+    correctClub(db, golfer.id, club.id, { name: club.name, kind: club.kind, loftDeg: null })
   for (const [name, carryM] of [
     ['7-iron', 140],
     ['8-iron', 139],

@@ -5,7 +5,10 @@ import type { Club, ClubKind } from './club'
 
 /** What a golfer says of a club; how it is made only where that was asked. */
 export type ClubDetails = { name: string; kind: ClubKind; loftDeg: number | null; build?: ClubBuild }
-export type OwnedClub = ClubDetails & { id: ClubId; build: ClubBuild }
+/** `sinceMs`: since when it is as it is; 0 where it always was. */
+export type OwnedClub = ClubDetails & { id: ClubId; build: ClubBuild; sinceMs: number }
+/** One of a golfer's bags in the order of time; the newest one has no end. */
+export type DatedBag = { id: BagId; name: string; sinceMs: number; untilMs: number | null; clubs: number }
 /** A dated set-up of clubs, longest first; the golfer's other clubs are on the rack. */
 export type Bag = { id: BagId; name: string; sinceMs: number; clubs: OwnedClub[]; rack: OwnedClub[] }
 

@@ -12,6 +12,12 @@ export type Club = {
   order: number
 }
 
+/** What kind of club one is that comes between two others: that of the shorter, a wood below the driver. */
+export const kindBetween = (longer: ClubKind | undefined, shorter: ClubKind | undefined): ClubKind => {
+  const near = longer ?? shorter
+  return near === 'driver' ? 'wood' : (shorter ?? near ?? 'iron')
+}
+
 /** Rule 4.1b of the Rules of Golf: a player starts with at most 14 clubs, the putter among them. */
 export const MOST_CLUBS = 14
 

@@ -20,14 +20,16 @@ import {
 import { partialPrior, type Measured } from './partial-share'
 import { speedLine, type SpeedPoint } from './speed-line'
 import { pooledSpread, weightedMean, type Spread } from './spread'
-import { stockPosterior, type JudgedStation, type Posterior } from './stock-posterior'
+import { stockPosterior, type JudgedStation, type Posterior, type Prior } from './stock-posterior'
 
 /** One station as the model sees it: the rested golfer on the newest day. */
 export type StationModel = StationReadings & {
   /** Null where no shot says anything. */
   posterior: Posterior | null
-  /** What the other shots of the bag say of this station, without its own. */
+  /** What the other shots of the bag say of this station, without its own, and what was told of it. */
   expected: CurvePrediction | null
+  /** The same without what was told of it. */
+  byOthers: CurvePrediction | null
   /** The station's own shots alone; null where none is good. */
   own: Measured | null
   /** Usual ball speed and launch of its good shots, as logarithms; null where not measured. */
@@ -60,10 +62,12 @@ const PASSES = 2
 /**
  * Judges all shots of a bag together: which were good, and what each station's stock is. Two passes:
  * stocks from the shots, weights of the shots from the stocks, spread and curve from the weights, and again.
+ * @param told what clubs should carry by what is known besides these shots
  */
 export function judgeStations(
   bag: readonly Club[],
   { stations: asHit, readings: inOrder, sessions }: Pick<ReadShots, 'stations' | 'readings' | 'sessions'>,
+  told: ReadonlyMap<ClubId, Prior> = new Map(),
 ): BagModel {
   const misreads = findMisreads(inOrder)
   const weights = firstPass(inOrder, misreads)
@@ -80,12 +84,12 @@ export function judgeStations(
   let expected: (CurvePrediction | null)[] = stations.map(() => null)
   let other = new Map<number, ClubId>()
   for (let pass = 0; pass < PASSES; pass++) {
-    expected = expectations(bag, stations, weights, spread, found)
+    expected = expectations(bag, stations, { weights, spread, found, told })
     const wrong = wrongClubs(bag, readings, weights, spread, ofFullSwings(stations, expected))
     other = new Map(wrong.map((each) => [each.index, each.other]))
     if (wrong.length > 0) {
       for (const index of other.keys()) weights[index] = 0
-      expected = expectations(bag, stations, weights, spread, found)
+      expected = expectations(bag, stations, { weights, spread, found, told })
     }
     const apart = new Set([...misreads, ...other.keys()])
     const evidence = { weights, apart, spread }
@@ -114,6 +118,10 @@ export function judgeStations(
     spread = pooledSpread(grouped, weights)
   }
 
+  const byOthers =
+    told.size === 0
+      ? expected
+      : expectations(bag, stations, { weights, spread, found, told: new Map() })
   const judged: ShotJudgement[] = new Array<ShotJudgement>(readings.length)
   const unmarkedSolid = new Float64Array(readings.length)
   for (const [i, station] of stations.entries()) {
@@ -149,6 +157,7 @@ export function judgeStations(
       logSpeed: found[i]?.centre.logSpeed ?? null,
       logLaunch: found[i]?.centre.logLaunch ?? null,
       expected: expected[i] ?? null,
+      byOthers: byOthers[i] ?? null,
       own: ownStock(station, weights, spread),
       position:
         weightedMean(
@@ -202,9 +211,17 @@ function speedPoint({ swing, readings }: StationReadings, weights: Float64Array)
 function expectations(
   bag: readonly Club[],
   stations: readonly StationReadings[],
-  weights: Float64Array,
-  spread: Spread,
-  found: readonly (JudgedStation | null)[],
+  {
+    weights,
+    spread,
+    found,
+    told,
+  }: {
+    weights: Float64Array
+    spread: Spread
+    found: readonly (JudgedStation | null)[]
+    told: ReadonlyMap<ClubId, Prior>
+  },
 ): (CurvePrediction | null)[] {
   const { loftsDeg, byPlace } = curveLofts(bag)
   const loftOf = new Map(bag.map(({ id }, i) => [id, loftsDeg[i] as number]))
@@ -231,10 +248,9 @@ function expectations(
     bag.map((club) => {
       const others = points.filter(({ clubId }) => clubId !== club.id)
       const curve = curveAt(others, loftOf.get(club.id) as number)
-      return [
-        club.id,
-        curve && byPlace ? { ...curve, varianceM2: curve.varianceM2 + BY_PLACE_VARIANCE_M2 } : curve,
-      ] as const
+      const byBag =
+        curve && byPlace ? { ...curve, varianceM2: curve.varianceM2 + BY_PLACE_VARIANCE_M2 } : curve
+      return [club.id, withTold(byBag, told.get(club.id))] as const
     }),
   )
   const fullOf = new Map(
@@ -258,6 +274,19 @@ function expectations(
     const prior = partialPrior(swing, full, others)
     return prior && { ...prior, curveVarianceM2: prior.varianceM2 }
   })
+}
+
+/** What the other clubs say of one, with what is known of it besides: each by how sure it is. */
+function withTold(curve: CurvePrediction | null, told: Prior | undefined): CurvePrediction | null {
+  if (!told) return curve
+  if (!curve) return { ...told, curveVarianceM2: told.varianceM2 }
+  const [a, b] = [1 / curve.varianceM2, 1 / told.varianceM2]
+  const varianceM2 = 1 / (a + b)
+  return {
+    carryM: (a * curve.carryM + b * told.carryM) * varianceM2,
+    varianceM2,
+    curveVarianceM2: varianceM2,
+  }
 }
 
 /** The likeliest solid shot of a station in which none seems solid: never everything is left out. */

@@ -1,3 +1,4 @@
+import { kindBetween } from '../bag/club'
 import { coverOf, holesBetween, type Stretch } from '../gaps/cover'
 import { zoneChances } from '../gaps/step'
 import { limitsOfSteps, type SchoolOfSteps, type Zones } from '../gaps/zones'
@@ -131,7 +132,7 @@ function newClub(clubs: readonly PaperClub[], loftDeg: number): PaperClub {
   const shorter = hit.find(({ club }) => (club.loftDeg as number) > loftDeg)
   const near = longer ?? shorter
   const id = `${NEW} ${loftDeg}` as ClubId
-  const kind = near?.club.kind === 'driver' ? 'wood' : ((shorter ?? near)?.club.kind ?? 'iron')
+  const kind = kindBetween(longer?.club.kind, shorter?.club.kind)
   const model = longer?.club.model ?? shorter?.club.model
   return {
     club: { id, kind, loftDeg, order: near?.club.order ?? 0, ...(model !== undefined && { model }) },

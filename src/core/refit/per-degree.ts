@@ -23,7 +23,7 @@ const MODEL_ALONE_SD_M = yards(1.5)
 const MODEL_SD_SHARE = 0.25
 const OWN = { fewest: 3, most: 5, departureM: yards(3), leastSdM: yards(0.15) }
 /** What half an inch of length carries (from memory of fitting practice). */
-const HALF_INCH_M = {
+export const HALF_INCH_M = {
   driver: yards(2.3),
   wood: yards(1.9),
   hybrid: yards(1.6),

@@ -39,7 +39,7 @@ export function offCurve(
   stations: readonly StationModel[],
   weights: (index: number) => number,
 ): OffCurve | null {
-  const { own, expected } = station
+  const { own, byOthers: expected } = station
   if (!own || !expected) return null
   const differenceM = own.meanM - expected.carryM
   const half = Z90 * Math.sqrt(own.varianceM2 + expected.curveVarianceM2)
@@ -70,7 +70,7 @@ function lineAt(
   of: (station: StationModel) => number | null,
 ): { here: number; expected: number } | null {
   const here = of(station)
-  const x = ({ expected }: StationModel) => (expected ? Math.log(expected.carryM) : null)
+  const x = ({ byOthers }: StationModel) => (byOthers ? Math.log(byOthers.carryM) : null)
   const at = x(station)
   const points = others.flatMap((each) => {
     const [px, py] = [x(each), of(each)]

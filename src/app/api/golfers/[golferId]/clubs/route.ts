@@ -7,7 +7,7 @@ import { CLUB_FORM } from '@/formats/forms'
 export const POST = route<{ golferId: string }>(async (request, { golferId }) => {
   const golfer = requireGolfer(golferId)
   const club = await bodyForm(request, CLUB_FORM)
-  const added = addClub(theDatabase(), golfer.id, club)
+  const added = addClub(theDatabase(), golfer.id, club, Date.now())
   if (added.kind === 'name-taken') {
     return refuse(
       422,

@@ -9,7 +9,7 @@ import { SLOTS_FORM } from '@/formats/forms'
 export const PUT = route<{ golferId: string }>(async (request, { golferId }) => {
   const golfer = requireGolfer(golferId)
   const { clubIds } = await bodyForm(request, SLOTS_FORM)
-  switch (setSlots(theDatabase(), golfer.id, clubIds)) {
+  switch (setSlots(theDatabase(), golfer.id, clubIds, Date.now())) {
     case 'too-many':
       return refuse(
         422,

@@ -1,14 +1,25 @@
 import { bodyForm, refuse, route } from '@/http/route'
 import { requireGolfer } from '@/http/require'
 import type { ClubId } from '@/core/ids'
-import { changeClub } from '@/store/bags'
+import { changeClubSince, correctClub, takeSetUpBack } from '@/store/clubs'
 import { theDatabase } from '@/store/database'
-import { CLUB_FORM } from '@/formats/forms'
+import { CLUB_FORM, SET_UP_REMOVAL } from '@/formats/forms'
 
-export const PUT = route<{ golferId: string; clubId: string }>(async (request, { golferId, clubId }) => {
+type Params = { golferId: string; clubId: string }
+const UNKNOWN = 'This golfer has no such club: load the page again.'
+
+/** Corrects what is said of a club, or says that it was changed: `sinceMs` tells which. */
+export const PUT = route<Params>(async (request, { golferId, clubId }) => {
   const golfer = requireGolfer(golferId)
-  const club = await bodyForm(request, CLUB_FORM)
-  switch (changeClub(theDatabase(), golfer.id, clubId as ClubId, club)) {
+  const { sinceMs, ...club } = await bodyForm(request, CLUB_FORM)
+  if (sinceMs !== undefined && sinceMs > Date.now())
+    return refuse(422, 'sinceMs', 'That is yet to come: say when it was changed, or come back then.')
+  const id = clubId as ClubId
+  const said =
+    sinceMs === undefined
+      ? correctClub(theDatabase(), golfer.id, id, club)
+      : changeClubSince(theDatabase(), golfer.id, id, club, sinceMs)
+  switch (said) {
     case 'name-taken':
       return refuse(
         422,
@@ -16,8 +27,29 @@ export const PUT = route<{ golferId: string; clubId: string }>(async (request, {
         `There is a club called ${club.name} already, in the bag or on the rack: choose another name.`,
       )
     case 'unknown':
-      return refuse(404, 'club', 'This golfer has no such club: load the page again.')
+      return refuse(404, 'club', UNKNOWN)
+    case 'too-early':
+      return refuse(
+        422,
+        'sinceMs',
+        'The club was changed later than that once before: choose a later day, or take that change back first.',
+      )
+    case 'no-change':
+      return refuse(
+        422,
+        'sinceMs',
+        'Nothing differs from before: give it its new loft, length, lie or shaft, or only correct it.',
+      )
     case 'changed':
       return Response.json({ id: clubId })
   }
+})
+
+/** Takes the newest change of a club back. */
+export const DELETE = route<Params>(async (request, { golferId, clubId }) => {
+  const golfer = requireGolfer(golferId)
+  const { sinceMs } = await bodyForm(request, SET_UP_REMOVAL)
+  return takeSetUpBack(theDatabase(), golfer.id, clubId as ClubId, sinceMs)
+    ? Response.json({ id: clubId })
+    : refuse(409, 'sinceMs', 'That is not the newest change of this club: load the page again.')
 })

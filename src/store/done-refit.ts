@@ -1,0 +1,108 @@
+import type { ClubDetails, OwnedClub } from '@/core/bag/bag'
+import { kindBetween, MOST_CLUBS } from '@/core/bag/club'
+import type { ClubId, GolferId } from '@/core/ids'
+import { LETTERS } from '@/core/limits'
+import { isTurn, type Fix, type Turn } from '@/core/refit/fixes'
+import { bagOf, putInBag, withClub } from './bags'
+import { changeClubSince, clubByName, clubsOf, insertClub } from './clubs'
+import type { Database } from './database'
+
+/** Why fixes cannot be done to the bag as it is, and at which club. */
+export type NotDone = { because: 'no-bag' | 'unknown' | 'too-early' | 'no-loft' | 'too-many'; club?: string }
+class Broken extends Error {
+  constructor(readonly said: NotDone) {
+    super(said.because)
+  }
+}
+
+/**
+ * Does to the clubs and the bag what was on paper, from a moment on: clubs that were bent or turned get a new set-up, and
+ * another set of clubs is a new bag. All of it or nothing. Gripping down changes no club, and is left out.
+ * @returns null where it was done
+ */
+export function doRefit(db: Database, golferId: GolferId, fixes: readonly Fix[], sinceMs: number): NotDone | null {
+  try {
+    db.transaction(() => {
+      for (const fix of fixes) if (isTurn(fix)) turn(db, golferId, fix, sinceMs)
+      if (fixes.some(({ kind }) => kind === 'drop' || kind === 'add' || kind === 'swap'))
+        changeBag(db, golferId, fixes, sinceMs)
+    }).immediate()
+    return null
+  } catch (error) {
+    if (error instanceof Broken) return error.said
+    throw error
+  }
+}
+
+function turn(db: Database, golferId: GolferId, { kind, clubId, degrees }: Turn, sinceMs: number): void {
+  const club = ownClub(db, golferId, clubId)
+  if (club.loftDeg === null) throw new Broken({ because: 'no-loft', club: club.name })
+  const { bounceDeg } = club.build
+  const build =
+    kind === 'bend' && bounceDeg !== undefined ? { ...club.build, bounceDeg: bounceDeg + degrees } : club.build
+  const { name, kind: what } = club
+  const said = changeClubSince(
+    db,
+    golferId,
+    clubId,
+    { name, kind: what, loftDeg: club.loftDeg + degrees, build },
+    sinceMs,
+  )
+  if (said !== 'changed') throw new Broken({ because: 'too-early', club: name })
+}
+
+function changeBag(db: Database, golferId: GolferId, fixes: readonly Fix[], sinceMs: number): void {
+  const bag = bagOf(db, golferId)
+  if (!bag) throw new Broken({ because: 'no-bag' })
+  if (sinceMs < bag.sinceMs) throw new Broken({ because: 'too-early' })
+  const clubs = new Map(clubsOf(db, golferId).map((club) => [club.id, club]))
+  let ids = bag.clubs.map(({ id }) => id)
+  const inBag = () => ids.flatMap((id) => clubs.get(id) ?? [])
+  const bought = (details: ClubDetails): OwnedClub => {
+    const named = { ...details, name: freeName(db, golferId, details.name) }
+    const club = { ...named, build: named.build ?? {}, sinceMs: 0, id: insertClub(db, golferId, named) }
+    clubs.set(club.id, club)
+    return club
+  }
+  for (const fix of fixes) {
+    if (fix.kind === 'drop') ids = ids.filter((id) => id !== ownClub(db, golferId, fix.clubId).id)
+    if (fix.kind === 'swap') {
+      const { name, kind, build } = ownClub(db, golferId, fix.clubId)
+      const model = build.model === undefined ? {} : { build: { model: build.model } }
+      const fresh = bought({ name: `${name} ${fix.loftDeg}°`, kind, loftDeg: fix.loftDeg, ...model })
+      ids = ids.map((id) => (id === fix.clubId ? fresh.id : id))
+    }
+    if (fix.kind === 'add') {
+      const club =
+        fix.loftDeg === undefined
+          ? ownClub(db, golferId, fix.clubId as ClubId)
+          : bought(clubOf(inBag(), fix.loftDeg))
+      if (!ids.includes(club.id)) ids = withClub(inBag(), club)
+    }
+  }
+  if (ids.length > MOST_CLUBS) throw new Broken({ because: 'too-many' })
+  putInBag(db, golferId, bag, ids, sinceMs)
+}
+
+/** A club that is bought at a loft: "51° wedge". */
+function clubOf(clubs: readonly OwnedClub[], loftDeg: number): ClubDetails {
+  const known = clubs.filter((club) => club.kind !== 'putter' && club.loftDeg !== null)
+  const longer = known.findLast((club) => (club.loftDeg as number) <= loftDeg)
+  const shorter = known.find((club) => (club.loftDeg as number) > loftDeg)
+  const kind = kindBetween(longer?.kind, shorter?.kind)
+  return { name: `${loftDeg}° ${kind}`, kind, loftDeg }
+}
+
+function freeName(db: Database, golferId: GolferId, name: string): string {
+  for (let i = 1; ; i++) {
+    const tail = i === 1 ? '' : ` (${i})`
+    const free = `${name.slice(0, LETTERS.club - tail.length)}${tail}`
+    if (clubByName(db, golferId, free) === null) return free
+  }
+}
+
+function ownClub(db: Database, golferId: GolferId, clubId: ClubId): OwnedClub {
+  const club = clubsOf(db, golferId).find(({ id }) => id === clubId)
+  if (!club) throw new Broken({ because: 'unknown' })
+  return club
+}
