@@ -2,16 +2,7 @@ import { randomUUID } from 'node:crypto'
 import type { Bag, ClubDetails, DatedBag, OwnedClub } from '@/core/bag/bag'
 import { MOST_CLUBS } from '@/core/bag/club'
 import type { BagId, ClubId, GolferId } from '@/core/ids'
-import {
-  CLUB,
-  clubByName,
-  clubsOf,
-  IN_ITS_SET_UP,
-  insertClub,
-  ownedClub,
-  STILL,
-  type ClubRow,
-} from './clubs'
+import { CLUB, clubByName, clubsOf, IN_ITS_SET_UP, insertClub, ownedClub, STILL, type ClubRow } from './clubs'
 import type { Database } from './database'
 
 /**
@@ -100,8 +91,7 @@ export function withClub(
 ): ClubId[] {
   const ids = clubs.map((each) => each.id)
   const shorter = clubs.findIndex(
-    (each) =>
-      each.kind === 'putter' || (loftDeg !== null && each.loftDeg !== null && each.loftDeg > loftDeg),
+    (each) => each.kind === 'putter' || (loftDeg !== null && each.loftDeg !== null && each.loftDeg > loftDeg),
   )
   ids.splice(kind === 'putter' || shorter < 0 ? ids.length : shorter, 0, id)
   return ids
@@ -141,7 +131,13 @@ const sameClubs = (a: readonly ClubId[], b: readonly ClubId[]): boolean =>
 const slotsOf = (db: Database, bagId: BagId): ClubId[] =>
   db.prepare('SELECT club_id FROM bag_slot WHERE bag_id = ? ORDER BY slot').pluck().all(bagId) as ClubId[]
 
-function insertBag(db: Database, golferId: GolferId, name: string, clubIds: ClubId[], sinceMs: number): BagId {
+function insertBag(
+  db: Database,
+  golferId: GolferId,
+  name: string,
+  clubIds: ClubId[],
+  sinceMs: number,
+): BagId {
   const id = randomUUID() as BagId
   db.prepare('INSERT INTO bag (id, golfer_id, name, since_ms) VALUES (?, ?, ?, ?)').run(
     id,

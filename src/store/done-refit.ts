@@ -20,7 +20,12 @@ class Broken extends Error {
  * another set of clubs is a new bag. All of it or nothing. Gripping down changes no club, and is left out.
  * @returns null where it was done
  */
-export function doRefit(db: Database, golferId: GolferId, fixes: readonly Fix[], sinceMs: number): NotDone | null {
+export function doRefit(
+  db: Database,
+  golferId: GolferId,
+  fixes: readonly Fix[],
+  sinceMs: number,
+): NotDone | null {
   try {
     db.transaction(() => {
       for (const fix of fixes) if (isTurn(fix)) turn(db, golferId, fix, sinceMs)
@@ -39,7 +44,9 @@ function turn(db: Database, golferId: GolferId, { kind, clubId, degrees }: Turn,
   if (club.loftDeg === null) throw new Broken({ because: 'no-loft', club: club.name })
   const { bounceDeg } = club.build
   const build =
-    kind === 'bend' && bounceDeg !== undefined ? { ...club.build, bounceDeg: bounceDeg + degrees } : club.build
+    kind === 'bend' && bounceDeg !== undefined
+      ? { ...club.build, bounceDeg: bounceDeg + degrees }
+      : club.build
   const { name, kind: what } = club
   const said = changeClubSince(
     db,

@@ -11,7 +11,8 @@ export function changeWords({ degrees, longerM, shaft, lie }: ClubChange): strin
   return listed(
     [
       degrees !== undefined && `made ${turned(degrees)}`,
-      longerM !== undefined && `made ${Number(Math.abs(inches).toFixed(2))} in ${inches > 0 ? 'longer' : 'shorter'}`,
+      longerM !== undefined &&
+        `made ${Number(Math.abs(inches).toFixed(2))} in ${inches > 0 ? 'longer' : 'shorter'}`,
       shaft && 'given another shaft',
       lie && 'set to another lie',
     ].filter((each) => typeof each === 'string'),

@@ -11,7 +11,7 @@ import { bagOf } from '@/store/bags'
 import { STILL } from '@/store/clubs'
 import { markOf, type Database } from '@/store/database'
 import type { Swing } from '@/core/station'
-import { changedClubs, type ChangedClub } from './changed-clubs'
+import { changedClubs, changesSeen, type ChangedClub, type ChangeSeen } from './changed-clubs'
 
 /** The shots behind the stocks of a bag, with what each was taken for. */
 export type StationShots = {
@@ -33,8 +33,8 @@ export type AnalysedBag = {
   bag: Bag
   analysis: BagAnalysis
   shots: StationShots
-  /** Clubs that were changed, with what is expected of each by its earlier shots. */
-  changed: ChangedClub[]
+  /** Clubs that were changed, with what was expected of each by its earlier shots, and what came. */
+  changes: ChangeSeen[]
 }
 
 /**
@@ -84,7 +84,12 @@ function analyse(
   const input = bagInput(db, golfer, bag, nowMs, inAir, { untilMs })
   const told = expectedCarries(changed)
   const analysis = analyseBag({ ...input, rules: { ...input.rules, ...told } })
-  return { bag, analysis, shots: stationShots(input, analysis), changed }
+  return {
+    bag,
+    analysis,
+    shots: stationShots(input, analysis),
+    changes: changesSeen(changed, analysis.stocks),
+  }
 }
 
 /** What the analysis is told of clubs that were changed. */

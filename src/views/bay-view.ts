@@ -20,6 +20,7 @@ import { lastSetUp, monitorProfiles, setUpOf } from '@/store/set-ups'
 import { shotsOfSession, type StoredShot } from '@/store/shots'
 import { wantedStations } from '@/store/swings'
 import { bagAnalysis, type StationShots } from './bag-analysis'
+import type { ChangeSeen } from './changed-clubs'
 import type { Station } from '@/core/station'
 
 /** What the Bay shows of one session. */
@@ -32,6 +33,8 @@ export type BayView = {
   /** What all sessions say, with the judgement of this session's shots, and the shots behind it. */
   analysis: BagAnalysis
   history: StationShots
+  /** Clubs that were changed of late, with what is expected of them. */
+  changes: ChangeSeen[]
   /** What the session set out to hit; empty without a plan. */
   plan: PlannedBlock[]
   /** What the next shot will be hit in. */
@@ -52,7 +55,7 @@ export type BayView = {
 export function bayView(db: Database, golfer: Golfer, session: Session, nowMs: number): BayView | null {
   const analysed = bagAnalysis(db, golfer, nowMs)
   if (!analysed) return null
-  const { bag, analysis, shots } = analysed
+  const { bag, analysis, shots, changes } = analysed
   const conditions = conditionsOfShots(db, golfer.id)
   const own = shotsOfSession(db, session.id)
   const ids = new Set(own.map(({ id }) => id))
@@ -68,6 +71,7 @@ export function bayView(db: Database, golfer: Golfer, session: Session, nowMs: n
     // Of earlier sessions the stocks are wanted, not every shot's judgement.
     analysis: { ...analysis, shots: analysis.shots.filter(({ shotId }) => ids.has(shotId)) },
     history: shots,
+    changes,
     plan: planOf(db, session.id),
     setUp: setUpOf(db, session.id),
     expectations: expectationsOf(db, session.id),

@@ -69,7 +69,10 @@ function expectedOf(
 }
 
 /** A change with what came of it. */
-export type ChangeSeen = ChangedClub & { since?: Pick<HitStock, 'carryM' | 'lowM' | 'highM' | 'count'>; came?: CameOf }
+export type ChangeSeen = ChangedClub & {
+  since?: Pick<HitStock, 'carryM' | 'lowM' | 'highM' | 'count'>
+  came?: CameOf
+}
 
 /** What came of each change, by the stocks since. */
 export const changesSeen = (changed: readonly ChangedClub[], stocks: readonly Stock[]): ChangeSeen[] =>

@@ -7,6 +7,7 @@ import { bagInput, comparingAir } from '@/store/bag-input'
 import type { Database } from '@/store/database'
 import { triedOf, type TriedRefit } from '@/store/tried-refits'
 import { comparedBag } from './bag-analysis'
+import type { ChangeSeen } from './changed-clubs'
 import { daysOfClubs, stocksOfRack } from './refit-of'
 
 export type RefitView = {
@@ -15,13 +16,14 @@ export type RefitView = {
   analysis: Pick<BagAnalysis, 'steps' | 'stocks'>
   refit: Refit
   tried: TriedRefit[]
+  changes: ChangeSeen[]
 }
 
 /** What may be done about a golfer's bag, by the shots that Gaps is made of; null before the first bag. */
 export function refitView(db: Database, golfer: Golfer, nowMs: number): RefitView | null {
   const compared = comparedBag(db, golfer, nowMs)
   if (!compared) return null
-  const { bag, analysis, shots } = compared
+  const { bag, analysis, shots, changes } = compared
   return {
     bag,
     analysis: { steps: analysis.steps, stocks: analysis.stocks },
@@ -33,6 +35,7 @@ export function refitView(db: Database, golfer: Golfer, nowMs: number): RefitVie
       rules: schoolRules(golfer),
     }),
     tried: triedOf(db, golfer.id),
+    changes,
   }
 }
 

@@ -119,9 +119,7 @@ export function judgeStations(
   }
 
   const byOthers =
-    told.size === 0
-      ? expected
-      : expectations(bag, stations, { weights, spread, found, told: new Map() })
+    told.size === 0 ? expected : expectations(bag, stations, { weights, spread, found, told: new Map() })
   const judged: ShotJudgement[] = new Array<ShotJudgement>(readings.length)
   const unmarkedSolid = new Float64Array(readings.length)
   for (const [i, station] of stations.entries()) {

@@ -34,7 +34,11 @@ export function expectedAfter(
 }
 
 /** What came of a change: the stock since it, beside what was expected. */
-export type CameOf = { differenceM: number; halfM: number; is: 'as-expected' | 'further' | 'shorter' | 'too-few' }
+export type CameOf = {
+  differenceM: number
+  halfM: number
+  is: 'as-expected' | 'further' | 'shorter' | 'too-few'
+}
 
 /** Fewer shots than this say nothing of a change. */
 const FEWEST_SINCE = 3

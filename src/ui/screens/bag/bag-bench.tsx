@@ -17,11 +17,15 @@ import { PageHead } from '../../shared/shell/page-head'
 import { Problems } from '../../shared/shell/problems'
 import { useSorting } from '../../shared/sorting'
 import { count, listed } from '@/text/numbers'
+import type { BagMoment } from '@/views/bag-as-it-was'
 import { ClubForm } from './club-form'
+import { EarlierBags } from './earlier-bags'
 import styles from './bag.module.css'
 
+type Props = { golferId: GolferId; bag: Bag; moments: BagMoment[] }
+
 /** The bag's fourteen slots in order, and the rack beside them. */
-export function BagBench({ golferId, bag }: { golferId: GolferId; bag: Bag }) {
+export function BagBench({ golferId, bag, moments }: Props) {
   const router = useRouter()
   const dndId = useId()
   const [moved, setMoved] = useState<{ of: Bag; clubs: OwnedClub[] } | null>(null)
@@ -129,6 +133,14 @@ export function BagBench({ golferId, bag }: { golferId: GolferId; bag: Bag }) {
                     <span className="quiet kind">{club.kind}</span>
                     <span className="num">{loft(club)}</span>
                     <span className="btns">
+                      <Button
+                        size="sm"
+                        variant="outline"
+                        onClick={() => setEdited(club)}
+                        aria-label={`Change ${club.name}`}
+                      >
+                        Change
+                      </Button>
                       <Button size="sm" variant="outline" onClick={() => intoBag(club)}>
                         Into the bag
                       </Button>
@@ -138,6 +150,7 @@ export function BagBench({ golferId, bag }: { golferId: GolferId; bag: Bag }) {
               </ul>
             )}
           </section>
+          <EarlierBags golferId={golferId} moments={moments} />
         </div>
       </div>
     </div>

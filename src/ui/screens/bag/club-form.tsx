@@ -3,6 +3,7 @@
 import { isWithin, LETTERS } from '@/core/limits'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
+import { useState } from 'react'
 import { useForm } from 'react-hook-form'
 import type { ClubDetails, OwnedClub } from '@/core/bag/bag'
 import { CLUB_KINDS, LOFT_DEG } from '@/core/bag/club'
@@ -11,6 +12,7 @@ import type { Problem } from '@/core/problem'
 import { useSubmit } from '../../shared/use-submit'
 import { Problems } from '../../shared/shell/problems'
 import { plain } from '../../shared/form/measure'
+import { MomentField, momentOf, momentText } from '../../shared/form/moment-field'
 import { NumberOf } from '../../shared/form/number-of'
 import { BuildFieldset } from './build-fields'
 import { buildFields, readBuild, type ClubFields } from './club-fields'
@@ -25,6 +27,8 @@ type Props = {
 /** A new club, or one that is changed. */
 export function ClubForm({ golferId, club, onDone, onCancel }: Props) {
   const { problems, setProblems, send } = useSubmit()
+  /** When the club was changed; null while what was said of it is only corrected. */
+  const [changedAt, setChangedAt] = useState<string | null>(null)
   const { register, handleSubmit, control } = useForm<ClubFields>({
     defaultValues: {
       name: club?.name ?? '',
@@ -36,9 +40,13 @@ export function ClubForm({ golferId, club, onDone, onCancel }: Props) {
   const save = handleSubmit(async (fields) => {
     const read = readClub(fields)
     if ('problem' in read) return setProblems([read.problem])
+    const sinceMs = changedAt === null ? null : momentOf(changedAt)
+    if (changedAt !== null && sinceMs === null)
+      return setProblems([{ field: 'sinceMs', sentence: 'Say the day and time when it was changed.' }])
+    const since = sinceMs === null ? {} : { sinceMs }
     const clubs = `/api/golfers/${golferId}/clubs`
     const sent = club
-      ? await send<{ where?: 'in-bag' | 'on-rack' }>('PUT', `${clubs}/${club.id}`, read.club)
+      ? await send<{ where?: 'in-bag' | 'on-rack' }>('PUT', `${clubs}/${club.id}`, { ...read.club, ...since })
       : await send<{ where?: 'in-bag' | 'on-rack' }>('POST', clubs, read.club)
     if (sent.ok) onDone(sent.value.where)
   })
@@ -73,6 +81,7 @@ export function ClubForm({ golferId, club, onDone, onCancel }: Props) {
         />
       </div>
       <BuildFieldset register={register} control={control} problems={problems} />
+      {club && <WasChanged at={changedAt} problems={problems} onChange={setChangedAt} />}
       <Problems of={problems} field="" />
       <div className="d-flex gap-2">
         <Button type="submit">{club ? 'Save' : 'Add the club'}</Button>
@@ -81,6 +90,45 @@ export function ClubForm({ golferId, club, onDone, onCancel }: Props) {
         </Button>
       </div>
     </Form>
+  )
+}
+
+type WasChangedProps = {
+  at: string | null
+  problems: Problem[]
+  onChange: (at: string | null) => void
+}
+
+/** Whether a club is said better, or has become another one: its earlier shots hang on it. */
+function WasChanged({ at, problems, onChange }: WasChangedProps) {
+  return (
+    <fieldset className="mb-3">
+      <legend className="fs-6">What you say here</legend>
+      <Form.Check
+        type="radio"
+        id="club-corrected"
+        name="club-what"
+        label="was always so: I correct it"
+        checked={at === null}
+        onChange={() => onChange(null)}
+      />
+      <Form.Check
+        type="radio"
+        id="club-changed"
+        name="club-what"
+        label="is new: it was bent, turned, or has another shaft"
+        checked={at !== null}
+        onChange={() => onChange(momentText(Date.now()))}
+      />
+      {at !== null && (
+        <>
+          <MomentField label="Since" field="sinceMs" value={at} problems={problems} onChange={onChange} />
+          <p className="quiet mb-0">
+            Shots from then on are a stock of their own; earlier ones say what is expected of it.
+          </p>
+        </>
+      )}
+    </fieldset>
   )
 }
 

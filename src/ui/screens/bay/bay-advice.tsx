@@ -1,5 +1,6 @@
 import Button from 'react-bootstrap/Button'
 import type { Warning } from '@/core/analyse-bag'
+import { ClubChange } from '../../shared/changes/club-changes'
 import { clubNames } from '@/text/names'
 import { nextLine, warningSentence } from '@/text/reasons'
 import { progressOf } from './bay-plan'
@@ -27,8 +28,14 @@ export function BayAdvice({ view, bay, onRest }: { view: BayView; bay: BayAction
         ? []
         : analysis.next.filter((each) => planned.has(stationKey(each)))
   const warnings = analysis.warnings.filter((warning) => warning.kind !== 'unknown-club' && ofToday(warning))
+  const changed = view.changes.find(({ clubId }) => clubId === session.open?.clubId)
   return (
     <>
+      {changed && (
+        <p className="quiet mb-0">
+          <ClubChange change={changed} golfer={golfer} />
+        </p>
+      )}
       {warnings.map((warning, i) => (
         <section key={i} className={`sheet advice${asksNow(warning) ? ' now' : ''}`} aria-label="Advice">
           <span>{warningSentence(warning, golfer, name)}</span>

@@ -36,7 +36,7 @@ const OwnLimits = dynamic(() => import('./own-limits'))
 type Props = { golfer: Golfer } & GapsView
 
 /** The stair of the bag, with the evidence of the chosen step beside it. */
-export function Gaps({ golfer, bag, analysis, shots, firsts }: Props) {
+export function Gaps({ golfer, bag, analysis, shots, firsts, changes }: Props) {
   const found = finding(bag, analysis, golfer)
   const [chosen, setChosen] = useState(found.step)
   const clubs = bag.clubs.filter((club) => club.kind !== 'putter')
@@ -118,6 +118,7 @@ export function Gaps({ golfer, bag, analysis, shots, firsts }: Props) {
                 ({ longerId, shorterId }) => longerId === step.longerId && shorterId === step.shorterId,
               )?.fix
             }
+            changes={changes}
             name={name}
           />
         )}

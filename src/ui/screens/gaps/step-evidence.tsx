@@ -3,6 +3,7 @@ import type { BagAnalysis } from '@/core/analyse-bag'
 import { isMeasured, ZONES, type Step } from '@/core/gaps/step'
 import type { Golfer } from '@/core/golfer'
 import { STOCK_RULES } from '@/core/stock/stock-rules'
+import { ClubChange } from '../../shared/changes/club-changes'
 import { StationStrip } from '../../shared/drawing/station-strip'
 import { MARK_NAME, RULE_NAME } from '@/text/names'
 import { FIRST_NAME } from '@/text/refit'
@@ -12,6 +13,7 @@ import { leftOutReason, offCurveSentence } from '@/text/reasons'
 import { drawnStep, stepSentences, VERDICT_NAME } from '@/text/verdicts'
 import { LeaveOnPurpose } from './leave-on-purpose'
 import type { StationShots } from '@/views/bag-analysis'
+import type { ChangeSeen } from '@/views/changed-clubs'
 import { VerdictBadge } from './verdict-badge'
 import { atStation, fullSwingOf, isOf } from '@/core/station'
 
@@ -22,11 +24,12 @@ type Props = {
   shots: StationShots
   /** What comes first before anything is done about it, where it is a trouble. */
   first: FirstFix | undefined
+  changes: readonly ChangeSeen[]
   name: (id: string) => string
 }
 
 /** What carries the verdict of one step: its interval and limits, the shots of both clubs, and the other schools. */
-export function StepEvidence({ golfer, step, analysis, shots, first, name }: Props) {
+export function StepEvidence({ golfer, step, analysis, shots, first, changes, name }: Props) {
   const sides = [step.longerId, step.shorterId].map((id) => ({
     id,
     stock: atStation(analysis.stocks, fullSwingOf(id)),
@@ -94,6 +97,7 @@ export function StepEvidence({ golfer, step, analysis, shots, first, name }: Pro
       ))}
       {sides.map(({ id, stock }) => {
         const off = offCurveSentence(stock?.offCurve, golfer)
+        const changed = changes.find(({ clubId }) => clubId === id)
         return (
           <div key={id} className="side">
             <h3>{name(id)}</h3>
@@ -104,6 +108,11 @@ export function StepEvidence({ golfer, step, analysis, shots, first, name }: Pro
               shots={shots.filter(isOf(fullSwingOf(id)))}
             />
             {off && <p className="mb-1">{off}</p>}
+            {changed && (
+              <p className="mb-1">
+                <ClubChange change={changed} golfer={golfer} />
+              </p>
+            )}
             {stock && stock.leftOut.length > 0 && (
               <ul className="left-out">
                 {stock.leftOut.map((shot) => (

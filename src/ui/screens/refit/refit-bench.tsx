@@ -19,12 +19,14 @@ import {
 } from '@/text/refit'
 import { drawnStep, verdictWords } from '@/text/verdicts'
 import type { RefitView } from '@/views/refit-view'
+import { ClubChanges } from '../../shared/changes/club-changes'
 import { SvgDrawing } from '../../shared/drawing/svg-drawing'
 import { NoShotsYet } from '../../shared/shell/no-shots-yet'
 import { PageHead } from '../../shared/shell/page-head'
 import { PrintTitle } from '../../shared/shell/print-title'
 import { LeaveOnPurpose } from '../gaps/leave-on-purpose'
 import { KeptRefits } from './kept-refits'
+import { MarkDone } from './mark-done'
 import { onPaper } from './on-paper'
 import { WayCard } from './way-card'
 import { WorkOrder } from './work-order'
@@ -38,7 +40,7 @@ type Props = {
 } & RefitView
 
 /** What to do about the worst step, on paper: the stair as it is and as it would be, the ways, and a bench to try others on. */
-export function RefitBench({ golfer, bag, analysis, refit, tried, asked }: Props) {
+export function RefitBench({ golfer, bag, analysis, refit, tried, changes, asked }: Props) {
   const { gates, sameJobs, topEnd, bag: paper } = refit
   const first = refit.firsts.find(({ longerId }) => longerId === asked) ?? refit.firsts[0]
   const isFor = ({ troubles }: Proposal) => troubles.some(({ longerId }) => longerId === first?.longerId)
@@ -160,6 +162,8 @@ export function RefitBench({ golfer, bag, analysis, refit, tried, asked }: Props
         name={name}
         onChange={setFixes}
       />
+      <MarkDone golferId={golfer.id} fixes={fixes} name={name} onDone={() => setFixes([])} />
+      <ClubChanges golfer={golfer} changes={changes} name={name} />
       <KeptRefits golferId={golfer.id} fixes={fixes} tried={tried} name={name} onShow={setFixes} />
       <WorkOrder golfer={golfer} bag={bag} fixes={fixes} name={name} />
       <div className="visually-hidden">

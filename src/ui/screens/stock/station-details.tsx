@@ -9,7 +9,9 @@ import { count, len, lenUnit, percent } from '@/text/numbers'
 import { offCurveSentence } from '@/text/reasons'
 import { runSentence } from '@/text/run'
 import { day, daysAgo } from '@/text/days'
+import type { ChangeSeen } from '@/views/changed-clubs'
 import type { BesideStock } from './beside-stock'
+import { ClubChange } from '../../shared/changes/club-changes'
 import { InWind } from '../gaps/schools'
 import { ByHand } from './by-hand'
 import { LeftOutList } from './left-out-list'
@@ -21,11 +23,12 @@ type Props = {
   shots: StationShots
   name: (id: string) => string
   beside: BesideStock | undefined
+  change: ChangeSeen | undefined
   nowMs: number
 }
 
 /** What stands behind one stock: its shots, what was left out and why, and the number under every school. */
-export function StationDetails({ golfer, title, stock, shots, name, beside, nowMs }: Props) {
+export function StationDetails({ golfer, title, stock, shots, name, beside, change, nowMs }: Props) {
   const off = offCurveSentence(stock.offCurve, golfer)
   const { missed, model, sdM, restedByM } = stock
   const run = ordinaryRun(stock)
@@ -81,6 +84,12 @@ export function StationDetails({ golfer, title, stock, shots, name, beside, nowM
             It is made of the newest {stock.count + stock.leftOut.length} of{' '}
             {count(stock.count + stock.leftOut.length + stock.older, 'shot')} of twelve months: older ones
             would change it by less than a day does.
+          </p>
+        )}
+        {change && (
+          <p>
+            {name(change.clubId)}: <ClubChange change={change} golfer={golfer} /> Shots from before stay with
+            what it was.
           </p>
         )}
         {newestMs > 0 && <p>The newest shot is {daysAgo(newestMs, nowMs)}.</p>}

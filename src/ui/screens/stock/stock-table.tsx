@@ -19,6 +19,8 @@ import { STOCK_COLUMNS, type StockColumn } from '@/text/stock-columns'
 import { statedAir } from '@/text/set-up'
 import { clubNames, RULE_NAME, stationName, swingName } from '@/text/names'
 import { around, count, len } from '@/text/numbers'
+import { day } from '@/text/days'
+import type { ChangeSeen } from '@/views/changed-clubs'
 import type { StockView } from '@/views/stock-view'
 import { OpenSetUps } from './open-set-ups'
 import { StationDetails } from './station-details'
@@ -26,13 +28,24 @@ import styles from './stock.module.css'
 import { atStation, FULL_SWING, isOf, stationKey } from '@/core/station'
 
 /** Every station with what its solid shots say; a station opens to the shots behind it. */
-export function StockTable({ golfer, bag, analysis, shots, setUps, airs, beside, nowMs }: StockView) {
+export function StockTable({
+  golfer,
+  bag,
+  analysis,
+  shots,
+  changes,
+  setUps,
+  airs,
+  beside,
+  nowMs,
+}: StockView) {
   const { stocks, warnings } = analysis
   const [opened, setOpened] = useState<string | null>(null)
   const clubs = new Map(bag.clubs.map((club) => [club.id, club]))
   const name = clubNames(bag)
   const hit = stocks.filter(isHit)
   const besideOf = (stock: Stock) => atStation(beside, stock)
+  const changeOf = ({ clubId }: Stock) => changes.find((each) => each.clubId === clubId)
   const without = stocks.filter((stock) => stock.swing === FULL_SWING && !isHit(stock))
   const lastYear = without.filter((stock) => besideOf(stock)?.old)
   const notHit = without.filter((stock) => !besideOf(stock)?.old)
@@ -112,6 +125,7 @@ export function StockTable({ golfer, bag, analysis, shots, setUps, airs, beside,
                     columns={columns}
                     club={clubs.get(stock.clubId)}
                     beside={besideOf(stock)}
+                    change={changeOf(stock)}
                     opened={opened === key}
                     onOpen={() => setOpened(opened === key ? null : key)}
                   />
@@ -125,6 +139,7 @@ export function StockTable({ golfer, bag, analysis, shots, setUps, airs, beside,
                           shots={shots.filter(isOf(stock))}
                           name={name}
                           beside={besideOf(stock)}
+                          change={changeOf(stock)}
                           nowMs={nowMs}
                         />
                       </td>
@@ -150,11 +165,12 @@ type RowProps = {
   columns: StockColumn[]
   club: OwnedClub | undefined
   beside: BesideStock | undefined
+  change: ChangeSeen | undefined
   opened: boolean
   onOpen: () => void
 }
 
-function StockRow({ golfer, stock, columns, club, beside, opened, onOpen }: RowProps) {
+function StockRow({ golfer, stock, columns, club, beside, change, opened, onOpen }: RowProps) {
   const partial = stock.swing !== FULL_SWING
   return (
     <tr className={partial ? 'partial' : ''}>
@@ -170,6 +186,7 @@ function StockRow({ golfer, stock, columns, club, beside, opened, onOpen }: RowP
           )}{' '}
           {!partial && club?.loftDeg != null && <span className="quiet fw-normal">{club.loftDeg}°</span>}
         </button>
+        {!partial && change && <small className="quiet changed">changed {day(change.sinceMs)}</small>}
       </th>
       <td className="carry">
         {stock.byHand ? (
@@ -184,7 +201,11 @@ function StockRow({ golfer, stock, columns, club, beside, opened, onOpen }: RowP
           </>
         ) : stock.carryM === undefined ? (
           <span className="quiet fw-normal">
-            {beside?.old ? `last year, ${count(beside.old.shots, 'shot')}` : 'not hit'}
+            {change?.expected && !partial
+              ? `not hit since, ${len(change.expected.carryM, golfer, 1)} expected`
+              : beside?.old
+                ? `last year, ${count(beside.old.shots, 'shot')}`
+                : 'not hit'}
           </span>
         ) : (
           len(stock.carryM, golfer, 1)

@@ -1,21 +1,29 @@
-import { golferOfPage, pageDatabase } from '@/http/golfer-of-page'
+import { dataNow, golferOfPage, said, type Asked } from '@/http/golfer-of-page'
 import { bagOf } from '@/store/bags'
 import { knownLabels } from '@/store/club-labels'
 import { ClubNames } from '@/ui/screens/bag/club-names'
+import { BagAsItWas } from '@/ui/screens/bag/bag-as-it-was'
 import { BagBench } from '@/ui/screens/bag/bag-bench'
 import { ChooseTemplate } from '@/ui/screens/bag/choose-template'
+import { bagAsItWas, bagMoments } from '@/views/bag-as-it-was'
 import { PageHead } from '@/ui/shared/shell/page-head'
 
 export const metadata = { title: 'Bag' }
 
-export default async function BagPage({ params }: { params: Promise<{ golferId: string }> }) {
+type Props = { params: Promise<{ golferId: string }>; searchParams: Asked<'until'> }
+
+export default async function BagPage({ params, searchParams }: Props) {
   const golfer = golferOfPage((await params).golferId)
-  const bag = bagOf(pageDatabase(), golfer.id)
+  const [db, nowMs] = dataNow()
+  const untilMs = Number(said((await searchParams).until))
+  const then = untilMs > 0 && untilMs <= nowMs ? bagAsItWas(db, golfer, untilMs) : null
+  if (then) return <BagAsItWas golfer={golfer} untilMs={untilMs} {...then} />
+  const bag = bagOf(db, golfer.id)
   if (bag)
     return (
       <>
-        <BagBench golferId={golfer.id} bag={bag} />
-        <ClubNames golferId={golfer.id} bag={bag} names={knownLabels(pageDatabase(), golfer.id)} />
+        <BagBench golferId={golfer.id} bag={bag} moments={bagMoments(db, golfer)} />
+        <ClubNames golferId={golfer.id} bag={bag} names={knownLabels(db, golfer.id)} />
       </>
     )
   return (
