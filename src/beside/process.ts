@@ -46,4 +46,5 @@ process.on('message', (asked: Asked) => {
 process.on('disconnect', () => process.exit())
 // A key that ends the server in a terminal is sent to this process as well: the server says when it ends.
 process.on('SIGINT', () => {})
-process.send?.('ready')
+// The server may be gone before this is up.
+if (process.connected) process.send?.('ready')

@@ -18,7 +18,9 @@ function hitBeforeAndAfter() {
     takeShot(db, {
       id: id as ShotId,
       sessionId,
-      source: 'typed',
+      source: 'monitor',
+      clubLabel: null,
+      heldBecause: null,
       clubId: club,
       swing: 'full',
       hitMs: NOW_MS + hours * HOUR,

@@ -32,7 +32,9 @@ function bentNine() {
       takeShot(db, {
         id: `shot-${made++}` as ShotId,
         sessionId,
-        source: 'typed',
+        source: 'monitor',
+        clubLabel: null,
+        heldBecause: null,
         clubId: id,
         swing: 'full',
         hitMs: atMs + i * 30_000,

@@ -61,6 +61,56 @@ test.describe('on the demo', () => {
     )
   })
 
+  test('a club is bent by key, ordered, marked done, hit nine times, and what came stands beside what was expected', async ({
+    page,
+    banco,
+  }) => {
+    await page.goto(`${banco.address}/golfers/demo-tilda/refit`)
+    await page.getByRole('button', { name: 'Clear the bench' }).click()
+    await page.getByRole('button', { name: '9-iron stronger' }).focus()
+    await page.keyboard.press('Enter')
+    await page.keyboard.press('Enter')
+    await expect(page.getByRole('region', { name: 'Work order' })).toContainText('40°')
+    await page.getByRole('button', { name: 'It was done' }).focus()
+    await page.keyboard.press('Enter')
+    const when = page.getByLabel('Since when the clubs are so')
+    const now = await when.inputValue()
+    await when.fill('2099-05-04T10:00')
+    await page.getByRole('button', { name: 'Mark it done' }).click()
+    await expect(page.getByText('That is yet to come')).toBeVisible()
+    await when.fill(now)
+    await page.getByRole('button', { name: 'Mark it done' }).focus()
+    await page.keyboard.press('Enter')
+    const done = page.getByRole('region', { name: 'What was done to clubs' })
+    await expect(done).toContainText(
+      /9-iron made 1° strong on .*: 108\.6 ± 2\.2 before, 111\.0 ± 3\.5 expected, not hit since/,
+    )
+    expect(await axeFindings(page)).toEqual([])
+
+    await page.goto(`${banco.address}/golfers/demo-tilda/bay`)
+    await page.getByRole('button', { name: /9-iron/ }).first().click()
+    await expect(page.getByRole('heading', { level: 1 })).toContainText('9-iron')
+    await expect(page.getByText('111.0 ± 3.5 expected, not hit since')).toBeVisible()
+    for (const carry of [112, 115, 109, 113, 110, 114, 111, 116, 112]) {
+      await page.keyboard.type(String(carry))
+      await page.keyboard.press('Enter')
+    }
+    await expect(page.getByText(/expected, 112\.4 ± .* after 9 shots: as expected/)).toBeVisible()
+
+    for (const at of ['stock', 'gaps', 'refit']) {
+      await page.goto(`${banco.address}/golfers/demo-tilda/${at}`)
+      if (at === 'stock') await page.getByRole('button', { name: /9-iron/ }).first().click()
+      if (at === 'gaps') await page.getByRole('button', { name: /^9-iron to P-wedge/ }).click()
+      await expect(page.getByText(/111\.0 ± 3\.5 expected, 112\.4 ± .* after 9 shots/)).toBeVisible()
+    }
+    await page.goto(`${banco.address}/golfers/demo-tilda/bag`)
+    await page.getByRole('link', { name: /^As it was until/ }).click()
+    await expect(page.getByRole('row', { name: /^9-iron 41° 108\.6/ })).toBeVisible()
+    await page.goto(`${banco.address}/golfers/demo-tilda/refit`)
+    await page.getByRole('button', { name: /take back what was done to the 9-iron/ }).click()
+    await expect(done).toBeHidden()
+  })
+
   test('on a phone the bench is used by thumb', async ({ page, banco }) => {
     await page.setViewportSize({ width: 390, height: 844 })
     await page.goto(`${banco.address}/golfers/demo-tilda/refit`)
