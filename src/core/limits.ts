@@ -43,6 +43,7 @@ export const LIMITS = {
   clubLengthM: { least: 0.6, most: 1.35 },
   bounceDeg: { least: -5, most: 25 },
   sleeveDeg: { least: 0, most: 4 },
+  longerM: { least: -0.06, most: 0.06 },
   turnDeg: { least: -4, most: 4 },
   liking: { least: 1, most: 5 },
   gripDownCm: { least: 0, most: 15 },

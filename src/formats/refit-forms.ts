@@ -31,6 +31,7 @@ const FIX = Joi.alternatives(
     'clubId',
     'loftDeg',
   ),
+  Joi.object({ kind: Joi.valid('length').required(), clubId, longerM: within(LIMITS.longerM).required() }),
   Joi.object({ kind: Joi.valid('grip').required(), clubId, cm: within(LIMITS.gripDownCm).required() }),
 )
 

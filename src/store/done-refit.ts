@@ -2,13 +2,16 @@ import type { ClubDetails, OwnedClub } from '@/core/bag/bag'
 import { kindBetween, MOST_CLUBS } from '@/core/bag/club'
 import type { ClubId, GolferId } from '@/core/ids'
 import { LETTERS } from '@/core/limits'
-import { isTurn, type Fix, type Turn } from '@/core/refit/fixes'
+import { isTurn, type Fix } from '@/core/refit/fixes'
 import { bagOf, putInBag, withClub } from './bags'
 import { changeClubSince, clubByName, clubsOf, insertClub } from './clubs'
 import type { Database } from './database'
 
 /** Why fixes cannot be done to the bag as it is, and at which club. */
-export type NotDone = { because: 'no-bag' | 'unknown' | 'too-early' | 'no-loft' | 'too-many'; club?: string }
+export type NotDone = {
+  because: 'no-bag' | 'unknown' | 'too-early' | 'no-loft' | 'no-length' | 'too-many'
+  club?: string
+}
 class Broken extends Error {
   constructor(readonly said: NotDone) {
     super(said.because)
@@ -28,7 +31,10 @@ export function doRefit(
 ): NotDone | null {
   try {
     db.transaction(() => {
-      for (const fix of fixes) if (isTurn(fix)) turn(db, golferId, fix, sinceMs)
+      const changed = new Set(
+        fixes.flatMap((fix) => (isTurn(fix) || fix.kind === 'length' ? [fix.clubId] : [])),
+      )
+      for (const clubId of changed) change(db, ownClub(db, golferId, clubId), golferId, fixes, sinceMs)
       if (fixes.some(({ kind }) => kind === 'drop' || kind === 'add' || kind === 'swap'))
         changeBag(db, golferId, fixes, sinceMs)
     }).immediate()
@@ -39,23 +45,28 @@ export function doRefit(
   }
 }
 
-function turn(db: Database, golferId: GolferId, { kind, clubId, degrees }: Turn, sinceMs: number): void {
-  const club = ownClub(db, golferId, clubId)
-  if (club.loftDeg === null) throw new Broken({ because: 'no-loft', club: club.name })
-  const { bounceDeg } = club.build
-  const build =
-    kind === 'bend' && bounceDeg !== undefined
-      ? { ...club.build, bounceDeg: bounceDeg + degrees }
-      : club.build
-  const { name, kind: what } = club
-  const said = changeClubSince(
-    db,
-    golferId,
-    clubId,
-    { name, kind: what, loftDeg: club.loftDeg + degrees, build },
-    sinceMs,
-  )
-  if (said !== 'changed') throw new Broken({ because: 'too-early', club: name })
+/** One new set-up of a club with all that was done to it. */
+function change(
+  db: Database,
+  { id, name, kind, loftDeg, build }: OwnedClub,
+  golferId: GolferId,
+  fixes: readonly Fix[],
+  sinceMs: number,
+): void {
+  const club = { name, kind, loftDeg, build: { ...build } }
+  for (const fix of fixes) {
+    if (isTurn(fix) && fix.clubId === id) {
+      if (club.loftDeg === null) throw new Broken({ because: 'no-loft', club: name })
+      club.loftDeg += fix.degrees
+      if (fix.kind === 'bend' && club.build.bounceDeg !== undefined) club.build.bounceDeg += fix.degrees
+    }
+    if (fix.kind === 'length' && fix.clubId === id) {
+      if (club.build.lengthM === undefined) throw new Broken({ because: 'no-length', club: name })
+      club.build.lengthM += fix.longerM
+    }
+  }
+  if (changeClubSince(db, golferId, id, club, sinceMs) !== 'changed')
+    throw new Broken({ because: 'too-early', club: name })
 }
 
 function changeBag(db: Database, golferId: GolferId, fixes: readonly Fix[], sinceMs: number): void {

@@ -3,16 +3,14 @@ import type { Units } from '@/core/golfer'
 import { Z90 } from '@/core/math/z90'
 import type { CameOf, ExpectedCarry } from '@/core/refit/after-change'
 import { len, lenUnit, listed, count } from './numbers'
-import { turned } from './refit'
+import { lengthened, turned } from './refit'
 
 /** "bent 1° strong and 0.5 in longer". Where a loft was turned, whether by a bend or a sleeve is the club's kind to say. */
 export function changeWords({ degrees, longerM, shaft, lie }: ClubChange): string {
-  const inches = longerM === undefined ? 0 : longerM / 0.0254
   return listed(
     [
       degrees !== undefined && `made ${turned(degrees)}`,
-      longerM !== undefined &&
-        `made ${Number(Math.abs(inches).toFixed(2))} in ${inches > 0 ? 'longer' : 'shorter'}`,
+      longerM !== undefined && `made ${lengthened(longerM)}`,
       shaft && 'given another shaft',
       lie && 'set to another lie',
     ].filter((each) => typeof each === 'string'),

@@ -4,9 +4,13 @@ import type { ClubId } from '@/core/ids'
 import type { Caution } from '@/core/refit/cautions'
 import type { Fix } from '@/core/refit/fixes'
 import { FEWEST_TO_REFIT, type Shut } from '@/core/refit/gate'
-import type { FirstFix, SameJob } from '@/core/refit/refit'
+import type { Ladder, SameJob } from '@/core/refit/bag-sense'
+import type { FirstFix } from '@/core/refit/refit'
 import type { Proposal, Way } from '@/core/refit/propose'
 import { Z90 } from '@/core/math/z90'
+import type { LightBag } from '@/core/refit/light-bag'
+import { BOUNCE_FOR } from '@/core/refit/bounce'
+import type { Turf } from '@/core/flight/ground'
 import type { TopEnd } from '@/core/refit/top-end'
 import { len, lenUnit, listed } from './numbers'
 
@@ -21,6 +25,10 @@ export const WAY_NAME: Record<Way, string> = {
 /** "2° weak", "1.5° strong". */
 export const turned = (degrees: number): string =>
   `${Number(Math.abs(degrees).toFixed(1))}° ${degrees > 0 ? 'weak' : 'strong'}`
+
+/** "0.5 in longer". Lengths of clubs are said in inches everywhere. */
+export const lengthened = (longerM: number): string =>
+  `${Number((Math.abs(longerM) / 0.0254).toFixed(2))} in ${longerM > 0 ? 'longer' : 'shorter'}`
 
 /** "Bend the 8-iron 2° weak". */
 export function fixSentence(fix: Fix, name: Name): string {
@@ -39,6 +47,8 @@ export function fixSentence(fix: Fix, name: Name): string {
         : `take the ${name(fix.clubId)} off the rack`
     case 'grip':
       return `grip the ${name(fix.clubId)} down by ${fix.cm} cm`
+    case 'length':
+      return `make the ${name(fix.clubId)} ${lengthened(fix.longerM)}`
   }
 }
 
@@ -106,6 +116,10 @@ export function cautionSentence(caution: Caution, name: Name): string {
     }
     case 'sleeve-turns-face':
       return `The sleeve of the ${name(caution.clubId)} turns its face as well.`
+    case 'length': {
+      const points = Math.round((Math.abs(caution.longerM) / 0.0254) * 6)
+      return `The ${name(caution.clubId)} swings about ${points} points ${caution.longerM > 0 ? 'heavier and stands more upright' : 'lighter and stands flatter'}: never the first choice for a gap.`
+    }
     case 'measure-it-first':
       return `What a club of ${caution.loftDeg}° carries is only supposed: of another model, hit it first.`
     case 'lofts-not-measured':
@@ -138,6 +152,48 @@ export function topEndSentence({ aheadM, is }: TopEnd, units: Units): string {
   return is === 'look'
     ? `${ahead}: worth a look.`
     : `${ahead}: look at the driver first, its loft and its strike.`
+}
+
+const clubsNamed = (ids: readonly ClubId[], name: Name): string => listed(ids.map((id) => `the ${name(id)}`))
+
+/** "Ten clubs do what your twelve do, but for 114 to 127 yd: leave the 50° wedge and the 7-wood at home." */
+export function lightBagSentence({ dropped, keeps, holes }: LightBag, name: Name, units: Units): string {
+  const but =
+    holes.length === 0
+      ? ''
+      : `, but for ${listed(holes.map(([from, to]) => `${len(from, units)} to ${len(to, units)}`))} ${units.lengthUnit}`
+  return `A light bag: ${keeps} clubs do what your ${keeps + dropped.length} do${but}. At home: ${clubsNamed(dropped, name)}.`
+}
+
+/** "The 5-wood and the 7-wood land too flat to hold a green: judge them on total." */
+export const runUpSentence = (ids: readonly ClubId[], name: Name): string =>
+  `${capital(clubsNamed(ids, name))} ${ids.length === 1 ? 'lands too flat or runs too far' : 'land too flat or run too far'} to hold a green on normal ground: for the tee and for running up, on total.`
+
+export const reachDriverSentence = (ids: readonly ClubId[], name: Name): string =>
+  `With its run ${clubsNamed(ids, name)} ${ids.length === 1 ? 'reaches' : 'reach'} what the driver carries: two clubs for one distance where the ground runs.`
+
+/** "Between the P-wedge and the 56° wedge a degree is 2.95 yd: one of 51° of the same model would carry about 86.8." */
+export const ladderSentence = (
+  { longerId, shorterId, mPerDeg, loftDeg, carryM }: Ladder,
+  name: Name,
+  units: Units,
+): string =>
+  `Between the ${name(longerId)} and the ${name(shorterId)} a degree is ${len(mPerDeg, units, 2)} ${units.lengthUnit}: one of ${Number(loftDeg.toFixed(1))}° of the same model would carry about ${len(carryM, units, 1)}; of another model, measure it first.`
+
+/** What a wedge's bounce is on the golfer's turf. */
+export const bounceSentence = (
+  club: string,
+  bounceDeg: number,
+  much: 'much' | 'little',
+  turf: Turf,
+): string =>
+  much === 'much'
+    ? `${bounceDeg}° of bounce on the ${club} are much for ${TURF_WORD[turf]}: about ${BOUNCE_FOR[turf]}° suit it, more where you dig.`
+    : `${bounceDeg}° of bounce on the ${club} are little for ${TURF_WORD[turf]}: about ${BOUNCE_FOR[turf]}° suit it, less where you sweep.`
+const TURF_WORD: Record<Turf, string> = {
+  firm: 'firm turf and tight lies',
+  normal: 'ordinary turf',
+  soft: 'soft turf and fluffy sand',
 }
 
 /** Names of clubs on paper, also of those that nobody has yet. */

@@ -6,6 +6,8 @@ import type { Stock } from '@/core/stock/stock'
 import { bagInput, comparingAir } from '@/store/bag-input'
 import type { Database } from '@/store/database'
 import { triedOf, type TriedRefit } from '@/store/tried-refits'
+import { dayOf } from '@/store/course-days'
+import type { Turf } from '@/core/flight/ground'
 import { comparedBag } from './bag-analysis'
 import type { ChangeSeen } from './changed-clubs'
 import { daysOfClubs, stocksOfRack } from './refit-of'
@@ -16,6 +18,8 @@ export type RefitView = {
   analysis: Pick<BagAnalysis, 'steps' | 'stocks'>
   refit: Refit
   tried: TriedRefit[]
+  /** The turf that the golfer plays on, as it was last said. */
+  turf: Turf
   changes: ChangeSeen[]
 }
 
@@ -32,10 +36,15 @@ export function refitView(db: Database, golfer: Golfer, nowMs: number): RefitVie
       analysis,
       rackStocks: rackStocks(db, golfer, bag, nowMs),
       days: daysOfClubs(shots),
-      rules: schoolRules(golfer),
+      rules: {
+        ...schoolRules(golfer),
+        toleranceM: golfer.toleranceM,
+        ...(golfer.goalZoneM && { goalZoneM: golfer.goalZoneM }),
+      },
     }),
     tried: triedOf(db, golfer.id),
     changes,
+    turf: dayOf(db, golfer.id)?.day.turf ?? 'normal',
   }
 }
 

@@ -1,6 +1,7 @@
 import type { ClubKind } from '../bag/club'
 import type { ClubChange } from '../bag/club-set-up'
-import { HALF_INCH_M, type PerDegree } from './per-degree'
+import { carryByLength } from './length'
+import type { PerDegree } from './per-degree'
 import { Z90 } from '../math/z90'
 
 /** What a club carried before it was changed. Metres. */
@@ -8,7 +9,6 @@ export type Before = { kind: ClubKind; carryM: number; varianceM2: number; perDe
 /** What it should carry since, with one standard deviation. */
 export type ExpectedCarry = { carryM: number; sdM: number }
 
-const HALF_INCH = 0.0127
 /** A clubmaker, a day and a strike are never quite the same again: as a share of the carry. */
 const CHANGED_SD = 0.015
 /** What another shaft or lie does, nobody knows beforehand: as a share of the carry, from memory. */
@@ -19,7 +19,7 @@ export function expectedAfter(
   { kind, carryM, varianceM2, perDegree }: Before,
   { degrees = 0, longerM = 0, shaft, lie }: ClubChange,
 ): ExpectedCarry {
-  const longer = kind === 'putter' ? 0 : (HALF_INCH_M[kind] * longerM) / HALF_INCH
+  const longer = carryByLength(kind, carryM, longerM)
   const expectedM = carryM - perDegree.mPerDeg * degrees + longer
   return {
     carryM: Math.max(1, expectedM),

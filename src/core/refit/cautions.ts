@@ -11,6 +11,8 @@ export type Caution =
   /** A degree of loft is a degree of bounce. */
   | { kind: 'bounce'; clubId: ClubId; degrees: number; leavesDeg?: number }
   | { kind: 'sleeve-turns-face'; clubId: ClubId }
+  /** A longer club swings heavier and stands more upright; a shorter one the other way. */
+  | { kind: 'length'; clubId: ClubId; longerM: number }
   /** What is only supposed of a club that was not hit. */
   | { kind: 'measure-it-first'; loftDeg: number }
   | { kind: 'lofts-not-measured' }
@@ -19,8 +21,9 @@ export type Caution =
 export function cautionsOf(fixes: readonly Fix[], clubs: readonly RefitClub[]): Caution[] {
   const clubOf = (id: ClubId) => clubs.find((club) => club.id === id)
   const bends = fixes.flatMap((fix) => (fix.kind === 'bend' ? [fix] : []))
+  const byClubmaker = fixes.some(({ kind }) => kind === 'bend' || kind === 'length')
   return [
-    ...(bends.length > 0 ? [{ kind: 'clubmaker' as const }] : []),
+    ...(byClubmaker ? [{ kind: 'clubmaker' as const }] : []),
     ...bends.flatMap(({ clubId, degrees }): Caution[] => {
       const club = clubOf(clubId)
       const head: Head | 'not-known' = club?.head ?? 'not-known'
@@ -31,7 +34,11 @@ export function cautionsOf(fixes: readonly Fix[], clubs: readonly RefitClub[]): 
       ]
     }),
     ...fixes.flatMap((fix): Caution[] =>
-      fix.kind === 'sleeve' ? [{ kind: 'sleeve-turns-face', clubId: fix.clubId }] : [],
+      fix.kind === 'sleeve'
+        ? [{ kind: 'sleeve-turns-face', clubId: fix.clubId }]
+        : fix.kind === 'length'
+          ? [{ kind: 'length', clubId: fix.clubId, longerM: fix.longerM }]
+          : [],
     ),
     ...fixes.filter(isPurchase).flatMap((fix): Caution[] => {
       const loftDeg = fix.kind === 'swap' || fix.kind === 'add' ? fix.loftDeg : undefined

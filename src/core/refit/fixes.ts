@@ -10,6 +10,8 @@ export type Fix =
   /** A club that is not in the bag: one of the rack, or a new one at a loft. */
   | { kind: 'add'; clubId?: ClubId; loftDeg?: number }
   | { kind: 'grip'; clubId: ClubId; cm: number }
+  /** A longer or a shorter shaft, longer positive: never the first choice for a gap. */
+  | { kind: 'length'; clubId: ClubId; longerM: number }
 
 /** What it costs on the scale of even steps: work at a club, a club bought. */
 export const PRICE = { perDegree: 0.1, bought: 0.3 }

@@ -7,6 +7,7 @@ import type { ClubId } from '../ids'
 import { phi } from '../math/normal'
 import { yards } from '../units'
 import type { Fix } from './fixes'
+import { carryByLength } from './length'
 import type { PerDegree } from './per-degree'
 import type { RefitClub } from './refit-club'
 
@@ -77,6 +78,8 @@ function withFix(bag: PaperBag, fix: Fix): PaperBag {
           : newClub(bag.clubs, fix.loftDeg)
       return fresh ? { ...bag, clubs: inserted(bag.clubs, fresh) } : bag
     }
+    case 'length':
+      return changing(bag, fix.clubId, (club) => lengthened(club, fix.longerM))
     case 'grip': {
       const carryM = bag.clubs.find(({ club }) => club.id === fix.clubId)?.carryM
       if (!carryM) return bag
@@ -103,6 +106,12 @@ export function moved(each: PaperClub, degrees: number): PaperClub {
     carryM: carryM === null ? null : carryM - perDegree.mPerDeg * degrees,
     movedDeg: movedDeg + degrees,
   }
+}
+
+function lengthened(each: PaperClub, longerM: number): PaperClub {
+  if (each.carryM === null) return each
+  const more = carryByLength(each.club.kind, each.carryM, longerM)
+  return { ...each, carryM: each.carryM + more, supposedSdM: Math.hypot(each.supposedSdM, more / 2) }
 }
 
 function swapped(each: PaperClub, loftDeg: number): PaperClub {

@@ -2,6 +2,7 @@ import { linearRegression, mean } from 'simple-statistics'
 import { BALL, fly, type Launch } from '../flight/fly'
 import { REFERENCE_AIR, type Air } from '../flight/air'
 import { yards } from '../units'
+import { HALF_INCH_M } from './length'
 import { isOneModel, type RefitClub } from './refit-club'
 
 /** What one degree weaker takes off a carry, with one standard deviation; in metres. Negative where it adds. */
@@ -22,14 +23,6 @@ const BY_MODEL_BELOW_DEG = 25
 const MODEL_ALONE_SD_M = yards(1.5)
 const MODEL_SD_SHARE = 0.25
 const OWN = { fewest: 3, most: 5, departureM: yards(3), leastSdM: yards(0.15) }
-/** What half an inch of length carries (from memory of fitting practice). */
-export const HALF_INCH_M = {
-  driver: yards(2.3),
-  wood: yards(1.9),
-  hybrid: yards(1.6),
-  iron: yards(1.3),
-  wedge: yards(1),
-}
 
 /**
  * What a degree is worth to a club of this golfer: by the clubs of its model beside it, and by the flight of its own

@@ -1,20 +1,18 @@
 import type { BagAnalysis, Rules } from '../analyse-bag'
 import { MOST_CLUBS } from '../bag/club'
 import { measuredLaunch } from '../flight/measured-launch'
-import { airOfStock, ordinaryRun } from '../flight/station-run'
+import { airOfStock } from '../flight/station-run'
 import { isJudged, isMeasured } from '../gaps/step'
 import { schoolOf } from '../gaps/zones'
 import type { ClubId } from '../ids'
-import { Z90 } from '../math/z90'
 import { atStation, FULL_SWING, fullSwingOf } from '../station'
 import { isHit, type HitStock, type Stock } from '../stock/stock'
+import { bagSense, sdOf, type BagSense } from './bag-sense'
 import { gates, type DaysOfClubs, type Gate } from './gate'
 import { pairKey, type PaperBag, type PaperClub } from './paper-bag'
 import { perDegree, type PerDegree, type StandingClub } from './per-degree'
 import { propose, type Proposal } from './propose'
 import type { RefitClub } from './refit-club'
-import { keepWhich, sameJob, SAME_JOB_FROM, type KEPT_FOR } from './same-job'
-import { topEnd, type TopEnd } from './top-end'
 
 export type RefitInput = {
   /** The bag, longest first, putter and all. */
@@ -26,22 +24,14 @@ export type RefitInput = {
   rackStocks?: readonly Stock[]
   /** On how many days solid shots were hit with each club. */
   days: DaysOfClubs
-  rules?: Pick<Rules, 'stepSchool' | 'zonesM' | 'leftOnPurpose'>
-}
-
-export type SameJob = {
-  longerId: ClubId
-  shorterId: ClubId
-  probability: number
-  keep?: ClubId
-  because?: (typeof KEPT_FOR)[number]
+  rules?: Pick<Rules, 'stepSchool' | 'zonesM' | 'leftOnPurpose' | 'toleranceM' | 'goalZoneM'>
 }
 
 /** What comes before anything else is done about a trouble. */
 export type FirstFix = 'retest' | 'strike' | 'measure-lofts' | 'swing' | 'refit' | 'none'
 export type BeforeTrouble = { longerId: ClubId; shorterId: ClubId; fix: FirstFix }
 
-export type Refit = {
+export type Refit = BagSense & {
   /** The bag on paper, as it is. */
   bag: PaperBag
   freeSlots: number
@@ -49,8 +39,6 @@ export type Refit = {
   gates: Gate[]
   /** What stands first before each trouble, the worst one first. */
   firsts: BeforeTrouble[]
-  sameJobs: SameJob[]
-  topEnd: TopEnd | null
   proposals: Proposal[]
 }
 
@@ -75,8 +63,7 @@ export function refit(input: RefitInput): Refit {
       ...first,
       ...(first.fix === 'refit' && !proposals.some(isFor(first)) && { fix: 'none' as const }),
     })),
-    sameJobs: sameJobs(input),
-    topEnd: topEndOf(input),
+    ...bagSense(input, bag, gate),
     proposals,
   }
 }
@@ -204,65 +191,3 @@ function partialBetween(stocks: readonly Stock[], longerId: ClubId, shorterId: C
       swing !== FULL_SWING && carryM !== undefined && carryM > low + inset && carryM < high - inset,
   )
 }
-
-/** Neighbours that do the same job, as far as that is likely. */
-function sameJobs({ clubs, analysis }: RefitInput): SameJob[] {
-  return analysis.steps
-    .filter(isMeasured)
-    .flatMap(({ longerId, shorterId, stepM, lowM, highM, leftOnPurpose }): SameJob[] => {
-      const sides = [longerId, shorterId].map((id) => {
-        const stock = atStation(analysis.stocks, fullSwingOf(id))
-        return isHit(stock) ? { stock, club: clubs.find((club) => club.id === id) } : null
-      })
-      const [longer, shorter] = sides
-      if (!longer || !shorter || leftOnPurpose !== undefined) return []
-      const doing = { ...doingOf(shorter.stock), carryM: shorter.stock.carryM }
-      const probability = sameJob(
-        { ...doingOf(longer.stock), carryM: doing.carryM + stepM },
-        doing,
-        sdOf({ lowM, highM }),
-      )
-      if (probability === null || probability < SAME_JOB_FROM.probably) return []
-      const kept = keepWhich(keepingOf(longer), keepingOf(shorter))
-      return [
-        {
-          longerId,
-          shorterId,
-          probability,
-          ...(kept && { keep: kept.keep === 0 ? longerId : shorterId, because: kept.because }),
-        },
-      ]
-    })
-}
-
-/** How a stock lands and runs, as measured, else by the model. */
-export function doingOf(stock: HitStock): { landingDeg?: number; runM?: number } {
-  const landingDeg = stock.averages.landingDeg ?? stock.modelled?.landingDeg
-  const run = ordinaryRun(stock)
-  return { ...(landingDeg !== undefined && { landingDeg }), ...(run && { runM: run.runM }) }
-}
-
-function keepingOf({ stock, club }: { stock: HitStock; club: RefitClub | undefined }) {
-  const { landingDeg } = doingOf(stock)
-  const missed = stock.missed?.count ?? 0
-  return {
-    ...(stock.sdM !== undefined && { spread: stock.sdM / stock.carryM }),
-    ...(landingDeg !== undefined && { landingDeg }),
-    solidShare: stock.count / (stock.count + missed),
-    ...(club?.liking !== undefined && { liking: club.liking }),
-  }
-}
-
-function topEndOf({ clubs, analysis }: RefitInput): TopEnd | null {
-  const totals = (kinds: readonly string[]) =>
-    clubs.flatMap(({ id, kind }) => {
-      const stock = atStation(analysis.stocks, fullSwingOf(id))
-      const run = isHit(stock) ? ordinaryRun(stock) : null
-      return kinds.includes(kind) && run ? [{ totalM: run.totalM }] : []
-    })
-  const [driver] = totals(['driver'])
-  return driver ? topEnd(driver, totals(['wood', 'hybrid'])) : null
-}
-
-/** One standard deviation of what a 90% interval says. */
-const sdOf = ({ lowM, highM }: { lowM: number; highM: number }): number => (highM - lowM) / (2 * Z90)

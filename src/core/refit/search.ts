@@ -97,8 +97,8 @@ const sidesOf = ({ clubs }: PaperBag, { longerId, shorterId }: Trouble) =>
     PaperClub | undefined,
   ]
 
-/** Other lofts of a club's model, where no other club of the bag stands. */
-function otherLofts(loftDeg: number | null, clubs: readonly PaperClub[]): number[] {
+/** Other lofts of a club's model, where none of some other clubs stands. */
+export function otherLofts(loftDeg: number | null, clubs: readonly PaperClub[]): number[] {
   if (loftDeg === null) return []
   return Array.from({ length: 2 * SWAP_DEG + 1 }, (_, i) => loftDeg + i - SWAP_DEG).filter(
     (loft) =>

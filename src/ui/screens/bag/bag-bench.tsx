@@ -32,10 +32,13 @@ export function BagBench({ golferId, bag, moments }: Props) {
   const { problems, setProblems, submit } = useSubmit()
   const [edited, setEdited] = useState<OwnedClub | 'new' | null>(null)
   const clubs = moved?.of === bag ? moved.clubs : bag.clubs
+  const rack = [...bag.clubs, ...bag.rack].filter(({ id }) => !clubs.some((club) => club.id === id))
   const sensors = useSorting()
 
   const fill = async (next: OwnedClub[]) => {
     setMoved({ of: bag, clubs: next })
+    // While a bag is made up it may hold too many: nothing is kept until it does not.
+    if (next.length > MOST_CLUBS) return
     const clubIds = next.map((club) => club.id)
     if (!(await submit('PUT', `/api/golfers/${golferId}/slots`, { clubIds }))) setMoved(null)
   }
@@ -63,9 +66,11 @@ export function BagBench({ golferId, bag, moments }: Props) {
     <div className={styles.screen}>
       <PageHead
         title={
-          free === 0
-            ? 'Fourteen clubs: the bag is full'
-            : `${count(clubs.length, 'club')}, ${count(free, 'slot')} free`
+          free < 0
+            ? `${clubs.length} clubs, ${MOST_CLUBS} allowed: ${-free} over`
+            : free === 0
+              ? 'Fourteen clubs: the bag is full'
+              : `${count(clubs.length, 'club')}, ${count(free, 'slot')} free`
         }
         lede="Longest first: steps are taken between neighbours. Drag a club by its grip, or focus the grip and press Space, arrows, Space."
       >
@@ -77,6 +82,12 @@ export function BagBench({ golferId, bag, moments }: Props) {
         </Link>
       </PageHead>
       <Problems of={problems} />
+      {free < 0 && (
+        <p className="over" role="status">
+          Rule 4.1b allows {MOST_CLUBS}. The bag stays as it was until{' '}
+          {-free === 1 ? 'one is' : `${-free} are`} on the rack.
+        </p>
+      )}
       <Lacking clubs={clubs} />
       <div className="bag">
         <section className="sheet" aria-label="In the bag">
@@ -92,7 +103,7 @@ export function BagBench({ golferId, bag, moments }: Props) {
                     onRack={() => toRack(club.id)}
                   />
                 ))}
-                {Array.from({ length: free }, (_, i) => (
+                {Array.from({ length: Math.max(0, free) }, (_, i) => (
                   <li key={i} className="slot empty">
                     <span className="place num">{clubs.length + i + 1}</span>
                     <span>free</span>
@@ -121,11 +132,11 @@ export function BagBench({ golferId, bag, moments }: Props) {
           )}
           <section className="sheet" aria-label="On the rack">
             <h2>On the rack</h2>
-            {bag.rack.length === 0 ? (
+            {rack.length === 0 ? (
               <p className="quiet p-3 mb-0">Clubs that are not in the bag stay here with all their shots.</p>
             ) : (
               <ul className="slots">
-                {bag.rack.map((club) => (
+                {rack.map((club) => (
                   <li key={club.id} className="slot">
                     <span />
                     <span />

@@ -1,3 +1,8 @@
+import type { Golfer } from '@/core/golfer'
+import { boughtBy, degreesOf } from '@/core/refit/fixes'
+import { coverOn, withFixes, type PaperBag } from '@/core/refit/paper-bag'
+import { count, fixed, percent } from '@/text/numbers'
+import { onPaper } from './on-paper'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
@@ -15,10 +20,13 @@ type Props = {
   tried: { name: string; fixes: Fix[] }[]
   name: (id: ClubId) => string
   onShow: (fixes: Fix[]) => void
+  /** The bag as it is, to set beside what was tried. */
+  paper: PaperBag
+  golfer: Golfer
 }
 
 /** What was tried, under names: put on the bench again, or thrown away. */
-export function KeptRefits({ golferId, fixes, tried, name, onShow }: Props) {
+export function KeptRefits({ golferId, fixes, tried, name, onShow, paper, golfer }: Props) {
   const router = useRouter()
   const [called, setCalled] = useState('')
   const { problems, setProblems, send } = useSubmit()
@@ -59,6 +67,7 @@ export function KeptRefits({ golferId, fixes, tried, name, onShow }: Props) {
         </Button>
       </Form>
       <Problems of={problems} />
+      <Compared tried={tried} fixes={fixes} name={name} paper={paper} golfer={golfer} />
       <ul>
         {tried.map((each) => (
           <li key={each.name}>
@@ -85,5 +94,56 @@ export function KeptRefits({ golferId, fixes, tried, name, onShow }: Props) {
         ))}
       </ul>
     </section>
+  )
+}
+
+type ComparedProps = Pick<Props, 'tried' | 'fixes' | 'name' | 'paper' | 'golfer'>
+
+/** What was tried side by side with the bag as it is and what lies on the bench: steps, price, the widest step, cover. */
+function Compared({ tried, fixes, name, paper, golfer }: ComparedProps) {
+  if (tried.length === 0) return null
+  const ways = [
+    { name: 'as it is', fixes: [] },
+    ...(fixes.length > 0 ? [{ name: 'on the bench', fixes }] : []),
+    ...tried,
+  ]
+  return (
+    <div className="compared">
+      <table className="table table-sm num mb-0">
+        <caption className="visually-hidden">What was tried, side by side</caption>
+        <thead>
+          <tr>
+            <th>Bag</th>
+            <th>Likely even</th>
+            <th>Work</th>
+            <th>To buy</th>
+            <th>Widest step</th>
+            <th>Covered</th>
+          </tr>
+        </thead>
+        <tbody>
+          {ways.map((way) => {
+            const { after, steps } = onPaper(paper, way.fixes, golfer, name)
+            const widest = steps.toSorted((a, b) => b.drawn - a.drawn)[0]
+            return (
+              <tr key={way.name}>
+                <th>{way.name}</th>
+                <td>
+                  {after.toFixed(1)} of {steps.length}
+                </td>
+                <td>{degreesOf(way.fixes) > 0 ? `${degreesOf(way.fixes)}°` : '–'}</td>
+                <td>{boughtBy(way.fixes) > 0 ? count(boughtBy(way.fixes), 'club') : '–'}</td>
+                <td>
+                  {widest
+                    ? `${fixed(widest.drawn, 0)} ${golfer.lengthUnit}, ${name(widest.longerId)} to ${name(widest.shorterId)}`
+                    : '–'}
+                </td>
+                <td>{percent(coverOn(withFixes(paper, way.fixes), golfer.toleranceM).cover)}</td>
+              </tr>
+            )
+          })}
+        </tbody>
+      </table>
+    </div>
   )
 }

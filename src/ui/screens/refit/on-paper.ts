@@ -100,11 +100,22 @@ function inBagOrder(after: ClubId[], before: ClubId[]): ClubId[] {
   return order
 }
 
-type OfClub = Extract<Fix, { clubId: ClubId }>['kind']
+type OfClub = Extract<Fix, { clubId: ClubId }>
+/** What a club may be besides bent or at home: one of these at a time. */
+export type Else = Extract<Fix, { kind: 'grip' | 'swap' | 'length' }>
+const isElse = (fix: Fix): fix is Else => fix.kind === 'grip' || fix.kind === 'swap' || fix.kind === 'length'
 
-/** The fixes with one kind of them for a club set anew; null takes it back. */
-export function changed(fixes: readonly Fix[], clubId: ClubId, kind: OfClub, fix: Fix | null): Fix[] {
-  const others = fixes.filter((each) => !(each.kind === kind && 'clubId' in each && each.clubId === clubId))
+/** The fixes with some kinds of them for a club set anew; null takes it back. */
+export function changed(
+  fixes: readonly Fix[],
+  clubId: ClubId,
+  kinds: readonly OfClub['kind'][],
+  fix: OfClub | null,
+): Fix[] {
+  const others = fixes.filter(
+    (each) =>
+      !('clubId' in each && each.clubId === clubId && (kinds as readonly string[]).includes(each.kind)),
+  )
   return fix === null ? others : [...others, fix]
 }
 
@@ -112,10 +123,10 @@ export function changed(fixes: readonly Fix[], clubId: ClubId, kind: OfClub, fix
 export function triedWith(fixes: readonly Fix[], clubId: ClubId) {
   const of = fixes.filter((fix) => 'clubId' in fix && fix.clubId === clubId)
   const turn = of.find(isTurn)
-  const grip = of.find((fix) => fix.kind === 'grip')
   return {
     degrees: turn?.degrees ?? 0,
-    cm: grip?.kind === 'grip' ? grip.cm : 0,
+    /** What is tried besides a turn: a grip, another loft or another length. */
+    else: of.find(isElse),
     dropped: of.some(({ kind }) => kind === 'drop'),
   }
 }

@@ -9,14 +9,7 @@ import type { Fix } from '@/core/refit/fixes'
 import type { Proposal } from '@/core/refit/propose'
 import { refitStair } from '@/draw/refit-stair'
 import { fixed } from '@/text/numbers'
-import {
-  FIRST_NAME,
-  paperNames,
-  proposalSentence,
-  sameJobSentence,
-  SHUT_SENTENCE,
-  topEndSentence,
-} from '@/text/refit'
+import { FIRST_NAME, paperNames, proposalSentence, SHUT_SENTENCE } from '@/text/refit'
 import { drawnStep, verdictWords } from '@/text/verdicts'
 import type { RefitView } from '@/views/refit-view'
 import { ClubChanges } from '../../shared/changes/club-changes'
@@ -31,6 +24,7 @@ import { onPaper } from './on-paper'
 import { WayCard } from './way-card'
 import { WorkOrder } from './work-order'
 import { Workbench } from './workbench'
+import { WorthKnowing } from './worth-knowing'
 import styles from './refit.module.css'
 
 type Props = {
@@ -40,8 +34,8 @@ type Props = {
 } & RefitView
 
 /** What to do about the worst step, on paper: the stair as it is and as it would be, the ways, and a bench to try others on. */
-export function RefitBench({ golfer, bag, analysis, refit, tried, changes, asked }: Props) {
-  const { gates, sameJobs, topEnd, bag: paper } = refit
+export function RefitBench({ golfer, bag, analysis, refit, tried, turf, changes, asked }: Props) {
+  const { gates, bag: paper } = refit
   const first = refit.firsts.find(({ longerId }) => longerId === asked) ?? refit.firsts[0]
   const isFor = ({ troubles }: Proposal) => troubles.some(({ longerId }) => longerId === first?.longerId)
   const proposals = refit.proposals.toSorted((a, b) => Number(isFor(b)) - Number(isFor(a)))
@@ -140,17 +134,7 @@ export function RefitBench({ golfer, bag, analysis, refit, tried, changes, asked
               />
             </section>
           )}
-          {(sameJobs.length > 0 || topEnd) && (
-            <section className="sheet way">
-              <h2>Worth knowing</h2>
-              <ul>
-                {sameJobs.map((each) => (
-                  <li key={each.longerId}>{sameJobSentence(each, name)}</li>
-                ))}
-                {topEnd && <li>{topEndSentence(topEnd, golfer)}</li>}
-              </ul>
-            </section>
-          )}
+          <WorthKnowing golfer={golfer} bag={bag} refit={refit} turf={turf} name={name} />
         </div>
       </div>
       <Workbench
@@ -164,7 +148,15 @@ export function RefitBench({ golfer, bag, analysis, refit, tried, changes, asked
       />
       <MarkDone golferId={golfer.id} fixes={fixes} name={name} onDone={() => setFixes([])} />
       <ClubChanges golfer={golfer} changes={changes} name={name} />
-      <KeptRefits golferId={golfer.id} fixes={fixes} tried={tried} name={name} onShow={setFixes} />
+      <KeptRefits
+        golferId={golfer.id}
+        fixes={fixes}
+        tried={tried}
+        name={name}
+        onShow={setFixes}
+        paper={paper}
+        golfer={golfer}
+      />
       <WorkOrder golfer={golfer} bag={bag} fixes={fixes} name={name} />
       <div className="visually-hidden">
         <table>

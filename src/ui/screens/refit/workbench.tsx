@@ -7,10 +7,12 @@ import { GRIP_DOWN } from '@/core/grip-down'
 import type { ClubId } from '@/core/ids'
 import type { Fix } from '@/core/refit/fixes'
 import { middleLoft, type PaperClub } from '@/core/refit/paper-bag'
+import { otherLofts } from '@/core/refit/search'
 import type { Refit } from '@/core/refit/refit'
 import { BEND_STEP_DEG, loftLimits } from '@/core/refit/refit-club'
 import { chance, fixed } from '@/text/numbers'
-import { changed, triedWith, type PaperTread } from './on-paper'
+import { lengthened } from '@/text/refit'
+import { changed, triedWith, type Else, type PaperTread } from './on-paper'
 
 type Props = {
   golfer: Golfer
@@ -39,7 +41,7 @@ export function Workbench({ golfer, refit, bag, fixes, steps, name, onChange }: 
             <li key={each.club.id} className={triedWith(fixes, each.club.id).dropped ? 'dropped' : ''}>
               <b>{name(each.club.id)}</b>
               <Turn each={each} fixes={fixes} name={name} onChange={onChange} />
-              <Grip each={each} fixes={fixes} name={name} onChange={onChange} />
+              <Otherwise each={each} fixes={fixes} name={name} onChange={onChange} />
               <Form.Check
                 type="checkbox"
                 id={`drop-${each.club.id}`}
@@ -55,7 +57,7 @@ export function Workbench({ golfer, refit, bag, fixes, steps, name, onChange }: 
                     changed(
                       fixes,
                       each.club.id,
-                      'drop',
+                      ['drop'],
                       target.checked ? { kind: 'drop', clubId: each.club.id } : null,
                     ),
                   )
@@ -130,7 +132,8 @@ type RowProps = {
 
 function Turn({ each: { club, carryM }, fixes, name, onChange }: RowProps) {
   const { kind, stronger, weaker } = loftLimits(club)
-  const { degrees } = triedWith(fixes, club.id)
+  const { degrees, else: otherwise } = triedWith(fixes, club.id)
+  if (otherwise?.kind === 'swap') return <span className="num turn">{otherwise.loftDeg}° in its place</span>
   if (kind === 'none' || club.loftDeg === null || carryM === null)
     return (
       <span className="quiet turn">
@@ -142,7 +145,7 @@ function Turn({ each: { club, carryM }, fixes, name, onChange }: RowProps) {
       </span>
     )
   const set = (next: number) =>
-    onChange(changed(fixes, club.id, kind, next === 0 ? null : { kind, clubId: club.id, degrees: next }))
+    onChange(changed(fixes, club.id, [kind], next === 0 ? null : { kind, clubId: club.id, degrees: next }))
   return (
     <span className="turn">
       <Button
@@ -157,6 +160,15 @@ function Turn({ each: { club, carryM }, fixes, name, onChange }: RowProps) {
       <span className="num" aria-live="polite">
         {Number((club.loftDeg + degrees).toFixed(1))}°
         {degrees !== 0 && <small> {degrees > 0 ? `+${degrees}` : `−${-degrees}`}</small>}
+        <Form.Range
+          min={stronger}
+          max={weaker}
+          step={BEND_STEP_DEG}
+          value={degrees}
+          aria-label={`Loft of the ${name(club.id)}`}
+          aria-valuetext={`${Number((club.loftDeg + degrees).toFixed(1))}°`}
+          onChange={({ target }) => set(Number(target.value))}
+        />
       </span>
       <Button
         size="sm"
@@ -171,27 +183,60 @@ function Turn({ each: { club, carryM }, fixes, name, onChange }: RowProps) {
   )
 }
 
-function Grip({ each: { club, carryM }, fixes, name, onChange }: RowProps) {
-  const { cm } = triedWith(fixes, club.id)
+const INCH_M = 0.0254
+const INCHES = [-1, -0.5, 0.5]
+
+/** What else could be tried with a club: gripped down, another of its model, another length. */
+function Otherwise({ each, fixes, name, onChange }: RowProps) {
+  const { club, carryM } = each
   if (carryM === null) return <span />
+  const { id: clubId, loftDeg } = club
+  const now = triedWith(fixes, clubId).else
+  const ways: { label: string; fixes: Else[] }[] = [
+    {
+      label: 'Gripped down',
+      fixes: Array.from({ length: GRIP_DOWN.mostCm }, (_, i) => ({ kind: 'grip', clubId, cm: i + 1 })),
+    },
+    {
+      label: 'Another of its model',
+      fixes:
+        loftDeg === null
+          ? []
+          : otherLofts(loftDeg, [each]).map((loft) => ({ kind: 'swap', clubId, loftDeg: loft })),
+    },
+    {
+      label: 'Another length: never the first choice',
+      fixes: INCHES.map((inches) => ({ kind: 'length', clubId, longerM: inches * INCH_M })),
+    },
+  ]
+  const all = ways.flatMap((way) => way.fixes)
+  const place = all.findIndex((fix) => JSON.stringify(fix) === JSON.stringify(now))
   return (
     <Form.Select
       size="sm"
-      aria-label={`Grip the ${name(club.id)} down`}
-      value={cm}
-      onChange={({ target }) => {
-        const next = Number(target.value)
-        onChange(
-          changed(fixes, club.id, 'grip', next === 0 ? null : { kind: 'grip', clubId: club.id, cm: next }),
-        )
-      }}
+      aria-label={`What else with the ${name(clubId)}`}
+      value={place}
+      onChange={({ target }) =>
+        onChange(changed(fixes, clubId, ['grip', 'swap', 'length'], all[Number(target.value)] ?? null))
+      }
     >
-      <option value={0}>full grip</option>
-      {Array.from({ length: GRIP_DOWN.mostCm }, (_, i) => (
-        <option key={i} value={i + 1}>
-          down {i + 1} cm
-        </option>
+      <option value={-1}>as it is</option>
+      {ways.map(({ label, fixes: of }) => (
+        <optgroup key={label} label={label}>
+          {of.map((fix) => (
+            <option key={JSON.stringify(fix)} value={all.indexOf(fix)}>
+              {elseWords(fix)}
+            </option>
+          ))}
+        </optgroup>
       ))}
     </Form.Select>
   )
 }
+
+const elseWords = (fix: Else): string =>
+  fix.kind === 'grip'
+    ? `down ${fix.cm} cm`
+    : fix.kind === 'swap'
+      ? `one of ${fix.loftDeg}°`
+      : lengthened(fix.longerM)

@@ -26,6 +26,8 @@ function sentenceOf({ because, club }: NotDone): string {
         : 'The bag was changed later than that: choose a later moment.'
     case 'no-loft':
       return `Nobody said which loft the ${club} has: say it in Bag first.`
+    case 'no-length':
+      return `Nobody said how long the ${club} is: say it in Bag first.`
     case 'too-many':
       return 'That makes more clubs than Rule 4.1b allows: leave one at home.'
   }

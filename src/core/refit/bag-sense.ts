@@ -1,0 +1,164 @@
+import type { BagAnalysis, Rules } from '../analyse-bag'
+import { DEFAULT_TOLERANCE_M } from '../gaps/cover'
+import { ordinaryRun } from '../flight/station-run'
+import { isMeasured } from '../gaps/step'
+import type { ClubId } from '../ids'
+import { Z90 } from '../math/z90'
+import { atStation, fullSwingOf } from '../station'
+import { isHit, type HitStock } from '../stock/stock'
+import type { Gate } from './gate'
+import { middleRung, slopeBetween, type Rung } from './ladder'
+import { lightBag, type LightBag } from './light-bag'
+import type { PaperBag } from './paper-bag'
+import type { RefitClub } from './refit-club'
+import { holdsGreen, keepWhich, sameJob, SAME_JOB_FROM, type KEPT_FOR } from './same-job'
+import { reachesDriver, topEnd, type LongClub, type TopEnd } from './top-end'
+
+/** What a bag says besides its troubles. */
+export type BagSense = {
+  sameJobs: SameJob[]
+  topEnd: TopEnd | null
+  /** Fairway clubs whose total reaches the driver's carry. */
+  reachDriver: ClubId[]
+  /** Clubs whose full shots do not stay on a green on normal ground: judged on total. */
+  runUp: ClubId[]
+  /** What the middle of a wide step would carry, by the loft of its two clubs' model. */
+  ladders: Ladder[]
+  /** What could stay at home at little cost; null where nothing could. */
+  light: LightBag | null
+}
+
+export type SameJob = {
+  longerId: ClubId
+  shorterId: ClubId
+  probability: number
+  keep?: ClubId
+  because?: (typeof KEPT_FOR)[number]
+}
+
+/** One loft between two clubs of one model: what a degree takes off there, and what it would carry. */
+export type Ladder = { longerId: ClubId; shorterId: ClubId; mPerDeg: number } & Rung
+
+export type Sensed = {
+  clubs: readonly RefitClub[]
+  analysis: Pick<BagAnalysis, 'stocks' | 'steps'>
+  rules?: Pick<Rules, 'toleranceM' | 'goalZoneM'>
+}
+
+/** Clubs of one job, the top end, a light bag, a loft between two. */
+export const bagSense = (sensed: Sensed, bag: PaperBag, troubles: readonly Gate[]): BagSense => ({
+  sameJobs: sameJobs(sensed),
+  topEnd: topEndOf(sensed),
+  reachDriver: reachingDriver(sensed),
+  runUp: runUpClubs(sensed),
+  ladders: laddersOf(bag, troubles),
+  light: lightOf(bag, sensed.rules),
+})
+
+/** Neighbours that do the same job, as far as that is likely. */
+function sameJobs({ clubs, analysis }: Sensed): SameJob[] {
+  return analysis.steps
+    .filter(isMeasured)
+    .flatMap(({ longerId, shorterId, stepM, lowM, highM, leftOnPurpose }): SameJob[] => {
+      const sides = [longerId, shorterId].map((id) => {
+        const stock = atStation(analysis.stocks, fullSwingOf(id))
+        return isHit(stock) ? { stock, club: clubs.find((club) => club.id === id) } : null
+      })
+      const [longer, shorter] = sides
+      if (!longer || !shorter || leftOnPurpose !== undefined) return []
+      const doing = { ...doingOf(shorter.stock), carryM: shorter.stock.carryM }
+      const probability = sameJob(
+        { ...doingOf(longer.stock), carryM: doing.carryM + stepM },
+        doing,
+        sdOf({ lowM, highM }),
+      )
+      if (probability === null || probability < SAME_JOB_FROM.probably) return []
+      const kept = keepWhich(keepingOf(longer), keepingOf(shorter))
+      return [
+        {
+          longerId,
+          shorterId,
+          probability,
+          ...(kept && { keep: kept.keep === 0 ? longerId : shorterId, because: kept.because }),
+        },
+      ]
+    })
+}
+
+/** How a stock lands and runs, as measured, else by the model. */
+export function doingOf(stock: HitStock): { landingDeg?: number; runM?: number } {
+  const landingDeg = stock.averages.landingDeg ?? stock.modelled?.landingDeg
+  const run = ordinaryRun(stock)
+  return { ...(landingDeg !== undefined && { landingDeg }), ...(run && { runM: run.runM }) }
+}
+
+function keepingOf({ stock, club }: { stock: HitStock; club: RefitClub | undefined }) {
+  const { landingDeg } = doingOf(stock)
+  const missed = stock.missed?.count ?? 0
+  return {
+    ...(stock.sdM !== undefined && { spread: stock.sdM / stock.carryM }),
+    ...(landingDeg !== undefined && { landingDeg }),
+    solidShare: stock.count / (stock.count + missed),
+    ...(club?.liking !== undefined && { liking: club.liking }),
+  }
+}
+
+function topEndOf({ clubs, analysis }: Sensed): TopEnd | null {
+  const totals = (kinds: readonly string[]) =>
+    clubs.flatMap(({ id, kind }) => {
+      const stock = atStation(analysis.stocks, fullSwingOf(id))
+      const run = isHit(stock) ? ordinaryRun(stock) : null
+      return kinds.includes(kind) && run ? [{ totalM: run.totalM }] : []
+    })
+  const [driver] = totals(['driver'])
+  return driver ? topEnd(driver, totals(['wood', 'hybrid'])) : null
+}
+
+/** A club of the top end with what it carries, totals, and how surely. */
+function longClub(analysis: Sensed['analysis'], id: ClubId): LongClub | null {
+  const stock = atStation(analysis.stocks, fullSwingOf(id))
+  const run = isHit(stock) ? ordinaryRun(stock) : null
+  return isHit(stock) && run ? { carryM: stock.carryM, totalM: run.totalM, sdM: sdOf(stock) } : null
+}
+
+function reachingDriver({ clubs, analysis }: Sensed): ClubId[] {
+  const driver = clubs.find(({ kind }) => kind === 'driver')
+  const longest = driver && longClub(analysis, driver.id)
+  if (!longest) return []
+  return clubs.flatMap(({ id, kind }) => {
+    const fairway = kind === 'wood' || kind === 'hybrid' ? longClub(analysis, id) : null
+    return fairway && reachesDriver(fairway, longest) ? [id] : []
+  })
+}
+
+function runUpClubs({ clubs, analysis }: Sensed): ClubId[] {
+  return clubs.flatMap(({ id, kind }) => {
+    const stock = atStation(analysis.stocks, fullSwingOf(id))
+    return kind !== 'driver' && isHit(stock) && holdsGreen(doingOf(stock)) === 'no' ? [id] : []
+  })
+}
+
+/** Fewer degrees than this between two clubs leave no loft between them. */
+const LEAST_LADDER_DEG = 5
+
+function laddersOf({ clubs }: PaperBag, troubles: readonly Gate[]): Ladder[] {
+  return troubles.flatMap(({ longerId, shorterId }) => {
+    const [longer, shorter] = [longerId, shorterId].map((id) => {
+      const each = clubs.find(({ club }) => club.id === id)
+      return each?.carryM == null || each.club.loftDeg === null
+        ? null
+        : { loftDeg: each.club.loftDeg, carryM: each.carryM + each.shownByM }
+    })
+    if (!longer || !shorter || shorter.loftDeg - longer.loftDeg < LEAST_LADDER_DEG) return []
+    return [{ longerId, shorterId, mPerDeg: slopeBetween(longer, shorter), ...middleRung(longer, shorter) }]
+  })
+}
+
+function lightOf(bag: PaperBag, rules: Sensed['rules'] = {}): LightBag | null {
+  if (bag.clubs.filter(({ carryM }) => carryM !== null).length < 3) return null
+  const light = lightBag(bag, rules.toleranceM ?? DEFAULT_TOLERANCE_M, rules.goalZoneM)
+  return light.dropped.length > 0 ? light : null
+}
+
+/** One standard deviation of what a 90% interval says. */
+export const sdOf = ({ lowM, highM }: { lowM: number; highM: number }): number => (highM - lowM) / (2 * Z90)

@@ -1,0 +1,46 @@
+import type { Bag } from '@/core/bag/bag'
+import type { Turf } from '@/core/flight/ground'
+import type { Golfer } from '@/core/golfer'
+import type { ClubId } from '@/core/ids'
+import { bounceFor } from '@/core/refit/bounce'
+import type { Refit } from '@/core/refit/refit'
+import {
+  bounceSentence,
+  ladderSentence,
+  lightBagSentence,
+  reachDriverSentence,
+  runUpSentence,
+  sameJobSentence,
+  topEndSentence,
+} from '@/text/refit'
+
+type Props = { golfer: Golfer; bag: Bag; refit: Refit; turf: Turf; name: (id: ClubId) => string }
+
+/** What the bag says besides its troubles: clubs of one job, the top end, a light bag, a loft between, the bounce. */
+export function WorthKnowing({ golfer, bag, refit, turf, name }: Props) {
+  const { sameJobs, topEnd, reachDriver, runUp, ladders, light } = refit
+  const bounces = bag.clubs.flatMap(({ name: club, kind, build: { bounceDeg } }) => {
+    const much = kind === 'wedge' && bounceDeg !== undefined ? bounceFor(bounceDeg, turf) : null
+    return much && bounceDeg !== undefined ? [bounceSentence(club, bounceDeg, much, turf)] : []
+  })
+  const said = [
+    ...sameJobs.map((each) => sameJobSentence(each, name)),
+    ...(topEnd ? [topEndSentence(topEnd, golfer)] : []),
+    ...(reachDriver.length > 0 ? [reachDriverSentence(reachDriver, name)] : []),
+    ...ladders.map((each) => ladderSentence(each, name, golfer)),
+    ...(light ? [lightBagSentence(light, name, golfer)] : []),
+    ...(runUp.length > 0 ? [runUpSentence(runUp, name)] : []),
+    ...bounces,
+  ]
+  if (said.length === 0) return null
+  return (
+    <section className="sheet way" aria-label="Worth knowing">
+      <h2>Worth knowing</h2>
+      <ul>
+        {said.map((sentence) => (
+          <li key={sentence}>{sentence}</li>
+        ))}
+      </ul>
+    </section>
+  )
+}
