@@ -18,6 +18,7 @@ export const BUILD_FORM = Joi.object<ClubBuild>({
   shaft: Joi.string().trim().max(LETTERS.shaft),
   job: Joi.string().valid(...JOBS),
   liking: within(LIMITS.liking).integer(),
+  usual: Joi.valid(true),
 })
 
 const id = Joi.string<ClubId>().max(100)

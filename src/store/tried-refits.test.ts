@@ -1,5 +1,6 @@
 import { expect, it } from 'vitest'
 import { NOW_MS, storeWithGolfer } from '../../tests/store'
+import { usualBuild } from '@/core/bag/usual-build'
 import { bagOf } from './bags'
 import { correctClub } from './clubs'
 import { forgetTried, keepTried, triedOf } from './tried-refits'
@@ -30,7 +31,7 @@ it('how a club is made stays as it was where a change does not speak of it', () 
   const { db, golfer, bag, clubId } = storeWithGolfer()
   const [id, club] = [clubId('8-iron'), { name: '8-iron', kind: 'iron', loftDeg: 36 } as const]
   const build = { head: 'forged', loftMeasured: true, bounceDeg: 6 } as const
-  expect(bag.clubs.find((each) => each.id === id)?.build).toEqual({})
+  expect(bag.clubs.find((each) => each.id === id)?.build).toEqual(usualBuild('iron', 36))
   correctClub(db, golfer.id, id, { ...club, build })
   correctClub(db, golfer.id, id, { ...club, loftDeg: 36.5 })
   const changed = bagOf(db, golfer.id)?.clubs.find((each) => each.id === id)

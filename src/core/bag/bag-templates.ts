@@ -1,14 +1,21 @@
 import type { ClubKind } from './club'
+import type { ClubBuild } from './club-build'
+import { usualBuild } from './usual-build'
 
-export type TemplateClub = { name: string; kind: ClubKind; loftDeg: number }
+export type TemplateClub = { name: string; kind: ClubKind; loftDeg: number; build: ClubBuild }
 export type BagTemplate = { key: string; name: string; about: string; clubs: TemplateClub[] }
 
-const club = (name: string, kind: ClubKind, loftDeg: number): TemplateClub => ({ name, kind, loftDeg })
+const club = (name: string, kind: ClubKind, loftDeg: number): TemplateClub => ({
+  name,
+  kind,
+  loftDeg,
+  build: usualBuild(kind, loftDeg),
+})
 
 const putter = club('Putter', 'putter', 3)
 const driver = club('Driver', 'driver', 10.5)
 
-/** Starting points for a bag. Lofts are typical ones (common practice); the golfer corrects them. */
+/** Starting points for a bag. Lofts, lengths and bounces are usual ones (common practice), and say so; the golfer corrects them. */
 export const BAG_TEMPLATES: BagTemplate[] = [
   {
     key: 'fourteen',

@@ -22,4 +22,6 @@ export type ClubBuild = {
   job?: Job
   /** How much it is liked, 1 to 5. */
   liking?: number
+  /** Its length and bounce are what is usual: nobody looked. */
+  usual?: true
 }

@@ -27,7 +27,7 @@ export function cautionsOf(fixes: readonly Fix[], clubs: readonly RefitClub[]): 
     ...bends.flatMap(({ clubId, degrees }): Caution[] => {
       const club = clubOf(clubId)
       const head: Head | 'not-known' = club?.head ?? 'not-known'
-      const leavesDeg = club?.bounceDeg === undefined ? undefined : club.bounceDeg + degrees
+      const leavesDeg = club?.bounceDeg === undefined || club.usual ? undefined : club.bounceDeg + degrees
       return [
         ...(head === 'cast' || head === 'not-known' ? [{ kind: 'head', clubId, head } as const] : []),
         { kind: 'bounce', clubId, degrees, ...(leavesDeg !== undefined && { leavesDeg }) },

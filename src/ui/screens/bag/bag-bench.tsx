@@ -11,6 +11,7 @@ import Button from 'react-bootstrap/Button'
 import type { Bag, OwnedClub } from '@/core/bag/bag'
 import { MOST_CLUBS } from '@/core/bag/club'
 import type { ClubId, GolferId } from '@/core/ids'
+import { isOneModel } from '@/core/refit/refit-club'
 import type { Problem } from '@/core/problem'
 import { useSubmit } from '../../shared/use-submit'
 import { PageHead } from '../../shared/shell/page-head'
@@ -88,6 +89,7 @@ export function BagBench({ golferId, bag, moments }: Props) {
           {-free === 1 ? 'one is' : `${-free} are`} on the rack.
         </p>
       )}
+      <Twins clubs={clubs} />
       <Lacking clubs={clubs} />
       <div className="bag">
         <section className="sheet" aria-label="In the bag">
@@ -168,15 +170,40 @@ export function BagBench({ golferId, bag, moments }: Props) {
   )
 }
 
+/** Two clubs of one loft and model: one of them is said wrongly, or stays at home. */
+function Twins({ clubs }: { clubs: OwnedClub[] }) {
+  const of = clubs.map((club, order) => ({
+    name: club.name,
+    id: club.id,
+    kind: club.kind,
+    loftDeg: club.loftDeg,
+    order,
+    ...club.build,
+  }))
+  const pairs = of.flatMap((club, i) => {
+    const twin = of.slice(i + 1).find((each) => each.loftDeg === club.loftDeg && isOneModel(each, club))
+    return twin && club.loftDeg !== null ? [`${club.name} and the ${twin.name}`] : []
+  })
+  if (pairs.length === 0) return null
+  return (
+    <p className="over" role="status">
+      The {listed(pairs)} have one loft and are of one model: correct a loft under Change, or put one on the
+      rack.
+    </p>
+  )
+}
+
 /** What Refit would want to know before a club is changed. */
 function Lacking({ clubs }: { clubs: OwnedClub[] }) {
   const bent = clubs.filter(({ kind }) => kind === 'iron' || kind === 'wedge')
   const unmeasured = bent.filter(({ build }) => !build.loftMeasured).length
   const unknown = bent.filter(({ build }) => build.head === undefined).length
-  if (bent.length === 0 || (unmeasured === 0 && unknown === 0)) return null
+  const usual = bent.filter(({ build }) => build.usual).length
+  if (unmeasured === 0 && unknown === 0 && usual === 0) return null
   const lacks = [
     unmeasured > 0 && `the measured loft of ${count(unmeasured, 'iron or wedge', 'irons and wedges')}`,
     unknown > 0 && `how the head of ${unknown} is made`,
+    usual > 0 && `the bounce of ${usual}, which is a usual one`,
   ].filter((each) => each !== false)
   return <p className="quiet">Before a club is bent, Refit lacks {listed(lacks)}: say it under Change.</p>
 }

@@ -8,13 +8,23 @@ import { NumberOf } from '../../shared/form/number-of'
 import { Problems } from '../../shared/shell/problems'
 import { BUILD_NUMBERS, type ClubFields } from './club-fields'
 
-type Props = { register: UseFormRegister<ClubFields>; control: Control<ClubFields>; problems: Problem[] }
+type Props = {
+  usual: boolean
+  register: UseFormRegister<ClubFields>
+  control: Control<ClubFields>
+  problems: Problem[]
+}
 
 /** How a club is made: what a bend, a swap or a drop hangs on. Folded away until it is wanted. */
-export function BuildFieldset({ register, control, problems }: Props) {
+export function BuildFieldset({ usual, register, control, problems }: Props) {
   return (
     <details className="mb-3" open={problems.some(({ field }) => field.startsWith('build'))}>
       <summary>How it is made: for Refit, all optional</summary>
+      {usual && (
+        <p className="quiet mt-2 mb-0">
+          Length and bounce are what is usual for such a club: measure yours, or read the bounce off it.
+        </p>
+      )}
       <div className="d-grid gap-2 mt-2">
         <Form.Group controlId="club-head">
           <Form.Label>Head</Form.Label>

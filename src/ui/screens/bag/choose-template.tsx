@@ -15,6 +15,9 @@ export function ChooseTemplate({ golferId }: { golferId: GolferId }) {
   }
   return (
     <div className={styles.screen}>
+      <p className="quiet">
+        Lengths and bounces are filled with what is usual, and say so until you change them.
+      </p>
       <Problems of={problems} />
       <div className="templates">
         {BAG_TEMPLATES.map(({ key, name, about, clubs }) => (

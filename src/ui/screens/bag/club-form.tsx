@@ -80,7 +80,12 @@ export function ClubForm({ golferId, club, onDone, onCancel }: Props) {
           problems={problems}
         />
       </div>
-      <BuildFieldset register={register} control={control} problems={problems} />
+      <BuildFieldset
+        usual={club?.build.usual === true}
+        register={register}
+        control={control}
+        problems={problems}
+      />
       {club && <WasChanged at={changedAt} problems={problems} onChange={setChangedAt} />}
       <Problems of={problems} field="" />
       <div className="d-flex gap-2">

@@ -44,7 +44,7 @@ describe('the stair on paper', () => {
 })
 
 it('what is tried with a club is set anew, or taken back', () => {
-  const twice = changed([bend], clubAt(36), ['bend'], { ...bend, degrees: 1.5 } as Fix)
+  const twice = changed([bend], clubAt(36), ['bend'], { kind: 'bend', clubId: clubAt(36), degrees: 1.5 })
   expect(triedWith(twice, clubAt(36))).toEqual({ degrees: 1.5, else: undefined, dropped: false })
   expect(triedWith(twice, clubAt(41)).degrees).toBe(0)
   expect(changed(twice, clubAt(36), ['bend'], null)).toEqual([])

@@ -24,6 +24,7 @@ export function WorkOrder({ golfer, bag, fixes, name }: Props) {
         bounce:
           club?.bounceDeg === undefined ? null : club.bounceDeg + (fix.kind === 'bend' ? fix.degrees : 0),
         measured: club?.loftMeasured === true,
+        usual: club?.usual === true,
       },
     ]
   })
@@ -50,12 +51,16 @@ export function WorkOrder({ golfer, bag, fixes, name }: Props) {
             </tr>
           </thead>
           <tbody>
-            {work.map(({ fix, from, to, bounce, measured }) => (
+            {work.map(({ fix, from, to, bounce, measured, usual }) => (
               <tr key={fix.clubId}>
                 <th>{name(fix.clubId)}</th>
                 <td>{from === null ? '–' : `${from}°${measured ? '' : ' (not measured)'}`}</td>
                 <td>{to === null ? '–' : `${Number(to.toFixed(1))}°`}</td>
-                <td>{bounce === null ? 'not known' : `${Number(bounce.toFixed(1))}°`}</td>
+                <td>
+                  {bounce === null
+                    ? 'not known'
+                    : `${Number(bounce.toFixed(1))}°${usual ? ' (from a usual one)' : ''}`}
+                </td>
                 <td className="fill" />
                 <td className="fill" />
               </tr>

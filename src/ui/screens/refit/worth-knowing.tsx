@@ -19,8 +19,8 @@ type Props = { golfer: Golfer; bag: Bag; refit: Refit; turf: Turf; name: (id: Cl
 /** What the bag says besides its troubles: clubs of one job, the top end, a light bag, a loft between, the bounce. */
 export function WorthKnowing({ golfer, bag, refit, turf, name }: Props) {
   const { sameJobs, topEnd, reachDriver, runUp, ladders, light } = refit
-  const bounces = bag.clubs.flatMap(({ name: club, kind, build: { bounceDeg } }) => {
-    const much = kind === 'wedge' && bounceDeg !== undefined ? bounceFor(bounceDeg, turf) : null
+  const bounces = bag.clubs.flatMap(({ name: club, kind, build: { bounceDeg, usual } }) => {
+    const much = kind === 'wedge' && bounceDeg !== undefined && !usual ? bounceFor(bounceDeg, turf) : null
     return much && bounceDeg !== undefined ? [bounceSentence(club, bounceDeg, much, turf)] : []
   })
   const said = [

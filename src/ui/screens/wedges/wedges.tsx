@@ -24,6 +24,7 @@ import { Problems } from '../../shared/shell/problems'
 import { Drill } from './drill'
 import { LadderList } from './ladder-list'
 import { NumberPicker } from './number-picker'
+import { RoundGreen } from './round-green'
 import { SpreadView } from './spread-view'
 import { SwingsForm } from './swings-form'
 import { TwoWays } from './two-ways'
@@ -213,6 +214,7 @@ export function Wedges(props: WedgesView) {
           />
           <SpreadView golfer={golfer} shots={shots} stations={found.shots} name={name} />
           <LadderList golfer={golfer} rungs={rungs} name={name} />
+          <RoundGreen golfer={golfer} clubs={bag.clubs} />
         </div>
       </div>
     </div>
