@@ -15,15 +15,22 @@ const PICTURES: { name: string; path: string; phone?: boolean; before?: (page: P
   { name: 'stock', path: `${TILDA}/stock` },
   { name: 'gaps', path: `${TILDA}/gaps` },
   { name: 'wedges', path: `${TILDA}/wedges` },
+  { name: 'refit', path: `${TILDA}/refit` },
   {
-    name: 'wedges-number',
-    path: `${TILDA}/wedges`,
+    name: 'refit-bench',
+    path: `${TILDA}/refit`,
+    before: (page) => page.getByRole('region', { name: 'Work order' }).scrollIntoViewIfNeeded(),
+  },
+  {
+    name: 'club',
+    path: `${TILDA}/bag`,
     before: async (page) => {
-      await page.getByRole('textbox', { name: /^I have/ }).fill('90')
-      await page.getByRole('region', { name: 'I have a number' }).waitFor()
+      await page.getByRole('button', { name: 'Change 9-iron' }).click()
+      await page.getByText('How it is made').click()
+      await page.getByLabel(/is new: it was bent/).check()
+      await page.getByRole('heading', { name: '9-iron' }).scrollIntoViewIfNeeded()
     },
   },
-  { name: 'refit', path: `${TILDA}/refit` },
   { name: 'course', path: `${TILDA}/course` },
   {
     name: 'season',
@@ -44,18 +51,6 @@ const PICTURES: { name: string; path: string; phone?: boolean; before?: (page: P
   { name: 'wedges-phone', path: `${TILDA}/wedges`, phone: true },
   { name: 'course-phone', path: `${TILDA}/course`, phone: true },
   { name: 'gaps-phone', path: `${TILDA}/gaps`, phone: true },
-  // Sets another day: the pictures before it show the demo's own.
-  {
-    name: 'course-altitude',
-    path: `${TILDA}/course`,
-    before: async (page) => {
-      await page.getByRole('button', { name: /^Alto Verin/ }).click()
-      await page.getByText('Alto Verin: 9').waitFor()
-      await page.getByLabel('Temperature', { exact: true }).first().fill('24')
-      await page.getByRole('button', { name: 'Set the day' }).click()
-      await page.getByText('Alto Verin: 24').waitFor()
-    },
-  },
 ]
 
 const wanted = process.argv.slice(2)

@@ -1,7 +1,16 @@
 import { expect, it } from 'vitest'
 import type { ClubId } from '@/core/ids'
 import { yards } from '@/core/units'
-import { cautionSentence, fixesSentence, proposalSentence, sameJobSentence, topEndSentence } from './refit'
+import {
+  bounceSentence,
+  cautionSentence,
+  fixesSentence,
+  ladderSentence,
+  lightBagSentence,
+  proposalSentence,
+  sameJobSentence,
+  topEndSentence,
+} from './refit'
 
 const YARDS = { lengthUnit: 'yd', speedUnit: 'mph' } as const
 const [eight, nine] = ['8-iron', '9-iron'] as ClubId[] as [ClubId, ClubId]
@@ -62,5 +71,27 @@ it('names the one of two clubs to keep, or leaves it to the strike', () => {
   expect(sameJobSentence({ ...same, probability: 0.73 }, name)).toContain('probably do the same job (73%)')
   expect(topEndSentence({ aheadM: yards(8), is: 'driver-first' }, YARDS)).toContain(
     'look at the driver first',
+  )
+})
+
+it('says what a light bag gives up, what a loft between would carry, and what a bounce is on a turf', () => {
+  const light = { dropped: [eight, nine], keeps: 10, holes: [] }
+  const opened: [number, number][] = [
+    [yards(114), yards(127)],
+    [yards(90), yards(94)],
+  ]
+  expect(lightBagSentence({ ...light, opened }, name, YARDS)).toBe(
+    'A light bag: 10 clubs do what your 12 do, but for 114 to 127 yd and 1 smaller hole. At home: the 8-iron and the 9-iron.',
+  )
+  expect(lightBagSentence({ ...light, opened: [] }, name, YARDS)).toContain('what your 12 do. At home')
+  const wide = { longerId: eight, shorterId: nine, mPerDeg: yards(2.95), loftDeg: 51, carryM: yards(86.75) }
+  expect(ladderSentence(wide, name, YARDS)).toContain(
+    'a degree is 2.95 yd: one of 51° of the same model would carry about 86.8; of another model, measure it first',
+  )
+  expect(bounceSentence([{ club: 'P-wedge', bounceDeg: 7 }], 'little', 'soft')).toBe(
+    '7° on the P-wedge is little bounce for soft turf and fluffy sand: about 14° suit it, less where you sweep.',
+  )
+  expect(cautionSentence({ kind: 'length', clubId: eight, longerM: 0.0127 }, name)).toContain(
+    'about 3 points heavier and stands more upright',
   )
 })

@@ -12,7 +12,7 @@ import type { LightBag } from '@/core/refit/light-bag'
 import { BOUNCE_FOR } from '@/core/refit/bounce'
 import type { Turf } from '@/core/flight/ground'
 import type { TopEnd } from '@/core/refit/top-end'
-import { len, lenUnit, listed } from './numbers'
+import { count, len, lenUnit, listed } from './numbers'
 
 type Name = (id: ClubId) => string
 
@@ -156,12 +156,12 @@ export function topEndSentence({ aheadM, is }: TopEnd, units: Units): string {
 
 const clubsNamed = (ids: readonly ClubId[], name: Name): string => listed(ids.map((id) => `the ${name(id)}`))
 
-/** "Ten clubs do what your twelve do, but for 114 to 127 yd: leave the 50° wedge and the 7-wood at home." */
-export function lightBagSentence({ dropped, keeps, holes }: LightBag, name: Name, units: Units): string {
-  const but =
-    holes.length === 0
-      ? ''
-      : `, but for ${listed(holes.map(([from, to]) => `${len(from, units)} to ${len(to, units)}`))} ${units.lengthUnit}`
+/** "A light bag: 10 clubs do what your 13 do, but for 114 to 127 yd. At home: the 50° wedge and the 7-wood." */
+export function lightBagSentence({ dropped, keeps, opened }: LightBag, name: Name, units: Units): string {
+  const [widest, ...others] = opened
+  const but = widest
+    ? `, but for ${len(widest[0], units)} to ${lenUnit(widest[1], units)}${others.length > 0 ? ` and ${count(others.length, 'smaller hole')}` : ''}`
+    : ''
   return `A light bag: ${keeps} clubs do what your ${keeps + dropped.length} do${but}. At home: ${clubsNamed(dropped, name)}.`
 }
 
@@ -180,16 +180,15 @@ export const ladderSentence = (
 ): string =>
   `Between the ${name(longerId)} and the ${name(shorterId)} a degree is ${len(mPerDeg, units, 2)} ${units.lengthUnit}: one of ${Number(loftDeg.toFixed(1))}° of the same model would carry about ${len(carryM, units, 1)}; of another model, measure it first.`
 
-/** What a wedge's bounce is on the golfer's turf. */
-export const bounceSentence = (
-  club: string,
-  bounceDeg: number,
+/** What the bounce of some wedges is on the golfer's turf: "7° on the P-wedge is little for soft turf: about 14° suit it". */
+export function bounceSentence(
+  wedges: readonly { club: string; bounceDeg: number }[],
   much: 'much' | 'little',
   turf: Turf,
-): string =>
-  much === 'much'
-    ? `${bounceDeg}° of bounce on the ${club} are much for ${TURF_WORD[turf]}: about ${BOUNCE_FOR[turf]}° suit it, more where you dig.`
-    : `${bounceDeg}° of bounce on the ${club} are little for ${TURF_WORD[turf]}: about ${BOUNCE_FOR[turf]}° suit it, less where you sweep.`
+): string {
+  const which = listed(wedges.map(({ club, bounceDeg }) => `${bounceDeg}° on the ${club}`))
+  return `${which} ${wedges.length === 1 ? 'is' : 'are'} ${much} bounce for ${TURF_WORD[turf]}: about ${BOUNCE_FOR[turf]}° suit it, ${much === 'much' ? 'more where you dig' : 'less where you sweep'}.`
+}
 const TURF_WORD: Record<Turf, string> = {
   firm: 'firm turf and tight lies',
   normal: 'ordinary turf',

@@ -45,8 +45,47 @@ test('a duplicate club, an odd loft and a 15th club get a sentence, and nothing 
   await page.getByRole('button', { name: 'Add the club' }).click()
   await expect(page.getByText('The bag has its 14 clubs (Rule 4.1b)')).toBeVisible()
   await page.getByRole('button', { name: 'Into the bag' }).click()
-  await expect(
-    page.getByText('That makes 15 clubs, and Rule 4.1b allows 14: put one on the rack first.'),
-  ).toBeVisible()
-  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Fourteen clubs: the bag is full')
+  const title = page.getByRole('heading', { level: 1 })
+  await expect(title).toHaveText('15 clubs, 14 allowed: 1 over')
+  await expect(page.getByText('The bag stays as it was until one is on the rack.')).toBeVisible()
+  const inBag = async () => {
+    await page.reload()
+    return page.getByRole('region', { name: 'In the bag' }).locator('b').allTextContents()
+  }
+  expect(await inBag()).not.toContain('Spoon')
+  await page.getByRole('button', { name: 'Into the bag' }).click()
+  await page.getByRole('button', { name: 'Put 3-wood on the rack' }).click()
+  await expect(title).toHaveText('Fourteen clubs: the bag is full')
+  await expect(page.getByRole('region', { name: 'On the rack' })).toContainText('3-wood')
+  expect(await inBag()).toContain('Spoon')
+})
+
+test('a club of the rack is changed; a new shaft is said of the day, the bag opens as it was; one loft twice is named', async ({
+  page,
+  request,
+  banco,
+}) => {
+  const golfer = await golferWithBag(request, banco, 'Meraud Pell')
+  await page.goto(`${banco.address}/golfers/${golfer}/bag`)
+  await page.getByRole('button', { name: 'Put 5-hybrid on the rack' }).click()
+  await page
+    .getByRole('region', { name: 'On the rack' })
+    .getByRole('button', { name: 'Change 5-hybrid' })
+    .click()
+  await page.getByText('How it is made').click()
+  await expect(page.getByText('Length and bounce are what is usual')).toBeVisible()
+  await page.getByLabel(/is new: it was bent/).check()
+  await page.getByRole('button', { name: 'Save' }).click()
+  await expect(page.getByText('Nothing differs from before')).toBeVisible()
+  await page.getByRole('textbox', { name: 'Shaft' }).fill('graphite, 75 g')
+  await page.getByRole('button', { name: 'Save' }).click()
+  const earlier = page.getByRole('region', { name: 'Earlier bags' })
+  await expect(earlier).toContainText('5-hybrid changed')
+  await earlier.getByRole('link').click()
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('The bag as it was until')
+  await page.getByRole('link', { name: 'To the bag as it is' }).click()
+  await page.getByRole('button', { name: 'Change 50° wedge' }).click()
+  await page.getByLabel(/Loft/).fill('54')
+  await page.getByRole('button', { name: 'Save' }).click()
+  await expect(page.getByText('The 50° wedge and the 54° wedge have one loft')).toBeVisible()
 })

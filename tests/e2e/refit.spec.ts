@@ -34,6 +34,14 @@ test.describe('on the demo', () => {
     await page.getByRole('button', { name: 'Keep it' }).click()
     const tried = page.getByRole('region', { name: 'What was tried' })
     await expect(tried).toContainText('bend the 8-iron 0.5° weak')
+    await expect(tried.getByRole('row', { name: /^half a degree/ })).toContainText('0.5°')
+    await expect(tried.getByRole('row', { name: /^as it is/ })).toContainText('of 11')
+    // By drag, and what else there is to try.
+    await bench.getByLabel('Loft of the 7-iron').fill('-1')
+    await expect(bench.getByRole('listitem').filter({ hasText: '7-iron' }).first()).toContainText('31° −1')
+    await bench.getByLabel('What else with the 7-iron').selectOption({ label: 'one of 33°' })
+    await expect(bench.getByText('33° in its place')).toBeVisible()
+    await bench.getByLabel('What else with the 7-iron').selectOption({ label: 'as it is' })
     const order = page.getByRole('region', { name: 'Work order' })
     await expect(order.getByRole('row', { name: /8-iron/ })).toContainText('36.5°')
     await expect(order).toContainText('Lofts measured by')
@@ -88,7 +96,10 @@ test.describe('on the demo', () => {
     expect(await axeFindings(page)).toEqual([])
 
     await page.goto(`${banco.address}/golfers/demo-tilda/bay`)
-    await page.getByRole('button', { name: /9-iron/ }).first().click()
+    await page
+      .getByRole('button', { name: /9-iron/ })
+      .first()
+      .click()
     await expect(page.getByRole('heading', { level: 1 })).toContainText('9-iron')
     await expect(page.getByText('111.0 ± 3.5 expected, not hit since')).toBeVisible()
     for (const carry of [112, 115, 109, 113, 110, 114, 111, 116, 112]) {
@@ -99,7 +110,11 @@ test.describe('on the demo', () => {
 
     for (const at of ['stock', 'gaps', 'refit']) {
       await page.goto(`${banco.address}/golfers/demo-tilda/${at}`)
-      if (at === 'stock') await page.getByRole('button', { name: /9-iron/ }).first().click()
+      if (at === 'stock')
+        await page
+          .getByRole('button', { name: /9-iron/ })
+          .first()
+          .click()
       if (at === 'gaps') await page.getByRole('button', { name: /^9-iron to P-wedge/ }).click()
       await expect(page.getByText(/111\.0 ± 3\.5 expected, 112\.4 ± .* after 9 shots/)).toBeVisible()
     }

@@ -45,11 +45,15 @@ describe('a light bag', () => {
   const tolerance = yards(5)
 
   it('leaves one of two at one number at home first, and stops before a hole of over 20 yd', () => {
-    const { dropped, keeps, holes } = lightBag(bag, tolerance)
+    const { dropped, keeps, holes, opened } = lightBag(bag, tolerance)
     expect([clubAt(32), clubAt(34)]).toContain(dropped[0])
     expect(keeps).toBe(bag.clubs.length - dropped.length)
     for (const [from, to] of holes) expect((to - from) / YARD_M).toBeLessThanOrEqual(20)
     expect(dropped.length).toBeGreaterThan(1)
+    for (const hole of opened) expect(holes).toContainEqual(hole)
+    expect(opened.map(([from, to]) => to - from)).toEqual(
+      opened.map(([from, to]) => to - from).sort((a, b) => b - a),
+    )
   })
 
   it('keeps more where the golfer wants no hole over 12 yd', () => {

@@ -10,7 +10,7 @@ import type { Gate } from './gate'
 import { middleRung, slopeBetween, type Rung } from './ladder'
 import { lightBag, type LightBag } from './light-bag'
 import type { PaperBag } from './paper-bag'
-import type { RefitClub } from './refit-club'
+import { isOneModel, type RefitClub } from './refit-club'
 import { holdsGreen, keepWhich, sameJob, SAME_JOB_FROM, type KEPT_FOR } from './same-job'
 import { reachesDriver, topEnd, type LongClub, type TopEnd } from './top-end'
 
@@ -147,9 +147,10 @@ function laddersOf({ clubs }: PaperBag, troubles: readonly Gate[]): Ladder[] {
       const each = clubs.find(({ club }) => club.id === id)
       return each?.carryM == null || each.club.loftDeg === null
         ? null
-        : { loftDeg: each.club.loftDeg, carryM: each.carryM + each.shownByM }
+        : { club: each.club, loftDeg: each.club.loftDeg, carryM: each.carryM + each.shownByM }
     })
-    if (!longer || !shorter || shorter.loftDeg - longer.loftDeg < LEAST_LADDER_DEG) return []
+    if (!longer || !shorter || !isOneModel(longer.club, shorter.club)) return []
+    if (shorter.loftDeg - longer.loftDeg < LEAST_LADDER_DEG) return []
     return [{ longerId, shorterId, mPerDeg: slopeBetween(longer, shorter), ...middleRung(longer, shorter) }]
   })
 }

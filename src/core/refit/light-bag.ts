@@ -5,7 +5,8 @@ import { coverOn, evenSteps, withFixes, type PaperBag } from './paper-bag'
 
 const MOST_HOLE = { goalM: yards(12), elsewhereM: yards(20) }
 
-export type LightBag = { dropped: ClubId[]; keeps: number; holes: Stretch[] }
+/** `opened`: holes of the light bag, but for those that the whole one has already, the widest first. */
+export type LightBag = { dropped: ClubId[]; keeps: number; holes: Stretch[]; opened: Stretch[] }
 
 /**
  * The club whose loss costs least, one after another and neither the longest nor the shortest, until the next would open
@@ -27,7 +28,12 @@ export function lightBag(bag: PaperBag, toleranceM: number, goalZoneM?: Stretch)
     dropped.push(next.id)
     now = next.after
   }
-  return { dropped, keeps: now.clubs.length, holes: coverOn(now, toleranceM, span).holes }
+  const { holes } = coverOn(now, toleranceM, span)
+  const before = coverOn(bag, toleranceM, span).holes
+  const opened = holes
+    .filter(([from, to]) => !before.some(([a, b]) => a <= from && b >= to))
+    .sort((a, b) => b[1] - b[0] - (a[1] - a[0]))
+  return { dropped, keeps: now.clubs.length, holes, opened }
 }
 
 function spanOf({ clubs }: PaperBag): Stretch {

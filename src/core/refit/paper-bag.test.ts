@@ -3,6 +3,7 @@ import { bend, clubAt, EXAMPLE, paperBagOf, randomBag } from '../../../tests/pap
 import { dice } from '../../../simulators/golfers/dice'
 import { yards, YARD_M } from '../units'
 import { priceOf } from './fixes'
+import { carryByLength } from './length'
 import { chanceEven, evenSteps, middleLoft, pairKey, stepsOf, withFixes, type PaperBag } from './paper-bag'
 
 const inYards = (bag: PaperBag) => stepsOf(bag).map(({ stepM }) => stepM / YARD_M)
@@ -149,4 +150,20 @@ describe('what else changes a bag on paper', () => {
       ]),
     ).toBe(0)
   })
+})
+
+it('half an inch longer carries 1.3 yd more with an iron; a wood cut by an inch loses 2% (from memory of fitting practice)', () => {
+  const inch = 0.0254
+  expect(carryByLength('iron', yards(130), inch / 2)).toBeCloseTo(yards(1.3), 9)
+  expect(carryByLength('wood', yards(180), -inch)).toBeCloseTo(yards(-3.6), 9)
+  expect(carryByLength('putter', 0, inch)).toBe(0)
+  const bag = paperBagOf([
+    { loft: 32, yd: 140 },
+    { loft: 36, yd: 130 },
+  ])
+  const longer = withFixes(bag, [{ kind: 'length', clubId: clubAt(36), longerM: inch / 2 }])
+  const [before] = stepsOf(bag)
+  const [after] = stepsOf(longer)
+  expect(before!.stepM - after!.stepM).toBeCloseTo(yards(1.3), 9)
+  expect(after!.sdM).toBeGreaterThan(before!.sdM)
 })

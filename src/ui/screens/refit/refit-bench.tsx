@@ -91,17 +91,20 @@ export function RefitBench({ golfer, bag, analysis, refit, tried, turf, changes,
         </p>
       )}
       <div className="refit">
-        <section className="sheet stair-twice" aria-label="The stair, as it is and as it would be">
-          <SvgDrawing
-            draw={(width) => refitStair(drawn.rows, drawn.treads, width)}
-            onPaper
-            says="Every club where it is, in outline, and where it would be, solid; every step stands in the table beside it."
-          />
-          <p className="quiet key">
-            Outline: as it is. Solid: on paper. Likely even now {drawn.before.toFixed(1)} of{' '}
-            {drawn.steps.length} steps, on paper <b>{drawn.after.toFixed(1)}</b>.
-          </p>
-        </section>
+        <div className="d-grid gap-3">
+          <section className="sheet stair-twice" aria-label="The stair, as it is and as it would be">
+            <SvgDrawing
+              draw={(width) => refitStair(drawn.rows, drawn.treads, width)}
+              onPaper
+              says="Every club where it is, in outline, and where it would be, solid; every step stands in the table beside it."
+            />
+            <p className="quiet key">
+              Outline: as it is. Solid: on paper. Likely even now {drawn.before.toFixed(1)} of{' '}
+              {drawn.steps.length} steps, on paper <b>{drawn.after.toFixed(1)}</b>.
+            </p>
+          </section>
+          <WorthKnowing golfer={golfer} bag={bag} refit={refit} turf={turf} name={name} />
+        </div>
         <div className="ways">
           {proposals.map((proposal) => (
             <WayCard
@@ -134,7 +137,6 @@ export function RefitBench({ golfer, bag, analysis, refit, tried, turf, changes,
               />
             </section>
           )}
-          <WorthKnowing golfer={golfer} bag={bag} refit={refit} turf={turf} name={name} />
         </div>
       </div>
       <Workbench

@@ -216,9 +216,12 @@ function Otherwise({ each, fixes, name, onChange }: RowProps) {
       size="sm"
       aria-label={`What else with the ${name(clubId)}`}
       value={place}
-      onChange={({ target }) =>
-        onChange(changed(fixes, clubId, ['grip', 'swap', 'length'], all[Number(target.value)] ?? null))
-      }
+      onChange={({ target }) => {
+        const fix = all[Number(target.value)] ?? null
+        // One that is bought in its place is not bent.
+        const instead = fix?.kind === 'swap' ? (['bend', 'sleeve'] as const) : []
+        onChange(changed(fixes, clubId, ['grip', 'swap', 'length', ...instead], fix))
+      }}
     >
       <option value={-1}>as it is</option>
       {ways.map(({ label, fixes: of }) => (

@@ -21,7 +21,7 @@ export function WorthKnowing({ golfer, bag, refit, turf, name }: Props) {
   const { sameJobs, topEnd, reachDriver, runUp, ladders, light } = refit
   const bounces = bag.clubs.flatMap(({ name: club, kind, build: { bounceDeg, usual } }) => {
     const much = kind === 'wedge' && bounceDeg !== undefined && !usual ? bounceFor(bounceDeg, turf) : null
-    return much && bounceDeg !== undefined ? [bounceSentence(club, bounceDeg, much, turf)] : []
+    return much && bounceDeg !== undefined ? [{ club, bounceDeg, much }] : []
   })
   const said = [
     ...sameJobs.map((each) => sameJobSentence(each, name)),
@@ -30,7 +30,10 @@ export function WorthKnowing({ golfer, bag, refit, turf, name }: Props) {
     ...ladders.map((each) => ladderSentence(each, name, golfer)),
     ...(light ? [lightBagSentence(light, name, golfer)] : []),
     ...(runUp.length > 0 ? [runUpSentence(runUp, name)] : []),
-    ...bounces,
+    ...(['little', 'much'] as const).flatMap((much) => {
+      const of = bounces.filter((each) => each.much === much)
+      return of.length > 0 ? [bounceSentence(of, much, turf)] : []
+    }),
   ]
   if (said.length === 0) return null
   return (
