@@ -1,6 +1,8 @@
+import { readCompareInput } from '@/formats/compare-input'
 import { readFlyInput, readRestateInput } from '@/formats/flight-input'
 import { analyse } from './analyse'
 import { answerLines } from './answer-lines'
+import { answerCompare, COMPARE_USAGE } from './compare'
 import { checkData } from './check-data'
 import { REFIT_USAGE, runRefit } from './refit'
 import { answerFly, answerRestate, FLY_USAGE, RESTATE_USAGE } from './flight'
@@ -47,6 +49,11 @@ const COMMANDS: Record<string, Command> = {
     about: 'clubs, how they are made, and shots in; what could be done about the steps out',
     usage: REFIT_USAGE,
     run: () => runRefit(process.stdin, process.stdout, process.stderr),
+  },
+  compare: {
+    about: 'two lists of carries in (one JSON document a line), whether they differ out',
+    usage: COMPARE_USAGE,
+    run: () => answerLines(readCompareInput, answerCompare, STREAMS),
   },
   import: { about: 'bring a table of shots in, or preview it', usage: IMPORT_USAGE, run: runImport },
   export: { about: 'a golfer as JSON; shots, stocks, steps as CSV', usage: EXPORT_USAGE, run: runExport },

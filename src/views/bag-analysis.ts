@@ -3,6 +3,7 @@ import type { Bag } from '@/core/bag/bag'
 import type { Air } from '@/core/flight/air'
 import type { Golfer } from '@/core/golfer'
 import type { ClubId, ShotId } from '@/core/ids'
+import type { Stock } from '@/core/stock/stock'
 import type { Mark } from '@/core/shots/mark'
 import type { Apart } from '@/core/shots/shot'
 import { keptApart } from '@/core/shots/shot-standing'
@@ -91,6 +92,36 @@ function analyse(
     changes: changesSeen(changed, analysis.stocks),
   }
 }
+
+/** Clubs of the rack that were hit, judged beside the bag: their stocks and their shots. They make no step. */
+export type RackAnalysis = { stocks: Stock[]; judged: BagAnalysis['shots']; shots: StationShots }
+
+/** What the shots with the clubs of the rack say. */
+export function rackAnalysis(
+  db: Database,
+  golfer: Golfer,
+  bag: Bag,
+  nowMs: number,
+  inAir: Air | null = null,
+): RackAnalysis {
+  const none: RackAnalysis = { stocks: [], judged: [], shots: [] }
+  if (bag.rack.length === 0) return none
+  const all = bagInput(db, golfer, bag, nowMs, inAir, { withRack: true })
+  const hit = new Set(all.shots.map(({ clubId }) => clubId))
+  const racked = new Set(bag.rack.map(({ id }) => id).filter((id) => hit.has(id)))
+  if (racked.size === 0) return none
+  const input = { ...all, clubs: all.clubs.filter(({ id }) => racked.has(id) || !isRacked(bag, id)) }
+  const analysis = analyseBag(input)
+  const shots = stationShots(input, analysis).filter(({ clubId }) => racked.has(clubId))
+  const own = new Set(shots.map(({ id }) => id))
+  return {
+    stocks: analysis.stocks.filter(({ clubId }) => racked.has(clubId)),
+    judged: analysis.shots.filter(({ shotId }) => own.has(shotId)),
+    shots,
+  }
+}
+
+const isRacked = ({ rack }: Bag, id: ClubId): boolean => rack.some((club) => club.id === id)
 
 /** What the analysis is told of clubs that were changed. */
 const expectedCarries = (changed: readonly ChangedClub[]): Pick<Rules, 'expected'> => {

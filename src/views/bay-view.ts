@@ -19,7 +19,7 @@ import { currentSession, lastPlace, sessionById, waitingSessions } from '@/store
 import { lastSetUp, monitorProfiles, setUpOf } from '@/store/set-ups'
 import { shotsOfSession, type StoredShot } from '@/store/shots'
 import { wantedStations } from '@/store/swings'
-import { bagAnalysis, type StationShots } from './bag-analysis'
+import { bagAnalysis, rackAnalysis, type RackAnalysis, type StationShots } from './bag-analysis'
 import type { ChangeSeen } from './changed-clubs'
 import type { Station } from '@/core/station'
 
@@ -55,10 +55,18 @@ export type BayView = {
 export function bayView(db: Database, golfer: Golfer, session: Session, nowMs: number): BayView | null {
   const analysed = bagAnalysis(db, golfer, nowMs)
   if (!analysed) return null
-  const { bag, analysis, shots, changes } = analysed
+  const { bag, changes } = analysed
   const conditions = conditionsOfShots(db, golfer.id)
   const own = shotsOfSession(db, session.id)
+  const plan = planOf(db, session.id)
   const ids = new Set(own.map(({ id }) => id))
+  const inUse = new Set([
+    session.open?.clubId,
+    ...own.map(({ clubId }) => clubId),
+    ...plan.map(({ clubId }) => clubId),
+  ])
+  const rack = bag.rack.some(({ id }) => inUse.has(id)) ? rackAnalysis(db, golfer, bag, nowMs) : null
+  const analysis = rack ? withRack(analysed.analysis, rack) : analysed.analysis
   return {
     golfer,
     bag,
@@ -70,9 +78,9 @@ export function bayView(db: Database, golfer: Golfer, session: Session, nowMs: n
     now: conditions(session.id, Infinity),
     // Of earlier sessions the stocks are wanted, not every shot's judgement.
     analysis: { ...analysis, shots: analysis.shots.filter(({ shotId }) => ids.has(shotId)) },
-    history: shots,
+    history: rack ? [...analysed.shots, ...rack.shots] : analysed.shots,
     changes,
-    plan: planOf(db, session.id),
+    plan,
     setUp: setUpOf(db, session.id),
     expectations: expectationsOf(db, session.id),
     ...undoAndRedo(db, session.id),
@@ -80,6 +88,13 @@ export function bayView(db: Database, golfer: Golfer, session: Session, nowMs: n
     waiting: waitingSessions(db).map(({ id, shots }) => ({ id, shots })),
   }
 }
+
+/** What the bag's shots say, with the stocks and shots of clubs that are on the rack. */
+const withRack = (analysis: BagAnalysis, { stocks, judged }: RackAnalysis): BagAnalysis => ({
+  ...analysis,
+  stocks: [...analysis.stocks, ...stocks],
+  shots: [...analysis.shots, ...judged],
+})
 
 /** The session that the Bay shows: the one that is asked for, else the golfer's current one. */
 export function sessionForBay(

@@ -2,15 +2,14 @@ import { refitClubs, type Bag } from '@/core/bag/bag'
 import type { BagAnalysis } from '@/core/analyse-bag'
 import { schoolRules, type Golfer } from '@/core/golfer'
 import { refit, type Refit } from '@/core/refit/refit'
-import type { Stock } from '@/core/stock/stock'
-import { bagInput, comparingAir } from '@/store/bag-input'
+import { comparingAir } from '@/store/bag-input'
 import type { Database } from '@/store/database'
 import { triedOf, type TriedRefit } from '@/store/tried-refits'
 import { dayOf } from '@/store/course-days'
 import type { Turf } from '@/core/flight/ground'
-import { comparedBag } from './bag-analysis'
+import { comparedBag, rackAnalysis } from './bag-analysis'
 import type { ChangeSeen } from './changed-clubs'
-import { daysOfClubs, stocksOfRack } from './refit-of'
+import { daysOfClubs } from './refit-of'
 
 export type RefitView = {
   bag: Bag
@@ -34,7 +33,7 @@ export function refitView(db: Database, golfer: Golfer, nowMs: number): RefitVie
     refit: refit({
       ...refitClubs(bag),
       analysis,
-      rackStocks: rackStocks(db, golfer, bag, nowMs),
+      rackStocks: rackAnalysis(db, golfer, bag, nowMs, comparingAir(golfer)).stocks,
       days: daysOfClubs(shots),
       rules: {
         ...schoolRules(golfer),
@@ -46,11 +45,4 @@ export function refitView(db: Database, golfer: Golfer, nowMs: number): RefitVie
     changes,
     turf: dayOf(db, golfer.id)?.day.turf ?? 'normal',
   }
-}
-
-/** The stocks of the rack, read and judged beside the bag. */
-function rackStocks(db: Database, golfer: Golfer, bag: Bag, nowMs: number): Stock[] {
-  if (bag.rack.length === 0) return []
-  const input = bagInput(db, golfer, bag, nowMs, comparingAir(golfer), { withRack: true })
-  return stocksOfRack({ ...input, ...refitClubs(bag) })
 }

@@ -34,7 +34,10 @@ export type InHand = {
 
 export function inHand(view: BayView, choice: Choice): InHand {
   const { bag, session } = view
-  const clubs = bag.clubs.filter(({ kind }) => kind !== 'putter')
+  const clubs = [
+    ...bag.clubs.filter(({ kind }) => kind !== 'putter'),
+    ...bag.rack.filter(({ id }) => inUse(view, id)),
+  ]
   const open = session.open ?? lastStation(view) ?? { clubId: clubs.at(-1)?.id as ClubId, swing: FULL_SWING }
   const taken = view.shots.filter(({ heldBecause }) => heldBecause === null)
   const warmUps = taken.filter(({ conditions }) => conditions.warmUp)
@@ -67,6 +70,12 @@ export function inHand(view: BayView, choice: Choice): InHand {
     shorter: neighbour(1),
   }
 }
+
+/** A club of the rack that is hit in this session like one of the bag. */
+const inUse = ({ session, shots, plan }: BayView, id: ClubId): boolean =>
+  session.open?.clubId === id ||
+  shots.some(({ clubId }) => clubId === id) ||
+  plan.some(({ clubId }) => clubId === id)
 
 function lastStation({ shots, bag }: BayView): Station | null {
   const last = shots.findLast((shot) => bag.clubs.some((club) => club.id === shot.clubId))

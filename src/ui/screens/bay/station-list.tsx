@@ -1,4 +1,5 @@
 import Button from 'react-bootstrap/Button'
+import Form from 'react-bootstrap/Form'
 import type { OwnedClub } from '@/core/bag/bag'
 import type { ClubId } from '@/core/ids'
 import { type Station, atStation } from '@/core/station'
@@ -16,7 +17,8 @@ type Props = {
 
 /** Every club with its stock for the swing in hand, and how often it was hit today. */
 export function StationList({ view, clubs, open, onOpen }: Props) {
-  const { golfer, analysis } = view
+  const { golfer, analysis, bag } = view
+  const racked = bag.rack.filter(({ id, kind }) => kind !== 'putter' && !clubs.some((club) => club.id === id))
   const isHere = ({ clubId, swing, heldBecause, conditions }: BayView['shots'][number], id: ClubId) =>
     clubId === id && swing === open.swing && heldBecause === null && !conditions.warmUp
   return (
@@ -59,6 +61,22 @@ export function StationList({ view, clubs, open, onOpen }: Props) {
           )
         })}
       </ul>
+      {racked.length > 0 && (
+        <Form.Select
+          size="sm"
+          className="from-rack"
+          aria-label="A club of the rack"
+          value=""
+          onChange={({ target }) => onOpen(target.value as ClubId, open.swing)}
+        >
+          <option value="">A club of the rack …</option>
+          {racked.map(({ id, name }) => (
+            <option key={id} value={id}>
+              {name}
+            </option>
+          ))}
+        </Form.Select>
+      )}
     </section>
   )
 }

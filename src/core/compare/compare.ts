@@ -1,0 +1,117 @@
+import { phi } from '../math/normal'
+import { sample } from '../math/sample'
+import { Z90 } from '../math/z90'
+import { metresFrom, type LengthUnit } from '../units'
+
+/** What is known of one side: its carry with what its shots leave open, how many they are, and on which days they were hit. Metres. */
+export type Side = {
+  carryM: number
+  sdM: number
+  count: number
+  /** The share of its shots on each day, by whatever names the day. */
+  days: ReadonlyMap<string, number>
+}
+
+/** Likely real, no difference that matters, or not to be told yet. */
+export const CHANGE_WORDS = ['real', 'none', 'open'] as const
+export type ChangeWord = (typeof CHANGE_WORDS)[number]
+
+/** The second side less the first. */
+export type Comparison = {
+  differenceM: number
+  /** 90% interval. */
+  lowM: number
+  highM: number
+  /** The chance that the second goes further. */
+  probability: number
+  word: ChangeWord
+  /** Shots more of each that would settle it if the difference stays; absent where shots alone would not. */
+  moreEach?: number
+}
+
+/** What a day adds to all carries of a golfer: one standard deviation as a share. */
+const DAY_SD = 0.02
+/** A golfer's spread before any shots speak, and what it weighs in shots. */
+const USUAL_SPREAD = { share: 0.035, shots: 6 }
+/** True differences are rarely larger than this share of the carry: what looks larger is more often chance. */
+const LIKELY_CHANGE = 0.045
+const REAL_FROM = 0.95
+/** Two of the golfer's own unit are what matters on a course. */
+const MATTERS = 2
+const NONE_FROM = 0.9
+const MOST_MORE = 60
+
+/**
+ * Whether the second side goes further than the first: by both stocks, with 2% for each day that they do not share.
+ * @param unit two of it are a difference that matters
+ */
+export function compare(a: Side, b: Side, unit: LengthUnit = 'yd'): Comparison {
+  const mattersM = metresFrom(MATTERS, unit)
+  const differenceM = b.carryM - a.carryM
+  const middle = (a.carryM + b.carryM) / 2
+  const dayVariance = (DAY_SD * middle) ** 2 * unshared(a.days, b.days)
+  const varianceWith = (more: number) =>
+    a.sdM ** 2 * (a.count / (a.count + more)) + b.sdM ** 2 * (b.count / (b.count + more)) + dayVariance
+  const said = wordOf(differenceM, varianceWith(0), middle, mattersM)
+  const half = Z90 * Math.sqrt(varianceWith(0))
+  const more =
+    said.word === 'open'
+      ? Array.from({ length: MOST_MORE }, (_, i) => i + 1).find(
+          (n) => wordOf(differenceM, varianceWith(n), middle, mattersM).word !== 'open',
+        )
+      : undefined
+  return {
+    differenceM,
+    lowM: differenceM - half,
+    highM: differenceM + half,
+    ...said,
+    ...(more !== undefined && { moreEach: more }),
+  }
+}
+
+function wordOf(
+  differenceM: number,
+  varianceM2: number,
+  middleM: number,
+  mattersM: number,
+): Pick<Comparison, 'probability' | 'word'> {
+  const prior = (LIKELY_CHANGE * middleM) ** 2
+  const kept = prior / (prior + varianceM2)
+  const [mean, sd] = [kept * differenceM, Math.sqrt(kept * varianceM2)]
+  const probability = phi(mean / sd)
+  const within = phi((mattersM - mean) / sd) - phi((-mattersM - mean) / sd)
+  const real = probability >= REAL_FROM || probability <= 1 - REAL_FROM
+  return { probability, word: within >= NONE_FROM ? 'none' : real ? 'real' : 'open' }
+}
+
+/** How much of the days two sides do not share: 0 for the same days alike, 2 for one other day each. */
+function unshared(a: ReadonlyMap<string, number>, b: ReadonlyMap<string, number>): number {
+  const days = new Set([...a.keys(), ...b.keys()])
+  return [...days].reduce((sum, day) => sum + ((a.get(day) ?? 0) - (b.get(day) ?? 0)) ** 2, 0)
+}
+
+/**
+ * Two lists of solid carries, in metres: their means with a spread that both share.
+ * @throws RangeError where a list is empty
+ */
+export function compareCarries(
+  a: readonly number[],
+  b: readonly number[],
+  sameDay: boolean,
+  unit: LengthUnit = 'yd',
+): Comparison {
+  const [first, second] = [sample(a), sample(b)]
+  const middle = (first.mean + second.mean) / 2
+  const { share, shots } = USUAL_SPREAD
+  const squares = [first, second].reduce((sum, { count, sd }) => sum + (count - 1) * sd ** 2, 0)
+  const spread = Math.sqrt(
+    (squares + shots * (share * middle) ** 2) / (first.count + second.count - 2 + shots),
+  )
+  const side = ({ mean, count }: typeof first, day: string): Side => ({
+    carryM: mean,
+    sdM: spread / Math.sqrt(count),
+    count,
+    days: new Map([[day, 1]]),
+  })
+  return compare(side(first, 'a'), side(second, sameDay ? 'a' : 'b'), unit)
+}

@@ -1,0 +1,26 @@
+import Joi from 'joi'
+import { LENGTH_UNITS, type LengthUnit } from '@/core/units'
+import { PLAUSIBLE_CARRY_M } from '@/core/shots/plausible-carry'
+import { check, refused, within, type Checked } from './check'
+
+/** A line of `banco compare`: two lists of solid carries, in metres; two of the unit are what matters. */
+export type CompareInput = { a: number[]; b: number[]; sameDay: boolean; unit?: LengthUnit }
+
+const carries = Joi.array().items(within(PLAUSIBLE_CARRY_M)).min(1).max(10_000).required()
+const COMPARE_INPUT = Joi.object<CompareInput>({
+  a: carries,
+  b: carries,
+  sameDay: Joi.boolean().required(),
+  unit: Joi.string().valid(...LENGTH_UNITS),
+})
+
+/** Reads one line of `banco compare`. */
+export function readCompareInput(line: string): Checked<CompareInput> {
+  let parsed: unknown
+  try {
+    parsed = JSON.parse(line)
+  } catch (error) {
+    return refused('', `This line is not JSON: ${(error as Error).message}.`)
+  }
+  return check(COMPARE_INPUT, parsed)
+}
