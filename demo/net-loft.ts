@@ -1,4 +1,5 @@
 import type { ClubDetails } from '@/core/bag/bag'
+import { SEASONS, type Season } from '@/core/compare/side'
 import type { ClubBuild } from '@/core/bag/club-build'
 import type { GolferId, SessionId, ShotId } from '@/core/ids'
 import type { Place } from '@/core/session/session'
@@ -29,6 +30,8 @@ export const DEMO_SEED = 281
 
 type Visit = {
   daysAgo: number
+  /** In the middle of that season before the last twelve months, however long ago that is. */
+  lastYear?: Season
   place: Place
   /** Every club this often in each round, shortest first. */
   rounds: number
@@ -98,6 +101,13 @@ const RANGE_SET_UP: SetUp = {
   deviceTempC: null,
 }
 
+const RANGE_TEMP_C: Record<Season, number> = { winter: 4, summer: 24 }
+const rangeIn = (season: Season): SetUp => ({
+  ...RANGE_SET_UP,
+  air: { ...RANGE_SET_UP.air, tempC: RANGE_TEMP_C[season] },
+})
+const MID_MONTH: Record<Season, number> = { winter: 0, summer: 6 }
+
 /** Who trains in the net loft at Tarnwick, and when. */
 const SCENARIO: Scenario[] = [
   {
@@ -159,6 +169,14 @@ const SCENARIO: Scenario[] = [
         setUp: NET_LOFT_SET_UP,
         expects: { '7-iron': 148, '8-iron': 137, '9-iron': 124, 'P-wedge': 109, '6-iron': 152 },
       },
+      ...SEASONS.map((season) => ({
+        daysAgo: 0,
+        lastYear: season,
+        place: 'range' as const,
+        rounds: 2,
+        shots: 4,
+        setUp: rangeIn(season),
+      })),
     ],
   },
 ]
@@ -221,8 +239,10 @@ function hitVisit(db: Database, { golferId, hidden, visit, nowMs }: Who, roll: D
   const plan = planOf(hidden, visit)
   const startedMs = visit.until
     ? nowMs - hitAfter(plan.length) - 20_000
-    : nowMs - visit.daysAgo * DAY_MS - hitAfter(plan.length)
-  const sessionId = `${golferId}-${visit.daysAgo}` as SessionId
+    : visit.lastYear
+      ? middleOf(visit.lastYear, nowMs)
+      : nowMs - visit.daysAgo * DAY_MS - hitAfter(plan.length)
+  const sessionId = `${golferId}-${visit.lastYear ?? visit.daysAgo}` as SessionId
   startSession(db, { golferId, startedMs, offsetMin: 0, place: visit.place, clearMs: startedMs }, sessionId)
   if (visit.setUp) keepSetUp(db, golferId, sessionId, visit.setUp)
   for (const [clubName, carryYd] of Object.entries(visit.expects ?? {})) {
@@ -276,6 +296,13 @@ function hitVisit(db: Database, { golferId, hidden, visit, nowMs }: Who, roll: D
   })
   if (visit.until) beginReceiving(db, sessionId, startedMs)
   if (!visit.until) endSession(db, sessionId, startedMs + hitAfter(plan.length))
+}
+
+/** The middle of the newest such season that is older than twelve months. */
+function middleOf(season: Season, nowMs: number): number {
+  const year = new Date(nowMs).getUTCFullYear()
+  const middles = [year - 1, year - 2].map((each) => Date.UTC(each, MID_MONTH[season], 15, 10))
+  return middles.find((ms) => ms < nowMs - 366 * DAY_MS) as number
 }
 
 /** Most misses are felt and marked at once; the others, misreads and other clubs Banco has to notice. */

@@ -50,20 +50,32 @@ type DatedRow = [
   hitMs: number,
 ]
 
+/** Which shots are gathered. */
+export type Which = {
+  /** The clubs of the rack and their shots as well, behind those of the bag. */
+  withRack?: boolean
+  /** Shots from then on are left out. */
+  untilMs?: number
+  /** Shots from before are left out: those of more than twelve months where nothing is said. */
+  sinceMs?: number
+  /** Those of other sessions are left out. */
+  keep?: (sessionId: SessionId) => boolean
+}
+
 /** Every shot that may be in a stock, with no more than its date and station, in the order hit: none from before its club's set-up. */
 function datedShots(
   db: Database,
   golfer: Golfer,
   bag: Bag,
-  nowMs: number,
   {
     conditions,
     withRack,
     untilMs,
-  }: { conditions: ReturnType<typeof conditionsOfShots>; withRack: boolean; untilMs: number },
+    sinceMs: since,
+    keep,
+  }: Required<Which> & { conditions: ReturnType<typeof conditionsOfShots> },
 ): Dated[] {
   const changed = new Map([...bag.clubs, ...bag.rack].map(({ id, sinceMs }) => [id, sinceMs]))
-  const since = nowMs - STOCK_AGE_MS
   const rows = db
     .prepare(
       `SELECT n.seq, n.session_id, n.source, n.club_id, n.swing, n.mark, n.hit_ms
@@ -86,7 +98,7 @@ function datedShots(
   let sequence = 0
   let last: SessionId | null = null
   return rows.flatMap(([seq, sessionId, source, clubId, swing, mark, hitMs]): Dated[] => {
-    if (hitMs < (changed.get(clubId) ?? 0)) return []
+    if (hitMs < (changed.get(clubId) ?? 0) || !keep(sessionId)) return []
     if (sessionId !== last) {
       session++
       sequence = 0
@@ -121,8 +133,6 @@ function fullRows(db: Database, seqs: readonly number[]): Map<number, Row> {
  * Gathers what the calculations need to know of a golfer's bag: its clubs, and the shots with them of
  * the last twelve months that are there and not held. Shots hit on the course stand beside a stock, never in it.
  * @param inAir the air in which carries are to be compared; null: each in the air it was hit in
- * @param withRack the clubs of the rack and their shots as well, behind those of the bag
- * @param untilMs shots from then on are left out
  */
 export function bagInput(
   db: Database,
@@ -130,16 +140,16 @@ export function bagInput(
   bag: Bag,
   nowMs: number,
   inAir: Air | null = null,
-  { withRack = false, untilMs = STILL } = {},
+  { withRack = false, untilMs = STILL, sinceMs = nowMs - STOCK_AGE_MS, keep = () => true }: Which = {},
 ): BagInput {
   const conditions = conditionsOfShots(db, golfer.id)
-  const dated = datedShots(db, golfer, bag, nowMs, { conditions, withRack, untilMs })
+  const dated = datedShots(db, golfer, bag, { conditions, withRack, untilMs, sinceMs, keep })
   const { taken, older } = newestShots(dated, golfer.windCounts)
   const rows = fullRows(
     db,
     taken.map(({ seq }) => seq),
   )
-  const setUps = setUpsOf(db, golfer.id, nowMs - STOCK_AGE_MS - LONGEST_SESSION_MS)
+  const setUps = setUpsOf(db, golfer.id, sinceMs - LONGEST_SESSION_MS)
   const airs = new Map<string, Air | null>()
   /** One object for all shots of a session in the same air. */
   const airOf = (sessionId: SessionId, place: Place | null, { wind, tempC }: Conditions): Air | null => {

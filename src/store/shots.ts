@@ -7,6 +7,14 @@ import { FLIGHT, FLIGHT_FIELDS, type Flight } from '@/core/shots/flight-fields'
 import type { Database } from './database'
 import type { Swing } from '@/core/station'
 
+/** The session of each of some shots. */
+export function sessionsOfShots(db: Database, ids: readonly ShotId[]): Map<ShotId, SessionId> {
+  const rows = db
+    .prepare('SELECT id, session_id AS sessionId FROM shot WHERE id IN (SELECT value FROM json_each(?))')
+    .all(JSON.stringify(ids)) as { id: ShotId; sessionId: SessionId }[]
+  return new Map(rows.map(({ id, sessionId }) => [id, sessionId]))
+}
+
 export type NewShot = Flight & AboutShot
 /** What is known of a shot besides what was measured. */
 export type AboutShot = {

@@ -7,7 +7,7 @@ import type { Stock } from '@/core/stock/stock'
 import type { Mark } from '@/core/shots/mark'
 import type { Apart } from '@/core/shots/shot'
 import { keptApart } from '@/core/shots/shot-standing'
-import { bagInput, comparingAir } from '@/store/bag-input'
+import { bagInput, comparingAir, type Which } from '@/store/bag-input'
 import { bagOf } from '@/store/bags'
 import { STILL } from '@/store/clubs'
 import { markOf, type Database } from '@/store/database'
@@ -93,31 +93,41 @@ function analyse(
   }
 }
 
-/** Clubs of the rack that were hit, judged beside the bag: their stocks and their shots. They make no step. */
-export type RackAnalysis = { stocks: Stock[]; judged: BagAnalysis['shots']; shots: StationShots }
+/** Stocks, with the shots behind them and what each was. */
+export type JudgedShots = { stocks: Stock[]; judged: BagAnalysis['shots']; shots: StationShots }
 
-/** What the shots with the clubs of the rack say. */
+/** The bag and those clubs of the rack that were hit, judged together by some of their shots. */
+export function judgedTogether(
+  db: Database,
+  golfer: Golfer,
+  bag: Bag,
+  nowMs: number,
+  inAir: Air | null,
+  which: Omit<Which, 'withRack'> = {},
+): JudgedShots {
+  const all = bagInput(db, golfer, bag, nowMs, inAir, { ...which, withRack: true })
+  const hit = new Set(all.shots.map(({ clubId }) => clubId))
+  const input = { ...all, clubs: all.clubs.filter(({ id }) => hit.has(id) || !isRacked(bag, id)) }
+  const analysis = analyseBag(input)
+  return { stocks: analysis.stocks, judged: analysis.shots, shots: stationShots(input, analysis) }
+}
+
+/** Clubs of the rack that were hit, judged beside the bag. They make no step. */
 export function rackAnalysis(
   db: Database,
   golfer: Golfer,
   bag: Bag,
   nowMs: number,
   inAir: Air | null = null,
-): RackAnalysis {
-  const none: RackAnalysis = { stocks: [], judged: [], shots: [] }
-  if (bag.rack.length === 0) return none
-  const all = bagInput(db, golfer, bag, nowMs, inAir, { withRack: true })
-  const hit = new Set(all.shots.map(({ clubId }) => clubId))
-  const racked = new Set(bag.rack.map(({ id }) => id).filter((id) => hit.has(id)))
-  if (racked.size === 0) return none
-  const input = { ...all, clubs: all.clubs.filter(({ id }) => racked.has(id) || !isRacked(bag, id)) }
-  const analysis = analyseBag(input)
-  const shots = stationShots(input, analysis).filter(({ clubId }) => racked.has(clubId))
-  const own = new Set(shots.map(({ id }) => id))
+): JudgedShots {
+  if (bag.rack.length === 0) return { stocks: [], judged: [], shots: [] }
+  const { stocks, judged, shots } = judgedTogether(db, golfer, bag, nowMs, inAir)
+  const racked = shots.filter(({ clubId }) => isRacked(bag, clubId))
+  const own = new Set(racked.map(({ id }) => id))
   return {
-    stocks: analysis.stocks.filter(({ clubId }) => racked.has(clubId)),
-    judged: analysis.shots.filter(({ shotId }) => own.has(shotId)),
-    shots,
+    stocks: stocks.filter(({ clubId }) => isRacked(bag, clubId)),
+    judged: judged.filter(({ shotId }) => own.has(shotId)),
+    shots: racked,
   }
 }
 

@@ -19,7 +19,7 @@ import { currentSession, lastPlace, sessionById, waitingSessions } from '@/store
 import { lastSetUp, monitorProfiles, setUpOf } from '@/store/set-ups'
 import { shotsOfSession, type StoredShot } from '@/store/shots'
 import { wantedStations } from '@/store/swings'
-import { bagAnalysis, rackAnalysis, type RackAnalysis, type StationShots } from './bag-analysis'
+import { bagAnalysis, rackAnalysis, type JudgedShots, type StationShots } from './bag-analysis'
 import type { ChangeSeen } from './changed-clubs'
 import type { Station } from '@/core/station'
 
@@ -90,7 +90,7 @@ export function bayView(db: Database, golfer: Golfer, session: Session, nowMs: n
 }
 
 /** What the bag's shots say, with the stocks and shots of clubs that are on the rack. */
-const withRack = (analysis: BagAnalysis, { stocks, judged }: RackAnalysis): BagAnalysis => ({
+const withRack = (analysis: BagAnalysis, { stocks, judged }: JudgedShots): BagAnalysis => ({
   ...analysis,
   stocks: [...analysis.stocks, ...stocks],
   shots: [...analysis.shots, ...judged],

@@ -30,7 +30,7 @@ export type Comparison = {
 }
 
 /** What a day adds to all carries of a golfer: one standard deviation as a share. */
-const DAY_SD = 0.02
+export const DAY_SD = 0.02
 /** A golfer's spread before any shots speak, and what it weighs in shots. */
 const USUAL_SPREAD = { share: 0.035, shots: 6 }
 /** True differences are rarely larger than this share of the carry: what looks larger is more often chance. */
@@ -85,7 +85,7 @@ function wordOf(
 }
 
 /** How much of the days two sides do not share: 0 for the same days alike, 2 for one other day each. */
-function unshared(a: ReadonlyMap<string, number>, b: ReadonlyMap<string, number>): number {
+export function unshared(a: ReadonlyMap<string, number>, b: ReadonlyMap<string, number>): number {
   const days = new Set([...a.keys(), ...b.keys()])
   return [...days].reduce((sum, day) => sum + ((a.get(day) ?? 0) - (b.get(day) ?? 0)) ** 2, 0)
 }

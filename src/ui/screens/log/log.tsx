@@ -69,7 +69,11 @@ export function Log({ golfer, sessions, after, aPage, all, waiting, files }: Pro
             : `${count(all.sessions, 'session')}, ${count(all.shots, 'shot')}`
         }
         lede="Every visit stays here with all its shots. Open one in the Bay to go on with it or to mend a mark."
-      />
+      >
+        <Link className="btn btn-outline" href={`/golfers/${golfer.id}/compare`}>
+          Compare
+        </Link>
+      </PageHead>
       <div className="log">
         <section className="sheet" aria-label="Sessions">
           {waiting.map((session) => (

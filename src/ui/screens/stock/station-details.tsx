@@ -1,3 +1,4 @@
+import Link from 'next/link'
 import type { Golfer } from '@/core/golfer'
 import type { Stock } from '@/core/stock/stock'
 import { ordinaryRun } from '@/core/flight/station-run'
@@ -107,6 +108,10 @@ export function StationDetails({ golfer, title, stock, shots, name, beside, chan
         )}
         <InWind golfer={golfer} stock={stock} />
         {off && <p>{off}</p>}
+        <p>
+          <Link href={`/golfers/${golfer.id}/compare?a=club:${stock.clubId}`}>Compare this club</Link> with
+          another, or with what it was.
+        </p>
         <ByHand golfer={golfer} stock={stock} title={title} />
       </div>
     </div>

@@ -1,0 +1,210 @@
+'use client'
+
+import Link from 'next/link'
+import { useRouter } from 'next/navigation'
+import { useState } from 'react'
+import Button from 'react-bootstrap/Button'
+import Form from 'react-bootstrap/Form'
+
+import { isHit } from '@/core/stock/stock'
+import { lengthIn } from '@/core/units'
+import { refitStair } from '@/draw/refit-stair'
+import {
+  besidesSentence,
+  biggestSentence,
+  changeWord,
+  differenceCell,
+  SIDE_GROUP,
+  sideName,
+  togetherSentence,
+} from '@/text/compare'
+import { stationName } from '@/text/names'
+import { around, len } from '@/text/numbers'
+import type { CompareRow, CompareView, SideChoice } from '@/views/compare-view'
+import { AirChoice } from '../../shared/air/air-choice'
+import { SvgDrawing } from '../../shared/drawing/svg-drawing'
+import { PageHead } from '../../shared/shell/page-head'
+import { PrintTitle } from '../../shared/shell/print-title'
+import { FlightsOver } from './flights-over'
+import styles from './compare.module.css'
+
+/** Two of anything side by side: both stairs in one, the difference of every station with a word, flights over each other. */
+export function CompareBench(view: CompareView) {
+  const { golfer, bag, choices, a, b, rows, together, besides, air } = view
+  const router = useRouter()
+  const [opened, setOpened] = useState<string | null>(null)
+  const clubs = [...bag.clubs, ...bag.rack]
+  const clubOf = (id: string) => clubs.find((club) => club.id === id)
+  const nameOf = ({ clubId, swing, other }: CompareRow) =>
+    [{ clubId, swing }, ...(other ? [other] : [])]
+      .map((station) => stationName(clubOf(station.clubId), station.swing))
+      .join(' and ')
+  const go = (which: 'a' | 'b', key: string) => {
+    const asked = new URLSearchParams({
+      ...(a && { a: a.key }),
+      ...(b && { b: b.key }),
+      [which]: key,
+    })
+    router.replace(`/golfers/${golfer.id}/compare?${asked.toString()}`)
+  }
+  const both = rows.filter(({ found }) => found !== null)
+  const alone = rows.filter(({ found }) => found === null)
+  const [biggest] = both
+    .filter(({ found }) => found?.word === 'real')
+    .sort((x, y) => Math.abs(y.found?.differenceM ?? 0) - Math.abs(x.found?.differenceM ?? 0))
+  const different = besidesSentence(besides, air, golfer)
+  const row = both.find(({ key }) => key === opened) ?? biggest ?? both[0]
+  const at = (metres: number) => lengthIn(metres, golfer.lengthUnit)
+  return (
+    <div className={styles.screen}>
+      <PrintTitle
+        golfer={golfer}
+        bag={bag}
+        stocks={both.flatMap(({ b: stock }) => stock ?? [])}
+        what={a && b ? `${sideName(a)} and ${sideName(b)}` : 'Compare'}
+      />
+      <PageHead
+        title={
+          !a || !b
+            ? 'Choose two to compare'
+            : both.length === 0
+              ? 'They have no station in common'
+              : biggest?.found
+                ? biggestSentence(nameOf(biggest), biggest.found, golfer)
+                : 'No station differs so that it is likely real'
+        }
+        lede={
+          a && b
+            ? (different ?? 'Place, ball, monitor and air were the same, as far as they were said.')
+            : 'Bags, seasons, sessions, clubs, swings or balls: the second is set beside the first.'
+        }
+        choices={<AirChoice golfer={golfer} />}
+      >
+        <Link className="btn btn-outline" href={`/golfers/${golfer.id}/log`}>
+          To the Log
+        </Link>
+        <Button onClick={() => window.print()} disabled={both.length === 0}>
+          Print
+        </Button>
+      </PageHead>
+      <div className="sides">
+        <SideSelect
+          label="The first"
+          choices={choices}
+          value={a?.key ?? ''}
+          onChange={(key) => go('a', key)}
+        />
+        <SideSelect
+          label="The second"
+          choices={choices}
+          value={b?.key ?? ''}
+          onChange={(key) => go('b', key)}
+        />
+      </div>
+      {together && <p className="together">{togetherSentence(together)}</p>}
+      {both.length > 0 && row && (
+        <div className="compare">
+          <section className="sheet" aria-label="Both stairs">
+            <SvgDrawing
+              draw={(width) =>
+                refitStair(
+                  both.map((each) => ({
+                    name: nameOf(each),
+                    loft: '',
+                    now: each.a ? at(each.a.carryM) : null,
+                    then: each.b ? at(each.b.carryM) : null,
+                    text: each.b ? len(each.b.carryM, golfer) : '',
+                  })),
+                  [],
+                  width,
+                )
+              }
+              onPaper
+              says="Every station of both in one drawing; all numbers stand in the table."
+            />
+            <p className="quiet key">
+              Outline: {a && sideName(a)}. Solid: {b && sideName(b)}.
+            </p>
+          </section>
+          <section className="sheet differences" aria-label="Differences">
+            <table className="table table-sm num mb-0">
+              <thead>
+                <tr>
+                  <th>Station</th>
+                  <th>The first</th>
+                  <th>The second</th>
+                  <th>Difference, {golfer.lengthUnit}</th>
+                  <th>What it is</th>
+                </tr>
+              </thead>
+              <tbody>
+                {both.map((each) => (
+                  <tr key={each.key}>
+                    <th>
+                      <button
+                        type="button"
+                        className="btn-plain"
+                        aria-pressed={each.key === row.key}
+                        onClick={() => setOpened(each.key)}
+                      >
+                        {nameOf(each)}
+                      </button>
+                    </th>
+                    <td>{stockCell(each.a, golfer)}</td>
+                    <td>{stockCell(each.b, golfer)}</td>
+                    <td>
+                      <b>{each.found && differenceCell(each.found, golfer)}</b>
+                    </td>
+                    <td className={each.found?.word === 'real' ? '' : 'quiet'}>
+                      {each.found && changeWord(each.found)}
+                    </td>
+                  </tr>
+                ))}
+              </tbody>
+            </table>
+            {alone.length > 0 && (
+              <p className="quiet key">
+                Only in one of them: {alone.map((each) => nameOf(each)).join(', ')}.
+              </p>
+            )}
+          </section>
+          <FlightsOver golfer={golfer} row={row} title={nameOf(row)} clubs={clubs} names={[a, b]} />
+        </div>
+      )}
+      {both.some(({ a: stock, b: other }) => isHit(stock ?? undefined) && isHit(other ?? undefined)) && (
+        <p className="quiet">
+          ± is a 90% interval; two days that nothing ties together differ by 2% each. “Likely real” is said
+          where the chance of its side is 95% or more.
+        </p>
+      )}
+    </div>
+  )
+}
+
+const stockCell = (stock: CompareRow['a'], golfer: CompareView['golfer']): string =>
+  stock ? `${len(stock.carryM, golfer, 1)} ${around(stock, golfer)} · ${stock.count}` : '–'
+
+type SelectProps = { label: string; choices: SideChoice[]; value: string; onChange: (key: string) => void }
+
+function SideSelect({ label, choices, value, onChange }: SelectProps) {
+  const kinds = [...new Set(choices.map(({ side }) => side.kind))]
+  return (
+    <Form.Group controlId={`side-${label}`}>
+      <Form.Label>{label}</Form.Label>
+      <Form.Select value={value} onChange={({ target }) => onChange(target.value)}>
+        <option value="">choose …</option>
+        {kinds.map((kind) => (
+          <optgroup key={kind} label={SIDE_GROUP[kind]}>
+            {choices
+              .filter(({ side }) => side.kind === kind)
+              .map((each) => (
+                <option key={each.key} value={each.key}>
+                  {sideName(each)}
+                </option>
+              ))}
+          </optgroup>
+        ))}
+      </Form.Select>
+    </Form.Group>
+  )
+}
