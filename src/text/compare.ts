@@ -59,6 +59,14 @@ export function changeWord({ word, moreEach }: Pick<Comparison, 'word' | 'moreEa
   }
 }
 
+/** The same as briefly as a table wants it. */
+export const changeCell = (found: Pick<Comparison, 'word' | 'moreEach'>): string =>
+  found.word !== 'open'
+    ? changeWord(found)
+    : found.moreEach === undefined
+      ? 'cannot be told yet'
+      : `cannot be told yet: ${found.moreEach} more each`
+
 const signed = (metres: number, units: Units): string => {
   const text = len(Math.abs(metres), units, 1)
   return `${metres < 0 ? '−' : '+'}${text}`

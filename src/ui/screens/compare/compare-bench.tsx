@@ -12,13 +12,13 @@ import { refitStair } from '@/draw/refit-stair'
 import {
   besidesSentence,
   biggestSentence,
-  changeWord,
+  changeCell,
   differenceCell,
   SIDE_GROUP,
   sideName,
   togetherSentence,
 } from '@/text/compare'
-import { stationName } from '@/text/names'
+import { stationName, swingName } from '@/text/names'
 import { around, len } from '@/text/numbers'
 import type { CompareRow, CompareView, SideChoice } from '@/views/compare-view'
 import { AirChoice } from '../../shared/air/air-choice'
@@ -36,9 +36,11 @@ export function CompareBench(view: CompareView) {
   const clubs = [...bag.clubs, ...bag.rack]
   const clubOf = (id: string) => clubs.find((club) => club.id === id)
   const nameOf = ({ clubId, swing, other }: CompareRow) =>
-    [{ clubId, swing }, ...(other ? [other] : [])]
-      .map((station) => stationName(clubOf(station.clubId), station.swing))
-      .join(' and ')
+    other === undefined
+      ? stationName(clubOf(clubId), swing)
+      : other.swing === swing
+        ? `${swingName(swing)} swing`
+        : (clubOf(clubId)?.name ?? '')
   const go = (which: 'a' | 'b', key: string) => {
     const asked = new URLSearchParams({
       ...(a && { a: a.key }),
@@ -71,7 +73,7 @@ export function CompareBench(view: CompareView) {
               ? 'They have no station in common'
               : biggest?.found
                 ? biggestSentence(nameOf(biggest), biggest.found, golfer)
-                : 'No station differs so that it is likely real'
+                : 'No difference that is likely real'
         }
         lede={
           a && b
@@ -156,12 +158,17 @@ export function CompareBench(view: CompareView) {
                       <b>{each.found && differenceCell(each.found, golfer)}</b>
                     </td>
                     <td className={each.found?.word === 'real' ? '' : 'quiet'}>
-                      {each.found && changeWord(each.found)}
+                      {each.found && changeCell(each.found)}
                     </td>
                   </tr>
                 ))}
               </tbody>
             </table>
+            {both.some(({ found }) => found?.word === 'open' && found.moreEach === undefined) && (
+              <p className="quiet key">
+                Where no number of shots stands, more shots on these days would not tell: other days would.
+              </p>
+            )}
             {alone.length > 0 && (
               <p className="quiet key">
                 Only in one of them: {alone.map((each) => nameOf(each)).join(', ')}.

@@ -1,0 +1,59 @@
+import { expect, it } from 'vitest'
+import { yards } from '@/core/units'
+import { NEW_GOLFER } from '@/core/golfer'
+import {
+  besidesSentence,
+  biggestSentence,
+  changeCell,
+  changeWord,
+  differenceCell,
+  sideName,
+  togetherSentence,
+} from './compare'
+
+const YARDS = { lengthUnit: 'yd', speedUnit: 'mph' } as const
+const found = {
+  differenceM: yards(5.5),
+  lowM: yards(1.1),
+  highM: yards(9.9),
+  probability: 0.98,
+  word: 'real',
+} as const
+
+it('says a difference with its interval and the word for it', () => {
+  expect(differenceCell(found, YARDS)).toBe('+5.5 ± 4.4')
+  expect(differenceCell({ ...found, differenceM: yards(-5.5) }, YARDS)).toBe('−5.5 ± 4.4')
+  expect(biggestSentence('9-iron', found, YARDS)).toBe('9-iron: further by 5.5 ± 4.4 yd, likely real')
+  expect(changeWord({ word: 'open', moreEach: 6 })).toBe('cannot be told yet: 6 more shots of each would')
+  expect(changeWord({ word: 'open' })).toContain('other days would')
+  expect(changeCell({ word: 'none' })).toBe('no difference that matters')
+  expect(togetherSentence({ share: -0.03, halfShare: 0.02, probability: 0.01, stations: 12 })).toBe(
+    'All 12 stations together are 3.0% ± 2.0% shorter: likely real.',
+  )
+})
+
+it('names every kind of side', () => {
+  expect(sideName({ side: { kind: 'season', season: 'winter', year: 2026 } })).toBe('winter 2025/26')
+  expect(sideName({ side: { kind: 'season', season: 'summer', year: 2026 } })).toBe('summer 2026')
+  expect(sideName({ side: { kind: 'bag', untilMs: null } })).toBe('the bag now')
+  expect(
+    sideName({
+      side: { kind: 'set-up', clubId: 'x' as never, untilMs: Date.UTC(2026, 4, 4, 12) },
+      name: '9-iron',
+    }),
+  ).toBe('9-iron before 4 May 2026')
+  expect(sideName({ side: { kind: 'ball', ball: 'range ball' } })).toBe('ball: range ball')
+})
+
+it('says first what was different besides, and nothing where nothing was', () => {
+  const golfer = { ...NEW_GOLFER, tempUnit: 'C' } as never
+  const place = { what: 'place', a: ['indoor'], b: ['range'] } as const
+  const ball = { what: 'ball', a: [''], b: ['own ball'] } as const
+  expect(besidesSentence([{ ...place, a: [...place.a], b: [...place.b] }], { a: 18, b: 5.4 }, golfer)).toBe(
+    'Different besides: the place (indoors; on the range) and the air (18 °C; 5 °C).',
+  )
+  expect(besidesSentence([{ ...ball, a: [...ball.a], b: [...ball.b] }], { a: null, b: 4 }, golfer)).toContain(
+    'the ball (not said; own ball)',
+  )
+  expect(besidesSentence([], { a: 18, b: 18.4 }, golfer)).toBeNull()
+})
