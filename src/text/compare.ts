@@ -112,3 +112,10 @@ export function besidesSentence(
 /** The most telling difference, in one sentence. */
 export const biggestSentence = (name: string, found: Comparison, units: Units): string =>
   `${name}: ${found.differenceM < 0 ? 'shorter' : 'further'} by ${len(Math.abs(found.differenceM), units, 1)} ± ${lenUnit((found.highM - found.lowM) / 2, units, 1)}, ${changeWord(found)}`
+
+/** What a trial of two on one day says: "The 54° wedge goes 4.2 ± 3.8 yd further than the 50° wedge: likely real." */
+export function trialSentence(found: Comparison, names: { a: string; b: string }, units: Units): string {
+  const { differenceM, lowM, highM } = found
+  const [further, other] = differenceM < 0 ? [names.a, names.b] : [names.b, names.a]
+  return `The ${further} goes ${len(Math.abs(differenceM), units, 1)} ± ${lenUnit((highM - lowM) / 2, units, 1)} further than the ${other}: ${changeWord(found)}.`
+}

@@ -2,13 +2,15 @@ import type { Bag } from '@/core/bag/bag'
 import { compare, type Comparison, type Side } from '@/core/compare/compare'
 import { seasonOf, sideKey, type SideOf } from '@/core/compare/side'
 import { together, type Together } from '@/core/compare/together'
+import { trialOf } from '@/core/compare/trial'
+import type { PlannedBlock } from '@/core/session/plan'
 import type { Golfer } from '@/core/golfer'
 import type { ClubId, SessionId } from '@/core/ids'
 import { Z90 } from '@/core/math/z90'
 import type { SessionSummary } from '@/core/session/session'
 import { sessionAir } from '@/core/session/session-air'
 import type { SetUp } from '@/core/session/set-up'
-import { sameStation, stationKey, type Swing } from '@/core/station'
+import { atStation, sameStation, stationKey, type Station, type Swing } from '@/core/station'
 import { isHit, type HitStock, type Stock } from '@/core/stock/stock'
 import { comparingAir } from '@/store/bag-input'
 import { bagOf } from '@/store/bags'
@@ -91,6 +93,32 @@ export function compareView(
 }
 
 type About = { sessions: SessionSummary[]; setUps: ReadonlyMap<SessionId, SetUp> }
+
+/** A trial that a session was planned as, with what its shots say of the second less the first; absent until both were hit. */
+export type TrialSeen = {
+  a: Station
+  b: Station
+  stocks: [HitStock, HitStock] | null
+  found: Comparison | null
+}
+
+/** What a trial settles, by the shots of its own session alone: one day for both. Null for any other plan. */
+export function trialSeen(
+  db: Database,
+  golfer: Golfer,
+  bag: Bag,
+  { sessionId, plan }: { sessionId: SessionId; plan: readonly PlannedBlock[] },
+  nowMs: number,
+): TrialSeen | null {
+  const trial = trialOf(plan)
+  if (!trial) return null
+  const judged = judgedTogether(db, golfer, bag, nowMs, null, { sinceMs: 0, keep: (id) => id === sessionId })
+  const data = { ...judged, sessions: new Map(judged.shots.map(({ id }) => [id, sessionId])), joint: false }
+  const [a, b] = [trial.a, trial.b].map((station) => atStation(judged.stocks, station))
+  if (!isHit(a) || !isHit(b)) return { ...trial, stocks: null, found: null }
+  const found = compare(sideOf(a, data), sideOf(b, data), golfer.lengthUnit)
+  return { ...trial, stocks: [a, b], found }
+}
 
 /** Everything that can be a side, by kinds. */
 function choicesOf(db: Database, golfer: Golfer, bag: Bag, { sessions, setUps }: About): SideChoice[] {

@@ -6,12 +6,15 @@ import type { Database } from '@/store/database'
 import { expectationsOfGolfer } from '@/store/session-events'
 import { monitorProfiles } from '@/store/set-ups'
 import { bayView, type BayView } from './bay-view'
+import { trialSeen, type TrialSeen } from './compare-view'
 
 export type SessionView = {
   view: BayView
   /** What was expected beside what was found: in this session, and in all. */
   expected: { here: ExpectationFound[]; all: ExpectationFound[] }
   profiles: MonitorProfile[]
+  /** What it settles of two stations that were tried against each other, where that was its plan. */
+  trial: TrialSeen | null
 }
 
 /** What a session came to. */
@@ -31,5 +34,6 @@ export function sessionView(
       all: expectationsFound(expectationsOfGolfer(db, golfer.id), stocks),
     },
     profiles: monitorProfiles(db, golfer.id),
+    trial: trialSeen(db, golfer, view.bag, { sessionId: session.id, plan: view.plan }, nowMs),
   }
 }

@@ -6,6 +6,8 @@ import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 
+import { fullSwingOf } from '@/core/station'
+import { trialBlocks } from '@/core/compare/trial'
 import { isHit } from '@/core/stock/stock'
 import { lengthIn } from '@/core/units'
 import { refitStair } from '@/draw/refit-stair'
@@ -25,6 +27,7 @@ import { AirChoice } from '../../shared/air/air-choice'
 import { SvgDrawing } from '../../shared/drawing/svg-drawing'
 import { PageHead } from '../../shared/shell/page-head'
 import { PrintTitle } from '../../shared/shell/print-title'
+import { writeBlocks } from '../plan/plan-draft'
 import { FlightsOver } from './flights-over'
 import styles from './compare.module.css'
 
@@ -56,6 +59,10 @@ export function CompareBench(view: CompareView) {
     .sort((x, y) => Math.abs(y.found?.differenceM ?? 0) - Math.abs(x.found?.differenceM ?? 0))
   const different = besidesSentence(besides, air, golfer)
   const row = both.find(({ key }) => key === opened) ?? biggest ?? both[0]
+  const trial =
+    a?.side.kind === 'club' && b?.side.kind === 'club' && a.key !== b.key
+      ? trialBlocks(fullSwingOf(a.side.clubId), fullSwingOf(b.side.clubId))
+      : null
   const at = (metres: number) => lengthIn(metres, golfer.lengthUnit)
   return (
     <div className={styles.screen}>
@@ -85,6 +92,11 @@ export function CompareBench(view: CompareView) {
         <Link className="btn btn-outline" href={`/golfers/${golfer.id}/log`}>
           To the Log
         </Link>
+        {trial && (
+          <Link className="btn btn-outline" href={`/golfers/${golfer.id}/bay?hit=${writeBlocks(trial)}`}>
+            Plan a fair trial
+          </Link>
+        )}
         <Button onClick={() => window.print()} disabled={both.length === 0}>
           Print
         </Button>

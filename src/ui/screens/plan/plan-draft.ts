@@ -110,11 +110,11 @@ export function planOf(draft: PlanDraft, source: PlanSource): Plan | null {
 export const writeBlocks = (blocks: readonly Block[]): string =>
   blocks.map(({ clubId, swing, shots }) => [clubId, swing, shots].join('~')).join(',')
 
-/** Reads such text; clubs that are not in the bag are passed over. */
+/** Reads such text; clubs that the golfer does not have are passed over. */
 export const readBlocks = (text: string, bag: Bag): Block[] =>
   text.split(',').flatMap((part) => {
     const [clubId, swing, shots] = part.split('~')
-    const club = bag.clubs.find(({ id }) => id === clubId)
+    const club = [...bag.clubs, ...bag.rack].find(({ id }) => id === clubId)
     const n = Number(shots)
     return club && swing && Number.isInteger(n) && n >= 1 && n <= 200
       ? [{ clubId: club.id, swing, shots: n }]

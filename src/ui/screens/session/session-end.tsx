@@ -13,10 +13,11 @@ import { VerdictBadge } from '../gaps/verdict-badge'
 import { Expectations } from './expectations'
 import { Hurt } from './hurt'
 import { SessionSetUp } from './session-set-up'
+import { TrialEnd } from './trial-end'
 import styles from './session.module.css'
 
 /** What a session came to: what was planned and not hit, what its shots settle, and what to hit next time. */
-export function SessionEnd({ view, expected, profiles }: SessionView) {
+export function SessionEnd({ view, expected, profiles, trial }: SessionView) {
   const { golfer, bag, session, shots, analysis, plan } = view
   const hurt = session.hurtMs !== null
   const name = clubNames(bag)
@@ -71,6 +72,7 @@ export function SessionEnd({ view, expected, profiles }: SessionView) {
       </PageHead>
       {hurt && <Hurt golferId={golfer.id} sessionId={session.id} />}
       <Warnings warnings={analysis.warnings} units={golfer} name={name} />
+      {trial && <TrialEnd golfer={golfer} trial={trial} bag={bag} />}
       <div className="session-end">
         <section className="sheet" aria-label="Steps">
           <h2>What the shots settle</h2>
