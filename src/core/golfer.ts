@@ -18,6 +18,8 @@ export type GolferSettings = {
 export type CoverLikes = {
   /** A stock covers the numbers that lie this near to it. */
   toleranceM: number
+  /** A stock whose newest shots are older than so many days says so. */
+  ageLimitDays: number
 }
 /** Which schools the golfer follows. */
 export type GolferSchools = {
@@ -77,6 +79,7 @@ export const NEW_GOLFER: GolferSchools & BayLikes & AirLikes & CoverLikes = {
   },
   compareIn: 'as-hit',
   toleranceM: DEFAULT_TOLERANCE_M,
+  ageLimitDays: 180,
 }
 
 export type Units = Pick<GolferSettings, 'lengthUnit' | 'speedUnit'>

@@ -31,6 +31,7 @@ export const LIMITS = {
   /** How far a monitor's checklist can want it from the ball, and how far it can stand. */
   unitWantedM: { least: 0, most: 100 },
   unitM: { least: 0, most: 1000 },
+  ageLimitDays: { least: 14, most: 365 },
   longestMin: { least: 10, most: 600 },
   shotsOfBlock: { least: 1, most: 200 },
   restEvery: { least: 0, most: 200 },

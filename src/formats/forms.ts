@@ -75,6 +75,7 @@ export const GOLFER_CHANGE = Joi.object<Partial<GolferSettings & BayLikes & AirL
   }),
   compareIn: Joi.valid(...COMPARE_IN),
   toleranceM: within(LIMITS.toleranceM),
+  ageLimitDays: within(LIMITS.ageLimitDays).integer(),
 })
 export const DAY_FORM = Joi.object<Day>({
   place: Joi.string().trim().min(1).max(LETTERS.place).allow(null).required(),

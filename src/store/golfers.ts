@@ -37,6 +37,7 @@ type Row = {
   reference_humidity: number
   compare_in: CompareIn
   tolerance_m: number
+  age_limit_days: number | null
 }
 
 type Settings = Omit<Golfer, 'id' | 'swings'>
@@ -64,6 +65,7 @@ const golfer = (db: Database, row: Row): Golfer => ({
   },
   compareIn: row.compare_in,
   toleranceM: row.tolerance_m,
+  ageLimitDays: row.age_limit_days ?? NEW_GOLFER.ageLimitDays,
   swings: swingsOf(db, row.id),
 })
 
@@ -145,6 +147,7 @@ const rowOf = (golfer: Settings): Omit<Row, 'id'> => ({
   reference_humidity: golfer.referenceAir.humidity,
   compare_in: golfer.compareIn,
   tolerance_m: golfer.toleranceM,
+  age_limit_days: golfer.ageLimitDays,
 })
 
 const bit = (yes: boolean): 0 | 1 => (yes ? 1 : 0)

@@ -6,9 +6,11 @@ import {
   biggestSentence,
   changeCell,
   changeWord,
+  checkSentence,
   differenceCell,
   sideName,
   togetherSentence,
+  trialSentence,
 } from './compare'
 
 const YARDS = { lengthUnit: 'yd', speedUnit: 'mph' } as const
@@ -56,4 +58,16 @@ it('says first what was different besides, and nothing where nothing was', () =>
     'the ball (not said; own ball)',
   )
   expect(besidesSentence([], { a: 18, b: 18.4 }, golfer)).toBeNull()
+})
+
+it('says whether an old stock is still true, and what a trial comes to', () => {
+  const old = { days: 217, oldM: yards(140.6), nowM: yards(146.1), shots: 3 }
+  expect(checkSentence('7-iron', old, found, YARDS)).toBe(
+    '7-iron, 217 days old: 140.6 then, 146.1 with 3 shots: moved by +5.5 ± 4.4.',
+  )
+  expect(checkSentence('7-iron', old, { ...found, word: 'none' }, YARDS)).toContain('still true')
+  expect(checkSentence('7-iron', old, { ...found, word: 'open' }, YARDS)).toContain('cannot be told.')
+  expect(trialSentence({ ...found, differenceM: yards(-5.5) }, { a: 'old', b: 'new' }, YARDS)).toBe(
+    'The old goes 5.5 ± 4.4 yd further than the new: likely real.',
+  )
 })

@@ -119,3 +119,20 @@ export function trialSentence(found: Comparison, names: { a: string; b: string }
   const [further, other] = differenceM < 0 ? [names.a, names.b] : [names.b, names.a]
   return `The ${further} goes ${len(Math.abs(differenceM), units, 1)} ± ${lenUnit((highM - lowM) / 2, units, 1)} further than the ${other}: ${changeWord(found)}.`
 }
+
+/** Whether an old stock is still true: "7-iron, 217 days old: 140.6 then, 144.1 with 3 shots: moved by 3.5 ± 3.1". */
+export function checkSentence(
+  name: string,
+  { days, oldM, nowM, shots }: { days: number; oldM: number; nowM: number; shots: number },
+  found: Comparison,
+  units: Units,
+): string {
+  const { word, differenceM, lowM, highM } = found
+  const said =
+    word === 'real'
+      ? `moved by ${signed(differenceM, units)} ± ${len((highM - lowM) / 2, units, 1)}`
+      : word === 'none'
+        ? 'still true'
+        : 'cannot be told'
+  return `${name}, ${days} days old: ${len(oldM, units, 1)} then, ${len(nowM, units, 1)} with ${count(shots, 'shot')}: ${said}.`
+}

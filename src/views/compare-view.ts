@@ -11,6 +11,7 @@ import type { SessionSummary } from '@/core/session/session'
 import { sessionAir } from '@/core/session/session-air'
 import type { SetUp } from '@/core/session/set-up'
 import { atStation, sameStation, stationKey, type Station, type Swing } from '@/core/station'
+import { oldStations } from '@/core/stock/age'
 import { isHit, type HitStock, type Stock } from '@/core/stock/stock'
 import { comparingAir } from '@/store/bag-input'
 import { bagOf } from '@/store/bags'
@@ -120,6 +121,50 @@ export function trialSeen(
   return { ...trial, stocks: [a, b], found }
 }
 
+/** A stock that had grown old, beside what a session says of it. */
+export type CheckSeen = { station: Station; days: number; old: HitStock; now: HitStock; found: Comparison }
+
+/** What a session says of the stocks that were old when it began. */
+export function checksSeen(
+  db: Database,
+  golfer: Golfer,
+  bag: Bag,
+  { id, startedMs }: Pick<SessionSummary, 'id' | 'startedMs'>,
+  nowMs: number,
+): CheckSeen[] {
+  const then = bagAnalysis(db, golfer, startedMs, null, { asItWas: true })
+  const old = then
+    ? oldStations(then.analysis.stocks, then.shots, { limitDays: golfer.ageLimitDays, nowMs: startedMs })
+    : []
+  if (!then || old.length === 0) return []
+  const judged = judgedTogether(db, golfer, bag, nowMs, null, { sinceMs: 0, keep: (each) => each === id })
+  const before: SideData = { ...withSessions(db, then.shots), stocks: then.analysis.stocks }
+  const after: SideData = { ...withSessions(db, judged.shots), stocks: judged.stocks }
+  return old.flatMap(({ days, ...station }): CheckSeen[] => {
+    const [a, b] = [before, after].map(({ stocks }) => atStation(stocks, station))
+    return isHit(a) && isHit(b)
+      ? [
+          {
+            station,
+            days,
+            old: a,
+            now: b,
+            found: compare(sideOf(a, before), sideOf(b, after), golfer.lengthUnit),
+          },
+        ]
+      : []
+  })
+}
+
+const withSessions = (db: Database, shots: StationShots): Omit<SideData, 'stocks'> => ({
+  shots,
+  joint: false,
+  sessions: sessionsOfShots(
+    db,
+    shots.map(({ id }) => id),
+  ),
+})
+
 /** Everything that can be a side, by kinds. */
 function choicesOf(db: Database, golfer: Golfer, bag: Bag, { sessions, setUps }: About): SideChoice[] {
   const choice = (side: SideOf, rest: Omit<SideChoice, 'key' | 'side'> = {}) => ({
@@ -165,18 +210,14 @@ function sideData(
   db: Database,
   golfer: Golfer,
   bag: Bag,
-  side: SideOf,
+  of: SideOf,
   { sessions, setUps, nowMs }: About & { nowMs: number },
 ): SideData {
   const inAir = comparingAir(golfer)
-  const withSessions = (of: { stocks: Stock[]; shots: StationShots }, joint = false): SideData => ({
-    stocks: of.stocks,
-    shots: of.shots,
+  const side = ({ stocks, shots }: { stocks: Stock[]; shots: StationShots }, joint = false): SideData => ({
+    ...withSessions(db, shots),
+    stocks,
     joint,
-    sessions: sessionsOfShots(
-      db,
-      of.shots.map(({ id }) => id),
-    ),
   })
   const asItWas = (untilMs: number) => {
     const then = bagAnalysis(db, golfer, untilMs, inAir, { asItWas: true })
@@ -194,41 +235,39 @@ function sideData(
     const ids = new Set(kept.map(({ id }) => id))
     const last = Math.max(0, ...kept.map(({ startedMs }) => startedMs))
     const then = bagOf(db, golfer.id, last + 1) ?? bag
-    return withSessions(
-      judgedTogether(db, golfer, then, nowMs, inAir, { sinceMs: 0, keep: (id) => ids.has(id) }),
-    )
+    return side(judgedTogether(db, golfer, then, nowMs, inAir, { sinceMs: 0, keep: (id) => ids.has(id) }))
   }
-  switch (side.kind) {
+  switch (of.kind) {
     case 'bag':
-      return withSessions(side.untilMs === null ? now() : asItWas(side.untilMs))
+      return side(of.untilMs === null ? now() : asItWas(of.untilMs))
     case 'session':
-      return ofSessions(sessions.filter(({ id }) => id === side.sessionId))
+      return ofSessions(sessions.filter(({ id }) => id === of.sessionId))
     case 'season':
       return ofSessions(
         sessions.filter(({ startedMs, offsetMin }) => {
           const { season, year } = seasonOf(startedMs, offsetMin)
-          return season === side.season && year === side.year
+          return season === of.season && year === of.year
         }),
       )
     case 'ball':
-      return ofSessions(sessions.filter(({ id }) => setUps.get(id)?.ball === side.ball))
+      return ofSessions(sessions.filter(({ id }) => setUps.get(id)?.ball === of.ball))
     case 'club': {
       const { stocks, shots } = now()
-      const own = <T extends { clubId: ClubId }>(of: readonly T[]) =>
-        of.filter(({ clubId }) => clubId === side.clubId)
-      return withSessions({ stocks: own(stocks), shots: own(shots) }, true)
+      const own = <T extends { clubId: ClubId }>(all: readonly T[]) =>
+        all.filter(({ clubId }) => clubId === of.clubId)
+      return side({ stocks: own(stocks), shots: own(shots) }, true)
     }
     case 'swing': {
       const { stocks, shots } = now()
-      const own = <T extends { swing: Swing }>(of: readonly T[]) =>
-        of.filter(({ swing }) => swing === side.swing)
-      return withSessions({ stocks: own(stocks), shots: own(shots) }, true)
+      const own = <T extends { swing: Swing }>(all: readonly T[]) =>
+        all.filter(({ swing }) => swing === of.swing)
+      return side({ stocks: own(stocks), shots: own(shots) }, true)
     }
     case 'set-up': {
-      const { stocks, shots } = asItWas(side.untilMs)
-      const own = <T extends { clubId: ClubId }>(of: readonly T[]) =>
-        of.filter(({ clubId }) => clubId === side.clubId)
-      return withSessions({ stocks: own(stocks), shots: own(shots) })
+      const { stocks, shots } = asItWas(of.untilMs)
+      const own = <T extends { clubId: ClubId }>(all: readonly T[]) =>
+        all.filter(({ clubId }) => clubId === of.clubId)
+      return side({ stocks: own(stocks), shots: own(shots) })
     }
   }
 }

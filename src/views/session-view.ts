@@ -6,7 +6,7 @@ import type { Database } from '@/store/database'
 import { expectationsOfGolfer } from '@/store/session-events'
 import { monitorProfiles } from '@/store/set-ups'
 import { bayView, type BayView } from './bay-view'
-import { trialSeen, type TrialSeen } from './compare-view'
+import { checksSeen, trialSeen, type CheckSeen, type TrialSeen } from './compare-view'
 
 export type SessionView = {
   view: BayView
@@ -15,6 +15,8 @@ export type SessionView = {
   profiles: MonitorProfile[]
   /** What it settles of two stations that were tried against each other, where that was its plan. */
   trial: TrialSeen | null
+  /** What it says of stocks that had grown old. */
+  checks: CheckSeen[]
 }
 
 /** What a session came to. */
@@ -34,6 +36,7 @@ export function sessionView(
       all: expectationsFound(expectationsOfGolfer(db, golfer.id), stocks),
     },
     profiles: monitorProfiles(db, golfer.id),
+    checks: checksSeen(db, golfer, view.bag, session, nowMs),
     trial: trialSeen(db, golfer, view.bag, { sessionId: session.id, plan: view.plan }, nowMs),
   }
 }

@@ -1,4 +1,5 @@
 import type { Golfer } from '@/core/golfer'
+import { oldStations, type OldStation } from '@/core/stock/age'
 import type { AskedAir } from '@/core/session/session-air'
 import { besideStocks, type BesideStock } from '@/store/bag-input'
 import type { Database } from '@/store/database'
@@ -12,6 +13,8 @@ export type StockView = AnalysedBag & {
   airs: AskedAir[]
   /** Shots on the course, and those that are too old, as of now. */
   beside: BesideStock[]
+  /** Stations whose newest shots are older than the golfer wants them. */
+  old: OldStation[]
   nowMs: number
 }
 
@@ -25,6 +28,10 @@ export function stockView(db: Database, golfer: Golfer, nowMs: number): StockVie
       setUps: openSetUps(db, golfer, nowMs),
       airs: sessionsToAsk(db, golfer, nowMs),
       beside: besideStocks(db, golfer, compared.bag, nowMs),
+      old: oldStations(compared.analysis.stocks, compared.shots, {
+        limitDays: golfer.ageLimitDays,
+        nowMs,
+      }),
       nowMs,
     }
   )

@@ -10,6 +10,7 @@ import { count, fixed, minutes } from '@/text/numbers'
 import { driftSentence, nextLine, nextReason } from '@/text/reasons'
 import { drawnStep } from '@/text/verdicts'
 import { VerdictBadge } from '../gaps/verdict-badge'
+import { Checks } from './checks'
 import { Expectations } from './expectations'
 import { Hurt } from './hurt'
 import { SessionSetUp } from './session-set-up'
@@ -17,7 +18,7 @@ import { TrialEnd } from './trial-end'
 import styles from './session.module.css'
 
 /** What a session came to: what was planned and not hit, what its shots settle, and what to hit next time. */
-export function SessionEnd({ view, expected, profiles, trial }: SessionView) {
+export function SessionEnd({ view, expected, profiles, trial, checks }: SessionView) {
   const { golfer, bag, session, shots, analysis, plan } = view
   const hurt = session.hurtMs !== null
   const name = clubNames(bag)
@@ -73,6 +74,7 @@ export function SessionEnd({ view, expected, profiles, trial }: SessionView) {
       {hurt && <Hurt golferId={golfer.id} sessionId={session.id} />}
       <Warnings warnings={analysis.warnings} units={golfer} name={name} />
       {trial && <TrialEnd golfer={golfer} trial={trial} bag={bag} />}
+      <Checks golfer={golfer} checks={checks} name={name} />
       <div className="session-end">
         <section className="sheet" aria-label="Steps">
           <h2>What the shots settle</h2>

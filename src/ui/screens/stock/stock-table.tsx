@@ -20,8 +20,10 @@ import { statedAir } from '@/text/set-up'
 import { clubNames, RULE_NAME, stationName, swingName } from '@/text/names'
 import { around, count, len } from '@/text/numbers'
 import { day } from '@/text/days'
+import type { OldStation } from '@/core/stock/age'
 import type { ChangeSeen } from '@/views/changed-clubs'
 import type { StockView } from '@/views/stock-view'
+import { GrownOld } from './grown-old'
 import { OpenSetUps } from './open-set-ups'
 import { StationDetails } from './station-details'
 import styles from './stock.module.css'
@@ -37,6 +39,7 @@ export function StockTable({
   setUps,
   airs,
   beside,
+  old,
   nowMs,
 }: StockView) {
   const { stocks, warnings } = analysis
@@ -101,6 +104,7 @@ export function StockTable({
         </Link>
       </PageHead>
       <Warnings warnings={warnings} units={golfer} name={name} />
+      <GrownOld golfer={golfer} bag={bag} old={old} />
       <section className="sheet stock-table" tabIndex={0} aria-label="Stock table">
         <Table>
           <thead>
@@ -126,6 +130,7 @@ export function StockTable({
                     club={clubs.get(stock.clubId)}
                     beside={besideOf(stock)}
                     change={changeOf(stock)}
+                    old={atStation(old, stock)}
                     opened={opened === key}
                     onOpen={() => setOpened(opened === key ? null : key)}
                   />
@@ -166,11 +171,12 @@ type RowProps = {
   club: OwnedClub | undefined
   beside: BesideStock | undefined
   change: ChangeSeen | undefined
+  old: OldStation | undefined
   opened: boolean
   onOpen: () => void
 }
 
-function StockRow({ golfer, stock, columns, club, beside, change, opened, onOpen }: RowProps) {
+function StockRow({ golfer, stock, columns, club, beside, change, old, opened, onOpen }: RowProps) {
   const partial = stock.swing !== FULL_SWING
   return (
     <tr className={partial ? 'partial' : ''}>
@@ -186,6 +192,7 @@ function StockRow({ golfer, stock, columns, club, beside, change, opened, onOpen
           )}{' '}
           {!partial && club?.loftDeg != null && <span className="quiet fw-normal">{club.loftDeg}°</span>}
         </button>
+        {old && <small className="quiet changed">newest shots {old.days} days old</small>}
         {!partial && change && <small className="quiet changed">changed {day(change.sinceMs)}</small>}
       </th>
       <td className="carry">

@@ -9,3 +9,6 @@ CREATE TABLE club_set_up (
 INSERT INTO club_set_up SELECT id, 0, loft_deg, build FROM club;
 ALTER TABLE club DROP COLUMN loft_deg;
 ALTER TABLE club DROP COLUMN build;
+
+-- A stock whose newest shots are older than this says so; NULL: what is usual.
+ALTER TABLE golfer ADD COLUMN age_limit_days INTEGER CHECK (age_limit_days BETWEEN 14 AND 365);
