@@ -19,8 +19,8 @@ export type ChartSeries = {
   named?: true
 }
 
-/** `sideways`: its numbers are so far left, below zero, or right. */
-export type ChartAxis = { title: string; from: number; to: number; sideways?: true }
+/** `sideways`: its numbers are so far left, below zero, or right. `dates`: they are days since 1970. */
+export type ChartAxis = { title: string; from: number; to: number; sideways?: true; dates?: true }
 
 /** A chart as plain data: what its numbers mean is decided here, how it is painted where it stands. */
 export type Chart = {

@@ -73,6 +73,9 @@ export function Log({ golfer, sessions, after, aPage, all, waiting, files }: Pro
         <Link className="btn btn-outline" href={`/golfers/${golfer.id}/compare`}>
           Compare
         </Link>
+        <Link className="btn btn-outline" href={`/golfers/${golfer.id}/history`}>
+          Over time
+        </Link>
       </PageHead>
       <div className="log">
         <section className="sheet" aria-label="Sessions">

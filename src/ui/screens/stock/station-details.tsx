@@ -110,7 +110,8 @@ export function StationDetails({ golfer, title, stock, shots, name, beside, chan
         {off && <p>{off}</p>}
         <p>
           <Link href={`/golfers/${golfer.id}/compare?a=club:${stock.clubId}`}>Compare this club</Link> with
-          another, or with what it was.
+          another, or with what it was;{' '}
+          <Link href={`/golfers/${golfer.id}/history?club=${stock.clubId}`}>see it over time</Link>.
         </p>
         <ByHand golfer={golfer} stock={stock} title={title} />
       </div>

@@ -14,6 +14,7 @@ import {
   type ChartOptions,
   type Plugin,
 } from 'chart.js'
+import { format } from 'date-fns'
 import { useMemo } from 'react'
 import { Chart as Painted } from 'react-chartjs-2'
 import type { Chart, ChartAxis, ChartSeries } from '@/draw/chart'
@@ -106,16 +107,23 @@ function datasetsOf(series: ChartSeries, inks: Inks): ChartDataset<'line', Point
 
 function optionsOf({ x, y }: Pick<Chart, 'x' | 'y'>, inks: Inks): ChartOptions<'line'> {
   const font = { size: 12.5, family: getComputedStyle(document.body).fontFamily }
-  const axis = ({ title, sideways }: ChartAxis) => ({
+  const axis = ({ title, sideways, dates, from, to }: ChartAxis) => ({
     type: 'linear' as const,
-    title: { display: true, text: title, color: inks.quiet, font },
+    title: { display: title !== '', text: title, color: inks.quiet, font },
     ticks: {
       color: inks.quiet,
       font,
       maxTicksLimit: 9,
       includeBounds: false,
+      ...(dates && { callback: (value: number | string) => dateTick(Number(value)), maxTicksLimit: 5 }),
       ...(sideways && { callback: (value: number | string) => sidewaysTick(Number(value)) }),
     },
+    // Whole numbers of days since 1970 are no dates to stop at: four, evenly along.
+    ...(dates && {
+      afterBuildTicks: (scale: { ticks: { value: number }[] }) => {
+        scale.ticks = [0.1, 0.37, 0.63, 0.9].map((part) => ({ value: from + part * (to - from) }))
+      },
+    }),
     grid: { color: inks.hair },
     border: { color: inks.line },
   })
@@ -172,6 +180,8 @@ const namesOf = (chart: ChartJs, fontColor: string) =>
       pointStyle: showLine ? ('line' as const) : (pointStyle as 'circle'),
     }
   })
+
+const dateTick = (days: number): string => format(new Date(days * 86_400_000), 'd MMM yy')
 
 const sidewaysTick = (value: number): string =>
   value === 0 ? '0' : `${Math.abs(value)} ${value < 0 ? 'left' : 'right'}`

@@ -15,7 +15,15 @@ const USUAL_AROUND: Around = { high: 96, wide: 62 }
 const USUAL_HEIGHT = 280
 
 /** Shows a chart at whatever width there is. */
-export function TrueChart({ chart, says }: { chart: Chart; says: string }) {
+export function TrueChart({
+  chart,
+  says,
+  high = USUAL_HEIGHT,
+}: {
+  chart: Chart
+  says: string
+  high?: number
+}) {
   const frame = useRef<HTMLDivElement>(null)
   const [look, setLook] = useState<{ width: number; inks: Record<Ink, string> } | null>(null)
   useEffect(() => {
@@ -36,11 +44,13 @@ export function TrueChart({ chart, says }: { chart: Chart; says: string }) {
     [],
   )
   const width = look?.width ?? 0
-  const height = oneScale
-    ? around.high + ((width - around.wide) * (y.to - y.from)) / (x.to - x.from)
-    : USUAL_HEIGHT
+  const height = oneScale ? around.high + ((width - around.wide) * (y.to - y.from)) / (x.to - x.from) : high
   return (
-    <div ref={frame} className="drawing" style={{ height: Math.max(180, Math.round(height)) }}>
+    <div
+      ref={frame}
+      className="drawing"
+      style={{ height: Math.max(Math.min(180, high), Math.round(height)) }}
+    >
       {look && look.width > 0 && (
         <ChartCanvas chart={chart} says={says} inks={look.inks} onAround={onAround} />
       )}

@@ -18,6 +18,8 @@ const PLACES = [
   ['course', 'Course'],
   ['log', 'Log'],
 ] as const
+/** Pages that are no place of their own. */
+const PART_OF: Record<string, string> = { compare: 'log', history: 'log', sessions: 'log', import: 'log' }
 const ON_PHONE = new Set(['bay', 'gaps', 'course'])
 
 /** The page that is left stays until the next one is worked out; the place that was chosen says that it is. */
@@ -33,7 +35,8 @@ export function Head({ golfer, golfers, bag }: Props) {
   const path = usePathname()
   const router = useRouter()
   const home = `/golfers/${golfer.id}`
-  const place = path.slice(home.length + 1).split('/')[0]
+  const [page = ''] = path.slice(home.length + 1).split('/')
+  const place = PART_OF[page] ?? page
   const current = (key: string) => (place === key ? { 'aria-current': 'page' as const } : {})
   const otherUnits =
     golfer.lengthUnit === 'yd'

@@ -1,0 +1,130 @@
+'use client'
+
+import Link from 'next/link'
+import { useState } from 'react'
+import Button from 'react-bootstrap/Button'
+import { FULL_SWING, stationKey } from '@/core/station'
+import { lengthIn } from '@/core/units'
+import { history, type HistoryData } from '@/draw/history'
+import { day } from '@/text/days'
+import { stationName } from '@/text/names'
+import { count, len } from '@/text/numbers'
+import type { HistoryView, StationHistory } from '@/views/history-view'
+import { AirChoice } from '../../shared/air/air-choice'
+import { TrueChart } from '../../shared/drawing/true-chart'
+import { PageHead } from '../../shared/shell/page-head'
+import styles from './history.module.css'
+
+type Props = HistoryView & { asked: string | undefined }
+
+/** Every stock over time: the chosen one large with its table, the whole bag in small beside each other. */
+export function History({ golfer, bag, stations, bags, more, asked }: Props) {
+  const full = stations.filter(({ swing }) => swing === FULL_SWING)
+  const [chosen, choose] = useState<string | null>(null)
+  const station =
+    stations.find((each) => stationKey(each) === chosen) ??
+    full.find(({ clubId }) => clubId === asked) ??
+    full.toSorted((a, b) => b.points.length - a.points.length)[0]
+  const clubs = [...bag.clubs, ...bag.rack]
+  const name = ({ clubId, swing }: StationHistory) =>
+    stationName(
+      clubs.find(({ id }) => id === clubId),
+      swing,
+    )
+  const data = (of: StationHistory): HistoryData => ({
+    points: of.points.map(({ atMs, season, carryM, lowM, highM, count: shots }) => ({
+      ...{ atMs, season, count: shots, day: day(atMs) },
+      at: lengthIn(carryM, golfer.lengthUnit),
+      low: lengthIn(lowM, golfer.lengthUnit),
+      high: lengthIn(highM, golfer.lengthUnit),
+    })),
+    changedMs: of.changedMs,
+    bagsMs: bags.map(({ untilMs }) => untilMs),
+    unit: golfer.lengthUnit,
+  })
+  return (
+    <div className={styles.screen}>
+      <PageHead
+        title={station ? `${name(station)} over time` : 'Nothing over time yet'}
+        lede={
+          station
+            ? `Each point is one session alone, with its 90% interval; ${more > 0 ? `the newest sessions, ${count(more, 'older one')} not shown; ` : ''}one day differs from another by 2% without anything having changed.`
+            : 'A station stands here as soon as a session has shots with it.'
+        }
+        choices={<AirChoice golfer={golfer} />}
+      >
+        {station && (
+          <Link className="btn btn-outline" href={`/golfers/${golfer.id}/compare?a=club:${station.clubId}`}>
+            Compare it
+          </Link>
+        )}
+        <Button onClick={() => window.print()} disabled={!station}>
+          Print
+        </Button>
+      </PageHead>
+      {station && (
+        <div className="over-time">
+          <section className="sheet p-3" aria-label="The chosen stock">
+            <TrueChart
+              key={stationKey(station)}
+              chart={history(data(station))}
+              says={`${name(station)}: ${station.points.map((point) => `${day(point.atMs)} ${len(point.carryM, golfer, 1)}`).join(', ')}`}
+            />
+          </section>
+          <section className="sheet" aria-label="Session by session">
+            <table className="table table-sm num mb-0">
+              <thead>
+                <tr>
+                  <th>Session</th>
+                  <th>Carry, {golfer.lengthUnit}</th>
+                  <th>90%</th>
+                  <th>Solid</th>
+                </tr>
+              </thead>
+              <tbody>
+                {station.points.toReversed().map((point) => (
+                  <tr key={point.sessionId}>
+                    <th>
+                      <Link href={`/golfers/${golfer.id}/sessions/${encodeURIComponent(point.sessionId)}`}>
+                        {day(point.atMs)}
+                      </Link>
+                    </th>
+                    <td>{len(point.carryM, golfer, 1)}</td>
+                    <td>
+                      {len(point.lowM, golfer, 1)} to {len(point.highM, golfer, 1)}
+                    </td>
+                    <td>{point.count}</td>
+                  </tr>
+                ))}
+              </tbody>
+            </table>
+          </section>
+        </div>
+      )}
+      {stations.length > 1 && (
+        <ul className="small-charts" aria-label="The whole bag">
+          {stations.map((each) => (
+            <li key={stationKey(each)} className="sheet">
+              <button
+                type="button"
+                className="btn-plain"
+                aria-pressed={each === station}
+                onClick={() => {
+                  choose(stationKey(each))
+                  scrollTo({ top: 0 })
+                }}
+              >
+                {name(each)}
+              </button>
+              <TrueChart
+                chart={history({ ...data(each), small: true })}
+                says={`${name(each)}, ${count(each.points.length, 'session')}`}
+                high={130}
+              />
+            </li>
+          ))}
+        </ul>
+      )}
+    </div>
+  )
+}
