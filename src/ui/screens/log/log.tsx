@@ -76,6 +76,9 @@ export function Log({ golfer, sessions, after, aPage, all, waiting, files }: Pro
         <Link className="btn btn-outline" href={`/golfers/${golfer.id}/history`}>
           Over time
         </Link>
+        <Link className="btn btn-outline" href={`/golfers/${golfer.id}/practice`}>
+          What to practise
+        </Link>
       </PageHead>
       <div className="log">
         <section className="sheet" aria-label="Sessions">

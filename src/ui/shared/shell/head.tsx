@@ -19,7 +19,13 @@ const PLACES = [
   ['log', 'Log'],
 ] as const
 /** Pages that are no place of their own. */
-const PART_OF: Record<string, string> = { compare: 'log', history: 'log', sessions: 'log', import: 'log' }
+const PART_OF: Record<string, string> = {
+  compare: 'log',
+  history: 'log',
+  practice: 'log',
+  sessions: 'log',
+  import: 'log',
+}
 const ON_PHONE = new Set(['bay', 'gaps', 'course'])
 
 /** The page that is left stays until the next one is worked out; the place that was chosen says that it is. */

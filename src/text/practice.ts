@@ -1,0 +1,29 @@
+import type { Units } from '@/core/golfer'
+import type { PracticeItem } from '@/core/practice/practice'
+import type { Habit } from '@/core/session/expectation'
+import { count, fixed, len, lenUnit } from './numbers'
+
+const percent = (share: number): string => `${fixed(100 * share, 1)}%`
+
+/** Why a club is worth practising, and what it is worth. */
+export function practiceSentence({ reason, worthM }: PracticeItem, units: Units): string {
+  return reason.kind === 'strike'
+    ? `The strike cost it carry in ${reason.sessions} of the last ${reason.of} sessions: worth ${lenUnit(worthM, units, 1)} a shot.`
+    : `Its solid shots scatter by ${percent(reason.share)} of their carry, those of your other clubs by ${percent(reason.usual)}: worth ${lenUnit(worthM, units, 1)} of spread.`
+}
+
+/** What became of what was to be practised. */
+export function lastTimeSentence(
+  { item, still }: { item: PracticeItem; still: PracticeItem | null },
+  name: string,
+  units: Units,
+): string {
+  const was = `${name}, ${item.reason.kind === 'strike' ? 'the strike' : 'the spread'}, worth ${lenUnit(item.worthM, units, 1)}`
+  if (!still) return `${was}: no longer on the list.`
+  const now = len(still.worthM, units, 1)
+  return `${was}: still on it, now worth ${now}.`
+}
+
+/** The golfer's habit of guessing: "4.1 yd too hopeful on average, between 2 and 6, from 12 guesses". */
+export const habitWords = ({ tooLongM, lowM, highM, count: guesses }: Habit, units: Units): string =>
+  `${lenUnit(Math.abs(tooLongM), units, 1)} ${tooLongM < 0 ? 'too modest' : 'too hopeful'} on average, between ${len(lowM, units)} and ${len(highM, units)}, from ${count(guesses, 'guess', 'guesses')}`

@@ -1,0 +1,81 @@
+import type { Bag } from '@/core/bag/bag'
+import type { Golfer } from '@/core/golfer'
+import type { SessionId } from '@/core/ids'
+import { whatToPractise, type PracticeItem } from '@/core/practice/practice'
+import { expectationsFound, habitOf, type Expectation, type Habit } from '@/core/session/expectation'
+import type { SessionSummary } from '@/core/session/session'
+import { sameStation } from '@/core/station'
+import type { Stock } from '@/core/stock/stock'
+import type { Database } from '@/store/database'
+import { expectationsOf } from '@/store/session-events'
+import { sessionsOf } from '@/store/sessions'
+import { bagAnalysis, judgedTogether } from './bag-analysis'
+
+/** What was to be practised before the last session, and whether it still is. */
+export type LastTime = { item: PracticeItem; still: PracticeItem | null }
+
+/** What a golfer expected too much or too little in a session, on average. */
+export type SessionHabit = { sessionId: SessionId; startedMs: number; offsetMin: number; habit: Habit }
+
+export type PracticeView = {
+  golfer: Golfer
+  bag: Bag
+  items: PracticeItem[]
+  lastTime: LastTime[]
+  /** The habit of guessing in all sessions, and in each of those with three guesses or more, the newest first. */
+  habit: Habit | null
+  habits: SessionHabit[]
+}
+
+/** Sessions that are looked at for a strike. */
+const LAST = 3
+const MOST_SESSIONS = 24
+
+/** What to practise, what became of last time's, and how the golfer's guesses change; null before the first bag. */
+export function practiceView(db: Database, golfer: Golfer, nowMs: number): PracticeView | null {
+  const analysed = bagAnalysis(db, golfer, nowMs)
+  if (!analysed) return null
+  const { bag, analysis } = analysed
+  const sessions = sessionsOf(db, golfer.id, { most: MOST_SESSIONS }).filter(
+    ({ shots, place }) => shots > 0 && place !== 'course',
+  )
+  const known = new Map<SessionId, Stock[]>()
+  const stocksOf = ({ id }: SessionSummary): Stock[] => {
+    const found =
+      known.get(id) ??
+      judgedTogether(db, golfer, bag, nowMs, null, { sinceMs: 0, keep: (each) => each === id }).stocks
+    known.set(id, found)
+    return found
+  }
+  const items = whatToPractise(analysis.stocks, sessions.slice(0, LAST).map(stocksOf))
+  const [newest, ...earlier] = sessions
+  const then =
+    newest && earlier.length > 0 ? bagAnalysis(db, golfer, newest.startedMs, null, { asItWas: true }) : null
+  const before = then ? whatToPractise(then.analysis.stocks, earlier.slice(0, LAST).map(stocksOf)) : []
+  const said = sessions.map((session) => ({ session, expectations: expectationsOf(db, session.id) }))
+  return {
+    golfer,
+    bag,
+    items,
+    lastTime: before.map((item) => ({
+      item,
+      still: items.find((each) => sameStation(each, item)) ?? null,
+    })),
+    habit: habitOf(
+      expectationsFound(
+        said.flatMap(({ expectations }) => expectations),
+        analysis.stocks,
+      ),
+    ),
+    habits: said.flatMap(({ session, expectations }) => habitIn(session, expectations, analysis.stocks)),
+  }
+}
+
+function habitIn(
+  { id, startedMs, offsetMin }: SessionSummary,
+  expectations: readonly Expectation[],
+  stocks: readonly Stock[],
+): SessionHabit[] {
+  const habit = habitOf(expectationsFound(expectations, stocks))
+  return habit ? [{ sessionId: id, startedMs, offsetMin, habit }] : []
+}
