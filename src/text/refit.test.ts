@@ -7,6 +7,7 @@ import {
   fixesSentence,
   ladderSentence,
   lightBagSentence,
+  seamSentence,
   proposalSentence,
   sameJobSentence,
   topEndSentence,
@@ -94,4 +95,20 @@ it('says what a light bag gives up, what a loft between would carry, and what a 
   expect(cautionSentence({ kind: 'length', clubId: eight, longerM: 0.0127 }, name)).toContain(
     'about 3 points heavier and stands more upright',
   )
+})
+
+it('says the seam with both choices, and the price of the better one', () => {
+  const seam = {
+    ironId: '9-iron' as ClubId,
+    belowId: '54° wedge' as ClubId,
+    choices: [
+      { clubId: 'P-wedge' as ClubId, aboveM: yards(12.2), belowM: yards(19.4) },
+      { clubId: '50° wedge' as ClubId, aboveM: yards(17.9), belowM: yards(13.7) },
+    ],
+    mostBelowM: yards(16.4),
+  }
+  expect(seamSentence({ ...seam, best: 1 }, name, YARDS)).toBe(
+    'Between the 9-iron and the 54° wedge: the P-wedge 12.2 above and 19.4 below, the 50° wedge 17.9 above and 13.7 below. With no step below the seam over 16.4 yd the 50° wedge; its price is 17.9 at the seam.',
+  )
+  expect(seamSentence({ ...seam, best: null }, name, YARDS)).toContain('None of them keeps')
 })

@@ -4,7 +4,7 @@ import type { ClubId } from '@/core/ids'
 import type { Caution } from '@/core/refit/cautions'
 import type { Fix } from '@/core/refit/fixes'
 import { FEWEST_TO_REFIT, type Shut } from '@/core/refit/gate'
-import type { Ladder, SameJob } from '@/core/refit/bag-sense'
+import type { Ladder, SameJob, Seam } from '@/core/refit/bag-sense'
 import type { FirstFix } from '@/core/refit/refit'
 import type { Proposal, Way } from '@/core/refit/propose'
 import { Z90 } from '@/core/math/z90'
@@ -179,6 +179,23 @@ export const ladderSentence = (
   units: Units,
 ): string =>
   `Between the ${name(longerId)} and the ${name(shorterId)} a degree is ${len(mPerDeg, units, 2)} ${units.lengthUnit}: one of ${Number(loftDeg.toFixed(1))}° of the same model would carry about ${len(carryM, units, 1)}; of another model, measure it first.`
+
+/** The seam with every choice: "Between the 9-iron and the 54° wedge: the P-wedge 12.2 above and 19.4 below, the 50° wedge 17.9 and 13.7. …" */
+export function seamSentence(
+  { ironId, belowId, choices, mostBelowM, best }: Seam,
+  name: Name,
+  units: Units,
+): string {
+  const said = choices.map(
+    ({ clubId, aboveM, belowM }) =>
+      `the ${name(clubId)} ${len(aboveM, units, 1)} above and ${len(belowM, units, 1)} below`,
+  )
+  const chosen = best === null ? undefined : choices[best]
+  const verdict = chosen
+    ? `With no step below the seam over ${lenUnit(mostBelowM, units, 1)} the ${name(chosen.clubId)}; its price is ${len(chosen.aboveM, units, 1)} at the seam.`
+    : `None of them keeps the step below within ${lenUnit(mostBelowM, units, 1)}.`
+  return `Between the ${name(ironId)} and the ${name(belowId)}: ${said.join(', ')}. ${verdict}`
+}
 
 /** What the bounce of some wedges is on the golfer's turf: "7° on the P-wedge is little for soft turf: about 14° suit it". */
 export function bounceSentence(

@@ -7,9 +7,9 @@ import { Z90 } from '../math/z90'
 import { atStation, fullSwingOf } from '../station'
 import { isHit, type HitStock } from '../stock/stock'
 import type { Gate } from './gate'
-import { middleRung, slopeBetween, type Rung } from './ladder'
+import { middleRung, seamChoice, slopeBetween, type Rung, type SeamChoice } from './ladder'
 import { lightBag, type LightBag } from './light-bag'
-import type { PaperBag } from './paper-bag'
+import { limitsOf, type PaperBag, type PaperClub } from './paper-bag'
 import { isOneModel, type RefitClub } from './refit-club'
 import { holdsGreen, keepWhich, sameJob, SAME_JOB_FROM, type KEPT_FOR } from './same-job'
 import { reachesDriver, topEnd, type LongClub, type TopEnd } from './top-end'
@@ -24,6 +24,8 @@ export type BagSense = {
   runUp: ClubId[]
   /** What the middle of a wide step would carry, by the loft of its two clubs' model. */
   ladders: Ladder[]
+  /** The step between the set's irons and the wedges with the bag's wedge there and with those of the rack; null without a choice. */
+  seam: Seam | null
   /** What could stay at home at little cost; null where nothing could. */
   light: LightBag | null
 }
@@ -39,6 +41,15 @@ export type SameJob = {
 /** One loft between two clubs of one model: what a degree takes off there, and what it would carry. */
 export type Ladder = { longerId: ClubId; shorterId: ClubId; mPerDeg: number } & Rung
 
+/** The wedges that could stand at the seam, with the steps above and below each, and which keeps the one below within its limit. */
+export type Seam = {
+  ironId: ClubId
+  belowId: ClubId
+  choices: (SeamChoice & { clubId: ClubId })[]
+  mostBelowM: number
+  best: number | null
+}
+
 export type Sensed = {
   clubs: readonly RefitClub[]
   analysis: Pick<BagAnalysis, 'stocks' | 'steps'>
@@ -52,6 +63,7 @@ export const bagSense = (sensed: Sensed, bag: PaperBag, troubles: readonly Gate[
   reachDriver: reachingDriver(sensed),
   runUp: runUpClubs(sensed),
   ladders: laddersOf(bag, troubles),
+  seam: seamOf(bag),
   light: lightOf(bag, sensed.rules),
 })
 
@@ -153,6 +165,33 @@ function laddersOf({ clubs }: PaperBag, troubles: readonly Gate[]): Ladder[] {
     if (shorter.loftDeg - longer.loftDeg < LEAST_LADDER_DEG) return []
     return [{ longerId, shorterId, mPerDeg: slopeBetween(longer, shorter), ...middleRung(longer, shorter) }]
   })
+}
+
+/** A wedge of the rack can stand at the seam where its loft lies between the last iron and the second wedge. */
+function seamOf(bag: PaperBag): Seam | null {
+  const at = bag.clubs.findIndex(
+    ({ club }, i) => club.kind === 'wedge' && bag.clubs[i - 1]?.club.kind === 'iron',
+  )
+  const [iron, first, below] = bag.clubs.slice(at - 1, at + 2)
+  const limits = limitsOf(bag)[at] ?? null
+  if (at < 1 || !iron || !first || !below || !limits) return null
+  const shown = ({ carryM, shownByM }: PaperClub) => (carryM === null ? null : carryM + shownByM)
+  const [top, bottom] = [shown(iron), shown(below)]
+  if (top === null || bottom === null) return null
+  const choices = [first, ...bag.rack.filter(({ club }) => club.kind === 'wedge')].flatMap((each) => {
+    const carryM = shown(each)
+    return carryM !== null && carryM < top && carryM > bottom
+      ? [{ clubId: each.club.id, aboveM: top - carryM, belowM: carryM - bottom }]
+      : []
+  })
+  if (choices.length < 2) return null
+  return {
+    ironId: iron.club.id,
+    belowId: below.club.id,
+    choices,
+    mostBelowM: limits.wide,
+    best: seamChoice(choices, limits.wide),
+  }
 }
 
 function lightOf(bag: PaperBag, rules: Sensed['rules'] = {}): LightBag | null {

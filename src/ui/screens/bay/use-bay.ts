@@ -189,7 +189,8 @@ export function useBay(first: BayView) {
       return take(() => send('POST', `${session}/undo`, { batch }))
     },
     redo: () => take(() => send('POST', `${session}/redo`)),
-    end: () => send('PATCH', session, { ended: true }),
+    /** After what was typed before it: the page of the session's end shows every shot. */
+    end: () => inTurn(() => send('PATCH', session, { ended: true })),
   }
 }
 

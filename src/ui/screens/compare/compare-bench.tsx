@@ -36,6 +36,7 @@ export function CompareBench(view: CompareView) {
   const { golfer, bag, choices, a, b, rows, together, besides, air } = view
   const router = useRouter()
   const [opened, setOpened] = useState<string | null>(null)
+  const [chosen, setChosen] = useState({ a: a?.key ?? '', b: b?.key ?? '' })
   const clubs = [...bag.clubs, ...bag.rack]
   const clubOf = (id: string) => clubs.find((club) => club.id === id)
   const nameOf = ({ clubId, swing, other }: CompareRow) =>
@@ -45,11 +46,10 @@ export function CompareBench(view: CompareView) {
         ? `${swingName(swing)} swing`
         : (clubOf(clubId)?.name ?? '')
   const go = (which: 'a' | 'b', key: string) => {
-    const asked = new URLSearchParams({
-      ...(a && { a: a.key }),
-      ...(b && { b: b.key }),
-      [which]: key,
-    })
+    // The second may be chosen before the page knows of the first.
+    const next = { ...chosen, [which]: key }
+    setChosen(next)
+    const asked = new URLSearchParams(next)
     router.replace(`/golfers/${golfer.id}/compare?${asked.toString()}`)
   }
   const both = rows.filter(({ found }) => found !== null)
@@ -102,18 +102,8 @@ export function CompareBench(view: CompareView) {
         </Button>
       </PageHead>
       <div className="sides">
-        <SideSelect
-          label="The first"
-          choices={choices}
-          value={a?.key ?? ''}
-          onChange={(key) => go('a', key)}
-        />
-        <SideSelect
-          label="The second"
-          choices={choices}
-          value={b?.key ?? ''}
-          onChange={(key) => go('b', key)}
-        />
+        <SideSelect label="The first" choices={choices} value={chosen.a} onChange={(key) => go('a', key)} />
+        <SideSelect label="The second" choices={choices} value={chosen.b} onChange={(key) => go('b', key)} />
       </div>
       {together && <p className="together">{togetherSentence(together)}</p>}
       {both.length > 0 && row && (
@@ -147,6 +137,7 @@ export function CompareBench(view: CompareView) {
                   <th>Station</th>
                   <th>The first</th>
                   <th>The second</th>
+                  <th>A bad one</th>
                   <th>Difference, {golfer.lengthUnit}</th>
                   <th>What it is</th>
                 </tr>
@@ -166,6 +157,9 @@ export function CompareBench(view: CompareView) {
                     </th>
                     <td>{stockCell(each.a, golfer)}</td>
                     <td>{stockCell(each.b, golfer)}</td>
+                    <td>
+                      {badCell(each.a, golfer)}; {badCell(each.b, golfer)}
+                    </td>
                     <td>
                       <b>{each.found && differenceCell(each.found, golfer)}</b>
                     </td>
@@ -202,6 +196,10 @@ export function CompareBench(view: CompareView) {
 
 const stockCell = (stock: CompareRow['a'], golfer: CompareView['golfer']): string =>
   stock ? `${len(stock.carryM, golfer, 1)} ${around(stock, golfer)} · ${stock.count}` : '–'
+
+/** What a bad shot carries, and how many there were. */
+const badCell = (stock: CompareRow['a'], golfer: CompareView['golfer']): string =>
+  stock?.missed ? `${len(stock.missed.carryM, golfer)} · ${stock.missed.count}` : 'none'
 
 type SelectProps = { label: string; choices: SideChoice[]; value: string; onChange: (key: string) => void }
 

@@ -11,6 +11,7 @@ import {
   reachDriverSentence,
   runUpSentence,
   sameJobSentence,
+  seamSentence,
   topEndSentence,
 } from '@/text/refit'
 
@@ -18,7 +19,7 @@ type Props = { golfer: Golfer; bag: Bag; refit: Refit; turf: Turf; name: (id: Cl
 
 /** What the bag says besides its troubles: clubs of one job, the top end, a light bag, a loft between, the bounce. */
 export function WorthKnowing({ golfer, bag, refit, turf, name }: Props) {
-  const { sameJobs, topEnd, reachDriver, runUp, ladders, light } = refit
+  const { sameJobs, topEnd, reachDriver, runUp, ladders, seam, light } = refit
   const bounces = bag.clubs.flatMap(({ name: club, kind, build: { bounceDeg, usual } }) => {
     const much = kind === 'wedge' && bounceDeg !== undefined && !usual ? bounceFor(bounceDeg, turf) : null
     return much && bounceDeg !== undefined ? [{ club, bounceDeg, much }] : []
@@ -28,6 +29,7 @@ export function WorthKnowing({ golfer, bag, refit, turf, name }: Props) {
     ...(topEnd ? [topEndSentence(topEnd, golfer)] : []),
     ...(reachDriver.length > 0 ? [reachDriverSentence(reachDriver, name)] : []),
     ...ladders.map((each) => ladderSentence(each, name, golfer)),
+    ...(seam ? [seamSentence(seam, name, golfer)] : []),
     ...(light ? [lightBagSentence(light, name, golfer)] : []),
     ...(runUp.length > 0 ? [runUpSentence(runUp, name)] : []),
     ...(['little', 'much'] as const).flatMap((much) => {
