@@ -190,7 +190,10 @@ export function useBay(first: BayView) {
     },
     redo: () => take(() => send('POST', `${session}/redo`)),
     /** After what was typed before it: the page of the session's end shows every shot. */
-    end: () => inTurn(() => send('PATCH', session, { ended: true })),
+    end: async () => {
+      await lastAsked.current
+      return send('PATCH', session, { ended: true })
+    },
   }
 }
 
