@@ -12,6 +12,7 @@ import { oddBags } from './odd-bags'
 import { liveShots } from './live-shots'
 import { refitScored, refitTimed } from './refit'
 import { seasonDrag } from './season-drag'
+import { thenAndNow } from './then-and-now'
 import { twentyTabs } from './twenty-tabs'
 
 /** Every benchmark, in ratios within one run where there is something to compare with. */
@@ -21,6 +22,7 @@ const BENCHES: Record<string, () => Promise<string[]> | string[]> = {
   'Judgement, short form': () => [...judgement(12, 1), ...plans(3, 1)],
   'Odd bags': oddBags,
   Refit: () => [...refitScored(60, 1), ...refitTimed()],
+  'Then and now': () => thenAndNow(40, 1),
   Flights: flights,
   'Season, dragged': seasonDrag,
   'Load, by how much was hit': load,

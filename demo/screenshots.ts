@@ -32,12 +32,25 @@ const PICTURES: { name: string; path: string; phone?: boolean; before?: (page: P
     },
   },
   { name: 'course', path: `${TILDA}/course` },
-  {
-    name: 'season',
-    path: `${TILDA}/course`,
-    before: (page) => page.getByRole('region', { name: 'The season' }).scrollIntoViewIfNeeded(),
-  },
   { name: 'log', path: `${TILDA}/log` },
+  {
+    name: 'compare',
+    path: `${TILDA}/compare`,
+    before: async (page) => {
+      const first = page.getByLabel('The first')
+      const last = async (season: string) =>
+        (await first.locator('option', { hasText: season }).last().getAttribute('value')) ?? ''
+      const [winter, summer] = [await last('winter'), await last('summer')]
+      await page.goto(`${page.url()}?a=${winter}&b=${summer}`)
+      await page.getByRole('region', { name: 'Both stairs' }).waitFor()
+    },
+  },
+  {
+    name: 'history',
+    path: `${TILDA}/history`,
+    before: (page) => page.locator('canvas').first().waitFor(),
+  },
+  { name: 'practice', path: '/golfers/demo-marek/practice' },
   {
     name: 'import',
     path: `${TILDA}/import`,
@@ -48,9 +61,31 @@ const PICTURES: { name: string; path: string; phone?: boolean; before?: (page: P
   },
   { name: 'card', path: `${TILDA}/paper` },
   { name: 'bay-phone', path: `${TILDA}/bay`, phone: true },
-  { name: 'wedges-phone', path: `${TILDA}/wedges`, phone: true },
-  { name: 'course-phone', path: `${TILDA}/course`, phone: true },
-  { name: 'gaps-phone', path: `${TILDA}/gaps`, phone: true },
+  // Hits a session: the pictures before it show the demo's own.
+  {
+    name: 'trial',
+    path: '/golfers/demo-marek/compare',
+    before: async (page) => {
+      await page.getByLabel('The first').selectOption({ label: '3-wood' })
+      await page.getByLabel('The second').selectOption({ label: '2-hybrid' })
+      await page.getByRole('link', { name: 'Plan a fair trial' }).click()
+      await page.getByRole('button', { name: 'Nobody is in front: start' }).click()
+      const title = page.getByRole('heading', { level: 1 })
+      for (const [club, carries] of [
+        ['3-wood', [231, 238, 229]],
+        ['2-hybrid', [240, 236, 243, 238, 241, 237]],
+        ['3-wood', [236, 233, 228]],
+      ] as const) {
+        await title.filter({ hasText: club }).waitFor()
+        for (const carry of carries) {
+          await page.keyboard.type(String(carry))
+          await page.keyboard.press('Enter')
+        }
+      }
+      await page.getByRole('button', { name: 'End the session' }).first().click()
+      await page.getByRole('region', { name: 'The trial' }).waitFor()
+    },
+  },
 ]
 
 const wanted = process.argv.slice(2)
