@@ -23,12 +23,25 @@ export function routesOf(folder = API, path = '/api'): Route[] {
 }
 
 /** Pages answer whatever stands in their address, too. */
-const PAGES = ['', 'bag', 'bay', 'stock', 'gaps', 'wedges', 'course', 'log', 'import', 'paper'].map(
-  (page) => ({
-    path: `/golfers/[golferId]${page && `/${page}`}`,
-    method: 'GET',
-  }),
-)
+const PAGES = [
+  '',
+  'bag',
+  'bay',
+  'stock',
+  'gaps',
+  'wedges',
+  'refit',
+  'course',
+  'log',
+  'compare',
+  'history',
+  'practice',
+  'import',
+  'paper',
+].map((page) => ({
+  path: `/golfers/[golferId]${page && `/${page}`}`,
+  method: 'GET',
+}))
 
 /** What stands for a number, a text, an id where nobody expects it. */
 const ODD: unknown[] = [
@@ -115,6 +128,13 @@ const FIELDS = [
   'what',
   '__proto__',
   'after',
+  'until',
+  'a',
+  'b',
+  'for',
+  'fixes',
+  'sinceMs',
+  'build',
 ]
 
 /** Ids and names that are there, so that a request gets past the first door. */
@@ -167,6 +187,13 @@ const FORMS: [path: RegExp, body: (known: Known, roll: Dice) => object][] = [
   [/moves$/, (known, roll) => ({ shotIds: [one(known.shotId, roll)], decision: 'withdrawn' })],
   [/api\/shots\/[^/]+$/, () => ({ kind: 'mark', mark: 'fat' })],
   [/clubs(\/[^/]+)?$/, () => ({ name: 'Spoon', kind: 'wood', loftDeg: 17 })],
+  [
+    /(done|tried)-refits$/,
+    (known, roll) => ({
+      fixes: [{ kind: 'bend', clubId: one(known.clubId, roll), degrees: 1 }],
+      sinceMs: 1.7e12,
+    }),
+  ],
   [
     /hand-stocks$/,
     (known, roll) => ({ clubId: one(known.clubId, roll), swing: 'full', carryM: 120, because: 'so' }),

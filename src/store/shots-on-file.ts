@@ -15,7 +15,9 @@ export type ShotOnFile = { record: ShotRecord; standing: ShotStanding }
 
 /** Every shot of a golfer that is there, a session at a time, oldest first: a long history never stands in memory whole. */
 export function* shotsOnFile(db: Database, golferId: GolferId, nowMs: number): Generator<ShotOnFile[]> {
-  const names = new Map(clubsOf(db, golferId).map((club) => [club.id, club.name]))
+  const clubs = clubsOf(db, golferId)
+  const names = new Map(clubs.map((club) => [club.id, club.name]))
+  const changedMs = new Map(clubs.map((club) => [club.id, club.sinceMs]))
   const conditions = conditionsOfShots(db, golferId)
   const sessions = db
     .prepare('SELECT id FROM session WHERE golfer_id = ? ORDER BY started_ms, id')
@@ -47,6 +49,7 @@ export function* shotsOnFile(db: Database, golferId: GolferId, nowMs: number): G
           apart,
           onCourse: session.place === 'course',
           old: shot.hitMs <= nowMs - STOCK_AGE_MS,
+          beforeChange: shot.clubId !== null && shot.hitMs < (changedMs.get(shot.clubId) ?? 0),
         },
       }
     })

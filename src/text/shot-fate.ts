@@ -5,7 +5,7 @@ import { APART_NAME, HELD_NAME, MARK_NAME } from './names'
 
 /** What became of a shot: it counts, or why it does not. */
 export function shotFate(
-  { id, clubId, heldBecause, apart, onCourse, old }: ShotStanding,
+  { id, clubId, heldBecause, apart, onCourse, old, beforeChange }: ShotStanding,
   judged: ReadonlyMap<ShotId, BagAnalysis['shots'][number]>,
   apartFromStock: boolean,
   inBag: ReadonlySet<ClubId>,
@@ -13,6 +13,7 @@ export function shotFate(
   if (heldBecause) return `held: ${HELD_NAME[heldBecause]}`
   if (onCourse) return 'apart: hit on the course'
   if (old) return 'older than 12 months'
+  if (beforeChange) return 'apart: hit before the club was changed'
   if (apart && apartFromStock) return `apart: ${APART_NAME[apart]}`
   const shot = judged.get(id)
   if (!shot)

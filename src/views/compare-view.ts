@@ -1,27 +1,21 @@
 import type { Bag } from '@/core/bag/bag'
-import { compare, type Comparison, type Side } from '@/core/compare/compare'
+import { compare, type Comparison } from '@/core/compare/compare'
 import { seasonOf, sideKey, type SideOf } from '@/core/compare/side'
 import { together, type Together } from '@/core/compare/together'
-import { trialOf } from '@/core/compare/trial'
-import type { PlannedBlock } from '@/core/session/plan'
 import type { Golfer } from '@/core/golfer'
 import type { ClubId, SessionId } from '@/core/ids'
-import { Z90 } from '@/core/math/z90'
 import type { SessionSummary } from '@/core/session/session'
 import { sessionAir } from '@/core/session/session-air'
 import type { SetUp } from '@/core/session/set-up'
-import { atStation, sameStation, stationKey, type Station, type Swing } from '@/core/station'
-import { oldStations } from '@/core/stock/age'
+import { sameStation, stationKey, type Swing } from '@/core/station'
 import { isHit, type HitStock, type Stock } from '@/core/stock/stock'
-import { comparingAir } from '@/store/bag-input'
 import { bagOf } from '@/store/bags'
 import { setUpsOfClubs } from '@/store/clubs'
 import type { Database } from '@/store/database'
 import { sessionsOf } from '@/store/sessions'
 import { setUpsOf } from '@/store/set-ups'
-import { sessionsOfShots } from '@/store/shots'
 import { bagMoments } from './bag-as-it-was'
-import { bagAnalysis, comparedBag, judgedTogether, rackAnalysis, type StationShots } from './bag-analysis'
+import { sideData, sideOf, type About, type SideData } from './compare-sides'
 
 /** A side that may be chosen, with what its name is made of. */
 export type SideChoice = { key: string; side: SideOf; name?: string; atMs?: number; offsetMin?: number }
@@ -58,7 +52,8 @@ export type CompareView = {
   air: { a: number | null; b: number | null }
 }
 
-type SideData = { stocks: Stock[]; shots: StationShots; sessions: Map<string, SessionId>; joint: boolean }
+/** Older sessions are no side of their own, and in no season. */
+const MOST_SESSIONS = 400
 
 /** Two of anything side by side; null before the first bag. */
 export function compareView(
@@ -69,7 +64,9 @@ export function compareView(
 ): CompareView | null {
   const bag = bagOf(db, golfer.id)
   if (!bag) return null
-  const sessions = sessionsOf(db, golfer.id).filter(({ shots, place }) => shots > 0 && place !== 'course')
+  const sessions = sessionsOf(db, golfer.id, { most: MOST_SESSIONS }).filter(
+    ({ shots, place }) => shots > 0 && place !== 'course',
+  )
   const setUps = setUpsOf(db, golfer.id)
   const choices = choicesOf(db, golfer, bag, { sessions, setUps })
   const chosen = (key: string | undefined) => choices.find((each) => each.key === key) ?? null
@@ -92,78 +89,6 @@ export function compareView(
     air: { a: meanTemp(first, about), b: meanTemp(second, about) },
   }
 }
-
-type About = { sessions: SessionSummary[]; setUps: ReadonlyMap<SessionId, SetUp> }
-
-/** A trial that a session was planned as, with what its shots say of the second less the first; absent until both were hit. */
-export type TrialSeen = {
-  a: Station
-  b: Station
-  stocks: [HitStock, HitStock] | null
-  found: Comparison | null
-}
-
-/** What a trial settles, by the shots of its own session alone: one day for both. Null for any other plan. */
-export function trialSeen(
-  db: Database,
-  golfer: Golfer,
-  bag: Bag,
-  { sessionId, plan }: { sessionId: SessionId; plan: readonly PlannedBlock[] },
-  nowMs: number,
-): TrialSeen | null {
-  const trial = trialOf(plan)
-  if (!trial) return null
-  const judged = judgedTogether(db, golfer, bag, nowMs, null, { sinceMs: 0, keep: (id) => id === sessionId })
-  const data = { ...judged, sessions: new Map(judged.shots.map(({ id }) => [id, sessionId])), joint: false }
-  const [a, b] = [trial.a, trial.b].map((station) => atStation(judged.stocks, station))
-  if (!isHit(a) || !isHit(b)) return { ...trial, stocks: null, found: null }
-  const found = compare(sideOf(a, data), sideOf(b, data), golfer.lengthUnit)
-  return { ...trial, stocks: [a, b], found }
-}
-
-/** A stock that had grown old, beside what a session says of it. */
-export type CheckSeen = { station: Station; days: number; old: HitStock; now: HitStock; found: Comparison }
-
-/** What a session says of the stocks that were old when it began. */
-export function checksSeen(
-  db: Database,
-  golfer: Golfer,
-  bag: Bag,
-  { id, startedMs }: Pick<SessionSummary, 'id' | 'startedMs'>,
-  nowMs: number,
-): CheckSeen[] {
-  const then = bagAnalysis(db, golfer, startedMs, null, { asItWas: true })
-  const old = then
-    ? oldStations(then.analysis.stocks, then.shots, { limitDays: golfer.ageLimitDays, nowMs: startedMs })
-    : []
-  if (!then || old.length === 0) return []
-  const judged = judgedTogether(db, golfer, bag, nowMs, null, { sinceMs: 0, keep: (each) => each === id })
-  const before: SideData = { ...withSessions(db, then.shots), stocks: then.analysis.stocks }
-  const after: SideData = { ...withSessions(db, judged.shots), stocks: judged.stocks }
-  return old.flatMap(({ days, ...station }): CheckSeen[] => {
-    const [a, b] = [before, after].map(({ stocks }) => atStation(stocks, station))
-    return isHit(a) && isHit(b)
-      ? [
-          {
-            station,
-            days,
-            old: a,
-            now: b,
-            found: compare(sideOf(a, before), sideOf(b, after), golfer.lengthUnit),
-          },
-        ]
-      : []
-  })
-}
-
-const withSessions = (db: Database, shots: StationShots): Omit<SideData, 'stocks'> => ({
-  shots,
-  joint: false,
-  sessions: sessionsOfShots(
-    db,
-    shots.map(({ id }) => id),
-  ),
-})
 
 /** Everything that can be a side, by kinds. */
 function choicesOf(db: Database, golfer: Golfer, bag: Bag, { sessions, setUps }: About): SideChoice[] {
@@ -204,88 +129,6 @@ function choicesOf(db: Database, golfer: Golfer, bag: Bag, { sessions, setUps }:
     ...golfer.swings.map((swing) => choice({ kind: 'swing', swing })),
     ...[...balls].map((ball) => choice({ kind: 'ball', ball })),
   ]
-}
-
-function sideData(
-  db: Database,
-  golfer: Golfer,
-  bag: Bag,
-  of: SideOf,
-  { sessions, setUps, nowMs }: About & { nowMs: number },
-): SideData {
-  const inAir = comparingAir(golfer)
-  const side = ({ stocks, shots }: { stocks: Stock[]; shots: StationShots }, joint = false): SideData => ({
-    ...withSessions(db, shots),
-    stocks,
-    joint,
-  })
-  const asItWas = (untilMs: number) => {
-    const then = bagAnalysis(db, golfer, untilMs, inAir, { asItWas: true })
-    return { stocks: then?.analysis.stocks ?? [], shots: then?.shots ?? [] }
-  }
-  const now = () => {
-    const compared = comparedBag(db, golfer, nowMs)
-    const rack = rackAnalysis(db, golfer, bag, nowMs, inAir)
-    return {
-      stocks: [...(compared?.analysis.stocks ?? []), ...rack.stocks],
-      shots: [...(compared?.shots ?? []), ...rack.shots],
-    }
-  }
-  const ofSessions = (kept: readonly SessionSummary[]) => {
-    const ids = new Set(kept.map(({ id }) => id))
-    const last = Math.max(0, ...kept.map(({ startedMs }) => startedMs))
-    const then = bagOf(db, golfer.id, last + 1) ?? bag
-    return side(judgedTogether(db, golfer, then, nowMs, inAir, { sinceMs: 0, keep: (id) => ids.has(id) }))
-  }
-  switch (of.kind) {
-    case 'bag':
-      return side(of.untilMs === null ? now() : asItWas(of.untilMs))
-    case 'session':
-      return ofSessions(sessions.filter(({ id }) => id === of.sessionId))
-    case 'season':
-      return ofSessions(
-        sessions.filter(({ startedMs, offsetMin }) => {
-          const { season, year } = seasonOf(startedMs, offsetMin)
-          return season === of.season && year === of.year
-        }),
-      )
-    case 'ball':
-      return ofSessions(sessions.filter(({ id }) => setUps.get(id)?.ball === of.ball))
-    case 'club': {
-      const { stocks, shots } = now()
-      const own = <T extends { clubId: ClubId }>(all: readonly T[]) =>
-        all.filter(({ clubId }) => clubId === of.clubId)
-      return side({ stocks: own(stocks), shots: own(shots) }, true)
-    }
-    case 'swing': {
-      const { stocks, shots } = now()
-      const own = <T extends { swing: Swing }>(all: readonly T[]) =>
-        all.filter(({ swing }) => swing === of.swing)
-      return side({ stocks: own(stocks), shots: own(shots) }, true)
-    }
-    case 'set-up': {
-      const { stocks, shots } = asItWas(of.untilMs)
-      const own = <T extends { clubId: ClubId }>(all: readonly T[]) =>
-        all.filter(({ clubId }) => clubId === of.clubId)
-      return side({ stocks: own(stocks), shots: own(shots) })
-    }
-  }
-}
-
-/** A stock as a side of a comparison. Where both sides were judged together, what their days add is in them already. */
-function sideOf(stock: HitStock, { shots, sessions, joint }: SideData): Side {
-  const solid = shots.filter((shot) => sameStation(shot, stock) && shot.mark === 'solid')
-  const days = new Map<string, number>()
-  for (const { id } of solid) {
-    const session = joint ? 'together' : (sessions.get(id) ?? '')
-    days.set(session, (days.get(session) ?? 0) + 1 / solid.length)
-  }
-  return {
-    carryM: stock.carryM,
-    sdM: (stock.model.highM - stock.model.lowM) / (2 * Z90),
-    count: stock.count,
-    days,
-  }
 }
 
 type OfSide = SideData & { side: SideOf }

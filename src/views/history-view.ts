@@ -7,7 +7,7 @@ import { isHit } from '@/core/stock/stock'
 import { comparingAir } from '@/store/bag-input'
 import { bagOf } from '@/store/bags'
 import type { Database } from '@/store/database'
-import { sessionsOf } from '@/store/sessions'
+import { historyOf, sessionsOf } from '@/store/sessions'
 import { bagMoments, type BagMoment } from './bag-as-it-was'
 import { judgedTogether } from './bag-analysis'
 import { setUpsOfClubs } from '@/store/clubs'
@@ -47,8 +47,8 @@ const MOST_SESSIONS = 40
 export function historyView(db: Database, golfer: Golfer): HistoryView | null {
   const bag = bagOf(db, golfer.id)
   if (!bag) return null
-  const all = sessionsOf(db, golfer.id).filter(({ shots, place }) => shots > 0 && place !== 'course')
-  const shown = all.slice(0, MOST_SESSIONS).reverse()
+  const newest = sessionsOf(db, golfer.id, { most: MOST_SESSIONS })
+  const shown = newest.filter(({ shots, place }) => shots > 0 && place !== 'course').reverse()
   const inAir = comparingAir(golfer)
   const found = new Map<string, Station & { points: HistoryPoint[] }>()
   for (const { id, startedMs, offsetMin } of shown) {
@@ -85,6 +85,6 @@ export function historyView(db: Database, golfer: Golfer): HistoryView | null {
         ),
       })),
     bags: bagMoments(db, golfer).filter(({ clubs: inOrOut }) => inOrOut.length > 0),
-    more: all.length - shown.length,
+    more: historyOf(db, golfer.id).sessions - newest.length,
   }
 }

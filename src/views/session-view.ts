@@ -6,7 +6,7 @@ import type { Database } from '@/store/database'
 import { expectationsOfGolfer } from '@/store/session-events'
 import { monitorProfiles } from '@/store/set-ups'
 import { bayView, type BayView } from './bay-view'
-import { checksSeen, trialSeen, type CheckSeen, type TrialSeen } from './compare-view'
+import { checksSeen, trialSeen, type CheckSeen, type TrialSeen } from './session-compared'
 
 export type SessionView = {
   view: BayView

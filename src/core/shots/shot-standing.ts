@@ -11,6 +11,8 @@ export type ShotStanding = {
   apart: Apart | null
   onCourse: boolean
   old: boolean
+  /** Hit before its club was changed: it stays with what the club was. */
+  beforeChange: boolean
 }
 
 /** Says which shots stand apart from their stock: those of the warm-up, and those that the analysis keeps apart. */

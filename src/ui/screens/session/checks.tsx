@@ -1,7 +1,7 @@
 import type { Golfer } from '@/core/golfer'
 import { checkSentence } from '@/text/compare'
 import { stationName } from '@/text/names'
-import type { CheckSeen } from '@/views/compare-view'
+import type { CheckSeen } from '@/views/session-compared'
 
 type Props = { golfer: Golfer; checks: readonly CheckSeen[]; name: (id: string) => string }
 

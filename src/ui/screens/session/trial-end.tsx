@@ -6,7 +6,7 @@ import type { Station } from '@/core/station'
 import { trialSentence } from '@/text/compare'
 import { stationName } from '@/text/names'
 import { around, count, lenUnit } from '@/text/numbers'
-import type { TrialSeen } from '@/views/compare-view'
+import type { TrialSeen } from '@/views/session-compared'
 import { writeBlocks } from '../plan/plan-draft'
 
 type Props = { golfer: Golfer; bag: Bag; trial: TrialSeen }
