@@ -72,7 +72,8 @@ export function compareView(
   const chosen = (key: string | undefined) => choices.find((each) => each.key === key) ?? null
   const [a, b] = [chosen(asked.a), chosen(asked.b)]
   const base = { golfer, bag, choices, a, b }
-  if (!a || !b) return { ...base, rows: [], together: null, besides: [], air: { a: null, b: null } }
+  if (!a || !b || a.key === b.key)
+    return { ...base, rows: [], together: null, besides: [], air: { a: null, b: null } }
   const [first, second] = [a, b].map(({ side }) =>
     sideData(db, golfer, bag, side, { sessions, setUps, nowMs }),
   ) as [SideData, SideData]

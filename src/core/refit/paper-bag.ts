@@ -1,6 +1,5 @@
 import { kindBetween } from '../bag/club'
 import { coverOf, holesBetween, type Stretch } from '../gaps/cover'
-import { zoneChances } from '../gaps/step'
 import { limitsOfSteps, type SchoolOfSteps, type Zones } from '../gaps/zones'
 import { GRIP_DOWN } from '../grip-down'
 import type { ClubId } from '../ids'
@@ -196,33 +195,61 @@ export function limitsOf({ clubs, school }: PaperBag): (Zones | null)[] {
   ).map(({ zones }) => zones)
 }
 
+/** What a step hangs on besides the carries and bends of its two clubs. */
+export type Pair = { measuredM2: number; isLeft: boolean }
+
+export function pairOf(
+  { stepVarianceM2, left }: PaperBag,
+  longer: Pick<PaperClub, 'club' | 'varianceM2'>,
+  shorter: Pick<PaperClub, 'club' | 'varianceM2'>,
+): Pair {
+  const key = pairKey(longer.club.id, shorter.club.id)
+  return {
+    measuredM2: stepVarianceM2.get(key) ?? longer.varianceM2 + shorter.varianceM2,
+    isLeft: left.has(key),
+  }
+}
+
+/** One standard deviation of a step on paper. */
+export function stepSd({ measuredM2 }: Pair, longer: PaperClub, shorter: PaperClub): number {
+  // What a degree is worth is unsure for both alike: bent the same way they stay as far apart as they were.
+  const bent = longer.movedDeg * longer.perDegree.sdMPerDeg - shorter.movedDeg * shorter.perDegree.sdMPerDeg
+  return Math.sqrt(
+    measuredM2 +
+      bent * bent +
+      longer.supposedSdM * longer.supposedSdM +
+      shorter.supposedSdM * shorter.supposedSdM,
+  )
+}
+
+/** The chance that a step on paper is even. Hot: asked for thousands of times in a search. */
+export function evenOf(pair: Pair, longer: PaperClub, shorter: PaperClub, limitsM: Zones | null): number {
+  if (pair.isLeft && longer.movedDeg === 0 && shorter.movedDeg === 0) return 1
+  if (limitsM === null) return 0
+  return chanceEven((longer.carryM ?? 0) - (shorter.carryM ?? 0), stepSd(pair, longer, shorter), limitsM)
+}
+
 /** A step on paper, with the chance that it is even. */
 export function stepBetween(
-  { stepVarianceM2, left }: PaperBag,
+  bag: PaperBag,
   longer: PaperClub,
   shorter: PaperClub,
   limitsM: Zones | null,
 ): PaperStep {
-  const key = pairKey(longer.club.id, shorter.club.id)
-  const stepM = (longer.carryM ?? 0) - (shorter.carryM ?? 0)
-  const measured = stepVarianceM2.get(key) ?? longer.varianceM2 + shorter.varianceM2
-  // What a degree is worth is unsure for both alike: bent the same way they stay as far apart as they were.
-  const bent = longer.movedDeg * longer.perDegree.sdMPerDeg - shorter.movedDeg * shorter.perDegree.sdMPerDeg
-  const sdM = Math.sqrt(measured + bent ** 2 + longer.supposedSdM ** 2 + shorter.supposedSdM ** 2)
-  const isLeft = left.has(key) && longer.movedDeg === 0 && shorter.movedDeg === 0
+  const pair = pairOf(bag, longer, shorter)
   return {
     longerId: longer.club.id,
     shorterId: shorter.club.id,
-    stepM,
-    sdM,
-    even: isLeft ? 1 : limitsM === null ? 0 : chanceEven(stepM, sdM, limitsM),
+    stepM: (longer.carryM ?? 0) - (shorter.carryM ?? 0),
+    sdM: stepSd(pair, longer, shorter),
+    even: evenOf(pair, longer, shorter, limitsM),
     limitsM,
   }
 }
 
 /** The chance that a step of this mean and standard deviation is even. */
-export const chanceEven = (stepM: number, sdM: number, zones: Zones): number =>
-  zoneChances({ below: (limitM) => phi((limitM - stepM) / sdM) }, zones).even
+export const chanceEven = (stepM: number, sdM: number, { narrow, wide }: Zones): number =>
+  Math.max(0, phi((wide - stepM) / sdM) - phi((narrow - stepM) / sdM))
 
 /** How many of some steps are likely to be even: the sum of their chances. */
 export const sumEven = (steps: readonly PaperStep[]): number => steps.reduce((sum, { even }) => sum + even, 0)

@@ -1,11 +1,12 @@
 import type { ClubId } from '../ids'
 import { priceOf, type Fix } from './fixes'
 import {
+  evenOf,
   evenSteps,
   limitsOf,
   middleLoft,
   moved,
-  stepBetween,
+  pairOf,
   withFixes,
   type PaperBag,
   type PaperClub,
@@ -130,6 +131,8 @@ function withBends(before: PaperBag, fixes: Fix[], movable: ReadonlySet<ClubId>)
   bag.clubs.forEach((shorter, i) => {
     const longer = bag.clubs[i - 1]
     const zones = limits[i - 1] ?? null
+    const isStep = longer !== undefined && longer.carryM !== null && shorter.carryM !== null
+    const pair = isStep ? pairOf(bag, longer, shorter) : null
     ways = bendsOf(shorter, movable).map((degrees): Way => {
       const club = degrees === 0 ? shorter : moved(shorter, degrees)
       const bend: Fix[] =
@@ -142,15 +145,12 @@ function withBends(before: PaperBag, fixes: Fix[], movable: ReadonlySet<ClubId>)
                 degrees,
               },
             ]
-      const price = priceOf(bend)
-      let best: Way | null = null
+      let [best, most] = [ways[0] as Way, -Infinity]
       for (const way of ways) {
-        const isStep = longer !== undefined && longer.carryM !== null && shorter.carryM !== null
-        const even = isStep ? stepBetween(bag, way.club, club, zones).even : 0
-        const worth = way.worth + even - price
-        if (best === null || worth > best.worth + 1e-9) best = { club, worth, bends: [...way.bends, ...bend] }
+        const worth = way.worth + (pair ? evenOf(pair, way.club, club, zones) : 0)
+        if (worth > most + 1e-9) [best, most] = [way, worth]
       }
-      return best as Way
+      return { club, worth: most - priceOf(bend), bends: [...best.bends, ...bend] }
     })
   })
   const best = ways.reduce((a, b) => (b.worth > a.worth + 1e-9 ? b : a))

@@ -76,14 +76,16 @@ export function CompareBench(view: CompareView) {
         title={
           !a || !b
             ? 'Choose two to compare'
-            : both.length === 0
-              ? 'They have no station in common'
-              : biggest?.found
-                ? biggestSentence(nameOf(biggest), biggest.found, golfer)
-                : 'No difference that is likely real'
+            : a.key === b.key
+              ? 'That is one and the same: choose another'
+              : both.length === 0
+                ? 'They have no station in common'
+                : biggest?.found
+                  ? biggestSentence(nameOf(biggest), biggest.found, golfer)
+                  : 'No difference that is likely real'
         }
         lede={
-          a && b
+          a && b && a.key !== b.key
             ? (different ?? 'Place, ball, monitor and air were the same, as far as they were said.')
             : 'Bags, seasons, sessions, clubs, swings or balls: the second is set beside the first.'
         }
