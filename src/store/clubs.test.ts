@@ -153,6 +153,10 @@ describe('a refit that was done', () => {
     expect(doRefit(db, golfer.id, [{ kind: 'drop', clubId: 'nobody' as ClubId }], bentMs)).toEqual({
       because: 'unknown',
     })
+    const all = bag.clubs.flatMap(({ id, kind }) =>
+      kind === 'putter' ? [] : [{ kind: 'drop', clubId: id } as const],
+    )
+    expect(doRefit(db, golfer.id, all, bentMs)).toEqual({ because: 'no-club' })
     const many = [47, 49, 51, 53].map((loftDeg) => ({ kind: 'add', loftDeg }) as const)
     expect(bag.clubs.length + many.length).toBeGreaterThan(14)
     expect(doRefit(db, golfer.id, many, bentMs)).toEqual({ because: 'too-many' })

@@ -9,7 +9,7 @@ import type { Database } from './database'
 
 /** Why fixes cannot be done to the bag as it is, and at which club. */
 export type NotDone = {
-  because: 'no-bag' | 'unknown' | 'too-early' | 'no-loft' | 'no-length' | 'too-many'
+  because: 'no-bag' | 'unknown' | 'too-early' | 'no-loft' | 'no-length' | 'no-club' | 'too-many'
   club?: string
 }
 class Broken extends Error {
@@ -98,6 +98,7 @@ function changeBag(db: Database, golferId: GolferId, fixes: readonly Fix[], sinc
       if (!ids.includes(club.id)) ids = withClub(inBag(), club)
     }
   }
+  if (!inBag().some(({ kind }) => kind !== 'putter')) throw new Broken({ because: 'no-club' })
   if (ids.length > MOST_CLUBS) throw new Broken({ because: 'too-many' })
   putInBag(db, golferId, bag, ids, sinceMs)
 }

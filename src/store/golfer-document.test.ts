@@ -7,6 +7,7 @@ import { fillNetLoft } from '../../demo/net-loft'
 import { NOW_MS, storeWithGolfer } from '../../tests/store'
 import type { GolferId } from '../core/ids'
 import { backUp, checkBackup, putBackup } from './backup'
+import { clubsOf } from './clubs'
 import { openDatabase, type Database } from './database'
 import {
   DOCUMENT_TABLES,
@@ -152,8 +153,21 @@ describe('everything of a golfer as one document', () => {
       expect(handStocks(db, id)).toMatchObject([{ because: 'over the burn' }])
       expect(clubLabelled(db, id, 'm7')).toBe(restored.hand_stock![0]!.club_id)
       expect(db.pragma('foreign_key_check')).toEqual([])
+      // Every shot belongs to a first set-up, which is the club as it is.
+      expect(restored.club_set_up).toHaveLength(restored.club!.length)
+      expect(new Set(clubsOf(db, id).map(({ sinceMs }) => sinceMs))).toEqual(new Set([0]))
     },
   )
+
+  it('of the version before set-ups keeps how a club is made, in its first set-up', () => {
+    const db = openDatabase(':memory:')
+    const id = restoreGolfer(db, parsed(readFileSync('tests/fixtures/golfer-11.json', 'utf8')))
+    expect(clubsOf(db, id).find(({ name }) => name === '9-iron')).toMatchObject({
+      loftDeg: 41.5,
+      build: { head: 'cast', loftMeasured: true, bounceDeg: 7 },
+      sinceMs: 0,
+    })
+  })
 
   it('of a newer version is refused with a sentence', () => {
     const newer = { ...parsed(written(netLoft())), schema: 999 }

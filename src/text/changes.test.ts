@@ -31,5 +31,7 @@ it('says what was expected of a change and what came of it', () => {
 
 it('says what was done to a club', () => {
   expect(changeWords({ degrees: 1.5, longerM: -0.0127 })).toBe('made 1.5° weak and made 0.5 in shorter')
+  expect(changeWords({ grip: true })).toBe('given another grip')
+  expect(changeWords({ setting: true })).toBe('set anew in its sleeve')
   expect(changeWords({ shaft: true, lie: true })).toBe('given another shaft and set to another lie')
 })

@@ -6,13 +6,15 @@ import { len, lenUnit, listed, count } from './numbers'
 import { lengthened, turned } from './refit'
 
 /** "bent 1° strong and 0.5 in longer". Where a loft was turned, whether by a bend or a sleeve is the club's kind to say. */
-export function changeWords({ degrees, longerM, shaft, lie }: ClubChange): string {
+export function changeWords({ degrees, longerM, shaft, lie, setting, grip }: ClubChange): string {
   return listed(
     [
       degrees !== undefined && `made ${turned(degrees)}`,
       longerM !== undefined && `made ${lengthened(longerM)}`,
       shaft && 'given another shaft',
       lie && 'set to another lie',
+      setting && 'set anew in its sleeve',
+      grip && 'given another grip',
     ].filter((each) => typeof each === 'string'),
   )
 }

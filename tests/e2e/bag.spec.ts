@@ -77,7 +77,7 @@ test('a club of the rack is changed; a new shaft is said of the day, the bag ope
   await page.getByLabel(/is new: it was bent/).check()
   await page.getByRole('button', { name: 'Save' }).click()
   await expect(page.getByText('Nothing differs from before')).toBeVisible()
-  await page.getByRole('textbox', { name: 'Shaft' }).fill('graphite, 75 g')
+  await page.getByRole('textbox', { name: 'Shaft', exact: true }).fill('graphite, 75 g')
   await page.getByRole('button', { name: 'Save' }).click()
   const earlier = page.getByRole('region', { name: 'Earlier bags' })
   await expect(earlier).toContainText('5-hybrid changed')

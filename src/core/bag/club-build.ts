@@ -13,12 +13,19 @@ export type ClubBuild = {
   model?: string
   /** Its loft was measured, not read off the club. */
   loftMeasured?: boolean
+  /** The loft that stands on it, where its own is another. */
+  markedDeg?: number
   lieDeg?: number
   lengthM?: number
   bounceDeg?: number
   /** How far a sleeve turns its loft either way. */
   sleeveDeg?: number
+  /** How its sleeve is set, in the golfer's own words. */
+  sleeveAt?: string
   shaft?: string
+  shaftG?: number
+  flex?: string
+  grip?: string
   job?: Job
   /** How much it is liked, 1 to 5. */
   liking?: number

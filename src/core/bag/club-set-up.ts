@@ -9,9 +9,12 @@ export type ClubChange = {
   degrees?: number
   /** Longer by this much, in metres. */
   longerM?: number
-  /** Another shaft, lie or head: nobody knows what it does to a carry. */
+  /** Another shaft or lie: nobody knows what it does to a carry. */
   shaft?: true
   lie?: true
+  /** The sleeve is set otherwise, whatever that does to the loft. */
+  setting?: true
+  grip?: true
 }
 
 /** What changed between two set-ups; null where nothing did that a ball would tell. */
@@ -21,13 +24,17 @@ export function changeBetween(
 ): ClubChange | null {
   const degrees = by(before.loftDeg, after.loftDeg)
   const longerM = by(before.build.lengthM ?? null, after.build.lengthM ?? null)
-  const shaft = (before.build.shaft ?? '') !== (after.build.shaft ?? '')
+  const differs = (field: 'shaft' | 'shaftG' | 'flex' | 'grip' | 'sleeveAt') =>
+    (before.build[field] ?? '') !== (after.build[field] ?? '')
+  const shaft = differs('shaft') || differs('shaftG') || differs('flex')
   const lie = (before.build.lieDeg ?? 0) !== (after.build.lieDeg ?? 0)
   const change: ClubChange = {
     ...(degrees !== 0 && { degrees }),
     ...(longerM !== 0 && { longerM }),
     ...(shaft && { shaft: true as const }),
     ...(lie && { lie: true as const }),
+    ...(differs('grip') && { grip: true as const }),
+    ...(differs('sleeveAt') && { setting: true as const }),
   }
   return Object.keys(change).length > 0 ? change : null
 }

@@ -51,7 +51,9 @@ it('what changed between two set-ups is its loft, length, lie or shaft; a loft t
   expect(changeBetween(plain, plain)).toBeNull()
   expect(changeBetween({ ...plain, loftDeg: null }, plain)).toBeNull()
   expect(changeBetween(plain, { loftDeg: 40, build: { head: 'forged', liking: 5 } })).toEqual({ degrees: -1 })
-  expect(changeBetween(plain, { loftDeg: 41, build: { shaft: 'graphite' } })).toEqual({ shaft: true })
+  for (const build of [{ shaft: 'graphite' }, { shaftG: 75 }, { flex: 'soft' }])
+    expect(changeBetween(plain, { loftDeg: 41, build })).toEqual({ shaft: true })
+  expect(changeBetween(plain, { loftDeg: 41, build: { sleeveAt: 'up one' } })).toEqual({ setting: true })
   expect(
     changeBetween(
       { loftDeg: 41, build: { lengthM: 0.9, lieDeg: 62 } },

@@ -11,13 +11,13 @@ export type ExpectedCarry = { carryM: number; sdM: number }
 
 /** A clubmaker, a day and a strike are never quite the same again: as a share of the carry. */
 const CHANGED_SD = 0.015
-/** What another shaft or lie does, nobody knows beforehand: as a share of the carry, from memory. */
+/** What another shaft, lie or setting does, nobody knows beforehand: as a share of the carry, from memory. */
 const UNKNOWN_SD = 0.03
 
 /** What a club should carry after a change, by what it carried before: the earlier shots as what is expected of it. */
 export function expectedAfter(
   { kind, carryM, varianceM2, perDegree }: Before,
-  { degrees = 0, longerM = 0, shaft, lie }: ClubChange,
+  { degrees = 0, longerM = 0, shaft, lie, setting, grip }: ClubChange,
 ): ExpectedCarry {
   const longer = carryByLength(kind, carryM, longerM)
   const expectedM = carryM - perDegree.mPerDeg * degrees + longer
@@ -28,7 +28,7 @@ export function expectedAfter(
       degrees * perDegree.sdMPerDeg,
       longer / 2,
       CHANGED_SD * carryM,
-      shaft || lie ? UNKNOWN_SD * carryM : 0,
+      shaft || lie || setting || grip ? UNKNOWN_SD * carryM : 0,
     ),
   }
 }

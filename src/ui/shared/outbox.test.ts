@@ -75,6 +75,26 @@ beforeEach(() => {
 })
 
 describe('typed shots that wait in the browser', () => {
+  it('tell who listens once they were taken, and not while nobody answers', async () => {
+    let answers = false
+    const { outbox, waits, type } = page(
+      () => storage,
+      () => (answers ? taken : unreachable()),
+    )
+    const heard: number[] = []
+    const deaf = outbox.onSent(() => heard.push(waits(SESSION).length))
+    type('a', 'b')
+    await outbox.sendAll()
+    expect(heard).toEqual([])
+    answers = true
+    await outbox.sendAll()
+    expect(heard).toEqual([0])
+    deaf()
+    type('c')
+    await outbox.sendAll()
+    expect(heard).toEqual([0])
+  })
+
   it('are kept in order, each once, as they were said last, and know what was typed before them', () => {
     const { outbox } = page(() => storage)
     outbox.keep(SESSION, shot('a'))

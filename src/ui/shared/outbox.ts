@@ -23,6 +23,7 @@ export function createOutbox(
 ) {
   const waiting = waitingShots(store)
   const listeners = new Set<() => void>()
+  const onceSent = new Set<() => void>()
   const url = (sessionId: SessionId) => `/api/sessions/${encodeURIComponent(sessionId)}/shots`
 
   async function post<T>(sessionId: SessionId, shots: readonly WaitingShot[]): Promise<Sent<T>> {
@@ -61,6 +62,11 @@ export function createOutbox(
       listeners.add(tell)
       return () => listeners.delete(tell)
     },
+    /** Tells when shots that waited were taken, until the returned function is called. */
+    onSent(tell: () => void): () => void {
+      onceSent.add(tell)
+      return () => onceSent.delete(tell)
+    },
     keep: waiting.keep,
     drop: waiting.drop,
     /** Sends shots that were just typed together, behind all that waits of their session. */
@@ -89,6 +95,9 @@ export function createOutbox(
           all.refused.push(...sent.refused)
           if (!sent.reached) return { ...all, reached: false }
         }
+        return all
+      }).then((all) => {
+        if (all.taken > 0) onceSent.forEach((tell) => tell())
         return all
       }),
     /** Puts shots whose session is no more behind those of another. */

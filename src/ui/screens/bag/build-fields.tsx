@@ -61,8 +61,20 @@ export function BuildFieldset({ usual, register, control, problems }: Props) {
           <Form.Control
             {...register('build.shaft')}
             maxLength={LETTERS.shaft}
-            placeholder="steel, 105 g, stiff"
+            placeholder="steel, low launch"
           />
+        </Form.Group>
+        <Form.Group controlId="club-flex">
+          <Form.Label>Flex</Form.Label>
+          <Form.Control {...register('build.flex')} maxLength={LETTERS.flex} />
+        </Form.Group>
+        <Form.Group controlId="club-grip">
+          <Form.Label>What it is held by: the grip</Form.Label>
+          <Form.Control {...register('build.grip')} maxLength={LETTERS.grip} />
+        </Form.Group>
+        <Form.Group controlId="club-sleeve-at">
+          <Form.Label>How its sleeve is set</Form.Label>
+          <Form.Control {...register('build.sleeveAt')} maxLength={LETTERS.sleeveAt} />
         </Form.Group>
         <Form.Group controlId="club-job">
           <Form.Label>Its job</Form.Label>

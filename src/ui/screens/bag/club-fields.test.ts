@@ -9,6 +9,11 @@ it('what was said of a club comes back as it was, and what was not stays unsaid'
     bounceDeg: 8,
     lengthM: 0.9144,
     liking: 4,
+    markedDeg: 40,
+    shaftG: 95,
+    flex: 'stiff',
+    grip: 'midsize',
+    sleeveAt: 'up one',
   } as const
   expect(readBuild(buildFields(build))).toEqual({ build })
   expect(readBuild(buildFields())).toEqual({ build: {} })
@@ -22,6 +27,8 @@ it.each([
   [{ lieDeg: 20 }, 'build.lieDeg'],
   [{ lengthM: 3 * 0.0254 }, 'build.lengthM'],
   [{ sleeveDeg: 9 }, 'build.sleeveDeg'],
+  [{ markedDeg: 95 }, 'build.markedDeg'],
+  [{ shaftG: 3 }, 'build.shaftG'],
   [{ bounceDeg: NaN }, 'build.bounceDeg'],
 ])('%j is none: said at its field, with how to mend it', (change, field) => {
   const read = readBuild({ ...buildFields(), ...change })

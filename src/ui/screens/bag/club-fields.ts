@@ -1,4 +1,5 @@
 import type { ClubDetails } from '@/core/bag/bag'
+import { LOFT_DEG } from '@/core/bag/club'
 import { HEADS, JOBS, type ClubBuild } from '@/core/bag/club-build'
 import { isWithin, LIMITS } from '@/core/limits'
 import type { Problem } from '@/core/problem'
@@ -32,6 +33,18 @@ export const BUILD_NUMBERS = [
     measure: plain('°', 1),
     says: 'A sleeve turns by 0 to 4°',
   },
+  {
+    field: 'markedDeg',
+    label: 'Degrees that stand on it, if others',
+    measure: plain('°', 2),
+    says: 'A loft is a number of degrees from 0 to 80',
+  },
+  {
+    field: 'shaftG',
+    label: 'Weight of its shaft',
+    measure: plain('g', 0),
+    says: 'A shaft weighs 30 to 160 g',
+  },
 ] as const
 type NumberField = (typeof BUILD_NUMBERS)[number]['field']
 
@@ -40,6 +53,9 @@ export type BuildFields = Record<NumberField, number | null> & {
   head: string
   model: string
   shaft: string
+  flex: string
+  grip: string
+  sleeveAt: string
   job: string
   liking: string
   loftMeasured: boolean
@@ -49,6 +65,9 @@ export const buildFields = (build: ClubBuild = {}): BuildFields => ({
   head: build.head ?? '',
   model: build.model ?? '',
   shaft: build.shaft ?? '',
+  flex: build.flex ?? '',
+  grip: build.grip ?? '',
+  sleeveAt: build.sleeveAt ?? '',
   job: build.job ?? '',
   liking: build.liking === undefined ? '' : String(build.liking),
   loftMeasured: build.loftMeasured ?? false,
@@ -56,6 +75,8 @@ export const buildFields = (build: ClubBuild = {}): BuildFields => ({
   lieDeg: build.lieDeg ?? null,
   lengthM: build.lengthM ?? null,
   sleeveDeg: build.sleeveDeg ?? null,
+  markedDeg: build.markedDeg ?? null,
+  shaftG: build.shaftG ?? null,
 })
 
 const RANGES = {
@@ -63,6 +84,8 @@ const RANGES = {
   lieDeg: LIMITS.lieDeg,
   lengthM: LIMITS.clubLengthM,
   sleeveDeg: LIMITS.sleeveDeg,
+  markedDeg: LOFT_DEG,
+  shaftG: LIMITS.shaftG,
 }
 
 /** What was said of how a club is made, or the first thing that cannot be. */
@@ -80,8 +103,8 @@ export function readBuild(fields: BuildFields): { build: ClubBuild } | { problem
   if (head) build.head = head
   if (job) build.job = job
   if (fields.liking !== '') build.liking = Number(fields.liking)
-  if (fields.model.trim() !== '') build.model = fields.model.trim()
-  if (fields.shaft.trim() !== '') build.shaft = fields.shaft.trim()
+  for (const word of ['model', 'shaft', 'flex', 'grip', 'sleeveAt'] as const)
+    if (fields[word].trim() !== '') build[word] = fields[word].trim()
   if (fields.loftMeasured) build.loftMeasured = true
   return { build }
 }

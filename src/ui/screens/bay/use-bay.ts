@@ -82,6 +82,16 @@ export function useBay(first: BayView) {
       onLost: () => tell({ type: 'live', live: false }),
     })
   }, [read, session, sessionId])
+  // The head of this page, or another tab, sends what waited: what the Bay says of it follows at once.
+  useEffect(() => {
+    const tellWaiting = () => tell({ type: 'waits', shots: outbox.waiting(sessionId) })
+    addEventListener('storage', tellWaiting)
+    const deaf = outbox.onSent(tellWaiting)
+    return () => {
+      removeEventListener('storage', tellWaiting)
+      deaf()
+    }
+  }, [sessionId])
   useEffect(() => {
     if (state.stale) void read()
   }, [state.stale, read])

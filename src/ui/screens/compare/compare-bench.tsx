@@ -188,8 +188,8 @@ export function CompareBench(view: CompareView) {
       )}
       {both.some(({ a: stock, b: other }) => isHit(stock ?? undefined) && isHit(other ?? undefined)) && (
         <p className="quiet">
-          ± is a 90% interval; two days that nothing ties together differ by 2% each. “Likely real” is said
-          where the chance of its side is 95% or more.
+          ± is a 90% interval; two days that nothing ties together differ by 2% each. “Likely real” is said,
+          large differences being rare beforehand, where the chance of its side is 95% or more.
         </p>
       )}
     </div>

@@ -1,4 +1,5 @@
 import Link from 'next/link'
+import type { Bag } from '@/core/bag/bag'
 import type { Golfer } from '@/core/golfer'
 import type { Stock } from '@/core/stock/stock'
 import { ordinaryRun } from '@/core/flight/station-run'
@@ -16,9 +17,11 @@ import { ClubChange } from '../../shared/changes/club-changes'
 import { InWind } from '../gaps/schools'
 import { ByHand } from './by-hand'
 import { LeftOutList } from './left-out-list'
+import { TryAgainst } from './try-against'
 
 type Props = {
   golfer: Golfer
+  bag: Bag
   title: string
   stock: Stock
   shots: StationShots
@@ -29,7 +32,7 @@ type Props = {
 }
 
 /** What stands behind one stock: its shots, what was left out and why, and the number under every school. */
-export function StationDetails({ golfer, title, stock, shots, name, beside, change, nowMs }: Props) {
+export function StationDetails({ golfer, bag, title, stock, shots, name, beside, change, nowMs }: Props) {
   const off = offCurveSentence(stock.offCurve, golfer)
   const { missed, model, sdM, restedByM } = stock
   const run = ordinaryRun(stock)
@@ -113,6 +116,7 @@ export function StationDetails({ golfer, title, stock, shots, name, beside, chan
           another, or with what it was;{' '}
           <Link href={`/golfers/${golfer.id}/history?club=${stock.clubId}`}>see it over time</Link>.
         </p>
+        <TryAgainst golfer={golfer} bag={bag} station={stock} />
         <ByHand golfer={golfer} stock={stock} title={title} />
       </div>
     </div>

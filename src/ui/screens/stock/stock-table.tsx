@@ -139,6 +139,7 @@ export function StockTable({
                       <td colSpan={columns.length + 2}>
                         <StationDetails
                           golfer={golfer}
+                          bag={bag}
                           title={stationName(clubs.get(stock.clubId), stock.swing)}
                           stock={stock}
                           shots={shots.filter(isOf(stock))}

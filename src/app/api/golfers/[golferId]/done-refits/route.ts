@@ -28,6 +28,8 @@ function sentenceOf({ because, club }: NotDone): string {
       return `Nobody said which loft the ${club} has: say it in Bag first.`
     case 'no-length':
       return `Nobody said how long the ${club} is: say it in Bag first.`
+    case 'no-club':
+      return 'That leaves no club to hit: keep one in the bag.'
     case 'too-many':
       return 'That makes more clubs than Rule 4.1b allows: leave one at home.'
   }
