@@ -105,6 +105,14 @@ export async function bayOf(
   return (await answer.json()) as BayView
 }
 
+/** Puts a club on the rack, and waits until that is stored: it shows at once. */
+export async function toRack(page: Page, club: string): Promise<void> {
+  const stored = page.waitForResponse((response) => response.url().endsWith('/slots'))
+  await page.getByRole('button', { name: `Put ${club} on the rack` }).click()
+  await expect(page.getByRole('region', { name: 'On the rack' })).toContainText(club)
+  await stored
+}
+
 /** Lifts something by its grip, moves it one place and puts it down, each once the page has said that it is so. */
 export async function moveByKey(page: Page, grip: Locator, arrow: 'ArrowUp' | 'ArrowDown'): Promise<void> {
   const said = page.locator('[id^="DndLiveRegion"]').first()

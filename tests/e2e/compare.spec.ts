@@ -1,4 +1,4 @@
-import { axeFindings, bayOf, expect, golferWithBag, openSession, test } from './banco'
+import { axeFindings, bayOf, expect, golferWithBag, openSession, test, toRack } from './banco'
 
 test.describe('on the demo', () => {
   test.use({ demo: true })
@@ -70,8 +70,7 @@ test('an old gap wedge is tried against a new one of the rack: A B B A in one se
   })
   expect(added.status()).toBe(201)
   await page.goto(`${banco.address}/golfers/${golfer}/bag`)
-  await page.getByRole('button', { name: 'Put new 50° on the rack' }).click()
-  await expect(page.getByRole('region', { name: 'On the rack' })).toContainText('new 50°')
+  await toRack(page, 'new 50°')
 
   await page.goto(`${banco.address}/golfers/${golfer}/compare`)
   await page.getByLabel('The first').selectOption({ label: '50° wedge' })
@@ -102,8 +101,7 @@ test('an old gap wedge is tried against a new one of the rack: A B B A in one se
 test('a club of the rack has a station in the Bay like any other', async ({ page, request, banco }) => {
   const golfer = await golferWithBag(request, banco, 'Denzil Crewe')
   await page.goto(`${banco.address}/golfers/${golfer}/bag`)
-  await page.getByRole('button', { name: 'Put 5-hybrid on the rack' }).click()
-  await expect(page.getByRole('region', { name: 'On the rack' })).toContainText('5-hybrid')
+  await toRack(page, '5-hybrid')
   const session = await openSession(request, banco, golfer)
   await page.goto(`${banco.address}/golfers/${golfer}/bay`)
   await page.getByLabel('A club of the rack').selectOption({ label: '5-hybrid' })

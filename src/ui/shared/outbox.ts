@@ -65,7 +65,7 @@ export function createOutbox(
     /** Tells when shots that waited were taken, until the returned function is called. */
     onSent(tell: () => void): () => void {
       onceSent.add(tell)
-      return () => onceSent.delete(tell)
+      return () => void onceSent.delete(tell)
     },
     keep: waiting.keep,
     drop: waiting.drop,

@@ -82,16 +82,8 @@ export function useBay(first: BayView) {
       onLost: () => tell({ type: 'live', live: false }),
     })
   }, [read, session, sessionId])
-  // The head of this page, or another tab, sends what waited: what the Bay says of it follows at once.
-  useEffect(() => {
-    const tellWaiting = () => tell({ type: 'waits', shots: outbox.waiting(sessionId) })
-    addEventListener('storage', tellWaiting)
-    const deaf = outbox.onSent(tellWaiting)
-    return () => {
-      removeEventListener('storage', tellWaiting)
-      deaf()
-    }
-  }, [sessionId])
+  // The head of this page sends what waited: what the Bay says of it follows at once.
+  useEffect(() => outbox.onSent(() => tell({ type: 'waits', shots: outbox.waiting(sessionId) })), [sessionId])
   useEffect(() => {
     if (state.stale) void read()
   }, [state.stale, read])
