@@ -2,7 +2,7 @@ import { CHANGE_WORDS, compare, type ChangeWord, type Side } from '@/core/compar
 import { trialBlocks } from '@/core/compare/trial'
 import { FULL_SWING, fullSwingOf, atStation } from '@/core/station'
 import { isHit } from '@/core/stock/stock'
-import { Z90 } from '@/core/math/z90'
+import { sdOf } from '@/core/math/z90'
 import type { ClubId } from '@/core/ids'
 import { yards } from '@/core/units'
 import { dice, type Dice } from '../simulators/golfers/dice'
@@ -102,7 +102,7 @@ function side(stocks: ReturnType<typeof analyseGolfer>['stocks'], club: string, 
   const stock = atStation(stocks, fullSwingOf(club as ClubId))
   if (!isHit(stock)) return null
   const { carryM, count, model } = stock
-  return { carryM, count, sdM: (model.highM - model.lowM) / (2 * Z90), days: new Map([[day, 1]]) }
+  return { carryM, count, sdM: sdOf(model), days: new Map([[day, 1]]) }
 }
 
 function between([a, b]: (Side | null)[]): Seen {

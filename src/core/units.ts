@@ -1,5 +1,7 @@
 /** Metres in a yard, by the international yard and pound agreement of 1959: exact. */
 export const YARD_M = 0.9144
+/** Metres in an inch, in which clubs are measured everywhere: exact. */
+export const INCH_M = 0.0254
 const FOOT_M = 0.3048
 const MILE_M = 1609.344
 

@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto'
-import type { Bag, ClubDetails, DatedBag, OwnedClub } from '@/core/bag/bag'
+import { withClub, type Bag, type ClubDetails, type DatedBag } from '@/core/bag/bag'
 import { MOST_CLUBS } from '@/core/bag/club'
 import type { BagId, ClubId, GolferId } from '@/core/ids'
 import { CLUB, clubByName, clubsOf, IN_ITS_SET_UP, insertClub, ownedClub, STILL, type ClubRow } from './clubs'
@@ -78,23 +78,13 @@ export function addClub(db: Database, golferId: GolferId, club: ClubDetails, now
       const bag = bagOf(db, golferId)
       const clubId = insertClub(db, golferId, club)
       if (!bag || bag.clubs.length >= MOST_CLUBS) return { kind: 'on-rack' as const, clubId }
-      putInBag(db, golferId, bag, withClub(bag.clubs, { ...club, id: clubId }), nowMs)
+      const ids = withClub<ClubDetails & { id: ClubId }>(bag.clubs, { ...club, id: clubId }).map(
+        ({ id }) => id,
+      )
+      putInBag(db, golferId, bag, ids, nowMs)
       return { kind: 'in-bag' as const, clubId }
     })
     .immediate()
-}
-
-/** The clubs of a bag with one more, where its loft belongs. */
-export function withClub(
-  clubs: readonly Pick<OwnedClub, 'id' | 'kind' | 'loftDeg'>[],
-  { id, kind, loftDeg }: Pick<OwnedClub, 'id' | 'kind' | 'loftDeg'>,
-): ClubId[] {
-  const ids = clubs.map((each) => each.id)
-  const shorter = clubs.findIndex(
-    (each) => each.kind === 'putter' || (loftDeg !== null && each.loftDeg !== null && each.loftDeg > loftDeg),
-  )
-  ids.splice(kind === 'putter' || shorter < 0 ? ids.length : shorter, 0, id)
-  return ids
 }
 
 /**

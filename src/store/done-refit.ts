@@ -1,9 +1,9 @@
-import type { ClubDetails, OwnedClub } from '@/core/bag/bag'
+import { withClub, type ClubDetails, type OwnedClub } from '@/core/bag/bag'
 import { kindBetween, MOST_CLUBS } from '@/core/bag/club'
 import type { ClubId, GolferId } from '@/core/ids'
 import { LETTERS } from '@/core/limits'
 import { isTurn, type Fix } from '@/core/refit/fixes'
-import { bagOf, putInBag, withClub } from './bags'
+import { bagOf, putInBag } from './bags'
 import { changeClubSince, clubByName, clubsOf, insertClub } from './clubs'
 import type { Database } from './database'
 
@@ -95,7 +95,7 @@ function changeBag(db: Database, golferId: GolferId, fixes: readonly Fix[], sinc
         fix.loftDeg === undefined
           ? ownClub(db, golferId, fix.clubId as ClubId)
           : bought(clubOf(inBag(), fix.loftDeg))
-      if (!ids.includes(club.id)) ids = withClub(inBag(), club)
+      if (!ids.includes(club.id)) ids = withClub(inBag(), club).map(({ id }) => id)
     }
   }
   if (!inBag().some(({ kind }) => kind !== 'putter')) throw new Broken({ because: 'no-club' })

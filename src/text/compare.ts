@@ -5,7 +5,7 @@ import type { Golfer, Units } from '@/core/golfer'
 import type { Place } from '@/core/session/session'
 import { day, dayAndTime } from './days'
 import { PLACE_NAME, swingName } from './names'
-import { count, fixed, len, lenUnit, listed } from './numbers'
+import { count, len, lenUnit, listed, percent } from './numbers'
 import { temperature } from './set-up'
 
 type Choice = { side: SideOf; name?: string; atMs?: number; offsetMin?: number }
@@ -78,10 +78,9 @@ export const differenceCell = ({ differenceM, lowM, highM }: Comparison, units: 
 
 /** What all stations say together, in one sentence. */
 export function togetherSentence({ share, halfShare, probability, stations }: Together): string {
-  const percent = (of: number) => `${fixed(100 * Math.abs(of), 1)}%`
   const which = share < 0 ? 'shorter' : 'longer'
   const sure = probability >= 0.95 || probability <= 0.05 ? 'likely real' : 'which may be the days alone'
-  return `All ${stations} stations together are ${percent(share)} ± ${percent(halfShare)} ${which}: ${sure}.`
+  return `All ${stations} stations together are ${percent(Math.abs(share), 1)} ± ${percent(halfShare, 1)} ${which}: ${sure}.`
 }
 
 const WHAT: Record<'place' | 'ball' | 'monitor' | 'air', string> = {

@@ -63,7 +63,7 @@ export function lengthWords(metres: number, units: Units): string {
 
 export const UNIT_NAME: Record<LengthUnit, string> = { yd: 'yards', m: 'metres' }
 
-export const percent = (share: number): string => `${Math.round(share * 100)}%`
+export const percent = (share: number, digits = 0): string => `${fixed(share * 100, digits)}%`
 
 /** "1 shot", "2 shots". */
 export const count = (n: number, one: string, many = `${one}s`): string => `${n} ${n === 1 ? one : many}`

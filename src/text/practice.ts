@@ -1,15 +1,13 @@
 import type { Units } from '@/core/golfer'
 import type { PracticeItem } from '@/core/practice/practice'
 import type { Habit } from '@/core/session/expectation'
-import { count, fixed, len, lenUnit } from './numbers'
-
-const percent = (share: number): string => `${fixed(100 * share, 1)}%`
+import { count, len, lenUnit, percent } from './numbers'
 
 /** Why a club is worth practising, and what it is worth. */
 export function practiceSentence({ reason, worthM }: PracticeItem, units: Units): string {
   return reason.kind === 'strike'
     ? `The strike cost it carry in ${reason.sessions} of the last ${reason.of} sessions: worth ${lenUnit(worthM, units, 1)} a shot.`
-    : `Its solid shots scatter by ${percent(reason.share)} of their carry, those of your other clubs by ${percent(reason.usual)}: worth ${lenUnit(worthM, units, 1)} of spread.`
+    : `Its solid shots scatter by ${percent(reason.share, 1)} of their carry, those of your other clubs by ${percent(reason.usual, 1)}: worth ${lenUnit(worthM, units, 1)} of spread.`
 }
 
 /** What became of what was to be practised. */

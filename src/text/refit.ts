@@ -8,6 +8,7 @@ import type { Ladder, SameJob, Seam } from '@/core/refit/bag-sense'
 import type { FirstFix } from '@/core/refit/refit'
 import type { Proposal, Way } from '@/core/refit/propose'
 import { Z90 } from '@/core/math/z90'
+import { INCH_M } from '@/core/units'
 import type { LightBag } from '@/core/refit/light-bag'
 import { BOUNCE_FOR } from '@/core/refit/bounce'
 import type { Turf } from '@/core/flight/ground'
@@ -28,7 +29,7 @@ export const turned = (degrees: number): string =>
 
 /** "0.5 in longer". Lengths of clubs are said in inches everywhere. */
 export const lengthened = (longerM: number): string =>
-  `${Number((Math.abs(longerM) / 0.0254).toFixed(2))} in ${longerM > 0 ? 'longer' : 'shorter'}`
+  `${Number((Math.abs(longerM) / INCH_M).toFixed(2))} in ${longerM > 0 ? 'longer' : 'shorter'}`
 
 /** "Bend the 8-iron 2° weak". */
 export function fixSentence(fix: Fix, name: Name): string {
@@ -117,7 +118,7 @@ export function cautionSentence(caution: Caution, name: Name): string {
     case 'sleeve-turns-face':
       return `The sleeve of the ${name(caution.clubId)} turns its face as well.`
     case 'length': {
-      const points = Math.round((Math.abs(caution.longerM) / 0.0254) * 6)
+      const points = Math.round((Math.abs(caution.longerM) / INCH_M) * 6)
       return `The ${name(caution.clubId)} swings about ${points} points ${caution.longerM > 0 ? 'heavier and stands more upright' : 'lighter and stands flatter'}: never the first choice for a gap.`
     }
     case 'measure-it-first':

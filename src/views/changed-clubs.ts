@@ -3,7 +3,7 @@ import { changeBetween, type ClubChange } from '@/core/bag/club-set-up'
 import type { BagAnalysis } from '@/core/analyse-bag'
 import { schoolRules, type Golfer } from '@/core/golfer'
 import type { ClubId } from '@/core/ids'
-import { Z90 } from '@/core/math/z90'
+import { sdOf } from '@/core/math/z90'
 import { cameOf, expectedAfter, type CameOf, type ExpectedCarry } from '@/core/refit/after-change'
 import { paperBag } from '@/core/refit/refit'
 import { atStation, fullSwingOf } from '@/core/station'
@@ -61,9 +61,8 @@ function expectedOf(
     rules: schoolRules(golfer),
   }).clubs.find(({ club }) => club.id === id)
   if (!paper) return null
-  const sdM = (stock.model.highM - stock.model.lowM) / (2 * Z90)
   return expectedAfter(
-    { kind, carryM: stock.carryM, varianceM2: sdM ** 2, perDegree: paper.perDegree },
+    { kind, carryM: stock.carryM, varianceM2: sdOf(stock.model) ** 2, perDegree: paper.perDegree },
     change,
   )
 }

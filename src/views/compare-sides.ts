@@ -3,7 +3,7 @@ import type { Side } from '@/core/compare/compare'
 import { seasonOf, type SideOf } from '@/core/compare/side'
 import type { Golfer } from '@/core/golfer'
 import type { ClubId, SessionId } from '@/core/ids'
-import { Z90 } from '@/core/math/z90'
+import { sdOf } from '@/core/math/z90'
 import type { SessionSummary } from '@/core/session/session'
 import type { SetUp } from '@/core/session/set-up'
 import { sameStation, type Swing } from '@/core/station'
@@ -112,7 +112,7 @@ export function sideOf(stock: HitStock, { shots, sessions, joint }: SideData): S
   }
   return {
     carryM: stock.carryM,
-    sdM: (stock.model.highM - stock.model.lowM) / (2 * Z90),
+    sdM: sdOf(stock.model),
     count: stock.count,
     days,
   }

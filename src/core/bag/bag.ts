@@ -12,6 +12,18 @@ export type DatedBag = { id: BagId; name: string; sinceMs: number; untilMs: numb
 /** A dated set-up of clubs, longest first; the golfer's other clubs are on the rack. */
 export type Bag = { id: BagId; name: string; sinceMs: number; clubs: OwnedClub[]; rack: OwnedClub[] }
 
+/** The clubs of a bag with one more, where its loft belongs: the putter stands last. */
+export function withClub<Each extends Pick<OwnedClub, 'kind' | 'loftDeg'>>(
+  clubs: readonly Each[],
+  club: Each,
+): Each[] {
+  const { kind, loftDeg } = club
+  const shorter = clubs.findIndex(
+    (each) => each.kind === 'putter' || (loftDeg !== null && each.loftDeg !== null && each.loftDeg > loftDeg),
+  )
+  return clubs.toSpliced(kind === 'putter' || shorter < 0 ? clubs.length : shorter, 0, club)
+}
+
 /** The clubs of a bag as the calculations take them, each with its place. */
 export const clubsInOrder = ({ clubs }: Pick<Bag, 'clubs'>): Club[] =>
   clubs.map(({ id, kind, loftDeg }, order) => ({ id, kind, loftDeg, order }))

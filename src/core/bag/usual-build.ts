@@ -1,7 +1,7 @@
 import type { ClubBuild } from './club-build'
+import { INCH_M } from '../units'
 import type { ClubKind } from './club'
 
-const INCH_M = 0.0254
 const quarters = (inches: number): number => Math.round(inches * 4) / 4
 
 /** Usual length in inches by loft (from memory of common practice). */

@@ -1,3 +1,4 @@
+import { USUAL_SD } from '../judge/day-factors'
 import { phi } from '../math/normal'
 import { sample } from '../math/sample'
 import { Z90 } from '../math/z90'
@@ -29,8 +30,6 @@ export type Comparison = {
   moreEach?: number
 }
 
-/** What a day adds to all carries of a golfer: one standard deviation as a share. */
-export const DAY_SD = 0.02
 /** A golfer's spread before any shots speak, and what it weighs in shots. */
 const USUAL_SPREAD = { share: 0.035, shots: 6 }
 /** True differences are rarely larger than this share of the carry: what looks larger is more often chance. */
@@ -49,7 +48,7 @@ export function compare(a: Side, b: Side, unit: LengthUnit = 'yd'): Comparison {
   const mattersM = metresFrom(MATTERS, unit)
   const differenceM = b.carryM - a.carryM
   const middle = (a.carryM + b.carryM) / 2
-  const dayVariance = (DAY_SD * middle) ** 2 * unshared(a.days, b.days)
+  const dayVariance = (USUAL_SD * middle) ** 2 * unshared(a.days, b.days)
   const varianceWith = (more: number) =>
     a.sdM ** 2 * (a.count / (a.count + more)) + b.sdM ** 2 * (b.count / (b.count + more)) + dayVariance
   const said = wordOf(differenceM, varianceWith(0), middle, mattersM)

@@ -14,7 +14,7 @@ export type DayFactors = {
 }
 
 /** Carry differs from day to day by about 2% before the shots have spoken. */
-const USUAL_SD = 0.02
+export const USUAL_SD = 0.02
 
 /** Estimates the factors of all sessions by least squares within stations, drawn to none. */
 export function dayFactors(

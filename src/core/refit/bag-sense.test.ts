@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest'
 import { clubAt, paperBagOf } from '../../../tests/paper-bags'
 import { yards, YARD_M } from '../units'
-import { middleRung, rungBetween, seamChoice, slopeBetween } from './ladder'
+import { carryAtLoft } from '../wedges/ladder'
+import { middleRung, seamChoice, slopeBetween } from './ladder'
 import { lightBag } from './light-bag'
 import { holdsGreen, keepWhich, sameJob } from './same-job'
 import { reachesDriver, topEnd } from './top-end'
@@ -83,7 +84,7 @@ describe('the ends of the bag', () => {
       { loftDeg: 44.5, carryM: 121.5 },
       { loftDeg: 55.5, carryM: 92.9 },
     ]
-    expect(rungBetween(longer, shorter, 50.5).carryM).toBeCloseTo(105.9, 1)
+    expect(carryAtLoft(50.5, longer, shorter)).toBeCloseTo(105.9, 1)
   })
 
   it('a pitching wedge of 101.5 and a sand wedge of 72 at 10° more: 2.95 a degree, a 51° at 86.8', () => {

@@ -3,11 +3,12 @@ import { DEFAULT_TOLERANCE_M } from '../gaps/cover'
 import { ordinaryRun } from '../flight/station-run'
 import { isMeasured } from '../gaps/step'
 import type { ClubId } from '../ids'
-import { Z90 } from '../math/z90'
+import { sdOf } from '../math/z90'
 import { atStation, fullSwingOf } from '../station'
 import { isHit, type HitStock } from '../stock/stock'
 import type { Gate } from './gate'
-import { middleRung, seamChoice, slopeBetween, type Rung, type SeamChoice } from './ladder'
+import type { AtLoft } from '../wedges/ladder'
+import { middleRung, seamChoice, slopeBetween, type SeamChoice } from './ladder'
 import { lightBag, type LightBag } from './light-bag'
 import { limitsOf, type PaperBag, type PaperClub } from './paper-bag'
 import { isOneModel, type RefitClub } from './refit-club'
@@ -39,7 +40,7 @@ export type SameJob = {
 }
 
 /** One loft between two clubs of one model: what a degree takes off there, and what it would carry. */
-export type Ladder = { longerId: ClubId; shorterId: ClubId; mPerDeg: number } & Rung
+export type Ladder = { longerId: ClubId; shorterId: ClubId; mPerDeg: number } & AtLoft
 
 /** The wedges that could stand at the seam, with the steps above and below each, and which keeps the one below within its limit. */
 export type Seam = {
@@ -199,6 +200,3 @@ function lightOf(bag: PaperBag, rules: Sensed['rules'] = {}): LightBag | null {
   const light = lightBag(bag, rules.toleranceM ?? DEFAULT_TOLERANCE_M, rules.goalZoneM)
   return light.dropped.length > 0 ? light : null
 }
-
-/** One standard deviation of what a 90% interval says. */
-export const sdOf = ({ lowM, highM }: { lowM: number; highM: number }): number => (highM - lowM) / (2 * Z90)

@@ -1,19 +1,14 @@
-/** A club of a ladder of lofts, longest first. Metres. */
-export type Rung = { loftDeg: number; carryM: number }
+import { carryAtLoft, middleLoftDeg, type AtLoft } from '../wedges/ladder'
 
 /** What one degree takes off between two clubs of one model. */
-export const slopeBetween = (longer: Rung, shorter: Rung): number =>
+export const slopeBetween = (longer: AtLoft, shorter: AtLoft): number =>
   (longer.carryM - shorter.carryM) / (shorter.loftDeg - longer.loftDeg)
 
-/** What a loft between two clubs carries, where it is of their model: by loft alone. Of another model nothing is known until it is measured. */
-export const rungBetween = (longer: Rung, shorter: Rung, loftDeg: number): Rung => ({
-  loftDeg,
-  carryM: longer.carryM - slopeBetween(longer, shorter) * (loftDeg - longer.loftDeg),
-})
-
-/** The loft in the middle of two clubs, and what it would carry. */
-export const middleRung = (longer: Rung, shorter: Rung): Rung =>
-  rungBetween(longer, shorter, (longer.loftDeg + shorter.loftDeg) / 2)
+/** The loft in the middle of two clubs of one model, and what it would carry: by loft alone. Of another model nothing is known until it is measured. */
+export function middleRung(longer: AtLoft, shorter: AtLoft): AtLoft {
+  const loftDeg = middleLoftDeg(longer.loftDeg, shorter.loftDeg)
+  return { loftDeg, carryM: carryAtLoft(loftDeg, longer, shorter) }
+}
 
 /** The steps above and below the seam between a set's irons and the wedges, for one choice of wedges. */
 export type SeamChoice = { aboveM: number; belowM: number }

@@ -1,7 +1,6 @@
 import type { ClubKind } from '../bag/club'
-import { yards } from '../units'
+import { INCH_M, yards } from '../units'
 
-const INCH_M = 0.0254
 /** What half an inch more carries (from memory of fitting practice): ball speed +0.8%, of which poorer strikes take some back. */
 export const HALF_INCH_M: Record<Exclude<ClubKind, 'putter'>, number> = {
   driver: yards(2.3),

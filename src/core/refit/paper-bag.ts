@@ -4,6 +4,7 @@ import { limitsOfSteps, type SchoolOfSteps, type Zones } from '../gaps/zones'
 import { GRIP_DOWN } from '../grip-down'
 import type { ClubId } from '../ids'
 import { phi } from '../math/normal'
+import { middleLoftDeg } from '../wedges/ladder'
 import { yards } from '../units'
 import type { Fix } from './fixes'
 import { carryByLength } from './length'
@@ -169,7 +170,7 @@ export const isNew = ({ id }: { id: ClubId }): boolean => id.startsWith(`${NEW} 
 /** The loft at which a new club would carry the middle between two; null where a loft lacks. */
 export function middleLoft(longer: PaperClub, shorter: PaperClub): number | null {
   const [a, b] = [longer.club.loftDeg, shorter.club.loftDeg]
-  return a === null || b === null || b - a < 2 ? null : Math.round((a + b) / 2 / 0.5) * 0.5
+  return a === null || b === null || b - a < 2 ? null : middleLoftDeg(a, b)
 }
 
 /** The steps between neighbours that both have a stock, as they would be. */

@@ -1,4 +1,5 @@
 import type { Club } from '../bag/club'
+import type { ClubId } from '../ids'
 import type { ClubBuild } from '../bag/club-build'
 
 /** A club with what a change to it hangs on. */
@@ -12,6 +13,13 @@ export function isOneModel(a: RefitClub, b: RefitClub): boolean {
   if (a.model !== undefined || b.model !== undefined) return a.model === b.model
   return a.kind === b.kind && (a.kind === 'iron' || a.kind === 'wedge')
 }
+
+/** Clubs of one loft and one model: one of them is said wrongly, or does nothing. */
+export const twins = (clubs: readonly RefitClub[]): [ClubId, ClubId][] =>
+  clubs.flatMap((club, i) => {
+    const twin = clubs.slice(i + 1).find((each) => each.loftDeg === club.loftDeg && isOneModel(each, club))
+    return twin && club.loftDeg !== null ? [[club.id, twin.id] as [ClubId, ClubId]] : []
+  })
 
 /** Bends and sleeves go in steps of this (common practice: whole and half degrees). */
 export const BEND_STEP_DEG = 0.5

@@ -29,7 +29,7 @@ export function ladder(clubs: readonly Club[], stocks: readonly Stock[]): Rung[]
     const [strong, weak] = [longer.club.loftDeg, shorter.club.loftDeg]
     const ids = { longerId: longer.club.id, shorterId: shorter.club.id, apartM }
     if (strong === null || weak === null || weak <= strong) return ids
-    const middle = Math.round(strong + weak) / 2
+    const middle = middleLoftDeg(strong, weak)
     return {
       ...ids,
       loftApartDeg: weak - strong,
@@ -47,7 +47,11 @@ export function ladder(clubs: readonly Club[], stocks: readonly Stock[]): Rung[]
   })
 }
 
-type AtLoft = { loftDeg: number; carryM: number }
+/** The loft in the middle of two, to half a degree: clubs are made so. */
+export const middleLoftDeg = (strong: number, weak: number): number => Math.round(strong + weak) / 2
+
+/** A club's loft and what it carries. */
+export type AtLoft = { loftDeg: number; carryM: number }
 
 /** What a club of that loft carries between two others of its model: by loft, evenly. */
 export const carryAtLoft = (loftDeg: number, strong: AtLoft, weak: AtLoft): number =>

@@ -1,4 +1,4 @@
-import { Z90 } from '../math/z90'
+import { sdOf, Z90 } from '../math/z90'
 import type { BagAnalysis } from '../analyse-bag'
 import type { Club } from '../bag/club'
 import { coverOf, DEFAULT_TOLERANCE_M, holesBetween, touchingReaches, type Stretch } from '../gaps/cover'
@@ -72,7 +72,7 @@ export function wedges(
           count,
           finishM: carryM + (flight?.runM ?? 0),
           sdM: sdM && count > 3 ? sdM : Math.max(sdM ?? 0, USUAL_SPREAD * carryM),
-          unsureM: (highM - lowM) / (2 * Z90),
+          unsureM: sdOf({ lowM, highM }),
           runUnsureM: (flight?.runUnsureM ?? 0) / Z90,
           flight,
         },

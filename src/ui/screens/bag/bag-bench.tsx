@@ -8,10 +8,10 @@ import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import { useId, useState } from 'react'
 import Button from 'react-bootstrap/Button'
-import type { Bag, OwnedClub } from '@/core/bag/bag'
+import { refitClubs, withClub, type Bag, type OwnedClub } from '@/core/bag/bag'
 import { MOST_CLUBS } from '@/core/bag/club'
 import type { ClubId, GolferId } from '@/core/ids'
-import { isOneModel } from '@/core/refit/refit-club'
+import { twins } from '@/core/refit/refit-club'
 import type { Problem } from '@/core/problem'
 import { useSubmit } from '../../shared/use-submit'
 import { PageHead } from '../../shared/shell/page-head'
@@ -49,18 +49,7 @@ export function BagBench({ golferId, bag, moments }: Props) {
     void fill(arrayMove(clubs, place(active.id), place(over.id)))
   }
   const toRack = (id: ClubId) => fill(clubs.filter((club) => club.id !== id))
-  const intoBag = (club: OwnedClub) => {
-    const putter = clubs.findIndex((each) => each.kind === 'putter')
-    const shorter = clubs.findIndex(
-      (each) =>
-        each.loftDeg !== null &&
-        club.loftDeg !== null &&
-        each.kind !== 'putter' &&
-        each.loftDeg > club.loftDeg,
-    )
-    const at = club.kind === 'putter' ? -1 : shorter >= 0 ? shorter : putter
-    void fill(at < 0 ? [...clubs, club] : clubs.toSpliced(at, 0, club))
-  }
+  const intoBag = (club: OwnedClub) => fill(withClub(clubs, club))
   const free = MOST_CLUBS - clubs.length
 
   return (
@@ -172,18 +161,10 @@ export function BagBench({ golferId, bag, moments }: Props) {
 
 /** Two clubs of one loft and model: one of them is said wrongly, or stays at home. */
 function Twins({ clubs }: { clubs: OwnedClub[] }) {
-  const of = clubs.map((club, order) => ({
-    name: club.name,
-    id: club.id,
-    kind: club.kind,
-    loftDeg: club.loftDeg,
-    order,
-    ...club.build,
-  }))
-  const pairs = of.flatMap((club, i) => {
-    const twin = of.slice(i + 1).find((each) => each.loftDeg === club.loftDeg && isOneModel(each, club))
-    return twin && club.loftDeg !== null ? [`${club.name} and the ${twin.name}`] : []
-  })
+  const names = new Map(clubs.map(({ id, name }) => [id, name]))
+  const pairs = twins(refitClubs({ clubs, rack: [] }).clubs).map(
+    ([a, b]) => `${names.get(a)} and the ${names.get(b)}`,
+  )
   if (pairs.length === 0) return null
   return (
     <p className="over" role="status">

@@ -3,12 +3,12 @@ import { LOFT_DEG } from '@/core/bag/club'
 import { HEADS, JOBS, type ClubBuild } from '@/core/bag/club-build'
 import { isWithin, LIMITS } from '@/core/limits'
 import type { Problem } from '@/core/problem'
+import { INCH_M } from '@/core/units'
 import { plain } from '../../shared/form/measure'
 
 /** What the form of a club holds. */
 export type ClubFields = Pick<ClubDetails, 'name' | 'kind' | 'loftDeg'> & { build: BuildFields }
 
-const INCH_M = 0.0254
 /** Lengths of clubs are said in inches everywhere. */
 const INCHES = { unit: 'in', digits: 2, to: (m: number) => m / INCH_M, from: (x: number) => x * INCH_M }
 

@@ -8,7 +8,6 @@ import Form from 'react-bootstrap/Form'
 
 import { fullSwingOf } from '@/core/station'
 import { trialBlocks } from '@/core/compare/trial'
-import { isHit } from '@/core/stock/stock'
 import { lengthIn } from '@/core/units'
 import { refitStair } from '@/draw/refit-stair'
 import {
@@ -186,7 +185,7 @@ export function CompareBench(view: CompareView) {
           <FlightsOver golfer={golfer} row={row} title={nameOf(row)} clubs={clubs} names={[a, b]} />
         </div>
       )}
-      {both.some(({ a: stock, b: other }) => isHit(stock ?? undefined) && isHit(other ?? undefined)) && (
+      {both.length > 0 && (
         <p className="quiet">
           ± is a 90% interval; two days that nothing ties together differ by 2% each. “Likely real” is said,
           large differences being rare beforehand, where the chance of its side is 95% or more.

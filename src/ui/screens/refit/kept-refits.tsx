@@ -7,7 +7,7 @@ import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
-import type { ClubId, GolferId } from '@/core/ids'
+import type { ClubId } from '@/core/ids'
 import { LETTERS } from '@/core/limits'
 import type { Fix } from '@/core/refit/fixes'
 import { fixesSentence } from '@/text/refit'
@@ -15,7 +15,6 @@ import { useSubmit } from '../../shared/use-submit'
 import { Problems } from '../../shared/shell/problems'
 
 type Props = {
-  golferId: GolferId
   fixes: Fix[]
   tried: { name: string; fixes: Fix[] }[]
   name: (id: ClubId) => string
@@ -26,11 +25,11 @@ type Props = {
 }
 
 /** What was tried, under names: put on the bench again, or thrown away. */
-export function KeptRefits({ golferId, fixes, tried, name, onShow, paper, golfer }: Props) {
+export function KeptRefits({ fixes, tried, name, onShow, paper, golfer }: Props) {
   const router = useRouter()
   const [called, setCalled] = useState('')
   const { problems, setProblems, send } = useSubmit()
-  const url = `/api/golfers/${golferId}/tried-refits`
+  const url = `/api/golfers/${golfer.id}/tried-refits`
   const keep = async () => {
     if (called.trim() === '')
       return setProblems([

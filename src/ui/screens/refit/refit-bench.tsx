@@ -150,15 +150,7 @@ export function RefitBench({ golfer, bag, analysis, refit, tried, turf, changes,
       />
       <MarkDone golferId={golfer.id} fixes={fixes} name={name} onDone={() => setFixes([])} />
       <ClubChanges golfer={golfer} changes={changes} name={name} />
-      <KeptRefits
-        golferId={golfer.id}
-        fixes={fixes}
-        tried={tried}
-        name={name}
-        onShow={setFixes}
-        paper={paper}
-        golfer={golfer}
-      />
+      <KeptRefits fixes={fixes} tried={tried} name={name} onShow={setFixes} paper={paper} golfer={golfer} />
       <WorkOrder golfer={golfer} bag={bag} fixes={fixes} name={name} />
       <div className="visually-hidden">
         <table>

@@ -10,6 +10,7 @@ import { middleLoft, type PaperClub } from '@/core/refit/paper-bag'
 import { otherLofts } from '@/core/refit/search'
 import type { Refit } from '@/core/refit/refit'
 import { BEND_STEP_DEG, loftLimits } from '@/core/refit/refit-club'
+import { INCH_M } from '@/core/units'
 import { chance, fixed } from '@/text/numbers'
 import { lengthened } from '@/text/refit'
 import { changed, triedWith, type Else, type PaperTread } from './on-paper'
@@ -183,7 +184,6 @@ function Turn({ each: { club, carryM }, fixes, name, onChange }: RowProps) {
   )
 }
 
-const INCH_M = 0.0254
 const INCHES = [-1, -0.5, 0.5]
 
 /** What else could be tried with a club: gripped down, another of its model, another length. */
