@@ -2,6 +2,7 @@ import { analysisAgainstParsing } from './analysis'
 import { attackAll } from './attack'
 import { browserImport } from './browser-import'
 import { importAgainstBare } from './file-import'
+import { chances } from './chances'
 import { firstLoad } from './first-load'
 import { flights } from './flights'
 import { judgement, plans } from './judgement/tables'
@@ -23,6 +24,7 @@ const BENCHES: Record<string, () => Promise<string[]> | string[]> = {
   'Odd bags': oddBags,
   Refit: () => [...refitScored(60, 1), ...refitTimed()],
   'Then and now': () => thenAndNow(40, 1),
+  'Chances on the course': () => chances(40, 4000, 1),
   Flights: flights,
   'Season, dragged': seasonDrag,
   'Load, by how much was hit': load,

@@ -17,6 +17,7 @@ import { readShots, type ReadShots } from './judge/read-shots'
 import { type Shot } from './shots/shot'
 import { tiredFrom } from './judge/drift'
 import { judgeStations, type BagModel, type ShotJudgement, type StationModel } from './judge/judge-stations'
+import type { Spread } from './judge/spread'
 import { neighbourForesight } from './judge/neighbour-foresight'
 import { newestShots, type Newest } from './stock/newest-shots'
 import { offCurve } from './stock/off-curve'
@@ -81,6 +82,8 @@ export type BagAnalysis = {
   next: NextShots[]
   /** The golfer's drift of ball speed, as a share gained over 90 shots. */
   drift: { found: boolean; knowable: boolean; per90?: number; se?: number }
+  /** How the golfer's shots scatter, pooled over the bag: shares of the carry, and the share that is missed. */
+  spread: Pick<Spread, 'carry' | 'lateralMean' | 'lateral' | 'missed'>
   warnings: Warning[]
 }
 
@@ -136,6 +139,7 @@ export function analyseBag({ clubs, shots: all, rules = {}, older: before = [] }
     return moved && isHit(whole) ? inStatedAir(whole, moved) : whole
   })
   const { per90, se, found, knowable } = model.drift
+  const { carry, lateralMean, lateral, missed } = model.spread
   return {
     stocks,
     steps,
@@ -149,6 +153,7 @@ export function analyseBag({ clubs, shots: all, rules = {}, older: before = [] }
       ...(per90 !== undefined && { per90 }),
       ...(se !== undefined && { se }),
     },
+    spread: { carry, lateralMean, lateral, missed },
     warnings: warningsOf(asHit, model),
   }
 }

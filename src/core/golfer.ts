@@ -1,4 +1,6 @@
+import { USUAL_SURENESS, type Sureness } from './course/sureness'
 import { REFERENCE_AIR } from './flight/air'
+import type { Turf } from './flight/ground'
 import { DEFAULT_TOLERANCE_M } from './gaps/cover'
 import type { OwnZones, Zones, StepSchool } from './gaps/zones'
 import type { Segment } from './bag/segment'
@@ -52,17 +54,35 @@ export type AirLikes = {
 }
 export const COMPARE_IN = ['as-hit', 'reference'] as const
 export type CompareIn = (typeof COMPARE_IN)[number]
+export const LEVELS = ['beginner', 'improver', 'single-figure'] as const
+export type Level = (typeof LEVELS)[number]
+export const BAG_WISHES = ['light', 'full'] as const
+export type BagWish = (typeof BAG_WISHES)[number]
+/** Who the golfer is and what for; null: not said. */
+export type GolferAim = {
+  level: Level | null
+  /** What the driver carries, roughly, before any shot was measured. */
+  driverM: number | null
+  usualTurf: Turf | null
+  bagWish: BagWish | null
+  /** In the golfer's own words. */
+  likes: string | null
+}
+/** How sure a golfer wants to be of what a shot on the course must clear. */
+export type CourseLikes = { sureness: Sureness }
 export type Golfer = GolferSettings &
   GolferSchools &
   BayLikes &
   AirLikes &
-  CoverLikes & {
+  CoverLikes &
+  GolferAim &
+  CourseLikes & {
     id: GolferId
     /** The swings that this golfer hits, the full one first. */
     swings: Swing[]
   }
 /** What Banco takes for granted of a golfer who has said nothing yet. */
-export const NEW_GOLFER: GolferSchools & BayLikes & AirLikes & CoverLikes = {
+export const NEW_GOLFER: GolferSchools & BayLikes & AirLikes & CoverLikes & GolferAim & CourseLikes = {
   stockRule: 'mean-solid',
   stepSchool: null,
   ownZonesM: null,
@@ -80,6 +100,12 @@ export const NEW_GOLFER: GolferSchools & BayLikes & AirLikes & CoverLikes = {
   compareIn: 'as-hit',
   toleranceM: DEFAULT_TOLERANCE_M,
   ageLimitDays: 180,
+  level: null,
+  driverM: null,
+  usualTurf: null,
+  bagWish: null,
+  likes: null,
+  sureness: USUAL_SURENESS,
 }
 
 export type Units = Pick<GolferSettings, 'lengthUnit' | 'speedUnit'>

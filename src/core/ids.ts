@@ -6,3 +6,5 @@ export type BagId = Id<'bag'>
 export type ClubId = Id<'club'>
 export type SessionId = Id<'session'>
 export type ShotId = Id<'shot'>
+export type RoundId = Id<'round'>
+export type RoundShotId = Id<'round-shot'>

@@ -11,6 +11,14 @@ export const LIMITS = {
   sidewaysM: { least: -411, most: 411 },
   /** Where a ball can come to rest, and what a target, a hole or a zone can lie at. */
   distanceM: { least: 0, most: 500 },
+  /** As sure as a golfer can want to be: never certain, never by chance. */
+  sureness: { least: 0.5, most: 0.99 },
+  /** What can be left to a target on any hole. */
+  leftM: { least: 0, most: 700 },
+  halfWidthM: { least: 1, most: 60 },
+  heightM: { least: -60, most: 60 },
+  /** Along a shot: more is no golf. */
+  windOfShotMps: { least: -20, most: 20 },
   toleranceM: { least: 0.5, most: 20 },
   stepNarrowM: { least: 0, most: 100 },
   stepWideM: { least: 0, most: 150 },
@@ -78,6 +86,7 @@ export const LETTERS = {
   check: 80,
   reason: 200,
   handReason: 120,
+  likes: 400,
 } as const
 
 /** Whether a number lies in a range, its ends with it. */

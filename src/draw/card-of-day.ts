@@ -5,7 +5,7 @@ import type { Golfer } from '@/core/golfer'
 import { FULL_SWING } from '@/core/station'
 import { dayLine, ofDayIsOpen } from '@/text/day'
 import { shortSwing } from '@/text/names'
-import { aroundCell, len } from '@/text/numbers'
+import { aroundCell, len, listed } from '@/text/numbers'
 import type { CardData } from './card'
 
 /** The card of a day: what each club carries in its air, and where it comes to rest on its ground. */
@@ -18,7 +18,8 @@ export function cardOfDay(
   const partial = golfer.swings.filter(
     (swing) => swing !== FULL_SWING && bag.clubs.some(({ id }) => lineOf(id, swing)),
   )
-  const modelled = card.lines.some(({ ofDay }) => ofDay)
+  const modelled = card.lines.some(({ change }) => change)
+  const onCourse = bag.clubs.filter(({ id }) => lineOf(id, FULL_SWING)?.onCourse).map(({ name }) => name)
   const carryOf = (clubId: string, swing: string): Interval | undefined => {
     const line = lineOf(clubId, swing)
     return line && !ofDayIsOpen(line, card) ? (line.ofDay ?? line.measured) : undefined
@@ -31,6 +32,7 @@ export function cardOfDay(
       modelled
         ? 'all modelled for this air and ground; ± is a 90% interval'
         : 'as measured; ± is a 90% interval',
+      ...(onCourse.length > 0 ? [`as on the course, not as in the bay: ${listed(onCourse)}`] : []),
       'In a competition round local rules decide: Rule 4.3',
     ],
     unit: golfer.lengthUnit,

@@ -4,11 +4,16 @@ import { CLUB_KINDS, LOFT_DEG } from '@/core/bag/club'
 import { BAG_TEMPLATES } from '@/core/bag/bag-templates'
 import { SEGMENTS } from '@/core/bag/segment'
 import { STEP_SCHOOLS } from '@/core/gaps/zones'
+import { HAZARDS, type Sureness } from '@/core/course/sureness'
 import {
+  BAG_WISHES,
   COMPARE_IN,
+  LEVELS,
   type AirLikes,
   type BayLikes,
+  type CourseLikes,
   type CoverLikes,
+  type GolferAim,
   type GolferSchools,
   type GolferSettings,
 } from '@/core/golfer'
@@ -61,8 +66,21 @@ const golfer = {
 export const GOLFER_FORM = Joi.object<GolferSettings>(golfer).fork(Object.keys(golfer), (field) =>
   field.required(),
 )
-export const GOLFER_CHANGE = Joi.object<Partial<GolferSettings & BayLikes & AirLikes & CoverLikes>>({
+/** The golfer and the aim. */
+const AIM = {
+  level: Joi.valid(...LEVELS, null),
+  driverM: carryM.allow(null),
+  usualTurf: Joi.valid(...TURFS, null),
+  bagWish: Joi.valid(...BAG_WISHES, null),
+  likes: Joi.string().trim().max(LETTERS.likes).allow(null),
+}
+const sure = within(LIMITS.sureness).required()
+export const GOLFER_CHANGE = Joi.object<
+  Partial<GolferSettings & BayLikes & AirLikes & CoverLikes & GolferAim & CourseLikes>
+>({
   ...golfer,
+  ...AIM,
+  sureness: Joi.object<Sureness>(Object.fromEntries(HAZARDS.map((kind) => [kind, sure]))),
   askExpectation: Joi.boolean(),
   followPlan: Joi.boolean(),
   tempUnit: Joi.valid(...TEMP_UNITS),

@@ -1,9 +1,10 @@
 import type { Golfer } from '@/core/golfer'
-import type { ClubId, GolferId, SessionId, ShotId } from '@/core/ids'
+import type { ClubId, GolferId, RoundId, SessionId, ShotId } from '@/core/ids'
 import type { Session } from '@/core/session/session'
 import { clubsOf } from '@/store/clubs'
 import { theDatabase } from '@/store/database'
 import { golferById } from '@/store/golfers'
+import { roundById, type StoredRound } from '@/store/rounds'
 import { sessionById } from '@/store/sessions'
 import { shotById, type StoredShot } from '@/store/shots'
 import { refuse } from './route'
@@ -25,6 +26,11 @@ export function requireOwnedSession(id: string): Session & { golferId: GolferId 
     return refuse(409, 'session', 'These shots wait for their golfer: take them in the Log first.')
   return { ...session, golferId }
 }
+
+/** @param removed one that was removed is meant as well */
+export const requireRound = (id: string, removed = false): StoredRound =>
+  roundById(theDatabase(), id as RoundId, removed) ??
+  refuse(404, 'round', 'There is no such round here: choose one in the Log.')
 
 export const requireShot = (id: string): StoredShot =>
   shotById(theDatabase(), id as ShotId) ??

@@ -1,15 +1,21 @@
+import { USUAL_SURENESS, type Sureness } from '@/core/course/sureness'
+import type { Turf } from '@/core/flight/ground'
 import type { GolferId } from '@/core/ids'
 import { SEGMENTS, type Segment } from '@/core/bag/segment'
 import type { StepSchool, Zones } from '@/core/gaps/zones'
 import {
   NEW_GOLFER,
   type AirLikes,
+  type BagWish,
   type BayLikes,
   type CompareIn,
+  type CourseLikes,
   type CoverLikes,
   type Golfer,
+  type GolferAim,
   type GolferSchools,
   type GolferSettings,
+  type Level,
 } from '@/core/golfer'
 import type { StockRule } from '@/core/stock/stock-rules'
 import type { LengthUnit, SpeedUnit, TempUnit } from '@/core/units'
@@ -38,6 +44,12 @@ type Row = {
   compare_in: CompareIn
   tolerance_m: number
   age_limit_days: number | null
+  level: Level | null
+  driver_m: number | null
+  usual_turf: Turf | null
+  bag_wish: BagWish | null
+  likes: string | null
+  sureness: string | null
 }
 
 type Settings = Omit<Golfer, 'id' | 'swings'>
@@ -66,6 +78,12 @@ const golfer = (db: Database, row: Row): Golfer => ({
   compareIn: row.compare_in,
   toleranceM: row.tolerance_m,
   ageLimitDays: row.age_limit_days ?? NEW_GOLFER.ageLimitDays,
+  level: row.level,
+  driverM: row.driver_m,
+  usualTurf: row.usual_turf,
+  bagWish: row.bag_wish,
+  likes: row.likes,
+  sureness: { ...USUAL_SURENESS, ...(row.sureness && (JSON.parse(row.sureness) as Partial<Sureness>)) },
   swings: swingsOf(db, row.id),
 })
 
@@ -88,12 +106,12 @@ export function addGolfer(db: Database, id: GolferId, settings: GolferSettings, 
   return 'added' as const
 }
 
+export type GolferChange = Partial<
+  GolferSettings & BayLikes & AirLikes & CoverLikes & GolferAim & CourseLikes
+>
+
 /** Changes a golfer's settings, those that are given; 'name-taken' when another has that name. */
-export function changeGolfer(
-  db: Database,
-  golfer: Golfer,
-  change: Partial<GolferSettings & BayLikes & AirLikes & CoverLikes>,
-) {
+export function changeGolfer(db: Database, golfer: Golfer, change: GolferChange) {
   if (change.name !== undefined && nameTaken(db, golfer.id, change.name)) return 'name-taken' as const
   update(db, golfer, change)
   return 'changed' as const
@@ -148,6 +166,12 @@ const rowOf = (golfer: Settings): Omit<Row, 'id'> => ({
   compare_in: golfer.compareIn,
   tolerance_m: golfer.toleranceM,
   age_limit_days: golfer.ageLimitDays,
+  level: golfer.level,
+  driver_m: golfer.driverM,
+  usual_turf: golfer.usualTurf,
+  bag_wish: golfer.bagWish,
+  likes: golfer.likes,
+  sureness: JSON.stringify(golfer.sureness),
 })
 
 const bit = (yes: boolean): 0 | 1 => (yes ? 1 : 0)

@@ -2,9 +2,10 @@ import { CLUB_KINDS } from '@/core/bag/club'
 import { SEGMENTS } from '@/core/bag/segment'
 import { TURFS } from '@/core/flight/ground'
 import { STEP_SCHOOLS } from '@/core/gaps/zones'
-import { COMPARE_IN } from '@/core/golfer'
+import { BAG_WISHES, COMPARE_IN, LEVELS } from '@/core/golfer'
 import { HELD_REASONS } from '@/core/monitor/station-for-shot'
 import { SURFACES, WINDS } from '@/core/session/conditions'
+import { LIES } from '@/core/rounds/round'
 import { PLACES } from '@/core/session/session'
 import { SAID_KINDS } from '@/core/session/session-said'
 import { CARRY_FROM } from '@/core/session/set-up'
@@ -22,6 +23,9 @@ const KNOWN_WORDS: Record<string, Record<string, readonly string[]>> = {
     speed_unit: SPEED_UNITS,
     temp_unit: TEMP_UNITS,
     compare_in: COMPARE_IN,
+    level: LEVELS,
+    usual_turf: TURFS,
+    bag_wish: BAG_WISHES,
   },
   golfer_zone: { segment: SEGMENTS },
   club: { kind: CLUB_KINDS },
@@ -32,6 +36,9 @@ const KNOWN_WORDS: Record<string, Record<string, readonly string[]>> = {
   session_event: { kind: SAID_KINDS },
   course_place: { turf: TURFS },
   course_day: { turf: TURFS },
+  as_on_course: { kind: CLUB_KINDS },
+  round: { turf: TURFS },
+  round_said: { lie: LIES },
 }
 
 /** A word that this version does not know, in rows of a table; null where there is none. */

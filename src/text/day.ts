@@ -1,6 +1,6 @@
 import { isWithin, LIMITS, type Range } from '@/core/limits'
 import type { Day } from '@/core/flight/day'
-import type { DayCard, DayLine, Interval } from '@/core/flight/day-card'
+import type { DayCard, DayLine, Interval, OnCourse } from '@/core/flight/day-card'
 import type { Turf } from '@/core/flight/ground'
 import type { AsHitBecause } from '@/core/flight/restate-shots'
 import type { Golfer } from '@/core/golfer'
@@ -38,7 +38,7 @@ export function dayFinding({ most, lines, unknownAir }: DayCard, name: Named, go
   const said = fixed(Math.abs(change), 0)
   if (most && said !== '0')
     return `The ${name(most.clubId)} carries ${lengthWords(most.toM, golfer)}, ${said} ${change > 0 ? 'more' : 'less'} than measured`
-  if (lines.some(({ ofDay }) => ofDay)) return 'This air changes no carry by more than its own ±'
+  if (lines.some(({ change: moved }) => moved)) return 'This air changes no carry by more than its own ±'
   if (unknownAir > 0) return 'Nobody said in which air these shots were hit'
   return lines.some(({ measured }) => measured)
     ? 'Your carries stay as they were measured'
@@ -76,20 +76,25 @@ export function perhapsNothing({ change }: DayLine, golfer: Golfer): string {
 }
 
 /** Beside restated neighbours a line that could not be restated would invent a step: it stays open. */
-export const ofDayIsOpen = ({ ofDay }: DayLine, { lines }: DayCard): boolean =>
-  !ofDay && lines.some((each) => each.ofDay)
+export const ofDayIsOpen = ({ change }: DayLine, { lines }: DayCard): boolean =>
+  !change && lines.some((each) => each.change)
 
 /** Why a line shows no number for the day, or what to mind of it. */
 export function lineNote(line: DayLine, golfer: Golfer): string {
-  const { measured, ofDay, inAir } = line
+  const { measured, change, inAir, onCourse } = line
   if (!measured) return 'not hit'
-  if (!ofDay) return inAir?.because[0] ? AS_HIT[inAir.because[0]] : ''
+  const off = onCourse ? onCourseNote(onCourse, golfer) : ''
+  if (!change) return [inAir?.because[0] ? AS_HIT[inAir.because[0]] : '', off].filter(Boolean).join('; ')
   const asHit =
     inAir && inAir.asHit > 0
       ? `${inAir.asHit} of ${inAir.asHit + inAir.restated} as hit: ${inAir.because.map((each) => AS_HIT[each]).join('; ')}`
       : ''
-  return [perhapsNothing(line, golfer), asHit].filter(Boolean).join('; ')
+  return [perhapsNothing(line, golfer), asHit, off].filter(Boolean).join('; ')
 }
+
+/** "as on the course: 4 less than in the bay" */
+export const onCourseNote = ({ byM }: OnCourse, golfer: Golfer): string =>
+  `as on the course: ${len(Math.abs(byM), golfer)} ${byM < 0 ? 'less' : 'more'} than in the bay`
 
 export const AS_HIT: Record<AsHitBecause, string> = {
   'unknown-air': 'its air was not said',

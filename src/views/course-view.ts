@@ -9,6 +9,7 @@ import { dayOf, placesOf } from '@/store/course-days'
 import type { Database } from '@/store/database'
 import { lastSetUp } from '@/store/set-ups'
 import { bagAnalysis } from './bag-analysis'
+import { onCourseApplied } from './bay-to-course-view'
 import { sessionsToAsk } from './set-ups-behind'
 
 export type CourseDay = {
@@ -27,9 +28,15 @@ export function courseDay(db: Database, golfer: Golfer, nowMs: number): CourseDa
   if (!found) return null
   const { bag, analysis: asHit } = found
   const kept = dayOf(db, golfer.id)
-  const day = kept?.day ?? usualDay(golfer.homeAltitudeM, lastSetUp(db, golfer.id))
+  const day = kept?.day ?? usualDay(golfer, lastSetUp(db, golfer.id))
   const inDay = bagAnalysis(db, golfer, nowMs, airOfDay(day))?.analysis ?? asHit
-  return { bag, day, setMs: kept?.setMs ?? null, card: dayCard(clubsInOrder(bag), day, asHit, inDay), inDay }
+  return {
+    bag,
+    day,
+    setMs: kept?.setMs ?? null,
+    card: dayCard(clubsInOrder(bag), day, asHit, inDay, onCourseApplied(db, golfer, nowMs)),
+    inDay,
+  }
 }
 
 export type CourseView = Omit<CourseDay, 'inDay'> & {

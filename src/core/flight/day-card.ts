@@ -1,7 +1,7 @@
 import { Z90 } from '../math/z90'
 import type { BagAnalysis } from '../analyse-bag'
 import { isHit, type Stock, type StockInAir } from '../stock/stock'
-import type { Club } from '../bag/club'
+import type { Club, ClubKind } from '../bag/club'
 import type { ClubId } from '../ids'
 import { FULL_SWING, type Swing, atStation, fullSwingOf } from '../station'
 import { yards } from '../units'
@@ -31,7 +31,11 @@ export type DayLine = {
   /** What the day's air changes of the carry, with half of its 90% interval; absent where nothing was restated. */
   change?: DayChange
   inAir?: StockInAir
+  /** What the golfer's shots on the course were off those in the bay: the day's number and its total hold it. */
+  onCourse?: OnCourse
 }
+/** Negative is shorter than in the bay; half of its 90% interval. */
+export type OnCourse = { byM: number; halfM: number }
 export type DayChange = { changeM: number; halfM: number; says: 'changes' | 'perhaps-nothing' | 'none' }
 export type DayCard = {
   lines: DayLine[]
@@ -55,8 +59,15 @@ const NO_CHANGE_M = yards(0.5)
  * come to rest on its ground. All that the day adds is modelled, and widens the interval.
  * @param asHit the bag as hit
  * @param inDay the same shots, compared in the air of the day
+ * @param onCourse by kind of club what the course was off the bay, where the golfer wants the card to hold it
  */
-export function dayCard(clubs: readonly Club[], day: Day, asHit: BagAnalysis, inDay: BagAnalysis): DayCard {
+export function dayCard(
+  clubs: readonly Club[],
+  day: Day,
+  asHit: BagAnalysis,
+  inDay: BagAnalysis,
+  onCourse: ReadonlyMap<ClubKind, OnCourse> = new Map(),
+): DayCard {
   const air = airOfDay(day)
   const byId = new Map(clubs.map((club) => [club.id, club]))
   const lines = asHit.stocks.map((stock): DayLine => {
@@ -65,17 +76,21 @@ export function dayCard(clubs: readonly Club[], day: Day, asHit: BagAnalysis, in
     const measured = intervalOf(stock)
     if (!measured || !restated) return { clubId, swing }
     const moved = (restated.inAir?.restated ?? 0) > 0
-    const ofDay = moved ? intervalOf(restated) : null
+    const inAir = moved ? intervalOf(restated) : null
     const club = byId.get(clubId)
+    const off = club && onCourse.get(club.kind)
+    const ofDay = off ? movedBy(inAir ?? measured, off) : inAir
     const run = club && runOfStation(asHit, stock, club, air, day.turf)
     const carry = ofDay ?? measured
     return {
       clubId,
       swing,
       measured,
-      ...(ofDay && { ofDay, change: changeOf(ofDay.atM - measured.atM, restated.inAir?.sdM ?? 0) }),
+      ...(ofDay && { ofDay }),
+      ...(inAir && { change: changeOf(inAir.atM - measured.atM, restated.inAir?.sdM ?? 0) }),
       ...(run && { total: onward(carry, run), runM: run.runM, runFrom: run.from }),
       ...(restated.inAir && { inAir: restated.inAir }),
+      ...(off && { onCourse: off }),
     }
   })
   const full = lines.filter(({ swing }) => swing === FULL_SWING)
@@ -124,6 +139,13 @@ function changeOf(changeM: number, sdM: number): DayChange {
 
 const intervalOf = (stock: Stock): Interval | null =>
   isHit(stock) ? { atM: stock.carryM, lowM: stock.lowM, highM: stock.highM } : null
+
+/** A number with what the course was off the bay. */
+const movedBy = ({ atM, lowM, highM }: Interval, { byM, halfM }: OnCourse): Interval => ({
+  atM: atM + byM,
+  lowM: atM + byM - Math.hypot(atM - lowM, halfM),
+  highM: atM + byM + Math.hypot(highM - atM, halfM),
+})
 
 /** The interval of a total: the carry's and the run's. */
 function onward({ atM, lowM, highM }: Interval, { runM, unsureM }: StationRun): Interval {

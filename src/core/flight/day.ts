@@ -33,8 +33,11 @@ export const airOfDay = ({
   crosswindMps,
 })
 
-/** The day to begin with: the air of the last session where it was said, at the altitude of the home course. */
-export const usualDay = (homeAltitudeM: number | null, last: SetUp | null): Day => ({
+/** The day to begin with: the air of the last session where it was said, at the altitude of the home course, on the ground that the golfer usually plays on. */
+export const usualDay = (
+  { homeAltitudeM, usualTurf }: { homeAltitudeM: number | null; usualTurf: Turf | null },
+  last: SetUp | null,
+): Day => ({
   place: null,
   tempC: last?.air.tempC ?? REFERENCE_AIR.tempC,
   altitudeM: homeAltitudeM ?? last?.altitudeM ?? 0,
@@ -42,5 +45,5 @@ export const usualDay = (homeAltitudeM: number | null, last: SetUp | null): Day 
   humidity: last?.air.humidity ?? REFERENCE_AIR.humidity,
   tailwindMps: 0,
   crosswindMps: 0,
-  turf: 'normal',
+  turf: usualTurf ?? 'normal',
 })

@@ -41,8 +41,8 @@ export type Restated =
   | { kind: 'refused'; because: 'unknown-wind' | 'no-flight' }
 
 /** Of the carry, one sigma: cautious rules of thumb for the law of drag, and for a launch that is not known. */
-const LAW = { per10C: 0.0035, per300M: 0.002, perMps: 0.0012 }
-const UNKNOWN_LAUNCH = { per10C: 0.003, per300M: 0.003, perMps: 0.0065, drivenDownwind: 0.004 }
+export const LAW = { per10C: 0.0035, per300M: 0.002, perMps: 0.0012 }
+export const UNKNOWN_LAUNCH = { per10C: 0.003, per300M: 0.003, perMps: 0.0065, drivenDownwind: 0.004 }
 /** The limits of the drag crisis are known to about so much; between them lie so many standard deviations. */
 const CRISIS = { moved: [0.8, 1, 1.2], deviations: 3.3 } as const
 

@@ -1,0 +1,101 @@
+import type { Far } from '../wedges/for-number'
+import { NEAR_M } from '../wedges/for-number'
+import {
+  clearChance,
+  greenChance,
+  heightCosts,
+  nearChance,
+  shortOf,
+  type ClearChance,
+  type Green,
+  type GreenChance,
+} from './chance'
+import type { HazardKind, Sureness } from './sureness'
+import { windChange, type CourseShot } from './course-shots'
+
+export type Hazard = { kind: HazardKind; atM: number }
+
+/** A shot that is to be played: distances from the ball, in metres. */
+export type NumberAsked = {
+  leftM: number
+  by: Far
+  green?: Green
+  /** Where the hazard ends that must be carried, and where one behind begins. */
+  over?: Hazard
+  behind?: Hazard
+  /** Of the target above the ball. */
+  heightM: number
+  /** Along the shot, positive with it, and what of it the card of the day holds already. */
+  tailwindMps: number
+  dayWindMps: number
+  fromTee: boolean
+  sure: Sureness
+}
+
+/** One shot for that number: where it lands and lies, and with what chances. */
+export type NumberChoice = {
+  shot: CourseShot
+  /** As it plays here: height and wind with it. */
+  carryM: number
+  finishM: number
+  unsureM: number
+  /** The chance to do what is wanted: to lie on the green, else to carry, or finish, near the number. */
+  chance: number
+  green?: GreenChance
+  over?: ClearChance
+  /** The chance to stay short of what lies behind. */
+  before?: number
+  /** As sure as the golfer wants to be of every hazard. */
+  sureEnough: boolean
+}
+
+const LEAST_CHANCE = 0.03
+const MOST_CHOICES = 8
+
+/** What a number on the course comes to with every shot, best first: those that are as sure as is wanted before all others. */
+export function numberFound(shots: readonly CourseShot[], asked: NumberAsked): NumberChoice[] {
+  const all = shots
+    .filter(({ fromTee }) => asked.fromTee || !fromTee)
+    .map((shot) => playedHere(shot, asked))
+    .sort(
+      (a, b) =>
+        Number(b.sureEnough) - Number(a.sureEnough) ||
+        (a.sureEnough ? b.chance - a.chance : safety(b) - safety(a) || b.chance - a.chance),
+    )
+  const worth = all.filter(({ chance }) => chance >= LEAST_CHANCE)
+  return (worth.length > 0 ? worth : nearest(all, asked)).slice(0, MOST_CHOICES)
+}
+
+/** Where a shot lands with that height and wind, and the chances that follow. */
+function playedHere(shot: CourseShot, asked: NumberAsked): NumberChoice {
+  const blownM = windChange(shot, asked.tailwindMps) - windChange(shot, asked.dayWindMps)
+  const carryM = Math.max(1, shot.carryM + blownM - heightCosts(asked.heightM, shot.landingDeg))
+  const windSdM = shot.windSdM * Math.abs(asked.tailwindMps - asked.dayWindMps)
+  const here = { ...shot, carryM, stockSdM: Math.hypot(shot.stockSdM, windSdM) }
+  const green = asked.green && greenChance(here, asked.green)
+  const over = asked.over && clearChance(here, asked.over.atM)
+  const before = asked.behind && shortOf(here, asked.behind.atM)
+  return {
+    shot,
+    carryM,
+    finishM: carryM + shot.runM,
+    unsureM: here.stockSdM,
+    chance: green?.on ?? nearChance(here, { leftM: asked.leftM, withinM: NEAR_M, by: asked.by }),
+    ...(green && { green }),
+    ...(over && { over }),
+    ...(before !== undefined && { before }),
+    sureEnough:
+      (!over || !asked.over || over.clear >= asked.sure[asked.over.kind]) &&
+      (before === undefined || !asked.behind || before >= asked.sure[asked.behind.kind]),
+  }
+}
+
+const safety = ({ over, before = 1 }: NumberChoice): number => (over?.clear ?? 1) * before
+
+/** Where nothing gets there: the nearest ones, which lay up or leave the least. */
+const nearest = (all: readonly NumberChoice[], { leftM }: NumberAsked): NumberChoice[] =>
+  all.toSorted((a, b) => Math.abs(a.finishM - leftM) - Math.abs(b.finishM - leftM)).slice(0, 2)
+
+/** How far a number counts on the level and without more wind than the day's, for the shot that is to be played. */
+export const countsAs = ({ shot, carryM }: NumberChoice, leftM: number): number =>
+  leftM + shot.carryM - carryM

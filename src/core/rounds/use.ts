@@ -1,0 +1,67 @@
+import type { ClubId } from '../ids'
+import { atStation, fullSwingOf } from '../station'
+import type { Stock } from '../stock/stock'
+import { LIES, type Lie, type Round } from './round'
+
+/** How often a club was hit in some rounds, by lie; `unsaid` where no lie was said. */
+export type ClubUse = {
+  clubId: ClubId
+  shots: number
+  lies: Record<Lie | 'unsaid', number>
+  lastMs: number | null
+}
+
+/** A club that was not hit in so many of the newest rounds may not earn its place. */
+export const NEWEST_ROUNDS = 3
+
+/** Use of each club over some rounds, in the order of the clubs. */
+export function useOf(clubs: readonly { id: ClubId }[], rounds: readonly Round[]): ClubUse[] {
+  const by = new Map<ClubId, ClubUse>(
+    clubs.map(({ id }) => [id, { clubId: id, shots: 0, lies: { ...NO_LIES }, lastMs: null }]),
+  )
+  for (const { shots, openedMs } of rounds)
+    for (const { clubId, lie } of shots) {
+      const use = by.get(clubId)
+      if (!use) continue
+      use.shots++
+      use.lies[lie ?? 'unsaid']++
+      use.lastMs = Math.max(use.lastMs ?? 0, openedMs)
+    }
+  return [...by.values()]
+}
+
+const NO_LIES = Object.fromEntries([...LIES, 'unsaid'].map((lie) => [lie, 0])) as ClubUse['lies']
+
+/** Rounds with shots, newest first. */
+export const played = (rounds: readonly Round[]): Round[] =>
+  rounds.filter(({ shots }) => shots.length > 0).toSorted((a, b) => b.openedMs - a.openedMs)
+
+/** Clubs that were hit in none of the newest rounds; nothing is said before there are so many. */
+export function notHit(clubs: readonly { id: ClubId }[], rounds: readonly Round[]): ClubId[] {
+  const newest = played(rounds).slice(0, NEWEST_ROUNDS)
+  if (newest.length < NEWEST_ROUNDS) return []
+  return useOf(clubs, newest)
+    .filter(({ shots }) => shots === 0)
+    .map(({ clubId }) => clubId)
+}
+
+/** The step that a bag has without a club: its two neighbours', by the stocks that the golfer plays. */
+export type LeftStep = { longerId: ClubId; shorterId: ClubId; stepM: number }
+
+/**
+ * What a club would leave if it went; null at the ends of the bag, and where a neighbour was not hit.
+ * @param clubs those of the bag in its order, putter apart
+ */
+export function leavesStep(
+  clubs: readonly { id: ClubId }[],
+  stocks: readonly Stock[],
+  clubId: ClubId,
+): LeftStep | null {
+  const place = clubs.findIndex(({ id }) => id === clubId)
+  const [longer, shorter] = [clubs[place - 1], clubs[place + 1]]
+  if (place < 0 || !longer || !shorter) return null
+  const [a, b] = [longer, shorter].map(({ id }) => atStation(stocks, fullSwingOf(id))?.carryM)
+  return a === undefined || b === undefined
+    ? null
+    : { longerId: longer.id, shorterId: shorter.id, stepM: a - b }
+}

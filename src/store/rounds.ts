@@ -1,0 +1,168 @@
+import type { ClubKind } from '@/core/bag/club'
+import type { ClubId, GolferId, RoundId, RoundShotId } from '@/core/ids'
+import { shotsSaid, type Lie, type Round, type RoundDay, type RoundSaid } from '@/core/rounds/round'
+import type { Turf } from '@/core/flight/ground'
+import type { Database } from './database'
+
+export type NewRound = Omit<Round, 'shots'>
+/** A round with its golfer, and the newest words that undo would take back. */
+export type StoredRound = Round & { golferId: GolferId; undoable: string | null }
+
+type RoundRow = {
+  id: RoundId
+  golferId: GolferId
+  place: string | null
+  openedMs: number
+  offsetMin: number
+  competition: 0 | 1
+  tempC: number | null
+  altitudeM: number | null
+  seaLevelHpa: number | null
+  humidity: number | null
+  turf: Turf | null
+}
+const ROUND = `SELECT id, golfer_id AS golferId, place, opened_ms AS openedMs, offset_min AS offsetMin, competition,
+  temp_c AS tempC, altitude_m AS altitudeM, sea_level_hpa AS seaLevelHpa, humidity, turf FROM round`
+
+/** Opens a round; one that is open already under that name stays as it is. */
+export function openRound(db: Database, golferId: GolferId, { day, competition, ...round }: NewRound): void {
+  db.prepare(
+    `INSERT INTO round (id, golfer_id, place, opened_ms, offset_min, competition, temp_c, altitude_m, sea_level_hpa,
+       humidity, turf)
+     VALUES (@id, @golferId, @place, @openedMs, @offsetMin, @competition, @tempC, @altitudeM, @seaLevelHpa,
+       @humidity, @turf)
+     ON CONFLICT (id) DO NOTHING`,
+  ).run({ ...round, golferId, competition: Number(competition), ...(day ?? NO_DAY) })
+}
+
+const NO_DAY = { tempC: null, altitudeM: null, seaLevelHpa: null, humidity: null, turf: null }
+
+export type RoundChange = { place?: string | null; day?: RoundDay; competition?: boolean; removed?: boolean }
+
+/** Changes what was said of a round, that which is given. A removed one is kept, and stands nowhere. */
+export function changeRound(db: Database, id: RoundId, change: RoundChange, nowMs: number): void {
+  const { place, day, competition, removed } = change
+  db.transaction(() => {
+    if (place !== undefined) db.prepare('UPDATE round SET place = ? WHERE id = ?').run(place, id)
+    if (competition !== undefined)
+      db.prepare('UPDATE round SET competition = ? WHERE id = ?').run(Number(competition), id)
+    if (removed !== undefined)
+      db.prepare('UPDATE round SET removed_ms = ? WHERE id = ?').run(removed ? nowMs : null, id)
+    if (day)
+      db.prepare(
+        `UPDATE round SET temp_c = @tempC, altitude_m = @altitudeM, sea_level_hpa = @seaLevelHpa,
+           humidity = @humidity, turf = @turf WHERE id = @id`,
+      ).run({ ...day, id })
+  }).immediate()
+}
+
+/** Adds what was said of shots, all or nothing; a word that is known already says nothing new. */
+export function sayOfRound(db: Database, roundId: RoundId, said: readonly RoundSaid[], batch: string): void {
+  const add = db.prepare(
+    `INSERT INTO round_said (said, round_id, shot_id, at_ms, club_id, swing, left_m, after_m, carry_m, lie, gone, batch)
+     VALUES (@said, @roundId, @id, @atMs, @clubId, @swing, @leftM, @afterM, @carryM, @lie, @gone, @batch)
+     ON CONFLICT (said) DO NOTHING`,
+  )
+  db.transaction(() => {
+    for (const each of said) add.run({ ...each, roundId, gone: Number(each.gone ?? false), batch })
+  }).immediate()
+}
+
+/** Takes back the newest words of a round, those that came together; nothing where others are the newest now. */
+export function undoOfRound(db: Database, roundId: RoundId, batch: string, nowMs: number): boolean {
+  return db
+    .transaction(() => {
+      if (newestBatch(db, roundId) !== batch) return false
+      db.prepare(
+        'UPDATE round_said SET undone_ms = ? WHERE round_id = ? AND batch = ? AND undone_ms IS NULL',
+      ).run(nowMs, roundId, batch)
+      return true
+    })
+    .immediate()
+}
+
+const newestBatch = (db: Database, roundId: RoundId): string | null =>
+  (db
+    .prepare(
+      'SELECT batch FROM round_said WHERE round_id = ? AND undone_ms IS NULL ORDER BY seq DESC LIMIT 1',
+    )
+    .pluck()
+    .get(roundId) as string | undefined) ?? null
+
+type SaidRow = Omit<RoundSaid, 'gone' | 'lie'> & {
+  id: RoundShotId
+  roundId: RoundId
+  clubId: ClubId
+  lie: Lie | null
+  gone: 0 | 1
+}
+const SAID = `SELECT s.said, s.round_id AS roundId, shot_id AS id, at_ms AS atMs, club_id AS clubId, swing, left_m AS leftM,
+  after_m AS afterM, carry_m AS carryM, lie, gone FROM round_said s`
+
+/**
+ * A round with its shots; null where there is none, or it was removed.
+ * @param removed one that was removed is meant as well
+ */
+export function roundById(db: Database, id: RoundId, removed = false): StoredRound | null {
+  const row = db
+    .prepare(`${ROUND} WHERE id = @id AND (removed_ms IS NULL OR @removed)`)
+    .get({ id, removed: Number(removed) }) as RoundRow | undefined
+  if (!row) return null
+  const said = db
+    .prepare(`${SAID} WHERE s.round_id = ? AND undone_ms IS NULL ORDER BY seq`)
+    .all(id) as SaidRow[]
+  return { ...roundOf(row, said), golferId: row.golferId, undoable: newestBatch(db, id) }
+}
+
+/** A golfer's rounds, newest first. */
+export function roundsOf(db: Database, golferId: GolferId): Round[] {
+  const rows = db
+    .prepare(`${ROUND} WHERE golfer_id = ? AND removed_ms IS NULL ORDER BY opened_ms DESC, id`)
+    .all(golferId) as RoundRow[]
+  const said = new Map<RoundId, SaidRow[]>(rows.map(({ id }) => [id, []]))
+  const words = db
+    .prepare(
+      `${SAID} JOIN round r ON r.id = s.round_id
+       WHERE r.golfer_id = ? AND removed_ms IS NULL AND undone_ms IS NULL ORDER BY seq`,
+    )
+    .all(golferId) as SaidRow[]
+  for (const word of words) said.get(word.roundId)?.push(word)
+  return rows.map((row) => roundOf(row, said.get(row.id) ?? []))
+}
+
+function roundOf(
+  { id, place, openedMs, offsetMin, competition, tempC, altitudeM, seaLevelHpa, humidity, turf }: RoundRow,
+  said: readonly SaidRow[],
+): Round {
+  const known =
+    tempC !== null && altitudeM !== null && seaLevelHpa !== null && humidity !== null && turf !== null
+  return {
+    id,
+    place,
+    openedMs,
+    offsetMin,
+    competition: competition === 1,
+    day: known ? { tempC, altitudeM, seaLevelHpa, humidity, turf } : null,
+    shots: shotsSaid(said.map(({ roundId: _round, gone, ...each }) => ({ ...each, gone: gone === 1 }))),
+  }
+}
+
+/** For which kinds of club the card takes on what the course was off the bay. */
+export const asOnCourse = (db: Database, golferId: GolferId): ClubKind[] =>
+  db
+    .prepare('SELECT kind FROM as_on_course WHERE golfer_id = ? ORDER BY kind')
+    .pluck()
+    .all(golferId) as ClubKind[]
+
+export function setAsOnCourse(
+  db: Database,
+  golferId: GolferId,
+  { kind, on }: { kind: ClubKind; on: boolean },
+  nowMs: number,
+): void {
+  db.prepare(
+    on
+      ? 'INSERT OR IGNORE INTO as_on_course (golfer_id, kind, set_ms) VALUES (@golferId, @kind, @nowMs)'
+      : 'DELETE FROM as_on_course WHERE golfer_id = @golferId AND kind = @kind',
+  ).run(on ? { golferId, kind, nowMs } : { golferId, kind })
+}

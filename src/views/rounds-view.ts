@@ -1,0 +1,65 @@
+import type { Bag } from '@/core/bag/bag'
+import type { Stretch } from '@/core/gaps/cover'
+import type { Golfer } from '@/core/golfer'
+import { facedBetween, goalZoneOf, type Faced } from '@/core/rounds/faced'
+import type { BayToCourse } from '@/core/rounds/bay-to-course'
+import { competitionUntil, type Round } from '@/core/rounds/round'
+import { leavesStep, notHit, useOf, type ClubUse, type LeftStep } from '@/core/rounds/use'
+import type { ClubKind } from '@/core/bag/club'
+import { atStation, fullSwingOf } from '@/core/station'
+import type { ClubId } from '@/core/ids'
+import type { Database } from '@/store/database'
+import { asOnCourse, roundsOf } from '@/store/rounds'
+import { comparedBag } from './bag-analysis'
+import { bayToCourseOf } from './bay-to-course-view'
+import { facedOf } from './faced-view'
+
+export type FacedHole = { hole: Stretch; shots: number; aRound: number }
+export type RoundsView = {
+  golfer: Golfer
+  bag: Bag
+  rounds: (Omit<Round, 'shots'> & { shots: number })[]
+  use: (ClubUse & { without: LeftStep | null })[]
+  /** Clubs that none of the newest rounds has. */
+  unused: ClubId[]
+  faced: Faced
+  /** The holes of the bag, those that were faced most often first. */
+  holes: FacedHole[]
+  /** Proposed from what was faced; null before there is enough. */
+  zone: Stretch | null
+  bayToCourse: BayToCourse[]
+  /** Kinds of club whose card takes that on. */
+  applied: ClubKind[]
+  competitionUntilMs: number | null
+}
+
+/** A golfer's rounds, and what they say of the bag; null before the first bag. */
+export function roundsView(db: Database, golfer: Golfer, nowMs: number): RoundsView | null {
+  const compared = comparedBag(db, golfer, nowMs)
+  if (!compared) return null
+  const { bag, analysis } = compared
+  const rounds = roundsOf(db, golfer.id)
+  const faced = facedOf(db, golfer, analysis, nowMs, rounds)
+  const clubs = bag.clubs.filter(({ kind }) => kind !== 'putter')
+  const ironM = clubs
+    .filter(({ kind }) => kind === 'iron')
+    .flatMap(({ id }) => atStation(analysis.stocks, fullSwingOf(id))?.carryM ?? [])
+  return {
+    golfer,
+    bag,
+    rounds: rounds.map((round) => ({ ...round, shots: round.shots.length })),
+    use: useOf(clubs, rounds).map((each) => ({
+      ...each,
+      without: leavesStep(clubs, analysis.stocks, each.clubId),
+    })),
+    unused: notHit(clubs, rounds),
+    faced,
+    holes: analysis.holes
+      .map((hole) => ({ hole, ...facedBetween(faced, hole) }))
+      .sort((a, b) => b.shots - a.shots),
+    zone: ironM.length > 0 ? goalZoneOf(faced, Math.max(...ironM)) : null,
+    bayToCourse: bayToCourseOf(db, golfer, nowMs),
+    applied: asOnCourse(db, golfer.id),
+    competitionUntilMs: competitionUntil(rounds, nowMs),
+  }
+}
