@@ -1,21 +1,23 @@
 import type { ClubDetails } from '@/core/bag/bag'
 import { SEASONS, type Season } from '@/core/compare/side'
 import type { ClubBuild } from '@/core/bag/club-build'
-import type { GolferId, SessionId, ShotId } from '@/core/ids'
+import type { GolferId, RoundId, RoundShotId, SessionId, ShotId } from '@/core/ids'
 import type { Place } from '@/core/session/session'
 import type { Mark } from '@/core/shots/mark'
-import { yards } from '@/core/units'
+import { lengthIn, yards } from '@/core/units'
 import { planBlocks } from '@/core/session/plan'
 import { bagOf, startBag } from '@/store/bags'
 import { clubsOf, correctClub } from '@/store/clubs'
 import type { Database } from '@/store/database'
 import { addGolfer } from '@/store/golfers'
 import { keepPlan } from '@/store/plans'
+import { openRound, sayOfRound } from '@/store/rounds'
 import { beginReceiving } from '@/store/receivers'
 import { endSession, openStation, startSession } from '@/store/sessions'
 import { addEvents, shotById, takeShot } from '@/store/shots'
 import { dice, type Dice } from '../simulators/golfers/dice'
 import type { HiddenClub, HiddenGolfer } from '../simulators/golfers/hidden-golfer'
+import { NINE_HOLES_YD, playRound } from '../simulators/golfers/play-round'
 import { hitSession, type PlannedShot, type SessionShot } from '../simulators/golfers/hit-session'
 import { sessionAir } from '../src/core/session/session-air'
 import { USUAL_MONITOR, type SetUp } from '../src/core/session/set-up'
@@ -54,6 +56,8 @@ type Scenario = {
   places?: CoursePlace[]
   day?: Day
   visits: Visit[]
+  /** Twice round the nine holes of the first place, so many days ago. */
+  rounds?: number[]
 }
 
 /** The loft's monitor wants the net a little further away than it hangs. */
@@ -143,6 +147,7 @@ const SCENARIO: Scenario[] = [
       crosswindMps: 0,
       turf: 'soft',
     },
+    rounds: [26, 18, 11],
     visits: [
       {
         daysAgo: 23,
@@ -196,7 +201,7 @@ const measuredBuild = ({ kind, loftDeg }: ClubDetails): ClubBuild => ({
 
 /** Fills an empty database with the net loft's golfers, their bags and their sessions. */
 export function fillNetLoft(db: Database, { seed, nowMs }: { seed: number; nowMs: number }): void {
-  SCENARIO.forEach(({ golfer: name, bag, goalZoneYd, measured, places, day, visits }, i) => {
+  SCENARIO.forEach(({ golfer: name, bag, goalZoneYd, measured, places, day, visits, rounds }, i) => {
     const hidden = NET_LOFT.find((golfer) => golfer.name === name)
     if (!hidden) throw new Error(`the net loft has no golfer called ${name}`)
     const golferId = `demo-${name.split(' ')[0]?.toLowerCase()}` as GolferId
@@ -228,6 +233,13 @@ export function fillNetLoft(db: Database, { seed, nowMs }: { seed: number; nowMs
     if (day) setDay(db, golferId, day, nowMs)
     visits.forEach((visit, v) =>
       hitVisit(db, { golferId, hidden, visit, nowMs }, dice(seed * 1000 + i * 10 + v)),
+    )
+    rounds?.forEach((daysAgo, r) =>
+      play(
+        db,
+        { golferId, hidden, place: places?.[0] ?? null, atMs: nowMs - daysAgo * DAY_MS },
+        dice(seed * 7000 + r),
+      ),
     )
   })
 }
@@ -297,6 +309,46 @@ function hitVisit(db: Database, { golferId, hidden, visit, nowMs }: Who, roll: D
   if (visit.until) beginReceiving(db, sessionId, startedMs)
   if (!visit.until) endSession(db, sessionId, startedMs + hitAfter(plan.length))
 }
+
+type Round = { golferId: GolferId; hidden: HiddenGolfer; place: CoursePlace | null; atMs: number }
+const MINUTE_MS = 60_000
+/** How often a golfer on the course takes a rangefinder to where the ball landed. */
+const MEASURED = 0.6
+const WINTER_ROUND_C = 10
+
+/** A round as a golfer logs one: what was left and the lie of every shot, now and then what it carried. */
+function play(db: Database, { golferId, hidden, place, atMs }: Round, roll: Dice): void {
+  const ids = new Map(clubsOf(db, golferId).map((club) => [club.name, club.id]))
+  const id = `${golferId}-round-${atMs}` as RoundId
+  const { altitudeM = 0, turf = 'normal' } = place ?? {}
+  const day = { tempC: WINTER_ROUND_C, altitudeM, seaLevelHpa: 1013, humidity: 0.75, turf }
+  openRound(db, golferId, {
+    ...{ id, place: place?.name ?? null, openedMs: atMs, offsetMin: 0, competition: false, day },
+  })
+  playRound(hidden, [...NINE_HOLES_YD, ...NINE_HOLES_YD], roll).forEach(({ club, swing, leftM, afterM, carryM, lie }, i) => {
+    const clubId = ids.get(club.name)
+    if (!clubId) throw new Error(`${hidden.name} has no ${club.name}`)
+    const said = `${id}-${i + 1}`
+    const measured = club.kind !== 'driver' && swing === 'full' && roll.chance(MEASURED)
+    sayOfRound(
+      db,
+      id,
+      [
+        {
+          ...{ said, id: said as RoundShotId, atMs: atMs + i * 7 * MINUTE_MS, clubId, swing, lie },
+          ...{
+            leftM: wholeYard(leftM),
+            afterM: wholeYard(afterM),
+            carryM: measured ? wholeYard(carryM) : null,
+          },
+        },
+      ],
+      said,
+    )
+  })
+}
+
+const wholeYard = (metres: number): number => yards(Math.round(lengthIn(metres, 'yd')))
 
 /** The middle of the newest such season that is older than twelve months. */
 function middleOf(season: Season, nowMs: number): number {

@@ -12,4 +12,7 @@ export function daysAgo(ms: number, nowMs: number): string {
   return days <= 0 ? 'of today' : `${days} ${days === 1 ? 'day' : 'days'} old`
 }
 
+/** "18:30", by the clock of whoever looks. */
+export const timeOfDay = (ms: number): string => format(new Date(ms), 'HH:mm')
+
 export const day = (ms: number): string => format(new Date(ms), 'd MMM yyyy')

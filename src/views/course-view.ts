@@ -4,9 +4,11 @@ import { airOfDay, usualDay, type CoursePlace, type Day } from '@/core/flight/da
 import { dayCard, seasonStations, type DayCard } from '@/core/flight/day-card'
 import type { SeasonStation } from '@/core/flight/season'
 import type { Golfer } from '@/core/golfer'
+import { competitionUntil } from '@/core/rounds/round'
 import type { AskedAir } from '@/core/session/session-air'
 import { dayOf, placesOf } from '@/store/course-days'
 import type { Database } from '@/store/database'
+import { roundsOf } from '@/store/rounds'
 import { lastSetUp } from '@/store/set-ups'
 import { bagAnalysis } from './bag-analysis'
 import { onCourseApplied } from './bay-to-course-view'
@@ -47,6 +49,8 @@ export type CourseView = Omit<CourseDay, 'inDay'> & {
   stations: SeasonStation[]
   /** Sessions whose air nobody said. */
   airs: AskedAir[]
+  /** Only the plain card may be shown until then; null where no competition round is under way. */
+  competitionUntilMs: number | null
 }
 
 /** The card of the golfer's day, with what the season picture needs; null before the first bag. */
@@ -61,5 +65,6 @@ export function courseView(db: Database, golfer: Golfer, nowMs: number): CourseV
     counts: inDay.stocks.map(({ count }) => ({ count })),
     stations: seasonStations(clubsInOrder(view.bag), inDay),
     airs: sessionsToAsk(db, golfer, nowMs),
+    competitionUntilMs: competitionUntil(roundsOf(db, golfer.id), nowMs),
   }
 }

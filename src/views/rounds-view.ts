@@ -4,10 +4,11 @@ import type { Golfer } from '@/core/golfer'
 import { facedBetween, goalZoneOf, type Faced } from '@/core/rounds/faced'
 import type { BayToCourse } from '@/core/rounds/bay-to-course'
 import { competitionUntil, type Round } from '@/core/rounds/round'
-import { leavesStep, notHit, useOf, type ClubUse, type LeftStep } from '@/core/rounds/use'
+import { leavesStep, notHit, clubUse, type ClubUse, type LeftStep } from '@/core/rounds/use'
 import type { ClubKind } from '@/core/bag/club'
 import { atStation, fullSwingOf } from '@/core/station'
 import type { ClubId } from '@/core/ids'
+import { dayOf, placesOf } from '@/store/course-days'
 import type { Database } from '@/store/database'
 import { asOnCourse, roundsOf } from '@/store/rounds'
 import { comparedBag } from './bag-analysis'
@@ -31,6 +32,8 @@ export type RoundsView = {
   /** Kinds of club whose card takes that on. */
   applied: ClubKind[]
   competitionUntilMs: number | null
+  /** Where the golfer plays, the place of the day first. */
+  places: string[]
 }
 
 /** A golfer's rounds, and what they say of the bag; null before the first bag. */
@@ -48,7 +51,7 @@ export function roundsView(db: Database, golfer: Golfer, nowMs: number): RoundsV
     golfer,
     bag,
     rounds: rounds.map((round) => ({ ...round, shots: round.shots.length })),
-    use: useOf(clubs, rounds).map((each) => ({
+    use: clubUse(clubs, rounds).map((each) => ({
       ...each,
       without: leavesStep(clubs, analysis.stocks, each.clubId),
     })),
@@ -61,5 +64,15 @@ export function roundsView(db: Database, golfer: Golfer, nowMs: number): RoundsV
     bayToCourse: bayToCourseOf(db, golfer, nowMs),
     applied: asOnCourse(db, golfer.id),
     competitionUntilMs: competitionUntil(rounds, nowMs),
+    places: placesPlayed(db, golfer, rounds),
   }
+}
+
+function placesPlayed(db: Database, { id }: Golfer, rounds: readonly Round[]): string[] {
+  const named = [
+    dayOf(db, id)?.day.place,
+    ...rounds.map(({ place }) => place),
+    ...placesOf(db, id).map(({ name }) => name),
+  ]
+  return [...new Set(named.filter((place) => typeof place === 'string'))]
 }

@@ -15,7 +15,7 @@ export type ClubUse = {
 export const NEWEST_ROUNDS = 3
 
 /** Use of each club over some rounds, in the order of the clubs. */
-export function useOf(clubs: readonly { id: ClubId }[], rounds: readonly Round[]): ClubUse[] {
+export function clubUse(clubs: readonly { id: ClubId }[], rounds: readonly Round[]): ClubUse[] {
   const by = new Map<ClubId, ClubUse>(
     clubs.map(({ id }) => [id, { clubId: id, shots: 0, lies: { ...NO_LIES }, lastMs: null }]),
   )
@@ -40,7 +40,7 @@ export const played = (rounds: readonly Round[]): Round[] =>
 export function notHit(clubs: readonly { id: ClubId }[], rounds: readonly Round[]): ClubId[] {
   const newest = played(rounds).slice(0, NEWEST_ROUNDS)
   if (newest.length < NEWEST_ROUNDS) return []
-  return useOf(clubs, newest)
+  return clubUse(clubs, newest)
     .filter(({ shots }) => shots === 0)
     .map(({ clubId }) => clubId)
 }

@@ -3,7 +3,7 @@ import type { ClubId, SessionId, ShotId } from '@/core/ids'
 import { createOutbox, type InTurn } from './outbox'
 import { unreachable, type Sent } from './send'
 import type { TypedPost } from '@/core/shots/typed-post'
-import type { BrowserStore } from './waiting-shots'
+import type { BrowserStore } from './waiting-list'
 
 const SESSION = 'session-1' as SessionId
 const OTHER = 'session-2' as SessionId

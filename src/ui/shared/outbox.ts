@@ -1,7 +1,8 @@
 import type { SessionId, ShotId } from '@/core/ids'
 import type { Problem } from '@/core/problem'
 import { send as sendToBanco, type Sent } from './send'
-import { waitingShots, type BrowserStore, type WaitingShot } from './waiting-shots'
+import type { BrowserStore } from './waiting-list'
+import { waitingShots, type WaitingShot } from './waiting-shots'
 
 /** Shots that Banco does not take as they are: they wait for the golfer's word. */
 export type Refused = { sessionId: SessionId; shots: ShotId[]; problems: Problem[] }

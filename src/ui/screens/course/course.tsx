@@ -2,6 +2,8 @@ import Link from 'next/link'
 import { dayAdvice, dayFinding, dayLine } from '@/text/day'
 import { day as dayName } from '@/text/days'
 import { clubNames } from '@/text/names'
+import { OnlyThePlainCard } from '../../shared/course/only-the-plain-card'
+import { RuleOfPlay } from '../../shared/course/rule-of-play'
 import { AirAsked } from '../../shared/air/air-asked'
 import { PageHead } from '../../shared/shell/page-head'
 import { PrintTitle } from '../../shared/shell/print-title'
@@ -13,7 +15,9 @@ import { SeasonPicture } from './season-picture'
 import styles from './course.module.css'
 
 /** The bag in the air and on the ground of a day. */
-export function Course({ golfer, bag, day, setMs, places, card, counts, stations, airs }: CourseView) {
+export function Course(view: CourseView) {
+  const { golfer, bag, day, setMs, places, card, counts, stations, airs, competitionUntilMs } = view
+  if (competitionUntilMs !== null) return <OnlyThePlainCard golfer={golfer} untilMs={competitionUntilMs} />
   const name = clubNames(bag)
   const advice = dayAdvice(card, day, name, golfer)
   const home = `/golfers/${golfer.id}`
@@ -33,6 +37,9 @@ export function Course({ golfer, bag, day, setMs, places, card, counts, stations
           </>
         }
       >
+        <Link className="btn btn-primary" href={`${home}/number`}>
+          I have a number
+        </Link>
         <Link className="btn btn-outline" href={`${home}/paper`}>
           The plain card
         </Link>
@@ -41,10 +48,7 @@ export function Course({ golfer, bag, day, setMs, places, card, counts, stations
         </Link>
       </PageHead>
       <Places golfer={golfer} day={day} places={places} />
-      <p className="rule-43">
-        <b>In a competition round</b> take the plain card: under Rule 4.3 a device may give distance, but not
-        measure slope or wind, nor advise a club. Local rules decide.
-      </p>
+      <RuleOfPlay golfer={golfer} />
       <AirAsked
         key={airs.map(({ id }) => id).join()}
         golfer={golfer}

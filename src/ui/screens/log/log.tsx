@@ -70,6 +70,9 @@ export function Log({ golfer, sessions, after, aPage, all, waiting, files }: Pro
         }
         lede="Every visit stays here with all its shots. Open one in the Bay to go on with it or to mend a mark."
       >
+        <Link className="btn btn-outline" href={`/golfers/${golfer.id}/rounds`}>
+          Rounds
+        </Link>
         <Link className="btn btn-outline" href={`/golfers/${golfer.id}/compare`}>
           Compare
         </Link>

@@ -25,6 +25,8 @@ const PART_OF: Record<string, string> = {
   practice: 'log',
   sessions: 'log',
   import: 'log',
+  rounds: 'log',
+  number: 'course',
 }
 const ON_PHONE = new Set(['bay', 'gaps', 'course'])
 

@@ -7,6 +7,7 @@ import Button from 'react-bootstrap/Button'
 import type { Golfer } from '@/core/golfer'
 import type { SessionId } from '@/core/ids'
 import { count, len } from '@/text/numbers'
+import { roundOutbox } from '../round-outbox'
 import { isGone, outbox, type Refused } from '../outbox'
 
 /** How soon Banco is asked again where it did not answer. */
@@ -21,6 +22,7 @@ export function WaitingShots({ golfer, openSession }: { golfer: Golfer; openSess
   const [refused, setRefused] = useState<Refused[]>([])
   const sendAll = useCallback(async () => {
     const sent = await outbox.sendAll()
+    for (const round of roundOutbox.rounds()) await roundOutbox.sendAll(round)
     setRefused(sent.refused)
     if (sent.taken > 0) router.refresh()
     return sent.reached

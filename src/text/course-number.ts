@@ -1,0 +1,85 @@
+import type { HazardKind } from '@/core/course/sureness'
+import type { NumberAsked, NumberChoice } from '@/core/course/number'
+import type { Units } from '@/core/golfer'
+import { chance, len, lenUnit } from './numbers'
+
+/** A number on the course, as a caddie would say it. */
+
+export const HAZARD_NAME: Record<HazardKind, string> = {
+  water: 'the water',
+  bunker: 'the bunker',
+  rough: 'the rough',
+}
+
+const THIRDS = [
+  [1 / 3, '1 in 3'],
+  [2 / 3, '2 in 3'],
+] as const
+
+/** A chance in a caddie's fractions: "9 times in 10", "2 in 3", "nearly always". */
+export function timesIn(p: number): string {
+  if (p >= 0.965) return 'nearly always'
+  if (p < 0.035) return 'hardly ever'
+  const third = THIRDS.find(([share]) => Math.abs(share - p) < 0.025)
+  if (third) return third[1]
+  const tenths = Math.min(9, Math.max(1, Math.round(10 * p)))
+  return tenths === 5 ? 'half the time' : tenths === 1 ? 'once in 10' : `${tenths} times in 10`
+}
+
+type Named = (choice: NumberChoice) => string
+
+/** The one finding: what to hit, and how often it does what is wanted. */
+export function numberFinding(
+  choices: readonly NumberChoice[],
+  asked: NumberAsked,
+  name: Named,
+  units: Units,
+): string {
+  const [best] = choices
+  if (!best) return 'No shot of yours for this number'
+  const club = name(best)
+  if (asked.over && best.over && !best.sureEnough)
+    return `Nothing carries ${HAZARD_NAME[asked.over.kind]} as surely as you want: the ${club} ${timesIn(best.over.clear)}`
+  if (asked.behind && best.before !== undefined && !best.sureEnough)
+    return `Nothing stays short of ${HAZARD_NAME[asked.behind.kind]} as surely as you want: the ${club} ${timesIn(best.before)}`
+  if (best.green) return `The ${club}: on the green ${timesIn(best.green.on)}`
+  if (best.chance < LITTLE)
+    return `Nothing of yours is close: the ${club} ${asked.by === 'carry' ? 'carries' : 'finishes at'} ${lenUnit(asked.by === 'carry' ? best.carryM : best.finishM, units)}`
+  return `The ${club}: ${asked.by === 'carry' ? 'carries' : 'finishes'} within 5 ${timesIn(best.chance)}`
+}
+
+const LITTLE = 0.03
+/** More than half of what is struck well ends there: the word is named. */
+const MORE_OFTEN = 0.5
+
+/** What each shot does, in one line: what it clears, where it ends, what a miss does. */
+export function choiceLine(
+  { over, before, green, carryM, finishM, shot }: NumberChoice,
+  asked: NumberAsked,
+  units: Units,
+): string {
+  const parts: string[] = []
+  if (over && asked.over)
+    parts.push(
+      `clears ${HAZARD_NAME[asked.over.kind]} ${timesIn(over.clear)}; a good one ${timesIn(over.good)}, a miss ${timesIn(over.missed)}`,
+    )
+  if (before !== undefined && asked.behind)
+    parts.push(`stays short of ${HAZARD_NAME[asked.behind.kind]} behind ${timesIn(before)}`)
+  if (green) {
+    if (green.short > MORE_OFTEN) parts.push('short more often than not')
+    else if (green.long > MORE_OFTEN) parts.push('long more often than not')
+    parts.push(
+      `of good ones short ${chance(green.short)}, long ${chance(green.long)}, wide ${chance(green.wide)}`,
+    )
+  }
+  parts.push(
+    `carries ${len(carryM, units)}${Math.abs(shot.runM) >= 0.5 ? `, lies at ≈ ${len(finishM, units)}` : ''}`,
+  )
+  return parts.join('; ')
+}
+
+/** "148.6 to go counts as 154.6 with the height and the wind"; empty where neither changes it by half a unit. */
+export function countsAsLine(leftM: number, countsM: number, units: Units): string {
+  const [left, counts] = [lenUnit(leftM, units, 0), lenUnit(countsM, units, 0)]
+  return left === counts ? '' : `${left} to go counts as ${counts} with the height and the wind. `
+}

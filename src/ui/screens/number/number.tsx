@@ -1,0 +1,148 @@
+'use client'
+
+import Link from 'next/link'
+import { useState } from 'react'
+import { countsAs, numberFound, type NumberChoice } from '@/core/course/number'
+import { NEAR_M } from '@/core/wedges/for-number'
+import { likelyShots } from '@/core/course/likely-shots'
+import { stationKey } from '@/core/station'
+import { lengthIn } from '@/core/units'
+import { sideView } from '@/draw/side-view'
+import { choiceLine, countsAsLine, numberFinding } from '@/text/course-number'
+import { dayLine } from '@/text/day'
+import { clubNames } from '@/text/names'
+import { count, len, lenUnit } from '@/text/numbers'
+import { flagName } from '@/text/wedges'
+import type { NumberView } from '@/views/number-view'
+import { OnlyThePlainCard } from '../../shared/course/only-the-plain-card'
+import { RuleOfPlay } from '../../shared/course/rule-of-play'
+import { SvgDrawing } from '../../shared/drawing/svg-drawing'
+import { PageHead } from '../../shared/shell/page-head'
+import { askedOf, groundsOf, startOf, type NumberFields } from './asked'
+import { ShotForm } from './shot-form'
+import styles from './number.module.css'
+
+/** So many shots are drawn as they would likely come. */
+const DRAWN = 20
+
+/** A number on the course: what to hit, how often it does what is wanted, and what a miss does. */
+export function CourseNumber({ golfer, bag, day, shots, competitionUntilMs }: NumberView) {
+  const [fields, setFields] = useState<NumberFields>(() => startOf(golfer, day))
+  const [chosen, choose] = useState<string | null>(null)
+  const home = `/golfers/${golfer.id}`
+  if (competitionUntilMs !== null) return <OnlyThePlainCard golfer={golfer} untilMs={competitionUntilMs} />
+  const asked = askedOf(fields, day)
+  const clubName = clubNames(bag)
+  const name = ({ shot: { clubId, swing } }: NumberChoice) => flagName(clubName(clubId), swing)
+  const choices = asked ? numberFound(shots, asked) : []
+  const best = choices[0]
+  const shown = choices.find(({ shot }) => stationKey(shot) === chosen) ?? best
+  const at = (metres: number) => lengthIn(metres, golfer.lengthUnit)
+  return (
+    <div className={styles.screen}>
+      <PageHead
+        title={
+          asked
+            ? `${numberFinding(choices, asked, name, golfer)}.`
+            : shots.length === 0
+              ? 'No stock yet to take to the course'
+              : 'How far is it?'
+        }
+        lede={
+          <>
+            {asked && best && countsAsLine(asked.leftM, countsAs(best, asked.leftM), golfer)}
+            The numbers stand for <b>{dayLine(day, golfer)}</b>:{' '}
+            <Link href={`${home}/course`}>change the day</Link>.
+          </>
+        }
+      >
+        <Link className="btn btn-outline" href={`${home}/paper`}>
+          The plain card
+        </Link>
+        <a className="btn btn-outline" href={`/api${home}/taken-along`} download>
+          Take it along
+        </a>
+      </PageHead>
+      <RuleOfPlay golfer={golfer} />
+      <div className="course-number">
+        <ShotForm
+          golfer={golfer}
+          fields={fields}
+          onChange={(change) => setFields({ ...fields, ...change })}
+        />
+        <div className="answer">
+          {asked && shown && (
+            <section className="sheet p-3" aria-label={`${name(shown)} from the side`}>
+              <SvgDrawing
+                draw={(width) =>
+                  sideView(
+                    {
+                      path: shown.shot.path.map(({ alongM, upM }) => ({
+                        along: at((alongM * shown.carryM) / shown.shot.carryM),
+                        up: at(upM),
+                      })),
+                      carry: at(shown.carryM),
+                      finish: at(shown.finishM),
+                      text: `${name(shown)} ${len(shown.carryM, golfer)}`,
+                      grounds: groundsOf(asked).map((ground) => ({
+                        ...ground,
+                        from: at(ground.fromM),
+                        to: at(ground.toM),
+                      })),
+                      shots: likelyShots(shown, DRAWN).map(({ carryM, missed }) => ({
+                        carry: at(carryM),
+                        missed,
+                      })),
+                      target: at(asked.leftM),
+                    },
+                    width,
+                  )
+                }
+                says={`${name(shown)} from the side: ${choiceLine(shown, asked, golfer)}. Target at ${lenUnit(asked.leftM, golfer)}.`}
+              />
+              <p className="quiet mb-0">
+                {name(shown)}: {DRAWN} shots as they would likely land, good ones as dots, missed ones as
+                crosses; the flag is the target. A model of your own spread, not a promise.
+              </p>
+            </section>
+          )}
+          {asked && (
+            <section className="sheet" aria-label="Best first">
+              <ol className="choices-of-number">
+                {choices.map((choice) => (
+                  <li key={stationKey(choice.shot)}>
+                    <button
+                      type="button"
+                      aria-pressed={choice === shown}
+                      onClick={() => choose(stationKey(choice.shot))}
+                    >
+                      <span>
+                        <b>{name(choice)}</b>
+                        {!choice.sureEnough && <em>not as sure as you want</em>}
+                        {choice.shot.asOnCourse && <em>as on the course</em>}
+                      </span>
+                      <span className="chance num">{Math.round(100 * choice.chance)}%</span>
+                      <small>{choiceLine(choice, asked, golfer)}</small>
+                    </button>
+                  </li>
+                ))}
+              </ol>
+              {choices.length === 0 && (
+                <p className="quiet p-3 mb-0">
+                  Hit some shots in <Link href={`${home}/bay`}>the Bay</Link>: the card begins with them.
+                </p>
+              )}
+              <p className="quiet p-3 mb-0">
+                % is the chance{' '}
+                {asked.green
+                  ? 'to land and stay on the green'
+                  : `to ${asked.by === 'carry' ? 'carry' : 'finish'} within ${lenUnit(NEAR_M, golfer)} of the number`}
+                , missed shots counted as missed. {count(shots.length, 'shot')} of the day’s card looked at.
+              </p>
+            </section>
+          )}
+        </div>
+      </div>
+    </div>
+  )
+}

@@ -1,0 +1,69 @@
+'use client'
+
+import { useRouter } from 'next/navigation'
+import { useState } from 'react'
+import Button from 'react-bootstrap/Button'
+import Form from 'react-bootstrap/Form'
+import type { Golfer } from '@/core/golfer'
+import { LETTERS } from '@/core/limits'
+import type { Problem } from '@/core/problem'
+import { useOpenRound } from '../../shared/course/use-open-round'
+import { momentOf, MomentField, momentText } from '../../shared/form/moment-field'
+import { Problems } from '../../shared/shell/problems'
+
+/** A round is opened with a place and a day: now, or one that is remembered. */
+export function OpenRound({ golfer, places }: { golfer: Golfer; places: string[] }) {
+  const router = useRouter()
+  const { problems: refused, open } = useOpenRound(golfer)
+  const [place, setPlace] = useState(places[0] ?? '')
+  const [past, setPast] = useState<string | null>(null)
+  const [competition, setCompetition] = useState(false)
+  const [problems, setProblems] = useState<Problem[]>([])
+  const begin = async () => {
+    const openedMs = past === null ? Date.now() : momentOf(past)
+    if (openedMs === null || openedMs > Date.now() + 60_000)
+      return setProblems([
+        { field: 'openedMs', sentence: 'Type the day and the time at which the round began, in the past.' },
+      ])
+    const id = await open({ place: place.trim() || null, competition, day: null, openedMs })
+    if (id) router.push(`/golfers/${golfer.id}/rounds/${id}`)
+  }
+  return (
+    <div className="open-round">
+      <Form.Group controlId="round-place">
+        <Form.Label>Place</Form.Label>
+        <Form.Control
+          value={place}
+          maxLength={LETTERS.place}
+          list="round-places"
+          placeholder="not said"
+          onChange={({ target }) => setPlace(target.value)}
+        />
+        <datalist id="round-places">
+          {places.map((each) => (
+            <option key={each} value={each} />
+          ))}
+        </datalist>
+      </Form.Group>
+      {past !== null && (
+        <MomentField label="It began" field="openedMs" value={past} problems={problems} onChange={setPast} />
+      )}
+      <Form.Check
+        id="round-competition"
+        label="It is a competition round"
+        checked={competition}
+        onChange={({ target }) => setCompetition(target.checked)}
+      />
+      <div className="d-flex flex-wrap gap-2">
+        <Button onClick={begin}>{past === null ? 'Open a round now' : 'Write it down'}</Button>
+        <Button
+          variant="outline"
+          onClick={() => setPast(past === null ? momentText(Date.now() - 86_400_000) : null)}
+        >
+          {past === null ? 'One from memory' : 'No, one of now'}
+        </Button>
+      </div>
+      <Problems of={refused} />
+    </div>
+  )
+}

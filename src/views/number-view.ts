@@ -1,0 +1,32 @@
+import { clubsInOrder } from '@/core/bag/bag'
+import { courseShots, type CourseShot } from '@/core/course/course-shots'
+import type { Golfer } from '@/core/golfer'
+import { competitionUntil } from '@/core/rounds/round'
+import type { Database } from '@/store/database'
+import { roundsOf } from '@/store/rounds'
+import { courseDay, type CourseDay } from './course-view'
+
+/** What the number picker and the card that is taken along are made from. */
+export type NumberView = Pick<CourseDay, 'bag' | 'day' | 'setMs' | 'card'> & {
+  golfer: Golfer
+  shots: CourseShot[]
+  /** Only the plain card may be shown until then. */
+  competitionUntilMs: number | null
+}
+
+/** A golfer's shots in the air of the day, for a number on the course; null before the first bag. */
+export function numberView(db: Database, golfer: Golfer, nowMs: number): NumberView | null {
+  const ofDay = courseDay(db, golfer, nowMs)
+  if (!ofDay) return null
+  const { bag, day, setMs, card, inDay } = ofDay
+  const teeOnly = new Set(bag.clubs.flatMap(({ id, build }) => (build.job === 'tee' ? [id] : [])))
+  return {
+    golfer,
+    bag,
+    day,
+    setMs,
+    card,
+    shots: courseShots(clubsInOrder(bag), day, card, inDay, teeOnly),
+    competitionUntilMs: competitionUntil(roundsOf(db, golfer.id), nowMs),
+  }
+}
