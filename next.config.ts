@@ -1,7 +1,7 @@
 import type { NextConfig } from 'next'
 
 const config: NextConfig = {
-  serverExternalPackages: ['better-sqlite3', 'pdfkit'],
+  serverExternalPackages: ['better-sqlite3', 'esbuild', 'pdfkit'],
   poweredByHeader: false,
   headers: async () => [
     {

@@ -61,10 +61,12 @@ export function choiceLine(
   const parts: string[] = []
   if (over && asked.over)
     parts.push(
-      `clears ${HAZARD_NAME[asked.over.kind]} ${timesIn(over.clear)}; a good one ${timesIn(over.good)}, a miss ${timesIn(over.missed)}`,
+      `clears ${HAZARD_NAME[asked.over.kind]} ${timesIn(over.clear)} (${chance(over.clear)}); a good one ${timesIn(over.good)}, a miss ${timesIn(over.missed)}`,
     )
   if (before !== undefined && asked.behind)
-    parts.push(`stays short of ${HAZARD_NAME[asked.behind.kind]} behind ${timesIn(before)}`)
+    parts.push(
+      `stays short of ${HAZARD_NAME[asked.behind.kind]} behind ${timesIn(before)} (${chance(before)})`,
+    )
   if (green) {
     if (green.short > MORE_OFTEN) parts.push('short more often than not')
     else if (green.long > MORE_OFTEN) parts.push('long more often than not')

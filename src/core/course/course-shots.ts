@@ -35,7 +35,7 @@ export type CourseShot = ShotChances &
 export const WINDS_MPS: readonly number[] = Array.from({ length: 17 }, (_, i) => 2.5 * i - 20)
 const RUN_SPREAD = 0.35
 /** A path is drawn through so many places. */
-const PATH_PLACES = 14
+const PATH_PLACES = 24
 /** Where no flight is known a ball lands like a middle iron's. */
 const USUAL_LANDING_DEG = 45
 

@@ -10,6 +10,7 @@ import {
   type Green,
   type GreenChance,
 } from './chance'
+import { yards } from '../units'
 import type { HazardKind, Sureness } from './sureness'
 import { windChange, type CourseShot } from './course-shots'
 
@@ -52,19 +53,28 @@ export type NumberChoice = {
 const LEAST_CHANCE = 0.03
 const MOST_CHOICES = 8
 
-/** What a number on the course comes to with every shot, best first: those that are as sure as is wanted before all others. */
+/**
+ * What a number on the course comes to with every shot, best first: those that are as sure as is wanted and likely enough to
+ * be meant, then the others by what they do and clear together.
+ */
 export function numberFound(shots: readonly CourseShot[], asked: NumberAsked): NumberChoice[] {
   const all = shots
     .filter(({ fromTee }) => asked.fromTee || !fromTee)
     .map((shot) => playedHere(shot, asked))
-    .sort(
-      (a, b) =>
-        Number(b.sureEnough) - Number(a.sureEnough) ||
-        (a.sureEnough ? b.chance - a.chance : safety(b) - safety(a) || b.chance - a.chance),
-    )
-  const worth = all.filter(({ chance }) => chance >= LEAST_CHANCE)
-  return (worth.length > 0 ? worth : nearest(all, asked)).slice(0, MOST_CHOICES)
+    .sort((a, b) => worth(b) - worth(a))
+  const likely = all.filter(({ chance }) => chance >= LEAST_CHANCE)
+  if (likely.length > 0 && (likely[0]?.sureEnough ?? false)) return likely.slice(0, MOST_CHOICES)
+  // Nothing that gets there is sure enough: the longest that is lays up.
+  const layUp = all.filter(({ sureEnough }) => sureEnough).sort((a, b) => b.chance - a.chance)[0]
+  const rest = likely.length > 0 ? likely : nearest(all, asked)
+  return [...(layUp ? [layUp] : []), ...rest.filter((each) => each !== layUp)].slice(0, MOST_CHOICES)
 }
+
+/** A shot this likely to do what is wanted is meant for it. */
+const MEANT_FROM = 0.15
+
+const worth = (choice: NumberChoice): number =>
+  choice.sureEnough && choice.chance >= MEANT_FROM ? 1 + choice.chance : choice.chance * safety(choice)
 
 /** Where a shot lands with that height and wind, and the chances that follow. */
 function playedHere(shot: CourseShot, asked: NumberAsked): NumberChoice {
@@ -99,3 +109,25 @@ const nearest = (all: readonly NumberChoice[], { leftM }: NumberAsked): NumberCh
 /** How far a number counts on the level and without more wind than the day's, for the shot that is to be played. */
 export const countsAs = ({ shot, carryM }: NumberChoice, leftM: number): number =>
   leftM + shot.carryM - carryM
+
+/** A green is as wide to both sides as this where nobody said (common practice). */
+const USUAL_HALF_WIDTH_M = yards(10)
+const known = (value: number | null): value is number => value !== null && !Number.isNaN(value) && value > 0
+
+/** A green as it was typed; nothing where it has not both its ends, the back behind the front. */
+export const greenOf = (
+  frontM: number | null,
+  backM: number | null,
+  halfWidthM: number | null,
+): { green?: Green } =>
+  known(frontM) && known(backM) && backM > frontM
+    ? { green: { frontM, backM, halfWidthM: known(halfWidthM) ? halfWidthM : USUAL_HALF_WIDTH_M } }
+    : {}
+
+/** A hazard as it was typed; nothing where nobody said how far it is. */
+export const hazardOf = <Where extends 'over' | 'behind'>(
+  where: Where,
+  kind: HazardKind,
+  atM: number | null,
+): { [each in Where]?: Hazard } =>
+  known(atM) ? ({ [where]: { kind, atM } } as { [each in Where]?: Hazard }) : {}

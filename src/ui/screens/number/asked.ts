@@ -1,4 +1,4 @@
-import type { NumberAsked } from '@/core/course/number'
+import { greenOf, hazardOf, type NumberAsked } from '@/core/course/number'
 import type { HazardKind, Sureness } from '@/core/course/sureness'
 import type { Day } from '@/core/flight/day'
 import type { Golfer } from '@/core/golfer'
@@ -46,8 +46,6 @@ export const startOf = (
 })
 
 const known = (value: number | null): value is number => value !== null && !Number.isNaN(value)
-/** A green is as wide to both sides as this where nobody said (common practice). */
-const USUAL_HALF_WIDTH_M = yards(10)
 
 /** The shot as it is asked for; null before the distance is known. */
 export function askedOf(fields: NumberFields, { tailwindMps }: Pick<Day, 'tailwindMps'>): NumberAsked | null {
@@ -73,17 +71,9 @@ export function askedOf(fields: NumberFields, { tailwindMps }: Pick<Day, 'tailwi
     heightM: known(heightM) && isWithin(heightM, LIMITS.heightM) ? heightM : 0,
     tailwindMps: known(windMps) ? (along === 'with' ? windMps : -windMps) : 0,
     dayWindMps: tailwindMps,
-    ...(known(frontM) &&
-      known(backM) &&
-      backM > frontM && {
-        green: {
-          frontM,
-          backM,
-          halfWidthM: known(halfWidthM) && halfWidthM > 0 ? halfWidthM : USUAL_HALF_WIDTH_M,
-        },
-      }),
-    ...(known(overM) && overM > 0 && { over: { kind: over, atM: overM } }),
-    ...(known(behindM) && behindM > 0 && { behind: { kind: behind, atM: behindM } }),
+    ...greenOf(frontM, backM, halfWidthM),
+    ...hazardOf('over', over, overM),
+    ...hazardOf('behind', behind, behindM),
   }
 }
 

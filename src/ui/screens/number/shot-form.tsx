@@ -1,3 +1,5 @@
+import { useState } from 'react'
+import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import ToggleButton from 'react-bootstrap/ToggleButton'
 import ToggleButtonGroup from 'react-bootstrap/ToggleButtonGroup'
@@ -18,6 +20,7 @@ const said = (share: number): string =>
 
 /** The shot that is to be played: only the distance must be known. */
 export function ShotForm({ golfer, fields, onChange }: Props) {
+  const [more, setMore] = useState(false)
   const { carry, height, wind } = measuresOf(golfer)
   const problems = askedProblems(fields)
   const length = (
@@ -41,105 +44,109 @@ export function ShotForm({ golfer, fields, onChange }: Props) {
   return (
     <section className="sheet shot-form no-print" aria-label="The shot">
       <div className="left-to-go">{length('leftM', 'I have', '148')}</div>
-      <Choice
-        name="from"
-        label="From"
-        value={fields.fromTee ? 'tee' : 'ground'}
-        of={[
-          ['ground', 'the ground'],
-          ['tee', 'a tee'],
-        ]}
-        onChange={(value) => onChange({ fromTee: value === 'tee' })}
-      />
-      <Form.Check
-        type="switch"
-        id="number-to-rest"
-        label="to where it comes to rest, run and all"
-        checked={fields.by === 'finish'}
-        onChange={({ target }) => onChange({ by: target.checked ? 'finish' : 'carry' })}
-      />
-      <fieldset>
-        <legend>To carry</legend>
-        <div className="pairs">
-          <HazardSelect
-            label="What is to be carried"
-            value={fields.over}
-            onChange={(over) => onChange({ over })}
-          />
-          {length('overM', 'it ends at')}
-        </div>
-      </fieldset>
-      <fieldset>
-        <legend>The green</legend>
-        <div className="pairs three">
-          {length('frontM', 'front')}
-          {length('backM', 'back')}
-          {length('halfWidthM', 'half its width')}
-        </div>
-        <Problems of={problems} field="green" />
-      </fieldset>
-      <fieldset>
-        <legend>Behind</legend>
-        <div className="pairs">
-          <HazardSelect
-            label="What lies behind"
-            value={fields.behind}
-            onChange={(behind) => onChange({ behind })}
-          />
-          {length('behindM', 'it begins at')}
-        </div>
-        <Problems of={problems} field="behind" />
-      </fieldset>
-      <fieldset>
-        <legend>Height and wind</legend>
-        <div className="pairs">
-          <NumberField
-            label="The target is higher by"
-            measure={height}
-            value={fields.heightM}
-            hint="lower with a minus"
-            onChange={(heightM) => onChange({ heightM })}
-          />
-          <NumberField
-            label="Wind"
-            measure={wind}
-            value={fields.windMps}
-            onChange={(windMps) => onChange({ windMps })}
-          />
-        </div>
-        <Choice
-          name="blows"
-          label="It blows"
-          value={fields.along}
-          of={[
-            ['against', 'against'],
-            ['with', 'with'],
-          ]}
-          onChange={(value) => onChange({ along: value === 'with' ? 'with' : 'against' })}
-        />
-        <Problems of={problems} field="height" />
-      </fieldset>
-      <fieldset>
-        <legend>How sure I want to be</legend>
-        <div className="pairs three">
-          {HAZARDS.map((kind) => (
-            <Form.Group key={kind} controlId={`sure-${kind}`}>
-              <Form.Label>{kind}</Form.Label>
-              <Form.Select
-                value={fields.sure[kind]}
-                onChange={({ target }) => keepSure(kind, Number(target.value))}
-              >
-                {[...new Set([...SURE, fields.sure[kind]])].sort().map((share) => (
-                  <option key={share} value={share}>
-                    {said(share)}
-                  </option>
-                ))}
-              </Form.Select>
-            </Form.Group>
-          ))}
-        </div>
-      </fieldset>
       <Problems of={problems} field="left" />
+      <Button variant="outline" className="more-ask" aria-expanded={more} onClick={() => setMore(!more)}>
+        {more ? 'Only the distance' : 'Water, green, wind, height'}
+      </Button>
+      <div className={`more-of-shot ${more ? 'open' : ''}`}>
+        <Choice
+          name="from"
+          label="From"
+          value={fields.fromTee ? 'tee' : 'ground'}
+          of={[
+            ['ground', 'the ground'],
+            ['tee', 'a tee'],
+          ]}
+          onChange={(value) => onChange({ fromTee: value === 'tee' })}
+        />
+        <Form.Check
+          type="switch"
+          id="number-to-rest"
+          label="to where it comes to rest, run and all"
+          checked={fields.by === 'finish'}
+          onChange={({ target }) => onChange({ by: target.checked ? 'finish' : 'carry' })}
+        />
+        <fieldset>
+          <legend>To carry</legend>
+          <div className="pairs">
+            <HazardSelect
+              label="What is to be carried"
+              value={fields.over}
+              onChange={(over) => onChange({ over })}
+            />
+            {length('overM', 'it ends at')}
+          </div>
+        </fieldset>
+        <fieldset>
+          <legend>The green</legend>
+          <div className="pairs three">
+            {length('frontM', 'front')}
+            {length('backM', 'back')}
+            {length('halfWidthM', 'half its width')}
+          </div>
+          <Problems of={problems} field="green" />
+        </fieldset>
+        <fieldset>
+          <legend>Behind</legend>
+          <div className="pairs">
+            <HazardSelect
+              label="What lies behind"
+              value={fields.behind}
+              onChange={(behind) => onChange({ behind })}
+            />
+            {length('behindM', 'it begins at')}
+          </div>
+          <Problems of={problems} field="behind" />
+        </fieldset>
+        <fieldset>
+          <legend>Height and wind</legend>
+          <div className="pairs">
+            <NumberField
+              label="Higher by (− lower)"
+              measure={height}
+              value={fields.heightM}
+              onChange={(heightM) => onChange({ heightM })}
+            />
+            <NumberField
+              label="Wind"
+              measure={wind}
+              value={fields.windMps}
+              onChange={(windMps) => onChange({ windMps })}
+            />
+          </div>
+          <Choice
+            name="blows"
+            label="It blows"
+            value={fields.along}
+            of={[
+              ['against', 'against'],
+              ['with', 'with'],
+            ]}
+            onChange={(value) => onChange({ along: value === 'with' ? 'with' : 'against' })}
+          />
+          <Problems of={problems} field="height" />
+        </fieldset>
+        <fieldset>
+          <legend>How sure I want to be</legend>
+          <div className="pairs three">
+            {HAZARDS.map((kind) => (
+              <Form.Group key={kind} controlId={`sure-${kind}`}>
+                <Form.Label>{kind}</Form.Label>
+                <Form.Select
+                  value={fields.sure[kind]}
+                  onChange={({ target }) => keepSure(kind, Number(target.value))}
+                >
+                  {[...new Set([...SURE, fields.sure[kind]])].sort().map((share) => (
+                    <option key={share} value={share}>
+                      {said(share)}
+                    </option>
+                  ))}
+                </Form.Select>
+              </Form.Group>
+            ))}
+          </div>
+        </fieldset>
+      </div>
     </section>
   )
 }

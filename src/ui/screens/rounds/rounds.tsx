@@ -27,9 +27,22 @@ const BIN = 5
 
 /** Every round, and what they say of the bag: what was hit, from where, what was faced, what the course is off the bay. */
 export function Rounds(props: Props) {
-  const { golfer, bag, rounds, use, unused, faced, holes, zone, bayToCourse, applied, places, removed } =
-    props
+  const {
+    golfer,
+    bag,
+    rounds,
+    use,
+    unused,
+    faced,
+    holes: all,
+    zone,
+    bayToCourse,
+    applied,
+    places,
+    removed,
+  } = props
   const { problems, submit } = useSubmit()
+  const holes = all.filter(({ hole: [from, to] }) => len(from, golfer) !== len(to, golfer))
   const name = clubNames(bag)
   const at = (metres: number) => lengthIn(metres, golfer.lengthUnit)
   const home = `/golfers/${golfer.id}`
@@ -71,153 +84,157 @@ export function Rounds(props: Props) {
       )}
       <Problems of={problems} />
       <div className="rounds">
-        <section className="sheet" aria-label="Rounds">
-          <OpenRound golfer={golfer} places={places} />
-          {rounds.length > 0 && (
-            <ul className="list-of-rounds">
-              {rounds.map((round) => (
-                <li key={round.id}>
-                  <Link href={`${home}/rounds/${encodeURIComponent(round.id)}`}>
-                    <b>{round.place ?? 'A round'}</b>, {day(round.openedMs)}
-                  </Link>
-                  <span className="quiet">
-                    {count(round.shots, 'shot')}
-                    {round.competition && ', competition'}
-                  </span>
-                </li>
-              ))}
-            </ul>
-          )}
-        </section>
-        {played.length > 0 && (
-          <section className="sheet" aria-label="Faced">
-            <h2>What you are asked for</h2>
-            {faced.distancesM.length === 0 ? (
-              <p className="quiet p-3 mb-0">No distance was said yet that your bag reaches.</p>
-            ) : (
-              <div className="p-3">
-                <TrueChart
-                  chart={facedChart({
-                    bins,
-                    bin: BIN,
-                    holes: holes.map(({ hole: [from, to] }) => [at(from), at(to)]),
-                    zone: zone && [at(zone[0]), at(zone[1])],
-                    unit: golfer.lengthUnit,
-                  })}
-                  says={`Distances faced, in steps of ${BIN} ${golfer.lengthUnit}: ${bins
-                    .map((n, i) => (n > 0 ? `${i * BIN} to ${(i + 1) * BIN}: ${n}` : ''))
-                    .filter(Boolean)
-                    .join(', ')}.`}
-                />
-                {holes.length > 0 && (
-                  <Table size="sm" className="num mt-2 mb-0">
-                    <thead>
-                      <tr>
-                        <th>Nothing lands on, {golfer.lengthUnit}</th>
-                        <th>Faced</th>
-                        <th>A round</th>
-                      </tr>
-                    </thead>
-                    <tbody>
-                      {holes.map(({ hole: [from, to], shots: n, aRound }) => (
-                        <tr key={from}>
-                          <th>
-                            {len(from, golfer)}–{len(to, golfer)}
-                          </th>
-                          <td>{n}</td>
-                          <td>{fixed(aRound, 1)}</td>
-                        </tr>
-                      ))}
-                    </tbody>
-                  </Table>
-                )}
-                {zone && !sameZone && (
-                  <p className="mb-0 mt-2">
-                    Half of what you faced under your longest iron lies from <b>{len(zone[0], golfer)}</b> to{' '}
-                    <b>{len(zone[1], golfer)}</b>.{' '}
-                    <Button
-                      variant="outline"
-                      size="sm"
-                      onClick={() => submit('PATCH', `/api/golfers/${golfer.id}`, { goalZoneM: zone })}
-                    >
-                      Make it my goal zone
-                    </Button>
-                  </p>
-                )}
-              </div>
+        <div>
+          <section className="sheet" aria-label="Rounds">
+            <OpenRound golfer={golfer} places={places} />
+            {rounds.length > 0 && (
+              <ul className="list-of-rounds">
+                {rounds.map((round) => (
+                  <li key={round.id}>
+                    <Link href={`${home}/rounds/${encodeURIComponent(round.id)}`}>
+                      <b>{round.place ?? 'A round'}</b>, {day(round.openedMs)}
+                    </Link>
+                    <span className="quiet">
+                      {count(round.shots, 'shot')}
+                      {round.competition && ', competition'}
+                    </span>
+                  </li>
+                ))}
+              </ul>
             )}
           </section>
-        )}
-        {played.length > 0 && (
-          <section className="sheet use" aria-label="Use" tabIndex={0}>
-            <h2>What you use</h2>
-            <Table size="sm" className="mb-0">
-              <thead>
-                <tr>
-                  <th scope="col">Club</th>
-                  <th scope="col">Shots</th>
-                  {LIES.map((lie) => (
-                    <th key={lie} scope="col" className="wide-only">
-                      {LIE_NAME[lie]}
-                    </th>
-                  ))}
-                  <th scope="col">If it went</th>
-                </tr>
-              </thead>
-              <tbody>
-                {use.map(({ clubId, shots: n, lies, without }) => (
-                  <tr key={clubId} className={n === 0 ? 'never' : ''}>
-                    <th scope="row">{name(clubId)}</th>
-                    <td className="num">{n}</td>
+          {played.length > 0 && (
+            <section className="sheet use" aria-label="Use" tabIndex={0}>
+              <h2>What you use</h2>
+              <Table size="sm" className="mb-0">
+                <thead>
+                  <tr>
+                    <th scope="col">Club</th>
+                    <th scope="col">Shots</th>
                     {LIES.map((lie) => (
-                      <td key={lie} className="num wide-only">
-                        {lies[lie] || ''}
-                      </td>
+                      <th key={lie} scope="col" className="wide-only">
+                        {LIE_NAME[lie]}
+                      </th>
                     ))}
-                    <td className="quiet">{without ? withoutWords(without, name, golfer) : ''}</td>
+                    <th scope="col">If it went</th>
                   </tr>
-                ))}
-              </tbody>
-            </Table>
-          </section>
-        )}
-        {bayToCourse.length > 0 && (
-          <section className="sheet" aria-label="Bay to course">
-            <h2>Bay to course</h2>
-            <ul className="bay-to-course">
-              {bayToCourse.map((found) => (
-                <li key={found.kind}>
-                  {bayToCourseWords(found, golfer)}.{' '}
-                  {found.offered || applied.includes(found.kind) ? (
-                    <Button
-                      variant="outline"
-                      size="sm"
-                      aria-pressed={applied.includes(found.kind)}
-                      onClick={() =>
-                        submit('PUT', `/api/golfers/${golfer.id}/as-on-course`, {
-                          kind: found.kind,
-                          on: !applied.includes(found.kind),
-                        })
-                      }
-                    >
-                      {applied.includes(found.kind)
-                        ? `The card holds it: take it back`
-                        : `Let the card of the day hold it for ${kindName(found.kind)}`}
-                    </Button>
-                  ) : (
-                    <span className="quiet">
-                      Not surely more than none, or fewer than 7: nothing is offered.
-                    </span>
+                </thead>
+                <tbody>
+                  {use.map(({ clubId, shots: n, lies, without }) => (
+                    <tr key={clubId} className={n === 0 ? 'never' : ''}>
+                      <th scope="row">{name(clubId)}</th>
+                      <td className="num">{n}</td>
+                      {LIES.map((lie) => (
+                        <td key={lie} className="num wide-only">
+                          {lies[lie] || ''}
+                        </td>
+                      ))}
+                      <td className="quiet">{without ? withoutWords(without, name, golfer) : ''}</td>
+                    </tr>
+                  ))}
+                </tbody>
+              </Table>
+            </section>
+          )}
+        </div>
+        <div>
+          {played.length > 0 && (
+            <section className="sheet" aria-label="Faced">
+              <h2>What you are asked for</h2>
+              {faced.distancesM.length === 0 ? (
+                <p className="quiet p-3 mb-0">No distance was said yet that your bag reaches.</p>
+              ) : (
+                <div className="p-3">
+                  <TrueChart
+                    chart={facedChart({
+                      bins,
+                      bin: BIN,
+                      holes: holes.map(({ hole: [from, to] }) => [at(from), at(to)]),
+                      zone: zone && [at(zone[0]), at(zone[1])],
+                      unit: golfer.lengthUnit,
+                    })}
+                    says={`Distances faced, in steps of ${BIN} ${golfer.lengthUnit}: ${bins
+                      .map((n, i) => (n > 0 ? `${i * BIN} to ${(i + 1) * BIN}: ${n}` : ''))
+                      .filter(Boolean)
+                      .join(', ')}.`}
+                  />
+                  {holes.length > 0 && (
+                    <Table size="sm" className="num mt-2 mb-0">
+                      <thead>
+                        <tr>
+                          <th>Nothing lands on, {golfer.lengthUnit}</th>
+                          <th>Faced</th>
+                          <th>A round</th>
+                        </tr>
+                      </thead>
+                      <tbody>
+                        {holes.map(({ hole: [from, to], shots: n, aRound }) => (
+                          <tr key={from}>
+                            <th>
+                              {len(from, golfer)}–{len(to, golfer)}
+                            </th>
+                            <td>{n}</td>
+                            <td>{fixed(aRound, 1)}</td>
+                          </tr>
+                        ))}
+                      </tbody>
+                    </Table>
                   )}
-                </li>
-              ))}
-            </ul>
-            <p className="quiet p-3 mb-0">
-              Beside the stock in the air of each round, with its 90% interval. Stocks, steps and verdicts
-              never change by it.
-            </p>
-          </section>
-        )}
+                  {zone && !sameZone && (
+                    <p className="mb-0 mt-2">
+                      Half of what you faced under your longest iron lies from <b>{len(zone[0], golfer)}</b>{' '}
+                      to <b>{len(zone[1], golfer)}</b>.{' '}
+                      <Button
+                        variant="outline"
+                        size="sm"
+                        onClick={() => submit('PATCH', `/api/golfers/${golfer.id}`, { goalZoneM: zone })}
+                      >
+                        Make it my goal zone
+                      </Button>
+                    </p>
+                  )}
+                </div>
+              )}
+            </section>
+          )}
+          {bayToCourse.length > 0 && (
+            <section className="sheet" aria-label="Bay to course">
+              <h2>Bay to course</h2>
+              <ul className="bay-to-course">
+                {bayToCourse.map((found) => (
+                  <li key={found.kind}>
+                    {bayToCourseWords(found, golfer)}.{' '}
+                    {found.offered || applied.includes(found.kind) ? (
+                      <Button
+                        variant="outline"
+                        size="sm"
+                        aria-pressed={applied.includes(found.kind)}
+                        onClick={() =>
+                          submit('PUT', `/api/golfers/${golfer.id}/as-on-course`, {
+                            kind: found.kind,
+                            on: !applied.includes(found.kind),
+                          })
+                        }
+                      >
+                        {applied.includes(found.kind)
+                          ? `The card holds it: take it back`
+                          : `Let the card of the day hold it for ${kindName(found.kind)}`}
+                      </Button>
+                    ) : (
+                      <span className="quiet">
+                        Not surely more than none, or fewer than 7: nothing is offered.
+                      </span>
+                    )}
+                  </li>
+                ))}
+              </ul>
+              <p className="quiet p-3 mb-0">
+                Beside the stock in the air of each round, with its 90% interval. Stocks, steps and verdicts
+                never change by it.
+              </p>
+            </section>
+          )}
+        </div>
       </div>
     </div>
   )
