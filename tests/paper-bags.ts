@@ -48,6 +48,7 @@ export function paperBagOf(
       ...said,
     },
     carryM: yd === null ? null : yards(yd),
+    runM: null,
     shownByM: 0,
     varianceM2: yards(stepSdYd) ** 2 / 2,
     count: yd === null ? 0 : 12,

@@ -1,6 +1,7 @@
 import type { Club } from './bag/club'
 import { coverOf, DEFAULT_TOLERANCE_M, holesBetween, type Stretch } from './gaps/cover'
 import type { Air } from './flight/air'
+import { ordinaryRun } from './flight/station-run'
 import { modelled } from './flight/modelled'
 import { inStatedAir, restatedStation } from './stock/restated-station'
 import { isHit, type HitStock, type Stock } from './stock/stock'
@@ -131,6 +132,7 @@ export function analyseBag({ clubs, shots: all, rules = {}, older: before = [] }
     school,
     left,
     restated: (station) => restated.get(station) ?? null,
+    runOf: (stock) => ordinaryRun({ ...stock, modelled: modelled(standing(stock, rules, model)) }),
   })
   const stocks = measured.map((stock, i) => {
     const station = model.stations[i] as StationModel
@@ -183,7 +185,6 @@ function completed(
   const full = model.stations.filter((each) => each.swing === FULL_SWING)
   const solid = (index: number) => model.judged[index]?.solidProbability ?? 0
   const byHand = rules.byHand && atStation(rules.byHand, stock)
-  const standsIn = rules.inAir ?? station.readings[0]?.shot.air
   const foreseen = stock.foreseen ?? neighbourForesight(stock, measured)
   const older = passedOver.filter(isOfStation(stock)).reduce((sum, { shots }) => sum + shots, 0)
   const said = {
@@ -193,14 +194,21 @@ function completed(
     done: stock.done || (swing === FULL_SWING && isDone(clubId, steps)),
   }
   if (!isHit(stock)) return { ...stock, ...said }
-  const standing: HitStock = { ...stock, ...said, ...(standsIn && { standsIn }) }
-  const filled = modelled(standing)
+  const stands: HitStock = { ...standing(stock, rules, model), ...said }
+  const filled = modelled(stands)
   const off = swing === FULL_SWING ? offCurve(station, full, solid) : null
   return {
-    ...standing,
+    ...stands,
     ...(Object.keys(filled).length > 0 && { modelled: filled }),
     ...(off && { offCurve: off }),
   }
+}
+
+/** A stock with the air that its carry stands in. */
+function standing(stock: HitStock, rules: Rules, { stations }: BagModel): HitStock {
+  const station = stations.find(({ club, swing }) => club.id === stock.clubId && swing === stock.swing)
+  const standsIn = rules.inAir ?? station?.readings[0]?.shot.air
+  return { ...stock, ...(standsIn && { standsIn }) }
 }
 
 /** What each shot was, in the order in which they were hit. */

@@ -1,6 +1,7 @@
 import type { BagAnalysis } from '@/core/analyse-bag'
 import type { Bag } from '@/core/bag/bag'
 import type { Golfer } from '@/core/golfer'
+import { ordinaryRun } from '@/core/flight/station-run'
 import { FULL_SWING, atStation } from '@/core/station'
 import { day } from '@/text/days'
 import { clubNames, RULE_NAME, shortSwing } from '@/text/names'
@@ -37,12 +38,18 @@ export function cardOfBag(
     // A club without a number has no line: what is not known is not carried.
     lines: bag.clubs
       .filter(({ id, kind }) => kind !== 'putter' && hasNumber(id))
-      .map(({ id, name }) => {
+      .map(({ id, name, build: { job } }) => {
         const full = stockOf(id, FULL_SWING)
+        const run = job === 'tee' && isHit(full) && !full.byHand ? ordinaryRun(full) : null
         const carryOf = (carryM: number | undefined) => (carryM === undefined ? '–' : len(carryM, golfer))
         return {
-          name,
-          carry: full?.byHand ? `${len(full.byHand.carryM, golfer)}*` : carryOf(full?.carryM),
+          name: run ? `${name}, total` : name,
+          carry:
+            run && full
+              ? len(run.totalM, golfer)
+              : full?.byHand
+                ? `${len(full.byHand.carryM, golfer)}*`
+                : carryOf(full?.carryM),
           plusMinus: full && !full.byHand ? aroundCell(full, golfer) : '',
           swings: partial.map((swing) => {
             const carryM = stockOf(id, swing)?.carryM

@@ -3,7 +3,7 @@ import type { Day } from '@/core/flight/day'
 import type { DayCard, Interval } from '@/core/flight/day-card'
 import type { Golfer } from '@/core/golfer'
 import { FULL_SWING } from '@/core/station'
-import { dayLine, ofDayIsOpen } from '@/text/day'
+import { dayLine, isRestated, ofDayIsOpen } from '@/text/day'
 import { shortSwing } from '@/text/names'
 import { aroundCell, len, listed } from '@/text/numbers'
 import type { CardData } from './card'
@@ -18,7 +18,7 @@ export function cardOfDay(
   const partial = golfer.swings.filter(
     (swing) => swing !== FULL_SWING && bag.clubs.some(({ id }) => lineOf(id, swing)),
   )
-  const modelled = card.lines.some(({ change }) => change)
+  const modelled = card.lines.some(isRestated)
   const onCourse = bag.clubs.filter(({ id }) => lineOf(id, FULL_SWING)?.onCourse).map(({ name }) => name)
   const carryOf = (clubId: string, swing: string): Interval | undefined => {
     const line = lineOf(clubId, swing)
@@ -41,9 +41,12 @@ export function cardOfDay(
       .filter(
         ({ id, kind }) => kind !== 'putter' && card.lines.some((line) => line.clubId === id && line.measured),
       )
-      .map(({ id, name }) => {
-        const carry = carryOf(id, FULL_SWING)
-        const total = carry && lineOf(id, FULL_SWING)?.total
+      .map(({ id, name: club, build: { job } }) => {
+        const total = carryOf(id, FULL_SWING) && lineOf(id, FULL_SWING)?.total
+        // One that is only hit from the tee is played for where it comes to rest.
+        const onTotal = job === 'tee' && total !== undefined
+        const carry = onTotal ? total : carryOf(id, FULL_SWING)
+        const name = onTotal ? `${club}, total` : club
         return {
           name,
           carry: said(carry),

@@ -1,4 +1,4 @@
-import { runOfTotals } from '@/core/flight/station-run'
+import { ordinaryRun, runOfTotals } from '@/core/flight/station-run'
 import type { BagAnalysis } from '@/core/analyse-bag'
 import type { Bag } from '@/core/bag/bag'
 import type { Golfer } from '@/core/golfer'
@@ -37,7 +37,8 @@ export function stairOfBag(
       const stock = atStation(stocks, fullSwingOf(club.id))
       const loft = club.loftDeg === null ? '' : `${club.loftDeg}°`
       if (!isHit(stock)) return { name: club.name, loft }
-      const ran = runOfTotals(stock)
+      const onTotal = club.build.job === 'tee' ? ordinaryRun(stock) : null
+      const ran = onTotal ?? runOfTotals(stock)
       return {
         name: club.name,
         loft,
@@ -47,8 +48,8 @@ export function stairOfBag(
           high: at(stock.highM),
           reach: [at(stock.reachM[0]), at(stock.reachM[1])],
           ...(ran && { total: at(ran.totalM) }),
-          text: len(stock.carryM, golfer),
-          note: `${around(stock, golfer).replace('± ', '±')} · ${stock.count}`,
+          text: onTotal ? `${len(onTotal.totalM, golfer)} total` : len(stock.carryM, golfer),
+          note: `${onTotal ? `carry ${len(stock.carryM, golfer)} ` : ''}${around(stock, golfer).replace('± ', '±')} · ${stock.count}`,
         },
       }
     }),
@@ -68,5 +69,11 @@ function stairStep(step: Step, stocks: readonly Stock[], golfer: Golfer, chosen:
         shortWord: shortVerdict(step, golfer),
         need: needWords(step),
         chosen,
+        ...(step.onTotal && {
+          runs: [
+            lengthIn(step.onTotal.longerM, golfer.lengthUnit),
+            lengthIn(step.onTotal.shorterM, golfer.lengthUnit),
+          ] as [number, number],
+        }),
       }
 }

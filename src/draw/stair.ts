@@ -30,6 +30,8 @@ export type StairStep = {
   /** What more shots would do, in a few words. */
   need: string
   chosen: boolean
+  /** It is drawn from total to total: what the longer and the shorter run. */
+  runs?: [longer: number, shorter: number]
 } | null
 
 /** Two hit clubs, by their places, with others between them that were not: how far apart, never judged. */
@@ -109,7 +111,8 @@ export function stair(
     const step = steps[i]
     const next = clubs[i + 1]
     if (step && club.stock && next?.stock) {
-      parts.push(...stepParts(step, club.stock.at, next.stock.at, y, y + row, narrow))
+      const [longer, shorter] = step.runs ?? [0, 0]
+      parts.push(...stepParts(step, club.stock.at + longer, next.stock.at + shorter, y, y + row, narrow))
     }
   })
   for (const each of over) {

@@ -1,5 +1,6 @@
 import Joi from 'joi'
 import type { BagInput } from '@/core/analyse-bag'
+import { JOBS } from '@/core/bag/club-build'
 import { CLUB_KINDS } from '@/core/bag/club'
 import { STEP_SCHOOLS } from '@/core/gaps/zones'
 import { MARKS } from '@/core/shots/mark'
@@ -26,6 +27,7 @@ export const CLUB_FIELDS = {
     .required(),
   loftDeg: Joi.number().allow(null).required(),
   order: Joi.number().required(),
+  job: Joi.string().valid(...JOBS),
 }
 
 /** What a line says besides its clubs. */

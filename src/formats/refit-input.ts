@@ -1,6 +1,6 @@
 import Joi from 'joi'
 import type { BagInput } from '@/core/analyse-bag'
-import { HEADS, JOBS } from '@/core/bag/club-build'
+import { HEADS } from '@/core/bag/club-build'
 import type { RefitClub } from '@/core/refit/refit-club'
 import { LIMITS } from '@/core/limits'
 import { BAG_FIELDS, CLUB_FIELDS } from './bag-input'
@@ -21,7 +21,6 @@ const REFIT_INPUT = Joi.object<RefitInput>({
         sleeveDeg: within(LIMITS.sleeveDeg),
         bounceDeg: within(LIMITS.bounceDeg),
         inBag: Joi.boolean(),
-        job: Joi.string().valid(...JOBS),
         liking: within(LIMITS.liking).integer(),
       }),
     )

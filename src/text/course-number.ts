@@ -1,5 +1,5 @@
 import type { HazardKind } from '@/core/course/sureness'
-import type { NumberAsked, NumberChoice } from '@/core/course/number'
+import { farBy, type NumberAsked, type NumberChoice } from '@/core/course/number'
 import type { Units } from '@/core/golfer'
 import { chance, len, lenUnit } from './numbers'
 
@@ -44,8 +44,8 @@ export function numberFinding(
     return `Nothing stays short of ${HAZARD_NAME[asked.behind.kind]} as surely as you want: the ${club} ${timesIn(best.before)}`
   if (best.green) return `The ${club}: on the green ${timesIn(best.green.on)}`
   if (best.chance < LITTLE)
-    return `Nothing of yours is close: the ${club} ${asked.by === 'carry' ? 'carries' : 'finishes at'} ${lenUnit(asked.by === 'carry' ? best.carryM : best.finishM, units)}`
-  return `The ${club}: ${asked.by === 'carry' ? 'carries' : 'finishes'} within 5 ${timesIn(best.chance)}`
+    return `Nothing of yours is close: the ${club} ${farBy(best.shot, asked) === 'carry' ? 'carries' : 'finishes at'} ${lenUnit(farBy(best.shot, asked) === 'carry' ? best.carryM : best.finishM, units)}`
+  return `The ${club}: ${farBy(best.shot, asked) === 'carry' ? 'carries' : 'finishes'} within 5 ${timesIn(best.chance)}`
 }
 
 const LITTLE = 0.03
@@ -75,7 +75,9 @@ export function choiceLine(
     )
   }
   parts.push(
-    `carries ${len(carryM, units)}${Math.abs(shot.runM) >= 0.5 ? `, lies at ≈ ${len(finishM, units)}` : ''}`,
+    shot.onTotal
+      ? `lies at ≈ ${len(finishM, units)}, its total; carries ${len(carryM, units)}`
+      : `carries ${len(carryM, units)}${Math.abs(shot.runM) >= 0.5 ? `, lies at ≈ ${len(finishM, units)}` : ''}`,
   )
   return parts.join('; ')
 }

@@ -38,7 +38,7 @@ export function dayFinding({ most, lines, unknownAir }: DayCard, name: Named, go
   const said = fixed(Math.abs(change), 0)
   if (most && said !== '0')
     return `The ${name(most.clubId)} carries ${lengthWords(most.toM, golfer)}, ${said} ${change > 0 ? 'more' : 'less'} than measured`
-  if (lines.some(({ change: moved }) => moved)) return 'This air changes no carry by more than its own ±'
+  if (lines.some(isRestated)) return 'This air changes no carry by more than its own ±'
   if (unknownAir > 0) return 'Nobody said in which air these shots were hit'
   return lines.some(({ measured }) => measured)
     ? 'Your carries stay as they were measured'
@@ -76,15 +76,20 @@ export function perhapsNothing({ change }: DayLine, golfer: Golfer): string {
 }
 
 /** Beside restated neighbours a line that could not be restated would invent a step: it stays open. */
-export const ofDayIsOpen = ({ change }: DayLine, { lines }: DayCard): boolean =>
-  !change && lines.some((each) => each.change)
+export const ofDayIsOpen = (line: DayLine, { lines }: DayCard): boolean =>
+  !isRestated(line) && lines.some(isRestated)
+
+/** Whether a line stands in the air of the day: what the course was off the bay moves one that does not. */
+export const isRestated = ({ ofDay, change, onCourse }: DayLine): boolean =>
+  ofDay !== undefined && (change !== undefined || onCourse === undefined)
 
 /** Why a line shows no number for the day, or what to mind of it. */
 export function lineNote(line: DayLine, golfer: Golfer): string {
-  const { measured, change, inAir, onCourse } = line
+  const { measured, inAir, onCourse } = line
   if (!measured) return 'not hit'
   const off = onCourse ? onCourseNote(onCourse, golfer) : ''
-  if (!change) return [inAir?.because[0] ? AS_HIT[inAir.because[0]] : '', off].filter(Boolean).join('; ')
+  if (!isRestated(line))
+    return [inAir?.because[0] ? AS_HIT[inAir.because[0]] : '', off].filter(Boolean).join('; ')
   const asHit =
     inAir && inAir.asHit > 0
       ? `${inAir.asHit} of ${inAir.asHit + inAir.restated} as hit: ${inAir.because.map((each) => AS_HIT[each]).join('; ')}`

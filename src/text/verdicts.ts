@@ -1,7 +1,7 @@
 import type { Units } from '@/core/golfer'
 import { lineWidth } from '@/core/gaps/near-line'
 import { OUTLOOK_SHOTS } from '@/core/gaps/outlook'
-import { isJudged, type Step, type StepFact, type Verdict } from '@/core/gaps/step'
+import { isJudged, type OnTotal, type Step, type StepFact, type Verdict } from '@/core/gaps/step'
 import type { Stock } from '@/core/stock/stock'
 import { SCHOOL_NAME, stationName } from './names'
 import { chance, count, fixed, len, lenUnit } from './numbers'
@@ -77,13 +77,14 @@ export function shortVerdict(step: Step, units: Units): string {
   return sure === 'open' && step.resting ? 'borderline' : verdictWords(step, units)
 }
 
-/** The difference of two stocks as they are drawn, each rounded as it is shown: what stands on the stair subtracts. */
+/** The difference of two stocks, or of two totals, as they are drawn, each rounded as it is shown: what stands on the stair subtracts. */
 export function drawnStep(step: Step, stocks: readonly Stock[], units: Units): number | null {
-  const drawn = (id: ClubId) => {
+  const { onTotal } = step
+  const drawn = (id: ClubId, runM = 0) => {
     const carryM = atStation(stocks, fullSwingOf(id))?.carryM
-    return carryM === undefined ? null : Number(len(carryM, units))
+    return carryM === undefined ? null : Number(len(carryM + runM, units))
   }
-  const [longer, shorter] = [drawn(step.longerId), drawn(step.shorterId)]
+  const [longer, shorter] = [drawn(step.longerId, onTotal?.longerM), drawn(step.shorterId, onTotal?.shorterM)]
   return longer === null || shorter === null ? null : longer - shorter
 }
 
@@ -144,10 +145,24 @@ const inHundred = (p: number): string => `${Math.round(100 * p)} times in 100`
 export function stepSentences(step: Step, stocks: readonly Stock[], units: Units, name: Name): string[] {
   return [
     ...verdictSentences(step, units),
+    ...(step.onTotal ? [onTotalSentence(step.onTotal, step, stocks, units, name)] : []),
     ...disagreement(step, stocks, units),
     ...step.facts.flatMap((fact) => factSentence(fact, step, units, name) ?? []),
     ...(step.leftOnPurpose === undefined ? [] : [`Left on purpose: ${step.leftOnPurpose}.`]),
   ]
+}
+
+/** "Judged on total, since one of the two is only hit from the tee: 203 and 19 of run against 179 and 6." */
+function onTotalSentence(
+  { longerM, shorterM }: OnTotal,
+  { longerId, shorterId }: Step,
+  stocks: readonly Stock[],
+  units: Units,
+  name: Name,
+): string {
+  const side = (id: ClubId, runM: number) =>
+    `the ${name(id)} carries ${len(atStation(stocks, fullSwingOf(id))?.carryM ?? 0, units)} and runs ${len(runM, units)}`
+  return `Judged on total, since one of the two is only hit from the tee: ${side(longerId, longerM)}, ${side(shorterId, shorterM)}.`
 }
 
 /** One sentence where the stocks as drawn seem to say something else than the verdict. */
@@ -168,7 +183,7 @@ function disagreement(step: Step, stocks: readonly Stock[], units: Units): strin
   return seems
     ? []
     : [
-        `The stocks stand ${fixed(drawn, 0)} apart; the verdict weighs every shot and what your other clubs say, and that comes to ${len(step.stepM, units, 1)}.`,
+        `The ${step.onTotal ? 'totals' : 'stocks'} stand ${fixed(drawn, 0)} apart; the verdict weighs every shot and what your other clubs say, and that comes to ${len(step.stepM, units, 1)}.`,
       ]
 }
 

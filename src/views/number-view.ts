@@ -19,14 +19,13 @@ export function numberView(db: Database, golfer: Golfer, nowMs: number): NumberV
   const ofDay = courseDay(db, golfer, nowMs)
   if (!ofDay) return null
   const { bag, day, setMs, card, inDay } = ofDay
-  const teeOnly = new Set(bag.clubs.flatMap(({ id, build }) => (build.job === 'tee' ? [id] : [])))
   return {
     golfer,
     bag,
     day,
     setMs,
     card,
-    shots: courseShots(clubsInOrder(bag), day, card, inDay, teeOnly),
+    shots: courseShots(clubsInOrder(bag), day, card, inDay),
     competitionUntilMs: competitionUntil(roundsOf(db, golfer.id), nowMs),
   }
 }

@@ -47,7 +47,13 @@ function marked(shots: BagInput['shots'], { shots: judged }: BagAnalysis) {
 }
 
 /** A club as the analysis takes it. */
-const bare = ({ id, kind, loftDeg, order }: RefitClub) => ({ id, kind, loftDeg, order })
+const bare = ({ id, kind, loftDeg, order, job }: RefitClub) => ({
+  id,
+  kind,
+  loftDeg,
+  order,
+  ...(job && { job }),
+})
 
 /** On how many days a solid full shot was hit with each club: sessions are days. */
 export function daysOfClubs(

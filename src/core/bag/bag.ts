@@ -26,7 +26,13 @@ export function withClub<Each extends Pick<OwnedClub, 'kind' | 'loftDeg'>>(
 
 /** The clubs of a bag as the calculations take them, each with its place. */
 export const clubsInOrder = ({ clubs }: Pick<Bag, 'clubs'>): Club[] =>
-  clubs.map(({ id, kind, loftDeg }, order) => ({ id, kind, loftDeg, order }))
+  clubs.map(({ id, kind, loftDeg, build: { job } }, order) => ({
+    id,
+    kind,
+    loftDeg,
+    order,
+    ...(job && { job }),
+  }))
 
 /** The same with how each is made, for what may be done about them; those of the rack behind them. */
 export function refitClubs({ clubs, rack }: Pick<Bag, 'clubs' | 'rack'>): {

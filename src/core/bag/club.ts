@@ -1,4 +1,5 @@
 import type { ClubId } from '../ids'
+import type { Job } from './club-build'
 
 export const CLUB_KINDS = ['driver', 'wood', 'hybrid', 'iron', 'wedge', 'putter'] as const
 export type ClubKind = (typeof CLUB_KINDS)[number]
@@ -10,6 +11,8 @@ export type Club = {
   /** Loft in degrees, null where it is not known. */
   loftDeg: number | null
   order: number
+  /** One that is only hit from the tee is judged on its total. */
+  job?: Job
 }
 
 /** What kind of club one is that comes between two others: that of the shorter, a wood below the driver. */

@@ -27,6 +27,8 @@ export type CourseShot = ShotChances &
     windSdM: number
     /** It is hit from a tee alone. */
     fromTee?: true
+    /** That is its job, and it is played for where it comes to rest. */
+    onTotal?: true
     /** The carry holds what this golfer's shots on the course were off those in the bay. */
     asOnCourse?: true
   }
@@ -39,16 +41,12 @@ const PATH_PLACES = 24
 /** Where no flight is known a ball lands like a middle iron's. */
 const USUAL_LANDING_DEG = 45
 
-/**
- * The shots of a day's card as a number on the course needs them.
- * @param teeOnly clubs that are hit from a tee alone, besides the driver
- */
+/** The shots of a day's card as a number on the course needs them. */
 export function courseShots(
   clubs: readonly Club[],
   day: Day,
   card: Pick<DayCard, 'lines'>,
   { stocks, spread }: Pick<BagAnalysis, 'stocks' | 'spread'>,
-  teeOnly: ReadonlySet<ClubId> = new Set(),
 ): CourseShot[] {
   const air = airOfDay(day)
   return card.lines.flatMap((line): CourseShot[] => {
@@ -85,7 +83,8 @@ export function courseShots(
         path: thinned(flight?.path ?? []).map(({ alongM, upM }) => ({ alongM: alongM * scale, upM })),
         windM,
         windSdM: Math.hypot(LAW.perMps, unknown) * carry.atM,
-        ...((club.kind === 'driver' || teeOnly.has(club.id)) && { fromTee: true as const }),
+        ...((club.kind === 'driver' || club.job === 'tee') && { fromTee: true as const }),
+        ...(club.job === 'tee' && { onTotal: true as const }),
         ...(line.onCourse && { asOnCourse: true as const }),
       },
     ]

@@ -90,7 +90,7 @@ function playedHere(shot: CourseShot, asked: NumberAsked): NumberChoice {
     carryM,
     finishM: carryM + shot.runM,
     unsureM: here.stockSdM,
-    chance: green?.on ?? nearChance(here, { leftM: asked.leftM, withinM: NEAR_M, by: asked.by }),
+    chance: green?.on ?? nearChance(here, { leftM: asked.leftM, withinM: NEAR_M, by: farBy(shot, asked) }),
     ...(green && { green }),
     ...(over && { over }),
     ...(before !== undefined && { before }),
@@ -99,6 +99,10 @@ function playedHere(shot: CourseShot, asked: NumberAsked): NumberChoice {
       (before === undefined || !asked.behind || before >= asked.sure[asked.behind.kind]),
   }
 }
+
+/** Where a shot is to come to: one of a club that is only hit from the tee comes to rest there, whatever is asked. */
+export const farBy = ({ onTotal }: Pick<CourseShot, 'onTotal'>, { by }: Pick<NumberAsked, 'by'>): Far =>
+  onTotal ? 'finish' : by
 
 const safety = ({ over, before = 1 }: NumberChoice): number => (over?.clear ?? 1) * before
 

@@ -1,4 +1,5 @@
 import type { Club } from '../bag/club'
+import { Z90 } from '../math/z90'
 import { FULL_SWING } from '../station'
 import type { PartOfStock, Stock } from '../stock/stock'
 import { REFERENCE_AIR, type Air } from './air'
@@ -20,7 +21,10 @@ export type StationRun = {
   unsureM: number
 }
 
+/** What a model's run is worth, as a share of it: half of its 90% interval. */
 const RUN_ERROR = 0.35
+/** One standard deviation of the same. */
+export const RUN_SD = RUN_ERROR / Z90
 
 /** The run of a stock from where its usual shot lands: every screen and paper asks here. */
 export function stationRun(

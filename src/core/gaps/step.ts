@@ -49,11 +49,20 @@ type Measured = OfStep & {
   highM: number
   /** The difference under every school of stocks. */
   schools: Record<StockRule, number>
+  /** It is the difference of totals, since one of the two is only hit from the tee: what each runs on normal ground. */
+  onTotal?: OnTotal
   /** What the golfer's own slope of carry over loft says of these two lofts; absent where it cannot. */
   loftSaysM?: number
   /** The step is what its lofts say, within its own interval: the choice of clubs is the cause, not the clubs. */
   asLoftSays?: boolean
 }
+/** The runs of the longer and of the shorter club. */
+export type OnTotal = { longerM: number; shorterM: number }
+
+/** What the two clubs of a step carry apart, whatever it is judged on. */
+export const carriesApart = ({ stepM, onTotal }: Pick<MeasuredStep, 'stepM' | 'onTotal'>): number =>
+  onTotal ? stepM - onTotal.longerM + onTotal.shorterM : stepM
+
 type Judged = Measured & {
   /** Probability of the verdict. */
   probability: number
@@ -185,6 +194,7 @@ export type StepContext = {
   byLoft?: { deg: number; expectedM: number }
   between: readonly Omit<Extract<StepFact, { kind: 'between' }>, 'kind'>[]
   leftOnPurpose?: string
+  onTotal?: OnTotal
 }
 
 const NO_CHANCES: ZoneChances = { reversed: 0, narrow: 0, even: 0, wide: 0 }
@@ -220,7 +230,7 @@ export type Judgeable = StepContext & {
  * @param outlookOf asked only where the step is not settled
  */
 export function judgeStep(of: Judgeable, outlookOf: (limitsM: Zones) => Outlook): Step {
-  const { longer, shorter, limits, absentLoftsDeg, byLoft, leftOnPurpose } = of
+  const { longer, shorter, limits, absentLoftsDeg, byLoft, leftOnPurpose, onTotal } = of
   const { below } = of.difference
   const interval = { lowM: of.difference.at(0.05), highM: of.difference.at(0.95) }
   const fits = byLoft && byLoft.expectedM >= interval.lowM && byLoft.expectedM <= interval.highM
@@ -239,6 +249,7 @@ export function judgeStep(of: Judgeable, outlookOf: (limitsM: Zones) => Outlook)
     absentClubs: absentLoftsDeg.length,
     ...(byLoft && { loftSaysM: byLoft.expectedM, asLoftSays: fits === true }),
     ...(leftOnPurpose !== undefined && { leftOnPurpose }),
+    ...(onTotal && { onTotal }),
   }
   if (!limits.zones) {
     const facts: StepFact[] = [{ kind: 'no-limits', lacks: limits.lacks }, ...beside]

@@ -2,6 +2,7 @@ import type { Club } from '../bag/club'
 import type { ClubId } from '../ids'
 import { FULL_SWING, SWINGS, atStation, fullSwingOf } from '../station'
 import { dayVariance } from '../judge/day-factors'
+import { RUN_SD, type OrdinaryRun } from '../flight/station-run'
 import type { BagModel, StationModel } from '../judge/judge-stations'
 import { isHit, type HitStock, type Stock } from '../stock/stock'
 import type { StationRestated } from '../stock/restated-station'
@@ -18,6 +19,7 @@ import {
   TOGETHER,
   unknownStep,
   type Apart,
+  type OnTotal,
   type Step,
   type StepContext,
 } from './step'
@@ -48,11 +50,14 @@ export function stepsOfBag(
     school,
     left,
     restated,
+    runOf,
   }: {
     school: SchoolOfSteps
     left: readonly StepLeft[]
     /** What restating does to the stock of a station; null where its shots stand in the air they were hit in. */
     restated: (station: StationModel) => StationRestated | null
+    /** What a hit stock runs on normal ground; null where nothing says it. */
+    runOf: (stock: HitStock) => OrdinaryRun | null
   },
 ): { steps: Step[]; overUnhit: StepOverUnhit[]; next: NextShots[] } {
   const sides = bag.map((club): Side => ({
@@ -81,11 +86,14 @@ export function stepsOfBag(
     const because = left.find(
       ({ longerId, shorterId }) => longerId === longer.club.id && shorterId === shorter.club.id,
     )?.because
+    const runs = runsOnTotal(longer, shorter, runOf)
+    const apart = apartOf(longer, shorter, model, restated)
     return {
       longer,
       shorter,
-      apart: apartOf(longer, shorter, model, restated),
+      apart: runs ? withRuns(apart, runs) : apart,
       context: {
+        ...(runs && { onTotal: { longerM: runs.longer.runM, shorterM: runs.shorter.runM } }),
         limits: each,
         absentLoftsDeg: absent[i] ?? [],
         ...byLoft(longer.club, shorter.club, perDegree),
@@ -105,7 +113,7 @@ export function stepsOfBag(
         longer: { clubId: ids.longerId, count: longer.stock.count, posterior: a },
         shorter: { clubId: ids.shorterId, count: shorter.stock.count, posterior: b },
         difference: difference(a, b, apart),
-        schools: schoolsOf(longer.stock, shorter.stock),
+        schools: schoolsOf(longer.stock, shorter.stock, context.onTotal),
       },
       (limitsM) =>
         outlookOf({
@@ -237,7 +245,33 @@ function daysApart({ model: longer }: Side, { model: shorter }: Side, { days }: 
   )
 }
 
-const schoolsOf = (longer: HitStock, shorter: HitStock): Record<StockRule, number> =>
+type Runs = { longer: OrdinaryRun; shorter: OrdinaryRun }
+
+/** What two clubs run, where one of them is only hit from the tee: they are judged on their totals. */
+function runsOnTotal(
+  { club: a, stock: longer }: Side,
+  { club: b, stock: shorter }: Side,
+  runOf: (stock: HitStock) => OrdinaryRun | null,
+): Runs | null {
+  if ((a.job !== 'tee' && b.job !== 'tee') || !isHit(longer) || !isHit(shorter)) return null
+  const [longerRun, shorterRun] = [runOf(longer), runOf(shorter)]
+  return longerRun && shorterRun ? { longer: longerRun, shorter: shorterRun } : null
+}
+
+/** What two runs add to a step: their difference, and what a model of the one ground under both is not sure of. */
+function withRuns({ extraVarianceM2, movedM }: Apart, { longer, shorter }: Runs): Apart {
+  const apartM = longer.runM - shorter.runM
+  const modelled = longer.from !== 'measured' || shorter.from !== 'measured'
+  return {
+    extraVarianceM2: extraVarianceM2 + (modelled ? (RUN_SD * apartM) ** 2 : 0),
+    movedM: movedM.map((moved) => moved + apartM),
+  }
+}
+
+const schoolsOf = (longer: HitStock, shorter: HitStock, onTotal?: OnTotal): Record<StockRule, number> =>
   Object.fromEntries(
-    STOCK_RULES.map((rule) => [rule, longer.schools[rule] - shorter.schools[rule]]),
+    STOCK_RULES.map((rule) => [
+      rule,
+      longer.schools[rule] - shorter.schools[rule] + (onTotal ? onTotal.longerM - onTotal.shorterM : 0),
+    ]),
   ) as Record<StockRule, number>

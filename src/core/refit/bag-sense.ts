@@ -1,7 +1,7 @@
 import type { BagAnalysis, Rules } from '../analyse-bag'
 import { DEFAULT_TOLERANCE_M } from '../gaps/cover'
 import { ordinaryRun } from '../flight/station-run'
-import { isMeasured } from '../gaps/step'
+import { carriesApart, isMeasured } from '../gaps/step'
 import type { ClubId } from '../ids'
 import { sdOf } from '../math/z90'
 import { atStation, fullSwingOf } from '../station'
@@ -70,32 +70,31 @@ export const bagSense = (sensed: Sensed, bag: PaperBag, troubles: readonly Gate[
 
 /** Neighbours that do the same job, as far as that is likely. */
 function sameJobs({ clubs, analysis }: Sensed): SameJob[] {
-  return analysis.steps
-    .filter(isMeasured)
-    .flatMap(({ longerId, shorterId, stepM, lowM, highM, leftOnPurpose }): SameJob[] => {
-      const sides = [longerId, shorterId].map((id) => {
-        const stock = atStation(analysis.stocks, fullSwingOf(id))
-        return isHit(stock) ? { stock, club: clubs.find((club) => club.id === id) } : null
-      })
-      const [longer, shorter] = sides
-      if (!longer || !shorter || leftOnPurpose !== undefined) return []
-      const doing = { ...doingOf(shorter.stock), carryM: shorter.stock.carryM }
-      const probability = sameJob(
-        { ...doingOf(longer.stock), carryM: doing.carryM + stepM },
-        doing,
-        sdOf({ lowM, highM }),
-      )
-      if (probability === null || probability < SAME_JOB_FROM.probably) return []
-      const kept = keepWhich(keepingOf(longer), keepingOf(shorter))
-      return [
-        {
-          longerId,
-          shorterId,
-          probability,
-          ...(kept && { keep: kept.keep === 0 ? longerId : shorterId, because: kept.because }),
-        },
-      ]
+  return analysis.steps.filter(isMeasured).flatMap((step): SameJob[] => {
+    const { longerId, shorterId, lowM, highM, leftOnPurpose } = step
+    const sides = [longerId, shorterId].map((id) => {
+      const stock = atStation(analysis.stocks, fullSwingOf(id))
+      return isHit(stock) ? { stock, club: clubs.find((club) => club.id === id) } : null
     })
+    const [longer, shorter] = sides
+    if (!longer || !shorter || leftOnPurpose !== undefined) return []
+    const doing = { ...doingOf(shorter.stock), carryM: shorter.stock.carryM }
+    const probability = sameJob(
+      { ...doingOf(longer.stock), carryM: doing.carryM + carriesApart(step) },
+      doing,
+      sdOf({ lowM, highM }),
+    )
+    if (probability === null || probability < SAME_JOB_FROM.probably) return []
+    const kept = keepWhich(keepingOf(longer), keepingOf(shorter))
+    return [
+      {
+        longerId,
+        shorterId,
+        probability,
+        ...(kept && { keep: kept.keep === 0 ? longerId : shorterId, because: kept.because }),
+      },
+    ]
+  })
 }
 
 /** How a stock lands and runs, as measured, else by the model. */

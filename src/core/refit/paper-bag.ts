@@ -16,6 +16,8 @@ export type PaperClub = {
   club: RefitClub
   /** Its stock on paper, in metres; null where it was not hit. */
   carryM: number | null
+  /** What it runs on normal ground; null where nothing says it. */
+  runM: number | null
   /** The stock that the tables show, by the golfer's rule, is longer by this than the one that chances are worked out with. */
   shownByM: number
   /** Variance of the stock as it was measured. */
@@ -147,6 +149,7 @@ function newClub(clubs: readonly PaperClub[], loftDeg: number): PaperClub {
     club: { id, kind, loftDeg, order: near?.club.order ?? 0, ...(model !== undefined && { model }) },
     carryM: carryAt(loftDeg, longer, shorter),
     shownByM: longer && shorter ? (longer.shownByM + shorter.shownByM) / 2 : (near?.shownByM ?? 0),
+    runM: near?.runM ?? null,
     varianceM2: near?.varianceM2 ?? 0,
     count: 0,
     perDegree: near?.perDegree ?? { mPerDeg: 0, sdMPerDeg: 0 },
@@ -197,19 +200,28 @@ export function limitsOf({ clubs, school }: PaperBag): (Zones | null)[] {
 }
 
 /** What a step hangs on besides the carries and bends of its two clubs. */
-export type Pair = { measuredM2: number; isLeft: boolean }
+export type Pair = {
+  measuredM2: number
+  isLeft: boolean
+  /** What the longer runs more, where one of the two is only hit from the tee: such a step is one of totals. */
+  runM: number
+}
 
 export function pairOf(
   { stepVarianceM2, left }: PaperBag,
-  longer: Pick<PaperClub, 'club' | 'varianceM2'>,
-  shorter: Pick<PaperClub, 'club' | 'varianceM2'>,
+  longer: Pick<PaperClub, 'club' | 'varianceM2' | 'runM'>,
+  shorter: Pick<PaperClub, 'club' | 'varianceM2' | 'runM'>,
 ): Pair {
   const key = pairKey(longer.club.id, shorter.club.id)
   return {
     measuredM2: stepVarianceM2.get(key) ?? longer.varianceM2 + shorter.varianceM2,
     isLeft: left.has(key),
+    runM: onTotal(longer, shorter) ? (longer.runM ?? 0) - (shorter.runM ?? 0) : 0,
   }
 }
+
+const onTotal = (a: Pick<PaperClub, 'club' | 'runM'>, b: Pick<PaperClub, 'club' | 'runM'>): boolean =>
+  (a.club.job === 'tee' || b.club.job === 'tee') && a.runM !== null && b.runM !== null
 
 /** One standard deviation of a step on paper. */
 export function stepSd({ measuredM2 }: Pair, longer: PaperClub, shorter: PaperClub): number {
@@ -227,7 +239,11 @@ export function stepSd({ measuredM2 }: Pair, longer: PaperClub, shorter: PaperCl
 export function evenOf(pair: Pair, longer: PaperClub, shorter: PaperClub, limitsM: Zones | null): number {
   if (pair.isLeft && longer.movedDeg === 0 && shorter.movedDeg === 0) return 1
   if (limitsM === null) return 0
-  return chanceEven((longer.carryM ?? 0) - (shorter.carryM ?? 0), stepSd(pair, longer, shorter), limitsM)
+  return chanceEven(
+    (longer.carryM ?? 0) - (shorter.carryM ?? 0) + pair.runM,
+    stepSd(pair, longer, shorter),
+    limitsM,
+  )
 }
 
 /** A step on paper, with the chance that it is even. */
@@ -241,7 +257,7 @@ export function stepBetween(
   return {
     longerId: longer.club.id,
     shorterId: shorter.club.id,
-    stepM: (longer.carryM ?? 0) - (shorter.carryM ?? 0),
+    stepM: (longer.carryM ?? 0) - (shorter.carryM ?? 0) + pair.runM,
     sdM: stepSd(pair, longer, shorter),
     even: evenOf(pair, longer, shorter, limitsM),
     limitsM,

@@ -1,8 +1,8 @@
 import type { BagAnalysis, Rules } from '../analyse-bag'
 import { MOST_CLUBS } from '../bag/club'
 import { measuredLaunch } from '../flight/measured-launch'
-import { airOfStock } from '../flight/station-run'
-import { isJudged, isMeasured } from '../gaps/step'
+import { airOfStock, ordinaryRun } from '../flight/station-run'
+import { carriesApart, isJudged, isMeasured } from '../gaps/step'
 import { schoolOf } from '../gaps/zones'
 import type { ClubId } from '../ids'
 import { atStation, FULL_SWING, fullSwingOf } from '../station'
@@ -81,6 +81,7 @@ export function paperBag({ clubs, rack = [], analysis, rackStocks = [], rules = 
   const onPaper = (club: RefitClub, stock: Stock | undefined, own: StandingClub | undefined): PaperClub => ({
     club,
     carryM: own?.carryM ?? null,
+    runM: isHit(stock) ? (ordinaryRun(stock)?.runM ?? null) : null,
     shownByM: own && isHit(stock) ? stock.carryM - own.carryM : 0,
     varianceM2: own?.varianceM2 ?? 0,
     count: stock?.count ?? 0,
@@ -147,7 +148,10 @@ function carriesBySteps(
     const before: { id: ClubId; carryM: number } | null = last
     const step =
       before && between.find(({ longerId, shorterId }) => longerId === before.id && shorterId === id)
-    const carryM: number = before && step ? before.carryM - step.stepM : stock.model.carryM
+    const carryM: number =
+      before && step
+        ? before.carryM - ('verdict' in step ? carriesApart(step) : step.stepM)
+        : stock.model.carryM
     places.set(id, carryM)
     last = { id, carryM }
   }

@@ -131,7 +131,11 @@ export function StepEvidence({ golfer, step, analysis, shots, first, changes, na
           <caption>The same step under other schools, {golfer.lengthUnit}</caption>
           <tbody>
             {STOCK_RULES.map((rule) => {
-              const [longer, shorter] = sides.map(({ stock }) => stock?.schools[rule])
+              const runs = step.onTotal ? [step.onTotal.longerM, step.onTotal.shorterM] : [0, 0]
+              const [longer, shorter] = sides.map(({ stock }, i) => {
+                const at = stock?.schools[rule]
+                return at === undefined ? undefined : at + (runs[i] ?? 0)
+              })
               const stepM = step.schools[rule]
               return longer === undefined || shorter === undefined || stepM === undefined ? null : (
                 <tr key={rule}>
