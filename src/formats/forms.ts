@@ -63,9 +63,6 @@ const golfer = {
     )
     .allow(null),
 }
-export const GOLFER_FORM = Joi.object<GolferSettings>(golfer).fork(Object.keys(golfer), (field) =>
-  field.required(),
-)
 /** The golfer and the aim. */
 const AIM = {
   level: Joi.valid(...LEVELS, null),
@@ -74,6 +71,10 @@ const AIM = {
   bagWish: Joi.valid(...BAG_WISHES, null),
   likes: Joi.string().trim().max(LETTERS.likes).allow(null),
 }
+export const GOLFER_FORM = Joi.object<GolferSettings & Partial<GolferAim>>({ ...golfer, ...AIM }).fork(
+  Object.keys(golfer),
+  (field) => field.required(),
+)
 const sure = within(LIMITS.sureness).required()
 export const GOLFER_CHANGE = Joi.object<
   Partial<GolferSettings & BayLikes & AirLikes & CoverLikes & GolferAim & CourseLikes>

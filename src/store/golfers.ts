@@ -96,7 +96,12 @@ export function golferById(db: Database, id: GolferId): Golfer | null {
 }
 
 /** Adds a golfer; 'name-taken' when another has that name. */
-export function addGolfer(db: Database, id: GolferId, settings: GolferSettings, nowMs: number) {
+export function addGolfer(
+  db: Database,
+  id: GolferId,
+  settings: GolferSettings & Partial<GolferAim>,
+  nowMs: number,
+) {
   if (nameTaken(db, id, settings.name)) return 'name-taken' as const
   const row = { ...rowOf({ ...NEW_GOLFER, ...settings }), id, created_ms: nowMs }
   const columns = Object.keys(row)

@@ -1,7 +1,7 @@
 import type { Head, Job } from '@/core/bag/club-build'
 import type { Bag, OwnedClub } from '@/core/bag/bag'
 import { usualSchool, type StepSchool } from '@/core/gaps/zones'
-import type { Golfer } from '@/core/golfer'
+import type { BagWish, Golfer, Level } from '@/core/golfer'
 import type { HeldReason } from '@/core/monitor/station-for-shot'
 import type { PlanOrder } from '@/core/session/plan'
 import type { CarryFrom } from '@/core/session/set-up'
@@ -33,6 +33,17 @@ export const JOB_NAME: Record<Job, string> = {
   tee: 'only from the tee',
   approach: 'to the green',
   trouble: 'out of trouble',
+}
+
+export const LEVEL_NAME: Record<Level, string> = {
+  beginner: 'as a beginner',
+  improver: 'with a handicap',
+  'single-figure': 'in single figures',
+}
+
+export const BAG_WISH_NAME: Record<BagWish, string> = {
+  light: 'a light bag, as few clubs as do the work',
+  full: 'a full bag, every number covered',
 }
 
 export const APART_NAME: Record<Apart, string> = { 'warm-up': 'warm-up', wind: 'wind', rough: 'rough' }

@@ -13,6 +13,8 @@ import type { LightBag } from '@/core/refit/light-bag'
 import { BOUNCE_FOR } from '@/core/refit/bounce'
 import type { Turf } from '@/core/flight/ground'
 import type { TopEnd } from '@/core/refit/top-end'
+import { mostFaced, NOTHING_FACED, type Faced } from '@/core/rounds/faced'
+import { facedWords } from './rounds'
 import { count, len, lenUnit, listed } from './numbers'
 
 type Name = (id: ClubId) => string
@@ -158,10 +160,15 @@ export function topEndSentence({ aheadM, is }: TopEnd, units: Units): string {
 const clubsNamed = (ids: readonly ClubId[], name: Name): string => listed(ids.map((id) => `the ${name(id)}`))
 
 /** "A light bag: 10 clubs do what your 13 do, but for 114 to 127 yd. At home: the 50° wedge and the 7-wood." */
-export function lightBagSentence({ dropped, keeps, opened }: LightBag, name: Name, units: Units): string {
-  const [widest, ...others] = opened
-  const but = widest
-    ? `, but for ${len(widest[0], units)} to ${lenUnit(widest[1], units)}${others.length > 0 ? ` and ${count(others.length, 'smaller hole')}` : ''}`
+export function lightBagSentence(
+  { dropped, keeps, opened }: LightBag,
+  name: Name,
+  units: Units,
+  faced: Faced = NOTHING_FACED,
+): string {
+  const [worst, ...others] = mostFaced(opened, faced)
+  const but = worst
+    ? `, but for ${len(worst[0], units)} to ${lenUnit(worst[1], units)}${faced.rounds > 0 ? ` (${facedWords(faced, worst)})` : ''}${others.length > 0 ? ` and ${count(others.length, 'smaller hole')}` : ''}`
     : ''
   return `A light bag: ${keeps} clubs do what your ${keeps + dropped.length} do${but}. At home: ${clubsNamed(dropped, name)}.`
 }

@@ -7,7 +7,9 @@ import type { Database } from '@/store/database'
 import { triedOf, type TriedRefit } from '@/store/tried-refits'
 import { dayOf } from '@/store/course-days'
 import type { Turf } from '@/core/flight/ground'
+import type { Faced } from '@/core/rounds/faced'
 import { comparedBag, rackAnalysis } from './bag-analysis'
+import { facedOf } from './faced-view'
 import type { ChangeSeen } from './changed-clubs'
 import { daysOfClubs } from './refit-of'
 
@@ -20,6 +22,8 @@ export type RefitView = {
   /** The turf that the golfer plays on, as it was last said. */
   turf: Turf
   changes: ChangeSeen[]
+  /** What the golfer was asked for on the course. */
+  faced: Faced
 }
 
 /** What may be done about a golfer's bag, by the shots that Gaps is made of; null before the first bag. */
@@ -43,6 +47,7 @@ export function refitView(db: Database, golfer: Golfer, nowMs: number): RefitVie
     }),
     tried: triedOf(db, golfer.id),
     changes,
-    turf: dayOf(db, golfer.id)?.day.turf ?? 'normal',
+    faced: facedOf(db, golfer, analysis, nowMs),
+    turf: dayOf(db, golfer.id)?.day.turf ?? golfer.usualTurf ?? 'normal',
   }
 }

@@ -1,7 +1,7 @@
 import type { Bag } from '@/core/bag/bag'
 import type { Stretch } from '@/core/gaps/cover'
 import type { Golfer } from '@/core/golfer'
-import { facedBetween, goalZoneOf, type Faced } from '@/core/rounds/faced'
+import { facedBetween, goalZoneOf, mostFaced, type Faced } from '@/core/rounds/faced'
 import type { BayToCourse } from '@/core/rounds/bay-to-course'
 import { competitionUntil, type Round } from '@/core/rounds/round'
 import { leavesStep, notHit, clubUse, type ClubUse, type LeftStep } from '@/core/rounds/use'
@@ -57,9 +57,7 @@ export function roundsView(db: Database, golfer: Golfer, nowMs: number): RoundsV
     })),
     unused: notHit(clubs, rounds),
     faced,
-    holes: analysis.holes
-      .map((hole) => ({ hole, ...facedBetween(faced, hole) }))
-      .sort((a, b) => b.shots - a.shots),
+    holes: mostFaced(analysis.holes, faced).map((hole) => ({ hole, ...facedBetween(faced, hole) })),
     zone: ironM.length > 0 ? goalZoneOf(faced, Math.max(...ironM)) : null,
     bayToCourse: bayToCourseOf(db, golfer, nowMs),
     applied: asOnCourse(db, golfer.id),

@@ -3,6 +3,7 @@ import type { Club } from '@/core/bag/club'
 import type { Turf } from '@/core/flight/ground'
 import type { Golfer } from '@/core/golfer'
 import type { LeftOnPurpose } from '@/core/gaps/left-on-purpose'
+import type { Faced } from '@/core/rounds/faced'
 import type { Station } from '@/core/station'
 import type { DrillShot } from '@/core/wedges/drill'
 import { ladder, type Rung } from '@/core/wedges/ladder'
@@ -14,6 +15,7 @@ import { drillShots } from '@/store/drills'
 import { leftOnPurpose } from '@/store/left-on-purpose'
 import { swingDefinitions, wantedStations } from '@/store/swings'
 import { comparedBag, type StationShots } from './bag-analysis'
+import { facedOf } from './faced-view'
 
 export type WedgesView = {
   golfer: Golfer
@@ -31,6 +33,8 @@ export type WedgesView = {
   drills: DrillShot[]
   /** What the golfer wants as it is. */
   left: LeftOnPurpose[]
+  /** What the golfer was asked for on the course. */
+  faced: Faced
 }
 
 /** The wedges by swing, along the rule; null before the first bag. */
@@ -44,7 +48,7 @@ export function wedgesView(
   if (!compared) return null
   const { bag, analysis, shots } = compared
   const clubs = clubsInOrder(bag).filter(({ kind }) => (allClubs ? kind !== 'putter' : kind === 'wedge'))
-  const turf = dayOf(db, golfer.id)?.day.turf ?? 'normal'
+  const turf = dayOf(db, golfer.id)?.day.turf ?? golfer.usualTurf ?? 'normal'
   const old = analysis.stocks.flatMap(({ clubId, swing }) =>
     clubs.some(({ id }) => id === clubId) && !golfer.swings.includes(swing) ? [swing] : [],
   )
@@ -66,5 +70,6 @@ export function wedgesView(
     definitions: swingDefinitions(db, golfer.id),
     drills: drillShots(db, golfer.id),
     left: leftOnPurpose(db, golfer.id),
+    faced: facedOf(db, golfer, analysis, nowMs),
   }
 }

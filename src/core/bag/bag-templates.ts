@@ -1,5 +1,7 @@
 import type { ClubKind } from './club'
 import type { ClubBuild } from './club-build'
+import type { GolferAim } from '../golfer'
+import { yards } from '../units'
 import { usualBuild } from './usual-build'
 
 export type TemplateClub = { name: string; kind: ClubKind; loftDeg: number; build: ClubBuild }
@@ -90,3 +92,26 @@ export const BAG_TEMPLATES: BagTemplate[] = [
     ],
   },
 ]
+
+/** A driver that carries less than so much makes a slower swing; more than so much a fast one (common practice). */
+const SLOWER_M = yards(165)
+const SMOOTH_M = yards(215)
+
+/** The templates with the one first that fits a golfer best, by what they said of themselves. */
+export function templatesFor({
+  level,
+  driverM,
+  bagWish,
+}: Pick<GolferAim, 'level' | 'driverM' | 'bagWish'>): BagTemplate[] {
+  const first =
+    level === 'beginner'
+      ? 'seven'
+      : bagWish === 'light'
+        ? 'light'
+        : driverM !== null && driverM < SLOWER_M
+          ? 'seven'
+          : driverM !== null && driverM < SMOOTH_M
+            ? 'smooth'
+            : 'fourteen'
+  return BAG_TEMPLATES.toSorted((a, b) => Number(b.key === first) - Number(a.key === first))
+}

@@ -6,6 +6,9 @@ import type { Round } from './round'
 /** Distances that were left to the target, over rounds of the last twelve months. */
 export type Faced = { distancesM: number[]; rounds: number }
 
+/** Before there are rounds. */
+export const NOTHING_FACED: Faced = { distancesM: [], rounds: 0 }
+
 const YEAR_MS = 365 * 86_400_000
 export const FACED_BIN_M = yards(5)
 /** A goal zone is proposed from so many distances on. */
@@ -59,6 +62,8 @@ export function goalZoneOf({ distancesM }: Faced, longestIronM: number): Stretch
   return best
 }
 
-/** Holes of a bag, those that were faced most often first. */
-export const byFaced = <T extends { hole: Stretch }>(holes: readonly T[], faced: Faced): T[] =>
-  holes.toSorted((a, b) => facedBetween(faced, b.hole).shots - facedBetween(faced, a.hole).shots)
+/** Holes of a bag, those that were faced most often first; of two alike the wider. */
+export const mostFaced = (holes: readonly Stretch[], faced: Faced): Stretch[] =>
+  holes.toSorted(
+    (a, b) => facedBetween(faced, b).shots - facedBetween(faced, a).shots || b[1] - b[0] - (a[1] - a[0]),
+  )

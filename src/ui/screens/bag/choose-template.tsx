@@ -1,17 +1,17 @@
 'use client'
 
 import Button from 'react-bootstrap/Button'
-import { BAG_TEMPLATES } from '@/core/bag/bag-templates'
-import type { GolferId } from '@/core/ids'
+import { templatesFor } from '@/core/bag/bag-templates'
+import type { Golfer } from '@/core/golfer'
 import { useSubmit } from '../../shared/use-submit'
 import { Problems } from '../../shared/shell/problems'
 import styles from './bag.module.css'
 
 /** A bag in one step: typical clubs, to be corrected afterwards. */
-export function ChooseTemplate({ golferId }: { golferId: GolferId }) {
+export function ChooseTemplate({ golfer }: { golfer: Golfer }) {
   const { problems, submit } = useSubmit()
   const choose = async (template: string) => {
-    await submit('POST', `/api/golfers/${golferId}/bag`, { template, name: 'My bag' })
+    await submit('POST', `/api/golfers/${golfer.id}/bag`, { template, name: 'My bag' })
   }
   return (
     <div className={styles.screen}>
@@ -20,7 +20,7 @@ export function ChooseTemplate({ golferId }: { golferId: GolferId }) {
       </p>
       <Problems of={problems} />
       <div className="templates">
-        {BAG_TEMPLATES.map(({ key, name, about, clubs }) => (
+        {templatesFor(golfer).map(({ key, name, about, clubs }) => (
           <section key={key} className="sheet template" aria-labelledby={`template-${key}`}>
             <h2 id={`template-${key}`}>{name}</h2>
             <p className="quiet mb-0">{about}</p>

@@ -36,7 +36,7 @@ const OwnLimits = dynamic(() => import('./own-limits'))
 type Props = { golfer: Golfer } & GapsView
 
 /** The stair of the bag, with the evidence of the chosen step beside it. */
-export function Gaps({ golfer, bag, analysis, shots, firsts, changes }: Props) {
+export function Gaps({ golfer, bag, analysis, shots, firsts, changes, faced }: Props) {
   const found = finding(bag, analysis, golfer)
   const [chosen, setChosen] = useState(found.step)
   const clubs = bag.clubs.filter((club) => club.kind !== 'putter')
@@ -61,7 +61,7 @@ export function Gaps({ golfer, bag, analysis, shots, firsts, changes }: Props) {
         title={found.sentence}
         lede={
           <>
-            {lede(analysis, bag, golfer)}
+            {lede(analysis, bag, golfer, faced)}
             {golfer.compareIn === 'reference' && ` Carries are ${statedAir(golfer)}.`}
           </>
         }
@@ -119,6 +119,7 @@ export function Gaps({ golfer, bag, analysis, shots, firsts, changes }: Props) {
               )?.fix
             }
             changes={changes}
+            faced={faced}
             name={name}
           />
         )}

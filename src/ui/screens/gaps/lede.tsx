@@ -5,10 +5,12 @@ import type { Golfer } from '@/core/golfer'
 import { clubNames } from '@/text/names'
 import { count, len, lenUnit, percent } from '@/text/numbers'
 import { nextLine } from '@/text/reasons'
+import { facedWords } from '@/text/rounds'
+import { facedBetween, mostFaced, type Faced } from '@/core/rounds/faced'
 import { overUnhitWords, sureness, VERDICT_NAME } from '@/text/verdicts'
 import { isMeasured } from '@/core/gaps/step'
 
-/** A sentence names this many holes, the widest; the drawing shows all. */
+/** A sentence names this many holes, those that were faced most, then the widest; the drawing shows all. */
 const MOST_HOLES = 3
 
 /** What matters beside the finding: what is settled, what to hit, holes and cover. */
@@ -16,6 +18,7 @@ export function lede(
   { steps, stocks, overUnhit, holes, unknownHoles, cover, goal, next }: BagAnalysis,
   bag: Bag,
   golfer: Golfer,
+  faced: Faced,
 ): ReactNode {
   const name = clubNames(bag)
   const judged = steps.filter((step) => step.leftOnPurpose === undefined)
@@ -46,14 +49,15 @@ export function lede(
   ]
   const spans = (list: [number, number][]) => {
     const seen = list.filter(([from, to]) => len(from, golfer) !== len(to, golfer))
-    const widest = seen.toSorted(([a, b], [c, d]) => d - c - (b - a)).slice(0, MOST_HOLES)
+    const first = mostFaced(seen, faced).slice(0, MOST_HOLES)
     const named = seen
-      .filter((hole) => widest.includes(hole))
+      .filter((hole) => first.includes(hole))
       .map(([from, to]) => `${len(from, golfer)}–${len(to, golfer)}`)
     return seen.length > MOST_HOLES
       ? `${named.join(', ')} and ${seen.length - MOST_HOLES} more`
       : named.join(', ')
   }
+  const [worst] = mostFaced(holes, faced)
   return (
     <>
       {count(steps.length, 'step')}: {parts.map((part, i) => (i === 0 ? part : [', ', part]))}.{' '}
@@ -73,6 +77,11 @@ export function lede(
           A stock within {lenUnit(golfer.toleranceM, golfer)} of <b>{percent(cover)}</b> of the distances from{' '}
           {len(Math.min(...carries), golfer)} to {len(Math.max(...carries), golfer)} {unit}
           {spans(holes) !== '' && <>; holes at {spans(holes)}</>}
+          {worst && facedBetween(faced, worst).shots > 0 && (
+            <>
+              , {len(worst[0], golfer)}–{len(worst[1], golfer)} {facedWords(faced, worst)}
+            </>
+          )}
           {spans(unknownHoles) !== '' && <>; {spans(unknownHoles)} is not known yet</>}.{' '}
         </>
       )}

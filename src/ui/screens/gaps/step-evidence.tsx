@@ -10,6 +10,8 @@ import { FIRST_NAME } from '@/text/refit'
 import type { FirstFix } from '@/core/refit/refit'
 import { chance, fixed, len, lenUnit } from '@/text/numbers'
 import { leftOutReason, offCurveSentence } from '@/text/reasons'
+import type { Faced } from '@/core/rounds/faced'
+import { facedWords } from '@/text/rounds'
 import { drawnStep, stepSentences, VERDICT_NAME } from '@/text/verdicts'
 import { LeaveOnPurpose } from './leave-on-purpose'
 import type { StationShots } from '@/views/bag-analysis'
@@ -25,11 +27,12 @@ type Props = {
   /** What comes first before anything is done about it, where it is a trouble. */
   first: FirstFix | undefined
   changes: readonly ChangeSeen[]
+  faced: Faced
   name: (id: string) => string
 }
 
 /** What carries the verdict of one step: its interval and limits, the shots of both clubs, and the other schools. */
-export function StepEvidence({ golfer, step, analysis, shots, first, changes, name }: Props) {
+export function StepEvidence({ golfer, step, analysis, shots, first, changes, faced, name }: Props) {
   const sides = [step.longerId, step.shorterId].map((id) => ({
     id,
     stock: atStation(analysis.stocks, fullSwingOf(id)),
@@ -90,10 +93,10 @@ export function StepEvidence({ golfer, step, analysis, shots, first, changes, na
         </>
       )}
       {between.map((hole) => (
-        <HoleLine key={hole[0]} golfer={golfer} hole={hole} />
+        <HoleLine key={hole[0]} golfer={golfer} faced={faced} hole={hole} />
       ))}
       {leftHoles.map(({ hole, because }) => (
-        <HoleLine key={hole[0]} golfer={golfer} hole={hole} because={because} />
+        <HoleLine key={hole[0]} golfer={golfer} faced={faced} hole={hole} because={because} />
       ))}
       {sides.map(({ id, stock }) => {
         const off = offCurveSentence(stock?.offCurve, golfer)
@@ -166,10 +169,12 @@ const troubled = ({ verdict, settled }: Step): boolean => settled && verdict !==
 /** A hole between the two clubs, and the way to leave it so. */
 function HoleLine({
   golfer,
+  faced,
   hole: [from, to],
   because,
 }: {
   golfer: Golfer
+  faced: Faced
   hole: [number, number]
   because?: string
 }) {
@@ -177,7 +182,8 @@ function HoleLine({
   return (
     <div className="hole-line">
       <span>
-        Nothing of yours lands on <b>{where}</b>.
+        Nothing of yours lands on <b>{where}</b>
+        {faced.rounds > 0 && `, ${facedWords(faced, [from, to])}`}.
       </span>
       <LeaveOnPurpose
         golferId={golfer.id}

@@ -6,15 +6,16 @@ import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
-import { useForm, useWatch } from 'react-hook-form'
+import { FormProvider, useForm, useWatch } from 'react-hook-form'
 import type { BayLikes, Golfer, GolferSettings } from '@/core/golfer'
 import type { LengthUnit, SpeedUnit, TempUnit } from '@/core/units'
 import { lengthMeasure, plain } from '../../shared/form/measure'
 import { NumberOf } from '../../shared/form/number-of'
 import { useSubmit } from '../../shared/use-submit'
 import { Problems } from '../../shared/shell/problems'
+import { AboutYou, aimFields, aimOf, type AimFields } from './about-you'
 
-type Fields = {
+type Fields = AimFields & {
   name: string
   hand: 'right' | 'left'
   units: string
@@ -40,7 +41,7 @@ export function GolferForm({ golfer }: { golfer?: Golfer }) {
   const router = useRouter()
   const { problems, setProblems, send } = useSubmit()
   const [saved, setSaved] = useState(false)
-  const { register, handleSubmit, control } = useForm<Fields>({
+  const form = useForm<Fields>({
     defaultValues: {
       name: golfer?.name ?? '',
       hand: golfer?.hand ?? 'right',
@@ -52,8 +53,10 @@ export function GolferForm({ golfer }: { golfer?: Golfer }) {
       homeAltitudeM: golfer?.homeAltitudeM ?? null,
       askExpectation: golfer?.askExpectation ?? true,
       followPlan: golfer?.followPlan ?? true,
+      ...aimFields(golfer),
     },
   })
+  const { register, handleSubmit, control } = form
   const { lengthUnit, speedUnit } = UNITS[useWatch({ control, name: 'units' })] ?? {
     lengthUnit: 'yd' as const,
     speedUnit: 'mph' as const,
@@ -78,9 +81,14 @@ export function GolferForm({ golfer }: { golfer?: Golfer }) {
     }
     const likes = readLikes(fields, lengthUnit)
     if ('sentence' in likes) return setProblems([{ field: likes.field, sentence: likes.sentence }])
+    const aim = aimOf(fields)
+    if (Number.isNaN(aim.driverM) || (aim.driverM !== null && !isWithin(aim.driverM, LIMITS.carryM)))
+      return setProblems([
+        { field: 'driverM', sentence: 'Type about how far your driver carries, or leave it empty.' },
+      ])
     const sent = golfer
-      ? await send<{ id: string }>('PATCH', `/api/golfers/${golfer.id}`, { ...settings, ...likes })
-      : await send<{ id: string }>('POST', '/api/golfers', settings)
+      ? await send<{ id: string }>('PATCH', `/api/golfers/${golfer.id}`, { ...settings, ...likes, ...aim })
+      : await send<{ id: string }>('POST', '/api/golfers', { ...settings, ...aim })
     setSaved(sent.ok)
     if (!sent.ok) return
     if (golfer) router.refresh()
@@ -134,6 +142,9 @@ export function GolferForm({ golfer }: { golfer?: Golfer }) {
         </div>
         <Problems of={problems} field="goalZoneM" id="goal-problem" />
       </fieldset>
+      <FormProvider {...form}>
+        <AboutYou far={far} problems={problems} />
+      </FormProvider>
       {golfer && (
         <fieldset className="mb-3">
           <legend className="fs-6 mb-1">In the Bay</legend>

@@ -34,11 +34,14 @@ type Props = {
 } & RefitView
 
 /** What to do about the worst step, on paper: the stair as it is and as it would be, the ways, and a bench to try others on. */
-export function RefitBench({ golfer, bag, analysis, refit, tried, turf, changes, asked }: Props) {
+export function RefitBench({ golfer, bag, analysis, refit, tried, turf, changes, faced, asked }: Props) {
   const { gates, bag: paper } = refit
   const first = refit.firsts.find(({ longerId }) => longerId === asked) ?? refit.firsts[0]
   const isFor = ({ troubles }: Proposal) => troubles.some(({ longerId }) => longerId === first?.longerId)
-  const proposals = refit.proposals.toSorted((a, b) => Number(isFor(b)) - Number(isFor(a)))
+  const wished = ({ way }: Proposal) => way === 'lighter-bag' && golfer.bagWish === 'light'
+  const proposals = refit.proposals.toSorted(
+    (a, b) => Number(isFor(b)) - Number(isFor(a)) || Number(wished(b)) - Number(wished(a)),
+  )
   const [fixes, setFixes] = useState<Fix[]>(proposals[0]?.fixes ?? [])
   const name = paperNames(bag)
   const drawn = onPaper(paper, fixes, golfer, name)
@@ -103,9 +106,14 @@ export function RefitBench({ golfer, bag, analysis, refit, tried, turf, changes,
               {drawn.steps.length} steps, on paper <b>{drawn.after.toFixed(1)}</b>.
             </p>
           </section>
-          <WorthKnowing golfer={golfer} bag={bag} refit={refit} turf={turf} name={name} />
+          <WorthKnowing golfer={golfer} bag={bag} refit={refit} turf={turf} faced={faced} name={name} />
         </div>
         <div className="ways">
+          {golfer.likes && (
+            <p className="sheet way mb-0">
+              You said: <b>{golfer.likes}</b>
+            </p>
+          )}
           {proposals.map((proposal) => (
             <WayCard
               key={proposal.way}

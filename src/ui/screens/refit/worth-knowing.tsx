@@ -1,6 +1,7 @@
 import type { Bag } from '@/core/bag/bag'
 import type { Turf } from '@/core/flight/ground'
 import type { Golfer } from '@/core/golfer'
+import type { Faced } from '@/core/rounds/faced'
 import type { ClubId } from '@/core/ids'
 import { bounceFor } from '@/core/refit/bounce'
 import type { Refit } from '@/core/refit/refit'
@@ -15,10 +16,17 @@ import {
   topEndSentence,
 } from '@/text/refit'
 
-type Props = { golfer: Golfer; bag: Bag; refit: Refit; turf: Turf; name: (id: ClubId) => string }
+type Props = {
+  golfer: Golfer
+  bag: Bag
+  refit: Refit
+  turf: Turf
+  faced: Faced
+  name: (id: ClubId) => string
+}
 
 /** What the bag says besides its troubles: clubs of one job, the top end, a light bag, a loft between, the bounce. */
-export function WorthKnowing({ golfer, bag, refit, turf, name }: Props) {
+export function WorthKnowing({ golfer, bag, refit, turf, faced, name }: Props) {
   const { sameJobs, topEnd, reachDriver, runUp, ladders, seam, light } = refit
   const bounces = bag.clubs.flatMap(({ name: club, kind, build: { bounceDeg, usual } }) => {
     const much = kind === 'wedge' && bounceDeg !== undefined && !usual ? bounceFor(bounceDeg, turf) : null
@@ -30,7 +38,7 @@ export function WorthKnowing({ golfer, bag, refit, turf, name }: Props) {
     ...(reachDriver.length > 0 ? [reachDriverSentence(reachDriver, name)] : []),
     ...ladders.map((each) => ladderSentence(each, name, golfer)),
     ...(seam ? [seamSentence(seam, name, golfer)] : []),
-    ...(light ? [lightBagSentence(light, name, golfer)] : []),
+    ...(light && golfer.bagWish !== 'full' ? [lightBagSentence(light, name, golfer, faced)] : []),
     ...(runUp.length > 0 ? [runUpSentence(runUp, name)] : []),
     ...(['little', 'much'] as const).flatMap((much) => {
       const of = bounces.filter((each) => each.much === much)

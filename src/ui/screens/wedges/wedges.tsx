@@ -8,11 +8,13 @@ import type { Golfer } from '@/core/golfer'
 import { type Station, FULL_SWING, stationKey } from '@/core/station'
 import { lengthIn, metresFrom } from '@/core/units'
 import type { WedgesView } from '@/views/wedges-view'
+import { facedBetween, mostFaced } from '@/core/rounds/faced'
 import { forNumber, type Far } from '@/core/wedges/for-number'
 import type { Wedges as Found } from '@/core/wedges/wedges'
 import { rule } from '@/draw/rule'
 import { clubNames } from '@/text/names'
 import { count, len, lengthWords, percent } from '@/text/numbers'
+import { facedWords } from '@/text/rounds'
 import { flagName, reachesSentence } from '@/text/wedges'
 import { SvgDrawing } from '../../shared/drawing/svg-drawing'
 import { measuresOf } from '../../shared/form/measure'
@@ -47,6 +49,7 @@ export function Wedges(props: WedgesView) {
     definitions,
     drills,
     left,
+    faced,
   } = props
   const [askedM, setAskedM] = useState<number | null>(null)
   const [by, setBy] = useState<Far>('carry')
@@ -72,6 +75,7 @@ export function Wedges(props: WedgesView) {
   const holes = found.holes
     .filter((hole) => !wantedSo(hole))
     .filter(([from, to]) => len(from, golfer) !== len(to, golfer))
+  const [worst] = mostFaced(holes, faced)
   if (clubs.length === 0) {
     return (
       <PageHead title="No wedges in this bag" lede="Every club of the bag can stand on the rule as well.">
@@ -101,6 +105,9 @@ export function Wedges(props: WedgesView) {
                     <b style={{ color: 'var(--wide)' }}>
                       {holes.map(([from, to]) => `${len(from, golfer)}–${len(to, golfer)}`).join(', ')}
                     </b>
+                    {worst &&
+                      facedBetween(faced, worst).shots > 0 &&
+                      ` (${len(worst[0], golfer)}–${len(worst[1], golfer)} ${facedWords(faced, worst)})`}
                   </>
                 )}
                 {found.cover !== null &&

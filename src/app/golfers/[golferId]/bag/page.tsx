@@ -32,7 +32,7 @@ export default async function BagPage({ params, searchParams }: Props) {
         title="Choose a bag to start with"
         lede="Lofts are typical ones. Change names and lofts, add clubs and put others on the rack at any time."
       />
-      <ChooseTemplate golferId={golfer.id} />
+      <ChooseTemplate golfer={golfer} />
     </>
   )
 }

@@ -1,0 +1,100 @@
+import Form from 'react-bootstrap/Form'
+import { useFormContext } from 'react-hook-form'
+import { TURFS, type Turf } from '@/core/flight/ground'
+import { BAG_WISHES, LEVELS, type BagWish, type GolferAim, type Level } from '@/core/golfer'
+import { LETTERS } from '@/core/limits'
+import type { Problem } from '@/core/problem'
+import { TURF_NAME } from '@/text/day'
+import { BAG_WISH_NAME, LEVEL_NAME } from '@/text/names'
+import type { Measure } from '../../shared/form/measure'
+import { NumberOf } from '../../shared/form/number-of'
+
+/** What a golfer says of themselves, as fields hold it. */
+export type AimFields = {
+  level: Level | ''
+  driverM: number | null
+  usualTurf: Turf | ''
+  bagWish: BagWish | ''
+  likes: string
+}
+
+export const aimFields = (of: GolferAim | undefined): AimFields => ({
+  level: of?.level ?? '',
+  driverM: of?.driverM ?? null,
+  usualTurf: of?.usualTurf ?? '',
+  bagWish: of?.bagWish ?? '',
+  likes: of?.likes ?? '',
+})
+
+export const aimOf = ({ level, driverM, usualTurf, bagWish, likes }: AimFields): GolferAim => ({
+  level: level || null,
+  driverM,
+  usualTurf: usualTurf || null,
+  bagWish: bagWish || null,
+  likes: likes.trim() || null,
+})
+
+type Props = { far: Measure; problems: Problem[] }
+
+/** Who the golfer is and what for: all of it may stay unsaid. */
+export function AboutYou({ far, problems }: Props) {
+  const { register, control } = useFormContext<AimFields>()
+  const select = (
+    field: 'level' | 'usualTurf' | 'bagWish',
+    label: string,
+    names: readonly (readonly [value: string, name: string])[],
+  ) => (
+    <Form.Group controlId={field}>
+      <Form.Label>{label}</Form.Label>
+      <Form.Select {...register(field)}>
+        <option value="">not said</option>
+        {names.map(([value, name]) => (
+          <option key={value} value={value}>
+            {name}
+          </option>
+        ))}
+      </Form.Select>
+    </Form.Group>
+  )
+  return (
+    <fieldset className="mb-3 d-grid gap-2">
+      <legend className="fs-6 mb-1">About you</legend>
+      <p className="quiet mb-0">
+        Which bag is offered first, on which ground your course days begin, and what Refit looks for.
+      </p>
+      {select(
+        'level',
+        'I play',
+        LEVELS.map((level) => [level, LEVEL_NAME[level]]),
+      )}
+      <NumberOf
+        control={control}
+        name="driverM"
+        label="My driver carries about"
+        labelled="before"
+        measure={far}
+        problems={problems}
+      />
+      {select(
+        'usualTurf',
+        'The ground that I usually play on',
+        TURFS.map((turf) => [turf, TURF_NAME[turf]]),
+      )}
+      {select(
+        'bagWish',
+        'I would rather have',
+        BAG_WISHES.map((wish) => [wish, BAG_WISH_NAME[wish]]),
+      )}
+      <Form.Group controlId="likes">
+        <Form.Label>What I like and what I do not</Form.Label>
+        <Form.Control
+          as="textarea"
+          rows={2}
+          maxLength={LETTERS.likes}
+          placeholder="no hybrids; high wedges; one wedge less"
+          {...register('likes')}
+        />
+      </Form.Group>
+    </fieldset>
+  )
+}
