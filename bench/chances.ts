@@ -1,4 +1,4 @@
-import { clearChance, greenChance, shortOf } from '@/core/course/chance'
+import { clearChance, greenChance, RUN_SPREAD, shortOf } from '@/core/course/chance'
 import { FULL_SWING } from '@/core/station'
 import { yards } from '@/core/units'
 import { dice, type Dice } from '../simulators/golfers/dice'
@@ -6,7 +6,6 @@ import { makeHiddenGolfer, type HiddenClub, type HiddenGolfer } from '../simulat
 import { hitShot } from '../simulators/golfers/hit-shot'
 import { lineSdOf } from '../simulators/golfers/strike'
 
-const RUN_SPREAD = 0.35
 const WHERE = { swing: FULL_SWING, position: 0 }
 const TO_KNOW_A_RUN = 300
 

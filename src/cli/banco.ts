@@ -1,7 +1,9 @@
+import { readChanceInput } from '@/formats/chance-input'
 import { readCompareInput } from '@/formats/compare-input'
 import { readFlyInput, readRestateInput } from '@/formats/flight-input'
 import { analyse } from './analyse'
 import { answerLines } from './answer-lines'
+import { answerChance, CHANCE_USAGE } from './chance'
 import { answerCompare, COMPARE_USAGE } from './compare'
 import { checkData } from './check-data'
 import { REFIT_USAGE, runRefit } from './refit'
@@ -54,6 +56,11 @@ const COMMANDS: Record<string, Command> = {
     about: 'two lists of carries in (one JSON document a line), whether they differ out',
     usage: COMPARE_USAGE,
     run: () => answerLines(readCompareInput, answerCompare, STREAMS),
+  },
+  chance: {
+    about: 'shots and what they are to clear or hold in (one JSON document a line), chances out',
+    usage: CHANCE_USAGE,
+    run: () => answerLines(readChanceInput, answerChance, STREAMS),
   },
   import: { about: 'bring a table of shots in, or preview it', usage: IMPORT_USAGE, run: runImport },
   export: { about: 'a golfer as JSON; shots, stocks, steps as CSV', usage: EXPORT_USAGE, run: runExport },

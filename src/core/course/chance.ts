@@ -4,6 +4,8 @@ import { phi } from '../math/normal'
 export type ShotChances = { carryM: number; stockSdM: number; shotSdM: number; missed: number }
 /** What becomes of it after it lands, and how far off the line it lies; run and bias positive onward and to the right. */
 export type Rolls = { runM: number; runSdM: number; biasM: number; sideSdM: number }
+/** Runs of like shots scatter by so much of themselves: no two bounces are alike (one standard deviation). */
+export const RUN_SPREAD = 0.35
 export type Green = { frontM: number; backM: number; halfWidthM: number }
 
 export type ClearChance = { clear: number; good: number; missed: number }

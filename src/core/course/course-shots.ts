@@ -11,7 +11,7 @@ import { sdOf } from '../math/z90'
 import { atStation, fullSwingOf, type Swing } from '../station'
 import { isHit } from '../stock/stock'
 import { stationFlight } from '../wedges/station-flight'
-import type { Rolls, ShotChances } from './chance'
+import { RUN_SPREAD, type Rolls, type ShotChances } from './chance'
 
 /** A shot of the day's card, with all that a number on the course needs: plain, so that it can be taken along. */
 export type CourseShot = ShotChances &
@@ -35,7 +35,6 @@ export type CourseShot = ShotChances &
 
 /** Winds along a shot for which its carry is worked out; between them lies a line. Positive is with the shot. */
 export const WINDS_MPS: readonly number[] = Array.from({ length: 17 }, (_, i) => 2.5 * i - 20)
-const RUN_SPREAD = 0.35
 /** A path is drawn through so many places. */
 const PATH_PLACES = 24
 /** Where no flight is known a ball lands like a middle iron's. */

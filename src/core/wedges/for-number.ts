@@ -1,9 +1,9 @@
+import { nearChance } from '../course/chance'
 import { GRIP_DOWN } from '../grip-down'
 import { Z90 } from '../math/z90'
 import type { Club } from '../bag/club'
 import type { ClubId } from '../ids'
 import { type Swing, FULL_SWING } from '../station'
-import { phi } from '../math/normal'
 import { yards } from '../units'
 import type { WedgeCell } from './wedge-table'
 
@@ -59,9 +59,10 @@ export function forNumber(
   const far = (shot: PlayableShot) => farOf(shot, by)
   const choices = shots
     .map((shot): Choice => {
-      const sd = Math.hypot(shot.sdM, shot.unsureM, by === 'finish' ? shot.runUnsureM : 0)
-      const off = leftM - far(shot)
-      return { ...shot, chance: goodShare * (phi((off + NEAR_M) / sd) - phi((off - NEAR_M) / sd)) }
+      const { carryM, finishM, unsureM: stockSdM, sdM: shotSdM, runUnsureM } = shot
+      const known = { carryM, stockSdM, shotSdM, missed: 1 - goodShare }
+      const rolls = { runM: finishM - carryM, runSdM: runUnsureM }
+      return { ...shot, chance: nearChance({ ...known, ...rolls }, { leftM, withinM: NEAR_M, by }) }
     })
     .filter(({ chance }) => chance >= WORTH_NAMING)
     .sort((a, b) => b.chance - a.chance)

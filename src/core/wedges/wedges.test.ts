@@ -228,10 +228,10 @@ it('where no swing usually lands: stock ± 1.28 of the pooled spread below eight
     ...hit('g', [88, 90, 92].map(yards)),
     ...hit('s', [59, 60, 61].map(yards)),
   ]
-  const { stocks } = analyseBag({ clubs: WEDGES, shots })
-  const found = wedges(WEDGES, SWINGS, { stocks }, { goalZoneM: null, turf: 'normal' })
-  const squares = stocks.flatMap(({ sdM, carryM }) => (sdM && carryM ? [(sdM / carryM) ** 2] : []))
-  const spread = Math.sqrt(squares.reduce((a, b) => a + b, 0) / squares.length)
+  const analysis = analyseBag({ clubs: WEDGES, shots })
+  const { stocks } = analysis
+  const found = wedges(WEDGES, SWINGS, analysis, { goalZoneM: null, turf: 'normal' })
+  const spread = analysis.spread.carry
   const carry = (id: string) => stocks.find(({ clubId, swing }) => clubId === id && swing === 'full')!.carryM!
   const [[from, to]] = found.reaches.free as [[number, number]]
   expect(yd(from)).toBeCloseTo(yd(carry('s') * (1 + 1.28 * spread)), 6)

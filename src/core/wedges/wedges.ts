@@ -1,4 +1,5 @@
-import { sdOf, Z90 } from '../math/z90'
+import { RUN_SPREAD } from '../course/chance'
+import { sdOf } from '../math/z90'
 import type { BagAnalysis } from '../analyse-bag'
 import type { Club } from '../bag/club'
 import { coverOf, DEFAULT_TOLERANCE_M, holesBetween, touchingReaches, type Stretch } from '../gaps/cover'
@@ -28,14 +29,9 @@ export type Wedges = {
   cover: number | null
   /** Where no good strike usually lands (8 in 10 land elsewhere), and where those of two shots meet. */
   reaches: { free: Stretch[]; shared: Stretch[] }
-  /** Share of the golfer's shots with these clubs that are good strikes. */
+  /** Share of the golfer's shots that are good strikes, as everywhere: pooled over the bag. */
   goodShare: number
 }
-
-/** What a stock's spread is taken for before two shots have shown it, as a share of the carry. */
-const USUAL_SPREAD = 0.06
-/** A golfer who has never missed in front of Banco still will. */
-const MISSED_BEFORE = { shots: 10, bad: 1 }
 
 /**
  * Every shot with a few clubs, by swing: the table, the shots along one ruler, holes and pairs.
@@ -45,7 +41,7 @@ const MISSED_BEFORE = { shots: 10, bad: 1 }
 export function wedges(
   clubs: readonly Club[],
   swings: readonly Swing[],
-  { stocks }: Pick<BagAnalysis, 'stocks'>,
+  { stocks, spread }: Pick<BagAnalysis, 'stocks' | 'spread'>,
   {
     goalZoneM,
     toleranceM = DEFAULT_TOLERANCE_M,
@@ -57,7 +53,7 @@ export function wedges(
   const shots = own
     .filter(isHit)
     .flatMap((stock): WedgeShot[] => {
-      const { clubId, swing, carryM, lowM, highM, sdM, count } = stock
+      const { clubId, swing, carryM, lowM, highM, count } = stock
       const club = clubs.find(({ id }) => id === clubId)
       if (!club) return []
       const full = atStation(own, fullSwingOf(clubId))
@@ -71,9 +67,9 @@ export function wedges(
           highM,
           count,
           finishM: carryM + (flight?.runM ?? 0),
-          sdM: sdM && count > 3 ? sdM : Math.max(sdM ?? 0, USUAL_SPREAD * carryM),
+          sdM: spread.carry * carryM,
           unsureM: sdOf({ lowM, highM }),
-          runUnsureM: (flight?.runUnsureM ?? 0) / Z90,
+          runUnsureM: RUN_SPREAD * Math.abs(flight?.runM ?? 0),
           flight,
         },
       ]
@@ -82,8 +78,6 @@ export function wedges(
   const carries = shots.map(({ carryM }) => carryM)
   const span: Stretch | null = carries.length < 2 ? null : [carries[0] as number, carries.at(-1) as number]
   const zone = goalZoneM ?? span
-  const good = own.reduce((sum, { count }) => sum + count, 0)
-  const bad = own.reduce((sum, { leftOut }) => sum + leftOut.length, 0)
   return {
     table,
     shots,
@@ -91,8 +85,8 @@ export function wedges(
     zone,
     holes: zone && carries.length > 0 ? holesBetween(carries, toleranceM, zone) : [],
     cover: zone && carries.length > 0 ? coverOf(carries, toleranceM, zone) : null,
-    reaches: usualReaches(own),
-    goodShare: (good + MISSED_BEFORE.shots - MISSED_BEFORE.bad) / (good + bad + MISSED_BEFORE.shots),
+    reaches: usualReaches(own, spread.carry),
+    goodShare: 1 - spread.missed,
   }
 }
 
@@ -103,8 +97,7 @@ const TENTH = 1.28
 /** A shorter stretch in which nothing usually lands is no news. */
 const WORTH_SAYING_M = yards(3)
 
-function usualReaches(stocks: readonly Stock[]): Wedges['reaches'] {
-  const spread = pooledSpread(stocks)
+function usualReaches(stocks: readonly Stock[], spread: number): Wedges['reaches'] {
   const { free, shared } = touchingReaches(
     stocks.filter(isHit).map(({ carryM, count, reachM }): Stretch => {
       if (count >= ENOUGH_FOR_PERCENTILES) return reachM
@@ -113,16 +106,4 @@ function usualReaches(stocks: readonly Stock[]): Wedges['reaches'] {
     }),
   )
   return { free: free.filter(([from, to]) => to - from >= WORTH_SAYING_M), shared }
-}
-
-/** The spread of good strikes as a share of carry, over all stations; the usual one where none has two shots. */
-function pooledSpread(stocks: readonly Stock[]): number {
-  let squares = 0
-  let degrees = 0
-  for (const { carryM, sdM, count } of stocks.filter(isHit)) {
-    if (sdM === undefined) continue
-    squares += (count - 1) * (sdM / carryM) ** 2
-    degrees += count - 1
-  }
-  return degrees > 0 ? Math.sqrt(squares / degrees) : USUAL_SPREAD
 }

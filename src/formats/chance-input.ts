@@ -1,0 +1,41 @@
+import Joi from 'joi'
+import type { ChanceInput } from '@/core/course/asked-chances'
+import { LIMITS } from '@/core/limits'
+import { PLAUSIBLE_CARRY_M } from '@/core/shots/plausible-carry'
+import { check, refused, said, within, type Checked } from './check'
+
+const sd = Joi.number().min(0).max(100)
+const far = within(LIMITS.leftM).greater(0)
+const CHANCE_INPUT = Joi.object<ChanceInput>({
+  carryM: within(PLAUSIBLE_CARRY_M).required(),
+  stockSdM: sd.required(),
+  shotSdM: sd.greater(0).required(),
+  missed: Joi.number().min(0).max(1).required(),
+  runM: Joi.number().min(-100).max(200),
+  runSdM: sd,
+  biasM: within(LIMITS.sidewaysM),
+  sideSdM: sd.greater(0),
+  hazardM: far,
+  green: Joi.object({
+    frontM: far.required(),
+    backM: far
+      .required()
+      .custom((back: number, { state }) =>
+        back > (state.ancestors[0] as { frontM: number }).frontM
+          ? back
+          : said('The back of a green lies behind its front: change one of them.')(),
+      ),
+    halfWidthM: within(LIMITS.halfWidthM).required(),
+  }),
+}).or('hazardM', 'green')
+
+/** Reads one line of `banco chance`: a shot, and what it is to clear or to hold. */
+export function readChanceInput(line: string): Checked<ChanceInput> {
+  let parsed: unknown
+  try {
+    parsed = JSON.parse(line)
+  } catch (error) {
+    return refused('', `This line is not JSON: ${(error as Error).message}.`)
+  }
+  return check(CHANCE_INPUT, parsed)
+}
