@@ -65,3 +65,19 @@ export const AS_ON_COURSE_FORM = Joi.object<{ kind: ClubKind; on: boolean }>({
   kind: Joi.valid(...CLUB_KINDS).required(),
   on: Joi.boolean().required(),
 })
+
+/** A table of rounds as text; `take` false: nothing is taken, the answer says what would be. */
+export type RoundTableForm = {
+  text: string
+  offsetMin: number
+  /** Which club each name means, where its letters do not say. */
+  clubs: Record<string, ClubId>
+  take: boolean
+}
+export const ROUND_TABLE_BYTES = 1024 * 1024
+export const ROUND_TABLE_FORM = Joi.object<RoundTableForm>({
+  text: Joi.string().max(ROUND_TABLE_BYTES).required(),
+  offsetMin: within(LIMITS.offsetMin).integer().required(),
+  clubs: Joi.object().pattern(Joi.string().max(LETTERS.label), Joi.string().max(100)).required(),
+  take: Joi.boolean().required(),
+})

@@ -166,3 +166,26 @@ export function setAsOnCourse(
       : 'DELETE FROM as_on_course WHERE golfer_id = @golferId AND kind = @kind',
   ).run(on ? { golferId, kind, nowMs } : { golferId, kind })
 }
+
+/** A round of a file: its name and those of its words tell whether it was taken before. */
+export type RoundOfFile = { round: NewRound; said: RoundSaid[] }
+
+/** Takes rounds of a file, all or none; what is known already says nothing new. Returns how many shots were new. */
+export function takeRounds(
+  db: Database,
+  golferId: GolferId,
+  rounds: readonly RoundOfFile[],
+  batch: string,
+): number {
+  const words = db.prepare('SELECT count(*) FROM round_said').pluck()
+  return db
+    .transaction(() => {
+      const before = words.get() as number
+      for (const { round, said } of rounds) {
+        openRound(db, golferId, round)
+        sayOfRound(db, round.id, said, `${batch} ${round.id}`)
+      }
+      return (words.get() as number) - before
+    })
+    .immediate()
+}

@@ -17,11 +17,15 @@ const OTHER_KINDS = {
   session: 'text',
   id: 'text',
   mark: 'text',
+  left: 'length',
+  after: 'length',
+  lie: 'text',
+  place: 'text',
 } as const
 type OtherField = keyof typeof OTHER_KINDS
 
-/** What a column of a table can hold. */
-export const TABLE_FIELDS: readonly (FlightName | OtherField)[] = [
+/** What a column of a table of shots can hold. */
+export const TABLE_FIELDS: readonly ShotField[] = [
   'club',
   'swing',
   ...FLIGHT_NAMES,
@@ -31,7 +35,20 @@ export const TABLE_FIELDS: readonly (FlightName | OtherField)[] = [
   'id',
   'mark',
 ]
+/** What a column of a table of rounds can hold. */
+export const ROUND_FIELDS = [
+  'club',
+  'swing',
+  'left',
+  'after',
+  'carry',
+  'lie',
+  'place',
+  'date',
+  'session',
+] as const
 export type TableField = FlightName | OtherField
+export type ShotField = Exclude<TableField, 'left' | 'after' | 'lie' | 'place'>
 export type TableLength = LengthUnit | 'ft' | 'in'
 /** Days before months, or months before days. */
 export type DateOrder = 'dmy' | 'mdy'
@@ -104,6 +121,17 @@ const NAMES: [TableField, RegExp][] = [
   ['mark', /^mark$/],
 ]
 
+/** Names of columns in tables of rounds; in a monitor's table they would mean something else. */
+const ROUND_NAMES: [TableField, RegExp][] = [
+  [
+    'left',
+    /^((distance )?left( before)?|(distance )?(to (the )?(target|pin|hole|flag))|to go|asked( for)?|rest)$/,
+  ],
+  ['after', /^((distance )?left after|after|(ended|finished)( from (the )?(target|pin|hole))?|then left)$/],
+  ['lie', /^(lie|from|lage)$/],
+  ['place', /^(place|course|where|ort|platz)$/],
+]
+
 const CANONICAL = { lengthUnit: 'm', speedUnit: 'm/s' } as const
 /** Column names of Banco's own files, letter for letter. */
 const OWN: Record<string, [TableField, TableUnit | null]> = {
@@ -157,8 +185,17 @@ function unitOfWords(words: readonly string[]): TableUnit | null {
   return unitOf(named.join(' ')) ?? unitOf(named.join('/'))
 }
 
+export type ReadTitle = (title: string) => { field: TableField; rank: number; unit: TableUnit | null } | null
+
 /** What a column's title says of it: the field, how good a name it is for it, and the unit where it names one. */
-export function readTitle(title: string): { field: TableField; rank: number; unit: TableUnit | null } | null {
+export const readTitle: ReadTitle = (title) => titleRead(title, NAMES)
+/** The same of a table of rounds. */
+export const readRoundTitle: ReadTitle = (title) => {
+  const found = titleRead(title, [...ROUND_NAMES, ...NAMES])
+  return found && (ROUND_FIELDS as readonly string[]).includes(found.field) ? found : null
+}
+
+function titleRead(title: string, names: typeof NAMES): ReturnType<ReadTitle> {
   const trimmed = title.trim()
   const own = OWN[trimmed]
   if (own) return { field: own[0], rank: -1, unit: own[1] }
@@ -172,8 +209,8 @@ export function readTitle(title: string): { field: TableField; rank: number; uni
     .map((word) => SHORT_WORDS[word] ?? word)
   const known = (list: string[]) => {
     const name = list.join(' ')
-    const rank = NAMES.findIndex(([, names]) => names.test(name))
-    return rank < 0 ? null : { field: (NAMES[rank] as [TableField, RegExp])[0], rank }
+    const rank = names.findIndex(([, words]) => words.test(name))
+    return rank < 0 ? null : { field: (names[rank] as [TableField, RegExp])[0], rank }
   }
   // "carry yds", "ball speed km h", "peak height ft": the unit stands behind the name.
   for (let take = 0; take <= MOST_UNIT_WORDS && take < words.length; take++) {

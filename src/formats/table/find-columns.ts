@@ -3,6 +3,7 @@ import { decimalOf, readCell, saysNothing, type Decimal } from './cells'
 import {
   KIND_OF,
   readTitle,
+  type ReadTitle,
   unitOf,
   UNITS_OF,
   type TableLength,
@@ -41,9 +42,14 @@ const SAMPLES = 3
  * Finds the header row of a table and what its columns hold, from titles, a row of units, what stands beside
  * the numbers, and the sizes of the numbers.
  * @param lengthUnit the golfer's own, where nothing says the unit of lengths
+ * @param titled what titles mean in tables of this kind
  */
-export function findColumns(rows: readonly string[][], lengthUnit: LengthUnit): FoundColumns {
-  const header = headerOf(rows)
+export function findColumns(
+  rows: readonly string[][],
+  lengthUnit: LengthUnit,
+  titled: ReadTitle = readTitle,
+): FoundColumns {
+  const header = headerOf(rows, titled)
   const titles = header < 0 ? [] : (rows[header] as string[])
   const below = rows.slice(header + 1, header + 1 + LOOKED_AT_ROWS)
   const units = header < 0 ? -1 : unitsRow(rows, header)
@@ -53,7 +59,7 @@ export function findColumns(rows: readonly string[][], lengthUnit: LengthUnit): 
     below
       .filter((_, i) => header + 1 + i !== units)
       .flatMap((row) => (saysNothing(row[column] ?? '') ? [] : [row[column] as string]))
-  const read = Array.from({ length: width }, (_, i) => readTitle(titles[i] ?? ''))
+  const read = Array.from({ length: width }, (_, i) => titled(titles[i] ?? ''))
   const best = new Map<TableField, number>()
   read.forEach((found, i) => {
     if (!found) return
@@ -94,11 +100,11 @@ function dateOrder(cells: readonly string[]): Pick<TableColumn, 'unit' | 'ambigu
 }
 
 /** The row that names most fields, carry among them; the first of several alike. */
-function headerOf(rows: readonly string[][]): number {
+function headerOf(rows: readonly string[][], titled: ReadTitle): number {
   let best = -1
   let most = 0
   rows.slice(0, LOOKED_FOR_HEADER).forEach((row, i) => {
-    const fields = new Set(row.flatMap((cell) => readTitle(cell)?.field ?? []))
+    const fields = new Set(row.flatMap((cell) => titled(cell)?.field ?? []))
     const score = fields.size + (fields.has('carry') ? 2 : 0)
     if (fields.size > 0 && score > most && (fields.has('carry') || fields.size > 1)) {
       best = i
@@ -188,7 +194,7 @@ function guessUnits(
     const column = columns[at(field)]
     if (column && column.unit === null) Object.assign(column, { unit, guessed: true })
   }
-  const named = said('carry') ?? said('total')
+  const named = said('carry') ?? said('total') ?? said('left')
   const length: LengthUnit = named === 'm' || named === 'yd' ? named : lengthUnit
   guess('carry', length)
   guess('total', length)
@@ -212,7 +218,7 @@ function guessUnits(
   const peak = middle('peak')
   const share = peak !== null && carryM !== null ? peak / lengthIn(carryM, length) : 0
   guess('peak', (share > FEET_FROM ? 'ft' : length) as TableLength)
-  guess('offline', length)
+  for (const field of ['offline', 'left', 'after'] as const) guess(field, length)
   for (const field of ['launch', 'landing'] as const)
     columns.filter((c) => c.field === field).forEach((c) => (c.unit = 'deg'))
   columns.filter((c) => c.field === 'spin').forEach((c) => (c.unit = 'rpm'))

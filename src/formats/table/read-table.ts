@@ -7,7 +7,7 @@ import type { LengthUnit } from '@/core/units'
 import { readCell, saysNothing, type Decimal } from './cells'
 import { clubCell, swingOf } from './club-cell'
 import { isBlank, onlyClub, reasonWithoutNumbers, sumsUp } from './row-kinds'
-import { unitOf, type DateOrder, type TableField, type TableUnit } from './columns'
+import { readTitle, unitOf, type DateOrder, type ReadTitle, type TableField, type TableUnit } from './columns'
 import { decodeText, type Encoding } from './decode-text'
 import { findColumns, type FoundColumns } from './find-columns'
 import { splitRows, type Delimiter } from './split-rows'
@@ -69,6 +69,7 @@ export type TableOptions = {
 export function openTable(
   bytes: Uint8Array,
   { lengthUnit, dates }: TableOptions,
+  titled: ReadTitle = readTitle,
 ): { ok: true; table: Table } | { ok: false; problems: Problem[] } {
   const decoded = decodeText(bytes)
   if (!decoded.ok) return decoded
@@ -78,7 +79,7 @@ export function openTable(
     return refused('This is JSON, no table: a golfer’s own JSON file is restored under Golfer.')
   const { delimiter, rows } = splitRows(decoded.text)
   const head = firstOf(rows, HEAD_ROWS)
-  const found = findColumns(head, lengthUnit)
+  const found = findColumns(head, lengthUnit, titled)
   if (dates)
     for (const column of found.columns)
       if (column.ambiguous) Object.assign(column, { unit: dates, ambiguous: undefined })
@@ -231,7 +232,7 @@ export function readTable(bytes: Uint8Array, options: TableOptions) {
 }
 
 /** A cell's number in canonical units; a unit that stands beside it goes before that of its column. */
-function numberIn(
+export function numberIn(
   cell: string,
   decimal: Decimal,
   unit: TableUnit | null,
@@ -274,7 +275,7 @@ function isRepeat(
 }
 
 /** When each row's shot was hit, where columns say so. */
-function hitTimes(
+export function hitTimes(
   { head, header, decimal, columns }: Table,
   dateAt: number,
   timeAt: number,
@@ -322,7 +323,7 @@ function ownColumns(titles: readonly string[] | undefined) {
 }
 
 /** Text that a spreadsheet would run comes with an apostrophe before it, which is none of its own. */
-const unformula = (cell: string): string => (/^'[=+\-@\t\r]/.test(cell) ? cell.slice(1) : cell).trim()
+export const unformula = (cell: string): string => (/^'[=+\-@\t\r]/.test(cell) ? cell.slice(1) : cell).trim()
 
 const refused = (sentence: string): { ok: false; problems: Problem[] } => ({
   ok: false,

@@ -6,13 +6,13 @@ import {
   TABLE_FIELDS,
   UNITS_OF,
   type TableColumn,
-  type TableField,
+  type ShotField,
   type TableUnit,
 } from '@/workers/table-columns'
 
 export type ColumnState = TableColumn
 
-const FIELD_NAME: Record<TableField, string> = {
+const FIELD_NAME: Record<ShotField, string> = {
   club: 'club',
   swing: 'swing',
   ...(Object.fromEntries(
@@ -55,7 +55,7 @@ export function ColumnMapping({ columns, remembered, onChange }: Props) {
                 aria-label={`What "${title}" holds`}
                 value={column.field ?? ''}
                 onChange={({ target }) =>
-                  onChange(setColumn(columns, i, (target.value || null) as TableField | null, column.unit))
+                  onChange(setColumn(columns, i, (target.value || null) as ShotField | null, column.unit))
                 }
               >
                 <option value="">not used</option>

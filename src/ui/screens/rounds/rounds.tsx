@@ -17,6 +17,7 @@ import { TrueChart } from '../../shared/drawing/true-chart'
 import { PageHead } from '../../shared/shell/page-head'
 import { Problems } from '../../shared/shell/problems'
 import { useSubmit } from '../../shared/use-submit'
+import { BringIn } from './bring-in'
 import { OpenRound } from './open-round'
 import styles from './rounds.module.css'
 
@@ -63,9 +64,6 @@ export function Rounds(props: Props) {
             : `${unused.length > 0 ? `Not hit in the last ${NEWEST_ROUNDS} rounds: ${listed(unused.map(name))}. ` : ''}Shots on the course are in no stock: they stand beside it.`
         }
       >
-        <Link className="btn btn-outline" href={`${home}/import?what=rounds`}>
-          Bring in a table
-        </Link>
         <Link className="btn btn-outline" href={`${home}/log`}>
           Sessions
         </Link>
@@ -87,6 +85,7 @@ export function Rounds(props: Props) {
         <div>
           <section className="sheet" aria-label="Rounds">
             <OpenRound golfer={golfer} places={places} />
+            <BringIn golfer={golfer} bag={bag} />
             {rounds.length > 0 && (
               <ul className="list-of-rounds">
                 {rounds.map((round) => (

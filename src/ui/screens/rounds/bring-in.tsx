@@ -1,0 +1,118 @@
+import { useState } from 'react'
+import Button from 'react-bootstrap/Button'
+import Form from 'react-bootstrap/Form'
+import type { Bag } from '@/core/bag/bag'
+import type { Golfer } from '@/core/golfer'
+import { day } from '@/text/days'
+import { count } from '@/text/numbers'
+import type { RoundTableView } from '@/views/round-table'
+import { Problems } from '../../shared/shell/problems'
+import { useSubmit } from '../../shared/use-submit'
+
+type Answer = RoundTableView & { taken: number | null }
+
+/** A table of rounds on its way in: what it would bring, and which club each name of it means. */
+export function BringIn({ golfer, bag }: { golfer: Golfer; bag: Bag }) {
+  const { problems, send, submit } = useSubmit()
+  const [text, setText] = useState('')
+  const [clubs, setClubs] = useState<Record<string, string>>({})
+  const [answer, setAnswer] = useState<Answer | null>(null)
+  const url = `/api/golfers/${golfer.id}/rounds/table`
+  const form = (of: string, said: Record<string, string>, take: boolean) => ({
+    text: of,
+    offsetMin: -new Date().getTimezoneOffset(),
+    clubs: Object.fromEntries(Object.entries(said).filter(([, club]) => club !== '')),
+    take,
+  })
+  const look = async (of: string, said: Record<string, string>) => {
+    setText(of)
+    setClubs(said)
+    if (of.trim() === '') return setAnswer(null)
+    const sent = await send<Answer>('POST', url, form(of, said, false))
+    setAnswer(sent.ok ? sent.value : null)
+  }
+  const take = async () => {
+    if (await submit('POST', url, form(text, clubs, true))) {
+      setText('')
+      setAnswer(null)
+      setClubs({})
+    }
+  }
+  const unknown = answer?.clubs.filter(({ clubId }) => clubId === null) ?? []
+  const shots = answer?.clubs.reduce((sum, { shots: n, clubId }) => sum + (clubId === null ? 0 : n), 0) ?? 0
+  return (
+    <details className="bring-in">
+      <summary>Bring in a table of rounds</summary>
+      <div className="d-grid gap-2">
+        <p className="quiet mb-0">
+          A row for each shot: club, and what it has of date, place, left, after, carry, lie. As CSV, or
+          pasted.
+        </p>
+        <Form.Control
+          type="file"
+          accept=".csv,.tsv,.txt,text/csv"
+          aria-label="A table of rounds"
+          onChange={async ({ target }) => {
+            const file = (target as HTMLInputElement).files?.[0]
+            if (file) await look(await file.text(), {})
+          }}
+        />
+        <Form.Control
+          as="textarea"
+          rows={3}
+          aria-label="Or paste it here"
+          placeholder="or paste it here"
+          value={text}
+          onChange={({ target }) => void look(target.value, clubs)}
+        />
+        <Problems of={problems} />
+        {answer && (
+          <>
+            <ul className="mb-0">
+              {answer.rounds.map((round, i) => (
+                <li key={i}>
+                  {round.place ?? 'no place'},{' '}
+                  {round.openedMs === null ? 'no date: taken as of now' : day(round.openedMs)},{' '}
+                  {count(round.shots, 'shot')}
+                </li>
+              ))}
+            </ul>
+            {unknown.map(({ label, shots: n }) => (
+              <Form.Group key={label} controlId={`round-club-${label}`}>
+                <Form.Label>
+                  <b>{label}</b>, {count(n, 'shot')}: which club is it?
+                </Form.Label>
+                <Form.Select
+                  value={clubs[label] ?? ''}
+                  onChange={({ target }) => void look(text, { ...clubs, [label]: target.value })}
+                >
+                  <option value="">none: left out</option>
+                  {[...bag.clubs, ...bag.rack].map(({ id, name }) => (
+                    <option key={id} value={id}>
+                      {name}
+                    </option>
+                  ))}
+                </Form.Select>
+              </Form.Group>
+            ))}
+            {answer.skipped.length > 0 && (
+              <p className="quiet mb-0">
+                Not taken:{' '}
+                {answer.skipped
+                  .slice(0, 5)
+                  .map(({ row, because }) => `row ${row}, ${because}`)
+                  .join('; ')}
+                {answer.skipped.length > 5 && `, and ${answer.skipped.length - 5} more`}.
+              </p>
+            )}
+            <div>
+              <Button onClick={take} disabled={shots === 0}>
+                Take {count(shots, 'shot')}
+              </Button>
+            </div>
+          </>
+        )}
+      </div>
+    </details>
+  )
+}
