@@ -20,11 +20,13 @@ async function shot(name: string, path: string, phone: boolean, before?: (p: imp
   await page.close()
 }
 const fill = async (p: import('@playwright/test').Page) => {
-  await p.getByLabel('I have').fill('141'); await p.getByLabel('it ends at').fill('128'); await p.getByLabel('front').fill('132'); await p.getByLabel('back').fill('154')
+  const ask = p.getByRole('button', { name: 'Water, green, wind, height' })
+  if (await ask.isVisible()) await ask.click()
+  await p.getByLabel('I have').fill('141'); await p.getByLabel('it ends at').fill('128'); await p.getByLabel('front').fill('132'); await p.getByLabel('back').fill('154'); const less = p.getByRole('button', { name: 'Only the distance' }); if (await less.isVisible()) await less.click()
 }
 try {
 await shot('number', `${T}/number`, false, fill)
-await shot('number-phone', `${T}/number`, true, fill, true)
+await shot('number-phone', `${T}/number`, true, fill)
 await shot('rounds', `${T}/rounds`, false, undefined, true)
 await shot('rounds-phone', `${T}/rounds`, true, undefined, true)
 await shot('round-phone', `${T}/rounds`, true, async p => { await p.locator('.list-of-rounds a').first().click(); await p.getByText('Left to the target').waitFor() })

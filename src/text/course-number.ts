@@ -1,6 +1,7 @@
 import type { HazardKind } from '@/core/course/sureness'
 import { farBy, type NumberAsked, type NumberChoice } from '@/core/course/number'
 import type { Units } from '@/core/golfer'
+import { NEAR_M } from '@/core/wedges/for-number'
 import { chance, len, lenUnit } from './numbers'
 
 /** A number on the course, as a caddie would say it. */
@@ -45,7 +46,7 @@ export function numberFinding(
   if (best.green) return `The ${club}: on the green ${timesIn(best.green.on)}`
   if (best.chance < LITTLE)
     return `Nothing of yours is close: the ${club} ${farBy(best.shot, asked) === 'carry' ? 'carries' : 'finishes at'} ${lenUnit(farBy(best.shot, asked) === 'carry' ? best.carryM : best.finishM, units)}`
-  return `The ${club}: ${farBy(best.shot, asked) === 'carry' ? 'carries' : 'finishes'} within 5 ${timesIn(best.chance)}`
+  return `The ${club}: ${farBy(best.shot, asked) === 'carry' ? 'carries' : 'finishes'} within ${lenUnit(NEAR_M, units)} ${timesIn(best.chance)}`
 }
 
 const LITTLE = 0.03

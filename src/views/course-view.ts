@@ -4,13 +4,12 @@ import { airOfDay, usualDay, type CoursePlace, type Day } from '@/core/flight/da
 import { dayCard, seasonStations, type DayCard } from '@/core/flight/day-card'
 import type { SeasonStation } from '@/core/flight/season'
 import type { Golfer } from '@/core/golfer'
-import { competitionUntil } from '@/core/rounds/round'
 import type { AskedAir } from '@/core/session/session-air'
 import { dayOf, placesOf } from '@/store/course-days'
 import type { Database } from '@/store/database'
-import { roundsOf } from '@/store/rounds'
 import { lastSetUp } from '@/store/set-ups'
 import { bagAnalysis } from './bag-analysis'
+import { plainCardUntil } from './competition'
 import { onCourseApplied } from './bay-to-course-view'
 import { sessionsToAsk } from './set-ups-behind'
 
@@ -65,6 +64,6 @@ export function courseView(db: Database, golfer: Golfer, nowMs: number): CourseV
     counts: inDay.stocks.map(({ count }) => ({ count })),
     stations: seasonStations(clubsInOrder(view.bag), inDay),
     airs: sessionsToAsk(db, golfer, nowMs),
-    competitionUntilMs: competitionUntil(roundsOf(db, golfer.id), nowMs),
+    competitionUntilMs: plainCardUntil(db, golfer.id, nowMs),
   }
 }

@@ -1,10 +1,9 @@
 import { clubsInOrder } from '@/core/bag/bag'
 import { courseShots, type CourseShot } from '@/core/course/course-shots'
 import type { Golfer } from '@/core/golfer'
-import { competitionUntil } from '@/core/rounds/round'
 import type { Database } from '@/store/database'
-import { roundsOf } from '@/store/rounds'
 import { courseDay, type CourseDay } from './course-view'
+import { plainCardUntil } from './competition'
 
 /** What the number picker and the card that is taken along are made from. */
 export type NumberView = Pick<CourseDay, 'bag' | 'day' | 'setMs' | 'card'> & {
@@ -26,6 +25,6 @@ export function numberView(db: Database, golfer: Golfer, nowMs: number): NumberV
     setMs,
     card,
     shots: courseShots(clubsInOrder(bag), day, card, inDay),
-    competitionUntilMs: competitionUntil(roundsOf(db, golfer.id), nowMs),
+    competitionUntilMs: plainCardUntil(db, golfer.id, nowMs),
   }
 }

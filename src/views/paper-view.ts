@@ -10,6 +10,7 @@ import { sessionsOf } from '@/store/sessions'
 import { setUpOf } from '@/store/set-ups'
 import { cardAir } from '@/text/set-up'
 import { comparedBag } from './bag-analysis'
+import { plainCardUntil } from './competition'
 import { courseDay } from './course-view'
 import { openSetUps, type OpenSetUp } from './set-ups-behind'
 
@@ -47,7 +48,8 @@ export function cardView(
   nowMs: number,
   which: 'card' | 'day',
 ): CardData | null {
-  if (which === 'day') {
+  // In a competition round there is the plain card alone.
+  if (which === 'day' && plainCardUntil(db, golfer.id, nowMs) === null) {
     const ofDay = courseDay(db, golfer, nowMs)
     return ofDay && cardOfDay(golfer, ofDay)
   }

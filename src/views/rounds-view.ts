@@ -3,7 +3,7 @@ import type { Stretch } from '@/core/gaps/cover'
 import type { Golfer } from '@/core/golfer'
 import { facedBetween, goalZoneOf, mostFaced, type Faced } from '@/core/rounds/faced'
 import type { BayToCourse } from '@/core/rounds/bay-to-course'
-import { competitionUntil, type Round } from '@/core/rounds/round'
+import type { Round } from '@/core/rounds/round'
 import { leavesStep, notHit, clubUse, type ClubUse, type LeftStep } from '@/core/rounds/use'
 import type { ClubKind } from '@/core/bag/club'
 import { atStation, fullSwingOf } from '@/core/station'
@@ -31,7 +31,6 @@ export type RoundsView = {
   bayToCourse: BayToCourse[]
   /** Kinds of club whose card takes that on. */
   applied: ClubKind[]
-  competitionUntilMs: number | null
   /** Where the golfer plays, the place of the day first. */
   places: string[]
 }
@@ -61,7 +60,6 @@ export function roundsView(db: Database, golfer: Golfer, nowMs: number): RoundsV
     zone: ironM.length > 0 ? goalZoneOf(faced, Math.max(...ironM)) : null,
     bayToCourse: bayToCourseOf(db, golfer, nowMs),
     applied: asOnCourse(db, golfer.id),
-    competitionUntilMs: competitionUntil(rounds, nowMs),
     places: placesPlayed(db, golfer, rounds),
   }
 }

@@ -15,6 +15,7 @@ import { drillShots } from '@/store/drills'
 import { leftOnPurpose } from '@/store/left-on-purpose'
 import { swingDefinitions, wantedStations } from '@/store/swings'
 import { comparedBag, type StationShots } from './bag-analysis'
+import { plainCardUntil } from './competition'
 import { facedOf } from './faced-view'
 
 export type WedgesView = {
@@ -35,6 +36,8 @@ export type WedgesView = {
   left: LeftOnPurpose[]
   /** What the golfer was asked for on the course. */
   faced: Faced
+  /** Nothing may advise a club until then; null where no competition round is under way. */
+  competitionUntilMs: number | null
 }
 
 /** The wedges by swing, along the rule; null before the first bag. */
@@ -71,5 +74,6 @@ export function wedgesView(
     drills: drillShots(db, golfer.id),
     left: leftOnPurpose(db, golfer.id),
     faced: facedOf(db, golfer, analysis, nowMs),
+    competitionUntilMs: plainCardUntil(db, golfer.id, nowMs),
   }
 }

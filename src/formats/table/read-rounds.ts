@@ -31,7 +31,7 @@ export type RoundsTable = {
 }
 
 const LIE_WORDS: [Lie, RegExp][] = [
-  ['tee', /^(tee|t|abschlag)/i],
+  ['tee', /^(t$|tee|abschlag)/i],
   ['fairway', /^(fairway|fw|f$|semi|first cut)/i],
   ['rough', /^(rough|r$|trees?|heavy)/i],
   ['bunker', /^(bunker|sand|b$|trap)/i],

@@ -6,7 +6,7 @@ import type { ClubId } from '@/core/ids'
 import { readLength } from '@/core/typed-length'
 import { choiceLine, countsAsLine, numberFinding } from '@/text/course-number'
 import { age } from '@/text/numbers'
-import { mpsFrom } from '@/core/units'
+import { mpsFrom, type HeightUnit } from '@/core/units'
 
 /** The number picker of the file that is taken along: it runs from the file itself, without Banco and without a network. */
 
@@ -22,8 +22,8 @@ const shots = taken.shots.map(({ name, ...shot }): CourseShot => ({
 }))
 
 const element = <T extends HTMLElement>(id: string): T => document.getElementById(id) as T
-const lengthOf = (id: string): number | null => {
-  const read = readLength(element<HTMLInputElement>(id).value, taken.units.lengthUnit)
+const lengthOf = (id: string, unit: HeightUnit = taken.units.lengthUnit): number | null => {
+  const read = readLength(element<HTMLInputElement>(id).value, unit)
   return read === null || Number.isNaN(read) ? null : read
 }
 const wordOf = (id: string): string => element<HTMLSelectElement>(id).value
@@ -38,7 +38,7 @@ function asked(): NumberAsked | null {
     leftM,
     by: element<HTMLInputElement>('rest').checked ? 'finish' : 'carry',
     fromTee: element<HTMLInputElement>('tee').checked,
-    heightM: lengthOf('height') ?? 0,
+    heightM: lengthOf('height', taken.units.lengthUnit === 'yd' ? 'ft' : 'm') ?? 0,
     tailwindMps: wordOf('along') === 'with' ? blows : -blows,
     dayWindMps: taken.dayWindMps,
     sure: taken.sure,

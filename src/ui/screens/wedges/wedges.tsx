@@ -50,6 +50,7 @@ export function Wedges(props: WedgesView) {
     drills,
     left,
     faced,
+    competitionUntilMs,
   } = props
   const [askedM, setAskedM] = useState<number | null>(null)
   const [by, setBy] = useState<Far>('carry')
@@ -136,16 +137,19 @@ export function Wedges(props: WedgesView) {
         <Link className="btn btn-outline" href={`${home}/wedges${allClubs ? '' : '?clubs=all'}`}>
           {allClubs ? 'Wedges only' : 'Every club'}
         </Link>
-        <div className="have-number">
-          <NumberField
-            label="I have"
-            labelled="before"
-            measure={measuresOf(golfer).carry}
-            value={askedM}
-            example="84"
-            onChange={setAskedM}
-          />
-        </div>
+        {/* In a competition round nothing may say what to hit: Rule 4.3. */}
+        {competitionUntilMs === null && (
+          <div className="have-number">
+            <NumberField
+              label="I have"
+              labelled="before"
+              measure={measuresOf(golfer).carry}
+              value={askedM}
+              example="84"
+              onChange={setAskedM}
+            />
+          </div>
+        )}
       </PageHead>
       <Problems of={problems} />
       {found.shots.length > 0 && (

@@ -1,20 +1,18 @@
 'use client'
 
-import Link from 'next/link'
 import Button from 'react-bootstrap/Button'
 import type { Golfer } from '@/core/golfer'
-import { useOpenRound } from './use-open-round'
 import { Problems } from '../shell/problems'
+import { useOpenRound } from './use-open-round'
 
-/** What Rule 4.3 says of all this, with the way to the plain card, and the choice that leaves nothing but it. */
+/** What Rule 4.3 says of all this, and the choice that leaves nothing but the plain card. */
 export function RuleOfPlay({ golfer }: { golfer: Golfer }) {
   const { problems, open } = useOpenRound(golfer)
   return (
     <div className="rule-43 no-print">
       <p>
-        <b>In a competition round</b> take <Link href={`/golfers/${golfer.id}/paper`}>the plain card</Link>:
-        under Rule 4.3 a device may give distance, but not measure slope or wind, nor advise a club. Local
-        rules decide.
+        <b>In a competition round</b> take the plain card: under Rule 4.3 a device may give distance, but not
+        measure slope or wind, nor advise a club. Local rules decide.
       </p>
       <Button variant="outline" size="sm" onClick={() => open({ place: null, competition: true, day: null })}>
         This is a competition round

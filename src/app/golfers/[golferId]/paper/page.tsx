@@ -1,5 +1,6 @@
 import { redirect } from 'next/navigation'
 import { dataNow, golferOfPage, type Asked } from '@/http/golfer-of-page'
+import { plainCardUntil } from '@/views/competition'
 import { cardView } from '@/views/paper-view'
 import { PaperBench } from '@/ui/screens/paper/paper-bench'
 
@@ -14,7 +15,8 @@ export default async function PaperPage({
 }) {
   const golfer = golferOfPage((await params).golferId)
   const [db, nowMs] = dataNow()
-  const kind = (await searchParams).card === 'day' ? 'day' : 'card'
+  const plain = plainCardUntil(db, golfer.id, nowMs) !== null
+  const kind = !plain && (await searchParams).card === 'day' ? 'day' : 'card'
   const data = cardView(db, golfer, nowMs, kind) ?? redirect(`/golfers/${golfer.id}/bag`)
   return <PaperBench golfer={golfer} data={data} kind={kind} />
 }

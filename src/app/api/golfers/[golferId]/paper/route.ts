@@ -3,6 +3,7 @@ import { fileName } from '@/http/file-name'
 import { requireGolfer } from '@/http/require'
 import { isOfDay, PAPERS, paperPdf, type Paper } from '@/paper/papers'
 import { theDatabase } from '@/store/database'
+import { plainCardUntil } from '@/views/competition'
 import { paperInput } from '@/views/paper-view'
 
 /** A card, labels or the report as a PDF: `?kind=card-pocket`. */
@@ -12,6 +13,8 @@ export const GET = route<{ golferId: string }>(async (request, { golferId }) => 
   if (!(PAPERS as readonly string[]).includes(kind))
     return refuse(422, 'kind', `There is no such paper: choose one of ${PAPERS.join(', ')}.`)
   const madeMs = Date.now()
+  if (isOfDay(kind) && plainCardUntil(theDatabase(), golfer.id, madeMs) !== null)
+    return refuse(409, 'kind', 'In a competition round there is the plain card alone: take that one.')
   const input = paperInput(theDatabase(), golfer, { ofDay: isOfDay(kind), madeMs })
   if (!input) return refuse(409, 'bag', 'This golfer has no bag yet: start one from a template.')
   const pdf = await paperPdf(kind as Paper, input)
