@@ -14,6 +14,7 @@ export function knownIn(data: string): Known {
     clubId: ids('SELECT id FROM club LIMIT 30'),
     shotId: ids('SELECT id FROM shot LIMIT 30'),
     importId: ['none'],
+    roundId: ids('SELECT id FROM round'),
   }
   db.close()
   return known

@@ -325,27 +325,29 @@ function play(db: Database, { golferId, hidden, place, atMs }: Round, roll: Dice
   openRound(db, golferId, {
     ...{ id, place: place?.name ?? null, openedMs: atMs, offsetMin: 0, competition: false, day },
   })
-  playRound(hidden, [...NINE_HOLES_YD, ...NINE_HOLES_YD], roll).forEach(({ club, swing, leftM, afterM, carryM, lie }, i) => {
-    const clubId = ids.get(club.name)
-    if (!clubId) throw new Error(`${hidden.name} has no ${club.name}`)
-    const said = `${id}-${i + 1}`
-    const measured = club.kind !== 'driver' && swing === 'full' && roll.chance(MEASURED)
-    sayOfRound(
-      db,
-      id,
-      [
-        {
-          ...{ said, id: said as RoundShotId, atMs: atMs + i * 7 * MINUTE_MS, clubId, swing, lie },
-          ...{
-            leftM: wholeYard(leftM),
-            afterM: wholeYard(afterM),
-            carryM: measured ? wholeYard(carryM) : null,
+  playRound(hidden, [...NINE_HOLES_YD, ...NINE_HOLES_YD], roll).forEach(
+    ({ club, swing, leftM, afterM, carryM, lie }, i) => {
+      const clubId = ids.get(club.name)
+      if (!clubId) throw new Error(`${hidden.name} has no ${club.name}`)
+      const said = `${id}-${i + 1}`
+      const measured = club.kind !== 'driver' && swing === 'full' && roll.chance(MEASURED)
+      sayOfRound(
+        db,
+        id,
+        [
+          {
+            ...{ said, id: said as RoundShotId, atMs: atMs + i * 7 * MINUTE_MS, clubId, swing, lie },
+            ...{
+              leftM: wholeYard(leftM),
+              afterM: wholeYard(afterM),
+              carryM: measured ? wholeYard(carryM) : null,
+            },
           },
-        },
-      ],
-      said,
-    )
-  })
+        ],
+        said,
+      )
+    },
+  )
 }
 
 const wholeYard = (metres: number): number => yards(Math.round(lengthIn(metres, 'yd')))

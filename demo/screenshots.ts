@@ -1,4 +1,5 @@
-import { mkdirSync } from 'node:fs'
+import { mkdirSync, mkdtempSync } from 'node:fs'
+import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { chromium, type Page } from '@playwright/test'
 import { BancoServer } from './banco-server'
@@ -10,27 +11,11 @@ const TILDA = '/golfers/demo-tilda'
 const PICTURES: { name: string; path: string; phone?: boolean; before?: (page: Page) => Promise<void> }[] = [
   { name: 'bag', path: `${TILDA}/bag` },
   { name: 'bay', path: `${TILDA}/bay` },
-  { name: 'plan', path: '/golfers/demo-marek/bay' },
   { name: 'session', path: `${TILDA}/sessions/demo-tilda-0` },
   { name: 'stock', path: `${TILDA}/stock` },
   { name: 'gaps', path: `${TILDA}/gaps` },
   { name: 'wedges', path: `${TILDA}/wedges` },
   { name: 'refit', path: `${TILDA}/refit` },
-  {
-    name: 'refit-bench',
-    path: `${TILDA}/refit`,
-    before: (page) => page.getByRole('region', { name: 'Work order' }).scrollIntoViewIfNeeded(),
-  },
-  {
-    name: 'club',
-    path: `${TILDA}/bag`,
-    before: async (page) => {
-      await page.getByRole('button', { name: 'Change 9-iron' }).click()
-      await page.getByText('How it is made').click()
-      await page.getByLabel(/is new: it was bent/).check()
-      await page.getByRole('heading', { name: '9-iron' }).scrollIntoViewIfNeeded()
-    },
-  },
   { name: 'course', path: `${TILDA}/course` },
   { name: 'log', path: `${TILDA}/log` },
   {
@@ -61,29 +46,42 @@ const PICTURES: { name: string; path: string; phone?: boolean; before?: (page: P
   },
   { name: 'card', path: `${TILDA}/paper` },
   { name: 'bay-phone', path: `${TILDA}/bay`, phone: true },
-  // Hits a session: the pictures before it show the demo's own.
   {
-    name: 'trial',
-    path: '/golfers/demo-marek/compare',
+    name: 'number',
+    path: `${TILDA}/number`,
     before: async (page) => {
-      await page.getByLabel('The first').selectOption({ label: '3-wood' })
-      await page.getByLabel('The second').selectOption({ label: '2-hybrid' })
-      await page.getByRole('link', { name: 'Plan a fair trial' }).click()
-      await page.getByRole('button', { name: 'Nobody is in front: start' }).click()
-      const title = page.getByRole('heading', { level: 1 })
-      for (const [club, carries] of [
-        ['3-wood', [231, 238, 229]],
-        ['2-hybrid', [240, 236, 243, 238, 241, 237]],
-        ['3-wood', [236, 233, 228]],
-      ] as const) {
-        await title.filter({ hasText: club }).waitFor()
-        for (const carry of carries) {
-          await page.keyboard.type(String(carry))
-          await page.keyboard.press('Enter')
-        }
-      }
-      await page.getByRole('button', { name: 'End the session' }).first().click()
-      await page.getByRole('region', { name: 'The trial' }).waitFor()
+      await page.getByLabel('I have').fill('141')
+      await page.getByLabel('it ends at').fill('128')
+      await page.getByLabel('front').fill('132')
+      await page.getByLabel('back', { exact: true }).fill('154')
+    },
+  },
+  {
+    name: 'rounds',
+    path: `${TILDA}/rounds`,
+    before: (page) => page.locator('canvas').first().waitFor(),
+  },
+  {
+    name: 'round-phone',
+    path: `${TILDA}/rounds`,
+    phone: true,
+    before: async (page) => {
+      await page.locator('.list-of-rounds a').first().tap()
+      await page.getByLabel('Left to the target').fill('84')
+      await page.getByRole('button', { name: 'rough' }).tap()
+    },
+  },
+  {
+    name: 'taken-along',
+    path: `${TILDA}/number`,
+    phone: true,
+    before: async (page) => {
+      const download = page.waitForEvent('download')
+      await page.getByRole('link', { name: 'Take it along' }).tap()
+      const file = join(mkdtempSync(join(tmpdir(), 'banco-along-')), 'card.html')
+      await (await download).saveAs(file)
+      await page.goto(`file://${file}`)
+      await page.getByLabel('I have, yd').fill('141')
     },
   },
 ]

@@ -38,6 +38,9 @@ const PAGES = [
   'practice',
   'import',
   'paper',
+  'number',
+  'rounds',
+  'rounds/[roundId]',
 ].map((page) => ({
   path: `/golfers/[golferId]${page && `/${page}`}`,
   method: 'GET',
@@ -135,10 +138,15 @@ const FIELDS = [
   'fixes',
   'sinceMs',
   'build',
+  'leftM',
+  'lie',
+  'competition',
+  'sureness',
+  'text',
 ]
 
 /** Ids and names that are there, so that a request gets past the first door. */
-export type Known = Record<'golferId' | 'sessionId' | 'clubId' | 'shotId' | 'importId', string[]>
+export type Known = Record<'golferId' | 'sessionId' | 'clubId' | 'shotId' | 'importId' | 'roundId', string[]>
 
 const one = <T>(of: readonly T[], roll: Dice): T => of[Math.floor(roll.between(0, of.length))] as T
 
@@ -182,6 +190,25 @@ const FORMS: [path: RegExp, body: (known: Known, roll: Dice) => object][] = [
       ],
     }),
   ],
+  [
+    /rounds$/,
+    (_, roll) => ({
+      ...{ id: `r${roll.between(0, 1e9)}`, place: 'Here', openedMs: 1.7e12, offsetMin: 0 },
+      ...{ competition: false, day: null },
+    }),
+  ],
+  [
+    /rounds\/[^/]+\/shots$/,
+    (known, roll) => {
+      const name = `w${roll.between(0, 1e9)}`
+      const word = { said: name, id: name, atMs: 1.7e12, clubId: one(known.clubId, roll), swing: 'full' }
+      return { said: [{ ...word, leftM: 120, afterM: null, carryM: null, lie: 'rough' }], batch: name }
+    },
+  ],
+  [/rounds\/table$/, () => ({ text: 'club,left\n7i,100', offsetMin: 0, clubs: {}, take: true })],
+  [/rounds\/[^/]+\/undo$/, () => ({ batch: 'w1' })],
+  [/api\/rounds\/[^/]+$/, () => ({ place: 'There', competition: false })],
+  [/as-on-course$/, () => ({ kind: 'iron', on: true })],
   [/station$/, (known, roll) => ({ clubId: one(known.clubId, roll), swing: 'full' })],
   [/said$/, () => ({ kind: 'air', wind: 'into', tempC: 12, surface: 'mat' })],
   [/moves$/, (known, roll) => ({ shotIds: [one(known.shotId, roll)], decision: 'withdrawn' })],

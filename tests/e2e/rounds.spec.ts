@@ -296,7 +296,7 @@ test.describe('on the demo', () => {
       page.getByRole('region', { name: 'Best first' }).getByRole('listitem').first(),
     ).toContainText(/7-iron.*as on the course/)
     await page.goto(`${home}/stock`)
-    await expect(page.getByRole('row').filter({ hasText: '7-iron' }).first()).toContainText('141')
+    await expect(page.getByRole('row').filter({ hasText: '7-iron' }).first()).toContainText('140.6')
     await page.goto(`${home}/rounds`)
     await page.getByRole('button', { name: /take it back/ }).click()
     await page.goto(`${home}/course`)
