@@ -43,7 +43,8 @@ export function cardOfBag(
         const run = job === 'tee' && isHit(full) && !full.byHand ? ordinaryRun(full) : null
         const carryOf = (carryM: number | undefined) => (carryM === undefined ? '–' : len(carryM, golfer))
         return {
-          name: run ? `${name}, total` : name,
+          name,
+          ...(run && { onTotal: true as const }),
           carry:
             run && full
               ? len(run.totalM, golfer)

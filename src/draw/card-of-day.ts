@@ -41,14 +41,14 @@ export function cardOfDay(
       .filter(
         ({ id, kind }) => kind !== 'putter' && card.lines.some((line) => line.clubId === id && line.measured),
       )
-      .map(({ id, name: club, build: { job } }) => {
+      .map(({ id, name, build: { job } }) => {
         const total = carryOf(id, FULL_SWING) && lineOf(id, FULL_SWING)?.total
         // One that is only hit from the tee is played for where it comes to rest.
         const onTotal = job === 'tee' && total !== undefined
         const carry = onTotal ? total : carryOf(id, FULL_SWING)
-        const name = onTotal ? `${club}, total` : club
         return {
           name,
+          ...(onTotal && { onTotal: true as const }),
           carry: said(carry),
           plusMinus: carry
             ? aroundCell({ carryM: carry.atM, lowM: carry.lowM, highM: carry.highM }, golfer)

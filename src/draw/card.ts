@@ -1,7 +1,16 @@
 import type { Drawing, Part } from './drawing'
 
 /** One line of the yardage card: a club with what its swings carry, as they are to be read. */
-export type CardLine = { name: string; carry: string; plusMinus: string; swings: string[] }
+export type CardLine = {
+  name: string
+  carry: string
+  /** That number is the total: the club is only hit from the tee. */
+  onTotal?: true
+  plusMinus: string
+  swings: string[]
+}
+/** A line's name, which says so where its number is a total. */
+export const lineName = ({ name, onTotal }: CardLine): string => (onTotal ? `${name}, total` : name)
 export type CardData = {
   title: string
   /** Date, rule, air: what the numbers stand for. */
@@ -39,7 +48,7 @@ export function card({ title, notes, unit, swings, lines }: CardData, size: Card
   const row = Math.min(LONGEST_ROW, (height - head - pad) / Math.max(1, lines.length))
   const most = (of: (line: CardLine) => string) => Math.max(0, ...lines.map((line) => of(line).length))
   const ems = {
-    name: most(({ name }) => name) * NAME * GLYPH,
+    name: most(lineName) * NAME * GLYPH,
     carry: Math.max(most(({ carry }) => carry) * CARRY * GLYPH, LEAST_COLUMN),
     around: most(({ plusMinus }) => plusMinus) * AROUND * GLYPH,
     swings: swings.map((_, i) => Math.max(most((line) => line.swings[i] ?? '') * NAME * GLYPH, LEAST_COLUMN)),
@@ -75,7 +84,7 @@ export function card({ title, notes, unit, swings, lines }: CardData, size: Card
   lines.forEach((line, i) => {
     const middle = head + row * (i + 0.5)
     parts.push(
-      label(pad, middle, line.name, { size: text * NAME, weight: 500 }),
+      label(pad, middle, lineName(line), { size: text * NAME, weight: 500 }),
       label(carryRight, middle, line.carry, { size: text * CARRY, weight: 700, align: 'right' }),
       label(aroundRight, middle, line.plusMinus, { size: text * AROUND, align: 'right' }),
       ...line.swings.map((carry, s) =>

@@ -3,7 +3,15 @@ import { NEW_GOLFER, type Golfer } from '@/core/golfer'
 import type { ClubId, GolferId, RoundShotId } from '@/core/ids'
 import { NOTHING_FACED } from '@/core/rounds/faced'
 import { yards } from '@/core/units'
-import { bayToCourseWords, facedWords, roundsFinding, roundTitle, shotLine, withoutWords } from './rounds'
+import {
+  bayToCourseWords,
+  besideWords,
+  facedWords,
+  roundsFinding,
+  roundTitle,
+  shotLine,
+  withoutWords,
+} from './rounds'
 
 const golfer: Golfer = {
   ...NEW_GOLFER,
@@ -51,4 +59,14 @@ it('bay to course stands with its interval and its shots', () => {
 it('a club that went leaves a step by the names of its neighbours', () => {
   const left = { longerId: '8-iron' as ClubId, shorterId: 'P-wedge' as ClubId, stepM: yards(24) }
   expect(withoutWords(left, (id) => id, golfer)).toBe('without it 8-iron to P-wedge is 24 yd')
+})
+
+it('what was hit on the course stands beside the stock, with its carries where they were said', () => {
+  const beside = { clubId: 'c' as ClubId, swing: 'full', shots: 11, carries: 7, carryM: yards(134) }
+  expect(besideWords(beside, golfer)).toBe(
+    '11 shots in rounds, 7 with a carry: 134.0 yd on average in the air of those days. They are in no stock.',
+  )
+  expect(besideWords({ ...beside, shots: 1, carries: 0, carryM: null }, golfer)).toBe(
+    '1 shot in rounds. It is in no stock.',
+  )
 })

@@ -4,7 +4,7 @@ import type { Golfer, Units } from '@/core/golfer'
 import type { BayToCourse } from '@/core/rounds/bay-to-course'
 import { facedBetween, type Faced } from '@/core/rounds/faced'
 import type { Lie, Round, RoundShot } from '@/core/rounds/round'
-import type { LeftStep } from '@/core/rounds/use'
+import type { LeftStep, RoundBeside } from '@/core/rounds/use'
 import { FULL_SWING } from '@/core/station'
 import { swingName } from './names'
 import { count, fixed, len, lenUnit } from './numbers'
@@ -76,4 +76,13 @@ export function roundsFinding(
   if (!worst || worst.shots === 0) return all
   const [from, to] = worst.hole.map((end) => len(end, units))
   return `${all}: ${from} to ${to} was faced ${fixed(worst.aRound, 1)} times a round, and nothing lands there`
+}
+
+/** "11 shots in rounds, 7 with a carry: 134 on average, in the air of those days. None is in the stock." */
+export function besideWords({ shots, carries, carryM }: RoundBeside, golfer: Golfer): string {
+  const carried =
+    carryM === null
+      ? ''
+      : `, ${carries} with a carry: ${lenUnit(carryM, golfer, 1)} on average in the air of those days`
+  return `${count(shots, 'shot')} in rounds${carried}. ${shots === 1 ? 'It is' : 'They are'} in no stock.`
 }

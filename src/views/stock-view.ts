@@ -1,8 +1,10 @@
 import type { Golfer } from '@/core/golfer'
 import { oldStations, type OldStation } from '@/core/stock/age'
 import type { AskedAir } from '@/core/session/session-air'
-import { besideStocks, type BesideStock } from '@/store/bag-input'
+import { roundsBeside, type RoundBeside } from '@/core/rounds/use'
+import { besideStocks, STOCK_AGE_MS, type BesideStock } from '@/store/bag-input'
 import type { Database } from '@/store/database'
+import { roundsOf } from '@/store/rounds'
 import { comparedBag, type AnalysedBag } from './bag-analysis'
 import { openSetUps, sessionsToAsk, type OpenSetUp } from './set-ups-behind'
 
@@ -13,6 +15,8 @@ export type StockView = AnalysedBag & {
   airs: AskedAir[]
   /** Shots on the course, and those that are too old, as of now. */
   beside: BesideStock[]
+  /** What was hit with each station in rounds of the last twelve months. */
+  rounds: RoundBeside[]
   /** Stations whose newest shots are older than the golfer wants them. */
   old: OldStation[]
   nowMs: number
@@ -28,6 +32,7 @@ export function stockView(db: Database, golfer: Golfer, nowMs: number): StockVie
       setUps: openSetUps(db, golfer, nowMs),
       airs: sessionsToAsk(db, golfer, nowMs),
       beside: besideStocks(db, golfer, compared.bag, nowMs),
+      rounds: roundsBeside(roundsOf(db, golfer.id).filter(({ openedMs }) => openedMs > nowMs - STOCK_AGE_MS)),
       old: oldStations(compared.analysis.stocks, compared.shots, {
         limitDays: golfer.ageLimitDays,
         nowMs,

@@ -1,5 +1,6 @@
 import type { TakenAlong } from '@/core/course/taken-along'
 import type { Golfer } from '@/core/golfer'
+import { lineName } from '@/draw/card'
 import { cardOfDay } from '@/draw/card-of-day'
 import type { Database } from '@/store/database'
 import { clubNames } from '@/text/names'
@@ -27,7 +28,7 @@ export function takenAlongView(db: Database, golfer: Golfer, nowMs: number): Tak
     sure: golfer.sureness,
     card: {
       head: ['Club', `carry, ${unit}`, '±', ...swings],
-      lines: lines.map((line) => [line.name, line.carry, line.plusMinus, ...line.swings]),
+      lines: lines.map((line) => [lineName(line), line.carry, line.plusMinus, ...line.swings]),
     },
     shots: shots.map(({ clubId, swing, path: _drawn, ...shot }) => ({
       ...rounded(shot),

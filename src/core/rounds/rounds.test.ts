@@ -6,7 +6,7 @@ import { dayEnds, competitionUntil, shotsSaid, type Round, type RoundSaid, type 
 import { lengthIn, yards } from '../units'
 import { bayToCourse } from './bay-to-course'
 import { facedBetween, facedBins, facedIn, goalZoneOf, mostFaced, NOTHING_FACED } from './faced'
-import { clubUse, leavesStep, notHit } from './use'
+import { clubUse, leavesStep, notHit, roundsBeside } from './use'
 
 const HOUR_MS = 3_600_000
 const NOW_MS = Date.UTC(2026, 3, 11, 12)
@@ -99,6 +99,21 @@ describe('use', () => {
     expect(notHit(clubs, [...three, round([shot('7-wood')], 30)])).toEqual(['7-wood'])
     expect(notHit(clubs, three.slice(1))).toEqual([])
     expect(notHit(clubs, [...three.slice(1), round([], 1)])).toEqual([])
+  })
+
+  it('stands beside the stock of each station, with the mean of what was said to carry', () => {
+    const rounds = [
+      round([
+        shot('7-iron', 150, { carryM: 120 }),
+        shot('7-iron', 140, { carryM: 130 }),
+        shot('7-iron', 130),
+      ]),
+      round([shot('wedge', 60, { swing: 'half' })]),
+    ]
+    expect(roundsBeside(rounds)).toEqual([
+      { clubId: '7-iron', swing: 'full', shots: 3, carries: 2, carryM: 125 },
+      { clubId: 'wedge', swing: 'half', shots: 1, carries: 0, carryM: null },
+    ])
   })
 
   it('a club that went would leave the step between its neighbours; the ends of a bag leave none', () => {

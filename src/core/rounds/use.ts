@@ -1,7 +1,8 @@
 import type { ClubId } from '../ids'
-import { atStation, fullSwingOf } from '../station'
+import { sample } from '../math/sample'
+import { atStation, fullSwingOf, stationKey, type Station } from '../station'
 import type { Stock } from '../stock/stock'
-import { LIES, type Lie, type Round } from './round'
+import { LIES, type Lie, type Round, type RoundShot } from './round'
 
 /** How often a club was hit in some rounds, by lie; `unsaid` where no lie was said. */
 export type ClubUse = {
@@ -64,4 +65,22 @@ export function leavesStep(
   return a === undefined || b === undefined
     ? null
     : { longerId: longer.id, shorterId: shorter.id, stepM: a - b }
+}
+
+/** What was hit with a station in rounds: it stands beside its stock, never in it. */
+export type RoundBeside = Station & { shots: number; carries: number; carryM: number | null }
+
+/** Shots on the course by station, with the mean of the carries that were said. */
+export function roundsBeside(rounds: readonly Round[]): RoundBeside[] {
+  const by = new Map<string, RoundShot[]>()
+  for (const shot of rounds.flatMap(({ shots }) => shots))
+    by.set(stationKey(shot), [...(by.get(stationKey(shot)) ?? []), shot])
+  return [...by.values()].map((shots) => {
+    const carries = shots.flatMap(({ carryM }) => carryM ?? [])
+    const [{ clubId, swing }] = shots as [RoundShot]
+    return {
+      ...{ clubId, swing, shots: shots.length, carries: carries.length },
+      carryM: carries.length > 0 ? sample(carries).mean : null,
+    }
+  })
 }

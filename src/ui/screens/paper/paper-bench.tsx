@@ -5,7 +5,7 @@ import { useRef, useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import type { Golfer } from '@/core/golfer'
-import { card, CARD_SIZES, type CardData, type CardSize } from '@/draw/card'
+import { card, CARD_SIZES, lineName, type CardData, type CardSize } from '@/draw/card'
 import { pixel, type Drawing } from '@/draw/drawing'
 import { count } from '@/text/numbers'
 import { readInks } from '../../shared/drawing/inks'
@@ -78,7 +78,7 @@ export function PaperBench({ golfer, data, kind }: { golfer: Golfer; data: CardD
           <div ref={sheet}>
             <Svg
               drawing={drawing}
-              says={`${data.title}. ${data.notes.join('. ')}. ${data.lines.map(({ name, carry, plusMinus }) => `${name} ${carry} ${plusMinus && `± ${plusMinus}`}`).join(', ')}.`}
+              says={`${data.title}. ${data.notes.join('. ')}. ${data.lines.map((line) => `${lineName(line)} ${line.carry} ${line.plusMinus && `± ${line.plusMinus}`}`).join(', ')}.`}
             />
           </div>
         </section>

@@ -9,6 +9,8 @@ import type { StationShots } from '@/views/bag-analysis'
 import { RULE_NAME } from '@/text/names'
 import { count, len, lenUnit, percent } from '@/text/numbers'
 import { offCurveSentence } from '@/text/reasons'
+import type { RoundBeside } from '@/core/rounds/use'
+import { besideWords } from '@/text/rounds'
 import { runSentence } from '@/text/run'
 import { day, daysAgo } from '@/text/days'
 import type { ChangeSeen } from '@/views/changed-clubs'
@@ -27,12 +29,24 @@ type Props = {
   shots: StationShots
   name: (id: string) => string
   beside: BesideStock | undefined
+  inRounds: RoundBeside | undefined
   change: ChangeSeen | undefined
   nowMs: number
 }
 
 /** What stands behind one stock: its shots, what was left out and why, and the number under every school. */
-export function StationDetails({ golfer, bag, title, stock, shots, name, beside, change, nowMs }: Props) {
+export function StationDetails({
+  golfer,
+  bag,
+  title,
+  stock,
+  shots,
+  name,
+  beside,
+  inRounds,
+  change,
+  nowMs,
+}: Props) {
   const off = offCurveSentence(stock.offCurve, golfer)
   const { missed, model, sdM, restedByM } = stock
   const run = ordinaryRun(stock)
@@ -106,6 +120,7 @@ export function StationDetails({ golfer, bag, title, stock, shots, name, beside,
         {beside && beside.onCourse > 0 && (
           <p>{count(beside.onCourse, 'shot')} hit on the course: kept beside, in no stock.</p>
         )}
+        {inRounds && <p>{besideWords(inRounds, golfer)}</p>}
         {restedByM !== undefined && (
           <p>You tire: the stock is that of the rested golfer, {lenUnit(restedByM, golfer, 1)} longer.</p>
         )}

@@ -39,6 +39,7 @@ export function StockTable({
   setUps,
   airs,
   beside,
+  rounds,
   old,
   nowMs,
 }: StockView) {
@@ -145,6 +146,7 @@ export function StockTable({
                           shots={shots.filter(isOf(stock))}
                           name={name}
                           beside={besideOf(stock)}
+                          inRounds={atStation(rounds, stock)}
                           change={changeOf(stock)}
                           nowMs={nowMs}
                         />

@@ -1,0 +1,61 @@
+import { expect, it } from 'vitest'
+import { DEMO_SEED, fillNetLoft } from '../../demo/net-loft'
+import type { GolferId } from '@/core/ids'
+import { atStation, fullSwingOf } from '@/core/station'
+import { clubsOf, correctClub } from '@/store/clubs'
+import { openDatabase } from '@/store/database'
+import { golferById } from '@/store/golfers'
+import { len } from '@/text/numbers'
+import { drawnStep, stepSentences } from '@/text/verdicts'
+import { gapsView } from './gaps-view'
+import { numberView } from './number-view'
+import { cardView } from './paper-view'
+import { ordinaryRun } from '@/core/flight/station-run'
+import { stairOfBag } from '@/draw/stair-of-bag'
+
+const NOW_MS = Date.UTC(2026, 3, 11, 9, 30)
+
+it('a club that is only hit from the tee shows its total in Gaps, on both cards and in the number, and says so', () => {
+  const db = openDatabase(':memory:')
+  fillNetLoft(db, { seed: DEMO_SEED, nowMs: NOW_MS })
+  const id = 'demo-marek' as GolferId
+  const wood = clubsOf(db, id).find(({ name }) => name === '3-wood')
+  if (!wood) throw new Error('the demo has a 3-wood')
+  const { name, kind, loftDeg, build } = wood
+  correctClub(db, id, wood.id, { name, kind, loftDeg, build: { ...build, job: 'tee' } })
+  const golfer = golferById(db, id)
+  const gaps = golfer && gapsView(db, golfer, NOW_MS)
+  if (!gaps) throw new Error('the demo has a bag')
+  const { analysis, bag } = gaps
+  const stock = atStation(analysis.stocks, fullSwingOf(wood.id))
+  const run = stock && ordinaryRun(stock)
+  if (!run) throw new Error('the 3-wood has a run')
+  const total = len(run.totalM, golfer)
+
+  const clubs = bag.clubs.filter((each) => each.kind !== 'putter')
+  const stair = stairOfBag(golfer, clubs, analysis, -1)
+  const row = stair.clubs.find((each) => each.name === '3-wood')
+  expect(row?.stock?.text).toBe(`${total} total`)
+  expect(row?.stock?.note).toContain('carry')
+  const place = clubs.findIndex((each) => each.id === wood.id)
+  const step = analysis.steps[place]
+  if (!step) throw new Error('there is a step below the 3-wood')
+  expect(step.onTotal?.longerM).toBeCloseTo(run.runM, 9)
+  expect(stair.steps[place]?.runs).toBeDefined()
+  const words = stepSentences(step, analysis.stocks, golfer, (club) => club).join(' ')
+  expect(words).toContain('Judged on total, since one of the two is only hit from the tee')
+  // What is drawn is what the totals come to: the longer club's, less the shorter one's.
+  const shorter = atStation(analysis.stocks, fullSwingOf(step.shorterId))
+  const shorterTotal = shorter && ordinaryRun(shorter)?.totalM
+  expect(drawnStep(step, analysis.stocks, golfer)).toBe(
+    Number(total) - Number(len(shorterTotal ?? 0, golfer)),
+  )
+
+  const plain = cardView(db, golfer, NOW_MS, 'card')?.lines.find((line) => line.name === '3-wood')
+  expect(plain).toMatchObject({ carry: total, onTotal: true })
+  const day = cardView(db, golfer, NOW_MS, 'day')?.lines.find((line) => line.name === '3-wood')
+  expect(day?.onTotal).toBe(true)
+  const shot = numberView(db, golfer, NOW_MS)?.shots.find(({ clubId }) => clubId === wood.id)
+  expect(shot).toMatchObject({ onTotal: true, fromTee: true })
+  expect(day?.carry).toBe(len((shot?.carryM ?? 0) + (shot?.runM ?? 0), golfer))
+})
