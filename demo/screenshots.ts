@@ -68,7 +68,7 @@ const PICTURES: { name: string; path: string; phone?: boolean; before?: (page: P
     before: async (page) => {
       await page.locator('.list-of-rounds a').first().tap()
       await page.getByLabel('Left to the target').fill('84')
-      await page.getByRole('button', { name: 'rough' }).tap()
+      await page.getByRole('button', { name: 'rough', exact: true }).tap()
     },
   },
   {

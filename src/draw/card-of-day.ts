@@ -8,6 +8,8 @@ import { shortSwing } from '@/text/names'
 import { aroundCell, len, listed } from '@/text/numbers'
 import type { CardData } from './card'
 
+export const RULE_NOTE = 'In a competition round local rules decide: Rule 4.3'
+
 /** The card of a day: what each club carries in its air, and where it comes to rest on its ground. */
 export function cardOfDay(
   golfer: Golfer,
@@ -33,7 +35,7 @@ export function cardOfDay(
         ? 'all modelled for this air and ground; ± is a 90% interval'
         : 'as measured; ± is a 90% interval',
       ...(onCourse.length > 0 ? [`as on the course, not as in the bay: ${listed(onCourse)}`] : []),
-      'In a competition round local rules decide: Rule 4.3',
+      RULE_NOTE,
     ],
     unit: golfer.lengthUnit,
     swings: ['total', ...partial.map(shortSwing)],

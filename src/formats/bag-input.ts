@@ -6,7 +6,7 @@ import { STEP_SCHOOLS } from '@/core/gaps/zones'
 import { MARKS } from '@/core/shots/mark'
 import { APART } from '@/core/shots/shot'
 import { STOCK_RULES } from '@/core/stock/stock-rules'
-import { check, refused, type Checked } from './check'
+import { type Checked, checkLine } from './check'
 import { FLIGHT_FIELDS } from '@/core/shots/flight-fields'
 
 // Numbers of a shot are taken as they come: what a number of a shot is worth, the core decides.
@@ -95,12 +95,4 @@ const BAG_INPUT = Joi.object<BagInput>({
 })
 
 /** Reads one line of `banco analyse`: a JSON document of clubs, shots and rules. */
-export function readBagInput(line: string): Checked<BagInput> {
-  let parsed: unknown
-  try {
-    parsed = JSON.parse(line)
-  } catch (error) {
-    return refused('', `This line is not JSON: ${(error as Error).message}.`)
-  }
-  return check(BAG_INPUT, parsed)
-}
+export const readBagInput = (line: string): Checked<BagInput> => checkLine(BAG_INPUT, line)

@@ -2,7 +2,7 @@ import Joi from 'joi'
 import type { ChanceInput } from '@/core/course/asked-chances'
 import { LIMITS } from '@/core/limits'
 import { PLAUSIBLE_CARRY_M } from '@/core/shots/plausible-carry'
-import { check, refused, said, within, type Checked } from './check'
+import { type Checked, checkLine, said, within } from './check'
 
 const sd = Joi.number().min(0).max(100)
 const far = within(LIMITS.leftM).greater(0)
@@ -30,12 +30,4 @@ const CHANCE_INPUT = Joi.object<ChanceInput>({
 }).or('hazardM', 'green')
 
 /** Reads one line of `banco chance`: a shot, and what it is to clear or to hold. */
-export function readChanceInput(line: string): Checked<ChanceInput> {
-  let parsed: unknown
-  try {
-    parsed = JSON.parse(line)
-  } catch (error) {
-    return refused('', `This line is not JSON: ${(error as Error).message}.`)
-  }
-  return check(CHANCE_INPUT, parsed)
-}
+export const readChanceInput = (line: string): Checked<ChanceInput> => checkLine(CHANCE_INPUT, line)

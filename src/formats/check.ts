@@ -16,6 +16,17 @@ export function check<T>(schema: Form<T>, input: unknown): Checked<T> {
   }
 }
 
+/** Checks one line of a command's input: a JSON document. */
+export function checkLine<T>(schema: Form<T>, line: string): Checked<T> {
+  let parsed: unknown
+  try {
+    parsed = JSON.parse(line)
+  } catch (error) {
+    return refused('', `This line is not JSON: ${(error as Error).message}.`)
+  }
+  return check(schema, parsed)
+}
+
 /** A number in one of the core's ranges, its ends with it. */
 export const within = ({ least, most }: Range): Joi.NumberSchema => Joi.number().min(least).max(most)
 

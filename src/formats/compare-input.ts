@@ -1,7 +1,7 @@
 import Joi from 'joi'
 import { LENGTH_UNITS, type LengthUnit } from '@/core/units'
 import { PLAUSIBLE_CARRY_M } from '@/core/shots/plausible-carry'
-import { check, refused, within, type Checked } from './check'
+import { type Checked, checkLine, within } from './check'
 
 /** A line of `banco compare`: two lists of solid carries, in metres; two of the unit are what matters. */
 export type CompareInput = { a: number[]; b: number[]; sameDay: boolean; unit?: LengthUnit }
@@ -15,12 +15,4 @@ const COMPARE_INPUT = Joi.object<CompareInput>({
 })
 
 /** Reads one line of `banco compare`. */
-export function readCompareInput(line: string): Checked<CompareInput> {
-  let parsed: unknown
-  try {
-    parsed = JSON.parse(line)
-  } catch (error) {
-    return refused('', `This line is not JSON: ${(error as Error).message}.`)
-  }
-  return check(COMPARE_INPUT, parsed)
-}
+export const readCompareInput = (line: string): Checked<CompareInput> => checkLine(COMPARE_INPUT, line)

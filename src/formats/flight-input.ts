@@ -4,7 +4,7 @@ import type { Launch } from '@/core/flight/fly'
 import { TURFS, type Turf } from '@/core/flight/ground'
 import type { Restating, UsualClub } from '@/core/flight/restate'
 import { LIMITS } from '@/core/limits'
-import { check, refused, type Checked, within } from './check'
+import { checkLine, refused, type Checked, within } from './check'
 
 const wind = within(LIMITS.windAlongMps)
 const AIR = Joi.object<Air>({
@@ -60,23 +60,13 @@ const RESTATE = Joi.object<{
 }).xor('launch', 'club')
 
 /** Reads one line of `banco fly`. What is left out of the air is Banco's reference air. */
-export const readFlyInput = (line: string): Checked<FlyInput> => readLine(FLY, line)
+export const readFlyInput = (line: string): Checked<FlyInput> => checkLine(FLY, line)
 
 /** Reads one line of `banco restate`. */
 export function readRestateInput(line: string): Checked<Restating> {
-  const checked = readLine(RESTATE, line)
+  const checked = checkLine(RESTATE, line)
   if (!checked.ok) return checked
   const { launch, club, ...rest } = checked.value
   const known = launch ? ({ kind: 'launch', launch } as const) : club && ({ kind: 'club', ...club } as const)
   return known ? { ok: true, value: { ...rest, known } } : refused('', 'Say the launch, or the club.')
-}
-
-function readLine<T>(schema: Joi.ObjectSchema<T>, line: string): Checked<T> {
-  let parsed: unknown
-  try {
-    parsed = JSON.parse(line)
-  } catch (error) {
-    return refused('', `This line is not JSON: ${(error as Error).message}.`)
-  }
-  return check(schema, parsed)
 }

@@ -4,7 +4,7 @@ import { HEADS } from '@/core/bag/club-build'
 import type { RefitClub } from '@/core/refit/refit-club'
 import { LIMITS } from '@/core/limits'
 import { BAG_FIELDS, CLUB_FIELDS } from './bag-input'
-import { check, refused, within, type Checked } from './check'
+import { type Checked, checkLine, within } from './check'
 
 /** A line of `banco refit`: a bag with its shots, and what is known of how its clubs are made. */
 export type RefitInput = Omit<BagInput, 'clubs'> & { clubs: (RefitClub & { inBag?: boolean })[] }
@@ -29,12 +29,4 @@ const REFIT_INPUT = Joi.object<RefitInput>({
 })
 
 /** Reads one line of `banco refit`. */
-export function readRefitInput(line: string): Checked<RefitInput> {
-  let parsed: unknown
-  try {
-    parsed = JSON.parse(line)
-  } catch (error) {
-    return refused('', `This line is not JSON: ${(error as Error).message}.`)
-  }
-  return check(REFIT_INPUT, parsed)
-}
+export const readRefitInput = (line: string): Checked<RefitInput> => checkLine(REFIT_INPUT, line)

@@ -1,16 +1,16 @@
+import { clubsInOrder } from '@/core/bag/bag'
 import type { ClubKind } from '@/core/bag/club'
 import { airOfDay, type Day } from '@/core/flight/day'
 import type { OnCourse } from '@/core/flight/day-card'
 import type { Golfer } from '@/core/golfer'
-import { bayToCourse, type BayToCourse, type CourseCarry } from '@/core/rounds/bay-to-course'
+import { bayToCourse, stockInRound, type BayToCourse, type CourseCarry } from '@/core/rounds/bay-to-course'
 import type { Round, RoundDay } from '@/core/rounds/round'
 import { atStation } from '@/core/station'
+import { isHit } from '@/core/stock/stock'
+import { STOCK_AGE_MS } from '@/store/bag-input'
 import type { Database } from '@/store/database'
 import { asOnCourse, roundsOf } from '@/store/rounds'
 import { bagAnalysis } from './bag-analysis'
-
-/** So many of the newest rounds with carries are looked at: each is a day of its own. */
-const MOST_ROUNDS = 20
 
 /** A round's air without wind: each shot of it had its own. */
 export const calmDay = (day: RoundDay): Day => ({ ...day, place: null, tailwindMps: 0, crosswindMps: 0 })
@@ -19,19 +19,20 @@ export const calmDay = (day: RoundDay): Day => ({ ...day, place: null, tailwindM
 export const bayToCourseOf = (db: Database, golfer: Golfer, nowMs: number): BayToCourse[] =>
   bayToCourse(courseCarries(db, golfer, roundsOf(db, golfer.id), nowMs))
 
-/** Carries on the course beside the stock of each shot's station in the air of its round, or as hit where nobody said it. */
+/** Carries on the course in the last twelve months beside the stock of each shot's station in the air of its round. */
 function courseCarries(db: Database, golfer: Golfer, rounds: readonly Round[], nowMs: number): CourseCarry[] {
+  const found = bagAnalysis(db, golfer, nowMs)
+  if (!found) return []
+  const clubs = clubsInOrder(found.bag)
   return rounds
-    .filter(({ shots }) => shots.some(({ carryM }) => carryM !== null))
-    .slice(0, MOST_ROUNDS)
+    .filter(({ openedMs }) => openedMs > nowMs - STOCK_AGE_MS)
     .flatMap(({ shots, day }) => {
-      const found = bagAnalysis(db, golfer, nowMs, day && airOfDay(calmDay(day)))
-      if (!found) return []
+      const air = day && airOfDay(calmDay(day))
       return shots.flatMap((shot): CourseCarry[] => {
-        const kind = found.bag.clubs.find(({ id }) => id === shot.clubId)?.kind
-        const stockM = atStation(found.analysis.stocks, shot)?.carryM
-        return kind && stockM !== undefined && shot.carryM !== null
-          ? [{ kind, carryM: shot.carryM, stockM }]
+        const club = clubs.find(({ id }) => id === shot.clubId)
+        const stock = atStation(found.analysis.stocks, shot)
+        return club && isHit(stock) && shot.carryM !== null
+          ? [{ kind: club.kind, carryM: shot.carryM, stockM: stockInRound(stock, club, air) }]
           : []
       })
     })

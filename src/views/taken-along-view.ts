@@ -1,7 +1,7 @@
 import type { TakenAlong } from '@/core/course/taken-along'
 import type { Golfer } from '@/core/golfer'
 import { lineName } from '@/draw/card'
-import { cardOfDay } from '@/draw/card-of-day'
+import { cardOfDay, RULE_NOTE } from '@/draw/card-of-day'
 import type { Database } from '@/store/database'
 import { clubNames } from '@/text/names'
 import { flagName } from '@/text/wedges'
@@ -22,7 +22,8 @@ export function takenAlongView(db: Database, golfer: Golfer, nowMs: number): Tak
   const name = clubNames(bag)
   return {
     title,
-    notes,
+    // The page of the picker says the rule whole.
+    notes: notes.filter((note) => note !== RULE_NOTE),
     units: { lengthUnit: golfer.lengthUnit, speedUnit: golfer.speedUnit },
     dayWindMps: day.tailwindMps,
     sure: golfer.sureness,

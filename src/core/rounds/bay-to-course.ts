@@ -1,6 +1,25 @@
 import tQuantile from '@stdlib/stats-base-dists-t-quantile'
-import { CLUB_KINDS, type ClubKind } from '../bag/club'
+import { CLUB_KINDS, type Club, type ClubKind } from '../bag/club'
+import type { Air } from '../flight/air'
+import { measuredLaunch } from '../flight/measured-launch'
+import { restate } from '../flight/restate'
+import { usualClub } from '../flight/restate-shots'
+import type { HitStock } from '../stock/stock'
 import { sample } from '../math/sample'
+
+/**
+ * What a stock carries in the air of a round: restated as one strike. As it stands where nobody said the air of its shots or
+ * of the round.
+ */
+export function stockInRound(stock: HitStock, club: Club, air: Air | null): number {
+  if (!air || !stock.standsIn) return stock.carryM
+  const launch = measuredLaunch(stock.averages)
+  const known = launch
+    ? { kind: 'launch' as const, launch }
+    : { kind: 'club' as const, ...usualClub(club, stock.swing) }
+  const moved = restate({ carryM: stock.carryM, known, from: stock.standsIn, to: air })
+  return moved.kind === 'restated' ? moved.carryM : stock.carryM
+}
 
 /** A shot on the course beside its stock in the air of its round. */
 export type CourseCarry = { kind: ClubKind; carryM: number; stockM: number }

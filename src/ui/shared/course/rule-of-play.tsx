@@ -9,7 +9,7 @@ import { useOpenRound } from './use-open-round'
 export function RuleOfPlay({ golfer }: { golfer: Golfer }) {
   const { problems, open } = useOpenRound(golfer)
   return (
-    <div className="rule-43 no-print">
+    <div className="rule-43">
       <p>
         <b>In a competition round</b> take the plain card: under Rule 4.3 a device may give distance, but not
         measure slope or wind, nor advise a club. Local rules decide.
