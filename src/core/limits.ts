@@ -17,8 +17,8 @@ export const LIMITS = {
   leftM: { least: 0, most: 700 },
   halfWidthM: { least: 1, most: 60 },
   heightM: { least: -60, most: 60 },
-  /** Along a shot: more is no golf. */
-  windOfShotMps: { least: -20, most: 20 },
+  /** Along a shot, either way: more is no golf. */
+  windOfShotMps: { least: 0, most: 20 },
   toleranceM: { least: 0.5, most: 20 },
   stepNarrowM: { least: 0, most: 100 },
   stepWideM: { least: 0, most: 150 },

@@ -51,7 +51,7 @@ describe('a caddie’s words', () => {
   it('say first that nothing is sure enough, and what comes nearest', () => {
     const far = asked({ leftM: yards(190), ...hazardOf('over', 'water', yards(176)) })
     expect(numberFinding(numberFound([wood], far), far, name, YARDS)).toMatch(
-      /^Nothing carries the water as surely as you want: the 5-wood \d times in 10$/,
+      /^Nothing carries the water as surely as you want: the 5-wood \d\d% of the time$/,
     )
     const behind = asked(hazardOf('behind', 'bunker', yards(184)))
     expect(numberFinding(numberFound([wood], behind), behind, name, YARDS)).toMatch(

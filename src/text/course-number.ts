@@ -40,9 +40,9 @@ export function numberFinding(
   if (!best) return 'No shot of yours for this number'
   const club = name(best)
   if (asked.over && best.over && !best.sureEnough)
-    return `Nothing carries ${HAZARD_NAME[asked.over.kind]} as surely as you want: the ${club} ${timesIn(best.over.clear)}`
+    return `Nothing carries ${HAZARD_NAME[asked.over.kind]} as surely as you want: the ${club} ${chance(best.over.clear)} of the time`
   if (asked.behind && best.before !== undefined && !best.sureEnough)
-    return `Nothing stays short of ${HAZARD_NAME[asked.behind.kind]} as surely as you want: the ${club} ${timesIn(best.before)}`
+    return `Nothing stays short of ${HAZARD_NAME[asked.behind.kind]} as surely as you want: the ${club} ${chance(best.before)} of the time`
   if (best.green) return `The ${club}: on the green ${timesIn(best.green.on)}`
   if (best.chance < LITTLE)
     return `Nothing of yours is close: the ${club} ${farBy(best.shot, asked) === 'carry' ? 'carries' : 'finishes at'} ${lenUnit(farBy(best.shot, asked) === 'carry' ? best.carryM : best.finishM, units)}`

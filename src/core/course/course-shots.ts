@@ -7,6 +7,7 @@ import { measuredLaunch } from '../flight/measured-launch'
 import { LAW, UNKNOWN_LAUNCH } from '../flight/restate'
 import { stationLaunch } from '../flight/station-run'
 import type { ClubId } from '../ids'
+import { LIMITS } from '../limits'
 import { sdOf } from '../math/z90'
 import { atStation, fullSwingOf, type Swing } from '../station'
 import { isHit } from '../stock/stock'
@@ -34,7 +35,10 @@ export type CourseShot = ShotChances &
   }
 
 /** Winds along a shot for which its carry is worked out; between them lies a line. Positive is with the shot. */
-export const WINDS_MPS: readonly number[] = Array.from({ length: 17 }, (_, i) => 2.5 * i - 20)
+export const WINDS_MPS: readonly number[] = Array.from(
+  { length: 17 },
+  (_, i) => (i / 8 - 1) * LIMITS.windOfShotMps.most,
+)
 /** A path is drawn through so many places. */
 const PATH_PLACES = 24
 /** Where no flight is known a ball lands like a middle iron's. */

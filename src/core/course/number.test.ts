@@ -80,6 +80,11 @@ describe('a number on the course', () => {
     expect(found(200)).toBeGreaterThan(found(180))
   })
 
+  it('names the nearest where nothing is close, whether too short or too long', () => {
+    expect(first(asked(20))).toBe('9-iron')
+    expect(first(asked(250))).toBe('5-wood')
+  })
+
   it('says something of every number: the nearest where nothing is close, nothing where there is no shot', () => {
     expect(numberFound(BAG, asked(400)).length).toBeGreaterThan(0)
     expect(numberFound([], asked(140))).toEqual([])

@@ -63,10 +63,13 @@ export function numberFound(shots: readonly CourseShot[], asked: NumberAsked): N
     .map((shot) => playedHere(shot, asked))
     .sort((a, b) => worth(b) - worth(a))
   const likely = all.filter(({ chance }) => chance >= LEAST_CHANCE)
-  if (likely.length > 0 && (likely[0]?.sureEnough ?? false)) return likely.slice(0, MOST_CHOICES)
-  // Nothing that gets there is sure enough: the longest that is lays up.
-  const layUp = all.filter(({ sureEnough }) => sureEnough).sort((a, b) => b.chance - a.chance)[0]
   const rest = likely.length > 0 ? likely : nearest(all, asked)
+  if (rest[0]?.sureEnough || (!asked.over && !asked.behind)) return rest.slice(0, MOST_CHOICES)
+  // Nothing that gets there is sure enough: one that is lays up, as near as it can.
+  const [layUp] = nearest(
+    all.filter(({ sureEnough }) => sureEnough),
+    asked,
+  )
   return [...(layUp ? [layUp] : []), ...rest.filter((each) => each !== layUp)].slice(0, MOST_CHOICES)
 }
 
@@ -106,9 +109,12 @@ export const farBy = ({ onTotal }: Pick<CourseShot, 'onTotal'>, { by }: Pick<Num
 
 const safety = ({ over, before = 1 }: NumberChoice): number => (over?.clear ?? 1) * before
 
-/** Where nothing gets there: the nearest ones, which lay up or leave the least. */
-const nearest = (all: readonly NumberChoice[], { leftM }: NumberAsked): NumberChoice[] =>
-  all.toSorted((a, b) => Math.abs(a.finishM - leftM) - Math.abs(b.finishM - leftM)).slice(0, 2)
+/** Where nothing gets there: the two that leave the least. */
+const nearest = (all: readonly NumberChoice[], asked: NumberAsked): NumberChoice[] => {
+  const off = ({ shot, carryM, finishM }: NumberChoice) =>
+    Math.abs((farBy(shot, asked) === 'carry' ? carryM : finishM) - asked.leftM)
+  return all.toSorted((a, b) => off(a) - off(b)).slice(0, 2)
+}
 
 /** How far a number counts on the level and without more wind than the day's, for the shot that is to be played. */
 export const countsAs = ({ shot, carryM }: NumberChoice, leftM: number): number =>

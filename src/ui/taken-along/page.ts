@@ -5,7 +5,7 @@ import type { TakenAlong } from '@/core/course/taken-along'
 import type { ClubId } from '@/core/ids'
 import { readLength } from '@/core/typed-length'
 import { choiceLine, countsAsLine, numberFinding } from '@/text/course-number'
-import { age } from '@/text/numbers'
+import { age, chance } from '@/text/numbers'
 import { mpsFrom, type HeightUnit } from '@/core/units'
 
 /** The number picker of the file that is taken along: it runs from the file itself, without Banco and without a network. */
@@ -62,15 +62,15 @@ function answer(): void {
   finding.textContent = `${best ? countsAsLine(of.leftM, countsAs(best, of.leftM), taken.units) : ''}${numberFinding(choices, of, name, taken.units)}.`
   for (const choice of choices) {
     const item = document.createElement('li')
-    const [club, chance, line] = [
+    const [club, likely, line] = [
       document.createElement('b'),
       document.createElement('span'),
       document.createElement('small'),
     ]
     club.textContent = name(choice)
-    chance.textContent = `${Math.round(100 * choice.chance)}%`
+    likely.textContent = chance(choice.chance)
     line.textContent = `${choice.sureEnough ? '' : 'not as sure as you want; '}${choice.shot.asOnCourse ? 'as on the course; ' : ''}${choiceLine(choice, of, taken.units)}`
-    item.append(club, chance, line)
+    item.append(club, likely, line)
     list.append(item)
   }
 }

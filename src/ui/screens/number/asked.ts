@@ -47,6 +47,8 @@ export const startOf = (
 
 const known = (value: number | null): value is number => value !== null && !Number.isNaN(value)
 
+const isWind = (mps: number | null): mps is number => known(mps) && isWithin(mps, LIMITS.windOfShotMps)
+
 /** The shot as it is asked for; null before the distance is known. */
 export function askedOf(fields: NumberFields, { tailwindMps }: Pick<Day, 'tailwindMps'>): NumberAsked | null {
   const {
@@ -69,7 +71,7 @@ export function askedOf(fields: NumberFields, { tailwindMps }: Pick<Day, 'tailwi
   return {
     ...{ leftM, by, fromTee, sure },
     heightM: known(heightM) && isWithin(heightM, LIMITS.heightM) ? heightM : 0,
-    tailwindMps: known(windMps) ? (along === 'with' ? windMps : -windMps) : 0,
+    tailwindMps: isWind(windMps) ? (along === 'with' ? windMps : -windMps) : 0,
     dayWindMps: tailwindMps,
     ...greenOf(frontM, backM, halfWidthM),
     ...hazardOf('over', over, overM),
@@ -85,6 +87,7 @@ export function askedProblems({
   overM,
   behindM,
   heightM,
+  windMps,
 }: NumberFields): { field: string; sentence: string }[] {
   return [
     known(frontM) !== known(backM) && {
@@ -98,6 +101,12 @@ export function askedProblems({
         sentence: 'The back of the green lies behind its front: change one of them.',
       },
     known(overM) &&
+      known(leftM) &&
+      overM >= leftM && {
+        field: 'over',
+        sentence: 'What is to be carried ends before the target: change one of them, or say it lies behind.',
+      },
+    known(overM) &&
       known(behindM) &&
       behindM <= overM && {
         field: 'behind',
@@ -107,6 +116,11 @@ export function askedProblems({
       !isWithin(heightM, LIMITS.heightM) && {
         field: 'height',
         sentence: `No green lies that much higher or lower: type a height up to ${LIMITS.heightM.most} m (197 ft).`,
+      },
+    known(windMps) &&
+      !isWind(windMps) && {
+        field: 'height',
+        sentence: `No golf is played in more wind than ${LIMITS.windOfShotMps.most} m/s (45 mph): type it anew; which way it blows stands beside it.`,
       },
     known(leftM) &&
       !isWithin(leftM, LIMITS.leftM) && {

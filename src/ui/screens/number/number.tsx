@@ -11,7 +11,7 @@ import { sideView } from '@/draw/side-view'
 import { choiceLine, countsAsLine, numberFinding } from '@/text/course-number'
 import { dayLine } from '@/text/day'
 import { clubNames } from '@/text/names'
-import { count, len, lenUnit } from '@/text/numbers'
+import { chance, count, len, lenUnit } from '@/text/numbers'
 import { flagName } from '@/text/wedges'
 import type { NumberView } from '@/views/number-view'
 import { OnlyThePlainCard } from '../../shared/course/only-the-plain-card'
@@ -121,7 +121,7 @@ export function CourseNumber({ golfer, bag, day, shots, competitionUntilMs }: Nu
                         {!choice.sureEnough && <em>not as sure as you want</em>}
                         {choice.shot.asOnCourse && <em>as on the course</em>}
                       </span>
-                      <span className="chance num">{Math.round(100 * choice.chance)}%</span>
+                      <span className="chance num">{chance(choice.chance)}</span>
                       <small>{choiceLine(choice, asked, golfer)}</small>
                     </button>
                   </li>

@@ -76,6 +76,7 @@ export function ShotForm({ golfer, fields, onChange }: Props) {
             />
             {length('overM', 'it ends at')}
           </div>
+          <Problems of={problems} field="over" />
         </fieldset>
         <fieldset>
           <legend>The green</legend>
