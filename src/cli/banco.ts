@@ -1,8 +1,10 @@
+import { readAgreeInput } from '@/formats/agree-input'
 import { readChanceInput } from '@/formats/chance-input'
 import { readCompareInput } from '@/formats/compare-input'
 import { readFlyInput, readRestateInput } from '@/formats/flight-input'
 import { analyse } from './analyse'
 import { answerLines } from './answer-lines'
+import { AGREE_USAGE, answerAgree } from './agree'
 import { answerChance, CHANCE_USAGE } from './chance'
 import { answerCompare, COMPARE_USAGE } from './compare'
 import { checkData } from './check-data'
@@ -56,6 +58,11 @@ const COMMANDS: Record<string, Command> = {
     about: 'two lists of carries in (one JSON document a line), whether they differ out',
     usage: COMPARE_USAGE,
     run: () => answerLines(readCompareInput, answerCompare, STREAMS),
+  },
+  agree: {
+    about: 'the same shots as two monitors read them in (one JSON document a line), how they agree out',
+    usage: AGREE_USAGE,
+    run: () => answerLines(readAgreeInput, answerAgree, STREAMS),
   },
   chance: {
     about: 'shots and what they are to clear or hold in (one JSON document a line), chances out',

@@ -74,6 +74,8 @@ function sentence({ type, path, context = {} }: Joi.ValidationErrorItem): string
       return `${field} has something in it that an id cannot have: use letters, digits and dashes.`
     case 'array.max':
       return `${field} has more than ${context.limit} entries: leave some out.`
+    case 'array.min':
+      return `${field} must have at least ${count(context.limit as number)}: add what is missing.`
     case 'array.unique':
       return `${field} stands there twice: leave one out.`
     case 'string.max':
@@ -98,3 +100,5 @@ function shown(value: unknown): string {
   const text = JSON.stringify(value) ?? String(value)
   return text.length > 60 ? `${text.slice(0, 57)}…` : text
 }
+
+const count = (entries: number): string => (entries === 1 ? '1 entry' : `${entries} entries`)
