@@ -1,23 +1,21 @@
 import type { ClubDetails } from '@/core/bag/bag'
 import { SEASONS, type Season } from '@/core/compare/side'
 import type { ClubBuild } from '@/core/bag/club-build'
-import type { GolferId, RoundId, RoundShotId, SessionId, ShotId } from '@/core/ids'
+import type { GolferId, SessionId, ShotId } from '@/core/ids'
 import type { Place } from '@/core/session/session'
 import type { Mark } from '@/core/shots/mark'
-import { lengthIn, yards } from '@/core/units'
+import { yards } from '@/core/units'
 import { planBlocks } from '@/core/session/plan'
 import { bagOf, startBag } from '@/store/bags'
 import { clubsOf, correctClub } from '@/store/clubs'
 import type { Database } from '@/store/database'
 import { addGolfer } from '@/store/golfers'
 import { keepPlan } from '@/store/plans'
-import { openRound, sayOfRound } from '@/store/rounds'
 import { beginReceiving } from '@/store/receivers'
 import { endSession, openStation, startSession } from '@/store/sessions'
 import { addEvents, shotById, takeShot } from '@/store/shots'
 import { dice, type Dice } from '../simulators/golfers/dice'
 import type { HiddenClub, HiddenGolfer } from '../simulators/golfers/hidden-golfer'
-import { NINE_HOLES_YD, playRound } from '../simulators/golfers/play-round'
 import { hitSession, type PlannedShot, type SessionShot } from '../simulators/golfers/hit-session'
 import { sessionAir } from '../src/core/session/session-air'
 import { USUAL_MONITOR, type SetUp } from '../src/core/session/set-up'
@@ -25,6 +23,7 @@ import { saySession } from '../src/store/session-events'
 import type { CoursePlace, Day } from '../src/core/flight/day'
 import { keepPlace, setDay } from '../src/store/course-days'
 import { keepSetUp } from '../src/store/set-ups'
+import { playOn } from './play-rounds'
 import { NET_LOFT } from '../simulators/golfers/net-loft'
 
 /** The demo as it ships: with every kind of verdict, mark and warning in it. */
@@ -309,48 +308,6 @@ function hitVisit(db: Database, { golferId, hidden, visit, nowMs }: Who, roll: D
   if (visit.until) beginReceiving(db, sessionId, startedMs)
   if (!visit.until) endSession(db, sessionId, startedMs + hitAfter(plan.length))
 }
-
-type Round = { golferId: GolferId; hidden: HiddenGolfer; place: CoursePlace | null; atMs: number }
-const MINUTE_MS = 60_000
-/** How often a golfer on the course takes a rangefinder to where the ball landed. */
-const MEASURED = 0.6
-const WINTER_ROUND_C = 10
-
-/** A round as a golfer logs one: what was left and the lie of every shot, now and then what it carried. */
-function play(db: Database, { golferId, hidden, place, atMs }: Round, roll: Dice): void {
-  const ids = new Map(clubsOf(db, golferId).map((club) => [club.name, club.id]))
-  const id = `${golferId}-round-${atMs}` as RoundId
-  const { altitudeM = 0, turf = 'normal' } = place ?? {}
-  const day = { tempC: WINTER_ROUND_C, altitudeM, seaLevelHpa: 1013, humidity: 0.75, turf }
-  openRound(db, golferId, {
-    ...{ id, place: place?.name ?? null, openedMs: atMs, offsetMin: 0, competition: false, day },
-  })
-  playRound(hidden, [...NINE_HOLES_YD, ...NINE_HOLES_YD], roll).forEach(
-    ({ club, swing, leftM, afterM, carryM, lie }, i) => {
-      const clubId = ids.get(club.name)
-      if (!clubId) throw new Error(`${hidden.name} has no ${club.name}`)
-      const said = `${id}-${i + 1}`
-      const measured = club.kind !== 'driver' && swing === 'full' && roll.chance(MEASURED)
-      sayOfRound(
-        db,
-        id,
-        [
-          {
-            ...{ said, id: said as RoundShotId, atMs: atMs + i * 7 * MINUTE_MS, clubId, swing, lie },
-            ...{
-              leftM: wholeYard(leftM),
-              afterM: wholeYard(afterM),
-              carryM: measured ? wholeYard(carryM) : null,
-            },
-          },
-        ],
-        said,
-      )
-    },
-  )
-}
-
-const wholeYard = (metres: number): number => yards(Math.round(lengthIn(metres, 'yd')))
 
 /** The middle of the newest such season that is older than twelve months. */
 function middleOf(season: Season, nowMs: number): number {

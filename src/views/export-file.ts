@@ -2,8 +2,11 @@ import type { Golfer } from '@/core/golfer'
 import type { ShotId } from '@/core/ids'
 import { keptApart } from '@/core/shots/shot-standing'
 import type { Database } from '@/store/database'
+import { clubsOf } from '@/store/clubs'
 import { writeGolferDocument } from '@/store/golfer-document'
+import { roundsOf } from '@/store/rounds'
 import { shotsOnFile } from '@/store/shots-on-file'
+import { writeRoundsCsv } from '@/formats/rounds-csv'
 import { shotsCsvRows, shotsCsvTitles } from '@/formats/shots-csv'
 import { writeStepsCsv, writeTable } from '@/formats/tables-csv'
 import { clubNames } from '@/text/names'
@@ -12,7 +15,7 @@ import { shotFate } from '@/text/shot-fate'
 import { paperView } from './paper-view'
 
 /** What a golfer can take along: the same file from the page and from the command, with the numbers of the screen. */
-export const EXPORTS = ['golfer', 'shots', 'stocks', 'steps'] as const
+export const EXPORTS = ['golfer', 'shots', 'stocks', 'steps', 'rounds'] as const
 export type Export = (typeof EXPORTS)[number]
 
 /**
@@ -34,6 +37,12 @@ export const writeExport = (
     }
     if (what === 'shots') {
       writeShots(db, golfer, nowMs, write)
+      return true
+    }
+    if (what === 'rounds') {
+      const clubs = clubsOf(db, golfer.id)
+      const named = (id: string) => clubs.find((club) => club.id === id)?.name ?? ''
+      write(writeRoundsCsv(roundsOf(db, golfer.id), golfer, named))
       return true
     }
     const input = paperView(db, golfer, nowMs)

@@ -6,7 +6,7 @@ import type { RoundOfTable, RoundsTable } from '@/formats/table/read-rounds'
 import { clubLabels } from '@/store/club-labels'
 import { clubsOf } from '@/store/clubs'
 import type { Database } from '@/store/database'
-import type { RoundOfFile } from '@/store/rounds'
+import { roundById, type RoundOfFile } from '@/store/rounds'
 
 /** What a table of rounds would bring. */
 export type RoundTableView = {
@@ -51,6 +51,8 @@ export function roundsOfFile(
 ): RoundOfFile[] {
   const meant = meantBy(db, golfer, said)
   return rounds.flatMap((round): RoundOfFile[] => {
+    // Banco's own file: the round is here.
+    if (round.name !== null && roundById(db, round.name as RoundId)?.golferId === golfer.id) return []
     const id = nameOf(golfer.id, round.key) as RoundId
     const shots = shotsOf(round, id, meant, nowMs)
     const { place, openedMs } = round

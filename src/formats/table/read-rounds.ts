@@ -21,7 +21,14 @@ export type RoundRow = {
   lie: Lie | null
 }
 /** The shots of one day at one place, in the order of the file. */
-export type RoundOfTable = { key: string; place: string | null; openedMs: number | null; rows: RoundRow[] }
+export type RoundOfTable = {
+  key: string
+  /** As the table names it. */
+  name: string | null
+  place: string | null
+  openedMs: number | null
+  rows: RoundRow[]
+}
 export type RoundsTable = {
   rounds: RoundOfTable[]
   /** Every name of a club, with how many shots it has. */
@@ -92,8 +99,9 @@ export function readRounds(
     const openedMs = hitAt?.(line) ?? null
     const place = textOf(line, 'place')?.slice(0, LETTERS.place) ?? null
     const day = openedMs === null ? '' : Math.floor((openedMs + options.offsetMin * 60_000) / DAY_MS)
-    const key = [day, place ?? '', textOf(line, 'session') ?? ''].join(' ')
-    const round = rounds.get(key) ?? { key, place, openedMs, rows: [] }
+    const name = textOf(line, 'session')
+    const key = [day, place ?? '', name ?? ''].join(' ')
+    const round = rounds.get(key) ?? { key, name, place, openedMs, rows: [] }
     rounds.set(key, round)
     const club = label.slice(0, LETTERS.label)
     labels.set(club, (labels.get(club) ?? 0) + 1)

@@ -33,6 +33,7 @@ const EXPORTS = [
   ['shots', 'Export all shots as CSV'],
   ['stocks', 'Export the stocks as CSV'],
   ['steps', 'Export the steps as CSV'],
+  ['rounds', 'Export the rounds as CSV'],
   ['golfer', 'Export everything as JSON'],
 ] as const
 
