@@ -234,7 +234,7 @@ export function fillNetLoft(db: Database, { seed, nowMs }: { seed: number; nowMs
       hitVisit(db, { golferId, hidden, visit, nowMs }, dice(seed * 1000 + i * 10 + v)),
     )
     rounds?.forEach((daysAgo, r) =>
-      play(
+      playOn(
         db,
         { golferId, hidden, place: places?.[0] ?? null, atMs: nowMs - daysAgo * DAY_MS },
         dice(seed * 7000 + r),
