@@ -39,6 +39,7 @@ const PAGES = [
   'import',
   'paper',
   'number',
+  'monitors',
   'rounds',
   'rounds/[roundId]',
 ].map((page) => ({

@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest'
+import { agreementChart } from './agreement'
 import { faced } from './faced'
 import { pixel, type Part } from './drawing'
 import { sideView, type SideData } from './side-view'
@@ -73,5 +74,41 @@ describe('what is faced', () => {
     ])
     expect(under.every(({ named, name }) => named && name !== '')).toBe(true)
     expect(chart.y.from).toBeLessThan(Math.min(...under.flatMap(({ points }) => points.map(({ y }) => y))))
+  })
+})
+
+describe('two monitors', () => {
+  const chart = agreementChart({
+    points: [
+      { mean: 100, difference: 2, dropped: false },
+      { mean: 150, difference: 1, dropped: false },
+      { mean: 160, difference: 60, dropped: true },
+      { mean: 140, difference: -5.5, dropped: true },
+    ],
+    ...{
+      bias: 1.5,
+      limits: [-1, 4] as [number, number],
+      outer: [-2, 6] as [number, number],
+      tolerance: 5,
+      unit: 'yd',
+    },
+  })
+
+  it('have a dot for each shot over the mean of the two, and the bias and limits ruled through', () => {
+    const dots = chart.series.find(({ name }) => name === 'a shot')
+    expect(dots?.points.map(({ x, y }) => [x, y])).toEqual([
+      [100, 2],
+      [150, 1],
+    ])
+    const ruled = chart.series.filter(({ shown }) => shown === 'line')
+    expect(ruled.map(({ points }) => points[0]?.y)).toEqual([1.5, -1, 4, 5, -5])
+    for (const { points } of ruled) expect(points[0]?.y).toBe(points[1]?.y)
+  })
+
+  it('cross what is no measurement of one shot, where it lies in the picture, and stay about what was kept', () => {
+    const crosses = chart.series.find(({ shape }) => shape === 'cross')
+    expect(crosses?.points.map(({ y }) => y)).toEqual([-5.5])
+    expect(chart.y.to).toBeLessThan(10)
+    expect(chart.y.from).toBe(-chart.y.to)
   })
 })

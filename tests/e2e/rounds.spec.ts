@@ -59,7 +59,7 @@ test.describe('with a thumb', () => {
     const golfer = await golferWithBag(request, banco, 'Ines Varga')
     const home = `${banco.address}/golfers/${golfer}`
     await page.goto(`${home}/log`)
-    await page.getByRole('link', { name: 'Rounds' }).tap()
+    await page.getByRole('link', { name: 'Rounds', exact: true }).tap()
     await expect(finding(page)).toHaveText('No rounds yet.')
     for (let r = 0; r < 3; r++) {
       await page.goto(`${home}/rounds`)

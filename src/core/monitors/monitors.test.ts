@@ -2,6 +2,8 @@ import { describe, expect, it } from 'vitest'
 import { dice } from '../../../simulators/golfers/dice'
 import { lengthIn, yards } from '../units'
 import { agreement, growthOf, keptPairs, type Pair } from './agree'
+import { pairsToProve, proofChance } from './pairs-to-prove'
+import { readPairs } from './typed-pairs'
 import { factorHalf, factorOf, isOneFactor, standApart } from './ball-factor'
 
 const yd = (metres: number | undefined) => lengthIn(metres ?? NaN, 'yd')
@@ -133,5 +135,45 @@ describe('one ball against another', () => {
     expect(isOneFactor([of(1.05, 0.02), of(1.06, 0.02), of(1.04, 0.02)])).toBe(true)
     expect(isOneFactor([of(1.05, 0.01), of(1.1, 0.01), of(1.04, 0.02)])).toBe(false)
     expect(isOneFactor([])).toBe(false)
+  })
+})
+
+describe('how many pairs prove it', () => {
+  it.each([
+    [1, 0, 8],
+    [1, 2, 30],
+    [1.5, 0, 25],
+    [1.5, 1, 60],
+  ])('sd %d, bias %d within 5: about %d pairs', (sdM, biasM, pairs) => {
+    // The plan needs as many as the table says or a few less: it is a little surer than 9 in 10.
+    const needed = pairsToProve({ biasM, sdM }, 5) ?? Infinity
+    expect(Math.abs(needed - pairs)).toBeLessThanOrEqual(Math.max(1, 0.2 * pairs))
+    // With as many as the plan says the chance is that of the plan, within 3 points.
+    expect(proofChance({ biasM, sdM }, 5, pairs)).toBeGreaterThan(0.87)
+  })
+
+  it('no number does where the limits themselves lie outside', () => {
+    expect(pairsToProve({ biasM: 0, sdM: 2.55 }, 5)).toBeNull()
+    expect(pairsToProve({ biasM: 4.5, sdM: 1 }, 5)).toBeNull()
+  })
+})
+
+describe('two carries a line', () => {
+  it('are pairs whatever stands between them; what holds no pair is left over, with its line', () => {
+    const { pairs, left } = readPairs(
+      '151.3 154.2\n148,1;150,4\n\n154.6 | 160.7\n149\nlost 150\n1 2 3\n',
+      'm',
+    )
+    expect(pairs).toEqual([
+      { line: 1, pair: [151.3, 154.2] },
+      { line: 2, pair: [148.1, 150.4] },
+      { line: 4, pair: [154.6, 160.7] },
+    ])
+    expect(left).toEqual([
+      { line: 5, text: '149' },
+      { line: 6, text: 'lost 150' },
+      { line: 7, text: '1 2 3' },
+    ])
+    expect(readPairs('100 101', 'yd').pairs[0]?.pair).toEqual([yards(100), yards(101)])
   })
 })

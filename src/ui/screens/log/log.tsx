@@ -77,6 +77,9 @@ export function Log({ golfer, sessions, after, aPage, all, waiting, files }: Pro
         <Link className="btn btn-outline" href={`/golfers/${golfer.id}/compare`}>
           Compare
         </Link>
+        <Link className="btn btn-outline" href={`/golfers/${golfer.id}/monitors`}>
+          Two monitors
+        </Link>
         <Link className="btn btn-outline" href={`/golfers/${golfer.id}/history`}>
           Over time
         </Link>

@@ -26,6 +26,7 @@ const PART_OF: Record<string, string> = {
   sessions: 'log',
   import: 'log',
   rounds: 'log',
+  monitors: 'log',
   number: 'course',
 }
 const ON_PHONE = new Set(['bay', 'gaps', 'course'])

@@ -1,0 +1,70 @@
+import type { Units } from '@/core/golfer'
+import type { Agreement, Growth } from '@/core/monitors/agree'
+import { count, fixed, len, lenUnit } from './numbers'
+
+/** How two monitors agree, put into words. */
+
+/** The one finding: "A reads 1.8 yd longer; on average within 5; single shots not proven within 5". */
+export function agreeFinding(
+  { biasM, biasHalfM, claims }: Agreement,
+  { first, toleranceM }: { first: string; toleranceM: number },
+  units: Units,
+): string {
+  const within = len(toleranceM, units)
+  const reads =
+    Math.abs(biasM) <= biasHalfM
+      ? `${first} reads no surely other number`
+      : `${first} reads ${lenUnit(Math.abs(biasM), units, 1)} ${biasM < 0 ? 'shorter' : 'longer'}`
+  const average = claims.average ? `on average within ${within}` : `not shown within ${within} on average`
+  const single = claims.limitsProven
+    ? `single shots proven within ${within}`
+    : `single shots not proven within ${within}`
+  return `${reads}; ${average}; ${single}`
+}
+
+/** The three claims, each by its own name and with what carries it. */
+export function agreeClaims(found: Agreement, toleranceM: number, units: Units): string[] {
+  const { biasM, biasHalfM, lowM, highM, outerLowM, outerHighM, claims } = found
+  const within = lenUnit(toleranceM, units)
+  const span = (low: number, high: number) => `${len(low, units, 1)} to ${len(high, units, 1)}`
+  const says = (yes: boolean) => (yes ? 'Yes' : 'No')
+  return [
+    `${says(claims.average)}: on average within ${within}. The difference is ${len(biasM, units, 1)} ± ${len(biasHalfM, units, 1)}.`,
+    `${says(claims.limitsLook)}: the limits look within ${within}, which is no proof. 95 of 100 shots lie from ${span(lowM, highM)} apart.`,
+    `${says(claims.limitsProven)}: 95 of 100 shots agree within ${within}, proven. With these shots the limits may lie as far out as ${span(outerLowM, outerHighM)}.`,
+  ]
+}
+
+/** Whether a correction would be a constant or a share: "It grows by 3.0 yd in 100 (± 0.6)". */
+export function growthSentence(growth: Growth | null, units: Units): string {
+  if (!growth) return 'Whether it grows with distance ten pairs or more would say, from wedge to driver.'
+  const { perM, halfPerM, grows } = growth
+  return grows
+    ? `It grows with distance: ${fixed(100 * perM, 1)} ± ${fixed(100 * halfPerM, 1)} ${units.lengthUnit} in 100. Look at it in per cent.`
+    : 'It does not surely grow with distance: the same at every club.'
+}
+
+/** What was left out of the comparison. */
+export function leftOverSentence(dropped: number, left: number): string {
+  const parts = [
+    dropped > 0 && `${count(dropped, 'pair')} too far off to be one shot`,
+    left > 0 && `${count(left, 'line')} without a pair`,
+  ].filter(Boolean)
+  return parts.length > 0 ? `Left over: ${parts.join(', ')}.` : ''
+}
+
+/** What more pairs would prove: "About 40 pairs would prove it in 9 studies of 10, with these numbers: 20 more." */
+export function moreSentence(
+  { pairs, claims }: Agreement,
+  needed: number | null,
+  toleranceM: number,
+  units: Units,
+): string {
+  if (claims.limitsProven) return `${count(pairs, 'pair')} prove it.`
+  const within = lenUnit(toleranceM, units)
+  if (needed === null)
+    return `${count(pairs, 'pair')}. With this bias and this spread no number of pairs proves single shots within ${within}.`
+  return needed <= pairs
+    ? `${count(pairs, 'pair')}: as many more may prove single shots within ${within}.`
+    : `${count(pairs, 'pair')}. With this bias and this spread about ${needed} in all prove single shots within ${within} in 9 studies of 10: ${needed - pairs} more.`
+}
