@@ -56,7 +56,10 @@ test('asks where the monitor names another club, and goes there', async ({ page,
   await held.getByLabel('Which club was it?').selectOption({ label: '5-hybrid' })
   await held.getByRole('button', { name: '“9-driver” is this club' }).click()
   await expect(held).toHaveCount(0)
+  // The station shows at once; a monitor's shot goes to the one that is stored.
+  const opened = page.waitForResponse((response) => response.url().endsWith('/station'))
   await page.getByRole('button', { name: /^5-hybrid/ }).click()
+  await opened
   expect(
     (
       await request.post(`${banco.address}/api/feed/shots`, { data: shot('5h-2', { club: '9-driver' }) })

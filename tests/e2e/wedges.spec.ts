@@ -154,7 +154,7 @@ test('a drill takes what the monitor sends, and its shots feed no stock', async 
   await drill.getByLabel('Shots come from the monitor').check()
   await drill.getByRole('button', { name: 'Call the first number' }).click()
   await expect(drill).toContainText('the monitor’s next shot is taken')
-  await runMonitor(banco, '--shots', '3', '--every', '400', '--seed', '4', '--no-club')
+  await runMonitor(banco, '--shots', '3', '--every', '2500', '--seed', '4', '--no-club')
   await expect(drill).toContainText('3 shots,')
   await drill.getByRole('button', { name: 'End the drill' }).click()
   await page.goto(`${home}/stock`)
