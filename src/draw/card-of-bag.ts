@@ -1,14 +1,14 @@
 import type { BagAnalysis } from '@/core/analyse-bag'
 import type { Bag } from '@/core/bag/bag'
 import type { Golfer } from '@/core/golfer'
-import { ordinaryRun } from '@/core/flight/station-run'
+import { ordinaryRun, type OrdinaryRun } from '@/core/flight/station-run'
 import { FULL_SWING, atStation } from '@/core/station'
 import { day } from '@/text/days'
 import { clubNames, RULE_NAME, shortSwing } from '@/text/names'
-import { aroundCell, len } from '@/text/numbers'
+import { aroundCell, len, type Between } from '@/text/numbers'
 import type { CardData } from './card'
 import type { ClubId } from '@/core/ids'
-import { isHit } from '@/core/stock/stock'
+import { isHit, type HitStock } from '@/core/stock/stock'
 
 /**
  * The yardage card of a golfer's bag.
@@ -40,18 +40,15 @@ export function cardOfBag(
       .filter(({ id, kind }) => kind !== 'putter' && hasNumber(id))
       .map(({ id, name, build: { job } }) => {
         const full = stockOf(id, FULL_SWING)
-        const run = job === 'tee' && isHit(full) && !full.byHand ? ordinaryRun(full) : null
+        const measured = isHit(full) && !full.byHand ? full : undefined
+        const run = job === 'tee' && measured ? ordinaryRun(measured) : null
+        const shown = measured && run ? onward(measured, run) : measured
         const carryOf = (carryM: number | undefined) => (carryM === undefined ? '–' : len(carryM, golfer))
         return {
           name,
           ...(run && { onTotal: true as const }),
-          carry:
-            run && full
-              ? len(run.totalM, golfer)
-              : full?.byHand
-                ? `${len(full.byHand.carryM, golfer)}*`
-                : carryOf(full?.carryM),
-          plusMinus: full && !full.byHand ? aroundCell(full, golfer) : '',
+          carry: full?.byHand ? `${len(full.byHand.carryM, golfer)}*` : carryOf(shown?.carryM),
+          plusMinus: shown ? aroundCell(shown, golfer) : '',
           swings: partial.map((swing) => {
             const carryM = stockOf(id, swing)?.carryM
             return carryM === undefined ? '' : len(carryM, golfer)
@@ -60,3 +57,10 @@ export function cardOfBag(
       }),
   }
 }
+
+/** A stock with its interval where it comes to rest. */
+const onward = ({ carryM, lowM, highM }: HitStock, { runM }: OrdinaryRun): Required<Between> => ({
+  carryM: carryM + runM,
+  lowM: lowM + runM,
+  highM: highM + runM,
+})

@@ -2,6 +2,7 @@ import type { ClubKind } from '@/core/bag/club'
 import type { ClubId, GolferId, RoundId, RoundShotId } from '@/core/ids'
 import { shotsSaid, type Lie, type Round, type RoundDay, type RoundSaid } from '@/core/rounds/round'
 import type { Turf } from '@/core/flight/ground'
+import { dayOf } from './course-days'
 import type { Database } from './database'
 
 export type NewRound = Omit<Round, 'shots'>
@@ -33,6 +34,18 @@ export function openRound(db: Database, golferId: GolferId, { day, competition, 
        @humidity, @turf)
      ON CONFLICT (id) DO NOTHING`,
   ).run({ ...round, golferId, competition: Number(competition), ...(day ?? NO_DAY) })
+}
+
+/** The day of the card was set so shortly before or after that it is the round's. */
+const SAME_DAY_MS = 12 * 3_600_000
+
+/** A round whose air nobody said has that of the card's day, where that is its own. */
+export function withDayOfCard(db: Database, golferId: GolferId, round: NewRound): NewRound {
+  const kept = dayOf(db, golferId)
+  if (round.day || !kept || Math.abs(kept.setMs - round.openedMs) > SAME_DAY_MS) return round
+  const { place, tempC, altitudeM, seaLevelHpa, humidity, turf } = kept.day
+  if (round.place !== null && place !== null && round.place !== place) return round
+  return { ...round, place: round.place ?? place, day: { tempC, altitudeM, seaLevelHpa, humidity, turf } }
 }
 
 const NO_DAY = { tempC: null, altitudeM: null, seaLevelHpa: null, humidity: null, turf: null }

@@ -5,7 +5,7 @@ import { atStation, fullSwingOf } from '@/core/station'
 import { clubsOf, correctClub } from '@/store/clubs'
 import { openDatabase } from '@/store/database'
 import { golferById } from '@/store/golfers'
-import { len } from '@/text/numbers'
+import { aroundCell, len } from '@/text/numbers'
 import { drawnStep, stepSentences } from '@/text/verdicts'
 import { gapsView } from './gaps-view'
 import { numberView } from './number-view'
@@ -53,6 +53,11 @@ it('a club that is only hit from the tee shows its total in Gaps, on both cards 
 
   const plain = cardView(db, golfer, NOW_MS, 'card')?.lines.find((line) => line.name === '3-wood')
   expect(plain).toMatchObject({ carry: total, onTotal: true })
+  // What stands behind a total is the interval of the total, not of the carry.
+  const ends = [stock.lowM, stock.highM].map((end) => (end ?? 0) + run.runM)
+  expect(plain?.plusMinus).toBe(
+    aroundCell({ carryM: run.totalM, lowM: ends[0] as number, highM: ends[1] as number }, golfer),
+  )
   const day = cardView(db, golfer, NOW_MS, 'day')?.lines.find((line) => line.name === '3-wood')
   expect(day?.onTotal).toBe(true)
   const shot = numberView(db, golfer, NOW_MS)?.shots.find(({ clubId }) => clubId === wood.id)

@@ -34,10 +34,16 @@ export type Pair = readonly [aM: number, bM: number]
 
 /** Limits of agreement after Bland and Altman 1986, with 1.96 standard deviations where their print uses 2. */
 const LIMITS_SD = 1.96
+/** Common practice: two monitors are called alike when they are within so much. */
+export const PRACTICE_M = yards(5)
 /** Further from the middle than 4.5 robust standard deviations, and than 3 yd, is no measurement of the same shot. */
 const OFF = { leastM: yards(3), deviations: 4.5, madToSd: 1.4826 }
 /** One side of a 90% interval, and an outer bound. */
 const UPPER = 0.95
+
+/** How many standard deviations from the bias the outer bounds of the limits lie, with so many pairs. */
+export const outerSds = (pairs: number): number =>
+  LIMITS_SD + tQuantile(UPPER, pairs - 1) * Math.sqrt(1 / pairs + LIMITS_SD ** 2 / (2 * (pairs - 1)))
 
 /** Which pairs are measurements of one shot, by how far their differences lie from the middle one. */
 export function keptPairs(pairs: readonly Pair[]): boolean[] {
@@ -61,9 +67,9 @@ export function agreement(pairs: readonly Pair[], toleranceM: number): Agreement
   const { mean, sd, count } = sample(off)
   const t = tQuantile(UPPER, count - 1)
   const biasHalfM = (t * sd) / Math.sqrt(count)
-  const limitSd = sd * Math.sqrt(1 / count + LIMITS_SD ** 2 / (2 * (count - 1)))
   const [lowM, highM] = [mean - LIMITS_SD * sd, mean + LIMITS_SD * sd]
-  const [outerLowM, outerHighM] = [lowM - t * limitSd, highM + t * limitSd]
+  const outerM = outerSds(count) * sd
+  const [outerLowM, outerHighM] = [mean - outerM, mean + outerM]
   const inside = (low: number, high: number) => low >= -toleranceM && high <= toleranceM
   return {
     pairs: count,

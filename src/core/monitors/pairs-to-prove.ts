@@ -1,6 +1,6 @@
 import quantile from '@stdlib/stats-base-dists-normal-quantile'
-import tQuantile from '@stdlib/stats-base-dists-t-quantile'
 import { phi } from '../math/normal'
+import { outerSds } from './agree'
 
 /** A plan is for 9 studies in 10 to succeed. */
 const WANTED = 0.9
@@ -19,7 +19,7 @@ export function proofChance(
   pairs: number,
 ): number {
   const free = pairs - 1
-  const far = 1.96 + tQuantile(0.95, free) * Math.sqrt(1 / pairs + 1.96 ** 2 / (2 * free))
+  const far = outerSds(pairs)
   const biasSd = sdM / Math.sqrt(pairs)
   let sum = 0
   for (let i = 0; i < LOOKS; i++) {

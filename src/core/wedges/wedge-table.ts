@@ -1,4 +1,4 @@
-import { Z90 } from '../math/z90'
+import { sdOf, Z90 } from '../math/z90'
 import type { Club } from '../bag/club'
 import type { ClubId } from '../ids'
 import { FULL_SWING, type Swing } from '../station'
@@ -63,5 +63,5 @@ function estimateOf(
 
 const measured = ({ carryM, lowM, highM }: Stock): Measured => ({
   meanM: carryM as number,
-  varianceM2: (((highM as number) - (lowM as number)) / (2 * Z90)) ** 2,
+  varianceM2: sdOf({ lowM: lowM as number, highM: highM as number }) ** 2,
 })

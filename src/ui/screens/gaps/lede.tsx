@@ -47,8 +47,9 @@ export function lede(
     ...(unknown > 0 ? [`${unknown} without shots`] : []),
     ...(left > 0 ? [`${left} left on purpose`] : []),
   ]
+  const isSeen = ([from, to]: [number, number]) => len(from, golfer) !== len(to, golfer)
   const spans = (list: [number, number][]) => {
-    const seen = list.filter(([from, to]) => len(from, golfer) !== len(to, golfer))
+    const seen = list.filter(isSeen)
     const first = mostFaced(seen, faced).slice(0, MOST_HOLES)
     const named = seen
       .filter((hole) => first.includes(hole))
@@ -57,7 +58,7 @@ export function lede(
       ? `${named.join(', ')} and ${seen.length - MOST_HOLES} more`
       : named.join(', ')
   }
-  const [worst] = mostFaced(holes, faced)
+  const [worst] = mostFaced(holes.filter(isSeen), faced)
   return (
     <>
       {count(steps.length, 'step')}: {parts.map((part, i) => (i === 0 ? part : [', ', part]))}.{' '}

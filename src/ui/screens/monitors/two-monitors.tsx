@@ -6,10 +6,10 @@ import Form from 'react-bootstrap/Form'
 import Table from 'react-bootstrap/Table'
 import type { Golfer } from '@/core/golfer'
 import { LETTERS } from '@/core/limits'
-import { agreement, growthOf, keptPairs } from '@/core/monitors/agree'
+import { agreement, growthOf, keptPairs, PRACTICE_M } from '@/core/monitors/agree'
 import { pairsToProve } from '@/core/monitors/pairs-to-prove'
 import { readPairs } from '@/core/monitors/typed-pairs'
-import { lengthIn, yards } from '@/core/units'
+import { lengthIn } from '@/core/units'
 import { agreementChart } from '@/draw/agreement'
 import { agreeClaims, agreeFinding, growthSentence, leftOverSentence, moreSentence } from '@/text/monitors'
 import { len, lenUnit } from '@/text/numbers'
@@ -18,9 +18,6 @@ import { lengthMeasure } from '../../shared/form/measure'
 import { NumberField } from '../../shared/form/number-field'
 import { PageHead } from '../../shared/shell/page-head'
 import styles from './monitors.module.css'
-
-/** Common practice: two monitors agree when they are within so much. */
-const PRACTICE_M = yards(5)
 
 /** How far two monitors agree on the same shots: two carries a line, typed or pasted. */
 export function TwoMonitors({ golfer }: { golfer: Golfer }) {
