@@ -69,8 +69,37 @@ export const test = base.extend<Own, OfWorker>({
     expect(restored.status).toBe(200)
     await provide(server)
   },
+  page: async ({ page }, provide) => {
+    const [goto, reload] = [page.goto.bind(page), page.reload.bind(page)]
+    page.goto = async (...args) => {
+      const answer = await goto(...args)
+      await live(page)
+      return answer
+    }
+    page.reload = async (...args) => {
+      const answer = await reload(...args)
+      await live(page)
+      return answer
+    }
+    await provide(page)
+  },
 })
 export { expect }
+
+/** Waits until React has taken over what the server drew: a choice that is made before then is lost. */
+async function live(page: Page): Promise<void> {
+  await page
+    .waitForFunction(
+      () =>
+        [...document.querySelectorAll('main :is(a, button, input, select, textarea)')].every((each) =>
+          Object.keys(each).some((key) => key.startsWith('__reactFiber$')),
+        ),
+      undefined,
+      { timeout: 20_000 },
+    )
+    // The page has gone elsewhere meanwhile: the test says what it waits for there.
+    .catch(() => {})
+}
 
 /** A golfer with a bag, made through the front door. */
 export async function golferWithBag(
