@@ -158,6 +158,8 @@ function rows(): ShotRecord[] {
       offsetMin: 60,
       place: 'range',
       hitMs: startedMs + (i % 100) * 30_000,
+
+      monitor: null,
       club: club.name,
       swing: 'full',
       mark: null,

@@ -15,6 +15,10 @@ const USAGE = `npm run monitor -- [options]
   --shots N       how many shots (6)
   --seed N        the same seed hits the same shots (1)
   --every MS      pause between shots (1500)
+  --as NAME       the monitor's name (Net loft, bay 2)
+  --bias YD       what it reads too much of every carry (0)
+  --noise YD      how far a reading of a carry is off by chance, one standard deviation (0)
+  --lose N        balls that it does not see, by number: 5 or 5,12
   --no-club       leave club and swing to the station that is open in the Bay
   --to URL        where Banco listens (http://127.0.0.1:4614)`
 
@@ -26,6 +30,10 @@ const { values } = parseArgs({
     shots: { type: 'string', default: '6' },
     seed: { type: 'string', default: '1' },
     every: { type: 'string', default: '1500' },
+    as: { type: 'string', default: 'Net loft, bay 2' },
+    bias: { type: 'string', default: '0' },
+    noise: { type: 'string', default: '0' },
+    lose: { type: 'string', default: '' },
     'no-club': { type: 'boolean', default: false },
     to: { type: 'string', default: `http://127.0.0.1:${process.env.BANCO_PORT ?? 4614}` },
     help: { type: 'boolean', default: false },
@@ -54,21 +62,32 @@ if (!club) {
 const roll = dice(seed ^ seedOf(golfer.name) ^ seedOf(club.name + values.swing))
 const shots = wholeNumber('shots', values.shots)
 const every = wholeNumber('every', values.every)
+const [bias, noise] = [number('bias', values.bias), number('noise', values.noise)]
+const lost = values.lose.split(',').map((each) => each.trim())
+// What one monitor misreads is its own: two of them see the same balls of one seed.
+const misread = dice(seed ^ seedOf(values.as))
 // A run's own name keeps its shot ids apart from those of an earlier run with the same seed.
 const run = Date.now().toString(36)
 const began = Date.now()
 for (let position = 0; position < shots; position++) {
   const { flight, truth } = hitShot(golfer, club, { swing: values.swing, position }, roll)
+  const off = misread.normal(bias, noise)
+  if (lost.includes(String(position + 1))) {
+    console.log(`${position + 1}/${shots}  not seen`)
+    await due(position + 1)
+    continue
+  }
+  const read = (metres: number | undefined) => metres && Number((lengthIn(metres, 'yd') + off).toFixed(1))
   const yd = (metres: number | undefined) => metres && Number(lengthIn(metres, 'yd').toFixed(1))
   const mph = (mps: number | undefined) => mps && Number(speedIn(mps, 'mph').toFixed(1))
   const answer = await post({
-    id: `net-loft-${run}-${seed}-${position + 1}`,
+    id: `${values.as.replace(/[^\w]+/g, '-').toLowerCase()}-${run}-${seed}-${position + 1}`,
     hitAt: Math.min(Date.now(), began + position * every),
-    monitor: 'Net loft, bay 2',
+    monitor: values.as,
     units: { length: 'yd', speed: 'mph' },
     ...(!values['no-club'] && { club: values.club, swing: values.swing }),
-    carry: yd(flight.carryM),
-    total: yd(flight.totalM),
+    carry: read(flight.carryM ?? undefined),
+    total: read(flight.totalM),
     ballSpeed: mph(flight.ballSpeedMps),
     clubSpeed: mph(flight.clubSpeedMps),
     launch: flight.launchDeg,
@@ -78,10 +97,14 @@ for (let position = 0; position < shots; position++) {
     landing: flight.landingDeg,
   })
   console.log(
-    `${position + 1}/${shots}  ${club.name} ${values.swing}  ${yd(flight.carryM)} yd  ${truth}  ${answer}`,
+    `${position + 1}/${shots}  ${club.name} ${values.swing}  ${read(flight.carryM ?? undefined)} yd  ${truth}  ${answer}`,
   )
-  // A golfer does not wait for the answer: the next ball is hit when it is due.
-  if (position + 1 < shots) await pause(Math.max(0, began + (position + 1) * every - Date.now()))
+  await due(position + 1)
+}
+
+/** A golfer does not wait for the answer: the next ball is hit when it is due. */
+async function due(position: number): Promise<void> {
+  if (position < shots) await pause(Math.max(0, began + position * every - Date.now()))
 }
 
 /** Posts until Banco has the shot: it is the same shot however often it is sent. */
@@ -106,5 +129,12 @@ function wholeNumber(name: string, text: string): number {
   const value = Number(text)
   if (Number.isInteger(value) && value >= 0) return value
   console.error(`--${name} must be a whole number, and is "${text}".`)
+  process.exit(2)
+}
+
+function number(name: string, text: string): number {
+  const value = Number(text)
+  if (Number.isFinite(value)) return value
+  console.error(`--${name} must be a number, and is "${text}".`)
   process.exit(2)
 }

@@ -1,7 +1,13 @@
 import type { Golfer } from '@/core/golfer'
 import type { Database } from '@/store/database'
 import { keepShape } from '@/store/file-shapes'
-import { importShots, knownShots, type ClubForLabel, type ImportResult } from '@/store/shot-files'
+import {
+  importShots,
+  knownShots,
+  type ClubForLabel,
+  type ImportResult,
+  type ShotFile,
+} from '@/store/shot-files'
 import { fileShots } from '@/formats/table/file-shots'
 import {
   openTable,
@@ -22,7 +28,7 @@ export type ShotsFile = {
   /** What its columns hold, as the golfer confirmed it; as found where nobody did. */
   columns?: ColumnChoice[]
   clubs?: Record<string, ClubForLabel>
-}
+} & Pick<ShotFile, 'monitor' | 'watches'>
 
 /** @throws WorkRefused where it is no table of shots */
 function tableOf({ bytes, options, columns }: ShotsFile): { found: Table; table: Table } {
@@ -61,8 +67,13 @@ export function importFile(
   const { found, table } = tableOf(file)
   const { offsetMin } = file.options
   const shots = fileShots(told(readRows(table, file.options), table.lines, tell), offsetMin)
-  const { name, clubs, columns } = file
-  const result = importShots(db, golfer.id, { name, shots, ...(clubs && { clubs }) }, { nowMs, offsetMin })
+  const { name, clubs, columns, monitor, watches } = file
+  const result = importShots(
+    db,
+    golfer.id,
+    { name, shots, ...(clubs && { clubs }), ...(monitor && { monitor, watches: watches ?? false }) },
+    { nowMs, offsetMin },
+  )
   if (columns) keepShape(db, golfer.id, { shape: shapeOf(found.columns), columns }, nowMs)
   return result
 }
@@ -83,6 +94,9 @@ export function knownRows(
         yield row
       }
   }
-  const known = knownShots(db, golfer.id, fileShots(fresh(), file.options.offsetMin))
+  const known = knownShots(db, golfer.id, fileShots(fresh(), file.options.offsetMin), watched(file))
   return rows.filter((_, i) => known[i])
 }
+
+/** The monitor whose file is only compared. */
+const watched = ({ monitor, watches }: ShotsFile): string | undefined => (watches ? monitor : undefined)

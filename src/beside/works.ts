@@ -71,8 +71,13 @@ function golferOf(db: Database, id: GolferId): Golfer {
 const shotsFile = (
   { lengthUnit }: Golfer,
   path: string,
-  { name, columns, clubs, offsetMin }: Works['import']['ask']['form'],
-): ShotsFile => ({ name, bytes: readFileSync(path), options: { lengthUnit, offsetMin }, columns, clubs })
+  { name, columns, clubs, offsetMin, monitor, watches }: Works['import']['ask']['form'],
+): ShotsFile => ({
+  ...{ name, columns, clubs },
+  bytes: readFileSync(path),
+  options: { lengthUnit, offsetMin },
+  ...(monitor && { monitor, watches: watches ?? false }),
+})
 
 const PART_LETTERS = 1 << 16
 

@@ -13,6 +13,7 @@ import { restoreGolfer } from '@/store/restore-golfer'
 import { allGolfers } from '@/store/golfers'
 import { paperInput } from '@/views/paper-view'
 import { EXPORTS, writeExport } from '@/views/export-file'
+import { LETTERS } from '@/core/limits'
 import { importFile } from '@/beside/import-file'
 import { WorkRefused } from '@/beside/work'
 import { readGolferDocument } from '@/formats/golfer-document'
@@ -63,6 +64,8 @@ export const IMPORT_USAGE = `Brings a table of shots in (CSV or another delimite
   --golfer NAME    whose shots they are (needed where there is more than one golfer)
   --preview        saves nothing; prints one JSON document: encoding, delimiter, columns, and what becomes of each row
   --unit yd|m      unit of lengths where the file does not say it (the golfer's own)
+  --monitor NAME   the monitor that measured them, where the file does not say it
+  --watches        they are there already by another monitor: they are compared, and in no stock (needs --monitor)
   --dates dmy|mdy  which of day and month stands first, where the file does not tell`
 
 export function runImport(args: string[]): void {
@@ -74,9 +77,13 @@ export function runImport(args: string[]): void {
       preview: { type: 'boolean' },
       unit: { type: 'string' },
       dates: { type: 'string' },
+      monitor: { type: 'string' },
+      watches: { type: 'boolean' },
     },
   })
-  const { unit, dates } = values
+  const { unit, dates, monitor, watches } = values
+  if (watches && !monitor?.trim())
+    throw new CommandError('--watches needs --monitor: the name under which they are compared.')
   if (dates !== undefined && dates !== 'dmy' && dates !== 'mdy')
     throw new CommandError(`--dates must be dmy or mdy, and is "${dates}".`)
   if (unit !== undefined && unit !== 'yd' && unit !== 'm')
@@ -108,7 +115,12 @@ export function runImport(args: string[]): void {
   withData((db) => {
     const golfer = golferNamed(db, values.golfer)
     const name = (positionals[0] as string).split(/[\\/]/).at(-1) as string
-    const file = { name, bytes, options: options(golfer.lengthUnit) }
+    const file = {
+      name,
+      bytes,
+      options: options(golfer.lengthUnit),
+      ...(monitor?.trim() && { monitor: monitor.trim().slice(0, LETTERS.device), watches: watches ?? false }),
+    }
     const { taken, known, held, conflicts } = importFile(db, golfer, file, Date.now())
     say(
       `${name}: ${taken} taken, ${held} held, ${known} known already, ${conflicts.length} not taken since other shots have their ids.`,

@@ -13,6 +13,10 @@ export type ImportForm = {
   columns: ColumnChoice[]
   clubs: Record<string, ClubId | 'new' | 'later'>
   offsetMin: number
+  /** The monitor that measured them, by the golfer's own word. */
+  monitor?: string
+  /** They are there already by another monitor: compared, and in no stock. */
+  watches?: boolean
   /** Nothing is taken: the answer says which rows are known. */
   dry?: boolean
 }
@@ -32,5 +36,7 @@ export const IMPORT_FORM = Joi.object<ImportForm>({
     .required(),
   clubs: Joi.object().pattern(Joi.string().max(LETTERS.label), Joi.string().max(100)).required(),
   offsetMin: within(LIMITS.offsetMin).integer().required(),
+  monitor: Joi.string().trim().min(1).max(LETTERS.device),
+  watches: Joi.boolean(),
   dry: Joi.boolean(),
 })

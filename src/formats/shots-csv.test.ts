@@ -10,6 +10,7 @@ const record: ShotRecord = {
   offsetMin: -60,
   place: 'range',
   hitMs: 1_775_000_001_234,
+  monitor: 'Net loft, bay 2',
   club: '-iron',
   swing: 'punch',
   carryM: 1 / 3 + 120,

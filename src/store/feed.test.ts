@@ -190,6 +190,7 @@ describe('who receives', () => {
       here: [],
       elsewhere: [{ monitor: '', golfer: 'Merryn Oates' }],
       nowhere: [],
+      watching: [],
     })
     takeOver(db, second, null, NOW_MS)
     receiveShot(db, post('b'), NOW_MS, 0)
@@ -223,6 +224,7 @@ describe('who receives', () => {
       here: ['Bay 2'],
       elsewhere: [{ monitor: 'Bay 1', golfer: 'Merryn Oates' }],
       nowhere: [],
+      watching: [],
     })
     endSession(db, second, NOW_MS)
     receiveShot(db, post('e', { monitor: 'Bay 2' }), NOW_MS, 0)

@@ -3,6 +3,7 @@ import { clockIsOff, stationForShot, waitsForItsClub, type HeldReason } from '@/
 import type { Flight } from '@/core/shots/flight-fields'
 import { clubLabelled } from './club-labels'
 import type { Database } from './database'
+import { isSecondReading, watches } from './monitors'
 import { cameUncleared } from './range-clear'
 import { receiverFor } from './receivers'
 import { claimSession, sessionById, waitingSession } from './sessions'
@@ -34,24 +35,31 @@ export function receiveShot(db: Database, post: PostedShot, nowMs: number, offse
       const session = receiver && sessionById(db, receiver)
       const labelled =
         session?.golferId && post.clubLabel ? clubLabelled(db, session.golferId, post.clubLabel) : null
+      const watched = session !== null && watches(db, session.id, post.monitor)
+      const hitMs = post.hitMs ?? nowMs
       const { clubId, swing, heldBecause } = stationForShot(
-        { ...post, clockIsOff: clockIsOff(post.hitMs, nowMs) },
+        {
+          ...post,
+          clockIsOff: clockIsOff(post.hitMs, nowMs),
+          isSecond: session !== null && !watched && isSecondReading(db, session.id, post.monitor, hitMs),
+        },
         labelled,
         session?.open ?? null,
       )
-      const { unknownFields: _known, monitor: _name, ...flight } = post
-      const hitMs = post.hitMs ?? nowMs
-      const uncleared = session != null && cameUncleared(db, session.id, hitMs, nowMs)
+      const { unknownFields: _known, ...flight } = post
+      const uncleared = session != null && !watched && cameUncleared(db, session.id, hitMs, nowMs)
       const taken = takeShot(db, {
         ...flight,
         sessionId: session?.id ?? waitingSession(db, nowMs, offsetMin),
         source: 'monitor',
         hitMs,
         uncleared,
+        watched,
         clubId,
         swing,
         heldBecause,
       })
+      if (watched) return { taken, heldBecause: null }
       return { taken, heldBecause: heldBecause ?? (uncleared ? 'range-not-clear' : null) }
     })
     .immediate()

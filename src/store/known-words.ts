@@ -9,6 +9,7 @@ import { LIES } from '@/core/rounds/round'
 import { PLACES } from '@/core/session/session'
 import { SAID_KINDS } from '@/core/session/session-said'
 import { CARRY_FROM } from '@/core/session/set-up'
+import { FLIGHT_FIELDS } from '@/core/shots/flight-fields'
 import { MARKS } from '@/core/shots/mark'
 import { SHOT_EVENT_KINDS, SHOT_SOURCES } from '@/core/session/action'
 import { STOCK_RULES } from '@/core/stock/stock-rules'
@@ -36,6 +37,7 @@ const KNOWN_WORDS: Record<string, Record<string, readonly string[]>> = {
   session_event: { kind: SAID_KINDS },
   course_place: { turf: TURFS },
   course_day: { turf: TURFS },
+  correction: { field: FLIGHT_FIELDS },
   as_on_course: { kind: CLUB_KINDS },
   round: { turf: TURFS },
   round_said: { lie: LIES },

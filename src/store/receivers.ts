@@ -66,7 +66,9 @@ export function receivingOf(db: Database, sessionId: SessionId, nowMs: number): 
   const all = rows(db, nowMs)
   const named = all.filter(({ monitor }) => monitor !== UNNAMED)
   const shown = named.length > 0 ? named : all
+  const watching = db.prepare('SELECT monitor FROM watching WHERE session_id = ?').pluck().all(sessionId)
   return {
+    watching: shown.flatMap((row) => (watching.includes(row.monitor) ? [row.monitor] : [])),
     here: shown.flatMap((row) => (row.live && row.sessionId === sessionId ? [row.monitor] : [])),
     elsewhere: shown.flatMap((row) =>
       row.live && row.sessionId !== sessionId ? [{ monitor: row.monitor, golfer: row.golfer }] : [],

@@ -8,6 +8,7 @@ import { clubNamed } from '@/core/monitor/club-named'
 import { clubByName, clubsOf, insertClub } from './clubs'
 import { changeLabel, clubLabelled } from './club-labels'
 import type { Database } from './database'
+import { setWatching } from './monitors'
 import { sessionById, startSession } from './sessions'
 import { addEvents, shotTaker, type ShotEvent } from './shots'
 import { FULL_SWING } from '@/core/station'
@@ -20,6 +21,17 @@ export type ImportResult = {
   conflicts: string[]
 }
 
+/** A file of shots, with what the golfer says of it. */
+export type ShotFile = {
+  name: string
+  shots: Iterable<FileShot>
+  clubs?: Record<string, ClubForLabel>
+  /** The monitor that measured those shots that name none. */
+  monitor?: string
+  /** Its shots are there already by another monitor: they are compared, and in no stock. */
+  watches?: boolean
+}
+
 /**
  * Takes the shots of a file, all or none. Shots without an id get one from what they say, so that the
  * same file twice takes nothing twice. Shots whose club is unknown or whose carry is implausible are held.
@@ -27,7 +39,7 @@ export type ImportResult = {
 export function importShots(
   db: Database,
   golferId: GolferId,
-  file: { name: string; shots: Iterable<FileShot>; clubs?: Record<string, ClubForLabel> },
+  file: ShotFile,
   { nowMs, offsetMin }: { nowMs: number; offsetMin: number },
 ): ImportResult {
   const importId = randomUUID()
@@ -48,6 +60,7 @@ export function importShots(
     const started: SessionId[] = []
     const clubs = new Map<string, ClubId | null>()
     const seen = new Map<string, number>()
+    const watching = new Map<SessionId, Set<string>>()
     const marked: { id: ShotId; event: ShotEvent }[] = []
     const sessionOf = (shot: FileShot): SessionId => {
       const key = shot.session ?? `visit ${shot.visit ?? ''}`
@@ -77,19 +90,23 @@ export function importShots(
       }
       const heldBecause: HeldReason | null =
         clubId === null ? 'unknown-club' : isPlausibleCarry(shot.carryM) ? null : 'implausible-carry'
-      const id = idOf(shot, seen) as ShotId
+      const monitor = shot.monitor ?? file.monitor ?? null
+      const id = idOf(shot, seen, file.watches ? monitor : null) as ShotId
       const about = {
         id,
         sessionId: sessionOf(shot),
         source: 'file',
         importId,
         hitMs: shot.hitMs ?? shot.startedMs ?? nowMs,
+        monitor,
         clubLabel: shot.club,
         clubId,
         swing: shot.swing ?? FULL_SWING,
         heldBecause,
       } as const
       const taken = take(about, shot)
+      if (file.watches && monitor !== null && taken === 'new')
+        watching.set(about.sessionId, (watching.get(about.sessionId) ?? new Set()).add(monitor))
       if (taken === 'other-contents') result.conflicts.push(id)
       else if (taken === 'known') result.known++
       else {
@@ -103,6 +120,8 @@ export function importShots(
       const events = marked.map(({ id, event }) => ({ shotSeq: seqOf.get(id) as number, event }))
       addEvents(db, events, nowMs)
     }
+    for (const [id, monitors] of watching)
+      for (const monitor of monitors) setWatching(db, id, { monitor, on: true }, nowMs)
     dropEmptySessions(db, started)
     endSessions(db, started)
     return result
@@ -137,14 +156,22 @@ function mapClubs(
   }
 }
 
-/** Which of some shots are on file already, by what they are or say. */
-export function knownShots(db: Database, golferId: GolferId, shots: Iterable<FileShot>): boolean[] {
+/**
+ * Which of some shots are on file already, by what they are or say.
+ * @param watching the monitor that measured them, where they are compared only
+ */
+export function knownShots(
+  db: Database,
+  golferId: GolferId,
+  shots: Iterable<FileShot>,
+  watching?: string,
+): boolean[] {
   const isThere = db.prepare('SELECT 1 FROM shot WHERE id = ?').pluck()
-  const isPresent = db.prepare('SELECT present FROM shot_now WHERE id = ?').pluck()
+  const isPresent = db.prepare('SELECT present OR watched FROM shot_now WHERE id = ?').pluck()
   const seen = new Map<string, number>()
   const idOf = identities(db, golferId)
   return Array.from(shots, (shot) => {
-    const id = idOf(shot, seen)
+    const id = idOf(shot, seen, watching === undefined ? null : (shot.monitor ?? watching))
     return isThere.get(id) === 1 && isPresent.get(id) === 1
   })
 }
@@ -186,8 +213,8 @@ function identities(db: Database, golferId: GolferId) {
   const owner = db
     .prepare('SELECT s.golfer_id FROM shot n JOIN session s ON s.id = n.session_id WHERE n.id = ?')
     .pluck()
-  return (shot: FileShot, seen: Map<string, number>): string => {
-    if (shot.id === undefined) return idFromContents(golferId, shot, seen)
+  return (shot: FileShot, seen: Map<string, number>, watching: string | null): string => {
+    if (shot.id === undefined) return idFromContents(golferId, shot, seen, watching)
     const whose = owner.get(shot.id) as string | null | undefined
     return whose === undefined || whose === golferId
       ? shot.id
@@ -205,7 +232,12 @@ function endSessions(db: Database, ids: SessionId[]): void {
 }
 
 /** An id from what a shot says and how often the file has said just that before. */
-function idFromContents(golferId: GolferId, shot: FileShot, seen: Map<string, number>): string {
+function idFromContents(
+  golferId: GolferId,
+  shot: FileShot,
+  seen: Map<string, number>,
+  watching: string | null,
+): string {
   const said = JSON.stringify([
     golferId,
     shot.session,
@@ -213,6 +245,8 @@ function idFromContents(golferId: GolferId, shot: FileShot, seen: Map<string, nu
     shot.club,
     shot.swing,
     FLIGHT_FIELDS.map((field) => shot[field]),
+    // Two monitors may say the very same of one ball.
+    ...(watching === null ? [] : [watching]),
   ])
   const before = seen.get(said) ?? 0
   seen.set(said, before + 1)

@@ -37,6 +37,7 @@ export function* shotsOnFile(db: Database, golferId: GolferId, nowMs: number): G
           offsetMin: session.offsetMin,
           place: session.place,
           hitMs: shot.hitMs,
+          monitor: shot.monitor,
           club: shot.clubId ? (names.get(shot.clubId) ?? null) : shot.clubLabel,
           swing: shot.swing,
           mark: shot.mark,

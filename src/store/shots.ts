@@ -23,12 +23,15 @@ export type AboutShot = {
   source: 'typed' | 'monitor' | 'file'
   importId?: string
   hitMs: number
+  monitor?: string | null
   clubLabel: string | null
   clubId: ClubId | null
   swing: Swing
   heldBecause: HeldReason | null
   /** It came before the range was said to be clear: held until it is. */
   uncleared?: boolean
+  /** Its monitor only watches in this session: nothing that the golfer does or undoes. */
+  watched?: boolean
   /** What was posted, letter for letter. */
   posted?: string
 }
@@ -38,7 +41,7 @@ export type Taken = 'new' | 'known' | 'other-contents'
 
 /** The flight's columns under their names in the core. */
 export const FLIGHT_COLUMNS = FLIGHT_FIELDS.map((field) => `${FLIGHT[field].column} AS ${field}`).join(', ')
-const INSERTED = `id, session_id, source, import_id, hit_ms, club_label, club_id, swing, held_because, posted,
+const INSERTED = `id, session_id, source, import_id, hit_ms, monitor, club_label, club_id, swing, held_because, posted,
   ${FLIGHT_FIELDS.map((field) => FLIGHT[field].column).join(', ')}`
 
 /**
@@ -64,6 +67,7 @@ export function shotTaker(db: Database): (shot: AboutShot, flight: Flight) => Ta
       shot.source,
       shot.importId ?? null,
       shot.hitMs,
+      shot.monitor ?? null,
       shot.clubLabel,
       shot.clubId,
       shot.swing,
@@ -73,7 +77,8 @@ export function shotTaker(db: Database): (shot: AboutShot, flight: Flight) => Ta
     )
     if (changes === 1) {
       // A file's shots are taken back with their file.
-      if (shot.source !== 'file') add(Number(lastInsertRowid), batch, shot.hitMs, { kind: 'taken' })
+      if (shot.source !== 'file' && !shot.watched)
+        add(Number(lastInsertRowid), batch, shot.hitMs, { kind: 'taken' })
       if (shot.uncleared) wait.run(lastInsertRowid)
       return 'new'
     }
@@ -95,7 +100,9 @@ type Repeated = Flight & Pick<NewShot, 'id' | 'posted'>
 export function shotBefore(
   db: Database,
 ): (shot: Repeated) => { seq: number; same: boolean; present: boolean } | null {
-  const find = db.prepare(`SELECT seq, present, posted, ${FLIGHT_COLUMNS} FROM shot_now WHERE id = ?`)
+  const find = db.prepare(
+    `SELECT seq, present OR watched AS present, posted, ${FLIGHT_COLUMNS} FROM shot_now WHERE id = ?`,
+  )
   return (shot) => {
     const known = find.get(shot.id) as (Record<string, unknown> & { seq: number; present: 0 | 1 }) | undefined
     if (!known) return null
@@ -154,7 +161,7 @@ export function addEvents(
   db.transaction(() => events.forEach(({ shotSeq, event }) => add(shotSeq, batch, nowMs, event))).immediate()
 }
 
-const SHOT = `seq, id, session_id AS sessionId, source, hit_ms AS hitMs, club_label AS clubLabel,
+const SHOT = `seq, id, session_id AS sessionId, source, hit_ms AS hitMs, monitor, club_label AS clubLabel,
   club_id AS clubId, swing, mark, held_because AS heldBecause, posted, ${FLIGHT_COLUMNS}`
 
 /** A shot as it stands, without what the golfer said of its session. */

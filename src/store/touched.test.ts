@@ -27,7 +27,9 @@ describe('what the view reads of shots to which nothing happened', () => {
         : kind === 'station'
           ? { kind, clubId: roll.chance(0.5) ? seven : eight, swing: 'half' }
           : { kind }
-    const all = (view: string) => db.prepare(`SELECT * FROM ${view} ORDER BY seq`).all()
+    const columns = db.pragma('table_info(shot_whole)') as { name: string }[]
+    const wanted = columns.map(({ name }) => name).join(', ')
+    const all = (view: string) => db.prepare(`SELECT ${wanted} FROM ${view} ORDER BY seq`).all()
     for (let step = 0; step < 120; step++) {
       const nowMs = NOW_MS + step * 1000
       const shots = db.prepare('SELECT max(seq) FROM shot').pluck().get() as number | null

@@ -1,6 +1,9 @@
 import type { Units } from '@/core/golfer'
+import type { Correction, FieldOff } from '@/core/monitors/correction'
+import { FLIGHT, unitOfKind, type FlightField } from '@/core/shots/flight-fields'
+import { lengthIn, speedIn } from '@/core/units'
 import type { Agreement, Growth } from '@/core/monitors/agree'
-import { count, fixed, len, lenUnit } from './numbers'
+import { count, fixed, len, lenUnit, listed, percent } from './numbers'
 
 /** How two monitors agree, put into words. */
 
@@ -68,3 +71,46 @@ export function moreSentence(
     ? `${count(pairs, 'pair')}: as many more may prove single shots within ${within}.`
     : `${count(pairs, 'pair')}. With this bias and this spread about ${needed} in all prove single shots within ${within} in 9 studies of 10: ${needed - pairs} more.`
 }
+
+/** What was paired with nothing: "Left over: 1 shot that only Loft read, 1 that only Bay 3 read." */
+export function lostSentence(
+  names: { first: string; second: string },
+  left: { first: number; second: number; dropped: number },
+): string {
+  const parts = [
+    left.first > 0 && `${count(left.first, 'shot')} that only ${names.first} read`,
+    left.second > 0 && `${count(left.second, 'shot')} that only ${names.second} read`,
+    left.dropped > 0 && `${count(left.dropped, 'pair')} too far apart to be one shot`,
+  ].filter((part) => part !== false)
+  return parts.length > 0 ? `Left over: ${listed(parts)}.` : 'Nothing is left over.'
+}
+
+/** A difference of a field, in the golfer's unit: "1.8 yd", "120 rpm". */
+function offBy(field: FlightField, value: number, units: Units): string {
+  const { kind, decimals } = FLIGHT[field]
+  const shown =
+    kind === 'speed'
+      ? speedIn(value, units.speedUnit)
+      : kind === 'angle' || kind === 'spin'
+        ? value
+        : lengthIn(value, units.lengthUnit)
+  const unit = unitOfKind(kind, units)
+  return `${fixed(shown, decimals)}${unit === 'deg' ? '°' : ` ${unit}`}`
+}
+
+/** What a correction does: "Bay 3: every carry counts 1.8 yd more". */
+export function correctionSentence(
+  { monitor, field, share, plus }: Pick<Correction, 'monitor' | 'field' | 'share' | 'plus'>,
+  units: Units,
+): string {
+  const more = (value: number) => (value < 0 ? 'less' : 'more')
+  const parts = [
+    share !== 0 && `${percent(Math.abs(share), 1)} ${more(share)}`,
+    plus !== 0 && `${offBy(field, Math.abs(plus), units)} ${more(plus)}`,
+  ].filter((part) => part !== false)
+  return `${monitor}: every ${FLIGHT[field].title} counts ${listed(parts)}`
+}
+
+/** How far two monitors are off in a field: "carry: 1.8 yd ± 0.6 yd apart, 18 pairs". */
+export const fieldOffSentence = ({ field, off, half, pairs }: FieldOff, units: Units): string =>
+  `${FLIGHT[field].title}: ${offBy(field, off, units)} ± ${offBy(field, half, units)} apart, ${count(pairs, 'pair')}`

@@ -97,6 +97,7 @@ export const HELD_NAME: Record<HeldReason, string> = {
   'no-station': 'it came while no station was open',
   'range-not-clear': 'it waits for the word that the range is clear',
   'clock-off': 'the monitor’s clock cannot be right',
+  'second-monitor': 'another monitor has just sent what may be the same ball',
 }
 
 export const RULE_NAME: Record<StockRule, string> = {

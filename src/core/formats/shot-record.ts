@@ -13,6 +13,8 @@ export type ShotRecord = Flight & {
   offsetMin: number
   place: Place | null
   hitMs: number
+  /** The monitor that measured it; null where nobody said. */
+  monitor: string | null
   club: string | null
   swing: Swing
   mark: Mark | null
@@ -35,6 +37,7 @@ export const RECORD_FIELDS = [
   'offsetMin',
   'place',
   'hitMs',
+  'monitor',
   'club',
   'swing',
   ...FLIGHT_FIELDS,

@@ -44,7 +44,14 @@ describe('what a monitor calls a club', () => {
 
 describe('the station of a posted shot', () => {
   const open = { clubId: 'a' as ClubId, swing: 'half' }
-  const posted = { carryM: 100, clubLabel: null, swing: null, unknownFields: [], clockIsOff: false }
+  const posted = {
+    carryM: 100,
+    clubLabel: null,
+    swing: null,
+    unknownFields: [],
+    clockIsOff: false,
+    isSecond: false,
+  }
 
   it('is the open one where the post names none', () => {
     expect(stationForShot(posted, null, open)).toEqual({ clubId: 'a', swing: 'half', heldBecause: null })

@@ -11,6 +11,7 @@ export const HELD_REASONS = [
   'no-station',
   'range-not-clear',
   'clock-off',
+  'second-monitor',
 ] as const
 export type HeldReason = (typeof HELD_REASONS)[number]
 
@@ -33,6 +34,8 @@ type Posted = {
   swing: Swing | null
   unknownFields: string[]
   clockIsOff: boolean
+  /** Another monitor has just sent what may be the same ball. */
+  isSecond: boolean
 }
 
 /**
@@ -53,6 +56,7 @@ export function stationForShot(
     if (clubId === null) return 'unknown-club'
     if (posted.unknownFields.length > 0) return 'unknown-field'
     if (posted.clockIsOff) return 'clock-off'
+    if (posted.isSecond) return 'second-monitor'
     if (!isPlausibleCarry(posted.carryM)) return 'implausible-carry'
     return clubId !== open.clubId || swing !== open.swing ? 'other-station' : null
   })()

@@ -13,6 +13,8 @@ export type SessionShot = Flight & {
   sessionId: SessionId
   source: 'typed' | 'monitor' | 'file'
   hitMs: number
+  /** The monitor that measured it; null where nobody said. */
+  monitor: string | null
   /** The club as the source named it. */
   clubLabel: string | null
   clubId: ClubId | null

@@ -17,6 +17,7 @@ const OTHER_KINDS = {
   session: 'text',
   id: 'text',
   mark: 'text',
+  monitor: 'text',
   left: 'length',
   after: 'length',
   lie: 'text',
@@ -34,6 +35,7 @@ export const TABLE_FIELDS: readonly ShotField[] = [
   'session',
   'id',
   'mark',
+  'monitor',
 ]
 /** What a column of a table of rounds can hold. */
 export const ROUND_FIELDS = [
@@ -119,6 +121,7 @@ const NAMES: [TableField, RegExp][] = [
   ['session', /^(session( ?(id|name|no|number))?|practice|round)$/],
   ['id', /^(id|shot ?id|uuid|guid)$/],
   ['mark', /^mark$/],
+  ['monitor', /^((launch )?monitor( ?name)?|device( ?name)?|gerat|appareil|dispositivo)$/],
 ]
 
 /** Names of columns in tables of rounds; in a monitor's table they would mean something else. */

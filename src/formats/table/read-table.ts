@@ -1,4 +1,5 @@
 import type { FileShot } from '@/core/formats/shot-record'
+import { LETTERS } from '@/core/limits'
 import type { Problem } from '@/core/problem'
 import { MARKS, type Mark } from '@/core/shots/mark'
 import { isPlausibleCarry } from '@/core/shots/plausible-carry'
@@ -127,9 +128,9 @@ export function* readRows(table: Table, { offsetMin }: TableOptions): Generator<
     (FLIGHT_NAMES as readonly string[]).includes(column.field),
   )
   const converters = numbers.map(({ unit }) => toCanonical(unit))
-  const [clubAt, swingAt, sessionAt, idAt, markAt] = (
-    ['club', 'swing', 'session', 'id', 'mark'] as const
-  ).map(at) as [number, number, number, number, number]
+  const [clubAt, swingAt, sessionAt, idAt, markAt, monitorAt] = (
+    ['club', 'swing', 'session', 'id', 'mark', 'monitor'] as const
+  ).map(at) as [number, number, number, number, number, number]
   const own = ownColumns(head[header])
   // Banco's own files say what was warm-up or hit in wind: those shots are theirs who hit them, and no stock's.
   const apartAt = own ? (head[header]?.indexOf('apart') ?? -1) : -1
@@ -192,6 +193,8 @@ export function* readRows(table: Table, { offsetMin }: TableOptions): Generator<
       shot.session = unformula(line[sessionAt] as string).slice(0, 100)
     if (markAt >= 0 && (MARKS as readonly string[]).includes(line[markAt] as string))
       shot.mark = line[markAt] as Mark
+    if (monitorAt >= 0 && !saysNothing(line[monitorAt] ?? ''))
+      shot.monitor = unformula(line[monitorAt] as string).slice(0, LETTERS.device)
     const hitMs = hitAt?.(line)
     if (hitMs !== undefined) shot.hitMs = hitMs
     own?.(line, shot)

@@ -155,6 +155,7 @@ export function shownBay({ view, unanswered }: BayState): BayView {
         seq: last + 1 + i,
         sessionId: view.session.id,
         source: 'typed' as const,
+        monitor: null,
         clubLabel: null,
         mark: shot.mark ?? null,
         heldBecause: held.get(shot.id) ?? null,

@@ -40,10 +40,13 @@ type Group = { key: string; shots: [SessionShot, ...SessionShot[]] }
 function groupsOf(view: BayView): Group[] {
   const groups = new Map<string, Group>()
   for (const shot of view.shots) {
-    const { heldBecause, clubLabel, clubId, swing, source, id } = shot
+    const { heldBecause, clubLabel, clubId, swing, source, id, monitor } = shot
     if (heldBecause === null || heldBecause === 'range-not-clear') continue
     const own = heldBecause === 'implausible-carry' && source === 'typed' ? id : ''
-    const key = [heldBecause, clubLabel?.toLowerCase(), clubId, swing, own].join('\n')
+    const second = heldBecause === 'second-monitor' ? monitor : ''
+    const key = second
+      ? [heldBecause, second].join('\n')
+      : [heldBecause, clubLabel?.toLowerCase(), clubId, swing, own].join('\n')
     const group = groups.get(key)
     if (group) group.shots.push(shot)
     else groups.set(key, { key, shots: [shot] })
@@ -86,7 +89,7 @@ function Held({ shots, view, bay, byKey }: HeldProps) {
     ? `far from your other shots. Was it ${lenUnit(metresFrom(slip.proposal, golfer.lengthUnit), golfer, 1)}, ${SLIP_NAME[slip.kind]}?`
     : typed
       ? 'far from your other shots.'
-      : `${because ? HELD_NAME[because] : ''}${shot.clubLabel && because !== 'other-station' ? ` (${shots.length > 1 ? 'they say' : 'it says'} “${shot.clubLabel}”)` : ''}.`
+      : `${because ? HELD_NAME[because] : ''}${shot.clubLabel && because !== 'other-station' && because !== 'second-monitor' ? ` (${shots.length > 1 ? 'they say' : 'it says'} “${shot.clubLabel}”)` : ''}.`
   const carries = shots
     .map(({ carryM }) => (carryM === null ? 'no carry' : len(carryM, golfer, 1)))
     .join(', ')
@@ -100,6 +103,8 @@ function Held({ shots, view, bay, byKey }: HeldProps) {
       : {why} In no stock until you decide.
       {slip ? (
         <SlipAnswers shots={shots} slip={slip} view={view} bay={bay} byKey={byKey} />
+      ) : because === 'second-monitor' && shot.monitor !== null ? (
+        <SecondMonitor shots={shots} monitor={shot.monitor} bay={bay} byKey={byKey} />
       ) : because === 'other-station' && shot.clubId ? (
         <OtherStation shots={shots} named={named} view={view} bay={bay} byKey={byKey} />
       ) : waitsForItsClub(because) || shot.clubId === null ? (
@@ -203,6 +208,24 @@ function WhichStation({ shots, view, bay }: Pick<HeldProps, 'shots' | 'view' | '
           Only {shot.carryM === null ? 'this one' : len(shot.carryM, view.golfer, 1)}
         </Button>
       )}
+      <LeaveOut shots={shots} bay={bay} />
+    </div>
+  )
+}
+
+/** Two monitors send shots here: they saw the same balls, or each another one. */
+function SecondMonitor({ shots, monitor, bay, byKey }: Omit<HeldProps, 'view'> & { monitor: string }) {
+  const watch = () => void bay.watch(monitor, true)
+  const count = () => void bay.decide(idsOf(shots), 'released')
+  return (
+    <div className="btns">
+      <CommandKeys of={{ proposal: watch, asItIs: count }} enabled={byKey} />
+      <CommandButton id="proposal" keyed={byKey} onClick={watch}>
+        The same balls: {monitor} only watches
+      </CommandButton>
+      <CommandButton id="asItIs" keyed={byKey} variant="outline" onClick={count}>
+        {shots.length === 1 ? 'Another ball: it counts' : 'Other balls: they count'}
+      </CommandButton>
       <LeaveOut shots={shots} bay={bay} />
     </div>
   )

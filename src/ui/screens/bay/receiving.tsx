@@ -1,3 +1,4 @@
+import Link from 'next/link'
 import Button from 'react-bootstrap/Button'
 import { count } from '@/text/numbers'
 import type { BayView } from '@/views/bay-view'
@@ -6,16 +7,20 @@ import type { BayActions } from './use-bay'
 /** Whose shots the monitor's are: said on every open Bay, taken over in one tap, never by itself. */
 export function ReceivingLine({ view, bay }: { view: BayView; bay: BayActions }) {
   const { receiving, waiting, session } = view
-  const { here, elsewhere, nowhere } = receiving
+  const { watching, elsewhere, nowhere } = receiving
+  const here = receiving.here.filter((monitor) => !watching.includes(monitor))
   if (session.hurtMs !== null) return null
   const name = (monitor: string) => (monitor === '' ? 'the monitor' : monitor)
-  const several = here.length + elsewhere.length + nowhere.length > 1
+  const several = receiving.here.length + elsewhere.length + nowhere.length > 1
   const receive = (monitor: string) => () => void bay.receive(several ? monitor : null)
   const button = (monitor: string) => (
     <Button key={monitor} onClick={receive(monitor)}>
       Receive {several ? `${name(monitor)} ` : ''}here
     </Button>
   )
+  const both = here.filter((monitor) => view.shots.some((shot) => shot.monitor === monitor))
+  const compare = (monitor: string) =>
+    `/golfers/${view.golfer.id}/monitors?${new URLSearchParams({ first: here[0] ?? '', second: monitor })}`
   const held = waiting.reduce((sum, { shots }) => sum + shots, 0)
   return (
     <div role="region" aria-label="Receiving" className="receiving">
@@ -27,6 +32,27 @@ export function ReceivingLine({ view, bay }: { view: BayView; bay: BayActions })
             : 'to Banco: it is tried again by itself.'}
         </p>
       )}
+      {both.length > 1 && (
+        <div className="sheet elsewhere">
+          <span>Do they see the same balls? Then one takes the shots and the other is compared.</span>
+          {both.map((monitor) => (
+            <Button key={monitor} variant="outline" onClick={() => void bay.watch(monitor, true)}>
+              {name(monitor)} only watches
+            </Button>
+          ))}
+        </div>
+      )}
+      {watching.map((monitor) => (
+        <div key={monitor} className="sheet elsewhere">
+          <span>
+            <b>{monitor} watches:</b> what it reads is <Link href={compare(monitor)}>compared</Link>, and in
+            no stock.
+          </span>
+          <Button variant="outline" onClick={() => void bay.watch(monitor, false)}>
+            Let its shots count
+          </Button>
+        </div>
+      ))}
       {elsewhere.map(({ monitor, golfer }) => (
         <div key={monitor} className="sheet elsewhere">
           <span>

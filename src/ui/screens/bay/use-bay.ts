@@ -167,6 +167,8 @@ export function useBay(first: BayView) {
       take(() => send('POST', `${session}/moves`, { shotIds, decision })),
     /** The monitor's shots come here from now on; null: those of all monitors. */
     receive: (monitor: string | null) => take(() => send('POST', `${session}/receive`, { monitor })),
+    /** A monitor only watches the shots that another takes; or its shots count after all. */
+    watch: (monitor: string, on: boolean) => take(() => send('PUT', `${session}/watching`, { monitor, on })),
     /** Shots that came while nobody received are this golfer's. */
     claim: (sessionIds: SessionId[]) =>
       take(async () => {

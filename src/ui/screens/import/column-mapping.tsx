@@ -26,6 +26,7 @@ const FIELD_NAME: Record<ShotField, string> = {
   session: 'session',
   id: 'identity of the shot',
   mark: 'mark',
+  monitor: 'monitor',
 }
 
 const UNIT_WORD: Partial<Record<TableUnit, string>> = { dmy: 'day first', mdy: 'month first', in: 'inches' }

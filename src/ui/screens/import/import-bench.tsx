@@ -18,6 +18,7 @@ import { ClubMapping } from './club-mapping'
 import { ColumnMapping, type ColumnState } from './column-mapping'
 import { RowPreview } from './row-preview'
 import { Reading } from './reading'
+import { WhichMonitor, type OfMonitor } from './which-monitor'
 import { useImport, type Taken } from './use-import'
 import { useTable } from './use-table'
 import styles from './import.module.css'
@@ -46,6 +47,7 @@ export function ImportBench({ golfer, bag, mapped, shapes }: Props) {
   const [over, setOver] = useState(false)
   const [result, setResult] = useState<Taken | null>(null)
   const [pasted, setPasted] = useState('')
+  const [monitor, setMonitor] = useState<OfMonitor>({ name: '', watches: false })
   const offsetMin = -new Date().getTimezoneOffset()
   const { opened, read, open, readRows } = table
   const held = columns ?? opened?.columns ?? null
@@ -79,6 +81,7 @@ export function ImportBench({ golfer, bag, mapped, shapes }: Props) {
     columns: (held ?? []).map(({ field, unit }) => ({ field, unit })),
     clubs: Object.fromEntries((read?.clubs ?? []).map(({ label }) => [label, meant(label) || 'later'])),
     offsetMin,
+    ...(monitor.name.trim() && { monitor: monitor.name.trim(), watches: monitor.watches }),
   })
   // Which rows are on file already only the store knows.
   useEffect(() => {
@@ -96,8 +99,8 @@ export function ImportBench({ golfer, bag, mapped, shapes }: Props) {
       stale = true
       stop()
     }
-    // eslint-disable-next-line react-hooks/exhaustive-deps -- once for each reading
-  }, [read])
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- once for each reading, and for what becomes of its shots
+  }, [read, monitor.watches])
 
   const take = async () => {
     if (!source) return
@@ -133,7 +136,9 @@ export function ImportBench({ golfer, bag, mapped, shapes }: Props) {
         }
         lede={
           result
-            ? said(result)
+            ? monitor.watches
+              ? `They stand beside those of the other monitor, and are in no stock.`
+              : said(result)
             : read
               ? [
                   read.counts.held > 0 && `${read.counts.held} held for you to decide`,
@@ -152,8 +157,11 @@ export function ImportBench({ golfer, bag, mapped, shapes }: Props) {
             <Button variant="outline" onClick={undo}>
               Withdraw them
             </Button>
-            <Link className="btn btn-primary" href={`/golfers/${golfer.id}/stock`}>
-              See the stock
+            <Link
+              className="btn btn-primary"
+              href={`/golfers/${golfer.id}/${monitor.watches ? 'monitors' : 'stock'}`}
+            >
+              {monitor.watches ? 'See how they agree' : 'See the stock'}
             </Link>
           </>
         ) : (
@@ -163,7 +171,7 @@ export function ImportBench({ golfer, bag, mapped, shapes }: Props) {
                 Another file
               </Button>
               <Button onClick={take} disabled={taking !== null || fresh === 0 || unclear !== undefined}>
-                {taking ? 'Taking them …' : `Take ${count(fresh, 'shot')}`}
+                {taking ? 'Taking them …' : `${monitor.watches ? 'Compare' : 'Take'} ${count(fresh, 'shot')}`}
               </Button>
             </>
           )
@@ -258,6 +266,7 @@ export function ImportBench({ golfer, bag, mapped, shapes }: Props) {
           )}
           {read && (
             <>
+              <WhichMonitor golfer={golfer} monitor={monitor} onChange={setMonitor} />
               <ClubMapping
                 clubs={read.clubs}
                 bag={bag}

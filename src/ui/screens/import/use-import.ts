@@ -9,6 +9,8 @@ export type Form = {
   columns: { field: string | null; unit: string | null }[]
   clubs: Record<string, string>
   offsetMin: number
+  monitor?: string
+  watches?: boolean
 }
 
 /** The store's side of a file: it is sent once, asked about, and taken in, which can be followed and stopped. */

@@ -6,21 +6,19 @@ import Form from 'react-bootstrap/Form'
 import Table from 'react-bootstrap/Table'
 import type { Golfer } from '@/core/golfer'
 import { LETTERS } from '@/core/limits'
-import { agreement, growthOf, keptPairs, PRACTICE_M } from '@/core/monitors/agree'
+import { agreement, keptPairs, PRACTICE_M } from '@/core/monitors/agree'
 import { pairsToProve } from '@/core/monitors/pairs-to-prove'
 import { readPairs } from '@/core/monitors/typed-pairs'
-import { lengthIn } from '@/core/units'
-import { agreementChart } from '@/draw/agreement'
-import { agreeClaims, agreeFinding, growthSentence, leftOverSentence, moreSentence } from '@/text/monitors'
-import { len, lenUnit } from '@/text/numbers'
-import { TrueChart } from '../../shared/drawing/true-chart'
+import { agreeFinding, leftOverSentence, moreSentence } from '@/text/monitors'
+import { len } from '@/text/numbers'
 import { lengthMeasure } from '../../shared/form/measure'
 import { NumberField } from '../../shared/form/number-field'
 import { PageHead } from '../../shared/shell/page-head'
+import { AgreementFound } from './agreement-found'
 import styles from './monitors.module.css'
 
 /** How far two monitors agree on the same shots: two carries a line, typed or pasted. */
-export function TwoMonitors({ golfer }: { golfer: Golfer }) {
+export function TwoMonitors({ golfer, compared }: { golfer: Golfer; compared: boolean }) {
   const [text, setText] = useState('')
   const [first, setFirst] = useState('')
   const [second, setSecond] = useState('')
@@ -31,7 +29,6 @@ export function TwoMonitors({ golfer }: { golfer: Golfer }) {
   const both = pairs.map(({ pair }) => pair)
   const kept = keptPairs(both)
   const found = agreement(both, within)
-  const at = (metres: number) => lengthIn(metres, lengthUnit)
   const names = { first: first.trim() || 'The first', second: second.trim() || 'the second' }
   return (
     <div className={styles.screen}>
@@ -47,6 +44,11 @@ export function TwoMonitors({ golfer }: { golfer: Golfer }) {
             : 'Hit twenty shots that both read, with four clubs from wedge to driver, and write their carries down: the picture, three claims and what more shots would prove stand here from three pairs on.'
         }
       >
+        {compared && (
+          <Link className="btn btn-outline" href={`/golfers/${golfer.id}/monitors`}>
+            Monitors that watched
+          </Link>
+        )}
         <Link className="btn btn-outline" href={`/golfers/${golfer.id}/log`}>
           Log
         </Link>
@@ -105,36 +107,7 @@ export function TwoMonitors({ golfer }: { golfer: Golfer }) {
         </section>
         {found && (
           <div className="d-grid gap-3">
-            <section className="sheet p-3" aria-label="The differences">
-              <TrueChart
-                chart={agreementChart({
-                  points: both.map(([a, b], i) => ({
-                    mean: at((a + b) / 2),
-                    difference: at(a - b),
-                    dropped: !kept[i],
-                  })),
-                  bias: at(found.biasM),
-                  limits: [at(found.lowM), at(found.highM)],
-                  outer: [at(found.outerLowM), at(found.outerHighM)],
-                  tolerance: at(within),
-                  unit: lengthUnit,
-                })}
-                says={agreeClaims(found, within, golfer).join(' ')}
-              />
-            </section>
-            <section className="sheet p-3" aria-label="What may be claimed">
-              <ol className="mb-2">
-                {agreeClaims(found, within, golfer).map((claim) => (
-                  <li key={claim}>{claim}</li>
-                ))}
-              </ol>
-              <p className="mb-1">{growthSentence(growthOf(both), golfer)}</p>
-              <p className="quiet mb-0">
-                Common practice calls two monitors alike when they are within {lenUnit(PRACTICE_M, golfer)}{' '}
-                “on average”: that is the first claim, and says nothing of one shot. After Bland and Altman,
-                1986. Nothing here corrects a shot.
-              </p>
-            </section>
+            <AgreementFound golfer={golfer} found={found} pairs={both} toleranceM={within} />
             <section className="sheet" aria-label="Shot by shot" tabIndex={0}>
               <Table size="sm" className="num mb-0">
                 <thead>

@@ -1,8 +1,20 @@
-import { golferOfPage } from '@/http/golfer-of-page'
+import { dataNow, golferOfPage, said, type Asked } from '@/http/golfer-of-page'
+import { ComparedMonitors } from '@/ui/screens/monitors/compared-monitors'
 import { TwoMonitors } from '@/ui/screens/monitors/two-monitors'
+import { monitorsView } from '@/views/monitors-view'
 
 export const metadata = { title: 'Two monitors' }
 
-export default async function MonitorsPage({ params }: { params: Promise<{ golferId: string }> }) {
-  return <TwoMonitors golfer={golferOfPage((await params).golferId)} />
+type Props = { params: Promise<{ golferId: string }>; searchParams: Asked<'first' | 'second' | 'typed'> }
+
+export default async function MonitorsPage({ params, searchParams }: Props) {
+  const golfer = golferOfPage((await params).golferId)
+  const { first, second, typed } = await searchParams
+  const [db] = dataNow()
+  const view = monitorsView(db, golfer, { first: said(first), second: said(second) })
+  return view.chosen && said(typed) === undefined ? (
+    <ComparedMonitors {...view} chosen={view.chosen} />
+  ) : (
+    <TwoMonitors golfer={golfer} compared={view.comparisons.length > 0} />
+  )
 }

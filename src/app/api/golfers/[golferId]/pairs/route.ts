@@ -1,0 +1,13 @@
+import { PAIRS_FORM } from '@/formats/monitor-forms'
+import { requireGolfer } from '@/http/require'
+import { bodyForm, route } from '@/http/route'
+import { theDatabase } from '@/store/database'
+import { movePairs } from '@/store/monitors'
+
+/** The golfer says which readings of two monitors belong together. */
+export const PUT = route<{ golferId: string }>(async (request, { golferId }) => {
+  const golfer = requireGolfer(golferId)
+  const said = await bodyForm(request, PAIRS_FORM)
+  movePairs(theDatabase(), golfer.id, said, Date.now())
+  return Response.json({ moved: said.moved.length })
+})

@@ -1,0 +1,76 @@
+import { FLIGHT_FIELDS, type Flight, type FlightField } from '../shots/flight-fields'
+import { agreement, growthOf, keptPairs, type Pair } from './agree'
+import type { ReadingPair } from './pair-readings'
+
+/** By what a monitor's numbers of one field are off another's: a share of each, and what is added on top, in the field's unit. */
+export type Shift = { share: number; plus: number }
+/** A shift that was found, for the monitor whose numbers it changes. */
+export type Correction = Shift & {
+  monitor: string
+  field: FlightField
+  /** The monitor that it is to read like, and by how many pairs. */
+  against: string
+  pairs: number
+  setMs: number
+  on: boolean
+}
+
+export const shifted = (value: number, { share, plus }: Shift): number => value * (1 + share) + plus
+
+/** What takes a shift back. */
+export const takenBack = ({ share, plus }: Shift): Shift => ({
+  share: 1 / (1 + share) - 1,
+  plus: -plus / (1 + share),
+})
+
+/** A flight as the corrections that are on for its monitor make it; the very same where none is. */
+export function corrected<F extends Flight>(
+  flight: F,
+  monitor: string | null,
+  corrections: readonly Correction[],
+): F {
+  const own = corrections.filter((each) => each.on && each.monitor === monitor)
+  const changes = own.flatMap(({ field, ...shift }) => {
+    const value = flight[field]
+    return typeof value === 'number' ? [[field, shifted(value, shift)] as const] : []
+  })
+  return changes.length === 0 ? flight : { ...flight, ...Object.fromEntries(changes) }
+}
+
+/** By how much two monitors are off in one field, and what would bring the second to the first. */
+export type FieldOff = {
+  field: FlightField
+  pairs: number
+  /** First less second, with half of its 90% interval. */
+  off: number
+  half: number
+  /** None where the difference is not surely any. */
+  shift: Shift | null
+}
+
+/** Fields whose difference may grow with what is measured. */
+const MAY_GROW: readonly FlightField[] = ['carryM', 'totalM']
+
+/** Every field that both monitors measured, from three pairs on. */
+export function fieldsOff(pairs: readonly ReadingPair[]): FieldOff[] {
+  return FLIGHT_FIELDS.flatMap((field): FieldOff[] => {
+    const values = pairs.flatMap(({ first, second }): Pair[] => {
+      const [a, b] = [first[field], second[field]]
+      return typeof a === 'number' && typeof b === 'number' ? [[a, b]] : []
+    })
+    const found = agreement(values, 0)
+    if (!found) return []
+    const { pairs: count, biasM: off, biasHalfM: half } = found
+    const surely = Math.abs(off) > half
+    const grows = MAY_GROW.includes(field) && growthOf(values)?.grows === true
+    return [{ field, pairs: count, off, half, shift: surely || grows ? shiftOf(values, off, grows) : null }]
+  })
+}
+
+/** A constant, or a share where the difference grows with the distance. */
+function shiftOf(values: readonly Pair[], off: number, grows: boolean): Shift {
+  if (!grows) return { share: 0, plus: off }
+  const kept = keptPairs(values)
+  const logs = values.filter((_, i) => kept[i]).map(([a, b]) => Math.log(a / b))
+  return { share: Math.exp(logs.reduce((sum, each) => sum + each, 0) / logs.length) - 1, plus: 0 }
+}

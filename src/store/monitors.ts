@@ -1,0 +1,176 @@
+import type { GolferId, SessionId, ShotId } from '@/core/ids'
+import type { Correction } from '@/core/monitors/correction'
+import { SAME_BALL_MS, type MonitorReading, type MovedPair } from '@/core/monitors/pair-readings'
+import type { FlightField } from '@/core/shots/flight-fields'
+import type { Database } from './database'
+import { FLIGHT_COLUMNS, shotsOfSession, takeShots, withoutNulls } from './shots'
+
+/** Whether a monitor only watches, in a session, the shots that another one takes. */
+export const watches = (db: Database, sessionId: SessionId, monitor: string | null): boolean =>
+  monitor !== null &&
+  db.prepare('SELECT 1 FROM watching WHERE session_id = ? AND monitor = ?').get(sessionId, monitor) !==
+    undefined
+
+/** Says that a monitor only watches in a session, or that its shots count there after all. */
+export function setWatching(
+  db: Database,
+  sessionId: SessionId,
+  { monitor, on }: { monitor: string; on: boolean },
+  nowMs: number,
+): void {
+  db.prepare(
+    on
+      ? 'INSERT OR IGNORE INTO watching (session_id, monitor, set_ms) VALUES (@sessionId, @monitor, @nowMs)'
+      : 'DELETE FROM watching WHERE session_id = @sessionId AND monitor = @monitor',
+  ).run(on ? { sessionId, monitor, nowMs } : { sessionId, monitor })
+}
+
+/** Whether another monitor has just sent a shot to the session that may be the same ball. */
+export const isSecondReading = (
+  db: Database,
+  sessionId: SessionId,
+  monitor: string | null,
+  hitMs: number,
+): boolean =>
+  monitor !== null &&
+  db
+    .prepare(
+      `SELECT 1 FROM shot_now WHERE session_id = @sessionId AND present AND source = 'monitor'
+         AND monitor IS NOT NULL AND monitor <> @monitor AND hit_ms BETWEEN @hitMs - @near AND @hitMs + @near LIMIT 1`,
+    )
+    .get({ sessionId, monitor, hitMs, near: SAME_BALL_MS }) !== undefined
+
+/** A monitor that a golfer's shots name, in one session. */
+export type MonitorInSession = {
+  sessionId: SessionId
+  startedMs: number
+  offsetMin: number
+  monitor: string
+  shots: number
+  watches: boolean
+}
+
+/** Which monitors measured a golfer's sessions, newest first. */
+export const monitorsInSessions = (db: Database, golferId: GolferId): MonitorInSession[] =>
+  (
+    db
+      .prepare(
+        `SELECT s.id AS sessionId, s.started_ms AS startedMs, s.offset_min AS offsetMin, n.monitor, count(*) AS shots,
+           max(n.watched) AS watches
+         FROM session s JOIN shot_now n ON n.session_id = s.id
+         WHERE s.golfer_id = ? AND n.monitor IS NOT NULL AND (n.present OR n.watched)
+         GROUP BY s.id, n.monitor ORDER BY s.started_ms DESC, s.id, n.monitor`,
+      )
+      .all(golferId) as (Omit<MonitorInSession, 'watches'> & { watches: 0 | 1 })[]
+  ).map((row) => ({ ...row, watches: row.watches === 1 }))
+
+/** What a monitor said of a golfer's shots in some sessions, counted or watched, in the order hit. */
+export const readingsOf = (db: Database, sessions: readonly SessionId[], monitor: string): MonitorReading[] =>
+  (
+    db
+      .prepare(
+        `SELECT n.id, session_id AS sessionId, club_id AS clubId, swing, hit_ms AS hitMs, ${FLIGHT_COLUMNS}
+         FROM json_each(@sessions) wanted JOIN shot_now n ON n.session_id = wanted.value
+         WHERE n.monitor = @monitor AND (n.present OR n.watched) ORDER BY n.hit_ms, n.seq`,
+      )
+      .all({ sessions: JSON.stringify(sessions), monitor }) as MonitorReading[]
+  ).map(withoutNulls)
+
+/** Where the golfer said which readings belong together. */
+export const movedPairs = (db: Database, golferId: GolferId): MovedPair[] =>
+  db
+    .prepare(
+      'SELECT shot_id AS shotId, with_id AS withId FROM pair_moved WHERE golfer_id = ? ORDER BY at_ms, shot_id',
+    )
+    .all(golferId) as MovedPair[]
+
+/** Keeps where some readings belong, in place of what was said of each before; `found` ones go where the clock puts them. */
+export function movePairs(
+  db: Database,
+  golferId: GolferId,
+  { moved, found = [] }: { moved: readonly MovedPair[]; found?: readonly ShotId[] | undefined },
+  nowMs: number,
+): void {
+  const keep = db.prepare(
+    'INSERT OR REPLACE INTO pair_moved (golfer_id, shot_id, with_id, at_ms) VALUES (?, ?, ?, ?)',
+  )
+  const forget = db.prepare('DELETE FROM pair_moved WHERE golfer_id = ? AND shot_id = ?')
+  db.transaction(() => {
+    for (const { shotId, withId } of moved) keep.run(golferId, shotId, withId, nowMs)
+    for (const id of found) forget.run(golferId, id)
+  }).immediate()
+}
+
+/** What a golfer found of monitors, on or off. */
+export const correctionsOf = (db: Database, golferId: GolferId): Correction[] =>
+  (
+    db
+      .prepare(
+        `SELECT monitor, field, plus, share, against, pairs, set_ms AS setMs, is_on AS "on"
+         FROM correction WHERE golfer_id = ? ORDER BY monitor, field`,
+      )
+      .all(golferId) as (Omit<Correction, 'on'> & { on: 0 | 1 })[]
+  ).map((row) => ({ ...row, on: row.on === 1 }))
+
+/** Keeps a correction in place of the one before for the same monitor and field. */
+export function keepCorrection(db: Database, golferId: GolferId, { on, ...correction }: Correction): void {
+  db.prepare(
+    `INSERT OR REPLACE INTO correction (golfer_id, monitor, field, plus, share, against, pairs, set_ms, is_on)
+     VALUES (@golferId, @monitor, @field, @plus, @share, @against, @pairs, @setMs, @isOn)`,
+  ).run({ ...correction, golferId, isOn: Number(on) })
+}
+
+/** Takes a correction back: every number is again what the monitor said. */
+export function dropCorrection(db: Database, golferId: GolferId, monitor: string, field: FlightField): void {
+  db.prepare('DELETE FROM correction WHERE golfer_id = ? AND monitor = ? AND field = ?').run(
+    golferId,
+    monitor,
+    field,
+  )
+}
+
+/** Takes what another monitor's screen said of shots that are there: each with its shot's time and station. All or none. */
+export function takeReadings(
+  db: Database,
+  sessionId: SessionId,
+  {
+    monitor,
+    readings,
+  }: { monitor: string; readings: readonly { id: ShotId; shotId: ShotId; carryM: number }[] },
+  nowMs: number,
+): 'taken' | 'counts' | 'no-shot' | 'other-contents' {
+  return db
+    .transaction(() => {
+      const counts = db
+        .prepare('SELECT 1 FROM shot_now WHERE session_id = ? AND monitor = ? AND present LIMIT 1')
+        .get(sessionId, monitor)
+      if (counts) return 'counts' as const
+      const shots = new Map(shotsOfSession(db, sessionId).map((shot) => [shot.id, shot]))
+      if (readings.some(({ shotId }) => !shots.has(shotId))) return 'no-shot' as const
+      setWatching(db, sessionId, { monitor, on: true }, nowMs)
+      const taken = takeShots(
+        db,
+        readings.flatMap(({ id, shotId, carryM }) => {
+          const shot = shots.get(shotId)
+          return shot
+            ? [
+                {
+                  ...{
+                    id,
+                    sessionId,
+                    carryM,
+                    monitor,
+                    hitMs: shot.hitMs,
+                    clubId: shot.clubId,
+                    swing: shot.swing,
+                  },
+                  ...{ source: 'monitor' as const, clubLabel: null, heldBecause: null, watched: true },
+                },
+              ]
+            : []
+        }),
+      )
+      return taken ? ('taken' as const) : ('other-contents' as const)
+    })
+    .immediate()
+}

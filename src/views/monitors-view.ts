@@ -1,0 +1,105 @@
+import type { Bag } from '@/core/bag/bag'
+import type { Golfer } from '@/core/golfer'
+import type { SessionId } from '@/core/ids'
+import type { Correction } from '@/core/monitors/correction'
+import { pairReadings, type Pairing } from '@/core/monitors/pair-readings'
+import { bagOf } from '@/store/bags'
+import type { Database } from '@/store/database'
+import {
+  correctionsOf,
+  monitorsInSessions,
+  movedPairs,
+  readingsOf,
+  type MonitorInSession,
+} from '@/store/monitors'
+import { monitorProfiles } from '@/store/set-ups'
+import type { MonitorProfile } from '@/core/session/set-up'
+
+/** Two monitors that read the same shots, in some sessions. */
+export type Comparison = {
+  first: string
+  second: string
+  sessions: SessionId[]
+  newestMs: number
+  offsetMin: number
+}
+export type MonitorsView = {
+  golfer: Golfer
+  bag: Bag | null
+  /** Every monitor that the golfer's shots name, by session, newest first. */
+  inSessions: MonitorInSession[]
+  /** Newest first. */
+  comparisons: Comparison[]
+  chosen: (Comparison & { pairing: Pairing }) | null
+  corrections: Correction[]
+  profiles: MonitorProfile[]
+}
+
+/** A file of the one monitor and a session of the other are of the same balls when they began so near. */
+const SAME_DAY_MS = 12 * 3_600_000
+
+/** The monitors that a golfer's shots name, and how far two of them agree. */
+export function monitorsView(
+  db: Database,
+  golfer: Golfer,
+  asked: { first?: string | undefined; second?: string | undefined },
+): MonitorsView {
+  const inSessions = monitorsInSessions(db, golfer.id)
+  const comparisons = comparisonsOf(inSessions)
+  const isAsked = ({ first, second }: Comparison) => first === asked.first && second === asked.second
+  const chosen =
+    [...comparisons, ...comparisons.map(turned)].find(isAsked) ??
+    (asked.first === undefined ? comparisons[0] : undefined)
+  return {
+    golfer,
+    bag: bagOf(db, golfer.id),
+    inSessions,
+    comparisons,
+    chosen: chosen
+      ? {
+          ...chosen,
+          pairing: pairReadings(
+            readingsOf(db, chosen.sessions, chosen.first),
+            readingsOf(db, chosen.sessions, chosen.second),
+            movedPairs(db, golfer.id),
+          ),
+        }
+      : null,
+    corrections: correctionsOf(db, golfer.id),
+    profiles: monitorProfiles(db, golfer.id),
+  }
+}
+
+const turned = ({ first, second, ...rest }: Comparison): Comparison => ({
+  first: second,
+  second: first,
+  ...rest,
+})
+
+/** Each monitor that watched, with each that took shots in the same session; of a file of its own, with those of that day. */
+function comparisonsOf(inSessions: readonly MonitorInSession[]): Comparison[] {
+  const found = new Map<string, Comparison>()
+  for (const watching of inSessions) {
+    if (!watching.watches) continue
+    const counting = inSessions.filter(
+      (each) =>
+        !each.watches &&
+        each.monitor !== watching.monitor &&
+        Math.abs(each.startedMs - watching.startedMs) <= SAME_DAY_MS,
+    )
+    const here = counting.filter(({ sessionId }) => sessionId === watching.sessionId)
+    for (const { monitor, sessionId } of here.length > 0 ? here : counting) {
+      const key = JSON.stringify([monitor, watching.monitor])
+      const { sessions = [], ...known } = found.get(key) ?? {}
+      found.set(key, {
+        first: monitor,
+        second: watching.monitor,
+        newestMs: watching.startedMs,
+        offsetMin: watching.offsetMin,
+        ...known,
+        sessions: [...new Set([...sessions, sessionId, watching.sessionId])],
+      })
+    }
+  }
+  return [...found.values()].sort((a, b) => b.newestMs - a.newestMs)
+}
