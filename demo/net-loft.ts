@@ -10,6 +10,7 @@ import { bagOf, startBag } from '@/store/bags'
 import { clubsOf, correctClub } from '@/store/clubs'
 import type { Database } from '@/store/database'
 import { addGolfer } from '@/store/golfers'
+import { setWatching } from '@/store/monitors'
 import { keepPlan } from '@/store/plans'
 import { beginReceiving } from '@/store/receivers'
 import { endSession, openStation, startSession } from '@/store/sessions'
@@ -45,6 +46,8 @@ type Visit = {
   setUp?: SetUp
   /** What the golfer says beforehand, in yards. */
   expects?: Record<string, number>
+  /** Another monitor that watched, and what it misreads of a carry, in yards. */
+  watchedBy?: { name: string; bias: number; noise: number; lost: number[] }
 }
 type Scenario = {
   golfer: string
@@ -85,6 +88,9 @@ const NET_LOFT_SET_UP: SetUp = {
     checked: ['software is current', 'calibrated', 'level'],
   },
 }
+
+/** As the simulated monitor calls itself. */
+const LOFT_MONITOR = 'Net loft, bay 2'
 
 /** A still day on the range, with a hand-held weather meter. */
 const RANGE_SET_UP: SetUp = {
@@ -163,6 +169,7 @@ const SCENARIO: Scenario[] = [
         shots: 3,
         partial: { swing: 'half', shots: 4 },
         setUp: NET_LOFT_SET_UP,
+        watchedBy: { name: 'Coach’s unit', bias: -1.8, noise: 1.4, lost: [7, 31] },
       },
       {
         daysAgo: 0,
@@ -295,6 +302,7 @@ function hitVisit(db: Database, { golferId, hidden, visit, nowMs }: Who, roll: D
       sessionId,
       source: 'monitor',
       hitMs,
+      ...(visit.setUp === NET_LOFT_SET_UP && { monitor: LOFT_MONITOR }),
       clubLabel: named.name,
       clubId,
       swing,
@@ -305,8 +313,33 @@ function hitVisit(db: Database, { golferId, hidden, visit, nowMs }: Who, roll: D
     if (shot) addEvents(db, [{ shotSeq: shot.seq, event: { kind: 'mark', mark } }], hitMs)
     openStation(db, sessionId, { clubId, swing }, hitMs)
   })
+  if (visit.watchedBy) watch(db, { sessionId, by: visit.watchedBy, nowMs: startedMs }, hit, roll)
   if (visit.until) beginReceiving(db, sessionId, startedMs)
   if (!visit.until) endSession(db, sessionId, startedMs + hitAfter(plan.length))
+}
+
+/** What another monitor said of the same balls, a moment later, but for those that it lost. */
+function watch(
+  db: Database,
+  { sessionId, by, nowMs }: { sessionId: SessionId; by: NonNullable<Visit['watchedBy']>; nowMs: number },
+  hit: readonly SessionShot[],
+  roll: Dice,
+): void {
+  setWatching(db, sessionId, { monitor: by.name, on: true }, nowMs)
+  for (const { position, flight } of hit) {
+    const shot = shotById(db, `${sessionId}-${position + 1}` as ShotId)
+    if (!shot || by.lost.includes(position)) continue
+    const off = yards(roll.normal(by.bias, by.noise))
+    takeShot(db, {
+      id: `${sessionId}-watched-${position + 1}` as ShotId,
+      ...{ sessionId, source: 'monitor', hitMs: shot.hitMs + 700, monitor: by.name, watched: true },
+      ...{ clubLabel: null, clubId: shot.clubId, swing: shot.swing, heldBecause: null },
+      carryM: flight.carryM + off,
+      ...(flight.ballSpeedMps !== undefined && {
+        ballSpeedMps: flight.ballSpeedMps * (1 + roll.normal(0, 0.004)),
+      }),
+    })
+  }
 }
 
 /** The middle of the newest such season that is older than twelve months. */

@@ -3,6 +3,7 @@ import { coverOf, DEFAULT_TOLERANCE_M, holesBetween, type Stretch } from './gaps
 import type { Air } from './flight/air'
 import { ordinaryRun } from './flight/station-run'
 import { modelled } from './flight/modelled'
+import { heldByStocks, holdsOf, type HeldByStocks } from './shots/holds'
 import { inStatedAir, restatedStation } from './stock/restated-station'
 import { isHit, type HitStock, type Stock } from './stock/stock'
 import { restateShots, type ShotInAir } from './flight/restate-shots'
@@ -93,6 +94,7 @@ export type Warning =
   | { kind: 'tiring'; facts: { per90: number; se: number } }
   | { kind: 'other-club'; facts: { clubId: ClubId; other: ClubId; shotIds: ShotId[] } }
   | { kind: 'one-sided'; facts: OneSided }
+  | { kind: 'holds'; facts: HeldByStocks }
 
 /**
  * The one front door of the calculations: clubs, shots and rules in; stocks, steps, holes and what to
@@ -156,7 +158,10 @@ export function analyseBag({ clubs, shots: all, rules = {}, older: before = [] }
       ...(se !== undefined && { se }),
     },
     spread: { carry, lateralMean, lateral, missed },
-    warnings: warningsOf(asHit, model),
+    warnings: [
+      ...warningsOf(asHit, model),
+      ...heldByStocks(stocks).map((facts): Warning => ({ kind: 'holds', facts })),
+    ],
   }
 }
 
@@ -196,11 +201,14 @@ function completed(
   if (!isHit(stock)) return { ...stock, ...said }
   const stands: HitStock = { ...standing(stock, rules, model), ...said }
   const filled = modelled(stands)
+  const counted = station.readings.filter(({ index }) => model.judged[index]?.mark === 'solid')
+  const holds = holdsOf(counted.map(({ shot }) => shot))
   const off = swing === FULL_SWING ? offCurve(station, full, solid) : null
   return {
     ...stands,
     ...(Object.keys(filled).length > 0 && { modelled: filled }),
     ...(off && { offCurve: off }),
+    ...(holds.length > 0 && { holds }),
   }
 }
 

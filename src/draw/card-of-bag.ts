@@ -2,9 +2,11 @@ import type { BagAnalysis } from '@/core/analyse-bag'
 import type { Bag } from '@/core/bag/bag'
 import type { Golfer } from '@/core/golfer'
 import { ordinaryRun, type OrdinaryRun } from '@/core/flight/station-run'
+import { heldByStocks } from '@/core/shots/holds'
 import { FULL_SWING, atStation } from '@/core/station'
 import { day } from '@/text/days'
 import { clubNames, RULE_NAME, shortSwing } from '@/text/names'
+import { holdsSentence } from '@/text/reasons'
 import { aroundCell, len, type Between } from '@/text/numbers'
 import type { CardData } from './card'
 import type { ClubId } from '@/core/ids'
@@ -30,9 +32,10 @@ export function cardOfBag(
   const byHand = stocks.flatMap(({ clubId, swing, byHand }) =>
     byHand && swing === FULL_SWING ? [`* ${named(clubId)} by hand: ${byHand.because}`] : [],
   )
+  const held = heldByStocks(stocks).map((each) => holdsSentence(each, named))
   return {
     title: `${golfer.name}, ${bag.name}`,
-    notes: [`${day(dateMs)}, ${RULE_NAME[golfer.stockRule]}; ± is a 90% interval`, air, ...byHand],
+    notes: [`${day(dateMs)}, ${RULE_NAME[golfer.stockRule]}; ± is a 90% interval`, air, ...held, ...byHand],
     unit: golfer.lengthUnit,
     swings: partial.map(shortSwing),
     // A club without a number has no line: what is not known is not carried.

@@ -4,7 +4,8 @@ import type { DayCard, Interval } from '@/core/flight/day-card'
 import type { Golfer } from '@/core/golfer'
 import { FULL_SWING } from '@/core/station'
 import { dayLine, isRestated, ofDayIsOpen } from '@/text/day'
-import { shortSwing } from '@/text/names'
+import { clubNames, shortSwing } from '@/text/names'
+import { holdsSentence } from '@/text/reasons'
 import { aroundCell, len, listed } from '@/text/numbers'
 import type { CardData } from './card'
 
@@ -35,6 +36,7 @@ export function cardOfDay(
         ? 'all modelled for this air and ground; ± is a 90% interval'
         : 'as measured; ± is a 90% interval',
       ...(onCourse.length > 0 ? [`as on the course, not as in the bay: ${listed(onCourse)}`] : []),
+      ...card.holds.map((each) => holdsSentence(each, clubNames(bag))),
       RULE_NOTE,
     ],
     unit: golfer.lengthUnit,

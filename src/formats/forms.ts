@@ -310,6 +310,7 @@ export const SAID_FORM = Joi.object<SaidForm>({
   wind: of('air', Joi.valid(...WINDS, null)),
   tempC: of('air', within(LIMITS.tempC).allow(null)),
   surface: of('air', Joi.valid(...SURFACES, null)),
+  ball: of('ball', Joi.string().trim().min(1).max(LETTERS.ball)),
   clubId: of('expectation', id<ClubId>()),
   swing: of('expectation', swing),
   carryM: of('expectation', carryM),

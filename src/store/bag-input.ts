@@ -1,3 +1,4 @@
+import { sameBall, type BallName } from '@/core/balls/ball'
 import type { BagInput, Rules } from '@/core/analyse-bag'
 import { clubsInOrder, type Bag } from '@/core/bag/bag'
 import type { LeftOnPurpose } from '@/core/gaps/left-on-purpose'
@@ -11,6 +12,7 @@ import type { Database } from './database'
 import { apartBecause, PLAIN, type Conditions } from '@/core/session/conditions'
 import type { Place } from '@/core/session/session'
 import { sessionAir, totalComputed } from '@/core/session/session-air'
+import { actingOn, hitWith, measuredBy } from './acting'
 import { conditionsOfShots } from './session-events'
 import { handStocks } from './hand-stocks'
 import { leftOnPurpose } from './left-on-purpose'
@@ -31,6 +33,7 @@ const LONGEST_SESSION_MS = 30 * 86_400_000
 
 type Row = Flight & {
   id: ShotId
+  monitor: string | null
   place: Place | null
   clubId: ClubId
   swing: Swing
@@ -41,6 +44,7 @@ type Row = Flight & {
 /** What tells which of many shots the stocks are made of. */
 type Dated = Datable & { seq: number; sessionId: SessionId; session: number; hitIn: Conditions }
 type DatedRow = [
+  monitor: string | null,
   seq: number,
   sessionId: SessionId,
   source: string,
@@ -60,6 +64,11 @@ export type Which = {
   sinceMs?: number
   /** Those of other sessions are left out. */
   keep?: (sessionId: SessionId) => boolean
+  /** Only those that this monitor measured, and only those that were hit with this ball; null: all. */
+  monitor?: string | null
+  ball?: BallName | null
+  /** As they were measured: no correction and no factor acts. */
+  asMeasured?: boolean
 }
 
 /** Every shot that may be in a stock, with no more than its date and station, in the order hit: none from before its club's set-up. */
@@ -73,12 +82,18 @@ function datedShots(
     untilMs,
     sinceMs: since,
     keep,
-  }: Required<Which> & { conditions: ReturnType<typeof conditionsOfShots> },
+    monitor: askedMonitor,
+    ball: askedBall,
+    setUps,
+  }: Required<Omit<Which, 'asMeasured'>> & {
+    conditions: ReturnType<typeof conditionsOfShots>
+    setUps: ReturnType<typeof setUpsOf>
+  },
 ): Dated[] {
   const changed = new Map([...bag.clubs, ...bag.rack].map(({ id, sinceMs }) => [id, sinceMs]))
   const rows = db
     .prepare(
-      `SELECT n.seq, n.session_id, n.source, n.club_id, n.swing, n.mark, n.hit_ms
+      `SELECT n.monitor, n.seq, n.session_id, n.source, n.club_id, n.swing, n.mark, n.hit_ms
        FROM session s JOIN shot_now n ON n.session_id = s.id
        WHERE s.golfer_id = @golferId AND s.started_ms > @begun AND n.hit_ms > @since AND n.hit_ms < @untilMs AND present
          AND held_because IS NULL AND coalesce(s.place, '') <> 'course'
@@ -97,7 +112,7 @@ function datedShots(
   let session = -1
   let sequence = 0
   let last: SessionId | null = null
-  return rows.flatMap(([seq, sessionId, source, clubId, swing, mark, hitMs]): Dated[] => {
+  return rows.flatMap(([monitor, seq, sessionId, source, clubId, swing, mark, hitMs]): Dated[] => {
     if (hitMs < (changed.get(clubId) ?? 0) || !keep(sessionId)) return []
     if (sessionId !== last) {
       session++
@@ -106,6 +121,9 @@ function datedShots(
     }
     // What was said in the bay is said of the shots that were hit there, not of those that a file brought.
     const hitIn = source === 'file' ? PLAIN : conditions(sessionId, seq)
+    const setUp = setUps.get(sessionId)
+    if (askedMonitor !== null && measuredBy(monitor, setUp) !== askedMonitor) return []
+    if (askedBall !== null && !sameBall(hitWith(hitIn.ball, setUp) ?? '', askedBall)) return []
     const apart = apartBecause(hitIn)
     return [
       {
@@ -122,7 +140,7 @@ function datedShots(
 function fullRows(db: Database, seqs: readonly number[]): Map<number, Row> {
   const rows = db
     .prepare(
-      `SELECT n.seq, n.id, s.place, n.club_id AS clubId, swing, mark, n.hit_ms AS hitMs, ${FLIGHT_COLUMNS}
+      `SELECT n.seq, n.id, s.place, n.club_id AS clubId, swing, mark, n.hit_ms AS hitMs, n.monitor, ${FLIGHT_COLUMNS}
        FROM json_each(?) wanted JOIN shot_now n ON n.seq = wanted.value JOIN session s ON s.id = n.session_id`,
     )
     .all(JSON.stringify(seqs)) as (Row & { seq: number })[]
@@ -140,16 +158,29 @@ export function bagInput(
   bag: Bag,
   nowMs: number,
   inAir: Air | null = null,
-  { withRack = false, untilMs = STILL, sinceMs = nowMs - STOCK_AGE_MS, keep = () => true }: Which = {},
+  {
+    withRack = false,
+    untilMs = STILL,
+    sinceMs = nowMs - STOCK_AGE_MS,
+    keep = () => true,
+    monitor: onlyBy = null,
+    ball: onlyWith = null,
+    asMeasured = false,
+  }: Which = {},
 ): BagInput {
   const conditions = conditionsOfShots(db, golfer.id)
-  const dated = datedShots(db, golfer, bag, { conditions, withRack, untilMs, sinceMs, keep })
+  const setUps = setUpsOf(db, golfer.id, sinceMs - LONGEST_SESSION_MS)
+  const dated = datedShots(db, golfer, bag, {
+    ...{ conditions, setUps, withRack, untilMs, sinceMs, keep },
+    monitor: onlyBy,
+    ball: onlyWith,
+  })
   const { taken, older } = newestShots(dated, golfer.windCounts)
   const rows = fullRows(
     db,
     taken.map(({ seq }) => seq),
   )
-  const setUps = setUpsOf(db, golfer.id, sinceMs - LONGEST_SESSION_MS)
+  const acting = asMeasured ? null : actingOn(db, golfer.id)
   const airs = new Map<string, Air | null>()
   /** One object for all shots of a session in the same air. */
   const airOf = (sessionId: SessionId, place: Place | null, { wind, tempC }: Conditions): Air | null => {
@@ -162,10 +193,12 @@ export function bagInput(
     return air
   }
   const shots = taken.map(({ seq, sessionId, session, sequence, apart, hitIn }): Shot => {
-    const { mark, place, ...row } = rows.get(seq) as Row
+    const { mark, place, monitor, ...row } = rows.get(seq) as Row
     const air = airOf(sessionId, place, hitIn)
     return {
-      ...withoutNulls(row),
+      ...(acting
+        ? acting(withoutNulls(row), { monitor, ball: hitIn.ball, setUp: setUps.get(sessionId) })
+        : withoutNulls(row)),
       ...(mark && { mark }),
       ...(apart && { apart }),
       ...(air && { air }),

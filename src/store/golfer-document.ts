@@ -48,6 +48,8 @@ const TABLES: { name: string; where: string; order: string; counter?: string; pl
   },
   { name: 'pair_moved', where: 'golfer_id = @id', order: 'shot_id' },
   { name: 'correction', where: 'golfer_id = @id', order: 'monitor, field' },
+  { name: 'ball', where: 'golfer_id = @id', order: 'name' },
+  { name: 'ball_factor', where: 'golfer_id = @id', order: 'ball' },
   { name: 'monitor_profile', where: 'golfer_id = @id', order: 'name' },
   { name: 'left_on_purpose', where: 'golfer_id = @id', order: 'seq', counter: 'seq' },
   { name: 'tried_refit', where: 'golfer_id = @id', order: 'name' },

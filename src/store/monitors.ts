@@ -3,6 +3,7 @@ import type { Correction } from '@/core/monitors/correction'
 import { SAME_BALL_MS, type MonitorReading, type MovedPair } from '@/core/monitors/pair-readings'
 import type { FlightField } from '@/core/shots/flight-fields'
 import type { Database } from './database'
+import { UNNAMED_MONITOR } from '@/core/monitors/monitor'
 import { FLIGHT_COLUMNS, shotsOfSession, takeShots, withoutNulls } from './shots'
 
 /** Whether a monitor only watches, in a session, the shots that another one takes. */
@@ -40,6 +41,9 @@ export const isSecondReading = (
     )
     .get({ sessionId, monitor, hitMs, near: SAME_BALL_MS }) !== undefined
 
+/** The monitor of a shot: its own name, else that of the session's set-up. */
+const BY = `coalesce(n.monitor, p.monitor, '${UNNAMED_MONITOR}')`
+
 /** A monitor that a golfer's shots name, in one session. */
 export type MonitorInSession = {
   sessionId: SessionId
@@ -55,11 +59,11 @@ export const monitorsInSessions = (db: Database, golferId: GolferId): MonitorInS
   (
     db
       .prepare(
-        `SELECT s.id AS sessionId, s.started_ms AS startedMs, s.offset_min AS offsetMin, n.monitor, count(*) AS shots,
-           max(n.watched) AS watches
-         FROM session s JOIN shot_now n ON n.session_id = s.id
-         WHERE s.golfer_id = ? AND n.monitor IS NOT NULL AND (n.present OR n.watched)
-         GROUP BY s.id, n.monitor ORDER BY s.started_ms DESC, s.id, n.monitor`,
+        `SELECT s.id AS sessionId, s.started_ms AS startedMs, s.offset_min AS offsetMin, ${BY} AS monitor,
+           count(*) AS shots, max(n.watched) AS watches
+         FROM session s JOIN shot_now n ON n.session_id = s.id LEFT JOIN set_up p ON p.session_id = s.id
+         WHERE s.golfer_id = ? AND (n.present OR n.watched)
+         GROUP BY s.id, ${BY} ORDER BY s.started_ms DESC, s.id, ${BY}`,
       )
       .all(golferId) as (Omit<MonitorInSession, 'watches'> & { watches: 0 | 1 })[]
   ).map((row) => ({ ...row, watches: row.watches === 1 }))
@@ -69,12 +73,25 @@ export const readingsOf = (db: Database, sessions: readonly SessionId[], monitor
   (
     db
       .prepare(
-        `SELECT n.id, session_id AS sessionId, club_id AS clubId, swing, hit_ms AS hitMs, ${FLIGHT_COLUMNS}
+        `SELECT n.id, n.session_id AS sessionId, club_id AS clubId, swing, hit_ms AS hitMs,
+           ${FLIGHT_COLUMNS}
          FROM json_each(@sessions) wanted JOIN shot_now n ON n.session_id = wanted.value
-         WHERE n.monitor = @monitor AND (n.present OR n.watched) ORDER BY n.hit_ms, n.seq`,
+           LEFT JOIN set_up p ON p.session_id = n.session_id
+         WHERE ${BY} = @monitor AND (n.present OR n.watched) ORDER BY n.hit_ms, n.seq`,
       )
       .all({ sessions: JSON.stringify(sessions), monitor }) as MonitorReading[]
   ).map(withoutNulls)
+
+/** The monitors that measured a golfer's shots since then, as far as somebody said. */
+export const monitorNames = (db: Database, golferId: GolferId, sinceMs: number): string[] =>
+  db
+    .prepare(
+      `SELECT DISTINCT coalesce(n.monitor, p.monitor) AS name
+       FROM session s JOIN shot_now n ON n.session_id = s.id LEFT JOIN set_up p ON p.session_id = s.id
+       WHERE s.golfer_id = ? AND n.hit_ms > ? AND n.present AND name IS NOT NULL ORDER BY name`,
+    )
+    .pluck()
+    .all(golferId, sinceMs) as string[]
 
 /** Where the golfer said which readings belong together. */
 export const movedPairs = (db: Database, golferId: GolferId): MovedPair[] =>

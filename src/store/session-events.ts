@@ -35,7 +35,7 @@ export function conditionsOfShots(db: Database, golferId: GolferId) {
     .prepare(
       `SELECT session_id AS sessionId, from_seq AS fromSeq, kind, said
        FROM session_event
-       WHERE kind IN ('warm-up', 'air') AND ${STANDS} AND session_id IN (SELECT id FROM session WHERE golfer_id = ?)
+       WHERE kind IN ('warm-up', 'air', 'ball') AND ${STANDS} AND session_id IN (SELECT id FROM session WHERE golfer_id = ?)
        ORDER BY seq`,
     )
     .all(golferId) as ConditionRow[]

@@ -24,6 +24,8 @@ export function actionWords(action: ActionFacts, units: Units, name: (clubId: st
       return action.on ? 'warm-up begins' : 'warm-up ends'
     case 'air':
       return 'the air from here on'
+    case 'ball':
+      return `${action.ball} from here on`
     case 'expectation':
       return `${lenUnit(action.carryM, units, 1)} expected of the ${stationName({ name: name(action.clubId) }, action.swing)}`
   }

@@ -28,6 +28,7 @@ const line = { clubId: id('driver'), swing: 'full', measured: interval(230) }
 const card = (more: Partial<DayCard>): DayCard => ({
   lines: [line],
   unknownAir: 0,
+  holds: [],
   playTheCarry: false,
   ...more,
 })

@@ -9,6 +9,7 @@ import type { Place } from '@/core/session/session'
 import type { Apart } from '@/core/shots/shot'
 import type { Surface, Wind } from '@/core/session/conditions'
 import type { Mark } from '@/core/shots/mark'
+import type { HoldKind } from '@/core/shots/holds'
 import type { StockRule } from '@/core/stock/stock-rules'
 import { FULL_SWING } from '@/core/station'
 
@@ -132,4 +133,11 @@ export const ORDER_NAME: Record<PlanOrder, string> = {
   'long-to-short': 'long to short',
   'seven-iron-first': '7-iron first',
   'least-settled-first': 'least settled first',
+}
+
+/** In small letters beside a number that holds it. */
+export const HOLD_NAME: Record<HoldKind, string> = {
+  corrected: 'corrected',
+  rangeBall: 'range balls',
+  converted: 'converted',
 }

@@ -1,10 +1,12 @@
+import type { HeldByStocks } from '@/core/shots/holds'
 import type { BagAnalysis, Warning } from '@/core/analyse-bag'
+import type { ClubId } from '@/core/ids'
 import type { Units } from '@/core/golfer'
 import type { NextShots } from '@/core/gaps/next-shots'
 import type { OffCurve } from '@/core/stock/off-curve'
 import type { LeftOut } from '@/core/stock/stock'
 import { MARK_NAME } from './names'
-import { chance, count, fixed, len, lenUnit, percent } from './numbers'
+import { chance, count, fixed, len, lenUnit, listed, percent } from './numbers'
 
 /** The facts that carry a number or a verdict, put into words. */
 
@@ -86,6 +88,8 @@ export function warningSentence(warning: Warning, units: Units, name: Name): str
       return `You are tiring: ball speed falls by ${fixed(-100 * warning.facts.per90, 1)}% over 90 shots. Stocks are those of the rested golfer.`
     case 'other-club':
       return `${count(warning.facts.shotIds.length, 'shot')} of the ${name(warning.facts.clubId)} ${warning.facts.shotIds.length === 1 ? 'looks' : 'look'} like the ${name(warning.facts.other)}’s: left out until you say.`
+    case 'holds':
+      return holdsSentence(warning.facts, name)
     case 'one-sided': {
       const { clubId, side, shotIds, withM, withoutM } = warning.facts
       return `${name(clubId)}: you took out only ${side} ones, ${shotIds.length} without a strike that shows. ${len(withM, units, 1)} became ${len(withoutM, units, 1)}.`
@@ -100,3 +104,17 @@ export function driftSentence({ found, knowable, per90, se }: BagAnalysis['drift
     return 'Whether you tire cannot be known from these shots: hit in rounds, every club a few, then all again.'
   return `No tiring shows: ball speed changes by ${fixed(100 * per90, 1)}% ± ${fixed(164.5 * se, 1)}% over 90 shots.`
 }
+
+/** What stocks hold besides what was measured: "Range balls stand in the 7-iron and the 8-iron." */
+export function holdsSentence({ kind, of, clubIds }: HeldByStocks, name: (clubId: ClubId) => string): string {
+  const clubs = clubIds.length > MOST_NAMED ? count(clubIds.length, 'club') : listed(clubIds.map(name))
+  switch (kind) {
+    case 'corrected':
+      return `Numbers of ${listed(of)} are corrected: they stand in ${clubs}.`
+    case 'rangeBall':
+      return `Range balls stand in ${clubs}, as they flew.`
+    case 'converted':
+      return `${listed(of)} in ${clubs}: counted as what your own ball would carry.`
+  }
+}
+const MOST_NAMED = 4

@@ -5,6 +5,7 @@ import { isHit, type Stock } from '@/core/stock/stock'
 import { lengthIn, speedIn } from '@/core/units'
 import { AS_HIT } from './day'
 import { aroundCell, fixed, len, lenUnit, side, speed } from './numbers'
+import { HOLD_NAME } from './names'
 import { RUN_FROM } from './run'
 
 /** What stands in a cell: nothing is an empty text. */
@@ -175,12 +176,13 @@ export const STOCK_COLUMNS: StockColumn[] = [
   average('offlineM', () => 'Side', side, { decimals: 2 }),
   {
     title: () => 'Solid',
-    cell: ({ count, conditions, inAir, older, leftOut }) => {
+    cell: ({ count, conditions, inAir, older, leftOut, holds = [] }) => {
       const asHit = inAir?.asHit ?? 0
       const beside = [
         older !== undefined && `newest of ${count + leftOut.length + older}`,
         (conditions?.counted ?? 0) > 0 && 'wind',
         asHit > 0 && `${asHit} as hit`,
+        ...holds.map(({ kind }) => HOLD_NAME[kind]),
       ].filter(Boolean)
       return {
         text: count === 0 ? '' : String(count),
@@ -190,7 +192,12 @@ export const STOCK_COLUMNS: StockColumn[] = [
     },
     screen: true,
     paper: 0.06,
-    file: [plain('solid shots', ({ count }) => count)],
+    file: [
+      plain('solid shots', ({ count }) => count),
+      plain('holds', ({ holds = [] }) =>
+        holds.map(({ kind, of }) => `${HOLD_NAME[kind]}: ${of.join(', ')}`).join('; '),
+      ),
+    ],
   },
   {
     title: () => 'Left out',

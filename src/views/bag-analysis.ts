@@ -41,6 +41,7 @@ export type AnalysedBag = {
 /**
  * A golfer's bag with all that its shots say; null before the first bag. The one place where shots become numbers.
  * @param inAir the air in which carries are compared; null: each as it was hit
+ * @param monitor only the shots that it measured; null: all
  * @param asItWas the bag and its shots as they were just before `nowMs`, whatever came since
  */
 export function bagAnalysis(
@@ -48,15 +49,15 @@ export function bagAnalysis(
   golfer: Golfer,
   nowMs: number,
   inAir: Air | null = null,
-  { asItWas = false } = {},
+  { asItWas = false, monitor = null }: { asItWas?: boolean; monitor?: string | null } = {},
 ): AnalysedBag | null {
   const kept = analysed.get(db) ?? new Map<string, AnalysedBag | null>()
   analysed.set(db, kept)
-  const from = [markOf(db), asItWas ? nowMs : Math.floor(nowMs / HOUR_MS), asItWas, inAir, golfer]
+  const from = [markOf(db), asItWas ? nowMs : Math.floor(nowMs / HOUR_MS), asItWas, inAir, golfer, monitor]
   const key = JSON.stringify(from)
   const known = kept.get(key)
   if (known !== undefined) return known
-  const found = analyse(db, golfer, nowMs, inAir, asItWas ? nowMs : STILL)
+  const found = analyse(db, golfer, nowMs, inAir, { untilMs: asItWas ? nowMs : STILL, monitor })
   // What was worked out from data that have changed since is worth nothing to anybody.
   for (const old of kept.keys())
     if (!old.startsWith(`["${markOf(db)}"`) || kept.size >= MOST_KEPT) kept.delete(old)
@@ -75,14 +76,14 @@ function analyse(
   golfer: Golfer,
   nowMs: number,
   inAir: Air | null,
-  untilMs: number,
+  { untilMs, monitor }: { untilMs: number; monitor: string | null },
 ): AnalysedBag | null {
   const bag = bagOf(db, golfer.id, untilMs)
   if (!bag) return null
   const changed = changedClubs(golfer, bag, nowMs, (until) =>
     bagAnalysis(db, golfer, until, inAir, { asItWas: true }),
   )
-  const input = bagInput(db, golfer, bag, nowMs, inAir, { untilMs })
+  const input = bagInput(db, golfer, bag, nowMs, inAir, { untilMs, monitor })
   const told = expectedCarries(changed)
   const analysis = analyseBag({ ...input, rules: { ...input.rules, ...told } })
   return {
@@ -142,8 +143,12 @@ const expectedCarries = (changed: readonly ChangedClub[]): Pick<Rules, 'expected
 }
 
 /** The bag in the air in which the golfer's tables compare clubs. */
-export const comparedBag = (db: Database, golfer: Golfer, nowMs: number): AnalysedBag | null =>
-  bagAnalysis(db, golfer, nowMs, comparingAir(golfer))
+export const comparedBag = (
+  db: Database,
+  golfer: Golfer,
+  nowMs: number,
+  monitor: string | null = null,
+): AnalysedBag | null => bagAnalysis(db, golfer, nowMs, comparingAir(golfer), { monitor })
 
 function stationShots(input: BagInput, analysis: BagAnalysis): StationShots {
   const isApart = keptApart(analysis.stocks)

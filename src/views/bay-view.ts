@@ -1,4 +1,5 @@
 import type { BagAnalysis } from '@/core/analyse-bag'
+import { USUAL_BALLS, type BallName } from '@/core/balls/ball'
 import type { Bag } from '@/core/bag/bag'
 import type { Golfer } from '@/core/golfer'
 import type { ClubId, SessionId } from '@/core/ids'
@@ -11,6 +12,7 @@ import type { Place, Session } from '@/core/session/session'
 import type { MonitorProfile, SetUp } from '@/core/session/set-up'
 import type { SessionShot } from '@/core/session/session-shot'
 import type { Database } from '@/store/database'
+import { ballsNamed } from '@/store/balls'
 import { undoAndRedo } from '@/store/journal'
 import { lastPlannedSession, planOf } from '@/store/plans'
 import { receivingOf } from '@/store/receivers'
@@ -40,6 +42,8 @@ export type BayView = {
   /** What the next shot will be hit in. */
   now: Conditions
   setUp: SetUp | null
+  /** The balls that the golfer has named, and the usual ones. */
+  balls: BallName[]
   /** What undo would take back, and redo do again. */
   undo: Action | null
   redo: Action | null
@@ -82,6 +86,7 @@ export function bayView(db: Database, golfer: Golfer, session: Session, nowMs: n
     changes,
     plan,
     setUp: setUpOf(db, session.id),
+    balls: [...new Set([...ballsNamed(db, golfer.id), ...USUAL_BALLS])],
     expectations: expectationsOf(db, session.id),
     ...undoAndRedo(db, session.id),
     receiving: receivingOf(db, session.id, nowMs),

@@ -1,3 +1,4 @@
+import type { BallName } from '@/core/balls/ball'
 import type { Bag } from '@/core/bag/bag'
 import type { Side } from '@/core/compare/compare'
 import { seasonOf, type SideOf } from '@/core/compare/side'
@@ -5,7 +6,6 @@ import type { Golfer } from '@/core/golfer'
 import type { ClubId, SessionId } from '@/core/ids'
 import { sdOf } from '@/core/math/z90'
 import type { SessionSummary } from '@/core/session/session'
-import type { SetUp } from '@/core/session/set-up'
 import { sameStation, type Swing } from '@/core/station'
 import type { HitStock, Stock } from '@/core/stock/stock'
 import { comparingAir } from '@/store/bag-input'
@@ -21,9 +21,6 @@ export type SideData = {
   sessions: Map<string, SessionId>
   joint: boolean
 }
-
-/** The sessions that a golfer has shots of, and how they were set up. */
-export type About = { sessions: SessionSummary[]; setUps: ReadonlyMap<SessionId, SetUp> }
 
 /** Shots with their sessions, each of which is a day. */
 export const withSessions = (db: Database, shots: StationShots): Omit<SideData, 'stocks'> => ({
@@ -41,7 +38,7 @@ export function sideData(
   golfer: Golfer,
   bag: Bag,
   of: SideOf,
-  { sessions, setUps, nowMs }: About & { nowMs: number },
+  { sessions, nowMs }: { sessions: SessionSummary[]; nowMs: number },
 ): SideData {
   const inAir = comparingAir(golfer)
   const side = ({ stocks, shots }: { stocks: Stock[]; shots: StationShots }, joint = false): SideData => ({
@@ -61,11 +58,13 @@ export function sideData(
       shots: [...(compared?.shots ?? []), ...rack.shots],
     }
   }
-  const ofSessions = (kept: readonly SessionSummary[]) => {
+  const ofSessions = (kept: readonly SessionSummary[], ball: BallName | null = null) => {
     const ids = new Set(kept.map(({ id }) => id))
     const last = Math.max(0, ...kept.map(({ startedMs }) => startedMs))
     const then = bagOf(db, golfer.id, last + 1) ?? bag
-    return side(judgedTogether(db, golfer, then, nowMs, inAir, { sinceMs: 0, keep: (id) => ids.has(id) }))
+    return side(
+      judgedTogether(db, golfer, then, nowMs, inAir, { sinceMs: 0, keep: (id) => ids.has(id), ball }),
+    )
   }
   switch (of.kind) {
     case 'bag':
@@ -80,7 +79,7 @@ export function sideData(
         }),
       )
     case 'ball':
-      return ofSessions(sessions.filter(({ id }) => setUps.get(id)?.ball === of.ball))
+      return ofSessions(sessions, of.ball)
     case 'club': {
       const { stocks, shots } = now()
       const own = <T extends { clubId: ClubId }>(all: readonly T[]) =>

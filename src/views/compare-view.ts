@@ -9,13 +9,14 @@ import { sessionAir } from '@/core/session/session-air'
 import type { SetUp } from '@/core/session/set-up'
 import { sameStation, stationKey, type Swing } from '@/core/station'
 import { isHit, type HitStock, type Stock } from '@/core/stock/stock'
+import { ballsNamed } from '@/store/balls'
 import { bagOf } from '@/store/bags'
 import { setUpsOfClubs } from '@/store/clubs'
 import type { Database } from '@/store/database'
 import { sessionsOf } from '@/store/sessions'
 import { setUpsOf } from '@/store/set-ups'
 import { bagMoments } from './bag-as-it-was'
-import { sideData, sideOf, type About, type SideData } from './compare-sides'
+import { sideData, sideOf, type SideData } from './compare-sides'
 
 /** A side that may be chosen, with what its name is made of. */
 export type SideChoice = { key: string; side: SideOf; name?: string; atMs?: number; offsetMin?: number }
@@ -68,15 +69,16 @@ export function compareView(
     ({ shots, place }) => shots > 0 && place !== 'course',
   )
   const setUps = setUpsOf(db, golfer.id)
-  const choices = choicesOf(db, golfer, bag, { sessions, setUps })
+  const choices = choicesOf(db, golfer, bag, sessions)
   const chosen = (key: string | undefined) => choices.find((each) => each.key === key) ?? null
   const [a, b] = [chosen(asked.a), chosen(asked.b)]
   const base = { golfer, bag, choices, a, b }
   if (!a || !b || a.key === b.key)
     return { ...base, rows: [], together: null, besides: [], air: { a: null, b: null } }
-  const [first, second] = [a, b].map(({ side }) =>
-    sideData(db, golfer, bag, side, { sessions, setUps, nowMs }),
-  ) as [SideData, SideData]
+  const [first, second] = [a, b].map(({ side }) => sideData(db, golfer, bag, side, { sessions, nowMs })) as [
+    SideData,
+    SideData,
+  ]
   const rows = rowsOf({ side: a.side, ...first }, { side: b.side, ...second }, golfer)
   const pairs = rows.flatMap(({ a: stockA, b: stockB }) =>
     stockA && stockB ? [{ a: sideOf(stockA, first), b: sideOf(stockB, second) }] : [],
@@ -92,7 +94,12 @@ export function compareView(
 }
 
 /** Everything that can be a side, by kinds. */
-function choicesOf(db: Database, golfer: Golfer, bag: Bag, { sessions, setUps }: About): SideChoice[] {
+function choicesOf(
+  db: Database,
+  golfer: Golfer,
+  bag: Bag,
+  sessions: readonly SessionSummary[],
+): SideChoice[] {
   const choice = (side: SideOf, rest: Omit<SideChoice, 'key' | 'side'> = {}) => ({
     key: sideKey(side),
     side,
@@ -104,7 +111,7 @@ function choicesOf(db: Database, golfer: Golfer, bag: Bag, { sessions, setUps }:
       return [sideKey(side), choice(side)] as const
     }),
   )
-  const balls = new Set([...setUps.values()].flatMap(({ ball }) => ball ?? []))
+  const balls = ballsNamed(db, golfer.id)
   const all = [...bag.clubs, ...bag.rack].filter(({ kind }) => kind !== 'putter')
   const nameOf = new Map(all.map(({ id, name }) => [id, name]))
   return [

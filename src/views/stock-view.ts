@@ -4,6 +4,7 @@ import type { AskedAir } from '@/core/session/session-air'
 import { roundsBeside, type RoundBeside } from '@/core/rounds/use'
 import { besideStocks, STOCK_AGE_MS, type BesideStock } from '@/store/bag-input'
 import type { Database } from '@/store/database'
+import { monitorNames } from '@/store/monitors'
 import { roundsOf } from '@/store/rounds'
 import { comparedBag, type AnalysedBag } from './bag-analysis'
 import { openSetUps, sessionsToAsk, type OpenSetUp } from './set-ups-behind'
@@ -19,12 +20,21 @@ export type StockView = AnalysedBag & {
   rounds: RoundBeside[]
   /** Stations whose newest shots are older than the golfer wants them. */
   old: OldStation[]
+  /** The monitors behind the stocks, and the one whose shots alone these are made of; null: all. */
+  monitors: { names: string[]; only: string | null }
   nowMs: number
 }
 
 /** The stocks with what stands beside them; null before the first bag. */
-export function stockView(db: Database, golfer: Golfer, nowMs: number): StockView | null {
-  const compared = comparedBag(db, golfer, nowMs)
+export function stockView(
+  db: Database,
+  golfer: Golfer,
+  nowMs: number,
+  monitor: string | null = null,
+): StockView | null {
+  const names = monitorNames(db, golfer.id, nowMs - STOCK_AGE_MS)
+  const only = monitor !== null && names.includes(monitor) ? monitor : null
+  const compared = comparedBag(db, golfer, nowMs, only)
   return (
     compared && {
       golfer,
@@ -37,6 +47,7 @@ export function stockView(db: Database, golfer: Golfer, nowMs: number): StockVie
         limitDays: golfer.ageLimitDays,
         nowMs,
       }),
+      monitors: { names, only },
       nowMs,
     }
   )

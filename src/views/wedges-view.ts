@@ -4,6 +4,7 @@ import type { Turf } from '@/core/flight/ground'
 import type { Golfer } from '@/core/golfer'
 import type { LeftOnPurpose } from '@/core/gaps/left-on-purpose'
 import type { Faced } from '@/core/rounds/faced'
+import { heldByStocks, type HeldByStocks } from '@/core/shots/holds'
 import type { Station } from '@/core/station'
 import type { DrillShot } from '@/core/wedges/drill'
 import { ladder, type Rung } from '@/core/wedges/ladder'
@@ -27,6 +28,8 @@ export type WedgesView = {
   swings: string[]
   turf: Turf
   found: Wedges
+  /** What its numbers hold besides what was measured. */
+  holds: HeldByStocks[]
   rungs: Rung[]
   shots: StationShots
   wanted: Station[]
@@ -64,6 +67,7 @@ export function wedgesView(
     turf,
     swings: [...golfer.swings, ...new Set(old)],
     found: wedges(clubs, [...golfer.swings, ...new Set(old)], analysis, { goalZoneM, toleranceM, turf }),
+    holds: heldByStocks(analysis.stocks.filter(({ clubId }) => clubs.some(({ id }) => id === clubId))),
     rungs: ladder(
       clubs.filter(({ kind }) => kind === 'wedge'),
       analysis.stocks,

@@ -1,3 +1,4 @@
+import { heldByStocks, type HeldByStocks } from '../shots/holds'
 import { Z90 } from '../math/z90'
 import type { BagAnalysis } from '../analyse-bag'
 import { isHit, type Stock, type StockInAir } from '../stock/stock'
@@ -45,6 +46,8 @@ export type DayCard = {
   ground?: { clubId: ClubId; changeM: number }
   /** Solid shots that stay as hit since nobody said their air. */
   unknownAir: number
+  /** What its numbers hold besides what was measured. */
+  holds: HeldByStocks[]
   /** Cold or soft: what counts is the carry. */
   playTheCarry: boolean
 }
@@ -121,6 +124,7 @@ export function dayCard(
       (sum, { inAir }) => sum + (inAir?.because.includes('unknown-air') ? inAir.asHit : 0),
       0,
     ),
+    holds: heldByStocks(inDay.stocks),
     playTheCarry: day.turf === 'soft' || day.tempC <= WINTER_C,
   }
 }

@@ -4,7 +4,7 @@ import { lengthIn, yards } from '../units'
 import { agreement, growthOf, keptPairs, type Pair } from './agree'
 import { pairsToProve, proofChance } from './pairs-to-prove'
 import { readPairs } from './typed-pairs'
-import { factorHalf, factorOf, isOneFactor, standApart } from './ball-factor'
+import { factorHalf, factorOf, isOneFactor, standApart } from '../balls/factor'
 
 const yd = (metres: number | undefined) => lengthIn(metres ?? NaN, 'yd')
 const pairsOf = (a: readonly number[], b: readonly number[]): Pair[] =>

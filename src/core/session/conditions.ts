@@ -1,3 +1,4 @@
+import type { BallName } from '../balls/ball'
 import type { Apart } from '../shots/shot'
 
 /** How the wind blows, seen from the ball to the target. */
@@ -16,14 +17,18 @@ export type Conditions = {
   wind: Wind | null
   tempC: number | null
   surface: Surface | null
+  /** Null: the ball of the set-up. */
+  ball: BallName | null
 }
+/** What the golfer says of the air and the lie, all of it at once. */
+export type AirAndLie = Pick<Conditions, 'wind' | 'tempC' | 'surface'>
 
 /** From a shot on something else holds, until the next change. */
 export type ConditionChange = { fromSeq: number } & (
-  { kind: 'warm-up'; on: boolean } | ({ kind: 'air' } & Omit<Conditions, 'warmUp'>)
+  { kind: 'warm-up'; on: boolean } | { kind: 'ball'; ball: BallName } | ({ kind: 'air' } & AirAndLie)
 )
 
-export const PLAIN: Conditions = { warmUp: false, wind: null, tempC: null, surface: null }
+export const PLAIN: Conditions = { warmUp: false, wind: null, tempC: null, surface: null, ball: null }
 
 /**
  * What the shot at place `seq` was hit in.
@@ -44,6 +49,7 @@ export function conditionsAt(changes: readonly ConditionChange[], seq: number): 
     wind: air?.wind ?? null,
     tempC: air?.tempC ?? null,
     surface: air?.surface ?? null,
+    ball: last('ball')?.ball ?? null,
   }
 }
 

@@ -1,10 +1,17 @@
-import type { Conditions } from './conditions'
+import type { BallName } from '../balls/ball'
+import type { AirAndLie } from './conditions'
 import type { Expectation } from './expectation'
 
 /** What a golfer says of a session while it goes on: each one action, from a shot on or of a station. */
 export type SessionSaid =
   | { kind: 'warm-up'; on: boolean }
-  | ({ kind: 'air' } & Omit<Conditions, 'warmUp'>)
+  | ({ kind: 'air' } & AirAndLie)
+  | { kind: 'ball'; ball: BallName }
   | ({ kind: 'expectation' } & Expectation)
 
-export const SAID_KINDS = ['warm-up', 'air', 'expectation'] as const satisfies readonly SessionSaid['kind'][]
+export const SAID_KINDS = [
+  'warm-up',
+  'air',
+  'ball',
+  'expectation',
+] as const satisfies readonly SessionSaid['kind'][]

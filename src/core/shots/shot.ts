@@ -1,5 +1,6 @@
 import type { Air } from '../flight/air'
 import type { ShotId } from '../ids'
+import type { ShotHolds } from './holds'
 import type { Station } from '../station'
 import type { Flight } from './flight-fields'
 import type { Mark } from './mark'
@@ -24,6 +25,8 @@ export type Shot = Flight &
     apart?: Apart
     /** The air that its carry belongs to; absent where nobody said. */
     air?: Air
+    /** What its numbers are besides what was measured. */
+    holds?: ShotHolds
     /** Its total is what a device indoors computed: no ball ran. */
     totalComputed?: true
   }

@@ -6,6 +6,7 @@ import type { Mark } from '../shots/mark'
 import type { FlightField } from '../shots/flight-fields'
 import type { NextCarry } from '../shots/typed-slip'
 import type { Station } from '../station'
+import type { Holds } from '../shots/holds'
 import type { OffCurve } from './off-curve'
 import type { StockRule } from './stock-rules'
 
@@ -86,6 +87,8 @@ export type HitStock = OfStation & {
   /** What was not measured, from a model of the flight; absent where the launch was not measured either. */
   modelled?: Modelled
   offCurve?: OffCurve
+  /** What the shots that count hold besides what was measured. */
+  holds?: Holds
   /** How its shots stand in the stated air, where one is. */
   inAir?: StockInAir
   /** Shots in wind or from a bad lie: those kept apart, how many of the counted ones are such, and the stock with all. */

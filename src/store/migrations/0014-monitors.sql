@@ -42,6 +42,25 @@ CREATE TABLE correction (
 ALTER TABLE monitor_profile ADD COLUMN computes TEXT CHECK (json_valid(computes) AND json_type(computes) = 'array');
 ALTER TABLE monitor_profile ADD COLUMN air_temp_c REAL CHECK (air_temp_c BETWEEN -50 AND 60);
 
+-- A ball by the golfer's own word for it, and what was found of it against another; that acts where it is switched on.
+CREATE TABLE ball (
+  golfer_id  TEXT NOT NULL REFERENCES golfer (id),
+  name       TEXT NOT NULL CHECK (length(trim(name)) BETWEEN 1 AND 40),
+  is_range   INTEGER NOT NULL CHECK (is_range IN (0, 1)),
+  worn       INTEGER NOT NULL CHECK (worn IN (0, 1)),
+  PRIMARY KEY (golfer_id, name)
+) STRICT, WITHOUT ROWID;
+CREATE TABLE ball_factor (
+  golfer_id  TEXT NOT NULL REFERENCES golfer (id),
+  ball       TEXT NOT NULL,
+  counted_as TEXT NOT NULL,
+  factors    TEXT NOT NULL CHECK (json_valid(factors) AND json_type(factors) = 'array'),
+  shots      INTEGER NOT NULL CHECK (shots >= 0),
+  set_ms     INTEGER NOT NULL CHECK (set_ms >= 0),
+  is_on      INTEGER NOT NULL CHECK (is_on IN (0, 1)),
+  PRIMARY KEY (golfer_id, ball)
+) STRICT, WITHOUT ROWID;
+
 DROP VIEW shot_now;
 CREATE VIEW shot_now AS
 SELECT

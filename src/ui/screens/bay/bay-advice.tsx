@@ -5,6 +5,7 @@ import { clubNames } from '@/text/names'
 import { nextLine, warningSentence } from '@/text/reasons'
 import { progressOf } from './bay-plan'
 import type { BayView } from '@/views/bay-view'
+import { HoldsLine } from '../../shared/shell/holds-line'
 import { CommandButton, CommandKeys } from './command-key'
 import type { BayActions } from './use-bay'
 import { stationKey } from '@/core/station'
@@ -15,7 +16,8 @@ export function BayAdvice({ view, bay, onRest }: { view: BayView; bay: BayAction
   const name = clubNames(bag)
   const here = new Set<string>(view.shots.map((shot) => shot.id))
   const ofToday = (warning: Warning) =>
-    warning.kind === 'tiring' || warning.facts.shotIds.some((id) => here.has(id))
+    warning.kind === 'tiring' ||
+    (warning.kind !== 'holds' && warning.facts.shotIds.some((id) => here.has(id)))
   // A question about the club in hand comes first; one about a club that was put away can wait.
   const asksNow = (warning: Warning) =>
     warning.kind === 'other-club' && warning.facts.clubId === session.open?.clubId
@@ -31,6 +33,10 @@ export function BayAdvice({ view, bay, onRest }: { view: BayView; bay: BayAction
   const changed = view.changes.find(({ clubId }) => clubId === session.open?.clubId)
   return (
     <>
+      <HoldsLine
+        holds={analysis.warnings.flatMap((warning) => (warning.kind === 'holds' ? [warning.facts] : []))}
+        name={name}
+      />
       {changed && (
         <p className="quiet mb-0">
           <ClubChange change={changed} golfer={golfer} />

@@ -1,7 +1,7 @@
 'use client'
 
 import { useCallback, useEffect, useMemo, useReducer, useRef } from 'react'
-import type { Conditions } from '@/core/session/conditions'
+import type { AirAndLie } from '@/core/session/conditions'
 import type { SessionSaid } from '@/core/session/session-said'
 import type { Station } from '@/core/station'
 import type { Mark } from '@/core/shots/mark'
@@ -152,8 +152,9 @@ export function useBay(first: BayView) {
       return take(() => send('POST', `${session}/clear`, { atMs }))
     },
     warmUp: (on: boolean, fromShotId?: ShotId) => saying({ kind: 'warm-up', on }, fromShotId),
-    air: (air: Omit<Conditions, 'warmUp'>, fromShotId?: ShotId) =>
-      saying({ kind: 'air', ...air }, fromShotId),
+    air: (air: AirAndLie, fromShotId?: ShotId) => saying({ kind: 'air', ...air }, fromShotId),
+    /** From the next shot on this ball is hit. */
+    ball: (ball: string) => saying({ kind: 'ball', ball }),
     expect: (station: Station, carryM: number) => saying({ kind: 'expectation', ...station, carryM }),
     /** Something hurts: the session stops. False: that was a slip of the finger. */
     hurt: (hurt: boolean) => send('PATCH', session, { hurt }),

@@ -80,6 +80,9 @@ export function Log({ golfer, sessions, after, aPage, all, waiting, files }: Pro
         <Link className="btn btn-outline" href={`/golfers/${golfer.id}/monitors`}>
           Two monitors
         </Link>
+        <Link className="btn btn-outline" href={`/golfers/${golfer.id}/balls`}>
+          Balls
+        </Link>
         <Link className="btn btn-outline" href={`/golfers/${golfer.id}/history`}>
           Over time
         </Link>

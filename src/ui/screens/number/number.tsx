@@ -17,6 +17,7 @@ import type { NumberView } from '@/views/number-view'
 import { OnlyThePlainCard } from '../../shared/course/only-the-plain-card'
 import { RuleOfPlay } from '../../shared/course/rule-of-play'
 import { SvgDrawing } from '../../shared/drawing/svg-drawing'
+import { HoldsLine } from '../../shared/shell/holds-line'
 import { PageHead } from '../../shared/shell/page-head'
 import { askedOf, groundsOf, startOf, type NumberFields } from './asked'
 import { ShotForm } from './shot-form'
@@ -26,7 +27,7 @@ import styles from './number.module.css'
 const DRAWN = 20
 
 /** A number on the course: what to hit, how often it does what is wanted, and what a miss does. */
-export function CourseNumber({ golfer, bag, day, shots, competitionUntilMs }: NumberView) {
+export function CourseNumber({ golfer, bag, day, card, shots, competitionUntilMs }: NumberView) {
   const [fields, setFields] = useState<NumberFields>(() => startOf(golfer, day))
   const [chosen, choose] = useState<string | null>(null)
   const home = `/golfers/${golfer.id}`
@@ -63,6 +64,7 @@ export function CourseNumber({ golfer, bag, day, shots, competitionUntilMs }: Nu
           Take it along
         </a>
       </PageHead>
+      <HoldsLine holds={card.holds} name={clubName} />
       <RuleOfPlay golfer={golfer} />
       <div className="course-number">
         <ShotForm

@@ -4,6 +4,7 @@ import Link from 'next/link'
 import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import type { Golfer } from '@/core/golfer'
+import { heldByStocks } from '@/core/shots/holds'
 import { isJudged, isMeasured } from '@/core/gaps/step'
 import type { Fix } from '@/core/refit/fixes'
 import type { Proposal } from '@/core/refit/propose'
@@ -15,6 +16,7 @@ import type { RefitView } from '@/views/refit-view'
 import { ClubChanges } from '../../shared/changes/club-changes'
 import { SvgDrawing } from '../../shared/drawing/svg-drawing'
 import { NoShotsYet } from '../../shared/shell/no-shots-yet'
+import { HoldsLine } from '../../shared/shell/holds-line'
 import { PageHead } from '../../shared/shell/page-head'
 import { PrintTitle } from '../../shared/shell/print-title'
 import { LeaveOnPurpose } from '../gaps/leave-on-purpose'
@@ -87,6 +89,7 @@ export function RefitBench({ golfer, bag, analysis, refit, tried, turf, changes,
           Print the work order
         </Button>
       </PageHead>
+      <HoldsLine holds={heldByStocks(analysis.stocks)} name={name} />
       {gate?.shut && (
         <p className="sheet gate" role="note">
           <b>{best && isFor(best) ? 'Only a preview.' : 'Before anything else.'}</b>{' '}

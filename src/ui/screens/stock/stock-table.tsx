@@ -24,6 +24,7 @@ import type { OldStation } from '@/core/stock/age'
 import type { ChangeSeen } from '@/views/changed-clubs'
 import type { StockView } from '@/views/stock-view'
 import { GrownOld } from './grown-old'
+import { MonitorChoice } from './monitor-choice'
 import { OpenSetUps } from './open-set-ups'
 import { StationDetails } from './station-details'
 import styles from './stock.module.css'
@@ -41,6 +42,7 @@ export function StockTable({
   beside,
   rounds,
   old,
+  monitors,
   nowMs,
 }: StockView) {
   const { stocks, warnings } = analysis
@@ -77,6 +79,7 @@ export function StockTable({
         title={`${count(hit.length, 'stock')} from ${count(solid, 'solid shot')}`}
         lede={
           <>
+            {monitors.only !== null && `Only what ${monitors.only} measured. `}
             Carry by the {RULE_NAME[golfer.stockRule]} of the last 12 months,{' '}
             {golfer.compareIn === 'reference' ? statedAir(golfer) : 'in the air they were hit in'}; ± is a 90%
             interval. {asHit > 0 && `${count(asHit, 'solid shot')} stay as hit: see the rows. `}
@@ -94,6 +97,7 @@ export function StockTable({
           <>
             <StockRuleChoice golfer={golfer} />
             <AirChoice golfer={golfer} />
+            <MonitorChoice home={home} {...monitors} />
           </>
         }
       >

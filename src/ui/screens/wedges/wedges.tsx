@@ -21,6 +21,7 @@ import { measuresOf } from '../../shared/form/measure'
 import { NumberField } from '../../shared/form/number-field'
 import { useSubmit } from '../../shared/use-submit'
 import { PrintTitle } from '../../shared/shell/print-title'
+import { HoldsLine } from '../../shared/shell/holds-line'
 import { PageHead } from '../../shared/shell/page-head'
 import { Problems } from '../../shared/shell/problems'
 import { Drill } from './drill'
@@ -43,6 +44,7 @@ export function Wedges(props: WedgesView) {
     swings,
     turf,
     found,
+    holds,
     rungs,
     shots,
     wanted,
@@ -151,6 +153,7 @@ export function Wedges(props: WedgesView) {
           </div>
         )}
       </PageHead>
+      <HoldsLine holds={holds} name={name} />
       <Problems of={problems} />
       {found.shots.length > 0 && (
         <section className="sheet rule-sheet" aria-label="The rule">

@@ -4,6 +4,7 @@ import { LETTERS } from '@/core/limits'
 import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
+import { USUAL_BALLS } from '@/core/balls/ball'
 import type { Golfer } from '@/core/golfer'
 import { caveatsOf, type AirSetUp, type MonitorProfile, type SetUp } from '@/core/session/set-up'
 import type { Place } from '@/core/session/session'
@@ -24,8 +25,6 @@ type Props = {
   profiles: MonitorProfile[]
   onChange: (setUp: SetUp) => void
 }
-
-const BALLS = ['range ball', 'own ball', 'foam ball']
 
 /** How the session is set up. Everything can be skipped: what was is recorded, and said beside the numbers it touches. */
 export function SetUpForm({ golfer, place, setUp, profiles, onChange }: Props) {
@@ -66,7 +65,7 @@ export function SetUpForm({ golfer, place, setUp, profiles, onChange }: Props) {
               onChange={(event) => change({ ball: event.target.value.trimStart() || null })}
             />
             <datalist id="balls">
-              {BALLS.map((ball) => (
+              {USUAL_BALLS.map((ball) => (
                 <option key={ball} value={ball} />
               ))}
             </datalist>

@@ -1,13 +1,17 @@
 import { redirect } from 'next/navigation'
-import { dataNow, golferOfPage } from '@/http/golfer-of-page'
+import { dataNow, golferOfPage, said, type Asked } from '@/http/golfer-of-page'
 import { stockView } from '@/views/stock-view'
 import { StockTable } from '@/ui/screens/stock/stock-table'
 
 export const metadata = { title: 'Stock' }
 
-export default async function StockPage({ params }: { params: Promise<{ golferId: string }> }) {
+type Props = { params: Promise<{ golferId: string }>; searchParams: Asked<'monitor'> }
+
+export default async function StockPage({ params, searchParams }: Props) {
   const golfer = golferOfPage((await params).golferId)
   const [db, nowMs] = dataNow()
-  const view = stockView(db, golfer, nowMs) ?? redirect(`/golfers/${golfer.id}/bag`)
+  const view =
+    stockView(db, golfer, nowMs, said((await searchParams).monitor) ?? null) ??
+    redirect(`/golfers/${golfer.id}/bag`)
   return <StockTable {...view} />
 }

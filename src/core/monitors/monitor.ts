@@ -1,0 +1,2 @@
+/** What a monitor is called that nobody gave a name. */
+export const UNNAMED_MONITOR = 'the monitor'

@@ -1,0 +1,46 @@
+import type { BallName } from '../balls/ball'
+import type { ClubId } from '../ids'
+
+/** What a shot's numbers are besides what was measured. */
+export type ShotHolds = {
+  /** Its monitor's numbers are corrected. */
+  corrected?: string
+  /** It was hit with a range ball, and its carry is that of the range ball. */
+  rangeBall?: BallName
+  /** It was hit with this ball, and its carry is what another would have carried. */
+  converted?: BallName
+}
+
+export const HOLD_KINDS = [
+  'corrected',
+  'rangeBall',
+  'converted',
+] as const satisfies readonly (keyof ShotHolds)[]
+export type HoldKind = (typeof HOLD_KINDS)[number]
+/** What the shots of a stock hold: of each kind the monitors or balls, and how many shots. */
+export type Holds = { kind: HoldKind; of: string[]; shots: number }[]
+
+/** What some shots hold. */
+export const holdsOf = (shots: readonly { holds?: ShotHolds }[]): Holds =>
+  HOLD_KINDS.flatMap((kind) => {
+    const named = shots.flatMap(({ holds }) => holds?.[kind] ?? [])
+    return named.length > 0 ? [{ kind, of: [...new Set(named)].sort(), shots: named.length }] : []
+  })
+
+/** What the stocks of a bag hold, kind by kind, with the clubs. */
+export type HeldByStocks = { kind: HoldKind; of: string[]; clubIds: ClubId[] }
+export const heldByStocks = (stocks: readonly { clubId: ClubId; holds?: Holds }[]): HeldByStocks[] =>
+  HOLD_KINDS.flatMap((kind) => {
+    const holding = stocks.flatMap(({ clubId, holds = [] }) =>
+      holds.filter((each) => each.kind === kind).map(({ of }) => ({ clubId, of })),
+    )
+    return holding.length > 0
+      ? [
+          {
+            kind,
+            of: [...new Set(holding.flatMap(({ of }) => of))].sort(),
+            clubIds: [...new Set(holding.map(({ clubId }) => clubId))],
+          },
+        ]
+      : []
+  })
