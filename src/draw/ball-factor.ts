@@ -3,23 +3,28 @@ import type { Chart, ChartSeries } from './chart'
 
 /** How much further one ball goes than another with some clubs, in per cent, with its 90% interval. */
 export type BallFactorData = {
-  clubs: { name: string; percent: number; low: number; high: number }[]
+  clubs: { name: string; carry: number; percent: number; low: number; high: number }[]
+  unit: string
   /** Taken together; null where the clubs do not agree. */
   all: number | null
 }
 
 /** The factor of two balls by club: each a dot within its interval, the common one ruled. */
-export function ballFactorChart({ clubs, all }: BallFactorData): Chart {
+export function ballFactorChart({ clubs, all, unit }: BallFactorData): Chart {
   const reach = Math.max(2, ...clubs.flatMap(({ low, high }) => [Math.abs(low), Math.abs(high)])) * 1.15
-  const [from, to] = [0.4, clubs.length + 0.6]
+  const carries = clubs.map(({ carry }) => carry)
+  const [from, to] = [
+    Math.floor((Math.min(...carries) - 8) / 10) * 10,
+    Math.ceil((Math.max(...carries) + 8) / 10) * 10,
+  ]
   return {
-    x: { title: clubs.map(({ name }, i) => `${i + 1} ${name}`).join(', '), from, to },
+    x: { title: `carry, ${unit}`, from, to },
     y: { title: 'further than the other, %', from: Math.min(-1, -reach / 4), to: reach },
     series: [
       {
         name: 'a club, with its 90% interval',
-        points: clubs.map(({ name, percent, low, high }, i) => ({
-          x: i + 1,
+        points: clubs.map(({ name, carry, percent, low, high }) => ({
+          x: carry,
           y: percent,
           says: `${name}: ${fixed(percent, 1)}%, ${fixed(low, 1)} to ${fixed(high, 1)}`,
         })),
@@ -28,11 +33,11 @@ export function ballFactorChart({ clubs, all }: BallFactorData): Chart {
         shown: 'points',
         named: true,
       },
-      ...clubs.map(({ name, low, high }, i): ChartSeries => ({
+      ...clubs.map(({ name, carry, low, high }): ChartSeries => ({
         name: `interval of ${name}`,
         points: [
-          { x: i + 1, y: low },
-          { x: i + 1, y: high },
+          { x: carry, y: low },
+          { x: carry, y: high },
         ],
         ink: 'dye',
         weight: 2,

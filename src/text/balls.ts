@@ -6,9 +6,10 @@ import { count, fixed, percent } from './numbers'
 
 const timesHalf = (factor: number, half: number): string => `${fixed(factor, 3)} ± ${fixed(half, 3)}`
 
-/** The one finding: "own ball goes 5.3% ± 2.0% further than range ball". */
+/** The one finding: "Own ball goes 5.3% ± 2.0% further than range ball". */
 export function ballFinding(trial: BallTrial): string {
-  const { first, second } = trial
+  const { second } = trial
+  const first = trial.first.charAt(0).toUpperCase() + trial.first.slice(1)
   const [all, ...more] = factorsOf(trial)
   if (!all) return `${first} and ${second} were not hit with one club, three of each`
   if (more.length > 0) {
@@ -25,11 +26,15 @@ export function ballFinding(trial: BallTrial): string {
 export const clubFactor = ({ factor, low, high }: ClubFactor): string => timesHalf(factor, (high - low) / 2)
 
 /** What more shots would say: "20 of each know it to ± 1.6%: 8 more." */
-export function moreBalls({ ofFirst, ofSecond }: ClubFactor, variation: number, within: number): string {
+export function moreBalls(
+  { ofFirst, ofSecond, low, high }: ClubFactor,
+  variation: number,
+  within: number,
+): string {
   const wanted = ballsToKnow(variation, within)
   const least = Math.min(ofFirst, ofSecond)
-  return least >= wanted
-    ? `known to ± ${percent(within, 1)}`
+  return least >= wanted || (high - low) / 2 <= within
+    ? 'enough'
     : `${wanted} of each know it to ± ${percent(within, 1)}: ${wanted - least} more`
 }
 

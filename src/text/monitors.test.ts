@@ -42,13 +42,16 @@ describe('two monitors in words', () => {
   })
 
   it('say whether it grows, and what was left over', () => {
-    expect(growthSentence({ perM: 0.03, halfPerM: 0.006, grows: true }, YARDS)).toContain(
+    expect(growthSentence({ perM: 0.03, halfPerM: 0.006, grows: true }, found, YARDS)).toContain(
       '3.0 ± 0.6 yd in 100',
     )
-    expect(growthSentence({ perM: 0.001, halfPerM: 0.006, grows: false }, YARDS)).toContain(
+    expect(growthSentence({ perM: 0.001, halfPerM: 0.006, grows: false }, found, YARDS)).toContain(
       'does not surely grow',
     )
-    expect(growthSentence(null, YARDS)).toContain('ten pairs')
+    expect(growthSentence({ perM: -0.011, halfPerM: 0.007, grows: true }, found, YARDS)).toBe(
+      'It shrinks with distance: 1.1 ± 0.7 yd in 100. No share fits that.',
+    )
+    expect(growthSentence(null, found, YARDS)).toContain('ten pairs')
     expect(leftOverSentence(1, 2)).toBe(
       'Left over: 1 pair too far off to be one shot, 2 lines without a pair.',
     )

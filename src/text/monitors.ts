@@ -38,13 +38,19 @@ export function agreeClaims(found: Agreement, toleranceM: number, units: Units):
   ]
 }
 
-/** Whether a correction would be a constant or a share: "It grows by 3.0 yd in 100 (± 0.6)". */
-export function growthSentence(growth: Growth | null, units: Units): string {
+/** Whether a correction would be a constant or a share: "It grows with distance: 3.0 ± 0.6 yd in 100". */
+export function growthSentence(
+  growth: Growth | null,
+  { biasM }: Pick<Agreement, 'biasM'>,
+  units: Units,
+): string {
   if (!growth) return 'Whether it grows with distance ten pairs or more would say, from wedge to driver.'
   const { perM, halfPerM, grows } = growth
-  return grows
-    ? `It grows with distance: ${fixed(100 * perM, 1)} ± ${fixed(100 * halfPerM, 1)} ${units.lengthUnit} in 100. Look at it in per cent.`
-    : 'It does not surely grow with distance: the same at every club.'
+  if (!grows) return 'It does not surely grow with distance: the same at every club.'
+  const inHundred = `${fixed(Math.abs(100 * perM), 1)} ± ${fixed(100 * halfPerM, 1)} ${units.lengthUnit} in 100`
+  return perM * biasM > 0
+    ? `It grows with distance: ${inHundred}. Look at it in per cent.`
+    : `It shrinks with distance: ${inHundred}. No share fits that.`
 }
 
 /** What was left out of the comparison. */

@@ -14,7 +14,12 @@ export type BallShot = {
 }
 
 /** How much further one ball goes than another with one club, and at what ball speed of the first. */
-export type ClubFactor = Factor & { clubId: ClubId; ballSpeedMps: number | null }
+export type ClubFactor = Factor & {
+  clubId: ClubId
+  ballSpeedMps: number | null
+  /** What the first carries on average. */
+  carryM: number
+}
 /** Two balls that were hit in the same sessions with the same clubs: the first against the second. */
 export type BallTrial = { first: BallName; second: BallName; clubs: ClubFactor[]; isOne: boolean }
 
@@ -38,7 +43,9 @@ export function ballTrial(shots: readonly BallShot[], first: BallName, second: B
     const speeds = ofFirst.flatMap((shot) => (shot.clubId === clubId ? (shot.ballSpeedMps ?? []) : []))
     const ballSpeedMps =
       speeds.length > 0 ? speeds.reduce((sum, each) => sum + each, 0) / speeds.length : null
-    return found ? [{ ...found, clubId, ballSpeedMps }] : []
+    const own = carries(ofFirst)
+    const carryM = own.reduce((sum, each) => sum + each, 0) / own.length
+    return found ? [{ ...found, clubId, ballSpeedMps, carryM }] : []
   })
   return clubs.length === 0 ? null : { first, second, clubs, isOne: isOneFactor(clubs) }
 }

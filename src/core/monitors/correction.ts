@@ -67,10 +67,14 @@ export function fieldsOff(pairs: readonly ReadingPair[]): FieldOff[] {
   })
 }
 
-/** A constant, or a share where the difference grows with the distance. */
+/** A constant; or a share, where the difference grows with the distance and a share leaves less of it over. */
 function shiftOf(values: readonly Pair[], off: number, grows: boolean): Shift {
-  if (!grows) return { share: 0, plus: off }
+  const constant = { share: 0, plus: off }
+  if (!grows) return constant
   const kept = keptPairs(values)
-  const logs = values.filter((_, i) => kept[i]).map(([a, b]) => Math.log(a / b))
-  return { share: Math.exp(logs.reduce((sum, each) => sum + each, 0) / logs.length) - 1, plus: 0 }
+  const pairs = values.filter((_, i) => kept[i])
+  const logs = pairs.map(([a, b]) => Math.log(a / b))
+  const share = { share: Math.exp(logs.reduce((sum, each) => sum + each, 0) / logs.length) - 1, plus: 0 }
+  const leftBy = (shift: Shift) => pairs.reduce((sum, [a, b]) => sum + (a - shifted(b, shift)) ** 2, 0)
+  return leftBy(share) < leftBy(constant) ? share : constant
 }

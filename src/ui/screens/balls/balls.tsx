@@ -9,6 +9,7 @@ import Table from 'react-bootstrap/Table'
 import { factorsOf } from '@/core/balls/trial'
 import { LETTERS } from '@/core/limits'
 import type { Block } from '@/core/session/plan'
+import { lengthIn } from '@/core/units'
 import { FULL_SWING } from '@/core/station'
 import { ballFactorChart } from '@/draw/ball-factor'
 import { ballFinding, clubFactor, countsAsSentence, moreBalls } from '@/text/balls'
@@ -81,8 +82,10 @@ export function Balls({ golfer, bag, balls, pairs, chosen, trial, factors, varia
             <section className="sheet p-3" aria-label="How much further">
               <TrueChart
                 chart={ballFactorChart({
-                  clubs: trial.clubs.map(({ clubId, factor, low, high }) => ({
+                  unit: golfer.lengthUnit,
+                  clubs: trial.clubs.map(({ clubId, carryM, factor, low, high }) => ({
                     name: name(clubId),
+                    carry: lengthIn(carryM, golfer.lengthUnit),
                     percent: percentOf(factor),
                     low: percentOf(low),
                     high: percentOf(high),

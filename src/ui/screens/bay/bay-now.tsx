@@ -98,7 +98,9 @@ function BallNow({ view, bay }: Pick<Props, 'view' | 'bay'>) {
         ))}
       </Form.Select>
       {ball !== null && other != null && run >= A_RUN && (
-        <Button onClick={() => void bay.ball(other)}>{otherBall(run, ball, other)}</Button>
+        <Button className="turn" onClick={() => void bay.ball(other)}>
+          {otherBall(run, ball, other)}
+        </Button>
       )}
     </>
   )

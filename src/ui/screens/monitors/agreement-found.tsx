@@ -54,7 +54,7 @@ export function AgreementFound({ golfer, found, pairs, toleranceM, kinds = [] }:
             <li key={claim}>{claim}</li>
           ))}
         </ol>
-        <p className="mb-1">{growthSentence(growthOf(pairs), golfer)}</p>
+        <p className="mb-1">{growthSentence(growthOf(pairs), found, golfer)}</p>
         {byKind.length > 1 && (
           <Table size="sm" className="num mb-2">
             <caption className="visually-hidden">By the kind of club</caption>

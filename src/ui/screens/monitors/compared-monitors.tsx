@@ -61,7 +61,7 @@ export function ComparedMonitors({ golfer, bag, comparisons, chosen, corrections
         }
       >
         <Link className="btn btn-outline" href={address({ first: second, second: first })}>
-          {second} less {first}
+          The other way round
         </Link>
         <Link className="btn btn-outline" href={`/golfers/${golfer.id}/monitors?typed=1`}>
           Type pairs
