@@ -160,6 +160,10 @@ function rows(): ShotRecord[] {
       hitMs: startedMs + (i % 100) * 30_000,
 
       monitor: null,
+
+      ball: null,
+
+      countedM: null,
       club: club.name,
       swing: 'full',
       mark: null,

@@ -15,8 +15,9 @@ const USAGE = `npm run monitor -- [options]
   --shots N       how many shots (6)
   --seed N        the same seed hits the same shots (1)
   --every MS      pause between shots (1500)
+  --at MS         when the first ball was hit, milliseconds since 1970 (now): of what is past it is told at once
   --as NAME       the monitor's name (Net loft, bay 2)
-  --bias YD       what it reads too much of every carry (0)
+  --bias YD       what it reads too much of every carry; --bias=-2 reads too little (0)
   --noise YD      how far a reading of a carry is off by chance, one standard deviation (0)
   --lose N        balls that it does not see, by number: 5 or 5,12
   --no-club       leave club and swing to the station that is open in the Bay
@@ -30,6 +31,7 @@ const { values } = parseArgs({
     shots: { type: 'string', default: '6' },
     seed: { type: 'string', default: '1' },
     every: { type: 'string', default: '1500' },
+    at: { type: 'string' },
     as: { type: 'string', default: 'Net loft, bay 2' },
     bias: { type: 'string', default: '0' },
     noise: { type: 'string', default: '0' },
@@ -68,7 +70,7 @@ const lost = values.lose.split(',').map((each) => each.trim())
 const misread = dice(seed ^ seedOf(values.as))
 // A run's own name keeps its shot ids apart from those of an earlier run with the same seed.
 const run = Date.now().toString(36)
-const began = Date.now()
+const began = values.at === undefined ? Date.now() : wholeNumber('at', values.at)
 for (let position = 0; position < shots; position++) {
   const { flight, truth } = hitShot(golfer, club, { swing: values.swing, position }, roll)
   const off = misread.normal(bias, noise)

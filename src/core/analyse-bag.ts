@@ -3,7 +3,7 @@ import { coverOf, DEFAULT_TOLERANCE_M, holesBetween, type Stretch } from './gaps
 import type { Air } from './flight/air'
 import { ordinaryRun } from './flight/station-run'
 import { modelled } from './flight/modelled'
-import { heldByStocks, holdsOf, type HeldByStocks } from './shots/holds'
+import { heldByStocks, holdsOf, unsureOf, type HeldByStocks } from './shots/holds'
 import { inStatedAir, restatedStation } from './stock/restated-station'
 import { isHit, type HitStock, type Stock } from './stock/stock'
 import { restateShots, type ShotInAir } from './flight/restate-shots'
@@ -24,7 +24,7 @@ import { neighbourForesight } from './judge/neighbour-foresight'
 import { newestShots, type Newest } from './stock/newest-shots'
 import { offCurve } from './stock/off-curve'
 import { stationStock } from './stock/station-stock'
-import type { StockRule } from './stock/stock-rules'
+import { STOCK_RULES, type StockRule } from './stock/stock-rules'
 import { FULL_SWING, type Swing, atStation, fullSwingOf, isOf as isOfStation } from './station'
 
 export type Rules = {
@@ -202,14 +202,31 @@ function completed(
   const stands: HitStock = { ...standing(stock, rules, model), ...said }
   const filled = modelled(stands)
   const counted = station.readings.filter(({ index }) => model.judged[index]?.mark === 'solid')
-  const holds = holdsOf(counted.map(({ shot }) => shot))
+  const hitShots = counted.map(({ shot }) => shot)
+  const holds = holdsOf(hitShots)
   const off = swing === FULL_SWING ? offCurve(station, full, solid) : null
   return {
-    ...stands,
+    ...widened(stands, unsureOf(hitShots)),
     ...(Object.keys(filled).length > 0 && { modelled: filled }),
     ...(off && { offCurve: off }),
     ...(holds.length > 0 && { holds }),
   }
+}
+
+/** A stock whose every number may be off by as much again: the intervals hold it, the carry stays. */
+function widened(stock: HitStock, unsureM: number): HitStock {
+  if (unsureM === 0) return stock
+  const around = (at: number, [low, high]: [number, number]): [number, number] => [
+    at - Math.hypot(at - low, unsureM),
+    at + Math.hypot(high - at, unsureM),
+  ]
+  const { schools, model } = stock
+  const between = Object.fromEntries(
+    STOCK_RULES.map((rule) => [rule, around(schools[rule], stock.between[rule])]),
+  ) as HitStock['between']
+  const [lowM, highM] = around(stock.carryM, [stock.lowM, stock.highM])
+  const [modelLow, modelHigh] = around(model.carryM, [model.lowM, model.highM])
+  return { ...stock, lowM, highM, model: { ...model, lowM: modelLow, highM: modelHigh }, between }
 }
 
 /** A stock with the air that its carry stands in. */

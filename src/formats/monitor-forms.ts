@@ -50,6 +50,7 @@ export const CORRECTION_FORM = Joi.object<Omit<Correction, 'setMs'>>({
   plus: Joi.number().min(-5000).max(5000).required(),
   against: monitor.required(),
   pairs: Joi.number().integer().min(3).max(1e6).required(),
+  half: Joi.number().min(0).max(5000).required(),
   on: Joi.boolean().required(),
 })
 export const NO_CORRECTION_FORM = Joi.object<{ monitor: string; field: FlightField }>({

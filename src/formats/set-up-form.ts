@@ -4,6 +4,7 @@ import { CARRY_FROM, type MonitorSetUp, type SetUp } from '@/core/session/set-up
 import type { SessionId } from '@/core/ids'
 import type { AirSaid } from '@/core/session/session-air'
 import { LETTERS, LIMITS } from '@/core/limits'
+import { FLIGHT_FIELDS } from '@/core/shots/flight-fields'
 import { said, within } from './check'
 
 /** What a set-up can say, canonical units. */
@@ -33,6 +34,11 @@ const monitor = Joi.object<MonitorSetUp>({
       .max(20)
       .unique('what')
       .required(),
+    computes: Joi.array()
+      .items(Joi.valid(...FLIGHT_FIELDS))
+      .unique()
+      .default([]),
+    airTempC: within(LIMITS.tempC).allow(null).default(null),
   }).required(),
   netM: within(LIMITS.unitM).allow(null).required(),
   unitM: within(LIMITS.unitM).allow(null).required(),

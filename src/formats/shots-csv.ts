@@ -26,6 +26,7 @@ export const shotsCsvTitles = (units: Units): string =>
       'swing',
       'counts',
       'mark',
+      `counted carry (${unitOfKind('length', units)})`,
       ...FLIGHT_FIELDS.map((field) => `${FLIGHT[field].title} (${unitOfKind(FLIGHT[field].kind, units)})`),
       ...EXACT,
     ],
@@ -43,6 +44,7 @@ export const shotsCsvRows = (records: readonly ShotRecord[], units: Units, said:
       record.swing,
       said(record.id),
       record.mark ?? '',
+      record.countedM === null ? '' : inUnits('carryM', record.countedM, units),
       ...FLIGHT_FIELDS.map((field) => {
         const value = record[field]
         return typeof value === 'number' ? inUnits(field, value, units) : ''

@@ -1,5 +1,5 @@
-import { ballOf, type BallName } from '@/core/balls/ball'
-import { ballConverted } from '@/core/balls/trial'
+import { ballOf, sameBall, type BallName } from '@/core/balls/ball'
+import { ballConverted, type BallFactor } from '@/core/balls/trial'
 import type { GolferId } from '@/core/ids'
 import { corrected } from '@/core/monitors/correction'
 import type { SetUp } from '@/core/session/set-up'
@@ -26,14 +26,25 @@ export function actingOn(db: Database, golferId: GolferId) {
     const right = corrected(flight, by, corrections)
     const flown = name === null ? null : ballConverted(right, name, factors)
     const isConverted = flown !== null && flown !== right
+    const carryCorrection = corrections.find(({ monitor: of, field }) => of === by && field === 'carryM')
+    const factor = factors.find((each) => name !== null && sameBall(each.ball, name))
+    const unsureM = Math.hypot(
+      right.carryM !== flight.carryM ? (carryCorrection?.half ?? 0) : 0,
+      isConverted && right.carryM !== null ? right.carryM * halfOf(factor) : 0,
+    )
     const holds: ShotHolds = {
       ...(right !== flight && by !== null && { corrected: by }),
       ...(name !== null && isConverted && { converted: name }),
       ...(name !== null && !isConverted && ballOf(balls, name).range && { rangeBall: name }),
+      ...(unsureM > 0 && { unsureM }),
     }
     return { ...(flown ?? right), ...(Object.keys(holds).length > 0 && { holds }) }
   }
 }
+
+/** How unsure a factor is: of several clubs the mean. */
+const halfOf = (factor: BallFactor | undefined): number =>
+  factor ? factor.at.reduce((sum, { half }) => sum + half, 0) / factor.at.length : 0
 
 /** The monitor that measured a shot: the one that is named with it, else that of its session's set-up. */
 export const measuredBy = (monitor: string | null, setUp: SetUp | undefined): string | null =>

@@ -3,7 +3,7 @@ import { clockIsOff, stationForShot, waitsForItsClub, type HeldReason } from '@/
 import type { Flight } from '@/core/shots/flight-fields'
 import { clubLabelled } from './club-labels'
 import type { Database } from './database'
-import { isSecondReading, watches } from './monitors'
+import { isSecondReading, watching } from './monitors'
 import { cameUncleared } from './range-clear'
 import { receiverFor } from './receivers'
 import { claimSession, sessionById, waitingSession } from './sessions'
@@ -35,13 +35,18 @@ export function receiveShot(db: Database, post: PostedShot, nowMs: number, offse
       const session = receiver && sessionById(db, receiver)
       const labelled =
         session?.golferId && post.clubLabel ? clubLabelled(db, session.golferId, post.clubLabel) : null
-      const watched = session !== null && watches(db, session.id, post.monitor)
+      const said = session && post.monitor !== null ? watching(db, session.id, post.monitor) : null
+      const watched = said === true
       const hitMs = post.hitMs ?? nowMs
       const { clubId, swing, heldBecause } = stationForShot(
         {
           ...post,
           clockIsOff: clockIsOff(post.hitMs, nowMs),
-          isSecond: session !== null && !watched && isSecondReading(db, session.id, post.monitor, hitMs),
+          isSecond:
+            session !== null &&
+            post.monitor !== null &&
+            said === null &&
+            isSecondReading(db, session.id, post.monitor, hitMs),
         },
         labelled,
         session?.open ?? null,

@@ -37,9 +37,11 @@ function watched() {
 
 describe('a second monitor', () => {
   it('that sends what may be the same ball is held until the golfer says; one that sends another ball is not', () => {
-    const { db } = storeWithGolfer()
+    const { db, sessionId } = storeWithGolfer()
     expect(receiveShot(db, post('A', 1), NOW_MS, 0).heldBecause).toBeNull()
     expect(receiveShot(db, post('B', 1), NOW_MS, 0).heldBecause).toBe('second-monitor')
+    // One that waits makes the first one no second.
+    expect(receiveShot(db, post('A', 2), NOW_MS, 0).heldBecause).toBeNull()
     // Ninety seconds on only the other one is at work.
     expect(receiveShot(db, post('B', 4), NOW_MS, 0).heldBecause).toBeNull()
     // The same monitor hits as fast as it likes, and one without a name is asked nothing.
@@ -48,6 +50,9 @@ describe('a second monitor', () => {
       receiveShot(db, post('A', 9, { hitMs: NOW_MS + 8 * 30_000 + 900 }), NOW_MS, 0).heldBecause,
     ).toBeNull()
     expect(receiveShot(db, post('C', 8, { monitor: null }), NOW_MS, 0).heldBecause).toBeNull()
+    // Once the golfer has said that it sees balls of its own, nothing is asked again.
+    setWatching(db, sessionId, { monitor: 'B', on: false }, NOW_MS)
+    expect(receiveShot(db, post('B', 8), NOW_MS, 0).heldBecause).toBeNull()
   })
 
   it('that only watches adds no shot anywhere: not to stocks, counts, the session, nor what undo takes back', () => {

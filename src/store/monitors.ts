@@ -6,38 +6,46 @@ import type { Database } from './database'
 import { UNNAMED_MONITOR } from '@/core/monitors/monitor'
 import { FLIGHT_COLUMNS, shotsOfSession, takeShots, withoutNulls } from './shots'
 
-/** Whether a monitor only watches, in a session, the shots that another one takes. */
-export const watches = (db: Database, sessionId: SessionId, monitor: string | null): boolean =>
-  monitor !== null &&
-  db.prepare('SELECT 1 FROM watching WHERE session_id = ? AND monitor = ?').get(sessionId, monitor) !==
-    undefined
+/** What the golfer said of a second monitor in a session: that it only watches, or not; null: nothing. */
+export const watching = (db: Database, sessionId: SessionId, monitor: string): boolean | null => {
+  const on = db
+    .prepare('SELECT is_on FROM watching WHERE session_id = ? AND monitor = ?')
+    .pluck()
+    .get(sessionId, monitor) as 0 | 1 | undefined
+  return on === undefined ? null : on === 1
+}
 
-/** Says that a monitor only watches in a session, or that its shots count there after all. */
+/** Says that a monitor only watches in a session, or that its shots count there. */
 export function setWatching(
   db: Database,
   sessionId: SessionId,
   { monitor, on }: { monitor: string; on: boolean },
   nowMs: number,
 ): void {
-  db.prepare(
-    on
-      ? 'INSERT OR IGNORE INTO watching (session_id, monitor, set_ms) VALUES (@sessionId, @monitor, @nowMs)'
-      : 'DELETE FROM watching WHERE session_id = @sessionId AND monitor = @monitor',
-  ).run(on ? { sessionId, monitor, nowMs } : { sessionId, monitor })
+  db.prepare('INSERT OR REPLACE INTO watching (session_id, monitor, is_on, set_ms) VALUES (?, ?, ?, ?)').run(
+    sessionId,
+    monitor,
+    Number(on),
+    nowMs,
+  )
 }
+
+/** So many of a session's newest shots are looked at: two monitors send the same ball at nearly the same time. */
+const NEWEST = 100
 
 /** Whether another monitor has just sent a shot to the session that may be the same ball. */
 export const isSecondReading = (
   db: Database,
   sessionId: SessionId,
-  monitor: string | null,
+  monitor: string,
   hitMs: number,
 ): boolean =>
-  monitor !== null &&
   db
     .prepare(
-      `SELECT 1 FROM shot_now WHERE session_id = @sessionId AND present AND source = 'monitor'
-         AND monitor IS NOT NULL AND monitor <> @monitor AND hit_ms BETWEEN @hitMs - @near AND @hitMs + @near LIMIT 1`,
+      `SELECT 1 FROM (SELECT seq FROM shot WHERE session_id = @sessionId ORDER BY seq DESC LIMIT ${NEWEST}) newest
+       JOIN shot_now n ON n.seq = newest.seq
+       WHERE n.present AND n.source = 'monitor' AND n.held_because IS NOT 'second-monitor'
+         AND n.monitor <> @monitor AND n.hit_ms BETWEEN @hitMs - @near AND @hitMs + @near LIMIT 1`,
     )
     .get({ sessionId, monitor, hitMs, near: SAME_BALL_MS }) !== undefined
 
@@ -123,7 +131,7 @@ export const correctionsOf = (db: Database, golferId: GolferId): Correction[] =>
   (
     db
       .prepare(
-        `SELECT monitor, field, plus, share, against, pairs, set_ms AS setMs, is_on AS "on"
+        `SELECT monitor, field, plus, share, half, against, pairs, set_ms AS setMs, is_on AS "on"
          FROM correction WHERE golfer_id = ? ORDER BY monitor, field`,
       )
       .all(golferId) as (Omit<Correction, 'on'> & { on: 0 | 1 })[]
@@ -132,8 +140,8 @@ export const correctionsOf = (db: Database, golferId: GolferId): Correction[] =>
 /** Keeps a correction in place of the one before for the same monitor and field. */
 export function keepCorrection(db: Database, golferId: GolferId, { on, ...correction }: Correction): void {
   db.prepare(
-    `INSERT OR REPLACE INTO correction (golfer_id, monitor, field, plus, share, against, pairs, set_ms, is_on)
-     VALUES (@golferId, @monitor, @field, @plus, @share, @against, @pairs, @setMs, @isOn)`,
+    `INSERT OR REPLACE INTO correction (golfer_id, monitor, field, plus, share, half, against, pairs, set_ms, is_on)
+     VALUES (@golferId, @monitor, @field, @plus, @share, @half, @against, @pairs, @setMs, @isOn)`,
   ).run({ ...correction, golferId, isOn: Number(on) })
 }
 

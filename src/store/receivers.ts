@@ -66,7 +66,10 @@ export function receivingOf(db: Database, sessionId: SessionId, nowMs: number): 
   const all = rows(db, nowMs)
   const named = all.filter(({ monitor }) => monitor !== UNNAMED)
   const shown = named.length > 0 ? named : all
-  const watching = db.prepare('SELECT monitor FROM watching WHERE session_id = ?').pluck().all(sessionId)
+  const watching = db
+    .prepare('SELECT monitor FROM watching WHERE session_id = ? AND is_on = 1')
+    .pluck()
+    .all(sessionId)
   return {
     watching: shown.flatMap((row) => (watching.includes(row.monitor) ? [row.monitor] : [])),
     here: shown.flatMap((row) => (row.live && row.sessionId === sessionId ? [row.monitor] : [])),

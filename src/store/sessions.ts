@@ -74,7 +74,7 @@ export function historyOf(db: Database, golferId: GolferId): { sessions: number;
       `SELECT (SELECT count(*) FROM session s WHERE s.golfer_id = @golferId AND ${IS_VISIT}) AS sessions,
          (SELECT count(*) FROM session s JOIN shot n ON n.session_id = s.id WHERE s.golfer_id = @golferId)
          - (SELECT count(*) FROM session s JOIN watching w ON w.session_id = s.id JOIN shot_now n ON n.session_id = s.id
-            WHERE s.golfer_id = @golferId AND n.monitor = w.monitor AND n.watched)
+            WHERE s.golfer_id = @golferId AND w.is_on = 1 AND n.monitor = w.monitor AND n.watched)
          - (SELECT count(*) FROM touched t JOIN shot_now n ON n.seq = t.shot_seq JOIN session s ON s.id = n.session_id
             WHERE s.golfer_id = @golferId AND NOT n.present AND NOT n.watched) AS shots`,
     )

@@ -1,12 +1,14 @@
 import type { ShotRecord } from '@/core/formats/shot-record'
 import type { GolferId, SessionId } from '@/core/ids'
-import { apartBecause } from '@/core/session/conditions'
+import { apartBecause, PLAIN } from '@/core/session/conditions'
 import { FLIGHT_FIELDS, type Flight } from '@/core/shots/flight-fields'
 import type { ShotStanding } from '@/core/shots/shot-standing'
+import { actingOn, hitWith } from './acting'
 import { STOCK_AGE_MS } from './bag-input'
 import { clubsOf } from './clubs'
 import type { Database } from './database'
 import { conditionsOfShots } from './session-events'
+import { setUpsOf } from './set-ups'
 import { sessionById } from './sessions'
 import { shotsOfSession } from './shots'
 
@@ -19,6 +21,8 @@ export function* shotsOnFile(db: Database, golferId: GolferId, nowMs: number): G
   const names = new Map(clubs.map((club) => [club.id, club.name]))
   const changedMs = new Map(clubs.map((club) => [club.id, club.sinceMs]))
   const conditions = conditionsOfShots(db, golferId)
+  const acting = actingOn(db, golferId)
+  const setUps = setUpsOf(db, golferId)
   const sessions = db
     .prepare('SELECT id FROM session WHERE golfer_id = ? ORDER BY started_ms, id')
     .pluck()
@@ -27,10 +31,14 @@ export function* shotsOnFile(db: Database, golferId: GolferId, nowMs: number): G
     const session = sessionById(db, id)
     if (!session) throw new Error(`session ${id} was listed and is not there`)
     yield shotsOfSession(db, id).map((shot): ShotOnFile => {
-      const apart = shot.source === 'file' ? null : apartBecause(conditions(id, shot.seq))
+      const hitIn = shot.source === 'file' ? PLAIN : conditions(id, shot.seq)
+      const apart = apartBecause(hitIn)
+      const setUp = setUps.get(id)
+      const flight = flightOf(shot)
+      const { carryM } = acting(flight, { monitor: shot.monitor, ball: hitIn.ball, setUp })
       return {
         record: {
-          ...flightOf(shot),
+          ...flight,
           id: shot.id,
           session: id,
           startedMs: session.startedMs,
@@ -38,6 +46,8 @@ export function* shotsOnFile(db: Database, golferId: GolferId, nowMs: number): G
           place: session.place,
           hitMs: shot.hitMs,
           monitor: shot.monitor,
+          ball: hitWith(hitIn.ball, setUp),
+          countedM: carryM === flight.carryM ? null : carryM,
           club: shot.clubId ? (names.get(shot.clubId) ?? null) : shot.clubLabel,
           swing: shot.swing,
           mark: shot.mark,

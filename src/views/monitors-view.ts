@@ -12,7 +12,10 @@ import {
   readingsOf,
   type MonitorInSession,
 } from '@/store/monitors'
+import { sessionById } from '@/store/sessions'
 import { monitorProfiles } from '@/store/set-ups'
+import { shotsOfSession, type StoredShot } from '@/store/shots'
+import type { Session } from '@/core/session/session'
 import type { MonitorProfile } from '@/core/session/set-up'
 
 /** Two monitors that read the same shots, in some sessions. */
@@ -102,4 +105,28 @@ function comparisonsOf(inSessions: readonly MonitorInSession[]): Comparison[] {
     }
   }
   return [...found.values()].sort((a, b) => b.newestMs - a.newestMs)
+}
+
+/** A session whose shots another monitor's screen is read off for. */
+export type ReadOffView = {
+  golfer: Golfer
+  bag: Bag
+  session: Session
+  /** In the order hit; those that are held are none yet. */
+  shots: Pick<StoredShot, 'id' | 'clubId' | 'swing' | 'carryM'>[]
+}
+
+/** Null where the session is not the golfer's, or before the first bag. */
+export function readOffView(db: Database, golfer: Golfer, sessionId: string): ReadOffView | null {
+  const session = sessionById(db, sessionId as SessionId)
+  const bag = bagOf(db, golfer.id)
+  if (!bag || session?.golferId !== golfer.id) return null
+  return {
+    golfer,
+    bag,
+    session,
+    shots: shotsOfSession(db, session.id)
+      .filter(({ heldBecause }) => heldBecause === null)
+      .map(({ id, clubId, swing, carryM }) => ({ id, clubId, swing, carryM })),
+  }
 }

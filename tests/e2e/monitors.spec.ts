@@ -1,4 +1,4 @@
-import { axeFindings, expect, golferWithBag, test } from './banco'
+import { axeFindings, bayOf, expect, golferWithBag, moveByKey, openSession, runMonitor, test } from './banco'
 
 /** Twenty shots that both read, the first about 1.8 yd longer; one misread, one that the second lost. */
 const SHOTS = Array.from({ length: 20 }, (_, i) => {
@@ -35,4 +35,160 @@ test('two monitors on the same shots: the picture, three claims, what more would
   await expect(finding).toHaveText(/not shown within 1 on average; single shots not proven within 1/)
   await page.setViewportSize({ width: 390, height: 844 })
   await expect.poll(() => page.evaluate('document.documentElement.scrollWidth')).toBeLessThanOrEqual(390)
+})
+
+test('two simulated monitors at once: the second watches, one ball lost by each; a pair is moved by keys; a correction is switched on, said and taken back', async ({
+  page,
+  request,
+  banco,
+}) => {
+  const golfer = await golferWithBag(request, banco, 'Tamsyn Nance')
+  const session = await openSession(request, banco, golfer)
+  await page.goto(`${banco.address}/golfers/${golfer}/bay`)
+  const clubs = (await bayOf(request, banco, session)).bag.clubs
+  const sevenIron = clubs.find(({ name }) => name === '7-iron')!.id
+  await request.put(`${banco.address}/api/sessions/${session}/station`, {
+    data: { clubId: sevenIron, swing: 'full' },
+  })
+  // The loft's own monitor is there first; what the other one says of a ball of its own is held.
+  const hit = ['--club', '7i', '--no-club', '--every', '9000', '--seed', '3']
+  await runMonitor(banco, ...hit, '--shots', '1', '--as', 'Loft')
+  await runMonitor(banco, ...hit, '--shots', '1', '--as', 'Coach', '--bias=-3')
+  await page.getByRole('button', { name: 'The same balls: Coach only watches' }).click()
+  await expect(page.getByText(/Coach watches: what it reads is compared/)).toBeVisible()
+  expect((await bayOf(request, banco, session)).shots).toHaveLength(1)
+
+  // Both saw the same three minutes, which are told at once.
+  const at = ['--at', String(Date.now() - 200_000)]
+  await Promise.all([
+    runMonitor(banco, ...hit, ...at, '--shots', '20', '--as', 'Loft', '--lose', '5'),
+    runMonitor(
+      banco,
+      ...hit,
+      ...at,
+      '--shots',
+      '20',
+      '--as',
+      'Coach',
+      '--bias=-3',
+      '--noise',
+      '0.8',
+      '--lose',
+      '12',
+    ),
+  ])
+  // Twenty shots and not forty: the stock is made of the one monitor's.
+  await expect(page.getByRole('button', { name: /^7-iron .* 20 today/ })).toBeVisible()
+
+  await page.getByRole('link', { name: 'compared' }).click()
+  const finding = page.getByRole('heading', { level: 1 })
+  await expect(finding).toHaveText(/^Loft reads [2-4]\.\d yd longer; on average within 5; single shots/)
+  await expect(page.getByText(/1 shot that only Loft read and 1 shot that only Coach read/)).toBeVisible()
+  await expect(page.getByRole('region', { name: 'The differences' }).getByRole('img')).toBeVisible()
+  expect(await axeFindings(page)).toEqual([])
+
+  const rows = page.getByRole('region', { name: 'Shot by shot' }).getByRole('row')
+  // A head, nineteen and one pairs of which each lost one, and the place for what belongs to no shot.
+  await expect(rows).toHaveCount(1 + 21 + 1)
+  const moves = page.waitForResponse((response) => response.url().endsWith('/pairs'))
+  await moveByKey(page, rows.nth(1).getByRole('button'), 'ArrowDown')
+  await moves
+  await expect(page.getByText('moved', { exact: true }).first()).toBeVisible()
+  await page.getByRole('button', { name: 'Pair them as they came' }).click()
+  await expect(page.getByText('moved', { exact: true })).toHaveCount(0)
+
+  // The other way round the loft’s own numbers would be brought down to the coach’s: only what is asked for acts.
+  await page.getByRole('link', { name: 'The other way round' }).click()
+  await expect(finding).toHaveText(/^Coach reads [2-4]\.\d yd shorter/)
+  const before = await bayOf(request, banco, session)
+  const stock = ({ analysis }: typeof before) => analysis.stocks.find(({ clubId }) => clubId === sevenIron)!
+  await page.getByRole('checkbox', { name: /^Loft: every carry counts [2-4]\.\d yd less/ }).check()
+  await expect
+    .poll(async () => stock(await bayOf(request, banco, session)).holds)
+    .toMatchObject([{ kind: 'corrected', of: ['Loft'] }])
+  await page.goto(`${banco.address}/golfers/${golfer}/stock`)
+  await expect(page.getByText('Numbers of Loft are corrected: they stand in 7-iron.')).toBeVisible()
+  await page.goBack()
+  await page.getByRole('checkbox', { name: /^Loft: every carry counts/ }).uncheck()
+  await expect.poll(async () => stock(await bayOf(request, banco, session)).carryM).toBe(stock(before).carryM)
+
+  await page.setViewportSize({ width: 390, height: 844 })
+  await expect.poll(() => page.evaluate('document.documentElement.scrollWidth')).toBeLessThanOrEqual(390)
+})
+
+test('what another screen said is typed beside the shots of a session, and compared', async ({
+  page,
+  request,
+  banco,
+}) => {
+  const golfer = await golferWithBag(request, banco, 'Petroc Vean')
+  const session = await openSession(request, banco, golfer)
+  await page.goto(`${banco.address}/golfers/${golfer}/bay`)
+  for (const carry of [92, 95, 93, 94]) {
+    await page.keyboard.type(String(carry))
+    await page.keyboard.press('Enter')
+  }
+  await expect.poll(async () => (await bayOf(request, banco, session)).shots.length).toBe(4)
+  await page.goto(`${banco.address}/golfers/${golfer}/sessions/${session}`)
+  await page.getByRole('link', { name: 'Another monitor read these shots too' }).click()
+  for (const [i, carry] of [90, 93, 92].entries())
+    await page.getByLabel(`The other screen, shot ${i + 1}`).fill(String(carry))
+  await page.getByRole('button', { name: 'Compare 3 shots' }).click()
+  await expect(page.getByText('Give the other monitor a name, such as “Bay 3”.')).toBeVisible()
+  await page.getByLabel('The other monitor, by your own word').fill('Bay 3')
+  expect(await axeFindings(page)).toEqual([])
+  await page.getByRole('button', { name: 'Compare 3 shots' }).click()
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText(/^the monitor reads 1\.7 yd longer/)
+  expect((await bayOf(request, banco, session)).shots).toHaveLength(4)
+})
+
+test('a range ball against one’s own: three and three in the Bay, the factor by club, counted only when asked', async ({
+  page,
+  request,
+  banco,
+}) => {
+  const golfer = await golferWithBag(request, banco, 'Jory Trelawny')
+  await openSession(request, banco, golfer)
+  await page.goto(`${banco.address}/golfers/${golfer}/bay`)
+  const ball = page.getByLabel('The ball')
+  const type = async (carries: number[]) => {
+    for (const carry of carries) {
+      await page.keyboard.type(String(carry))
+      await page.keyboard.press('Enter')
+    }
+  }
+  await ball.selectOption('own ball')
+  await expect(ball).toHaveValue('own ball')
+  await page.locator('body').press('Escape')
+  await type([100, 101, 99])
+  await ball.selectOption('range ball')
+  await expect(ball).toHaveValue('range ball')
+  await type([95, 96, 94])
+  const turn = page.getByRole('button', { name: '3 shots with range ball: now own ball.' })
+  await turn.click()
+  await expect(ball).toHaveValue('own ball')
+  await type([100, 102, 98])
+  await page.getByRole('button', { name: '3 shots with own ball: now range ball.' }).click()
+  await expect(ball).toHaveValue('range ball')
+  await type([95, 97, 93])
+  await expect(page.getByText(/^Range balls stand in/)).toBeVisible()
+
+  await page.goto(`${banco.address}/golfers/${golfer}/log`)
+  await page.getByRole('link', { name: 'Balls', exact: true }).click()
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText(
+    /^Own ball goes 5\.3% ± \d\.\d% further than range ball\.$/,
+  )
+  await expect(page.getByRole('region', { name: 'How much further' }).getByRole('row').nth(1)).toContainText(
+    '1.053 ±',
+  )
+  expect(await axeFindings(page)).toEqual([])
+  await page.getByRole('checkbox', { name: /^Every carry with range ball counts 1\.053 times/ }).check()
+  await expect(page.getByRole('checkbox', { name: /^Every carry with range ball/ })).toBeChecked()
+  await page.goto(`${banco.address}/golfers/${golfer}/stock`)
+  await expect(page.getByText(/range ball in .*: counted as what your own ball would carry\./)).toBeVisible()
+  await page.setViewportSize({ width: 390, height: 844 })
+  await page.goto(`${banco.address}/golfers/${golfer}/balls`)
+  await expect.poll(() => page.evaluate('document.documentElement.scrollWidth')).toBeLessThanOrEqual(390)
+  await page.getByRole('checkbox', { name: /^Every carry with range ball/ }).uncheck()
+  await expect(page.getByRole('checkbox', { name: /^Every carry with range ball/ })).not.toBeChecked()
 })

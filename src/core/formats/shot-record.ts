@@ -18,6 +18,10 @@ export type ShotRecord = Flight & {
   club: string | null
   swing: Swing
   mark: Mark | null
+  /** The ball that it was hit with; null where nobody said. */
+  ball: string | null
+  /** What it counts as, where a correction or a factor acts on it; null: as it was measured. */
+  countedM: number | null
   /** What kept it out of every stock when it was hit. */
   apart: Apart | null
 }
@@ -38,9 +42,11 @@ export const RECORD_FIELDS = [
   'place',
   'hitMs',
   'monitor',
+  'ball',
   'club',
   'swing',
   ...FLIGHT_FIELDS,
+  'countedM',
   'mark',
   'apart',
 ] as const satisfies readonly (keyof ShotRecord)[]

@@ -11,6 +11,8 @@ export type Correction = Shift & {
   /** The monitor that it is to read like, and by how many pairs. */
   against: string
   pairs: number
+  /** Half of the 90% interval of what it changes, in the field's unit. */
+  half: number
   setMs: number
   on: boolean
 }

@@ -109,7 +109,7 @@ describe('a correction', () => {
   const on: Correction = {
     monitor: 'B',
     field: 'carryM',
-    ...{ share: 0, plus: 1.8, against: 'A', pairs: 20, setMs: 0, on: true },
+    ...{ share: 0, plus: 1.8, against: 'A', pairs: 20, half: 0.6, setMs: 0, on: true },
   }
 
   it('changes its own monitor’s field while it is on, and nothing else', () => {

@@ -1,4 +1,5 @@
 import type { Surface, Wind } from './conditions'
+import type { FlightField } from '../shots/flight-fields'
 import type { Place } from './session'
 
 /** Whose air the carries of a session belong to: measured in the air of the place, or computed by the device from the launch in an air of its own. */
@@ -34,6 +35,9 @@ export type MonitorProfile = {
   unitLeastM: number
   unitMostM: number
   checks: MonitorCheck[]
+  /** What it works out rather than measures, and the temperature of the air in which it does; null: not said. */
+  computes: FlightField[]
+  airTempC: number | null
 }
 
 export type MonitorSetUp = {
@@ -59,6 +63,17 @@ export type SetUp = {
   /** The temperature of the air in which the device computes its carries. */
   deviceTempC: number | null
   monitor: MonitorSetUp | null
+}
+
+/** What a monitor's own description says of the air of its carries; what was said already stays. */
+export function withMonitor(setUp: SetUp, monitor: MonitorSetUp | null): SetUp {
+  const next = { ...setUp, monitor }
+  if (!monitor?.profile.computes.includes('carryM')) return next
+  return {
+    ...next,
+    carryFrom: setUp.carryFrom ?? 'computed',
+    deviceTempC: setUp.deviceTempC ?? monitor.profile.airTempC,
+  }
 }
 
 export const NOTHING_SAID: SetUp = {
@@ -97,6 +112,8 @@ export const USUAL_MONITOR: MonitorProfile = {
     { what: 'level', touches: 'launch and peak' },
     { what: 'aimed at the target', touches: 'direction' },
   ],
+  computes: [],
+  airTempC: null,
 }
 
 /** What to know of a session's numbers: what was skipped, and what was not as the monitor wants it. */

@@ -9,6 +9,8 @@ export type ShotHolds = {
   rangeBall?: BallName
   /** It was hit with this ball, and its carry is what another would have carried. */
   converted?: BallName
+  /** Half of the 90% interval of what a correction and a factor together make of the carry: the same for all shots. */
+  unsureM?: number
 }
 
 export const HOLD_KINDS = [
@@ -26,6 +28,10 @@ export const holdsOf = (shots: readonly { holds?: ShotHolds }[]): Holds =>
     const named = shots.flatMap(({ holds }) => holds?.[kind] ?? [])
     return named.length > 0 ? [{ kind, of: [...new Set(named)].sort(), shots: named.length }] : []
   })
+
+/** By how much the stock of some shots is unsure besides their scatter: what acted on them was off by as much for all. */
+export const unsureOf = (shots: readonly { holds?: ShotHolds }[]): number =>
+  shots.length === 0 ? 0 : shots.reduce((sum, { holds }) => sum + (holds?.unsureM ?? 0), 0) / shots.length
 
 /** What the stocks of a bag hold, kind by kind, with the clubs. */
 export type HeldByStocks = { kind: HoldKind; of: string[]; clubIds: ClubId[] }

@@ -6,10 +6,12 @@ WHERE source = 'monitor' AND json_valid(posted) AND length(trim(posted ->> 'moni
 CREATE TRIGGER shot_is_never_changed BEFORE UPDATE ON shot
 BEGIN SELECT RAISE (ABORT, 'a shot is never changed: add an event to it'); END;
 
--- A monitor that watches, in a session, the shots that another one takes: what it says is compared, and in no stock.
+-- What the golfer says of a second monitor in a session: that it watches the balls of another one, so that what it says is
+-- compared, and in no stock; or that it sees balls of its own.
 CREATE TABLE watching (
   session_id  TEXT NOT NULL REFERENCES session (id),
   monitor     TEXT NOT NULL,
+  is_on       INTEGER NOT NULL CHECK (is_on IN (0, 1)),
   set_ms      INTEGER NOT NULL CHECK (set_ms >= 0),
   PRIMARY KEY (session_id, monitor)
 ) STRICT, WITHOUT ROWID;
@@ -31,6 +33,8 @@ CREATE TABLE correction (
   -- What is added, in the field's own unit, and the share on top of it.
   plus       REAL NOT NULL CHECK (plus BETWEEN -5000 AND 5000),
   share      REAL NOT NULL CHECK (share BETWEEN -0.5 AND 0.5),
+  -- Half of the 90% interval of what it changes.
+  half       REAL NOT NULL CHECK (half BETWEEN 0 AND 5000),
   against    TEXT NOT NULL,
   pairs      INTEGER NOT NULL CHECK (pairs >= 0),
   set_ms     INTEGER NOT NULL CHECK (set_ms >= 0),
@@ -41,6 +45,10 @@ CREATE TABLE correction (
 -- What a monitor measures and what it works out, and the air in which it does.
 ALTER TABLE monitor_profile ADD COLUMN computes TEXT CHECK (json_valid(computes) AND json_type(computes) = 'array');
 ALTER TABLE monitor_profile ADD COLUMN air_temp_c REAL CHECK (air_temp_c BETWEEN -50 AND 60);
+-- The same as it stood on a session's day.
+ALTER TABLE set_up ADD COLUMN monitor_computes TEXT
+  CHECK (json_valid(monitor_computes) AND json_type(monitor_computes) = 'array');
+ALTER TABLE set_up ADD COLUMN monitor_air_temp_c REAL CHECK (monitor_air_temp_c BETWEEN -50 AND 60);
 
 -- A ball by the golfer's own word for it, and what was found of it against another; that acts where it is switched on.
 CREATE TABLE ball (
@@ -98,4 +106,4 @@ FROM (SELECT
              AND NOT EXISTS (SELECT 1 FROM shot_event e WHERE e.shot_seq = s.seq AND e.kind = 'taken')) END AS stands,
   w.monitor IS NOT NULL AS is_watching
 FROM shot s LEFT JOIN touched t ON t.shot_seq = s.seq
-  LEFT JOIN watching w ON w.session_id = s.session_id AND w.monitor = s.monitor);
+  LEFT JOIN watching w ON w.session_id = s.session_id AND w.monitor = s.monitor AND w.is_on = 1);

@@ -17,6 +17,7 @@ import { clubNames } from '@/text/names'
 import { listed } from '@/text/numbers'
 import type { BallsView } from '@/views/balls-view'
 import { TrueChart } from '../../shared/drawing/true-chart'
+import { Switch } from '../../shared/form/switch'
 import { PageHead } from '../../shared/shell/page-head'
 import { Problems } from '../../shared/shell/problems'
 import { useSubmit } from '../../shared/use-submit'
@@ -118,16 +119,15 @@ export function Balls({ golfer, bag, balls, pairs, chosen, trial, factors, varia
               </Table>
             </section>
             <section className="sheet p-3" aria-label="Count it as">
-              <Form.Check
-                type="switch"
+              <Switch
                 id="count-as"
                 checked={acting !== undefined}
                 label={countsAsSentence(trial.second, acting ?? proposed ?? { as: trial.first, at: [] })}
-                onChange={({ target }) =>
-                  void submit('PATCH', api, {
+                onChange={(on) =>
+                  submit('PATCH', api, {
                     ball: trial.second,
                     factor:
-                      target.checked && proposed
+                      on && proposed
                         ? {
                             ...proposed,
                             shots: trial.clubs.reduce(
@@ -146,12 +146,11 @@ export function Balls({ golfer, bag, balls, pairs, chosen, trial, factors, varia
           .filter(({ ball }) => !trial || ball !== trial.second)
           .map((each) => (
             <section key={each.ball} className="sheet p-3" aria-label={`${each.ball} counts`}>
-              <Form.Check
-                type="switch"
+              <Switch
                 id={`count-${each.ball}`}
                 checked={each.on}
                 label={countsAsSentence(each.ball, each)}
-                onChange={() => void submit('PATCH', api, { ball: each.ball, factor: null })}
+                onChange={() => submit('PATCH', api, { ball: each.ball, factor: null })}
               />
             </section>
           ))}

@@ -216,10 +216,12 @@ function WhichStation({ shots, view, bay }: Pick<HeldProps, 'shots' | 'view' | '
 /** Two monitors send shots here: they saw the same balls, or each another one. */
 function SecondMonitor({ shots, monitor, bay, byKey }: Omit<HeldProps, 'view'> & { monitor: string }) {
   const watch = () => void bay.watch(monitor, true)
-  const count = () => void bay.decide(idsOf(shots), 'released')
+  const count = async () => {
+    if (await bay.watch(monitor, false)) await bay.decide(idsOf(shots), 'released')
+  }
   return (
     <div className="btns">
-      <CommandKeys of={{ proposal: watch, asItIs: count }} enabled={byKey} />
+      <CommandKeys of={{ proposal: watch, asItIs: () => void count() }} enabled={byKey} />
       <CommandButton id="proposal" keyed={byKey} onClick={watch}>
         The same balls: {monitor} only watches
       </CommandButton>

@@ -1,9 +1,9 @@
-import Form from 'react-bootstrap/Form'
 import type { Golfer } from '@/core/golfer'
 import { fieldsOff, type Correction, type FieldOff } from '@/core/monitors/correction'
 import { FLIGHT } from '@/core/shots/flight-fields'
 import { correctionSentence, fieldOffSentence } from '@/text/monitors'
 import type { MonitorsView } from '@/views/monitors-view'
+import { Switch } from '../../shared/form/switch'
 import { Problems } from '../../shared/shell/problems'
 import { useSubmit } from '../../shared/use-submit'
 
@@ -21,10 +21,10 @@ export function Corrections({ golfer, chosen, corrections }: Props) {
   const fields = fieldsOff(pairing.pairs)
   const kept = own.filter(({ field }) => !fields.some((each) => each.field === field))
   const address = `/api/golfers/${golfer.id}/corrections`
-  const change = ({ field, shift, pairs }: FieldOff, on: boolean) => {
+  const change = ({ field, shift, pairs, half }: FieldOff, on: boolean) => {
     if (!on) return submit('DELETE', address, { monitor: second, field })
-    if (!shift) return
-    return submit('PUT', address, { monitor: second, field, ...shift, against: first, pairs, on })
+    if (!shift) return Promise.resolve(false)
+    return submit('PUT', address, { monitor: second, field, ...shift, against: first, pairs, half, on })
   }
   return (
     <section className="sheet p-3 d-grid gap-2" aria-label="Correction">
@@ -40,8 +40,7 @@ export function Corrections({ golfer, chosen, corrections }: Props) {
         const on = own.find(({ field, on: acts }) => acts && field === each.field)
         return (
           <div key={each.field}>
-            <Form.Check
-              type="switch"
+            <Switch
               id={`correct-${each.field}`}
               checked={on !== undefined}
               disabled={on === undefined && each.shift === null}
@@ -52,20 +51,19 @@ export function Corrections({ golfer, chosen, corrections }: Props) {
                     ? correctionSentence({ ...each.shift, monitor: second, field: each.field }, golfer)
                     : `${FLIGHT[each.field].title}: nothing to correct`
               }
-              onChange={({ target }) => void change(each, target.checked)}
+              onChange={(next) => change(each, next)}
             />
             <small className="quiet">{fieldOffSentence(each, golfer)}</small>
           </div>
         )
       })}
       {kept.map((each) => (
-        <Form.Check
+        <Switch
           key={each.field}
-          type="switch"
           id={`correct-${each.field}`}
           checked={each.on}
           label={correctionSentence(each, golfer)}
-          onChange={() => void submit('DELETE', address, { monitor: second, field: each.field })}
+          onChange={() => submit('DELETE', address, { monitor: second, field: each.field })}
         />
       ))}
       {fields.length === 0 && kept.length === 0 && <p className="quiet mb-0">From three pairs on.</p>}

@@ -1,5 +1,6 @@
 'use client'
 
+import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
@@ -68,6 +69,11 @@ export function SessionSetUp({ golfer, session, setUp, profiles }: Props) {
             </Button>
           </>
         )}
+        <p className="mt-2 mb-0">
+          <Link href={`/golfers/${golfer.id}/monitors?${new URLSearchParams({ read: session.id })}`}>
+            Another monitor read these shots too
+          </Link>
+        </p>
       </div>
     </section>
   )

@@ -10,6 +10,7 @@ import {
   type MonitorSetUp,
 } from '@/core/session/set-up'
 import type { Place } from '@/core/session/session'
+import { FLIGHT, FLIGHT_FIELDS } from '@/core/shots/flight-fields'
 import { nearby } from '@/text/set-up'
 import type { Measure } from '../form/measure'
 import { NumberField } from '../form/number-field'
@@ -20,11 +21,12 @@ type Props = {
   monitor: MonitorSetUp | null
   profiles: MonitorProfile[]
   near: Measure
+  temp: Measure
   onChange: (monitor: MonitorSetUp | null) => void
 }
 
 /** The monitor with its own checklist and distances: as its manual says, which its owner writes down once. */
-export function MonitorSetUpForm({ golfer, place, monitor, profiles, near, onChange }: Props) {
+export function MonitorSetUpForm({ golfer, place, monitor, profiles, near, temp, onChange }: Props) {
   const [editing, setEditing] = useState(false)
   const known = profiles.length > 0 ? profiles : [USUAL_MONITOR]
   const choose = (name: string) => {
@@ -126,6 +128,32 @@ export function MonitorSetUpForm({ golfer, place, monitor, profiles, near, onCha
                 measure={near}
                 value={monitor.profile.unitMostM}
                 onChange={(unitMostM) => unitMostM !== null && mend({ unitMostM })}
+              />
+              <fieldset className="measure">
+                <legend className="fs-6">It works out, rather than measures</legend>
+                {FLIGHT_FIELDS.map((field) => (
+                  <Form.Check
+                    key={field}
+                    inline
+                    id={`computes-${field}`}
+                    label={FLIGHT[field].title}
+                    checked={monitor.profile.computes.includes(field)}
+                    onChange={({ target }) =>
+                      mend({
+                        computes: FLIGHT_FIELDS.filter((each) =>
+                          each === field ? target.checked : monitor.profile.computes.includes(each),
+                        ),
+                      })
+                    }
+                  />
+                ))}
+              </fieldset>
+              <NumberField
+                label="in air of"
+                measure={temp}
+                value={monitor.profile.airTempC}
+                hint="of its own, as its manual says"
+                onChange={(airTempC) => mend({ airTempC })}
               />
               <Checklist checks={monitor.profile.checks} onChange={(checks) => mend({ checks })} />
             </div>

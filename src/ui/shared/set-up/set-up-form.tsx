@@ -6,7 +6,7 @@ import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import { USUAL_BALLS } from '@/core/balls/ball'
 import type { Golfer } from '@/core/golfer'
-import { caveatsOf, type AirSetUp, type MonitorProfile, type SetUp } from '@/core/session/set-up'
+import { caveatsOf, withMonitor, type AirSetUp, type MonitorProfile, type SetUp } from '@/core/session/set-up'
 import type { Place } from '@/core/session/session'
 import { airFrom, type WeatherReading } from '@/core/session/weather'
 import { useSubmit } from '../use-submit'
@@ -180,7 +180,8 @@ export function SetUpForm({ golfer, place, setUp, profiles, onChange }: Props) {
         monitor={setUp.monitor}
         profiles={profiles}
         near={near}
-        onChange={(monitor) => change({ monitor })}
+        temp={temp}
+        onChange={(monitor) => onChange(withMonitor(setUp, monitor))}
       />
       {caveats.length > 0 && (
         <div>

@@ -1,16 +1,23 @@
 import { dataNow, golferOfPage, said, type Asked } from '@/http/golfer-of-page'
+import { notFound } from 'next/navigation'
+import { ReadOff } from '@/ui/screens/monitors/read-off'
 import { ComparedMonitors } from '@/ui/screens/monitors/compared-monitors'
 import { TwoMonitors } from '@/ui/screens/monitors/two-monitors'
-import { monitorsView } from '@/views/monitors-view'
+import { monitorsView, readOffView } from '@/views/monitors-view'
 
 export const metadata = { title: 'Two monitors' }
 
-type Props = { params: Promise<{ golferId: string }>; searchParams: Asked<'first' | 'second' | 'typed'> }
+type Props = {
+  params: Promise<{ golferId: string }>
+  searchParams: Asked<'first' | 'second' | 'typed' | 'read'>
+}
 
 export default async function MonitorsPage({ params, searchParams }: Props) {
   const golfer = golferOfPage((await params).golferId)
-  const { first, second, typed } = await searchParams
+  const { first, second, typed, read } = await searchParams
   const [db] = dataNow()
+  const session = said(read)
+  if (session !== undefined) return <ReadOff {...(readOffView(db, golfer, session) ?? notFound())} />
   const view = monitorsView(db, golfer, { first: said(first), second: said(second) })
   return view.chosen && said(typed) === undefined ? (
     <ComparedMonitors {...view} chosen={view.chosen} />
