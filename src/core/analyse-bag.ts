@@ -25,7 +25,7 @@ import { newestShots, type Newest } from './stock/newest-shots'
 import { offCurve } from './stock/off-curve'
 import { stationStock } from './stock/station-stock'
 import { STOCK_RULES, type StockRule } from './stock/stock-rules'
-import { FULL_SWING, type Swing, atStation, fullSwingOf, isOf as isOfStation } from './station'
+import { FULL_SWING, type Swing, atStation, fullSwingOf, isOf as isOfStation, lieOf } from './station'
 
 export type Rules = {
   stockRule?: StockRule
@@ -275,7 +275,8 @@ function coverage(
   stocks: readonly Stock[],
   rules: Rules,
 ): Pick<BagAnalysis, 'holes' | 'unknownHoles' | 'holesLeft' | 'cover' | 'goal'> {
-  const carries = stocks.flatMap((stock) => stock.carryM ?? [])
+  // A distance is asked for from the ground: what a club carries off a tee covers none.
+  const carries = stocks.flatMap((stock) => (lieOf(stock) === 'tee' ? [] : (stock.carryM ?? [])))
   const tolerance = rules.toleranceM ?? DEFAULT_TOLERANCE_M
   const span: Stretch = [Math.min(...carries), Math.max(...carries)]
   const places = unhitPlaces(bag, stocks)

@@ -5,6 +5,26 @@ export const SWINGS = ['full', 'three-quarter', 'half'] as const
 export type Swing = string
 export const FULL_SWING: Swing = 'full'
 
+/** A full swing off a tee, with a club that is hit from the ground too: a station of its own beside the full one. */
+export const TEED_SWING: Swing = 'teed'
+
+/** What the ball of a station lies on. */
+export const STATION_LIES = ['tee', 'ground'] as const
+export type StationLie = (typeof STATION_LIES)[number]
+export const lieOf = ({ swing }: Pick<Station, 'swing'>): StationLie =>
+  swing === TEED_SWING ? 'tee' : 'ground'
+
+/** Whether a swing is a whole one, from wherever it is hit. */
+export const isWholeSwing = (swing: Swing): boolean => swing === FULL_SWING || swing === TEED_SWING
+
+/** The swing of a shot whose lie was said beside it: off a tee a full one is that from the tee, from the ground it is full. */
+export const swingFrom = (lie: StationLie | null, swing: Swing | null): Swing | null =>
+  lie === 'tee' && (swing === null || swing === FULL_SWING)
+    ? TEED_SWING
+    : lie === 'ground' && (swing === null || swing === TEED_SWING)
+      ? FULL_SWING
+      : swing
+
 /** One club with one swing: what a stock belongs to. */
 export type Station = { clubId: ClubId; swing: Swing }
 

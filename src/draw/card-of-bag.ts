@@ -3,7 +3,7 @@ import type { Bag } from '@/core/bag/bag'
 import type { Golfer } from '@/core/golfer'
 import { ordinaryRun, type OrdinaryRun } from '@/core/flight/station-run'
 import { heldByStocks } from '@/core/shots/holds'
-import { FULL_SWING, atStation } from '@/core/station'
+import { FULL_SWING, TEED_SWING, atStation } from '@/core/station'
 import { day } from '@/text/days'
 import { clubNames, RULE_NAME, shortSwing } from '@/text/names'
 import { holdsSentence } from '@/text/reasons'
@@ -23,7 +23,7 @@ export function cardOfBag(
   { dateMs, air }: { dateMs: number; air: string },
 ): CardData {
   const stockOf = (clubId: ClubId, swing: string) => atStation(stocks, { clubId, swing })
-  const partial = golfer.swings.filter(
+  const partial = [...golfer.swings, TEED_SWING].filter(
     (swing) => swing !== FULL_SWING && stocks.some((stock) => stock.swing === swing && isHit(stock)),
   )
   const hasNumber = (clubId: string) =>

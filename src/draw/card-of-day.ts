@@ -2,7 +2,7 @@ import type { Bag } from '@/core/bag/bag'
 import type { Day } from '@/core/flight/day'
 import type { DayCard, Interval } from '@/core/flight/day-card'
 import type { Golfer } from '@/core/golfer'
-import { FULL_SWING } from '@/core/station'
+import { FULL_SWING, TEED_SWING } from '@/core/station'
 import { dayLine, isRestated, ofDayIsOpen } from '@/text/day'
 import { clubNames, shortSwing } from '@/text/names'
 import { holdsSentence } from '@/text/reasons'
@@ -18,7 +18,7 @@ export function cardOfDay(
 ): CardData {
   const lineOf = (clubId: string, swing: string) =>
     card.lines.find((line) => line.clubId === clubId && line.swing === swing && line.measured)
-  const partial = golfer.swings.filter(
+  const partial = [...golfer.swings, TEED_SWING].filter(
     (swing) => swing !== FULL_SWING && bag.clubs.some(({ id }) => lineOf(id, swing)),
   )
   const modelled = card.lines.some(isRestated)

@@ -9,6 +9,7 @@ import {
   type FlightKind,
   type FlightName,
 } from '@/core/shots/flight-fields'
+import { STATION_LIES, type StationLie } from '@/core/station'
 import {
   LENGTH_UNITS,
   metresFrom,
@@ -27,6 +28,7 @@ export type FeedShot = {
   monitor: string | null
   clubLabel: string | null
   swing: string | null
+  lie: StationLie | null
   carryM: number
   unknownFields: string[]
   posted: string
@@ -39,6 +41,7 @@ type Post = {
   units: { length: LengthUnit; speed: SpeedUnit; height?: HeightUnit }
   club?: string
   swing?: string
+  lie?: StationLie
   carry: number
 } & Partial<Record<Exclude<FlightName, 'carry'>, number>>
 
@@ -59,6 +62,7 @@ const KNOWN = {
   }).required(),
   club: Joi.string().max(LETTERS.label),
   swing: Joi.string().max(LETTERS.swing),
+  lie: Joi.valid(...STATION_LIES),
   carry: Joi.number().min(-1e10).max(1e10).required(),
 }
 const POST = Joi.object<Post>(KNOWN).unknown(true)
@@ -76,6 +80,7 @@ export function readFeedPost(input: unknown): Checked<FeedShot> {
       monitor: post.monitor?.trim() || null,
       clubLabel: post.club?.trim() || null,
       swing: post.swing?.trim() || null,
+      lie: post.lie ?? null,
       ...measurements(post),
       unknownFields: Object.keys(post).filter((field) => !(field in KNOWN)),
       posted: JSON.stringify(input),

@@ -22,6 +22,7 @@ export const BUILD_FORM = Joi.object<ClubBuild>({
   flex: Joi.string().trim().max(LETTERS.flex),
   grip: Joi.string().trim().max(LETTERS.grip),
   job: Joi.string().valid(...JOBS),
+  oneLie: Joi.valid(true),
   liking: within(LIMITS.liking).integer(),
   usual: Joi.valid(true),
 })

@@ -20,7 +20,7 @@ import { STILL } from './clubs'
 import { setUpsOf } from './set-ups'
 import { FLIGHT_COLUMNS, withoutNulls } from './shots'
 import { newestShots, type Datable } from '@/core/stock/newest-shots'
-import type { Swing } from '@/core/station'
+import { FULL_SWING, TEED_SWING, type Swing } from '@/core/station'
 
 /** The air in which the golfer's tables compare clubs; null: as hit. */
 export const comparingAir = ({ compareIn, referenceAir }: Golfer): Air | null =>
@@ -91,6 +91,7 @@ function datedShots(
   },
 ): Dated[] {
   const changed = new Map([...bag.clubs, ...bag.rack].map(({ id, sinceMs }) => [id, sinceMs]))
+  const joined = new Set([...bag.clubs, ...bag.rack].flatMap(({ id, build }) => (build.oneLie ? [id] : [])))
   const rows = db
     .prepare(
       `SELECT n.monitor, n.seq, n.session_id, n.source, n.club_id, n.swing, n.mark, n.hit_ms
@@ -112,7 +113,9 @@ function datedShots(
   let session = -1
   let sequence = 0
   let last: SessionId | null = null
-  return rows.flatMap(([monitor, seq, sessionId, source, clubId, swing, mark, hitMs]): Dated[] => {
+  return rows.flatMap(([monitor, seq, sessionId, source, clubId, hit, mark, hitMs]): Dated[] => {
+    // Where tee and ground are one to a club its shots are of one station.
+    const swing = hit === TEED_SWING && joined.has(clubId) ? FULL_SWING : hit
     if (hitMs < (changed.get(clubId) ?? 0) || !keep(sessionId)) return []
     if (sessionId !== last) {
       session++
@@ -192,13 +195,14 @@ export function bagInput(
     airs.set(key, air)
     return air
   }
-  const shots = taken.map(({ seq, sessionId, session, sequence, apart, hitIn }): Shot => {
+  const shots = taken.map(({ seq, sessionId, session, sequence, apart, hitIn, swing }): Shot => {
     const { mark, place, monitor, ...row } = rows.get(seq) as Row
     const air = airOf(sessionId, place, hitIn)
     return {
       ...(acting
         ? acting(withoutNulls(row), { monitor, ball: hitIn.ball, setUp: setUps.get(sessionId) })
         : withoutNulls(row)),
+      swing,
       ...(mark && { mark }),
       ...(apart && { apart }),
       ...(air && { air }),

@@ -8,7 +8,7 @@ import { cameUncleared } from './range-clear'
 import { receiverFor } from './receivers'
 import { claimSession, sessionById, waitingSession } from './sessions'
 import { addEvents, shotBefore, shotsOfGolfer, takeShot, type ShotEvent, type Taken } from './shots'
-import type { Swing } from '@/core/station'
+import type { StationLie, Swing } from '@/core/station'
 
 /** A shot as a monitor posted it. */
 export type PostedShot = Flight & {
@@ -18,6 +18,8 @@ export type PostedShot = Flight & {
   monitor: string | null
   clubLabel: string | null
   swing: Swing | null
+  /** What the ball lay on, where the post says it. */
+  lie?: StationLie | null
   unknownFields: string[]
   posted: string
 }
@@ -41,6 +43,7 @@ export function receiveShot(db: Database, post: PostedShot, nowMs: number, offse
       const { clubId, swing, heldBecause } = stationForShot(
         {
           ...post,
+          lie: post.lie ?? null,
           clockIsOff: clockIsOff(post.hitMs, nowMs),
           isSecond:
             session !== null &&
@@ -51,7 +54,7 @@ export function receiveShot(db: Database, post: PostedShot, nowMs: number, offse
         labelled,
         session?.open ?? null,
       )
-      const { unknownFields: _known, ...flight } = post
+      const { unknownFields: _known, lie: _lie, ...flight } = post
       const uncleared = session != null && !watched && cameUncleared(db, session.id, hitMs, nowMs)
       const taken = takeShot(db, {
         ...flight,

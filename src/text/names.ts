@@ -11,7 +11,7 @@ import type { Surface, Wind } from '@/core/session/conditions'
 import type { Mark } from '@/core/shots/mark'
 import type { HoldKind } from '@/core/shots/holds'
 import type { StockRule } from '@/core/stock/stock-rules'
-import { FULL_SWING } from '@/core/station'
+import { TEED_SWING, FULL_SWING } from '@/core/station'
 
 export const MARK_NAME: Record<Mark, string> = {
   solid: 'solid',
@@ -64,10 +64,15 @@ export const CARRY_FROM_NAME: Record<CarryFrom, string> = {
 
 export const SURFACE_NAME: Record<Surface, string> = { mat: 'mat', grass: 'grass', rough: 'rough' }
 
-const SWING_NAME: Record<string, string> = { full: 'full', 'three-quarter': 'three-quarter', half: 'half' }
+const SWING_NAME: Record<string, string> = {
+  full: 'full',
+  'three-quarter': 'three-quarter',
+  half: 'half',
+  [TEED_SWING]: 'from the tee',
+}
 export const swingName = (swing: string): string => SWING_NAME[swing] ?? swing
 
-const SHORT_SWING: Record<string, string> = { 'three-quarter': '¾', half: '½' }
+const SHORT_SWING: Record<string, string> = { 'three-quarter': '¾', half: '½', [TEED_SWING]: 'tee' }
 /** A swing in the room of a flag or a card's head; swings whose definition changed keep their number. */
 export const shortSwing = (swing: string): string => {
   const [, base = swing, version] = /^(.*?)( \d+)?$/.exec(swing) ?? []

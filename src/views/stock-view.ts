@@ -2,6 +2,7 @@ import type { Golfer } from '@/core/golfer'
 import { oldStations, type OldStation } from '@/core/stock/age'
 import type { AskedAir } from '@/core/session/session-air'
 import { roundsBeside, type RoundBeside } from '@/core/rounds/use'
+import { teeAndGround, type TeeAndGround } from '@/core/stock/tee-and-ground'
 import { besideStocks, STOCK_AGE_MS, type BesideStock } from '@/store/bag-input'
 import type { Database } from '@/store/database'
 import { monitorNames } from '@/store/monitors'
@@ -20,6 +21,8 @@ export type StockView = AnalysedBag & {
   rounds: RoundBeside[]
   /** Stations whose newest shots are older than the golfer wants them. */
   old: OldStation[]
+  /** Clubs that were hit off a tee and from the ground. */
+  lies: TeeAndGround[]
   /** The monitors behind the stocks, and the one whose shots alone these are made of; null: all. */
   monitors: { names: string[]; only: string | null }
   nowMs: number
@@ -47,6 +50,7 @@ export function stockView(
         limitDays: golfer.ageLimitDays,
         nowMs,
       }),
+      lies: teeAndGround(compared.bag.clubs, compared.shots),
       monitors: { names, only },
       nowMs,
     }

@@ -5,7 +5,7 @@ import type { Golfer } from '@/core/golfer'
 import type { LeftOnPurpose } from '@/core/gaps/left-on-purpose'
 import type { Faced } from '@/core/rounds/faced'
 import { heldByStocks, type HeldByStocks } from '@/core/shots/holds'
-import type { Station } from '@/core/station'
+import { TEED_SWING, type Station } from '@/core/station'
 import type { DrillShot } from '@/core/wedges/drill'
 import { ladder, type Rung } from '@/core/wedges/ladder'
 import type { SwingDefinition } from '@/core/wedges/swing-definition'
@@ -56,7 +56,9 @@ export function wedgesView(
   const clubs = clubsInOrder(bag).filter(({ kind }) => (allClubs ? kind !== 'putter' : kind === 'wedge'))
   const turf = dayOf(db, golfer.id)?.day.turf ?? golfer.usualTurf ?? 'normal'
   const old = analysis.stocks.flatMap(({ clubId, swing }) =>
-    clubs.some(({ id }) => id === clubId) && !golfer.swings.includes(swing) ? [swing] : [],
+    clubs.some(({ id }) => id === clubId) && swing !== TEED_SWING && !golfer.swings.includes(swing)
+      ? [swing]
+      : [],
   )
   const { goalZoneM, toleranceM } = golfer
   return {

@@ -29,6 +29,8 @@ export type ClubBuild = {
   job?: Job
   /** How much it is liked, 1 to 5. */
   liking?: number
+  /** Off a tee and from the ground it carries alike: its shots are one stock. */
+  oneLie?: true
   /** Its length and bounce are what is usual: nobody looked. */
   usual?: true
 }

@@ -1,4 +1,5 @@
 import type { ClubId } from '../ids'
+import { FULL_SWING, TEED_SWING, type Swing } from '../station'
 import type { Job } from './club-build'
 
 export const CLUB_KINDS = ['driver', 'wood', 'hybrid', 'iron', 'wedge', 'putter'] as const
@@ -26,3 +27,29 @@ export const MOST_CLUBS = 14
 
 /** Lofts that a club can have, in degrees: wide enough for every driver, wedge and putter made. */
 export const LOFT_DEG = { least: 0, most: 80 } as const
+
+/** The longest irons are driven with: from this loft down (common practice). */
+const DRIVING_IRON_DEG = 22
+
+/** A club as the golfer describes it, or as the calculations see it. */
+type Described = Pick<Club, 'kind' | 'loftDeg' | 'job'> & { build?: { job?: Job; oneLie?: true } }
+
+/** Whether a club is hit from the tee and from the ground alike: woods, hybrids and driving irons, unless it is for the tee alone, or both are one to it. */
+export const isHitFromBoth = ({ kind, loftDeg, job, build }: Described): boolean =>
+  (job ?? build?.job) !== 'tee' &&
+  build?.oneLie !== true &&
+  (kind === 'wood' ||
+    kind === 'hybrid' ||
+    (kind === 'iron' && loftDeg !== null && loftDeg <= DRIVING_IRON_DEG))
+
+/** The swings that a club is hit with: the golfer's, and off a tee where it is hit from both. */
+export const swingsWith = (club: Described, swings: readonly Swing[]): Swing[] =>
+  isHitFromBoth(club) ? [...swings, TEED_SWING] : [...swings]
+
+/** The swings of a bag: the golfer's, and off a tee where any club is hit from both. */
+export const swingsOfBag = (clubs: readonly Described[], swings: readonly Swing[]): Swing[] =>
+  clubs.some(isHitFromBoth) ? [...swings, TEED_SWING] : [...swings]
+
+/** The swing in hand as another club is hit: off a tee only with one that is. */
+export const swingFor = (club: Described | undefined, swing: Swing): Swing =>
+  swing === TEED_SWING && !(club && isHitFromBoth(club)) ? FULL_SWING : swing

@@ -9,7 +9,7 @@ import { stationLaunch } from '../flight/station-run'
 import type { ClubId } from '../ids'
 import { LIMITS } from '../limits'
 import { sdOf } from '../math/z90'
-import { atStation, fullSwingOf, type Swing } from '../station'
+import { atStation, fullSwingOf, type Swing, lieOf } from '../station'
 import { isHit } from '../stock/stock'
 import { stationFlight } from '../wedges/station-flight'
 import { RUN_SPREAD, type Rolls, type ShotChances } from './chance'
@@ -86,7 +86,9 @@ export function courseShots(
         path: thinned(flight?.path ?? []).map(({ alongM, upM }) => ({ alongM: alongM * scale, upM })),
         windM,
         windSdM: Math.hypot(LAW.perMps, unknown) * carry.atM,
-        ...((club.kind === 'driver' || club.job === 'tee') && { fromTee: true as const }),
+        ...((club.kind === 'driver' || club.job === 'tee' || lieOf(line) === 'tee') && {
+          fromTee: true as const,
+        }),
         ...(club.job === 'tee' && { onTotal: true as const }),
         ...(line.onCourse && { asOnCourse: true as const }),
       },

@@ -1,6 +1,6 @@
 import { Z90 } from '../math/z90'
 import { rootBetween } from '../math/root'
-import { FULL_SWING, type Swing } from '../station'
+import { FULL_SWING, isWholeSwing, type Swing } from '../station'
 import { pressureAt, type Air } from './air'
 import { BALL, fly, type Launch } from './fly'
 
@@ -141,7 +141,7 @@ const LEAST = { launchDeg: 2, spinRatio: 0.02 }
 
 /** A full swing's launch and spin ratio, as a shorter swing of the same club has them. */
 export function shortened<T extends { launchDeg: number; spinRatio: number }>(full: T, swing: Swing): T {
-  if (swing === FULL_SWING) return full
+  if (isWholeSwing(swing)) return full
   return {
     ...full,
     launchDeg: Math.max(LEAST.launchDeg, full.launchDeg - (LOWER_DEG[swing] ?? LOWER_OTHERWISE_DEG)),

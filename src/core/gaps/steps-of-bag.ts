@@ -1,6 +1,6 @@
 import type { Club } from '../bag/club'
 import type { ClubId } from '../ids'
-import { FULL_SWING, SWINGS, atStation, fullSwingOf } from '../station'
+import { FULL_SWING, SWINGS, atStation, fullSwingOf, isWholeSwing } from '../station'
 import { dayVariance } from '../judge/day-factors'
 import { RUN_SD, type OrdinaryRun } from '../flight/station-run'
 import type { BagModel, StationModel } from '../judge/judge-stations'
@@ -191,7 +191,7 @@ function partialsBetween(longer: Side, shorter: Side, stocks: readonly Stock[]):
     carryM > low + FILLS_FROM * (high - low) && carryM < high - FILLS_FROM * (high - low)
   const { club } = longer
   const hit = stocks.flatMap(({ clubId, swing, carryM }) =>
-    clubId === club.id && swing !== FULL_SWING && carryM !== undefined && inside(carryM)
+    clubId === club.id && !isWholeSwing(swing) && carryM !== undefined && inside(carryM)
       ? [{ clubId, swing, carryM, measured: true }]
       : [],
   )

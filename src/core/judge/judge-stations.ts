@@ -6,7 +6,7 @@ import { wildFrom } from './strike-likelihood'
 import { findMisreads } from './misreads'
 import { markedWeight, type Reading } from './reading'
 import type { ReadShots, StationReadings } from './read-shots'
-import { FULL_SWING } from '../station'
+import { FULL_SWING, isWholeSwing } from '../station'
 import { wrongClubs } from './wrong-club'
 import { dayFactors, daysOf, onNewestDay, type DayFactors } from './day-factors'
 import { driftOf, rested, type Drift } from './drift'
@@ -100,11 +100,10 @@ export function judgeStations(
           ...evidence,
           readings: own,
           prior: expected[i] ?? null,
-          line:
-            swing === FULL_SWING
-              ? speedLine(points.flatMap((each, p) => (p === i || !each ? [] : [each])))
-              : null,
-          partial: swing !== FULL_SWING,
+          line: isWholeSwing(swing)
+            ? speedLine(points.flatMap((each, p) => (p === i || !each ? [] : [each])))
+            : null,
+          partial: !isWholeSwing(swing),
         },
         found[i]?.posterior ?? null,
       ),

@@ -1,7 +1,7 @@
 import type { Club } from '../bag/club'
 import { readShot, type Reading } from './reading'
 import { type Shot } from '../shots/shot'
-import { FULL_SWING, SWINGS, type Swing, stationKey } from '../station'
+import { FULL_SWING, SWINGS, TEED_SWING, type Swing, stationKey } from '../station'
 
 /** One station with its readings, before anything was judged. */
 export type StationReadings = { club: Club; swing: Swing; readings: Reading[] }
@@ -84,11 +84,13 @@ export function readShots(
 const bySequence = (a: Shot, b: Shot) =>
   (a.session ?? 0) - (b.session ?? 0) || a.sequence - b.sequence || (a.id < b.id ? -1 : 1)
 
-/** Full, three-quarter, half, then the golfer's own by name. */
+/** Full, off a tee, three-quarter, half, then the golfer's own by name. */
 function byLength(a: Swing, b: Swing): number {
-  const place = (swing: Swing) => (SWINGS as readonly Swing[]).indexOf(swing) >>> 0
+  const place = (swing: Swing) => BY_LENGTH.indexOf(swing) >>> 0
   return place(a) - place(b) || (a < b ? -1 : 1)
 }
+
+const BY_LENGTH: readonly Swing[] = [FULL_SWING, TEED_SWING, ...SWINGS]
 
 function stationsOf(bag: readonly Club[], shots: readonly Shot[]): StationReadings[] {
   return bag.flatMap((club) => {

@@ -51,6 +51,7 @@ describe('the station of a posted shot', () => {
     unknownFields: [],
     clockIsOff: false,
     isSecond: false,
+    lie: null,
   }
 
   it('is the open one where the post names none', () => {

@@ -1,6 +1,6 @@
 import type { ClubId } from '../ids'
 import { isPlausibleCarry } from '../shots/plausible-carry'
-import { FULL_SWING, type Swing } from '../station'
+import { FULL_SWING, swingFrom, TEED_SWING, type StationLie, type Swing } from '../station'
 
 /** Why a shot that was read waits for the golfer. */
 export const HELD_REASONS = [
@@ -32,6 +32,7 @@ type Posted = {
   carryM: number | null
   clubLabel: string | null
   swing: Swing | null
+  lie: StationLie | null
   unknownFields: string[]
   clockIsOff: boolean
   /** Another monitor has just sent what may be the same ball. */
@@ -49,7 +50,10 @@ export function stationForShot(
   labelled: ClubId | null,
   open: { clubId: ClubId; swing: Swing } | null,
 ): { clubId: ClubId | null; swing: Swing; heldBecause: HeldReason | null } {
-  const swing = posted.swing ?? open?.swing ?? FULL_SWING
+  // A device that knows no tees calls a shot off one full: the open station says where the ball lay.
+  const full = open?.swing === TEED_SWING && posted.lie === null ? TEED_SWING : FULL_SWING
+  const said = swingFrom(posted.lie, posted.swing)
+  const swing = (said === FULL_SWING ? full : said) ?? open?.swing ?? FULL_SWING
   const clubId = posted.clubLabel === null ? (open?.clubId ?? null) : labelled
   const heldBecause = ((): HeldReason | null => {
     if (!open) return 'no-station'

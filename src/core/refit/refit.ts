@@ -5,7 +5,7 @@ import { airOfStock, ordinaryRun } from '../flight/station-run'
 import { carriesApart, isJudged, isMeasured } from '../gaps/step'
 import { schoolOf } from '../gaps/zones'
 import type { ClubId } from '../ids'
-import { atStation, FULL_SWING, fullSwingOf } from '../station'
+import { atStation, fullSwingOf, isWholeSwing } from '../station'
 import { isHit, type HitStock, type Stock } from '../stock/stock'
 import { sdOf } from '../math/z90'
 import { bagSense, type BagSense } from './bag-sense'
@@ -112,7 +112,7 @@ export function paperBag({ clubs, rack = [], analysis, rackStocks = [], rules = 
     ),
     school: schoolOf(bag, rules),
     others: analysis.stocks.flatMap(({ clubId, swing, carryM }) =>
-      swing === FULL_SWING || carryM === undefined ? [] : [{ clubId, carryM }],
+      isWholeSwing(swing) || carryM === undefined ? [] : [{ clubId, carryM }],
     ),
     left: new Set(
       analysis.steps.flatMap(({ longerId, shorterId, leftOnPurpose }) =>
@@ -193,6 +193,6 @@ function partialBetween(stocks: readonly Stock[], longerId: ClubId, shorterId: C
   const inset = FILLS * (high - low)
   return stocks.some(
     ({ swing, carryM }) =>
-      swing !== FULL_SWING && carryM !== undefined && carryM > low + inset && carryM < high - inset,
+      !isWholeSwing(swing) && carryM !== undefined && carryM > low + inset && carryM < high - inset,
   )
 }

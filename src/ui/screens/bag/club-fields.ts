@@ -58,6 +58,8 @@ export type BuildFields = Record<NumberField, number | null> & {
   sleeveAt: string
   job: string
   liking: string
+  /** Said in Stock; it stays as it is. */
+  oneLie: boolean
   loftMeasured: boolean
 }
 
@@ -70,6 +72,7 @@ export const buildFields = (build: ClubBuild = {}): BuildFields => ({
   sleeveAt: build.sleeveAt ?? '',
   job: build.job ?? '',
   liking: build.liking === undefined ? '' : String(build.liking),
+  oneLie: build.oneLie === true,
   loftMeasured: build.loftMeasured ?? false,
   bounceDeg: build.bounceDeg ?? null,
   lieDeg: build.lieDeg ?? null,
@@ -106,5 +109,6 @@ export function readBuild(fields: BuildFields): { build: ClubBuild } | { problem
   for (const word of ['model', 'shaft', 'flex', 'grip', 'sleeveAt'] as const)
     if (fields[word].trim() !== '') build[word] = fields[word].trim()
   if (fields.loftMeasured) build.loftMeasured = true
+  if (fields.oneLie) build.oneLie = true
   return { build }
 }

@@ -5,6 +5,7 @@ import { useRouter } from 'next/navigation'
 import { useCallback, useEffect, useRef, useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
+import { swingFor, swingsWith } from '@/core/bag/club'
 import type { ClubId, ShotId } from '@/core/ids'
 import { planOpens, shotsSinceRest } from '@/core/session/plan'
 import { clearLapsed } from '@/core/session/range-clear'
@@ -55,7 +56,7 @@ export function Bay({ first }: { first: BayView }) {
 
   const hand = inHand(view, choice)
   const { clubs, open, taken, warmUps, here, listed, newest, shot, planned, next } = hand
-  const clubOf = (id: ClubId | null) => [...bag.clubs, ...bag.rack].find((each) => each.id === id)
+  const clubOf = (id: ClubId | null | undefined) => [...bag.clubs, ...bag.rack].find((each) => each.id === id)
   const club = clubOf(open.clubId)
   const numberOf = new Map(taken.map((each, i) => [each.id, i + 1]))
   const nameOf = clubNames(bag)
@@ -86,7 +87,7 @@ export function Bay({ first }: { first: BayView }) {
 
   const goTo = (clubId: ClubId | undefined, swing = open.swing) => {
     choose(NO_CHOICE)
-    if (clubId) void bay.open({ clubId, swing })
+    if (clubId) void bay.open({ clubId, swing: swingFor(clubOf(clubId), swing) })
     input.current?.focus({ preventScroll: true })
   }
   const goNext = () => goTo(next?.clubId, next?.swing)
@@ -109,7 +110,9 @@ export function Bay({ first }: { first: BayView }) {
     !resting &&
     planned.left.length > 0 &&
     shotsSinceRest(taken, session.restS) >= session.restEvery
-  const swingAfter = golfer.swings[(golfer.swings.indexOf(open.swing) + 1) % golfer.swings.length]
+  const openClub = clubOf(open.clubId)
+  const swings = openClub ? swingsWith(openClub, golfer.swings) : golfer.swings
+  const swingAfter = swings[(swings.indexOf(open.swing) + 1) % swings.length]
 
   const actions: CommandActions = {
     ...Object.fromEntries(MARKS.map((each) => [each, () => mark(each)])),
@@ -203,7 +206,7 @@ export function Bay({ first }: { first: BayView }) {
           onChange={(event) => goTo(open.clubId, event.target.value)}
           aria-label="Swing"
         >
-          {golfer.swings.map((swing) => (
+          {swings.map((swing) => (
             <option key={swing} value={swing}>
               {swingName(swing)}
             </option>

@@ -1,4 +1,5 @@
 import type { OwnedClub } from '@/core/bag/bag'
+import { swingFor } from '@/core/bag/club'
 import type { ClubId, ShotId } from '@/core/ids'
 import type { SessionShot } from '@/core/session/session-shot'
 import { FULL_SWING, isOf, sameStation, type Station } from '@/core/station'
@@ -54,7 +55,18 @@ export function inHand(view: BayView, choice: Choice): InHand {
   // With a plan the next station is the plan's: after the block in hand, or the block that lacks shots. Where the plan
   // has opened it already, next is that one: whoever asks for it is there.
   const nextBlock = planned.left.find((block) => !sameStation(block, open)) ?? null
-  const next = carriedOver ? open : (nextBlock ?? (longer ? { clubId: longer, swing: open.swing } : null))
+  const next = carriedOver
+    ? open
+    : (nextBlock ??
+      (longer
+        ? {
+            clubId: longer,
+            swing: swingFor(
+              clubs.find(({ id }) => id === longer),
+              open.swing,
+            ),
+          }
+        : null))
   return {
     clubs,
     open,

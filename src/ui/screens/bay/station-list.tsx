@@ -2,7 +2,8 @@ import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import type { OwnedClub } from '@/core/bag/bag'
 import type { ClubId } from '@/core/ids'
-import { type Station, atStation } from '@/core/station'
+import { isHitFromBoth, swingFor, swingsOfBag } from '@/core/bag/club'
+import { type Station, atStation, TEED_SWING, type Swing } from '@/core/station'
 import { swingName } from '@/text/names'
 import { around, len } from '@/text/numbers'
 import type { BayView } from '@/views/bay-view'
@@ -19,34 +20,40 @@ type Props = {
 export function StationList({ view, clubs, open, onOpen }: Props) {
   const { golfer, analysis, bag } = view
   const racked = bag.rack.filter(({ id, kind }) => kind !== 'putter' && !clubs.some((club) => club.id === id))
-  const isHere = ({ clubId, swing, heldBecause, conditions }: BayView['shots'][number], id: ClubId) =>
-    clubId === id && swing === open.swing && heldBecause === null && !conditions.warmUp
+  const here = clubs.filter(({ id }) => id === open.clubId)
+  const isHere = (
+    { clubId, swing: hit, heldBecause, conditions }: BayView['shots'][number],
+    id: ClubId,
+    swing: Swing,
+  ) => clubId === id && hit === swing && heldBecause === null && !conditions.warmUp
   return (
     <section className="sheet left" aria-label="Stations">
       <div className="swings" role="group" aria-label="Swing">
-        {golfer.swings.map((swing) => (
+        {swingsOfBag(clubs, golfer.swings).map((swing) => (
           <Button
             key={swing}
             size="sm"
             variant={swing === open.swing ? 'primary' : 'outline'}
             aria-pressed={swing === open.swing}
             aria-label={swingName(swing)}
+            disabled={swing === TEED_SWING && !here.some(isHitFromBoth)}
             onClick={() => onOpen(open.clubId, swing)}
           >
-            {{ full: 'Full', 'three-quarter': 'Three-q.', half: 'Half' }[swing] ?? swing}
+            {{ full: 'Full', 'three-quarter': 'Three-q.', half: 'Half', [TEED_SWING]: 'Tee' }[swing] ?? swing}
           </Button>
         ))}
       </div>
       <ul className="stations">
         {clubs.map((each) => {
-          const stock = atStation(analysis.stocks, { clubId: each.id, swing: open.swing })
-          const today = view.shots.filter((shot) => isHere(shot, each.id)).length
+          const swing = swingFor(each, open.swing)
+          const stock = atStation(analysis.stocks, { clubId: each.id, swing })
+          const today = view.shots.filter((shot) => isHere(shot, each.id, swing)).length
           return (
             <li key={each.id}>
               <button
                 type="button"
                 aria-pressed={each.id === open.clubId}
-                onClick={() => onOpen(each.id, open.swing)}
+                onClick={() => onOpen(each.id, swing)}
               >
                 <span>{each.name}</span>
                 <span className="num">

@@ -1,6 +1,7 @@
 import Form from 'react-bootstrap/Form'
+import { swingFor, swingsOfBag } from '@/core/bag/club'
 import type { ClubId } from '@/core/ids'
-import { type Station, stationKey } from '@/core/station'
+import { type Station, stationKey, TEED_SWING } from '@/core/station'
 import { stationName, swingName } from '@/text/names'
 import type { BayView } from '@/views/bay-view'
 
@@ -16,9 +17,10 @@ type Props = {
 /** Every station of the bag and the rack, by swing: which of them it was. */
 export function StationSelect({ view: { bag, golfer }, label, value, onChange, but }: Props) {
   const clubs = [...bag.clubs, ...bag.rack].filter(({ kind }) => kind !== 'putter')
-  const stations = golfer.swings.map((swing) => ({
+  const stations = swingsOfBag(clubs, golfer.swings).map((swing) => ({
     swing,
     of: clubs
+      .filter((club) => swingFor(club, swing) === swing)
       .map(({ id, name }) => ({ clubId: id as ClubId, swing, name }))
       .filter((each) => !but || stationKey(each) !== stationKey(but)),
   }))
@@ -33,7 +35,7 @@ export function StationSelect({ view: { bag, golfer }, label, value, onChange, b
     >
       <option value="">{label}</option>
       {stations.map(({ swing, of }) => (
-        <optgroup key={swing} label={`${swingName(swing)} swing`}>
+        <optgroup key={swing} label={swing === TEED_SWING ? 'From the tee' : `${swingName(swing)} swing`}>
           {of.map((each) => (
             <option key={stationKey(each)} value={stationKey(each)}>
               {stationName(each, each.swing)}

@@ -1,3 +1,4 @@
+import { swingsWith } from '@/core/bag/club'
 import type { BayStartView } from '@/views/bay-view'
 import type { Bag } from '@/core/bag/bag'
 import {
@@ -31,8 +32,10 @@ export type PlanSource = Omit<BayStartView, 'lastSetUp' | 'lastPlace' | 'profile
 export const stationsOf = ({ bag: { clubs }, golfer }: Pick<PlanSource, 'bag' | 'golfer'>): PlanStation[] =>
   clubs
     .filter(({ kind }) => kind !== 'putter')
-    .flatMap(({ id, kind, loftDeg }) =>
-      golfer.swings.map((swing: Swing) => ({ clubId: id, swing, kind, loftDeg })),
+    .flatMap((club) =>
+      swingsWith(club, golfer.swings).map((swing: Swing) => ({
+        ...{ clubId: club.id, swing, kind: club.kind, loftDeg: club.loftDeg },
+      })),
     )
 
 export const fullSwings = (source: Pick<PlanSource, 'bag' | 'golfer'>): string[] =>

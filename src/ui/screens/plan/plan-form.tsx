@@ -1,3 +1,4 @@
+import { swingsOfBag } from '@/core/bag/club'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import { PLAN_ORDERS } from '@/core/session/plan'
@@ -127,7 +128,7 @@ export function PlanForm({ draft, source, onChange }: Props) {
               {isOrder(draft.choice) && (
                 <StationGrid
                   bag={bag}
-                  swings={source.golfer.swings}
+                  swings={swingsOfBag(bag.clubs, source.golfer.swings)}
                   chosen={draft.stations}
                   onChange={(stations) => change({ stations })}
                 />

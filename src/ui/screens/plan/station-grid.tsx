@@ -1,9 +1,13 @@
 import Form from 'react-bootstrap/Form'
-import type { Bag } from '@/core/bag/bag'
+import type { Bag, OwnedClub } from '@/core/bag/bag'
+import { swingFor } from '@/core/bag/club'
 import { type Swing, stationKey } from '@/core/station'
 import { swingName } from '@/text/names'
 
 type Props = { bag: Bag; swings: Swing[]; chosen: readonly string[]; onChange: (chosen: string[]) => void }
+
+/** A club is hit off a tee only where it is hit from both. */
+const isWith = (swing: Swing) => (club: OwnedClub) => swingFor(club, swing) === swing
 
 /** Which clubs are hit with which swings. A swing's head chooses it for all clubs, or for none. */
 export function StationGrid({ bag, swings, chosen, onChange }: Props) {
@@ -27,7 +31,9 @@ export function StationGrid({ bag, swings, chosen, onChange }: Props) {
                 type="button"
                 className="btn-plain"
                 aria-label={`All clubs with the ${swingName(swing)} swing, or none`}
-                onClick={() => toggle(clubs.map(({ id }) => stationKey({ clubId: id, swing })))}
+                onClick={() =>
+                  toggle(clubs.filter(isWith(swing)).map(({ id }) => stationKey({ clubId: id, swing })))
+                }
               >
                 {swingName(swing)}
               </button>
@@ -43,11 +49,13 @@ export function StationGrid({ bag, swings, chosen, onChange }: Props) {
               const key = stationKey({ clubId: club.id, swing })
               return (
                 <td key={swing}>
-                  <Form.Check
-                    aria-label={`${club.name}, ${swingName(swing)}`}
-                    checked={chosen.includes(key)}
-                    onChange={() => toggle([key])}
-                  />
+                  {isWith(swing)(club) && (
+                    <Form.Check
+                      aria-label={`${club.name}, ${swingName(swing)}`}
+                      checked={chosen.includes(key)}
+                      onChange={() => toggle([key])}
+                    />
+                  )}
                 </td>
               )
             })}

@@ -26,6 +26,7 @@ import type { StockView } from '@/views/stock-view'
 import { GrownOld } from './grown-old'
 import { MonitorChoice } from './monitor-choice'
 import { OpenSetUps } from './open-set-ups'
+import { TeeAndGround } from './tee-and-ground'
 import { StationDetails } from './station-details'
 import styles from './stock.module.css'
 import { atStation, FULL_SWING, isOf, stationKey } from '@/core/station'
@@ -42,6 +43,7 @@ export function StockTable({
   beside,
   rounds,
   old,
+  lies,
   monitors,
   nowMs,
 }: StockView) {
@@ -109,6 +111,7 @@ export function StockTable({
         </Link>
       </PageHead>
       <Warnings warnings={warnings} units={golfer} name={name} />
+      <TeeAndGround golfer={golfer} bag={bag} lies={lies} />
       <GrownOld golfer={golfer} bag={bag} old={old} />
       <section className="sheet stock-table" tabIndex={0} aria-label="Stock table">
         <Table>
