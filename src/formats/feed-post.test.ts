@@ -45,4 +45,11 @@ describe('a post of the feed', () => {
     const read = readFeedPost(post({ mood: 'good' }))
     expect(read.ok && read.value.unknownFields).toEqual(['mood'])
   })
+
+  it('takes the lie where it is said, and no other word for one', () => {
+    const read = readFeedPost(post({ lie: 'tee' }))
+    expect(read.ok && [read.value.lie, read.value.unknownFields]).toEqual(['tee', []])
+    expect(readFeedPost(post({})).ok && readFeedPost(post({}))).toMatchObject({ value: { lie: null } })
+    expect(readFeedPost(post({ lie: 'bunker' })).ok).toBe(false)
+  })
 })

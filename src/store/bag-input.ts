@@ -1,5 +1,6 @@
 import { sameBall, type BallName } from '@/core/balls/ball'
 import type { BagInput, Rules } from '@/core/analyse-bag'
+import { countedSwing } from '@/core/bag/club'
 import { clubsInOrder, type Bag } from '@/core/bag/bag'
 import type { LeftOnPurpose } from '@/core/gaps/left-on-purpose'
 import { schoolRules, type Golfer } from '@/core/golfer'
@@ -20,7 +21,7 @@ import { STILL } from './clubs'
 import { setUpsOf } from './set-ups'
 import { FLIGHT_COLUMNS, withoutNulls } from './shots'
 import { newestShots, type Datable } from '@/core/stock/newest-shots'
-import { FULL_SWING, TEED_SWING, type Swing } from '@/core/station'
+import { TEED_SWING, type Swing } from '@/core/station'
 
 /** The air in which the golfer's tables compare clubs; null: as hit. */
 export const comparingAir = ({ compareIn, referenceAir }: Golfer): Air | null =>
@@ -90,8 +91,7 @@ function datedShots(
     setUps: ReturnType<typeof setUpsOf>
   },
 ): Dated[] {
-  const changed = new Map([...bag.clubs, ...bag.rack].map(({ id, sinceMs }) => [id, sinceMs]))
-  const joined = new Set([...bag.clubs, ...bag.rack].flatMap(({ id, build }) => (build.oneLie ? [id] : [])))
+  const clubs = new Map([...bag.clubs, ...bag.rack].map((club) => [club.id, club]))
   const rows = db
     .prepare(
       `SELECT n.monitor, n.seq, n.session_id, n.source, n.club_id, n.swing, n.mark, n.hit_ms
@@ -110,13 +110,14 @@ function datedShots(
       begun: since - LONGEST_SESSION_MS,
       untilMs,
     }) as DatedRow[]
+  const teed = new Set(rows.flatMap(([, , , , clubId, swing]) => (swing === TEED_SWING ? [clubId] : [])))
   let session = -1
   let sequence = 0
   let last: SessionId | null = null
   return rows.flatMap(([monitor, seq, sessionId, source, clubId, hit, mark, hitMs]): Dated[] => {
-    // Where tee and ground are one to a club its shots are of one station.
-    const swing = hit === TEED_SWING && joined.has(clubId) ? FULL_SWING : hit
-    if (hitMs < (changed.get(clubId) ?? 0) || !keep(sessionId)) return []
+    const club = clubs.get(clubId)
+    const swing = club ? countedSwing(club, hit, teed.has(clubId)) : hit
+    if (hitMs < (clubs.get(clubId)?.sinceMs ?? 0) || !keep(sessionId)) return []
     if (sessionId !== last) {
       session++
       sequence = 0

@@ -77,6 +77,24 @@ describe('the station of a posted shot', () => {
     expect(stationForShot({ ...posted, clockIsOff: true }, null, open).heldBecause).toBe('clock-off')
   })
 
+  it('off a tee is what the open station says where the device knows no tees, and what the post says where it does', () => {
+    const tee = { clubId: 'a' as ClubId, swing: 'teed' }
+    expect(stationForShot({ ...posted, swing: 'full' }, null, tee)).toMatchObject({
+      swing: 'teed',
+      heldBecause: null,
+    })
+    expect(stationForShot(posted, null, tee)).toMatchObject({ swing: 'teed', heldBecause: null })
+    expect(stationForShot({ ...posted, lie: 'ground' }, null, tee)).toMatchObject({
+      swing: 'full',
+      heldBecause: 'other-station',
+    })
+    const full = { clubId: 'a' as ClubId, swing: 'full' }
+    expect(stationForShot({ ...posted, swing: 'full', lie: 'tee' }, null, full)).toMatchObject({
+      swing: 'teed',
+      heldBecause: 'other-station',
+    })
+  })
+
   it('is not known while none is open', () => {
     expect(stationForShot(posted, null, null)).toEqual({
       clubId: null,

@@ -28,7 +28,9 @@ describe('a plan in the making', () => {
     const clubs = bag.clubs.filter(({ kind }) => kind !== 'putter')
     expect(firstDraft(source).stations).toHaveLength(clubs.length)
     expect(firstDraft({ ...source, wanted: [full('8-iron')] }).stations).toEqual(keys('8-iron'))
-    expect(stationsOf(source)).toHaveLength(clubs.length * golfer.swings.length)
+    // Woods and hybrids are hit off a tee too.
+    const teed = clubs.filter(({ kind }) => kind === 'wood' || kind === 'hybrid').length
+    expect(stationsOf(source)).toHaveLength(clubs.length * golfer.swings.length + teed)
   })
 
   it('goes round all clubs three shots at a time, shortest first, and shares what is left over', () => {

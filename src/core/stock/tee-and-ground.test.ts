@@ -1,0 +1,88 @@
+import { describe, expect, it } from 'vitest'
+import { around, goodBag, hit, SIX, speedFor } from '../../../tests/shots'
+import { analyseBag } from '../analyse-bag'
+import { countedSwing, isHitFromBoth, swingFor, swingsWith } from '../bag/club'
+import { atStation, FULL_SWING, fullSwingOf, GROUND_SWING, lieOf, swingFrom, TEED_SWING } from '../station'
+import type { ClubId } from '../ids'
+import { lengthIn } from '../units'
+import { teeAndGround } from './tee-and-ground'
+
+const wood = '7-wood' as ClubId
+const yd = (metres: number | undefined) => lengthIn(metres ?? NaN, 'yd')
+/** Off a tee the 7-wood carries 203 yd, from the ground 198. */
+const teed = around(203, 8).flatMap((carry) =>
+  hit('7-wood', [carry], { swing: TEED_SWING, ballSpeedMps: speedFor(203), launchDeg: 16 }),
+)
+const shots = [...goodBag(8), ...teed]
+
+describe('a club that is hit off a tee and from the ground', () => {
+  it('has two stocks, and its steps and what it covers are those from the ground', () => {
+    const both = analyseBag({ clubs: SIX, shots })
+    const ground = analyseBag({ clubs: SIX, shots: goodBag(8) })
+    expect(yd(atStation(both.stocks, { clubId: wood, swing: TEED_SWING })?.carryM)).toBeCloseTo(203, 0)
+    expect(yd(atStation(both.stocks, fullSwingOf(wood))?.carryM)).toBeCloseTo(198, 0)
+    const stepOf = ({ steps }: typeof both) => steps.find(({ longerId }) => longerId === wood)?.stepM
+    expect(yd(stepOf(both))).toBeCloseTo(yd(stepOf(ground)), 0)
+    expect(both.holes.length).toBe(ground.holes.length)
+    expect(both.steps).toHaveLength(5)
+  })
+
+  it('is held apart from 3% on or where none is excluded, and may be one stock else', () => {
+    const clubs = [{ id: wood, kind: 'wood', loftDeg: 21, build: {} } as const]
+    const of = (swing: string, carry: number, count = 5) =>
+      around(carry, count).map((carryM) => ({ clubId: wood, swing, carryM, mark: 'solid' as const }))
+    const ask = (tee: number, count = 5) =>
+      teeAndGround(clubs, [...of(TEED_SWING, tee, count), ...of(FULL_SWING, 176, count)])
+    // The worked example: 181 from the tee, 176 from the ground.
+    const [example] = ask(181)
+    expect(example?.factor.factor).toBeCloseTo(181 / 176, 6)
+    expect(example?.apart).toBe(true)
+    expect(ask(177)[0]?.apart).toBe(false)
+    expect(ask(181.5, 3)[0]?.apart).toBe(true)
+    // Fat ones off a mat flatter: only solid ones are compared, and two of one say nothing.
+    expect(teeAndGround(clubs, [...of(TEED_SWING, 181, 2), ...of(FULL_SWING, 176)])).toEqual([])
+    expect(teeAndGround([{ ...clubs[0]!, build: { oneLie: true } }], of(TEED_SWING, 181))).toEqual([])
+  })
+
+  it('is a wood, a hybrid or a driving iron that is not for the tee alone', () => {
+    const club = (kind: 'driver' | 'wood' | 'hybrid' | 'iron' | 'wedge', loftDeg: number | null) =>
+      isHitFromBoth({ kind, loftDeg })
+    expect([club('driver', 10), club('wood', 15), club('hybrid', 22), club('iron', 18)]).toEqual([
+      false,
+      true,
+      true,
+      true,
+    ])
+    expect([club('iron', 27), club('iron', null), club('wedge', 50)]).toEqual([false, false, false])
+    expect(isHitFromBoth({ kind: 'wood', loftDeg: 15, job: 'tee' })).toBe(false)
+    expect(swingsWith({ kind: 'wood', loftDeg: 15 }, ['full', 'half'])).toEqual(['full', 'half', TEED_SWING])
+    // The next club in hand is hit off a tee only where it can be.
+    expect(swingFor({ kind: 'iron', loftDeg: 30 }, TEED_SWING)).toBe(FULL_SWING)
+    expect(swingFor({ kind: 'hybrid', loftDeg: 22 }, TEED_SWING)).toBe(TEED_SWING)
+  })
+
+  it('counts by its job: for the tee alone its full swing is the one off a tee, joined both are one', () => {
+    const counted = (build: object, hitAs: string, wasTeed = true) =>
+      countedSwing({ kind: 'wood', loftDeg: 15, build }, hitAs, wasTeed)
+    expect([counted({}, TEED_SWING), counted({}, FULL_SWING)]).toEqual([TEED_SWING, FULL_SWING])
+    expect([counted({ oneLie: true }, TEED_SWING), counted({ oneLie: true }, 'half')]).toEqual([
+      FULL_SWING,
+      'half',
+    ])
+    expect([counted({ job: 'tee' }, TEED_SWING), counted({ job: 'tee' }, FULL_SWING)]).toEqual([
+      FULL_SWING,
+      GROUND_SWING,
+    ])
+    // Never hit off a tee as far as anybody said: its shots are what they are.
+    expect(counted({ job: 'tee' }, FULL_SWING, false)).toBe(FULL_SWING)
+  })
+
+  it('a lie that is said beside a full swing says which of the two it was', () => {
+    expect(swingFrom('tee', 'full')).toBe(TEED_SWING)
+    expect(swingFrom('tee', null)).toBe(TEED_SWING)
+    expect(swingFrom('ground', null)).toBe(FULL_SWING)
+    expect(swingFrom(null, 'half')).toBe('half')
+    expect(swingFrom('tee', 'half')).toBe('half')
+    expect([lieOf({ swing: TEED_SWING }), lieOf({ swing: 'half' })]).toEqual(['tee', 'ground'])
+  })
+})

@@ -1,0 +1,133 @@
+import { beforeAll, describe, expect, it } from 'vitest'
+import { DEMO_SEED, fillNetLoft } from '../../demo/net-loft'
+import type { Golfer } from '@/core/golfer'
+import type { GolferId, SessionId, ShotId } from '@/core/ids'
+import { numberFound } from '@/core/course/number'
+import { atStation, fullSwingOf, TEED_SWING } from '@/core/station'
+import { yards } from '@/core/units'
+import { cardOfDay } from '@/draw/card-of-day'
+import { keepBallFactor } from '@/store/balls'
+import { bagOf } from '@/store/bags'
+import { openDatabase, type Database } from '@/store/database'
+import { golferById } from '@/store/golfers'
+import { keepCorrection } from '@/store/monitors'
+import { sessionById } from '@/store/sessions'
+import { takeShot } from '@/store/shots'
+import { len } from '@/text/numbers'
+import { holdsSentence } from '@/text/reasons'
+import { stockRows } from '@/text/stock-columns'
+import { bayView } from './bay-view'
+import { courseDay } from './course-view'
+import { gapsView } from './gaps-view'
+import { monitorsView } from './monitors-view'
+import { numberView } from './number-view'
+import { cardView, paperView } from './paper-view'
+import { stockView } from './stock-view'
+import { wedgesView } from './wedges-view'
+
+const NOW_MS = Date.UTC(2026, 3, 11, 9, 30)
+const LOFT = 'Net loft, bay 2'
+let db: Database
+let golfer: Golfer
+const required = <T>(value: T | null | undefined): T => {
+  if (value == null) throw new Error('the demo has it')
+  return value
+}
+const stocks = () => required(gapsView(db, golfer, NOW_MS)).analysis.stocks
+
+beforeAll(() => {
+  db = openDatabase(':memory:')
+  fillNetLoft(db, { seed: DEMO_SEED, nowMs: NOW_MS })
+  golfer = required(golferById(db, 'demo-tilda' as GolferId))
+})
+
+describe('a correction, a factor and a shot off a tee', () => {
+  it('a monitor that watches changes no number: the demo’s second one is compared alone', () => {
+    const { chosen, comparisons } = monitorsView(db, golfer, {})
+    expect(comparisons).toHaveLength(1)
+    expect(chosen?.pairing.pairs.length).toBeGreaterThan(40)
+    expect(chosen?.pairing.left.first).toHaveLength(2)
+    expect(chosen?.pairing.left.second).toEqual([])
+    // The other way round it is the same pairs.
+    const turned = monitorsView(db, golfer, { first: chosen?.second, second: chosen?.first }).chosen
+    expect(turned?.pairing.pairs.length).toBe(chosen?.pairing.pairs.length)
+    expect(required(stockView(db, golfer, NOW_MS)).monitors.names).toEqual([LOFT])
+  })
+
+  it('are in every view, on every card, paper and file alike, and said there', () => {
+    const bag = required(bagOf(db, golfer.id))
+    const wood = required(bag.clubs.find(({ name }) => name === '5-wood'))
+    const sessionId = 'demo-tilda-9' as SessionId
+    const before = stocks()
+    for (let n = 0; n < 6; n++)
+      takeShot(db, {
+        ...{ id: `teed-${n}` as ShotId, sessionId, source: 'monitor', monitor: LOFT },
+        ...{ hitMs: NOW_MS - 8 * 86_400_000 + n * 30_000, clubLabel: null, clubId: wood.id },
+        ...{ swing: TEED_SWING, heldBecause: null, carryM: yards(181 + (n % 3)) },
+      })
+    keepCorrection(db, golfer.id, {
+      ...{ monitor: LOFT, field: 'carryM', share: 0, plus: 2, half: 0.5, against: 'Coach’s unit' },
+      ...{ pairs: 20, setMs: NOW_MS, on: true },
+    })
+    keepBallFactor(db, golfer.id, 'range ball', {
+      ...{ as: 'own ball', at: [{ factor: 1.05, ballSpeedMps: null, half: 0.01 }] },
+      ...{ shots: 24, setMs: NOW_MS, on: true },
+    })
+
+    const now = stocks()
+    const nine = fullSwingOf(required(bag.clubs.find(({ name }) => name === '9-iron')).id)
+    const carry = (list: typeof now) => required(atStation(list, nine)?.carryM)
+    // Every shot of the loft's last twelve months was with its monitor and its balls.
+    expect(carry(now)).toBeGreaterThan(carry(before) * 1.04)
+    expect(carry(now)).toBeLessThan((carry(before) + 2) * 1.06)
+
+    const stock = required(stockView(db, golfer, NOW_MS))
+    const bay = required(bayView(db, golfer, required(sessionById(db, 'demo-tilda-0' as SessionId)), NOW_MS))
+    const paper = required(paperView(db, golfer, NOW_MS))
+    for (const view of [stock, bay, paper]) expect(carry(view.analysis.stocks)).toBe(carry(now))
+    const file = stockRows(now, golfer, (id) => String(id))
+    const holds = file.map((row) => row[required(file[0]).indexOf('holds')])
+    expect(holds.slice(1).every((each) => String(each).includes('corrected: Net loft, bay 2'))).toBe(true)
+
+    const card = required(cardView(db, golfer, NOW_MS, 'card'))
+    expect(card.lines.find(({ name }) => name === '9-iron')?.carry).toBe(len(carry(now), golfer))
+    const teedM = required(atStation(now, { clubId: wood.id, swing: TEED_SWING })?.carryM)
+    const woodLine = required(card.lines.find(({ name }) => name === '5-wood'))
+    expect(woodLine.swings[card.swings.indexOf('tee')]).toBe(len(teedM, golfer))
+    expect(woodLine.carry).toBe(len(required(atStation(now, fullSwingOf(wood.id))?.carryM), golfer))
+
+    // What acts is said in the Bay, on Wedges and Course, on both cards.
+    const kinds = ['corrected', 'converted']
+    const ofDay = required(courseDay(db, golfer, NOW_MS))
+    expect(ofDay.card.holds.map(({ kind }) => kind)).toEqual(kinds)
+    expect(required(wedgesView(db, golfer, NOW_MS, false)).holds.map(({ kind }) => kind)).toEqual(kinds)
+    const said = bay.analysis.warnings.flatMap((each) => (each.kind === 'holds' ? [each.facts] : []))
+    expect(said.map(({ kind }) => kind)).toEqual(kinds)
+    const name = (id: string) => required(bag.clubs.find((club) => club.id === id)).name
+    for (const each of said) expect(card.notes).toContain(holdsSentence(each, name))
+    for (const each of ofDay.card.holds)
+      expect(cardOfDay(golfer, ofDay).notes).toContain(holdsSentence(each, name))
+    expect(card.notes.join(' ')).toContain('counted as what your own ball would carry')
+  })
+
+  it('a shot off a tee is no answer to a number from the ground', () => {
+    const { shots, day } = required(numberView(db, golfer, NOW_MS))
+    const teed = required(shots.find(({ swing }) => swing === TEED_SWING))
+    expect(teed.fromTee).toBe(true)
+    const choices = (fromTee: boolean) =>
+      numberFound(shots, {
+        ...{ leftM: teed.carryM, by: 'carry', heightM: 0, tailwindMps: 0, dayWindMps: day.tailwindMps },
+        ...{ fromTee, sure: golfer.sureness },
+      }).map(({ shot }) => shot.swing)
+    expect(choices(false)).not.toContain(TEED_SWING)
+    expect(choices(true)).toContain(TEED_SWING)
+  })
+
+  it('only what one monitor measured is a stock of its own, and leaves all others as they are', () => {
+    const before = stocks()
+    const only = required(stockView(db, golfer, NOW_MS, LOFT))
+    expect(only.monitors.only).toBe(LOFT)
+    expect(required(stockView(db, golfer, NOW_MS, 'nobody’s')).monitors.only).toBeNull()
+    expect(stocks()).toEqual(before)
+  })
+})
