@@ -1,7 +1,8 @@
-import { mkdirSync, mkdtempSync } from 'node:fs'
-import { tmpdir } from 'node:os'
+import { mkdirSync } from 'node:fs'
 import { join } from 'node:path'
 import { chromium, type Page } from '@playwright/test'
+import type { BayView } from '@/views/bay-view'
+import { dice } from '../simulators/golfers/dice'
 import { BancoServer } from './banco-server'
 import { CHROMIUM } from './chromium'
 import { makeDemoIn } from './make-demo-in'
@@ -62,29 +63,48 @@ const PICTURES: { name: string; path: string; phone?: boolean; before?: (page: P
     before: (page) => page.locator('canvas').first().waitFor(),
   },
   {
-    name: 'round-phone',
-    path: `${TILDA}/rounds`,
-    phone: true,
-    before: async (page) => {
-      await page.locator('.list-of-rounds a').first().tap()
-      await page.getByLabel('Left to the target').fill('84')
-      await page.getByRole('button', { name: 'rough', exact: true }).tap()
-    },
+    name: 'monitors',
+    path: `${TILDA}/monitors`,
+    before: (page) => page.locator('canvas').first().waitFor(),
   },
   {
-    name: 'taken-along',
-    path: `${TILDA}/number`,
-    phone: true,
+    name: 'balls',
+    path: '/golfers/demo-junia/balls',
     before: async (page) => {
-      const download = page.waitForEvent('download')
-      await page.getByRole('link', { name: 'Take it along' }).tap()
-      const file = join(mkdtempSync(join(tmpdir(), 'banco-along-')), 'card.html')
-      await (await download).saveAs(file)
-      await page.goto(`file://${file}`)
-      await page.getByLabel('I have, yd').fill('141')
+      await tryTwoBalls(page, 'demo-junia')
+      await page.reload()
+      await page.locator('canvas').first().waitFor()
     },
   },
 ]
+
+/** Twelve of each ball with three clubs, three and three: the range ball flies 5% shorter. */
+async function tryTwoBalls(page: Page, golferId: string): Promise<void> {
+  const api = `${new URL(page.url()).origin}/api`
+  const ask = async <T>(method: string, path: string, data?: unknown): Promise<T> => {
+    const answer = await page.request.fetch(api + path, { method, ...(data !== undefined && { data }) })
+    if (!answer.ok()) throw new Error(`${path}: ${answer.status()} ${await answer.text()}`)
+    return (await answer.json()) as T
+  }
+  const start = { place: 'indoor', offsetMin: 0, rangeClear: true }
+  const { id } = await ask<{ id: string }>('POST', `/golfers/${golferId}/sessions`, start)
+  const bay = await ask<BayView>('GET', `/sessions/${id}/bay`)
+  const roll = dice(7)
+  const tried = bay.bag.clubs.filter(({ name }) => ['Driver', '7-iron', 'P-wedge'].includes(name))
+  for (const { id: clubId } of tried) {
+    const usual = bay.analysis.stocks.find((stock) => stock.clubId === clubId && stock.swing === 'full')
+    for (let run = 0; run < 8; run++) {
+      const [ball, share] = run % 2 === 0 ? ['own ball', 1] : ['range ball', 0.95]
+      await ask('POST', `/sessions/${id}/said`, { kind: 'ball', ball })
+      const shots = [1, 2, 3].map((n) => ({
+        ...{ id: `ball-${clubId}-${run}-${n}`, clubId, swing: 'full', hitMs: Date.now() },
+        carryM: (usual?.carryM ?? 100) * Number(share) * (1 + roll.normal(0, 0.025)),
+      }))
+      await ask('POST', `/sessions/${id}/shots`, { shots })
+    }
+  }
+  await ask('PATCH', `/sessions/${id}`, { ended: true })
+}
 
 const wanted = process.argv.slice(2)
 const folder = process.env.PICTURES ?? join('docs', 'screenshots')

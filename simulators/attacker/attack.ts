@@ -40,6 +40,7 @@ const PAGES = [
   'paper',
   'number',
   'monitors',
+  'balls',
   'rounds',
   'rounds/[roundId]',
 ].map((page) => ({
@@ -209,6 +210,29 @@ const FORMS: [path: RegExp, body: (known: Known, roll: Dice) => object][] = [
   [/rounds\/table$/, () => ({ text: 'club,left\n7i,100', offsetMin: 0, clubs: {}, take: true })],
   [/rounds\/[^/]+\/undo$/, () => ({ batch: 'w1' })],
   [/api\/rounds\/[^/]+$/, () => ({ place: 'There', competition: false })],
+  [/watching$/, (_, roll) => ({ monitor: 'Loft', on: roll.chance(0.5) })],
+  [
+    /readings$/,
+    (known, roll) => ({
+      monitor: 'Bay 3',
+      readings: [{ id: `r${roll.between(0, 1e9)}`, shotId: one(known.shotId, roll), carryM: 120 }],
+    }),
+  ],
+  [/pairs$/, (known, roll) => ({ moved: [{ shotId: one(known.shotId, roll), withId: null }], found: [] })],
+  [
+    /corrections$/,
+    () => ({
+      monitor: 'Loft',
+      field: 'carryM',
+      share: 0,
+      plus: 2,
+      half: 1,
+      against: 'B',
+      pairs: 9,
+      on: false,
+    }),
+  ],
+  [/balls$/, () => ({ name: 'range ball', range: true, worn: false })],
   [/as-on-course$/, () => ({ kind: 'iron', on: true })],
   [/station$/, (known, roll) => ({ clubId: one(known.clubId, roll), swing: 'full' })],
   [/said$/, () => ({ kind: 'air', wind: 'into', tempC: 12, surface: 'mat' })],
@@ -286,6 +310,9 @@ const QUERIES = [
   '?after=1e99',
   '?card=day',
   '?clubs=all&clubs=x',
+  '?monitor=constructor',
+  '?first=a&second=%00',
+  '?read=__proto__',
   '?%',
 ]
 const ODD_IDS = [

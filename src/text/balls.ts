@@ -1,6 +1,6 @@
 import type { Ball, BallName } from '@/core/balls/ball'
 import { ballsToKnow, factorsOf, type BallFactor, type BallTrial, type ClubFactor } from '@/core/balls/trial'
-import { count, fixed, percent } from './numbers'
+import { atHead, count, fixed, percent } from './numbers'
 
 /** How two balls fly, put into words. */
 
@@ -9,7 +9,7 @@ const timesHalf = (factor: number, half: number): string => `${fixed(factor, 3)}
 /** The one finding: "Own ball goes 5.3% ± 2.0% further than range ball". */
 export function ballFinding(trial: BallTrial): string {
   const { second } = trial
-  const first = trial.first.charAt(0).toUpperCase() + trial.first.slice(1)
+  const first = atHead(trial.first)
   const [all, ...more] = factorsOf(trial)
   if (!all) return `${first} and ${second} were not hit with one club, three of each`
   if (more.length > 0) {

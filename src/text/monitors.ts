@@ -3,7 +3,7 @@ import type { Correction, FieldOff } from '@/core/monitors/correction'
 import { FLIGHT, unitOfKind, type FlightField } from '@/core/shots/flight-fields'
 import { lengthIn, speedIn } from '@/core/units'
 import type { Agreement, Growth } from '@/core/monitors/agree'
-import { count, fixed, len, lenUnit, listed, percent } from './numbers'
+import { atHead, count, fixed, len, lenUnit, listed, percent } from './numbers'
 
 /** How two monitors agree, put into words. */
 
@@ -16,8 +16,8 @@ export function agreeFinding(
   const within = len(toleranceM, units)
   const reads =
     Math.abs(biasM) <= biasHalfM
-      ? `${first} reads no surely other number`
-      : `${first} reads ${lenUnit(Math.abs(biasM), units, 1)} ${biasM < 0 ? 'shorter' : 'longer'}`
+      ? `${atHead(first)} reads no surely other number`
+      : `${atHead(first)} reads ${lenUnit(Math.abs(biasM), units, 1)} ${biasM < 0 ? 'shorter' : 'longer'}`
   const average = claims.average ? `on average within ${within}` : `not shown within ${within} on average`
   const single = claims.limitsProven
     ? `single shots proven within ${within}`

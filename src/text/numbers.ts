@@ -90,3 +90,6 @@ export const fileSize = (bytes: number): string =>
 const IN_ENGLISH = new Intl.ListFormat('en-GB')
 /** "a", "a and b", "a, b and c". */
 export const listed = (parts: readonly string[]): string => IN_ENGLISH.format(parts)
+
+/** A name at the head of a sentence. */
+export const atHead = (name: string): string => name.charAt(0).toUpperCase() + name.slice(1)

@@ -138,8 +138,37 @@ test('what another screen said is typed beside the shots of a session, and compa
   await page.getByLabel('The other monitor, by your own word').fill('Bay 3')
   expect(await axeFindings(page)).toEqual([])
   await page.getByRole('button', { name: 'Compare 3 shots' }).click()
-  await expect(page.getByRole('heading', { level: 1 })).toHaveText(/^the monitor reads 1\.7 yd longer/)
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText(/^The monitor reads 1\.7 yd longer/)
   expect((await bayOf(request, banco, session)).shots).toHaveLength(4)
+})
+
+test('a file of another monitor is only compared: paired by number where it has no clock, and in no stock', async ({
+  page,
+  request,
+  banco,
+}) => {
+  const golfer = await golferWithBag(request, banco, 'Kerra Bolitho')
+  const session = await openSession(request, banco, golfer)
+  await page.goto(`${banco.address}/golfers/${golfer}/bay`)
+  for (const carry of [92, 95, 93, 94]) {
+    await page.keyboard.type(String(carry))
+    await page.keyboard.press('Enter')
+  }
+  await expect.poll(async () => (await bayOf(request, banco, session)).shots.length).toBe(4)
+  const { bag, shots } = await bayOf(request, banco, session)
+  const club = bag.clubs.find(({ id }) => id === shots[0]!.clubId)!.name
+  await page.goto(`${banco.address}/golfers/${golfer}/import`)
+  await page
+    .getByLabel('or paste its rows, titles first')
+    .fill(['club,carry (yd)', ...[90, 93, 91, 92].map((carry) => `${club},${carry}`)].join('\n'))
+  await page.getByRole('button', { name: 'Read what was pasted' }).click()
+  await page.getByLabel(/^Which monitor measured them/).fill('Bay 3')
+  await page.getByLabel(/only compare them$/).check()
+  await page.getByRole('button', { name: 'Compare 4 shots' }).click()
+  await page.getByRole('link', { name: 'See how they agree' }).click()
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText(/^The monitor reads 2\.0 yd longer/)
+  await expect(page.getByText(/Paired by their numbers at each club/)).toBeVisible()
+  expect((await bayOf(request, banco, session)).analysis.stocks.find(({ count }) => count > 0)?.count).toBe(4)
 })
 
 test('a range ball against one’s own: three and three in the Bay, the factor by club, counted only when asked', async ({

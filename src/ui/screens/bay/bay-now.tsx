@@ -2,19 +2,17 @@
 
 import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
-import Form from 'react-bootstrap/Form'
 import Modal from 'react-bootstrap/Modal'
 import type { Surface, Wind } from '@/core/session/conditions'
 import { measuresOf } from '../../shared/form/measure'
 import { ChoiceField } from '../../shared/form/choice-field'
 import { NumberField } from '../../shared/form/number-field'
-import { isOf } from '@/core/station'
-import { otherBall } from '@/text/balls'
 import { SURFACE_NAME, WIND_NAME } from '@/text/names'
 import { temperature } from '@/text/set-up'
 import { CommandButton, type CommandActions } from './command-key'
 import type { BayView } from '@/views/bay-view'
 import type { BayActions } from './use-bay'
+import { BallNow } from './ball-now'
 import { BAY } from './screen'
 
 type Props = {
@@ -63,46 +61,6 @@ export function BayNow({ view, bay, actions, onHurt }: Props) {
         />
       )}
     </section>
-  )
-}
-
-/** Three and three: so tiredness and the day fall on both balls alike. */
-const A_RUN = 3
-
-/** Which ball is hit from the next shot on; where two are tried against each other, when it is the other's turn. */
-function BallNow({ view, bay }: Pick<Props, 'view' | 'bay'>) {
-  const { now, setUp, balls, shots, session } = view
-  const ballOf = (said: string | null) => said ?? setUp?.ball ?? null
-  const ball = ballOf(now.ball)
-  const named = [...new Set([...(ball === null ? [] : [ball]), ...balls])]
-  const here = shots.filter(
-    (shot) =>
-      session.open && shot.heldBecause === null && isOf(session.open)(shot) && !shot.conditions.warmUp,
-  )
-  const last = here.findLastIndex(({ conditions }) => ballOf(conditions.ball) !== ball)
-  const other = shots.map(({ conditions }) => ballOf(conditions.ball)).findLast((each) => each !== ball)
-  const run = here.length - 1 - last
-  return (
-    <>
-      <Form.Select
-        className="ball-now"
-        aria-label="The ball"
-        value={ball ?? ''}
-        onChange={({ target }) => void (target.value !== '' && bay.ball(target.value))}
-      >
-        {ball === null && <option value="">Which ball …</option>}
-        {named.map((name) => (
-          <option key={name} value={name}>
-            {name}
-          </option>
-        ))}
-      </Form.Select>
-      {ball !== null && other != null && run >= A_RUN && (
-        <Button className="turn" onClick={() => void bay.ball(other)}>
-          {otherBall(run, ball, other)}
-        </Button>
-      )}
-    </>
   )
 }
 

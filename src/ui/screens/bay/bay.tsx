@@ -19,6 +19,7 @@ import { Problems } from '../../shared/shell/problems'
 import { clubNames, PLACE_NAME, stationName, swingName } from '@/text/names'
 import { count, lenUnit } from '@/text/numbers'
 import { BayAdvice } from './bay-advice'
+import { BallTurn } from './ball-now'
 import { BayNow, turnedWind } from './bay-now'
 import { BayPlan } from './bay-plan'
 import { BayStrip } from './bay-strip'
@@ -250,6 +251,7 @@ export function Bay({ first }: { first: BayView }) {
               />
             )}
           </LastShot>
+          {!hurt && <BallTurn view={view} bay={bay} />}
           {!hurt && (
             <ShotEntry
               unit={golfer.lengthUnit}

@@ -67,7 +67,7 @@ export function ComparedMonitors({ golfer, bag, comparisons, chosen, corrections
           Type pairs
         </Link>
       </PageHead>
-      <div className="two-monitors">
+      <div className="two-monitors compared">
         <div className="d-grid gap-3">
           <section className="sheet p-3 d-grid gap-3" aria-label="The two monitors">
             {comparisons.length > 1 && (
