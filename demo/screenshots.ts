@@ -1,7 +1,6 @@
 import { mkdirSync } from 'node:fs'
 import { join } from 'node:path'
 import { chromium, type Page } from '@playwright/test'
-import type { BayView } from '@/views/bay-view'
 import { dice } from '../simulators/golfers/dice'
 import { BancoServer } from './banco-server'
 import { CHROMIUM } from './chromium'
@@ -78,6 +77,12 @@ const PICTURES: { name: string; path: string; phone?: boolean; before?: (page: P
   },
 ]
 
+/** What is asked of a Bay. */
+type Bay = {
+  bag: { clubs: { id: string; name: string }[] }
+  analysis: { stocks: { clubId: string; swing: string; carryM?: number }[] }
+}
+
 /** Twelve of each ball with three clubs, three and three: the range ball flies 5% shorter. */
 async function tryTwoBalls(page: Page, golferId: string): Promise<void> {
   const api = `${new URL(page.url()).origin}/api`
@@ -88,7 +93,7 @@ async function tryTwoBalls(page: Page, golferId: string): Promise<void> {
   }
   const start = { place: 'indoor', offsetMin: 0, rangeClear: true }
   const { id } = await ask<{ id: string }>('POST', `/golfers/${golferId}/sessions`, start)
-  const bay = await ask<BayView>('GET', `/sessions/${id}/bay`)
+  const bay = await ask<Bay>('GET', `/sessions/${id}/bay`)
   const roll = dice(7)
   const tried = bay.bag.clubs.filter(({ name }) => ['Driver', '7-iron', 'P-wedge'].includes(name))
   for (const { id: clubId } of tried) {

@@ -1,6 +1,6 @@
 import { parseArgs } from 'node:util'
 import { setTimeout as pause } from 'node:timers/promises'
-import { clubForLabel } from '@/core/monitor/club-for-label'
+import { clubForLabel } from '@/core/feed/club-for-label'
 import type { ClubId } from '@/core/ids'
 import { lengthIn, speedIn } from '@/core/units'
 import { dice, seedOf } from '../golfers/dice'

@@ -8,9 +8,6 @@ export const FULL_SWING: Swing = 'full'
 /** A full swing off a tee, with a club that is hit from the ground too: a station of its own beside the full one. */
 export const TEED_SWING: Swing = 'teed'
 
-/** A full swing from the ground with a club that is for the tee alone: beside its full one, which is off a tee. */
-export const GROUND_SWING: Swing = 'from the ground'
-
 /** What the ball of a station lies on. */
 export const STATION_LIES = ['tee', 'ground'] as const
 export type StationLie = (typeof STATION_LIES)[number]
@@ -18,8 +15,7 @@ export const lieOf = ({ swing }: Pick<Station, 'swing'>): StationLie =>
   swing === TEED_SWING ? 'tee' : 'ground'
 
 /** Whether a swing is a whole one, from wherever it is hit. */
-export const isWholeSwing = (swing: Swing): boolean =>
-  swing === FULL_SWING || swing === TEED_SWING || swing === GROUND_SWING
+export const isWholeSwing = (swing: Swing): boolean => swing === FULL_SWING || swing === TEED_SWING
 
 /** The swing of a shot whose lie was said beside it: off a tee a full one is that from the tee, from the ground it is full. */
 export const swingFrom = (lie: StationLie | null, swing: Swing | null): Swing | null =>

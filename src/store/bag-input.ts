@@ -21,7 +21,7 @@ import { STILL } from './clubs'
 import { setUpsOf } from './set-ups'
 import { FLIGHT_COLUMNS, withoutNulls } from './shots'
 import { newestShots, type Datable } from '@/core/stock/newest-shots'
-import { TEED_SWING, type Swing } from '@/core/station'
+import type { Swing } from '@/core/station'
 
 /** The air in which the golfer's tables compare clubs; null: as hit. */
 export const comparingAir = ({ compareIn, referenceAir }: Golfer): Air | null =>
@@ -110,13 +110,12 @@ function datedShots(
       begun: since - LONGEST_SESSION_MS,
       untilMs,
     }) as DatedRow[]
-  const teed = new Set(rows.flatMap(([, , , , clubId, swing]) => (swing === TEED_SWING ? [clubId] : [])))
   let session = -1
   let sequence = 0
   let last: SessionId | null = null
   return rows.flatMap(([monitor, seq, sessionId, source, clubId, hit, mark, hitMs]): Dated[] => {
     const club = clubs.get(clubId)
-    const swing = club ? countedSwing(club, hit, teed.has(clubId)) : hit
+    const swing = club ? countedSwing(club, hit) : hit
     if (hitMs < (clubs.get(clubId)?.sinceMs ?? 0) || !keep(sessionId)) return []
     if (sessionId !== last) {
       session++

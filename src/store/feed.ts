@@ -1,5 +1,5 @@
 import type { GolferId, SessionId, ShotId } from '@/core/ids'
-import { clockIsOff, stationForShot, waitsForItsClub, type HeldReason } from '@/core/monitor/station-for-shot'
+import { clockIsOff, stationForShot, waitsForItsClub, type HeldReason } from '@/core/feed/station-for-shot'
 import type { Flight } from '@/core/shots/flight-fields'
 import { clubLabelled } from './club-labels'
 import type { Database } from './database'

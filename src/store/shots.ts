@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto'
 import type { ClubId, GolferId, SessionId, ShotId } from '@/core/ids'
-import type { HeldReason } from '@/core/monitor/station-for-shot'
+import type { HeldReason } from '@/core/feed/station-for-shot'
 import type { SessionShot } from '@/core/session/session-shot'
 import type { Mark } from '@/core/shots/mark'
 import { FLIGHT, FLIGHT_FIELDS, type Flight } from '@/core/shots/flight-fields'

@@ -1,7 +1,7 @@
 import { createHash } from 'node:crypto'
 import type { Golfer } from '@/core/golfer'
 import type { ClubId, RoundId, RoundShotId } from '@/core/ids'
-import { clubForLabel } from '@/core/monitor/club-for-label'
+import { clubForLabel } from '@/core/feed/club-for-label'
 import type { RoundOfTable, RoundsTable } from '@/formats/table/read-rounds'
 import { clubLabels } from '@/store/club-labels'
 import { clubsOf } from '@/store/clubs'

@@ -1,5 +1,5 @@
 import type { ClubId } from '../ids'
-import { FULL_SWING, GROUND_SWING, TEED_SWING, type Swing } from '../station'
+import { FULL_SWING, TEED_SWING, type Swing } from '../station'
 import type { Job } from './club-build'
 
 export const CLUB_KINDS = ['driver', 'wood', 'hybrid', 'iron', 'wedge', 'putter'] as const
@@ -55,11 +55,8 @@ export const swingFor = (club: Described | undefined, swing: Swing): Swing =>
   swing === TEED_SWING && !(club && isHitFromBoth(club)) ? FULL_SWING : swing
 
 /**
- * The swing under which a shot counts: where tee and ground are one to a club both are full; with a club for the tee alone
- * the full one is that off a tee, as soon as one was hit so, and what was hit from the ground stands beside it.
+ * The swing under which a shot counts: where tee and ground are one to a club, or it is for the tee alone, whatever was hit
+ * whole is full.
  */
-export function countedSwing({ job, build }: Described, hit: Swing, wasTeed: boolean): Swing {
-  if (build?.oneLie) return hit === TEED_SWING ? FULL_SWING : hit
-  if ((job ?? build?.job) !== 'tee' || !wasTeed) return hit
-  return hit === TEED_SWING ? FULL_SWING : hit === FULL_SWING ? GROUND_SWING : hit
-}
+export const countedSwing = (club: Described, hit: Swing): Swing =>
+  hit === TEED_SWING && !isHitFromBoth(club) ? FULL_SWING : hit

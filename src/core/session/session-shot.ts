@@ -1,6 +1,6 @@
 import type { ClubId, SessionId, ShotId } from '../ids'
 import type { Conditions } from './conditions'
-import type { HeldReason } from '../monitor/station-for-shot'
+import type { HeldReason } from '../feed/station-for-shot'
 import type { Mark } from '../shots/mark'
 import type { Flight } from '../shots/flight-fields'
 import type { Swing } from '../station'

@@ -1,6 +1,6 @@
 import type { BagAnalysis } from '../analyse-bag'
 import type { ClubId, ShotId } from '../ids'
-import type { HeldReason } from '../monitor/station-for-shot'
+import type { HeldReason } from '../feed/station-for-shot'
 import type { Apart } from './shot'
 
 /** What is known of a shot besides its numbers. */

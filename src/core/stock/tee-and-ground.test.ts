@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { around, goodBag, hit, SIX, speedFor } from '../../../tests/shots'
 import { analyseBag } from '../analyse-bag'
 import { countedSwing, isHitFromBoth, swingFor, swingsWith } from '../bag/club'
-import { atStation, FULL_SWING, fullSwingOf, GROUND_SWING, lieOf, swingFrom, TEED_SWING } from '../station'
+import { atStation, FULL_SWING, fullSwingOf, lieOf, swingFrom, TEED_SWING } from '../station'
 import type { ClubId } from '../ids'
 import { lengthIn } from '../units'
 import { teeAndGround } from './tee-and-ground'
@@ -61,9 +61,9 @@ describe('a club that is hit off a tee and from the ground', () => {
     expect(swingFor({ kind: 'hybrid', loftDeg: 22 }, TEED_SWING)).toBe(TEED_SWING)
   })
 
-  it('counts by its job: for the tee alone its full swing is the one off a tee, joined both are one', () => {
-    const counted = (build: object, hitAs: string, wasTeed = true) =>
-      countedSwing({ kind: 'wood', loftDeg: 15, build }, hitAs, wasTeed)
+  it('counts by its job: for the tee alone, or where both are one, whatever was hit whole is its one stock', () => {
+    const counted = (build: object, hitAs: string) =>
+      countedSwing({ kind: 'wood', loftDeg: 15, build }, hitAs)
     expect([counted({}, TEED_SWING), counted({}, FULL_SWING)]).toEqual([TEED_SWING, FULL_SWING])
     expect([counted({ oneLie: true }, TEED_SWING), counted({ oneLie: true }, 'half')]).toEqual([
       FULL_SWING,
@@ -71,10 +71,8 @@ describe('a club that is hit off a tee and from the ground', () => {
     ])
     expect([counted({ job: 'tee' }, TEED_SWING), counted({ job: 'tee' }, FULL_SWING)]).toEqual([
       FULL_SWING,
-      GROUND_SWING,
+      FULL_SWING,
     ])
-    // Never hit off a tee as far as anybody said: its shots are what they are.
-    expect(counted({ job: 'tee' }, FULL_SWING, false)).toBe(FULL_SWING)
   })
 
   it('a lie that is said beside a full swing says which of the two it was', () => {

@@ -1,7 +1,7 @@
 import { bodyForm, route } from '@/http/route'
 import { requireGolfer, requireClub } from '@/http/require'
 import type { ClubId } from '@/core/ids'
-import type { LabelMeaning } from '@/core/monitor/club-for-label'
+import type { LabelMeaning } from '@/core/feed/club-for-label'
 import { changeLabel } from '@/store/club-labels'
 import { theDatabase } from '@/store/database'
 import { LABEL_FORM } from '@/formats/forms'
