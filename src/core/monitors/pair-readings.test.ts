@@ -81,6 +81,9 @@ describe('the readings of two monitors', () => {
     const found = pairReadings(a, b, moved)
     expect(ids(found)).toEqual(['A2 B1', 'A3 B3'])
     expect(found.left.first.map(({ id }) => id)).toEqual(['A1', 'A4'])
+    expect(found.moved).toBe(true)
+    expect(pairReadings(a, b, [{ shotId: 'B1' as ShotId, withId: null }]).moved).toBe(true)
+    expect(pairReadings(a, b).moved).toBe(false)
     // The other way round it is the same pairs.
     const turned = pairReadings(b, a, moved)
     expect(turned.pairs.map(({ first, second }) => `${second.id} ${first.id}`)).toEqual(ids(found))

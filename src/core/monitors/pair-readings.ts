@@ -20,6 +20,8 @@ export type Pairing = {
   pairs: ReadingPair[]
   /** What the one monitor read and the other did not. */
   left: { first: MonitorReading[]; second: MonitorReading[] }
+  /** The golfer has moved one of them, to another or to none. */
+  moved: boolean
 }
 
 /** Two monitors say so much apart when one ball was hit. */
@@ -77,6 +79,7 @@ export function pairReadings(
   const alone = (isOwn: boolean) => apart.filter((each) => ofFirst.has(each) === isOwn)
   return {
     pairs,
+    moved: apart.length > 0 || pairs.some(({ by }) => by === 'golfer'),
     left: {
       first: inOrder([...open.first, ...alone(true)]),
       second: inOrder([...open.second, ...alone(false)]),

@@ -1,5 +1,6 @@
 import type { Golfer } from '@/core/golfer'
 import { fieldsOff, type Correction, type FieldOff } from '@/core/monitors/correction'
+import { UNNAMED_MONITOR } from '@/core/monitors/monitor'
 import { FLIGHT } from '@/core/shots/flight-fields'
 import { correctionSentence, fieldOffSentence } from '@/text/monitors'
 import type { MonitorsView } from '@/views/monitors-view'
@@ -36,6 +37,11 @@ export function Corrections({ golfer, chosen, corrections }: Props) {
         said.
       </p>
       <Problems of={problems} />
+      {second === UNNAMED_MONITOR && (
+        <p className="mb-0">
+          Give it a name first, in the set-up of its session: only a named one is corrected.
+        </p>
+      )}
       {fields.map((each) => {
         const on = own.find(({ field, on: acts }) => acts && field === each.field)
         return (
@@ -43,7 +49,7 @@ export function Corrections({ golfer, chosen, corrections }: Props) {
             <Switch
               id={`correct-${each.field}`}
               checked={on !== undefined}
-              disabled={on === undefined && each.shift === null}
+              disabled={on === undefined && (each.shift === null || second === UNNAMED_MONITOR)}
               label={
                 on
                   ? correctionSentence(on, golfer)

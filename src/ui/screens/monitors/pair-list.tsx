@@ -76,7 +76,7 @@ export function PairList({ golfer, clubs, chosen }: Props) {
         Paired by{' '}
         {pairing.pairs.some(({ by }) => by === 'number') ? 'their numbers at each club' : 'the clock'}. Where
         that is wrong, move a reading of {second} by its grip: drag it, or press Space, arrows, Space.
-        {rows.some(({ moved }) => moved) && (
+        {(pairing.moved || rows.some(({ moved }) => moved)) && (
           <>
             {' '}
             <Button size="sm" variant="outline" onClick={() => void asFound()}>
