@@ -18,6 +18,7 @@ import { conditionsOfShots } from './session-events'
 import { handStocks } from './hand-stocks'
 import { leftOnPurpose } from './left-on-purpose'
 import { STILL } from './clubs'
+import { LONGEST_SESSION_MS } from './sessions'
 import { setUpsOf } from './set-ups'
 import { FLIGHT_COLUMNS, withoutNulls } from './shots'
 import { newestShots, type Datable } from '@/core/stock/newest-shots'
@@ -29,8 +30,6 @@ export const comparingAir = ({ compareIn, referenceAir }: Golfer): Air | null =>
 
 /** Stocks are taken from the shots of the last twelve months. */
 export const STOCK_AGE_MS = 365 * 86_400_000
-/** A session may be opened again, or a file may bring one that goes on for days: its first ball is this much older at most. */
-const LONGEST_SESSION_MS = 30 * 86_400_000
 
 type Row = Flight & {
   id: ShotId

@@ -4,6 +4,7 @@ import { SAME_BALL_MS, type MonitorReading, type MovedPair } from '@/core/monito
 import type { FlightField } from '@/core/shots/flight-fields'
 import type { Database } from './database'
 import { UNNAMED_MONITOR } from '@/core/monitors/monitor'
+import { LONGEST_SESSION_MS } from './sessions'
 import { FLIGHT_COLUMNS, shotsOfSession, takeShots, withoutNulls } from './shots'
 
 /** What the golfer said of a second monitor in a session: that it only watches, or not; null: nothing. */
@@ -62,7 +63,10 @@ export type MonitorInSession = {
   watches: boolean
 }
 
-/** Which monitors measured a golfer's sessions, newest first. */
+/** A file of the one monitor and a session of the other are of the same balls when they began so near. */
+const SAME_DAY_MS = 12 * 3_600_000
+
+/** Which monitors measured the sessions of days on which one watched, newest first. */
 export const monitorsInSessions = (db: Database, golferId: GolferId): MonitorInSession[] =>
   (
     db
@@ -70,11 +74,17 @@ export const monitorsInSessions = (db: Database, golferId: GolferId): MonitorInS
         `SELECT s.id AS sessionId, s.started_ms AS startedMs, s.offset_min AS offsetMin, ${BY} AS monitor,
            count(*) AS shots, max(n.watched) AS watches
          FROM session s JOIN shot_now n ON n.session_id = s.id LEFT JOIN set_up p ON p.session_id = s.id
-         WHERE s.golfer_id = ? AND (n.present OR n.watched)
+         WHERE s.golfer_id = @golferId AND (n.present OR n.watched) AND EXISTS (
+           SELECT 1 FROM session o JOIN watching w ON w.session_id = o.id
+           WHERE o.golfer_id = @golferId AND w.is_on = 1 AND abs(o.started_ms - s.started_ms) <= @near)
          GROUP BY s.id, ${BY} ORDER BY s.started_ms DESC, s.id, ${BY}`,
       )
-      .all(golferId) as (Omit<MonitorInSession, 'watches'> & { watches: 0 | 1 })[]
+      .all({ golferId, near: SAME_DAY_MS }) as (Omit<MonitorInSession, 'watches'> & { watches: 0 | 1 })[]
   ).map((row) => ({ ...row, watches: row.watches === 1 }))
+
+/** Whether two sessions are of one day. */
+export const areOneDay = (a: { startedMs: number }, b: { startedMs: number }): boolean =>
+  Math.abs(a.startedMs - b.startedMs) <= SAME_DAY_MS
 
 /** What a monitor said of a golfer's shots in some sessions, counted or watched, in the order hit. */
 export const readingsOf = (db: Database, sessions: readonly SessionId[], monitor: string): MonitorReading[] =>
@@ -96,10 +106,12 @@ export const monitorNames = (db: Database, golferId: GolferId, sinceMs: number):
     .prepare(
       `SELECT DISTINCT coalesce(n.monitor, p.monitor) AS name
        FROM session s JOIN shot_now n ON n.session_id = s.id LEFT JOIN set_up p ON p.session_id = s.id
-       WHERE s.golfer_id = ? AND n.hit_ms > ? AND n.present AND name IS NOT NULL ORDER BY name`,
+       WHERE s.golfer_id = @golferId AND s.started_ms > @begun AND n.hit_ms > @sinceMs AND n.present
+         AND name IS NOT NULL
+       ORDER BY name`,
     )
     .pluck()
-    .all(golferId, sinceMs) as string[]
+    .all({ golferId, sinceMs, begun: sinceMs - LONGEST_SESSION_MS }) as string[]
 
 /** Where the golfer said which readings belong together. */
 export const movedPairs = (db: Database, golferId: GolferId): MovedPair[] =>

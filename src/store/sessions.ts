@@ -5,6 +5,8 @@ import type { Place, Session, SessionSummary } from '@/core/session/session'
 import type { Station, Swing } from '@/core/station'
 import type { Database } from './database'
 
+/** A session may be opened again, or a file may bring one that goes on for days: its first ball is this much older at most. */
+export const LONGEST_SESSION_MS = 30 * 86_400_000
 /** A session that was forgotten closes by itself after this long without a shot or a change of station. */
 export const FORGOTTEN_AFTER_MS = 12 * 3600_000
 /** Shots without an open station join the waiting ones if those came this recently. */

@@ -6,6 +6,7 @@ import { pairReadings, type Pairing } from '@/core/monitors/pair-readings'
 import { bagOf } from '@/store/bags'
 import type { Database } from '@/store/database'
 import {
+  areOneDay,
   correctionsOf,
   monitorsInSessions,
   movedPairs,
@@ -29,8 +30,6 @@ export type Comparison = {
 export type MonitorsView = {
   golfer: Golfer
   bag: Bag | null
-  /** Every monitor that the golfer's shots name, by session, newest first. */
-  inSessions: MonitorInSession[]
   /** Newest first. */
   comparisons: Comparison[]
   chosen: (Comparison & { pairing: Pairing }) | null
@@ -38,17 +37,13 @@ export type MonitorsView = {
   profiles: MonitorProfile[]
 }
 
-/** A file of the one monitor and a session of the other are of the same balls when they began so near. */
-const SAME_DAY_MS = 12 * 3_600_000
-
 /** The monitors that a golfer's shots name, and how far two of them agree. */
 export function monitorsView(
   db: Database,
   golfer: Golfer,
   asked: { first?: string | undefined; second?: string | undefined },
 ): MonitorsView {
-  const inSessions = monitorsInSessions(db, golfer.id)
-  const comparisons = comparisonsOf(inSessions)
+  const comparisons = comparisonsOf(monitorsInSessions(db, golfer.id))
   const isAsked = ({ first, second }: Comparison) => first === asked.first && second === asked.second
   const chosen =
     [...comparisons, ...comparisons.map(turned)].find(isAsked) ??
@@ -56,7 +51,6 @@ export function monitorsView(
   return {
     golfer,
     bag: bagOf(db, golfer.id),
-    inSessions,
     comparisons,
     chosen: chosen
       ? {
@@ -85,10 +79,7 @@ function comparisonsOf(inSessions: readonly MonitorInSession[]): Comparison[] {
   for (const watching of inSessions) {
     if (!watching.watches) continue
     const counting = inSessions.filter(
-      (each) =>
-        !each.watches &&
-        each.monitor !== watching.monitor &&
-        Math.abs(each.startedMs - watching.startedMs) <= SAME_DAY_MS,
+      (each) => !each.watches && each.monitor !== watching.monitor && areOneDay(each, watching),
     )
     const here = counting.filter(({ sessionId }) => sessionId === watching.sessionId)
     for (const { monitor, sessionId } of here.length > 0 ? here : counting) {
