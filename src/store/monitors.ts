@@ -74,9 +74,11 @@ export const monitorsInSessions = (db: Database, golferId: GolferId): MonitorInS
         `SELECT s.id AS sessionId, s.started_ms AS startedMs, s.offset_min AS offsetMin, ${BY} AS monitor,
            count(*) AS shots, max(n.watched) AS watches
          FROM session s JOIN shot_now n ON n.session_id = s.id LEFT JOIN set_up p ON p.session_id = s.id
-         WHERE s.golfer_id = @golferId AND (n.present OR n.watched) AND EXISTS (
-           SELECT 1 FROM session o JOIN watching w ON w.session_id = o.id
-           WHERE o.golfer_id = @golferId AND w.is_on = 1 AND abs(o.started_ms - s.started_ms) <= @near)
+         WHERE (n.present OR n.watched) AND s.id IN (
+           SELECT near.id FROM watching w CROSS JOIN session o ON o.id = w.session_id
+             CROSS JOIN session near ON near.golfer_id = o.golfer_id
+               AND near.started_ms BETWEEN o.started_ms - @near AND o.started_ms + @near
+           WHERE o.golfer_id = @golferId AND w.is_on = 1)
          GROUP BY s.id, ${BY} ORDER BY s.started_ms DESC, s.id, ${BY}`,
       )
       .all({ golferId, near: SAME_DAY_MS }) as (Omit<MonitorInSession, 'watches'> & { watches: 0 | 1 })[]

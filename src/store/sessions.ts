@@ -75,8 +75,9 @@ export function historyOf(db: Database, golferId: GolferId): { sessions: number;
     .prepare(
       `SELECT (SELECT count(*) FROM session s WHERE s.golfer_id = @golferId AND ${IS_VISIT}) AS sessions,
          (SELECT count(*) FROM session s JOIN shot n ON n.session_id = s.id WHERE s.golfer_id = @golferId)
-         - (SELECT count(*) FROM session s JOIN watching w ON w.session_id = s.id JOIN shot_now n ON n.session_id = s.id
-            WHERE s.golfer_id = @golferId AND w.is_on = 1 AND n.monitor = w.monitor AND n.watched)
+         - (SELECT count(*) FROM watching w CROSS JOIN shot own ON own.session_id = w.session_id AND own.monitor = w.monitor
+              CROSS JOIN shot_now n ON n.seq = own.seq
+            WHERE w.is_on = 1 AND w.session_id IN (SELECT id FROM session WHERE golfer_id = @golferId) AND n.watched)
          - (SELECT count(*) FROM touched t JOIN shot_now n ON n.seq = t.shot_seq JOIN session s ON s.id = n.session_id
             WHERE s.golfer_id = @golferId AND NOT n.present AND NOT n.watched) AS shots`,
     )
