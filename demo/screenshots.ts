@@ -8,7 +8,13 @@ import { makeDemoIn } from './make-demo-in'
 
 /** Takes the pictures of docs/screenshots from the demo's data. Names after `--` take only those. */
 const TILDA = '/golfers/demo-tilda'
-const PICTURES: { name: string; path: string; phone?: boolean; before?: (page: Page) => Promise<void> }[] = [
+const PICTURES: {
+  name: string
+  path: string
+  phone?: boolean
+  height?: number
+  before?: (page: Page) => Promise<void>
+}[] = [
   { name: 'bag', path: `${TILDA}/bag` },
   { name: 'bay', path: `${TILDA}/bay` },
   { name: 'session', path: `${TILDA}/sessions/demo-tilda-0` },
@@ -64,6 +70,7 @@ const PICTURES: { name: string; path: string; phone?: boolean; before?: (page: P
   {
     name: 'monitors',
     path: `${TILDA}/monitors`,
+    height: 1500,
     before: (page) => page.locator('canvas').first().waitFor(),
   },
   {
@@ -119,12 +126,12 @@ makeDemoIn(server.data)
 await server.start()
 const browser = await chromium.launch(CHROMIUM)
 try {
-  for (const { name, path, phone, before } of PICTURES) {
+  for (const { name, path, phone, height = 800, before } of PICTURES) {
     if (wanted.length > 0 && !wanted.includes(name)) continue
     const page = await browser.newPage(
       phone
         ? { viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true, deviceScaleFactor: 2 }
-        : { viewport: { width: 1280, height: 800 } },
+        : { viewport: { width: 1280, height } },
     )
     await page.goto(server.address + path)
     // A button that is pressed before the page has woken does nothing.

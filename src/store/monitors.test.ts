@@ -4,7 +4,7 @@ import type { ShotId } from '../core/ids'
 import { pairReadings } from '../core/monitors/pair-readings'
 import { bagInput, besideStocks } from './bag-input'
 import { receiveShot, type PostedShot } from './feed'
-import { importShots } from './shot-files'
+import { importShots, importsOf, withdrawImport } from './shot-files'
 import { undoAndRedo, undoLast } from './journal'
 import { monitorsInSessions, movedPairs, movePairs, readingsOf, setWatching, takeReadings } from './monitors'
 import { receivingOf } from './receivers'
@@ -127,8 +127,13 @@ describe('a second monitor', () => {
     expect(importShots(db, golfer.id, file, at)).toMatchObject({ taken: 5, known: 0 })
     expect(importShots(db, golfer.id, file, at)).toMatchObject({ taken: 0, known: 5 })
     expect(historyOf(db, golfer.id).shots).toBe(5)
+    expect(importsOf(db, golfer.id)).toMatchObject([{ name: 'other.csv', shots: 5 }])
     const { sessionId: own } = monitorsInSessions(db, golfer.id).find(({ monitor }) => monitor === 'D')!
     expect(own).not.toBe(sessionId)
     expect(readingsOf(db, [own], 'D')).toHaveLength(5)
+    const [brought] = importsOf(db, golfer.id)
+    expect(withdrawImport(db, golfer.id, brought!.id, NOW_MS)).toBe(5)
+    expect(readingsOf(db, [own], 'D')).toEqual([])
+    expect(importsOf(db, golfer.id)).toEqual([])
   })
 })

@@ -181,7 +181,7 @@ export function withdrawImport(db: Database, golferId: GolferId, importId: strin
   const shots = db
     .prepare(
       `SELECT n.seq FROM shot_now n JOIN file_import f ON f.id = n.import_id
-       WHERE n.import_id = ? AND f.golfer_id = ? AND present`,
+       WHERE n.import_id = ? AND f.golfer_id = ? AND (present OR watched)`,
     )
     .pluck()
     .all(importId, golferId) as number[]
@@ -203,7 +203,7 @@ export function importsOf(db: Database, golferId: GolferId): FileImport[] {
     .prepare(
       `SELECT f.id, f.name, f.at_ms AS atMs, count(*) AS shots
        FROM session s JOIN shot_now n ON n.session_id = s.id JOIN file_import f ON f.id = n.import_id
-       WHERE s.golfer_id = ? AND present GROUP BY f.id ORDER BY atMs DESC, f.id`,
+       WHERE s.golfer_id = ? AND (present OR watched) GROUP BY f.id ORDER BY atMs DESC, f.id`,
     )
     .all(golferId) as FileImport[]
 }

@@ -1,4 +1,4 @@
-import { ballOf, sameBall, type Ball, type BallName } from '@/core/balls/ball'
+import { ballOf, eachOnce, sameBall, type Ball, type BallName } from '@/core/balls/ball'
 import { ballTrial, type BallFactor, type BallShot, type BallTrial } from '@/core/balls/trial'
 import { clubsInOrder, type Bag } from '@/core/bag/bag'
 import type { Golfer } from '@/core/golfer'
@@ -38,7 +38,7 @@ export function ballsView(
   const analysed = bagAnalysis(db, golfer, nowMs)
   if (!bag || !analysed) return null
   const described = ballsOf(db, golfer.id)
-  const balls = ballsNamed(db, golfer.id).map((name) => ballOf(described, name))
+  const balls = eachOnce(ballsNamed(db, golfer.id)).map((name) => ballOf(described, name))
   const sessions = ballsBySession(db, golfer.id).filter(({ startedMs }) => startedMs > nowMs - STOCK_AGE_MS)
   const pairs = pairsOf(
     sessions.map((each) => each.balls),

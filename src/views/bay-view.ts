@@ -1,5 +1,5 @@
 import type { BagAnalysis } from '@/core/analyse-bag'
-import { USUAL_BALLS, type BallName } from '@/core/balls/ball'
+import { eachOnce, USUAL_BALLS, type BallName } from '@/core/balls/ball'
 import type { Bag } from '@/core/bag/bag'
 import type { Golfer } from '@/core/golfer'
 import type { ClubId, SessionId } from '@/core/ids'
@@ -86,7 +86,7 @@ export function bayView(db: Database, golfer: Golfer, session: Session, nowMs: n
     changes,
     plan,
     setUp: setUpOf(db, session.id),
-    balls: [...new Set([...ballsNamed(db, golfer.id), ...USUAL_BALLS])],
+    balls: eachOnce([...ballsNamed(db, golfer.id), ...USUAL_BALLS]),
     expectations: expectationsOf(db, session.id),
     ...undoAndRedo(db, session.id),
     receiving: receivingOf(db, session.id, nowMs),

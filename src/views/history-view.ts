@@ -1,6 +1,7 @@
 import type { Bag } from '@/core/bag/bag'
 import { seasonOf, type Season } from '@/core/compare/side'
 import type { Golfer } from '@/core/golfer'
+import type { Holds } from '@/core/shots/holds'
 import type { ClubId, SessionId } from '@/core/ids'
 import { stationKey, type Station, type Swing } from '@/core/station'
 import { isHit } from '@/core/stock/stock'
@@ -21,6 +22,8 @@ export type HistoryPoint = {
   lowM: number
   highM: number
   count: number
+  /** What its shots hold besides what was measured. */
+  holds: Holds
 }
 export type StationHistory = {
   clubId: ClubId
@@ -58,13 +61,13 @@ export function historyView(db: Database, golfer: Golfer): HistoryView | null {
       keep: (each) => each === id,
     })
     for (const stock of stocks.filter(isHit)) {
-      const { clubId, swing, carryM, lowM, highM, count } = stock
+      const { clubId, swing, carryM, lowM, highM, count, holds = [] } = stock
       const station = found.get(stationKey(stock)) ?? { clubId, swing, points: [] }
       station.points.push({
         sessionId: id,
         atMs: startedMs,
         season: seasonOf(startedMs, offsetMin).season,
-        ...{ carryM, lowM, highM, count },
+        ...{ carryM, lowM, highM, count, holds },
       })
       found.set(stationKey(stock), station)
     }

@@ -17,8 +17,10 @@ import { len } from '@/text/numbers'
 import { holdsSentence } from '@/text/reasons'
 import { stockRows } from '@/text/stock-columns'
 import { bayView } from './bay-view'
+import { compareView } from './compare-view'
 import { courseDay } from './course-view'
 import { gapsView } from './gaps-view'
+import { historyView } from './history-view'
 import { monitorsView } from './monitors-view'
 import { numberView } from './number-view'
 import { cardView, paperView } from './paper-view'
@@ -107,6 +109,15 @@ describe('a correction, a factor and a shot off a tee', () => {
     for (const each of said) expect(card.notes).toContain(holdsSentence(each, name))
     for (const each of ofDay.card.holds)
       expect(cardOfDay(golfer, ofDay).notes).toContain(holdsSentence(each, name))
+    const point = required(
+      historyView(db, golfer)
+        ?.stations.find(({ clubId }) => clubId === nine.clubId)
+        ?.points.at(-1),
+    )
+    expect(point.holds.map(({ kind }) => kind)).toEqual(kinds)
+    const sides = { a: 'session:demo-tilda-9', b: 'session:demo-tilda-0' }
+    const row = compareView(db, golfer, sides, NOW_MS)?.rows.find(({ clubId }) => clubId === nine.clubId)
+    expect([row?.a, row?.b].map((each) => each?.holds?.map(({ kind }) => kind))).toEqual([kinds, kinds])
     expect(card.notes.join(' ')).toContain('counted as what your own ball would carry')
   })
 

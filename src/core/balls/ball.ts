@@ -17,3 +17,7 @@ export const sameBall = (a: BallName, b: BallName): boolean =>
 /** The ball of a name among those that were described. */
 export const ballOf = (balls: readonly Ball[], name: BallName): Ball =>
   balls.find((ball) => sameBall(ball.name, name)) ?? ballNamed(name)
+
+/** Every ball once, as it was written first. */
+export const eachOnce = (names: readonly BallName[]): BallName[] =>
+  names.filter((name, i) => names.findIndex((each) => sameBall(each, name)) === i)

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import type { ClubId } from '../ids'
-import { ballNamed, ballOf } from './ball'
+import { ballNamed, ballOf, eachOnce } from './ball'
 import {
   ballConverted,
   ballsToKnow,
@@ -89,6 +89,7 @@ describe('two balls', () => {
   it('that nobody described are range balls where their name says so', () => {
     expect(ballNamed('Range ball')).toMatchObject({ range: true, worn: false })
     expect(ballNamed('own orange ball')).toMatchObject({ range: false })
+    expect(eachOnce(['Range Ball', 'own ball', 'range ball '])).toEqual(['Range Ball', 'own ball'])
     expect(ballOf([{ name: 'yellow one', range: true, worn: true }], ' Yellow one')).toMatchObject({
       range: true,
     })

@@ -1,5 +1,6 @@
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
+import { eachOnce } from '@/core/balls/ball'
 import { isOf } from '@/core/station'
 import { otherBall } from '@/text/balls'
 import type { BayView } from '@/views/bay-view'
@@ -13,7 +14,7 @@ const ballOf = ({ setUp }: BayView, said: string | null) => said ?? setUp?.ball 
 /** Which ball is hit from the next shot on. */
 export function BallNow({ view, bay }: Props) {
   const ball = ballOf(view, view.now.ball)
-  const named = [...new Set([...(ball === null ? [] : [ball]), ...view.balls])]
+  const named = eachOnce([...(ball === null ? [] : [ball]), ...view.balls])
   return (
     <Form.Select
       aria-label="The ball"

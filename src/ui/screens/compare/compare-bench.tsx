@@ -8,6 +8,7 @@ import Form from 'react-bootstrap/Form'
 
 import { fullSwingOf } from '@/core/station'
 import { trialBlocks } from '@/core/compare/trial'
+import { heldByStocks } from '@/core/shots/holds'
 import { lengthIn } from '@/core/units'
 import { refitStair } from '@/draw/refit-stair'
 import {
@@ -19,11 +20,12 @@ import {
   sideName,
   togetherSentence,
 } from '@/text/compare'
-import { stationName, swingName } from '@/text/names'
+import { clubNames, stationName, swingName } from '@/text/names'
 import { around, len } from '@/text/numbers'
 import type { CompareRow, CompareView, SideChoice } from '@/views/compare-view'
 import { AirChoice } from '../../shared/air/air-choice'
 import { SvgDrawing } from '../../shared/drawing/svg-drawing'
+import { HoldsLine } from '../../shared/shell/holds-line'
 import { PageHead } from '../../shared/shell/page-head'
 import { PrintTitle } from '../../shared/shell/print-title'
 import { writeBlocks } from '../plan/plan-draft'
@@ -102,6 +104,12 @@ export function CompareBench(view: CompareView) {
           Print
         </Button>
       </PageHead>
+      <HoldsLine
+        holds={heldByStocks(
+          both.flatMap(({ a: one, b: other }) => [one, other].filter((each) => each !== null)),
+        )}
+        name={clubNames(bag)}
+      />
       <div className="sides">
         <SideSelect label="The first" choices={choices} value={chosen.a} onChange={(key) => go('a', key)} />
         <SideSelect label="The second" choices={choices} value={chosen.b} onChange={(key) => go('b', key)} />

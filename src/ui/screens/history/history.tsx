@@ -3,15 +3,17 @@
 import Link from 'next/link'
 import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
+import { heldByStocks } from '@/core/shots/holds'
 import { FULL_SWING, stationKey } from '@/core/station'
 import { lengthIn } from '@/core/units'
 import { history, type HistoryData } from '@/draw/history'
 import { day } from '@/text/days'
-import { stationName } from '@/text/names'
+import { clubNames, stationName } from '@/text/names'
 import { count, len } from '@/text/numbers'
 import type { HistoryView, StationHistory } from '@/views/history-view'
 import { AirChoice } from '../../shared/air/air-choice'
 import { TrueChart } from '../../shared/drawing/true-chart'
+import { HoldsLine } from '../../shared/shell/holds-line'
 import { PageHead } from '../../shared/shell/page-head'
 import styles from './history.module.css'
 
@@ -62,6 +64,12 @@ export function History({ golfer, bag, stations, bags, more, asked }: Props) {
           Print
         </Button>
       </PageHead>
+      {station && (
+        <HoldsLine
+          holds={heldByStocks(station.points.map(({ holds }) => ({ clubId: station.clubId, holds })))}
+          name={clubNames(bag)}
+        />
+      )}
       {station && (
         <div className="over-time">
           <section className="sheet p-3" aria-label="The chosen stock">
