@@ -10,7 +10,7 @@ import type { Mark } from '@/core/shots/mark'
 import type { Shot } from '@/core/shots/shot'
 import type { Flight } from '@/core/shots/flight-fields'
 import type { Database } from './database'
-import { apartBecause, PLAIN, type Conditions } from '@/core/session/conditions'
+import { apartBecause, PLAIN, type Conditions, type Surface } from '@/core/session/conditions'
 import type { Place } from '@/core/session/session'
 import { sessionAir, totalComputed } from '@/core/session/session-air'
 import { actingOn, hitWith, measuredBy } from './acting'
@@ -64,9 +64,10 @@ export type Which = {
   sinceMs?: number
   /** Those of other sessions are left out. */
   keep?: (sessionId: SessionId) => boolean
-  /** Only those that this monitor measured, and only those that were hit with this ball; null: all. */
+  /** Only those that this monitor measured, that were hit with this ball, that lay on this; null: all. */
   monitor?: string | null
   ball?: BallName | null
+  surface?: Surface | null
   /** As they were measured: no correction and no factor acts. */
   asMeasured?: boolean
 }
@@ -84,6 +85,7 @@ function datedShots(
     keep,
     monitor: askedMonitor,
     ball: askedBall,
+    surface: askedSurface,
     setUps,
   }: Required<Omit<Which, 'asMeasured'>> & {
     conditions: ReturnType<typeof conditionsOfShots>
@@ -126,6 +128,7 @@ function datedShots(
     const setUp = setUps.get(sessionId)
     if (askedMonitor !== null && measuredBy(monitor, setUp) !== askedMonitor) return []
     if (askedBall !== null && !sameBall(hitWith(hitIn.ball, setUp) ?? '', askedBall)) return []
+    if (askedSurface !== null && (hitIn.surface ?? setUp?.surface) !== askedSurface) return []
     const apart = apartBecause(hitIn)
     return [
       {
@@ -167,6 +170,7 @@ export function bagInput(
     keep = () => true,
     monitor: onlyBy = null,
     ball: onlyWith = null,
+    surface: onlyOff = null,
     asMeasured = false,
   }: Which = {},
 ): BagInput {
@@ -176,6 +180,7 @@ export function bagInput(
     ...{ conditions, setUps, withRack, untilMs, sinceMs, keep },
     monitor: onlyBy,
     ball: onlyWith,
+    surface: onlyOff,
   })
   const { taken, older } = newestShots(dated, golfer.windCounts)
   const rows = fullRows(

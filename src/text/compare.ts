@@ -4,7 +4,7 @@ import type { Together } from '@/core/compare/together'
 import type { Golfer, Units } from '@/core/golfer'
 import type { Place } from '@/core/session/session'
 import { day, dayAndTime } from './days'
-import { PLACE_NAME, swingName } from './names'
+import { PLACE_NAME, SURFACE_NAME, swingName } from './names'
 import { count, len, lenUnit, listed, percent } from './numbers'
 import { temperature } from './set-up'
 
@@ -18,6 +18,7 @@ export const SIDE_GROUP: Record<SideOf['kind'], string> = {
   'set-up': 'Clubs before a change',
   swing: 'Swings',
   ball: 'Balls',
+  surface: 'What the ball lay on',
 }
 
 const SEASON: Record<Season, (year: number) => string> = {
@@ -42,6 +43,8 @@ export function sideName({ side, name = '', atMs = 0, offsetMin = 0 }: Choice): 
       return `${swingName(side.swing)} swings`
     case 'ball':
       return `ball: ${side.ball}`
+    case 'surface':
+      return `off ${SURFACE_NAME[side.surface]}`
   }
 }
 

@@ -1,4 +1,3 @@
-import type { BallName } from '@/core/balls/ball'
 import type { Bag } from '@/core/bag/bag'
 import type { Side } from '@/core/compare/compare'
 import { seasonOf, type SideOf } from '@/core/compare/side'
@@ -8,7 +7,7 @@ import { sdOf } from '@/core/math/z90'
 import type { SessionSummary } from '@/core/session/session'
 import { sameStation, type Swing } from '@/core/station'
 import type { HitStock, Stock } from '@/core/stock/stock'
-import { comparingAir } from '@/store/bag-input'
+import { comparingAir, type Which } from '@/store/bag-input'
 import { bagOf } from '@/store/bags'
 import type { Database } from '@/store/database'
 import { sessionsOfShots } from '@/store/shots'
@@ -58,12 +57,12 @@ export function sideData(
       shots: [...(compared?.shots ?? []), ...rack.shots],
     }
   }
-  const ofSessions = (kept: readonly SessionSummary[], ball: BallName | null = null) => {
+  const ofSessions = (kept: readonly SessionSummary[], only: Pick<Which, 'ball' | 'surface'> = {}) => {
     const ids = new Set(kept.map(({ id }) => id))
     const last = Math.max(0, ...kept.map(({ startedMs }) => startedMs))
     const then = bagOf(db, golfer.id, last + 1) ?? bag
     return side(
-      judgedTogether(db, golfer, then, nowMs, inAir, { sinceMs: 0, keep: (id) => ids.has(id), ball }),
+      judgedTogether(db, golfer, then, nowMs, inAir, { sinceMs: 0, keep: (id) => ids.has(id), ...only }),
     )
   }
   switch (of.kind) {
@@ -79,7 +78,9 @@ export function sideData(
         }),
       )
     case 'ball':
-      return ofSessions(sessions, of.ball)
+      return ofSessions(sessions, { ball: of.ball })
+    case 'surface':
+      return ofSessions(sessions, { surface: of.surface })
     case 'club': {
       const { stocks, shots } = now()
       const own = <T extends { clubId: ClubId }>(all: readonly T[]) =>

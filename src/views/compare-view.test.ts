@@ -25,8 +25,17 @@ describe('two of anything', () => {
     expect([a, rows]).toEqual([null, []])
     expect(new Set(choices.map(({ key }) => key)).size).toBe(choices.length)
     expect(new Set(choices.map(({ side }) => side.kind))).toEqual(
-      new Set(['bag', 'season', 'session', 'club', 'swing', 'ball']),
+      new Set(['bag', 'season', 'session', 'club', 'swing', 'ball', 'surface']),
     )
+  })
+
+  it('mat and grass of the demo’s golfer stand beside each other, of other days and said so', () => {
+    const { view } = demo()
+    const { rows, together, besides } = view('surface:mat', 'surface:grass')
+    expect(rows.filter(({ found }) => found).length).toBe(12)
+    // Indoors off a mat, and on the range from grass: what the days and places add is in the interval.
+    expect(together!.halfShare).toBeGreaterThan(0.015)
+    expect(besides.map(({ what }) => what)).toContain('place')
   })
 
   it('winter and summer of the demo’s golfer: the cold is shorter as hit, and less so in stated air', () => {

@@ -6,6 +6,7 @@ import type { Golfer } from '@/core/golfer'
 import type { ClubId, SessionId } from '@/core/ids'
 import type { SessionSummary } from '@/core/session/session'
 import { sessionAir } from '@/core/session/session-air'
+import { SURFACES } from '@/core/session/conditions'
 import type { SetUp } from '@/core/session/set-up'
 import { sameStation, stationKey, type Swing } from '@/core/station'
 import { isHit, type HitStock, type Stock } from '@/core/stock/stock'
@@ -69,7 +70,7 @@ export function compareView(
     ({ shots, place }) => shots > 0 && place !== 'course',
   )
   const setUps = setUpsOf(db, golfer.id)
-  const choices = choicesOf(db, golfer, bag, sessions)
+  const choices = choicesOf(db, golfer, bag, { sessions, setUps })
   const chosen = (key: string | undefined) => choices.find((each) => each.key === key) ?? null
   const [a, b] = [chosen(asked.a), chosen(asked.b)]
   const base = { golfer, bag, choices, a, b }
@@ -98,7 +99,7 @@ function choicesOf(
   db: Database,
   golfer: Golfer,
   bag: Bag,
-  sessions: readonly SessionSummary[],
+  { sessions, setUps }: { sessions: readonly SessionSummary[]; setUps: ReadonlyMap<SessionId, SetUp> },
 ): SideChoice[] {
   const choice = (side: SideOf, rest: Omit<SideChoice, 'key' | 'side'> = {}) => ({
     key: sideKey(side),
@@ -135,7 +136,10 @@ function choicesOf(
       ),
     ),
     ...golfer.swings.map((swing) => choice({ kind: 'swing', swing })),
-    ...[...balls].map((ball) => choice({ kind: 'ball', ball })),
+    ...balls.map((ball) => choice({ kind: 'ball', ball })),
+    ...SURFACES.filter((surface) => [...setUps.values()].some((each) => each.surface === surface)).map(
+      (surface) => choice({ kind: 'surface', surface }),
+    ),
   ]
 }
 

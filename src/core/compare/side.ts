@@ -1,4 +1,5 @@
 import type { ClubId, SessionId } from '../ids'
+import type { Surface } from '../session/conditions'
 import type { Swing } from '../station'
 
 /** The two halves of a golfing year, in the north: April to October, and what lies between. */
@@ -17,6 +18,8 @@ export type SideOf =
   | { kind: 'set-up'; clubId: ClubId; untilMs: number }
   | { kind: 'swing'; swing: Swing }
   | { kind: 'ball'; ball: string }
+  /** What the ball lay on: mat against grass. */
+  | { kind: 'surface'; surface: Surface }
 
 /** A side as an address names it: "season:2026:winter". */
 export function sideKey(side: SideOf): string {
@@ -35,6 +38,8 @@ export function sideKey(side: SideOf): string {
       return `swing:${side.swing}`
     case 'ball':
       return `ball:${side.ball}`
+    case 'surface':
+      return `surface:${side.surface}`
   }
 }
 

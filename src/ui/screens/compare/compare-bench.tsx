@@ -88,7 +88,7 @@ export function CompareBench(view: CompareView) {
         lede={
           a && b && a.key !== b.key
             ? (different ?? 'Place, ball, monitor and air were the same, as far as they were said.')
-            : 'Bags, seasons, sessions, clubs, swings or balls: the second is set beside the first.'
+            : 'Bags, seasons, sessions, clubs, swings, balls, mat or grass: the second is set beside the first.'
         }
         choices={<AirChoice golfer={golfer} />}
       >
