@@ -2,7 +2,8 @@ import Sqlite from 'better-sqlite3'
 import { join } from 'node:path'
 import { BancoServer } from '../demo/banco-server'
 import { makeDemoIn } from '../demo/make-demo-in'
-import { attack, type Known, type Sent } from '../simulators/attacker/attack'
+import { attack, type Sent } from '../simulators/attacker/attack'
+import type { Known } from '../simulators/attacker/bodies'
 
 /** Ids of the demo's first golfer. */
 export function knownIn(data: string): Known {

@@ -10,7 +10,7 @@ import type { Mark } from '@/core/shots/mark'
 import type { Shot } from '@/core/shots/shot'
 import type { Flight } from '@/core/shots/flight-fields'
 import type { Database } from './database'
-import { apartBecause, PLAIN, type Conditions, type Surface } from '@/core/session/conditions'
+import { apartBecause, type Conditions, type Surface } from '@/core/session/conditions'
 import type { Place } from '@/core/session/session'
 import { sessionAir, totalComputed } from '@/core/session/session-air'
 import { actingOn, hitWith, measuredBy } from './acting'
@@ -123,8 +123,7 @@ function datedShots(
       sequence = 0
       last = sessionId
     }
-    // What was said in the bay is said of the shots that were hit there, not of those that a file brought.
-    const hitIn = source === 'file' ? PLAIN : conditions(sessionId, seq)
+    const hitIn = conditions(sessionId, seq, source)
     const setUp = setUps.get(sessionId)
     if (askedMonitor !== null && measuredBy(monitor, setUp) !== askedMonitor) return []
     if (askedBall !== null && !sameBall(hitWith(hitIn.ball, setUp) ?? '', askedBall)) return []

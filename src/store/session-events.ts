@@ -53,8 +53,9 @@ export function conditionsOfShots(db: Database, golferId: GolferId) {
     list.push({ kind, fromSeq, ...(JSON.parse(said) as object) } as ConditionChange)
     changes.set(sessionId, list)
   }
-  return (sessionId: SessionId, seq: number): Conditions => {
-    const own = changes.get(sessionId)
+  // What was said in the bay is said of the shots that were hit there, not of those that a file brought.
+  return (sessionId: SessionId, seq: number, source?: string): Conditions => {
+    const own = source === 'file' ? undefined : changes.get(sessionId)
     return own ? conditionsAt(own, seq) : PLAIN
   }
 }

@@ -1,6 +1,6 @@
 import type { ShotRecord } from '@/core/formats/shot-record'
 import type { GolferId, SessionId } from '@/core/ids'
-import { apartBecause, PLAIN } from '@/core/session/conditions'
+import { apartBecause } from '@/core/session/conditions'
 import { FLIGHT_FIELDS, type Flight } from '@/core/shots/flight-fields'
 import type { ShotStanding } from '@/core/shots/shot-standing'
 import { actingOn, hitWith } from './acting'
@@ -31,7 +31,7 @@ export function* shotsOnFile(db: Database, golferId: GolferId, nowMs: number): G
     const session = sessionById(db, id)
     if (!session) throw new Error(`session ${id} was listed and is not there`)
     yield shotsOfSession(db, id).map((shot): ShotOnFile => {
-      const hitIn = shot.source === 'file' ? PLAIN : conditions(id, shot.seq)
+      const hitIn = conditions(id, shot.seq, shot.source)
       const apart = apartBecause(hitIn)
       const setUp = setUps.get(id)
       const flight = flightOf(shot)

@@ -1,4 +1,4 @@
-import type { Ball, BallName } from '@/core/balls/ball'
+import type { BallName } from '@/core/balls/ball'
 import { ballsToKnow, factorsOf, type BallFactor, type BallTrial, type ClubFactor } from '@/core/balls/trial'
 import { atHead, count, fixed, percent } from './numbers'
 
@@ -48,10 +48,6 @@ export function countsAsSentence(ball: BallName, { as, at }: Pick<BallFactor, 'a
       : `${at.map(({ factor }) => fixed(factor, 3)).join(' to ')} times, by its ball speed`
   return `Every carry with ${ball} counts ${times}, as if it were ${as}. Spin is never converted.`
 }
-
-/** "range ball, worn". */
-export const ballKind = ({ range, worn }: Ball): string =>
-  [range ? 'a range ball' : 'an own ball', worn && 'worn'].filter(Boolean).join(', ')
 
 /** After three with one ball: "Three with range ball: now own ball". */
 export const otherBall = (shots: number, hit: BallName, other: BallName): string =>

@@ -5,7 +5,7 @@ import type { Golfer } from '@/core/golfer'
 import type { ClubId, SessionId } from '@/core/ids'
 import type { Receiving } from '@/core/feed/receiving'
 import type { Action } from '@/core/session/action'
-import { PLAIN, type Conditions } from '@/core/session/conditions'
+import type { Conditions } from '@/core/session/conditions'
 import type { Expectation } from '@/core/session/expectation'
 import { leftOfPlan, ownPace, type Block, type Pace, type PlannedBlock } from '@/core/session/plan'
 import type { Place, Session } from '@/core/session/session'
@@ -77,7 +77,7 @@ export function bayView(db: Database, golfer: Golfer, session: Session, nowMs: n
     session,
     shots: own.map((shot) => ({
       ...shot,
-      conditions: shot.source === 'file' ? PLAIN : conditions(session.id, shot.seq),
+      conditions: conditions(session.id, shot.seq, shot.source),
     })),
     now: conditions(session.id, Infinity),
     // Of earlier sessions the stocks are wanted, not every shot's judgement.

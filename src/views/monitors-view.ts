@@ -14,10 +14,8 @@ import {
   type MonitorInSession,
 } from '@/store/monitors'
 import { sessionById } from '@/store/sessions'
-import { monitorProfiles } from '@/store/set-ups'
 import { shotsOfSession, type StoredShot } from '@/store/shots'
 import type { Session } from '@/core/session/session'
-import type { MonitorProfile } from '@/core/session/set-up'
 
 /** Two monitors that read the same shots, in some sessions. */
 export type Comparison = {
@@ -34,7 +32,6 @@ export type MonitorsView = {
   comparisons: Comparison[]
   chosen: (Comparison & { pairing: Pairing }) | null
   corrections: Correction[]
-  profiles: MonitorProfile[]
 }
 
 /** The monitors that a golfer's shots name, and how far two of them agree. */
@@ -63,7 +60,6 @@ export function monitorsView(
         }
       : null,
     corrections: correctionsOf(db, golfer.id),
-    profiles: monitorProfiles(db, golfer.id),
   }
 }
 

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import type { ClubId } from '../ids'
+import { turnOf } from './turn'
 import { ballNamed, ballOf, eachOnce } from './ball'
 import {
   ballConverted,
@@ -93,5 +94,19 @@ describe('two balls', () => {
     expect(ballOf([{ name: 'yellow one', range: true, worn: true }], ' Yellow one')).toMatchObject({
       range: true,
     })
+  })
+
+  it('are hit three and three at each station: then it is the other’s turn', () => {
+    const turn = (here: (string | null)[], ball: string | null, all = here) => turnOf(here, all, ball)
+    expect(turn(['own', 'own', 'own'], 'own')).toBeNull()
+    expect(turn(['own', 'own', 'own'], 'Own', ['range', 'own', 'own', 'own'])).toEqual({
+      other: 'range',
+      run: 3,
+    })
+    expect(turn(['own', 'range', 'range'], 'range')).toBeNull()
+    expect(turn(['own', 'range', 'range', 'range', 'range'], 'range')).toEqual({ other: 'own', run: 4 })
+    // Nobody said a ball before: there is no other one to name.
+    expect(turn([null, 'range', 'range', 'range'], 'range')).toBeNull()
+    expect(turn(['own', 'own', 'own'], null)).toBeNull()
   })
 })

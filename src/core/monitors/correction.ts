@@ -19,12 +19,6 @@ export type Correction = Shift & {
 
 export const shifted = (value: number, { share, plus }: Shift): number => value * (1 + share) + plus
 
-/** What takes a shift back. */
-export const takenBack = ({ share, plus }: Shift): Shift => ({
-  share: 1 / (1 + share) - 1,
-  plus: -plus / (1 + share),
-})
-
 /** A flight as the corrections that are on for its monitor make it; the very same where none is. */
 export function corrected<F extends Flight>(
   flight: F,

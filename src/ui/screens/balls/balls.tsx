@@ -6,6 +6,7 @@ import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import Table from 'react-bootstrap/Table'
+import { ballNamed, sameBall } from '@/core/balls/ball'
 import { factorsOf } from '@/core/balls/trial'
 import { LETTERS } from '@/core/limits'
 import type { Block } from '@/core/session/plan'
@@ -36,7 +37,7 @@ export function Balls({ golfer, bag, balls, pairs, chosen, trial, factors, varia
   const home = `/golfers/${golfer.id}`
   const api = `/api${home}/balls`
   const plan: Block[] = toTry.map((clubId) => ({ clubId, swing: FULL_SWING, shots: 2 * OF_EACH }))
-  const acting = factors.find(({ ball, on }) => on && ball === chosen?.second)
+  const acting = factors.find(({ ball, on }) => on && chosen !== null && sameBall(ball, chosen.second))
   const proposed = trial && { as: trial.first, at: factorsOf(trial) }
   const percentOf = (factor: number) => 100 * (factor - 1)
   return (
@@ -62,8 +63,8 @@ export function Balls({ golfer, bag, balls, pairs, chosen, trial, factors, varia
           <Form.Group controlId="ball-pair" className="sheet p-3">
             <Form.Label>Which two</Form.Label>
             <Form.Select
-              value={pairs.indexOf(
-                pairs.find((each) => each.first === chosen.first && each.second === chosen.second) ?? chosen,
+              value={pairs.findIndex(
+                ({ first, second }) => first === chosen.first && second === chosen.second,
               )}
               onChange={({ target }) => {
                 const pair = pairs[Number(target.value)]
@@ -125,7 +126,7 @@ export function Balls({ golfer, bag, balls, pairs, chosen, trial, factors, varia
                 label={countsAsSentence(trial.second, acting ?? proposed ?? { as: trial.first, at: [] })}
                 onChange={(on) =>
                   submit('PATCH', api, {
-                    ball: trial.second,
+                    ball: acting?.ball ?? trial.second,
                     factor:
                       on && proposed
                         ? {
@@ -143,7 +144,7 @@ export function Balls({ golfer, bag, balls, pairs, chosen, trial, factors, varia
           </>
         )}
         {factors
-          .filter(({ ball }) => !trial || ball !== trial.second)
+          .filter(({ ball }) => !trial || !sameBall(ball, trial.second))
           .map((each) => (
             <section key={each.ball} className="sheet p-3" aria-label={`${each.ball} counts`}>
               <Switch
@@ -184,9 +185,7 @@ export function Balls({ golfer, bag, balls, pairs, chosen, trial, factors, varia
               ))}
             </tbody>
           </Table>
-          <NewBall
-            onAdd={(ball) => submit('PUT', api, { name: ball, range: /range/i.test(ball), worn: false })}
-          />
+          <NewBall onAdd={(ball) => submit('PUT', api, ballNamed(ball))} />
           <p className="quiet mb-0">
             Numbers that hold range balls say so, wherever they stand, unless they are counted as another
             ball.

@@ -1,6 +1,7 @@
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import { eachOnce } from '@/core/balls/ball'
+import { turnOf } from '@/core/balls/turn'
 import { isOf } from '@/core/station'
 import { otherBall } from '@/text/balls'
 import type { BayView } from '@/views/bay-view'
@@ -31,24 +32,20 @@ export function BallNow({ view, bay }: Props) {
   )
 }
 
-/** Three and three: so tiredness and the day fall on both balls alike. */
-const A_RUN = 3
-
 /** Where two balls are tried against each other, when it is the other's turn. */
 export function BallTurn({ view, bay }: Props) {
   const { now, shots, session } = view
   const ball = ballOf(view, now.ball)
-  const other = shots.map(({ conditions }) => ballOf(view, conditions.ball)).findLast((each) => each !== ball)
-  if (ball === null || other == null) return null
+  const balls = (of: typeof shots) => of.map(({ conditions }) => ballOf(view, conditions.ball))
   const here = shots.filter(
     (shot) =>
       session.open && shot.heldBecause === null && isOf(session.open)(shot) && !shot.conditions.warmUp,
   )
-  const run = here.length - 1 - here.findLastIndex(({ conditions }) => ballOf(view, conditions.ball) !== ball)
-  if (run < A_RUN) return null
+  const turn = turnOf(balls(here), balls(shots), ball)
+  if (!turn || ball === null) return null
   return (
-    <Button variant="outline" onClick={() => void bay.ball(other)}>
-      {otherBall(run, ball, other)}
+    <Button variant="outline" onClick={() => void bay.ball(turn.other)}>
+      {otherBall(turn.run, ball, turn.other)}
     </Button>
   )
 }
