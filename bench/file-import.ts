@@ -162,6 +162,7 @@ function rows(): ShotRecord[] {
       monitor: null,
 
       ball: null,
+      surface: null,
 
       countedM: null,
       club: club.name,

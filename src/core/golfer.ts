@@ -6,6 +6,7 @@ import type { OwnZones, Zones, StepSchool } from './gaps/zones'
 import type { Segment } from './bag/segment'
 import type { GolferId } from './ids'
 import type { Swing } from './station'
+import type { StockSurface } from './session/surface'
 import type { StockRule } from './stock/stock-rules'
 import type { LengthUnit, SpeedUnit, TempUnit } from './units'
 
@@ -32,6 +33,8 @@ export type GolferSchools = {
   ownZonesM: Record<Segment, Zones> | null
   /** Shots in wind and from bad lies count beside the others. */
   windCounts: boolean
+  /** What stocks stand for where a station was hit off both; null: both. */
+  stocksOff: StockSurface | null
 }
 /** What the golfer likes in the bay. */
 export type BayLikes = {
@@ -87,6 +90,7 @@ export const NEW_GOLFER: GolferSchools & BayLikes & AirLikes & CoverLikes & Golf
   stepSchool: null,
   ownZonesM: null,
   windCounts: false,
+  stocksOff: null,
   tempUnit: 'C',
   askExpectation: true,
   followPlan: true,

@@ -3,6 +3,7 @@ import type { BagInput } from '@/core/analyse-bag'
 import { JOBS } from '@/core/bag/club-build'
 import { CLUB_KINDS } from '@/core/bag/club'
 import { STEP_SCHOOLS } from '@/core/gaps/zones'
+import { SURFACES } from '@/core/session/surface'
 import { MARKS } from '@/core/shots/mark'
 import { APART } from '@/core/shots/shot'
 import { STOCK_RULES } from '@/core/stock/stock-rules'
@@ -46,6 +47,7 @@ export const BAG_FIELDS = {
         totalComputed: Joi.valid(true),
         mark: Joi.string().valid(...MARKS),
         apart: Joi.string().valid(...APART),
+        surface: Joi.string().valid(...SURFACES),
       }),
     )
     .required(),

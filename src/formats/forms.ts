@@ -22,7 +22,8 @@ import { TURFS } from '@/core/flight/ground'
 import { STOCK_RULES } from '@/core/stock/stock-rules'
 import type { ClubId, GolferId, SessionId, ShotId } from '@/core/ids'
 import type { TypedPost } from '@/core/shots/typed-post'
-import { SURFACES, WINDS } from '@/core/session/conditions'
+import { WINDS } from '@/core/session/conditions'
+import { STOCK_SURFACES, SURFACES } from '@/core/session/surface'
 import type { Block, Plan } from '@/core/session/plan'
 import { SAID_KINDS, type SessionSaid } from '@/core/session/session-said'
 import type { SetUp } from '@/core/session/set-up'
@@ -139,6 +140,7 @@ export const SCHOOLS_FORM = Joi.object<Partial<GolferSchools>>({
     null,
   ),
   windCounts: Joi.boolean(),
+  stocksOff: Joi.valid(...STOCK_SURFACES, null),
 }).min(1)
 
 const because = Joi.string().trim().min(1).max(LETTERS.reason)

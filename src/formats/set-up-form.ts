@@ -1,5 +1,6 @@
 import Joi from 'joi'
-import { SURFACES, WINDS } from '@/core/session/conditions'
+import { WINDS } from '@/core/session/conditions'
+import { SURFACES } from '@/core/session/surface'
 import { CARRY_FROM, type MonitorSetUp, type SetUp } from '@/core/session/set-up'
 import type { SessionId } from '@/core/ids'
 import type { AirSaid } from '@/core/session/session-air'

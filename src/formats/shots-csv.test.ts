@@ -12,6 +12,7 @@ const record: ShotRecord = {
   hitMs: 1_775_000_001_234,
   monitor: 'Net loft, bay 2',
   ball: null,
+  surface: null,
   countedM: null,
   club: '-iron',
   swing: 'punch',

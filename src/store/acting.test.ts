@@ -72,7 +72,7 @@ describe('what acts on shots', () => {
 
   it('files say what was measured, and beside it what counts', () => {
     const { db, golfer } = tenShots()
-    const records = () => [...shotsOnFile(db, golfer.id, NOW_MS + 400_000)].flat().map(({ record }) => record)
+    const records = () => [...shotsOnFile(db, golfer, NOW_MS + 400_000)].flat().map(({ record }) => record)
     expect(records()[6]).toMatchObject({ monitor: 'B', ball: 'own ball', carryM: 118, countedM: null })
     keepCorrection(db, golfer.id, { ...correction, on: true })
     expect(records()[6]).toMatchObject({ carryM: 118, countedM: 120 })

@@ -7,10 +7,12 @@ import { schoolRules, type Golfer } from '@/core/golfer'
 import type { Air } from '@/core/flight/air'
 import type { ClubId, SessionId, ShotId } from '@/core/ids'
 import type { Mark } from '@/core/shots/mark'
+import type { ShotHolds } from '@/core/shots/holds'
 import type { Shot } from '@/core/shots/shot'
 import type { Flight } from '@/core/shots/flight-fields'
 import type { Database } from './database'
-import { apartBecause, type Conditions, type Surface } from '@/core/session/conditions'
+import { apartFromStocks, lyingOn, type Conditions } from '@/core/session/conditions'
+import { isStockSurface, type Surface } from '@/core/session/surface'
 import type { Place } from '@/core/session/session'
 import { sessionAir, totalComputed } from '@/core/session/session-air'
 import { actingOn, hitWith, measuredBy } from './acting'
@@ -127,8 +129,9 @@ function datedShots(
     const setUp = setUps.get(sessionId)
     if (askedMonitor !== null && measuredBy(monitor, setUp) !== askedMonitor) return []
     if (askedBall !== null && !sameBall(hitWith(hitIn.ball, setUp) ?? '', askedBall)) return []
-    if (askedSurface !== null && (hitIn.surface ?? setUp?.surface) !== askedSurface) return []
-    const apart = apartBecause(hitIn)
+    if (askedSurface !== null && lyingOn(hitIn, setUp) !== askedSurface) return []
+    // Who asks for one surface asks for its own stock.
+    const apart = apartFromStocks(hitIn, setUp, askedSurface === null ? golfer.stocksOff : null)
     return [
       {
         ...{ seq, sessionId, session, clubId, swing, hitIn },
@@ -201,15 +204,21 @@ export function bagInput(
   const shots = taken.map(({ seq, sessionId, session, sequence, apart, hitIn, swing }): Shot => {
     const { mark, place, monitor, ...row } = rows.get(seq) as Row
     const air = airOf(sessionId, place, hitIn)
+    const setUp = setUps.get(sessionId)
+    const surface = lyingOn(hitIn, setUp)
+    const flight = withoutNulls(row)
+    const acted: typeof flight & { holds?: ShotHolds } = acting
+      ? acting(flight, { monitor, ball: hitIn.ball, setUp })
+      : flight
     return {
-      ...(acting
-        ? acting(withoutNulls(row), { monitor, ball: hitIn.ball, setUp: setUps.get(sessionId) })
-        : withoutNulls(row)),
+      ...acted,
+      ...(isStockSurface(apart) && { holds: { ...acted.holds, offSurface: apart } }),
       swing,
+      ...(surface && { surface }),
       ...(mark && { mark }),
       ...(apart && { apart }),
       ...(air && { air }),
-      ...(totalComputed(place, setUps.get(sessionId) ?? null) && { totalComputed: true as const }),
+      ...(totalComputed(place, setUp ?? null) && { totalComputed: true as const }),
       session,
       sequence,
     }

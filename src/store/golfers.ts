@@ -34,6 +34,7 @@ type Row = {
   even_school: StepSchool | null
   follow_plan: 0 | 1
   wind_counts: 0 | 1
+  stocks_off: Golfer['stocksOff']
   temp_unit: TempUnit
   ask_expectation: 0 | 1
   longest_min: number
@@ -67,6 +68,7 @@ const golfer = (db: Database, row: Row): Golfer => ({
   ownZonesM: ownZones(db, row.id),
   tempUnit: row.temp_unit,
   windCounts: row.wind_counts === 1,
+  stocksOff: row.stocks_off,
   askExpectation: row.ask_expectation === 1,
   longestMin: row.longest_min,
   homeAltitudeM: row.home_altitude_m,
@@ -161,6 +163,7 @@ const rowOf = (golfer: Settings): Omit<Row, 'id'> => ({
   even_school: golfer.stepSchool,
   follow_plan: bit(golfer.followPlan),
   wind_counts: bit(golfer.windCounts),
+  stocks_off: golfer.stocksOff,
   temp_unit: golfer.tempUnit,
   ask_expectation: bit(golfer.askExpectation),
   longest_min: golfer.longestMin,

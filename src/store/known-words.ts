@@ -4,7 +4,8 @@ import { TURFS } from '@/core/flight/ground'
 import { STEP_SCHOOLS } from '@/core/gaps/zones'
 import { BAG_WISHES, COMPARE_IN, LEVELS } from '@/core/golfer'
 import { HELD_REASONS } from '@/core/feed/station-for-shot'
-import { SURFACES, WINDS } from '@/core/session/conditions'
+import { WINDS } from '@/core/session/conditions'
+import { STOCK_SURFACES, SURFACES } from '@/core/session/surface'
 import { LIES } from '@/core/rounds/round'
 import { PLACES } from '@/core/session/session'
 import { SAID_KINDS } from '@/core/session/session-said'
@@ -24,6 +25,7 @@ const KNOWN_WORDS: Record<string, Record<string, readonly string[]>> = {
     speed_unit: SPEED_UNITS,
     temp_unit: TEMP_UNITS,
     compare_in: COMPARE_IN,
+    stocks_off: STOCK_SURFACES,
     level: LEVELS,
     usual_turf: TURFS,
     bag_wish: BAG_WISHES,

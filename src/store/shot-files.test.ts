@@ -16,7 +16,7 @@ const YARDS = { lengthUnit: 'yd', speedUnit: 'mph' } as const
 const WHEN = { nowMs: NOW_MS, offsetMin: 0 }
 
 const shotRecords = (db: Database, golferId: GolferId) =>
-  [...shotsOnFile(db, golferId, NOW_MS)].flat().map(({ record }) => record)
+  [...shotsOnFile(db, { id: golferId, stocksOff: null }, NOW_MS)].flat().map(({ record }) => record)
 const written = (db: Database, golferId: GolferId): string =>
   shotsCsvTitles(YARDS) + shotsCsvRows(shotRecords(db, golferId), YARDS, () => '')
 

@@ -1,6 +1,7 @@
 import type { ShotRecord } from '@/core/formats/shot-record'
-import type { GolferId, SessionId } from '@/core/ids'
-import { apartBecause } from '@/core/session/conditions'
+import type { Golfer } from '@/core/golfer'
+import type { SessionId } from '@/core/ids'
+import { apartBecause, apartFromStocks, lyingOn } from '@/core/session/conditions'
 import { FLIGHT_FIELDS, type Flight } from '@/core/shots/flight-fields'
 import type { ShotStanding } from '@/core/shots/shot-standing'
 import { actingOn, hitWith } from './acting'
@@ -16,7 +17,11 @@ import { shotsOfSession } from './shots'
 export type ShotOnFile = { record: ShotRecord; standing: ShotStanding }
 
 /** Every shot of a golfer that is there, a session at a time, oldest first: a long history never stands in memory whole. */
-export function* shotsOnFile(db: Database, golferId: GolferId, nowMs: number): Generator<ShotOnFile[]> {
+export function* shotsOnFile(
+  db: Database,
+  { id: golferId, stocksOff }: Pick<Golfer, 'id' | 'stocksOff'>,
+  nowMs: number,
+): Generator<ShotOnFile[]> {
   const clubs = clubsOf(db, golferId)
   const names = new Map(clubs.map((club) => [club.id, club.name]))
   const changedMs = new Map(clubs.map((club) => [club.id, club.sinceMs]))
@@ -32,7 +37,6 @@ export function* shotsOnFile(db: Database, golferId: GolferId, nowMs: number): G
     if (!session) throw new Error(`session ${id} was listed and is not there`)
     yield shotsOfSession(db, id).map((shot): ShotOnFile => {
       const hitIn = conditions(id, shot.seq, shot.source)
-      const apart = apartBecause(hitIn)
       const setUp = setUps.get(id)
       const flight = flightOf(shot)
       const { carryM } = acting(flight, { monitor: shot.monitor, ball: hitIn.ball, setUp })
@@ -47,17 +51,18 @@ export function* shotsOnFile(db: Database, golferId: GolferId, nowMs: number): G
           hitMs: shot.hitMs,
           monitor: shot.monitor,
           ball: hitWith(hitIn.ball, setUp),
+          surface: lyingOn(hitIn, setUp),
           countedM: carryM === flight.carryM ? null : carryM,
           club: shot.clubId ? (names.get(shot.clubId) ?? null) : shot.clubLabel,
           swing: shot.swing,
           mark: shot.mark,
-          apart,
+          apart: apartBecause(hitIn),
         },
         standing: {
           id: shot.id,
           clubId: shot.clubId,
           heldBecause: shot.heldBecause,
-          apart,
+          apart: apartFromStocks(hitIn, setUp, stocksOff),
           onCourse: session.place === 'course',
           old: shot.hitMs <= nowMs - STOCK_AGE_MS,
           beforeChange: shot.clubId !== null && shot.hitMs < (changedMs.get(shot.clubId) ?? 0),

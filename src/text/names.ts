@@ -7,7 +7,8 @@ import type { PlanOrder } from '@/core/session/plan'
 import type { CarryFrom } from '@/core/session/set-up'
 import type { Place } from '@/core/session/session'
 import type { Apart } from '@/core/shots/shot'
-import type { Surface, Wind } from '@/core/session/conditions'
+import type { Wind } from '@/core/session/conditions'
+import type { StockSurface, Surface } from '@/core/session/surface'
 import type { Mark } from '@/core/shots/mark'
 import type { HoldKind } from '@/core/shots/holds'
 import type { StockRule } from '@/core/stock/stock-rules'
@@ -47,7 +48,13 @@ export const BAG_WISH_NAME: Record<BagWish, string> = {
   full: 'a full bag, every number covered',
 }
 
-export const APART_NAME: Record<Apart, string> = { 'warm-up': 'warm-up', wind: 'wind', rough: 'rough' }
+export const APART_NAME: Record<Apart, string> = {
+  'warm-up': 'warm-up',
+  wind: 'wind',
+  rough: 'rough',
+  mat: 'mat',
+  grass: 'grass',
+}
 
 export const WIND_NAME: Record<Wind, string> = {
   felt: 'wind, from anywhere',
@@ -61,6 +68,19 @@ export const CARRY_FROM_NAME: Record<CarryFrom, string> = {
   measured: 'measured in this air',
   computed: 'computed by the device',
 }
+
+/** "12 shots off the mat". */
+export const OFF_SURFACE: Record<StockSurface, string> = { mat: 'off the mat', grass: 'off grass' }
+/** Where shots were hit that are kept apart, or are all there is: "in wind or off the mat". */
+export const apartWhere = (why: readonly Apart[]): string =>
+  EITHER.format(why.map((each) => APART_WHERE[each]))
+const APART_WHERE: Record<Apart, string> = {
+  'warm-up': 'in the warm-up',
+  wind: 'in wind',
+  rough: 'from the rough',
+  ...OFF_SURFACE,
+}
+const EITHER = new Intl.ListFormat('en', { type: 'disjunction' })
 
 export const SURFACE_NAME: Record<Surface, string> = { mat: 'mat', grass: 'grass', rough: 'rough' }
 
@@ -145,4 +165,5 @@ export const HOLD_NAME: Record<HoldKind, string> = {
   corrected: 'corrected',
   rangeBall: 'range balls',
   converted: 'converted',
+  offSurface: 'other surface',
 }

@@ -5,7 +5,8 @@ import type { Units } from '@/core/golfer'
 import type { NextShots } from '@/core/gaps/next-shots'
 import type { OffCurve } from '@/core/stock/off-curve'
 import type { LeftOut } from '@/core/stock/stock'
-import { MARK_NAME } from './names'
+import { STOCK_SURFACES, type StockSurface } from '@/core/session/surface'
+import { MARK_NAME, OFF_SURFACE } from './names'
 import { chance, count, fixed, len, lenUnit, listed, percent } from './numbers'
 
 /** The facts that carry a number or a verdict, put into words. */
@@ -115,6 +116,8 @@ export function holdsSentence({ kind, of, clubIds }: HeldByStocks, name: (clubId
       return `Range balls stand in ${clubs}, as they flew.`
     case 'converted':
       return `${listed(of)} in ${clubs}: counted as what your own ball would carry.`
+    case 'offSurface':
+      return `Shots ${listed(of.map((off) => OFF_SURFACE[off as StockSurface]))} stand in ${clubs}, for want of others: your stocks are ${listed(STOCK_SURFACES.filter((off) => !of.includes(off)).map((off) => OFF_SURFACE[off]))}.`
   }
 }
 const MOST_NAMED = 4

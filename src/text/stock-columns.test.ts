@@ -68,7 +68,9 @@ describe('a cell of the stock table', () => {
   })
 
   it('says what else counted, and what was left out', () => {
-    const windy = hit({ conditions: { apart: [], counted: 2, withAllM: yards(149) } })
+    const windy = hit({
+      conditions: { apart: [], why: [], countedWhy: ['wind'], counted: 2, withAllM: yards(149) },
+    })
     expect(cell('Solid', windy)).toBe('6 wind')
     const leftOut = [{ shotId: 's' as ShotId, mark: 'fat' as const, solidProbability: 0, facts: {} }]
     expect(column('Left out').has!(hit())).toBe(false)

@@ -180,9 +180,9 @@ export const STOCK_COLUMNS: StockColumn[] = [
       const asHit = inAir?.asHit ?? 0
       const beside = [
         older !== undefined && `newest of ${count + leftOut.length + older}`,
-        (conditions?.counted ?? 0) > 0 && 'wind',
+        conditions?.countedWhy.some((each) => each === 'wind' || each === 'rough') && 'wind',
         asHit > 0 && `${asHit} as hit`,
-        ...holds.map(({ kind }) => HOLD_NAME[kind]),
+        ...holds.map(({ kind, of }) => (kind === 'offSurface' ? `off ${of.join(', ')}` : HOLD_NAME[kind])),
       ].filter(Boolean)
       return {
         text: count === 0 ? '' : String(count),

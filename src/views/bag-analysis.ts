@@ -4,6 +4,7 @@ import type { Air } from '@/core/flight/air'
 import type { Golfer } from '@/core/golfer'
 import type { ClubId, ShotId } from '@/core/ids'
 import type { Stock } from '@/core/stock/stock'
+import type { StockSurface, Surface } from '@/core/session/surface'
 import type { Mark } from '@/core/shots/mark'
 import type { Apart } from '@/core/shots/shot'
 import { keptApart } from '@/core/shots/shot-standing'
@@ -21,6 +22,8 @@ export type StationShots = {
   swing: Swing
   carryM: number | null
   offlineM?: number
+  /** What the ball lay on. */
+  surface?: Surface
   /** Which of the sessions behind the stocks, oldest 0. */
   session: number
   hitMs: number
@@ -29,6 +32,10 @@ export type StationShots = {
   apart?: Apart
   solidProbability: number
 }[]
+
+/** Which shots stocks are made of; null: all. */
+export type OnlyShots = { monitor: string | null; surface: StockSurface | null }
+export const ALL: OnlyShots = { monitor: null, surface: null }
 
 export type AnalysedBag = {
   bag: Bag
@@ -41,7 +48,7 @@ export type AnalysedBag = {
 /**
  * A golfer's bag with all that its shots say; null before the first bag. The one place where shots become numbers.
  * @param inAir the air in which carries are compared; null: each as it was hit
- * @param monitor only the shots that it measured; null: all
+ * @param only the shots that a monitor measured, or that lay on one surface; null: all
  * @param asItWas the bag and its shots as they were just before `nowMs`, whatever came since
  */
 export function bagAnalysis(
@@ -49,15 +56,15 @@ export function bagAnalysis(
   golfer: Golfer,
   nowMs: number,
   inAir: Air | null = null,
-  { asItWas = false, monitor = null }: { asItWas?: boolean; monitor?: string | null } = {},
+  { asItWas = false, only = ALL }: { asItWas?: boolean; only?: OnlyShots } = {},
 ): AnalysedBag | null {
   const kept = analysed.get(db) ?? new Map<string, AnalysedBag | null>()
   analysed.set(db, kept)
-  const from = [markOf(db), asItWas ? nowMs : Math.floor(nowMs / HOUR_MS), asItWas, inAir, golfer, monitor]
+  const from = [markOf(db), asItWas ? nowMs : Math.floor(nowMs / HOUR_MS), asItWas, inAir, golfer, only]
   const key = JSON.stringify(from)
   const known = kept.get(key)
   if (known !== undefined) return known
-  const found = analyse(db, golfer, nowMs, inAir, { untilMs: asItWas ? nowMs : STILL, monitor })
+  const found = analyse(db, golfer, nowMs, inAir, { untilMs: asItWas ? nowMs : STILL, ...only })
   // What was worked out from data that have changed since is worth nothing to anybody.
   for (const old of kept.keys())
     if (!old.startsWith(`["${markOf(db)}"`) || kept.size >= MOST_KEPT) kept.delete(old)
@@ -76,14 +83,14 @@ function analyse(
   golfer: Golfer,
   nowMs: number,
   inAir: Air | null,
-  { untilMs, monitor }: { untilMs: number; monitor: string | null },
+  which: Pick<Required<Which>, 'untilMs'> & OnlyShots,
 ): AnalysedBag | null {
-  const bag = bagOf(db, golfer.id, untilMs)
+  const bag = bagOf(db, golfer.id, which.untilMs)
   if (!bag) return null
   const changed = changedClubs(golfer, bag, nowMs, (until) =>
     bagAnalysis(db, golfer, until, inAir, { asItWas: true }),
   )
-  const input = bagInput(db, golfer, bag, nowMs, inAir, { untilMs, monitor })
+  const input = bagInput(db, golfer, bag, nowMs, inAir, which)
   const told = expectedCarries(changed)
   const analysis = analyseBag({ ...input, rules: { ...input.rules, ...told } })
   return {
@@ -147,21 +154,22 @@ export const comparedBag = (
   db: Database,
   golfer: Golfer,
   nowMs: number,
-  monitor: string | null = null,
-): AnalysedBag | null => bagAnalysis(db, golfer, nowMs, comparingAir(golfer), { monitor })
+  only: OnlyShots = ALL,
+): AnalysedBag | null => bagAnalysis(db, golfer, nowMs, comparingAir(golfer), { only })
 
 function stationShots(input: BagInput, analysis: BagAnalysis): StationShots {
   const isApart = keptApart(analysis.stocks)
   const judged = new Map(analysis.shots.map((shot) => [shot.shotId, shot]))
   return input.shots
     .filter(({ id }) => judged.has(id))
-    .map(({ id, clubId, swing, carryM, offlineM, session, hitMs, apart }) => ({
+    .map(({ id, clubId, swing, carryM, offlineM, session, hitMs, apart, surface }) => ({
       id,
       clubId,
       swing,
       carryM: judged.get(id)?.carryM ?? carryM,
       ...(offlineM !== undefined && { offlineM }),
       ...(apart && isApart({ id, apart }) && { apart }),
+      ...(surface && { surface }),
       session: session ?? 0,
       hitMs: hitMs ?? 0,
       mark: judged.get(id)?.mark ?? 'misread',

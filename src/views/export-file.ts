@@ -62,7 +62,7 @@ function writeShots(db: Database, golfer: Golfer, nowMs: number, write: (part: s
   const inBag = new Set(input?.bag.clubs.map(({ id }) => id))
   const apart = keptApart(input?.analysis.stocks ?? [])
   write(shotsCsvTitles(golfer))
-  for (const shots of shotsOnFile(db, golfer.id, nowMs)) {
+  for (const shots of shotsOnFile(db, golfer, nowMs)) {
     const standings = new Map(shots.map(({ standing }) => [standing.id, standing]))
     const fate = (id: string) => {
       const standing = standings.get(id as ShotId)

@@ -2,12 +2,14 @@ import type { Golfer } from '@/core/golfer'
 import { oldStations, type OldStation } from '@/core/stock/age'
 import type { AskedAir } from '@/core/session/session-air'
 import { roundsBeside, type RoundBeside } from '@/core/rounds/use'
+import { isStockSurface } from '@/core/session/surface'
+import { matAndGrass, type MatAndGrass } from '@/core/stock/mat-and-grass'
 import { teeAndGround, type TeeAndGround } from '@/core/stock/tee-and-ground'
 import { besideStocks, STOCK_AGE_MS, type BesideStock } from '@/store/bag-input'
 import type { Database } from '@/store/database'
 import { monitorNames } from '@/store/monitors'
 import { roundsOf } from '@/store/rounds'
-import { comparedBag, type AnalysedBag } from './bag-analysis'
+import { comparedBag, type AnalysedBag, type OnlyShots } from './bag-analysis'
 import { openSetUps, sessionsToAsk, type OpenSetUp } from './set-ups-behind'
 
 export type StockView = AnalysedBag & {
@@ -24,7 +26,11 @@ export type StockView = AnalysedBag & {
   /** Clubs that were hit off a tee and from the ground. */
   lies: TeeAndGround[]
   /** The monitors behind the stocks, and the one whose shots alone these are made of; null: all. */
-  monitors: { names: string[]; only: string | null }
+  monitors: string[]
+  /** How the clubs carry off grass and off a mat; null where nothing was hit off both. */
+  surfaces: MatAndGrass | null
+  /** The shots that these stocks are made of. */
+  only: OnlyShots
   nowMs: number
 }
 
@@ -33,10 +39,13 @@ export function stockView(
   db: Database,
   golfer: Golfer,
   nowMs: number,
-  monitor: string | null = null,
+  asked: { monitor?: string | undefined; off?: string | undefined } = {},
 ): StockView | null {
   const names = monitorNames(db, golfer.id, nowMs - STOCK_AGE_MS)
-  const only = monitor !== null && names.includes(monitor) ? monitor : null
+  const only: OnlyShots = {
+    monitor: names.find((name) => name === asked.monitor) ?? null,
+    surface: isStockSurface(asked.off) ? asked.off : null,
+  }
   const compared = comparedBag(db, golfer, nowMs, only)
   return (
     compared && {
@@ -51,7 +60,9 @@ export function stockView(
         nowMs,
       }),
       lies: teeAndGround(compared.bag.clubs, compared.shots),
-      monitors: { names, only },
+      monitors: names,
+      surfaces: matAndGrass((only.surface === null ? compared : comparedBag(db, golfer, nowMs))?.shots ?? []),
+      only,
       nowMs,
     }
   )

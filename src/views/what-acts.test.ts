@@ -3,15 +3,17 @@ import { DEMO_SEED, fillNetLoft } from '../../demo/net-loft'
 import type { Golfer } from '@/core/golfer'
 import type { GolferId, SessionId, ShotId } from '@/core/ids'
 import { numberFound } from '@/core/course/number'
+import { NOTHING_SAID } from '@/core/session/set-up'
 import { atStation, fullSwingOf, TEED_SWING } from '@/core/station'
 import { yards } from '@/core/units'
 import { cardOfDay } from '@/draw/card-of-day'
 import { keepBallFactor } from '@/store/balls'
 import { bagOf } from '@/store/bags'
 import { openDatabase, type Database } from '@/store/database'
-import { golferById } from '@/store/golfers'
+import { changeSchools, golferById } from '@/store/golfers'
 import { keepCorrection } from '@/store/monitors'
-import { sessionById } from '@/store/sessions'
+import { sessionById, startSession } from '@/store/sessions'
+import { keepSetUp } from '@/store/set-ups'
 import { takeShot } from '@/store/shots'
 import { len } from '@/text/numbers'
 import { holdsSentence } from '@/text/reasons'
@@ -53,7 +55,7 @@ describe('a correction, a factor and a shot off a tee', () => {
     // The other way round it is the same pairs.
     const turned = monitorsView(db, golfer, { first: chosen?.second, second: chosen?.first }).chosen
     expect(turned?.pairing.pairs.length).toBe(chosen?.pairing.pairs.length)
-    expect(required(stockView(db, golfer, NOW_MS)).monitors.names).toEqual([LOFT])
+    expect(required(stockView(db, golfer, NOW_MS)).monitors).toEqual([LOFT])
   })
 
   it('are in every view, on every card, paper and file alike, and said there', () => {
@@ -134,11 +136,60 @@ describe('a correction, a factor and a shot off a tee', () => {
     expect(choices(true)).toContain(TEED_SWING)
   })
 
+  it('mat and grass are one stock until the golfer says which it stands for; then it is that one everywhere, and the other is there to be asked', () => {
+    const whole = required(stockView(db, golfer, NOW_MS))
+    const bag = required(bagOf(db, golfer.id))
+    const grassMs = NOW_MS - 86_400_000
+    const session = startSession(db, {
+      golferId: golfer.id,
+      place: 'range',
+      startedMs: grassMs,
+      offsetMin: 0,
+    })
+    keepSetUp(db, golfer.id, session, { ...NOTHING_SAID, surface: 'grass' })
+    const eight = required(bag.clubs.find(({ name }) => name === '8-iron'))
+    const station = fullSwingOf(eight.id)
+    const onMat = required(atStation(whole.analysis.stocks, station)?.carryM)
+    for (let n = 0; n < 12; n++)
+      takeShot(db, {
+        ...{ id: `grass-${n}` as ShotId, sessionId: session, source: 'typed', clubLabel: null },
+        ...{ hitMs: grassMs + n * 30_000, clubId: eight.id, swing: 'full', heldBecause: null },
+        carryM: onMat * (0.94 + 0.002 * (n % 4)),
+      })
+    const both = required(stockView(db, golfer, NOW_MS))
+    expect(both.surfaces?.stations).toBeGreaterThan(0)
+    changeSchools(db, golfer, { stocksOff: 'grass' })
+    golfer = required(golferById(db, golfer.id))
+    const stock = required(stockView(db, golfer, NOW_MS))
+    const carry = (list: typeof stock.analysis.stocks) => required(atStation(list, station)?.carryM)
+    expect(carry(stock.analysis.stocks)).toBeLessThan(carry(both.analysis.stocks))
+    expect(carry(stock.analysis.stocks) / onMat).toBeCloseTo(0.943, 2)
+    const bay = required(bayView(db, golfer, required(sessionById(db, session)), NOW_MS))
+    const paper = required(paperView(db, golfer, NOW_MS))
+    for (const view of [bay, paper, { analysis: { stocks: stocks() } }])
+      expect(carry(view.analysis.stocks)).toBe(carry(stock.analysis.stocks))
+    // A club that was never hit off grass stands on the mat, and says so wherever it stands.
+    const mat = stock.analysis.warnings.flatMap((each) =>
+      each.kind === 'holds' && each.facts.kind === 'offSurface' ? [each.facts] : [],
+    )
+    expect(mat[0]?.clubIds).not.toContain(eight.id)
+    const name = (id: string) => required(bag.clubs.find((club) => club.id === id)).name
+    expect(required(cardView(db, golfer, NOW_MS, 'card')).notes).toContain(holdsSentence(mat[0]!, name))
+    // The other one is its own stock, as it was before there was any grass.
+    const asked = required(stockView(db, golfer, NOW_MS, { off: 'mat' }))
+    expect(carry(asked.analysis.stocks) / onMat).toBeCloseTo(1, 2)
+    expect(asked.surfaces).toEqual(stock.surfaces)
+    expect(stockView(db, golfer, NOW_MS, { off: 'rough' })?.only.surface).toBeNull()
+    changeSchools(db, golfer, { stocksOff: null })
+    golfer = required(golferById(db, golfer.id))
+    expect(stocks()).toEqual(both.analysis.stocks)
+  })
+
   it('only what one monitor measured is a stock of its own, and leaves all others as they are', () => {
     const before = stocks()
-    const only = required(stockView(db, golfer, NOW_MS, LOFT))
-    expect(only.monitors.only).toBe(LOFT)
-    expect(required(stockView(db, golfer, NOW_MS, 'nobody’s')).monitors.only).toBeNull()
+    const only = required(stockView(db, golfer, NOW_MS, { monitor: LOFT }))
+    expect(only.only.monitor).toBe(LOFT)
+    expect(required(stockView(db, golfer, NOW_MS, { monitor: 'nobody’s' })).only.monitor).toBeNull()
     expect(stocks()).toEqual(before)
   })
 })

@@ -70,3 +70,67 @@ test('a wood off the tee and from the ground is two stocks, from the Bay to the 
   await expect(lies).toContainText('which may be nothing')
   expect((await stock()).map(({ swing }) => swing)).toEqual(['full', 'teed'])
 })
+
+test('a club off the mat and off grass is one stock until its golfer says which it stands for; the Bay then says what stands beside', async ({
+  page,
+  request,
+  banco,
+}) => {
+  const golfer = await golferWithBag(request, banco, 'Elowen Tregear')
+  const shotsOff = async (surface: 'mat' | 'grass', carries: number[]) => {
+    const session = await openSession(request, banco, golfer, 'range')
+    const { bag } = await bayOf(request, banco, session)
+    const seven = bag.clubs.find(({ name }) => name === '7-iron')!
+    const said = await request.post(`${banco.address}/api/sessions/${session}/said`, {
+      data: { kind: 'air', wind: null, tempC: null, surface },
+    })
+    expect(said.status()).toBe(200)
+    const shots = carries.map((carry, i) => ({
+      ...{
+        id: `${surface}-${i}`,
+        clubId: seven.id,
+        swing: 'full',
+        carryM: carry * 0.9144,
+        hitMs: Date.now(),
+      },
+    }))
+    const sent = await request.post(`${banco.address}/api/sessions/${session}/shots`, { data: { shots } })
+    expect(sent.status()).toBe(200)
+    return session
+  }
+  const onMat = await shotsOff('mat', [160, 161, 159, 160, 162, 158])
+  await request.patch(`${banco.address}/api/sessions/${onMat}`, { data: { ended: true } })
+  const onGrass = await shotsOff('grass', [152, 151, 153, 152])
+
+  await page.setViewportSize({ width: 390, height: 844 })
+  await page.goto(`${banco.address}/golfers/${golfer}/stock`)
+  const surfaces = page.getByRole('region', { name: 'Mat and grass' })
+  await expect(surfaces).toContainText(
+    /Off grass your solid shots carry 5\.0% ± \d\.\d% less than off the mat, over 1 station hit off both: that may be chance or the days between them/,
+  )
+  const row = page.getByRole('row', { name: '7-iron' }).first()
+  await expect(row).toContainText('156.8')
+  await surfaces
+    .getByLabel('Stocks are of shots')
+    .selectOption({ label: 'off grass; the others beside them' })
+  await expect(row).toContainText('152.0')
+  await expect(page.getByText('Of shots off grass; the others stand beside them.')).toBeVisible()
+  await row.getByRole('button').click()
+  await expect(
+    page.getByText('6 shots off the mat are not in it: 152.0 from the others, 156.8 if all.'),
+  ).toBeVisible()
+  expect(await axeFindings(page)).toEqual([])
+  await page.getByRole('button', { name: 'Rules' }).click()
+  await page.getByLabel('Which shots').selectOption('only off the mat')
+  await expect(row).toContainText('160.0')
+  await expect.poll(() => page.evaluate('document.documentElement.scrollWidth')).toBeLessThanOrEqual(390)
+
+  await page.goto(`${banco.address}/golfers/${golfer}/bay?session=${onGrass}`)
+  const now = page.getByRole('region', { name: 'From the next shot on' })
+  await now.getByRole('button', { name: 'grass' }).click()
+  await page.getByLabel('The ball lies on').selectOption('mat')
+  await page.getByRole('button', { name: 'It is so now' }).click()
+  await expect(now).toContainText(
+    'You are hitting off the mat: beside your stocks, where a station has others.',
+  )
+})

@@ -1,5 +1,5 @@
 import type { ClubId, SessionId } from '../ids'
-import type { Surface } from '../session/conditions'
+import type { Surface } from '../session/surface'
 import type { Swing } from '../station'
 
 /** The two halves of a golfing year, in the north: April to October, and what lies between. */

@@ -1,3 +1,4 @@
+import type { Surface } from '../session/surface'
 import type { Place } from '../session/session'
 import type { Mark } from '../shots/mark'
 import { type Apart } from '../shots/shot'
@@ -20,6 +21,8 @@ export type ShotRecord = Flight & {
   mark: Mark | null
   /** The ball that it was hit with; null where nobody said. */
   ball: string | null
+  /** What the ball lay on; null where nobody said. */
+  surface: Surface | null
   /** What it counts as, where a correction or a factor acts on it; null: as it was measured. */
   countedM: number | null
   /** What kept it out of every stock when it was hit. */
@@ -43,6 +46,7 @@ export const RECORD_FIELDS = [
   'hitMs',
   'monitor',
   'ball',
+  'surface',
   'club',
   'swing',
   ...FLIGHT_FIELDS,

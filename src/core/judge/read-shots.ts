@@ -100,14 +100,15 @@ function stationsOf(bag: readonly Club[], shots: readonly Shot[]): StationReadin
 }
 
 /**
- * Which shots are kept apart. Those of a station that was hit in nothing but wind or bad lies are all there
- * is of it, and count.
+ * Which shots are kept apart. Those of a station that was hit in nothing but wind or bad lies, or off nothing but the other
+ * surface, are all there is of it, and count.
  */
 export function apartOf<S extends Pick<Shot, 'clubId' | 'swing' | 'apart'>>(
   shots: readonly S[],
   windCounts: boolean,
 ): (shot: S) => boolean {
-  const plain = new Set(shots.filter(({ apart }) => apart === undefined).map(stationKey))
-  return (shot) =>
-    shot.apart === 'warm-up' || (shot.apart !== undefined && !windCounts && plain.has(stationKey(shot)))
+  const isPlain = ({ apart }: S) =>
+    apart === undefined || (windCounts && (apart === 'wind' || apart === 'rough'))
+  const plain = new Set(shots.filter(isPlain).map(stationKey))
+  return (shot) => shot.apart === 'warm-up' || (!isPlain(shot) && plain.has(stationKey(shot)))
 }

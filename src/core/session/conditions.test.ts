@@ -1,5 +1,12 @@
 import { describe, expect, it } from 'vitest'
-import { apartBecause, conditionsAt, PLAIN, type ConditionChange } from './conditions'
+import {
+  apartBecause,
+  apartFromStocks,
+  conditionsAt,
+  lyingOn,
+  PLAIN,
+  type ConditionChange,
+} from './conditions'
 
 const wind = (fromSeq: number, blows: 'into' | null): ConditionChange => ({
   fromSeq,
@@ -31,5 +38,20 @@ describe('what a shot was hit in', () => {
     expect(conditionsAt([], 5)).toEqual(PLAIN)
     expect(apartBecause(PLAIN)).toBeNull()
     expect(apartBecause({ ...PLAIN, surface: 'rough' })).toBe('rough')
+  })
+
+  it('off the mat stands for no stock of grass; where nobody said what the ball lay on, it does', () => {
+    const mat = { surface: 'mat' } as const
+    const why = (hitIn: Partial<typeof PLAIN>, setUp: Parameters<typeof lyingOn>[1] = mat) =>
+      apartFromStocks({ ...PLAIN, ...hitIn }, setUp, 'grass')
+    expect([why({}), why({ surface: 'grass' }), why({}, null), why({}, { surface: 'grass' })]).toEqual([
+      ...['mat', null, null, null],
+    ])
+    // What is out whatever the golfer says comes first; then what keeps the shot apart for good.
+    expect([why({ warmUp: true }), why({ wind: 'into' }), why({ surface: 'rough' })]).toEqual([
+      ...['warm-up', 'mat', 'rough'],
+    ])
+    expect(apartFromStocks({ ...PLAIN, wind: 'into' }, mat, null)).toBe('wind')
+    expect(apartFromStocks(PLAIN, mat, 'mat')).toBeNull()
   })
 })

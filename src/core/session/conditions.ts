@@ -1,13 +1,10 @@
 import type { BallName } from '../balls/ball'
 import type { Apart } from '../shots/shot'
+import { isStockSurface, type StockSurface, type Surface } from './surface'
 
 /** How the wind blows, seen from the ball to the target. */
 export const WINDS = ['felt', 'into', 'with', 'from-left', 'from-right'] as const
 export type Wind = (typeof WINDS)[number]
-
-/** What the ball lies on. */
-export const SURFACES = ['mat', 'grass', 'rough'] as const
-export type Surface = (typeof SURFACES)[number]
 
 /** What shots were hit in, where it differs from the session's set-up. */
 export type Conditions = {
@@ -53,6 +50,26 @@ export function conditionsAt(changes: readonly ConditionChange[], seq: number): 
   }
 }
 
-/** Why a shot does not stand for a stock of calm air and a good lie; null where it does. */
+/** What the ball lay on: what was said from then on, else in its session's set-up. */
+export const lyingOn = (
+  { surface }: Pick<Conditions, 'surface'>,
+  setUp: { surface: Surface | null } | null | undefined,
+): Surface | null => surface ?? setUp?.surface ?? null
+
+/**
+ * Why a shot does not stand for a golfer's stocks; null where it does.
+ * @param stocksOff what they stand for: shots known to be off the other surface do not; null: both
+ */
+export function apartFromStocks(
+  hitIn: Conditions,
+  setUp: { surface: Surface | null } | null | undefined,
+  stocksOff: StockSurface | null,
+): Apart | null {
+  const surface = lyingOn(hitIn, setUp)
+  const isOther = stocksOff !== null && isStockSurface(surface) && surface !== stocksOff
+  return isOther && !hitIn.warmUp ? surface : apartBecause(hitIn)
+}
+
+/** Why a shot does not stand for calm air and a good lie; null where it does. */
 export const apartBecause = ({ warmUp, wind, surface }: Conditions): Apart | null =>
   warmUp ? 'warm-up' : wind !== null ? 'wind' : surface === 'rough' ? 'rough' : null

@@ -1,4 +1,5 @@
-import type { Surface, Wind } from './conditions'
+import type { Wind } from './conditions'
+import type { Surface } from './surface'
 import type { FlightField } from '../shots/flight-fields'
 import type { Place } from './session'
 

@@ -1,5 +1,6 @@
 import type { BallName } from '../balls/ball'
 import type { ClubId } from '../ids'
+import type { StockSurface } from '../session/surface'
 
 /** What a shot's numbers are besides what was measured. */
 export type ShotHolds = {
@@ -9,6 +10,8 @@ export type ShotHolds = {
   rangeBall?: BallName
   /** It was hit with this ball, and its carry is what another would have carried. */
   converted?: BallName
+  /** It lay on this, and the golfer's stocks stand for the other: it counts where there is nothing else. */
+  offSurface?: StockSurface
   /** Half of the 90% interval of what a correction and a factor together make of the carry: the same for all shots. */
   unsureM?: number
 }
@@ -17,6 +20,7 @@ export const HOLD_KINDS = [
   'corrected',
   'rangeBall',
   'converted',
+  'offSurface',
 ] as const satisfies readonly (keyof ShotHolds)[]
 export type HoldKind = (typeof HOLD_KINDS)[number]
 /** What the shots of a stock hold: of each kind the monitors or balls, and how many shots. */

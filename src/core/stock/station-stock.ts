@@ -1,7 +1,7 @@
 import type { Mark } from '../shots/mark'
 import { isPlausibleCarry } from '../shots/plausible-carry'
 import type { Reading } from '../judge/reading'
-import { type Shot } from '../shots/shot'
+import { APART, type Apart, type Shot } from '../shots/shot'
 import { FLIGHT_FIELDS } from '../shots/flight-fields'
 import type { NextCarry } from '../shots/typed-slip'
 import { yards } from '../units'
@@ -109,11 +109,20 @@ function conditionsOf(
     ({ apart: why, mark, carryM }) =>
       why !== 'warm-up' && (mark === undefined || mark === 'solid') && isPlausibleCarry(carryM),
   )
-  const counted = solid.filter(({ shot }) => shot.apart !== undefined).length
-  if (outside.length === 0 && counted === 0) return null
+  const counted = solid.flatMap(({ shot }) => shot.apart ?? [])
+  if (outside.length === 0 && counted.length === 0) return null
   const withAllM = stockFrom([...carries, ...outside.map(({ carryM }) => carryM as number)])
-  return { apart: outside.map(({ id }) => id), counted, withAllM }
+  return {
+    apart: outside.map(({ id }) => id),
+    why: reasons(outside.flatMap(({ apart: why }) => why ?? [])),
+    counted: counted.length,
+    countedWhy: reasons(counted),
+    withAllM,
+  }
 }
+
+/** Each once, as they are listed. */
+const reasons = (found: readonly Apart[]): Apart[] => APART.filter((each) => found.includes(each))
 
 const carryOf = ({ shot }: Reading): number => shot.carryM as number
 

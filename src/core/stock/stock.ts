@@ -3,6 +3,7 @@ import type { Air } from '../flight/air'
 import type { AsHitBecause } from '../flight/restate-shots'
 import type { ClubId, ShotId } from '../ids'
 import type { Mark } from '../shots/mark'
+import type { Apart } from '../shots/shot'
 import type { FlightField } from '../shots/flight-fields'
 import type { NextCarry } from '../shots/typed-slip'
 import type { Station } from '../station'
@@ -91,8 +92,8 @@ export type HitStock = OfStation & {
   holds?: Holds
   /** How its shots stand in the stated air, where one is. */
   inAir?: StockInAir
-  /** Shots in wind or from a bad lie: those kept apart, how many of the counted ones are such, and the stock with all. */
-  conditions?: { apart: ShotId[]; counted: number; withAllM: number }
+  /** Shots in wind, from a bad lie or off the other surface: those kept apart and why, how many of the counted ones are such and why, and the stock with all. */
+  conditions?: { apart: ShotId[]; why: Apart[]; counted: number; countedWhy: Apart[]; withAllM: number }
   schools: Record<StockRule, number>
   /** The 90% interval under every school: the model's, widened where needed to hold that school's number. */
   between: Record<StockRule, [number, number]>

@@ -3,10 +3,12 @@
 import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Modal from 'react-bootstrap/Modal'
-import type { Surface, Wind } from '@/core/session/conditions'
+import { lyingOn, type Wind } from '@/core/session/conditions'
+import { isStockSurface, type Surface } from '@/core/session/surface'
 import { measuresOf } from '../../shared/form/measure'
 import { ChoiceField } from '../../shared/form/choice-field'
 import { NumberField } from '../../shared/form/number-field'
+import { besideStocks } from '@/text/lies'
 import { SURFACE_NAME, WIND_NAME } from '@/text/names'
 import { temperature } from '@/text/set-up'
 import { CommandButton, type CommandActions } from './command-key'
@@ -27,6 +29,7 @@ export function BayNow({ view, bay, actions, onHurt }: Props) {
   const { now, golfer } = view
   const [asking, setAsking] = useState(false)
   const windy = now.wind !== null
+  const offNow = lyingOn(now, view.setUp)
   const also = [
     now.wind !== null && now.wind !== 'felt' && WIND_NAME[now.wind],
     now.tempC !== null && temperature(now.tempC, golfer),
@@ -50,6 +53,9 @@ export function BayNow({ view, bay, actions, onHurt }: Props) {
       <Button variant="outline" className="hurts" onClick={onHurt}>
         Something hurts
       </Button>
+      {golfer.stocksOff !== null && isStockSurface(offNow) && offNow !== golfer.stocksOff && (
+        <p className="quiet mb-0">{besideStocks(offNow)}</p>
+      )}
       {asking && (
         <AirAndLie
           view={view}

@@ -1,4 +1,4 @@
-import { apartBecause } from '@/core/session/conditions'
+import { apartFromStocks } from '@/core/session/conditions'
 import { clearLapsed, lastClearMs } from '@/core/session/range-clear'
 import type { SessionShot } from '@/core/session/session-shot'
 import type { Mark } from '@/core/shots/mark'
@@ -133,7 +133,7 @@ export function shownBay({ view, unanswered }: BayState): BayView {
   const fresh = unanswered.filter(({ id }) => !known.has(id))
   if (fresh.length === 0) return view
   const last = view.shots.at(-1)?.seq ?? 0
-  const apart = apartBecause(view.now)
+  const apart = apartFromStocks(view.now, view.setUp, view.golfer.stocksOff)
   let clearMs = lastClearMs(view)
   const heldOf = ({ heldBecause, hitMs }: TypedPost): SessionShot['heldBecause'] => {
     const lapsed = clearLapsed(clearMs, hitMs)

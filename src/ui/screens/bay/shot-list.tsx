@@ -1,5 +1,5 @@
 import type { ShotId } from '@/core/ids'
-import { apartBecause } from '@/core/session/conditions'
+import { apartFromStocks } from '@/core/session/conditions'
 import type { SessionShot } from '@/core/session/session-shot'
 import { APART_NAME, MARK_NAME, stationName } from '@/text/names'
 import { len, side } from '@/text/numbers'
@@ -31,7 +31,7 @@ export function ShotList({ view, title, shots, station, chosen, numberOf, judged
         {shots.toReversed().map((each) => {
           const judged = judgedOf(each.id)
           const what = each.mark ?? judged?.mark ?? 'solid'
-          const apart = apartBecause(each.conditions)
+          const apart = apartFromStocks(each.conditions, view.setUp, golfer.stocksOff)
           const out = what !== 'solid'
           return (
             <li key={each.id} data-shot={each.id}>

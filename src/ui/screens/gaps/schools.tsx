@@ -9,7 +9,7 @@ import type { Stock } from '@/core/stock/stock'
 import { STOCK_RULES, type StockRule } from '@/core/stock/stock-rules'
 import { useSubmit } from '../../shared/use-submit'
 import { Problems } from '../../shared/shell/problems'
-import { RULE_NAME, SCHOOL_NAME, schoolOf } from '@/text/names'
+import { apartWhere, RULE_NAME, SCHOOL_NAME, schoolOf } from '@/text/names'
 import { count, len } from '@/text/numbers'
 
 /** Saves the schools that a golfer follows, and reads the page again. */
@@ -43,28 +43,29 @@ export function StockRuleChoice({ golfer }: { golfer: Golfer }) {
   )
 }
 
-/** Which of a station's shots were hit in wind or from a bad lie, whether they are in, and the way to have it otherwise. */
+/** Which of a station's shots were hit in wind, from a bad lie or off the other surface, whether they are in, and the way to have wind otherwise. */
 export function InWind({ golfer, stock }: { golfer: Golfer; stock: Stock }) {
   const { problems, change } = useSchools(golfer)
   const { conditions, carryM } = stock
   if (!conditions || carryM === undefined) return null
-  const { apart, counted, withAllM } = conditions
+  const { apart, why, counted, countedWhy, withAllM } = conditions
+  const isOfWind = why.some((each) => each === 'wind' || each === 'rough')
   return (
     <>
       {apart.length > 0 && (
         <p>
-          {count(apart.length, 'shot')} in wind or from the rough {apart.length === 1 ? 'is' : 'are'} not in
-          it: {len(carryM, golfer, 1)} from calm ones, {len(withAllM, golfer, 1)} if all.
+          {count(apart.length, 'shot')} {apartWhere(why)} {apart.length === 1 ? 'is' : 'are'} not in it:{' '}
+          {len(carryM, golfer, 1)} from the others, {len(withAllM, golfer, 1)} if all.
         </p>
       )}
       {counted > 0 && (
         <p>
           {counted === stock.count
-            ? 'All of its shots were hit in wind or from the rough: there are no others.'
-            : `${counted} of its shots were hit in wind or from the rough.`}
+            ? `All of its shots were hit ${apartWhere(countedWhy)}: there are no others.`
+            : `${counted} of its shots were hit ${apartWhere(countedWhy)}.`}
         </p>
       )}
-      {(apart.length > 0 || golfer.windCounts) && (
+      {(isOfWind || golfer.windCounts) && (
         <Button
           size="sm"
           variant="outline"

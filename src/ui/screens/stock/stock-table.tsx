@@ -17,16 +17,17 @@ import { Warnings } from '../../shared/shell/warnings'
 import { MODELLED_NOTE, STAR_NOTE } from '@/text/run'
 import { STOCK_COLUMNS, type StockColumn } from '@/text/stock-columns'
 import { statedAir } from '@/text/set-up'
-import { clubNames, RULE_NAME, stationName, swingName } from '@/text/names'
+import { clubNames, OFF_SURFACE, RULE_NAME, stationName, swingName } from '@/text/names'
 import { around, count, len } from '@/text/numbers'
 import { day } from '@/text/days'
 import type { OldStation } from '@/core/stock/age'
 import type { ChangeSeen } from '@/views/changed-clubs'
 import type { StockView } from '@/views/stock-view'
 import { GrownOld } from './grown-old'
-import { MonitorChoice } from './monitor-choice'
+import { MatAndGrass } from './mat-and-grass'
 import { OpenSetUps } from './open-set-ups'
 import { TeeAndGround } from './tee-and-ground'
+import { ShotsChoice } from './shots-choice'
 import { StationDetails } from './station-details'
 import styles from './stock.module.css'
 import { atStation, FULL_SWING, isOf, stationKey } from '@/core/station'
@@ -45,6 +46,8 @@ export function StockTable({
   old,
   lies,
   monitors,
+  surfaces,
+  only,
   nowMs,
 }: StockView) {
   const { stocks, warnings } = analysis
@@ -81,13 +84,17 @@ export function StockTable({
         title={`${count(hit.length, 'stock')} from ${count(solid, 'solid shot')}`}
         lede={
           <>
-            {monitors.only !== null && `Only what ${monitors.only} measured. `}
+            {only.monitor !== null && `Only what ${only.monitor} measured. `}
+            {only.surface !== null && `Only shots ${OFF_SURFACE[only.surface]}. `}
+            {only.surface === null &&
+              golfer.stocksOff !== null &&
+              `Of shots ${OFF_SURFACE[golfer.stocksOff]}; the others stand beside them. `}
             Carry by the {RULE_NAME[golfer.stockRule]} of the last 12 months,{' '}
             {golfer.compareIn === 'reference' ? statedAir(golfer) : 'in the air they were hit in'}; ± is a 90%
             interval. {asHit > 0 && `${count(asHit, 'solid shot')} stay as hit: see the rows. `}
             {leftOut > 0 && `${count(leftOut, 'shot')} left out: open a station to see why. `}
             The least sure is the {stationName(clubs.get(widest.clubId), widest.swing)},{' '}
-            {around(widest, golfer)} {golfer.lengthUnit}.
+            {len(widest.carryM, golfer)} {around(widest, golfer)} {golfer.lengthUnit}.
             {notHit.length > 0 &&
               ` Not hit: ${notHit.map((stock) => clubs.get(stock.clubId)?.name).join(', ')}.`}
             {lastYear.length > 0 &&
@@ -99,7 +106,7 @@ export function StockTable({
           <>
             <StockRuleChoice golfer={golfer} />
             <AirChoice golfer={golfer} />
-            <MonitorChoice home={home} {...monitors} />
+            <ShotsChoice {...{ home, monitors, surfaces, only }} />
           </>
         }
       >
@@ -112,6 +119,7 @@ export function StockTable({
       </PageHead>
       <Warnings warnings={warnings} units={golfer} name={name} />
       <TeeAndGround golfer={golfer} bag={bag} lies={lies} />
+      <MatAndGrass golfer={golfer} surfaces={surfaces} />
       <GrownOld golfer={golfer} bag={bag} old={old} />
       <section className="sheet stock-table" tabIndex={0} aria-label="Stock table">
         <Table>

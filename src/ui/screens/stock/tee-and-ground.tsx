@@ -19,7 +19,7 @@ export function TeeAndGround({ golfer, bag, lies }: { golfer: Golfer; bag: Bag; 
     })
   }
   return (
-    <section className="sheet p-3 no-print" aria-label="Tee and ground">
+    <section className="sheet p-3 mb-2 no-print" aria-label="Tee and ground">
       <Problems of={problems} />
       {lies.map((each) => {
         const club = bag.clubs.find(({ id }) => id === each.clubId)

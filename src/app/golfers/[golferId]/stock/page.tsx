@@ -5,13 +5,14 @@ import { StockTable } from '@/ui/screens/stock/stock-table'
 
 export const metadata = { title: 'Stock' }
 
-type Props = { params: Promise<{ golferId: string }>; searchParams: Asked<'monitor'> }
+type Props = { params: Promise<{ golferId: string }>; searchParams: Asked<'monitor' | 'off'> }
 
 export default async function StockPage({ params, searchParams }: Props) {
   const golfer = golferOfPage((await params).golferId)
   const [db, nowMs] = dataNow()
+  const { monitor, off } = await searchParams
   const view =
-    stockView(db, golfer, nowMs, said((await searchParams).monitor) ?? null) ??
+    stockView(db, golfer, nowMs, { monitor: said(monitor), off: said(off) }) ??
     redirect(`/golfers/${golfer.id}/bag`)
   return <StockTable {...view} />
 }
