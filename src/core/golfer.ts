@@ -70,6 +70,8 @@ export type GolferAim = {
   bagWish: BagWish | null
   /** In the golfer's own words. */
   likes: string | null
+  /** That they agreed to be kept here, in the coach's words. */
+  consent: string | null
 }
 /** How sure a golfer wants to be of what a shot on the course must clear. */
 export type CourseLikes = { sureness: Sureness }
@@ -109,6 +111,7 @@ export const NEW_GOLFER: GolferSchools & BayLikes & AirLikes & CoverLikes & Golf
   usualTurf: null,
   bagWish: null,
   likes: null,
+  consent: null,
   sureness: USUAL_SURENESS,
 }
 

@@ -8,3 +8,4 @@ export type SessionId = Id<'session'>
 export type ShotId = Id<'shot'>
 export type RoundId = Id<'round'>
 export type RoundShotId = Id<'round-shot'>
+export type VisitId = Id<'visit'>

@@ -58,6 +58,10 @@ export const LIMITS = {
   liking: { least: 1, most: 5 },
   gripDownCm: { least: 0, most: 15 },
   offsetMin: { least: -900, most: 900 },
+  /** How long a visit to a coach takes. */
+  visitMin: { least: 5, most: 600 },
+  /** Rounds or weeks until a coach asks. */
+  followAfter: { least: 1, most: 60 },
 } as const satisfies Record<string, Range>
 
 /** No clock that goes right says later, in milliseconds since 1970: the year 2096. */
@@ -87,6 +91,10 @@ export const LETTERS = {
   reason: 200,
   handReason: 120,
   likes: 400,
+  consent: 400,
+  toDo: 1000,
+  coachWords: 4000,
+  look: 400,
 } as const
 
 /** Whether a number lies in a range, its ends with it. */

@@ -71,6 +71,7 @@ const AIM = {
   usualTurf: Joi.valid(...TURFS, null),
   bagWish: Joi.valid(...BAG_WISHES, null),
   likes: Joi.string().trim().max(LETTERS.likes).allow(null),
+  consent: Joi.string().trim().min(1).max(LETTERS.consent).allow(null),
 }
 export const GOLFER_FORM = Joi.object<GolferSettings & Partial<GolferAim>>({ ...golfer, ...AIM }).fork(
   Object.keys(golfer),

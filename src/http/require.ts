@@ -1,5 +1,5 @@
 import type { Golfer } from '@/core/golfer'
-import type { ClubId, GolferId, RoundId, SessionId, ShotId } from '@/core/ids'
+import type { ClubId, GolferId, RoundId, SessionId, ShotId, VisitId } from '@/core/ids'
 import type { Session } from '@/core/session/session'
 import { clubsOf } from '@/store/clubs'
 import { theDatabase } from '@/store/database'
@@ -7,6 +7,8 @@ import { golferById } from '@/store/golfers'
 import { roundById, type StoredRound } from '@/store/rounds'
 import { sessionById } from '@/store/sessions'
 import { shotById, type StoredShot } from '@/store/shots'
+import { visitById } from '@/store/visits'
+import type { Visit } from '@/core/visits/visit'
 import { refuse } from './route'
 
 /** What a request names, or a refusal that says what is not there. */
@@ -35,6 +37,10 @@ export const requireRound = (id: string, removed = false): StoredRound =>
 export const requireShot = (id: string): StoredShot =>
   shotById(theDatabase(), id as ShotId) ??
   refuse(404, 'shot', 'There is no such shot here: it may have been undone.')
+
+export const requireVisit = (id: string): Visit =>
+  visitById(theDatabase(), id as VisitId) ??
+  refuse(404, 'visit', 'There is no such visit here: choose one on the desk.')
 
 export function requireClub(golferId: GolferId, clubId: ClubId): ClubId {
   const own = clubsOf(theDatabase(), golferId).some((club) => club.id === clubId)

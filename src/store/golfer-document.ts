@@ -46,6 +46,12 @@ const TABLES: { name: string; where: string; order: string; counter?: string; pl
     order: 'seq',
     counter: 'seq',
   },
+  { name: 'visit', where: 'golfer_id = @id', order: 'at_ms, id' },
+  {
+    name: 'after_play',
+    where: 'visit_id IN (SELECT id FROM visit WHERE golfer_id = @id)',
+    order: 'visit_id',
+  },
   { name: 'pair_moved', where: 'golfer_id = @id', order: 'shot_id' },
   { name: 'correction', where: 'golfer_id = @id', order: 'monitor, field' },
   { name: 'ball', where: 'golfer_id = @id', order: 'name' },

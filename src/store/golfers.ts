@@ -50,6 +50,7 @@ type Row = {
   usual_turf: Turf | null
   bag_wish: BagWish | null
   likes: string | null
+  consent: string | null
   sureness: string | null
 }
 
@@ -85,6 +86,7 @@ const golfer = (db: Database, row: Row): Golfer => ({
   usualTurf: row.usual_turf,
   bagWish: row.bag_wish,
   likes: row.likes,
+  consent: row.consent,
   sureness: { ...USUAL_SURENESS, ...(row.sureness && (JSON.parse(row.sureness) as Partial<Sureness>)) },
   swings: swingsOf(db, row.id),
 })
@@ -179,6 +181,7 @@ const rowOf = (golfer: Settings): Omit<Row, 'id'> => ({
   usual_turf: golfer.usualTurf,
   bag_wish: golfer.bagWish,
   likes: golfer.likes,
+  consent: golfer.consent,
   sureness: JSON.stringify(golfer.sureness),
 })
 

@@ -14,6 +14,7 @@ import { FLIGHT_FIELDS } from '@/core/shots/flight-fields'
 import { MARKS } from '@/core/shots/mark'
 import { SHOT_EVENT_KINDS, SHOT_SOURCES } from '@/core/session/action'
 import { STOCK_RULES } from '@/core/stock/stock-rules'
+import { FOLLOW_UP_IN, WENT } from '@/core/visits/visit'
 import { LENGTH_UNITS, SPEED_UNITS, TEMP_UNITS } from '@/core/units'
 
 /** The words that a column may hold: lists of the core, which the tables do not repeat. */
@@ -30,6 +31,8 @@ const KNOWN_WORDS: Record<string, Record<string, readonly string[]>> = {
     usual_turf: TURFS,
     bag_wish: BAG_WISHES,
   },
+  visit: { follow_in: FOLLOW_UP_IN },
+  after_play: { went: WENT },
   golfer_zone: { segment: SEGMENTS },
   club: { kind: CLUB_KINDS },
   session: { place: PLACES },

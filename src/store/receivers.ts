@@ -79,3 +79,7 @@ export function receivingOf(db: Database, sessionId: SessionId, nowMs: number): 
     nowhere: shown.length === 0 ? [UNNAMED] : shown.flatMap((row) => (row.live ? [] : [row.monitor])),
   }
 }
+
+/** The monitors whose shots go to a golfer just now; one that gives no name as ''. */
+export const receivedBy = (db: Database, golferId: GolferId, nowMs: number): string[] =>
+  rows(db, nowMs).flatMap((row) => (row.live && row.golferId === golferId ? [row.monitor] : []))

@@ -16,6 +16,7 @@ export type AimFields = {
   usualTurf: Turf | ''
   bagWish: BagWish | ''
   likes: string
+  consent: string
 }
 
 export const aimFields = (of: GolferAim | undefined): AimFields => ({
@@ -24,20 +25,27 @@ export const aimFields = (of: GolferAim | undefined): AimFields => ({
   usualTurf: of?.usualTurf ?? '',
   bagWish: of?.bagWish ?? '',
   likes: of?.likes ?? '',
+  consent: of?.consent ?? '',
 })
 
-export const aimOf = ({ level, driverM, usualTurf, bagWish, likes }: AimFields): GolferAim => ({
+export const aimOf = ({ level, driverM, usualTurf, bagWish, likes, consent }: AimFields): GolferAim => ({
   level: level || null,
   driverM,
   usualTurf: usualTurf || null,
   bagWish: bagWish || null,
   likes: likes.trim() || null,
+  consent: consent.trim() || null,
 })
 
-type Props = { far: Measure; problems: Problem[] }
+type Props = {
+  far: Measure
+  problems: Problem[]
+  /** Somebody else may look after this golfer. */
+  lookedAfter: boolean
+}
 
 /** Who the golfer is and what for: all of it may stay unsaid. */
-export function AboutYou({ far, problems }: Props) {
+export function AboutYou({ far, problems, lookedAfter }: Props) {
   const { register, control } = useFormContext<AimFields>()
   const select = (
     field: 'level' | 'usualTurf' | 'bagWish',
@@ -95,6 +103,16 @@ export function AboutYou({ far, problems }: Props) {
           {...register('likes')}
         />
       </Form.Group>
+      {lookedAfter && (
+        <Form.Group controlId="consent">
+          <Form.Label>Note of consent, where a coach keeps one</Form.Label>
+          <Form.Control
+            maxLength={LETTERS.consent}
+            placeholder="agreed on 4 March to be kept here until the end of the season"
+            {...register('consent')}
+          />
+        </Form.Group>
+      )}
     </fieldset>
   )
 }

@@ -143,7 +143,7 @@ export function GolferForm({ golfer }: { golfer?: Golfer }) {
         <Problems of={problems} field="goalZoneM" id="goal-problem" />
       </fieldset>
       <FormProvider {...form}>
-        <AboutYou far={far} problems={problems} />
+        <AboutYou far={far} problems={problems} lookedAfter={golfer !== undefined} />
       </FormProvider>
       {golfer && (
         <fieldset className="mb-3">

@@ -1,0 +1,55 @@
+import { compare, type Comparison, type Side } from '../compare/compare'
+import { isJudged, type JudgedStep, type Step } from '../gaps/step'
+import type { ClubId } from '../ids'
+import { atStation, type Station } from '../station'
+import { isHit, type HitStock, type Stock } from '../stock/stock'
+import type { LengthUnit } from '../units'
+
+/** A station as its shots had it at a moment, and as those hit since have it. */
+export type StockSince = Station & { then: HitStock; since: HitStock; found: Comparison }
+/** A step whose verdict is another one than it was. */
+export type StepSince = { longerId: ClubId; shorterId: ClubId; then: JudgedStep | null; now: JudgedStep }
+/** What is otherwise than at a moment before. */
+export type ChangedSince = { sinceMs: number; stocks: StockSince[]; steps: StepSince[] }
+
+const SURE_FIRST = ['real', 'open', 'none'] as const
+
+/**
+ * Stocks of the shots since against those of the shots before, the likely changes first: only what was hit since can say
+ * that a stock has changed.
+ * @param sideOf a stock as a side of a comparison, with its days
+ */
+export const stocksSince = (
+  before: readonly Stock[],
+  since: readonly Stock[],
+  sideOf: { before: (stock: HitStock) => Side; since: (stock: HitStock) => Side },
+  unit: LengthUnit,
+): StockSince[] =>
+  since
+    .flatMap((stock): StockSince[] => {
+      const then = atStation(before, stock)
+      return isHit(then) && isHit(stock)
+        ? [
+            {
+              ...{ clubId: stock.clubId, swing: stock.swing, then, since: stock },
+              found: compare(sideOf.before(then), sideOf.since(stock), unit),
+            },
+          ]
+        : []
+    })
+    .toSorted(
+      (a, b) =>
+        SURE_FIRST.indexOf(a.found.word) - SURE_FIRST.indexOf(b.found.word) ||
+        Math.abs(b.found.differenceM) - Math.abs(a.found.differenceM),
+    )
+
+/** Steps with another verdict, or another sureness of it, than before; those that were not judged before have none then. */
+export const stepsSince = (before: readonly Step[], now: readonly Step[]): StepSince[] =>
+  now.filter(isJudged).flatMap((step): StepSince[] => {
+    const { longerId, shorterId } = step
+    const old = before.find((each) => each.longerId === longerId && each.shorterId === shorterId)
+    const then = old && isJudged(old) ? old : null
+    return then?.verdict === step.verdict && then.settled === step.settled
+      ? []
+      : [{ longerId, shorterId, then, now: step }]
+  })

@@ -1,0 +1,113 @@
+import type { Units } from '@/core/golfer'
+import type { ClubId } from '@/core/ids'
+import type { BesidePlay } from '@/core/visits/beside-play'
+import type { ChangedSince, StepSince, StockSince } from '@/core/visits/changed-since'
+import type { FollowUpState } from '@/core/visits/follow-up'
+import type { Trouble } from '@/core/visits/troubles'
+import type { FollowUp, Went } from '@/core/visits/visit'
+import { changeWord } from './compare'
+import { stationName } from './names'
+import { around, count, len, lenUnit } from './numbers'
+import { verdictWords } from './verdicts'
+
+/** What a coach's desk says. */
+
+type Name = (clubId: ClubId) => string
+
+export const WENT_NAME: Record<Went, string> = { short: 'short of its number', long: 'past its number' }
+
+/** "due for 3 days", "due in 23 days", "due after 2 more rounds". */
+export function followUpWords(state: FollowUpState): string {
+  switch (state.kind) {
+    case 'due':
+      return state.sinceDays ? `due for ${count(state.sinceDays, 'day')}` : 'due now'
+    case 'in-days':
+      return `due in ${count(state.days, 'day')}`
+    case 'in-rounds':
+      return `due after ${count(state.rounds, 'more round')}`
+  }
+}
+
+/** "after 4 weeks: the 9-iron at 118". */
+export const followUpLine = ({ after, in: unit, look }: FollowUp): string =>
+  `after ${count(after, unit.slice(0, -1))}${look === null ? '' : `: ${look}`}`
+
+const TROUBLE: Record<Trouble['kind'], (n: number) => string> = {
+  held: (n) => `${count(n, 'shot')} held`,
+  'other-club': (n) => `${count(n, 'shot')} of another club?`,
+  'one-sided': () => 'one-sided marks',
+  'unknown-club': (n) => `${count(n, 'shot')} without a club`,
+  tiring: () => 'tiring',
+}
+export const troubleWords = ({ kind, count: n }: Trouble): string => TROUBLE[kind](n)
+
+/** "7-iron: 140.6 before, 144.1 with 6 shots since: further by 3.5 ± 3.1 yd, likely real." */
+export function stockSinceSentence(
+  { clubId, swing, then, since, found }: StockSince,
+  units: Units,
+  name: Name,
+): string {
+  const { differenceM, lowM, highM } = found
+  const half = lenUnit((highM - lowM) / 2, units, 1)
+  return `${stationName({ name: name(clubId) }, swing)}: ${len(then.carryM, units, 1)} before, ${len(since.carryM, units, 1)} with ${count(since.count, 'shot')} since: ${differenceM < 0 ? 'shorter' : 'further'} by ${len(Math.abs(differenceM), units, 1)} ± ${half}, ${changeWord(found)}.`
+}
+
+export const stepSinceSentence = (
+  { longerId, shorterId, then, now }: StepSince,
+  units: Units,
+  name: Name,
+): string =>
+  `${name(longerId)} to ${name(shorterId)}: ${then ? verdictWords(then, units) : 'not hit'} before, ${verdictWords(now, units)} now.`
+
+/** What changed, likely changes first and no more than a paper holds; those that did not are one sentence. */
+export function changedSentences(
+  { stocks, steps }: ChangedSince,
+  units: Units,
+  name: Name,
+  most = 8,
+): string[] {
+  const told = stocks.filter(({ found }) => found.word !== 'none')
+  const same = stocks.length - told.length
+  return [
+    ...steps.map((each) => stepSinceSentence(each, units, name)),
+    ...told.slice(0, most).map((each) => stockSinceSentence(each, units, name)),
+    ...(told.length > most ? [`${count(told.length - most, 'more station')} cannot be told yet.`] : []),
+    ...(same > 0 ? [`${count(same, 'station')} hit again, with no difference that matters.`] : []),
+  ]
+}
+
+/** What the numbers say to a distance that had no club: "142 yd lies 1.4 past the 7-iron's 140.6 ± 2". */
+export function lackedSentence(
+  lackedM: number,
+  { nearest, offM }: NonNullable<BesidePlay['lacked']>,
+  units: Units,
+  name: Name,
+): string {
+  const station = stationName({ name: name(nearest.clubId) }, nearest.swing)
+  const by = len(Math.abs(offM), units, 1)
+  const lies = Number(by) === 0 ? 'is' : `lies ${by} ${offM < 0 ? 'past' : 'short of'}`
+  return `${lenUnit(lackedM, units)} ${lies} the ${station}’s ${len(nearest.carryM, units, 1)} ${around(nearest, units)}.`
+}
+
+/** What the numbers say to a club that went short or long. */
+export function offSentence(
+  clubId: ClubId,
+  { stock, inRounds }: NonNullable<BesidePlay['off']>,
+  units: Units,
+  name: Name,
+): string {
+  if (!stock) return `The ${name(clubId)} has no stock: nothing says what its number is.`
+  const says = `The ${name(clubId)} carries ${len(stock.carryM, units, 1)} ${around(stock, units)} in the bay, from ${count(stock.count, 'solid shot')}`
+  return inRounds
+    ? `${says}; in ${count(inRounds.carries, 'shot')} of rounds since it was ${len(inRounds.carryM, units, 1)}.`
+    : `${says}; no round since says what it carried there.`
+}
+
+export const unusedSentence = (
+  clubId: ClubId,
+  { shots, rounds }: NonNullable<BesidePlay['unused']>,
+  name: Name,
+): string =>
+  rounds === 0
+    ? `No round since is kept here: nothing says how often the ${name(clubId)} was hit.`
+    : `The ${name(clubId)} was hit ${shots === 0 ? 'in none' : `${count(shots, 'time')} in ${rounds}`} of ${count(rounds, 'round')} since.`

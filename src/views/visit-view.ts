@@ -1,0 +1,80 @@
+import { isMeasured, type Step } from '@/core/gaps/step'
+import type { NextShots } from '@/core/gaps/next-shots'
+import type { Golfer } from '@/core/golfer'
+import type { Bag } from '@/core/bag/bag'
+import { played } from '@/core/rounds/use'
+import { besidePlay, type BesidePlay } from '@/core/visits/beside-play'
+import type { ChangedSince } from '@/core/visits/changed-since'
+import type { AfterPlay, Visit } from '@/core/visits/visit'
+import type { Database } from '@/store/database'
+import { roundsOf } from '@/store/rounds'
+import { afterPlayOf, deskSettings, visitsOf } from '@/store/visits'
+import { comparedBag } from './bag-analysis'
+import { changedSince } from './changed-since'
+import { openFollowUp, type OpenFollowUp } from './desk-view'
+
+/** What was said of a visit after play, beside what the numbers say to it. */
+export type AfterPlaySeen = { visit: Visit; said: AfterPlay | null; beside: BesidePlay | null }
+
+export type VisitView = {
+  golfer: Golfer
+  bag: Bag | null
+  coach: string | null
+  visit: Visit
+  /** All of this golfer's, the newest first. */
+  visits: Visit[]
+  /** What is open: the steps that are not settled, and what to hit next. */
+  open: { unsettled: Step[]; settled: number; next: NextShots[] }
+  /** What is otherwise than at the visit before this one; null where there is none. */
+  changed: ChangedSince | null
+  followUp: OpenFollowUp | null
+  /** What was or is asked after the visit before. */
+  afterPlay: AfterPlaySeen | null
+  nowMs: number
+}
+
+/** A golfer's visit: what it is to do, what came of it, and what was said after play. */
+export function visitView(db: Database, golfer: Golfer, visit: Visit, nowMs: number): VisitView {
+  const compared = comparedBag(db, golfer, nowMs)
+  const visits = visitsOf(db, golfer.id)
+  const steps = compared?.analysis.steps.filter(isMeasured) ?? []
+  const before = visitBefore(visits, visit)
+  // What was asked at this visit once it is over, else at the one before it.
+  const asked = [visit, before].find((each) => each?.followUp && each.atMs <= nowMs && each.endedMs !== null)
+  return {
+    golfer,
+    bag: compared?.bag ?? null,
+    coach: deskSettings(db).coach,
+    visit,
+    visits,
+    open: {
+      unsettled: steps.filter(({ settled }) => !settled),
+      settled: steps.filter(({ settled }) => settled).length,
+      next: compared?.analysis.next ?? [],
+    },
+    changed:
+      before && compared
+        ? changedSince(db, golfer, compared.bag, before.endedMs ?? before.atMs, nowMs)
+        : null,
+    followUp: openFollowUp(db, golfer.id, visits, nowMs),
+    afterPlay: asked ? afterPlaySeen(db, golfer, asked, nowMs) : null,
+    nowMs,
+  }
+}
+
+/** The visit that was held before another one. */
+export const visitBefore = (visits: readonly Visit[], { atMs, id }: Visit): Visit | null =>
+  visits.find((each) => each.id !== id && each.atMs < atMs && each.endedMs !== null) ?? null
+
+/** The visit that a paper of now is about: the one that is on or was last. */
+export const visitOfNow = (visits: readonly Visit[], nowMs: number): Visit | null =>
+  visits.find(({ atMs, endedMs }) => endedMs !== null || Math.abs(atMs - nowMs) < HALF_A_DAY_MS) ?? null
+const HALF_A_DAY_MS = 12 * 3_600_000
+
+function afterPlaySeen(db: Database, golfer: Golfer, visit: Visit, nowMs: number): AfterPlaySeen {
+  const said = afterPlayOf(db, visit.id)
+  const compared = comparedBag(db, golfer, nowMs)
+  if (!said || !compared) return { visit, said, beside: null }
+  const rounds = played(roundsOf(db, golfer.id)).filter(({ openedMs }) => openedMs > visit.atMs)
+  return { visit, said, beside: besidePlay(said, compared.analysis.stocks, rounds) }
+}
