@@ -24,6 +24,7 @@ import { saySession } from '../src/store/session-events'
 import type { CoursePlace, Day } from '../src/core/flight/day'
 import { keepPlace, setDay } from '../src/store/course-days'
 import { keepSetUp } from '../src/store/set-ups'
+import { fillDesk } from './coach'
 import { playOn } from './play-rounds'
 import { NET_LOFT } from '../simulators/golfers/net-loft'
 
@@ -248,6 +249,7 @@ export function fillNetLoft(db: Database, { seed, nowMs }: { seed: number; nowMs
       ),
     )
   })
+  fillDesk(db, nowMs)
 }
 
 type Who = { golferId: GolferId; hidden: HiddenGolfer; visit: Visit; nowMs: number }

@@ -1,14 +1,17 @@
 import { cookies } from 'next/headers'
 import { redirect } from 'next/navigation'
 import { dataNow } from '@/http/golfer-of-page'
-import { LAST_GOLFER } from '@/ui/shared/shell/last-golfer'
+import { hasDesk } from '@/store/visits'
+import { DESK_PLACE, LAST_GOLFER } from '@/ui/shared/shell/last-golfer'
 import { homeOf } from '@/views/home-view'
 
 export const dynamic = 'force-dynamic'
 
-/** Leads to where the golfer wants to be. */
+/** Leads to where somebody wants to be: to the desk that was left last, else to the golfer. */
 export default async function Home() {
   const [db, nowMs] = dataNow()
-  const home = homeOf(db, (await cookies()).get(LAST_GOLFER)?.value, nowMs)
+  const used = (await cookies()).get(LAST_GOLFER)?.value
+  if (used === DESK_PLACE && hasDesk(db)) redirect('/desk')
+  const home = homeOf(db, used, nowMs)
   redirect(home ? `/golfers/${home.golfer.id}/${home.to}` : '/golfers/new')
 }

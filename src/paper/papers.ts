@@ -5,18 +5,21 @@ import type { BagAnalysis } from '@/core/analyse-bag'
 import type { Bag } from '@/core/bag/bag'
 import type { Golfer } from '@/core/golfer'
 import type { Caveat, SetUp } from '@/core/session/set-up'
+import type { ChangedSince } from '@/core/visits/changed-since'
 import { dayAndTime } from '@/text/days'
 import { cardAir, caveatSentence } from '@/text/set-up'
 import { cardPdf } from './card'
 import { labelsPdf } from './labels'
-import { reportPdf } from './report'
+import { A4, LETTER } from './pen'
+import { reportPdf, type ReportInput } from './report'
 import { isHit } from '@/core/stock/stock'
 
 /** What can be printed. */
 const SIZES = Object.keys(CARD_SIZES) as CardSize[]
-export type Paper = 'report' | 'labels' | `card-${CardSize}` | `day-${CardSize}`
+export type Paper = 'report' | 'report-letter' | 'labels' | `card-${CardSize}` | `day-${CardSize}`
 export const PAPERS: readonly Paper[] = [
   'report',
+  'report-letter',
   'labels',
   ...SIZES.map((size) => `card-${size}` as const),
   ...SIZES.map((size) => `day-${size}` as const),
@@ -30,37 +33,58 @@ type OfBag = {
   analysis: BagAnalysis
   setUps: { startedMs: number; offsetMin: number; caveats: Caveat[] }[]
   lastSetUp: SetUp | null
+  visit: ReportInput['visit'] | null
+  changed: ChangedSince | null
 }
 /** What a paper is made from: the golfer's day for one of the day, else the bag. */
 export type PaperInput = { golfer: Golfer; madeMs: number } & (OfDay | OfBag)
+
+/** Whether it is the report that is wanted. */
+export const isReport = (paper: string): boolean => paper === 'report' || paper === 'report-letter'
 
 /** A paper as a PDF. */
 export function paperPdf(paper: Paper, input: PaperInput): Promise<Buffer> {
   const { golfer, madeMs } = input
   if ('ofDay' in input) return cardPdf(cardOfDay(golfer, input.ofDay), sizeOf(paper), madeMs)
+  if (isReport(paper)) return reportsPdf(paper, [input])
   const { bag, analysis, lastSetUp } = input
-  const air = cardAir(lastSetUp, golfer)
-  const card = cardOfBag(golfer, bag, analysis, { dateMs: madeMs, air })
-  if (paper === 'labels') return labelsPdf(card, madeMs)
-  if (paper !== 'report') return cardPdf(card, sizeOf(paper), madeMs)
+  const card = cardOfBag(golfer, bag, analysis, { dateMs: madeMs, air: cardAir(lastSetUp, golfer) })
+  return paper === 'labels' ? labelsPdf(card, madeMs) : cardPdf(card, sizeOf(paper), madeMs)
+}
+
+/** The reports of several golfers in one file. */
+export const reportsPdf = (paper: string, inputs: readonly ReportFrom[]): Promise<Buffer> =>
+  reportPdf(inputs.map(reportInput), paper === 'report-letter' ? LETTER : A4)
+
+export type ReportFrom = Extract<PaperInput, OfBag>
+
+function reportInput({
+  golfer,
+  madeMs,
+  bag,
+  analysis,
+  lastSetUp,
+  setUps,
+  visit,
+  changed,
+}: ReportFrom): ReportInput {
   const notHit = bag.clubs
     .filter(
       ({ id, kind }) =>
         kind !== 'putter' && analysis.stocks.every((stock) => stock.clubId !== id || !isHit(stock)),
     )
     .map(({ name }) => name)
-  return reportPdf({
-    golfer,
-    bag,
-    analysis,
-    air,
-    madeMs,
+  return {
+    ...{ golfer, bag, analysis, madeMs },
+    air: cardAir(lastSetUp, golfer),
     notHit: notHit.length > 0 ? `Not hit: ${notHit.join(', ')}.` : '',
-    setUps: input.setUps.map(
+    setUps: setUps.map(
       ({ startedMs, offsetMin, caveats }) =>
         `${dayAndTime(startedMs, offsetMin)}: ${caveats.map((caveat) => caveatSentence(caveat, golfer)).join('; ')}.`,
     ),
-  })
+    ...(visit && { visit }),
+    ...(changed && { changed }),
+  }
 }
 
 function sizeOf(paper: Paper): CardSize {

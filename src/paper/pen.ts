@@ -2,8 +2,10 @@ import { readFileSync } from 'node:fs'
 import { join } from 'node:path'
 import PDFDocument from 'pdfkit'
 
-/** A page's sizes in points of 1/72 inch. */
-export const A4: [number, number] = [595.28, 841.89]
+/** A page's width and height in points of 1/72 inch. */
+export type PaperSize = [width: number, height: number]
+export const A4: PaperSize = [595.28, 841.89]
+export const LETTER: PaperSize = [612, 792]
 /** Drawings are in pixels of 1/96 inch. */
 export const POINTS_PER_PIXEL = 72 / 96
 

@@ -2,6 +2,8 @@ import type { BagAnalysis } from '@/core/analyse-bag'
 import type { Bag } from '@/core/bag/bag'
 import type { Golfer } from '@/core/golfer'
 import type { Stock } from '@/core/stock/stock'
+import type { ChangedSince } from '@/core/visits/changed-since'
+import type { FollowUp } from '@/core/visits/visit'
 import { stair } from '@/draw/stair'
 import { stairOfBag } from '@/draw/stair-of-bag'
 import { day } from '@/text/days'
@@ -12,8 +14,9 @@ import { driftSentence, leftOutReason, nextReason, warningSentence } from '@/tex
 import { MODELLED_NOTE, STAR_NOTE } from '@/text/run'
 import { cellText, STOCK_COLUMNS } from '@/text/stock-columns'
 import { drawnStep, stepSentences, verdictWords } from '@/text/verdicts'
-import { drawOnPaper } from './draw'
-import { A4, Pen, POINTS_PER_PIXEL } from './pen'
+import { changedSentences, followUpLine, notToDo } from '@/text/visits'
+import { Pen, POINTS_PER_PIXEL, type PaperSize } from './pen'
+import { Sheet } from './sheet'
 import { FULL_SWING } from '@/core/station'
 import { isMeasured } from '@/core/gaps/step'
 
@@ -27,24 +30,52 @@ export type ReportInput = {
   notHit: string
   air: string
   madeMs: number
+  /** What the coach said of the visit that it is of. */
+  visit?: { coach: string | null; words: string | null; followUp: FollowUp | null }
+  /** What is otherwise than at the visit before. */
+  changed?: ChangedSince
 }
 
-const MARGIN = 42
-const WIDTH = A4[0] - 2 * MARGIN
-const BOTTOM = A4[1] - 52
-const STAIR_PX = WIDTH / POINTS_PER_PIXEL
+/** What a coach hands over, one golfer after the other, each from a page of their own on. */
+export async function reportPdf(inputs: readonly ReportInput[], size: PaperSize): Promise<Buffer> {
+  const [first] = inputs
+  if (!first) throw new RangeError('a report needs somebody whom it is of')
+  const { golfer, bag, madeMs } = first
+  const pen = new Pen(size, {
+    title:
+      inputs.length === 1
+        ? `Report: ${golfer.name}, ${bag.name}`
+        : `Reports: ${count(inputs.length, 'golfer')}`,
+    author: first.visit?.coach ?? golfer.name,
+    madeMs,
+  })
+  for (const input of inputs) report(pen, size, input)
+  return pen.finish()
+}
 
-/** What a coach hands over: the stair, the stocks, the wedges, what was left out, and what to do next. */
-export async function reportPdf(input: ReportInput): Promise<Buffer> {
-  const { golfer, bag, analysis, setUps, notHit } = input
+/** The finding and the coach's words, the stair, what changed, the steps, stocks and wedges, what was left out, and what to do. */
+function report(pen: Pen, size: PaperSize, input: ReportInput): void {
+  const { golfer, bag, analysis, setUps, notHit, visit, changed, air, madeMs } = input
   const { sentence, step } = finding(bag, analysis, golfer)
   const name = clubNames(bag)
-  const sheet = new Sheet(input)
+  const solid = analysis.stocks.reduce((sum, stock) => sum + stock.count, 0)
+  const sheet = new Sheet(pen, size, {
+    whose: `${golfer.name}, ${bag.name}`,
+    notes: `${day(madeMs)} · ${RULE_NAME[golfer.stockRule]} · even ${SCHOOL_NAME[schoolOf(golfer, bag)]} · ${air} · ${count(solid, 'solid shot')} · ± and “between” are 90% intervals`,
+  })
   sheet.heading(sentence, 17)
   const chosen = analysis.steps[step]
   if (chosen) sheet.words(stepSentences(chosen, analysis.stocks, golfer, name).join(' '))
   const clubs = bag.clubs.filter(({ kind }) => kind !== 'putter')
-  sheet.drawing(stair(stairOfBag(golfer, clubs, analysis, -1), STAIR_PX))
+  if (visit?.words) {
+    sheet.heading(visit.coach === null ? 'In your coach’s words' : `In the words of ${visit.coach}`)
+    sheet.words(visit.words)
+  }
+  sheet.drawing(stair(stairOfBag(golfer, clubs, analysis, -1), sheet.width / POINTS_PER_PIXEL))
+  if (changed) {
+    sheet.heading(`What changed since ${day(changed.sinceMs)}`)
+    sheet.list(changedSentences(changed, golfer, name), 'Nothing was hit since that could say.')
+  }
 
   sheet.heading('Steps')
   sheet.table(
@@ -99,9 +130,10 @@ export async function reportPdf(input: ReportInput): Promise<Buffer> {
     }),
     'Nothing: every shot counts.',
   )
-  sheet.heading('What to do next')
+  sheet.heading('What to do')
   sheet.list(
     [
+      ...(visit?.followUp ? [`You will be asked how it went ${followUpLine(visit.followUp)}.`] : []),
       ...(notHit ? [notHit] : []),
       ...analysis.warnings.map((warning) => warningSentence(warning, golfer, name)),
       ...analysis.next.map(
@@ -111,11 +143,12 @@ export async function reportPdf(input: ReportInput): Promise<Buffer> {
     ],
     '',
   )
+  sheet.heading('What not to do')
+  sheet.list(notToDo(analysis, name), 'Nothing here needs to be kept from you: every step is settled.')
   if (setUps.length > 0) {
     sheet.heading('What the set-up leaves open')
     sheet.list(setUps, '')
   }
-  return sheet.finish()
 }
 
 function stockTable(
@@ -137,103 +170,3 @@ function stockTable(
   if (stocks.some(({ modelled }) => modelled?.runM !== undefined)) sheet.words(MODELLED_NOTE)
 }
 const STATION_SHARE = 0.26
-
-/** A report's pages, filled from above; each carries whose it is and what its numbers stand for. */
-class Sheet {
-  private readonly pen: Pen
-  private y = MARGIN
-  private pages = 0
-
-  constructor(private readonly input: ReportInput) {
-    const { golfer, bag, madeMs } = input
-    this.pen = new Pen(A4, { title: `Report: ${golfer.name}, ${bag.name}`, author: golfer.name, madeMs })
-    this.newPage()
-  }
-
-  private newPage(): void {
-    const { golfer, bag, analysis, air, madeMs } = this.input
-    this.pen.page(A4)
-    this.pages++
-    const solid = analysis.stocks.reduce((sum, stock) => sum + stock.count, 0)
-    this.pen.text(MARGIN, MARGIN, 'Banco', { size: 14, weight: 700 })
-    this.pen.text(A4[0] - MARGIN, MARGIN, `${golfer.name}, ${bag.name}`, {
-      size: 11,
-      weight: 700,
-      align: 'right',
-    })
-    const notes = `${day(madeMs)} · ${RULE_NAME[golfer.stockRule]} · even ${SCHOOL_NAME[schoolOf(golfer, bag)]} · ${air} · ${count(solid, 'solid shot')} · ± and “between” are 90% intervals`
-    this.pen.text(MARGIN, MARGIN + 15, notes, { size: 7.5, ink: '#555555' })
-    this.pen.line(MARGIN, MARGIN + 24, A4[0] - MARGIN, MARGIN + 24, 1)
-    this.pen.text(A4[0] - MARGIN, A4[1] - 30, `page ${this.pages}`, {
-      size: 8,
-      align: 'right',
-      ink: '#555555',
-    })
-    this.y = MARGIN + 36
-  }
-
-  private room(height: number): void {
-    if (this.y + height > BOTTOM) this.newPage()
-  }
-
-  heading(text: string, size = 12): void {
-    this.room(size * 4)
-    this.y += this.pages > 0 && this.y > MARGIN + 40 ? 10 : 0
-    this.y = this.pen.paragraph(MARGIN, this.y, WIDTH, text, { size, weight: 700 }) + 3
-  }
-
-  words(text: string): void {
-    this.room(40)
-    this.y = this.pen.paragraph(MARGIN, this.y, WIDTH, text, { size: 9.5 }) + 4
-  }
-
-  drawing(drawing: ReturnType<typeof stair>): void {
-    const fits = Math.min(POINTS_PER_PIXEL, (BOTTOM - MARGIN - 40) / drawing.height)
-    this.room(drawing.height * fits)
-    drawOnPaper(this.pen, drawing, MARGIN, this.y, fits)
-    this.y += drawing.height * fits + 8
-  }
-
-  list(lines: readonly string[], otherwise: string): void {
-    for (const line of lines.length > 0 || otherwise === '' ? lines : [otherwise]) {
-      this.room(26)
-      this.pen.text(MARGIN, this.y + 6.5, '·', { size: 9.5, weight: 700 })
-      this.y = this.pen.paragraph(MARGIN + 10, this.y, WIDTH - 10, line, { size: 9.5 }) + 1
-    }
-  }
-
-  table(heads: string[], shares: number[], rows: string[][]): void {
-    const part = WIDTH / shares.reduce((sum, share) => sum + share, 0)
-    const lefts = shares.map(
-      (_, i) => MARGIN + part * shares.slice(0, i).reduce((sum, share) => sum + share, 0),
-    )
-    const put = (cells: string[], weight: 400 | 700, size: number) => {
-      cells.forEach((cell, i) => {
-        const left = lefts[i] as number
-        const first = i === 0
-        const right = left + part * (shares[i] as number) - 4
-        this.pen.text(first ? left : right, this.y + 7, cell, {
-          size,
-          weight: first && weight === 400 ? 500 : weight,
-          align: first ? 'left' : 'right',
-        })
-      })
-      this.y += 14
-      this.pen.line(MARGIN, this.y, MARGIN + WIDTH, this.y, weight === 700 ? 0.8 : 0.25)
-    }
-    this.room(14 * 3)
-    put(heads, 700, 8)
-    for (const row of rows) {
-      if (this.y + 14 > BOTTOM) {
-        this.newPage()
-        put(heads, 700, 8)
-      }
-      put(row, 400, 9)
-    }
-    this.y += 4
-  }
-
-  finish(): Promise<Buffer> {
-    return this.pen.finish()
-  }
-}

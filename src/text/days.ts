@@ -15,4 +15,11 @@ export function daysAgo(ms: number, nowMs: number): string {
 /** "18:30", by the clock of whoever looks. */
 export const timeOfDay = (ms: number): string => format(new Date(ms), 'HH:mm')
 
+/** "Tuesday, 4 March", by the clock of a place. */
+export const dayName = (ms: number, offsetMin: number): string =>
+  format(atPlace(ms, offsetMin), 'EEEE, d MMMM')
+
+/** "18:30", by the clock of a place. */
+export const timeAtPlace = (ms: number, offsetMin: number): string => format(atPlace(ms, offsetMin), 'HH:mm')
+
 export const day = (ms: number): string => format(new Date(ms), 'd MMM yyyy')

@@ -1,13 +1,16 @@
+import type { BagAnalysis } from '@/core/analyse-bag'
+import { isMeasured } from '@/core/gaps/step'
 import type { Units } from '@/core/golfer'
 import type { ClubId } from '@/core/ids'
 import type { BesidePlay } from '@/core/visits/beside-play'
 import type { ChangedSince, StepSince, StockSince } from '@/core/visits/changed-since'
 import type { FollowUpState } from '@/core/visits/follow-up'
 import type { Trouble } from '@/core/visits/troubles'
-import type { FollowUp, Went } from '@/core/visits/visit'
+import type { FollowUp, Visit, Went } from '@/core/visits/visit'
 import { changeWord } from './compare'
+import { dayAndTime, timeAtPlace } from './days'
 import { stationName } from './names'
-import { around, count, len, lenUnit } from './numbers'
+import { around, count, len, lenUnit, listed } from './numbers'
 import { verdictWords } from './verdicts'
 
 /** What a coach's desk says. */
@@ -111,3 +114,51 @@ export const unusedSentence = (
   rounds === 0
     ? `No round since is kept here: nothing says how often the ${name(clubId)} was hit.`
     : `The ${name(clubId)} was hit ${shots === 0 ? 'in none' : `${count(shots, 'time')} in ${rounds}`} of ${count(rounds, 'round')} since.`
+
+const HALF_A_DAY_MS = 12 * 3_600_000
+
+/** "Junia, today at 10:30", "Junia, 4 Mar 2026, 10:30". */
+export const visitTitle = (
+  who: string,
+  { atMs, offsetMin }: Pick<Visit, 'atMs' | 'offsetMin'>,
+  nowMs: number,
+): string =>
+  `${who}, ${Math.abs(atMs - nowMs) < HALF_A_DAY_MS ? `now, ${timeAtPlace(atMs, offsetMin)}` : dayAndTime(atMs, offsetMin)}`
+
+/** What a visit is just now: planned, held, or neither. */
+export const lastedWords = ({ endedMs, atMs, minutes }: Visit, nowMs: number): string =>
+  endedMs !== null
+    ? 'held'
+    : atMs > nowMs - HALF_A_DAY_MS
+      ? `planned, ${count(minutes, 'minute')}`
+      : 'not closed'
+
+/** Fewer solid shots than these are a first look. */
+const FIRST_LOOK = 3
+const MOST_NAMED = 6
+
+/** What the numbers do not settle, and so nobody should act on. */
+export function notToDo({ steps, stocks }: Pick<BagAnalysis, 'steps' | 'stocks'>, name: Name): string[] {
+  const named = (parts: readonly string[]) =>
+    listed(
+      parts.length > MOST_NAMED
+        ? [...parts.slice(0, MOST_NAMED), `${parts.length - MOST_NAMED} more`]
+        : parts,
+    )
+  const open = steps
+    .filter((step) => isMeasured(step) && !step.settled && step.leftOnPurpose === undefined)
+    .map(({ longerId, shorterId }) => `${name(longerId)} to ${name(shorterId)}`)
+  const thin = stocks
+    .filter(({ count: shots }) => shots > 0 && shots < FIRST_LOOK)
+    .map(({ clubId, swing }) => stationName({ name: name(clubId) }, swing))
+  return [
+    ...(open.length > 0
+      ? [
+          `Do not buy, bend or drop a club for ${named(open)}: ${open.length === 1 ? 'that step is' : 'those steps are'} not settled.`,
+        ]
+      : []),
+    ...(thin.length > 0
+      ? [`Do not lean on the ${named(thin)} yet: fewer than ${FIRST_LOOK} solid shots are a first look.`]
+      : []),
+  ]
+}

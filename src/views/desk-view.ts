@@ -41,6 +41,8 @@ export type DeskView = DeskSettings & {
   /** Shots that came while nothing was open. */
   waiting: SessionSummary[]
   nowMs: number
+  /** Of the clock by which its days are. */
+  offsetMin: number
 }
 
 const WEEK_MS = 7 * 86_400_000
@@ -56,6 +58,7 @@ export function deskView(db: Database, nowMs: number, offsetMin: number): DeskVi
     days: weekAhead(visitsBetween(db, nowMs - WEEK_MS, nowMs + 2 * WEEK_MS), { nowMs, offsetMin }),
     waiting: waitingSessions(db),
     nowMs,
+    offsetMin,
   }
 }
 

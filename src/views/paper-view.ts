@@ -9,10 +9,13 @@ import type { Database } from '@/store/database'
 import { sessionsOf } from '@/store/sessions'
 import { setUpOf } from '@/store/set-ups'
 import { cardAir } from '@/text/set-up'
+import { deskSettings, visitsOf } from '@/store/visits'
 import { comparedBag } from './bag-analysis'
+import { changedSince } from './changed-since'
 import { plainCardUntil } from './competition'
 import { courseDay } from './course-view'
 import { openSetUps, type OpenSetUp } from './set-ups-behind'
+import { visitBefore, visitOfNow } from './visit-view'
 
 export type PaperView = { bag: Bag; analysis: BagAnalysis; setUps: OpenSetUp[]; lastSetUp: SetUp | null }
 
@@ -34,11 +37,29 @@ export function paperView(db: Database, golfer: Golfer, nowMs: number): PaperVie
 export function paperInput(
   db: Database,
   golfer: Golfer,
-  { ofDay, madeMs }: { ofDay: boolean; madeMs: number },
+  { ofDay, madeMs, visitId }: { ofDay: boolean; madeMs: number; visitId?: string | null },
 ) {
-  const view = ofDay ? courseDay(db, golfer, madeMs) : paperView(db, golfer, madeMs)
+  if (!ofDay) return reportFrom(db, golfer, madeMs, visitId)
+  const view = courseDay(db, golfer, madeMs)
+  return view && { golfer, madeMs, ofDay: view }
+}
+
+/**
+ * What a golfer's bag looks like on paper, with what was said of a visit and what changed since the one before; null before
+ * the first bag.
+ * @param visitId the visit it is of; the one that is on or was last where none is given
+ */
+export function reportFrom(db: Database, golfer: Golfer, madeMs: number, visitId: string | null = null) {
+  const view = paperView(db, golfer, madeMs)
   if (!view) return null
-  return 'inDay' in view ? { golfer, madeMs, ofDay: view } : { golfer, madeMs, ...view }
+  const visits = visitsOf(db, golfer.id)
+  const visit = visitId === null ? visitOfNow(visits, madeMs) : visits.find(({ id }) => id === visitId)
+  const before = visit ? visitBefore(visits, visit) : null
+  return {
+    ...{ golfer, madeMs, ...view },
+    visit: visit ? { coach: deskSettings(db).coach, words: visit.words, followUp: visit.followUp } : null,
+    changed: before ? changedSince(db, golfer, view.bag, before.endedMs ?? before.atMs, madeMs) : null,
+  }
 }
 
 /** The yardage card as it stands today, or that of the golfer's day; null before the first bag. */

@@ -39,8 +39,13 @@ export function visitView(db: Database, golfer: Golfer, visit: Visit, nowMs: num
   const visits = visitsOf(db, golfer.id)
   const steps = compared?.analysis.steps.filter(isMeasured) ?? []
   const before = visitBefore(visits, visit)
-  // What was asked at this visit once it is over, else at the one before it.
-  const asked = [visit, before].find((each) => each?.followUp && each.atMs <= nowMs && each.endedMs !== null)
+  // What is asked of this visit once it is over; before that what was asked of an earlier one, or is due.
+  const open = openFollowUp(db, golfer.id, visits, nowMs)
+  const isAsked = ({ id, followUp, endedMs }: Visit): boolean =>
+    followUp !== null &&
+    endedMs !== null &&
+    (id === visit.id || (open?.visit.id === id ? open.state.kind === 'due' : afterPlayOf(db, id) !== null))
+  const asked = visits.find((each) => each.atMs <= visit.atMs && isAsked(each))
   return {
     golfer,
     bag: compared?.bag ?? null,
@@ -56,7 +61,7 @@ export function visitView(db: Database, golfer: Golfer, visit: Visit, nowMs: num
       before && compared
         ? changedSince(db, golfer, compared.bag, before.endedMs ?? before.atMs, nowMs)
         : null,
-    followUp: openFollowUp(db, golfer.id, visits, nowMs),
+    followUp: open,
     afterPlay: asked ? afterPlaySeen(db, golfer, asked, nowMs) : null,
     nowMs,
   }

@@ -4,6 +4,7 @@ import { dataNow, golferOfPage } from '@/http/golfer-of-page'
 import { MOST_CLUBS } from '@/core/bag/club'
 import { bagOf } from '@/store/bags'
 import { allGolfers } from '@/store/golfers'
+import { hasDesk } from '@/store/visits'
 import { Head } from '@/ui/shared/shell/head'
 import { RememberGolfer } from '@/ui/shared/shell/remember-golfer'
 import { currentSession } from '@/store/sessions'
@@ -33,6 +34,7 @@ export default async function GolferLayout({
       <Head
         golfer={golfer}
         golfers={allGolfers(db)}
+        desk={hasDesk(db)}
         bag={bag ? `${bag.name} · ${bag.clubs.length} of ${MOST_CLUBS}` : 'no bag yet'}
       />
       <RememberGolfer id={golfer.id} />

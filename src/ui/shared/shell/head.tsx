@@ -28,6 +28,7 @@ const PART_OF: Record<string, string> = {
   rounds: 'log',
   monitors: 'log',
   number: 'course',
+  visits: 'desk',
 }
 const ON_PHONE = new Set(['bay', 'gaps', 'course'])
 
@@ -37,10 +38,16 @@ function UnderWay() {
   return <span aria-hidden className={pending ? 'under-way pending' : 'under-way'} />
 }
 
-type Props = { golfer: Golfer; golfers: Golfer[]; bag: string }
+type Props = {
+  golfer: Golfer
+  golfers: Golfer[]
+  bag: string
+  /** There is a desk from which this golfer is looked after. */
+  desk: boolean
+}
 
 /** The work in its order along a ruler; on a phone a bar at the bottom. */
-export function Head({ golfer, golfers, bag }: Props) {
+export function Head({ golfer, golfers, bag, desk }: Props) {
   const path = usePathname()
   const router = useRouter()
   const home = `/golfers/${golfer.id}`
@@ -68,6 +75,12 @@ export function Head({ golfer, golfers, bag }: Props) {
               <UnderWay />
             </Link>
           ))}
+          {desk && (
+            <Link href="/desk" className="to-desk" {...current('desk')}>
+              Desk
+              <UnderWay />
+            </Link>
+          )}
         </nav>
         <div className="who">
           <Dropdown align="end">
@@ -77,7 +90,11 @@ export function Head({ golfer, golfers, bag }: Props) {
             </Dropdown.Toggle>
             <Dropdown.Menu>
               {golfers.map((each) => (
-                <Dropdown.Item key={each.id} as={Link} href={`/golfers/${each.id}/${place || 'bag'}`}>
+                <Dropdown.Item
+                  key={each.id}
+                  as={Link}
+                  href={`/golfers/${each.id}/${PLACES.some(([key]) => key === place) ? place : 'bag'}`}
+                >
                   {each.id === golfer.id ? (
                     <Check size={15} aria-label="now" />
                   ) : (
@@ -121,6 +138,11 @@ export function Head({ golfer, golfers, bag }: Props) {
             <Dropdown.Item as={Link} href={home}>
               Golfer
             </Dropdown.Item>
+            {desk && (
+              <Dropdown.Item as={Link} href="/desk">
+                Desk
+              </Dropdown.Item>
+            )}
           </Dropdown.Menu>
         </Dropdown>
       </nav>

@@ -6,16 +6,21 @@ import { theDatabase } from '@/store/database'
 import { plainCardUntil } from '@/views/competition'
 import { paperInput } from '@/views/paper-view'
 
-/** A card, labels or the report as a PDF: `?kind=card-pocket`. */
+/** A card, labels or the report as a PDF: `?kind=card-pocket`, `?kind=report-letter&visit=…`. */
 export const GET = route<{ golferId: string }>(async (request, { golferId }) => {
   const golfer = requireGolfer(golferId)
-  const kind = new URL(request.url).searchParams.get('kind') ?? ''
+  const asked = new URL(request.url).searchParams
+  const kind = asked.get('kind') ?? ''
   if (!(PAPERS as readonly string[]).includes(kind))
     return refuse(422, 'kind', `There is no such paper: choose one of ${PAPERS.join(', ')}.`)
   const madeMs = Date.now()
   if (isOfDay(kind) && plainCardUntil(theDatabase(), golfer.id, madeMs) !== null)
     return refuse(409, 'kind', 'In a competition round there is the plain card alone: take that one.')
-  const input = paperInput(theDatabase(), golfer, { ofDay: isOfDay(kind), madeMs })
+  const input = paperInput(theDatabase(), golfer, {
+    ofDay: isOfDay(kind),
+    madeMs,
+    visitId: asked.get('visit'),
+  })
   if (!input) return refuse(409, 'bag', 'This golfer has no bag yet: start one from a template.')
   const pdf = await paperPdf(kind as Paper, input)
   return new Response(new Uint8Array(pdf), {

@@ -1,0 +1,21 @@
+import { notFound } from 'next/navigation'
+import type { VisitId } from '@/core/ids'
+import { dataNow, golferOfPage } from '@/http/golfer-of-page'
+import { visitById } from '@/store/visits'
+import { Visit } from '@/ui/screens/visit/visit'
+import { visitView } from '@/views/visit-view'
+
+export const metadata = { title: 'Visit' }
+
+export default async function VisitPage({
+  params,
+}: {
+  params: Promise<{ golferId: string; visitId: string }>
+}) {
+  const { golferId, visitId } = await params
+  const golfer = golferOfPage(golferId)
+  const [db, nowMs] = dataNow()
+  const visit = visitById(db, decodeURIComponent(visitId) as VisitId)
+  if (visit?.golferId !== golfer.id) notFound()
+  return <Visit {...visitView(db, golfer, visit, nowMs)} />
+}

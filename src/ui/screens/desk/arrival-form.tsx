@@ -1,0 +1,138 @@
+import { useRouter } from 'next/navigation'
+import { useState } from 'react'
+import Button from 'react-bootstrap/Button'
+import Form from 'react-bootstrap/Form'
+import Modal from 'react-bootstrap/Modal'
+import { useForm } from 'react-hook-form'
+import type { Golfer } from '@/core/golfer'
+import { LETTERS } from '@/core/limits'
+import { PLACES, type Place } from '@/core/session/session'
+import type { LengthUnit, SpeedUnit } from '@/core/units'
+import { PLACE_NAME } from '@/text/names'
+import { listed } from '@/text/numbers'
+import { Problems } from '../../shared/shell/problems'
+import { useSubmit } from '../../shared/use-submit'
+
+type Props = {
+  templates: { key: string; name: string }[]
+  /** Golfers whose bag can be copied. */
+  others: Pick<Golfer, 'id' | 'name'>[]
+  units: { lengthUnit: LengthUnit; speedUnit: SpeedUnit }
+  /** Who takes the monitors' shots now. */
+  receiving: string[]
+  onHide: () => void
+}
+type Fields = { name: string; hand: 'right' | 'left'; bag: string; place: Place; receives: boolean }
+
+/** A golfer who stands in the bay and is new: name, hand, bag, and the first ball. */
+export function ArrivalForm({ templates, others, units, receiving, onHide }: Props) {
+  const router = useRouter()
+  const { problems, setProblems, send } = useSubmit()
+  // The same arrival, however often it is sent.
+  const [ids] = useState(() => ({ golferId: crypto.randomUUID(), sessionId: crypto.randomUUID() }))
+  const { register, handleSubmit, formState } = useForm<Fields>({
+    defaultValues: {
+      name: '',
+      hand: 'right',
+      bag: `template ${templates[0]?.key ?? ''}`,
+      place: 'indoor',
+      receives: true,
+    },
+  })
+  const start = handleSubmit(async ({ bag, ...fields }) => {
+    const name = fields.name.trim()
+    if (name === '')
+      return setProblems([
+        { field: 'name', sentence: 'The name is empty: type the name that the card should carry.' },
+      ])
+    const [kind, which] = [bag.slice(0, bag.indexOf(' ')), bag.slice(bag.indexOf(' ') + 1)]
+    const sent = await send<{ golferId: string }>('POST', '/api/desk/arrivals', {
+      ...fields,
+      ...ids,
+      ...units,
+      name,
+      bag: kind === 'copy' ? { copyOf: which } : { template: which },
+      offsetMin: -new Date().getTimezoneOffset(),
+      rangeClear: true,
+    })
+    if (sent.ok) router.push(`/golfers/${sent.value.golferId}/bay`)
+  })
+  return (
+    <Modal show onHide={onHide} animation={false} aria-labelledby="arrival-title">
+      <Form onSubmit={start} noValidate>
+        <Modal.Header closeButton>
+          <Modal.Title as="h2" id="arrival-title">
+            Who is new?
+          </Modal.Title>
+        </Modal.Header>
+        <Modal.Body className="d-grid gap-3">
+          <Form.Group controlId="arrival-name">
+            <Form.Label>Name</Form.Label>
+            <Form.Control
+              {...register('name')}
+              autoFocus
+              autoComplete="off"
+              maxLength={LETTERS.golfer}
+              aria-describedby="arrival-problem"
+            />
+            <Problems of={problems} field="name" id="arrival-problem" />
+          </Form.Group>
+          <Form.Group controlId="arrival-hand">
+            <Form.Label>Plays</Form.Label>
+            <Form.Select {...register('hand')}>
+              <option value="right">right-handed</option>
+              <option value="left">left-handed</option>
+            </Form.Select>
+          </Form.Group>
+          <Form.Group controlId="arrival-bag">
+            <Form.Label>Bag, to be corrected later</Form.Label>
+            <Form.Select {...register('bag')}>
+              <optgroup label="Usual ones">
+                {templates.map(({ key, name }) => (
+                  <option key={key} value={`template ${key}`}>
+                    {name}
+                  </option>
+                ))}
+              </optgroup>
+              {others.length > 0 && (
+                <optgroup label="Copied from">
+                  {others.map(({ id, name }) => (
+                    <option key={id} value={`copy ${id}`}>
+                      {name}
+                    </option>
+                  ))}
+                </optgroup>
+              )}
+            </Form.Select>
+            <Problems of={problems} field="bag" />
+          </Form.Group>
+          <Form.Group controlId="arrival-place">
+            <Form.Label>Where</Form.Label>
+            <Form.Select {...register('place')}>
+              {PLACES.map((place) => (
+                <option key={place} value={place}>
+                  {PLACE_NAME[place]}
+                </option>
+              ))}
+            </Form.Select>
+          </Form.Group>
+          <Form.Check
+            id="arrival-receives"
+            label={
+              receiving.length > 0
+                ? `The monitors’ shots are theirs from now on, and no longer ${listed(receiving)}’s`
+                : 'The monitors’ shots are theirs from now on'
+            }
+            {...register('receives')}
+          />
+          <Problems of={problems} field="" />
+        </Modal.Body>
+        <Modal.Footer>
+          <Button type="submit" disabled={formState.isSubmitting}>
+            Nobody is in front: start
+          </Button>
+        </Modal.Footer>
+      </Form>
+    </Modal>
+  )
+}

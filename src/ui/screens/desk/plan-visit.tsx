@@ -1,0 +1,129 @@
+import { useState } from 'react'
+import Button from 'react-bootstrap/Button'
+import Form from 'react-bootstrap/Form'
+import Modal from 'react-bootstrap/Modal'
+import { useForm, useWatch } from 'react-hook-form'
+import type { Golfer } from '@/core/golfer'
+import { isWithin, LETTERS, LIMITS } from '@/core/limits'
+import type { Visit } from '@/core/visits/visit'
+import { overlapping } from '@/core/visits/week'
+import { timeAtPlace } from '@/text/days'
+import { listed } from '@/text/numbers'
+import { momentOf, momentText } from '../../shared/form/moment-field'
+import { NumberOf } from '../../shared/form/number-of'
+import { plain } from '../../shared/form/measure'
+import { Problems } from '../../shared/shell/problems'
+import { useSubmit } from '../../shared/use-submit'
+
+type Props = {
+  golfers: Pick<Golfer, 'id' | 'name'>[]
+  /** Visits that are planned already. */
+  planned: readonly Visit[]
+  nowMs: number
+  onHide: () => void
+  onPlanned: () => void
+}
+type Fields = { golferId: string; at: string; minutes: number | null; toDo: string }
+
+/** Common practice: an hour of hitting and a little before and after. */
+const USUAL_MIN = 72
+const HOUR_MS = 3_600_000
+const MINUTES = plain('minutes', 0)
+
+/** When a golfer comes, and what for. */
+export function PlanVisit({ golfers, planned, nowMs, onHide, onPlanned }: Props) {
+  const { problems, setProblems, send } = useSubmit()
+  const [id] = useState(() => crypto.randomUUID())
+  const { register, handleSubmit, control, formState } = useForm<Fields>({
+    defaultValues: {
+      golferId: golfers[0]?.id ?? '',
+      at: momentText(Math.ceil(nowMs / HOUR_MS) * HOUR_MS),
+      minutes: USUAL_MIN,
+      toDo: '',
+    },
+  })
+  const [at, minutes] = useWatch({ control, name: ['at', 'minutes'] })
+  const atMs = momentOf(at)
+  const others = atMs !== null && minutes ? overlapping(planned, { atMs, minutes } as Visit) : []
+  const save = handleSubmit(async (fields) => {
+    const atMs = momentOf(fields.at)
+    if (atMs === null) return setProblems([{ field: 'atMs', sentence: 'Say the day and the time.' }])
+    if (fields.minutes === null || !isWithin(fields.minutes, LIMITS.visitMin))
+      return setProblems([
+        { field: 'minutes', sentence: 'A visit takes 5 to 600 minutes: say how long this one is.' },
+      ])
+    const sent = await send('POST', `/api/golfers/${fields.golferId}/visits`, {
+      id,
+      atMs,
+      offsetMin: -new Date(atMs).getTimezoneOffset(),
+      minutes: Math.round(fields.minutes),
+      toDo: fields.toDo.trim() || null,
+    })
+    if (sent.ok) onPlanned()
+  })
+  return (
+    <Modal show onHide={onHide} animation={false} aria-labelledby="visit-title">
+      <Form onSubmit={save} noValidate>
+        <Modal.Header closeButton>
+          <Modal.Title as="h2" id="visit-title">
+            Plan a visit
+          </Modal.Title>
+        </Modal.Header>
+        <Modal.Body className="d-grid gap-3">
+          {golfers.length > 1 && (
+            <Form.Group controlId="visit-golfer">
+              <Form.Label>Who comes</Form.Label>
+              <Form.Select {...register('golferId')}>
+                {golfers.map(({ id, name }) => (
+                  <option key={id} value={id}>
+                    {name}
+                  </option>
+                ))}
+              </Form.Select>
+            </Form.Group>
+          )}
+          <Form.Group controlId="visit-at">
+            <Form.Label>When</Form.Label>
+            <Form.Control type="datetime-local" {...register('at')} aria-describedby="visit-at-problem" />
+            <Problems of={problems} field="atMs" id="visit-at-problem" />
+          </Form.Group>
+          <NumberOf
+            control={control}
+            name="minutes"
+            label="For"
+            labelled="before"
+            measure={MINUTES}
+            problems={problems}
+          />
+          {others.length > 0 && (
+            <p className="mb-0" role="status">
+              Somebody else is planned then:{' '}
+              {listed(
+                others.map(
+                  (other) => `${timeAtPlace(other.atMs, other.offsetMin)} for ${other.minutes} minutes`,
+                ),
+              )}
+              .
+            </p>
+          )}
+          <Form.Group controlId="visit-to-do">
+            <Form.Label>What it is to do</Form.Label>
+            <Form.Control
+              as="textarea"
+              rows={2}
+              maxLength={LETTERS.toDo}
+              placeholder="empty: what is open when they come"
+              {...register('toDo')}
+            />
+          </Form.Group>
+          <Problems of={problems} field="" />
+        </Modal.Body>
+        <Modal.Footer>
+          <Button type="submit" disabled={formState.isSubmitting}>
+            Plan it
+          </Button>
+        </Modal.Footer>
+      </Form>
+    </Modal>
+  )
+}

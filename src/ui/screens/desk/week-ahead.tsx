@@ -1,0 +1,44 @@
+import Link from 'next/link'
+import { dayName, timeAtPlace } from '@/text/days'
+import { count } from '@/text/numbers'
+import type { DeskView } from '@/views/desk-view'
+
+/** Today and the week ahead: who comes, and what for. */
+export function WeekAhead({ view: { days, rows, offsetMin } }: { view: DeskView }) {
+  const visits = days.reduce((sum, day) => sum + day.visits.length, 0)
+  const minutes = days.reduce((sum, day) => sum + day.minutes, 0)
+  const nameOf = (id: string) => rows.find(({ golfer }) => golfer.id === id)?.golfer.name
+  return (
+    <section className="sheet" aria-label="The week ahead">
+      <h2>
+        The week ahead{' '}
+        <span className="quiet fw-normal">
+          {visits > 0 && `${count(visits, 'visit')}, ${count(minutes, 'minute')}`}
+        </span>
+      </h2>
+      {days.map((day, i) => (
+        <div key={day.fromMs} className="desk-day">
+          <h3>{i === 0 ? 'Today' : dayName(day.fromMs, offsetMin)}</h3>
+          {day.visits.length === 0 && <p className="quiet mb-0">Nobody is planned.</p>}
+          <ul>
+            {day.visits.map((visit) => (
+              <li key={visit.id}>
+                <span className="num">{timeAtPlace(visit.atMs, visit.offsetMin)}</span>
+                <span>
+                  <Link href={`/golfers/${visit.golferId}/visits/${encodeURIComponent(visit.id)}`}>
+                    {nameOf(visit.golferId)}
+                  </Link>{' '}
+                  <span className="quiet">
+                    {count(visit.minutes, 'minute')}
+                    {visit.endedMs !== null && ', held'}
+                  </span>
+                  {visit.toDo && <span className="quiet d-block">{visit.toDo}</span>}
+                </span>
+              </li>
+            ))}
+          </ul>
+        </div>
+      ))}
+    </section>
+  )
+}

@@ -1,0 +1,153 @@
+import { useRouter } from 'next/navigation'
+import { useState } from 'react'
+import Button from 'react-bootstrap/Button'
+import Form from 'react-bootstrap/Form'
+import { useForm } from 'react-hook-form'
+import { isWithin, LETTERS, LIMITS } from '@/core/limits'
+import { WENT, type Went } from '@/core/visits/visit'
+import { clubNames } from '@/text/names'
+import { day } from '@/text/days'
+import {
+  followUpLine,
+  followUpWords,
+  lackedSentence,
+  offSentence,
+  unusedSentence,
+  WENT_NAME,
+} from '@/text/visits'
+import type { AfterPlaySeen, VisitView } from '@/views/visit-view'
+import { lengthMeasure } from '../../shared/form/measure'
+import { NumberOf } from '../../shared/form/number-of'
+import { Problems } from '../../shared/shell/problems'
+import { useSubmit } from '../../shared/use-submit'
+
+type Fields = { lackedM: number | null; offId: string; went: Went; unusedId: string; words: string }
+
+/** Four things after play, each beside what the numbers say to it. */
+export function AfterPlay({
+  view: { golfer, bag, followUp },
+  seen: { visit, said, beside },
+}: {
+  view: VisitView
+  seen: AfterPlaySeen
+}) {
+  const router = useRouter()
+  const { problems, setProblems, send } = useSubmit()
+  const [asking, setAsking] = useState(said === null)
+  const { register, handleSubmit, control } = useForm<Fields>({
+    defaultValues: {
+      lackedM: said?.lackedM ?? null,
+      offId: said?.off?.clubId ?? '',
+      went: said?.off?.went ?? 'short',
+      unusedId: said?.unusedId ?? '',
+      words: said?.words ?? '',
+    },
+  })
+  if (!bag) return null
+  const name = clubNames(bag)
+  const clubs = bag.clubs.filter(({ kind }) => kind !== 'putter')
+  const save = handleSubmit(async ({ lackedM, offId, went, unusedId, words }) => {
+    if (lackedM !== null && !(lackedM > 0 && isWithin(lackedM, LIMITS.distanceM)))
+      return setProblems([{ field: 'lackedM', sentence: 'Type the distance, or leave it empty.' }])
+    const sent = await send('PUT', `/api/visits/${encodeURIComponent(visit.id)}/after-play`, {
+      lackedM,
+      off: offId === '' ? null : { clubId: offId, went },
+      unusedId: unusedId || null,
+      words: words.trim() || null,
+    })
+    if (!sent.ok) return
+    setAsking(false)
+    router.refresh()
+  })
+  const due = followUp?.visit.id === visit.id ? followUpWords(followUp.state) : null
+  return (
+    <section className="sheet" aria-label="After play">
+      <h2>
+        After play <span className="quiet fw-normal">{due}</span>
+      </h2>
+      {visit.followUp && <p className="quiet px-3 mb-2">To be asked {followUpLine(visit.followUp)}.</p>}
+      {said && !asking ? (
+        <div className="px-3 pb-3">
+          <dl className="after-play">
+            <dt>{said.lackedM === null ? 'No distance lacked a club.' : 'A distance that lacked a club'}</dt>
+            <dd>
+              {said.lackedM !== null &&
+                (beside?.lacked
+                  ? lackedSentence(said.lackedM, beside.lacked, golfer, name)
+                  : 'No stock stands beside it yet.')}
+            </dd>
+            <dt>
+              {said.off
+                ? `${name(said.off.clubId)}: ${WENT_NAME[said.off.went]}`
+                : 'Every club went its number.'}
+            </dt>
+            <dd>{said.off && beside?.off && offSentence(said.off.clubId, beside.off, golfer, name)}</dd>
+            <dt>
+              {said.unusedId ? `${name(said.unusedId)}: stayed in the bag` : 'No club stayed in the bag.'}
+            </dt>
+            <dd>{said.unusedId && beside?.unused && unusedSentence(said.unusedId, beside.unused, name)}</dd>
+            {said.words && (
+              <>
+                <dt>In their words</dt>
+                <dd>{said.words}</dd>
+              </>
+            )}
+          </dl>
+          <p className="quiet mb-2">Said {day(said.saidMs)}. The numbers are those of today.</p>
+          <Button size="sm" variant="outline" onClick={() => setAsking(true)}>
+            Say it otherwise
+          </Button>
+        </div>
+      ) : (
+        <Form className="px-3 pb-3 d-grid gap-3" onSubmit={save} noValidate>
+          <NumberOf
+            control={control}
+            name="lackedM"
+            label="A distance for which there was no club"
+            measure={lengthMeasure(golfer.lengthUnit, 0)}
+            problems={problems}
+          />
+          <div className="d-flex flex-wrap gap-2 align-items-end">
+            <Form.Group controlId="after-off">
+              <Form.Label>A club that did not go its number</Form.Label>
+              <Form.Select {...register('offId')}>
+                <option value="">none</option>
+                {clubs.map((club) => (
+                  <option key={club.id} value={club.id}>
+                    {club.name}
+                  </option>
+                ))}
+              </Form.Select>
+            </Form.Group>
+            <Form.Select className="w-auto" aria-label="It went" {...register('went')}>
+              {WENT.map((went) => (
+                <option key={went} value={went}>
+                  {WENT_NAME[went]}
+                </option>
+              ))}
+            </Form.Select>
+          </div>
+          <Form.Group controlId="after-unused">
+            <Form.Label>A club that stayed in the bag</Form.Label>
+            <Form.Select className="w-auto" {...register('unusedId')}>
+              <option value="">none</option>
+              {clubs.map((club) => (
+                <option key={club.id} value={club.id}>
+                  {club.name}
+                </option>
+              ))}
+            </Form.Select>
+          </Form.Group>
+          <Form.Group controlId="after-words">
+            <Form.Label>And besides, in their words</Form.Label>
+            <Form.Control as="textarea" rows={2} maxLength={LETTERS.toDo} {...register('words')} />
+          </Form.Group>
+          <Problems of={problems.filter(({ field }) => field !== 'lackedM')} />
+          <div>
+            <Button type="submit">Set it beside the numbers</Button>
+          </div>
+        </Form>
+      )}
+    </section>
+  )
+}

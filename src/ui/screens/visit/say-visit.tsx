@@ -1,0 +1,157 @@
+import { useRouter } from 'next/navigation'
+import { useState } from 'react'
+import Button from 'react-bootstrap/Button'
+import Form from 'react-bootstrap/Form'
+import { useForm, useWatch } from 'react-hook-form'
+import type { Golfer } from '@/core/golfer'
+import { isWithin, LETTERS, LIMITS } from '@/core/limits'
+import { FOLLOW_UP_IN, type FollowUpIn, type Visit } from '@/core/visits/visit'
+import { plain } from '../../shared/form/measure'
+import { momentOf, momentText } from '../../shared/form/moment-field'
+import { NumberOf } from '../../shared/form/number-of'
+import { Problems } from '../../shared/shell/problems'
+import { useSubmit } from '../../shared/use-submit'
+
+type Fields = {
+  at: string
+  toDo: string
+  words: string
+  after: number | null
+  unit: FollowUpIn
+  look: string
+}
+const PLAIN = plain('', 0)
+
+/** What a coach says of a visit: its day, what it is to do, the words of the report, and when to ask. */
+export function SayVisit({ golfer, visit }: { golfer: Golfer; visit: Visit }) {
+  const router = useRouter()
+  const { problems, setProblems, send } = useSubmit()
+  const [saved, setSaved] = useState(false)
+  const { register, handleSubmit, control } = useForm<Fields>({
+    defaultValues: {
+      at: momentText(visit.atMs),
+      toDo: visit.toDo ?? '',
+      words: visit.words ?? '',
+      after: visit.followUp?.after ?? null,
+      unit: visit.followUp?.in ?? 'weeks',
+      look: visit.followUp?.look ?? '',
+    },
+  })
+  const after = useWatch({ control, name: 'after' })
+  const save = (ended?: boolean) =>
+    handleSubmit(async (fields) => {
+      const atMs = momentOf(fields.at)
+      if (atMs === null) return setProblems([{ field: 'atMs', sentence: 'Say the day and the time.' }])
+      if (fields.after !== null && !isWithin(fields.after, LIMITS.followAfter))
+        return setProblems([
+          {
+            field: 'after',
+            sentence: 'You can ask after 1 to 60 rounds or weeks; leave it empty to ask nothing.',
+          },
+        ])
+      const sent = await send('PATCH', `/api/visits/${encodeURIComponent(visit.id)}`, {
+        changes: visit.changes,
+        atMs,
+        offsetMin: atMs === visit.atMs ? visit.offsetMin : -new Date(atMs).getTimezoneOffset(),
+        toDo: fields.toDo.trim() || null,
+        words: fields.words.trim() || null,
+        followUp:
+          fields.after === null
+            ? null
+            : { after: Math.round(fields.after), in: fields.unit, look: fields.look.trim() || null },
+        ...(ended !== undefined && { ended }),
+      })
+      setSaved(sent.ok)
+      if (sent.ok) router.refresh()
+    })
+  const drop = async () => {
+    const sent = await send('DELETE', `/api/visits/${encodeURIComponent(visit.id)}`)
+    if (sent.ok) router.push('/desk')
+  }
+  const report = (kind: string) =>
+    `/api/golfers/${golfer.id}/paper?kind=${kind}&visit=${encodeURIComponent(visit.id)}`
+  const held = visit.endedMs !== null
+  return (
+    <Form
+      className="sheet p-3 d-grid gap-3"
+      aria-label="What you say of it"
+      onSubmit={save()}
+      onChange={() => setSaved(false)}
+      noValidate
+    >
+      <Form.Group controlId="visit-words">
+        <Form.Label className="fw-bold">Your words for the report</Form.Label>
+        <Form.Control
+          as="textarea"
+          rows={6}
+          maxLength={LETTERS.coachWords}
+          placeholder="what you saw, what to keep, what to leave alone"
+          {...register('words')}
+        />
+      </Form.Group>
+      <fieldset>
+        <legend className="fs-6 mb-1">Ask how it went</legend>
+        <div className="d-flex flex-wrap gap-2 align-items-center">
+          <NumberOf control={control} name="after" label="after" labelled="before" measure={PLAIN} />
+          <Form.Select className="w-auto" aria-label="Rounds or weeks" {...register('unit')}>
+            {FOLLOW_UP_IN.map((unit) => (
+              <option key={unit} value={unit}>
+                {unit}
+              </option>
+            ))}
+          </Form.Select>
+        </div>
+        <Problems of={problems} field="after" />
+        <Form.Control
+          className="mt-2"
+          aria-label="What to look at then"
+          maxLength={LETTERS.look}
+          placeholder="what to look at then"
+          disabled={after === null}
+          {...register('look')}
+        />
+      </fieldset>
+      <details open={!held && visit.toDo === null ? undefined : false}>
+        <summary>Its day, and what it is to do</summary>
+        <div className="d-grid gap-2 mt-2">
+          <Form.Control type="datetime-local" aria-label="When" {...register('at')} />
+          <Problems of={problems} field="atMs" />
+          <Form.Control
+            as="textarea"
+            rows={2}
+            aria-label="What it is to do"
+            maxLength={LETTERS.toDo}
+            {...register('toDo')}
+          />
+        </div>
+      </details>
+      <Problems of={problems} field="" />
+      <div className="d-flex flex-wrap gap-2 align-items-center">
+        <Button type="submit" variant={held ? 'primary' : 'outline'}>
+          Save
+        </Button>
+        {held ? (
+          <Button variant="outline" onClick={save(false)}>
+            It goes on
+          </Button>
+        ) : (
+          <Button onClick={save(true)}>Save, and the visit is over</Button>
+        )}
+        <span role="status">{saved ? 'Saved.' : ''}</span>
+      </div>
+      <div className="d-flex flex-wrap gap-2 border-top pt-3">
+        <a className="btn btn-outline" href={report('report')} target="_blank" rel="noreferrer">
+          The report, A4
+        </a>
+        <a className="btn btn-outline" href={report('report-letter')} target="_blank" rel="noreferrer">
+          Letter
+        </a>
+        {!held && visit.words === null && (
+          <Button variant="outline" onClick={drop}>
+            Take it off the desk
+          </Button>
+        )}
+      </div>
+    </Form>
+  )
+}
