@@ -16,6 +16,7 @@ export function knownIn(data: string): Known {
     shotId: ids('SELECT id FROM shot LIMIT 30'),
     importId: ['none'],
     roundId: ids('SELECT id FROM round'),
+    visitId: ids('SELECT id FROM visit'),
   }
   db.close()
   return known

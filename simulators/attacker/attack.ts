@@ -44,10 +44,11 @@ const PAGES = [
   'balls',
   'rounds',
   'rounds/[roundId]',
-].map((page) => ({
-  path: `/golfers/[golferId]${page && `/${page}`}`,
-  method: 'GET',
-}))
+  'visits/[visitId]',
+]
+  .map((page) => `/golfers/[golferId]${page && `/${page}`}`)
+  .concat('/desk', '/desk/reports')
+  .map((path) => ({ path, method: 'GET' }))
 
 const QUERIES = [
   '',

@@ -78,6 +78,11 @@ const FIELDS = [
   'calledM',
   'finishM',
   'air',
+  'toDo',
+  'words',
+  'followUp',
+  'changes',
+  'bag',
   'plan',
   'blocks',
   'loftDeg',
@@ -100,7 +105,10 @@ const FIELDS = [
 ]
 
 /** Ids and names that are there, so that a request gets past the first door. */
-export type Known = Record<'golferId' | 'sessionId' | 'clubId' | 'shotId' | 'importId' | 'roundId', string[]>
+export type Known = Record<
+  'golferId' | 'sessionId' | 'clubId' | 'shotId' | 'importId' | 'roundId' | 'visitId',
+  string[]
+>
 
 export const one = <T>(of: readonly T[], roll: Dice): T => of[Math.floor(roll.between(0, of.length))] as T
 
@@ -128,6 +136,32 @@ const FORMS: [path: RegExp, body: (known: Known, roll: Dice) => object][] = [
   [
     /api\/golfers$/,
     () => ({ name: 'A', hand: 'right', lengthUnit: 'yd', speedUnit: 'mph', goalZoneM: null }),
+  ],
+  [
+    /visits$/,
+    (_, roll) => ({
+      ...{ id: `v${roll.between(0, 1e9)}`, atMs: 1.7e12, offsetMin: 0, minutes: 72, toDo: 'wedges' },
+    }),
+  ],
+  [
+    /after-play$/,
+    (known, roll) => ({
+      ...{ lackedM: 80, off: { clubId: one(known.clubId, roll), went: 'short' } },
+      ...{ unusedId: null, words: null },
+    }),
+  ],
+  [
+    /visits\/[^/]+$/,
+    () => ({ changes: 0, words: 'Well.', followUp: { after: 2, in: 'weeks', look: null }, ended: true }),
+  ],
+  [/api\/desk$/, () => ({ coach: 'A', wanted: true })],
+  [
+    /arrivals$/,
+    (known, roll) => ({
+      ...{ golferId: `g${roll.between(0, 1e9)}`, sessionId: `s${roll.between(0, 1e9)}`, hand: 'left' },
+      ...{ name: `N${roll.between(0, 1e9)}`, lengthUnit: 'm', speedUnit: 'mph', place: 'indoor' },
+      ...{ bag: { copyOf: one(known.golferId, roll) }, offsetMin: 0, rangeClear: true, receives: true },
+    }),
   ],
   [/sessions$/, () => ({ place: 'indoor', offsetMin: 0, rangeClear: true })],
   [

@@ -7,6 +7,7 @@ import type { Golfer } from '@/core/golfer'
 import type { Caveat, SetUp } from '@/core/session/set-up'
 import type { ChangedSince } from '@/core/visits/changed-since'
 import { dayAndTime } from '@/text/days'
+import { count, listed } from '@/text/numbers'
 import { cardAir, caveatSentence } from '@/text/set-up'
 import { cardPdf } from './card'
 import { labelsPdf } from './labels'
@@ -78,13 +79,23 @@ function reportInput({
     ...{ golfer, bag, analysis, madeMs },
     air: cardAir(lastSetUp, golfer),
     notHit: notHit.length > 0 ? `Not hit: ${notHit.join(', ')}.` : '',
-    setUps: setUps.map(
-      ({ startedMs, offsetMin, caveats }) =>
-        `${dayAndTime(startedMs, offsetMin)}: ${caveats.map((caveat) => caveatSentence(caveat, golfer)).join('; ')}.`,
-    ),
+    setUps: setUpLines(setUps, golfer),
     ...(visit && { visit }),
     ...(changed && { changed }),
   }
+}
+
+/** What set-ups leave open, each sentence once with the sessions that it is of. */
+function setUpLines(setUps: ReportFrom['setUps'], golfer: Golfer): string[] {
+  const of = new Map<string, string[]>()
+  for (const { startedMs, offsetMin, caveats } of setUps)
+    for (const caveat of caveats) {
+      const sentence = caveatSentence(caveat, golfer)
+      of.set(sentence, [...(of.get(sentence) ?? []), dayAndTime(startedMs, offsetMin)])
+    }
+  return [...of].map(
+    ([sentence, days]) => `${days.length > 3 ? count(days.length, 'session') : listed(days)}: ${sentence}.`,
+  )
 }
 
 function sizeOf(paper: Paper): CardSize {

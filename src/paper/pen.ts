@@ -13,6 +13,9 @@ const WEIGHTS = [400, 500, 700] as const
 type Weight = 400 | 500 | 600 | 700
 type Look = { size: number; weight?: Weight; align?: 'left' | 'center' | 'right'; ink?: string }
 
+/** From line to line. */
+export const leadingOf = ({ size }: Pick<Look, 'size'>): number => size * 1.4
+
 const fontFile = (subset: string, weight: number): Buffer =>
   readFileSync(
     join(
@@ -95,24 +98,26 @@ export class Pen {
     )
   }
 
-  /** Text in as many lines as it needs. Returns where it ends. */
-  paragraph(x: number, y: number, width: number, text: string, look: Look): number {
-    const leading = look.size * 1.4
+  /** The lines that a text needs. */
+  lines(width: number, text: string, look: Look): string[] {
+    const lines: string[] = []
     let line = ''
-    let at = y
-    const put = () => {
-      this.text(x, at + leading / 2, line, look)
-      at += leading
-    }
     for (const word of text.split(' ')) {
       const longer = line === '' ? word : `${line} ${word}`
       if (line !== '' && this.width(longer, look) > width) {
-        put()
+        lines.push(line)
         line = word
       } else line = longer
     }
-    if (line !== '') put()
-    return at
+    return line === '' ? lines : [...lines, line]
+  }
+
+  /** Text in as many lines as it needs. Returns where it ends. */
+  paragraph(x: number, y: number, width: number, text: string, look: Look): number {
+    const leading = leadingOf(look)
+    const lines = this.lines(width, text, look)
+    lines.forEach((line, i) => this.text(x, y + (i + 0.5) * leading, line, look))
+    return y + lines.length * leading
   }
 
   line(x1: number, y1: number, x2: number, y2: number, weight = 0.5): void {

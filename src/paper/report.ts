@@ -72,6 +72,21 @@ function report(pen: Pen, size: PaperSize, input: ReportInput): void {
     sheet.words(visit.words)
   }
   sheet.drawing(stair(stairOfBag(golfer, clubs, analysis, -1), sheet.width / POINTS_PER_PIXEL))
+  sheet.heading('What to do')
+  sheet.list(
+    [
+      ...(visit?.followUp ? [`You will be asked how it went ${followUpLine(visit.followUp)}.`] : []),
+      ...(notHit ? [notHit] : []),
+      ...analysis.warnings.map((warning) => warningSentence(warning, golfer, name)),
+      ...analysis.next.map(
+        (each) => `Hit ${each.shots} with the ${name(each.clubId)}: ${nextReason(each, name)}`,
+      ),
+      driftSentence(analysis.drift),
+    ],
+    '',
+  )
+  sheet.heading('What not to do')
+  sheet.list(notToDo(analysis, name), 'Nothing here needs to be kept from you: every step is settled.')
   if (changed) {
     sheet.heading(`What changed since ${day(changed.sinceMs)}`)
     sheet.list(changedSentences(changed, golfer, name), 'Nothing was hit since that could say.')
@@ -122,7 +137,7 @@ function report(pen: Pen, size: PaperSize, input: ReportInput): void {
   }
   sheet.heading('What was left out')
   const leftOut = analysis.stocks.flatMap((stock) => stock.leftOut.map((shot) => ({ stock, shot })))
-  sheet.list(
+  sheet.columns(
     leftOut.map(({ stock, shot }) => {
       const carry = shot.facts.carryM === undefined ? 'a shot' : lenUnit(shot.facts.carryM, golfer, 1)
       const station = stationName({ name: name(stock.clubId) }, stock.swing)
@@ -130,21 +145,6 @@ function report(pen: Pen, size: PaperSize, input: ReportInput): void {
     }),
     'Nothing: every shot counts.',
   )
-  sheet.heading('What to do')
-  sheet.list(
-    [
-      ...(visit?.followUp ? [`You will be asked how it went ${followUpLine(visit.followUp)}.`] : []),
-      ...(notHit ? [notHit] : []),
-      ...analysis.warnings.map((warning) => warningSentence(warning, golfer, name)),
-      ...analysis.next.map(
-        (each) => `Hit ${each.shots} with the ${name(each.clubId)}: ${nextReason(each, name)}`,
-      ),
-      driftSentence(analysis.drift),
-    ],
-    '',
-  )
-  sheet.heading('What not to do')
-  sheet.list(notToDo(analysis, name), 'Nothing here needs to be kept from you: every step is settled.')
   if (setUps.length > 0) {
     sheet.heading('What the set-up leaves open')
     sheet.list(setUps, '')
@@ -163,7 +163,10 @@ function stockTable(
     [STATION_SHARE, ...columns.map(({ paper = 0 }) => paper)],
     stocks.map((stock) => [
       station(stock),
-      ...columns.map(({ cell }) => cellText(cell(stock, golfer)) || '–'),
+      ...columns.map(({ cell, bare }) => {
+        const found = cell(stock, golfer)
+        return (bare ? found.text : cellText(found)) || '–'
+      }),
     ]),
   )
   if (stocks.some(({ run }) => run?.from === 'monitor')) sheet.words(STAR_NOTE)

@@ -1,8 +1,11 @@
 import type { Drawing } from '@/draw/drawing'
 import { drawOnPaper } from './draw'
-import { POINTS_PER_PIXEL, type PaperSize, type Pen } from './pen'
+import { leadingOf, POINTS_PER_PIXEL, type PaperSize, type Pen } from './pen'
 
 const MARGIN = 42
+const DOT = 10
+const TEXT = { size: 9.5 }
+const SMALL = { size: 8 }
 /** What stands at the head of every page. */
 export type SheetTitle = { whose: string; notes: string }
 
@@ -50,10 +53,12 @@ export class Sheet {
   }
 
   words(text: string): void {
-    for (const part of text.split('\n')) {
-      this.room(40)
-      this.y = this.pen.paragraph(MARGIN, this.y, this.width, part, { size: 9.5 }) + 4
-    }
+    for (const part of text.split('\n'))
+      for (const line of this.pen.lines(this.width, part, TEXT)) {
+        this.room(leadingOf(TEXT))
+        this.y = this.pen.paragraph(MARGIN, this.y, this.width, line, TEXT)
+      }
+    this.y += 4
   }
 
   drawing(drawing: Drawing): void {
@@ -64,11 +69,30 @@ export class Sheet {
   }
 
   list(lines: readonly string[], otherwise: string): void {
-    for (const line of lines.length > 0 || otherwise === '' ? lines : [otherwise]) {
-      this.room(26)
-      this.pen.text(MARGIN, this.y + 6.5, '·', { size: 9.5, weight: 700 })
-      this.y = this.pen.paragraph(MARGIN + 10, this.y, this.width - 10, line, { size: 9.5 }) + 1
-    }
+    for (const line of lines.length > 0 || otherwise === '' ? lines : [otherwise])
+      this.items([line], this.width, TEXT)
+  }
+
+  /** Many short lines, in two columns. */
+  columns(lines: readonly string[], otherwise: string): void {
+    if (lines.length === 0) return this.list([], otherwise)
+    const half = Math.ceil(lines.length / 2)
+    lines
+      .slice(0, half)
+      .forEach((line, i) => this.items([line, lines[half + i] ?? ''].filter(Boolean), this.width / 2, SMALL))
+  }
+
+  /** Lines beside each other, each with its dot. */
+  private items(lines: readonly string[], width: number, look: typeof TEXT): void {
+    const inside = width - 2 * DOT
+    const tallest = Math.max(...lines.map((line) => this.pen.lines(inside, line, look).length))
+    this.room(tallest * leadingOf(look))
+    const ends = lines.map((line, i) => {
+      const left = MARGIN + i * width
+      this.pen.text(left, this.y + leadingOf(look) / 2, '·', { ...look, weight: 700 })
+      return this.pen.paragraph(left + DOT, this.y, inside, line, look)
+    })
+    this.y = Math.max(...ends) + 1
   }
 
   table(heads: string[], shares: number[], rows: string[][]): void {

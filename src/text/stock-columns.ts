@@ -27,6 +27,8 @@ export type StockColumn = {
   screen?: true
   /** Its share of a paper's width; absent: not on paper. */
   paper?: number
+  /** What stands beside it in small letters is said elsewhere on paper. */
+  bare?: true
   /** What files say of it, in the golfer's units and with more digits; absent: not in files. */
   file?: { title: (golfer: Golfer) => string; value: (stock: Stock, golfer: Golfer) => string | number }[]
 }
@@ -192,6 +194,7 @@ export const STOCK_COLUMNS: StockColumn[] = [
     },
     screen: true,
     paper: 0.06,
+    bare: true,
     file: [
       plain('solid shots', ({ count }) => count),
       plain('holds', ({ holds = [] }) =>

@@ -7,7 +7,7 @@ import type { ChangedSince, StepSince, StockSince } from '@/core/visits/changed-
 import type { FollowUpState } from '@/core/visits/follow-up'
 import type { Trouble } from '@/core/visits/troubles'
 import type { FollowUp, Visit, Went } from '@/core/visits/visit'
-import { changeWord } from './compare'
+import { changeWord, differenceCell } from './compare'
 import { dayAndTime, timeAtPlace } from './days'
 import { stationName } from './names'
 import { around, count, len, lenUnit, listed } from './numbers'
@@ -62,22 +62,28 @@ export const stepSinceSentence = (
 ): string =>
   `${name(longerId)} to ${name(shorterId)}: ${then ? verdictWords(then, units) : 'not hit'} before, ${verdictWords(now, units)} now.`
 
-/** What changed, likely changes first and no more than a paper holds; those that did not are one sentence. */
-export function changedSentences(
-  { stocks, steps }: ChangedSince,
-  units: Units,
-  name: Name,
-  most = 8,
-): string[] {
-  const told = stocks.filter(({ found }) => found.word !== 'none')
-  const same = stocks.length - told.length
+/** What changed: verdicts, likely changes each by itself, and in one sentence each what cannot be told and what did not. */
+export function changedSentences({ stocks, steps }: ChangedSince, units: Units, name: Name): string[] {
+  const of = (word: StockSince['found']['word']) => stocks.filter(({ found }) => found.word === word)
+  const open = of('open').map(
+    ({ clubId, swing, found }) =>
+      `${stationName({ name: name(clubId) }, swing)} ${differenceCell(found, units)}`,
+  )
+  const same = of('none').map(({ clubId, swing }) => stationName({ name: name(clubId) }, swing))
   return [
     ...steps.map((each) => stepSinceSentence(each, units, name)),
-    ...told.slice(0, most).map((each) => stockSinceSentence(each, units, name)),
-    ...(told.length > most ? [`${count(told.length - most, 'more station')} cannot be told yet.`] : []),
-    ...(same > 0 ? [`${count(same, 'station')} hit again, with no difference that matters.`] : []),
+    ...of('real').map((each) => stockSinceSentence(each, units, name)),
+    ...(open.length > 0 ? [`Cannot be told yet, in ${units.lengthUnit}: ${named(open)}.`] : []),
+    ...(same.length > 0 ? [`No difference that matters: ${named(same)}.`] : []),
   ]
 }
+
+/** A list that is no longer than somebody reads. */
+const named = (parts: readonly string[]): string =>
+  listed(
+    parts.length > MOST_NAMED ? [...parts.slice(0, MOST_NAMED), `${parts.length - MOST_NAMED} more`] : parts,
+  )
+const MOST_NAMED = 8
 
 /** What the numbers say to a distance that had no club: "142 yd lies 1.4 past the 7-iron's 140.6 ± 2". */
 export function lackedSentence(
@@ -135,16 +141,9 @@ export const lastedWords = ({ endedMs, atMs, minutes }: Visit, nowMs: number): s
 
 /** Fewer solid shots than these are a first look. */
 const FIRST_LOOK = 3
-const MOST_NAMED = 6
 
 /** What the numbers do not settle, and so nobody should act on. */
 export function notToDo({ steps, stocks }: Pick<BagAnalysis, 'steps' | 'stocks'>, name: Name): string[] {
-  const named = (parts: readonly string[]) =>
-    listed(
-      parts.length > MOST_NAMED
-        ? [...parts.slice(0, MOST_NAMED), `${parts.length - MOST_NAMED} more`]
-        : parts,
-    )
   const open = steps
     .filter((step) => isMeasured(step) && !step.settled && step.leftOnPurpose === undefined)
     .map(({ longerId, shorterId }) => `${name(longerId)} to ${name(shorterId)}`)

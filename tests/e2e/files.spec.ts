@@ -207,7 +207,8 @@ test('every number of the card stands in its PDF, in every size, and the report 
     'Stock',
     'Steps',
     'What was left out',
-    'What to do next',
+    'What to do',
+    'What not to do',
     '62.0',
     '171.0',
   ])

@@ -21,8 +21,8 @@ export function followUpState(
 ): FollowUpState {
   if (unit === 'rounds')
     return rounds >= after ? { kind: 'due', sinceDays: null } : { kind: 'in-rounds', rounds: after - rounds }
-  const leftMs = fromMs + after * WEEK_DAYS * DAY_MS - nowMs
-  return leftMs > 0
-    ? { kind: 'in-days', days: Math.ceil(leftMs / DAY_MS) }
-    : { kind: 'due', sinceDays: Math.floor(-leftMs / DAY_MS) }
+  const dueMs = fromMs + after * WEEK_DAYS * DAY_MS
+  return dueMs > nowMs
+    ? { kind: 'in-days', days: Math.ceil((dueMs - nowMs) / DAY_MS) }
+    : { kind: 'due', sinceDays: Math.floor((nowMs - dueMs) / DAY_MS) }
 }

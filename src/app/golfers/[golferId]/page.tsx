@@ -1,5 +1,6 @@
 import { copiesIn } from '@/store/copies'
 import { dataFolder } from '@/store/data-folder'
+import { keptOfGolfer } from '@/store/golfer-document'
 import { dataNow, golferOfPage } from '@/http/golfer-of-page'
 import { GolferData } from '@/ui/screens/golfer/golfer-data'
 import { ReferenceAir } from '@/ui/shared/air/reference-air'
@@ -8,6 +9,7 @@ import { PageHead } from '@/ui/shared/shell/page-head'
 
 export default async function GolferPage({ params }: { params: Promise<{ golferId: string }> }) {
   const golfer = golferOfPage((await params).golferId)
+  const [db, nowMs] = dataNow()
   return (
     <>
       <PageHead
@@ -19,7 +21,12 @@ export default async function GolferPage({ params }: { params: Promise<{ golferI
           <GolferForm golfer={golfer} />
           <ReferenceAir golfer={golfer} />
         </div>
-        <GolferData golfer={golfer} copies={copiesIn(dataFolder())} nowMs={dataNow()[1]} />
+        <GolferData
+          golfer={golfer}
+          copies={copiesIn(dataFolder())}
+          kept={keptOfGolfer(db, golfer.id)}
+          nowMs={nowMs}
+        />
       </div>
     </>
   )

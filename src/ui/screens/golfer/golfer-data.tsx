@@ -6,14 +6,21 @@ import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import type { Golfer } from '@/core/golfer'
 import type { Problem } from '@/core/problem'
+import { count, listed } from '@/text/numbers'
 import { send, sendText, type Sent } from '../../shared/send'
 import { Problems } from '../../shared/shell/problems'
 import { Restore, type CopyShown } from '../../shared/data/restore'
 
-type Props = { golfer: Golfer; copies: CopyShown[]; nowMs: number }
+type Props = {
+  golfer: Golfer
+  copies: CopyShown[]
+  /** How much there is of the golfer, by its name. */
+  kept: Record<'sessions' | 'shots' | 'clubs' | 'rounds' | 'visits', number>
+  nowMs: number
+}
 
 /** What Banco keeps: out as files, in again, and gone for good. */
-export function GolferData({ golfer, copies, nowMs }: Props) {
+export function GolferData({ golfer, copies, kept, nowMs }: Props) {
   const router = useRouter()
   const [problems, setProblems] = useState<Problem[]>([])
   const [said, setSaid] = useState('')
@@ -72,9 +79,11 @@ export function GolferData({ golfer, copies, nowMs }: Props) {
       <fieldset className="mt-3" disabled={!exported}>
         <legend className="fs-6 mb-1">Remove {golfer.name} for good</legend>
         <p className="quiet mb-2">
+          {listed(Object.entries(kept).map(([what, n]) => count(n, what.slice(0, -1))))} go, with all that was
+          said of them.{' '}
           {exported
-            ? 'Every shot goes, and nothing but the exported file brings them back. Type the name to do it.'
-            : 'Export everything first: nothing but that file brings a removed golfer back.'}
+            ? 'Nothing but the exported file brings them back. Type the name to do it.'
+            : 'Export everything first: nothing but that file brings a removed golfer back. Another Banco takes it whole, too.'}
         </p>
         <div className="d-flex gap-2">
           <Form.Control

@@ -7,7 +7,7 @@ import Button from 'react-bootstrap/Button'
 import { clubNames } from '@/text/names'
 import { dayAndTime } from '@/text/days'
 import { nextLine, nextReason } from '@/text/reasons'
-import { changedSentences, followUpLine, followUpWords, lastedWords, visitTitle } from '@/text/visits'
+import { changedSentences, followUpWords, lastedWords, visitTitle } from '@/text/visits'
 import type { VisitView } from '@/views/visit-view'
 import { PageHead } from '../../shared/shell/page-head'
 import { PlanVisit } from '../desk/plan-visit'
@@ -63,8 +63,8 @@ export function Visit(view: VisitView) {
                   <b>{visit.toDo}</b>
                 </li>
               )}
-              {followUp?.visit.followUp && followUp.visit.id !== visit.id && (
-                <li>Look at {followUpLine(followUp.visit.followUp)}.</li>
+              {followUp?.visit.followUp?.look && followUp.visit.id !== visit.id && (
+                <li>To look at since last time: {followUp.visit.followUp.look}.</li>
               )}
               {open.next.map((each) => (
                 <li key={`${each.clubId} ${each.swing}`}>
