@@ -86,7 +86,7 @@ function report(pen: Pen, size: PaperSize, input: ReportInput): void {
     '',
   )
   sheet.heading('What not to do')
-  sheet.list(notToDo(analysis, name), 'Nothing here needs to be kept from you: every step is settled.')
+  sheet.list(notToDo(analysis, name), 'Every step is settled: there is nothing to wait with.')
   if (changed) {
     sheet.heading(`What changed since ${day(changed.sinceMs)}`)
     sheet.list(changedSentences(changed, golfer, name), 'Nothing was hit since that could say.')

@@ -147,6 +147,7 @@ export function notToDo({ steps, stocks }: Pick<BagAnalysis, 'steps' | 'stocks'>
   const open = steps
     .filter((step) => isMeasured(step) && !step.settled && step.leftOnPurpose === undefined)
     .map(({ longerId, shorterId }) => `${name(longerId)} to ${name(shorterId)}`)
+  const measured = steps.filter(isMeasured).length
   const thin = stocks
     .filter(({ count: shots }) => shots > 0 && shots < FIRST_LOOK)
     .map(({ clubId, swing }) => stationName({ name: name(clubId) }, swing))
@@ -155,6 +156,10 @@ export function notToDo({ steps, stocks }: Pick<BagAnalysis, 'steps' | 'stocks'>
       ? [
           `Do not buy, bend or drop a club for ${named(open)}: ${open.length === 1 ? 'that step is' : 'those steps are'} not settled.`,
         ]
+      : []),
+    ...(measured === 0 ? ['Do not buy, bend or drop a club on this: no step was measured yet.'] : []),
+    ...(measured > 0 && measured < steps.length
+      ? [`Do not read anything into the ${count(steps.length - measured, 'step')} that nobody hit.`]
       : []),
     ...(thin.length > 0
       ? [`Do not lean on the ${named(thin)} yet: fewer than ${FIRST_LOOK} solid shots are a first look.`]

@@ -48,13 +48,29 @@ describe('the desk', () => {
 
   it('has somebody without bag and shots too', () => {
     const id = 'new' as GolferId
-    addGolfer(db, id, { name: 'Nobody Yet', hand: 'left', lengthUnit: 'm', speedUnit: 'm/s', goalZoneM: null }, NOW_MS)
+    addGolfer(
+      db,
+      id,
+      { name: 'Nobody Yet', hand: 'left', lengthUnit: 'm', speedUnit: 'm/s', goalZoneM: null },
+      NOW_MS,
+    )
     const row = deskView(db, NOW_MS, 0).rows.find(({ golfer }) => golfer.id === id)
-    expect(row).toMatchObject({ bag: null, last: null, settled: { settled: 0, of: 0 }, troubles: [], next: null })
+    expect(row).toMatchObject({
+      bag: null,
+      last: null,
+      settled: { settled: 0, of: 0 },
+      troubles: [],
+      next: null,
+    })
     planVisit(db, id, 'first' as VisitId, {
       ...{ atMs: NOW_MS, offsetMin: 0, minutes: 60, toDo: null, words: null, followUp: null },
     })
-    const view = visitView(db, required(golferById(db, id)), required(visitById(db, 'first' as VisitId)), NOW_MS)
+    const view = visitView(
+      db,
+      required(golferById(db, id)),
+      required(visitById(db, 'first' as VisitId)),
+      NOW_MS,
+    )
     expect(view).toMatchObject({ bag: null, changed: null, afterPlay: null, open: { settled: 0, next: [] } })
     expect(paperInput(db, required(golferById(db, id)), { ofDay: false, madeMs: NOW_MS })).toBeNull()
   })
@@ -72,7 +88,8 @@ describe('a visit', () => {
     // Only what was hit since is held against what was known then.
     expect(changed?.sinceMs).toBe(visitById(db, 'visit-tilda-9' as VisitId)?.endedMs)
     expect(changed?.stocks.length).toBeGreaterThan(3)
-    for (const { then, since } of changed?.stocks ?? []) expect(since.count).toBeLessThanOrEqual(then.count + 6)
+    for (const { then, since } of changed?.stocks ?? [])
+      expect(since.count).toBeLessThanOrEqual(then.count + 6)
     expect(changedSentences(required(changed), tilda, name).length).toBeGreaterThan(1)
     // That of nine days ago is not due yet: what stands there was said of the one before.
     expect(followUp?.visit.id).toBe('visit-tilda-9')
