@@ -23,10 +23,20 @@ export class BancoServer {
     readonly data: string,
     /** Where this Banco would ask a weather station. */
     readonly weatherPort: number,
+    /** What it is started with besides. */
+    private readonly env: Record<string, string> = {},
   ) {}
 
   static async prepare(data = mkdtempSync(join(tmpdir(), 'banco-'))): Promise<BancoServer> {
     return new BancoServer(await freePort(), data, await freePort())
+  }
+
+  /** One that is on a network too: on another address of this machine, which stands for the network. */
+  static async onNetwork(address: string, env: Record<string, string>): Promise<BancoServer> {
+    const port = await freePort()
+    return new BancoServer(port, mkdtempSync(join(tmpdir(), 'banco-')), await freePort(), {
+      ...{ BANCO_NETWORK: address, BANCO_HOSTS: address, BANCO_PORT: String(port), ...env },
+    })
   }
 
   get runs(): boolean {
@@ -52,6 +62,7 @@ export class BancoServer {
         NEXT_TELEMETRY_DISABLED: '1',
         NODE_ENV: 'production',
         NEXT_MANUAL_SIG_HANDLE: '1',
+        ...this.env,
       },
       stdio: ['ignore', 'ignore', 'inherit'],
     })

@@ -100,8 +100,8 @@ const HOST_IN_ADDRESS = HOST.includes(':') ? `[${HOST}]` : HOST
 export async function portWanted() {
   if (!LOOPBACK.includes(HOST))
     stop(
-      `Banco would be open to everybody who reaches ${HOST}, and it asks nobody for a passcode yet:` +
-        ' leave BANCO_HOST out, or set it to 127.0.0.1 or ::1.',
+      `Banco would be open to everybody who reaches ${HOST}: leave BANCO_HOST out, or set it to 127.0.0.1 or ::1.` +
+        ' For phones of the network start it with "npm start -- --network", which asks for a passcode.',
     )
   if (await portIsFree()) return
   stop(
@@ -114,8 +114,8 @@ export async function portWanted() {
 export const runTs = (file, args = [], options = {}) =>
   run(process.execPath, ['--import', 'tsx', file, ...args], options)
 
-/** Serves the built application until it is stopped. */
-export async function serve(env = QUIET_ENV) {
+/** Serves the built application until it is stopped, and says some lines once it does. */
+export async function serve(env = QUIET_ENV, says = []) {
   const began = Date.now()
   const server = spawn(
     process.execPath,
@@ -142,7 +142,8 @@ export async function serve(env = QUIET_ENV) {
     if (up || server.exitCode !== null) break
     await new Promise((resolve) => setTimeout(resolve, 150))
   }
-  if (server.exitCode === null) console.log(`\nBanco is at ${address}   (Ctrl+C stops it)`)
+  if (server.exitCode === null)
+    console.log(['', ...says, `Banco is at ${address}   (Ctrl+C stops it)`].join('\n'))
   process.exit(await ended)
 }
 

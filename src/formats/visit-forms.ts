@@ -80,3 +80,8 @@ export const ARRIVAL_FORM = Joi.object<Arrival>({
   rangeClear: Joi.valid(true).required(),
   receives: Joi.boolean().required(),
 })
+
+/** What a phone is to be paired for: one golfer's Bay; null: all of Banco. */
+export const PAIRING_FORM = Joi.object<{ golferId: GolferId | null }>({
+  golferId: Joi.string().max(100).allow(null).required(),
+})

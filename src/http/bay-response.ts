@@ -1,6 +1,8 @@
 import type { Session } from '@/core/session/session'
 import { dataMark } from '@/store/database'
+import { ofOneGolfer, type BayView } from '@/views/bay-view'
 import { readBeside } from './beside'
+import { scopeOfPage } from './door/device'
 import { requireOwnedSession } from './require'
 import { refuse } from './route'
 
@@ -33,7 +35,13 @@ export async function bayResponse(sessionId: Session['id']): Promise<Response> {
   // Nobody else is given what could not be worked out.
   bytes.catch(() => answered.delete(key))
   for (const old of answered.keys()) if (answered.size > MOST_KEPT) answered.delete(old)
-  return new Response(await bytes, { headers: { 'Content-Type': 'application/json' } })
+  const whole = await bytes
+  const json = { headers: { 'Content-Type': 'application/json' } }
+  if ((await scopeOfPage()).kind === 'whole') return new Response(whole, json)
+  return new Response(
+    JSON.stringify(ofOneGolfer(JSON.parse(new TextDecoder().decode(whole)) as BayView)),
+    json,
+  )
 }
 
 async function workedOut(sessionId: Session['id'], nowMs: number): Promise<Uint8Array<ArrayBuffer>> {

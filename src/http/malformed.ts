@@ -16,10 +16,12 @@ export function malformed({ url = '', method = '' }: Pick<IncomingMessage, 'url'
 /**
  * Answers malformed requests before the framework sees them, which would fail at them with a 500. Done at Node's own
  * server, since the framework makes it and gives nobody else a place before its router.
+ * @param onRequest hears of every request first
  */
-export function answerMalformed(): void {
+export function answerMalformed(onRequest?: (server: Server, request: IncomingMessage) => void): void {
   const emit = Server.prototype.emit as (event: string | symbol, ...args: unknown[]) => boolean
   Server.prototype.emit = function (this: Server, event: string | symbol, ...args: unknown[]): boolean {
+    if (event === 'request' && onRequest) onRequest(this, args[0] as IncomingMessage)
     const sentence = event === 'request' ? malformed(args[0] as IncomingMessage) : null
     if (sentence === null) return emit.call(this, event, ...args)
     ;(args[1] as ServerResponse)

@@ -4,6 +4,7 @@ import { dataFolder, databasePath } from '@/store/data-folder'
 import { closeTheDatabase, theDatabase } from '@/store/database'
 import { lockFolder } from '@/store/folder-lock'
 import { endBeside } from './beside'
+import { announce, leaveNetwork, listenOnNetwork } from './door/network'
 import { answerMalformed } from './malformed'
 import { endAll } from './notices'
 import { forgetPassing } from './passing'
@@ -24,11 +25,13 @@ export function startServer(): void {
     console.error(error instanceof DataError ? error.message : error)
     process.exit(1)
   }
-  answerMalformed()
+  answerMalformed(announce)
+  listenOnNetwork()
   forgetPassing()
   for (const signal of ['SIGINT', 'SIGTERM'] as const)
     process.on(signal, async () => {
       endAll()
+      leaveNetwork()
       await endBeside()
       closeTheDatabase()
       process.exit(0)

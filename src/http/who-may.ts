@@ -4,16 +4,20 @@ const LOOPBACK = new Set(['127.0.0.1', 'localhost', '[::1]'])
  * Why a request is not answered: Banco answers only those who mean it, so that a page elsewhere can neither read it by
  * another name nor write to it. Null: it may be.
  */
-export function whyNot(request: Pick<Request, 'headers' | 'method'>): string | null {
-  const host = request.headers.get('host') ?? ''
-  const named = (process.env.BANCO_HOSTS ?? '').split(',').map((name) => name.trim())
-  const allowed = new Set([...LOOPBACK, ...named.filter(Boolean)])
+export const whyNot = (request: Pick<Request, 'headers' | 'method'>): string | null =>
+  whyNotHost(request.headers.get('host'), request.headers.get('origin')) ??
+  (isOwnOrNavigation(request) ? null : 'Another page asked for this: open Banco itself.')
+
+/** The same of what a request calls Banco and of the page that sent it. */
+export function whyNotHost(named: string | null, origin: string | null): string | null {
+  const host = named ?? ''
+  const others = (process.env.BANCO_HOSTS ?? '').split(',').map((name) => name.trim())
+  const allowed = new Set([...LOOPBACK, ...others.filter(Boolean)])
   if (!allowed.has(host.replace(/:\d+$/, '')))
     return `Banco does not answer as "${host}": open it as 127.0.0.1, or name the host in BANCO_HOSTS.`
-  const origin = request.headers.get('origin')
-  if (origin !== null && originHost(origin) !== host)
-    return `Banco takes nothing from the page ${origin}: open Banco itself.`
-  return isOwnOrNavigation(request) ? null : 'Another page asked for this: open Banco itself.'
+  return origin !== null && originHost(origin) !== host
+    ? `Banco takes nothing from the page ${origin}: open Banco itself.`
+    : null
 }
 
 /** A page elsewhere may lead here, and may have nothing else of Banco: no picture, no script, no frame. */

@@ -94,6 +94,16 @@ export function bayView(db: Database, golfer: Golfer, session: Session, nowMs: n
   }
 }
 
+/** The same as a device has it that is paired for this golfer's Bay alone: of others it hears nothing. */
+export const ofOneGolfer = (view: BayView): BayView => ({
+  ...view,
+  waiting: [],
+  receiving: {
+    ...view.receiving,
+    elsewhere: view.receiving.elsewhere.map((each) => ({ ...each, golfer: 'another golfer' })),
+  },
+})
+
 /** What the bag's shots say, with the stocks and shots of clubs that are on the rack. */
 const withRack = (analysis: BagAnalysis, { stocks, judged }: JudgedShots): BagAnalysis => ({
   ...analysis,

@@ -69,8 +69,8 @@ export async function sendWork<T>(
 
 const refusal = ({ status, problems }: { status: number; problems: Problem[] }) => ({
   problems,
-  // A server that failed or is busy has not said no.
-  ...(status >= 500 && { unreachable: true as const }),
+  // A server that failed or is busy has not said no, nor has one that this browser must be paired with again.
+  ...((status >= 500 || status === 401 || status === 429) && { unreachable: true as const }),
 })
 
 /** The lines of a stream as they come, each one JSON. */

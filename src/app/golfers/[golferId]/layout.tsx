@@ -5,6 +5,8 @@ import { MOST_CLUBS } from '@/core/bag/club'
 import { bagOf } from '@/store/bags'
 import { allGolfers } from '@/store/golfers'
 import { hasDesk } from '@/store/visits'
+import { scopeOfPage } from '@/http/door/device'
+import { BayOnlyHead } from '@/ui/shared/shell/bay-only-head'
 import { Head } from '@/ui/shared/shell/head'
 import { RememberGolfer } from '@/ui/shared/shell/remember-golfer'
 import { currentSession } from '@/store/sessions'
@@ -29,6 +31,15 @@ export default async function GolferLayout({
   const golfer = golferOfPage((await params).golferId)
   const [db, nowMs] = dataNow()
   const bag = bagOf(db, golfer.id)
+  const openSession = currentSession(db, golfer.id, nowMs)?.id ?? null
+  if ((await scopeOfPage()).kind === 'bay')
+    return (
+      <>
+        <BayOnlyHead golfer={golfer} />
+        <WaitingShots golfer={golfer} openSession={openSession} />
+        <main>{children}</main>
+      </>
+    )
   return (
     <>
       <Head
@@ -38,7 +49,7 @@ export default async function GolferLayout({
         bag={bag ? `${bag.name} · ${bag.clubs.length} of ${MOST_CLUBS}` : 'no bag yet'}
       />
       <RememberGolfer id={golfer.id} />
-      <WaitingShots golfer={golfer} openSession={currentSession(db, golfer.id, nowMs)?.id ?? null} />
+      <WaitingShots golfer={golfer} openSession={openSession} />
       <main>{children}</main>
     </>
   )

@@ -19,6 +19,7 @@ import { PLACE_NAME } from '@/text/names'
 import { count } from '@/text/numbers'
 import { CAUTION, setUpLine } from '@/text/set-up'
 import { BAY } from './screen'
+import { newId } from '../../shared/new-id'
 
 type Props = BayStartView & {
   waiting: { id: SessionId; shots: number }[]
@@ -54,7 +55,7 @@ export function BayStart({ waiting, proposed, lastSetUp, lastPlace, profiles, ..
     if (bad) return setProblems([{ field: 'setUp', sentence: bad }])
     setStarting(true)
     const plan = planOf(draft, source)
-    id.current ??= crypto.randomUUID()
+    id.current ??= newId()
     const sent = await send('POST', `/api/golfers/${golfer.id}/sessions`, {
       id: id.current,
       place,

@@ -13,6 +13,7 @@ import { isGone, outbox } from '../../shared/outbox'
 import { send, type Sent } from '../../shared/send'
 import type { TypedPost } from '@/core/shots/typed-post'
 import { bayAfter, bayState, shownBay, undoBatch } from './bay-state'
+import { newId } from '../../shared/new-id'
 
 type Ask = () => Promise<Sent<BayView>>
 
@@ -119,7 +120,7 @@ export function useBay(first: BayView) {
         carryM,
         ...(offlineM !== undefined && { offlineM }),
         ...(held && { heldBecause: 'implausible-carry' }),
-        id: crypto.randomUUID() as ShotId,
+        id: newId() as ShotId,
         hitMs: now,
       }))
       const shotIds = shots.map(({ id }) => id)

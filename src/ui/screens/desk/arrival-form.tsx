@@ -12,6 +12,7 @@ import { PLACE_NAME } from '@/text/names'
 import { listed } from '@/text/numbers'
 import { Problems } from '../../shared/shell/problems'
 import { useSubmit } from '../../shared/use-submit'
+import { newId } from '../../shared/new-id'
 
 type Props = {
   templates: { key: string; name: string }[]
@@ -29,7 +30,7 @@ export function ArrivalForm({ templates, others, units, receiving, onHide }: Pro
   const router = useRouter()
   const { problems, setProblems, send } = useSubmit()
   // The same arrival, however often it is sent.
-  const [ids] = useState(() => ({ golferId: crypto.randomUUID(), sessionId: crypto.randomUUID() }))
+  const [ids] = useState(() => ({ golferId: newId(), sessionId: newId() }))
   const { register, handleSubmit, formState } = useForm<Fields>({
     defaultValues: {
       name: '',

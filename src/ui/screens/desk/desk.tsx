@@ -71,6 +71,12 @@ export function Desk({ templates, units, ...view }: Props) {
               Reports of several golfers
             </Link>
           </section>
+          <section className="sheet p-3" aria-label="Phones">
+            <h2 className="mb-2">In the bay</h2>
+            <Link className="btn btn-outline" href="/desk/phones">
+              Pair a phone
+            </Link>
+          </section>
           <CoachName coach={coach} wanted={wanted} alone={rows.length < 2} />
         </div>
       </div>

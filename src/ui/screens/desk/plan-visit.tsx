@@ -14,6 +14,7 @@ import { NumberOf } from '../../shared/form/number-of'
 import { plain } from '../../shared/form/measure'
 import { Problems } from '../../shared/shell/problems'
 import { useSubmit } from '../../shared/use-submit'
+import { newId } from '../../shared/new-id'
 
 type Props = {
   golfers: Pick<Golfer, 'id' | 'name'>[]
@@ -33,7 +34,7 @@ const MINUTES = plain('minutes', 0)
 /** When a golfer comes, and what for. */
 export function PlanVisit({ golfers, planned, nowMs, onHide, onPlanned }: Props) {
   const { problems, setProblems, send } = useSubmit()
-  const [id] = useState(() => crypto.randomUUID())
+  const [id] = useState(() => newId())
   const { register, handleSubmit, control, formState } = useForm<Fields>({
     defaultValues: {
       golferId: golfers[0]?.id ?? '',

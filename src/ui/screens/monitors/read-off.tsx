@@ -17,6 +17,7 @@ import { PageHead } from '../../shared/shell/page-head'
 import { Problems } from '../../shared/shell/problems'
 import { useSubmit } from '../../shared/use-submit'
 import styles from './monitors.module.css'
+import { newId } from '../../shared/new-id'
 
 /** What another monitor's screen said of the shots of a session, typed beside each. */
 export function ReadOff({ golfer, bag, session, shots }: ReadOffView) {
@@ -27,7 +28,7 @@ export function ReadOff({ golfer, bag, session, shots }: ReadOffView) {
   const clubs = [...bag.clubs, ...bag.rack]
   const readings = shots.flatMap(({ id }) => {
     const carryM = read[id]
-    return carryM != null && !Number.isNaN(carryM) ? [{ id: crypto.randomUUID(), shotId: id, carryM }] : []
+    return carryM != null && !Number.isNaN(carryM) ? [{ id: newId(), shotId: id, carryM }] : []
   })
   const compare = async () => {
     if (monitor.trim() === '')

@@ -8,6 +8,7 @@ import { shotsSaid, type RoundShot } from '@/core/rounds/round'
 import type { RoundSummary } from '@/views/round-view'
 import { roundOutbox, type RoundWords } from '../../shared/round-outbox'
 import { send } from '../../shared/send'
+import { newId } from '../../shared/new-id'
 
 /** How soon Banco is asked again where it did not answer. */
 const AGAIN_MS = 3000
@@ -43,8 +44,8 @@ export function useRound(start: RoundSummary) {
   const say = (shots: readonly (RoundShot & { gone?: boolean })[]) => {
     setProblems([])
     const atMs = Date.now()
-    const said = shots.map((shot) => ({ ...shot, said: crypto.randomUUID(), atMs }))
-    roundOutbox.keep(id, { id: crypto.randomUUID(), said })
+    const said = shots.map((shot) => ({ ...shot, said: newId(), atMs }))
+    roundOutbox.keep(id, { id: newId(), said })
     setWords(roundOutbox.waiting(id))
     void sendAll()
   }
@@ -87,4 +88,4 @@ export function useRound(start: RoundSummary) {
   }
 }
 
-export const newShotId = (): RoundShotId => crypto.randomUUID() as RoundShotId
+export const newShotId = (): RoundShotId => newId() as RoundShotId

@@ -8,6 +8,7 @@ import type { Problem } from '@/core/problem'
 import type { BayView } from '@/views/bay-view'
 import { listenToNotices } from '../../shared/notices'
 import { send } from '../../shared/send'
+import { newId } from '../../shared/new-id'
 
 /** A monitor's shot. */
 export type Hit = { carryM: number; totalM?: number }
@@ -66,7 +67,7 @@ export function useDrillSession(golfer: Golfer, told: RefObject<(hit: Hit) => vo
     count: async (station: { clubId: ClubId; swing: string }, carryM: number): Promise<Problem[]> => {
       if (!session.current) return []
       const sent = await send('POST', `/api/sessions/${session.current}/shots`, {
-        shots: [{ ...station, id: crypto.randomUUID() as ShotId, carryM, hitMs: Date.now() }],
+        shots: [{ ...station, id: newId() as ShotId, carryM, hitMs: Date.now() }],
       })
       return sent.ok ? [] : sent.problems
     },

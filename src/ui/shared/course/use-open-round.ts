@@ -5,6 +5,7 @@ import type { Golfer } from '@/core/golfer'
 import type { RoundId } from '@/core/ids'
 import type { Round } from '@/core/rounds/round'
 import { useSubmit } from '../use-submit'
+import { newId } from '../new-id'
 
 /** Opens a round of a golfer, now and here. */
 export function useOpenRound(golfer: Pick<Golfer, 'id'>) {
@@ -14,7 +15,7 @@ export function useOpenRound(golfer: Pick<Golfer, 'id'>) {
     round: Pick<Round, 'place' | 'competition' | 'day'> & { openedMs?: number },
   ): Promise<RoundId | null> => {
     const now = new Date()
-    const id = crypto.randomUUID() as RoundId
+    const id = newId() as RoundId
     const sent = await send('POST', `/api/golfers/${golfer.id}/rounds`, {
       openedMs: now.getTime(),
       ...round,

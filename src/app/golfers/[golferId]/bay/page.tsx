@@ -1,7 +1,8 @@
 import { redirect } from 'next/navigation'
+import { scopeOfPage } from '@/http/door/device'
 import { openBeside } from '@/http/beside'
 import { dataNow, golferOfPage, said, type Asked } from '@/http/golfer-of-page'
-import { bayStartView, bayView, sessionForBay } from '@/views/bay-view'
+import { bayStartView, bayView, ofOneGolfer, sessionForBay } from '@/views/bay-view'
 import { bagOf } from '@/store/bags'
 import { waitingSessions } from '@/store/sessions'
 import { Bay } from '@/ui/screens/bay/bay'
@@ -23,12 +24,14 @@ export default async function BayPage({ params, searchParams }: Props) {
   if (!bagOf(db, golfer.id)) redirect(`/golfers/${golfer.id}/bag`)
   const session = sessionForBay(db, golfer, said(asked.session), nowMs)
   const first = session && bayView(db, golfer, session, nowMs)
+  const alone = (await scopeOfPage()).kind === 'bay'
   if (!first) {
-    const waiting = waitingSessions(db).map(({ id, shots }) => ({ id, shots }))
+    // Shots that nobody has claimed may be another golfer's.
+    const waiting = (alone ? [] : waitingSessions(db)).map(({ id, shots }) => ({ id, shots }))
     const start = bayStartView(db, golfer, nowMs) ?? redirect(`/golfers/${golfer.id}/bag`)
     const proposed = hit ? readBlocks(hit, start.bag) : []
     return <BayStart key={hit} {...start} waiting={waiting} proposed={proposed} />
   }
   openBeside({ sessionId: first.session.id, nowMs })
-  return <Bay key={first.session.id} first={first} />
+  return <Bay key={first.session.id} first={alone ? ofOneGolfer(first) : first} />
 }

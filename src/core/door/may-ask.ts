@@ -1,0 +1,54 @@
+import type { GolferId } from '../ids'
+
+/** What a paired phone may have: all of Banco, or the Bay of one golfer. */
+export type Scope = { kind: 'whole' } | { kind: 'bay'; golferId: GolferId }
+
+/** Whose session, or whose shot, an address names; null where nobody's. */
+export type Owners = {
+  ofSession: (id: string) => string | null
+  ofShot: (id: string) => string | null
+}
+
+/** What every page needs besides its data: nothing of it is of a golfer. */
+export const isOfTheApp = (path: string): boolean =>
+  path.startsWith('/_next/static/') ||
+  path === '/api/notices' ||
+  path === '/manifest.webmanifest' ||
+  isIcon(path)
+const isIcon = (path: string): boolean => /^\/(icon|favicon)[\w.-]*$/.test(path)
+
+/** What the Bay does with its session: nothing else of a session is a Bay's. */
+const OF_SESSION = new Set([
+  'bay',
+  'shots',
+  'said',
+  'station',
+  'undo',
+  'redo',
+  'clear',
+  'moves',
+  'set-up',
+  'receive',
+  'watching',
+])
+
+/**
+ * Whether a device may ask for something.
+ * @param path without what stands behind its question mark, with its letters as they are
+ */
+export function mayAsk(scope: Scope, method: string, path: string, owners: Owners): boolean {
+  if (scope.kind === 'whole' || isOfTheApp(path)) return true
+  const { golferId } = scope
+  const parts = path.split('/').slice(1)
+  const [first, second, third, fourth] = parts
+  const reads = method === 'GET' || method === 'HEAD'
+  if (first === 'golfers') return reads && second === golferId && third === 'bay' && parts.length === 3
+  if (first !== 'api' || third === undefined) return false
+  if (second === 'golfers')
+    return method === 'POST' && third === golferId && fourth === 'sessions' && parts.length === 4
+  if (second === 'sessions') {
+    if (owners.ofSession(third) !== golferId) return false
+    return parts.length === 3 ? method === 'PATCH' : parts.length === 4 && OF_SESSION.has(fourth ?? '')
+  }
+  return second === 'shots' && parts.length === 3 && owners.ofShot(third) === golferId
+}
