@@ -1,5 +1,6 @@
 import type { Metadata, Viewport } from 'next'
 import type { ReactNode } from 'react'
+import { Offline } from '@/ui/shared/shell/offline'
 import 'bootstrap/dist/css/bootstrap.min.css'
 import '@fontsource-variable/archivo/standard.css'
 import '@/ui/theme.css'
@@ -18,7 +19,14 @@ export const viewport: Viewport = { width: 'device-width', initialScale: 1, them
 export default function Layout({ children }: { children: ReactNode }) {
   return (
     <html lang="en">
-      <body>{children}</body>
+      <head>
+        {/* A phone of the network sends its pairing along. */}
+        <link rel="manifest" href="/manifest.webmanifest" crossOrigin="use-credentials" />
+      </head>
+      <body>
+        {children}
+        <Offline />
+      </body>
     </html>
   )
 }

@@ -195,3 +195,42 @@ test('a wrong passcode is said so, a thousand of them are a handful, and the rig
   })
   expect([late.status, Number(late.headers.get('retry-after')) > 0]).toEqual([429, true])
 })
+
+test('in a secure place a paired phone opens the Bay, the card and the number without the network, and forgets them with its pairing', async ({
+  browser,
+}) => {
+  // Another address of loopback is as secure a place as one with a certificate, and is not this machine's own name.
+  const secure = await BancoServer.onNetwork('127.0.0.2', { BANCO_PASSCODE: PASSCODE })
+  makeDemoIn(secure.data)
+  await secure.start()
+  const at = `http://127.0.0.2:${secure.port}`
+  const phone = await browser.newContext({ viewport: { width: 390, height: 844 } })
+  const page = await phone.newPage()
+  await page.goto(`${at}/pair#${PASSCODE.replaceAll(' ', '-')}`)
+  await expect(page).not.toHaveURL(/pair/)
+  await expect
+    .poll(() => page.evaluate(async () => (await navigator.serviceWorker.ready).active?.state))
+    .toBe('activated')
+  const manifest = (await (await phone.request.get(`${at}/manifest.webmanifest`)).json()) as {
+    icons: { src: string }[]
+  }
+  expect((await phone.request.get(at + manifest.icons[0]!.src)).headers()['content-type']).toContain('svg')
+  const places = ['bay', 'paper', 'number']
+  for (const place of places) {
+    await page.goto(`${at}${TILDA}/${place}`)
+    await expect(page.locator('main h1')).toBeVisible()
+  }
+  await phone.setOffline(true)
+  for (const place of places) {
+    await page.goto(`${at}${TILDA}/${place}`)
+    await expect(page.locator('main h1')).toBeVisible()
+  }
+  await expect(page.goto(`${at}${TILDA}/gaps`)).rejects.toThrow()
+  await phone.setOffline(false)
+  await phone.clearCookies()
+  await page.goto(`${at}${TILDA}/bay`)
+  await expect(page.getByRole('heading', { name: 'Pair this phone' })).toBeVisible()
+  expect(await page.evaluate(async () => (await caches.keys()).length)).toBe(0)
+  await phone.close()
+  await secure.stop('SIGKILL')
+})

@@ -14,6 +14,7 @@ export const isOfTheApp = (path: string): boolean =>
   path.startsWith('/_next/static/') ||
   path === '/api/notices' ||
   path === '/manifest.webmanifest' ||
+  path === '/sw.js' ||
   isIcon(path)
 const isIcon = (path: string): boolean => /^\/(icon|favicon)[\w.-]*$/.test(path)
 

@@ -60,7 +60,8 @@ export function Phones({ network, golfers }: Props) {
       {!isEncrypted && (
         <p className="sheet warnings">
           Without a certificate nothing is encrypted on the way: somebody on the same network who listens
-          could read golfers and shots, and act as a phone that is paired. Start Banco with --cert and --key
+          could read golfers and shots, and act as a phone that is paired; and no phone opens Banco without
+          the network, which its browser allows in secure places alone. Start Banco with --cert and --key
           where you do not know who is on it.
         </p>
       )}
