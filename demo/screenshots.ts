@@ -1,10 +1,17 @@
-import { mkdirSync } from 'node:fs'
+import { execFileSync } from 'node:child_process'
+import { mkdirSync, mkdtempSync, writeFileSync } from 'node:fs'
+import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { chromium, type Page } from '@playwright/test'
 import { dice } from '../simulators/golfers/dice'
 import { BancoServer } from './banco-server'
 import { CHROMIUM } from './chromium'
 import { makeDemoIn } from './make-demo-in'
+
+/** Another address of this machine stands for the loft's network. */
+const ADDRESS = '127.0.0.2'
+const PASSCODE = 'kalo bemi tafo ruza nobi'
+const NETWORK = () => `http://${ADDRESS}:${server.port}`
 
 /** Takes the pictures of docs/screenshots from the demo's data. Names after `--` take only those. */
 const TILDA = '/golfers/demo-tilda'
@@ -17,13 +24,15 @@ const PICTURES: {
 }[] = [
   { name: 'bag', path: `${TILDA}/bag` },
   { name: 'bay', path: `${TILDA}/bay` },
-  { name: 'session', path: `${TILDA}/sessions/demo-tilda-0` },
   { name: 'stock', path: `${TILDA}/stock` },
   { name: 'gaps', path: `${TILDA}/gaps` },
   { name: 'wedges', path: `${TILDA}/wedges` },
   { name: 'refit', path: `${TILDA}/refit` },
   { name: 'course', path: `${TILDA}/course` },
   { name: 'log', path: `${TILDA}/log` },
+  { name: 'desk', path: '/desk' },
+  { name: 'visit', path: `${TILDA}/visits/visit-tilda-in-0`, height: 1120 },
+  { name: 'pairing', path: '/desk/phones', before: pairTwoPhones },
   {
     name: 'compare',
     path: `${TILDA}/compare`,
@@ -34,20 +43,6 @@ const PICTURES: {
       const [winter, summer] = [await last('winter'), await last('summer')]
       await page.goto(`${page.url()}?a=${winter}&b=${summer}`)
       await page.getByRole('region', { name: 'Both stairs' }).waitFor()
-    },
-  },
-  {
-    name: 'history',
-    path: `${TILDA}/history`,
-    before: (page) => page.locator('canvas').first().waitFor(),
-  },
-  { name: 'practice', path: '/golfers/demo-marek/practice' },
-  {
-    name: 'import',
-    path: `${TILDA}/import`,
-    before: async (page) => {
-      await page.getByTestId('file').setInputFiles('tests/tables/files/five-at-once-c.csv')
-      await page.getByRole('button', { name: /^Take/ }).waitFor()
     },
   },
   { name: 'card', path: `${TILDA}/paper` },
@@ -83,6 +78,28 @@ const PICTURES: {
     },
   },
 ]
+
+/** A tablet for all of Banco, a phone for one Bay, and somebody who does not know the passcode. */
+async function pairTwoPhones(page: Page): Promise<void> {
+  const ask = (address: string, path: string, data: object, device = '') =>
+    page.request.post(address + path, { data, headers: { 'user-agent': device } })
+  const made = await ask(server.address, '/api/pairings', { golferId: 'demo-tilda' })
+  const { words } = (await made.json()) as { words: string }
+  const pair = (given: string, device: string) => ask(NETWORK(), '/api/pair', { words: given }, device)
+  await pair('baba baba baba', 'somebody')
+  await pair(PASSCODE, 'Tablet of the loft')
+  await pair(words, 'A phone')
+  await page.reload()
+}
+
+/** The first page of a report, as it is printed. */
+async function pictureOfReport(): Promise<void> {
+  const answer = await fetch(`${server.address}/api/golfers/demo-junia/paper?kind=report`)
+  const file = join(mkdtempSync(join(tmpdir(), 'banco-report-')), 'report.pdf')
+  writeFileSync(file, new Uint8Array(await answer.arrayBuffer()))
+  execFileSync('pdftoppm', ['-png', '-r', '110', '-singlefile', file, join(folder, 'report')])
+  console.log(`· ${join(folder, 'report')}.png`)
+}
 
 /** What is asked of a Bay. */
 type Bay = {
@@ -121,7 +138,7 @@ async function tryTwoBalls(page: Page, golferId: string): Promise<void> {
 const wanted = process.argv.slice(2)
 const folder = process.env.PICTURES ?? join('docs', 'screenshots')
 mkdirSync(folder, { recursive: true })
-const server = await BancoServer.prepare()
+const server = await BancoServer.onNetwork(ADDRESS, { BANCO_PASSCODE: PASSCODE })
 makeDemoIn(server.data)
 await server.start()
 const browser = await chromium.launch(CHROMIUM)
@@ -142,6 +159,7 @@ try {
     await page.close()
     console.log(`· ${join(folder, name)}.png`)
   }
+  if (wanted.length === 0 || wanted.includes('report')) await pictureOfReport()
 } finally {
   await browser.close()
   await server.stop()

@@ -47,7 +47,7 @@ const PAGES = [
   'visits/[visitId]',
 ]
   .map((page) => `/golfers/[golferId]${page && `/${page}`}`)
-  .concat('/desk', '/desk/reports')
+  .concat('/desk', '/desk/reports', '/desk/phones', '/guide')
   .map((path) => ({ path, method: 'GET' }))
 
 const QUERIES = [

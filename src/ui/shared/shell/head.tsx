@@ -1,6 +1,6 @@
 'use client'
 
-import { Check, Ruler, Settings2, UserPlus } from 'lucide-react'
+import { BookOpen, Check, Ruler, Settings2, UserPlus } from 'lucide-react'
 import Link, { useLinkStatus } from 'next/link'
 import { usePathname, useRouter } from 'next/navigation'
 import Dropdown from 'react-bootstrap/Dropdown'
@@ -111,6 +111,9 @@ export function Head({ golfer, golfers, bag, desk }: Props) {
                 <Ruler size={15} aria-hidden /> Numbers in {UNIT_NAME[golfer.lengthUnit]}: switch to{' '}
                 {UNIT_NAME[otherUnits.lengthUnit]}
               </Dropdown.Item>
+              <Dropdown.Item as={Link} href="/guide">
+                <BookOpen size={15} aria-hidden /> Guide
+              </Dropdown.Item>
               <Dropdown.Item as={Link} href="/golfers/new">
                 <UserPlus size={15} aria-hidden /> New golfer
               </Dropdown.Item>
@@ -137,6 +140,9 @@ export function Head({ golfer, golfers, bag, desk }: Props) {
             ))}
             <Dropdown.Item as={Link} href={home}>
               Golfer
+            </Dropdown.Item>
+            <Dropdown.Item as={Link} href="/guide">
+              Guide
             </Dropdown.Item>
             {desk && (
               <Dropdown.Item as={Link} href="/desk">
