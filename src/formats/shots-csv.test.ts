@@ -46,7 +46,7 @@ describe('Banco’s CSV', () => {
   it('writes no cell that a spreadsheet would run, and reads its own way back to the last digit', () => {
     const text = written([record])
     expect(text.split('\n')[1]).toMatch(/^"'=1\+1","'@s",/)
-    const { apart: _apart, ball: _ball, countedM: _counted, ...rest } = record
+    const { apart: _apart, ball: _ball, surface: _surface, countedM: _counted, ...rest } = record
     expect(read(text).map(({ cells: _cells, ...row }) => row)).toEqual([
       { row: 1, status: 'skipped', because: 'header' },
       { row: 2, status: 'taken', clubLabel: '-iron', shot: rest },

@@ -23,6 +23,8 @@ const stored = (id: string, seq: number): SessionShot =>
 const view = (...shots: SessionShot[]): BayView =>
   ({
     session: { id: 'session', open: null, clearMs: NOW_MS - 1000 },
+    golfer: { stocksOff: null },
+    setUp: null,
     shots,
     history: [],
     now: PLAIN,
