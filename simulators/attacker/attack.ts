@@ -135,7 +135,15 @@ function answerTo(
   const { hostname, port } = new URL(address)
   return new Promise((resolve) => {
     const sent = ask(
-      { hostname, port, path, method, headers: { 'content-type': 'application/json', origin: address } },
+      {
+        ...{ hostname, port, path, method },
+        headers: {
+          'content-type': 'application/json',
+          origin: address,
+          // Without it the body of a DELETE would be read as a request of its own.
+          ...(body !== undefined && { 'content-length': Buffer.byteLength(body) }),
+        },
+      },
       (response) => {
         let answer = ''
         response.setEncoding('utf8')
