@@ -38,6 +38,7 @@ describe('the desk', () => {
       followUp: { visit: { id: 'visit-tilda-9' }, state: { kind: 'in-days', days: 19 } },
       next: { id: 'visit-tilda-in-0' },
     })
+    expect(by.get('demo-junia')?.toHit.length).toBeGreaterThan(0)
     expect(by.get('demo-junia')?.followUp?.state).toEqual({ kind: 'due', sinceDays: 2 })
     expect(by.get('demo-junia')?.troubles).toEqual([{ kind: 'one-sided', count: 3 }])
     expect(by.get('demo-marek')?.followUp?.state).toEqual({ kind: 'in-rounds', rounds: 2 })

@@ -32,6 +32,8 @@ export type DeskRow = {
   /** The monitors whose shots go to this golfer. */
   receives: string[]
   next: Visit | null
+  /** What to hit next, as the numbers have it. */
+  toHit: { name: string; shots: number }[]
 }
 
 export type DeskView = DeskSettings & {
@@ -77,6 +79,10 @@ function deskRow(db: Database, golfer: Golfer, nowMs: number): DeskRow {
     troubles: troublesOf(analysed?.analysis.warnings ?? [], last?.held ?? 0),
     followUp: openFollowUp(db, golfer.id, visits, nowMs),
     receives: receivedBy(db, golfer.id, nowMs),
+    toHit: (analysed?.analysis.next ?? []).map(({ clubId, shots }) => ({
+      name: analysed?.bag.clubs.find(({ id }) => id === clubId)?.name ?? '',
+      shots,
+    })),
     next: visits.findLast(({ atMs, endedMs }) => endedMs === null && atMs > nowMs - STILL_ON_MS) ?? null,
   }
 }

@@ -131,11 +131,53 @@ test('four golfers in a day: new at the desk, hit by the monitor, reported and f
   // The papers of all in one.
   await page.getByRole('link', { name: 'Reports of several golfers' }).click()
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('4 reports')
+  expect(await axeFindings(page)).toEqual([])
   const all = await pdf('As one PDF, A4')
   for (const { name } of day) expect(all).toContain(name)
   expect(all).not.toContain('Talan Bray')
   await page.getByLabel(/Talan Bray/).check()
   expect(await pdf('As one PDF, A4')).toContain('Talan Bray')
+})
+
+test('on a phone the desk, a plan, the phones and the guide are whole; a report of somebody without shots says so', async ({
+  page,
+  request,
+  banco,
+}) => {
+  const golfer = await golferWithBag(request, banco, 'Tegen Roe', 'seven')
+  await golferWithBag(request, banco, 'Colan Pike')
+  await page.setViewportSize({ width: 390, height: 844 })
+  const isWhole = () =>
+    expect.poll(() => page.evaluate('document.documentElement.scrollWidth')).toBeLessThanOrEqual(390)
+  for (const path of ['/desk', '/desk/phones', '/guide']) {
+    await page.goto(banco.address + path)
+    await isWhole()
+    expect(await axeFindings(page), path).toEqual([])
+  }
+  for (const picture of await page.locator('main img').all())
+    await expect
+      .poll(() => picture.evaluate((each: HTMLImageElement) => each.naturalWidth))
+      .toBeGreaterThan(100)
+  await page.goto(`${banco.address}/desk`)
+  await page.getByRole('button', { name: 'Plan a visit' }).click()
+  await page.getByLabel('minutes').fill('2')
+  await page.getByRole('button', { name: 'Plan it' }).click()
+  await expect(page.getByText('A visit takes 5 to 600 minutes')).toBeVisible()
+  expect(await axeFindings(page)).toEqual([])
+  await isWhole()
+  const report = await textOf(await request.get(`${banco.address}/api/golfers/${golfer}/paper?kind=report`))
+  expect(report).toContain('Tegen Roe')
+  expect(report).toContain('no step was measured yet')
+  // Nobody with a name that is taken, nobody without one, and nobody half.
+  await page.goto(`${banco.address}/desk`)
+  await page.getByRole('button', { name: 'New golfer' }).click()
+  await page.getByRole('button', { name: 'Nobody is in front: start' }).click()
+  await expect(page.getByText('The name is empty')).toBeVisible()
+  await page.getByLabel('Name', { exact: true }).fill('Colan Pike')
+  await page.getByRole('button', { name: 'Nobody is in front: start' }).click()
+  await expect(page.getByText('There is a golfer called Colan Pike already')).toBeVisible()
+  await page.goto(`${banco.address}/desk`)
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('2 golfers')
 })
 
 test('two coaches, one visit: the second one’s words are refused with a sentence, and stay on their page', async ({

@@ -10,17 +10,14 @@ import { bayOnlyPage, pairPage } from './pair-page'
 
 const COOKIE = 'banco-paired'
 const MOST_BYTES = 2000
-/** Lets a feed in from the network. */
+/** Where monitors post. */
 const FEED = '/api/feed/shots'
 
-/** Who asks through the network, and what they may have. */
-export type Visitor = { scope: Scope; id: string }
-
 /**
- * Sees to a request from the network: answers it where it may not go on, or gives its visitor. Nothing of Banco's pages and
- * routes has seen it yet.
+ * Sees to a request from the network: answers it where it may not go on, or says what who asks may have. Nothing of Banco's
+ * pages and routes has seen it yet.
  */
-export async function atTheDoor(request: IncomingMessage, response: ServerResponse): Promise<Visitor | null> {
+export async function atTheDoor(request: IncomingMessage, response: ServerResponse): Promise<Scope | null> {
   const pairings = thePairings()
   const { path, ill } = pathOf(request)
   if (ill !== null || !pairings) return refuse(response, 400, ill ?? 'Banco is on no network.')
@@ -30,16 +27,16 @@ export async function atTheDoor(request: IncomingMessage, response: ServerRespon
   const paired = pairings.of(cookieOf(request), Date.now())
   if (paired && path === '/pair') return redirect(response, homeOf(paired.scope))
   if (!paired) {
-    if (path === FEED && hasFeedToken(request)) return { scope: { kind: 'whole' }, id: 'feed' }
+    if (path === FEED && hasFeedToken(request)) return { kind: 'whole' }
     if (path === FEED) return refuse(response, 401, NO_TOKEN)
     if (path === '/pair') return page(response, 200, pairPage)
     return isPage(request) ? redirect(response, '/pair') : refuse(response, 401, NOT_PAIRED)
   }
-  const { scope, id } = paired
+  const { scope } = paired
   if (scope.kind === 'bay' && path === '/') return redirect(response, homeOf(scope))
   if (!mayAsk(scope, request.method ?? 'GET', path, owners()))
     return isPage(request) ? page(response, 403, bayOnlyPage(homeOf(scope))) : refuse(response, 403, BAY_ONLY)
-  return { scope, id }
+  return scope
 }
 
 const NOT_PAIRED = 'This browser is not paired, or not any more: open /pair and give the passcode.'

@@ -1,7 +1,8 @@
 import { readFileSync } from 'node:fs'
 import { createServer, get, type IncomingMessage, type Server, type ServerResponse } from 'node:http'
 import { createServer as createSecureServer } from 'node:https'
-import { atTheDoor, type Visitor } from './door'
+import type { Scope } from '@/core/door/may-ask'
+import { atTheDoor } from './door'
 import { DEVICE_HEADER, deviceText } from './device'
 
 const KEEP_ALIVE_MS = 75_000
@@ -9,8 +10,11 @@ const KEEP_ALIVE_MS = 75_000
 const OF_A_PROXY = /^x-(forwarded|middleware|matched|invoke|real)-/
 
 type Network = {
+  /** The framework's. */
   inner: Server | null
-  visitors: WeakMap<IncomingMessage, Visitor>
+  /** Requests that came in by the network, with what who asks may have. */
+  visitors: WeakMap<IncomingMessage, Scope>
+  /** Banco's own servers before the framework's. */
   own: WeakSet<object>
 }
 const state = globalThis as { bancoNetwork?: Network }
@@ -29,7 +33,7 @@ export function announce(server: Server, request: IncomingMessage): void {
   network.inner ??= server
   delete request.headers[DEVICE_HEADER]
   const visitor = network.visitors.get(request)
-  if (visitor) request.headers[DEVICE_HEADER] = deviceText(visitor.scope)
+  if (visitor) request.headers[DEVICE_HEADER] = deviceText(visitor)
 }
 
 /**

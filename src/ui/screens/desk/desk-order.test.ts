@@ -5,7 +5,7 @@ import { FIRST_ORDER, ordered, type DeskOrder } from './desk-order'
 const row = (name: string, more: Partial<DeskRow> = {}): DeskRow => ({
   golfer: { id: name as never, name, hand: 'right' },
   ...{ bag: 'Bag', last: null, isHitting: false, settled: { settled: 0, of: 0 }, troubles: [] },
-  ...{ followUp: null, receives: [], next: null, ...more },
+  ...{ followUp: null, receives: [], next: null, toHit: [], ...more },
 })
 const due = (sinceDays: number): DeskRow['followUp'] => ({
   visit: {} as never,

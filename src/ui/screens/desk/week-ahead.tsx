@@ -1,5 +1,6 @@
 import Link from 'next/link'
 import { dayName, timeAtPlace } from '@/text/days'
+import type { Visit } from '@/core/visits/visit'
 import { count } from '@/text/numbers'
 import type { DeskView } from '@/views/desk-view'
 
@@ -7,6 +8,13 @@ import type { DeskView } from '@/views/desk-view'
 export function WeekAhead({ view: { days, rows, offsetMin } }: { view: DeskView }) {
   const visits = days.reduce((sum, day) => sum + day.visits.length, 0)
   const minutes = days.reduce((sum, day) => sum + day.minutes, 0)
+  const toDo = ({ toDo, golferId, endedMs }: Visit): string | null => {
+    if (toDo !== null || endedMs !== null) return toDo
+    const hit = rows.find(({ golfer }) => golfer.id === golferId)?.toHit ?? []
+    return hit.length === 0
+      ? null
+      : `What is open: ${hit.map(({ name, shots }) => `${shots} × ${name}`).join(', ')}`
+  }
   const nameOf = (id: string) => rows.find(({ golfer }) => golfer.id === id)?.golfer.name
   return (
     <section className="sheet" aria-label="The week ahead">
@@ -32,7 +40,7 @@ export function WeekAhead({ view: { days, rows, offsetMin } }: { view: DeskView 
                     {count(visit.minutes, 'minute')}
                     {visit.endedMs !== null && ', held'}
                   </span>
-                  {visit.toDo && <span className="quiet d-block">{visit.toDo}</span>}
+                  <span className="quiet d-block">{toDo(visit)}</span>
                 </span>
               </li>
             ))}

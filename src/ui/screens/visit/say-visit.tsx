@@ -27,6 +27,8 @@ export function SayVisit({ golfer, visit }: { golfer: Golfer; visit: Visit }) {
   const router = useRouter()
   const { problems, setProblems, send } = useSubmit()
   const [saved, setSaved] = useState(false)
+  // What stands in the fields was read then: what somebody else says meanwhile is not written over.
+  const [read, setRead] = useState(visit.changes)
   const { register, handleSubmit, control } = useForm<Fields>({
     defaultValues: {
       at: momentText(visit.atMs),
@@ -49,8 +51,8 @@ export function SayVisit({ golfer, visit }: { golfer: Golfer; visit: Visit }) {
             sentence: 'You can ask after 1 to 60 rounds or weeks; leave it empty to ask nothing.',
           },
         ])
-      const sent = await send('PATCH', `/api/visits/${encodeURIComponent(visit.id)}`, {
-        changes: visit.changes,
+      const sent = await send<{ changes: number }>('PATCH', `/api/visits/${encodeURIComponent(visit.id)}`, {
+        changes: read,
         atMs,
         offsetMin: atMs === visit.atMs ? visit.offsetMin : -new Date(atMs).getTimezoneOffset(),
         toDo: fields.toDo.trim() || null,
@@ -62,7 +64,9 @@ export function SayVisit({ golfer, visit }: { golfer: Golfer; visit: Visit }) {
         ...(ended !== undefined && { ended }),
       })
       setSaved(sent.ok)
-      if (sent.ok) router.refresh()
+      if (!sent.ok) return
+      setRead(sent.value.changes)
+      router.refresh()
     })
   const drop = async () => {
     const sent = await send('DELETE', `/api/visits/${encodeURIComponent(visit.id)}`)
@@ -111,7 +115,7 @@ export function SayVisit({ golfer, visit }: { golfer: Golfer; visit: Visit }) {
           {...register('look')}
         />
       </fieldset>
-      <details open={!held && visit.toDo === null ? undefined : false}>
+      <details>
         <summary>Its day, and what it is to do</summary>
         <div className="d-grid gap-2 mt-2">
           <Form.Control type="datetime-local" aria-label="When" {...register('at')} />

@@ -101,7 +101,7 @@ export function Visit(view: VisitView) {
           {afterPlay && <AfterPlay view={view} seen={afterPlay} />}
         </div>
         <div className="d-grid gap-3">
-          <SayVisit key={visit.changes} golfer={golfer} visit={visit} />
+          <SayVisit golfer={golfer} visit={visit} />
           {others.length > 0 && (
             <section className="sheet" aria-label="Other visits">
               <h2>Other visits</h2>
