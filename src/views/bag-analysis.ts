@@ -74,7 +74,8 @@ export function bagAnalysis(
 
 /** What was worked out last, for the other pages and tabs that ask for the same. */
 const analysed = new WeakMap<Database, Map<string, AnalysedBag | null>>()
-const MOST_KEPT = 24
+/** A coach's desk asks for every golfer at once. */
+const MOST_KEPT = 64
 /** Shots grow too old for a stock by the day. */
 const HOUR_MS = 3_600_000
 

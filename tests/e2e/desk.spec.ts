@@ -160,7 +160,7 @@ test('on a phone the desk, a plan, the phones and the guide are whole; a report 
       .toBeGreaterThan(100)
   await page.goto(`${banco.address}/desk`)
   await page.getByRole('button', { name: 'Plan a visit' }).click()
-  await page.getByLabel('minutes').fill('2')
+  await page.getByLabel('For', { exact: true }).fill('2')
   await page.getByRole('button', { name: 'Plan it' }).click()
   await expect(page.getByText('A visit takes 5 to 600 minutes')).toBeVisible()
   expect(await axeFindings(page)).toEqual([])
