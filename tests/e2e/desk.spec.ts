@@ -20,6 +20,13 @@ test('a golfer alone sees no desk; with the second one it is there, and opens wh
   const first = await golferWithBag(request, banco, 'Lowen Carne')
   await page.goto(`${banco.address}/golfers/${first}/bag`)
   await expect(page.getByRole('link', { name: 'Desk' })).toHaveCount(0)
+  // Somebody who looks after others may want it before.
+  await page.goto(`${banco.address}/golfers/${first}`)
+  await page.getByLabel('I look after golfers: show the desk').check()
+  await expect(page.getByRole('link', { name: 'Desk' })).toBeVisible()
+  expect(await axeFindings(page)).toEqual([])
+  await page.getByLabel('I look after golfers: show the desk').uncheck()
+  await expect(page.getByRole('link', { name: 'Desk' })).toHaveCount(0)
   await golferWithBag(request, banco, 'Jenna Sleep', 'seven')
   await page.reload()
   await page.getByRole('link', { name: 'Desk' }).click()

@@ -1,6 +1,9 @@
 import { copiesIn } from '@/store/copies'
 import { dataFolder } from '@/store/data-folder'
 import { keptOfGolfer } from '@/store/golfer-document'
+import { allGolfers } from '@/store/golfers'
+import { deskSettings } from '@/store/visits'
+import { DeskWanted } from '@/ui/screens/golfer/desk-wanted'
 import { dataNow, golferOfPage } from '@/http/golfer-of-page'
 import { GolferData } from '@/ui/screens/golfer/golfer-data'
 import { ReferenceAir } from '@/ui/shared/air/reference-air'
@@ -21,12 +24,15 @@ export default async function GolferPage({ params }: { params: Promise<{ golferI
           <GolferForm golfer={golfer} />
           <ReferenceAir golfer={golfer} />
         </div>
-        <GolferData
-          golfer={golfer}
-          copies={copiesIn(dataFolder())}
-          kept={keptOfGolfer(db, golfer.id)}
-          nowMs={nowMs}
-        />
+        <div>
+          {allGolfers(db).length === 1 && <DeskWanted {...deskSettings(db)} />}
+          <GolferData
+            golfer={golfer}
+            copies={copiesIn(dataFolder())}
+            kept={keptOfGolfer(db, golfer.id)}
+            nowMs={nowMs}
+          />
+        </div>
       </div>
     </>
   )

@@ -77,7 +77,7 @@ export function Desk({ templates, units, ...view }: Props) {
               Pair a phone
             </Link>
           </section>
-          <CoachName coach={coach} wanted={wanted} alone={rows.length < 2} />
+          <CoachName coach={coach} wanted={wanted} />
         </div>
       </div>
       {open === 'arrival' && (
