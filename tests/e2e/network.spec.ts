@@ -189,10 +189,10 @@ test('a wrong passcode is said so, a thousand of them are a handful, and the rig
   )
   expect(new Set(tries)).toEqual(new Set([401, 429]))
   expect(tries.filter((status) => status === 401).length).toBeLessThan(12)
-  // Right after a wrong one that had to wait the right one has to wait too.
+  // Right after one more that was judged, some seconds have to pass for the right one too.
   const give = (words: string) =>
     fetch(`${network}/api/pair`, { method: 'POST', body: JSON.stringify({ words }) })
-  for (let i = 0; i < 5 && (await give('wrong again')).status === 401; i++);
+  await expect.poll(async () => (await give('wrong again')).status, { timeout: 40_000 }).toBe(401)
   const late = await give(PASSCODE)
   expect([late.status, Number(late.headers.get('retry-after')) > 0]).toEqual([429, true])
 })
