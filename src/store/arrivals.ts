@@ -2,7 +2,7 @@ import type { ClubDetails } from '@/core/bag/bag'
 import type { Golfer } from '@/core/golfer'
 import type { GolferId, SessionId } from '@/core/ids'
 import type { Place } from '@/core/session/session'
-import { bagOf, startBag } from './bags'
+import { startBag } from './bags'
 import { beginSession } from './begin-session'
 import type { Database } from './database'
 import { addGolfer } from './golfers'
@@ -38,10 +38,9 @@ export const arrive = (
       if (addGolfer(db, golferId, { ...settings, goalZoneM: null }, nowMs) === 'name-taken')
         return 'name-taken' as const
       startBag(db, golferId, { name: 'My bag', clubs: clubs.map(copied) }, nowMs)
-      const shortest = bagOf(db, golferId)?.clubs.findLast(({ kind }) => kind !== 'putter')
-      if (!shortest) throw new Error('a bag without a club to hit was started')
       const start = { id: sessionId, place, offsetMin, rangeClear: true, takesOver: receives }
-      beginSession(db, golferId, start, shortest.id, nowMs)
+      if (beginSession(db, golferId, start, nowMs) === null)
+        throw new Error('a bag without a club to hit was started')
       return 'arrived' as const
     })
     .immediate()

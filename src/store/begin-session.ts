@@ -1,8 +1,9 @@
-import type { ClubId, GolferId, SessionId } from '@/core/ids'
+import type { GolferId, SessionId } from '@/core/ids'
 import type { Plan } from '@/core/session/plan'
 import type { Place } from '@/core/session/session'
 import type { SetUp } from '@/core/session/set-up'
 import { FULL_SWING } from '@/core/station'
+import { bagOf } from './bags'
 import type { Database } from './database'
 import { keepPlan } from './plans'
 import { beginReceiving, takeOver } from './receivers'
@@ -24,18 +25,20 @@ export type SessionStart = {
 }
 
 /**
- * Starts a golfer's session, all of it or nothing, with the first station of its plan open.
- * @param shortest what is hit first without a plan: common practice warms up with the shortest club
+ * Starts a golfer's session, all of it or nothing, with the first station of its plan open; without a plan that of the shortest
+ * club: common practice warms up with it.
+ * @returns null where the bag has no club to hit
  */
 export const beginSession = (
   db: Database,
   golferId: GolferId,
   { id, plan, setUp, rangeClear, warmUp, takesOver, place, offsetMin }: SessionStart,
-  shortest: ClubId,
   nowMs: number,
-): SessionId =>
+): SessionId | null =>
   db
     .transaction(() => {
+      const shortest = bagOf(db, golferId)?.clubs.findLast(({ kind }) => kind !== 'putter')
+      if (!shortest) return null
       const sessionId = startSession(
         db,
         { golferId, startedMs: nowMs, offsetMin, place, ...(rangeClear && { clearMs: nowMs }) },
@@ -47,7 +50,7 @@ export const beginSession = (
       if (warmUp) saySession(db, sessionId, { kind: 'warm-up', on: true }, nowMs)
       if (takesOver) takeOver(db, sessionId, null, nowMs)
       else beginReceiving(db, sessionId, nowMs)
-      openStation(db, sessionId, plan?.blocks[0] ?? { clubId: shortest, swing: FULL_SWING }, nowMs)
+      openStation(db, sessionId, plan?.blocks[0] ?? { clubId: shortest.id, swing: FULL_SWING }, nowMs)
       return sessionId
     })
     .immediate()

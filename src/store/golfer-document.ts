@@ -102,19 +102,6 @@ function* rowsOf(
   }
 }
 
-/** How much there is of a golfer, as somebody counts who is about to remove it. */
-export type KeptOfGolfer = Record<'sessions' | 'shots' | 'clubs' | 'rounds' | 'visits', number>
-export const keptOfGolfer = (db: Database, id: GolferId): KeptOfGolfer =>
-  db
-    .prepare(
-      `SELECT (SELECT count(*) FROM session WHERE golfer_id = @id) AS sessions,
-         (SELECT count(*) FROM shot WHERE ${SESSIONS}) AS shots,
-         (SELECT count(*) FROM club WHERE golfer_id = @id) AS clubs,
-         (SELECT count(*) FROM round WHERE golfer_id = @id) AS rounds,
-         (SELECT count(*) FROM visit WHERE golfer_id = @id) AS visits`,
-    )
-    .get({ id }) as KeptOfGolfer
-
 export const schemaNumber = (db: Database): number =>
   db.prepare('SELECT max(number) FROM migration').pluck().get() as number
 

@@ -1,6 +1,5 @@
-import type { GolferId, VisitId } from '@/core/ids'
+import type { ClubId, GolferId, VisitId } from '@/core/ids'
 import type { AfterPlay, FollowUpIn, Visit, VisitSaid, Went } from '@/core/visits/visit'
-import type { ClubId } from '@/core/ids'
 import type { Database } from './database'
 
 type Row = Omit<Visit, 'followUp'> & {

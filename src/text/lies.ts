@@ -12,7 +12,7 @@ export function liesSentence({ factor: { factor, low, high }, apart }: TeeAndGro
   return apart ? `${carries}: two stocks.` : `${carries}, which may be nothing.`
 }
 
-/** "Off grass your clubs carry 3.4% ± 2.1% less than off the mat, over 7 stations: they should not be one stock." */
+/** "Off grass your solid shots carry 3.4% ± 2.1% less than off the mat, over 7 stations hit off both: too much for one stock." */
 export function surfacesSentence({ factor: { factor, low, high }, stations, apart }: MatAndGrass): string {
   const far = factor - 1
   const carries = `Off grass your solid shots carry ${percent(Math.abs(far), 1)} ± ${percent((high - low) / 2, 1)} ${far < 0 ? 'less' : 'further'} than off the mat, over ${count(stations, 'station')} hit off both`

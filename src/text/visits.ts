@@ -1,12 +1,12 @@
 import type { BagAnalysis } from '@/core/analyse-bag'
-import { isMeasured } from '@/core/gaps/step'
 import type { Units } from '@/core/golfer'
 import type { ClubId } from '@/core/ids'
 import type { BesidePlay } from '@/core/visits/beside-play'
 import type { ChangedSince, StepSince, StockSince } from '@/core/visits/changed-since'
 import type { FollowUpState } from '@/core/visits/follow-up'
 import type { Trouble } from '@/core/visits/troubles'
-import type { FollowUp, Visit, Went } from '@/core/visits/visit'
+import { isOn, type FollowUp, type Visit, type Went } from '@/core/visits/visit'
+import { whatIsOpen } from '@/core/visits/what-is-open'
 import { changeWord, differenceCell } from './compare'
 import { dayAndTime, timeAtPlace } from './days'
 import { stationName } from './names'
@@ -121,21 +121,19 @@ export const unusedSentence = (
     ? `No round since is kept here: nothing says how often the ${name(clubId)} was hit.`
     : `The ${name(clubId)} was hit ${shots === 0 ? 'in none' : `${count(shots, 'time')} in ${rounds}`} of ${count(rounds, 'round')} since.`
 
-const HALF_A_DAY_MS = 12 * 3_600_000
-
-/** "Junia, today at 10:30", "Junia, 4 Mar 2026, 10:30". */
+/** "Junia, now, 10:30", "Junia, 4 Mar 2026, 10:30". */
 export const visitTitle = (
   who: string,
   { atMs, offsetMin }: Pick<Visit, 'atMs' | 'offsetMin'>,
   nowMs: number,
 ): string =>
-  `${who}, ${Math.abs(atMs - nowMs) < HALF_A_DAY_MS ? `now, ${timeAtPlace(atMs, offsetMin)}` : dayAndTime(atMs, offsetMin)}`
+  `${who}, ${isOn({ atMs }, nowMs) ? `now, ${timeAtPlace(atMs, offsetMin)}` : dayAndTime(atMs, offsetMin)}`
 
 /** What a visit is just now: planned, held, or neither. */
 export const lastedWords = ({ endedMs, atMs, minutes }: Visit, nowMs: number): string =>
   endedMs !== null
     ? 'held'
-    : atMs > nowMs - HALF_A_DAY_MS
+    : atMs > nowMs || isOn({ atMs }, nowMs)
       ? `planned, ${count(minutes, 'minute')}`
       : 'not closed'
 
@@ -144,10 +142,11 @@ const FIRST_LOOK = 3
 
 /** What the numbers do not settle, and so nobody should act on. */
 export function notToDo({ steps, stocks }: Pick<BagAnalysis, 'steps' | 'stocks'>, name: Name): string[] {
-  const open = steps
-    .filter((step) => isMeasured(step) && !step.settled && step.leftOnPurpose === undefined)
+  const found = whatIsOpen(steps)
+  const open = found.open
+    .filter(({ leftOnPurpose }) => leftOnPurpose === undefined)
     .map(({ longerId, shorterId }) => `${name(longerId)} to ${name(shorterId)}`)
-  const measured = steps.filter(isMeasured).length
+  const measured = found.settled.length + found.open.length
   const thin = stocks
     .filter(({ count: shots }) => shots > 0 && shots < FIRST_LOOK)
     .map(({ clubId, swing }) => stationName({ name: name(clubId) }, swing))

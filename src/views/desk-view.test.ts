@@ -5,10 +5,12 @@ import type { Golfer } from '@/core/golfer'
 import type { GolferId, VisitId } from '@/core/ids'
 import { openDatabase, type Database } from '@/store/database'
 import { addGolfer, golferById } from '@/store/golfers'
+import { historyOf } from '@/store/sessions'
 import { afterPlayOf, changeVisit, planVisit, visitById } from '@/store/visits'
 import { changedSentences, notToDo, visitTitle } from '@/text/visits'
 import { deskView } from './desk-view'
 import { gapsView } from './gaps-view'
+import { keptOfGolfer } from './kept-of-golfer'
 import { paperInput, reportFrom } from './paper-view'
 import { visitView } from './visit-view'
 
@@ -45,6 +47,12 @@ describe('the desk', () => {
     expect(days.map(({ visits }) => visits.length)).toEqual([1, 1, 1, 1])
     expect(days.reduce((sum, { minutes }) => sum + minutes, 0)).toBe(4 * 72)
     expect(coach).toBe('Ottoline Brack')
+  })
+
+  it('a golfer who is about to be removed is counted as the Log counts', () => {
+    const { sessions, shots, ...kept } = keptOfGolfer(db, tilda.id)
+    expect({ sessions, shots }).toEqual(historyOf(db, tilda.id))
+    expect(kept).toEqual({ clubs: 13, rounds: 3, visits: 4 })
   })
 
   it('has somebody without bag and shots too', () => {

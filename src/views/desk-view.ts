@@ -1,8 +1,8 @@
-import { isMeasured } from '@/core/gaps/step'
 import type { Golfer } from '@/core/golfer'
 import type { GolferId } from '@/core/ids'
 import type { SessionSummary } from '@/core/session/session'
 import { followUpState, type FollowUpState } from '@/core/visits/follow-up'
+import { whatIsOpen } from '@/core/visits/what-is-open'
 import { troublesOf, type Trouble } from '@/core/visits/troubles'
 import type { Visit } from '@/core/visits/visit'
 import { weekAhead, type DeskDay } from '@/core/visits/week'
@@ -49,7 +49,7 @@ export type DeskView = DeskSettings & {
 
 const WEEK_MS = 7 * 86_400_000
 /** A visit that began so long ago is still the one that is on. */
-export const STILL_ON_MS = 3 * 3_600_000
+const STILL_ON_MS = 3 * 3_600_000
 
 /** The coach's desk: everybody at a glance, and the week ahead. */
 export function deskView(db: Database, nowMs: number, offsetMin: number): DeskView {
@@ -66,7 +66,7 @@ export function deskView(db: Database, nowMs: number, offsetMin: number): DeskVi
 
 function deskRow(db: Database, golfer: Golfer, nowMs: number): DeskRow {
   const analysed = comparedBag(db, golfer, nowMs)
-  const steps = analysed?.analysis.steps.filter(isMeasured) ?? []
+  const { settled, open: unsettled } = whatIsOpen(analysed?.analysis.steps ?? [])
   const last = sessionsOf(db, golfer.id, { most: 30 }).find(({ shots }) => shots > 0) ?? null
   const open = currentSession(db, golfer.id, nowMs)
   const visits = visitsOf(db, golfer.id)
@@ -75,7 +75,7 @@ function deskRow(db: Database, golfer: Golfer, nowMs: number): DeskRow {
     bag: bagOf(db, golfer.id)?.name ?? null,
     last,
     isHitting: open !== null && open.hurtMs === null,
-    settled: { settled: steps.filter(({ settled }) => settled).length, of: steps.length },
+    settled: { settled: settled.length, of: settled.length + unsettled.length },
     troubles: troublesOf(analysed?.analysis.warnings ?? [], last?.held ?? 0),
     followUp: openFollowUp(db, golfer.id, visits, nowMs),
     receives: receivedBy(db, golfer.id, nowMs),

@@ -11,11 +11,10 @@ import { setUpOf } from '@/store/set-ups'
 import { cardAir } from '@/text/set-up'
 import { deskSettings, visitsOf } from '@/store/visits'
 import { comparedBag } from './bag-analysis'
-import { changedSince } from './changed-since'
 import { plainCardUntil } from './competition'
 import { courseDay } from './course-view'
 import { openSetUps, type OpenSetUp } from './set-ups-behind'
-import { visitBefore, visitOfNow } from './visit-view'
+import { changedSinceVisit, visitOfNow } from './visit-view'
 
 export type PaperView = { bag: Bag; analysis: BagAnalysis; setUps: OpenSetUp[]; lastSetUp: SetUp | null }
 
@@ -54,11 +53,10 @@ export function reportFrom(db: Database, golfer: Golfer, madeMs: number, visitId
   if (!view) return null
   const visits = visitsOf(db, golfer.id)
   const visit = visitId === null ? visitOfNow(visits, madeMs) : visits.find(({ id }) => id === visitId)
-  const before = visit ? visitBefore(visits, visit) : null
   return {
     ...{ golfer, madeMs, ...view },
     visit: visit ? { coach: deskSettings(db).coach, words: visit.words, followUp: visit.followUp } : null,
-    changed: before ? changedSince(db, golfer, view.bag, before.endedMs ?? before.atMs, madeMs) : null,
+    changed: visit ? changedSinceVisit(db, golfer, view.bag, { visits, visit, nowMs: madeMs }) : null,
   }
 }
 

@@ -1,11 +1,12 @@
-import { isMeasured, type Step } from '@/core/gaps/step'
+import type { Step } from '@/core/gaps/step'
 import type { NextShots } from '@/core/gaps/next-shots'
 import type { Golfer } from '@/core/golfer'
 import type { Bag } from '@/core/bag/bag'
 import { played } from '@/core/rounds/use'
 import { besidePlay, type BesidePlay } from '@/core/visits/beside-play'
 import type { ChangedSince } from '@/core/visits/changed-since'
-import type { AfterPlay, Visit } from '@/core/visits/visit'
+import { isOn, type AfterPlay, type Visit } from '@/core/visits/visit'
+import { whatIsOpen } from '@/core/visits/what-is-open'
 import type { Database } from '@/store/database'
 import { roundsOf } from '@/store/rounds'
 import { afterPlayOf, deskSettings, visitsOf } from '@/store/visits'
@@ -37,8 +38,7 @@ export type VisitView = {
 export function visitView(db: Database, golfer: Golfer, visit: Visit, nowMs: number): VisitView {
   const compared = comparedBag(db, golfer, nowMs)
   const visits = visitsOf(db, golfer.id)
-  const steps = compared?.analysis.steps.filter(isMeasured) ?? []
-  const before = visitBefore(visits, visit)
+  const { settled, open: unsettled } = whatIsOpen(compared?.analysis.steps ?? [])
   // What is asked of this visit once it is over; before that what was asked of an earlier one, or is due.
   const open = openFollowUp(db, golfer.id, visits, nowMs)
   const isAsked = ({ id, followUp, endedMs }: Visit): boolean =>
@@ -53,28 +53,33 @@ export function visitView(db: Database, golfer: Golfer, visit: Visit, nowMs: num
     visit,
     visits,
     open: {
-      unsettled: steps.filter(({ settled }) => !settled),
-      settled: steps.filter(({ settled }) => settled).length,
+      unsettled,
+      settled: settled.length,
       next: compared?.analysis.next ?? [],
     },
-    changed:
-      before && compared
-        ? changedSince(db, golfer, compared.bag, before.endedMs ?? before.atMs, nowMs)
-        : null,
+    changed: compared && changedSinceVisit(db, golfer, compared.bag, { visits, visit, nowMs }),
     followUp: open,
     afterPlay: asked ? afterPlaySeen(db, golfer, asked, nowMs) : null,
     nowMs,
   }
 }
 
-/** The visit that was held before another one. */
-export const visitBefore = (visits: readonly Visit[], { atMs, id }: Visit): Visit | null =>
-  visits.find((each) => each.id !== id && each.atMs < atMs && each.endedMs !== null) ?? null
+/** What is otherwise than at the visit that was held before this one; null where there is none. */
+export function changedSinceVisit(
+  db: Database,
+  golfer: Golfer,
+  bag: Bag,
+  { visits, visit, nowMs }: { visits: readonly Visit[]; visit: Visit; nowMs: number },
+): ChangedSince | null {
+  const before = visits.find(
+    ({ id, atMs, endedMs }) => id !== visit.id && atMs < visit.atMs && endedMs !== null,
+  )
+  return before?.endedMs == null ? null : changedSince(db, golfer, bag, before.endedMs, nowMs)
+}
 
 /** The visit that a paper of now is about: the one that is on or was last. */
 export const visitOfNow = (visits: readonly Visit[], nowMs: number): Visit | null =>
-  visits.find(({ atMs, endedMs }) => endedMs !== null || Math.abs(atMs - nowMs) < HALF_A_DAY_MS) ?? null
-const HALF_A_DAY_MS = 12 * 3_600_000
+  visits.find((each) => each.endedMs !== null || isOn(each, nowMs)) ?? null
 
 function afterPlaySeen(db: Database, golfer: Golfer, visit: Visit, nowMs: number): AfterPlaySeen {
   const said = afterPlayOf(db, visit.id)

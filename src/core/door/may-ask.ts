@@ -10,7 +10,7 @@ export type Owners = {
 }
 
 /** What every page needs besides its data: nothing of it is of a golfer. */
-export const isOfTheApp = (path: string): boolean =>
+const isOfTheApp = (path: string): boolean =>
   path.startsWith('/_next/static/') ||
   path === '/api/notices' ||
   path === '/manifest.webmanifest' ||

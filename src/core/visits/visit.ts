@@ -26,6 +26,11 @@ export type Visit = VisitSaid & {
   changes: number
 }
 
+/** A visit that is planned for so shortly before or after now is the one that is on. */
+const ON_WITHIN_MS = 12 * 3_600_000
+export const isOn = ({ atMs }: Pick<Visit, 'atMs'>, nowMs: number): boolean =>
+  Math.abs(atMs - nowMs) < ON_WITHIN_MS
+
 /** How a club went in play against the number on the card. */
 export const WENT = ['short', 'long'] as const
 export type Went = (typeof WENT)[number]

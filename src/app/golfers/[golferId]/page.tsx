@@ -1,6 +1,6 @@
 import { copiesIn } from '@/store/copies'
 import { dataFolder } from '@/store/data-folder'
-import { keptOfGolfer } from '@/store/golfer-document'
+import { keptOfGolfer } from '@/views/kept-of-golfer'
 import { allGolfers } from '@/store/golfers'
 import { deskSettings } from '@/store/visits'
 import { DeskWanted } from '@/ui/screens/golfer/desk-wanted'

@@ -7,6 +7,7 @@ import Form from 'react-bootstrap/Form'
 import type { Golfer } from '@/core/golfer'
 import type { Problem } from '@/core/problem'
 import { count, listed } from '@/text/numbers'
+import type { KeptOfGolfer } from '@/views/kept-of-golfer'
 import { send, sendText, type Sent } from '../../shared/send'
 import { Problems } from '../../shared/shell/problems'
 import { Restore, type CopyShown } from '../../shared/data/restore'
@@ -14,8 +15,7 @@ import { Restore, type CopyShown } from '../../shared/data/restore'
 type Props = {
   golfer: Golfer
   copies: CopyShown[]
-  /** How much there is of the golfer, by its name. */
-  kept: Record<'sessions' | 'shots' | 'clubs' | 'rounds' | 'visits', number>
+  kept: KeptOfGolfer
   nowMs: number
 }
 

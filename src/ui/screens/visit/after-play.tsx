@@ -45,7 +45,13 @@ export function AfterPlay({
   })
   if (!bag) return null
   const name = clubNames(bag)
-  const clubs = bag.clubs.filter(({ kind }) => kind !== 'putter')
+  const options = bag.clubs
+    .filter(({ kind }) => kind !== 'putter')
+    .map((club) => (
+      <option key={club.id} value={club.id}>
+        {club.name}
+      </option>
+    ))
   const save = handleSubmit(async ({ lackedM, offId, went, unusedId, words }) => {
     if (lackedM !== null && !(lackedM > 0 && isWithin(lackedM, LIMITS.distanceM)))
       return setProblems([{ field: 'lackedM', sentence: 'Type the distance, or leave it empty.' }])
@@ -112,11 +118,7 @@ export function AfterPlay({
               <Form.Label>A club that did not go its number</Form.Label>
               <Form.Select {...register('offId')}>
                 <option value="">none</option>
-                {clubs.map((club) => (
-                  <option key={club.id} value={club.id}>
-                    {club.name}
-                  </option>
-                ))}
+                {options}
               </Form.Select>
             </Form.Group>
             <Form.Select className="w-auto" aria-label="It went" {...register('went')}>
@@ -131,11 +133,7 @@ export function AfterPlay({
             <Form.Label>A club that stayed in the bag</Form.Label>
             <Form.Select className="w-auto" {...register('unusedId')}>
               <option value="">none</option>
-              {clubs.map((club) => (
-                <option key={club.id} value={club.id}>
-                  {club.name}
-                </option>
-              ))}
+              {options}
             </Form.Select>
           </Form.Group>
           <Form.Group controlId="after-words">

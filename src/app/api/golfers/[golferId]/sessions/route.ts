@@ -1,6 +1,5 @@
 import { bodyForm, refuse, route } from '@/http/route'
 import { requireGolfer, requireClub } from '@/http/require'
-import { bagOf } from '@/store/bags'
 import { theDatabase } from '@/store/database'
 import { beginSession } from '@/store/begin-session'
 import { sessionById } from '@/store/sessions'
@@ -16,9 +15,9 @@ export const POST = route<{ golferId: string }>(async (request, { golferId }) =>
     return begun.golferId === golfer.id
       ? Response.json({ id: begun.id })
       : refuse(409, 'id', 'There is another session with this id: start it again.')
-  const shortest = bagOf(db, golfer.id)?.clubs.findLast((club) => club.kind !== 'putter')
-  if (!shortest) return refuse(409, 'bag', 'The bag has no club to hit yet: fill it first.')
   form.plan?.blocks.forEach(({ clubId }) => requireClub(golfer.id, clubId))
-  const id = beginSession(db, golfer.id, form, shortest.id, Date.now())
+  const id =
+    beginSession(db, golfer.id, form, Date.now()) ??
+    refuse(409, 'bag', 'The bag has no club to hit yet: fill it first.')
   return Response.json({ id }, { status: 201 })
 })
