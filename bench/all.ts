@@ -5,7 +5,7 @@ import { importAgainstBare } from './file-import'
 import { chances } from './chances'
 import { firstLoad } from './first-load'
 import { flights } from './flights'
-import { judgement, plans } from './judgement/tables'
+import { judgement, looks, plans, reliability } from './judgement/tables'
 import { kills } from './kills'
 import { load } from './load'
 import { longWork } from './long-work'
@@ -20,7 +20,7 @@ import { twentyTabs } from './twenty-tabs'
 const BENCHES: Record<string, () => Promise<string[]> | string[]> = {
   'First-load JS': firstLoad,
   analyseBag: analysisAgainstParsing,
-  'Judgement, short form': () => [...judgement(12, 1), ...plans(3, 1)],
+  'Judgement, short form': () => [...judgement(12, 1), ...reliability(6, 1), ...plans(3, 1), ...looks(3, 1)],
   'Odd bags': oddBags,
   Refit: () => [...refitScored(60, 1), ...refitTimed()],
   'Then and now': () => thenAndNow(40, 1),

@@ -12,7 +12,8 @@ import { refitOf, type RefitBag } from '@/views/refit-of'
 import { dice, type Dice } from '../simulators/golfers/dice'
 import { makeHiddenGolfer, type HiddenGolfer } from '../simulators/golfers/hidden-golfer'
 import { hitSession, inRounds } from '../simulators/golfers/hit-session'
-import { bagInputOf, zoneAt } from './judgement/score'
+import { zoneAt } from './judgement/score'
+import { bagInputOf } from './judgement/trial'
 import { YARD_M, yards } from '@/core/units'
 
 const VISITS = 2
@@ -90,7 +91,7 @@ function hitOn(golfer: HiddenGolfer, roll: Dice): RefitBag {
   const visits = Array.from({ length: VISITS }, () =>
     hitSession(golfer, inRounds(golfer.clubs, SHOTS_A_VISIT), roll),
   )
-  const inputs = visits.map((shots) => bagInputOf(golfer, shots))
+  const inputs = visits.map((shots) => bagInputOf({ golfer, shots }))
   const clubs: RefitClub[] = (inputs[0]?.clubs ?? []).map((club) => ({
     ...club,
     head: 'forged',

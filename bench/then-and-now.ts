@@ -8,7 +8,8 @@ import { yards } from '@/core/units'
 import { dice, type Dice } from '../simulators/golfers/dice'
 import { makeHiddenGolfer, type HiddenClub, type HiddenGolfer } from '../simulators/golfers/hidden-golfer'
 import { hitSession, inRounds, type PlannedShot } from '../simulators/golfers/hit-session'
-import { analyseGolfer } from './judgement/score'
+import type { BagAnalysis } from '@/core/analyse-bag'
+import { analyseTrial } from './judgement/trial'
 
 /** What a day adds to all carries of a golfer. */
 const DAY_SD = 0.02
@@ -84,7 +85,10 @@ function oneDay(roll: Dice, rounds: number, yd: number): Seen {
       const club = clubs.find(({ name }) => name === clubId) as HiddenClub
       return Array.from({ length: shots }, () => ({ club, swing: FULL_SWING }))
     })
-  const { stocks } = analyseGolfer({ ...golfer, clubs }, hitSession({ ...golfer, clubs }, plan, roll))
+  const { stocks } = analyseTrial({
+    golfer: { ...golfer, clubs },
+    shots: hitSession({ ...golfer, clubs }, plan, roll),
+  })
   return between(clubs.map(({ name }) => side(stocks, name, 'one')))
 }
 
@@ -95,10 +99,10 @@ function sideOf(
   day: string,
   roll: Dice,
 ): Side | null {
-  return side(analyseGolfer(golfer, hitSession(golfer, plan, roll)).stocks, club, day)
+  return side(analyseTrial({ golfer, shots: hitSession(golfer, plan, roll) }).stocks, club, day)
 }
 
-function side(stocks: ReturnType<typeof analyseGolfer>['stocks'], club: string, day: string): Side | null {
+function side(stocks: BagAnalysis['stocks'], club: string, day: string): Side | null {
   const stock = atStation(stocks, fullSwingOf(club as ClubId))
   if (!isHit(stock)) return null
   const { carryM, count, model } = stock

@@ -1,11 +1,12 @@
 import { parseArgs } from 'node:util'
-import { judgement, plans, worldsUnlike } from './tables'
+import { besides, judgement, looks, plans, reliability, worldsUnlike } from './tables'
 
 const USAGE = `npm run bench:judgement -- [options]
   --golfers N   how many simulated golfers for each line of the table (300)
   --seed N      the same seed makes the same golfers (1)
-  --plans N     how many of them follow a plan to its end (a fifth)
-  --worlds      also golfers unlike the usual ones, a fifth as many of each`
+  --plans N     how many of them follow a plan to its end, and look after every round (a fifth)
+  --worlds      also golfers unlike the usual ones, half as many of each
+  --all         also each order, two days, the second generator, oracles, and how P(solid) keeps its word`
 
 const { values } = parseArgs({
   options: {
@@ -13,6 +14,7 @@ const { values } = parseArgs({
     seed: { type: 'string', default: '1' },
     plans: { type: 'string' },
     worlds: { type: 'boolean', default: false },
+    all: { type: 'boolean', default: false },
     help: { type: 'boolean', default: false },
   },
 })
@@ -27,8 +29,15 @@ if (values.help) {
 } else {
   const golfers = number('golfers', values.golfers)
   const seed = number('seed', values.seed)
-  const fifth = Math.max(1, Math.round(golfers / 5))
-  for (const line of judgement(golfers, seed)) console.log(line)
-  for (const line of plans(values.plans ? number('plans', values.plans) : fifth, seed)) console.log(line)
-  if (values.worlds) for (const line of worldsUnlike(fifth, seed)) console.log(line)
+  const planned = values.plans ? number('plans', values.plans) : Math.max(1, Math.round(golfers / 5))
+  const half = Math.max(1, Math.round(golfers / 2))
+  const print = (lines: Iterable<string>) => {
+    for (const line of lines) console.log(line)
+  }
+  print(judgement(golfers, seed))
+  if (values.all) print(besides(golfers, seed))
+  if (values.all) print(reliability(half, seed))
+  print(plans(planned, seed))
+  print(looks(planned, seed))
+  if (values.worlds || values.all) print(worldsUnlike(half, seed))
 }

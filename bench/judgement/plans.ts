@@ -7,7 +7,8 @@ import {
   type PlannedShot,
   type SessionShot,
 } from '../../simulators/golfers/hit-session'
-import { analyseGolfer } from './score'
+import type { BagAnalysis } from '@/core/analyse-bag'
+import { analyseTrial } from './trial'
 import type { World } from './worlds'
 
 /** Shots spent and share of steps settled, from the first verdicts on. */
@@ -53,12 +54,12 @@ function follow(
   { hit }: World,
   golfer: HiddenGolfer,
   roll: Dice,
-  plan: (analysis: ReturnType<typeof analyseGolfer>) => PlannedShot[],
+  plan: (analysis: BagAnalysis) => PlannedShot[],
 ): Course {
   const shots: SessionShot[] = hitSession(golfer, inRounds(golfer.clubs, FIRST_ROUND), roll, { hit })
   const course: Course = []
   for (;;) {
-    const analysis = analyseGolfer(golfer, shots)
+    const analysis = analyseTrial({ golfer, shots })
     const settled = analysis.steps.filter((step) => step.settled).length / analysis.steps.length
     course.push({ shots: shots.length, settled })
     const more = plan(analysis)

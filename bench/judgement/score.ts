@@ -1,178 +1,181 @@
-import { analyseBag, type BagAnalysis, type BagInput } from '@/core/analyse-bag'
-import type { Club } from '@/core/bag/club'
+import type { BagAnalysis } from '@/core/analyse-bag'
 import { lineWidth } from '@/core/gaps/near-line'
 import type { Step, Zone } from '@/core/gaps/step'
 import type { Zones } from '@/core/gaps/zones'
-import type { ClubId, ShotId } from '@/core/ids'
+import type { ShotId } from '@/core/ids'
 import { lengthIn } from '@/core/units'
-import type { HiddenClub, HiddenGolfer } from '../../simulators/golfers/hidden-golfer'
-import type { SessionShot } from '../../simulators/golfers/hit-session'
+import { ratioOf, rootOf, type Ratio } from './ratio'
+import { Reliability } from './reliability'
+import type { Trial } from './trial'
 import { WAYS_BY_HAND } from './ways-by-hand'
 
-const TALLIES = [
-  'stocks',
-  'error',
-  'squared',
-  'held',
-  'leftOut',
-  'leftOutRight',
-  'bad',
-  'good',
-  'goodLost',
-  'steps',
-  'settled',
-  'wrong',
-  'wrongBy2',
-] as const
+/** What one golfer's analysis comes to, in counts and yards. */
+type Tally = {
+  stocks: number
+  error: number
+  squared: number
+  squaredShown: number
+  held: number
+  halfWidth: number
+  leftOut: number
+  leftOutRight: number
+  bad: number
+  good: number
+  goodLost: number
+  steps: number
+  settled: number
+  wrong: number
+  wrongBy2: number
+  byHand: { steps: number; wrong: number }[]
+}
 
-/** Sums over many golfers; every figure of the table is a ratio of two of them. */
+const NAMES_BY_HAND = Object.keys(WAYS_BY_HAND)
+
+/** Many golfers' analyses against what is true of them; every figure is a ratio of two sums over golfers. */
 export class Score {
-  stocks = 0
-  error = 0
-  squared = 0
-  held = 0
-  leftOut = 0
-  leftOutRight = 0
-  bad = 0
-  good = 0
-  goodLost = 0
-  steps = 0
-  settled = 0
-  wrong = 0
-  wrongBy2 = 0
-  /** By tenths of the likeliest zone's chance: how many, what was said, how often it was so. */
-  readonly calibration = Array.from({ length: 10 }, () => ({ n: 0, said: 0, so: 0 }))
-  readonly byHand = Object.keys(WAYS_BY_HAND).map((name) => ({ name, steps: 0, wrong: 0 }))
+  private readonly tallies: Tally[] = []
+  /** Of the likeliest zone of every step. */
+  readonly verdicts = new Reliability()
+  /** Of what is said of every shot that its golfer said nothing of. */
+  readonly strikes = new Reliability()
 
   /** Scores one bag's analysis against what is true of its golfer. */
-  add(golfer: HiddenGolfer, shots: readonly SessionShot[], analysis: BagAnalysis): void {
-    const truth = new Map(golfer.clubs.map((club) => [club.name, club.trueCarryM]))
-    for (const { swing, clubId, model } of analysis.stocks) {
-      if (swing !== 'full' || !model) continue
-      const error = yd(model.carryM - (truth.get(clubId) as number))
-      this.stocks++
-      this.error += error
-      this.squared += error ** 2
-      const at = truth.get(clubId) as number
-      if (model.lowM <= at && at <= model.highM) this.held++
-    }
-    const marks = new Map(analysis.shots.map(({ shotId, mark }) => [shotId, mark]))
-    shots.forEach((shot, i) => {
-      const out = marks.get(String(i) as ShotId) !== 'solid'
-      const bad = shot.truth !== 'solid'
-      if (out) this.leftOut++
-      if (out && bad) this.leftOutRight++
-      if (bad) this.bad++
-      else this.good++
-      if (out && !bad) this.goodLost++
+  add({ golfer, shots }: Trial, analysis: BagAnalysis): void {
+    const truth = truthOf(golfer)
+    this.tallies.push({
+      ...stocksOf(analysis, truth),
+      ...strikesOf(shots, analysis, this.strikes),
+      ...stepsOf(analysis, truth, this.verdicts),
+      byHand: byHandOf({ golfer, shots }, analysis, truth),
     })
-    for (const step of analysis.steps) {
-      if (step.stepM === undefined || !step.limitsM) continue
-      const isM = (truth.get(step.longerId) as number) - (truth.get(step.shorterId) as number)
-      this.steps++
-      const zone = (Object.entries(step.zones) as [Zone, number][]).reduce((a, b) => (b[1] > a[1] ? b : a))
-      const bin = this.calibration[Math.min(9, Math.floor(zone[1] * 10))]
-      if (bin) {
-        bin.n++
-        bin.said += zone[1]
-        if (zoneAt(isM, step.limitsM) === zone[0]) bin.so++
-      }
-      if (step.settled) {
-        this.settled++
-        const off = wrongBy(step, isM, truth.get(step.shorterId) as number)
-        if (off > 0) this.wrong++
-        if (off > 2) this.wrongBy2++
-      }
-    }
-    this.addByHand(golfer, shots, analysis, truth)
   }
 
   /** Adds another score to this one. */
   take(other: Score): void {
-    for (const key of TALLIES) this[key] += other[key]
-    this.calibration.forEach((bin, i) => {
-      const from = other.calibration[i]
-      if (from) Object.assign(bin, { n: bin.n + from.n, said: bin.said + from.said, so: bin.so + from.so })
-    })
-    this.byHand.forEach((row, i) => {
-      row.steps += other.byHand[i]?.steps ?? 0
-      row.wrong += other.byHand[i]?.wrong ?? 0
-    })
+    this.tallies.push(...other.tallies)
+    this.verdicts.take(other.verdicts)
+    this.strikes.take(other.strikes)
   }
 
-  private addByHand(
-    { clubs }: HiddenGolfer,
-    shots: readonly SessionShot[],
-    { steps }: BagAnalysis,
-    truth: ReadonlyMap<string, number>,
-  ): void {
-    const carries = (id: string) =>
-      shots.filter(({ named }) => named.name === id).map(({ flight }) => flight.carryM)
-    Object.values(WAYS_BY_HAND).forEach((way, w) => {
-      const stock = new Map(clubs.map(({ name }) => [name, way(carries(name))]))
-      for (const { longerId, shorterId, limitsM } of steps) {
-        const [a, b] = [stock.get(longerId), stock.get(shorterId)]
-        if (a == null || b == null || !limitsM) continue
-        const isM = (truth.get(longerId) as number) - (truth.get(shorterId) as number)
-        const row = this.byHand[w]
-        if (!row) continue
-        row.steps++
-        if (zoneAt(a - b, limitsM) !== zoneAt(isM, limitsM)) row.wrong++
-      }
-    })
+  /** How many steps were settled: what a share wrong among them stands on. */
+  get settledSteps(): number {
+    return this.tallies.reduce((sum, { settled }) => sum + settled, 0)
   }
 
   get figures() {
-    const calibrationError = this.calibration.reduce((sum, { said, so }) => sum + Math.abs(said - so), 0)
+    const ratio = (of: (tally: Tally) => number, over: Exclude<keyof Tally, 'byHand'>): Ratio =>
+      ratioOf(this.tallies, of, (tally) => tally[over])
     return {
-      bias: this.error / this.stocks,
-      rmse: Math.sqrt(this.squared / this.stocks),
-      hold: this.held / this.stocks,
-      precision: this.leftOutRight / this.leftOut,
-      recall: this.leftOutRight / this.bad,
-      goodLost: this.goodLost / this.good,
-      settled: this.settled / this.steps,
-      wrong: this.settled > 0 ? this.wrong / this.settled : 0,
-      wrongBy2: this.settled > 0 ? this.wrongBy2 / this.settled : 0,
-      calibration: calibrationError / this.steps,
-      byHand: this.byHand.map(({ name, steps, wrong }) => ({ name, wrong: wrong / steps })),
+      bias: ratio(({ error }) => error, 'stocks'),
+      rmse: rootOf(ratio(({ squared }) => squared, 'stocks')),
+      rmseShown: rootOf(ratio(({ squaredShown }) => squaredShown, 'stocks')),
+      hold: ratio(({ held }) => held, 'stocks'),
+      halfWidth: ratio(({ halfWidth }) => halfWidth, 'stocks'),
+      precision: ratio(({ leftOutRight }) => leftOutRight, 'leftOut'),
+      recall: ratio(({ leftOutRight }) => leftOutRight, 'bad'),
+      goodLost: ratio(({ goodLost }) => goodLost, 'good'),
+      settled: ratio(({ settled }) => settled, 'steps'),
+      wrong: ratio(({ wrong }) => wrong, 'settled'),
+      wrongBy2: ratio(({ wrongBy2 }) => wrongBy2, 'settled'),
+      byHand: NAMES_BY_HAND.map((name, w) => ({
+        name,
+        ...ratioOf(
+          this.tallies,
+          ({ byHand }) => byHand[w]?.wrong ?? 0,
+          ({ byHand }) => byHand[w]?.steps ?? 0,
+        ),
+      })),
     }
   }
 }
 
-/** The clubs and shots of a simulated golfer as the front door takes them; the shots' ids are their places. */
-export function bagInputOf(golfer: HiddenGolfer, shots: readonly SessionShot[]): BagInput {
-  return {
-    clubs: clubsOf(golfer),
-    shots: shots.map(({ flight, named, swing, position }, i) => ({
-      ...flight,
-      id: String(i) as ShotId,
-      clubId: named.name as ClubId,
-      swing,
-      sequence: position,
-    })),
+export const truthOf = ({ clubs }: Trial['golfer']): Map<string, number> =>
+  new Map(clubs.map(({ name, trueCarryM }) => [name, trueCarryM]))
+
+function stocksOf({ stocks }: BagAnalysis, truth: ReadonlyMap<string, number>) {
+  const tally = { stocks: 0, error: 0, squared: 0, squaredShown: 0, held: 0, halfWidth: 0 }
+  for (const { swing, clubId, model, carryM } of stocks) {
+    if (swing !== 'full' || !model || carryM === undefined) continue
+    const at = truth.get(clubId) as number
+    const error = yd(model.carryM - at)
+    tally.stocks++
+    tally.error += error
+    tally.squared += error ** 2
+    tally.squaredShown += yd(carryM - at) ** 2
+    tally.halfWidth += yd(model.highM - model.lowM) / 2
+    if (model.lowM <= at && at <= model.highM) tally.held++
   }
+  return tally
 }
 
-export const analyseGolfer = (golfer: HiddenGolfer, shots: readonly SessionShot[]): BagAnalysis =>
-  analyseBag(bagInputOf(golfer, shots))
+function strikesOf(shots: Trial['shots'], analysis: BagAnalysis, reliability: Reliability) {
+  const tally = { leftOut: 0, leftOutRight: 0, bad: 0, good: 0, goodLost: 0 }
+  const said = new Map(analysis.shots.map((shot) => [shot.shotId, shot]))
+  shots.forEach(({ truth }, i) => {
+    const judged = said.get(String(i) as ShotId)
+    const out = judged?.mark !== 'solid'
+    const bad = truth !== 'solid'
+    if (judged) reliability.add(judged.solidProbability, !bad)
+    if (out) tally.leftOut++
+    if (out && bad) tally.leftOutRight++
+    if (bad) tally.bad++
+    else tally.good++
+    if (out && !bad) tally.goodLost++
+  })
+  return tally
+}
 
-const clubsOf = ({ clubs, knowsLofts }: HiddenGolfer): Club[] =>
-  clubs.map(({ name, kind, loftDeg }: HiddenClub, order) => ({
-    id: name as ClubId,
-    kind,
-    loftDeg: knowsLofts ? loftDeg : null,
-    order,
-  }))
+function stepsOf({ steps }: BagAnalysis, truth: ReadonlyMap<string, number>, reliability: Reliability) {
+  const tally = { steps: 0, settled: 0, wrong: 0, wrongBy2: 0 }
+  for (const step of steps) {
+    const isM = trueStepM(step, truth)
+    if (step.stepM === undefined || !step.limitsM) continue
+    tally.steps++
+    const zone = (Object.entries(step.zones) as [Zone, number][]).reduce((a, b) => (b[1] > a[1] ? b : a))
+    reliability.add(zone[1], zoneAt(isM, step.limitsM) === zone[0])
+    if (!step.settled) continue
+    const off = wrongBy(step, isM, truth.get(step.shorterId) as number)
+    tally.settled++
+    if (off > 0) tally.wrong++
+    if (off > 2) tally.wrongBy2++
+  }
+  return tally
+}
+
+function byHandOf(
+  { golfer, shots }: Trial,
+  { steps }: BagAnalysis,
+  truth: ReadonlyMap<string, number>,
+): { steps: number; wrong: number }[] {
+  const carries = (id: string) =>
+    shots.filter(({ named }) => named.name === id).map(({ flight }) => flight.carryM)
+  return NAMES_BY_HAND.map((name) => {
+    const way = WAYS_BY_HAND[name]
+    const stock = new Map(golfer.clubs.map((club) => [club.name, way?.(carries(club.name)) ?? null]))
+    const tally = { steps: 0, wrong: 0 }
+    for (const step of steps) {
+      const [a, b] = [stock.get(step.longerId), stock.get(step.shorterId)]
+      if (a == null || b == null || !step.limitsM) continue
+      tally.steps++
+      if (zoneAt(a - b, step.limitsM) !== zoneAt(trueStepM(step, truth), step.limitsM)) tally.wrong++
+    }
+    return tally
+  })
+}
 
 const yd = (metres: number): number => lengthIn(metres, 'yd')
+
+export const trueStepM = (
+  { longerId, shorterId }: Pick<Step, 'longerId' | 'shorterId'>,
+  truth: ReadonlyMap<string, number>,
+): number => (truth.get(longerId) as number) - (truth.get(shorterId) as number)
 
 export function zoneAt(stepM: number, { reversed, narrow, wide }: Zones): Zone {
   return stepM < reversed ? 'reversed' : stepM < narrow ? 'narrow' : stepM <= wide ? 'even' : 'wide'
 }
 
 /** By how many yards a settled verdict is wrong; 0 where it is right. */
-function wrongBy({ verdict, lineM, limitsM }: Step, isM: number, shorterM: number): number {
+export function wrongBy({ verdict, lineM, limitsM }: Step, isM: number, shorterM: number): number {
   const line = verdict === 'level' ? 0 : lineM
   if (line !== undefined) return Math.max(0, yd(Math.abs(isM - line) - lineWidth(shorterM)))
   if (!limitsM) return 0

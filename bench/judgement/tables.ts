@@ -1,50 +1,122 @@
-import { dice } from '../../simulators/golfers/dice'
-import { hitSession, inRounds } from '../../simulators/golfers/hit-session'
+import { repeatedLooks } from './looks'
 import { bothPlans, shotsToSettle } from './plans'
-import { analyseGolfer, Score } from './score'
-import { UNLIKE, USUAL, type World } from './worlds'
+import type { Ratio } from './ratio'
+import { Score } from './score'
+import {
+  analyseTrial,
+  oneDay,
+  ORDERS,
+  seedOfTrial,
+  trialsOf,
+  twoDays,
+  type Order,
+  type Told,
+  type Trial,
+} from './trial'
+import { BY_MONITOR, DRAWN, FRESH, UNLIKE, USUAL, type World } from './worlds'
+import type { Dice } from '../../simulators/golfers/dice'
 
 const COUNTS = [3, 4, 5, 6, 8, 10]
-/** Shots a club at which unlike worlds are looked at. */
-const UNLIKE_COUNTS = [5, 8]
+/** Shots a club at which one thing is held against another. */
+const FEW_COUNTS = [5, 8]
+const LATE_COUNTS = [8, 10]
 
-/** Simulated golfers of one world who hit the same number of shots with every club, in rounds of three. */
-export function scored(world: World, shotsEach: number, golfers: number, seed: number): Score {
+type Asked = { golfers: number; seed: number; told?: Told; order?: Order }
+
+/** Simulated golfers of one world who hit the same number of shots with every club on one day. */
+const scored = (world: World, shotsEach: number, asked: Asked): Score =>
+  scoredBy((order, roll) => oneDay(world, shotsEach, order, roll), shotsEach, asked)
+
+function scoredBy(
+  hit: (order: Order, roll: Dice) => Trial,
+  line: number,
+  { golfers, seed, told = {}, order }: Asked,
+): Score {
   const score = new Score()
-  for (let g = 0; g < golfers; g++) {
-    const roll = dice(seedOfGolfer(seed, g, shotsEach))
-    const golfer = world.golfer('g', roll)
-    const shots = hitSession(golfer, inRounds(golfer.clubs, shotsEach), roll, { hit: world.hit })
-    score.add(golfer, shots, analyseGolfer(golfer, shots))
-  }
+  for (const trial of trialsOf(golfers, seed, line, hit, order)) score.add(trial, analyseTrial(trial, told))
   return score
+}
+
+function together(scores: readonly Score[]): Score {
+  const all = new Score()
+  for (const score of scores) all.take(score)
+  return all
 }
 
 /** The judgement on usual golfers, line by line, with what the four ways by hand get wrong. */
 export function* judgement(golfers: number, seed: number): Generator<string> {
-  yield `${golfers} simulated golfers a line, seed ${seed}; lengths in yards, shares in per cent`
+  yield `${golfers} simulated golfers a line, seed ${seed}, half of them in rounds and half club after club; lengths in yards, shares in per cent, ± one standard error`
   yield HEAD
-  const all = new Score()
-  for (const count of COUNTS) {
-    const score = scored(USUAL, count, golfers, seed)
-    all.take(score)
-    yield line(`${count} a club`, score)
-  }
+  const each = COUNTS.map((count) => scored(USUAL, count, { golfers, seed }))
+  yield* each.map((score, i) => line(`${COUNTS[i]} a club`, score))
+  const all = together(each)
   yield line('all counts', all)
+  yield `\nWhat golfers do by hand: wrong verdicts`
+  for (const { name, value, se } of all.figures.byHand) yield `  ${name.padEnd(20)} ${percent({ value, se })}`
+}
+
+/** The same in each order, on two days, by the second generator, and with an oracle. */
+export function* besides(golfers: number, seed: number): Generator<string> {
+  yield `\nIn one order`
+  yield HEAD
+  for (const order of Object.keys(ORDERS) as Order[])
+    for (const count of LATE_COUNTS)
+      yield line(`${order}, ${count}`, scored(USUAL, count, { golfers, seed, order }))
+  yield `\nOn two days that differ by 1.5%`
+  yield HEAD
+  for (const count of [2, 4])
+    yield line(
+      `${count} on each of two days`,
+      scoredBy((order, roll) => twoDays(USUAL, count, order, roll), 20 + count, { golfers, seed }),
+    )
+  yield `\nBy a second generator, in which no ball flies`
+  yield HEAD
+  const drawn = COUNTS.map((count) => scored(DRAWN, count, { golfers, seed }))
+  for (const [i, score] of drawn.entries()) yield line(`drawn, ${COUNTS[i]} a club`, score)
+  yield line('drawn, all counts', together(drawn))
+  yield `\nWith an oracle: what limits the figures`
+  yield HEAD
+  for (const count of [3, ...FEW_COUNTS, 10]) {
+    yield line(
+      `${count}, every strike told`,
+      scored(USUAL, count, { golfers, seed, told: { strikes: true } }),
+    )
+    yield line(`${count}, never tired`, scored(FRESH, count, { golfers, seed, told: { rested: true } }))
+    yield line(
+      `${count}, both`,
+      scored(FRESH, count, { golfers, seed, told: { strikes: true, rested: true } }),
+    )
+  }
+}
+
+/** How often a shot was solid that was said to be so with some probability. */
+export function* reliability(golfers: number, seed: number): Generator<string> {
+  yield `\nP(solid): what was so less what was said, in points, by tenths of what was said`
+  for (const world of BY_MONITOR) {
+    const all = together([3, 5, 8].map((count) => scored(world, count, { golfers, seed })))
+    const tenths = all.strikes.tenths.map(({ n, said, so, se }) =>
+      n === 0 ? '-' : `${points(so - said)}±${points(se)}`,
+    )
+    yield `  ${world.name.padEnd(16)} mean ${(100 * all.strikes.error).toFixed(1)}  ${tenths.map((each) => each.padStart(7)).join('')}`
+  }
+}
+
+/** Golfers who look after every round and believe the first verdict that appears. */
+export function* looks(golfers: number, seed: number): Generator<string> {
+  const { first, said, settled, last } = repeatedLooks(USUAL, golfers, seed)
+  yield `\nLooking after every round of three, ${golfers} golfers: the first verdict on a step is wrong in ${percent(first)}, where it said ${percent(said)}; after eight rounds ${percent(settled)} of the steps have had one, and those that stand then are wrong in ${percent(last)}`
 }
 
 export function* worldsUnlike(golfers: number, seed: number): Generator<string> {
-  yield `\nGolfers unlike those that constants were chosen on, ${golfers} a line`
+  yield `\nGolfers unlike those that constants were chosen on, ${golfers} a line, ${FEW_COUNTS.join(' and ')} shots a club`
   yield HEAD
-  for (const world of UNLIKE) {
-    for (const count of UNLIKE_COUNTS)
-      yield line(`${world.name}, ${count}`, scored(world, count, golfers, seed))
-  }
+  for (const world of UNLIKE)
+    yield line(world.name, together(FEW_COUNTS.map((count) => scored(world, count, { golfers, seed }))))
 }
 
 /** Shots to settle steps by what Banco proposes, against the same number with every club. */
 export function* plans(golfers: number, seed: number): Generator<string> {
-  const both = Array.from({ length: golfers }, (_, g) => bothPlans(USUAL, seedOfGolfer(seed, g, 99)))
+  const both = Array.from({ length: golfers }, (_, g) => bothPlans(USUAL, seedOfTrial(seed, g, 99)))
   yield `\nShots to settle steps, ${golfers} golfers`
   for (const share of [0.6, 0.8]) {
     const next = shotsToSettle(
@@ -55,43 +127,50 @@ export function* plans(golfers: number, seed: number): Generator<string> {
       both.map((each) => each.uniform),
       share,
     )
-    const saved = next && uniform ? `${percent(1 - next / uniform)}% fewer` : 'no comparison'
-    yield `  ${percent(share)}% settled: as proposed ${next ?? 'never'}, every club alike ${uniform ?? 'over 300'}: ${saved}`
+    const saved = next && uniform ? `${(100 * (1 - next / uniform)).toFixed(0)}% fewer` : 'no comparison'
+    yield `  ${100 * share}% settled: as proposed ${next ?? 'never'}, every club alike ${uniform ?? 'over 300'}: ${saved}`
   }
 }
 
-const seedOfGolfer = (seed: number, golfer: number, count: number): number =>
-  (seed * 1_000_003 + golfer * 101 + count) >>> 0
-
 const COLUMNS = [
-  ['bias', 6],
-  ['rmse', 6],
-  ['hold', 6],
-  ['prec', 6],
-  ['recall', 7],
-  ['lost', 6],
-  ['settled', 8],
-  ['wrong', 7],
-  ['by 2 yd', 8],
-  ['calibr.', 8],
+  ['bias', 'yards'],
+  ['rmse', 'yards'],
+  ['half width', 'yards'],
+  ['hold', 'share'],
+  ['precision', 'share'],
+  ['recall', 'share'],
+  ['good lost', 'share'],
+  ['settled', 'share'],
+  ['wrong', 'share'],
+  ['by 2 yd', 'share'],
+  ['calibr.', 'plain'],
+  ['P(solid)', 'plain'],
 ] as const
-const HEAD = `${''.padEnd(31)}${COLUMNS.map(([name, width]) => name.padStart(width)).join('')}   wrong by hand: mean of all, by eye, best 3 of 5, median`
+const WIDTH = 12
+const NAME_WIDTH = 44
+const HEAD = `${''.padEnd(NAME_WIDTH)}${COLUMNS.map(([name]) => name.padStart(WIDTH)).join('')}`
 
-function line(name: string, { figures: f }: Score): string {
+function line(name: string, score: Score): string {
+  const f = score.figures
   const values = [
-    f.bias.toFixed(2),
-    f.rmse.toFixed(2),
+    yards(f.bias),
+    yards(f.rmse),
+    yards(f.halfWidth),
     percent(f.hold),
     percent(f.precision),
     percent(f.recall),
     percent(f.goodLost),
     percent(f.settled),
-    percent(f.wrong),
-    percent(f.wrongBy2),
-    percent(f.calibration),
+    // A share of a handful of steps says nothing.
+    score.settledSteps < FEWEST_SETTLED ? `of ${score.settledSteps}` : percent(f.wrong),
+    score.settledSteps < FEWEST_SETTLED ? '-' : percent(f.wrongBy2),
+    (100 * score.verdicts.error).toFixed(1),
+    (100 * score.strikes.error).toFixed(1),
   ]
-  const cells = values.map((value, i) => value.padStart(COLUMNS[i]?.[1] ?? 8)).join('')
-  return `${name.padEnd(31)}${cells}   ${f.byHand.map(({ wrong }) => percent(wrong).padStart(6)).join('')}`
+  return `${name.padEnd(NAME_WIDTH)}${values.map((value) => value.padStart(WIDTH)).join('')}`
 }
+const FEWEST_SETTLED = 40
 
-const percent = (share: number): string => (100 * share).toFixed(1).replace(/\.0$/, '')
+const yards = ({ value, se }: Ratio): string => `${value.toFixed(2)}±${se.toFixed(2)}`
+const percent = ({ value, se }: Ratio): string => `${(100 * value).toFixed(1)}±${(100 * se).toFixed(1)}`
+const points = (share: number): string => (100 * share).toFixed(0)

@@ -3,10 +3,21 @@ import type { Dice } from '../../simulators/golfers/dice'
 import { makeHiddenGolfer, type HiddenGolfer } from '../../simulators/golfers/hidden-golfer'
 import type { Hit } from '../../simulators/golfers/hit-session'
 import { hitShot } from '../../simulators/golfers/hit-shot'
+import { hitDrawn } from '../../simulators/golfers/hit-drawn'
 import { hitOtherwise } from '../../simulators/golfers/hit-otherwise'
 
 /** Golfers of one kind, made by chance. */
 export type World = { name: string; golfer: (name: string, dice: Dice) => HiddenGolfer; hit: Hit }
+
+const scatters = new WeakMap<HiddenGolfer, Map<number, HiddenGolfer>>()
+/** The golfer with another spread; the same one each time, since a usual strike is found once a golfer. */
+function scattering(golfer: HiddenGolfer, times: number): HiddenGolfer {
+  const known = scatters.get(golfer) ?? new Map<number, HiddenGolfer>()
+  scatters.set(golfer, known)
+  const other = known.get(times) ?? { ...golfer, spread: golfer.spread * times }
+  known.set(times, other)
+  return other
+}
 
 const usual =
   (change: (golfer: HiddenGolfer, dice: Dice) => Partial<HiddenGolfer>) =>
@@ -18,8 +29,52 @@ const usual =
 /** The golfers that the bars speak of. */
 export const USUAL: World = { name: 'usual', golfer: makeHiddenGolfer, hit: hitShot }
 
+/** The same golfers by a second generator, in which no ball flies. */
+export const DRAWN: World = { name: 'drawn', golfer: makeHiddenGolfer, hit: hitDrawn }
+
+/** The same golfers, who never tire: with Banco told so, what knowing the tiredness would be worth. */
+export const FRESH: World = { name: 'never tired', golfer: usual(() => ({ tires: 0 })), hit: hitShot }
+
+type Measures = HiddenGolfer['measures']
+const withMonitor = (name: string, measures: Measures, hit: Hit): World => ({
+  name,
+  golfer: usual(() => ({ measures })),
+  hit,
+})
+
+/** A monitor that measures no club speed. */
+const withoutClubSpeed: Hit = (...shot) => {
+  const hit = hitShot(...shot)
+  const { clubSpeedMps: _, ...flight } = hit.flight
+  return { ...hit, flight }
+}
+
+/** Golfers by what their monitor measures. */
+export const BY_MONITOR: World[] = [
+  withMonitor('all measured', { speed: true, launch: true, spin: true }, hitShot),
+  withMonitor('ball speed only', { speed: true, launch: false, spin: false }, withoutClubSpeed),
+  withMonitor('carry only', { speed: false, launch: false, spin: false }, hitShot),
+]
+
+/** Beginners: everything that is hard at once. */
+const BEGINNERS: World = {
+  name: 'beginners: spread 5 to 7%, 25 to 35% missed',
+  golfer: usual((_, dice) => ({ spread: dice.between(0.05, 0.07), missed: dice.between(0.25, 0.35) })),
+  hit: hitShot,
+}
+
+/** Long clubs scatter by a half more than wedges do. */
+const BY_PART: World = {
+  name: 'long clubs scatter more',
+  golfer: makeHiddenGolfer,
+  hit: (golfer, club, where, dice) =>
+    hitShot(scattering(golfer, club.loftDeg < 24 ? 1.25 : club.loftDeg < 44 ? 1 : 0.8), club, where, dice),
+}
+
 /** Golfers unlike those that constants were chosen on. */
 export const UNLIKE: World[] = [
+  BY_PART,
+  BEGINNERS,
   {
     name: 'lofts wrong by 2.5°',
     golfer: usual(({ clubs }, dice) => ({

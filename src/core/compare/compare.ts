@@ -1,4 +1,4 @@
-import { USUAL_SD } from '../judge/day-factors'
+import { UNTIED_SD } from '../judge/day-factors'
 import { phi } from '../math/normal'
 import { sample } from '../math/sample'
 import { Z90 } from '../math/z90'
@@ -48,7 +48,7 @@ export function compare(a: Side, b: Side, unit: LengthUnit = 'yd'): Comparison {
   const mattersM = metresFrom(MATTERS, unit)
   const differenceM = b.carryM - a.carryM
   const middle = (a.carryM + b.carryM) / 2
-  const dayVariance = (USUAL_SD * middle) ** 2 * unshared(a.days, b.days)
+  const dayVariance = (UNTIED_SD * middle) ** 2 * unshared(a.days, b.days)
   const varianceWith = (more: number) =>
     a.sdM ** 2 * (a.count / (a.count + more)) + b.sdM ** 2 * (b.count / (b.count + more)) + dayVariance
   const said = wordOf(differenceM, varianceWith(0), middle, mattersM)

@@ -1,6 +1,6 @@
 import { phi } from '../math/normal'
 import { Z90 } from '../math/z90'
-import { USUAL_SD } from '../judge/day-factors'
+import { UNTIED_SD } from '../judge/day-factors'
 import { unshared, type Side } from './compare'
 
 /** All stations of two sides together: how much further the second goes, as a share of the carry, with its 90% interval. */
@@ -20,7 +20,7 @@ export function together(pairs: readonly { a: Side; b: Side }[]): Together | nul
   const weight = each.reduce((sum, one) => sum + one.weight, 0)
   const share = each.reduce((sum, one) => sum + one.weight * one.share, 0) / weight
   // A day moves all clubs alike: it does not average out over them.
-  const day = USUAL_SD ** 2 * (each.reduce((sum, one) => sum + one.days, 0) / each.length)
+  const day = UNTIED_SD ** 2 * (each.reduce((sum, one) => sum + one.days, 0) / each.length)
   const sd = Math.sqrt(1 / weight + day)
   return { share, halfShare: Z90 * sd, probability: phi(share / sd), stations: pairs.length }
 }

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { phi } from '../math/normal'
-import type { Posterior } from '../judge/stock-posterior'
+import type { Posterior } from '../judge/posterior'
 import { yards } from '../units'
 import { lineWidth, nearLine } from './near-line'
 import { difference, judgeStep, likeliest, zoneChances, type Side, type StepContext } from './step'

@@ -1,6 +1,6 @@
 import type { Absent } from '../absent'
 import type { ClubId } from '../ids'
-import { belowIn, stockAt, type Posterior } from '../judge/stock-posterior'
+import { belowIn, stockAt, type Posterior } from '../judge/posterior'
 import type { StockRule } from '../stock/stock-rules'
 import type { Swing } from '../station'
 import { nearLine, sameDistance, type Line } from './near-line'

@@ -13,8 +13,10 @@ export type DayFactors = {
   covariance: number[][]
 }
 
-/** Carry differs from day to day by about 2% before the shots have spoken. */
-export const USUAL_SD = 0.02
+/** Carry differs from day to day by about 1.5% before the shots have spoken. */
+const USUAL_SD = 0.015
+/** Before a change is claimed of two days that nothing ties together, each is allowed a little more. */
+export const UNTIED_SD = 0.02
 
 /** Estimates the factors of all sessions by least squares within stations, drawn to none. */
 export function dayFactors(

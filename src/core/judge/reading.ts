@@ -20,6 +20,8 @@ export type Reading = {
   logSpeed: number | null
   logLaunch: number | null
   logSpin: number | null
+  /** Ball speed over club speed: what a strike loses, however fast the swing was. */
+  logSmash: number | null
   /** Offline as a share of carry, positive to the right. */
   lateral: number | null
 }
@@ -36,10 +38,12 @@ export function readShot(
   shot: Shot,
   place: Pick<Reading, 'index' | 'station' | 'session' | 'position'>,
 ): Reading | null {
-  const { carryM, ballSpeedMps, launchDeg, spinRpm, offlineM } = shot
+  const { carryM, launchDeg, spinRpm, offlineM } = shot
   if (!isPlausibleCarry(carryM)) return null
   const lateral = isNumber(offlineM) ? offlineM / carryM : null
   const launched = isNumber(launchDeg) && launchDeg > 0 && launchDeg < MOST_LAUNCH_DEG
+  const speed = speedOf(shot.ballSpeedMps)
+  const club = speedOf(shot.clubSpeedMps)
   return {
     index: place.index,
     shot,
@@ -47,12 +51,15 @@ export function readShot(
     session: place.session,
     position: place.position,
     logCarry: Math.log(carryM),
-    logSpeed: isNumber(ballSpeedMps) && ballSpeedMps > LEAST_SPEED_MPS ? Math.log(ballSpeedMps) : null,
+    logSpeed: speed === null ? null : Math.log(speed),
     logLaunch: launched ? Math.log(launchDeg) : null,
     logSpin: isNumber(spinRpm) && spinRpm > LEAST_SPIN_RPM ? Math.log(spinRpm) : null,
+    logSmash: speed === null || club === null ? null : Math.log(speed / club),
     lateral: lateral !== null && Math.abs(lateral) <= MOST_LATERAL ? lateral : null,
   }
 }
+
+const speedOf = (mps: unknown): number | null => (isNumber(mps) && mps > LEAST_SPEED_MPS ? mps : null)
 
 /** The golfer's own mark as a weight: 1 solid, 0 anything else, null where Banco has to judge. */
 export const markedWeight = ({ shot: { mark } }: Reading): 0 | 1 | null =>

@@ -17,6 +17,18 @@ export type Spread = {
   lateral: number
   /** Share of shots that are missed. */
   missed: number
+  /** Null where club speed is not measured, or says no more than ball speed does. */
+  smash: SmashSpread | null
+}
+
+/** How smash scatters among good shots, and how it goes with their ball speed. */
+export type SmashSpread = {
+  sd: number
+  /** Slope of smash on ball speed, and what is left beside it. */
+  perSpeed: number
+  besideSpeed: number
+  /** Standard deviation of club speed: how fast a swing was says nothing of its strike. */
+  clubSpeed: number
 }
 
 /** A typical golfer, worth ten shots of evidence (twenty for the share missed): it hardly matters from 40 shots on. */
@@ -27,6 +39,8 @@ const USUAL = {
   launch: 0.07,
   lateral: 0.045,
   missed: 0.15,
+  smashOfSpeed: 0.6,
+  clubOfSpeed: 0.8,
 }
 const WORTH = 10
 const MISSED_WORTH = 20
@@ -35,62 +49,51 @@ const MOST_MISSED = 0.4
 const CORRELATION = { least: 0.2, most: 0.95 }
 /** A station adds to the spread from this much weight on. */
 const LEAST_WEIGHT = 1.5
+/** A monitor whose smash never changes works club speed out of ball speed: it says nothing of a strike. */
+const SMASH = { fewestDf: 5, leastSd: 0.003 }
 
 /**
  * Pools the spread of good shots within their stations.
  * @param weights probability that each reading is good, by place
  */
 export function pooledSpread(stations: readonly (readonly Reading[])[], weights: Float64Array): Spread {
+  const weightOf: WeightOf = ({ index }) => weights[index] as number
   const carry = new Pool()
   const speed = new Pool()
   const launch = new Pool()
   const lateral = new Pool()
-  let both = 0
-  let carryBoth = 0
-  let speedBoth = 0
-  let count = 0
-  let good = 0
+  const smash = new Pool()
+  const club = new Pool()
+  const speedAndCarry = new Together()
+  const smashAndSpeed = new Together()
   for (const readings of stations) {
-    const weightOf = ({ index }: Reading) => weights[index] as number
     carry.add(readings, weightOf, ({ logCarry }) => logCarry)
     launch.add(readings, weightOf, ({ logLaunch }) => logLaunch)
-    const speedMean = speed.add(readings, weightOf, ({ logSpeed }) => logSpeed)
-    if (speedMean !== null) {
-      const measured = readings.filter(({ logSpeed }) => logSpeed !== null)
-      const carryMean = weightedMean(measured, weightOf, ({ logCarry }) => logCarry) as number
-      for (const reading of measured) {
-        const w = weightOf(reading)
-        const dy = reading.logCarry - carryMean
-        const db = (reading.logSpeed as number) - speedMean
-        both += w * dy * db
-        carryBoth += w * dy ** 2
-        speedBoth += w * db ** 2
-      }
-    }
-    for (const reading of readings) {
-      count++
-      good += weightOf(reading)
-    }
+    if (speed.add(readings, weightOf, ({ logSpeed }) => logSpeed))
+      speedAndCarry.add(
+        readings,
+        weightOf,
+        ({ logSpeed }) => logSpeed,
+        ({ logCarry }) => logCarry,
+      )
+    club.add(readings, weightOf, logClubSpeed)
+    if (smash.add(readings, weightOf, ({ logSmash }) => logSmash))
+      smashAndSpeed.add(
+        readings,
+        weightOf,
+        ({ logSmash }) => logSmash,
+        ({ logSpeed }) => logSpeed,
+      )
   }
   const all = stations.flat()
-  const lateralMean =
-    weightedMean(
-      all,
-      ({ index }) => weights[index] as number,
-      (each) => each.lateral,
-    ) ?? 0
-  lateral.addAround(
-    all,
-    ({ index }) => weights[index] as number,
-    (each) => each.lateral,
-    lateralMean,
-  )
+  const lateralMean = weightedMean(all, weightOf, (each) => each.lateral) ?? 0
+  lateral.addAround(all, weightOf, (each) => each.lateral, lateralMean)
+
   const carrySd = carry.sd(USUAL.carry)
   const speedSd = speed.sd(USUAL.speedOfCarry * carrySd)
-  const seen = carryBoth > 0 && speedBoth > 0 ? both / Math.sqrt(carryBoth * speedBoth) : 0
-  const drawn = (WORTH * USUAL.correlation + speed.df * seen) / (WORTH + speed.df)
-  const correlation = Math.min(CORRELATION.most, Math.max(CORRELATION.least, drawn))
-  const missed = (MISSED_WORTH * USUAL.missed + (count - good)) / (MISSED_WORTH + count)
+  const correlation = speedAndCarry.correlation(speed.df)
+  const good = all.reduce((sum, each) => sum + weightOf(each), 0)
+  const missed = (MISSED_WORTH * USUAL.missed + (all.length - good)) / (MISSED_WORTH + all.length)
   return {
     carry: carrySd,
     speed: speedSd,
@@ -100,17 +103,33 @@ export function pooledSpread(stations: readonly (readonly Reading[])[], weights:
     lateralMean,
     lateral: lateral.sd(USUAL.lateral),
     missed: Math.min(MOST_MISSED, missed),
+    smash:
+      smash.df < SMASH.fewestDf || smash.seen < SMASH.leastSd
+        ? null
+        : smashSpread(
+            smash.sd(USUAL.smashOfSpeed * speedSd),
+            club.sd(USUAL.clubOfSpeed * speedSd),
+            speedSd,
+            smashAndSpeed.correlation(smash.df),
+          ),
   }
 }
 
+const smashSpread = (sd: number, clubSpeed: number, speed: number, correlation: number): SmashSpread => ({
+  sd,
+  clubSpeed,
+  perSpeed: (correlation * sd) / speed,
+  besideSpeed: sd * Math.sqrt(1 - correlation ** 2),
+})
+
+const logClubSpeed = ({ logSpeed, logSmash }: Reading): number | null =>
+  logSpeed === null || logSmash === null ? null : logSpeed - logSmash
+
 type Of = (reading: Reading) => number | null
+type WeightOf = (reading: Reading) => number
 
 /** The weighted mean of what was measured; null where nothing was. */
-export function weightedMean(
-  readings: readonly Reading[],
-  weightOf: (reading: Reading) => number,
-  of: Of,
-): number | null {
+export function weightedMean(readings: readonly Reading[], weightOf: WeightOf, of: Of): number | null {
   let weight = 0
   let sum = 0
   for (const reading of readings) {
@@ -127,22 +146,16 @@ class Pool {
   df = 0
   private squares = 0
 
-  /** Adds a station around its own mean, which is returned where the station has weight enough to add. */
-  add(readings: readonly Reading[], weightOf: (reading: Reading) => number, of: Of): number | null {
+  /** Adds a station around its own mean. @returns whether it has weight enough to add */
+  add(readings: readonly Reading[], weightOf: WeightOf, of: Of): boolean {
     const weight = readings.reduce((sum, each) => sum + (of(each) === null ? 0 : weightOf(each)), 0)
-    if (weight < LEAST_WEIGHT) return null
-    const mean = weightedMean(readings, weightOf, of) as number
-    this.addAround(readings, weightOf, of, mean)
+    if (weight < LEAST_WEIGHT) return false
+    this.addAround(readings, weightOf, of, weightedMean(readings, weightOf, of) as number)
     this.df -= 1
-    return mean
+    return true
   }
 
-  addAround(
-    readings: readonly Reading[],
-    weightOf: (reading: Reading) => number,
-    of: Of,
-    centre: number,
-  ): void {
+  addAround(readings: readonly Reading[], weightOf: WeightOf, of: Of, centre: number): void {
     for (const reading of readings) {
       const value = of(reading)
       if (value === null) continue
@@ -151,7 +164,42 @@ class Pool {
     }
   }
 
+  /** What the shots alone say. */
+  get seen(): number {
+    return this.df > 0 ? Math.sqrt(this.squares / this.df) : 0
+  }
+
+  /** What they say with a typical golfer beside them. */
   sd(usual: number): number {
     return Math.sqrt((WORTH * usual ** 2 + this.squares) / (WORTH + this.df))
+  }
+}
+
+/** How two numbers of a shot go together within stations. */
+class Together {
+  private both = 0
+  private first = 0
+  private second = 0
+
+  add(readings: readonly Reading[], weightOf: WeightOf, a: Of, b: Of): void {
+    const measured = readings.filter((each) => a(each) !== null && b(each) !== null)
+    const [meanA, meanB] = [weightedMean(measured, weightOf, a), weightedMean(measured, weightOf, b)]
+    for (const reading of measured) {
+      const [da, db] = [
+        (a(reading) as number) - (meanA as number),
+        (b(reading) as number) - (meanB as number),
+      ]
+      const w = weightOf(reading)
+      this.both += w * da * db
+      this.first += w * da ** 2
+      this.second += w * db ** 2
+    }
+  }
+
+  /** Drawn to that of a typical golfer, and held within what it can be. */
+  correlation(df: number): number {
+    const seen = this.first > 0 && this.second > 0 ? this.both / Math.sqrt(this.first * this.second) : 0
+    const drawn = (WORTH * USUAL.correlation + df * seen) / (WORTH + df)
+    return Math.min(CORRELATION.most, Math.max(CORRELATION.least, drawn))
   }
 }

@@ -6,7 +6,9 @@ import type { Shot } from '../shots/shot'
 import { lengthIn, yards } from '../units'
 import { sample } from '../math/sample'
 import { pooledSpread } from './spread'
-import { belowIn, stockAt, stockPosterior, type Prior } from './stock-posterior'
+import { belowIn, stockAt } from './posterior'
+import { NO_LINES } from './lines-of-bag'
+import { stockPosterior, type Prior } from './stock-posterior'
 
 const GOOD = [171.2, 174.8, 176, 169.4, 173.6, 172.1, 174.4, 170.8, 175.2, 172.9]
 
@@ -14,7 +16,15 @@ function judge(shots: Shot[], prior: Prior | null = null) {
   const { readings } = read(SIX, shots)
   const weights = firstPass(readings, new Set())
   const spread = pooledSpread([readings], weights)
-  const evidence = { readings, weights, apart: new Set<number>(), spread, prior, line: null, partial: false }
+  const evidence = {
+    readings,
+    weights,
+    apart: new Set<number>(),
+    spread,
+    prior,
+    lines: NO_LINES,
+    partial: false,
+  }
   const rough = stockPosterior(evidence, null)!
   return { ...stockPosterior(evidence, rough.posterior)!, spread }
 }
@@ -87,7 +97,7 @@ it('no shot says nothing', () => {
     apart: new Set<number>(),
     spread,
     prior: null,
-    line: null,
+    lines: NO_LINES,
     partial: false,
   }
   expect(stockPosterior(evidence, null)).toBeNull()

@@ -5,22 +5,55 @@ import type { Spread } from './spread'
 const SHARE = { speedLost: 0.6, thin: 0.25, wild: 0.15 }
 /** A monitor misreads about one shot in a hundred. */
 const MISREAD_SHARE = 0.01
+/** And club speed alone about three times as often: then smash says nothing, and lies anywhere. */
+const CLUB_MISREAD = { share: 0.03, sd: 0.1 }
 /** No shot is impossible: keeps one absurd reading from deciding alone. */
 const FLOOR = 1e-9
-/** Carry follows lost ball speed by this power. */
+/** Carry follows lost ball speed by this power, and this much of it besides. */
 const CARRY_PER_LOST_SPEED = 1.45
+const BESIDE_LOST_SPEED = 0.03
+/** A shot that lost speed starts almost as a good one, and every other lies as far off line as one. */
+const LOST_SPEED = { launch: 1.2, lateral: 2, inLine: 0.5 }
+/** Mishits that cost a little are as common as all others together. */
+const LITTLE = { ofSpeed: 0.5, ofCarry: 0.4 }
 
 /** A ball ends wild from this share of its carry beside the golfer's usual line, or from so many of the golfer's own deviations. */
 const WILD = { from: 0.1, deviations: 2.2 }
 export const wildFrom = ({ lateral }: Pick<Spread, 'lateral'>): number =>
   Math.max(WILD.from, WILD.deviations * lateral)
 
-/** What launch and line say of one shot: factors of each class, 1 where they were not measured. */
-export type ShotTerms = { good: number; speedLost: number; thin: number; wild: number; misread: number }
+/** What launch, line and smash say of one shot: factors of each class, 1 where they were not measured. */
+export type ShotTerms = {
+  good: number
+  speedLost: number
+  thin: number
+  wild: number
+  misread: number
+  /** What smash says; null where it was not measured. */
+  smash: SmashTerms | null
+}
+/** What smash says of each class, with how fast the swing was, and where club speed was misread. */
+type SmashTerms = {
+  good: number
+  speedLost: number
+  thin: number
+  wild: number
+  swing: number
+  unread: number
+}
+
+/** A shot beside its station's usual one, as logarithms; null where either is not known. */
+export type Beside = {
+  launch: number | null
+  /** Offline as a share of carry, less the golfer's usual. */
+  lateral: number | null
+  /** Smash and ball speed: both, or neither. */
+  smash?: { smash: number; speed: number } | null
+}
 
 /**
- * How likely a golfer's shots are as good ones and as missed ones: carry, ball speed, launch and line
- * together. The constants of the classes come from a trial on seeded simulated golfers.
+ * How likely a golfer's shots are as good ones and as missed ones: carry, ball speed, launch, line and
+ * smash together. The constants of the classes come from a trial on seeded simulated golfers.
  *
  * In all methods `r` is the logarithm of carry over the candidate stock, `e` that of ball speed over what
  * the candidate stock would have.
@@ -34,36 +67,56 @@ export class StrikeLikelihood {
   constructor(private readonly spread: Spread) {
     this.goodShare = 1 - spread.missed - MISREAD_SHARE
     this.speedGivenCarry = spread.speed * Math.sqrt(1 - spread.correlation ** 2)
-    this.lostCarry = 0.05 + 0.3 * spread.carry
+    this.lostCarry = BESIDE_LOST_SPEED + 0.3 * spread.carry
     this.thinCarry = 0.5 * spread.carry + 0.01
   }
 
-  /**
-   * What launch and line add to each class.
-   * @param launch logarithm of launch over the station's, null where either is not known
-   * @param lateral offline as a share of carry, less the golfer's usual; null where not measured
-   */
-  terms(launch: number | null, lateral: number | null): ShotTerms {
+  /** What launch, line and smash add to each class, whatever the stock. */
+  terms({ launch, lateral, smash = null }: Beside): ShotTerms {
     const { spread } = this
-    const launchGood = launch === null ? 1 : density(launch, spread.launch)
-    const launchBad = launch === null ? 1 : density(launch, 1.5 * spread.launch + 0.03)
+    const launchAs = (sd: number) => (launch === null ? 1 : density(launch, sd))
+    const lineAs = (sd: number) => (lateral === null ? 1 : density(lateral, sd))
+    const launchBad = launchAs(1.5 * spread.launch + 0.03)
     const launchThin = launch === null ? 1 : blurredEven(launch, -1.2, -0.3, 0.08)
-    const lineGood = lateral === null ? 1 : density(lateral, spread.lateral)
-    const lineBad = lateral === null ? 1 : density(lateral, 1.8 * spread.lateral)
+    const launchGood = launchAs(spread.launch)
+    const lineGood = lineAs(spread.lateral)
+    const lineBad = lineAs(1.8 * spread.lateral)
+    const lineLost =
+      LOST_SPEED.inLine * lineGood + (1 - LOST_SPEED.inLine) * lineAs(LOST_SPEED.lateral * spread.lateral)
     const lineWild =
       lateral === null ? 1 : blurredEven(Math.abs(lateral), wildFrom(spread), 3 * wildFrom(spread), 0.03) / 2
     return {
       good: launchGood * lineGood,
-      speedLost: launchBad * lineBad,
+      speedLost: launchAs(LOST_SPEED.launch * spread.launch) * lineLost,
       thin: launchThin * lineBad,
       wild: launchGood * lineWild,
       misread: launchBad * lineBad,
+      smash: smash && this.smashTerms(smash),
+    }
+  }
+
+  /**
+   * A swing may be faster or slower than usual with any strike; what a strike loses shows in the smash. So a miss is a
+   * swing as any other with lost smash, and a good shot one whose smash goes with its speed.
+   */
+  private smashTerms({ smash, speed }: { smash: number; speed: number }): SmashTerms | null {
+    const known = this.spread.smash
+    if (!known) return null
+    const swing = density(speed - smash, known.clubSpeed)
+    return {
+      good: density(smash - known.perSpeed * speed, known.besideSpeed),
+      speedLost: lostSpeed(smash) * swing,
+      thin: blurredEven(smash, -0.09, 0.01, known.sd) * swing,
+      wild: density(smash + 0.015, 1.3 * known.sd) * swing,
+      swing,
+      unread: density(smash, CLUB_MISREAD.sd),
     }
   }
 
   /** Density of a good shot but for its carry; times the density of its carry it is the whole. */
   goodBesideCarry(terms: ShotTerms, r: number, e: number): number {
-    return this.goodShare * terms.good * density(e - this.spread.speedPerCarry * r, this.speedGivenCarry)
+    const bySpeed = density(e - this.spread.speedPerCarry * r, this.speedGivenCarry)
+    return this.goodShare * terms.good * bySpeed * goodSmash(terms)
   }
 
   /** The same of a shot without a ball speed. */
@@ -74,12 +127,18 @@ export class StrikeLikelihood {
   /** Density of a shot under all that can have gone wrong with it, weighted by how often it does. */
   missed(terms: ShotTerms, r: number, e: number): number {
     const { carry, speed } = this.spread
-    const lost = blurredEven(e, -0.3, -0.035, 0.012) * density(r - CARRY_PER_LOST_SPEED * e, this.lostCarry)
-    const thin = blurredEven(e, -0.09, 0.01, speed) * blurredEven(r, -0.4, 0.03, this.thinCarry)
-    const wild = density(e + 0.015, 1.3 * speed) * density(r + 0.04 - 0.5 * (e + 0.015), 1.3 * carry)
+    const { smash } = terms
+    const lost =
+      withSmash(lostSpeed(e), smash, smash?.speedLost) * density(r - CARRY_PER_LOST_SPEED * e, this.lostCarry)
+    const thin =
+      withSmash(blurredEven(e, -0.09, 0.01, speed), smash, smash?.thin) *
+      blurredEven(r, -0.4, 0.03, this.thinCarry)
+    const wild =
+      withSmash(density(e + 0.015, 1.3 * speed), smash, smash?.wild) *
+      density(r + 0.04 - 0.5 * (e + 0.015), 1.3 * carry)
     const misread =
-      (density(e, 1.5 * speed) * blurredEven(r, -1.3, 0.7, 0.05) +
-        blurredEven(e, -0.8, 0.5, 0.05) * density(r, 1.2 * carry)) /
+      (density(e, 1.5 * speed) * goodSmash(terms) * blurredEven(r, -1.3, 0.7, 0.05) +
+        blurredEven(e, -0.8, 0.5, 0.05) * (smash?.swing ?? 1) * density(r, 1.2 * carry)) /
       2
     return this.weighted(terms, lost, thin, wild, misread)
   }
@@ -88,7 +147,8 @@ export class StrikeLikelihood {
   missedWithoutSpeed(terms: ShotTerms, r: number): number {
     return this.weighted(
       terms,
-      blurredEven(r, -0.4, -0.045, 0.03),
+      LITTLE.ofCarry * blurredEven(r, -0.15, -0.045, 0.03) +
+        (1 - LITTLE.ofCarry) * blurredEven(r, -0.4, -0.045, 0.03),
       blurredEven(r, -0.4, 0.03, this.thinCarry),
       density(r + 0.04, 1.4 * this.spread.carry),
       blurredEven(r, -1.3, 0.7, 0.05),
@@ -115,3 +175,15 @@ export class StrikeLikelihood {
     )
   }
 }
+
+/** How much ball speed (or smash) a strike loses: a little as often as anything up to a lot. */
+const lostSpeed = (e: number): number =>
+  LITTLE.ofSpeed * blurredEven(e, -0.105, -0.035, 0.012) +
+  (1 - LITTLE.ofSpeed) * blurredEven(e, -0.3, -0.035, 0.012)
+
+/** A class by its smash, or by its ball speed where club speed was not measured, or was misread. */
+const withSmash = (bySpeed: number, smash: SmashTerms | null, bySmash = 0): number =>
+  smash === null ? bySpeed : (1 - CLUB_MISREAD.share) * bySmash + CLUB_MISREAD.share * smash.unread * bySpeed
+
+const goodSmash = ({ smash }: ShotTerms): number =>
+  smash === null ? 1 : (1 - CLUB_MISREAD.share) * smash.good + CLUB_MISREAD.share * smash.unread

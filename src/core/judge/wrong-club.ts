@@ -1,7 +1,10 @@
 import type { Club } from '../bag/club'
 import type { ClubId } from '../ids'
 import { curveLofts, typicalSlopeM, type CurvePrediction } from './loft-curve'
+import { against, goodAt, HALF_A_SHOT, missedAt, spinAt, Sums, type Centre } from './club-centre'
+import { NO_LINES, type Lines } from './lines-of-bag'
 import { density } from '../math/normal'
+import { restMissedLogOdds } from './rest-missed'
 import type { Spread } from './spread'
 import { markedWeight, type Reading } from './reading'
 import { FULL_SWING } from '../station'
@@ -38,99 +41,156 @@ const BY_LOFT_SD = 0.06
 const AT_EXPECTED = { one: 0.3, fade: 0.4 }
 /** Share of shots that are missed, as a first guess. */
 const MISSED = 0.15
-/** Spread of spin as a share. */
-const SPIN_SD = 0.085
 /** Asked about from these log odds on; nothing is moved without the golfer. */
 const ASK_FROM = 1
 /** Where they are as many as what is left of their club, it may be those that are off: asked about later. */
 const ASK_FROM_IF_HALF = 3
-
-/** Weights are probabilities: a club whose shots come to less has no centre. */
-const HALF_A_SHOT = 0.5
 
 /** No strike makes a shot this long: it is left out in any case, so that asking costs nothing. */
 const TOO_LONG_SD = 3
 const ASK_FROM_IF_LONG = -1.5
 
 type Block = { clubId: ClubId; readings: Reading[] }
-type Centre = Partial<Record<'logCarry' | 'logSpeed' | 'logLaunch' | 'logSpin', number>> & { weight: number }
+
+/** What the bag says of its clubs, where a change of club may have been forgotten. */
+export type OfTheBag = {
+  spread: Spread
+  weights: Float64Array
+  /** What the golfer's other clubs say of each club: its carry, and its ball speed and launch at a carry. */
+  expected: ReadonlyMap<ClubId, CurvePrediction | null>
+  lines: ReadonlyMap<ClubId, Lines | null>
+}
 
 /**
  * Looks at the last shots of every block of one club for shots of a club near it: a change of club that
  * was forgotten on the monitor.
  * @param clubs longest first, without the putter
  * @param inOrder all readings, session by session in the order hit: a partial swing ends a block
- * @param expected what the golfer's other clubs say of each club
  */
-export function wrongClubs(
-  clubs: readonly Club[],
-  inOrder: readonly Reading[],
-  weights: Float64Array,
-  spread: Spread,
-  expected: ReadonlyMap<ClubId, CurvePrediction | null>,
-): WrongClub[] {
-  const likelihood = new StrikeLikelihood({ ...spread, missed: MISSED })
-  const blocks = blocksOf(inOrder)
-  const full = inOrder.filter(({ shot }) => shot.swing === FULL_SWING)
-  const { loftsDeg } = curveLofts(clubs)
-  const byClub = new Map(clubs.map(({ id }) => [id, full.filter(({ shot }) => shot.clubId === id)]))
-  const sums = new Map([...byClub].map(([id, readings]) => [id, new Sums(readings, weights)] as const))
-  const centres = new Map([...sums].map(([id, each]) => [id, each.centre()] as const))
-  return blocks.flatMap(({ clubId, readings }, b) => {
-    const place = clubs.findIndex(({ id }) => id === clubId)
-    const own = sums.get(clubId)
+export function wrongClubs(clubs: readonly Club[], inOrder: readonly Reading[], bag: OfTheBag): WrongClub[] {
+  const search = new Search(clubs, inOrder, bag)
+  return blocksOf(inOrder).flatMap((block, b, blocks) =>
+    search.suspectsOf(block, sameSession(block, blocks[b - 1]), sameSession(block, blocks[b + 1])),
+  )
+}
+
+/** The club of a block that was hit in the same session; null of another one. */
+const sameSession = (block: Block, other: Block | undefined): ClubId | null =>
+  other && other.readings[0]?.session === block.readings[0]?.session ? other.clubId : null
+
+/** What one look over a bag's blocks needs of all of them. */
+class Search {
+  private readonly likelihood: StrikeLikelihood
+  private readonly loftsDeg: readonly number[]
+  private readonly full: ReadonlyMap<ClubId, Reading[]>
+  private readonly sums: ReadonlyMap<ClubId, Sums>
+  private readonly centres: ReadonlyMap<ClubId, Centre>
+
+  constructor(
+    private readonly clubs: readonly Club[],
+    inOrder: readonly Reading[],
+    private readonly bag: OfTheBag,
+  ) {
+    this.likelihood = new StrikeLikelihood({ ...bag.spread, missed: MISSED })
+    this.loftsDeg = curveLofts(clubs).loftsDeg
+    const full = inOrder.filter(({ shot }) => shot.swing === FULL_SWING)
+    this.full = new Map(clubs.map(({ id }) => [id, full.filter(({ shot }) => shot.clubId === id)]))
+    this.sums = new Map([...this.full].map(([id, readings]) => [id, new Sums(readings, bag.weights)]))
+    this.centres = new Map([...this.sums].map(([id, each]) => [id, each.centre()]))
+  }
+
+  /** The shots at the end of a block that another club explains best; none where none does. */
+  suspectsOf({ clubId, readings }: Block, lastClub: ClubId | null, nextClub: ClubId | null): WrongClub[] {
+    const place = this.clubs.findIndex(({ id }) => id === clubId)
+    const own = this.sums.get(clubId)
     if (place < 0 || !own || own.count < 2) return []
-    const following = blocks[b + 1]
-    const nextClub =
-      following && following.readings[0]?.session === readings[0]?.session ? following.clubId : null
-    const before = blocks[b - 1]
-    const lastClub = before && before.readings[0]?.session === readings[0]?.session ? before.clubId : null
     let best: { last: Reading[]; other: ClubId; logOdds: number } | null = null
     for (let m = 1; m <= readings.length; m++) {
       const last = readings.slice(-m)
       if (last.some((reading) => markedWeight(reading) !== null)) break
       const left = own.count - m
       if (left === 0) break
-      const ownCentre = own.without(last)
-      const far = isFar(last, ownCentre, spread.carry)
+      const rest = own.without(last)
+      const far = isFar(last, rest, this.bag.spread.carry)
       // The older ones of a club outlive newer ones only where those are another's beyond doubt.
       if (!far && (m > MOST_SHOTS || left < m || readings.length < 2)) continue
       if (left < Math.min(m, ESTABLISHED)) continue
-      for (const [away, club] of candidates(clubs, place, nextClub, far ? lastClub : null, far && m >= 2)) {
-        const centre = centreOfClub(club, centres, expected, {
-          spread: spread.carry,
-          own: ownCentre,
-          steeper: (loftsDeg[clubs.indexOf(club)] as number) - (loftsDeg[place] as number),
-        })
-        if (!centre) continue
-        const chance =
-          club.id === nextClub
-            ? FORGOTTEN.nextBlock
-            : away === 1
-              ? FORGOTTEN.neighbour
-              : away === 2
-                ? FORGOTTEN.twoAway
-                : FORGOTTEN.furtherAway
-        let logOdds = Math.log((FORGOTTEN.share * chance) / MOST_SHOTS)
-        for (const reading of last) {
-          const own = ownGood(reading, ownCentre, expected.get(clubId) ?? null, likelihood, spread.carry)
-          logOdds += Math.log(
-            goodAt(reading, centre, likelihood, spread.carry) + missedAt(reading, centre, likelihood),
-          )
-          logOdds -= Math.log(own + missedAt(reading, ownCentre, likelihood))
-        }
-        const tooLong = last.every(
-          ({ logCarry }) => logCarry - (ownCentre.logCarry ?? logCarry) > TOO_LONG_SD * spread.carry,
-        )
-        const askFrom =
-          m >= left && left < ESTABLISHED ? ASK_FROM_IF_HALF : tooLong ? ASK_FROM_IF_LONG : ASK_FROM
+      const askFrom = this.askFrom(last, rest, left)
+      for (const [away, club] of candidates(
+        this.clubs,
+        place,
+        nextClub,
+        far ? lastClub : null,
+        far && m >= 2,
+      )) {
+        let logOdds = this.logOdds(last, rest, clubId, club, chanceOf(club.id === nextClub, away))
+        if (logOdds > ASK_FROM_IF_LONG) logOdds -= this.restMissed(last, rest, clubId)
         if (logOdds > askFrom && logOdds > (best?.logOdds ?? -Infinity))
           best = { last, other: club.id, logOdds }
       }
     }
     const found = best
     return found ? found.last.map(({ index }) => ({ index, other: found.other })) : []
-  })
+  }
+
+  /** Log odds that shots are another club's rather than their own's. */
+  private logOdds(
+    last: readonly Reading[],
+    rest: Centre,
+    clubId: ClubId,
+    other: Club,
+    chance: number,
+  ): number {
+    const { likelihood } = this
+    const { spread, expected } = this.bag
+    const place = this.clubs.findIndex(({ id }) => id === clubId)
+    const centre = centreOfClub(other, this.centres, expected, {
+      spread: spread.carry,
+      own: rest,
+      steeper: (this.loftsDeg[this.clubs.indexOf(other)] as number) - (this.loftsDeg[place] as number),
+    })
+    if (!centre) return -Infinity
+    return last.reduce(
+      (sum, reading) =>
+        sum +
+        Math.log(goodAt(reading, centre, likelihood, spread.carry) + missedAt(reading, centre, likelihood)) -
+        Math.log(
+          ownGood(reading, rest, expected.get(clubId) ?? null, likelihood, spread.carry) +
+            missedAt(reading, rest, likelihood),
+        ),
+      Math.log((FORGOTTEN.share * chance) / MOST_SHOTS),
+    )
+  }
+
+  /** By how much it is likelier that the rest of the club was missed; 0 where it is not. */
+  private restMissed(last: readonly Reading[], rest: Centre, clubId: ClubId): number {
+    const expected = this.bag.expected.get(clubId)
+    if (!expected) return 0
+    return Math.max(
+      0,
+      restMissedLogOdds(last, rest, {
+        readings: this.full.get(clubId) ?? [],
+        expected,
+        lines: this.bag.lines.get(clubId) ?? NO_LINES,
+        likelihood: this.likelihood,
+        spread: this.bag.spread,
+      }),
+    )
+  }
+
+  private askFrom(last: readonly Reading[], rest: Centre, left: number): number {
+    if (last.length >= left && left < ESTABLISHED) return ASK_FROM_IF_HALF
+    const tooLong = last.every(
+      ({ logCarry }) => logCarry - (rest.logCarry ?? logCarry) > TOO_LONG_SD * this.bag.spread.carry,
+    )
+    return tooLong ? ASK_FROM_IF_LONG : ASK_FROM
+  }
+}
+
+function chanceOf(isNext: boolean, away: number): number {
+  if (isNext) return FORGOTTEN.nextBlock
+  if (away === 1) return FORGOTTEN.neighbour
+  return away === 2 ? FORGOTTEN.twoAway : FORGOTTEN.furtherAway
 }
 
 /** The runs of one club, each with its full-swing readings in the order hit. */
@@ -187,78 +247,6 @@ function centreOfClub(
   return carryM > 0 ? { logCarry: Math.log(carryM), weight: weightFor(BY_LOFT_SD) } : null
 }
 
-const FIELDS = ['logCarry', 'logSpeed', 'logLaunch', 'logSpin'] as const
-
-/** Weight, weighted sum and plain sums of one number over the readings that have it. */
-type Sum = { weight: number; weighted: number; count: number; plain: number }
-
-/** What a club's readings come to, so that its centre without a few of them is not worked out from all the others. */
-class Sums {
-  private weight = 0
-  private readonly sums: Sum[] = FIELDS.map(() => ({ weight: 0, weighted: 0, count: 0, plain: 0 }))
-  readonly count: number
-
-  constructor(
-    readings: readonly Reading[],
-    private readonly weights: Float64Array,
-  ) {
-    this.count = readings.length
-    for (const reading of readings) this.add(reading, 1)
-  }
-
-  private add(reading: Reading, sign: 1 | -1): void {
-    const weight = sign * (this.weights[reading.index] as number)
-    this.weight += weight
-    for (let at = 0; at < FIELDS.length; at++) {
-      const value = reading[FIELDS[at] as (typeof FIELDS)[number]]
-      if (value === null) continue
-      const sum = this.sums[at] as Sum
-      sum.weight += weight
-      sum.weighted += weight * value
-      sum.count += sign
-      sum.plain += sign * value
-    }
-  }
-
-  centre(): Centre {
-    return this.centreBy(this.weight, ({ weight, weighted }) => (weight > 1e-9 ? weighted / weight : null))
-  }
-
-  /**
-   * The centre without the suspects. Where all of what is left had been left out, it was the suspects that stood in the
-   * middle: then all of it is looked at.
-   */
-  without(suspects: readonly Reading[]): Centre {
-    for (const reading of suspects) this.add(reading, -1)
-    const centre =
-      this.weight >= HALF_A_SHOT
-        ? this.centre()
-        : this.centreBy(this.count - suspects.length, ({ count, plain }) =>
-            count > 0 ? plain / count : null,
-          )
-    for (const reading of suspects) this.add(reading, 1)
-    return centre
-  }
-
-  private centreBy(weight: number, meanOf: (sum: Sum) => number | null): Centre {
-    const centre: Centre = { weight }
-    for (let at = 0; at < FIELDS.length; at++) {
-      const mean = meanOf(this.sums[at] as Sum)
-      if (mean !== null) centre[FIELDS[at] as (typeof FIELDS)[number]] = mean
-    }
-    return centre
-  }
-}
-
-const FLOOR = 1e-9
-
-function goodAt(reading: Reading, centre: Centre, likelihood: StrikeLikelihood, carrySd: number): number {
-  const { terms, r, e } = against(reading, centre, likelihood)
-  const beside = e === null ? likelihood.goodWithoutSpeed(terms) : likelihood.goodBesideCarry(terms, r, e)
-  // Where the centre itself is uncertain, a shot may be further from it.
-  return density(r, carrySd * Math.sqrt(1 + 1 / centre.weight)) * beside * spinAt(reading, centre) + FLOOR
-}
-
 /** A good shot of its own club: where the others of it lie, or where the golfer's other clubs put it. */
 function ownGood(
   reading: Reading,
@@ -280,23 +268,3 @@ function ownGood(
       : likelihood.goodBesideCarry(terms, 0, 0)
   return (1 - share) * good + share * density(r, sd) * beside * spinAt(reading, centre)
 }
-
-function missedAt(reading: Reading, centre: Centre, likelihood: StrikeLikelihood): number {
-  const { terms, r, e } = against(reading, centre, likelihood)
-  const missed = e === null ? likelihood.missedWithoutSpeed(terms, r) : likelihood.missed(terms, r, e)
-  return missed * spinAt(reading, centre)
-}
-
-/** A shot beside the usual one of a club; `e` null where speed is not known of both. */
-function against(reading: Reading, centre: Centre, likelihood: StrikeLikelihood) {
-  const { logCarry, logSpeed, logLaunch } = reading
-  const launch = logLaunch === null || centre.logLaunch === undefined ? null : logLaunch - centre.logLaunch
-  return {
-    terms: likelihood.terms(launch, null),
-    r: logCarry - (centre.logCarry as number),
-    e: logSpeed === null || centre.logSpeed === undefined ? null : logSpeed - centre.logSpeed,
-  }
-}
-
-const spinAt = ({ logSpin }: Reading, { logSpin: usual }: Centre): number =>
-  logSpin === null || usual === undefined ? 1 : density(logSpin - usual, SPIN_SD) + FLOOR

@@ -1,7 +1,7 @@
 import tQuantile from '@stdlib/stats-base-dists-t-quantile'
 import { standApart, type Factor } from '../balls/factor'
 import { unshared } from '../compare/compare'
-import { USUAL_SD } from '../judge/day-factors'
+import { UNTIED_SD } from '../judge/day-factors'
 import { sample } from '../math/sample'
 import { isStockSurface, type StockSurface, type Surface } from '../session/surface'
 import type { Mark } from '../shots/mark'
@@ -54,7 +54,7 @@ export function matAndGrass(shots: readonly Hit[]): MatAndGrass | null {
     pairs.reduce((sum, { grass, mat }, i) => sum + (weights[i] as number) * (grass.mean - mat.mean), 0) /
     weight
   const days = pairs.reduce((sum, { grass, mat }) => sum + unshared(grass.days, mat.days), 0) / pairs.length
-  const half = tQuantile(0.95, free) * Math.sqrt(variance / weight + USUAL_SD ** 2 * days)
+  const half = tQuantile(0.95, free) * Math.sqrt(variance / weight + UNTIED_SD ** 2 * days)
   const total = (side: StockSurface) => pairs.reduce((sum, pair) => sum + pair[side].count, 0)
   const factor: Factor = {
     factor: Math.exp(middle),

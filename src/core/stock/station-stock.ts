@@ -11,7 +11,7 @@ import type { BagModel, ShotJudgement, StationModel } from '../judge/judge-stati
 import type { HitStock, LeftOut, Stock } from './stock'
 import { quantile } from '../math/quantile'
 import { sample } from '../math/sample'
-import { stockAt } from '../judge/stock-posterior'
+import { stockAt } from '../judge/posterior'
 import { stockBySchool, STOCK_RULES, type StockRule } from './stock-rules'
 import { FULL_SWING } from '../station'
 

@@ -1,0 +1,118 @@
+import { density } from '../math/normal'
+import type { Reading } from './reading'
+import type { StrikeLikelihood } from './strike-likelihood'
+
+/** Where a club's shots lie: the middle of each number that was measured, and how much it stands on. */
+export type Centre = Partial<Record<'logCarry' | 'logSpeed' | 'logLaunch' | 'logSpin', number>> & {
+  weight: number
+}
+
+/** Weights are probabilities: a club whose shots come to less has no centre. */
+export const HALF_A_SHOT = 0.5
+/** Spread of spin as a share. */
+const SPIN_SD = 0.085
+
+const FIELDS = ['logCarry', 'logSpeed', 'logLaunch', 'logSpin'] as const
+
+/** Weight, weighted sum and plain sums of one number over the readings that have it. */
+type Sum = { weight: number; weighted: number; count: number; plain: number }
+
+/** What a club's readings come to, so that its centre without a few of them is not worked out from all the others. */
+export class Sums {
+  private weight = 0
+  private readonly sums: Sum[] = FIELDS.map(() => ({ weight: 0, weighted: 0, count: 0, plain: 0 }))
+  readonly count: number
+
+  constructor(
+    readings: readonly Reading[],
+    private readonly weights: Float64Array,
+  ) {
+    this.count = readings.length
+    for (const reading of readings) this.add(reading, 1)
+  }
+
+  /** Readings that count in full. */
+  static of(readings: readonly Reading[]): Sums {
+    const most = readings.reduce((last, { index }) => Math.max(last, index), -1)
+    return new Sums(readings, new Float64Array(most + 1).fill(1))
+  }
+
+  private add(reading: Reading, sign: 1 | -1): void {
+    const weight = sign * (this.weights[reading.index] as number)
+    this.weight += weight
+    for (let at = 0; at < FIELDS.length; at++) {
+      const value = reading[FIELDS[at] as (typeof FIELDS)[number]]
+      if (value === null) continue
+      const sum = this.sums[at] as Sum
+      sum.weight += weight
+      sum.weighted += weight * value
+      sum.count += sign
+      sum.plain += sign * value
+    }
+  }
+
+  centre(): Centre {
+    return this.centreBy(this.weight, ({ weight, weighted }) => (weight > 1e-9 ? weighted / weight : null))
+  }
+
+  /**
+   * The centre without the suspects. Where all of what is left had been left out, it was the suspects that stood in the
+   * middle: then all of it is looked at.
+   */
+  without(suspects: readonly Reading[]): Centre {
+    for (const reading of suspects) this.add(reading, -1)
+    const centre =
+      this.weight >= HALF_A_SHOT
+        ? this.centre()
+        : this.centreBy(this.count - suspects.length, ({ count, plain }) =>
+            count > 0 ? plain / count : null,
+          )
+    for (const reading of suspects) this.add(reading, 1)
+    return centre
+  }
+
+  private centreBy(weight: number, meanOf: (sum: Sum) => number | null): Centre {
+    const centre: Centre = { weight }
+    for (let at = 0; at < FIELDS.length; at++) {
+      const mean = meanOf(this.sums[at] as Sum)
+      if (mean !== null) centre[FIELDS[at] as (typeof FIELDS)[number]] = mean
+    }
+    return centre
+  }
+}
+
+const FLOOR = 1e-9
+
+/** Density of a good shot of a club whose shots lie about a centre. */
+export function goodAt(
+  reading: Reading,
+  centre: Centre,
+  likelihood: StrikeLikelihood,
+  carrySd: number,
+): number {
+  const { terms, r, e } = against(reading, centre, likelihood)
+  const beside = e === null ? likelihood.goodWithoutSpeed(terms) : likelihood.goodBesideCarry(terms, r, e)
+  // Where the centre itself is uncertain, a shot may be further from it.
+  return density(r, carrySd * Math.sqrt(1 + 1 / centre.weight)) * beside * spinAt(reading, centre) + FLOOR
+}
+
+/** Density of a missed shot of such a club. */
+export function missedAt(reading: Reading, centre: Centre, likelihood: StrikeLikelihood): number {
+  const { terms, r, e } = against(reading, centre, likelihood)
+  const missed = e === null ? likelihood.missedWithoutSpeed(terms, r) : likelihood.missed(terms, r, e)
+  return missed * spinAt(reading, centre)
+}
+
+/** A shot beside the usual one of a club; `e` null where speed is not known of both. */
+export function against(reading: Reading, centre: Centre, likelihood: StrikeLikelihood) {
+  const { logCarry, logSpeed, logLaunch } = reading
+  const launch = logLaunch === null || centre.logLaunch === undefined ? null : logLaunch - centre.logLaunch
+  return {
+    terms: likelihood.terms({ launch, lateral: null }),
+    r: logCarry - (centre.logCarry as number),
+    e: logSpeed === null || centre.logSpeed === undefined ? null : logSpeed - centre.logSpeed,
+  }
+}
+
+export const spinAt = ({ logSpin }: Reading, { logSpin: usual }: Centre): number =>
+  logSpin === null || usual === undefined ? 1 : density(logSpin - usual, SPIN_SD) + FLOOR
