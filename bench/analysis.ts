@@ -26,7 +26,7 @@ export function analysisAgainstParsing(): string[] {
   }
   return [
     `${input.shots.length} shots, ${(text.length / 1024).toFixed(0)} kB of JSON`,
-    `JSON.parse ${parse.toFixed(2)} ms, analyseBag ${analyse.toFixed(1)} ms: ${(analyse / parse).toFixed(0)} times (wanted at most 90)`,
+    `JSON.parse ${parse.toFixed(2)} ms, analyseBag ${analyse.toFixed(1)} ms: ${(analyse / parse).toFixed(0)} times (wanted at most 60)`,
   ]
 }
 

@@ -83,36 +83,33 @@ export class Sums {
 
 const FLOOR = 1e-9
 
-/** Density of a good shot of a club whose shots lie about a centre. */
-export function goodAt(
-  reading: Reading,
+/** How likely a shot is of a club whose shots lie about a centre. */
+export type ShotAt = {
+  /** As a good one, and as a missed one. */
+  good: number
+  missed: number
+  /** As a good one that carries what such a club does: all but its carry. */
+  besideCarry: number
+}
+
+/** @param carrySd how the golfer's good shots scatter, as a share */
+export function shotAt(
+  { logCarry, logSpeed, logLaunch, logSpin }: Reading,
   centre: Centre,
   likelihood: StrikeLikelihood,
   carrySd: number,
-): number {
-  const { terms, r, e } = against(reading, centre, likelihood)
-  const beside = e === null ? likelihood.goodWithoutSpeed(terms) : likelihood.goodBesideCarry(terms, r, e)
-  // Where the centre itself is uncertain, a shot may be further from it.
-  return density(r, carrySd * Math.sqrt(1 + 1 / centre.weight)) * beside * spinAt(reading, centre) + FLOOR
-}
-
-/** Density of a missed shot of such a club. */
-export function missedAt(reading: Reading, centre: Centre, likelihood: StrikeLikelihood): number {
-  const { terms, r, e } = against(reading, centre, likelihood)
-  const missed = e === null ? likelihood.missedWithoutSpeed(terms, r) : likelihood.missed(terms, r, e)
-  return missed * spinAt(reading, centre)
-}
-
-/** A shot beside the usual one of a club; `e` null where speed is not known of both. */
-export function against(reading: Reading, centre: Centre, likelihood: StrikeLikelihood) {
-  const { logCarry, logSpeed, logLaunch } = reading
+): ShotAt {
   const launch = logLaunch === null || centre.logLaunch === undefined ? null : logLaunch - centre.logLaunch
-  return {
-    terms: likelihood.terms({ launch, lateral: null }),
-    r: logCarry - (centre.logCarry as number),
-    e: logSpeed === null || centre.logSpeed === undefined ? null : logSpeed - centre.logSpeed,
-  }
+  const terms = likelihood.terms({ launch, lateral: null })
+  const r = logCarry - (centre.logCarry as number)
+  const e = logSpeed === null || centre.logSpeed === undefined ? null : logSpeed - centre.logSpeed
+  const spin =
+    logSpin === null || centre.logSpin === undefined ? 1 : density(logSpin - centre.logSpin, SPIN_SD) + FLOOR
+  const beside = e === null ? likelihood.goodWithoutSpeed(terms) : likelihood.goodBesideCarry(terms, r, e)
+  const missed = e === null ? likelihood.missedWithoutSpeed(terms, r) : likelihood.missed(terms, r, e)
+  // Where the centre itself is uncertain, a shot may be further from it.
+  const carry = density(r, carrySd * Math.sqrt(1 + 1 / centre.weight))
+  // Speed goes with carry: at the usual carry it is as likely as at the centre.
+  const besideCarry = e === null ? beside : likelihood.goodBesideCarry(terms, 0, 0)
+  return { good: carry * beside * spin + FLOOR, missed: missed * spin, besideCarry: besideCarry * spin }
 }
-
-export const spinAt = ({ logSpin }: Reading, { logSpin: usual }: Centre): number =>
-  logSpin === null || usual === undefined ? 1 : density(logSpin - usual, SPIN_SD) + FLOOR

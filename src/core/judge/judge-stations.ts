@@ -15,6 +15,7 @@ import type { ReadShots, StationReadings } from './read-shots'
 import { markedWeight, type Reading } from './reading'
 import { pooledSpread, weightedMean, type Spread } from './spread'
 import { stockPosterior, type JudgedStation, type Prior } from './stock-posterior'
+import { StrikeLikelihood } from './strike-likelihood'
 import { wrongClubs } from './wrong-club'
 
 export type { ShotJudgement } from './naming'
@@ -157,13 +158,14 @@ function stocksOf(
   lines: readonly Lines[],
   apart: ReadonlySet<number>,
 ): (JudgedStation | null)[] {
+  const likelihood = new StrikeLikelihood(spread)
   return stations.map(({ readings, swing }, i) =>
     stockPosterior(
       {
         readings,
         weights,
         apart,
-        spread,
+        likelihood,
         prior: expected[i] ?? null,
         lines: lines[i] ?? NO_LINES,
         partial: !isWholeSwing(swing),

@@ -1,4 +1,4 @@
-import { goodAt, HALF_A_SHOT, missedAt, Sums, type Centre } from './club-centre'
+import { HALF_A_SHOT, shotAt, Sums, type Centre } from './club-centre'
 import { onLine } from './club-line'
 import type { Lines } from './lines-of-bag'
 import type { CurvePrediction } from './loft-curve'
@@ -48,9 +48,10 @@ function score(centre: Centre, { readings, expected, lines, likelihood, spread }
       ? onLine(lines.launch, { x: carryM, y: logLaunch }, sdOf(spread.launch))
       : 1
   return readings.reduce(
-    (sum, reading) =>
-      sum +
-      Math.log(goodAt(reading, centre, likelihood, spread.carry) + missedAt(reading, centre, likelihood)),
+    (sum, reading) => {
+      const { good, missed } = shotAt(reading, centre, likelihood, spread.carry)
+      return sum + Math.log(good + missed)
+    },
     Math.log(byCurve * bySpeed * byLaunch),
   )
 }

@@ -9,6 +9,7 @@ import { pooledSpread } from './spread'
 import { belowIn, stockAt } from './posterior'
 import { NO_LINES } from './lines-of-bag'
 import { stockPosterior, type Prior } from './stock-posterior'
+import { StrikeLikelihood } from './strike-likelihood'
 
 const GOOD = [171.2, 174.8, 176, 169.4, 173.6, 172.1, 174.4, 170.8, 175.2, 172.9]
 
@@ -20,7 +21,7 @@ function judge(shots: Shot[], prior: Prior | null = null) {
     readings,
     weights,
     apart: new Set<number>(),
-    spread,
+    likelihood: new StrikeLikelihood(spread),
     prior,
     lines: NO_LINES,
     partial: false,
@@ -95,7 +96,7 @@ it('no shot says nothing', () => {
     readings,
     weights,
     apart: new Set<number>(),
-    spread,
+    likelihood: new StrikeLikelihood(spread),
     prior: null,
     lines: NO_LINES,
     partial: false,

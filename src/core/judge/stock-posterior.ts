@@ -30,8 +30,8 @@ const MIDDLE_NODE = 2
 /** Partial swings scatter a little more. */
 const PARTIAL_SPREAD = 1.08
 
-const COARSE_POINTS = 41
-const FINE_POINTS = 61
+const COARSE_POINTS = 35
+const FINE_POINTS = 51
 /** The fine grid leaves out at most this. */
 const LEFT_OUT_MASS = 1e-5
 /** A prior can be wrong: part of it is wider, and some lies everywhere. */
@@ -48,7 +48,8 @@ export type StationEvidence = {
   weights: Float64Array
   /** Misreads and shots of another club: they say nothing of this stock. */
   apart: ReadonlySet<number>
-  spread: Spread
+  /** By how this golfer's shots scatter. */
+  likelihood: StrikeLikelihood
   prior: Prior | null
   /** What the golfer's other clubs say of ball speed and launch at a carry. */
   lines: Lines
@@ -70,7 +71,10 @@ export function stockPosterior(evidence: StationEvidence, near: Posterior | null
   return onGrid(evidence, shots, low, Math.max(1e-6, high - low) / (points - 1), points)
 }
 
-function wideRange(shots: readonly Reading[], { spread, prior }: StationEvidence): [number, number] {
+function wideRange(
+  shots: readonly Reading[],
+  { likelihood: { spread }, prior }: StationEvidence,
+): [number, number] {
   const carries = shots.map(({ logCarry }) => Math.exp(logCarry))
   const low = Math.min(...carries) * (1 - 3 * spread.carry)
   const high = Math.max(...carries) * (1.06 + 3 * spread.carry)
@@ -80,13 +84,13 @@ function wideRange(shots: readonly Reading[], { spread, prior }: StationEvidence
 }
 
 function onGrid(
-  { readings, weights, apart, spread, prior, lines, partial }: StationEvidence,
+  { readings, weights, apart, likelihood, prior, lines, partial }: StationEvidence,
   shots: readonly Reading[],
   fromM: number,
   everyM: number,
   points: number,
 ): JudgedStation {
-  const likelihood = new StrikeLikelihood(spread)
+  const { spread } = likelihood
   const sds = Float64Array.from(NODES, ({ factor }) => factor * spread.carry * (partial ? PARTIAL_SPREAD : 1))
   const usual = usualStrike(shots, weights, spread, lines)
   const termsOf = (reading: Reading) => likelihood.terms(besideUsual(reading, usual, spread))
@@ -105,10 +109,18 @@ function onGrid(
   const good = new Float64Array(points * n)
   const missed = new Float64Array(points * n)
   const products = new Float64Array(nodes)
+  const atStock = { sum: 0, total: 0 }
+  // Drawn to the line of the golfer's other clubs, the centre finds the missed ones where none of them is good.
+  const byLine = lines.speed ? (spread.speed ** 2 * (1 - spread.correlation ** 2)) / lines.speed.sd ** 2 : 0
   for (let j = 0; j < points; j++) {
     const carryM = fromM + j * everyM
     const logStock = Math.log(carryM)
-    const { own, drawn: centre } = speedCentre(likelihood, spread, lines.speed, logCarry, logSpeed, logStock)
+    speedCentre(likelihood, logCarry, logSpeed, logStock, atStock)
+    const own = atStock.total > 0 ? atStock.sum / atStock.total : 0
+    const centre =
+      byLine > 0 && lines.speed && atStock.total > 0
+        ? (atStock.sum + byLine * yAt(lines.speed, logStock)) / (atStock.total + byLine)
+        : own
     centres[j] = centre
     const logPrior =
       (prior === null ? 0 : Math.log(priorDensity(prior, carryM))) +
@@ -252,18 +264,15 @@ function tempered(p: number, { logSpeed }: Reading, shots: number, { smash }: Sp
   return Math.min(1, Math.max(0, p + p * (1 - p) * (TEMPER.missed * (1 - p) - down * p)))
 }
 
-/**
- * The ball speed that good shots of the candidate stock have: of these shots, by how good their carry makes them, and
- * the same drawn to the line of the golfer's other clubs, which finds the missed ones where none of them is good.
- */
+/** The ball speed that good shots of the candidate stock have: of these shots, by how good their carry makes them. */
 function speedCentre(
   likelihood: StrikeLikelihood,
-  { speed: sd, correlation, speedPerCarry }: Spread,
-  line: ClubLine | null,
   logCarry: Float64Array,
   logSpeed: Float64Array,
   logStock: number,
-): { own: number; drawn: number } {
+  into: { sum: number; total: number },
+): void {
+  const { speedPerCarry } = likelihood.spread
   let sum = 0
   let total = 0
   for (let i = 0; i < logCarry.length; i++) {
@@ -274,11 +283,8 @@ function speedCentre(
     sum += weight * (speed - speedPerCarry * r)
     total += weight
   }
-  if (total === 0) return { own: 0, drawn: 0 }
-  const own = sum / total
-  if (line === null) return { own, drawn: own }
-  const byLine = (sd ** 2 * (1 - correlation ** 2)) / line.sd ** 2
-  return { own, drawn: (sum + byLine * yAt(line, logStock)) / (total + byLine) }
+  into.sum = sum
+  into.total = total
 }
 
 function priorDensity({ carryM, varianceM2 }: Prior, at: number): number {

@@ -1,4 +1,5 @@
 import { blurredEven, density } from '../math/normal'
+import { tabled } from '../math/tabled'
 import type { Spread } from './spread'
 
 /** What goes wrong with a ball that is not good, and how often (a trial on seeded simulated golfers, and common practice). */
@@ -62,32 +63,37 @@ export class StrikeLikelihood {
   private readonly goodShare: number
   private readonly speedGivenCarry: number
   private readonly lostCarry: number
-  private readonly thinCarry: number
+  private readonly thinSpeed: (e: number) => number
+  private readonly thinCarry: (r: number) => number
+  /** How likely a carry that far from the candidate stock belongs to a good shot, by carry alone. */
+  readonly goodByCarry: (r: number) => number
 
-  constructor(private readonly spread: Spread) {
+  constructor(readonly spread: Spread) {
     this.goodShare = 1 - spread.missed - MISREAD_SHARE
     this.speedGivenCarry = spread.speed * Math.sqrt(1 - spread.correlation ** 2)
     this.lostCarry = BESIDE_LOST_SPEED + 0.3 * spread.carry
-    this.thinCarry = 0.5 * spread.carry + 0.01
+    this.thinSpeed = tabled((e) => blurredEven(e, -0.09, 0.01, spread.speed), NEAR, FINE)
+    this.thinCarry = tabled((r) => blurredEven(r, -0.4, 0.03, 0.5 * spread.carry + 0.01), NEAR, FINE)
+    this.goodByCarry = tabled((r) => goodByCarry(spread, r), NEAR, FINE)
   }
 
   /** What launch, line and smash add to each class, whatever the stock. */
   terms({ launch, lateral, smash = null }: Beside): ShotTerms {
     const { spread } = this
-    const launchAs = (sd: number) => (launch === null ? 1 : density(launch, sd))
-    const lineAs = (sd: number) => (lateral === null ? 1 : density(lateral, sd))
-    const launchBad = launchAs(1.5 * spread.launch + 0.03)
+    const launchBad = densityIfKnown(launch, 1.5 * spread.launch + 0.03)
+    const launchLost = densityIfKnown(launch, LOST_SPEED.launch * spread.launch)
     const launchThin = launch === null ? 1 : blurredEven(launch, -1.2, -0.3, 0.08)
-    const launchGood = launchAs(spread.launch)
-    const lineGood = lineAs(spread.lateral)
-    const lineBad = lineAs(1.8 * spread.lateral)
+    const launchGood = densityIfKnown(launch, spread.launch)
+    const lineGood = densityIfKnown(lateral, spread.lateral)
+    const lineBad = densityIfKnown(lateral, 1.8 * spread.lateral)
     const lineLost =
-      LOST_SPEED.inLine * lineGood + (1 - LOST_SPEED.inLine) * lineAs(LOST_SPEED.lateral * spread.lateral)
+      LOST_SPEED.inLine * lineGood +
+      (1 - LOST_SPEED.inLine) * densityIfKnown(lateral, LOST_SPEED.lateral * spread.lateral)
     const lineWild =
       lateral === null ? 1 : blurredEven(Math.abs(lateral), wildFrom(spread), 3 * wildFrom(spread), 0.03) / 2
     return {
       good: launchGood * lineGood,
-      speedLost: launchAs(LOST_SPEED.launch * spread.launch) * lineLost,
+      speedLost: launchLost * lineLost,
       thin: launchThin * lineBad,
       wild: launchGood * lineWild,
       misread: launchBad * lineBad,
@@ -130,15 +136,13 @@ export class StrikeLikelihood {
     const { smash } = terms
     const lost =
       withSmash(lostSpeed(e), smash, smash?.speedLost) * density(r - CARRY_PER_LOST_SPEED * e, this.lostCarry)
-    const thin =
-      withSmash(blurredEven(e, -0.09, 0.01, speed), smash, smash?.thin) *
-      blurredEven(r, -0.4, 0.03, this.thinCarry)
+    const thin = withSmash(this.thinSpeed(e), smash, smash?.thin) * this.thinCarry(r)
     const wild =
       withSmash(density(e + 0.015, 1.3 * speed), smash, smash?.wild) *
       density(r + 0.04 - 0.5 * (e + 0.015), 1.3 * carry)
     const misread =
-      (density(e, 1.5 * speed) * goodSmash(terms) * blurredEven(r, -1.3, 0.7, 0.05) +
-        blurredEven(e, -0.8, 0.5, 0.05) * (smash?.swing ?? 1) * density(r, 1.2 * carry)) /
+      (density(e, 1.5 * speed) * goodSmash(terms) * anyCarry(r) +
+        anySpeed(e) * (smash?.swing ?? 1) * density(r, 1.2 * carry)) /
       2
     return this.weighted(terms, lost, thin, wild, misread)
   }
@@ -147,21 +151,11 @@ export class StrikeLikelihood {
   missedWithoutSpeed(terms: ShotTerms, r: number): number {
     return this.weighted(
       terms,
-      LITTLE.ofCarry * blurredEven(r, -0.15, -0.045, 0.03) +
-        (1 - LITTLE.ofCarry) * blurredEven(r, -0.4, -0.045, 0.03),
-      blurredEven(r, -0.4, 0.03, this.thinCarry),
+      lostCarry(r),
+      this.thinCarry(r),
       density(r + 0.04, 1.4 * this.spread.carry),
-      blurredEven(r, -1.3, 0.7, 0.05),
+      anyCarry(r),
     )
-  }
-
-  /** How likely a carry that far from the candidate stock belongs to a good shot, by carry alone. */
-  goodByCarry(r: number): number {
-    const { carry, missed } = this.spread
-    const good = (1 - missed) * density(r, carry)
-    const bad =
-      missed * (0.6 * blurredEven(r, -0.4, -0.04, 0.03) + 0.4 * blurredEven(r, -0.25, 0.02, 0.03)) + 0.002
-    return good / (good + bad)
   }
 
   private weighted(terms: ShotTerms, lost: number, thin: number, wild: number, misread: number): number {
@@ -176,14 +170,43 @@ export class StrikeLikelihood {
   }
 }
 
+// Hot: a posterior asks for these of every shot at every candidate.
+const NEAR = [-0.6, 0.3] as const
+const FINE = 0.002
+
 /** How much ball speed (or smash) a strike loses: a little as often as anything up to a lot. */
-const lostSpeed = (e: number): number =>
-  LITTLE.ofSpeed * blurredEven(e, -0.105, -0.035, 0.012) +
-  (1 - LITTLE.ofSpeed) * blurredEven(e, -0.3, -0.035, 0.012)
+const lostSpeed = tabled(
+  (e) =>
+    LITTLE.ofSpeed * blurredEven(e, -0.105, -0.035, 0.012) +
+    (1 - LITTLE.ofSpeed) * blurredEven(e, -0.3, -0.035, 0.012),
+  NEAR,
+  FINE,
+)
+/** The same of carry, where speed was not measured. */
+const lostCarry = tabled(
+  (r) =>
+    LITTLE.ofCarry * blurredEven(r, -0.15, -0.045, 0.03) +
+    (1 - LITTLE.ofCarry) * blurredEven(r, -0.4, -0.045, 0.03),
+  NEAR,
+  FINE,
+)
+/** A misread carry and a misread speed lie anywhere. */
+const anyCarry = tabled((r) => blurredEven(r, -1.3, 0.7, 0.05), NEAR, FINE)
+const anySpeed = tabled((e) => blurredEven(e, -0.8, 0.5, 0.05), NEAR, FINE)
+
+function goodByCarry({ carry, missed }: Spread, r: number): number {
+  const good = (1 - missed) * density(r, carry)
+  const bad =
+    missed * (0.6 * blurredEven(r, -0.4, -0.04, 0.03) + 0.4 * blurredEven(r, -0.25, 0.02, 0.03)) + 0.002
+  return good / (good + bad)
+}
 
 /** A class by its smash, or by its ball speed where club speed was not measured, or was misread. */
 const withSmash = (bySpeed: number, smash: SmashTerms | null, bySmash = 0): number =>
   smash === null ? bySpeed : (1 - CLUB_MISREAD.share) * bySmash + CLUB_MISREAD.share * smash.unread * bySpeed
+
+/** What was not measured speaks for nothing. */
+const densityIfKnown = (value: number | null, sd: number): number => (value === null ? 1 : density(value, sd))
 
 const goodSmash = ({ smash }: ShotTerms): number =>
   smash === null ? 1 : (1 - CLUB_MISREAD.share) * smash.good + CLUB_MISREAD.share * smash.unread

@@ -1,7 +1,7 @@
 import type { Club } from '../bag/club'
 import type { ClubId } from '../ids'
 import { curveLofts, typicalSlopeM, type CurvePrediction } from './loft-curve'
-import { against, goodAt, HALF_A_SHOT, missedAt, spinAt, Sums, type Centre } from './club-centre'
+import { HALF_A_SHOT, shotAt, Sums, type Centre, type ShotAt } from './club-centre'
 import { NO_LINES, type Lines } from './lines-of-bag'
 import { density } from '../math/normal'
 import { restMissedLogOdds } from './rest-missed'
@@ -150,14 +150,14 @@ class Search {
       steeper: (this.loftsDeg[this.clubs.indexOf(other)] as number) - (this.loftsDeg[place] as number),
     })
     if (!centre) return -Infinity
+    const expectedHere = expected.get(clubId) ?? null
     return last.reduce(
-      (sum, reading) =>
-        sum +
-        Math.log(goodAt(reading, centre, likelihood, spread.carry) + missedAt(reading, centre, likelihood)) -
-        Math.log(
-          ownGood(reading, rest, expected.get(clubId) ?? null, likelihood, spread.carry) +
-            missedAt(reading, rest, likelihood),
-        ),
+      (sum, reading) => {
+        const there = shotAt(reading, centre, likelihood, spread.carry)
+        const here = shotAt(reading, rest, likelihood, spread.carry)
+        const own = ownGood(reading, here, rest, expectedHere, spread.carry)
+        return sum + Math.log(there.good + there.missed) - Math.log(own + here.missed)
+      },
       Math.log((FORGOTTEN.share * chance) / MOST_SHOTS),
     )
   }
@@ -249,22 +249,14 @@ function centreOfClub(
 
 /** A good shot of its own club: where the others of it lie, or where the golfer's other clubs put it. */
 function ownGood(
-  reading: Reading,
+  { logCarry }: Reading,
+  { good, besideCarry }: ShotAt,
   centre: Centre,
   expected: CurvePrediction | null,
-  likelihood: StrikeLikelihood,
   carrySd: number,
 ): number {
-  const good = goodAt(reading, centre, likelihood, carrySd)
   if (!expected) return good
   const share = AT_EXPECTED.one * AT_EXPECTED.fade ** Math.max(0, centre.weight - 1)
   const sd = Math.hypot(carrySd, Math.sqrt(expected.varianceM2) / expected.carryM)
-  const r = reading.logCarry - Math.log(expected.carryM)
-  const { terms } = against(reading, centre, likelihood)
-  // Speed goes with carry: at the expected carry it is as likely as at the centre.
-  const beside =
-    reading.logSpeed === null || centre.logSpeed === undefined
-      ? likelihood.goodWithoutSpeed(terms)
-      : likelihood.goodBesideCarry(terms, 0, 0)
-  return (1 - share) * good + share * density(r, sd) * beside * spinAt(reading, centre)
+  return (1 - share) * good + share * density(logCarry - Math.log(expected.carryM), sd) * besideCarry
 }
