@@ -7,6 +7,7 @@ import { heldByStocks, holdsOf, unsureOf, type HeldByStocks } from './shots/hold
 import { inStatedAir, restatedStation } from './stock/restated-station'
 import { isHit, type HitStock, type Stock } from './stock/stock'
 import { restateShots, type ShotInAir } from './flight/restate-shots'
+import type { Help } from './gaps/beyond-shots'
 import type { NextShots } from './gaps/next-shots'
 import type { Step } from './gaps/step'
 import { isDone, stepsOfBag, type StepLeft, type StepOverUnhit } from './gaps/steps-of-bag'
@@ -82,6 +83,8 @@ export type BagAnalysis = {
   goal?: { holes: Stretch[]; unknownHoles: Stretch[]; holesLeft: HoleLeft[]; cover: number }
   /** What to hit next; nothing where more shots would change nothing. */
   next: NextShots[]
+  /** What would help more than shots, best first. */
+  helps: Help[]
   /** The golfer's drift of ball speed, as a share gained over 90 shots. */
   drift: { found: boolean; knowable: boolean; per90?: number; se?: number }
   /** How the golfer's shots scatter, pooled over the bag: shares of the carry, and the share that is missed. */
@@ -130,7 +133,7 @@ export function analyseBag({ clubs, shots: all, rules = {}, older: before = [] }
   const restated = new Map(
     stated ? model.stations.map((each) => [each, restatedStation(each, model, stated.inAir)]) : [],
   )
-  const { steps, overUnhit, next } = stepsOfBag(bag, model, measured, {
+  const { steps, overUnhit, next, helps } = stepsOfBag(bag, model, measured, {
     school,
     left,
     restated: (station) => restated.get(station) ?? null,
@@ -151,6 +154,7 @@ export function analyseBag({ clubs, shots: all, rules = {}, older: before = [] }
     shots: judgements(asHit, model, stated?.inAir),
     ...coverage(bag, stocks, rules),
     next,
+    helps,
     drift: {
       found,
       knowable,

@@ -28,6 +28,7 @@ export const CLUB_FIELDS = {
     .required(),
   loftDeg: Joi.number().allow(null).required(),
   order: Joi.number().required(),
+  loftMeasured: Joi.boolean(),
   job: Joi.string().valid(...JOBS),
 }
 

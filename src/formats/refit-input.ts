@@ -17,7 +17,6 @@ const REFIT_INPUT = Joi.object<RefitInput>({
         ...CLUB_FIELDS,
         head: Joi.string().valid(...HEADS),
         model: Joi.string().max(100),
-        loftMeasured: Joi.boolean(),
         sleeveDeg: within(LIMITS.sleeveDeg),
         bounceDeg: within(LIMITS.bounceDeg),
         inBag: Joi.boolean(),

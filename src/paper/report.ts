@@ -10,6 +10,7 @@ import { day } from '@/text/days'
 import { finding } from '@/text/finding'
 import { clubNames, MARK_NAME, RULE_NAME, SCHOOL_NAME, schoolOf, stationName, swingName } from '@/text/names'
 import { count, fixed, len, lenUnit, percent } from '@/text/numbers'
+import { helpWords, helpWorth } from '@/text/helps'
 import { driftSentence, leftOutReason, nextReason, warningSentence } from '@/text/reasons'
 import { MODELLED_NOTE, STAR_NOTE } from '@/text/run'
 import { cellText, STOCK_COLUMNS } from '@/text/stock-columns'
@@ -81,7 +82,8 @@ function report(pen: Pen, size: PaperSize, input: ReportInput): void {
       ...analysis.next.map(
         (each) => `Hit ${each.shots} with the ${name(each.clubId)}: ${nextReason(each, name)}`,
       ),
-      driftSentence(analysis.drift),
+      ...analysis.helps.map((help) => `${helpWords(help, name)}: ${helpWorth(help)}`),
+      ...(analysis.helps.some(({ kind }) => kind === 'rounds') ? [] : [driftSentence(analysis.drift)]),
     ],
     '',
   )

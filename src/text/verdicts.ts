@@ -206,6 +206,8 @@ function factSentence(fact: StepFact, step: Step, units: Units, name: Name): str
       return step.resting
         ? null
         : `Even 36 more with each would settle it only ${inHundred(fact.probability)}: not worth it.`
+    case 'scatter':
+      return `Your solid shots scatter by ${fixed(100 * fact.share, 0)}% of their carry, and that is why.`
     case 'absent': {
       const lofts = fact.loftsDeg.map((deg) => `${fixed(deg, deg % 1 === 0 ? 0 : 1)}°`).join(', ')
       return `About ${count(fact.loftsDeg.length, 'club')} (${lofts}) ${fact.loftsDeg.length === 1 ? 'is' : 'are'} left out between the two: what lies between is real all the same.`

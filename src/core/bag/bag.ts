@@ -26,11 +26,12 @@ export function withClub<Each extends Pick<OwnedClub, 'kind' | 'loftDeg'>>(
 
 /** The clubs of a bag as the calculations take them, each with its place. */
 export const clubsInOrder = ({ clubs }: Pick<Bag, 'clubs'>): Club[] =>
-  clubs.map(({ id, kind, loftDeg, build: { job } }, order) => ({
+  clubs.map(({ id, kind, loftDeg, build: { job, loftMeasured } }, order) => ({
     id,
     kind,
     loftDeg,
     order,
+    ...(loftMeasured && { loftMeasured }),
     ...(job && { job }),
   }))
 

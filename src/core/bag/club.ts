@@ -11,6 +11,8 @@ export type Club = {
   kind: ClubKind
   /** Loft in degrees, null where it is not known. */
   loftDeg: number | null
+  /** It was measured, not read off the club. */
+  loftMeasured?: boolean
   order: number
   /** One that is only hit from the tee is judged on its total. */
   job?: Job

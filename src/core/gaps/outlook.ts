@@ -41,7 +41,7 @@ const WAYS = Array.from({ length: 21 }, (_, i) => quantile((i + 0.5) / 21, 0, 1)
 /** A chance near the bar counts as settled in part: shots fall differently than expected. */
 const SOFT = 0.015
 /** A single good shot says a little less than its spread: the spread itself is not known. */
-const SHOT_VARIANCE = 1.08
+export const SHOT_VARIANCE = 1.08
 
 /** What more shots with both clubs of a step would do. */
 export function outlookOf(step: StepProspect): Outlook {

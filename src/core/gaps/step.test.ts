@@ -37,12 +37,13 @@ const judged = (
   size: number,
   sd: number,
   counts: number | [number, number] = 6,
-  more: Partial<StepContext> = {},
+  more: Partial<StepContext & { scatter: number }> = {},
 ) => {
   const [longer, shorter] = [stock(140 + size, sd), stock(140, sd)]
   const [a, b] = typeof counts === 'number' ? [counts, counts] : counts
   return judgeStep(
     {
+      scatter: 0.035,
       longer: side('a', longer, a),
       shorter: side('b', shorter, b),
       difference: difference(longer, shorter),
@@ -176,4 +177,11 @@ describe('a step', () => {
     expect(kinds(judged(17, 2))).toEqual(['chance', 'would-settle', 'least-sure'])
     expect(kinds(judged(15.3, 1.4))).toEqual(['line', 'chance'])
   })
+})
+
+it('of a wild hitter says that the spread keeps it open; of others it does not', () => {
+  const why = (scatter: number) =>
+    judged(14, 5, 6, { scatter }).facts.filter(({ kind }) => kind === 'scatter')
+  expect(why(0.06)).toEqual([{ kind: 'scatter', share: 0.06 }])
+  expect(why(0.04)).toEqual([])
 })

@@ -21,6 +21,8 @@ export type StepFact =
   | { kind: 'least-sure'; clubId: ClubId; lowM: number; highM: number; count: number }
   | { kind: 'would-settle'; shotsEach: number; probability: number }
   | { kind: 'not-worth-it'; probability: number }
+  /** Why it is open: good shots scatter by this share of their carry. */
+  | { kind: 'scatter'; share: number }
   | { kind: 'level'; withinM: number; probability: number }
   /** Clubs that are absent by loft, with the lofts that they would have. */
   | { kind: 'absent'; loftsDeg: number[] }
@@ -218,6 +220,8 @@ export const unknownStep = (
 
 /** What a step's own numbers come to. */
 export type Judgeable = StepContext & {
+  /** How the golfer's good shots scatter, as a share of their carry. */
+  scatter: number
   longer: Side
   shorter: Side
   difference: Difference
@@ -304,9 +308,18 @@ export function judgeStep(of: Judgeable, outlookOf: (limitsM: Zones) => Outlook)
     outlook,
     ...(moreEach !== undefined && { moreEach }),
     ...(resting && { resting }),
-    facts: [chance, ...(needs.length > 0 ? needs : [prospect]), sure, ...beside],
+    facts: [
+      chance,
+      ...(needs.length > 0 ? needs : [prospect]),
+      ...(of.scatter >= WILD_FROM ? [{ kind: 'scatter' as const, share: of.scatter }] : []),
+      sure,
+      ...beside,
+    ],
   }
 }
+
+/** From this spread on it is what keeps steps open (a beginner's: from memory of practice). */
+const WILD_FROM = 0.05
 
 /** The clubs that have not the shots a verdict needs. */
 const lacking = (longer: Side, shorter: Side): StepFact[] =>

@@ -9,6 +9,7 @@ import type { StationRestated } from '../stock/restated-station'
 import { STOCK_RULES, type StockRule } from '../stock/stock-rules'
 import { partialPrior } from '../judge/partial-share'
 import { absentLofts } from './absent-clubs'
+import { beyondShots, type Help } from './beyond-shots'
 import { carryPerDegree } from './carry-per-degree'
 import { nextShots, type NextShots } from './next-shots'
 import { outlookOf, type Prospect } from './outlook'
@@ -59,7 +60,7 @@ export function stepsOfBag(
     /** What a hit stock runs on normal ground; null where nothing says it. */
     runOf: (stock: HitStock) => OrdinaryRun | null
   },
-): { steps: Step[]; overUnhit: StepOverUnhit[]; next: NextShots[] } {
+): { steps: Step[]; overUnhit: StepOverUnhit[]; next: NextShots[]; helps: Help[] } {
   const sides = bag.map((club): Side => ({
     club,
     model: model.stations.find((each) => each.club.id === club.id && each.swing === FULL_SWING),
@@ -110,6 +111,7 @@ export function stepsOfBag(
     return judgeStep(
       {
         ...context,
+        scatter: model.spread.carry,
         longer: { clubId: ids.longerId, count: longer.stock.count, posterior: a },
         shorter: { clubId: ids.shorterId, count: shorter.stock.count, posterior: b },
         difference: difference(a, b, apart),
@@ -146,6 +148,10 @@ export function stepsOfBag(
     steps,
     overUnhit: overUnhit(sides, (longer, shorter) => apartOf(longer, shorter, model, restated)),
     next,
+    helps: beyondShots(
+      sides.map(({ club }, i) => ({ club, prospect: prospects[i] ?? null })),
+      model,
+    ),
   }
 }
 

@@ -14,7 +14,7 @@ export type DayFactors = {
 }
 
 /** Carry differs from day to day by about 1.5% before the shots have spoken. */
-const USUAL_SD = 0.015
+export const USUAL_SD = 0.015
 /** Before a change is claimed of two days that nothing ties together, each is allowed a little more. */
 export const UNTIED_SD = 0.02
 

@@ -88,8 +88,22 @@ export const rested = (readings: readonly Reading[], { expected }: Drift): Readi
   })
 
 /** Standard deviation that the correction leaves in the logarithm of a stock whose shots stand at `position` on average. */
-export const driftSd = ({ expected }: Drift, position: number): number =>
+export const driftSd = ({ expected }: Pick<Drift, 'expected'>, position: number): number =>
   (CARRY_PER_SPEED * expected.sd * position) / SPAN
+
+/** Shots with one club before the next one's turn. */
+const ROUND = 3
+
+/**
+ * What would be left unknown of a loss of ball speed over 90 shots, had they been hit in rounds of three: each club then
+ * comes again over the whole session.
+ * @param speedSd how the ball speed of good shots scatters, as a share
+ */
+export function sdInRounds(shots: number, clubs: number, speedSd: number): number {
+  const rounds = Math.max(1, shots / clubs / ROUND)
+  const sxx = ((shots * (shots / SPAN) ** 2) / 12) * (1 - 1 / rounds ** 2)
+  return 1 / Math.sqrt(1 / USUAL.sd ** 2 + sxx / speedSd ** 2)
+}
 
 type Point = { x: number; y: number }
 

@@ -43,3 +43,16 @@ it('takes stations apart: two clubs far from each other do not widen it', () => 
 it('shots that are not good say that shots are missed', () => {
   expect(spreadOf(hit('7-iron', [150, 150, 150, 150]), 0.5).missed).toBeCloseTo((3 + 2) / 24, 10)
 })
+
+it('of smash is known where club speed is measured, and not where a monitor works it out of ball speed', () => {
+  const shots = (smash: (i: number) => number) =>
+    Array.from({ length: 60 }, (_, i) => {
+      const clubSpeedMps = 38 * Math.exp(0.015 * Math.sin(i * 2.4))
+      return hit('7-iron', [150], { clubSpeedMps, ballSpeedMps: clubSpeedMps * smash(i) })
+    }).flat()
+  const measured = spreadOf(shots((i) => 1.35 * Math.exp(0.012 * Math.cos(i * 1.7))))
+  expect(measured.smash!.sd).toBeCloseTo(0.012 / Math.SQRT2, 2)
+  expect(measured.smash!.clubSpeed).toBeCloseTo(0.015 / Math.SQRT2, 2)
+  expect(spreadOf(shots(() => 1.35)).smash).toBeNull()
+  expect(spreadOf(hit('7-iron', [150, 151, 149])).smash).toBeNull()
+})

@@ -15,6 +15,7 @@ import { PrintTitle } from '../../shared/shell/print-title'
 import { NoShotsYet } from '../../shared/shell/no-shots-yet'
 import { PageHead } from '../../shared/shell/page-head'
 import { Warnings } from '../../shared/shell/warnings'
+import { helpWords, helpWorth } from '@/text/helps'
 import { clubNames } from '@/text/names'
 import { fixed, len } from '@/text/numbers'
 import { driftSentence, nextReason } from '@/text/reasons'
@@ -140,7 +141,7 @@ function HitNext({
   name: (id: string) => string
   golferId: GolferId
 }) {
-  const { next, drift } = analysis
+  const { next, drift, helps } = analysis
   const shots = next.reduce((sum, each) => sum + each.shots, 0)
   return (
     <section className="sheet hit-next" aria-label="Hit next">
@@ -161,8 +162,20 @@ function HitNext({
       ) : (
         <p>Every step is settled, borderline or resting: a few more shots would change nothing.</p>
       )}
-      <p className="quiet">{driftSentence(drift)}</p>
+      {!helps.some(({ kind }) => kind === 'rounds') && <p className="quiet">{driftSentence(drift)}</p>}
       {shots > 0 && <HitThese golferId={golferId} blocks={next} />}
+      {helps.length > 0 && (
+        <>
+          <h2 className="beyond">What helps more than shots</h2>
+          <ul>
+            {helps.map((help) => (
+              <li key={help.kind}>
+                <b>{helpWords(help, name)}</b>: <span className="quiet">{helpWorth(help)}</span>
+              </li>
+            ))}
+          </ul>
+        </>
+      )}
     </section>
   )
 }

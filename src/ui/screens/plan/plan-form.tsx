@@ -2,6 +2,8 @@ import { swingsOfBag } from '@/core/bag/club'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import { PLAN_ORDERS } from '@/core/session/plan'
+import type { Help } from '@/core/gaps/beyond-shots'
+import { priceWords } from '@/text/helps'
 import { clubNames, ORDER_NAME, stationName } from '@/text/names'
 import { count, minutes } from '@/text/numbers'
 import { dayAndTime } from '@/text/days'
@@ -122,7 +124,7 @@ export function PlanForm({ draft, source, onChange }: Props) {
         {draft.choice !== 'none' && (
           <>
             <p>
-              <b>{planLength(days)}</b> {planWhy(draft)}
+              <b>{planLength(days)}</b> {planWhy(draft, analysis.helps)}
             </p>
             <div className="plan-body">
               {isOrder(draft.choice) && (
@@ -157,12 +159,13 @@ function planLength(days: ReturnType<typeof daysOf>): string {
   return `${shots} over ${days.length} days, about ${days.map(({ seconds }) => minutes(seconds)).join(' and ')}.`
 }
 
-function planWhy({ choice, shotsEach }: PlanDraft): string {
+function planWhy({ choice, shotsEach }: PlanDraft, helps: readonly Help[]): string {
+  const rounds = helps.find(({ kind }) => kind === 'rounds')
   const why =
     choice === 'rounds-of-3' || choice === 'rounds-of-2'
       ? 'Every club a few, then all again: tiredness is shared by all clubs, and can be seen.'
       : choice === 'short-to-long' || choice === 'long-to-short'
-        ? 'The common way; but the clubs that come last are hit by a tired golfer, and nobody can tell.'
+        ? `The common way; but the clubs that come last are hit by a tired golfer, and nobody can tell.${rounds ? ` In rounds: ${priceWords(rounds)}.` : ''}`
         : choice === 'next'
           ? 'Where most steps settle for the fewest shots.'
           : ''

@@ -7,6 +7,7 @@ import { Warnings } from '../../shared/shell/warnings'
 import type { SessionView } from '@/views/session-view'
 import { clubNames, stationName } from '@/text/names'
 import { count, fixed, minutes } from '@/text/numbers'
+import { helpWords, helpWorth } from '@/text/helps'
 import { driftSentence, nextLine, nextReason } from '@/text/reasons'
 import { drawnStep } from '@/text/verdicts'
 import { VerdictBadge } from '../gaps/verdict-badge'
@@ -103,7 +104,14 @@ export function SessionEnd({ view, expected, profiles, trial, checks }: SessionV
             {!hurt && analysis.next.length === 0 && (
               <li>Nothing: a few more shots would change no verdict.</li>
             )}
-            <li className="quiet">{driftSentence(analysis.drift)}</li>
+            {analysis.helps.map((help) => (
+              <li key={help.kind}>
+                <b>{helpWords(help, name)}</b>: <span className="quiet">{helpWorth(help)}</span>
+              </li>
+            ))}
+            {!analysis.helps.some(({ kind }) => kind === 'rounds') && (
+              <li className="quiet">{driftSentence(analysis.drift)}</li>
+            )}
           </ul>
         </section>
         <Expectations golfer={golfer} here={expected.here} all={expected.all} name={name} />
