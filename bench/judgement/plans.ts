@@ -8,11 +8,12 @@ import {
   type SessionShot,
 } from '../../simulators/golfers/hit-session'
 import type { BagAnalysis } from '@/core/analyse-bag'
+import { trueStepM, truthOf, wrongBy } from './score'
 import { analyseTrial } from './trial'
 import type { World } from './worlds'
 
-/** Shots spent and share of steps settled, from the first verdicts on. */
-export type Course = { shots: number; settled: number }[]
+/** Shots spent, share of steps settled and share of those that were wrong, from the first verdicts on. */
+export type Course = { shots: number; settled: number; wrong: number }[]
 
 const FIRST_ROUND = 3
 const MOST_SHOTS = 300
@@ -32,21 +33,22 @@ export function bothPlans(world: World, seed: number): { next: Course; uniform: 
   }
 }
 
-/** The mean share settled over many courses at a number of shots; a golfer who has stopped keeps what is settled. */
-export function settledAt(courses: readonly Course[], shots: number): number {
+/** The mean share of steps over many courses at a number of shots; a golfer who has stopped keeps what is settled. */
+export function meanAt(courses: readonly Course[], shots: number, of: 'settled' | 'wrong'): number {
   const at = courses.map((course) => {
     const after = course.findIndex((point) => point.shots >= shots)
-    if (after < 0) return course.at(-1)?.settled ?? 0
+    if (after < 0) return course.at(-1)?.[of] ?? 0
     const [b, a] = [course[after], course[after - 1]]
-    if (!b || !a) return b?.shots === shots ? b.settled : 0
-    return a.settled + ((shots - a.shots) / (b.shots - a.shots)) * (b.settled - a.settled)
+    if (!b || !a) return b?.shots === shots ? b[of] : 0
+    return a[of] + ((shots - a.shots) / (b.shots - a.shots)) * (b[of] - a[of])
   })
   return at.reduce((sum, each) => sum + each, 0) / at.length
 }
 
 /** How many shots it takes until the mean share is settled; null where that is never reached. */
 export function shotsToSettle(courses: readonly Course[], share: number): number | null {
-  for (let shots = 20; shots <= MOST_SHOTS; shots++) if (settledAt(courses, shots) >= share) return shots
+  for (let shots = 20; shots <= MOST_SHOTS; shots++)
+    if (meanAt(courses, shots, 'settled') >= share) return shots
   return null
 }
 
@@ -58,10 +60,18 @@ function follow(
 ): Course {
   const shots: SessionShot[] = hitSession(golfer, inRounds(golfer.clubs, FIRST_ROUND), roll, { hit })
   const course: Course = []
+  const truth = truthOf(golfer)
   for (;;) {
     const analysis = analyseTrial({ golfer, shots })
-    const settled = analysis.steps.filter((step) => step.settled).length / analysis.steps.length
-    course.push({ shots: shots.length, settled })
+    const settled = analysis.steps.filter((step) => step.settled)
+    const wrong = settled.filter(
+      (step) => wrongBy(step, trueStepM(step, truth), truth.get(step.shorterId) as number) > 0,
+    )
+    course.push({
+      shots: shots.length,
+      settled: settled.length / analysis.steps.length,
+      wrong: wrong.length / analysis.steps.length,
+    })
     const more = plan(analysis)
     if (more.length === 0 || shots.length >= MOST_SHOTS) return course
     shots.push(...hitSession(golfer, more, roll, { hit, from: shots.length }))

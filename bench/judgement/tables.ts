@@ -1,5 +1,5 @@
 import { repeatedLooks } from './looks'
-import { bothPlans, shotsToSettle } from './plans'
+import { bothPlans, meanAt, shotsToSettle } from './plans'
 import type { Ratio } from './ratio'
 import { Score } from './score'
 import {
@@ -118,17 +118,12 @@ export function* worldsUnlike(golfers: number, seed: number): Generator<string> 
 export function* plans(golfers: number, seed: number): Generator<string> {
   const both = Array.from({ length: golfers }, (_, g) => bothPlans(USUAL, seedOfTrial(seed, g, 99)))
   yield `\nShots to settle steps, ${golfers} golfers`
+  const [asProposed, alike] = [both.map(({ next }) => next), both.map(({ uniform }) => uniform)]
   for (const share of [0.6, 0.8]) {
-    const next = shotsToSettle(
-      both.map((each) => each.next),
-      share,
-    )
-    const uniform = shotsToSettle(
-      both.map((each) => each.uniform),
-      share,
-    )
+    const [next, uniform] = [shotsToSettle(asProposed, share), shotsToSettle(alike, share)]
     const saved = next && uniform ? `${(100 * (1 - next / uniform)).toFixed(0)}% fewer` : 'no comparison'
-    yield `  ${100 * share}% settled: as proposed ${next ?? 'never'}, every club alike ${uniform ?? 'over 300'}: ${saved}`
+    const wrong = next ? (100 * meanAt(asProposed, next, 'wrong')) / share : 0
+    yield `  ${100 * share}% settled: as proposed ${next ?? 'never'}, ${wrong.toFixed(1)}% of them wrong; every club alike ${uniform ?? 'over 300'}: ${saved}`
   }
 }
 

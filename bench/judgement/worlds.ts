@@ -4,6 +4,7 @@ import { makeHiddenGolfer, type HiddenGolfer } from '../../simulators/golfers/hi
 import type { Hit } from '../../simulators/golfers/hit-session'
 import { hitShot } from '../../simulators/golfers/hit-shot'
 import { hitDrawn } from '../../simulators/golfers/hit-drawn'
+import { usualStrike } from '../../simulators/golfers/strike'
 import { hitOtherwise } from '../../simulators/golfers/hit-otherwise'
 
 /** Golfers of one kind, made by chance. */
@@ -24,6 +25,21 @@ const usual =
   (name: string, dice: Dice): HiddenGolfer => {
     const golfer = makeHiddenGolfer(name, dice)
     return { ...golfer, ...change(golfer, dice) }
+  }
+
+/** Made anew where a club came out that no ball speed makes carry as far as it should. */
+const able =
+  (make: World['golfer']): World['golfer'] =>
+  (name, dice) => {
+    for (;;) {
+      const golfer = make(name, dice)
+      try {
+        for (const club of golfer.clubs) usualStrike(golfer, club, 'full')
+        return golfer
+      } catch {
+        // The next one.
+      }
+    }
   }
 
 /** The golfers that the bars speak of. */
@@ -77,9 +93,11 @@ export const UNLIKE: World[] = [
   BEGINNERS,
   {
     name: 'lofts wrong by 2.5°',
-    golfer: usual(({ clubs }, dice) => ({
-      clubs: clubs.map((club) => ({ ...club, loftDeg: club.loftDeg + dice.normal(0, 2.5) })),
-    })),
+    golfer: able(
+      usual(({ clubs }, dice) => ({
+        clubs: clubs.map((club) => ({ ...club, loftDeg: club.loftDeg + dice.normal(0, 2.5) })),
+      })),
+    ),
     hit: hitShot,
   },
   { name: 'no lofts', golfer: usual(() => ({ knowsLofts: false })), hit: hitShot },
@@ -106,9 +124,11 @@ export const UNLIKE: World[] = [
   { name: 'heavy tails', golfer: makeHiddenGolfer, hit: hitOtherwise('heavy-tails') },
   {
     name: 'clubs further off the curve',
-    golfer: usual(({ clubs }, dice) => ({
-      clubs: clubs.map((club) => ({ ...club, trueCarryM: club.trueCarryM + yards(dice.normal(0, 5)) })),
-    })),
+    golfer: able(
+      usual(({ clubs }, dice) => ({
+        clubs: clubs.map((club) => ({ ...club, trueCarryM: club.trueCarryM + yards(dice.normal(0, 5)) })),
+      })),
+    ),
     hit: hitShot,
   },
 ]

@@ -6,30 +6,29 @@ export type Line = { limitM: number; withinM: number; probability: number }
 
 /** "On the line at 15, give or take 3" can be established; "14 to 16" cannot. */
 const WITHIN = { leastM: yards(3), ofCarry: 0.02 }
-/** A step is on the line from this probability on. */
-export const ON_THE_LINE_FROM = 0.8
-
 /** How near to a limit a step must be to lie on it, by the shorter stock. */
 export const lineWidth = (shorterM: number): number => Math.max(WITHIN.leastM, WITHIN.ofCarry * shorterM)
 
 /**
  * The likeliest limit of its zones for a step to lie at, from what share of it lies below a distance; null
  * when it lies at none.
+ * @param from how sure that must be
  */
 export function nearLine(
   below: (limitM: number) => number,
   { narrow, wide }: Zones,
   shorterM: number,
+  from: number,
 ): Line | null {
   const [atNarrow, atWide] = [near(below, narrow, shorterM), near(below, wide, shorterM)]
   const best = atWide.probability > atNarrow.probability ? atWide : atNarrow
-  return best.probability >= ON_THE_LINE_FROM ? best : null
+  return best.probability >= from ? best : null
 }
 
 /** Two clubs that carry the same: a step on the line at 0; null when it is not. */
-export function sameDistance(below: (limitM: number) => number, shorterM: number): Line | null {
+export function sameDistance(below: (limitM: number) => number, shorterM: number, from: number): Line | null {
   const level = near(below, 0, shorterM)
-  return level.probability >= ON_THE_LINE_FROM ? level : null
+  return level.probability >= from ? level : null
 }
 
 function near(below: (limitM: number) => number, limitM: number, shorterM: number): Line {

@@ -3,6 +3,7 @@ import { dice } from '../../../simulators/golfers/dice'
 import { phi } from '../math/normal'
 import { yards } from '../units'
 import { nearLine } from './near-line'
+import { sureFrom } from './settled'
 import { nextShots, type NextClub } from './next-shots'
 import { after, outlookOf, settleChance, type Prospect, type StepProspect } from './outlook'
 
@@ -28,12 +29,14 @@ describe('what more shots would do', () => {
     const [a, b] = [after(of.longer, 9), after(of.shorter, 9)]
     const learned = Math.sqrt(of.longer.varianceM2 + of.shorter.varianceM2 - a.varianceM2 - b.varianceM2)
     const sd = Math.sqrt(a.varianceM2 + b.varianceM2)
+    const from = sureFrom(of.longer.shotSdM / of.longer.meanM)
     let settled = 0
     for (let i = 0; i < 4000; i++) {
       const at = yards(17.5) + roll.normal(0, learned)
       const below = (limit: number) => phi((limit - at) / sd)
       const [r, n, w] = [below(0), below(IRONS.narrow), below(IRONS.wide)]
-      if (Math.max(r, n - r, w - n, 1 - w) >= 0.9 || nearLine(below, IRONS, yards(150))) settled++
+      if (Math.max(r, n - r, w - n, 1 - w) >= from.zone || nearLine(below, IRONS, yards(150), from.line))
+        settled++
     }
     expect(Math.abs(settleChance(of, 9, 9).settle - settled / 4000)).toBeLessThan(0.05)
   })

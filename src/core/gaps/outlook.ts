@@ -1,7 +1,7 @@
 import quantile from '@stdlib/stats-base-dists-normal-quantile'
 import { phi } from '../math/normal'
-import { lineWidth, ON_THE_LINE_FROM } from './near-line'
-import { enoughToSettle, SETTLED_FROM } from './settled'
+import { lineWidth } from './near-line'
+import { enoughToSettle, sureFrom } from './settled'
 import type { Zones } from './zones'
 
 /** One stock of a step as far as more shots go: normal, in metres. */
@@ -73,6 +73,7 @@ export function settleChance(
   const mean = longer.meanM - shorter.meanM
   const enough = enoughToSettle(a.count, b.count)
   const within = lineWidth(shorter.meanM)
+  const sure = sureFrom(longer.shotSdM / longer.meanM)
   const { reversed, narrow, wide } = limitsM
   const spread = Math.sqrt(Math.max(0, learned))
   let settle = 0
@@ -91,7 +92,7 @@ export function settleChance(
       phi((narrow + within - at) / sd) - phi((narrow - within - at) / sd),
       phi((wide + within - at) / sd) - phi((wide - within - at) / sd),
     )
-    settle += logistic(Math.max((likeliest - SETTLED_FROM) / SOFT, (line - ON_THE_LINE_FROM) / SOFT))
+    settle += logistic(Math.max((likeliest - sure.zone) / SOFT, (line - sure.line) / SOFT))
   }
   return { settle: settle / WAYS.length, zone: zone / WAYS.length }
 }

@@ -127,7 +127,7 @@ describe('a step', () => {
     expect(line.lineM).toBeCloseTo(yards(15), 9)
     expect(lineWidth(yards(140))).toBeCloseTo(yards(3), 9)
     expect(lineWidth(yards(240))).toBeCloseTo(yards(4.8), 9)
-    expect(nearLine(() => 0.5, IRONS, yards(140))).toBeNull()
+    expect(nearLine(() => 0.5, IRONS, yards(140), 0.8)).toBeNull()
   })
 
   it('of two clubs that carry the same is level, whichever is a yard ahead', () => {
@@ -184,4 +184,13 @@ it('of a wild hitter says that the spread keeps it open; of others it does not',
     judged(14, 5, 6, { scatter }).facts.filter(({ kind }) => kind === 'scatter')
   expect(why(0.06)).toEqual([{ kind: 'scatter', share: 0.06 }])
   expect(why(0.04)).toEqual([])
+})
+
+it('of a wild hitter must be surer: what settles another’s step leaves this one likely', () => {
+  const steady = judged(19, 2)
+  const wild = judged(19, 2, 6, { scatter: 0.06 })
+  expect(steady.settled).toBe(true)
+  expect(steady.probability).toBeLessThan(0.95)
+  expect(wild.settled).toBe(false)
+  expect(wild.probability).toBe(steady.probability)
 })

@@ -5,7 +5,7 @@ import type { StockRule } from '../stock/stock-rules'
 import type { Swing } from '../station'
 import { nearLine, sameDistance, type Line } from './near-line'
 import type { Outlook } from './outlook'
-import { enoughToSettle, SETTLED_FROM, wantedBeside } from './settled'
+import { enoughToSettle, sureFrom, wantedBeside } from './settled'
 import type { StepLimits, StepSchool, Zones } from './zones'
 
 export type Zone = 'reversed' | 'narrow' | 'even' | 'wide'
@@ -267,9 +267,10 @@ export function judgeStep(of: Judgeable, outlookOf: (limitsM: Zones) => Outlook)
   const judged = { ...measured, zones, limitsM }
   if (enoughToSettle(longer.count, shorter.count)) {
     const shorterM = shorter.posterior.meanM
-    const inZone = zones[zone] >= SETTLED_FROM ? zones[zone] : null
-    const level = sameDistance(below, shorterM)
-    const line: Line | null = inZone === null ? nearLine(below, limitsM, shorterM) : null
+    const from = sureFrom(of.scatter)
+    const inZone = zones[zone] >= from.zone ? zones[zone] : null
+    const level = sameDistance(below, shorterM, from.line)
+    const line: Line | null = inZone === null ? nearLine(below, limitsM, shorterM, from.line) : null
     // The surer of what may be said: clubs at one number are that before they are "narrow" or "reversed".
     if (level && level.probability >= (inZone ?? line?.probability ?? 0)) {
       const { withinM, probability } = level
