@@ -30,7 +30,7 @@ export function helpWorth({ kind, ...price }: Help): string {
   const why = {
     rounds: 'club after club, nobody can tell a tired golfer from a shorter club; ',
     lofts: 'then your other clubs say more of each; ',
-    strikes: 'then no numbers have to guess it; ',
+    strikes: 'then nobody has to guess it from the numbers; ',
     'another-day': 'these stand on one day, and days differ by 1.5%; ',
   }[kind]
   return `${why}${priceWords(price)}`

@@ -15,7 +15,7 @@ test('the card of a day: places, ground, the plain card', async ({ page, banco }
   await expect(page.getByText('Tarnwick: 9 °C, 26 ft, calm, soft ground')).toBeVisible()
   await expect(page.getByText('Play the carry')).toBeVisible()
   const driver = page.getByRole('row', { name: /^Driver/ })
-  await expect(driver).toContainText('≈ 200 (194 to 204)')
+  await expect(driver).toContainText('≈ 200 (195 to 204)')
   await expect(page.getByRole('cell', { name: /perhaps nothing$/ }).last()).toBeVisible()
   expect(await axeFindings(page)).toEqual([])
 
@@ -27,7 +27,7 @@ test('the card of a day: places, ground, the plain card', async ({ page, banco }
   await page.getByRole('button', { name: 'Set the day' }).click()
   await expect(page.getByText('The card stands for this day.')).toBeVisible()
   await expect(page.getByText('Alto Verin: 24 °C, 4757 ft, calm, firm ground')).toBeVisible()
-  await expect(finding).toHaveText(/^The 5-hybrid carries 170 yards, 9 more than measured/)
+  await expect(finding).toHaveText(/^The 5-hybrid carries 168 yards, 9 more than measured/)
   await page.reload()
   await expect(page.getByText('Alto Verin: 24 °C')).toBeVisible()
 

@@ -65,7 +65,7 @@ test.describe('on the demo', () => {
     await expect(page.getByText(/The 3-wood and the 2-hybrid do the same job/)).toBeVisible()
     await page.goto(`${banco.address}/golfers/demo-tilda/refit`)
     await expect(page.getByRole('region', { name: 'A lighter bag' })).toContainText(
-      'Leave the 50° wedge at home',
+      /Leave the (P-wedge|50° wedge) at home/,
     )
   })
 

@@ -166,8 +166,8 @@ function HitNext({
       {shots > 0 && <HitThese golferId={golferId} blocks={next} />}
       {helps.length > 0 && (
         <>
-          <h2 className="beyond">What helps more than shots</h2>
-          <ul>
+          <h2 className="no-print">What helps more than shots</h2>
+          <ul className="no-print">
             {helps.map((help) => (
               <li key={help.kind}>
                 <b>{helpWords(help, name)}</b>: <span className="quiet">{helpWorth(help)}</span>

@@ -1,0 +1,24 @@
+import { expect, it } from 'vitest'
+import type { Help } from '@/core/gaps/beyond-shots'
+import type { ClubId } from '@/core/ids'
+import { helpWords, helpWorth } from './helps'
+
+const ids = (...names: string[]) => names as ClubId[]
+const words = (help: Help) => helpWords(help, (id) => id)
+
+it('says how many lofts are worth measuring, and which first', () => {
+  expect(words({ kind: 'lofts', clubIds: ids('driver') })).toBe('Have the loft of the driver measured')
+  expect(words({ kind: 'lofts', clubIds: ids('driver', '7-iron') })).toBe(
+    'Have the lofts of the driver and the 7-iron measured',
+  )
+  expect(words({ kind: 'lofts', clubIds: ids('driver', '7-iron', '9-iron') })).toBe(
+    'Have 3 lofts measured, those of the driver and the 7-iron first',
+  )
+})
+
+it('prices in shots, roughly where there are many, and says where no number of shots does as much', () => {
+  expect(helpWorth({ kind: 'strikes', shots: 9 })).toMatch(/worth about 9 shots hit as these$/)
+  expect(helpWorth({ kind: 'rounds', shots: 28 })).toMatch(/worth about 30 shots hit as these$/)
+  expect(helpWorth({ kind: 'another-day', shots: 240 })).toMatch(/worth more than 100 shots hit as these$/)
+  expect(helpWorth({ kind: 'rounds' })).toMatch(/no number of shots hit as these does as much$/)
+})
