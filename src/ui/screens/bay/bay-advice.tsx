@@ -1,6 +1,7 @@
 import Button from 'react-bootstrap/Button'
 import type { Warning } from '@/core/analyse-bag'
 import { ClubChange } from '../../shared/changes/club-changes'
+import { helpWords, priceWords } from '@/text/helps'
 import { clubNames } from '@/text/names'
 import { nextLine, warningSentence } from '@/text/reasons'
 import { progressOf } from './bay-plan'
@@ -30,6 +31,7 @@ export function BayAdvice({ view, bay, onRest }: { view: BayView; bay: BayAction
         ? []
         : analysis.next.filter((each) => planned.has(stationKey(each)))
   const warnings = analysis.warnings.filter((warning) => warning.kind !== 'unknown-club' && ofToday(warning))
+  const said = analysis.helps.find(({ kind }) => kind === 'strikes')
   const changed = view.changes.find(({ clubId }) => clubId === session.open?.clubId)
   return (
     <>
@@ -58,6 +60,11 @@ export function BayAdvice({ view, bay, onRest }: { view: BayView; bay: BayAction
       {next.length > 0 && session.hurtMs === null && (
         <p className="quiet next-line mb-0">
           Best to hit next: <b>{nextLine(next, name)}</b>
+        </p>
+      )}
+      {said && (
+        <p className="quiet next-line mb-0">
+          {helpWords(said, name)}: {priceWords(said)}
         </p>
       )}
     </>
