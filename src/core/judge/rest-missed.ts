@@ -3,7 +3,7 @@ import { onLine } from './club-line'
 import type { Lines } from './lines-of-bag'
 import type { CurvePrediction } from './loft-curve'
 import { density } from '../math/normal'
-import type { Reading } from './reading'
+import { markedWeight, type Reading } from './reading'
 import type { Spread } from './spread'
 import type { StrikeLikelihood } from './strike-likelihood'
 
@@ -22,7 +22,7 @@ export type OfClub = {
 /**
  * Shots that lie apart from the others of their club may be its only good ones, the others having been missed. Both
  * centres are held against all shots of the club, and against what the golfer's other clubs say of its carry, ball speed
- * and launch.
+ * and launch. What the golfer called solid was not missed.
  * @returns log odds that the suspects are good and the rest was missed, against the other way round
  */
 export function restMissedLogOdds(suspects: readonly Reading[], rest: Centre, club: OfClub): number {
@@ -49,8 +49,10 @@ function score(centre: Centre, { readings, expected, lines, likelihood, spread }
       : 1
   return readings.reduce(
     (sum, reading) => {
+      const marked = markedWeight(reading)
+      if (marked === 0) return sum
       const { good, missed } = shotAt(reading, centre, likelihood, spread.carry)
-      return sum + Math.log(good + missed)
+      return sum + Math.log(marked === 1 ? good : good + missed)
     },
     Math.log(byCurve * bySpeed * byLaunch),
   )

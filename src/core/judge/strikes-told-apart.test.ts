@@ -4,8 +4,13 @@ import { dice } from '../../../simulators/golfers/dice'
 import { Score } from '../../../bench/judgement/score'
 import { analyseTrial, oneDay, seedOfTrial, type Order } from '../../../bench/judgement/trial'
 import { BY_MONITOR } from '../../../bench/judgement/worlds'
-import { lengthIn } from '../units'
+import { lengthIn, yards } from '../units'
+import { Sums } from './club-centre'
 import { judgeStations } from './judge-stations'
+import { NO_LINES } from './lines-of-bag'
+import { restMissedLogOdds } from './rest-missed'
+import { pooledSpread } from './spread'
+import { StrikeLikelihood } from './strike-likelihood'
 
 const model = (shots: Parameters<typeof read>[1]) => judgeStations(SIX, read(SIX, shots))
 const CLUB_SPEED = 47
@@ -51,6 +56,26 @@ it('shots locked onto misses: the good ones of a club are not taken for anotherâ
   const posterior = stations.find(({ club }) => club.id === '7-iron')!.posterior!
   expect(lengthIn(posterior.meanM, 'yd')).toBeGreaterThan(155)
   expect(judged.slice(-2).map(({ mark }) => mark)).toEqual(['solid', 'solid'])
+})
+
+it('what the golfer called solid is hardly the rest that was missed', () => {
+  const logOdds = (called: { mark?: 'solid' }) => {
+    const rest = [128, 130].flatMap((carry) =>
+      hit('7-iron', [carry], { ballSpeedMps: speedFor(146), ...called }),
+    )
+    const suspects = [161, 159].flatMap((carry) => hit('7-iron', [carry], { ballSpeedMps: speedFor(carry) }))
+    const { readings } = read(SIX, [...rest, ...suspects])
+    const spread = pooledSpread([], new Float64Array(0))
+    return restMissedLogOdds(readings.slice(2), Sums.of(readings.slice(0, 2)).centre(), {
+      readings,
+      expected: { carryM: yards(160), varianceM2: 16, curveVarianceM2: 9 },
+      lines: NO_LINES,
+      likelihood: new StrikeLikelihood(spread),
+      spread,
+    })
+  }
+  expect(logOdds({})).toBeGreaterThan(3)
+  expect(logOdds({ mark: 'solid' })).toBeLessThan(logOdds({}) - 5)
 })
 
 it('a bag of good shots loses none, with and without club speed', () => {
