@@ -5,7 +5,7 @@ export default defineConfig({
   resolve: { alias: { '@': fileURLToPath(new URL('./src', import.meta.url)) } },
   test: {
     testTimeout: 30_000,
-    include: ['{src,simulators,demo,tests}/**/*.test.ts'],
+    include: ['{src,simulators,demo,tests,bench}/**/*.test.ts'],
     exclude: ['tests/e2e/**', 'node_modules/**'],
   },
 })

@@ -1,0 +1,74 @@
+import { describe, expect, it } from 'vitest'
+import { dice } from '../../simulators/golfers/dice'
+import { trueStepM, truthOf, wrongBy, zoneAt } from './score'
+import { analyseTrial, bagInputOf, oneDay, twoDays } from './trial'
+import { USUAL } from './worlds'
+import type { Step } from '../../src/core/gaps/step'
+import { yards } from '../../src/core/units'
+
+describe('a trial', () => {
+  it('club after club hits each club once, in rounds again and again', () => {
+    const changes = (order: 'rounds' | 'club after club') => {
+      const { golfer, shots } = oneDay(
+        { ...USUAL, golfer: (...of) => ({ ...USUAL.golfer(...of), forgets: 0 }) },
+        6,
+        order,
+        dice(4),
+      )
+      const names = shots.map(({ named }) => named.name)
+      return [names.filter((name, i) => i > 0 && name !== names[i - 1]).length, golfer.clubs.length]
+    }
+    const [after, clubs] = changes('club after club') as [number, number]
+    expect(after).toBe(clubs - 1)
+    expect(changes('rounds')[0]).toBe(2 * clubs - 1)
+  })
+
+  it('on two days is of two sessions, and its truth is the newer day’s', () => {
+    const { golfer, shots } = twoDays(USUAL, 4, 'rounds', dice(9), 0.2)
+    expect(new Set(shots.map(({ session }) => session))).toEqual(new Set([0, 1]))
+    const name = golfer.clubs[5]!.name
+    const mean = (session: number) => {
+      const solid = shots.filter(
+        (shot) => shot.session === session && shot.named.name === name && shot.truth === 'solid',
+      )
+      return solid.reduce((sum, { flight }) => sum + flight.carryM, 0) / solid.length
+    }
+    const truth = truthOf(golfer).get(name)!
+    expect(Math.abs(mean(1) / truth - 1)).toBeLessThan(Math.abs(mean(0) / truth - 1))
+  })
+
+  it('tells Banco nothing that a golfer would not, unless an oracle is asked', () => {
+    const trial = oneDay(USUAL, 3, 'rounds', dice(2))
+    expect(bagInputOf(trial).shots.some((shot) => 'mark' in shot || 'truth' in shot)).toBe(false)
+    const told = bagInputOf(trial, { strikes: true })
+    expect(told.shots.map(({ mark }) => mark)).toEqual(trial.shots.map(({ truth }) => truth))
+    expect(analyseTrial(trial, { rested: true }).drift.per90).toBeUndefined()
+  })
+})
+
+describe('a verdict', () => {
+  const limitsM = { reversed: 0, narrow: yards(7), wide: yards(15) }
+  const said = (verdict: string, lineM?: number) => ({ verdict, lineM, limitsM }) as unknown as Step
+
+  it('is wrong by as much as the true step lies outside of what was said', () => {
+    expect(wrongBy(said('even'), yards(10), yards(150))).toBe(0)
+    expect(wrongBy(said('even'), yards(17.5), yards(150))).toBeCloseTo(2.5, 9)
+    expect(wrongBy(said('wide'), yards(14), yards(150))).toBeCloseTo(1, 9)
+    expect(wrongBy(said('reversed'), yards(0.5), yards(150))).toBeCloseTo(0.5, 9)
+  })
+
+  it('on the line or level is right within the width of the line', () => {
+    expect(wrongBy(said('on-the-line', yards(15)), yards(17.9), yards(140))).toBe(0)
+    expect(wrongBy(said('on-the-line', yards(15)), yards(18.5), yards(140))).toBeCloseTo(0.5, 9)
+    expect(wrongBy(said('level'), yards(-4), yards(140))).toBeCloseTo(1, 9)
+  })
+
+  it('stands against the step between the true carries', () => {
+    const truth = new Map([
+      ['a', yards(160)],
+      ['b', yards(148)],
+    ])
+    const isM = trueStepM({ longerId: 'a', shorterId: 'b' } as never, truth)
+    expect(zoneAt(isM, limitsM)).toBe('even')
+  })
+})
