@@ -54,7 +54,7 @@ test('the card of a day: places, ground, the plain card', async ({ page, banco }
   await expect(page.getByRole('img', { name: /Tilda Brandvoll, Winter bag/ })).toBeVisible()
   await page.getByRole('link', { name: 'of the day' }).click()
   const card = page.getByRole('img', { name: /Tilda Brandvoll, Alto Verin\. 24 °C, 4757 ft/ })
-  await expect(card).toHaveAttribute('aria-label', /5-hybrid 170/)
+  await expect(card).toHaveAttribute('aria-label', /5-hybrid 168/)
   const href = await page.getByRole('link', { name: 'The card as PDF' }).getAttribute('href')
   const pdf = await page.request.get(banco.address + href)
   expect(pdf.headers()['content-type']).toBe('application/pdf')
