@@ -1,6 +1,8 @@
+import type { BagAnalysis } from '@/core/analyse-bag'
 import type { Help } from '@/core/gaps/beyond-shots'
 import type { ClubId } from '@/core/ids'
 import { count, fixed } from './numbers'
+import { driftSentence } from './reasons'
 
 /** Nobody plans with more than this: beyond it is said so. */
 const MOST_SAID = 100
@@ -43,3 +45,7 @@ export function priceWords({ shots }: Pick<Help, 'shots'>): string {
   const rough = shots < IN_FIVES_FROM ? shots : 5 * Math.round(shots / 5)
   return `worth about ${fixed(rough, 0)} shots hit as these`
 }
+
+/** Whether tiredness shows; null where the price of rounds says it already. */
+export const tirednessWords = ({ drift, helps }: Pick<BagAnalysis, 'drift' | 'helps'>): string | null =>
+  helps.some(({ kind }) => kind === 'rounds') ? null : driftSentence(drift)

@@ -1,6 +1,12 @@
 import { describe, expect, it } from 'vitest'
-import { analyseTrial, oneDay, seedOfTrial, type Order, type Trial } from '../../../bench/judgement/trial'
-import { bagInputOf } from '../../../bench/judgement/trial'
+import {
+  analyseTrial,
+  bagInputOf,
+  oneDay,
+  seedOfTrial,
+  type Order,
+  type Trial,
+} from '../../../bench/judgement/trial'
 import { USUAL } from '../../../bench/judgement/worlds'
 import { dice } from '../../../simulators/golfers/dice'
 import { goodBag, SIX } from '../../../tests/shots'

@@ -62,12 +62,12 @@ export function beyondShots(
     { kind: 'another-day', gainM2: onAnotherDay(known) },
   ]
   return helps
+    .sort((a, b) => b.gainM2 - a.gainM2)
     .flatMap(({ gainM2, ...help }): Help[] => {
       const shots = shotsFor(gainM2, known)
       if (shots !== null && shots < LEAST_SHOTS) return []
       return [{ ...help, ...(shots !== null && { shots }) }]
     })
-    .sort((a, b) => (b.shots ?? Infinity) - (a.shots ?? Infinity))
 }
 
 const sum = <T>(all: readonly T[], of: (each: T) => number): number =>
@@ -92,13 +92,12 @@ function inRounds(known: readonly Known[], { drift, spread }: BagModel): number 
   if (drift.knowable) return 0
   const sessions = Math.max(1, ...known.map(({ station }) => station.days.length))
   const shots = sum(known, ({ station }) => station.readings.length) / sessions
-  const inRounds = sdInRounds(shots, known.length, spread.speed)
+  const sd = sdInRounds(shots, known.length, spread.speed)
   return sum(
     known,
     ({ station, prospect: { meanM } }) =>
       meanM ** 2 *
-      (driftSd(drift, station.position) ** 2 -
-        driftSd({ expected: { per90: 0, sd: inRounds } }, shots / 2) ** 2),
+      (driftSd(drift, station.position) ** 2 - driftSd({ expected: { per90: 0, sd } }, shots / 2) ** 2),
   )
 }
 
@@ -129,9 +128,7 @@ function bySaidStrikes(
 
 /** What half of the shots on another day take off how far a stock of one day is off those of others. */
 function onAnotherDay(known: readonly Known[]): number {
-  const onOneDay = known.every(({ station }) => Math.max(...station.days) >= ONE_DAY)
-  const firstDay = known[0]?.station.days.findIndex((share) => share >= ONE_DAY)
-  const sameDay = known.every(({ station }) => (station.days[firstDay ?? -1] ?? 0) >= ONE_DAY)
-  if (!onOneDay || !sameDay) return 0
+  const day = known[0]?.station.days.findIndex((share) => share >= ONE_DAY) ?? -1
+  if (known.some(({ station }) => (station.days[day] ?? 0) < ONE_DAY)) return 0
   return sum(known, ({ prospect: { meanM } }) => (DAY_SD * meanM) ** 2 / 2)
 }

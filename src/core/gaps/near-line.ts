@@ -6,6 +6,7 @@ export type Line = { limitM: number; withinM: number; probability: number }
 
 /** "On the line at 15, give or take 3" can be established; "14 to 16" cannot. */
 const WITHIN = { leastM: yards(3), ofCarry: 0.02 }
+
 /** How near to a limit a step must be to lie on it, by the shorter stock. */
 export const lineWidth = (shorterM: number): number => Math.max(WITHIN.leastM, WITHIN.ofCarry * shorterM)
 

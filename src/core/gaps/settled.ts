@@ -10,13 +10,16 @@ const SURE: Sure = { zone: 0.9, line: 0.8 }
  * Of golfers whose good shots scatter over a range few steps are truly far from a limit, and those that seem so are
  * wrong more often than they say: more is asked of a verdict, in full from the wider end on.
  */
-const WILD = { from: 0.045, full: 0.06, more: { zone: 0.05, line: 0.1 } }
+const WILD = { from: 0.045, said: 0.05, full: 0.06, more: { zone: 0.05, line: 0.1 } }
 
 /** How sure a verdict must be of a golfer whose good shots scatter by this share of their carry. */
 export function sureFrom(scatter: number): Sure {
   const wild = Math.min(1, Math.max(0, (scatter - WILD.from) / (WILD.full - WILD.from)))
   return { zone: SURE.zone + wild * WILD.more.zone, line: SURE.line + wild * WILD.more.line }
 }
+
+/** Whether the spread is what keeps steps open (a beginner's: from memory of practice). */
+export const isWild = (scatter: number): boolean => scatter >= WILD.said
 
 /** Whether two clubs have the shots that a verdict needs. */
 export const enoughToSettle = (longer: number, shorter: number): boolean =>

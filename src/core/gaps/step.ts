@@ -5,7 +5,7 @@ import type { StockRule } from '../stock/stock-rules'
 import type { Swing } from '../station'
 import { nearLine, sameDistance, type Line } from './near-line'
 import type { Outlook } from './outlook'
-import { enoughToSettle, sureFrom, wantedBeside } from './settled'
+import { enoughToSettle, isWild, sureFrom, wantedBeside } from './settled'
 import type { StepLimits, StepSchool, Zones } from './zones'
 
 export type Zone = 'reversed' | 'narrow' | 'even' | 'wide'
@@ -312,15 +312,12 @@ export function judgeStep(of: Judgeable, outlookOf: (limitsM: Zones) => Outlook)
     facts: [
       chance,
       ...(needs.length > 0 ? needs : [prospect]),
-      ...(of.scatter >= WILD_FROM ? [{ kind: 'scatter' as const, share: of.scatter }] : []),
+      ...(isWild(of.scatter) ? [{ kind: 'scatter' as const, share: of.scatter }] : []),
       sure,
       ...beside,
     ],
   }
 }
-
-/** From this spread on it is what keeps steps open (a beginner's: from memory of practice). */
-const WILD_FROM = 0.05
 
 /** The clubs that have not the shots a verdict needs. */
 const lacking = (longer: Side, shorter: Side): StepFact[] =>

@@ -116,6 +116,7 @@ class Search {
       if (!far && (m > MOST_SHOTS || left < m || readings.length < 2)) continue
       if (left < Math.min(m, ESTABLISHED)) continue
       const askFrom = this.askFrom(last, rest, left)
+      let restMissed: number | undefined
       for (const [away, club] of candidates(
         this.clubs,
         place,
@@ -124,7 +125,7 @@ class Search {
         far && m >= 2,
       )) {
         let logOdds = this.logOdds(last, rest, clubId, club, chanceOf(club.id === nextClub, away))
-        if (logOdds > ASK_FROM_IF_LONG) logOdds -= this.restMissed(last, rest, clubId)
+        if (logOdds > ASK_FROM_IF_LONG) logOdds -= restMissed ??= this.restMissed(last, rest, clubId)
         if (logOdds > askFrom && logOdds > (best?.logOdds ?? -Infinity))
           best = { last, other: club.id, logOdds }
       }

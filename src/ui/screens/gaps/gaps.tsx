@@ -14,11 +14,12 @@ import { SvgDrawing } from '../../shared/drawing/svg-drawing'
 import { PrintTitle } from '../../shared/shell/print-title'
 import { NoShotsYet } from '../../shared/shell/no-shots-yet'
 import { PageHead } from '../../shared/shell/page-head'
+import { HelpLines } from '../../shared/shell/help-lines'
 import { Warnings } from '../../shared/shell/warnings'
-import { helpWords, helpWorth } from '@/text/helps'
+import { tirednessWords } from '@/text/helps'
 import { clubNames } from '@/text/names'
 import { fixed, len } from '@/text/numbers'
-import { driftSentence, nextReason } from '@/text/reasons'
+import { nextReason } from '@/text/reasons'
 import { drawnStep, needWords, overUnhitWords, verdictWords } from '@/text/verdicts'
 import { stairLegend } from '@/draw/stair-legend'
 import { isHit, type Stock } from '@/core/stock/stock'
@@ -141,7 +142,8 @@ function HitNext({
   name: (id: string) => string
   golferId: GolferId
 }) {
-  const { next, drift, helps } = analysis
+  const { next, helps } = analysis
+  const tiredness = tirednessWords(analysis)
   const shots = next.reduce((sum, each) => sum + each.shots, 0)
   return (
     <section className="sheet hit-next" aria-label="Hit next">
@@ -162,17 +164,13 @@ function HitNext({
       ) : (
         <p>Every step is settled, borderline or resting: a few more shots would change nothing.</p>
       )}
-      {!helps.some(({ kind }) => kind === 'rounds') && <p className="quiet">{driftSentence(drift)}</p>}
+      {tiredness && <p className="quiet">{tiredness}</p>}
       {shots > 0 && <HitThese golferId={golferId} blocks={next} />}
       {helps.length > 0 && (
         <>
           <h2 className="no-print">What helps more than shots</h2>
           <ul className="no-print">
-            {helps.map((help) => (
-              <li key={help.kind}>
-                <b>{helpWords(help, name)}</b>: <span className="quiet">{helpWorth(help)}</span>
-              </li>
-            ))}
+            <HelpLines helps={helps} name={name} />
           </ul>
         </>
       )}

@@ -7,11 +7,12 @@ import { Warnings } from '../../shared/shell/warnings'
 import type { SessionView } from '@/views/session-view'
 import { clubNames, stationName } from '@/text/names'
 import { count, fixed, minutes } from '@/text/numbers'
-import { helpWords, helpWorth } from '@/text/helps'
-import { driftSentence, nextLine, nextReason } from '@/text/reasons'
+import { tirednessWords } from '@/text/helps'
+import { nextLine, nextReason } from '@/text/reasons'
 import { drawnStep } from '@/text/verdicts'
 import { VerdictBadge } from '../gaps/verdict-badge'
 import { Checks } from './checks'
+import { HelpLines } from '../../shared/shell/help-lines'
 import { Expectations } from './expectations'
 import { Hurt } from './hurt'
 import { SessionSetUp } from './session-set-up'
@@ -37,6 +38,7 @@ export function SessionEnd({ view, expected, profiles, trial, checks }: SessionV
   const settled = touched.filter((step) => step.settled)
   const lasted = ((taken.at(-1)?.hitMs ?? session.startedMs) - session.startedMs) / 1000
   const home = `/golfers/${golfer.id}`
+  const tiredness = tirednessWords(analysis)
   return (
     <div className={styles.screen}>
       <PageHead
@@ -104,14 +106,8 @@ export function SessionEnd({ view, expected, profiles, trial, checks }: SessionV
             {!hurt && analysis.next.length === 0 && (
               <li>Nothing: a few more shots would change no verdict.</li>
             )}
-            {analysis.helps.map((help) => (
-              <li key={help.kind}>
-                <b>{helpWords(help, name)}</b>: <span className="quiet">{helpWorth(help)}</span>
-              </li>
-            ))}
-            {!analysis.helps.some(({ kind }) => kind === 'rounds') && (
-              <li className="quiet">{driftSentence(analysis.drift)}</li>
-            )}
+            <HelpLines helps={analysis.helps} name={name} />
+            {tiredness && <li className="quiet">{tiredness}</li>}
           </ul>
         </section>
         <Expectations golfer={golfer} here={expected.here} all={expected.all} name={name} />
