@@ -1,12 +1,12 @@
 import { parseArgs } from 'node:util'
-import { besides, judgement, looks, plans, reliability, worldsUnlike } from './tables'
+import { besides, hardWorlds, judgement, longRun, looks, plans, reliability, worldsUnlike } from './tables'
 
 const USAGE = `npm run bench:judgement -- [options]
   --golfers N   how many simulated golfers for each line of the table (300)
   --seed N      the same seed makes the same golfers (1)
   --plans N     how many of them follow a plan to its end, and look after every round (a fifth)
-  --worlds      also golfers unlike the usual ones, half as many of each
-  --all         also each order, two days, the second generator, oracles, and how P(solid) keeps its word`
+  --worlds      also golfers unlike the usual ones, worlds that are hard, and one to four days, half as many of each
+  --all         also each order, the second generator, oracles, and how P(solid) keeps its word`
 
 const { values } = parseArgs({
   options: {
@@ -40,4 +40,6 @@ if (values.help) {
   print(plans(planned, seed))
   print(looks(planned, seed))
   if (values.worlds || values.all) print(worldsUnlike(half, seed))
+  if (values.worlds || values.all) print(hardWorlds(half, seed))
+  if (values.worlds || values.all) print(longRun(half, seed))
 }

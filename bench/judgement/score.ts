@@ -17,6 +17,14 @@ type Tally = {
   squaredShown: number
   held: number
   halfWidth: number
+  /** The same by the interval that is shown, which holds what days do. */
+  heldShown: number
+  halfShown: number
+  /** More than 8 yd short, by the estimate and as shown. */
+  short: number
+  shortShown: number
+  /** Shown near the end of its interval, and without a sentence that says why. */
+  atEdge: number
   leftOut: number
   leftOutRight: number
   bad: number
@@ -26,6 +34,8 @@ type Tally = {
   settled: number
   wrong: number
   wrongBy2: number
+  borderline: number
+  borderlineWrong: number
   byHand: { steps: number; wrong: number }[]
 }
 
@@ -71,12 +81,19 @@ export class Score {
       rmseShown: rootOf(ratio(({ squaredShown }) => squaredShown, 'stocks')),
       hold: ratio(({ held }) => held, 'stocks'),
       halfWidth: ratio(({ halfWidth }) => halfWidth, 'stocks'),
+      holdShown: ratio(({ heldShown }) => heldShown, 'stocks'),
+      halfShown: ratio(({ halfShown }) => halfShown, 'stocks'),
+      short: ratio(({ short }) => short, 'stocks'),
+      shortShown: ratio(({ shortShown }) => shortShown, 'stocks'),
+      atEdge: ratio(({ atEdge }) => atEdge, 'stocks'),
       precision: ratio(({ leftOutRight }) => leftOutRight, 'leftOut'),
       recall: ratio(({ leftOutRight }) => leftOutRight, 'bad'),
       goodLost: ratio(({ goodLost }) => goodLost, 'good'),
       settled: ratio(({ settled }) => settled, 'steps'),
       wrong: ratio(({ wrong }) => wrong, 'settled'),
       wrongBy2: ratio(({ wrongBy2 }) => wrongBy2, 'settled'),
+      borderline: ratio(({ borderline }) => borderline, 'steps'),
+      borderlineWrong: ratio(({ borderlineWrong }) => borderlineWrong, 'borderline'),
       byHand: NAMES_BY_HAND.map((name, w) => ({
         name,
         ...ratioOf(
@@ -93,8 +110,11 @@ export const truthOf = ({ clubs }: Trial['golfer']): Map<string, number> =>
   new Map(clubs.map(({ name, trueCarryM }) => [name, trueCarryM]))
 
 function stocksOf({ stocks }: BagAnalysis, truth: ReadonlyMap<string, number>) {
-  const tally = { stocks: 0, error: 0, squared: 0, squaredShown: 0, held: 0, halfWidth: 0 }
-  for (const { swing, clubId, model, carryM } of stocks) {
+  const tally = {
+    ...{ stocks: 0, error: 0, squared: 0, squaredShown: 0, held: 0, halfWidth: 0 },
+    ...{ heldShown: 0, halfShown: 0, short: 0, shortShown: 0, atEdge: 0 },
+  }
+  for (const { swing, clubId, model, carryM, lowM, highM } of stocks) {
     if (swing !== 'full' || !model || carryM === undefined) continue
     const at = truth.get(clubId) as number
     const error = yd(model.carryM - at)
@@ -104,9 +124,17 @@ function stocksOf({ stocks }: BagAnalysis, truth: ReadonlyMap<string, number>) {
     tally.squaredShown += yd(carryM - at) ** 2
     tally.halfWidth += yd(model.highM - model.lowM) / 2
     if (model.lowM <= at && at <= model.highM) tally.held++
+    tally.halfShown += yd(highM - lowM) / 2
+    if (lowM <= at && at <= highM) tally.heldShown++
+    if (yd(at - model.carryM) > MUCH_SHORT_YD) tally.short++
+    if (yd(at - carryM) > MUCH_SHORT_YD) tally.shortShown++
+    if (Math.min(carryM - lowM, highM - carryM) < EDGE * (highM - lowM)) tally.atEdge++
   }
   return tally
 }
+
+const MUCH_SHORT_YD = 8
+const EDGE = 0.05
 
 function strikesOf(shots: Trial['shots'], analysis: BagAnalysis, reliability: Reliability) {
   const tally = { leftOut: 0, leftOutRight: 0, bad: 0, good: 0, goodLost: 0 }
@@ -126,7 +154,7 @@ function strikesOf(shots: Trial['shots'], analysis: BagAnalysis, reliability: Re
 }
 
 function stepsOf({ steps }: BagAnalysis, truth: ReadonlyMap<string, number>, reliability: Reliability) {
-  const tally = { steps: 0, settled: 0, wrong: 0, wrongBy2: 0 }
+  const tally = { steps: 0, settled: 0, wrong: 0, wrongBy2: 0, borderline: 0, borderlineWrong: 0 }
   for (const step of steps) {
     const isM = trueStepM(step, truth)
     if (step.stepM === undefined || !step.limitsM) continue
@@ -138,6 +166,9 @@ function stepsOf({ steps }: BagAnalysis, truth: ReadonlyMap<string, number>, rel
     tally.settled++
     if (off > 0) tally.wrong++
     if (off > 2) tally.wrongBy2++
+    if (step.verdict !== 'on-the-line') continue
+    tally.borderline++
+    if (off > 0) tally.borderlineWrong++
   }
   return tally
 }

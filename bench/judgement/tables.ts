@@ -8,11 +8,11 @@ import {
   ORDERS,
   seedOfTrial,
   trialsOf,
-  twoDays,
   type Order,
   type Told,
   type Trial,
 } from './trial'
+import { HARD_WORLDS, manyDays, withTopped } from './hard-worlds'
 import { BY_MONITOR, DRAWN, FRESH, UNLIKE, USUAL, type World } from './worlds'
 import type { Dice } from '../../simulators/golfers/dice'
 
@@ -62,13 +62,6 @@ export function* besides(golfers: number, seed: number): Generator<string> {
   for (const order of Object.keys(ORDERS) as Order[])
     for (const count of LATE_COUNTS)
       yield line(`${order}, ${count}`, scored(USUAL, count, { golfers, seed, order }))
-  yield `\nOn two days that differ by 1.5%`
-  yield HEAD
-  for (const count of [2, 4])
-    yield line(
-      `${count} on each of two days`,
-      scoredBy((order, roll) => twoDays(USUAL, count, order, roll), 20 + count, { golfers, seed }),
-    )
   yield `\nBy a second generator, in which no ball flies`
   yield HEAD
   const drawn = COUNTS.map((count) => scored(DRAWN, count, { golfers, seed }))
@@ -112,6 +105,55 @@ export function* worldsUnlike(golfers: number, seed: number): Generator<string> 
   yield HEAD
   for (const world of UNLIKE)
     yield line(world.name, together(FEW_COUNTS.map((count) => scored(world, count, { golfers, seed }))))
+}
+
+/** The worlds in which the judgement has broken before. */
+export function* hardWorlds(golfers: number, seed: number): Generator<string> {
+  yield `\nWorlds in which it has broken before, ${golfers} golfers a line, ${FEW_COUNTS.join(' and ')} shots a club`
+  yield HEAD
+  const scores = HARD_WORLDS.map(({ name, hit }) => {
+    const each = FEW_COUNTS.map((count) =>
+      scoredBy((order, roll) => hit(count, order, roll), count, { golfers, seed }),
+    )
+    return { name, each, all: together(each) }
+  })
+  for (const { name, each, all } of scores) {
+    yield line(name, all)
+    for (const [i, count] of FEW_COUNTS.entries()) yield line(`  ${count} a club`, each[i] as Score)
+  }
+  yield `\nBorderline: how often it is said, and wrong where it is`
+  for (const { name, all } of [{ name: USUAL.name, all: usualScore(golfers, seed) }, ...scores])
+    yield `  ${name.padEnd(46)} said ${percent(all.figures.borderline)}  wrong ${percent(all.figures.borderlineWrong)}`
+  yield `\nStocks more than 8 yd short, the same golfers without topped shots and with 1 or 2 of 5`
+  const plain = (order: Order, roll: Dice) => oneDay(USUAL, 5, order, roll)
+  for (const [name, hit] of [
+    ['without', plain],
+    ['with', (order: Order, roll: Dice) => withTopped(plain(order, roll), roll)],
+  ] as const) {
+    const { short, shortShown } = scoredBy(hit, 5, { golfers, seed }).figures
+    yield `  ${name.padEnd(10)} estimate ${percent(short)}  as shown ${percent(shortShown)}`
+  }
+}
+
+const usualScore = (golfers: number, seed: number): Score =>
+  together(FEW_COUNTS.map((count) => scored(USUAL, count, { golfers, seed })))
+
+/** One to four days, each with its own factor, against the carry in the long run. */
+export function* longRun(golfers: number, seed: number): Generator<string> {
+  yield `\nAgainst the carry in the long run, days of 1.5%, ${golfers} golfers`
+  for (const [days, shots] of [
+    [1, 5],
+    [1, 12],
+    [2, 5],
+    [4, 5],
+  ] as const) {
+    const score = scoredBy((order, roll) => manyDays(days, shots, order, roll), 50 + 10 * days + shots, {
+      golfers,
+      seed,
+    })
+    const { rmse, rmseShown, holdShown, halfShown, settled, wrong } = score.figures
+    yield `  ${`${shots} shots on each of ${days} day${days > 1 ? 's' : ''}`.padEnd(28)} interval holds ${percent(holdShown)}, half width ${yards(halfShown)}; rmse of the estimate ${yards(rmse)}, of the mean of good shots ${yards(rmseShown)}; settled ${percent(settled)}, wrong ${percent(wrong)}`
+  }
 }
 
 /** Shots to settle steps by what Banco proposes, against the same number with every club. */

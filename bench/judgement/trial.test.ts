@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest'
 import { dice } from '../../simulators/golfers/dice'
 import { trueStepM, truthOf, wrongBy, zoneAt } from './score'
-import { analyseTrial, bagInputOf, oneDay, twoDays } from './trial'
+import { manyDays, withTopped } from './hard-worlds'
+import { analyseTrial, bagInputOf, oneDay } from './trial'
 import { USUAL } from './worlds'
 import type { Step } from '../../src/core/gaps/step'
 import { yards } from '../../src/core/units'
@@ -23,18 +24,29 @@ describe('a trial', () => {
     expect(changes('rounds')[0]).toBe(2 * clubs - 1)
   })
 
-  it('on two days is of two sessions, and its truth is the newer day’s', () => {
-    const { golfer, shots } = twoDays(USUAL, 4, 'rounds', dice(9), 0.2)
-    expect(new Set(shots.map(({ session }) => session))).toEqual(new Set([0, 1]))
+  it('on many days has a session for each, about a carry in the long run that is none of theirs', () => {
+    const { golfer, shots } = manyDays(3, 6, 'rounds', dice(9), 0.1)
+    expect(new Set(shots.map(({ session }) => session))).toEqual(new Set([0, 1, 2]))
     const name = golfer.clubs[5]!.name
-    const mean = (session: number) => {
+    const truth = truthOf(golfer).get(name)!
+    const off = [0, 1, 2].map((session) => {
       const solid = shots.filter(
         (shot) => shot.session === session && shot.named.name === name && shot.truth === 'solid',
       )
-      return solid.reduce((sum, { flight }) => sum + flight.carryM, 0) / solid.length
+      return solid.reduce((sum, { flight }) => sum + flight.carryM, 0) / solid.length / truth - 1
+    })
+    expect(Math.max(...off) - Math.min(...off)).toBeGreaterThan(0.05)
+  })
+
+  it('with topped shots has one or two of five that lost a quarter of their speed or more', () => {
+    const before = oneDay(USUAL, 5, 'rounds', dice(2))
+    const after = withTopped(before, dice(3))
+    const short = after.shots.filter((shot, i) => shot !== before.shots[i])
+    expect(short.length).toBeGreaterThan(before.golfer.clubs.length / 2)
+    for (const { flight, named, truth } of short) {
+      expect(truth).not.toBe('solid')
+      expect(flight.carryM).toBeLessThan(0.75 * named.trueCarryM)
     }
-    const truth = truthOf(golfer).get(name)!
-    expect(Math.abs(mean(1) / truth - 1)).toBeLessThan(Math.abs(mean(0) / truth - 1))
   })
 
   it('tells Banco nothing that a golfer would not, unless an oracle is asked', () => {

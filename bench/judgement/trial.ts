@@ -8,7 +8,7 @@ import { hitSession, inRounds, type SessionShot } from '../../simulators/golfers
 import type { World } from './worlds'
 
 /** A shot with its session, oldest 0. */
-export type TrialShot = SessionShot & { session?: number }
+export type TrialShot = SessionShot & { session?: number; hitMs?: number }
 /** A simulated golfer, and the shots that Banco gets to see. */
 export type Trial = { golfer: HiddenGolfer; shots: TrialShot[] }
 
@@ -16,32 +16,13 @@ export type Trial = { golfer: HiddenGolfer; shots: TrialShot[] }
 export const ORDERS = { rounds: 3, 'club after club': Infinity } as const
 export type Order = keyof typeof ORDERS
 
-/** How much a golfer's carry differs from day to day. */
-const DAY_SD = 0.015
-
 /** The same number of shots with every club, on one day. */
 export function oneDay(world: World, shotsEach: number, order: Order, roll: Dice): Trial {
   const golfer = world.golfer('g', roll)
   return { golfer, shots: hitAll(world, golfer, shotsEach, order, roll) }
 }
 
-/** The same number with every club on an earlier day, and again on the day whose carries are true. */
-export function twoDays(world: World, shotsEach: number, order: Order, roll: Dice, daySd = DAY_SD): Trial {
-  const golfer = world.golfer('g', roll)
-  const factor = Math.exp(roll.normal(0, daySd))
-  const clubs = golfer.clubs.map((club) => ({ ...club, trueCarryM: club.trueCarryM * factor }))
-  const earlier = hitAll(world, { ...golfer, clubs }, shotsEach, order, roll)
-  const today = hitAll(world, golfer, shotsEach, order, roll)
-  return {
-    golfer,
-    shots: [
-      ...earlier.map((shot) => ({ ...shot, session: 0 })),
-      ...today.map((shot) => ({ ...shot, session: 1 })),
-    ],
-  }
-}
-
-function hitAll(
+export function hitAll(
   { hit }: World,
   golfer: HiddenGolfer,
   shotsEach: number,
@@ -87,13 +68,14 @@ export function bagInputOf(
 ): BagInput {
   return {
     clubs: clubsOf(golfer),
-    shots: shots.map(({ flight, named, swing, position, session, truth }, i) => ({
+    shots: shots.map(({ flight, named, swing, position, session, truth, hitMs }, i) => ({
       ...flight,
       id: String(i) as ShotId,
       clubId: named.name as ClubId,
       swing,
       sequence: position,
       ...(session !== undefined && { session }),
+      ...(hitMs !== undefined && { hitMs }),
       ...(told.strikes && { mark: truth }),
       ...(told.rested && { hitMs: i * REST_MS }),
     })),

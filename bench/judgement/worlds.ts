@@ -20,7 +20,7 @@ function scattering(golfer: HiddenGolfer, times: number): HiddenGolfer {
   return other
 }
 
-const usual =
+export const usual =
   (change: (golfer: HiddenGolfer, dice: Dice) => Partial<HiddenGolfer>) =>
   (name: string, dice: Dice): HiddenGolfer => {
     const golfer = makeHiddenGolfer(name, dice)
@@ -28,7 +28,7 @@ const usual =
   }
 
 /** Made anew where a club came out that no ball speed makes carry as far as it should. */
-const able =
+export const able =
   (make: World['golfer']): World['golfer'] =>
   (name, dice) => {
     for (;;) {
@@ -59,7 +59,7 @@ const withMonitor = (name: string, measures: Measures, hit: Hit): World => ({
 })
 
 /** A monitor that measures no club speed. */
-const withoutClubSpeed: Hit = (...shot) => {
+export const withoutClubSpeed: Hit = (...shot) => {
   const hit = hitShot(...shot)
   const { clubSpeedMps: _, ...flight } = hit.flight
   return { ...hit, flight }

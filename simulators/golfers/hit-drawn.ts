@@ -3,7 +3,7 @@ import { lengthIn, mpsFrom, yards } from '@/core/units'
 import type { Dice } from './dice'
 import type { HiddenClub, HiddenGolfer } from './hidden-golfer'
 import type { Hit } from './hit-session'
-import type { Where } from './hit-shot'
+import { MISSES, TOPPED, type Where } from './hit-shot'
 
 /** A ball by its numbers alone: logarithms over the usual ones of its club, and its line as a share of carry. */
 type Drawn = { truth: Mark; carry: number; speed: number; launch: number; line: number }
@@ -11,7 +11,6 @@ type Drawn = { truth: Mark; carry: number; speed: number; launch: number; line: 
 /** A good shot's speed moves half as much as its carry, and by so much of the spread besides. */
 const SPEED = { ofCarry: 0.5, besides: 0.2 }
 const CARRY_PER_LOST_SPEED = 1.35
-const MISSES = { fat: 0.35, thin: 0.25, 'off-centre': 0.25, wild: 0.15 }
 const TIRED_CARRY = 1.4
 
 /**
@@ -64,12 +63,19 @@ function drawnWell(golfer: HiddenGolfer, { position }: Where, dice: Dice): Drawn
 }
 
 function missed(good: Drawn, dice: Dice): Drawn {
-  const truth: Mark = dice.pick(MISSES)
+  const truth = dice.pick(MISSES)
   const slower = (least: number, most: number) => {
     const lost = Math.log(1 - dice.between(least, most))
     return { speed: good.speed + lost, carry: good.carry + CARRY_PER_LOST_SPEED * lost }
   }
   const aside = (least: number, most: number) => (dice.chance(0.5) ? 1 : -1) * dice.between(least, most)
+  if (truth === 'topped')
+    return {
+      ...good,
+      truth: 'thin',
+      ...slower(...TOPPED.lost),
+      launch: Math.log(dice.between(...TOPPED.launch)),
+    }
   if (truth === 'fat') return { ...good, truth, ...slower(0.08, 0.25) }
   if (truth === 'thin')
     return {

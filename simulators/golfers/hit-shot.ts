@@ -36,7 +36,9 @@ export type Struck = {
 /** How much of the scatter of ball speed comes from the swing, and how much from how the ball is met: squares add to one. */
 const [SWUNG, MET] = [0.8, 0.6]
 /** How misses are shared out among their kinds. */
-const MISSES = { fat: 0.35, thin: 0.25, 'off-centre': 0.25, wild: 0.15 }
+export const MISSES = { fat: 0.33, thin: 0.235, 'off-centre': 0.235, wild: 0.14, topped: 0.06 }
+/** A topped or chunked ball loses this much of its speed, and starts this low beside a good one. */
+export const TOPPED = { lost: [0.25, 0.7], launch: [0.3, 1] } as const
 
 /** One shot of a hidden golfer: a launch about the usual one, flown, and read by the monitor. */
 export function hitShot(golfer: HiddenGolfer, club: HiddenClub, where: Where, dice: Dice): SimulatedShot {
@@ -49,6 +51,10 @@ export function hitShot(golfer: HiddenGolfer, club: HiddenClub, where: Where, di
     })
   return flown(golfer, club, where, dice, dice.chance(golfer.missed) ? missed(good, golfer, dice) : good)
 }
+
+/** A shot that is topped or chunked. */
+export const hitTopped = (golfer: HiddenGolfer, club: HiddenClub, where: Where, dice: Dice): SimulatedShot =>
+  flown(golfer, club, where, dice, topped(struckWell(golfer, club, where, dice), dice))
 
 /** A good shot, a little skewed to the short side, by a golfer who tires. */
 export function struckWell(
@@ -70,8 +76,20 @@ export function struckWell(
   }
 }
 
+/** The same strike, but that the ball was hit on its top, or the ground far behind it. */
+const topped = (good: Struck, dice: Dice): Struck => ({
+  ...good,
+  truth: 'thin',
+  strike: {
+    ...good.strike,
+    speed: good.strike.speed + Math.log(1 - dice.between(...TOPPED.lost)),
+    launch: dice.between(...TOPPED.launch),
+  },
+})
+
 function missed(good: Struck, { spread }: HiddenGolfer, dice: Dice): Struck {
-  const truth: Mark = dice.pick(MISSES)
+  const truth = dice.pick(MISSES)
+  if (truth === 'topped') return topped(good, dice)
   const { strike } = good
   const slower = (least: number, most: number): Strike => ({
     ...strike,
