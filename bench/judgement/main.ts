@@ -1,5 +1,17 @@
 import { parseArgs } from 'node:util'
-import { besides, hardWorlds, judgement, longRun, looks, plans, reliability, worldsUnlike } from './tables'
+import {
+  besides,
+  edges,
+  hardWorlds,
+  judgement,
+  longRun,
+  looks,
+  plans,
+  ranges,
+  reliability,
+  strikeWords,
+  worldsUnlike,
+} from './tables'
 
 const USAGE = `npm run bench:judgement -- [options]
   --golfers N   how many simulated golfers for each line of the table (300)
@@ -42,4 +54,7 @@ if (values.help) {
   if (values.worlds || values.all) print(worldsUnlike(half, seed))
   if (values.worlds || values.all) print(hardWorlds(half, seed))
   if (values.worlds || values.all) print(longRun(half, seed))
+  if (values.worlds || values.all) print(edges(half, seed))
+  if (values.worlds || values.all) print(strikeWords(half, seed))
+  if (values.worlds || values.all) print(ranges(Math.round(half / 2), seed))
 }

@@ -25,6 +25,7 @@ type Tally = {
   shortShown: number
   /** Shown near the end of its interval, and without a sentence that says why. */
   atEdge: number
+  odd: number
   leftOut: number
   leftOutRight: number
   bad: number
@@ -86,6 +87,7 @@ export class Score {
       short: ratio(({ short }) => short, 'stocks'),
       shortShown: ratio(({ shortShown }) => shortShown, 'stocks'),
       atEdge: ratio(({ atEdge }) => atEdge, 'stocks'),
+      odd: ratio(({ odd }) => odd, 'stocks'),
       precision: ratio(({ leftOutRight }) => leftOutRight, 'leftOut'),
       recall: ratio(({ leftOutRight }) => leftOutRight, 'bad'),
       goodLost: ratio(({ goodLost }) => goodLost, 'good'),
@@ -112,9 +114,9 @@ export const truthOf = ({ clubs }: Trial['golfer']): Map<string, number> =>
 function stocksOf({ stocks }: BagAnalysis, truth: ReadonlyMap<string, number>) {
   const tally = {
     ...{ stocks: 0, error: 0, squared: 0, squaredShown: 0, held: 0, halfWidth: 0 },
-    ...{ heldShown: 0, halfShown: 0, short: 0, shortShown: 0, atEdge: 0 },
+    ...{ heldShown: 0, halfShown: 0, short: 0, shortShown: 0, atEdge: 0, odd: 0 },
   }
-  for (const { swing, clubId, model, carryM, lowM, highM } of stocks) {
+  for (const { swing, clubId, model, carryM, lowM, highM, odd } of stocks) {
     if (swing !== 'full' || !model || carryM === undefined) continue
     const at = truth.get(clubId) as number
     const error = yd(model.carryM - at)
@@ -128,7 +130,8 @@ function stocksOf({ stocks }: BagAnalysis, truth: ReadonlyMap<string, number>) {
     if (lowM <= at && at <= highM) tally.heldShown++
     if (yd(at - model.carryM) > MUCH_SHORT_YD) tally.short++
     if (yd(at - carryM) > MUCH_SHORT_YD) tally.shortShown++
-    if (Math.min(carryM - lowM, highM - carryM) < EDGE * (highM - lowM)) tally.atEdge++
+    if (!odd && Math.min(carryM - lowM, highM - carryM) < EDGE * (highM - lowM)) tally.atEdge++
+    if (odd) tally.odd++
   }
   return tally
 }

@@ -12,7 +12,9 @@ import {
   type Told,
   type Trial,
 } from './trial'
+import { strikes } from './strikes'
 import { HARD_WORLDS, manyDays, withTopped } from './hard-worlds'
+import { heldByRange } from './held-by-range'
 import { BY_MONITOR, DRAWN, FRESH, UNLIKE, USUAL, type World } from './worlds'
 import type { Dice } from '../../simulators/golfers/dice'
 
@@ -137,6 +139,25 @@ export function* hardWorlds(golfers: number, seed: number): Generator<string> {
 
 const usualScore = (golfers: number, seed: number): Score =>
   together(FEW_COUNTS.map((count) => scored(USUAL, count, { golfers, seed })))
+
+/** How often a stock that is shown lies at the end of its interval, and how often the row says why. */
+export function* edges(golfers: number, seed: number): Generator<string> {
+  const { atEdge, odd } = usualScore(golfers, seed).figures
+  yield `\nStocks within 5% of the end of their interval without a sentence ${percent(atEdge)}; with one ${percent(odd)}`
+}
+
+/** What is said of the strike of golfers who strike all clubs alike, and of a club that is struck badly. */
+export function* strikeWords(golfers: number, seed: number): Generator<string> {
+  yield `\nStrike, 8 shots a club, ${golfers} golfers`
+  for (const { name, falseStrikes, lofts, practise, found } of strikes(golfers, seed))
+    yield `  ${name.padEnd(16)} all struck alike: "strike" of ${percent(falseStrikes)}, "loft" of ${percent(lofts)} of clubs; a club to practise for ${percent(practise)} of golfers${found ? `; of clubs struck badly and seen to be off, found ${percent(found)}` : ''}`
+}
+
+/** How much of later good shots the typical range holds. */
+export function* ranges(golfers: number, seed: number): Generator<string> {
+  yield `\nLater good shots inside the typical range, ${golfers} golfers`
+  for (const count of [3, 8, 20]) yield `  ${count} a club ${percent(heldByRange(golfers, seed, count))}`
+}
 
 /** One to four days, each with its own factor, against the carry in the long run. */
 export function* longRun(golfers: number, seed: number): Generator<string> {

@@ -96,7 +96,8 @@ describe('edges', () => {
   it('200 shots with one club: the newest 60 say it, and the others are passed over', () => {
     const { stocks } = analyseBag({ clubs: [seven], shots: hit('7i', times(40, around(150))) })
     expect(stocks[0]).toMatchObject({ count: 60, older: 140 })
-    expect(stocks[0]!.highM! - stocks[0]!.lowM!).toBeLessThan(yards(2.5))
+    const { lowM, highM } = stocks[0]!.model!
+    expect(highM - lowM).toBeLessThan(yards(2.5))
   })
 
   it('mean of solid, median, best three and sd by pencil', () => {

@@ -25,7 +25,7 @@ import { neighbourForesight } from './judge/neighbour-foresight'
 import { newestShots, type Newest } from './stock/newest-shots'
 import { offCurve } from './stock/off-curve'
 import { stationStock } from './stock/station-stock'
-import { STOCK_RULES, type StockRule } from './stock/stock-rules'
+import type { StockRule } from './stock/stock-rules'
 import { FULL_SWING, type Swing, atStation, fullSwingOf, isOf as isOfStation, lieOf } from './station'
 
 export type Rules = {
@@ -128,7 +128,7 @@ export function analyseBag({ clubs, shots: all, rules = {}, older: before = [] }
       rules.stockRule ?? 'mean-solid',
     ),
   )
-  const school = schoolOf(bag, rules)
+  const school = schoolOf(rules)
   const left = rules.leftOnPurpose?.steps ?? []
   const restated = new Map(
     stated ? model.stations.map((each) => [each, restatedStation(each, model, stated.inAir)]) : [],
@@ -192,7 +192,6 @@ function completed(
 ): Stock {
   const { clubId, swing } = stock
   const full = model.stations.filter((each) => each.swing === FULL_SWING)
-  const solid = (index: number) => model.judged[index]?.solidProbability ?? 0
   const byHand = rules.byHand && atStation(rules.byHand, stock)
   const foreseen = stock.foreseen ?? neighbourForesight(stock, measured)
   const older = passedOver.filter(isOfStation(stock)).reduce((sum, { shots }) => sum + shots, 0)
@@ -208,7 +207,7 @@ function completed(
   const counted = station.readings.filter(({ index }) => model.judged[index]?.mark === 'solid')
   const hitShots = counted.map(({ shot }) => shot)
   const holds = holdsOf(hitShots)
-  const off = swing === FULL_SWING ? offCurve(station, full, solid) : null
+  const off = swing === FULL_SWING ? offCurve(station, full, model) : null
   return {
     ...widened(stands, unsureOf(hitShots)),
     ...(Object.keys(filled).length > 0 && { modelled: filled }),
@@ -224,13 +223,10 @@ function widened(stock: HitStock, unsureM: number): HitStock {
     at - Math.hypot(at - low, unsureM),
     at + Math.hypot(high - at, unsureM),
   ]
-  const { schools, model } = stock
-  const between = Object.fromEntries(
-    STOCK_RULES.map((rule) => [rule, around(schools[rule], stock.between[rule])]),
-  ) as HitStock['between']
+  const { model } = stock
   const [lowM, highM] = around(stock.carryM, [stock.lowM, stock.highM])
   const [modelLow, modelHigh] = around(model.carryM, [model.lowM, model.highM])
-  return { ...stock, lowM, highM, model: { ...model, lowM: modelLow, highM: modelHigh }, between }
+  return { ...stock, lowM, highM, model: { ...model, lowM: modelLow, highM: modelHigh } }
 }
 
 /** A stock with the air that its carry stands in. */

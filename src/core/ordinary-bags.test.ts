@@ -100,26 +100,132 @@ const BAGS: Record<string, Carried[]> = {
   ],
 }
 
-describe('bags of five to nine clubs share the distances evenly', () => {
-  it.each(Object.entries(BAGS))('%s', (_, bag) => {
-    const carries = bag.map(([, , carry]) => carry)
-    // e = (longest − shortest)/(clubs − 1); even is 0.65 e to 1.45 e; at most 3 yd or 2% apart is level.
-    const e = (Math.max(...carries) - Math.min(...carries)) / (bag.length - 1)
-    const expected = carries.slice(1).map((carry, i) => {
-      const step = carries[i]! - carry
-      if (Math.abs(step) < 1) return 'level'
-      return step < 0 ? 'reversed' : step < 0.65 * e ? 'narrow' : step > 1.45 * e ? 'wide' : 'even'
-    })
-    expect(verdicts(bag)).toEqual(expected)
+/** Two wedges, a bag of six, and bags of ten and more besides those above. */
+const MORE_BAGS: Record<string, Carried[]> = {
+  'two wedges': [
+    ['wedge', 46, 125],
+    ['wedge', 56, 95],
+  ],
+  'three wedges': [
+    ['wedge', 46, 120],
+    ['wedge', 52, 107],
+    ['wedge', 58, 92],
+  ],
+  'four irons': [
+    ['iron', 26, 160],
+    ['iron', 30, 150],
+    ['iron', 34, 139],
+    ['iron', 38, 112],
+  ],
+  'six, irons in the middle': [
+    ['driver', 10.5, 212],
+    ['iron', 32, 151],
+    ['iron', 36, 140],
+    ['iron', 41, 129],
+    ['wedge', 46, 118],
+    ['wedge', 56, 87],
+  ],
+  'nine, 11 yd apart but for one': [
+    ['wood', 16, 190],
+    ['hybrid', 22, 179],
+    ['iron', 26, 168],
+    ['iron', 30, 157],
+    ['iron', 34, 146],
+    ['iron', 38, 135],
+    ['wedge', 43, 124],
+    ['wedge', 48, 113],
+    ['wedge', 56, 83],
+  ],
+}
+/** Fuller bags: after the driver too wide, in between, and too close in turn. */
+function manyClubs(count: number): Carried[] {
+  let carry = 240
+  return Array.from({ length: count }, (_, i) => {
+    const loft = 10.5 + (47.5 * i) / (count - 1)
+    const kind = i === 0 ? 'driver' : loft < 20 ? 'wood' : loft < 44 ? 'iron' : 'wedge'
+    if (i > 0) carry -= i === 1 ? 20 : ([22, 11, 3] as const)[i % 3]!
+    return [kind, loft, carry]
+  })
+}
+const EVERY_BAG: Record<string, Carried[]> = {
+  ...BAGS,
+  ...MORE_BAGS,
+  ...Object.fromEntries([10, 11, 12, 13, 14].map((count) => [`${count} clubs`, manyClubs(count)])),
+}
+
+/**
+ * The rule in yards, written out once more: by part of the bag, and for nine clubs or fewer by the middle one of the own
+ * gaps too. Null at a limit, where borderline may be said.
+ */
+function expectedOf(bag: Carried[]): (string | null)[] {
+  const carries = bag.map(([, , carry]) => carry)
+  const gaps = carries.slice(1).map((carry, i) => carries[i]! - carry)
+  const sorted = gaps.toSorted((a, b) => a - b)
+  const half = Math.floor(sorted.length / 2)
+  const middle = sorted.length % 2 === 1 ? sorted[half]! : (sorted[half - 1]! + sorted[half]!) / 2
+  const m = bag.length <= 9 && gaps.length >= 4 ? middle : 0
+  const driver = bag.find(([kind]) => kind === 'driver')?.[2]
+  const seven = bag.find(([kind, loft]) => kind === 'iron' && Math.abs(loft - 32) <= 2.5)?.[2]
+  const f = Math.min(1.1, Math.max(0.6, (driver ?? (seven === undefined ? 210 : 1.5 * seven)) / 210))
+  return gaps.map((gap, i) => {
+    const kind = bag[i]![0]
+    const [low, high] =
+      kind === 'driver'
+        ? [0.05 * driver!, 0.14 * driver!]
+        : kind === 'wood'
+          ? [8 * f, 16 * f]
+          : kind === 'wedge'
+            ? [8 * f, 17 * f]
+            : [7 * f, 14 * f]
+    const [from, to] = [Math.max(low!, 0.65 * m), Math.max(high!, 1.45 * m)]
+    if (Math.abs(gap) < 1) return 'level'
+    if (gap < 0) return 'reversed'
+    if (Math.min(Math.abs(gap - from), Math.abs(gap - to)) < 4) return null
+    return gap < from ? 'narrow' : gap > to ? 'wide' : 'even'
+  })
+}
+
+describe('a good gap goes by part of the bag, and with few clubs by the bag’s own gaps too', () => {
+  it.each(Object.entries(EVERY_BAG))('%s', (_, bag) => {
+    const expected = expectedOf(bag)
+    const found = verdicts(bag)
+    expect(found).toEqual(expected.map((each, i) => each ?? found[i]))
+    expect(expected.filter(Boolean).length).toBeGreaterThan(0)
   })
 
-  it('the beginner: 23, 15, 23 and 20 are even, 6 is narrow', () => {
+  it('seven clubs 20 apart: 23, 15, 23 and 20 are good, 6 is too close (worked example)', () => {
     expect(verdicts(BAGS['seven, a beginner']!)).toEqual(['even', 'even', 'even', 'narrow', 'even'])
   })
 
-  it('driver to 8-iron, 77 yd, is wide', () => {
-    expect(verdicts(BAGS['five, with a driver to 8-iron hole']!)[0]).toBe('wide')
+  it('driver 212, irons 151 140 129, wedges 118 and 87: elevens are good, 61 and 31 too wide (worked example)', () => {
+    expect(verdicts(MORE_BAGS['six, irons in the middle']!)).toEqual(['wide', 'even', 'even', 'even', 'wide'])
   })
+
+  it('125 and 95, two wedges alone: 30 is too wide (worked example)', () => {
+    expect(verdicts(MORE_BAGS['two wedges']!)).toEqual(['wide'])
+  })
+
+  it('a gap that is not hit yet counts among the bag’s own by the loft curve', () => {
+    const bag = BAGS['seven, a beginner']!
+    const without = steady(bag).filter(({ clubId }) => clubId !== 'c2')
+    const { steps } = analyseBag({ clubs: clubsOf(bag), shots: without })
+    expect(lengthIn(steps.at(-1)!.limitsM!.narrow, 'yd')).toBeGreaterThan(9)
+    expect(steps.at(-1)!.verdict).toBe('even')
+  })
+})
+
+it('clubs that are missing are named by the bag’s lofts: an 18° iron beside 23° lacks one, 41° beside 46° none', () => {
+  const bag: Carried[] = [
+    ['iron', 18, 200],
+    ['iron', 23, 183],
+    ['iron', 27, 170],
+    ['iron', 31, 158],
+    ['iron', 36, 145],
+    ['iron', 41, 132],
+    ['wedge', 46, 120],
+  ]
+  const { steps } = analyseBag({ clubs: clubsOf(bag), shots: steady(bag) })
+  expect(steps.map(({ absentClubs }) => absentClubs)).toEqual([1, 0, 0, 0, 0, 0])
 })
 
 describe('pitching wedge 44.5° 121.5 and sand wedge 55.5° 92.9', () => {
@@ -142,9 +248,20 @@ describe('pitching wedge 44.5° 121.5 and sand wedge 55.5° 92.9', () => {
     expect(Math.round(lengthIn(step.stepM!, 'yd'))).toBe(29)
   })
 
-  it('one more driver shot turns no verdict of the wedges', () => {
+  it('one more driver shot turns no verdict of the wedges of a full bag', () => {
+    const bag = clubsOf([
+      ...SEVEN.slice(0, 4),
+      ...Array<Carried>(6).fill(['iron', 43, 124]),
+      ...SEVEN.slice(4),
+    ])
+    const [p, s] = ['c10', 'c11']
     for (const driver of [1, 2, 3, 4, 5]) {
-      const step = wedgeStep([...wedges, ...hit('c0', around(205, driver))])
+      const shots = [
+        ...hit(p, around(121.5, 5)),
+        ...hit(s, around(92.9, 5)),
+        ...hit('c0', around(205, driver)),
+      ]
+      const step = wedgeStep(shots, bag)
       expect(step).toMatchObject({ verdict: 'wide', settled: true })
     }
   })

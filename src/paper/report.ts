@@ -62,7 +62,7 @@ function report(pen: Pen, size: PaperSize, input: ReportInput): void {
   const solid = analysis.stocks.reduce((sum, stock) => sum + stock.count, 0)
   const sheet = new Sheet(pen, size, {
     whose: `${golfer.name}, ${bag.name}`,
-    notes: `${day(madeMs)} · ${RULE_NAME[golfer.stockRule]} · even ${SCHOOL_NAME[schoolOf(golfer, bag)]} · ${air} · ${count(solid, 'solid shot')} · ± and “between” are 90% intervals`,
+    notes: `${day(madeMs)} · ${RULE_NAME[golfer.stockRule]} · even ${SCHOOL_NAME[schoolOf(golfer)]} · ${air} · ${count(solid, 'solid shot')} · ± and “between” are 90% intervals`,
   })
   sheet.heading(sentence, 17)
   const chosen = analysis.steps[step]

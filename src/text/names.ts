@@ -143,13 +143,9 @@ export const SCHOOL_NAME: Record<StepSchool, string> = {
   own: 'by my own limits',
 }
 
-/** The school that judges a bag's steps: the golfer's own choice, or what is usual for so many clubs. */
-export const schoolOf = (golfer: Pick<Golfer, 'stepSchool'>, bag: Pick<Bag, 'clubs'>): StepSchool =>
-  golfer.stepSchool ??
-  usualSchool(
-    bag.clubs.filter(({ kind }) => kind !== 'putter'),
-    undefined,
-  )
+/** The rule for a good gap: the golfer's own choice, or the usual one. */
+export const schoolOf = (golfer: Pick<Golfer, 'stepSchool'>): StepSchool =>
+  golfer.stepSchool ?? usualSchool(undefined)
 
 export const ORDER_NAME: Record<PlanOrder, string> = {
   'rounds-of-3': 'rounds of 3',

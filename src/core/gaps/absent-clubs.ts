@@ -7,6 +7,8 @@ const SPANS_A_CLUB = 1.6
 /** A club and the next are so far apart (common practice), where the bag itself does not say. */
 const USUAL_LOFT_STEP_DEG: Record<Segment, number> = { top: 4, irons: 4, wedges: 5 }
 const FEWEST_STEPS = 3
+/** Irons stronger than this are 3° apart (common practice), whatever the others of the bag are. */
+const LONG_IRON = { underDeg: 22, stepDeg: 3 }
 
 /**
  * The lofts of the clubs that are missing in each step between neighbours.
@@ -23,7 +25,9 @@ export function absentLofts(clubs: readonly Club[]): number[][] {
   return steps.map(({ segment, from, deg }) => {
     if (deg === null) return []
     const alike = steps.flatMap((step) => (step.segment === segment && step.deg !== null ? [step.deg] : []))
-    const usual = alike.length >= FEWEST_STEPS ? median(alike) : USUAL_LOFT_STEP_DEG[segment]
+    const ofSegment = alike.length >= FEWEST_STEPS ? median(alike) : USUAL_LOFT_STEP_DEG[segment]
+    const isLong = segment === 'irons' && from < LONG_IRON.underDeg
+    const usual = isLong ? Math.min(LONG_IRON.stepDeg, ofSegment) : ofSegment
     if (usual <= 0 || deg <= SPANS_A_CLUB * usual) return []
     const missing = Math.max(1, Math.round(deg / usual) - 1)
     return Array.from({ length: missing }, (_, i) => from + (deg * (i + 1)) / (missing + 1))

@@ -79,7 +79,12 @@ export function stepsOfBag(
         ]
       : [],
   )
-  const limits = limitsOfSteps(bag, hit, school)
+  const limits = limitsOfSteps(
+    bag,
+    hit,
+    school,
+    ({ id }) => sides.find(({ club }) => club.id === id)?.model?.expected?.carryM ?? null,
+  )
   const perDegree = carryPerDegree(hit)
   const prospects = sides.map((side) => prospectOf(side, model))
   const pairs = limits.map((each, i) => {
@@ -245,10 +250,8 @@ function apartOf(
 function daysApart({ model: longer }: Side, { model: shorter }: Side, { days }: BagModel): number {
   const [a, b] = [longer?.posterior?.meanM, shorter?.posterior?.meanM]
   if (!longer || !shorter || a === undefined || b === undefined) return 0
-  return dayVariance(
-    days,
-    longer.days.map((share, i) => a * share - b * (shorter.days[i] ?? 0)),
-  )
+  const shares = longer.days.map((share, i) => share - (shorter.days[i] ?? 0))
+  return a * b * dayVariance(days, shares)
 }
 
 type Runs = { longer: OrdinaryRun; shorter: OrdinaryRun }

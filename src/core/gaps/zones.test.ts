@@ -81,12 +81,9 @@ describe('a limit does not jump', () => {
 })
 
 describe('the other schools', () => {
-  it('nine clubs or fewer share the distances evenly unless the golfer says otherwise', () => {
-    expect(usualSchool(SIX, undefined)).toBe('spread')
-    expect(usualSchool(FULL.slice(0, 9), undefined)).toBe('spread')
-    expect(usualSchool(FULL.slice(0, 10), undefined)).toBe('segment')
-    const own = { reversed: 0, narrow: 5, wide: 10 }
-    expect(usualSchool(SIX, own)).toBe('own')
+  it('none chosen: by part of the bag, or by the golfer’s own limits where there are some', () => {
+    expect(usualSchool(undefined)).toBe('segment')
+    expect(usualSchool({ reversed: 0, narrow: 5, wide: 10 })).toBe('own')
   })
 
   it('few clubs at 148 125 110 87 81 61: one even step of 17.4, even from 11 to 25', () => {
@@ -107,6 +104,17 @@ describe('the other schools', () => {
     const said = limitsOfSteps(SIX, stocks.slice(0, 5), { school: 'tenth', own: undefined })
     expect(said[2]).toEqual({ zones: null, lacks: 'pitching-wedge' })
     expect(said[0]?.zones).not.toBeNull()
+  })
+
+  it('a tenth of the pitching wedge does not take the 50° for it', () => {
+    const bag = [...SIX.slice(0, 5), club('wedge', 'wedge', 46, 5), club('gap', 'wedge', 50, 6)]
+    const of = [...stocks.slice(0, 5), stockOf(bag[6]!, 105)]
+    const said = limitsOfSteps(bag, of, { school: 'tenth', own: undefined })
+    expect(said[2]).toEqual({ zones: null, lacks: 'pitching-wedge' })
+    const gapWedgeOnly = [...SIX.slice(0, 5), club('gap', 'wedge', 50, 5)]
+    expect(limitsOfSteps(gapWedgeOnly, of, { school: 'tenth', own: undefined })[2]).toMatchObject({
+      zones: null,
+    })
   })
 
   it('by loft: the golfer’s own yards a degree, the teed driver apart', () => {

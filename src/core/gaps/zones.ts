@@ -1,5 +1,6 @@
 import type { Club } from '../bag/club'
 import { segmentOf, type Segment } from '../bag/segment'
+import { median } from '../math/quantile'
 import { yards } from '../units'
 import { carryPerDegree } from './carry-per-degree'
 import { bagStretch, type StandingCarry } from './bag-stretch'
@@ -48,39 +49,54 @@ export const OWN_START: Record<Segment, Zones> = {
 const EITHER_SIDE_M = yards(4)
 /** Irons step by a tenth of the pitching-wedge carry (common practice). */
 const TENTH = 0.1
-/** So few clubs share the distances evenly between them: an even step is this share of one even step. */
-export const FEW_CLUBS = 9
+/** So few clubs are far apart by choice: a good gap is wide enough for the middle one of the bag's own gaps, times these. */
+const FEW_CLUBS = 9
 const OF_FEW = { narrow: 0.65, wide: 1.45 }
+/** With fewer gaps there is no middle one. */
+const FEWEST_GAPS = 4
 /** Fewer stocks would be held against a spread of their own making. */
 const FEWEST_TO_SPREAD = 4
 
-/** The school of a bag whose golfer follows none: one even spread for few clubs, by segment for more. */
-export const usualSchool = (clubs: readonly unknown[], own: OwnZones | undefined): StepSchool =>
-  own ? 'own' : clubs.length <= FEW_CLUBS ? 'spread' : 'segment'
+/** By which school gaps are judged where the golfer chose none: the golfer's own limits, else by part of the bag. */
+export const usualSchool = (own: OwnZones | undefined): StepSchool => (own ? 'own' : 'segment')
 
-/** By which school the steps of a bag are judged: the golfer's, or the usual one for so many clubs. */
-export const schoolOf = (
-  clubs: readonly unknown[],
-  { stepSchool, zonesM }: { stepSchool?: StepSchool; zonesM?: OwnZones },
-): SchoolOfSteps => ({ school: stepSchool ?? usualSchool(clubs, zonesM), own: zonesM })
+/** By which school the steps of a bag are judged: the golfer's, or the usual one. */
+export const schoolOf = ({
+  stepSchool,
+  zonesM,
+}: {
+  stepSchool?: StepSchool
+  zonesM?: OwnZones
+}): SchoolOfSteps => ({ school: stepSchool ?? usualSchool(zonesM), own: zonesM })
 
 /**
  * The limits of every step between neighbours, by a school; always those of one step, however many clubs
  * are absent between the two.
  * @param clubs longest first, without the putter
  * @param stocks full-swing stocks that there are
+ * @param expectedM what a club that was not hit should carry; null where nothing says
  */
 export function limitsOfSteps(
   clubs: readonly Club[],
   stocks: readonly FullStock[],
   { school, own }: SchoolOfSteps,
+  expectedM: (club: Club) => number | null = () => null,
 ): StepLimits[] {
   const { factor, driverM } = bagStretch(stocks)
+  const ownMiddleM = middleGapOfFew(clubs, stocks, expectedM)
   const bySegment = (longer: Club): Zones => {
-    if (longer.kind === 'driver') return scaled({ reversed: 0, ...AFTER_DRIVER }, driverM)
-    return scaled({ reversed: 0, ...EVEN[segmentOf(longer)] }, factor)
+    const { narrow, wide } =
+      longer.kind === 'driver'
+        ? scaled({ reversed: 0, ...AFTER_DRIVER }, driverM)
+        : scaled({ reversed: 0, ...EVEN[segmentOf(longer)] }, factor)
+    return {
+      reversed: 0,
+      narrow: Math.max(narrow, OF_FEW.narrow * ownMiddleM),
+      wide: Math.max(wide, OF_FEW.wide * ownMiddleM),
+    }
   }
-  const wedge = stocks.find(({ club }) => club.kind === 'wedge')
+  const pitching = pitchingWedge(clubs)
+  const wedge = stocks.find(({ club }) => club === pitching)
   const spread = evenSpread(clubs, stocks)
   const perDegree = carryPerDegree(stocks)
   return clubs.slice(1).map((shorter, i): StepLimits => {
@@ -119,6 +135,32 @@ const scaled = ({ reversed, narrow, wide }: Zones, by: number): Zones => ({
   narrow: narrow * by,
   wide: wide * by,
 })
+
+/** The median of the gaps of a bag of few clubs; 0 for a fuller bag, and where too few gaps are known. */
+function middleGapOfFew(
+  clubs: readonly Club[],
+  stocks: readonly FullStock[],
+  expectedM: (club: Club) => number | null,
+): number {
+  if (clubs.length > FEW_CLUBS || clubs.length <= FEWEST_GAPS) return 0
+  const carries = clubs.map(
+    (club) => stocks.find((stock) => stock.club.id === club.id)?.carryM ?? expectedM(club),
+  )
+  const gaps = carries.slice(1).flatMap((shorter, i) => {
+    const longer = carries[i]
+    return longer === null || longer === undefined || shorter === null ? [] : [longer - shorter]
+  })
+  return gaps.length < FEWEST_GAPS ? 0 : Math.max(0, median(gaps))
+}
+
+/** Weaker than this a wedge is a gap wedge (common practice: 44° to 48°). */
+const PITCHING_WEDGE_UNDER_DEG = 49
+
+/** The bag's pitching wedge: its strongest wedge, unless that is a gap wedge already. */
+function pitchingWedge(clubs: readonly Club[]): Club | null {
+  const wedge = clubs.find(({ kind }) => kind === 'wedge')
+  return wedge && (wedge.loftDeg ?? 0) < PITCHING_WEDGE_UNDER_DEG ? wedge : null
+}
 
 /** One even step from the shortest to the longest stock; null where too few clubs were hit to speak of one. */
 function evenSpread(clubs: readonly Club[], stocks: readonly FullStock[]): Zones | null {

@@ -2,14 +2,15 @@ import { grouped, type Reading } from './reading'
 import type { Spread } from './spread'
 
 /**
- * A day has one factor for all its clubs: the ball, the air, the golfer's form. The newest day is the
- * reference; the others are brought to it by the clubs that were hit on both.
+ * A day has one factor for all its clubs: the ball, the air, the golfer's form. The reference is the golfer's usual day:
+ * the factors have mean zero, so that a stock is the carry in the long run and days weigh alike. What sets days apart
+ * is told by the clubs that were hit on more than one.
  */
 export type DayFactors = {
-  /** Logarithm of each session's carry and ball speed over the newest session's. */
+  /** Logarithm of each day's carry and ball speed over the usual day's. */
   logCarry: number[]
   logSpeed: number[]
-  /** Covariance of `logCarry`. */
+  /** Covariance of `logCarry`, with what no shot can tell: how far the mean of these days is off the usual one. */
   covariance: number[][]
 }
 
@@ -18,34 +19,34 @@ export const USUAL_SD = 0.015
 /** Before a change is claimed of two days that nothing ties together, each is allowed a little more. */
 export const UNTIED_SD = 0.02
 
-/** Estimates the factors of all sessions by least squares within stations, drawn to none. */
+/** Estimates the factors of all days by least squares within stations, drawn to none. */
 export function dayFactors(
   readings: readonly Reading[],
   weights: Float64Array,
-  sessions: number,
+  count: number,
   spread: Spread,
 ): DayFactors {
   const kept = readings.filter(({ index }) => weights[index] === 1)
-  const carry = factors(kept, sessions, ({ logCarry }) => logCarry, spread.carry)
-  const speed = factors(kept, sessions, ({ logSpeed }) => logSpeed, spread.speed)
+  const carry = factors(kept, count, ({ logCarry }) => logCarry, spread.carry)
+  const speed = factors(kept, count, ({ logSpeed }) => logSpeed, spread.speed)
   return { logCarry: carry.factors, logSpeed: speed.factors, covariance: carry.covariance }
 }
 
-/** The readings as they would have been on the newest day. */
-export const onNewestDay = (readings: readonly Reading[], days: DayFactors): Reading[] =>
+/** The readings as they would have been on the golfer's usual day. */
+export const onUsualDay = (readings: readonly Reading[], days: DayFactors): Reading[] =>
   readings.map((reading) => ({
     ...reading,
-    logCarry: reading.logCarry - (days.logCarry[reading.session] ?? 0),
-    logSpeed: reading.logSpeed === null ? null : reading.logSpeed - (days.logSpeed[reading.session] ?? 0),
+    logCarry: reading.logCarry - (days.logCarry[reading.day] ?? 0),
+    logSpeed: reading.logSpeed === null ? null : reading.logSpeed - (days.logSpeed[reading.day] ?? 0),
   }))
 
-/** Share of a stock's weight on each session. */
-export function daysOf(readings: readonly Reading[], weights: Float64Array, sessions: number): number[] {
-  const on = new Array<number>(sessions).fill(0)
+/** Share of a stock's weight on each day. */
+export function daysOf(readings: readonly Reading[], weights: Float64Array, count: number): number[] {
+  const on = new Array<number>(count).fill(0)
   let total = 0
-  for (const { index, session } of readings) {
+  for (const { index, day } of readings) {
     const weight = weights[index] as number
-    on[session] = (on[session] as number) + weight
+    on[day] = (on[day] as number) + weight
     total += weight
   }
   return total > 0 ? on.map((weight) => weight / total) : on
@@ -53,7 +54,7 @@ export function daysOf(readings: readonly Reading[], weights: Float64Array, sess
 
 /**
  * Variance that the day factors leave in a sum of stocks' logarithms.
- * @param on how much of the sum stands on each session
+ * @param on how much of the sum comes from each day
  */
 export function dayVariance({ covariance }: DayFactors, on: readonly number[]): number {
   let sum = 0
@@ -61,28 +62,31 @@ export function dayVariance({ covariance }: DayFactors, on: readonly number[]): 
   return Math.max(0, sum)
 }
 
+/** The part of `dayVariance` that is in every stock alike, and so in no gap and on no bar: the usual day itself. */
+export const usualDayVariance = ({ covariance }: DayFactors): number => USUAL_SD ** 2 / covariance.length
+
 function factors(
   kept: readonly Reading[],
-  sessions: number,
+  count: number,
   of: (reading: Reading) => number | null,
   sd: number,
 ): { factors: number[]; covariance: number[][] } {
-  const older = Math.max(0, sessions - 1)
-  const zeros = () => Array.from({ length: sessions }, () => new Array<number>(sessions).fill(0))
-  if (older === 0) return { factors: new Array<number>(sessions).fill(0), covariance: zeros() }
-  const precision = zeros()
-  const right = new Array<number>(sessions).fill(0)
+  if (count === 1) return { factors: [0], covariance: [[USUAL_SD ** 2]] }
+  const precision = Array.from({ length: count }, (_, i) =>
+    Array.from({ length: count }, (_, j) => (i === j ? 1 / USUAL_SD ** 2 : 0)),
+  )
+  const right = new Array<number>(count).fill(0)
   for (const group of grouped(kept, ({ station }) => station).values()) {
     const measured = group.flatMap((each) => {
       const value = of(each)
-      return value === null ? [] : [{ session: each.session, value }]
+      return value === null ? [] : [{ day: each.day, value }]
     })
     if (measured.length < 2) continue
     const mean = measured.reduce((sum, { value }) => sum + value, 0) / measured.length
     const counts = new Map<number, number>()
-    for (const { session, value } of measured) {
-      counts.set(session, (counts.get(session) ?? 0) + 1)
-      right[session] = (right[session] as number) + (value - mean) / sd ** 2
+    for (const { day, value } of measured) {
+      counts.set(day, (counts.get(day) ?? 0) + 1)
+      right[day] = (right[day] as number) + (value - mean) / sd ** 2
     }
     for (const [a, na] of counts) {
       for (const [b, nb] of counts) {
@@ -91,12 +95,7 @@ function factors(
       }
     }
   }
-  const system = precision
-    .slice(0, older)
-    .map((row, i) => row.slice(0, older).map((v, j) => (i === j ? v + 1 / USUAL_SD ** 2 : v)))
-  const inverse = inverted(system)
-  const covariance = zeros()
-  inverse.forEach((row, i) => row.forEach((v, j) => ((covariance[i] as number[])[j] = v)))
+  const covariance = inverted(precision)
   const found = covariance.map((row) => row.reduce((sum, v, j) => sum + v * (right[j] as number), 0))
   return { factors: found, covariance }
 }

@@ -14,8 +14,8 @@ export type Drift = {
 }
 
 const SPAN = 90
-/** Over 90 shots a golfer usually loses 1.5% ± 1.5% of ball speed, and at most 6%. */
-const USUAL = { per90: -0.015, sd: 0.015 }
+/** Over 90 shots a golfer usually loses 1% ± 1.5% of ball speed, and at most 6%. With 1.5% those who never tire pay for the others. */
+const USUAL = { per90: -0.01, sd: 0.015 }
 const MOST_LOST = -0.06
 const FEWEST_DF = 5
 /** Said only when it is beyond two standard errors and over 1%: false alarms in 2 to 4 of 100 sessions. */

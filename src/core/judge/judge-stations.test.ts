@@ -47,11 +47,24 @@ describe('several days', () => {
     )
   const all = SIX.map(({ id }) => id as string)
 
-  it('are one stock, on the newest day', () => {
+  it('are one stock, on the golfer’s usual day, whichever day came last', () => {
     const shots = [...day(0, 1.04, all), ...day(1, 1, all)]
     const { model, count } = stockOf(shots, '7-iron')
     expect(count).toBe(10)
-    expect(yd(model!.carryM)).toBeLessThan(162)
+    expect(Math.abs(yd(model!.carryM) - 163)).toBeLessThan(1.5)
+    const turned = stockOf([...day(0, 1, all), ...day(1, 1.04, all)], '7-iron')
+    expect(yd(turned.model!.carryM)).toBeCloseTo(yd(model!.carryM), 0)
+  })
+
+  it('make the golfer’s interval narrower; on one day it holds what a day does, and the estimate’s does not', () => {
+    const widths = (shots: Shot[]) => {
+      const { lowM, highM, model } = stockOf(shots, '7-iron')
+      return { golfer: yd(highM! - lowM!) / 2, ofThese: yd(model!.highM - model!.lowM) / 2 }
+    }
+    const one = widths([...day(0, 1, all), ...day(0, 1, all)])
+    const two = widths([...day(0, 1, all), ...day(1, 1, all)])
+    expect(Math.hypot(one.ofThese, 1.645 * 0.015 * 160)).toBeCloseTo(one.golfer, 0)
+    expect(two.golfer).toBeLessThan(0.85 * one.golfer)
   })
 
   it('widen a step between clubs of different days, not one between clubs of the same', () => {

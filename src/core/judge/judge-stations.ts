@@ -1,7 +1,7 @@
 import type { Club } from '../bag/club'
 import type { ClubId } from '../ids'
 import { FULL_SWING, isWholeSwing } from '../station'
-import { dayFactors, daysOf, onNewestDay, type DayFactors } from './day-factors'
+import { dayFactors, daysOf, onUsualDay, type DayFactors } from './day-factors'
 import { driftOf, rested, type Drift } from './drift'
 import { expectations, ownStock } from './expectations'
 import { firstPass } from './first-pass'
@@ -20,7 +20,7 @@ import { wrongClubs } from './wrong-club'
 
 export type { ShotJudgement } from './naming'
 
-/** One station as the model sees it: the rested golfer on the newest day. */
+/** One station as the model sees it: the rested golfer on the usual day. */
 export type StationModel = StationReadings & {
   /** Null where no shot says anything. */
   posterior: Posterior | null
@@ -33,7 +33,7 @@ export type StationModel = StationReadings & {
   /** Usual ball speed and launch of its good shots, as logarithms; null where not measured. */
   logSpeed: number | null
   logLaunch: number | null
-  /** Mean place in the session of its good shots, and its share of them on each session. */
+  /** Mean place in the session of its good shots, and its share of them on each day. */
   position: number
   days: number[]
 }
@@ -51,7 +51,7 @@ export type BagModel = {
 
 const PASSES = 2
 
-/** The shots as the rested golfer would have hit them on the newest day, and a first opinion of each. */
+/** The shots as the rested golfer would have hit them on the usual day, and a first opinion of each. */
 type Prepared = {
   bag: readonly Club[]
   stations: StationReadings[]
@@ -81,19 +81,19 @@ type Belief = {
  */
 export function judgeStations(
   bag: readonly Club[],
-  read: Pick<ReadShots, 'stations' | 'readings' | 'sessions'>,
+  read: Pick<ReadShots, 'stations' | 'readings' | 'days'>,
   told: ReadonlyMap<ClubId, Prior> = new Map(),
 ): BagModel {
   const { prepared, weights } = prepare(bag, read, told)
   let belief = firstBelief(prepared, weights)
   for (let pass = 0; pass < PASSES; pass++) belief = onePass(prepared, belief)
-  return modelOf(prepared, belief, read.sessions)
+  return modelOf(prepared, belief, read.days)
 }
 
 /** Misreads, a first opinion by rules, and what tiredness and the day did to the numbers. */
 function prepare(
   bag: readonly Club[],
-  { stations: asHit, readings: inOrder, sessions }: Pick<ReadShots, 'stations' | 'readings' | 'sessions'>,
+  { stations: asHit, readings: inOrder, days: count }: Pick<ReadShots, 'stations' | 'readings' | 'days'>,
   told: ReadonlyMap<ClubId, Prior>,
 ): { prepared: Prepared; weights: Float64Array } {
   const misreads = findMisreads(inOrder)
@@ -101,8 +101,8 @@ function prepare(
   const drift = driftOf(inOrder, weights)
   const fresh = rested(inOrder, drift)
   const rough = pooledSpread(byStation(asHit.length, fresh), weights)
-  const days = dayFactors(fresh, weights, sessions, rough)
-  const readings = onNewestDay(fresh, days)
+  const days = dayFactors(fresh, weights, count, rough)
+  const readings = onUsualDay(fresh, days)
   const grouped = byStation(asHit.length, readings)
   const stations = asHit.map((station, i) => ({ ...station, readings: grouped[i] as Reading[] }))
   return { prepared: { bag, stations, readings, misreads, drift, days, told }, weights }
@@ -209,7 +209,7 @@ const expectedOf = (
   })
 
 /** What the passes came to, station by station and shot by shot. */
-function modelOf(prepared: Prepared, belief: Belief, sessions: number): BagModel {
+function modelOf(prepared: Prepared, belief: Belief, dayCount: number): BagModel {
   const { stations, readings, misreads, drift, days, told } = prepared
   const { weights, spread, found, expected, other } = belief
   const byOthers = told.size === 0 ? expected : expectedOf({ ...prepared, told: new Map() }, belief)
@@ -239,7 +239,7 @@ function modelOf(prepared: Prepared, belief: Belief, sessions: number): BagModel
       byOthers: byOthers[i] ?? null,
       own: ownStock(station, weights, spread),
       position: weightedMean(station.readings, weightOf, ({ position }) => position) ?? 0,
-      days: daysOf(station.readings, weights, sessions),
+      days: daysOf(station.readings, weights, dayCount),
     })),
   }
 }

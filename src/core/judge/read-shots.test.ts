@@ -9,7 +9,7 @@ describe('reading shots', () => {
       ...hit('wedge', [110, 111], { session: 0 }),
       ...hit('7-iron', [152], { session: 0 }),
     ]
-    const { readings, sessions } = read(SIX, shots.toReversed())
+    const { readings, days } = read(SIX, shots.toReversed())
     expect(readings.map(({ session, position }) => [session, position])).toEqual([
       [0, 0],
       [0, 1],
@@ -17,7 +17,7 @@ describe('reading shots', () => {
       [1, 0],
       [1, 1],
     ])
-    expect(sessions).toBe(2)
+    expect(days).toBe(2)
   })
 
   it('keeps warm-up apart, which tires all the same', () => {

@@ -17,13 +17,20 @@ export type ReadShots = {
   apart: Shot[]
   /** Shots with a club that is not in the bag. */
   strangers: Shot[]
-  sessions: number
+  days: number
   /** All of them. */
   inOrder: Shot[]
 }
 
 /** A rest of 45 minutes makes a golfer fresh again. */
 const REST_MS = 45 * 60_000
+/** Sessions nearer than this are of one day: the same ball, air and form. */
+const SAME_DAY_MS = 10 * 3_600_000
+/**
+ * Shots nearer than this were not hit one after another: a list was pasted, or typed from paper. It has no order in time,
+ * and says nothing of tiredness.
+ */
+const TOO_QUICK_MS = 8_000
 
 /**
  * Puts shots in the order in which they were hit and reads their numbers.
@@ -49,15 +56,20 @@ export function readShots(
   const apart: Shot[] = []
   const isApart = apartOf(inOrder, windCounts)
   let session = -1
+  let day = -1
   let position = 0
+  let hit = 0
   let last: Shot | null = null
   for (const shot of inOrder) {
+    const sinceMs =
+      shot.hitMs === undefined || last?.hitMs === undefined ? undefined : shot.hitMs - last.hitMs
     if (last === null || (shot.session ?? 0) !== (last.session ?? 0)) {
       session++
-      position = 0
-    } else if (shot.hitMs !== undefined && last.hitMs !== undefined && shot.hitMs - last.hitMs >= REST_MS) {
-      position = 0
-    }
+      if (sinceMs === undefined || sinceMs >= SAME_DAY_MS) day++
+      position = hit = 0
+    } else if (sinceMs !== undefined && sinceMs >= REST_MS) position = hit = 0
+    else if (sinceMs === undefined || sinceMs >= TOO_QUICK_MS) position = hit
+    hit++
     last = shot
     const station = stationAt.get(stationKey(shot))
     if (station === undefined) {
@@ -66,11 +78,9 @@ export function readShots(
     }
     if (isApart(shot)) {
       apart.push(shot)
-      position++
       continue
     }
-    const reading = readShot(shot, { index: readings.length, station, session, position })
-    position++
+    const reading = readShot(shot, { index: readings.length, station, session, day, position })
     if (reading === null) {
       unreadable.push(shot)
       continue
@@ -78,7 +88,7 @@ export function readShots(
     readings.push(reading)
     stations[station]?.readings.push(reading)
   }
-  return { stations, readings, unreadable, apart, strangers, sessions: session + 1, inOrder }
+  return { stations, readings, unreadable, apart, strangers, days: day + 1, inOrder }
 }
 
 const bySequence = (a: Shot, b: Shot) =>

@@ -14,6 +14,8 @@ export type Reading = {
   station: number
   /** Place of its session, oldest 0. */
   session: number
+  /** Place of its day, oldest 0: sessions that are hours apart share one. */
+  day: number
   /** How many shots the golfer has hit before since the start or the last long rest. */
   position: number
   logCarry: number
@@ -36,7 +38,7 @@ const MOST_LATERAL = 2
 /** Reads one shot. Null when its carry cannot be one: a misread that counts nowhere. */
 export function readShot(
   shot: Shot,
-  place: Pick<Reading, 'index' | 'station' | 'session' | 'position'>,
+  place: Pick<Reading, 'index' | 'station' | 'session' | 'day' | 'position'>,
 ): Reading | null {
   const { carryM, launchDeg, spinRpm, offlineM } = shot
   if (!isPlausibleCarry(carryM)) return null
@@ -49,6 +51,7 @@ export function readShot(
     shot,
     station: place.station,
     session: place.session,
+    day: place.day,
     position: place.position,
     logCarry: Math.log(carryM),
     logSpeed: speed === null ? null : Math.log(speed),

@@ -28,7 +28,7 @@ const NODES = [-1.6, -0.8, 0, 0.8, 1.6].map((z) => ({
 const NODE_LOG_WEIGHTS = Float64Array.from(NODES, ({ logWeight }) => logWeight)
 const MIDDLE_NODE = 2
 /** Partial swings scatter a little more. */
-const PARTIAL_SPREAD = 1.08
+export const PARTIAL_SPREAD = 1.08
 
 const COARSE_POINTS = 35
 const FINE_POINTS = 51

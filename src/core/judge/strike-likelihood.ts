@@ -3,7 +3,7 @@ import { tabled } from '../math/tabled'
 import type { Spread } from './spread'
 
 /** What goes wrong with a ball that is not good, and how often (a trial on seeded simulated golfers, and common practice). */
-const SHARE = { speedLost: 0.6, thin: 0.25, wild: 0.15 }
+const SHARE = { speedLost: 0.56, thin: 0.24, wild: 0.14, topped: 0.06 }
 /** A monitor misreads about one shot in a hundred. */
 const MISREAD_SHARE = 0.01
 /** And club speed alone about three times as often: then smash says nothing, and lies anywhere. */
@@ -15,6 +15,17 @@ const CARRY_PER_LOST_SPEED = 1.45
 const BESIDE_LOST_SPEED = 0.03
 /** A shot that lost speed starts almost as a good one, and every other lies as far off line as one. */
 const LOST_SPEED = { launch: 1.2, lateral: 2, inLine: 0.5 }
+/**
+ * A topped or chunked shot loses a quarter of its speed and more, and starts anywhere from the ground to its usual launch.
+ * Without a class of its own it would draw the stock towards itself.
+ */
+const TOPPED = {
+  launch: [-1.5, 0.1],
+  carryPerSpeed: [1.2, 3],
+  carry: 0.15,
+  speedUnder: -0.12,
+  carryUnder: -0.2,
+} as const
 /** Mishits that cost a little are as common as all others together. */
 const LITTLE = { ofSpeed: 0.5, ofCarry: 0.4 }
 
@@ -29,6 +40,7 @@ export type ShotTerms = {
   speedLost: number
   thin: number
   wild: number
+  topped: number
   misread: number
   /** What smash says; null where it was not measured. */
   smash: SmashTerms | null
@@ -39,6 +51,7 @@ type SmashTerms = {
   speedLost: number
   thin: number
   wild: number
+  topped: number
   swing: number
   unread: number
 }
@@ -96,6 +109,7 @@ export class StrikeLikelihood {
       speedLost: launchLost * lineLost,
       thin: launchThin * lineBad,
       wild: launchGood * lineWild,
+      topped: (launch === null ? 1 : blurredEven(launch, ...TOPPED.launch, 0.1)) * lineLost,
       misread: launchBad * lineBad,
       smash: smash && this.smashTerms(smash),
     }
@@ -114,6 +128,7 @@ export class StrikeLikelihood {
       speedLost: lostSpeed(smash) * swing,
       thin: blurredEven(smash, -0.09, 0.01, known.sd) * swing,
       wild: density(smash + 0.015, 1.3 * known.sd) * swing,
+      topped: toppedSpeed(smash) * swing,
       swing,
       unread: density(smash, CLUB_MISREAD.sd),
     }
@@ -144,7 +159,7 @@ export class StrikeLikelihood {
       (density(e, 1.5 * speed) * goodSmash(terms) * anyCarry(r) +
         anySpeed(e) * (smash?.swing ?? 1) * density(r, 1.2 * carry)) /
       2
-    return this.weighted(terms, lost, thin, wild, misread)
+    return this.weighted(terms, lost, thin, wild, toppedBeside(smash, r, e), misread)
   }
 
   /** The same of a shot without a ball speed. */
@@ -154,16 +169,25 @@ export class StrikeLikelihood {
       lostCarry(r),
       this.thinCarry(r),
       density(r + 0.04, 1.4 * this.spread.carry),
+      r < TOPPED.carryUnder ? toppedCarry(r) : 0,
       anyCarry(r),
     )
   }
 
-  private weighted(terms: ShotTerms, lost: number, thin: number, wild: number, misread: number): number {
+  private weighted(
+    terms: ShotTerms,
+    lost: number,
+    thin: number,
+    wild: number,
+    topped: number,
+    misread: number,
+  ): number {
     return (
       this.spread.missed *
         (SHARE.speedLost * lost * terms.speedLost +
           SHARE.thin * thin * terms.thin +
-          SHARE.wild * wild * terms.wild) +
+          SHARE.wild * wild * terms.wild +
+          SHARE.topped * topped * terms.topped) +
       MISREAD_SHARE * misread * terms.misread +
       FLOOR
     )
@@ -190,6 +214,17 @@ const lostCarry = tabled(
   NEAR,
   FINE,
 )
+/** A topped shot's ball speed (or smash), and its carry where speed was not measured. */
+const toppedSpeed = (e: number): number => (e < TOPPED.speedUnder ? blurredEven(e, -1.2, -0.25, 0.05) : 0)
+const toppedCarry = (r: number): number => blurredEven(r, -2.2, -0.3, 0.08)
+
+/** A topped shot by its speed and carry: the less speed it has, the less certain its carry is. */
+function toppedBeside(smash: SmashTerms | null, r: number, e: number): number {
+  if (e >= TOPPED.speedUnder || r >= TOPPED.carryUnder) return 0
+  const [most, least] = TOPPED.carryPerSpeed
+  return withSmash(toppedSpeed(e), smash, smash?.topped) * blurredEven(r, least * e, most * e, TOPPED.carry)
+}
+
 /** A misread carry and a misread speed lie anywhere. */
 const anyCarry = tabled((r) => blurredEven(r, -1.3, 0.7, 0.05), NEAR, FINE)
 const anySpeed = tabled((e) => blurredEven(e, -0.8, 0.5, 0.05), NEAR, FINE)

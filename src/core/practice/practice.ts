@@ -14,7 +14,7 @@ export type PracticeItem = Station & { worthM: number; reason: PracticeReason }
 
 /** Called "strike" in so many of the last sessions (from memory of coaching). */
 const STRIKE = { sessions: 2, of: 3 }
-const WIDE = { times: 1.4, from: 0.9, fewest: 5 }
+const WIDE = { times: 1.4, from: 0.95, fewest: 5 }
 const MOST = 3
 
 /**
@@ -44,7 +44,7 @@ function strikeOf(station: Station, sessions: readonly (readonly Stock[])[]): Fo
   const last = sessions.slice(0, STRIKE.of)
   const struck = last.flatMap((stocks) => {
     const off = stocks.find((stock) => sameStation(stock, station))?.offCurve
-    return off?.cause === 'strike' && off.measuredM < off.expectedM ? [off.expectedM - off.measuredM] : []
+    return off?.cause === 'strike' ? [off.expectedM - off.measuredM] : []
   })
   if (struck.length < STRIKE.sessions) return null
   const worthM = struck.reduce((sum, each) => sum + each, 0) / struck.length

@@ -110,7 +110,7 @@ export function paperBag({ clubs, rack = [], analysis, rackStocks = [], rules = 
         sdOf({ lowM, highM }) ** 2,
       ]),
     ),
-    school: schoolOf(bag, rules),
+    school: schoolOf(rules),
     others: analysis.stocks.flatMap(({ clubId, swing, carryM }) =>
       isWholeSwing(swing) || carryM === undefined ? [] : [{ clubId, carryM }],
     ),

@@ -5,14 +5,14 @@ import { APART, type Apart, type Shot } from '../shots/shot'
 import { FLIGHT_FIELDS } from '../shots/flight-fields'
 import type { NextCarry } from '../shots/typed-slip'
 import { yards } from '../units'
-import { dayVariance } from '../judge/day-factors'
-import { driftSd, rested } from '../judge/drift'
+import { dayVariance, usualDayVariance } from '../judge/day-factors'
+import { CARRY_PER_SPEED, driftSd, rested } from '../judge/drift'
 import type { BagModel, ShotJudgement, StationModel } from '../judge/judge-stations'
-import type { HitStock, LeftOut, Stock } from './stock'
-import { quantile } from '../math/quantile'
+import type { HitStock, LeftOut, OddAverage, Stock } from './stock'
 import { sample } from '../math/sample'
 import { stockAt } from '../judge/posterior'
-import { stockBySchool, STOCK_RULES, type StockRule } from './stock-rules'
+import { stockBySchool, type StockRule } from './stock-rules'
+import { typicalRange } from './typical-range'
 import { FULL_SWING } from '../station'
 
 /** A partial swing is done when its interval is within ± 3 yd or ± 3%. */
@@ -49,25 +49,23 @@ export function stationStock(
   const shared = { ...own, leftOut, ...(foreseen && { foreseen }) }
   const { posterior } = station
   if (solid.length === 0 || !posterior) {
-    return { ...shared, count: 0, done: false, averages: {}, schools: {}, between: {} }
+    return { ...shared, count: 0, done: false, averages: {}, schools: {} }
   }
   const plain = solid.map(carryOf)
   const carries = model.drift.found
     ? rested(solid, model.drift).map(({ logCarry }) => Math.exp(logCarry))
     : plain
   const all = asHit.map(carryOf)
-  const extra = driftSd(model.drift, station.position) ** 2 + dayVariance(model.days, station.days)
-  const own90 = modelStock(posterior, extra)
-  const schools = { ...stockBySchool(carries, all), model: own90.carryM }
+  const ofDays = dayVariance(model.days, station.days)
+  const tired = driftSd(model.drift, station.position) ** 2
+  // The days that were hit are what the bars of today go by; how those days are off the usual one is the golfer's.
+  const ofThese = modelStock(posterior, tired + Math.max(0, ofDays - usualDayVariance(model.days)))
+  const schools = { ...stockBySchool(carries, all), model: ofThese.carryM }
   const carryM = schools[rule]
   const { mean, sd, count } = sample(carries)
-  const between = Object.fromEntries(
-    STOCK_RULES.map((each) => [
-      each,
-      [Math.min(own90.lowM, schools[each]), Math.max(own90.highM, schools[each])],
-    ]),
-  ) as Record<StockRule, [number, number]>
-  const [low, high] = between[rule]
+  const interval = modelStock(posterior, tired + ofDays)
+  const odd = IS_A_MIDDLE.has(rule) ? oddAverage(carryM, interval, station, model) : null
+  const [low, high] = [Math.min(interval.lowM, carryM), Math.max(interval.highM, carryM)]
   const conditions = conditionsOf(
     solid,
     carries,
@@ -82,9 +80,10 @@ export function stationStock(
     highM: high,
     ...(count > 1 && { sdM: sd }),
     count,
-    model: own90,
+    model: ofThese,
+    ...(odd && { odd }),
     shortestM: Math.min(...carries),
-    reachM: [quantile(carries, 0.1), quantile(carries, 0.9)],
+    reachM: typicalRange(carries, ofThese, station, model),
     ...(missed.length > 0 && { missed: { carryM: sample(missed).mean, count: missed.length } }),
     ...(model.drift.found && { restedByM: mean - sample(plain).mean }),
     averages: averagesOf(solid),
@@ -93,10 +92,35 @@ export function stationStock(
     done:
       station.swing !== FULL_SWING &&
       count > 1 &&
-      (high - low) / 2 <= Math.max(DONE.halfM, DONE.halfOfCarry * carryM),
+      (ofThese.highM - ofThese.lowM) / 2 <= Math.max(DONE.halfM, DONE.halfOfCarry * carryM),
     schools,
-    between,
   }
+}
+
+/** Rules whose number means to be the middle of good shots; the others are long or short on purpose. */
+const IS_A_MIDDLE: ReadonlySet<StockRule> = new Set(['mean-solid', 'median-solid', 'mean-all'])
+/** Nearer to the end of its interval than this share of it, an average is more likely off than not. */
+const ODD_WITHIN = 0.1
+
+/** Why the average of the counted shots lies at the end of what is likely; null where it does not. */
+function oddAverage(
+  averageM: number,
+  { carryM: estimateM, lowM, highM }: { carryM: number; lowM: number; highM: number },
+  station: StationModel,
+  { drift }: BagModel,
+): OddAverage | null {
+  const room = ODD_WITHIN * (highM - lowM)
+  const short = averageM < lowM + room
+  if (!short && averageM <= highM - room) return null
+  const beyond = (carryM: number) => (short ? carryM > averageM : carryM < averageM)
+  const restedM = averageM * Math.exp((-CARRY_PER_SPEED * drift.expected.per90 * station.position) / 90)
+  const because =
+    station.expected && beyond(station.expected.carryM)
+      ? 'other-clubs'
+      : !drift.found && short && restedM > averageM + room
+        ? 'late-shots'
+        : 'doubtful-shots'
+  return { is: short ? 'short' : 'long', because, estimateM }
 }
 
 function conditionsOf(

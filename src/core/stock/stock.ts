@@ -46,6 +46,13 @@ export type StockInAir = {
   sdM?: number
 }
 
+/** The average of the counted shots lies at the end of its interval: which way it is probably off, why, and the estimate. */
+export type OddAverage = {
+  is: 'short' | 'long'
+  because: 'other-clubs' | 'late-shots' | 'doubtful-shots'
+  estimateM: number
+}
+
 /** What is known of a station whether it was hit or not. Lengths in metres. */
 type OfStation = Station & {
   /** Set by the golfer's hand beside the measured stock, with the reason. */
@@ -62,16 +69,17 @@ type OfStation = Station & {
 export type HitStock = OfStation & {
   /** The stock by the chosen rule. */
   carryM: number
-  /** The model's 90% interval, widened where needed to hold `carryM`. */
+  /** The golfer's 90% interval in the long run, with what days do; widened where needed to hold `carryM`. */
   lowM: number
   highM: number
   /** Absent for one shot. */
   sdM?: number
   /** Shots that count. */
   count: number
-  /** The model's own stock: the rested golfer on the newest day, with what the other clubs say. */
+  /** The estimate from all shots and the other clubs, with the 90% interval of the days that were hit. */
   model: { carryM: number; lowM: number; highM: number }
-  /** 10th to 90th percentile of the shots that count. */
+  odd?: OddAverage
+  /** Where 8 of 10 good shots fall. */
   reachM: [number, number]
   /** The shortest of the shots that count. */
   shortestM: number
@@ -95,8 +103,6 @@ export type HitStock = OfStation & {
   /** Shots in wind, from a bad lie or off the other surface: those kept apart and why, how many of the counted ones are such and why, and the stock with all. */
   conditions?: { apart: ShotId[]; why: Apart[]; counted: number; countedWhy: Apart[]; withAllM: number }
   schools: Record<StockRule, number>
-  /** The 90% interval under every school: the model's, widened where needed to hold that school's number. */
-  between: Record<StockRule, [number, number]>
 }
 
 /** A station none of whose shots counts: asking for its carry tells, and every other number of a stock is absent. */
@@ -104,8 +110,7 @@ export type UnhitStock = OfStation & {
   count: 0
   averages: Record<string, never>
   schools: Record<string, never>
-  between: Record<string, never>
-} & Absent<Exclude<keyof HitStock, keyof OfStation | 'count' | 'averages' | 'schools' | 'between'>>
+} & Absent<Exclude<keyof HitStock, keyof OfStation | 'count' | 'averages' | 'schools'>>
 
 /** The stock of one station: one club with one swing. */
 export type Stock = HitStock | UnhitStock

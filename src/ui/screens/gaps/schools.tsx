@@ -85,7 +85,7 @@ export function InWind({ golfer, stock }: { golfer: Golfer; stock: Stock }) {
 /** What an even step is. */
 export function StepSchoolChoice({ golfer, bag }: { golfer: Golfer; bag: Bag }) {
   const { problems, change } = useSchools(golfer)
-  const usual = schoolOf({ stepSchool: null }, bag)
+  const usual = schoolOf({ stepSchool: null })
   return (
     <>
       <label className="school">

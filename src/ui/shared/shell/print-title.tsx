@@ -33,7 +33,7 @@ export function PrintTitle({ golfer, bag, stocks, what, air }: Props) {
         </tr>
         <tr>
           <td>{RULE_NAME[golfer.stockRule]}; ± is a 90% interval</td>
-          <td>even {SCHOOL_NAME[schoolOf(golfer, bag)]}</td>
+          <td>even {SCHOOL_NAME[schoolOf(golfer)]}</td>
           <td>{air ?? (golfer.compareIn === 'reference' ? statedAir(golfer) : 'in the air as hit')}</td>
           <td>{count(solid, 'solid shot')}</td>
         </tr>
