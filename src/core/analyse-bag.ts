@@ -18,7 +18,7 @@ import type { Mark } from './shots/mark'
 import { isPlausibleCarry } from './shots/plausible-carry'
 import { readShots, type ReadShots } from './judge/read-shots'
 import { type Shot } from './shots/shot'
-import { tiredFrom } from './judge/drift'
+import { CARRY_PER_SPEED, tiredFrom, type Drift } from './judge/drift'
 import { judgeStations, type BagModel, type ShotJudgement, type StationModel } from './judge/judge-stations'
 import type { Spread } from './judge/spread'
 import { neighbourForesight } from './judge/neighbour-foresight'
@@ -94,7 +94,8 @@ export type BagAnalysis = {
 
 export type Warning =
   | { kind: 'unknown-club'; facts: { shotIds: ShotId[] } }
-  | { kind: 'tiring'; facts: { per90: number; se: number } }
+  /** The share that is lost of what was measured, over 90 shots. */
+  | { kind: 'tiring'; facts: { of: Drift['of']; per90: number; se: number } }
   | { kind: 'other-club'; facts: { clubId: ClubId; other: ClubId; shotIds: ShotId[] } }
   | { kind: 'one-sided'; facts: OneSided }
   | { kind: 'holds'; facts: HeldByStocks }
@@ -326,9 +327,10 @@ function warningsOf({ strangers, readings, stations }: ReadShots, model: BagMode
   const warnings: Warning[] = []
   if (strangers.length > 0)
     warnings.push({ kind: 'unknown-club', facts: { shotIds: strangers.map(({ id }) => id) } })
-  const { found, per90, se } = model.drift
+  const { found, per90, se, of } = model.drift
+  const times = of === 'speed' ? 1 : CARRY_PER_SPEED
   if (found && per90 !== undefined && se !== undefined)
-    warnings.push({ kind: 'tiring', facts: { per90, se } })
+    warnings.push({ kind: 'tiring', facts: { of, per90: times * per90, se: times * se } })
   const runs = new Map<string, Extract<Warning, { kind: 'other-club' }>>()
   for (const { index, shot } of readings) {
     const other = model.judged[index]?.other

@@ -322,8 +322,6 @@ describe('clubs that were not hit yet', () => {
     expect(steps.map(({ verdict }) => verdict).slice(1, 3)).toEqual(['unknown', 'unknown'])
     expect(overUnhit).toHaveLength(1)
     expect(overUnhit[0]).toMatchObject({ longerId: 'c1', shorterId: 'c3', unhit: ['c2'] })
-    expect(Math.abs(lengthIn(overUnhit[0]!.stepM, 'yd') - 34)).toBeLessThan(2)
-    expect(overUnhit[0]!.lowM).toBeLessThan(overUnhit[0]!.stepM)
   })
 
   it('make no hole: 177 to 201 is not known yet', () => {

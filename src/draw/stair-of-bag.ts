@@ -26,11 +26,11 @@ export function stairOfBag(
   return {
     holes: holes.map(ends),
     unknownHoles: unknownHoles.map(ends),
-    over: overUnhit.map(({ longerId, shorterId, unhit, stepM }) => ({
-      from: place(longerId),
-      to: place(shorterId),
-      number: fixed(at(stepM), 0),
-      word: `over ${count(unhit.length, 'club')} not hit`,
+    over: overUnhit.map((over) => ({
+      from: place(over.longerId),
+      to: place(over.shorterId),
+      number: fixed(drawnStep(over, stocks, golfer) ?? 0, 0),
+      word: `over ${count(over.unhit.length, 'club')} not hit`,
     })),
     steps: steps.map((step, i) => stairStep(step, stocks, golfer, i === chosen)),
     clubs: clubs.map((club): StairClub => {

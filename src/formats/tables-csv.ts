@@ -32,7 +32,7 @@ export function writeStepsCsv({ steps }: BagAnalysis, golfer: Golfer, name: Name
     ...steps.map((step) => [
       name(step.longerId),
       name(step.shorterId),
-      long(step.stepM),
+      long(step.shownM),
       long(step.lowM),
       long(step.highM),
       step.stepM === undefined ? 'unknown' : step.verdict,

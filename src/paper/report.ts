@@ -10,7 +10,7 @@ import { day } from '@/text/days'
 import { finding } from '@/text/finding'
 import { clubNames, MARK_NAME, RULE_NAME, SCHOOL_NAME, schoolOf, stationName, swingName } from '@/text/names'
 import { count, fixed, len, lenUnit, percent } from '@/text/numbers'
-import { helpWords, helpWorth, tirednessWords } from '@/text/helps'
+import { helpWords, helpWorth } from '@/text/helps'
 import { leftOutReason, nextReason, warningSentence } from '@/text/reasons'
 import { MODELLED_NOTE, STAR_NOTE } from '@/text/run'
 import { cellText, STOCK_COLUMNS } from '@/text/stock-columns'
@@ -73,7 +73,6 @@ function report(pen: Pen, size: PaperSize, input: ReportInput): void {
     sheet.words(visit.words)
   }
   sheet.drawing(stair(stairOfBag(golfer, clubs, analysis, -1), sheet.width / POINTS_PER_PIXEL))
-  const tiredness = tirednessWords(analysis)
   sheet.heading('What to do')
   sheet.list(
     [
@@ -83,8 +82,7 @@ function report(pen: Pen, size: PaperSize, input: ReportInput): void {
       ...analysis.next.map(
         (each) => `Hit ${each.shots} with the ${name(each.clubId)}: ${nextReason(each, name)}`,
       ),
-      ...analysis.helps.map((help) => `${helpWords(help, name)}: ${helpWorth(help)}`),
-      ...(tiredness ? [tiredness] : []),
+      ...analysis.helps.map((help) => `${helpWords(help, name)}. ${helpWorth(help)}`),
     ],
     '',
   )

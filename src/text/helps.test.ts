@@ -17,8 +17,8 @@ it('says how many lofts are worth measuring, and which first', () => {
 })
 
 it('prices in shots, roughly where there are many, and says where no number of shots does as much', () => {
-  expect(helpWorth({ kind: 'strikes', shots: 9 })).toMatch(/worth about 9 shots hit as these$/)
-  expect(helpWorth({ kind: 'rounds', shots: 28 })).toMatch(/worth about 30 shots hit as these$/)
-  expect(helpWorth({ kind: 'another-day', shots: 240 })).toMatch(/worth more than 100 shots hit as these$/)
-  expect(helpWorth({ kind: 'rounds' })).toMatch(/no number of shots hit as these does as much$/)
+  expect(helpWorth({ kind: 'strikes', shots: 9 })).toMatch(/Worth about 9 more shots\.$/)
+  expect(helpWorth({ kind: 'rounds', shots: 28 })).toMatch(/Worth about 30 more shots\.$/)
+  expect(helpWorth({ kind: 'another-day', shots: 240 })).toMatch(/Worth more than 100 more shots\.$/)
+  expect(helpWorth({ kind: 'rounds' })).toMatch(/More shots of the same kind cannot replace it\.$/)
 })

@@ -1,10 +1,8 @@
-import type { BagAnalysis } from '@/core/analyse-bag'
 import type { Help } from '@/core/gaps/beyond-shots'
 import type { ClubId } from '@/core/ids'
 import { count, fixed } from './numbers'
-import { driftSentence } from './reasons'
 
-/** Nobody plans with more than this: beyond it is said so. */
+/** Beyond this many shots the number itself says nothing more. */
 const MOST_SAID = 100
 /** Prices are rough: from here on in fives. */
 const IN_FIVES_FROM = 20
@@ -13,7 +11,7 @@ const IN_FIVES_FROM = 20
 export function helpWords({ kind, clubIds = [] }: Help, name: (clubId: ClubId) => string): string {
   switch (kind) {
     case 'rounds':
-      return 'Hit in rounds: every club a few, then all again'
+      return 'Hit 3 shots at a time, round the bag'
     case 'lofts': {
       const [first, second] = clubIds.map((id) => `the ${name(id)}`)
       if (!second) return `Have the loft of ${first ?? 'the club'} measured`
@@ -21,31 +19,27 @@ export function helpWords({ kind, clubIds = [] }: Help, name: (clubId: ClubId) =
       return `Have ${count(clubIds.length, 'loft')} measured, those of ${first} and ${second} first`
     }
     case 'strikes':
-      return 'Say after each shot what you felt, solid or not'
+      return 'Mark each shot as good or missed'
     case 'another-day':
-      return 'Hit the next ones on another day'
+      return 'Hit again on another day'
   }
 }
 
-/** Why, and what it is worth: "worth about 30 shots". */
+/** Why, and what it is worth: "Worth about 30 more shots." */
 export function helpWorth({ kind, ...price }: Help): string {
   const why = {
-    rounds: 'club after club, nobody can tell a tired golfer from a shorter club; ',
-    lofts: 'then your other clubs say more of each; ',
-    strikes: 'then nobody has to guess it from the numbers; ',
-    'another-day': 'these stand on one day, and days differ by 1.5%; ',
+    rounds: 'Club after club, a tired swing looks like a shorter club.',
+    lofts: 'Then your other clubs say more about each.',
+    strikes: 'Then Banco need not guess.',
+    'another-day': 'Your yardages differ by about 1.5% from day to day.',
   }[kind]
-  return `${why}${priceWords(price)}`
+  return `${why} ${priceWords(price)}.`
 }
 
-/** "worth about 30 shots hit as these" */
+/** "Worth about 30 more shots" */
 export function priceWords({ shots }: Pick<Help, 'shots'>): string {
-  if (shots === undefined) return 'no number of shots hit as these does as much'
-  if (shots > MOST_SAID) return `worth more than ${MOST_SAID} shots hit as these`
+  if (shots === undefined) return 'More shots of the same kind cannot replace it'
+  if (shots > MOST_SAID) return `Worth more than ${MOST_SAID} more shots`
   const rough = shots < IN_FIVES_FROM ? shots : 5 * Math.round(shots / 5)
-  return `worth about ${fixed(rough, 0)} shots hit as these`
+  return `Worth about ${fixed(rough, 0)} more shots`
 }
-
-/** Whether tiredness shows; null where the price of rounds says it already. */
-export const tirednessWords = ({ drift, helps }: Pick<BagAnalysis, 'drift' | 'helps'>): string | null =>
-  helps.some(({ kind }) => kind === 'rounds') ? null : driftSentence(drift)

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import type { ClubId, ShotId } from '@/core/ids'
 import { yards } from '@/core/units'
 import {
-  driftSentence,
+  oddSentence,
   leftOutReason,
   nextReason,
   offCurveSentence,
@@ -66,15 +66,26 @@ describe('strike or club', () => {
 
   it('strike first, with both numbers of smash', () => {
     expect(
-      offCurveSentence({ ...off, cause: 'strike', explained: 0.9, smash: 1.29, expectedSmash: 1.38 }, YARDS),
+      offCurveSentence({ ...off, cause: 'strike', smash: 1.29, expectedSmash: 1.38 }, YARDS),
     ).toBe(
-      '8 yd under the 170 that your other clubs say for its loft: smash 1.29 where the others say 1.38. Look at the strike first.',
+      '8 yd short of what its loft suggests (170). Smash 1.29, your other clubs suggest 1.38. Look at the strike first.',
     )
   })
 
-  it('check the loft, or say that nobody can know', () => {
-    expect(offCurveSentence({ ...off, cause: 'loft', explained: 0.1 }, YARDS)).toContain('Check the loft.')
-    expect(offCurveSentence({ ...off, cause: 'loft' }, YARDS)).toContain('Without ball speed nobody can say')
+  it('strike first, where the club is missed more often than the others', () => {
+    const missedMore = { share: 0.5, others: 0.12 }
+    expect(offCurveSentence({ ...off, cause: 'strike', missedMore }, YARDS)).toContain(
+      'You miss it more often than your other clubs: 50% against 12%.',
+    )
+  })
+
+  it('check the loft, or say what could tell', () => {
+    expect(offCurveSentence({ ...off, cause: 'loft', smash: 1.38, expectedSmash: 1.38 }, YARDS)).toContain(
+      'Its smash is normal. Check the loft.',
+    )
+    const long = { ...off, cause: 'loft' as const, measuredM: yards(178) }
+    expect(offCurveSentence(long, YARDS)).toBe('8 yd longer than its loft suggests (170). Check the loft.')
+    expect(offCurveSentence({ ...off, cause: 'unclear' }, YARDS)).toContain('A monitor that measures club speed')
     expect(offCurveSentence({ ...off, cause: 'too-few' }, YARDS)).toBeNull()
   })
 })
@@ -94,12 +105,18 @@ describe('what to know before trusting the numbers', () => {
     )
   })
 
-  it('tiredness: found, not found, or not to be known', () => {
-    expect(driftSentence({ found: true, knowable: true, per90: -0.035, se: 0.01 })).toBe(
-      'You lose 3.5% of ball speed over 90 shots.',
-    )
-    expect(driftSentence({ found: false, knowable: false })).toContain('hit in rounds')
-    expect(driftSentence({ found: false, knowable: true, per90: -0.004, se: 0.01 })).toContain('−0.4% ± 1.6%')
+  it('tiring is said of what was measured', () => {
+    const tiring = (of: 'speed' | 'carry') =>
+      warningSentence({ kind: 'tiring', facts: { of, per90: -0.035, se: 0.01 } }, YARDS, name)
+    expect(tiring('speed')).toContain('ball speed falls by 3.5%')
+    expect(tiring('carry')).toContain('carry falls by 3.5%')
+  })
+
+  it('a number at the end of its interval says why it is probably off', () => {
+    const odd = { is: 'short', because: 'other-clubs', estimateM: yards(181) } as const
+    expect(oddSentence({ odd }, YARDS)).toBe('Probably short, because your other clubs suggest about 181.')
+    expect(oddSentence({ odd: { ...odd, because: 'late-shots' } }, YARDS)).toContain('late in the session')
+    expect(oddSentence({}, YARDS)).toBeNull()
   })
 
   it('why a club is to be hit next', () => {
@@ -112,7 +129,7 @@ describe('what to know before trusting the numbers', () => {
       chance: 0.62,
     }
     expect(nextReason({ ...next, facts: [would] }, name)).toBe(
-      '8-iron to 9-iron then settled 62 times in 100',
+      '62% chance that this confirms 8-iron to 9-iron',
     )
   })
 })

@@ -4,14 +4,12 @@ import type { ClubId } from '@/core/ids'
 import type { Units } from '@/core/golfer'
 import type { NextShots } from '@/core/gaps/next-shots'
 import type { OffCurve } from '@/core/stock/off-curve'
-import type { LeftOut } from '@/core/stock/stock'
+import type { LeftOut, Stock } from '@/core/stock/stock'
 import { STOCK_SURFACES, type StockSurface } from '@/core/session/surface'
 import { MARK_NAME, OFF_SURFACE } from './names'
 import { chance, count, fixed, len, lenUnit, listed, percent } from './numbers'
 
 /** The facts that carry a number or a verdict, put into words. */
-
-const inHundred = (p: number): string => `${Math.round(100 * p)} times in 100`
 
 type Name = (clubId: string) => string
 
@@ -48,19 +46,42 @@ export function leftOutReason(
 export const suggestion = ({ mark, solidProbability }: BagAnalysis['shots'][number]): string =>
   `looks ${mark === 'misread' ? 'misread' : mark === 'other-club' ? 'like another club' : MARK_NAME[mark]}, ${chance(solidProbability)} likely solid`
 
-/** Strike or club: what a stock off the golfer's own curve means. Nothing where it is on it. */
+/** What a stock off the golfer's own curve means. Nothing where it is on it. */
 export function offCurveSentence(off: OffCurve | undefined, units: Units): string | null {
   if (!off || off.cause === 'too-few') return null
-  const { expectedM, measuredM, smash, expectedSmash, explained } = off
-  const away = `${lenUnit(Math.abs(measuredM - expectedM), units)} ${measuredM < expectedM ? 'under' : 'over'} the ${len(expectedM, units)} that your other clubs say for its loft`
-  const smashed =
-    smash !== undefined && expectedSmash !== undefined
-      ? `: smash ${fixed(smash, 2)} where the others say ${fixed(expectedSmash, 2)}`
-      : ''
-  if (off.cause === 'strike') return `${away}${smashed}. Look at the strike first.`
-  return explained === undefined
-    ? `${away}. Without ball speed nobody can say whether it is the strike or the loft.`
-    : `${away}, and ball speed does not explain it${smashed}. Check the loft.`
+  const { cause, expectedM, measuredM, smash, expectedSmash, missedMore } = off
+  const away = lenUnit(Math.abs(measuredM - expectedM), units)
+  const suggested = `(${len(expectedM, units)})`
+  const finding =
+    measuredM < expectedM
+      ? `${away} short of what its loft suggests ${suggested}.`
+      : `${away} longer than its loft suggests ${suggested}.`
+  const smashes =
+    smash === undefined || expectedSmash === undefined
+      ? ''
+      : `Smash ${fixed(smash, 2)}, your other clubs suggest ${fixed(expectedSmash, 2)}.`
+  if (cause === 'strike')
+    return missedMore
+      ? `${finding} You miss it more often than your other clubs: ${percent(missedMore.share)} against ${percent(missedMore.others)}. Look at the strike first.`
+      : `${finding} ${smashes} Look at the strike first.`
+  if (cause === 'loft') return `${finding} ${smashes ? 'Its smash is normal. ' : ''}Check the loft.`
+  return smashes
+    ? `${finding} ${smashes} It may be the strike or the loft. Hit it again on another day.`
+    : `${finding} A monitor that measures club speed could say whether it is the strike. Else hit it again on another day.`
+}
+
+/** Why a stock that lies at the end of its interval is probably off. */
+export function oddSentence({ odd }: Pick<Stock, 'odd'>, units: Units): string | null {
+  if (!odd) return null
+  const estimate = len(odd.estimateM, units)
+  switch (odd.because) {
+    case 'other-clubs':
+      return `Probably ${odd.is}, because your other clubs suggest about ${estimate}.`
+    case 'late-shots':
+      return `Probably short, because its shots came late in the session (estimate ${estimate}).`
+    case 'doubtful-shots':
+      return `Probably ${odd.is}, because not all of its shots may be good (estimate ${estimate}).`
+  }
 }
 
 /** The next set in one line: "3 × 8-iron, 6 × 54° wedge". */
@@ -75,7 +96,7 @@ export function nextReason({ facts }: NextShots, name: Name): string {
         ? fact.count === 0
           ? 'not hit yet'
           : `only ${count(fact.count, 'shot')} that count`
-        : `${name(fact.longerId)} to ${name(fact.shorterId)} then settled ${inHundred(fact.chance)}`,
+        : `${chance(fact.chance)} chance that this confirms ${name(fact.longerId)} to ${name(fact.shorterId)}`,
     )
     .join('; ')
 }
@@ -86,7 +107,7 @@ export function warningSentence(warning: Warning, units: Units, name: Name): str
     case 'unknown-club':
       return `${count(warning.facts.shotIds.length, 'shot')} with clubs that are not in the bag ${warning.facts.shotIds.length === 1 ? 'is' : 'are'} in no stock.`
     case 'tiring':
-      return `You are tiring: ball speed falls by ${fixed(-100 * warning.facts.per90, 1)}% over 90 shots. Stocks are those of the rested golfer.`
+      return `You are tiring: ${warning.facts.of === 'speed' ? 'ball speed' : 'carry'} falls by ${fixed(-100 * warning.facts.per90, 1)}% over 90 shots. Yardages are those of a rested golfer.`
     case 'other-club':
       return `${count(warning.facts.shotIds.length, 'shot')} of the ${name(warning.facts.clubId)} ${warning.facts.shotIds.length === 1 ? 'looks' : 'look'} like the ${name(warning.facts.other)}’s: left out until you say.`
     case 'holds':
@@ -96,14 +117,6 @@ export function warningSentence(warning: Warning, units: Units, name: Name): str
       return `${name(clubId)}: you took out only ${side} ones, ${shotIds.length} without a strike that shows. ${len(withM, units, 1)} became ${len(withoutM, units, 1)}.`
     }
   }
-}
-
-/** Whether tiredness can be seen in these shots. */
-export function driftSentence({ found, knowable, per90, se }: BagAnalysis['drift']): string {
-  if (found && per90 !== undefined) return `You lose ${fixed(-100 * per90, 1)}% of ball speed over 90 shots.`
-  if (!knowable || per90 === undefined || se === undefined)
-    return 'Whether you tire cannot be known from these shots: hit in rounds, every club a few, then all again.'
-  return `No tiring shows: ball speed changes by ${fixed(100 * per90, 1)}% ± ${fixed(164.5 * se, 1)}% over 90 shots.`
 }
 
 /** What stocks hold besides what was measured: "Range balls stand in the 7-iron and the 8-iron." */

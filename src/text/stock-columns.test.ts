@@ -19,7 +19,6 @@ const hit = (more: Partial<HitStock> = {}): HitStock => ({
   shortestM: yards(145),
   averages: { ballSpeedMps: 50, launchDeg: 18.25 },
   schools: {} as HitStock['schools'],
-  between: {} as HitStock['between'],
   done: false,
   leftOut: [],
   ...more,
@@ -30,7 +29,6 @@ const unhit: UnhitStock = {
   count: 0,
   averages: {},
   schools: {},
-  between: {},
   done: false,
   leftOut: [],
 }

@@ -31,6 +31,7 @@ const step = (more: object) =>
     longerId: id('8-iron'),
     shorterId: id('9-iron'),
     stepM: yards(17),
+    shownM: yards(17),
     lowM: yards(13),
     highM: yards(21),
     verdict: 'wide',
@@ -158,7 +159,7 @@ describe('the judgement of a step', () => {
       ],
     })
     expect(stepSentences(open, [], YARDS, name).slice(2)).toEqual([
-      '6 more with each would settle it 34 times in 100. 9 more with each would settle it 52 times in 100.',
+      '6 more with each: 34% chance to confirm it. 9 more with each: 52% chance to confirm it.',
       'The 9-iron leaves it open most: between 106 and 112 yd from 6.',
     ])
   })
@@ -170,12 +171,16 @@ describe('the judgement of a step', () => {
     const instead = step({ facts: [{ kind: 'instead', school: 'segment' }] })
     expect(stepSentences(instead, [], YARDS, name).at(-1)).toContain('judged by part of the bag')
     const silent = step({ verdict: 'unknown', settled: false, limitsM: undefined as never })
-    expect(verdictSentences(silent, YARDS)[1]).toContain('while that wedge has no shots')
+    expect(verdictSentences(silent, YARDS)[1]).toContain('not known until that wedge is hit')
   })
 
   it('over clubs not hit yet is named so and never judged', () => {
-    const over = { longerId: '3-wood', shorterId: '4-hybrid', unhit: ['5-wood'], stepM: yards(34) }
-    expect(overUnhitWords(over, YARDS, name)).toBe(
+    const over = { longerId: id('3-wood'), shorterId: id('4-hybrid'), unhit: [id('5-wood')] }
+    const stocks = [
+      ['3-wood', 206.4],
+      ['4-hybrid', 171.6],
+    ].map(([clubId, yd]) => ({ clubId, swing: 'full', carryM: yards(Number(yd)) })) as unknown as Stock[]
+    expect(overUnhitWords(over, stocks, YARDS, name)).toBe(
       '3-wood to 4-hybrid is 34 yd over the 5-wood, not hit yet: not judged',
     )
   })

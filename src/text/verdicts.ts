@@ -2,6 +2,7 @@ import type { Units } from '@/core/golfer'
 import { lineWidth } from '@/core/gaps/near-line'
 import { OUTLOOK_SHOTS } from '@/core/gaps/outlook'
 import { isJudged, type OnTotal, type Step, type StepFact, type Verdict } from '@/core/gaps/step'
+import type { StepOverUnhit } from '@/core/gaps/steps-of-bag'
 import type { Stock } from '@/core/stock/stock'
 import { SCHOOL_NAME, stationName } from './names'
 import { chance, count, fixed, len, lenUnit } from './numbers'
@@ -78,8 +79,12 @@ export function shortVerdict(step: Step, units: Units): string {
 }
 
 /** The difference of two stocks, or of two totals, as they are drawn, each rounded as it is shown: what stands on the stair subtracts. */
-export function drawnStep(step: Step, stocks: readonly Stock[], units: Units): number | null {
-  const { onTotal } = step
+export function drawnStep(
+  step: Pick<Step, 'longerId' | 'shorterId' | 'onTotal'> | StepOverUnhit,
+  stocks: readonly Stock[],
+  units: Units,
+): number | null {
+  const onTotal = 'onTotal' in step ? step.onTotal : undefined
   const drawn = (id: ClubId, runM = 0) => {
     const carryM = atStation(stocks, fullSwingOf(id))?.carryM
     return carryM === undefined ? null : Number(len(carryM + runM, units))
@@ -109,14 +114,14 @@ export function verdictSentences(step: Step, units: Units): [string, string] {
       ? ['One of the two has no shots that count.', 'Hit three with each to begin with.']
       : [
           'It is measured and not judged.',
-          'A tenth of the P-wedge says nothing while that wedge has no shots.',
+          'Good gaps by a tenth of the pitching wedge are not known until that wedge is hit.',
         ]
   switch (sureness(step)) {
     case 'settled':
       return verdict === 'level'
         ? [
             'The two clubs carry the same number, give or take a few.',
-            `That is ${sure}: one of them has nothing to do that the other does not.`,
+            `That is ${sure}. You need only one of them.`,
           ]
         : [`${even}.`, `The shots settle it: ${VERDICT_NAME[verdict]}, ${sure}.`]
     case 'line':
@@ -138,8 +143,6 @@ export function verdictSentences(step: Step, units: Units): [string, string] {
       ]
   }
 }
-
-const inHundred = (p: number): string => `${Math.round(100 * p)} times in 100`
 
 /** The judgement of a step: its verdict, why that is open, what the lofts say, and what the golfer says of it. */
 export function stepSentences(step: Step, stocks: readonly Stock[], units: Units, name: Name): string[] {
@@ -183,7 +186,7 @@ function disagreement(step: Step, stocks: readonly Stock[], units: Units): strin
   return seems
     ? []
     : [
-        `The ${step.onTotal ? 'totals' : 'stocks'} stand ${fixed(drawn, 0)} apart; the verdict weighs every shot and what your other clubs say, and that comes to ${len(step.stepM, units, 1)}.`,
+        `The ${step.onTotal ? 'totals' : 'carries'} shown are ${fixed(drawn, 0)} apart. The verdict uses all shots and your other clubs, which suggest ${step.stepM > step.shownM ? 'more' : 'less'}.`,
       ]
 }
 
@@ -198,14 +201,14 @@ function factSentence(fact: StepFact, step: Step, units: Units, name: Name): str
     case 'would-settle':
       return [
         ...(step.outlook !== undefined && fact.shotsEach !== OUTLOOK_SHOTS
-          ? [`${OUTLOOK_SHOTS} more with each would settle it ${inHundred(step.outlook)}.`]
+          ? [`${OUTLOOK_SHOTS} more with each: ${chance(step.outlook)} chance to confirm it.`]
           : []),
-        `${fact.shotsEach} more with each would settle it ${inHundred(fact.probability)}.`,
+        `${fact.shotsEach} more with each: ${chance(fact.probability)} chance to confirm it.`,
       ].join(' ')
     case 'not-worth-it':
       return step.resting
         ? null
-        : `Even 36 more with each would settle it only ${inHundred(fact.probability)}: not worth it.`
+        : `Even 36 more with each have only a ${chance(fact.probability)} chance to confirm it.`
     case 'scatter':
       return `Your solid shots scatter by ${fixed(100 * fact.share, 0)}% of their carry, and that is why.`
     case 'absent': {
@@ -229,14 +232,11 @@ function factSentence(fact: StepFact, step: Step, units: Units, name: Name): str
 
 /** Clubs with others between them that were not hit: "3-wood to 4-hybrid 34 over the 5-wood: not judged". */
 export function overUnhitWords(
-  {
-    longerId,
-    shorterId,
-    unhit,
-    stepM,
-  }: { longerId: string; shorterId: string; unhit: readonly string[]; stepM: number },
+  over: StepOverUnhit,
+  stocks: readonly Stock[],
   units: Units,
   name: Name,
 ): string {
-  return `${name(longerId)} to ${name(shorterId)} is ${lenUnit(stepM, units)} over ${unhit.map((id) => `the ${name(id)}`).join(' and ')}, not hit yet: not judged`
+  const { longerId, shorterId, unhit } = over
+  return `${name(longerId)} to ${name(shorterId)} is ${fixed(drawnStep(over, stocks, units) ?? 0, 0)} ${units.lengthUnit} over ${unhit.map((id) => `the ${name(id)}`).join(' and ')}, not hit yet: not judged`
 }

@@ -19,6 +19,9 @@ export type Help = {
   clubIds?: ClubId[]
 }
 
+/** What helps gaps: a day cancels in a gap whose clubs were hit together, so that another one tells more of stocks alone. */
+export const helpsGaps = ({ kind }: Help): boolean => kind !== 'another-day'
+
 /** What is worth less than half a set is not worth a sentence. */
 const LEAST_SHOTS = 6
 /** Nobody hits more than this with every club for one answer. */

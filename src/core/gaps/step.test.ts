@@ -50,6 +50,7 @@ const judged = (
       limits: { zones: IRONS },
       absentLoftsDeg: [],
       between: [],
+      shown: { longerM: yards(140 + size), shorterM: yards(140) },
       schools: BY_SCHOOL,
       ...more,
     },

@@ -44,9 +44,12 @@ type OfStep = {
   leftOnPurpose?: string
   facts: StepFact[]
 }
-/** The difference in stock, longer club minus shorter, with its 90% interval. */
+/** The difference of two stocks, longer club minus shorter, with its 90% interval. */
 type Measured = OfStep & {
+  /** The estimate that the verdict goes by. */
   stepM: number
+  /** The size that is shown everywhere: the difference of the two stocks that are shown. */
+  shownM: number
   lowM: number
   highM: number
   /** The difference under every school of stocks. */
@@ -226,6 +229,8 @@ export type Judgeable = StepContext & {
   shorter: Side
   difference: Difference
   schools: Record<StockRule, number>
+  /** The stocks that are shown, with their runs where the step is one of totals. */
+  shown: { longerM: number; shorterM: number }
 }
 
 /**
@@ -248,6 +253,7 @@ export function judgeStep(of: Judgeable, outlookOf: (limitsM: Zones) => Outlook)
     longerId: longer.clubId,
     shorterId: shorter.clubId,
     stepM: of.difference.meanM,
+    shownM: of.shown.longerM - of.shown.shorterM,
     ...interval,
     schools: of.schools,
     absentClubs: absentLoftsDeg.length,

@@ -32,14 +32,11 @@ type Side = { club: Club; model: StationModel | undefined; stock: Stock | undefi
 /** The golfer wants a step as it is. */
 export type StepLeft = { longerId: ClubId; shorterId: ClubId; because: string }
 
-/** Between two hit clubs with others between them that were not hit: how far apart they are, never judged. */
+/** Two hit clubs with others between them that were not hit: their gap is shown, never judged. */
 export type StepOverUnhit = {
   longerId: ClubId
   shorterId: ClubId
   unhit: ClubId[]
-  stepM: number
-  lowM: number
-  highM: number
 }
 
 /** The steps between neighbours of a bag, those over clubs not hit yet, and what to hit next for them. */
@@ -120,6 +117,10 @@ export function stepsOfBag(
         longer: { clubId: ids.longerId, count: longer.stock.count, posterior: a },
         shorter: { clubId: ids.shorterId, count: shorter.stock.count, posterior: b },
         difference: difference(a, b, apart),
+        shown: {
+          longerM: longer.stock.carryM + (context.onTotal?.longerM ?? 0),
+          shorterM: shorter.stock.carryM + (context.onTotal?.shorterM ?? 0),
+        },
         schools: schoolsOf(longer.stock, shorter.stock, context.onTotal),
       },
       (limitsM) =>
@@ -151,7 +152,7 @@ export function stepsOfBag(
   )
   return {
     steps,
-    overUnhit: overUnhit(sides, (longer, shorter) => apartOf(longer, shorter, model, restated)),
+    overUnhit: overUnhit(sides),
     next,
     helps: beyondShots(
       sides.map(({ club }, i) => ({ club, prospect: prospects[i] ?? null })),
@@ -161,26 +162,12 @@ export function stepsOfBag(
 }
 
 /** The hit neighbours around clubs that were not hit. */
-function overUnhit(sides: readonly Side[], apart: (longer: Side, shorter: Side) => Apart): StepOverUnhit[] {
-  const hit = sides.flatMap((side, place) =>
-    isHit(side.stock) && side.model?.posterior ? [{ side, place }] : [],
-  )
-  return hit.slice(1).flatMap(({ side: shorter, place }, i): StepOverUnhit[] => {
-    const before = hit[i] as (typeof hit)[number]
-    const longer = before.side
-    const [a, b] = [longer.model?.posterior, shorter.model?.posterior]
-    if (place - before.place < 2 || !a || !b) return []
-    const between = difference(a, b, apart(longer, shorter))
-    return [
-      {
-        longerId: longer.club.id,
-        shorterId: shorter.club.id,
-        unhit: sides.slice(before.place + 1, place).map(({ club }) => club.id),
-        stepM: between.meanM,
-        lowM: between.at(0.05),
-        highM: between.at(0.95),
-      },
-    ]
+function overUnhit(sides: readonly Side[]): StepOverUnhit[] {
+  const hit = sides.flatMap(({ club, stock }, place) => (isHit(stock) ? [{ club, place }] : []))
+  return hit.slice(1).flatMap(({ club, place }, i): StepOverUnhit[] => {
+    const longer = hit[i] as (typeof hit)[number]
+    const unhit = sides.slice(longer.place + 1, place).map((side) => side.club.id)
+    return unhit.length === 0 ? [] : [{ longerId: longer.club.id, shorterId: club.id, unhit }]
   })
 }
 

@@ -65,6 +65,7 @@ it('is not knowable below five degrees of freedom, and then the usual loss is su
   expect(driftOf(readings, new Float64Array(6).fill(1))).toEqual({
     found: false,
     knowable: false,
+    of: 'carry',
     expected: { per90: -0.01, sd: 0.015 },
   })
 })

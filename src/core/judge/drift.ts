@@ -9,6 +9,8 @@ export type Drift = {
   /** As measured; absent where too few shots repeat a station. */
   per90?: number
   se?: number
+  /** It was measured by ball speed, or by carry where there is too little of that. */
+  of: 'speed' | 'carry'
   /** What the model corrects by: as measured, drawn to what golfers usually lose. */
   expected: { per90: number; sd: number }
 }
@@ -34,13 +36,15 @@ const WITH_SPEED = 0.7
 export function driftOf(readings: readonly Reading[], weights: Float64Array): Drift {
   const kept = readings.filter(({ index }) => weights[index] === 1)
   let count = 0
+  let bySpeed = 0
   let groups = 0
   let sxx = 0
   let sxy = 0
   let syy = 0
   for (const group of grouped(kept, ({ station, session }) => `${station} ${session}`).values()) {
-    const points = speedsOver(group)
+    const { points, of } = speedsOver(group)
     if (points.length < 2) continue
+    if (of === 'speed') bySpeed += points.length
     const mean = (of: (point: Point) => number) => points.reduce((sum, p) => sum + of(p), 0) / points.length
     const [mx, my] = [mean(({ x }) => x), mean(({ y }) => y)]
     count += points.length
@@ -52,9 +56,8 @@ export function driftOf(readings: readonly Reading[], weights: Float64Array): Dr
     }
   }
   const df = count - groups - 1
-  if (df < FEWEST_DF || !(sxx > 0)) {
-    return { found: false, knowable: false, expected: USUAL }
-  }
+  const of = bySpeed > count / 2 ? 'speed' : 'carry'
+  if (df < FEWEST_DF || !(sxx > 0)) return { found: false, knowable: false, of, expected: USUAL }
   const per90 = sxy / sxx
   const se = Math.sqrt(Math.max(0, syy - per90 * sxy) / df / sxx)
   const precision = 1 / USUAL.sd ** 2 + (se > 0 ? 1 / se ** 2 : 0)
@@ -65,6 +68,7 @@ export function driftOf(readings: readonly Reading[], weights: Float64Array): Dr
     knowable,
     per90,
     se,
+    of,
     expected: {
       per90: Math.min(0, Math.max(MOST_LOST, drawn)),
       sd: se > 0 ? Math.sqrt(1 / precision) : 0,
@@ -107,10 +111,10 @@ export function sdInRounds(shots: number, clubs: number, speedSd: number): numbe
 
 type Point = { x: number; y: number }
 
-function speedsOver(group: readonly Reading[]): Point[] {
+function speedsOver(group: readonly Reading[]): { points: Point[]; of: Drift['of'] } {
   const x = ({ position }: Reading) => position / SPAN
   const measured = group.flatMap((each) => (each.logSpeed === null ? [] : [{ x: x(each), y: each.logSpeed }]))
   return measured.length >= WITH_SPEED * group.length
-    ? measured
-    : group.map((each) => ({ x: x(each), y: each.logCarry / CARRY_PER_SPEED }))
+    ? { of: 'speed', points: measured }
+    : { of: 'carry', points: group.map((each) => ({ x: x(each), y: each.logCarry / CARRY_PER_SPEED })) }
 }

@@ -137,10 +137,10 @@ const standingClub = (club: RefitClub, stock: HitStock, carryM: number): Standin
 /** The carries of the hit clubs, apart by the steps that Gaps shows: one number for one step. */
 function carriesBySteps(
   bag: readonly RefitClub[],
-  { stocks, steps, overUnhit }: RefitInput['analysis'],
+  { stocks, steps }: RefitInput['analysis'],
 ): Map<ClubId, number> {
   const places = new Map<ClubId, number>()
-  const between = [...steps.filter(isMeasured), ...overUnhit]
+  const between = steps.filter(isMeasured)
   let last: { id: ClubId; carryM: number } | null = null
   for (const { id } of bag) {
     const stock = atStation(stocks, fullSwingOf(id))
@@ -150,7 +150,7 @@ function carriesBySteps(
       before && between.find(({ longerId, shorterId }) => longerId === before.id && shorterId === id)
     const carryM: number =
       before && step
-        ? before.carryM - ('verdict' in step ? carriesApart(step) : step.stepM)
+        ? before.carryM - carriesApart(step)
         : stock.model.carryM
     places.set(id, carryM)
     last = { id, carryM }

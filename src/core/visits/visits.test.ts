@@ -146,7 +146,7 @@ it('what is to look at leaves out what a number only says of itself', () => {
       [
         { kind: 'other-club', facts: { clubId: club('a'), other: club('b'), shotIds } },
         { kind: 'holds', facts: { kind: 'rangeBall', of: ['x'], clubIds: [club('a')] } },
-        { kind: 'tiring', facts: { per90: -0.03, se: 0.01 } },
+        { kind: 'tiring', facts: { of: 'speed', per90: -0.03, se: 0.01 } },
       ],
       3,
     ),

@@ -64,7 +64,7 @@ export function BayAdvice({ view, bay, onRest }: { view: BayView; bay: BayAction
       )}
       {said && (
         <p className="quiet next-line mb-0">
-          {helpWords(said, name)}: {priceWords(said)}
+          {helpWords(said, name)}. {priceWords(said)}
         </p>
       )}
     </>

@@ -16,7 +16,7 @@ import { NoShotsYet } from '../../shared/shell/no-shots-yet'
 import { PageHead } from '../../shared/shell/page-head'
 import { HelpLines } from '../../shared/shell/help-lines'
 import { Warnings } from '../../shared/shell/warnings'
-import { tirednessWords } from '@/text/helps'
+import { helpsGaps } from '@/core/gaps/beyond-shots'
 import { clubNames } from '@/text/names'
 import { fixed, len } from '@/text/numbers'
 import { nextReason } from '@/text/reasons'
@@ -70,7 +70,7 @@ export function Gaps({ golfer, bag, analysis, shots, firsts, changes, faced }: P
         choices={
           <>
             <StockRuleChoice golfer={golfer} />
-            <StepSchoolChoice golfer={golfer} bag={bag} />
+            <StepSchoolChoice golfer={golfer} />
             <AirChoice golfer={golfer} />
           </>
         }
@@ -142,8 +142,8 @@ function HitNext({
   name: (id: string) => string
   golferId: GolferId
 }) {
-  const { next, helps } = analysis
-  const tiredness = tirednessWords(analysis)
+  const { next } = analysis
+  const helps = analysis.helps.filter(helpsGaps)
   const shots = next.reduce((sum, each) => sum + each.shots, 0)
   return (
     <section className="sheet hit-next" aria-label="Hit next">
@@ -164,7 +164,6 @@ function HitNext({
       ) : (
         <p>Every step is settled, borderline or resting: a few more shots would change nothing.</p>
       )}
-      {tiredness && <p className="quiet">{tiredness}</p>}
       {shots > 0 && <HitThese golferId={golferId} blocks={next} />}
       {helps.length > 0 && (
         <>
@@ -195,7 +194,7 @@ function StairTable({
         <tr>
           <th>Step</th>
           <th>Size in {golfer.lengthUnit}</th>
-          <th>All shots weighed, 90% interval</th>
+          <th>90% interval</th>
           <th>Verdict</th>
           <th>More shots</th>
         </tr>
@@ -216,7 +215,7 @@ function StairTable({
         ))}
         {overUnhit.map((each) => (
           <tr key={each.longerId}>
-            <td colSpan={5}>{overUnhitWords(each, golfer, name)}</td>
+            <td colSpan={5}>{overUnhitWords(each, stocks, golfer, name)}</td>
           </tr>
         ))}
       </tbody>

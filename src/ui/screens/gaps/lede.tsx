@@ -86,7 +86,7 @@ export function lede(
           {spans(unknownHoles) !== '' && <>; {spans(unknownHoles)} is not known yet</>}.{' '}
         </>
       )}
-      {overUnhit.map((each) => `${overUnhitWords(each, golfer, name)}. `)}
+      {overUnhit.map((each) => `${overUnhitWords(each, stocks, golfer, name)}. `)}
       {next.length > 0 ? (
         <>
           Hit next: <b>{nextLine(next, name)}</b>.

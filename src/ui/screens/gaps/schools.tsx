@@ -3,7 +3,6 @@
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import { OWN_START, STEP_SCHOOLS, type StepSchool } from '@/core/gaps/zones'
-import type { Bag } from '@/core/bag/bag'
 import type { Golfer, GolferSchools } from '@/core/golfer'
 import type { Stock } from '@/core/stock/stock'
 import { STOCK_RULES, type StockRule } from '@/core/stock/stock-rules'
@@ -83,7 +82,7 @@ export function InWind({ golfer, stock }: { golfer: Golfer; stock: Stock }) {
 }
 
 /** What an even step is. */
-export function StepSchoolChoice({ golfer, bag }: { golfer: Golfer; bag: Bag }) {
+export function StepSchoolChoice({ golfer }: { golfer: Golfer }) {
   const { problems, change } = useSchools(golfer)
   const usual = schoolOf({ stepSchool: null })
   return (

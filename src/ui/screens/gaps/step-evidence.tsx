@@ -62,8 +62,8 @@ export function StepEvidence({ golfer, step, analysis, shots, first, changes, fa
             <small className="fs-5">{golfer.lengthUnit}</small>
           </div>
           <p className="mb-1">
-            All shots weighed it is {len(step.stepM, golfer, 1)}, between {len(step.lowM, golfer, 1)} and{' '}
-            {len(step.highM, golfer, 1)}, from {sides.map(({ stock }) => stock?.count ?? 0).join(' + ')} solid
+            Banco’s estimate from all shots: {len(step.stepM, golfer, 1)} ({len(step.lowM, golfer, 1)}–
+            {len(step.highM, golfer, 1)}), {sides.map(({ stock }) => stock?.count ?? 0).join(' + ')} good
             shots
           </p>
           <ZoneBar step={step} />
@@ -131,7 +131,7 @@ export function StepEvidence({ golfer, step, analysis, shots, first, changes, fa
       })}
       {isMeasured(step) && (
         <table className="schools">
-          <caption>The same step under other schools, {golfer.lengthUnit}</caption>
+          <caption>The same gap by other ways to count a yardage, {golfer.lengthUnit}</caption>
           <tbody>
             {STOCK_RULES.map((rule) => {
               const runs = step.onTotal ? [step.onTotal.longerM, step.onTotal.shorterM] : [0, 0]
@@ -155,10 +155,8 @@ export function StepEvidence({ golfer, step, analysis, shots, first, changes, fa
         </table>
       )}
       <p className="caution">
-        Every interval is a 90% one, and speaks of this golfer, ball and monitor in the sessions behind it.
-        The step is the model’s: it weighs each shot by how likely it was solid, and leans a little on what
-        your other clubs say, by a {golfer.lengthUnit === 'yd' ? 'yard' : 'metre'} or two at three shots and
-        hardly at ten.
+        Intervals are 90% intervals for this golfer, ball and monitor. The estimate weighs each shot by how
+        likely it was good. With few shots it leans a little on your other clubs.
       </p>
     </section>
   )

@@ -165,7 +165,7 @@ function planWhy({ choice, shotsEach }: PlanDraft, helps: readonly Help[]): stri
     choice === 'rounds-of-3' || choice === 'rounds-of-2'
       ? 'Every club a few, then all again: tiredness is shared by all clubs, and can be seen.'
       : choice === 'short-to-long' || choice === 'long-to-short'
-        ? `The common way; but the clubs that come last are hit by a tired golfer, and nobody can tell.${rounds ? ` In rounds: ${priceWords(rounds)}.` : ''}`
+        ? `The clubs that come last are hit by a tired golfer, and no number shows it.${rounds ? ` To hit round the bag: ${priceWords(rounds).toLowerCase()}.` : ''}`
         : choice === 'next'
           ? 'Where most steps settle for the fewest shots.'
           : ''

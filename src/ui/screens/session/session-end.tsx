@@ -7,7 +7,6 @@ import { Warnings } from '../../shared/shell/warnings'
 import type { SessionView } from '@/views/session-view'
 import { clubNames, stationName } from '@/text/names'
 import { count, fixed, minutes } from '@/text/numbers'
-import { tirednessWords } from '@/text/helps'
 import { nextLine, nextReason } from '@/text/reasons'
 import { drawnStep } from '@/text/verdicts'
 import { VerdictBadge } from '../gaps/verdict-badge'
@@ -38,7 +37,6 @@ export function SessionEnd({ view, expected, profiles, trial, checks }: SessionV
   const settled = touched.filter((step) => step.settled)
   const lasted = ((taken.at(-1)?.hitMs ?? session.startedMs) - session.startedMs) / 1000
   const home = `/golfers/${golfer.id}`
-  const tiredness = tirednessWords(analysis)
   return (
     <div className={styles.screen}>
       <PageHead
@@ -107,7 +105,6 @@ export function SessionEnd({ view, expected, profiles, trial, checks }: SessionV
               <li>Nothing: a few more shots would change no verdict.</li>
             )}
             <HelpLines helps={analysis.helps} name={name} />
-            {tiredness && <li className="quiet">{tiredness}</li>}
           </ul>
         </section>
         <Expectations golfer={golfer} here={expected.here} all={expected.all} name={name} />

@@ -1,14 +1,14 @@
 import Link from 'next/link'
 import type { Bag } from '@/core/bag/bag'
 import type { Golfer } from '@/core/golfer'
-import type { Stock } from '@/core/stock/stock'
+import { isHit, type Stock } from '@/core/stock/stock'
 import { ordinaryRun } from '@/core/flight/station-run'
 import { STOCK_RULES } from '@/core/stock/stock-rules'
 import { StationStrip } from '../../shared/drawing/station-strip'
 import type { StationShots } from '@/views/bag-analysis'
 import { RULE_NAME } from '@/text/names'
 import { count, len, lenUnit, percent } from '@/text/numbers'
-import { offCurveSentence } from '@/text/reasons'
+import { oddSentence, offCurveSentence } from '@/text/reasons'
 import type { RoundBeside } from '@/core/rounds/use'
 import { besideWords } from '@/text/rounds'
 import { runSentence } from '@/text/run'
@@ -48,7 +48,8 @@ export function StationDetails({
   nowMs,
 }: Props) {
   const off = offCurveSentence(stock.offCurve, golfer)
-  const { missed, model, sdM, restedByM } = stock
+  const { missed, sdM, restedByM } = stock
+  const odd = oddSentence(stock, golfer)
   const run = ordinaryRun(stock)
   const newestMs = Math.max(0, ...shots.map(({ hitMs }) => hitMs))
   return (
@@ -64,7 +65,7 @@ export function StationDetails({
       </div>
       <div>
         <table className="schools">
-          <caption>Under every school, with its 90% interval, {golfer.lengthUnit}</caption>
+          <caption>Other ways to count, {golfer.lengthUnit}</caption>
           <tbody>
             {STOCK_RULES.map((rule) => {
               const carryM = stock.schools[rule]
@@ -72,19 +73,17 @@ export function StationDetails({
                 <tr key={rule} className={rule === golfer.stockRule ? 'own' : ''}>
                   <th scope="row">{RULE_NAME[rule]}</th>
                   <td>{len(carryM, golfer, 1)}</td>
-                  <td className="quiet">
-                    {stock.between[rule]?.map((end) => len(end, golfer, 1)).join(' to ')}
-                  </td>
                 </tr>
               )
             })}
           </tbody>
         </table>
-        {model && (
+        {isHit(stock) && (
           <p>
-            The model’s own stock is {len(model.carryM, golfer, 1)}, between {len(model.lowM, golfer, 1)} and{' '}
-            {len(model.highM, golfer, 1)}.
-            {sdM !== undefined && ` Solid shots scatter by ${lenUnit(sdM, golfer, 1)} (standard deviation).`}
+            90% interval {len(stock.lowM, golfer, 1)}–{len(stock.highM, golfer, 1)}, with what changes from
+            day to day. Typical range {len(stock.reachM[0], golfer)}–{len(stock.reachM[1], golfer)}: 8 of 10
+            good shots.
+            {sdM !== undefined && ` Good shots scatter by ${lenUnit(sdM, golfer, 1)} (standard deviation).`}
           </p>
         )}
         {stock.shortestM !== undefined && (
@@ -125,6 +124,7 @@ export function StationDetails({
           <p>You tire: the stock is that of the rested golfer, {lenUnit(restedByM, golfer, 1)} longer.</p>
         )}
         <InWind golfer={golfer} stock={stock} />
+        {odd && <p>{odd}</p>}
         {off && <p>{off}</p>}
         <p>
           <Link href={`/golfers/${golfer.id}/compare?a=club:${stock.clubId}`}>Compare this club</Link> with

@@ -19,6 +19,7 @@ import { STOCK_COLUMNS, type StockColumn } from '@/text/stock-columns'
 import { statedAir } from '@/text/set-up'
 import { clubNames, OFF_SURFACE, RULE_NAME, stationName, swingName } from '@/text/names'
 import { around, count, len } from '@/text/numbers'
+import { oddSentence } from '@/text/reasons'
 import { day } from '@/text/days'
 import type { OldStation } from '@/core/stock/age'
 import type { ChangeSeen } from '@/views/changed-clubs'
@@ -196,6 +197,7 @@ type RowProps = {
 
 function StockRow({ golfer, stock, columns, club, beside, change, old, opened, onOpen }: RowProps) {
   const partial = stock.swing !== FULL_SWING
+  const odd = oddSentence(stock, golfer)
   return (
     <tr className={partial ? 'partial' : ''}>
       <th scope="row">
@@ -210,6 +212,7 @@ function StockRow({ golfer, stock, columns, club, beside, change, old, opened, o
           )}{' '}
           {!partial && club?.loftDeg != null && <span className="quiet fw-normal">{club.loftDeg}°</span>}
         </button>
+        {odd && <small className="quiet changed">{odd}</small>}
         {old && <small className="quiet changed">newest shots {old.days} days old</small>}
         {!partial && change && <small className="quiet changed">changed {day(change.sinceMs)}</small>}
       </th>

@@ -5,6 +5,6 @@ import { helpWords, helpWorth } from '@/text/helps'
 export const HelpLines = ({ helps, name }: { helps: readonly Help[]; name: (id: string) => string }) =>
   helps.map((help) => (
     <li key={help.kind}>
-      <b>{helpWords(help, name)}</b>: <span className="quiet">{helpWorth(help)}</span>
+      <b>{helpWords(help, name)}.</b> <span className="quiet">{helpWorth(help)}</span>
     </li>
   ))
