@@ -10,7 +10,7 @@ export type Centre = Partial<Record<'logCarry' | 'logSpeed' | 'logLaunch' | 'log
 /** Weights are probabilities: a club whose shots come to less has no centre. */
 export const HALF_A_SHOT = 0.5
 /** Spread of spin as a share. */
-const SPIN_SD = 0.085
+export const SPIN_SD = 0.085
 
 const FIELDS = ['logCarry', 'logSpeed', 'logLaunch', 'logSpin'] as const
 

@@ -9,6 +9,7 @@ import type { Spread } from './spread'
 import { markedWeight, type Reading } from './reading'
 import { FULL_SWING } from '../station'
 import { StrikeLikelihood } from './strike-likelihood'
+import { wholeBlockLogOdds } from './whole-block'
 
 /** A shot that looks like one of another club: the club that the monitor was left on is not the one that was hit. */
 export type WrongClub = { index: number; other: ClubId }
@@ -46,11 +47,18 @@ const ASK_FROM = 1
 /** Where they are as many as what is left of their club, it may be those that are off: asked about later. */
 const ASK_FROM_IF_HALF = 3
 
+/** A whole block: clubs that truly carry the same are common. */
+const ASK_FROM_IF_WHOLE = 2
+/** A block of fewer shots is no run of its own. */
+const FEWEST_IN_BLOCK = 3
+
 /** No strike makes a shot this long: it is left out in any case, so that asking costs nothing. */
 const TOO_LONG_SD = 3
 const ASK_FROM_IF_LONG = -1.5
 
 type Block = { clubId: ClubId; readings: Reading[] }
+/** The last shots of a block, with the club that explains them. */
+type Suspects = { last: Reading[]; other: ClubId; logOdds: number }
 
 /** What the bag says of its clubs, where a change of club may have been forgotten. */
 export type OfTheBag = {
@@ -104,7 +112,7 @@ class Search {
     const place = this.clubs.findIndex(({ id }) => id === clubId)
     const own = this.sums.get(clubId)
     if (place < 0 || !own || own.count < 2) return []
-    let best: { last: Reading[]; other: ClubId; logOdds: number } | null = null
+    let best: Suspects | null = null
     for (let m = 1; m <= readings.length; m++) {
       const last = readings.slice(-m)
       if (last.some((reading) => markedWeight(reading) !== null)) break
@@ -115,7 +123,7 @@ class Search {
       // The older ones of a club outlive newer ones only where those are another's beyond doubt.
       if (!far && (m > MOST_SHOTS || left < m || readings.length < 2)) continue
       if (left < Math.min(m, ESTABLISHED)) continue
-      const askFrom = this.askFrom(last, rest, left)
+      const askFrom = this.askFrom(last, rest, m === readings.length ? Infinity : left)
       let restMissed: number | undefined
       for (const [away, club] of candidates(
         this.clubs,
@@ -124,14 +132,57 @@ class Search {
         far ? lastClub : null,
         far && m >= 2,
       )) {
-        let logOdds = this.logOdds(last, rest, clubId, club, chanceOf(club.id === nextClub, away))
+        let logOdds = this.logOdds(
+          last,
+          rest,
+          clubId,
+          club,
+          chanceOf(club.id === nextClub || this.isMissing(club, away), away),
+        )
         if (logOdds > ASK_FROM_IF_LONG) logOdds -= restMissed ??= this.restMissed(last, rest, clubId)
         if (logOdds > askFrom && logOdds > (best?.logOdds ?? -Infinity))
           best = { last, other: club.id, logOdds }
       }
     }
-    const found = best
+    const found = best ?? this.wholeBlock(clubId, readings, lastClub, nextClub)
     return found ? found.last.map(({ index }) => ({ index, other: found.other })) : []
+  }
+
+  /** A neighbour that has no shots at all is as likely to have been in hand as the one that came next. */
+  private isMissing(club: Club, away: number): boolean {
+    return away === 1 && this.sums.get(club.id)?.count === 0
+  }
+
+  /** A neighbour that explains every shot of a block better than its own club does. */
+  private wholeBlock(
+    clubId: ClubId,
+    readings: readonly Reading[],
+    lastClub: ClubId | null,
+    nextClub: ClubId | null,
+  ): Suspects | null {
+    if (readings.length < FEWEST_IN_BLOCK || readings.some((reading) => markedWeight(reading) !== null))
+      return null
+    const place = this.clubs.findIndex(({ id }) => id === clubId)
+    const own = this.sums.get(clubId)
+    if (!own || isTeed(this.clubs[place])) return null
+    const rest = own.count > readings.length ? own.without(readings) : null
+    let best: Suspects | null = null
+    for (const [away, club] of candidates(this.clubs, place, nextClub, null, false)) {
+      if (away > 1 || isTeed(club)) continue
+      const byShots = wholeBlockLogOdds(readings, rest, clubId, club.id, {
+        clubs: this.clubs,
+        loftsDeg: this.loftsDeg,
+        centres: this.centres,
+        expected: this.bag.expected,
+        spread: this.bag.spread,
+      })
+      if (byShots === null) continue
+      const wasInHand = club.id === nextClub || club.id === lastClub
+      const logOdds = byShots + Math.log(FORGOTTEN.share * chanceOf(wasInHand, away))
+      if (logOdds > ASK_FROM_IF_WHOLE && logOdds > (best?.logOdds ?? -Infinity))
+        best = { last: [...readings], other: club.id, logOdds }
+    }
+    return best
   }
 
   /** Log odds that shots are another club's rather than their own's. */
@@ -187,6 +238,9 @@ class Search {
     return tooLong ? ASK_FROM_IF_LONG : ASK_FROM
   }
 }
+
+/** A driver is hit off a tee: its launch and spin are on no line with the others. */
+const isTeed = (club: Club | undefined): boolean => club?.kind === 'driver'
 
 function chanceOf(isNext: boolean, away: number): number {
   if (isNext) return FORGOTTEN.nextBlock
