@@ -60,7 +60,7 @@ test('a slip of the fingers is held and asked about, by key', async ({ page, req
   await page.getByRole('button', { name: /^5-wood/ }).click()
   await page.keyboard.type('290.8\n')
   const held = page.getByRole('region', { name: 'Held shots' })
-  await expect(held).toContainText('far from your other shots. Was it 209.8 yd, with two digits swapped?')
+  await expect(held).toContainText('far above your other shots. Did you mean 209.8 yd (two digits swapped)?')
   await expect(page.getByTestId('running-stock')).toContainText('no shot counts yet')
   await page.keyboard.press('y')
   await expect(held).toHaveCount(0)

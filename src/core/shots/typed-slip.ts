@@ -10,37 +10,53 @@ export type Slip = {
   proposal: number
 }
 
-/** A slip is asked about outside the 99.8% interval, where it brings the carry inside the 90% one. */
+/** A typed carry that does not fit its station. */
+export type Doubt =
+  /** No strike explains it: the golfer is asked before it counts. */
+  | { is: 'too-long' | 'far-too-short'; slip: Slip | null }
+  /** A mishit more often than a slip: it counts at once, and another reading is offered. */
+  | { is: 'short'; slip: Slip }
+
+/** The 99.8% interval of the next good shot ends here, in standard deviations. */
 const OUTSIDE_Z = 3.09
-/** From this share of what is expected on, a short carry is a bad strike far more often than a wrong digit. */
-const STRIKE_FROM = 0.6
+/** Under this share of the stock a carry is more likely mistyped than struck. */
+const STRIKE_FROM = 0.25
+/** Slips that are offered for a short carry: a wrong digit or the other unit would explain every mishit. */
+const OFFERED: readonly Slip['kind'][] = ['swapped', 'factor-ten', 'missing-digit']
 
 /**
- * Notices a typed carry that one slip of the fingers explains. Never corrects: the golfer is asked.
+ * Notices a typed carry that does not fit, and the slip of the fingers that explains it. Never corrects.
  * @param carry as typed, in `unit`
  * @param others what the golfer's other clubs carry: a carry that one of them has is a wrong club more often than a slip
- * @returns the likeliest slip, null where the carry is plausible or no one slip explains it
+ * @returns null where the carry is plausible
  */
-export function typedSlip(
+export function doubtOf(
   carry: number,
   unit: LengthUnit,
   next: NextCarry,
   others: readonly NextCarry[] = [],
-): Slip | null {
-  const away = (length: number) => Math.abs(metresFrom(length, unit) - next.carryM) / next.sdM
-  if (away(carry) <= OUTSIDE_Z) return null
-  if (others.some((other) => isNextCarry(metresFrom(carry, unit), other))) return null
+): Doubt | null {
+  const carryM = metresFrom(carry, unit)
+  if (Math.abs(carryM - next.carryM) <= OUTSIDE_Z * next.sdM) return null
+  if (others.some((other) => isNextCarry(carryM, other))) return null
+  const slip = slipOf(carry, unit, next)
+  if (carryM > next.carryM) return { is: 'too-long', slip }
+  if (carryM < STRIKE_FROM * next.carryM) return { is: 'far-too-short', slip }
+  return slip && OFFERED.includes(slip.kind) ? { is: 'short', slip } : null
+}
+
+/** The likeliest slip that brings a carry inside the 90% interval of the next good shot; null where none does. */
+function slipOf(carry: number, unit: LengthUnit, next: NextCarry): Slip | null {
   const text = String(carry)
-  const share = metresFrom(carry, unit) / next.carryM
-  const canBeAStrike = share >= STRIKE_FROM && share < 1
   const other: LengthUnit = unit === 'yd' ? 'm' : 'yd'
+  const away = (length: number) => Math.abs(metresFrom(length, unit) - next.carryM) / next.sdM
   // In the order in which fingers slip: a swap first, a wrong digit, which explains most, last.
   const kinds: [Slip['kind'], number[]][] = [
     ['swapped', swaps(text)],
     ['factor-ten', [carry * 10, carry / 10]],
     ['missing-digit', insertions(text)],
     ['other-unit', [lengthIn(metresFrom(carry, other), unit)]],
-    ['wrong-digit', canBeAStrike ? [] : replacements(text)],
+    ['wrong-digit', replacements(text)],
   ]
   for (const [kind, lengths] of kinds) {
     const inside = lengths.filter((length) => away(length) < Z90)

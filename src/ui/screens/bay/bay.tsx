@@ -13,11 +13,12 @@ import { type Station, isOf } from '@/core/station'
 import type { SessionShot } from '@/core/session/session-shot'
 import { MARKS, type Mark } from '@/core/shots/mark'
 import { sample } from '@/core/math/sample'
+import type { Doubt } from '@/core/shots/typed-slip'
 import { send } from '../../shared/send'
 import { PageHead } from '../../shared/shell/page-head'
 import { Problems } from '../../shared/shell/problems'
 import { clubNames, PLACE_NAME, stationName, swingName } from '@/text/names'
-import { count, lenUnit } from '@/text/numbers'
+import { count, fixed, lenUnit } from '@/text/numbers'
 import { BayAdvice } from './bay-advice'
 import { BallTurn } from './ball-now'
 import { BayNow, turnedWind } from './bay-now'
@@ -25,7 +26,7 @@ import { BayPlan } from './bay-plan'
 import { BayStrip } from './bay-strip'
 import type { BayView } from '@/views/bay-view'
 import { lastClearMs } from '@/core/session/range-clear'
-import { HeldShots, slipOf } from './held-shots'
+import { correct, doubtAt, HeldShots } from './held-shots'
 import { CommandButton, CommandKeys, type CommandActions } from './command-key'
 import { KeyList } from './key-list'
 import { inHand, NO_CHOICE } from './in-hand'
@@ -63,6 +64,11 @@ export function Bay({ first }: { first: BayView }) {
   const nameOf = clubNames(bag)
   const nextName = next ? stationName({ name: nameOf(next.clubId) }, next.swing) : ''
   const hurt = session.hurtMs !== null
+  // Forgotten with the next shot: only the newest one offers another reading.
+  const offered =
+    shot && shot === newest && shot.source === 'typed' && shot.mark === null
+      ? (doubtAt(shot, view, open)?.slip ?? null)
+      : null
   const unclear = !hurt && now !== null && clearLapsed(lastClearMs(view), now)
 
   // A session that is reopened has no station open yet: the monitor needs one. One that hurt stays shut.
@@ -240,6 +246,11 @@ export function Bay({ first }: { first: BayView }) {
             undo={<UndoButton view={view} onUndo={undo} onPhone />}
             onHistory={() => setShown('history')}
           >
+            {shot && offered && (
+              <Button variant="link" className="p-0" onClick={() => void correct(shot, offered, view, bay)}>
+                Meant {fixed(offered.proposal, 1)}?
+              </Button>
+            )}
             {shot?.mark === 'other-club' && (
               <MoveShot
                 key={shot.id}
@@ -262,7 +273,7 @@ export function Bay({ first }: { first: BayView }) {
               onShots={(typed) =>
                 bay.hit(
                   open,
-                  typed.map((each) => ({ ...each, held: slipOf(each, view, open) !== null })),
+                  typed.map((each) => ({ ...each, held: isAskedAbout(doubtAt(each, view, open)) })),
                 )
               }
             />
@@ -300,6 +311,9 @@ export function Bay({ first }: { first: BayView }) {
     </div>
   )
 }
+
+/** No strike explains it: it waits for the golfer before it counts. */
+const isAskedAbout = (doubt: Doubt | null): boolean => doubt !== null && doubt.is !== 'short'
 
 /** What Banco takes a shot for; nothing while the server has not answered. */
 function judgedOf({ analysis }: BayView, id: ShotId): Judged | undefined {

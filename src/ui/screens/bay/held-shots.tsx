@@ -6,7 +6,7 @@ import type { ClubId } from '@/core/ids'
 import { type Station, atStation } from '@/core/station'
 import type { SessionShot } from '@/core/session/session-shot'
 import { waitsForItsClub } from '@/core/feed/station-for-shot'
-import { typedSlip, type Slip } from '@/core/shots/typed-slip'
+import { doubtOf, type Doubt, type Slip } from '@/core/shots/typed-slip'
 import { lengthIn, metresFrom } from '@/core/units'
 import { HELD_NAME, stationName } from '@/text/names'
 import { count, fixed, len, lenUnit } from '@/text/numbers'
@@ -56,27 +56,27 @@ function groupsOf(view: BayView): Group[] {
 
 type HeldProps = { shots: Group['shots']; view: BayView; bay: BayActions; byKey: boolean }
 
-/** The slip of the fingers that would explain a typed carry at its station; null where it is plausible. */
-export function slipOf(
+/** What is odd about a typed carry at its station; null where it is plausible. */
+export function doubtAt(
   { carryM }: { carryM: number | null },
   { golfer, analysis }: BayView,
   { clubId, swing }: Station,
-): Slip | null {
+): Doubt | null {
   const next = atStation(analysis.stocks, { clubId, swing })?.foreseen
   if (!next || carryM === null) return null
   const others = analysis.stocks.flatMap(({ clubId: other, swing: its, foreseen, count: shots }) =>
     (other !== clubId || its !== swing) && shots > 0 && foreseen ? [foreseen] : [],
   )
   const carry = Math.round(lengthIn(carryM, golfer.lengthUnit) * 10) / 10
-  return typedSlip(carry, golfer.lengthUnit, next, others)
+  return doubtOf(carry, golfer.lengthUnit, next, others)
 }
 
 const SLIP_NAME: Record<Slip['kind'], string> = {
-  swapped: 'with two digits swapped',
-  'factor-ten': 'with the point in its place',
-  'missing-digit': 'with the digit that is missing',
-  'other-unit': 'in the other unit',
-  'wrong-digit': 'with one digit mended',
+  swapped: 'two digits swapped',
+  'factor-ten': 'the decimal point',
+  'missing-digit': 'a digit missing',
+  'other-unit': 'the other unit',
+  'wrong-digit': 'one wrong digit',
 }
 
 function Held({ shots, view, bay, byKey }: HeldProps) {
@@ -84,11 +84,15 @@ function Held({ shots, view, bay, byKey }: HeldProps) {
   const [shot] = shots
   const because = shot.heldBecause
   const typed = shot.source === 'typed' && because === 'implausible-carry'
-  const slip = typed && shot.clubId ? slipOf(shot, view, { clubId: shot.clubId, swing: shot.swing }) : null
+  const doubt = typed && shot.clubId ? doubtAt(shot, view, { clubId: shot.clubId, swing: shot.swing }) : null
+  const slip = doubt?.slip ?? null
+  const far = doubt?.is === 'too-long' ? 'far above your other shots.' : 'far below your other shots.'
   const why = slip
-    ? `far from your other shots. Was it ${lenUnit(metresFrom(slip.proposal, golfer.lengthUnit), golfer, 1)}, ${SLIP_NAME[slip.kind]}?`
+    ? `${far} Did you mean ${lenUnit(metresFrom(slip.proposal, golfer.lengthUnit), golfer, 1)} (${SLIP_NAME[slip.kind]})?`
     : typed
-      ? 'far from your other shots.'
+      ? doubt
+        ? far
+        : 'far from your other shots.'
       : `${because ? HELD_NAME[because] : ''}${shot.clubLabel && because !== 'other-station' && because !== 'second-monitor' ? ` (${shots.length > 1 ? 'they say' : 'it says'} “${shot.clubLabel}”)` : ''}.`
   const carries = shots
     .map(({ carryM }) => (carryM === null ? 'no carry' : len(carryM, golfer, 1)))
@@ -101,8 +105,15 @@ function Held({ shots, view, bay, byKey }: HeldProps) {
         {shots.length === 1 ? 'is' : 'are'} held
       </b>
       : {why} In no stock until you decide.
-      {slip ? (
-        <SlipAnswers shots={shots} slip={slip} view={view} bay={bay} byKey={byKey} />
+      {doubt && slip ? (
+        <SlipAnswers
+          shots={shots}
+          slip={slip}
+          keepFirst={doubt.is !== 'too-long'}
+          view={view}
+          bay={bay}
+          byKey={byKey}
+        />
       ) : because === 'second-monitor' && shot.monitor !== null ? (
         <SecondMonitor shots={shots} monitor={shot.monitor} bay={bay} byKey={byKey} />
       ) : because === 'other-station' && shot.clubId ? (
@@ -127,28 +138,59 @@ function LeaveOut({ shots, bay }: Pick<HeldProps, 'shots' | 'bay'>) {
   )
 }
 
+/** Takes what was meant in the place of what was typed. */
+export async function correct(
+  shot: SessionShot,
+  { proposal }: Slip,
+  { golfer }: BayView,
+  bay: BayActions,
+): Promise<void> {
+  if (!shot.clubId) return
+  const station = { clubId: shot.clubId, swing: shot.swing }
+  const { offlineM } = shot
+  const meant = {
+    carryM: metresFrom(proposal, golfer.lengthUnit),
+    ...(offlineM !== undefined && { offlineM }),
+  }
+  if (await bay.hit(station, [meant])) await bay.decide([shot.id], 'withdrawn')
+}
+
 /** A typed carry that one slip explains: what was meant, or what was typed. */
-function SlipAnswers({ shots, slip, view, bay, byKey }: HeldProps & { slip: Slip }) {
+function SlipAnswers({
+  shots,
+  slip,
+  keepFirst,
+  view,
+  bay,
+  byKey,
+}: HeldProps & {
+  slip: Slip
+  /** A topped shot may be that short: no default button makes it a good one. */
+  keepFirst: boolean
+}) {
   const [shot] = shots
   const { lengthUnit } = view.golfer
-  const meant = async () => {
-    if (!shot.clubId) return
-    const station = { clubId: shot.clubId, swing: shot.swing }
-    const carryM = metresFrom(slip.proposal, lengthUnit)
-    const { offlineM } = shot
-    if (await bay.hit(station, [{ carryM, ...(offlineM !== undefined && { offlineM }) }]))
-      await bay.decide([shot.id], 'withdrawn')
-  }
+  const meant = () => void correct(shot, slip, view, bay)
   const keep = () => void bay.decide([shot.id], 'released')
+  const [first, second] = keepFirst ? ([undefined, 'outline'] as const) : (['outline', undefined] as const)
+  const answers = [
+    <CommandButton key="keep" id="asItIs" keyed={byKey} {...(first && { variant: first })} onClick={keep}>
+      Keep what I typed
+    </CommandButton>,
+    <CommandButton
+      key="meant"
+      id="proposal"
+      keyed={byKey}
+      {...(second && { variant: second })}
+      onClick={meant}
+    >
+      It was {fixed(slip.proposal, 1)} {lengthUnit}
+    </CommandButton>,
+  ]
   return (
     <div className="btns">
-      <CommandKeys of={{ proposal: () => void meant(), asItIs: keep }} enabled={byKey} />
-      <CommandButton id="proposal" keyed={byKey} onClick={meant}>
-        It was {fixed(slip.proposal, 1)} {lengthUnit}
-      </CommandButton>
-      <CommandButton id="asItIs" keyed={byKey} variant="outline" onClick={keep}>
-        Keep what I typed
-      </CommandButton>
+      <CommandKeys of={{ proposal: meant, asItIs: keep }} enabled={byKey} />
+      {keepFirst ? answers : answers.reverse()}
       <LeaveOut shots={shots} bay={bay} />
     </div>
   )
