@@ -72,7 +72,7 @@ const evenBag = (golfer: HiddenGolfer): Partial<HiddenGolfer> => ({
 
 /** One or two of every five shots with a club are topped or chunked, besides its other misses. */
 export const TOPPED_OF = 5
-export function withTopped(trial: Trial, roll: Dice): Trial {
+export function withTopped(trial: Trial, roll: Dice, become: 'topped' | 'never hit' = 'topped'): Trial {
   const { golfer, shots } = trial
   const turned = new Set(
     golfer.clubs.flatMap(({ name }) => {
@@ -83,6 +83,7 @@ export function withTopped(trial: Trial, roll: Dice): Trial {
       return own.slice(1, 1 + Math.round((many * own.length) / TOPPED_OF))
     }),
   )
+  if (become === 'never hit') return { golfer, shots: shots.filter((_, i) => !turned.has(i)) }
   return {
     golfer,
     shots: shots.map((shot, i) => {

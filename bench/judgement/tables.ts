@@ -126,14 +126,15 @@ export function* hardWorlds(golfers: number, seed: number): Generator<string> {
   yield `\nBorderline: how often it is said, and wrong where it is`
   for (const { name, all } of [{ name: USUAL.name, all: usualScore(golfers, seed) }, ...scores])
     yield `  ${name.padEnd(46)} said ${percent(all.figures.borderline)}  wrong ${percent(all.figures.borderlineWrong)}`
-  yield `\nStocks more than 8 yd short, the same golfers without topped shots and with 1 or 2 of 5`
+  yield `\nStocks more than 8 yd short: the same golfers with 1 or 2 of 5 topped, with those shots never hit, and as they were`
   const plain = (order: Order, roll: Dice) => oneDay(USUAL, 5, order, roll)
   for (const [name, hit] of [
-    ['without', plain],
-    ['with', (order: Order, roll: Dice) => withTopped(plain(order, roll), roll)],
+    ['topped', (order: Order, roll: Dice) => withTopped(plain(order, roll), roll)],
+    ['never hit', (order: Order, roll: Dice) => withTopped(plain(order, roll), roll, 'never hit')],
+    ['as they were', plain],
   ] as const) {
     const { short, shortShown } = scoredBy(hit, 5, { golfers, seed }).figures
-    yield `  ${name.padEnd(10)} estimate ${percent(short)}  as shown ${percent(shortShown)}`
+    yield `  ${name.padEnd(14)} estimate ${percent(short)}  as shown ${percent(shortShown)}`
   }
 }
 

@@ -73,7 +73,7 @@ export function settleChance(
   const mean = longer.meanM - shorter.meanM
   const enough = enoughToSettle(a.count, b.count)
   const within = lineWidth(shorter.meanM)
-  const sure = sureFrom(longer.shotSdM / longer.meanM)
+  const sure = sureFrom({ scatter: longer.shotSdM / longer.meanM, missed: longer.missed })
   const { reversed, narrow, wide } = limitsM
   const spread = Math.sqrt(Math.max(0, learned))
   let settle = 0

@@ -37,13 +37,13 @@ const judged = (
   size: number,
   sd: number,
   counts: number | [number, number] = 6,
-  more: Partial<StepContext & { scatter: number }> = {},
+  { scatter = 0.035, ...more }: Partial<StepContext & { scatter: number }> = {},
 ) => {
   const [longer, shorter] = [stock(140 + size, sd), stock(140, sd)]
   const [a, b] = typeof counts === 'number' ? [counts, counts] : counts
   return judgeStep(
     {
-      scatter: 0.035,
+      striking: { scatter, missed: 0.15 },
       longer: side('a', longer, a),
       shorter: side('b', shorter, b),
       difference: difference(longer, shorter),

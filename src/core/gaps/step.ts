@@ -5,7 +5,7 @@ import type { StockRule } from '../stock/stock-rules'
 import type { Swing } from '../station'
 import { nearLine, sameDistance, type Line } from './near-line'
 import type { Outlook } from './outlook'
-import { enoughToSettle, isWild, sureFrom, wantedBeside } from './settled'
+import { enoughToSettle, isWild, sureFrom, wantedBeside, type Striking } from './settled'
 import type { StepLimits, StepSchool, Zones } from './zones'
 
 export type Zone = 'reversed' | 'narrow' | 'even' | 'wide'
@@ -223,8 +223,7 @@ export const unknownStep = (
 
 /** What a step's own numbers come to. */
 export type Judgeable = StepContext & {
-  /** How the golfer's good shots scatter, as a share of their carry. */
-  scatter: number
+  striking: Striking
   longer: Side
   shorter: Side
   difference: Difference
@@ -273,7 +272,7 @@ export function judgeStep(of: Judgeable, outlookOf: (limitsM: Zones) => Outlook)
   const judged = { ...measured, zones, limitsM }
   if (enoughToSettle(longer.count, shorter.count)) {
     const shorterM = shorter.posterior.meanM
-    const from = sureFrom(of.scatter)
+    const from = sureFrom(of.striking)
     const inZone = zones[zone] >= from.zone ? zones[zone] : null
     const level = sameDistance(below, shorterM, from.line)
     const line: Line | null = inZone === null ? nearLine(below, limitsM, shorterM, from.line) : null
@@ -318,7 +317,7 @@ export function judgeStep(of: Judgeable, outlookOf: (limitsM: Zones) => Outlook)
     facts: [
       chance,
       ...(needs.length > 0 ? needs : [prospect]),
-      ...(isWild(of.scatter) ? [{ kind: 'scatter' as const, share: of.scatter }] : []),
+      ...(isWild(of.striking) ? [{ kind: 'scatter' as const, share: of.striking.scatter }] : []),
       sure,
       ...beside,
     ],

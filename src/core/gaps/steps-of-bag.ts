@@ -113,7 +113,7 @@ export function stepsOfBag(
     return judgeStep(
       {
         ...context,
-        scatter: model.spread.carry,
+        striking: { scatter: model.spread.carry, missed: model.spread.missed },
         longer: { clubId: ids.longerId, count: longer.stock.count, posterior: a },
         shorter: { clubId: ids.shorterId, count: shorter.stock.count, posterior: b },
         difference: difference(a, b, apart),

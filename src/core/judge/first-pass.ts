@@ -9,6 +9,8 @@ type Field = 'logCarry' | 'logSpeed' | 'logLaunch' | 'lateral'
 /** A typical golfer's spread of good shots, worth this many shots of evidence. */
 const USUAL: Record<Field, number> = { logCarry: 0.035, logSpeed: 0.018, logLaunch: 0.07, lateral: 0.045 }
 const USUAL_WORTH = 8
+/** No golfer's good shots scatter more (from memory of practice): where many are missed the residuals would say so. */
+const MOST: Record<Field, number> = { logCarry: 0.08, logSpeed: 0.05, logLaunch: 0.15, lateral: 0.12 }
 
 /** A median of residuals from a centre fitted to n shots is too small by this factor (by simulation). */
 const SMALL_SAMPLE = [0, 0, 0, 1.45, 1.3, 1.22, 1.18, 1.14, 1.12, 1.1, 1.09]
@@ -89,6 +91,6 @@ function away(
   }
   const found = pooled.length > 0 ? MAD_TO_SD * median(pooled) : 0
   const n = pooled.length
-  const sd = Math.sqrt((USUAL_WORTH * USUAL[field] ** 2 + n * found ** 2) / (USUAL_WORTH + n))
-  return { from, sd }
+  const pooledSd = Math.sqrt((USUAL_WORTH * USUAL[field] ** 2 + n * found ** 2) / (USUAL_WORTH + n))
+  return { from, sd: Math.min(MOST[field], pooledSd) }
 }

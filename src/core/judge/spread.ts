@@ -45,6 +45,8 @@ const USUAL = {
 const WORTH = 10
 const MISSED_WORTH = 20
 const MOST_MISSED = 0.4
+/** No golfer's good shots scatter more than this: what says so are missed ones (from memory of practice). */
+const MOST_CARRY = 0.1
 /** A correlation from few shots can be anything; outside this it would explain speed by carry, or nothing at all. */
 const CORRELATION = { least: 0.2, most: 0.95 }
 /** A station adds to the spread from this much weight on. */
@@ -89,7 +91,7 @@ export function pooledSpread(stations: readonly (readonly Reading[])[], weights:
   const lateralMean = weightedMean(all, weightOf, (each) => each.lateral) ?? 0
   lateral.addAround(all, weightOf, (each) => each.lateral, lateralMean)
 
-  const carrySd = carry.sd(USUAL.carry)
+  const carrySd = Math.min(MOST_CARRY, carry.sd(USUAL.carry))
   const speedSd = speed.sd(USUAL.speedOfCarry * carrySd)
   const correlation = speedAndCarry.correlation(speed.df)
   const good = all.reduce((sum, each) => sum + weightOf(each), 0)

@@ -148,10 +148,7 @@ function carriesBySteps(
     const before: { id: ClubId; carryM: number } | null = last
     const step =
       before && between.find(({ longerId, shorterId }) => longerId === before.id && shorterId === id)
-    const carryM: number =
-      before && step
-        ? before.carryM - carriesApart(step)
-        : stock.model.carryM
+    const carryM: number = before && step ? before.carryM - carriesApart(step) : stock.model.carryM
     places.set(id, carryM)
     last = { id, carryM }
   }
