@@ -3,6 +3,7 @@ import { yards } from '@/core/units'
 import { NEW_GOLFER } from '@/core/golfer'
 import {
   besidesSentence,
+  byChanceSentence,
   biggestSentence,
   changeCell,
   changeWord,
@@ -47,17 +48,23 @@ it('names every kind of side', () => {
   expect(sideName({ side: { kind: 'ball', ball: 'range ball' } })).toBe('ball: range ball')
 })
 
-it('says first what was different besides, and nothing where nothing was', () => {
+it('says what else differed, what was the same, and what is not set', () => {
   const golfer = { ...NEW_GOLFER, tempUnit: 'C' } as never
-  const place = { what: 'place', a: ['indoor'], b: ['range'] } as const
-  const ball = { what: 'ball', a: [''], b: ['own ball'] } as const
-  expect(besidesSentence([{ ...place, a: [...place.a], b: [...place.b] }], { a: 18, b: 5.4 }, golfer)).toBe(
-    'Different besides: the place (indoors; on the range) and the air (18 °C; 5 °C).',
+  const place = { what: 'place', is: 'different', a: ['indoor'], b: ['range'] } as const
+  const surface = { what: 'surface', is: 'different', a: ['mat'], b: ['grass'] } as const
+  const ball = { what: 'ball', is: 'unknown', a: [''], b: ['own ball'] } as const
+  const monitor = { what: 'monitor', is: 'same', a: ['x'], b: ['x'] } as const
+  const all = [place, surface, ball, monitor].map((each) => ({ ...each, a: [...each.a], b: [...each.b] }))
+  expect(besidesSentence(all, { a: 18, b: 5.4 }, golfer)).toBe(
+    'Also different: place (indoors; on the range), mat or grass (mat; grass) and weather (18 °C; 5 °C). The same: monitor. Not set: ball.',
   )
-  expect(besidesSentence([{ ...ball, a: [...ball.a], b: [...ball.b] }], { a: null, b: 4 }, golfer)).toContain(
-    'the ball (not said; own ball)',
-  )
-  expect(besidesSentence([], { a: 18, b: 18.4 }, golfer)).toBeNull()
+  expect(besidesSentence([], { a: 18, b: 18.4 }, golfer)).toBe('The same: weather.')
+  expect(besidesSentence([], { a: null, b: 18.4 }, golfer)).toBe('Not set: weather.')
+})
+
+it('says when one of many would look changed by chance', () => {
+  expect(byChanceSentence(1, 12)).toBe('1 difference could be chance, because 12 are compared at once.')
+  expect(byChanceSentence(0, 12)).toBeNull()
 })
 
 it('says whether an old stock is still true, and what a trial comes to', () => {

@@ -3,6 +3,7 @@ import type { Season, SideOf } from '@/core/compare/side'
 import type { Together } from '@/core/compare/together'
 import type { Golfer, Units } from '@/core/golfer'
 import type { Place } from '@/core/session/session'
+import type { Surface } from '@/core/session/surface'
 import { day, dayAndTime } from './days'
 import { PLACE_NAME, SURFACE_NAME, swingName } from './names'
 import { count, len, lenUnit, listed, percent } from './numbers'
@@ -86,30 +87,61 @@ export function togetherSentence({ share, halfShare, probability, stations }: To
   return `All ${stations} stations together are ${percent(Math.abs(share), 1)} ± ${percent(halfShare, 1)} ${which}: ${sure}.`
 }
 
-const WHAT: Record<'place' | 'ball' | 'monitor' | 'air', string> = {
-  place: 'the place',
-  ball: 'the ball',
-  monitor: 'the monitor',
-  air: 'the air',
+type Beside = {
+  what: 'place' | 'ball' | 'monitor' | 'surface'
+  is: 'same' | 'different' | 'unknown'
+  a: string[]
+  b: string[]
 }
 
-/** What was different besides: "the place (indoors; on the range) and the air (18 °C; 6 °C)". Null where nothing was. */
+const WHAT: Record<Beside['what'], string> = {
+  place: 'place',
+  ball: 'ball',
+  monitor: 'monitor',
+  surface: 'mat or grass',
+}
+/** Degrees of temperature that matter. */
+const SAME_TEMP = 1
+
+/** What else differed, what was the same, and what is not set: in that order, each only where there is some. */
 export function besidesSentence(
-  besides: readonly { what: 'place' | 'ball' | 'monitor' | 'air'; a: string[]; b: string[] }[],
+  besides: readonly Beside[],
   air: { a: number | null; b: number | null },
   golfer: Golfer,
-): string | null {
-  const said = (what: string, of: string[]) =>
-    of.length === 0
-      ? 'nothing'
-      : listed(
-          of.map((each) => (each === '' ? 'not said' : what === 'place' ? PLACE_NAME[each as Place] : each)),
-        )
-  const parts = besides.map(({ what, a, b }) => `${WHAT[what]} (${said(what, a)}; ${said(what, b)})`)
-  const apart = air.a !== null && air.b !== null && Math.abs(air.a - air.b) >= 1
-  if (apart) parts.push(`the air (${temperature(air.a ?? 0, golfer)}; ${temperature(air.b ?? 0, golfer)})`)
-  return parts.length === 0 ? null : `Different besides: ${listed(parts)}.`
+): string {
+  const words = ({ what }: Beside, of: string[]) =>
+    listed(
+      of.map((each) =>
+        each === ''
+          ? 'not set'
+          : what === 'place'
+            ? PLACE_NAME[each as Place]
+            : what === 'surface'
+              ? SURFACE_NAME[each as Surface]
+              : each,
+      ),
+    )
+  const of = (is: Beside['is']) => besides.filter((each) => each.is === is)
+  const known = air.a !== null && air.b !== null
+  const warmer = air.a !== null && air.b !== null && Math.abs(air.a - air.b) >= SAME_TEMP
+  const different = [
+    ...of('different').map((each) => `${WHAT[each.what]} (${words(each, each.a)}; ${words(each, each.b)})`),
+    ...(warmer ? [`weather (${temperature(air.a ?? 0, golfer)}; ${temperature(air.b ?? 0, golfer)})`] : []),
+  ]
+  const same = [...of('same').map(({ what }) => WHAT[what]), ...(known && !warmer ? ['weather'] : [])]
+  const unset = [...of('unknown').map(({ what }) => WHAT[what]), ...(known ? [] : ['weather'])]
+  return [
+    ...(different.length > 0 ? [`Also different: ${listed(different)}.`] : []),
+    ...(same.length > 0 ? [`The same: ${listed(same)}.`] : []),
+    ...(unset.length > 0 ? [`Not set: ${listed(unset)}.`] : []),
+  ].join(' ')
 }
+
+/** Why a difference that looks real by itself is not called so. */
+export const byChanceSentence = (byChance: number, clubs: number): string | null =>
+  byChance === 0
+    ? null
+    : `${count(byChance, 'difference')} could be chance, because ${clubs} are compared at once.`
 
 /** The most telling difference, in one sentence. */
 export const biggestSentence = (name: string, found: Comparison, units: Units): string =>

@@ -65,9 +65,7 @@ describe('strike or club', () => {
   const off = { expectedM: yards(169.7), measuredM: yards(162.1), lowM: yards(-11), highM: yards(-4) }
 
   it('strike first, with both numbers of smash', () => {
-    expect(
-      offCurveSentence({ ...off, cause: 'strike', smash: 1.29, expectedSmash: 1.38 }, YARDS),
-    ).toBe(
+    expect(offCurveSentence({ ...off, cause: 'strike', smash: 1.29, expectedSmash: 1.38 }, YARDS)).toBe(
       '8 yd short of what its loft suggests (170). Smash 1.29, your other clubs suggest 1.38. Look at the strike first.',
     )
   })
@@ -85,7 +83,9 @@ describe('strike or club', () => {
     )
     const long = { ...off, cause: 'loft' as const, measuredM: yards(178) }
     expect(offCurveSentence(long, YARDS)).toBe('8 yd longer than its loft suggests (170). Check the loft.')
-    expect(offCurveSentence({ ...off, cause: 'unclear' }, YARDS)).toContain('A monitor that measures club speed')
+    expect(offCurveSentence({ ...off, cause: 'unclear' }, YARDS)).toContain(
+      'A monitor that measures club speed',
+    )
     expect(offCurveSentence({ ...off, cause: 'too-few' }, YARDS)).toBeNull()
   })
 })

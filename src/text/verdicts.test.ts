@@ -112,9 +112,9 @@ describe('what is drawn subtracts', () => {
   })
 
   it('one sentence says why where it seems to disagree with the verdict', () => {
-    const wide = step({ stepM: yards(14.9), verdict: 'wide' })
+    const wide = step({ stepM: yards(14.9), shownM: yards(13), verdict: 'wide' })
     expect(stepSentences(wide, stocks(150, 137), YARDS, name).join(' ')).toContain(
-      'The stocks stand 13 apart; the verdict weighs every shot and what your other clubs say, and that comes to 14.9.',
+      'The carries shown are 13 apart. The verdict uses all shots and your other clubs, which suggest more.',
     )
     expect(stepSentences(wide, stocks(150, 134), YARDS, name).join(' ')).not.toContain('apart')
   })

@@ -35,7 +35,12 @@ describe('two of anything', () => {
     expect(rows.filter(({ found }) => found).length).toBe(12)
     // Indoors off a mat, and on the range from grass: what the days and places add is in the interval.
     expect(together!.halfShare).toBeGreaterThan(0.015)
-    expect(besides.map(({ what }) => what)).toContain('place')
+    expect(besides.find(({ what }) => what === 'place')?.is).toBe('different')
+    expect(besides.find(({ what }) => what === 'surface')).toMatchObject({
+      is: 'different',
+      a: ['mat'],
+      b: ['grass'],
+    })
   })
 
   it('winter and summer of the demo’s golfer: the cold is shorter as hit, and less so in stated air', () => {

@@ -1,4 +1,5 @@
 import type { Bag } from '@/core/bag/bag'
+import { withinBag } from '@/core/compare/whole-bag'
 import { compare, type Comparison } from '@/core/compare/compare'
 import { seasonOf, sideKey, type SideOf } from '@/core/compare/side'
 import { together, type Together } from '@/core/compare/together'
@@ -24,7 +25,9 @@ export type SideChoice = { key: string; side: SideOf; name?: string; atMs?: numb
 
 /** What may differ between two sides besides what is compared. */
 export type Besides = {
-  what: 'place' | 'ball' | 'monitor' | 'air'
+  what: 'place' | 'ball' | 'monitor' | 'surface'
+  /** Unknown: not set of every session of both sides, and what is set does not differ. */
+  is: 'same' | 'different' | 'unknown'
   a: string[]
   b: string[]
 }
@@ -48,6 +51,8 @@ export type CompareView = {
   a: SideChoice | null
   b: SideChoice | null
   rows: CompareRow[]
+  /** Differences that look real by themselves, and may be chance among so many. */
+  byChance: number
   together: Together | null
   besides: Besides[]
   /** Mean temperatures of the air, where it is known of all shots of a side. */
@@ -75,12 +80,14 @@ export function compareView(
   const [a, b] = [chosen(asked.a), chosen(asked.b)]
   const base = { golfer, bag, choices, a, b }
   if (!a || !b || a.key === b.key)
-    return { ...base, rows: [], together: null, besides: [], air: { a: null, b: null } }
+    return { ...base, rows: [], byChance: 0, together: null, besides: [], air: { a: null, b: null } }
   const [first, second] = [a, b].map(({ side }) => sideData(db, golfer, bag, side, { sessions, nowMs })) as [
     SideData,
     SideData,
   ]
-  const rows = rowsOf({ side: a.side, ...first }, { side: b.side, ...second }, golfer)
+  const alone = rowsOf({ side: a.side, ...first }, { side: b.side, ...second }, golfer)
+  const { found, byChance } = withinBag(alone.map((row) => row.found))
+  const rows = alone.map((row, i) => ({ ...row, found: found[i] ?? null }))
   const pairs = rows.flatMap(({ a: stockA, b: stockB }) =>
     stockA && stockB ? [{ a: sideOf(stockA, first), b: sideOf(stockB, second) }] : [],
   )
@@ -88,6 +95,7 @@ export function compareView(
   return {
     ...base,
     rows,
+    byChance,
     together: a.side.kind === 'club' || b.side.kind === 'club' ? null : together(pairs),
     besides: besidesOf(first, second, about),
     air: { a: meanTemp(first, about), b: meanTemp(second, about) },
@@ -177,18 +185,25 @@ const isOneClub = ({ kind }: SideOf): boolean => kind === 'club' || kind === 'se
 
 type Kept = { sessions: ReadonlyMap<SessionId, SessionSummary>; setUps: ReadonlyMap<SessionId, SetUp> }
 
-/** What was different besides: places, balls and monitors of the sessions of each side, where they are not the same. */
+/** What the shots of each side were hit with besides: places, balls, monitors, and what the ball lay on. */
 function besidesOf(a: SideData, b: SideData, { sessions, setUps }: Kept): Besides[] {
-  const said = (side: SideData, of: (id: SessionId) => string | null | undefined) =>
-    [...new Set([...new Set(side.sessions.values())].map((id) => of(id) ?? ''))].sort()
-  const kinds: [Besides['what'], (id: SessionId) => string | null | undefined][] = [
-    ['place', (id) => sessions.get(id)?.place],
-    ['ball', (id) => setUps.get(id)?.ball],
-    ['monitor', (id) => setUps.get(id)?.monitor?.profile.name],
+  const ofSessions =
+    (of: (id: SessionId) => string | null | undefined) =>
+    (side: SideData): string[] =>
+      [...new Set(side.sessions.values())].map((id) => of(id) ?? '')
+  const kinds: [Besides['what'], (side: SideData) => string[]][] = [
+    ['place', ofSessions((id) => sessions.get(id)?.place)],
+    ['ball', ofSessions((id) => setUps.get(id)?.ball)],
+    ['monitor', ofSessions((id) => setUps.get(id)?.monitor?.profile.name)],
+    ['surface', ({ shots }) => shots.map(({ surface }) => surface ?? '')],
   ]
-  return kinds.flatMap(([what, of]) => {
-    const [first, second] = [said(a, of), said(b, of)]
-    return first.join('\n') === second.join('\n') ? [] : [{ what, a: first, b: second }]
+  return kinds.map(([what, of]) => {
+    const [first, second] = [a, b].map((side) => [...new Set(of(side))].sort()) as [string[], string[]]
+    const known = (all: string[]) => all.filter((each) => each !== '')
+    const [setA, setB] = [known(first), known(second)]
+    const differ = setA.length > 0 && setB.length > 0 && setA.join('\n') !== setB.join('\n')
+    const whole = setA.length === first.length && setB.length === second.length && setA.length > 0
+    return { what, is: differ ? 'different' : whole ? 'same' : 'unknown', a: first, b: second }
   })
 }
 

@@ -34,7 +34,7 @@ export function trialSeen(
   const data = { ...judged, sessions: new Map(judged.shots.map(({ id }) => [id, sessionId])), joint: false }
   const [a, b] = [trial.a, trial.b].map((station) => atStation(judged.stocks, station))
   if (!isHit(a) || !isHit(b)) return { ...trial, stocks: null, found: null }
-  const found = compare(sideOf(a, data), sideOf(b, data), golfer.lengthUnit)
+  const found = compare(sideOf(a, data), sideOf(b, data), golfer.lengthUnit, { trial: true })
   return { ...trial, stocks: [a, b], found }
 }
 

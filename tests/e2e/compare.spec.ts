@@ -17,7 +17,7 @@ test.describe('on the demo', () => {
     await first.selectOption(winter)
     await expect(page).toHaveURL(/a=season/)
     await second.selectOption(summer)
-    await expect(page.getByText('Different besides: the air (4 °C; 24 °C).')).toBeVisible()
+    await expect(page.getByText(/Also different: .*weather \(4 °C; 24 °C\)/)).toBeVisible()
     const rows = page.getByRole('region', { name: 'Differences' }).getByRole('row')
     await expect(rows).toHaveCount(13)
     await expect(page.getByText(/^All 12 stations together are .*% longer/)).toBeVisible()

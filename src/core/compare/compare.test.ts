@@ -26,7 +26,7 @@ describe('then and now', () => {
 
   it('a fair trial of six each at 3.5%, 115.2 and 111.0: 4.2 ± 3.8, likely real (worked example)', () => {
     const half = (each: number) => Z90 * 0.035 * 113.1 * Math.sqrt(1 / each)
-    const found = compare(side(111, half(6)), side(115.2, half(6)))
+    const found = compare(side(111, half(6)), side(115.2, half(6)), 'yd', { trial: true })
     expect(inYards(found)[0]).toBe(4.2)
     expect(inYards(found)[1]).toBeCloseTo(3.8, 0)
     expect(found.word).toBe('real')
@@ -62,6 +62,24 @@ describe('two lists of carries', () => {
     expect(() => compareCarries([], [1], true)).toThrow(RangeError)
     expect(compareCarries([100], [100], false).word).toBe('open')
   })
+
+  it.each([3, 5, 8, 12])(
+    'where nothing changed on one day at most 5 of 100 are called real: %i shots each',
+    (n) => {
+      for (const spread of [0.025, 0.035, 0.05]) {
+        const roll = dice(100 + n)
+        let wrong = 0
+        for (let i = 0; i < 2000; i++) {
+          const [a, b] = [0, 1].map(() =>
+            Array.from({ length: n }, () => 150 * (1 + spread * roll.normal(0, 1))),
+          ) as [number[], number[]]
+          if (compareCarries(a, b, true).word === 'real') wrong++
+        }
+        // Two standard errors of 2,000 draws are 1 in 100.
+        expect(wrong / 2000).toBeLessThanOrEqual(0.05 + 0.01)
+      }
+    },
+  )
 
   it('of one golfer whose clubs are alike are rarely called different: at most 6 of 100 on two days', () => {
     const roll = dice(7)

@@ -7,9 +7,9 @@ import { yards } from '../units'
 export type AgreeClaims = {
   /** On average within it: the 90% interval of the bias lies inside. */
   average: boolean
-  /** The limits look within it: no proof. */
+  /** 95 of 100 new differences seem within it: no proof. */
   limitsLook: boolean
-  /** 95 of 100 shots agree within it: the outer 95% bounds of both limits lie inside. */
+  /** Single shots are shown to agree within it: the outer 95% bounds of both limits lie inside, and few pairs were misreads. */
   limitsProven: boolean
 }
 /** Two monitors on the same shots, first less second, in metres. */
@@ -21,11 +21,15 @@ export type Agreement = {
   /** Half of the 90% interval of the bias. */
   biasHalfM: number
   sdM: number
-  /** Between these lie 95 of 100 differences; and what the limits themselves may be out there, with 95% each. */
+  /** Between these lie 95 of 100 new differences, by Student's t; and how far out the paper's limits may lie, with 95% each. */
   lowM: number
   highM: number
   outerLowM: number
   outerHighM: number
+  /** The limits of the paper, and the standard error of each. */
+  limits: { lowM: number; highM: number; seM: number }
+  /** So few pairs say little: the words call it a guess. */
+  isGuess: boolean
   claims: AgreeClaims
 }
 
@@ -38,8 +42,15 @@ const LIMITS_SD = 1.96
 export const PRACTICE_M = yards(5)
 /** Further from the middle than 4.5 robust standard deviations, and than 3 yd, is no measurement of the same shot. */
 const OFF = { leastM: yards(3), deviations: 4.5, madToSd: 1.4826 }
-/** One side of a 90% interval, and an outer bound. */
+/** One side of a 90% interval, and an outer bound; one side of a 95% interval. */
 const UPPER = 0.95
+const UPPER_95 = 0.975
+/** With fewer pairs nothing is dropped: it would make a few the worst of all. */
+const DROP_FROM = 10
+/** Fewer pairs are a guess, and offer no correction. */
+export const FEWEST_TO_CORRECT = 8
+/** Where more of the pairs are misreads single shots do not agree, whatever the others do. */
+const MOST_DROPPED = 0.03
 
 /** How many standard deviations from the bias the outer bounds of the limits lie, with so many pairs. */
 export const outerSds = (pairs: number): number =>
@@ -47,7 +58,7 @@ export const outerSds = (pairs: number): number =>
 
 /** Which pairs are measurements of one shot, by how far their differences lie from the middle one. */
 export function keptPairs(pairs: readonly Pair[]): boolean[] {
-  if (pairs.length === 0) return []
+  if (pairs.length < DROP_FROM) return pairs.map(() => true)
   const off = pairs.map(([a, b]) => a - b)
   const middle = median(off)
   const mad = median(off.map((each) => Math.abs(each - middle)))
@@ -67,7 +78,8 @@ export function agreement(pairs: readonly Pair[], toleranceM: number): Agreement
   const { mean, sd, count } = sample(off)
   const t = tQuantile(UPPER, count - 1)
   const biasHalfM = (t * sd) / Math.sqrt(count)
-  const [lowM, highM] = [mean - LIMITS_SD * sd, mean + LIMITS_SD * sd]
+  const newM = tQuantile(UPPER_95, count - 1) * sd * Math.sqrt(1 + 1 / count)
+  const [lowM, highM] = [mean - newM, mean + newM]
   const outerM = outerSds(count) * sd
   const [outerLowM, outerHighM] = [mean - outerM, mean + outerM]
   const inside = (low: number, high: number) => low >= -toleranceM && high <= toleranceM
@@ -78,10 +90,16 @@ export function agreement(pairs: readonly Pair[], toleranceM: number): Agreement
     biasHalfM,
     sdM: sd,
     ...{ lowM, highM, outerLowM, outerHighM },
+    limits: {
+      lowM: mean - LIMITS_SD * sd,
+      highM: mean + LIMITS_SD * sd,
+      seM: sd * Math.sqrt(1 / count + LIMITS_SD ** 2 / (2 * (count - 1))),
+    },
+    isGuess: count < FEWEST_TO_CORRECT,
     claims: {
       average: inside(mean - biasHalfM, mean + biasHalfM),
       limitsLook: inside(lowM, highM),
-      limitsProven: inside(outerLowM, outerHighM),
+      limitsProven: inside(outerLowM, outerHighM) && pairs.length - count <= MOST_DROPPED * pairs.length,
     },
   }
 }

@@ -61,6 +61,66 @@ describe('the readings of two monitors', () => {
     expect(ids(found)).toEqual(same(upTo(16, [3, 9])))
   })
 
+  /** 37 balls by a bag of six clubs, every 35 s but for the clubs' changes; each monitor loses three others. */
+  const bagOf37 = (offMs: number, everyMs = 35_000) => {
+    const roll = dice(37)
+    const balls = Array.from({ length: 40 }, (_, i) => {
+      const club = Math.floor(i / 7)
+      return {
+        hitMs: i * everyMs + club * 11_000 + roll.between(-1_500, 1_500),
+        clubId: `c${club}` as ClubId,
+        carryM: (160 - 12 * club) * Math.exp(roll.normal(0, 0.035)),
+      }
+    })
+    const read = (monitor: string, lost: number[], plusMs: number, times: number) =>
+      balls.flatMap((ball, n) =>
+        lost.includes(n)
+          ? []
+          : [
+              reading(monitor, n, ball.hitMs + plusMs + roll.between(-400, 400), {
+                clubId: ball.clubId,
+                carryM: ball.carryM * times * Math.exp(roll.normal(0, 0.01)),
+              }),
+            ],
+      )
+    return { a: read('A', [3, 17, 31], 0, 1), b: read('B', [8, 20, 36], offMs, 1.012) }
+  }
+
+  it.each([
+    ['none', 0],
+    ['2 s', 2_000],
+    ['90 s', 90_000],
+    ['10 min', 600_000],
+    ['1 h', 3_600_000],
+    ['1 day', 86_400_000],
+  ])(
+    '34 balls every 35 s, three lost by each, clocks that differ by %s: all are paired rightly',
+    (_, offMs) => {
+      const { a, b } = bagOf37(offMs)
+      const found = pairReadings(a, b)
+      expect(found.pairs).toHaveLength(34)
+      expect(found.pairs.every(({ first, second }) => first.id.slice(1) === second.id.slice(1))).toBe(true)
+      const bias = found.pairs.map(
+        ({ first, second }) => (first.carryM as number) - (second.carryM as number),
+      )
+      const mean = bias.reduce((sum, each) => sum + each, 0) / bias.length
+      expect(Math.abs(mean + 0.012 * 130)).toBeLessThan(0.5)
+      // Where neither names a club the carries alone tell it.
+      const unnamed = [a, b].map((list) => list.map((each) => ({ ...each, clubId: null })))
+      const alone = pairReadings(unnamed[0]!, unnamed[1]!)
+      expect(
+        alone.pairs.filter(({ first, second }) => first.id.slice(1) === second.id.slice(1)),
+      ).toHaveLength(34)
+    },
+  )
+
+  it('are never of two clubs that both monitors name', () => {
+    const clubs = (id: string) => ({ clubId: id as ClubId })
+    const a = [reading('A', 1, 0, clubs('7i')), reading('A', 2, 30_000, clubs('8i'))]
+    const b = [reading('B', 1, 500, clubs('8i')), reading('B', 2, 30_400, { clubId: null })]
+    expect(ids(pairReadings(a, b))).toEqual(['A2 B2'])
+  })
+
   it('without a clock go by their numbers at each station', () => {
     const file = (monitor: string) => [
       ...many(monitor, 3, [], () => 0),

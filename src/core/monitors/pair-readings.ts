@@ -1,5 +1,7 @@
 import type { ClubId, SessionId, ShotId } from '../ids'
 import type { Flight } from '../shots/flight-fields'
+import { density } from '../math/normal'
+import { median } from '../math/quantile'
 import { stationKey, type Swing } from '../station'
 
 /** What one monitor said of one hit ball. */
@@ -27,13 +29,23 @@ export type Pairing = {
 /** Two monitors say so much apart when one ball was hit. */
 export const SAME_BALL_MS = 20_000
 /** Two clocks that differ are set against each other so that balls lie this near. */
-const CLOCKS_AGREE_MS = 3_000
-/** So many of either are tried when two clocks are set against each other. */
-const MOST_TRIED = 80
+const CLOCKS_AGREE_MS = 6_000
+/** So few pairs set no clock. */
+const FEWEST_TO_SET = 3
+/** So many settings of the second clock are looked at closely: those that bring most readings near each other. */
+const MOST_TRIED = 60
+/**
+ * How two monitors differ on one ball and on two balls: logarithms of carry about their usual difference, and how far
+ * their clocks stray (from memory of practice).
+ */
+const ONE_BALL = { sd: 0.025, stray: 0.1, straySd: 0.3, clockMs: 1_500, leastByClock: -3 }
+const TWO_BALLS = { sd: 0.12, floor: 1e-3 }
+/** What a pair is worth whose carries say nothing, and what it is worth that both monitors name its club alike. */
+const WORTH = { withoutCarry: 0.3, sameClub: 0.5 }
 
 /**
- * Pairs the readings of two monitors: first as the golfer says, then by the clock, each with the nearest that has none nearer,
- * within 20 s; where either has no clock by their numbers at each station. A ball that one of the two lost leaves the other's
+ * Pairs the readings of two monitors: first as the golfer says, then by the clock, set as the readings fit best, each with the
+ * nearest that has none nearer; where either has no clock by their numbers at each station. A ball that one of the two lost leaves the other's
  * reading over, and shifts no pair behind it.
  * @param moved of readings of either monitor
  */
@@ -114,23 +126,76 @@ function byStation(readings: readonly MonitorReading[]): Map<string, MonitorRead
 
 type Pairs = [MonitorReading, MonitorReading][]
 
-/** Pairs by the clock, as it stands where that pairs half of them, else with the second clock set so that most agree. */
+/** Pairs by the clock: with the second clock set as the readings fit best, or as it stands where too few fit any setting. */
 function byTime(first: readonly MonitorReading[], second: readonly MonitorReading[]): Pairs {
   const [a, b] = [first, second].map((list) => [...list].sort((x, y) => x.hitMs - y.hitMs))
-  if (!a || !b || a.length === 0 || b.length === 0) return []
-  const asTheyStand = nearest(a, b, 0, SAME_BALL_MS)
-  const half = Math.min(a.length, b.length) / 2
-  if (asTheyStand.length >= half) return asTheyStand
-  const agreeing = (offMs: number) => nearest(a, b, offMs, CLOCKS_AGREE_MS)
-  const offsets = a.slice(0, MOST_TRIED).flatMap((x) => b.slice(0, MOST_TRIED).map((y) => y.hitMs - x.hitMs))
-  const set = offsets.reduce<Pairs>((best, offMs) => {
-    const found = agreeing(offMs)
-    return found.length > best.length ? found : best
-  }, [])
-  return set.length >= Math.max(half, 3) && set.length > asTheyStand.length ? set : asTheyStand
+  if (!a?.[0] || !b?.[0]) return []
+  // Looked at from one side only: settings that fit alike are then chosen alike from both.
+  if (a[0].id > b[0].id) return byTime(b, a).map(([x, y]) => [y, x])
+  let best = nearest(a, b, 0, SAME_BALL_MS)
+  let likelihood = worthOf(best, 0)
+  const enough = Math.max(FEWEST_TO_SET, Math.min(a.length, b.length) / 2)
+  for (const tried of [0, ...offsetsOf(a, b)]) {
+    const rough = nearest(a, b, tried, CLOCKS_AGREE_MS)
+    if (rough.length < enough) continue
+    const offMs = median(rough.map(([x, y]) => y.hitMs - x.hitMs))
+    const pairs = nearest(a, b, offMs, CLOCKS_AGREE_MS)
+    const worth = worthOf(pairs, offMs)
+    if (pairs.length >= enough && worth > likelihood) [best, likelihood] = [pairs, worth]
+  }
+  return best
 }
 
-/** Each with the one that lies nearest, where that is so from both sides. */
+/** Settings of the second clock, those first that bring most readings near each other. */
+function offsetsOf(a: readonly MonitorReading[], b: readonly MonitorReading[]): number[] {
+  const offsets = Float64Array.from(
+    a.flatMap((x) => b.flatMap((y) => (mayBeOne(x, y) ? [y.hitMs - x.hitMs] : []))),
+  ).sort()
+  const windows: { offMs: number; readings: number }[] = []
+  let to = 0
+  for (let from = 0; from < offsets.length; from++) {
+    const start = offsets[from] as number
+    while (to < offsets.length && (offsets[to] as number) - start <= CLOCKS_AGREE_MS) to++
+    windows.push({ offMs: start + CLOCKS_AGREE_MS / 2, readings: to - from })
+  }
+  windows.sort((x, y) => y.readings - x.readings || x.offMs - y.offMs)
+  const chosen: number[] = []
+  for (const { offMs } of windows) {
+    if (chosen.length === MOST_TRIED) break
+    if (chosen.every((each) => Math.abs(each - offMs) > CLOCKS_AGREE_MS / 2)) chosen.push(offMs)
+  }
+  return chosen
+}
+
+/** By how much likelier pairs are readings of one ball each than of two: the logarithm, all together. */
+function worthOf(pairs: Pairs, offMs: number): number {
+  const apartOf = ([a, b]: Pairs[number]) =>
+    a.carryM && b.carryM && a.carryM > 0 && b.carryM > 0 ? Math.log(a.carryM / b.carryM) : null
+  const known = pairs.flatMap((pair) => apartOf(pair) ?? [])
+  const usual = known.length > 0 ? median(known) : 0
+  return pairs.reduce((sum, pair) => {
+    const [a, b] = pair
+    const byClock = Math.max(
+      ONE_BALL.leastByClock,
+      -(((b.hitMs - a.hitMs - offMs) / ONE_BALL.clockMs) ** 2) / 2,
+    )
+    const apart = apartOf(pair)
+    const sameClub = a.clubId !== null && a.clubId === b.clubId ? WORTH.sameClub : 0
+    return sum + byClock + sameClub + (apart === null ? WORTH.withoutCarry : worthOfCarries(apart - usual))
+  }, 0)
+}
+
+const worthOfCarries = (off: number): number =>
+  Math.log(
+    ((1 - ONE_BALL.stray) * density(off, ONE_BALL.sd) + ONE_BALL.stray * density(off, ONE_BALL.straySd)) /
+      (density(off, TWO_BALLS.sd) + TWO_BALLS.floor),
+  )
+
+/** Readings of clubs that both monitors name, and name differently, are never of one ball. */
+const mayBeOne = (a: MonitorReading, b: MonitorReading): boolean =>
+  a.clubId === null || b.clubId === null || a.clubId === b.clubId
+
+/** Each with the one that lies nearest, where that is so from both sides and the clubs allow it. */
 function nearest(
   a: readonly MonitorReading[],
   b: readonly MonitorReading[],
@@ -142,7 +207,10 @@ function nearest(
   return a.flatMap((each, i): Pairs => {
     const j = forth[i] ?? -1
     const other = b[j]
-    return other && back[j] === i && Math.abs(other.hitMs - offMs - each.hitMs) <= withinMs
+    return other &&
+      back[j] === i &&
+      mayBeOne(each, other) &&
+      Math.abs(other.hitMs - offMs - each.hitMs) <= withinMs
       ? [[each, other]]
       : []
   })

@@ -1,4 +1,5 @@
 import { compare, type Comparison, type Side } from '../compare/compare'
+import { withinBag } from '../compare/whole-bag'
 import { isJudged, type JudgedStep, type Step } from '../gaps/step'
 import type { ClubId } from '../ids'
 import { atStation, type Station } from '../station'
@@ -24,24 +25,22 @@ export const stocksSince = (
   since: readonly Stock[],
   sideOf: { before: (stock: HitStock) => Side; since: (stock: HitStock) => Side },
   unit: LengthUnit,
-): StockSince[] =>
-  since
-    .flatMap((stock): StockSince[] => {
-      const then = atStation(before, stock)
-      return isHit(then) && isHit(stock)
-        ? [
-            {
-              ...{ clubId: stock.clubId, swing: stock.swing, then, since: stock },
-              found: compare(sideOf.before(then), sideOf.since(stock), unit),
-            },
-          ]
-        : []
-    })
-    .toSorted(
+): StockSince[] => {
+  const each = since.flatMap((stock): StockSince[] => {
+    const then = atStation(before, stock)
+    if (!isHit(then) || !isHit(stock)) return []
+    const found = compare(sideOf.before(then), sideOf.since(stock), unit)
+    return [{ clubId: stock.clubId, swing: stock.swing, then, since: stock, found }]
+  })
+  const { found } = withinBag(each.map((one) => one.found))
+  return each
+    .map((one, i) => ({ ...one, found: found[i] ?? one.found }))
+    .sort(
       (a, b) =>
         SURE_FIRST.indexOf(a.found.word) - SURE_FIRST.indexOf(b.found.word) ||
         Math.abs(b.found.differenceM) - Math.abs(a.found.differenceM),
     )
+}
 
 /** Steps with another verdict, or another sureness of it, than before; those that were not judged before have none then. */
 export const stepsSince = (before: readonly Step[], now: readonly Step[]): StepSince[] =>

@@ -13,6 +13,7 @@ import { lengthIn } from '@/core/units'
 import { refitStair } from '@/draw/refit-stair'
 import {
   besidesSentence,
+  byChanceSentence,
   biggestSentence,
   changeCell,
   differenceCell,
@@ -34,7 +35,7 @@ import styles from './compare.module.css'
 
 /** Two of anything side by side: both stairs in one, the difference of every station with a word, flights over each other. */
 export function CompareBench(view: CompareView) {
-  const { golfer, bag, choices, a, b, rows, together, besides, air } = view
+  const { golfer, bag, choices, a, b, rows, byChance, together, besides, air } = view
   const router = useRouter()
   const [opened, setOpened] = useState<string | null>(null)
   const [chosen, setChosen] = useState({ a: a?.key ?? '', b: b?.key ?? '' })
@@ -58,7 +59,6 @@ export function CompareBench(view: CompareView) {
   const [biggest] = both
     .filter(({ found }) => found?.word === 'real')
     .sort((x, y) => Math.abs(y.found?.differenceM ?? 0) - Math.abs(x.found?.differenceM ?? 0))
-  const different = besidesSentence(besides, air, golfer)
   const row = both.find(({ key }) => key === opened) ?? biggest ?? both[0]
   const trial =
     a?.side.kind === 'club' && b?.side.kind === 'club' && a.key !== b.key
@@ -87,7 +87,9 @@ export function CompareBench(view: CompareView) {
         }
         lede={
           a && b && a.key !== b.key
-            ? (different ?? 'Place, ball, monitor and air were the same, as far as they were said.')
+            ? [besidesSentence(besides, air, golfer), byChanceSentence(byChance, both.length)]
+                .filter(Boolean)
+                .join(' ')
             : 'Bags, seasons, sessions, clubs, swings, balls, mat or grass: the second is set beside the first.'
         }
         choices={<AirChoice golfer={golfer} />}
