@@ -3,6 +3,7 @@ import { attackAll } from './attack'
 import { browserImport } from './browser-import'
 import { importAgainstBare } from './file-import'
 import { chances } from './chances'
+import { chancesFromShots } from './chances-from-shots'
 import { firstLoad } from './first-load'
 import { flights } from './flights'
 import { judgement, looks, plans, reliability } from './judgement/tables'
@@ -25,6 +26,7 @@ const BENCHES: Record<string, () => Promise<string[]> | string[]> = {
   Refit: () => [...refitScored(60, 1), ...refitTimed()],
   'Then and now': () => thenAndNow(40, 1),
   'Chances on the course': () => chances(40, 4000, 1),
+  'Chances from 8 shots a club': () => chancesFromShots(150, 1),
   Flights: flights,
   'Season, dragged': seasonDrag,
   'Load, by how much was hit': load,

@@ -71,7 +71,7 @@ export function importFile(
   const result = importShots(
     db,
     golfer.id,
-    { name, shots, ...(clubs && { clubs }), ...(monitor && { monitor, watches: watches ?? false }) },
+    { name, shots, ...(clubs && { clubs }), ...(monitor && { monitor }), ...(watches && { watches }) },
     { nowMs, offsetMin },
   )
   if (columns) keepShape(db, golfer.id, { shape: shapeOf(found.columns), columns }, nowMs)
@@ -98,5 +98,6 @@ export function knownRows(
   return rows.filter((_, i) => known[i])
 }
 
-/** The monitor whose file is only compared. */
-const watched = ({ monitor, watches }: ShotsFile): string | undefined => (watches ? monitor : undefined)
+/** Whose file is only compared. */
+const watched = ({ monitor, watches }: ShotsFile): { monitor: string | null } | undefined =>
+  watches ? { monitor: monitor ?? null } : undefined

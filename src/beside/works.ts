@@ -76,7 +76,8 @@ const shotsFile = (
   ...{ name, columns, clubs },
   bytes: readFileSync(path),
   options: { lengthUnit, offsetMin },
-  ...(monitor && { monitor, watches: watches ?? false }),
+  ...(monitor && { monitor }),
+  ...(watches && { watches }),
 })
 
 const PART_LETTERS = 1 << 16

@@ -4,7 +4,17 @@ import { USUAL_SURENESS } from '@/core/course/sureness'
 import { takenAlongHtml } from './taken-along'
 
 const SHOT = {
-  ...{ name: '7-iron', carryM: 126, stockSdM: 1, shotSdM: 4, missed: 0.14, runM: 5, runSdM: 1.8, biasM: 0 },
+  ...{
+    name: '7-iron',
+    carryM: 126,
+    stockSdM: 1,
+    shotSdM: 4,
+    missed: 0.14,
+    runM: 5,
+    estimateOffM: 0,
+    runSdM: 1.8,
+    biasM: 0,
+  },
   ...{ sideSdM: 6, landingDeg: 45, windM: [0, 1], windSdM: 0.1 },
 }
 const taken: TakenAlong = {

@@ -158,20 +158,20 @@ function mapClubs(
 
 /**
  * Which of some shots are on file already, by what they are or say.
- * @param watching the monitor that measured them, where they are compared only
+ * @param compared where they are only compared: the monitor that measured those that name none
  */
 export function knownShots(
   db: Database,
   golferId: GolferId,
   shots: Iterable<FileShot>,
-  watching?: string,
+  compared?: { monitor: string | null },
 ): boolean[] {
   const isThere = db.prepare('SELECT 1 FROM shot WHERE id = ?').pluck()
   const isPresent = db.prepare('SELECT present OR watched FROM shot_now WHERE id = ?').pluck()
   const seen = new Map<string, number>()
   const idOf = identities(db, golferId)
   return Array.from(shots, (shot) => {
-    const id = idOf(shot, seen, watching === undefined ? null : (shot.monitor ?? watching))
+    const id = idOf(shot, seen, compared ? (shot.monitor ?? compared.monitor) : null)
     return isThere.get(id) === 1 && isPresent.get(id) === 1
   })
 }

@@ -25,7 +25,13 @@ it.each([
 describe('a caddie’s words', () => {
   /** The worked example: water at 165, a 5-wood of 178. */
   const wood: CourseShot = {
-    ...{ clubId: '5-wood' as ClubId, swing: 'full', carryM: yards(178), stockSdM: yards(1.5) },
+    ...{
+      clubId: '5-wood' as ClubId,
+      swing: 'full',
+      carryM: yards(178),
+      estimateOffM: 0,
+      stockSdM: yards(1.5),
+    },
     ...{ shotSdM: yards(5.3), missed: 0.14, runM: yards(8), runSdM: yards(2.8), biasM: 0, sideSdM: yards(8) },
     ...{ landingDeg: 41, path: [], windSdM: 0.2, windM: WINDS_MPS.map((wind) => 2 * wind) },
   }
@@ -51,7 +57,7 @@ describe('a caddie’s words', () => {
   it('say first that nothing is sure enough, and what comes nearest', () => {
     const far = asked({ leftM: yards(190), ...hazardOf('over', 'water', yards(176)) })
     expect(numberFinding(numberFound([wood], far), far, name, YARDS)).toMatch(
-      /^Nothing carries the water as surely as you want: the 5-wood \d\d% of the time$/,
+      /^The 5-wood: \d\d% to clear the water, you asked for 90%$/,
     )
     const behind = asked(hazardOf('behind', 'bunker', yards(184)))
     expect(numberFinding(numberFound([wood], behind), behind, name, YARDS)).toMatch(

@@ -36,11 +36,16 @@ export function numberFinding(
   name: Named,
   units: Units,
 ): string {
-  const [best] = choices
+  const [best, second] = choices
   if (!best) return 'No shot of yours for this number'
   const club = name(best)
-  if (asked.over && best.over && !best.sureEnough)
-    return `Nothing carries ${HAZARD_NAME[asked.over.kind]} as surely as you want: the ${club} ${chance(best.over.clear)} of the time`
+  if (best.layUp)
+    return `${asked.behind ? `Nothing stays short of ${HAZARD_NAME[asked.behind.kind]} as surely as you want` : 'Lay up'}. ${layUpWords(best, name, units)}`
+  if (asked.over && best.over && !best.sureEnough) {
+    const clears = `${chance(best.over.clear)} to clear ${HAZARD_NAME[asked.over.kind]}, you asked for ${chance(asked.sure[asked.over.kind])}`
+    const on = best.green ? `on the green ${timesIn(best.green.on)}, ` : ''
+    return `The ${club}: ${on}${clears}${second?.layUp ? `. Or ${layUpWords(second, name, units).replace(/^The/, 'the')}` : ''}`
+  }
   if (asked.behind && best.before !== undefined && !best.sureEnough)
     return `Nothing stays short of ${HAZARD_NAME[asked.behind.kind]} as surely as you want: the ${club} ${chance(best.before)} of the time`
   if (best.green) return `The ${club}: on the green ${timesIn(best.green.on)}`
@@ -49,18 +54,26 @@ export function numberFinding(
   return `The ${club}: ${farBy(best.shot, asked) === 'carry' ? 'carries' : 'finishes'} within ${lenUnit(NEAR_M, units)} ${timesIn(best.chance)}`
 }
 
+/** "The P-wedge lays up and leaves 42 yd" */
+const layUpWords = (choice: NumberChoice, name: Named, units: Units): string =>
+  `The ${name(choice)} lays up and leaves ${lenUnit(choice.layUp?.leavesM ?? 0, units)}`
+
 const LITTLE = 0.03
 /** More than half of what is struck well ends there: the word is named. */
 const MORE_OFTEN = 0.5
 
 /** What each shot does, in one line: what it clears, where it ends, what a miss does. */
 export function choiceLine(
-  { over, before, green, carryM, finishM, shot }: NumberChoice,
+  { over, before, green, carryM, finishM, shot, layUp }: NumberChoice,
   asked: NumberAsked,
   units: Units,
 ): string {
   const parts: string[] = []
-  if (over && asked.over)
+  if (layUp)
+    parts.push(
+      `lays up short of ${len(layUp.shortOfM, units)}${asked.over && asked.over.fromM === undefined ? `, if ${HAZARD_NAME[asked.over.kind]} begins there` : ''}, and leaves ${len(layUp.leavesM, units)}`,
+    )
+  if (over && asked.over && !layUp)
     parts.push(
       `clears ${HAZARD_NAME[asked.over.kind]} ${timesIn(over.clear)} (${chance(over.clear)}); a good one ${timesIn(over.good)}, a miss ${timesIn(over.missed)}`,
     )

@@ -7,27 +7,33 @@ const YARDS = { lengthUnit: 'yd', speedUnit: 'mph' } as const
 /** The worked example: 20 pairs, bias 1.8, sd 1.6. */
 const found: Agreement = {
   ...{ pairs: 20, dropped: 0, biasM: yards(1.8), biasHalfM: yards(0.6), sdM: yards(1.6) },
-  ...{ lowM: yards(-1.3), highM: yards(4.9), outerLowM: yards(-2.4), outerHighM: yards(6) },
+  ...{ lowM: yards(-1.6), highM: yards(5.2), outerLowM: yards(-2.4), outerHighM: yards(6) },
+  limits: { lowM: yards(-1.3), highM: yards(4.9), seM: yards(0.62) },
+  isGuess: false,
   claims: { average: true, limitsLook: true, limitsProven: false },
 }
 const as = (more: Partial<Agreement>): Agreement => ({ ...found, ...more })
 
 describe('two monitors in words', () => {
-  it('say what reads longer, and apart from that what single shots prove', () => {
+  it('say what reads longer, how far single shots differ, and what is shown', () => {
     expect(agreeFinding(found, { first: 'A', toleranceM: yards(5) }, YARDS)).toBe(
-      'A reads 1.8 yd longer; on average within 5; single shots not proven within 5',
+      'A reads 1.8 yd longer on average. Single shots can differ by −2 to 5 yd. More pairs are needed to show that they agree within 5 yd.',
     )
     const other = as({ biasM: yards(-0.4), claims: { average: false, limitsLook: true, limitsProven: true } })
-    expect(agreeFinding(other, { first: 'A', toleranceM: yards(3) }, YARDS)).toBe(
-      'A reads no surely other number; not shown within 3 on average; single shots proven within 3',
+    expect(agreeFinding(other, { first: 'A', toleranceM: yards(3) }, YARDS)).toContain(
+      'They are shown to agree within 3 yd.',
+    )
+    expect(agreeFinding(as({ pairs: 3, isGuess: true }), { first: 'A', toleranceM: yards(5) }, YARDS)).toBe(
+      'A guess from 3 pairs. A reads 1.8 yd longer on average.',
     )
   })
 
-  it('name each claim with what carries it', () => {
+  it('name each claim with what carries it, and the limits of the paper', () => {
     expect(agreeClaims(found, yards(5), YARDS)).toEqual([
-      'Yes: on average within 5 yd. The difference is 1.8 ± 0.6.',
-      'Yes: the limits look within 5 yd, which is no proof. 95 of 100 shots lie from −1.3 to 4.9 apart.',
-      'No: 95 of 100 shots agree within 5 yd, proven. With these shots the limits may lie as far out as −2.4 to 6.0.',
+      'On average within 5 yd? Yes. The difference is 1.8 ± 0.6.',
+      'Single shots seem within 5 yd? Yes. 95% of shots differ by −1.6 to 5.2.',
+      'Single shots shown to agree within 5 yd? No. They may differ by as much as −2.4 to 6.0.',
+      'Limits of agreement (bias ± 1.96 sd): −1.3 to 4.9, each ± 1.0.',
     ])
   })
 

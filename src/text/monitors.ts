@@ -7,34 +7,38 @@ import { atHead, count, fixed, len, lenUnit, listed, percent } from './numbers'
 
 /** How two monitors agree, put into words. */
 
-/** The one finding: "A reads 1.8 yd longer; on average within 5; single shots not proven within 5". */
+/** The one finding: "A reads 1.8 yd longer on average. Single shots can differ by −2 to 5 yd." */
 export function agreeFinding(
-  { biasM, biasHalfM, claims }: Agreement,
+  { pairs, biasM, biasHalfM, lowM, highM, claims, isGuess }: Agreement,
   { first, toleranceM }: { first: string; toleranceM: number },
   units: Units,
 ): string {
-  const within = len(toleranceM, units)
+  const within = lenUnit(toleranceM, units)
   const reads =
     Math.abs(biasM) <= biasHalfM
-      ? `${atHead(first)} reads no surely other number`
-      : `${atHead(first)} reads ${lenUnit(Math.abs(biasM), units, 1)} ${biasM < 0 ? 'shorter' : 'longer'}`
-  const average = claims.average ? `on average within ${within}` : `not shown within ${within} on average`
-  const single = claims.limitsProven
-    ? `single shots proven within ${within}`
-    : `single shots not proven within ${within}`
-  return `${reads}; ${average}; ${single}`
+      ? `${atHead(first)} reads about the same on average.`
+      : `${atHead(first)} reads ${lenUnit(Math.abs(biasM), units, 1)} ${biasM < 0 ? 'shorter' : 'longer'} on average.`
+  if (isGuess) return `A guess from ${count(pairs, 'pair')}. ${reads}`
+  const single = `Single shots can differ by ${len(lowM, units)} to ${lenUnit(highM, units)}.`
+  const shown = claims.limitsProven
+    ? `They are shown to agree within ${within}.`
+    : claims.limitsLook
+      ? `More pairs are needed to show that they agree within ${within}.`
+      : `They do not agree within ${within}.`
+  return `${reads} ${single} ${shown}`
 }
 
-/** The three claims, each by its own name and with what carries it. */
+/** The three claims, each by its own name and with what carries it; and the limits as the paper has them. */
 export function agreeClaims(found: Agreement, toleranceM: number, units: Units): string[] {
-  const { biasM, biasHalfM, lowM, highM, outerLowM, outerHighM, claims } = found
+  const { biasM, biasHalfM, lowM, highM, outerLowM, outerHighM, limits, claims } = found
   const within = lenUnit(toleranceM, units)
   const span = (low: number, high: number) => `${len(low, units, 1)} to ${len(high, units, 1)}`
   const says = (yes: boolean) => (yes ? 'Yes' : 'No')
   return [
-    `${says(claims.average)}: on average within ${within}. The difference is ${len(biasM, units, 1)} ± ${len(biasHalfM, units, 1)}.`,
-    `${says(claims.limitsLook)}: the limits look within ${within}, which is no proof. 95 of 100 shots lie from ${span(lowM, highM)} apart.`,
-    `${says(claims.limitsProven)}: 95 of 100 shots agree within ${within}, proven. With these shots the limits may lie as far out as ${span(outerLowM, outerHighM)}.`,
+    `On average within ${within}? ${says(claims.average)}. The difference is ${len(biasM, units, 1)} ± ${len(biasHalfM, units, 1)}.`,
+    `Single shots seem within ${within}? ${says(claims.limitsLook)}. 95% of shots differ by ${span(lowM, highM)}.`,
+    `Single shots shown to agree within ${within}? ${says(claims.limitsProven)}. They may differ by as much as ${span(outerLowM, outerHighM)}.`,
+    `Limits of agreement (bias ± 1.96 sd): ${span(limits.lowM, limits.highM)}, each ± ${len(1.645 * limits.seM, units, 1)}.`,
   ]
 }
 

@@ -39,11 +39,15 @@ export function clearChance(
   return { clear: (1 - missed) * good + missed * miss, good, missed: miss }
 }
 
-/** The chance to lie short of something behind: what is missed lies short of it too. */
+/** The chance to lie short of something behind: most of what is missed lies short of it too. */
 export const shortOf = (
   { carryM, stockSdM, shotSdM, missed, runM, runSdM }: ShotChances & Pick<Rolls, 'runM' | 'runSdM'>,
   behindM: number,
-): number => missed + (1 - missed) * phi((behindM - carryM - runM) / Math.hypot(shotSdM, stockSdM, runSdM))
+): number => {
+  const good = phi((behindM - carryM - runM) / Math.hypot(shotSdM, stockSdM, runSdM))
+  const miss = missedClears(Math.log(carryM / Math.max(1, behindM - runM)), shotSdM / carryM)
+  return missed * (1 - miss) + (1 - missed) * good
+}
 
 export type GreenChance = {
   on: number

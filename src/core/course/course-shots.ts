@@ -13,6 +13,7 @@ import { atStation, fullSwingOf, type Swing, lieOf } from '../station'
 import { isHit } from '../stock/stock'
 import { stationFlight } from '../wedges/station-flight'
 import { RUN_SPREAD, type Rolls, type ShotChances } from './chance'
+import { missedByKind } from './missed-by-kind'
 
 /** A shot of the day's card, with all that a number on the course needs: plain, so that it can be taken along. */
 export type CourseShot = ShotChances &
@@ -26,6 +27,8 @@ export type CourseShot = ShotChances &
     windM: number[]
     /** One standard deviation of what a wind changes, for each m/s that it differs from the day's. */
     windSdM: number
+    /** How much further the estimate is than the stock that is shown: chances go by all that the shots say, as verdicts do. */
+    estimateOffM: number
     /** It is hit from a tee alone. */
     fromTee?: true
     /** That is its job, and it is played for where it comes to rest. */
@@ -52,6 +55,7 @@ export function courseShots(
   { stocks, spread }: Pick<BagAnalysis, 'stocks' | 'spread'>,
 ): CourseShot[] {
   const air = airOfDay(day)
+  const missedWith = missedByKind(clubs, stocks, spread.missed)
   return card.lines.flatMap((line): CourseShot[] => {
     const carry = line.ofDay ?? line.measured
     const stock = atStation(stocks, line)
@@ -76,8 +80,9 @@ export function courseShots(
         swing: line.swing,
         carryM: carry.atM,
         stockSdM: sdOf(carry),
+        estimateOffM: (stock.model.carryM - stock.carryM) * scale,
         shotSdM: spread.carry * carry.atM,
-        missed: spread.missed,
+        missed: missedWith(club),
         runM,
         runSdM: RUN_SPREAD * Math.abs(runM),
         biasM: spread.lateralMean * carry.atM,

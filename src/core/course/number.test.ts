@@ -7,7 +7,7 @@ import { countsAs, greenOf, hazardOf, numberFound, type NumberAsked } from './nu
 import { USUAL_SURENESS } from './sureness'
 
 const shot = (name: string, carryYd: number, more: Partial<CourseShot> = {}): CourseShot => ({
-  ...{ clubId: name as ClubId, swing: 'full', carryM: yards(carryYd), stockSdM: yards(1.2) },
+  ...{ clubId: name as ClubId, swing: 'full', carryM: yards(carryYd), stockSdM: yards(1.2), estimateOffM: 0 },
   ...{ shotSdM: 0.036 * yards(carryYd), missed: 0.14, runM: yards(5), runSdM: yards(1.75) },
   ...{ biasM: 0, sideSdM: 0.05 * yards(carryYd), landingDeg: 45, path: [], windSdM: 0.15 },
   windM: WINDS_MPS.map((wind) => (wind < 0 ? 2.2 : 1.4) * wind),
@@ -52,10 +52,42 @@ describe('a number on the course', () => {
     expect(first(asked(139, { ...water, sure: bold }))).toBe('7-iron')
   })
 
-  it('where nothing carries the water surely enough one that lays up leads', () => {
+  it('where nothing stays short of the water surely enough one that lays up leads, and says what it leaves', () => {
     const found = numberFound(BAG, asked(170, hazardOf('behind', 'water', yards(150))))
-    expect(found[0]?.sureEnough).toBe(true)
+    expect(found[0]?.layUp?.leavesM).toBeCloseTo(yards(170) - found[0]!.finishM, 6)
     expect(found[0]?.shot.carryM).toBeLessThan(yards(145))
+    expect(found[1]?.layUp).toBeUndefined()
+  })
+
+  it('148.6 to go, 17 ft up, water to 143, green 141 to 158: the 7-iron, not the 5-iron that flies it; and a lay-up', () => {
+    const bag = [
+      shot('5-iron', 176, { landingDeg: 43 }),
+      shot('6-iron', 166),
+      shot('7-iron', 156, { landingDeg: 46 }),
+      shot('8-iron', 144),
+      shot('P-wedge', 117, { landingDeg: 49 }),
+      shot('half', 62),
+    ]
+    const found = numberFound(
+      bag,
+      asked(148.6, {
+        heightM: 17 * 0.3048,
+        ...hazardOf('over', 'water', yards(143)),
+        ...greenOf(yards(141), yards(158), yards(12)),
+      }),
+    )
+    const of = (name: string) => found.find(({ shot: { clubId } }) => clubId === name)!
+    expect(found[0]!.shot.clubId).toBe('7-iron')
+    expect(found[0]!.chance).toBeGreaterThan(0.35)
+    expect(found[0]!.sureEnough).toBe(false)
+    expect(of('5-iron')?.chance ?? 0).toBeLessThan(0.1)
+    // The longest that stays short of where the water may begin, 9 times in 10, with what it leaves.
+    expect(found[1]).toMatchObject({ shot: { clubId: 'P-wedge' }, layUp: { leavesM: expect.any(Number) } })
+  })
+
+  it('between chances alike the one that scatters less is named', () => {
+    const [a, b] = [shot('steady', 140, { sideSdM: yards(5) }), shot('wild', 140.2, { sideSdM: yards(9) })]
+    expect(numberFound([b, a], asked(140.2))[0]?.shot.clubId).toBe('steady')
   })
 
   it('uphill and against the wind it counts as more, downhill and with it as less', () => {

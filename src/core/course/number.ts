@@ -14,7 +14,8 @@ import { yards } from '../units'
 import type { HazardKind, Sureness } from './sureness'
 import { windChange, type CourseShot } from './course-shots'
 
-export type Hazard = { kind: HazardKind; atM: number }
+/** Where it ends, if it must be carried, or begins, if it lies behind; and where one that must be carried begins. */
+export type Hazard = { kind: HazardKind; atM: number; fromM?: number }
 
 /** A shot that is to be played: distances from the ball, in metres. */
 export type NumberAsked = {
@@ -48,43 +49,78 @@ export type NumberChoice = {
   before?: number
   /** As sure as the golfer wants to be of every hazard. */
   sureEnough: boolean
+  /** It is named to stay short of a hazard that begins there, and leaves so much. */
+  layUp?: { leavesM: number; shortOfM: number }
 }
 
-const LEAST_CHANCE = 0.03
 const MOST_CHOICES = 8
+/** A club with less than this share of the best chance is never named first: it clears the water and flies the green. */
+const OF_THE_BEST = 1 / 4
+/** Chances nearer than this are alike: then the one that scatters less is named. */
+const ALIKE = 0.03
+/** A hazard that must be carried begins so far before its end, where it is not said (from memory of practice). */
+const USUAL_DEPTH_M = yards(20)
 
 /**
- * What a number on the course comes to with every shot, best first: those that are as sure as is wanted and likely enough to
- * be meant, then the others by what they do and clear together.
+ * What a number on the course comes to with every shot, best first. Of those that clear and stay short as surely as is
+ * wanted, the one with the best chance to do what is meant. Where none does, the best chance and a lay-up: the lay-up
+ * first where it is what lies behind that cannot be avoided.
  */
 export function numberFound(shots: readonly CourseShot[], asked: NumberAsked): NumberChoice[] {
   const all = shots
     .filter(({ fromTee }) => asked.fromTee || !fromTee)
     .map((shot) => playedHere(shot, asked))
-    .sort((a, b) => worth(b) - worth(a))
-  const likely = all.filter(({ chance }) => chance >= LEAST_CHANCE)
-  const rest = likely.length > 0 ? likely : nearest(all, asked)
-  if (rest[0]?.sureEnough || (!asked.over && !asked.behind)) return rest.slice(0, MOST_CHOICES)
-  // Nothing that gets there is sure enough: one that is lays up, as near as it can.
-  const [layUp] = nearest(
-    all.filter(({ sureEnough }) => sureEnough),
-    asked,
-  )
-  return [...(layUp ? [layUp] : []), ...rest.filter((each) => each !== layUp)].slice(0, MOST_CHOICES)
+    .sort((a, b) => b.chance - a.chance)
+  const best = all[0]
+  if (!best || best.chance < LEAST_CHANCE) return nearest(all, asked)
+  const meant = all.filter(({ chance }) => chance >= LEAST_CHANCE)
+  const safe = meant.filter(({ sureEnough, chance }) => sureEnough && chance >= OF_THE_BEST * best.chance)
+  const rest = (named: readonly (NumberChoice | undefined)[]) =>
+    meant.filter((each) => !named.includes(each)).sort((a, b) => worth(b) - worth(a))
+  if (safe[0]) {
+    const likeliest = safe[0].chance
+    const first = safe
+      .filter(({ chance }) => chance >= likeliest - ALIKE)
+      .reduce((a, b) => (scatterOf(b) < scatterOf(a) ? b : a))
+    return [first, ...rest([first])].slice(0, MOST_CHOICES)
+  }
+  const layUp = layUpOf(all, asked)
+  const avoids = asked.over && best.over && best.over.clear < asked.sure[asked.over.kind]
+  const named = (avoids ? [best, layUp] : [layUp, best]).flatMap((each) => each ?? [])
+  return [...named, ...rest([best])].slice(0, MOST_CHOICES)
 }
 
-/** A shot this likely to do what is wanted is meant for it. */
-const MEANT_FROM = 0.15
+const LEAST_CHANCE = 0.03
 
-const worth = (choice: NumberChoice): number =>
-  choice.sureEnough && choice.chance >= MEANT_FROM ? 1 + choice.chance : choice.chance * safety(choice)
+const worth = ({ sureEnough, chance }: NumberChoice): number => chance + Number(sureEnough)
+const scatterOf = ({ shot: { shotSdM, sideSdM } }: NumberChoice): number => Math.hypot(shotSdM, sideSdM)
+
+/** The longest shot that stays short of the hazard as surely as is wanted; none where no shot is that short. */
+function layUpOf(all: readonly NumberChoice[], asked: NumberAsked): NumberChoice | null {
+  const { over, behind } = asked
+  const hazard = over ? { ...over, atM: over.fromM ?? over.atM - USUAL_DEPTH_M } : behind
+  if (!hazard) return null
+  const short = all.filter(
+    ({ shot, carryM, unsureM }) =>
+      shortOf({ ...shot, carryM, stockSdM: unsureM }, hazard.atM) >= asked.sure[hazard.kind],
+  )
+  const longest = short.reduce<NumberChoice | null>(
+    (a, b) => (a === null || b.finishM > a.finishM ? b : a),
+    null,
+  )
+  return longest && { ...longest, layUp: { leavesM: asked.leftM - longest.finishM, shortOfM: hazard.atM } }
+}
 
 /** Where a shot lands with that height and wind, and the chances that follow. */
 function playedHere(shot: CourseShot, asked: NumberAsked): NumberChoice {
   const blownM = windChange(shot, asked.tailwindMps) - windChange(shot, asked.dayWindMps)
   const carryM = Math.max(1, shot.carryM + blownM - heightCosts(asked.heightM, shot.landingDeg))
   const windSdM = shot.windSdM * Math.abs(asked.tailwindMps - asked.dayWindMps)
-  const here = { ...shot, carryM, stockSdM: Math.hypot(shot.stockSdM, windSdM) }
+  const here = {
+    ...shot,
+    carryM: Math.max(1, carryM + shot.estimateOffM),
+    stockSdM: Math.hypot(shot.stockSdM, windSdM),
+  }
   const green = asked.green && greenChance(here, asked.green)
   const over = asked.over && clearChance(here, asked.over.atM)
   const before = asked.behind && shortOf(here, asked.behind.atM)
@@ -106,8 +142,6 @@ function playedHere(shot: CourseShot, asked: NumberAsked): NumberChoice {
 /** Where a shot is to come to: one of a club that is only hit from the tee comes to rest there, whatever is asked. */
 export const farBy = ({ onTotal }: Pick<CourseShot, 'onTotal'>, { by }: Pick<NumberAsked, 'by'>): Far =>
   onTotal ? 'finish' : by
-
-const safety = ({ over, before = 1 }: NumberChoice): number => (over?.clear ?? 1) * before
 
 /** Where nothing gets there: the two that leave the least. */
 const nearest = (all: readonly NumberChoice[], asked: NumberAsked): NumberChoice[] => {

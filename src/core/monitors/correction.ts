@@ -1,5 +1,5 @@
 import { FLIGHT_FIELDS, type Flight, type FlightField } from '../shots/flight-fields'
-import { agreement, growthOf, keptPairs, type Pair } from './agree'
+import { FEWEST_TO_CORRECT, agreement, growthOf, keptPairs, type Pair } from './agree'
 import type { ReadingPair } from './pair-readings'
 
 /** By what a monitor's numbers of one field are off another's: a share of each, and what is added on top, in the field's unit. */
@@ -40,7 +40,7 @@ export type FieldOff = {
   /** First less second, with half of its 90% interval. */
   off: number
   half: number
-  /** None where the difference is not surely any. */
+  /** None where the difference is not surely any, and from fewer than eight pairs. */
   shift: Shift | null
 }
 
@@ -57,8 +57,8 @@ export function fieldsOff(pairs: readonly ReadingPair[]): FieldOff[] {
     const found = agreement(values, 0)
     if (!found) return []
     const { pairs: count, biasM: off, biasHalfM: half } = found
-    const surely = Math.abs(off) > half
-    const grows = MAY_GROW.includes(field) && growthOf(values)?.grows === true
+    const surely = count >= FEWEST_TO_CORRECT && Math.abs(off) > half
+    const grows = MAY_GROW.includes(field) && count >= FEWEST_TO_CORRECT && growthOf(values)?.grows === true
     return [{ field, pairs: count, off, half, shift: surely || grows ? shiftOf(values, off, grows) : null }]
   })
 }

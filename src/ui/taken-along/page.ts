@@ -69,7 +69,7 @@ function answer(): void {
     ]
     club.textContent = name(choice)
     likely.textContent = chance(choice.chance)
-    line.textContent = `${choice.sureEnough ? '' : 'not as sure as you want; '}${choice.shot.asOnCourse ? 'as on the course; ' : ''}${choiceLine(choice, of, taken.units)}`
+    line.textContent = `${choice.sureEnough || choice.layUp ? '' : 'less sure than you asked for; '}${choice.shot.asOnCourse ? 'as on the course; ' : ''}${choiceLine(choice, of, taken.units)}`
     item.append(club, likely, line)
     list.append(item)
   }

@@ -81,7 +81,8 @@ export function ImportBench({ golfer, bag, mapped, shapes }: Props) {
     columns: (held ?? []).map(({ field, unit }) => ({ field, unit })),
     clubs: Object.fromEntries((read?.clubs ?? []).map(({ label }) => [label, meant(label) || 'later'])),
     offsetMin,
-    ...(monitor.name.trim() && { monitor: monitor.name.trim(), watches: monitor.watches }),
+    ...(monitor.name.trim() && { monitor: monitor.name.trim() }),
+    ...(monitor.watches && { watches: true }),
   })
   // Which rows are on file already only the store knows.
   useEffect(() => {
@@ -266,7 +267,12 @@ export function ImportBench({ golfer, bag, mapped, shapes }: Props) {
           )}
           {read && (
             <>
-              <WhichMonitor golfer={golfer} monitor={monitor} onChange={setMonitor} />
+              <WhichMonitor
+                golfer={golfer}
+                monitor={monitor}
+                inFile={held?.some(({ field }) => field === 'monitor') ?? false}
+                onChange={setMonitor}
+              />
               <ClubMapping
                 clubs={read.clubs}
                 bag={bag}

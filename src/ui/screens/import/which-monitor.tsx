@@ -3,10 +3,16 @@ import type { Golfer } from '@/core/golfer'
 import { LETTERS } from '@/core/limits'
 
 export type OfMonitor = { name: string; watches: boolean }
-type Props = { golfer: Golfer; monitor: OfMonitor; onChange: (monitor: OfMonitor) => void }
+type Props = {
+  golfer: Golfer
+  monitor: OfMonitor
+  /** A column of the file names the monitor of each shot. */
+  inFile: boolean
+  onChange: (monitor: OfMonitor) => void
+}
 
 /** Which monitor measured the shots of a file, and whether another one has them already. */
-export function WhichMonitor({ golfer, monitor, onChange }: Props) {
+export function WhichMonitor({ golfer, monitor, inFile, onChange }: Props) {
   const { name, watches } = monitor
   return (
     <section className="sheet p-3 d-grid gap-2" aria-label="The monitor">
@@ -17,7 +23,7 @@ export function WhichMonitor({ golfer, monitor, onChange }: Props) {
           value={name}
           placeholder="not said"
           onChange={({ target }) =>
-            onChange({ name: target.value, watches: watches && target.value.trim() !== '' })
+            onChange({ name: target.value, watches: watches && (inFile || target.value.trim() !== '') })
           }
         />
       </Form.Group>
@@ -25,7 +31,7 @@ export function WhichMonitor({ golfer, monitor, onChange }: Props) {
         id="file-watches"
         label={`${golfer.name} hit these balls before another monitor, whose shots are here: only compare them`}
         checked={watches}
-        disabled={name.trim() === ''}
+        disabled={name.trim() === '' && !inFile}
         onChange={({ target }) => onChange({ name, watches: target.checked })}
       />
     </section>

@@ -5,6 +5,7 @@ import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import Form from 'react-bootstrap/Form'
 import { agreement, PRACTICE_M, type Pair } from '@/core/monitors/agree'
+import type { ClubId } from '@/core/ids'
 import { pairsToProve } from '@/core/monitors/pairs-to-prove'
 import { agreeFinding, lostSentence, moreSentence } from '@/text/monitors'
 import { dayAndTime } from '@/text/days'
@@ -30,9 +31,18 @@ export function ComparedMonitors({ golfer, bag, comparisons, chosen, corrections
   const read = pairing.pairs.flatMap(({ first: a, second: b }) =>
     a.carryM === null || b.carryM === null
       ? []
-      : [{ pair: [a.carryM, b.carryM] as Pair, kind: clubs.find(({ id }) => id === a.clubId)?.kind ?? null }],
+      : [
+          {
+            pair: [a.carryM, b.carryM] as Pair,
+            clubId: a.clubId ?? b.clubId,
+            kind: clubs.find(({ id }) => id === (a.clubId ?? b.clubId))?.kind ?? null,
+          },
+        ],
   )
-  const pairs = read.map(({ pair }) => pair)
+  const named = [...new Set(read.flatMap(({ clubId }) => clubId ?? []))]
+  const [only, setOnly] = useState<ClubId | null>(null)
+  const shown = only === null ? read : read.filter(({ clubId }) => clubId === only)
+  const pairs = shown.map(({ pair }) => pair)
   const found = agreement(pairs, within)
   const address = ({ first: one, second: other }: Pick<Comparison, 'first' | 'second'>) =>
     `/golfers/${golfer.id}/monitors?${new URLSearchParams({ first: one, second: other })}`
@@ -43,7 +53,7 @@ export function ComparedMonitors({ golfer, bag, comparisons, chosen, corrections
       <PageHead
         title={
           found
-            ? `${agreeFinding(found, { first, toleranceM: within }, golfer)}.`
+            ? agreeFinding(found, { first, toleranceM: within }, golfer)
             : `${count(pairs.length, 'pair')} of ${first} and ${second}: from three on they say something`
         }
         lede={
@@ -95,6 +105,24 @@ export function ComparedMonitors({ golfer, bag, comparisons, chosen, corrections
               example="5"
               onChange={setToleranceM}
             />
+            {named.length > 1 && (
+              <Form.Group controlId="pairs-of">
+                <Form.Label>Pairs of</Form.Label>
+                <Form.Select
+                  value={only ?? ''}
+                  onChange={({ target }) => setOnly((target.value || null) as ClubId | null)}
+                >
+                  <option value="">All clubs</option>
+                  {clubs
+                    .filter(({ id }) => named.includes(id))
+                    .map(({ id, name }) => (
+                      <option key={id} value={id}>
+                        {name}
+                      </option>
+                    ))}
+                </Form.Select>
+              </Form.Group>
+            )}
           </section>
           <Corrections golfer={golfer} chosen={chosen} corrections={corrections} />
         </div>
@@ -105,7 +133,7 @@ export function ComparedMonitors({ golfer, bag, comparisons, chosen, corrections
               found={found}
               pairs={pairs}
               toleranceM={within}
-              kinds={read.map(({ kind }) => kind)}
+              kinds={shown.map(({ kind }) => kind)}
             />
           )}
           <PairList golfer={golfer} clubs={clubs} chosen={chosen} />

@@ -97,6 +97,7 @@ export function PairList({ golfer, clubs, chosen }: Props) {
             <thead>
               <tr>
                 <th scope="col">Shot</th>
+                <th scope="col">Club</th>
                 <th scope="col">{first}</th>
                 <th scope="col">{second}</th>
                 <th scope="col">Apart</th>
@@ -110,10 +111,8 @@ export function PairList({ golfer, clubs, chosen }: Props) {
                 const name = a || b ? stationName(club, (a ?? b)?.swing ?? 'full') : 'no shot'
                 return (
                   <tr key={`${a?.id ?? ''} ${b?.id ?? ''}`} className={isKept ? '' : 'quiet'}>
-                    <th scope="row">
-                      {i < rows.length - 1 && `${i + 1} `}
-                      <span className="quiet">{a || b ? name : 'belongs to no shot'}</span>
-                    </th>
+                    <th scope="row">{i < rows.length - 1 && i + 1}</th>
+                    <td className="quiet">{a || b ? name : 'belongs to no shot'}</td>
                     <td>{a ? carry(a, golfer) : <Lost name={a || b ? first : ''} />}</td>
                     <SecondReading
                       place={i + 1}

@@ -120,7 +120,7 @@ export function CourseNumber({ golfer, bag, day, card, shots, competitionUntilMs
                     >
                       <span>
                         <b>{name(choice)}</b>
-                        {!choice.sureEnough && <em>not as sure as you want</em>}
+                        {!choice.sureEnough && !choice.layUp && <em>less sure than you asked for</em>}
                         {choice.shot.asOnCourse && <em>as on the course</em>}
                       </span>
                       <span className="chance num">{chance(choice.chance)}</span>
