@@ -35,7 +35,7 @@ test('a wood off the tee and from the ground is two stocks, from the Bay to the 
   const lies = page.getByRole('region', { name: 'Tee and ground' })
   await expect(lies).toContainText(
     new RegExp(
-      `${wood.name}: off the tee it carries 2\\.8% ± \\d\\.\\d% further than from the ground: two stocks\\.`,
+      `${wood.name}: off the tee it carries 2\\.8% ± \\d\\.\\d% further than from the ground\\. Keep two yardages\\.`,
     ),
   )
   expect(await axeFindings(page)).toEqual([])
@@ -67,7 +67,7 @@ test('a wood off the tee and from the ground is two stocks, from the Bay to the 
   expect((await stock()).map(({ swing, count }) => [swing, count])).toEqual([['full', 6]])
   await expect.poll(() => page.evaluate('document.documentElement.scrollWidth')).toBeLessThanOrEqual(390)
   await page.getByRole('button', { name: 'Keep them apart' }).click()
-  await expect(lies).toContainText('which may be nothing')
+  await expect(lies).toContainText('More shots of both are needed to tell.')
   expect((await stock()).map(({ swing }) => swing)).toEqual(['full', 'teed'])
 })
 

@@ -1,4 +1,5 @@
 import tQuantile from '@stdlib/stats-base-dists-t-quantile'
+import { phi } from '../math/normal'
 import { sample } from '../math/sample'
 import { Z90 } from '../math/z90'
 
@@ -33,12 +34,23 @@ export function factorOf(first: readonly number[], second: readonly number[]): F
 /** Half of the 90% interval of a factor, as a share, with so many of each ball at a spread that is known. */
 export const factorHalf = (variation: number, each: number): number => Z90 * variation * Math.sqrt(2 / each)
 
-/** From this much on two surfaces are kept apart, whatever the interval. */
-const APART_FROM = 0.03
+/** Tee and ground, mat and grass: two stocks, one will do, or not to be told yet. */
+export const LIE_STOCKS = ['two', 'one', 'open'] as const
+export type LieStocks = (typeof LIE_STOCKS)[number]
 
-/** Tee and ground, mat and grass: apart from 3% on, or where the interval excludes none; else they may be joined. */
-export const standApart = ({ factor, low, high }: Factor): boolean =>
-  Math.abs(factor - 1) >= APART_FROM || low > 1 || high < 1
+/** At least so much with that chance is two stocks; within so much with that chance, one will do. */
+const TWO_FROM = { share: 0.03, chance: 0.8 }
+const ONE_WITHIN = { share: 0.02, chance: 0.8 }
+
+/** Two where the difference is likely real, or likely large; one where it is likely small. */
+export function lieStocks({ factor, low, high }: Factor): LieStocks {
+  const sd = Math.log(high / low) / (2 * Z90)
+  const [away, middle] = [Math.abs(Math.log(factor)), Math.log(factor)]
+  const large = phi((away - Math.log(1 + TWO_FROM.share)) / sd)
+  if (low > 1 || high < 1 || large >= TWO_FROM.chance) return 'two'
+  const edge = Math.log(1 + ONE_WITHIN.share)
+  return phi((edge - middle) / sd) - phi((-edge - middle) / sd) >= ONE_WITHIN.chance ? 'one' : 'open'
+}
 
 /** Whether the factors of several clubs may be one: every interval holds the mean of all. */
 export function isOneFactor(factors: readonly Factor[]): boolean {

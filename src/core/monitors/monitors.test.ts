@@ -4,7 +4,7 @@ import { lengthIn, yards } from '../units'
 import { agreement, growthOf, keptPairs, type Pair } from './agree'
 import { pairsToProve, proofChance } from './pairs-to-prove'
 import { readPairs } from './typed-pairs'
-import { factorHalf, factorOf, isOneFactor, standApart } from '../balls/factor'
+import { factorHalf, factorOf, isOneFactor, lieStocks } from '../balls/factor'
 
 const yd = (metres: number | undefined) => lengthIn(metres ?? NaN, 'yd')
 const pairsOf = (a: readonly number[], b: readonly number[]): Pair[] =>
@@ -154,9 +154,12 @@ describe('one ball against another', () => {
       ofFirst: 9,
       ofSecond: 9,
     })
-    expect(standApart(of(1.031, 0.05))).toBe(true)
-    expect(standApart(of(1.012, 0.01))).toBe(true)
-    expect(standApart(of(1.012, 0.02))).toBe(false)
+    // Likely real; at least 3% with a chance of 8 in 10; within 2% with 8 in 10; and what nothing can be said of.
+    expect(lieStocks(of(1.012, 0.01))).toBe('two')
+    expect(lieStocks(of(1.05, 0.052))).toBe('open')
+    expect(lieStocks(of(1.06, 0.055))).toBe('two')
+    expect(lieStocks(of(1.001, 0.02))).toBe('one')
+    expect(lieStocks(of(1.031, 0.05))).toBe('open')
     expect(isOneFactor([of(1.05, 0.02), of(1.06, 0.02), of(1.04, 0.02)])).toBe(true)
     expect(isOneFactor([of(1.05, 0.01), of(1.1, 0.01), of(1.04, 0.02)])).toBe(false)
     expect(isOneFactor([])).toBe(false)

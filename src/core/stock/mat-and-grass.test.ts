@@ -42,8 +42,8 @@ describe('mat and grass', () => {
     const [sameDay, otherDay] = [on(0), on(1)]
     expect(sameDay.factor.factor).toBeCloseTo(1 / 1.02, 6)
     // Two per cent on the same day are seen; of other days they may be the day.
-    expect(sameDay.apart).toBe(true)
-    expect(otherDay.apart).toBe(false)
+    expect(sameDay.stocks).toBe('two')
+    expect(otherDay.stocks).toBe('open')
     const half = ({ factor: { low, high } }: typeof sameDay) => (high - low) / 2
     expect(half(otherDay)).toBeGreaterThan(1.645 * 0.02 * Math.SQRT2 * 0.97)
     expect(half(sameDay)).toBeLessThan(0.01)
@@ -53,7 +53,7 @@ describe('mat and grass', () => {
     const grass = hits('7-iron', 'grass', around(160, 4))
     const mat = hits('7-iron', 'mat', around(166, 4), { apart: 'mat' })
     const whole = matAndGrass([...grass, ...mat])
-    expect(whole?.apart).toBe(true)
+    expect(whole?.stocks).toBe('two')
     const others = [
       ...hits('7-iron', 'mat', [90, 80], { mark: 'fat' }),
       ...hits('7-iron', 'mat', [120, 125], { apart: 'wind' }),

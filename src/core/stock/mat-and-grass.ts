@@ -1,5 +1,5 @@
 import tQuantile from '@stdlib/stats-base-dists-t-quantile'
-import { standApart, type Factor } from '../balls/factor'
+import { lieStocks, type Factor, type LieStocks } from '../balls/factor'
 import { unshared } from '../compare/compare'
 import { UNTIED_SD } from '../judge/day-factors'
 import { sample } from '../math/sample'
@@ -8,8 +8,8 @@ import type { Mark } from '../shots/mark'
 import type { Apart } from '../shots/shot'
 import { stationKey, type Station } from '../station'
 
-/** How much further a golfer's stations carry off grass than off a mat, over how many of them, and whether the two are kept apart. */
-export type MatAndGrass = { factor: Factor; stations: number; apart: boolean }
+/** How much further a golfer's stations carry off grass than off a mat, over how many of them, and whether the two are two stocks. */
+export type MatAndGrass = { factor: Factor; stations: number; stocks: LieStocks }
 
 type Hit = Station & {
   carryM: number | null
@@ -63,7 +63,7 @@ export function matAndGrass(shots: readonly Hit[]): MatAndGrass | null {
     ofFirst: total('grass'),
     ofSecond: total('mat'),
   }
-  return { factor, stations: pairs.length, apart: standApart(factor) }
+  return { factor, stations: pairs.length, stocks: lieStocks(factor) }
 }
 
 /** Shots off one surface: their logarithms, and the share of them on each day. */

@@ -27,7 +27,7 @@ describe('a club that is hit off a tee and from the ground', () => {
     expect(both.steps).toHaveLength(5)
   })
 
-  it('is held apart from 3% on or where none is excluded, and may be one stock else', () => {
+  it('is two stocks where they likely differ, one where they likely do not, and else not to be told yet', () => {
     const clubs = [{ id: wood, kind: 'wood', loftDeg: 21, build: {} } as const]
     const of = (swing: string, carry: number, count = 5) =>
       around(carry, count).map((carryM) => ({ clubId: wood, swing, carryM, mark: 'solid' as const }))
@@ -36,9 +36,9 @@ describe('a club that is hit off a tee and from the ground', () => {
     // The worked example: 181 from the tee, 176 from the ground.
     const [example] = ask(181)
     expect(example?.factor.factor).toBeCloseTo(181 / 176, 6)
-    expect(example?.apart).toBe(true)
-    expect(ask(177)[0]?.apart).toBe(false)
-    expect(ask(181.5, 3)[0]?.apart).toBe(true)
+    expect(example?.stocks).toBe('two')
+    expect(ask(176.2, 10)[0]?.stocks).toBe('one')
+    expect(ask(178, 3)[0]?.stocks).toBe('open')
     // Fat ones off a mat flatter: only solid ones are compared, and two of one say nothing.
     expect(teeAndGround(clubs, [...of(TEED_SWING, 181, 2), ...of(FULL_SWING, 176)])).toEqual([])
     expect(teeAndGround([{ ...clubs[0]!, build: { oneLie: true } }], of(TEED_SWING, 181))).toEqual([])

@@ -1,16 +1,16 @@
 import { isHitFromBoth, type Club } from '../bag/club'
 import type { ClubBuild } from '../bag/club-build'
-import { factorOf, standApart, type Factor } from '../balls/factor'
+import { factorOf, lieStocks, type Factor, type LieStocks } from '../balls/factor'
 import type { ClubId } from '../ids'
 import type { Mark } from '../shots/mark'
 import { FULL_SWING, TEED_SWING, type Swing } from '../station'
 
-/** How much further a club carries off a tee than from the ground, and whether the two are kept apart. */
-export type TeeAndGround = { clubId: ClubId; factor: Factor; apart: boolean }
+/** How much further a club carries off a tee than from the ground, and whether the two are two stocks. */
+export type TeeAndGround = { clubId: ClubId; factor: Factor; stocks: LieStocks }
 
 type Hit = { clubId: ClubId; swing: Swing; carryM: number | null; mark: Mark; apart?: unknown }
 
-/** Every club that was hit from both, three solid ones of each: from 3% on, or where none is excluded, two stocks; else one may do. */
+/** Every club that was hit from both, three solid ones of each, and whether they are two stocks. */
 export const teeAndGround = (
   clubs: readonly (Pick<Club, 'id' | 'kind' | 'loftDeg'> & { build: ClubBuild })[],
   shots: readonly Hit[],
@@ -23,5 +23,5 @@ export const teeAndGround = (
           : [],
       )
     const factor = factorOf(solid(TEED_SWING), solid(FULL_SWING))
-    return factor ? [{ clubId: id, factor, apart: standApart(factor) }] : []
+    return factor ? [{ clubId: id, factor, stocks: lieStocks(factor) }] : []
   })

@@ -27,7 +27,7 @@ export function TeeAndGround({ golfer, bag, lies }: { golfer: Golfer; bag: Bag; 
           club && (
             <p key={club.id} className="mb-1">
               {liesSentence(each, club.name)}{' '}
-              {!each.apart && (
+              {each.stocks !== 'two' && (
                 <Button size="sm" variant="outline" onClick={() => void save(club, true)}>
                   Make them one stock
                 </Button>
