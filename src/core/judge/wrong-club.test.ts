@@ -102,6 +102,46 @@ describe('a shot of another club', () => {
     })
   })
 
+  it('three 54° shots under the 50°, by carry only, are asked about: they are no run of fat ones', () => {
+    const bag = [...wedgeBag]
+    const fifty = hit('50', [104, 103, 105, 102])
+    const three = hit('50', [88, 89.5, 89])
+    const shots = [
+      ...others().filter(({ clubId }) => clubId !== '50' && clubId !== 'P-wedge'),
+      ...fifty,
+      ...hit('P-wedge', around(120)),
+      ...three,
+    ]
+    const { shots: judged, warnings } = analyseBag({ clubs: bag, shots })
+    for (const { id } of three)
+      expect(judged.find(({ shotId }) => shotId === id)).toMatchObject({ mark: 'other-club', other: '54' })
+    expect(warnings.map(({ kind }) => kind)).toContain('other-club')
+  })
+
+  it('a whole block that its neighbour’s launch and spin explain is asked about, and one of its own loft is not', () => {
+    const bag = [10.5, 15, 20, 25, 29, 33, 37, 41, 46].map((loft, i) =>
+      club(`c${i}`, i === 0 ? 'driver' : i < 3 ? 'wood' : i < 8 ? 'iron' : 'wedge', loft, i),
+    )
+    const carries = [230, 206, 192, 178, 166, 154, 142, 130, 117]
+    /** Six shots under a club's name, hit with a club of some place in the bag. */
+    const block = (named: number, as: number, carry = carries[as]!) =>
+      around(carry, 6).flatMap((each, i) =>
+        hit(`c${named}`, [each], {
+          launchDeg: (3.5 + 0.47 * bag[as]!.loftDeg!) * (1 + 0.01 * ((i % 3) - 1)),
+          spinRpm: (1200 + 180 * bag[as]!.loftDeg!) * (1 + 0.02 * ((i % 3) - 1)),
+        }),
+      )
+    const asked = (seventh: ReturnType<typeof block>) =>
+      analyseBag({
+        clubs: bag,
+        shots: bag.flatMap((_, i) => (i === 5 ? seventh : block(i, i))),
+      }).warnings.filter(({ kind }) => kind === 'other-club')
+    expect(asked(block(5, 6))[0]?.facts).toMatchObject({ clubId: 'c5', other: 'c6' })
+    // A club that truly carries what its neighbour does launches as its own loft.
+    expect(asked(block(5, 5, 142))).toEqual([])
+    expect(asked(block(5, 5))).toEqual([])
+  })
+
   it('kept by the golfer, a newer cluster counts', () => {
     const shots = [...others(), ...hit('54', fifty4), ...hit('54', nineIron, { mark: 'solid' })]
     const { stocks } = analyseBag({ clubs: wedgeBag, shots })

@@ -31,6 +31,47 @@ it('check the loft: short with normal smash', () => {
   expect(shortSeven(1.38)).toMatchObject({ cause: 'loft' })
 })
 
+it('never above the curve', () => {
+  const line = (loft: number) => 250 - 2.8 * loft
+  const shots = SIX.flatMap(({ id, loftDeg }) =>
+    around(line(loftDeg!) * (id === '7-iron' ? 1.06 : 1), 8).flatMap((carry) =>
+      hit(id, [carry], {
+        clubSpeedMps: speedFor(line(loftDeg!)) / 1.38,
+        ballSpeedMps: speedFor(carry),
+      }),
+    ),
+  )
+  const off = analyseBag({ clubs: SIX, shots }).stocks.find(({ clubId }) => clubId === '7-iron')?.offCurve
+  expect(off?.cause).toBe('loft')
+})
+
+it('without club speed nobody knows: ball speed alone moves with carry by chance', () => {
+  const line = (loft: number) => 250 - 2.8 * loft
+  const shots = SIX.flatMap(({ id, loftDeg }) =>
+    around(line(loftDeg!) * (id === '7-iron' ? 0.9 : 1), 8).flatMap((carry) =>
+      hit(id, [carry], { ballSpeedMps: speedFor(carry) }),
+    ),
+  )
+  const off = analyseBag({ clubs: SIX, shots }).stocks.find(({ clubId }) => clubId === '7-iron')?.offCurve
+  expect(off?.cause).toBe('unclear')
+})
+
+it('strike: the club is missed far more often than the others', () => {
+  const line = (loft: number) => 250 - 2.8 * loft
+  const shots = SIX.flatMap(({ id, loftDeg }) => {
+    const full = line(loftDeg!) * (id === '7-iron' ? 0.9 : 1)
+    return [
+      ...hit(id, around(full, 8)),
+      ...(id === '7-iron'
+        ? hit(id, [0.7 * full, 0.75 * full, 0.72 * full, 0.78 * full, 0.74 * full], { mark: 'fat' })
+        : []),
+    ]
+  })
+  const off = analyseBag({ clubs: SIX, shots }).stocks.find(({ clubId }) => clubId === '7-iron')?.offCurve
+  expect(off).toMatchObject({ cause: 'strike', missedMore: { others: 0 } })
+  expect(off!.missedMore!.share).toBeCloseTo(5 / 13, 2)
+})
+
 it('too few shots: the difference may be none', () => {
   const shots = SIX.flatMap(({ id, loftDeg }) => hit(id, around(250 - 2.8 * loftDeg!, 3)))
   const { stocks } = analyseBag({ clubs: SIX, shots })
