@@ -129,8 +129,10 @@ describe('bay to course', () => {
     const stocks = comparedBag(db, golfer, NOW_MS)?.analysis.stocks.map(({ carryM }) => carryM)
     const before = numberView(db, golfer, NOW_MS)
     setAsOnCourse(db, golfer.id, { kind: 'iron', on: true }, NOW_MS)
-    // Wedges are not offered: asked for or not, nothing is held.
-    setAsOnCourse(db, golfer.id, { kind: 'wedge', on: true }, NOW_MS)
+    // A kind that is not offered: asked for or not, nothing is held.
+    const kinds = bayToCourseOf(db, golfer, NOW_MS).filter(({ offered }) => !offered)
+    const [{ kind: notOffered } = { kind: 'driver' as const }] = kinds
+    setAsOnCourse(db, golfer.id, { kind: notOffered, on: true }, NOW_MS)
     const after = numberView(db, golfer, NOW_MS)
     for (const shot of after?.shots ?? []) {
       const was = before?.shots.find(({ clubId, swing }) => clubId === shot.clubId && swing === shot.swing)

@@ -32,7 +32,9 @@ it('rounds go out as a table and come in again as they were, to another golfer; 
   if (!other) throw new Error('there is another golfer')
   startBag(db, other.id, { name: 'The same clubs', clubs }, NOW_MS)
   const rounds = roundsOfFile(db, other, tableOf(text), { said: {}, offsetMin: 0, nowMs: NOW_MS })
-  expect(takeRounds(db, other.id, rounds, 'import')).toBe(97)
+  const shots = roundsOf(db, tilda.id).flatMap((round) => round.shots)
+  expect(shots.length).toBeGreaterThan(60)
+  expect(takeRounds(db, other.id, rounds, 'import')).toBe(shots.length)
   const named = (golfer: GolferId) => {
     const names = new Map(clubsOf(db, golfer).map(({ id, name }) => [id, name]))
     return roundsOf(db, golfer).map(({ place, openedMs, shots }) => ({

@@ -16,6 +16,8 @@ import { wedgeTable, type WedgeCell } from './wedge-table'
 export type WedgeShot = PlayableShot & {
   lowM: number
   highM: number
+  /** Where 8 of 10 good shots fall. */
+  reachM: Stretch
   count: number
   flight: StationFlight | null
 }
@@ -65,6 +67,7 @@ export function wedges(
           carryM,
           lowM,
           highM,
+          reachM: stock.reachM,
           count,
           finishM: carryM + (flight?.runM ?? 0),
           sdM: spread.carry * carryM,
@@ -85,25 +88,15 @@ export function wedges(
     zone,
     holes: zone && carries.length > 0 ? holesBetween(carries, toleranceM, zone) : [],
     cover: zone && carries.length > 0 ? coverOf(carries, toleranceM, zone) : null,
-    reaches: usualReaches(own, spread.carry),
+    reaches: usualReaches(own),
     goodShare: 1 - spread.missed,
   }
 }
 
-/** Below so many shots the spread of all stations says more than a station's own percentiles. */
-const ENOUGH_FOR_PERCENTILES = 8
-/** The 90th percentile of a normal distribution. */
-const TENTH = 1.28
 /** A shorter stretch in which nothing usually lands is no news. */
 const WORTH_SAYING_M = yards(3)
 
-function usualReaches(stocks: readonly Stock[], spread: number): Wedges['reaches'] {
-  const { free, shared } = touchingReaches(
-    stocks.filter(isHit).map(({ carryM, count, reachM }): Stretch => {
-      if (count >= ENOUGH_FOR_PERCENTILES) return reachM
-      const half = TENTH * spread * carryM
-      return [carryM - half, carryM + half]
-    }),
-  )
+function usualReaches(stocks: readonly Stock[]): Wedges['reaches'] {
+  const { free, shared } = touchingReaches(stocks.filter(isHit).map(({ reachM }) => reachM))
   return { free: free.filter(([from, to]) => to - from >= WORTH_SAYING_M), shared }
 }

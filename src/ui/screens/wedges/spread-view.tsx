@@ -39,6 +39,7 @@ export function SpreadView({ golfer, shots, stations, name }: Props) {
   )
   const taken = own.filter(({ counts }) => bad || counts)
   const spread = shotSpread(taken)
+  const along = bad ? spread?.along.reachM : station.reachM
   const at = (metres: number) => lengthIn(metres, golfer.lengthUnit)
   const both = ([from, to]: [number, number]): [number, number] => [at(from), at(to)]
   const leftOut = own.length - own.filter(({ counts }) => counts).length
@@ -70,13 +71,12 @@ export function SpreadView({ golfer, shots, stations, name }: Props) {
         </div>
       </div>
       <div className="p-3 d-grid gap-2">
-        {spread && (
+        {spread && along && (
           <p className="mb-0">
             {count(spread.count, 'shot')}: <b>{biasLine(spread.across.meanM, golfer)}</b>, side to side{' '}
             {side(spread.across.reachM[0], golfer)} to {side(spread.across.reachM[1], golfer)} (standard
-            deviation {len(spread.across.sdM, golfer, 1)}); long to short{' '}
-            {len(spread.along.reachM[0], golfer)} to {len(spread.along.reachM[1], golfer)} (
-            {len(spread.along.sdM, golfer, 1)}).
+            deviation {len(spread.across.sdM, golfer, 1)}); long to short {len(along[0], golfer)} to{' '}
+            {len(along[1], golfer)} ({len(spread.along.sdM, golfer, 1)}).
             {!bad && leftOut > 0 && ` ${count(leftOut, 'bad one')} left out.`}
           </p>
         )}
@@ -90,13 +90,14 @@ export function SpreadView({ golfer, shots, stations, name }: Props) {
                 counts,
                 word: MARK_NAME[mark],
               })),
-              ...(spread && {
-                reach: {
-                  along: both(spread.along.reachM),
-                  across: both(spread.across.reachM),
-                  middle: { along: at(spread.along.meanM), across: at(spread.across.meanM) },
-                },
-              }),
+              ...(spread &&
+                along && {
+                  reach: {
+                    along: both(along),
+                    across: both(spread.across.reachM),
+                    middle: { along: at(spread.along.meanM), across: at(spread.across.meanM) },
+                  },
+                }),
             },
             golfer.lengthUnit,
           )}
