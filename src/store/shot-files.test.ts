@@ -198,3 +198,22 @@ describe('a file of shots', () => {
     expect(sessionsOf(db, golfer.id)).toHaveLength(1)
   })
 })
+
+it('a file whose own column names the monitor is only compared as well: its shots are in no stock, and known again', () => {
+  const { db, golfer } = withShots()
+  const file = {
+    name: 'second.csv',
+    watches: true,
+    shots: [
+      { club: '8-iron', carryM: 120.4, hitMs: NOW_MS + 1_000, monitor: 'Bay 3' },
+      { club: '8-iron', carryM: 91, hitMs: NOW_MS + 31_000, monitor: 'Bay 3' },
+    ],
+  } as never as Parameters<typeof importShots>[2]
+  const before = shotRecords(db, golfer.id).length
+  const { importId } = importShots(db, golfer.id, file, WHEN)
+  expect(
+    db.prepare('SELECT count(*) FROM shot_now WHERE import_id = ? AND watched').pluck().get(importId),
+  ).toBe(2)
+  expect(shotRecords(db, golfer.id)).toHaveLength(before)
+  expect(knownShots(db, golfer.id, file.shots, { monitor: null })).toEqual([true, true])
+})

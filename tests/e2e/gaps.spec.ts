@@ -8,7 +8,7 @@ test('the gaps of the demo: a step opens its evidence, the schools change the pa
 }) => {
   await page.goto(`${banco.address}/golfers/demo-tilda/gaps`)
   await expect(page.getByRole('heading', { level: 1 })).toHaveText(
-    /^P-wedge and 50° wedge carry the same distance: (both 10\d|10\d and 10\d) yards/,
+    /^P-wedge and 50° wedge carry the same distance: (both \d+|\d+ and \d+) yards/,
   )
   const evidence = page.getByRole('region', { name: 'Evidence' })
   await expect(evidence).toContainText('The two clubs carry the same number, give or take a few.')
@@ -20,7 +20,7 @@ test('the gaps of the demo: a step opens its evidence, the schools change the pa
 
   await page.getByRole('button', { name: /^5-wood to 7-wood/ }).click()
   await expect(evidence).toContainText('5-wood to 7-wood')
-  await expect(evidence).toContainText('The same step under other schools')
+  await expect(evidence).toContainText('The same gap by other ways to count a yardage')
 
   const table = page.getByTestId('stair-table')
   const before = await table.innerText()
@@ -33,12 +33,14 @@ test('the gaps of the demo: a step opens its evidence, the schools change the pa
   await expect(next).toContainText(/The best next dozen/)
   await expect(next).toContainText(/chance that this confirms/)
   await expect(next).toContainText(
-    /What helps more than shots.*Say after each shot what you felt.*worth about \d+ shots/s,
+    /What helps more than shots.*Mark each shot as good or missed.*Worth about \d+ more shots/s,
   )
   const warnings = page.getByRole('region', { name: 'Before you trust the numbers' })
-  await expect(warnings).toContainText('2 shots of the P-wedge look like the 9-iron’s')
+  // Another day helps yardages, and no gap that one day can confirm.
+  await expect(next).not.toContainText('another day')
   await page.goto(`${banco.address}/golfers/demo-marek/gaps`)
   await expect(warnings).toContainText('You are tiring')
+  await expect(warnings).toContainText(/look(s)? like the .*’s/)
 })
 
 test('a left-out shot is put back from the stock table, and the stock follows', async ({ page, banco }) => {

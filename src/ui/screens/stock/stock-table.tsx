@@ -5,12 +5,14 @@ import { Fragment, useState } from 'react'
 import Table from 'react-bootstrap/Table'
 import type { OwnedClub } from '@/core/bag/bag'
 import type { Golfer } from '@/core/golfer'
+import { helpsGaps } from '@/core/gaps/beyond-shots'
 import { isHit, type Stock } from '@/core/stock/stock'
 import type { BesideStock } from './beside-stock'
 import { AirAsked } from '../../shared/air/air-asked'
 import { AirChoice } from '../../shared/air/air-choice'
 import { StockRuleChoice } from '../gaps/schools'
 import { PrintTitle } from '../../shared/shell/print-title'
+import { HelpLines } from '../../shared/shell/help-lines'
 import { NoShotsYet } from '../../shared/shell/no-shots-yet'
 import { PageHead } from '../../shared/shell/page-head'
 import { Warnings } from '../../shared/shell/warnings'
@@ -52,6 +54,7 @@ export function StockTable({
   nowMs,
 }: StockView) {
   const { stocks, warnings } = analysis
+  const helps = analysis.helps.filter((help) => !helpsGaps(help))
   const [opened, setOpened] = useState<string | null>(null)
   const clubs = new Map(bag.clubs.map((club) => [club.id, club]))
   const name = clubNames(bag)
@@ -119,6 +122,11 @@ export function StockTable({
         </Link>
       </PageHead>
       <Warnings warnings={warnings} units={golfer} name={name} />
+      {helps.length > 0 && (
+        <ul className="quiet list-unstyled no-print">
+          <HelpLines helps={helps} name={name} />
+        </ul>
+      )}
       <TeeAndGround golfer={golfer} bag={bag} lies={lies} />
       <MatAndGrass golfer={golfer} surfaces={surfaces} />
       <GrownOld golfer={golfer} bag={bag} old={old} />
