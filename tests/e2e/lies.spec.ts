@@ -67,7 +67,7 @@ test('a wood off the tee and from the ground is two stocks, from the Bay to the 
   expect((await stock()).map(({ swing, count }) => [swing, count])).toEqual([['full', 6]])
   await expect.poll(() => page.evaluate('document.documentElement.scrollWidth')).toBeLessThanOrEqual(390)
   await page.getByRole('button', { name: 'Keep them apart' }).click()
-  await expect(lies).toContainText('More shots of both are needed to tell.')
+  await expect(lies).toContainText('One yardage will do.')
   expect((await stock()).map(({ swing }) => swing)).toEqual(['full', 'teed'])
 })
 
@@ -106,7 +106,7 @@ test('a club off the mat and off grass is one stock until its golfer says which 
   await page.goto(`${banco.address}/golfers/${golfer}/stock`)
   const surfaces = page.getByRole('region', { name: 'Mat and grass' })
   await expect(surfaces).toContainText(
-    /Off grass your solid shots carry 5\.0% ± \d\.\d% less than off the mat, over 1 station hit off both: that may be chance or the days between them/,
+    /Off grass your good shots carry 5\.0% ± \d\.\d% less than off the mat \(1 club or swing\)\. More shots of both are needed to tell\./,
   )
   const row = page.getByRole('row', { name: '7-iron' }).first()
   await expect(row).toContainText('156.8')

@@ -35,8 +35,8 @@ export function factorOf(first: readonly number[], second: readonly number[]): F
 export const factorHalf = (variation: number, each: number): number => Z90 * variation * Math.sqrt(2 / each)
 
 /** Tee and ground, mat and grass: two stocks, one will do, or not to be told yet. */
-export const LIE_STOCKS = ['two', 'one', 'open'] as const
-export type LieStocks = (typeof LIE_STOCKS)[number]
+
+export type LieStocks = 'two' | 'one' | 'open'
 
 /** At least so much with that chance is two stocks; within so much with that chance, one will do. */
 const TWO_FROM = { share: 0.03, chance: 0.8 }
