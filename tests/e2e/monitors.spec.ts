@@ -18,7 +18,9 @@ test('two monitors on the same shots: the picture, three claims, what more would
   await expect(finding).toHaveText('How far do two monitors agree?')
   await page.getByLabel('The first monitor').fill('Loft')
   await page.getByLabel(/^Carries of the same shots/).fill([...SHOTS, '150 90', '148'].join('\n'))
-  await expect(finding).toHaveText(/^Loft reads 1\.8 yd longer; on average within 5; single shots/)
+  await expect(finding).toHaveText(
+    /^Loft reads 1\.8 yd longer on average\. Single shots can differ by −1 to 4 yd\. .*within 5 yd\.$/,
+  )
   await expect(
     page.getByText(/Left over: 1 pair too far off to be one shot, 1 line without a pair/),
   ).toBeVisible()
@@ -32,7 +34,7 @@ test('two monitors on the same shots: the picture, three claims, what more would
 
   // Within one yard not even the average is shown.
   await page.getByLabel('To agree within').fill('1')
-  await expect(finding).toHaveText(/not shown within 1 on average; single shots not proven within 1/)
+  await expect(finding).toHaveText(/They do not agree within 1 yd\.$/)
   await page.setViewportSize({ width: 390, height: 844 })
   await expect.poll(() => page.evaluate('document.documentElement.scrollWidth')).toBeLessThanOrEqual(390)
 })
@@ -82,7 +84,7 @@ test('two simulated monitors at once: the second watches, one ball lost by each;
 
   await page.getByRole('link', { name: 'compared' }).click()
   const finding = page.getByRole('heading', { level: 1 })
-  await expect(finding).toHaveText(/^Loft reads [2-4]\.\d yd longer; on average within 5; single shots/)
+  await expect(finding).toHaveText(/^Loft reads [2-4]\.\d yd longer on average\. Single shots can differ by/)
   await expect(page.getByText(/1 shot that only Loft read and 1 shot that only Coach read/)).toBeVisible()
   await expect(page.getByRole('region', { name: 'The differences' }).getByRole('img')).toBeVisible()
   expect(await axeFindings(page)).toEqual([])
@@ -138,7 +140,9 @@ test('what another screen said is typed beside the shots of a session, and compa
   await page.getByLabel('The other monitor, by your own word').fill('Bay 3')
   expect(await axeFindings(page)).toEqual([])
   await page.getByRole('button', { name: 'Compare 3 shots' }).click()
-  await expect(page.getByRole('heading', { level: 1 })).toHaveText(/^The monitor reads 1\.7 yd longer/)
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText(
+    /^A guess from 3 pairs\. The monitor reads 1\.7 yd longer/,
+  )
   expect((await bayOf(request, banco, session)).shots).toHaveLength(4)
 })
 
@@ -166,7 +170,9 @@ test('a file of another monitor is only compared: paired by number where it has 
   await page.getByLabel(/only compare them$/).check()
   await page.getByRole('button', { name: 'Compare 4 shots' }).click()
   await page.getByRole('link', { name: 'See how they agree' }).click()
-  await expect(page.getByRole('heading', { level: 1 })).toHaveText(/^The monitor reads 2\.0 yd longer/)
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText(
+    /^A guess from 4 pairs\. The monitor reads 2\.0 yd longer/,
+  )
   await expect(page.getByText(/Paired by their numbers at each club/)).toBeVisible()
   expect((await bayOf(request, banco, session)).analysis.stocks.find(({ count }) => count > 0)?.count).toBe(4)
 })

@@ -35,7 +35,7 @@ test('a newcomer comes from nothing to a step with its interval on the stair', a
     await carry.press('Enter')
   }
   for (const shot of ['150', '149 3l', '151', '150.5 2r', '149.5', '150']) await type(shot)
-  await expect(page.getByTestId('running-stock')).toHaveText(/7-iron: 150 ± [23] yd, from 6 solid of 6/)
+  await expect(page.getByTestId('running-stock')).toHaveText(/7-iron: 150 ± [2-5] yd, from 6 solid of 6/)
   await page.keyboard.press('p')
   await expect(page.getByRole('heading', { name: '8-iron, full swing' })).toBeVisible()
   for (const shot of ['139', '138', '140', '139.5', '138.5', '139']) await type(shot)
@@ -46,7 +46,7 @@ test('a newcomer comes from nothing to a step with its interval on the stair', a
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('7-iron to 8-iron is 11 yards: even')
   const row = page.getByTestId('stair-table').getByRole('row', { name: /7-iron to 8-iron/ })
   await expect(row).toContainText(/11[78]\.\d to 1[34]\.\d/)
-  await expect(page.getByText(/between [78]\.\d and 1[34]\.\d, from 6 \+ 6 solid shots/)).toBeVisible()
+  await expect(page.getByText(/\([78]\.\d–1[34]\.\d\), 6 \+ 6 good/)).toBeVisible()
   await expect(page.getByRole('row', { name: /mean of solid/ })).toContainText('150.0139.011.0')
   expect(await axeFindings(page)).toEqual([])
 

@@ -35,7 +35,7 @@ export function TwoMonitors({ golfer, compared }: { golfer: Golfer; compared: bo
       <PageHead
         title={
           found
-            ? `${agreeFinding(found, { first: names.first, toleranceM: within }, golfer)}.`
+            ? agreeFinding(found, { first: names.first, toleranceM: within }, golfer)
             : 'How far do two monitors agree?'
         }
         lede={
