@@ -74,20 +74,26 @@ export function numberFound(shots: readonly CourseShot[], asked: NumberAsked): N
   const best = all[0]
   if (!best || best.chance < LEAST_CHANCE) return nearest(all, asked)
   const meant = all.filter(({ chance }) => chance >= LEAST_CHANCE)
-  const safe = meant.filter(({ sureEnough, chance }) => sureEnough && chance >= OF_THE_BEST * best.chance)
-  const rest = (named: readonly (NumberChoice | undefined)[]) =>
-    meant.filter((each) => !named.includes(each)).sort((a, b) => worth(b) - worth(a))
+  const useful = ({ chance }: NumberChoice) => chance >= OF_THE_BEST * best.chance
+  const safe = meant.filter((each) => each.sureEnough && useful(each))
+  const rest = (named: NumberChoice) => {
+    const others = meant.filter((each) => each !== named)
+    return [
+      ...others.filter(useful).sort((a, b) => worth(b) - worth(a)),
+      ...others.filter((each) => !useful(each)),
+    ]
+  }
   if (safe[0]) {
     const likeliest = safe[0].chance
     const first = safe
       .filter(({ chance }) => chance >= likeliest - ALIKE)
       .reduce((a, b) => (scatterOf(b) < scatterOf(a) ? b : a))
-    return [first, ...rest([first])].slice(0, MOST_CHOICES)
+    return [first, ...rest(first)].slice(0, MOST_CHOICES)
   }
   const layUp = layUpOf(all, asked)
   const avoids = asked.over && best.over && best.over.clear < asked.sure[asked.over.kind]
   const named = (avoids ? [best, layUp] : [layUp, best]).flatMap((each) => each ?? [])
-  return [...named, ...rest([best])].slice(0, MOST_CHOICES)
+  return [...named, ...rest(best)].slice(0, MOST_CHOICES)
 }
 
 const LEAST_CHANCE = 0.03
