@@ -33,7 +33,7 @@ test('two monitors on the same shots: the picture, three claims, what more would
   expect(await axeFindings(page)).toEqual([])
 
   // Within one yard not even the average is shown.
-  await page.getByLabel('To agree within').fill('1')
+  await page.getByRole('textbox', { name: 'To agree within' }).fill('1')
   await expect(finding).toHaveText(/They do not agree within 1 yd\.$/)
   await page.setViewportSize({ width: 390, height: 844 })
   await expect.poll(() => page.evaluate('document.documentElement.scrollWidth')).toBeLessThanOrEqual(390)

@@ -40,7 +40,7 @@ export type BagBeside = {
 
 /**
  * Whether all shots of a block are another club's: the middle of the block is held against what the rest of the bag says
- * of its own club (carry by the curve, launch and spin by its loft, and shots of it from elsewhere), and against the
+ * of its own club (carry by the curve, launch and spin by its loft) with shots of it from elsewhere, and against the
  * other club's own shots.
  * @param rest the club's shots outside the block; null where there are none
  * @returns log odds for the other club; null where one of the two cannot be foreseen
@@ -53,13 +53,13 @@ export function wholeBlockLogOdds(
   bag: BagBeside,
 ): number | null {
   const there = bag.centres.get(other)
-  const here = ownForeseen(rest, clubId, other, bag)
-  if (!there || there.weight < FEWEST_OF_OTHER || !here.logCarry) return null
   const sds: Record<Field, number> = {
     logCarry: bag.spread.carry,
     logLaunch: bag.spread.launch,
     logSpin: SPIN_SD,
   }
+  const here = ownForeseen(rest, clubId, other, bag, sds)
+  if (!there || there.weight < FEWEST_OF_OTHER || !here.logCarry) return null
   let logOdds = 0
   for (const field of FIELDS) {
     const measured = readings.flatMap((reading) => reading[field] ?? [])
@@ -79,26 +79,29 @@ function ownForeseen(
   rest: Centre | null,
   clubId: ClubId,
   other: ClubId,
-  { clubs, loftsDeg, centres, expected, spread }: BagBeside,
+  { clubs, loftsDeg, centres, expected }: BagBeside,
+  sds: Record<Field, number>,
 ): Foreseen {
   const curve = expected.get(clubId)
   const place = clubs.findIndex(({ id }) => id === clubId)
-  const foreseen: Foreseen = {}
-  if (curve) {
-    const byCurve = { mean: Math.log(curve.carryM), sd: Math.sqrt(curve.varianceM2) / curve.carryM }
-    const ofRest =
-      rest?.logCarry === undefined ? null : { mean: rest.logCarry, sd: spread.carry / Math.sqrt(rest.weight) }
-    foreseen.logCarry = ofRest ? together(byCurve, ofRest) : byCurve
-  }
+  const byBag: Foreseen = {}
+  if (curve) byBag.logCarry = { mean: Math.log(curve.carryM), sd: Math.sqrt(curve.varianceM2) / curve.carryM }
   for (const field of ['logLaunch', 'logSpin'] as const) {
     const points = clubs.flatMap(({ id, kind }, i) => {
       const y = kind === 'driver' || id === clubId || id === other ? undefined : centres.get(id)?.[field]
       return y === undefined ? [] : [{ x: Math.log(loftsDeg[i] as number), y }]
     })
     const line = clubLine(points, OVER_LOFT[field])
-    if (line) foreseen[field] = { mean: yAt(line, Math.log(loftsDeg[place] as number)), sd: line.sd }
+    if (line) byBag[field] = { mean: yAt(line, Math.log(loftsDeg[place] as number)), sd: line.sd }
   }
-  return foreseen
+  if (!rest) return byBag
+  return Object.fromEntries(
+    Object.entries(byBag).map(([field, said]) => {
+      const mean = rest[field as Field]
+      const sd = sds[field as Field] / Math.sqrt(rest.weight)
+      return [field, mean === undefined ? said : together(said, { mean, sd })]
+    }),
+  )
 }
 
 /** Two opinions of one number, each by what it knows. */
