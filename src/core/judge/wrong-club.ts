@@ -48,7 +48,7 @@ const ASK_FROM = 1
 const ASK_FROM_IF_HALF = 3
 
 /** A whole block: clubs that truly carry the same are common. */
-const ASK_FROM_IF_WHOLE = 3.5
+const ASK_FROM_IF_WHOLE = 3
 /** A block of fewer shots is no run of its own. */
 const FEWEST_IN_BLOCK = 3
 
