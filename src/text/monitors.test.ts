@@ -17,7 +17,7 @@ const as = (more: Partial<Agreement>): Agreement => ({ ...found, ...more })
 describe('two monitors in words', () => {
   it('say what reads longer, how far single shots differ, and what is shown', () => {
     expect(agreeFinding(found, { first: 'A', toleranceM: yards(5) }, YARDS)).toBe(
-      'A reads 1.8 yd longer on average. Single shots can differ by −2 to 5 yd. More pairs are needed to show that they agree within 5 yd.',
+      'A reads 1.8 yd longer on average. Single shots can differ by −2 to 5 yd. They are not shown to agree within 5 yd.',
     )
     const other = as({ biasM: yards(-0.4), claims: { average: false, limitsLook: true, limitsProven: true } })
     expect(agreeFinding(other, { first: 'A', toleranceM: yards(3) }, YARDS)).toContain(
@@ -41,7 +41,10 @@ describe('two monitors in words', () => {
     expect(moreSentence(found, 90, yards(5), YARDS)).toContain(
       'about 90 in all prove single shots within 5 yd in 9 studies of 10: 70 more.',
     )
-    expect(moreSentence(found, null, yards(5), YARDS)).toContain('no number of pairs')
+    expect(moreSentence(found, null, yards(5), YARDS)).toContain('more than 300 are needed')
+    expect(
+      moreSentence({ ...found, claims: { ...found.claims, limitsLook: false } }, null, yards(5), YARDS),
+    ).toContain('no number of pairs')
     expect(moreSentence(found, 12, yards(5), YARDS)).toContain('as many more may prove')
     const proven = as({ claims: { ...found.claims, limitsProven: true } })
     expect(moreSentence(proven, 12, yards(5), YARDS)).toBe('20 pairs prove it.')

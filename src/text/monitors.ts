@@ -3,6 +3,7 @@ import type { Correction, FieldOff } from '@/core/monitors/correction'
 import { FLIGHT, unitOfKind, type FlightField } from '@/core/shots/flight-fields'
 import { lengthIn, speedIn } from '@/core/units'
 import type { Agreement, Growth } from '@/core/monitors/agree'
+import { MOST_PAIRS } from '@/core/monitors/pairs-to-prove'
 import { atHead, count, fixed, len, lenUnit, listed, percent } from './numbers'
 
 /** How two monitors agree, put into words. */
@@ -23,7 +24,7 @@ export function agreeFinding(
   const shown = claims.limitsProven
     ? `They are shown to agree within ${within}.`
     : claims.limitsLook
-      ? `More pairs are needed to show that they agree within ${within}.`
+      ? `They are not shown to agree within ${within}.`
       : `They do not agree within ${within}.`
   return `${reads} ${single} ${shown}`
 }
@@ -76,7 +77,9 @@ export function moreSentence(
   if (claims.limitsProven) return `${count(pairs, 'pair')} prove it.`
   const within = lenUnit(toleranceM, units)
   if (needed === null)
-    return `${count(pairs, 'pair')}. With this bias and this spread no number of pairs proves single shots within ${within}.`
+    return claims.limitsLook
+      ? `${count(pairs, 'pair')}. With this bias and this spread more than ${MOST_PAIRS} are needed to show that single shots agree within ${within}.`
+      : `${count(pairs, 'pair')}. With this bias and this spread no number of pairs shows that single shots agree within ${within}.`
   return needed <= pairs
     ? `${count(pairs, 'pair')}: as many more may prove single shots within ${within}.`
     : `${count(pairs, 'pair')}. With this bias and this spread about ${needed} in all prove single shots within ${within} in 9 studies of 10: ${needed - pairs} more.`

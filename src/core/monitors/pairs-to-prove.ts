@@ -5,7 +5,8 @@ import { outerSds } from './agree'
 /** A plan is for 9 studies in 10 to succeed. */
 const WANTED = 0.9
 const FEWEST = 4
-const MOST = 300
+/** More pairs than this nobody hits. */
+export const MOST_PAIRS = 300
 /** The standard deviations that a study may find are looked at in so many steps. */
 const LOOKS = 60
 
@@ -33,7 +34,7 @@ export function proofChance(
 
 /** How many pairs in all prove it in 9 studies of 10; null where no number that anybody hits does. */
 export function pairsToProve(of: { biasM: number; sdM: number }, toleranceM: number): number | null {
-  for (let pairs = FEWEST; pairs <= MOST; pairs++)
+  for (let pairs = FEWEST; pairs <= MOST_PAIRS; pairs++)
     if (proofChance(of, toleranceM, pairs) >= WANTED) return pairs
   return null
 }
