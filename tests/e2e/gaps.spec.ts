@@ -45,8 +45,8 @@ test('the gaps of the demo: a step opens its evidence, the schools change the pa
 
 test('a left-out shot is put back from the stock table, and the stock follows', async ({ page, banco }) => {
   await page.goto(`${banco.address}/golfers/demo-tilda/stock`)
-  await page.getByRole('button', { name: '9-iron 41°' }).click()
-  const row = page.getByRole('row', { name: /9-iron 41°/ }).first()
+  await page.getByRole('button', { name: 'P-wedge 46°' }).click()
+  const row = page.getByRole('row', { name: /P-wedge 46°/ }).first()
   const was = await row.innerText()
   await expect(
     page
