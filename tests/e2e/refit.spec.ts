@@ -65,7 +65,9 @@ test.describe('on the demo', () => {
     await page.goto(`${banco.address}/golfers/demo-marek/refit`)
     await expect(page.getByText(/The 3-wood and the 2-hybrid do the same job/)).toBeVisible()
     await page.goto(`${banco.address}/golfers/demo-tilda/refit`)
-    await expect(page.getByRole('heading', { level: 1 })).toContainText(/P-wedge to 50° wedge .*same distance/)
+    await expect(page.getByRole('heading', { level: 1 })).toContainText(
+      /P-wedge to 50° wedge .*same distance/,
+    )
   })
 
   test('a club is bent by key, ordered, marked done, hit nine times, and what came stands beside what was expected', async ({
