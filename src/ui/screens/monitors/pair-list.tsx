@@ -111,7 +111,9 @@ export function PairList({ golfer, clubs, chosen }: Props) {
                 const name = a || b ? stationName(club, (a ?? b)?.swing ?? 'full') : 'no shot'
                 return (
                   <tr key={`${a?.id ?? ''} ${b?.id ?? ''}`} className={isKept ? '' : 'quiet'}>
-                    <th scope="row">{i < rows.length - 1 ? i + 1 : <span className="visually-hidden">none</span>}</th>
+                    <th scope="row">
+                      {i < rows.length - 1 ? i + 1 : <span className="visually-hidden">none</span>}
+                    </th>
                     <td className="quiet">{a || b ? name : 'belongs to no shot'}</td>
                     <td>{a ? carry(a, golfer) : <Lost name={a || b ? first : ''} />}</td>
                     <SecondReading
