@@ -2,7 +2,7 @@ import type { HazardKind } from '@/core/course/sureness'
 import { farBy, type NumberAsked, type NumberChoice } from '@/core/course/number'
 import type { Units } from '@/core/golfer'
 import { NEAR_M } from '@/core/wedges/for-number'
-import { chance, len, lenUnit } from './numbers'
+import { atHead, chance, len, lenUnit } from './numbers'
 
 /** A number on the course, as a caddie would say it. */
 
@@ -40,11 +40,11 @@ export function numberFinding(
   if (!best) return 'No shot of yours for this number'
   const club = name(best)
   if (best.layUp)
-    return `${asked.behind ? `Nothing stays short of ${HAZARD_NAME[asked.behind.kind]} as surely as you want` : 'Lay up'}. ${layUpWords(best, name, units)}`
+    return `${asked.behind ? `Nothing stays short of ${HAZARD_NAME[asked.behind.kind]} as surely as you want` : 'Lay up'}. ${atHead(layUpWords(best, name, units))}`
   if (asked.over && best.over && !best.sureEnough) {
     const clears = `${chance(best.over.clear)} to clear ${HAZARD_NAME[asked.over.kind]}, you asked for ${chance(asked.sure[asked.over.kind])}`
     const on = best.green ? `on the green ${timesIn(best.green.on)}, ` : ''
-    return `The ${club}: ${on}${clears}${second?.layUp ? `. Or ${layUpWords(second, name, units).replace(/^The/, 'the')}` : ''}`
+    return `The ${club}: ${on}${clears}${second?.layUp ? `. Or ${layUpWords(second, name, units)}` : ''}`
   }
   if (asked.behind && best.before !== undefined && !best.sureEnough)
     return `Nothing stays short of ${HAZARD_NAME[asked.behind.kind]} as surely as you want: the ${club} ${chance(best.before)} of the time`
@@ -54,9 +54,9 @@ export function numberFinding(
   return `The ${club}: ${farBy(best.shot, asked) === 'carry' ? 'carries' : 'finishes'} within ${lenUnit(NEAR_M, units)} ${timesIn(best.chance)}`
 }
 
-/** "The P-wedge lays up and leaves 42 yd" */
+/** "the P-wedge lays up and leaves 42 yd" */
 const layUpWords = (choice: NumberChoice, name: Named, units: Units): string =>
-  `The ${name(choice)} lays up and leaves ${lenUnit(choice.layUp?.leavesM ?? 0, units)}`
+  `the ${name(choice)} lays up and leaves ${lenUnit(choice.layUp?.leavesM ?? 0, units)}`
 
 const LITTLE = 0.03
 /** More than half of what is struck well ends there: the word is named. */

@@ -8,7 +8,7 @@ const YARDS = { lengthUnit: 'yd', speedUnit: 'mph' } as const
 const found: Agreement = {
   ...{ pairs: 20, dropped: 0, biasM: yards(1.8), biasHalfM: yards(0.6), sdM: yards(1.6) },
   ...{ lowM: yards(-1.6), highM: yards(5.2), outerLowM: yards(-2.4), outerHighM: yards(6) },
-  limits: { lowM: yards(-1.3), highM: yards(4.9), seM: yards(0.62) },
+  limits: { lowM: yards(-1.3), highM: yards(4.9), halfM: yards(1.02) },
   isGuess: false,
   claims: { average: true, limitsLook: true, limitsProven: false },
 }

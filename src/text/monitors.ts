@@ -39,7 +39,7 @@ export function agreeClaims(found: Agreement, toleranceM: number, units: Units):
     `On average within ${within}? ${says(claims.average)}. The difference is ${len(biasM, units, 1)} ± ${len(biasHalfM, units, 1)}.`,
     `Single shots seem within ${within}? ${says(claims.limitsLook)}. 95% of shots differ by ${span(lowM, highM)}.`,
     `Single shots shown to agree within ${within}? ${says(claims.limitsProven)}. They may differ by as much as ${span(outerLowM, outerHighM)}.`,
-    `Limits of agreement (bias ± 1.96 sd): ${span(limits.lowM, limits.highM)}, each ± ${len(1.645 * limits.seM, units, 1)}.`,
+    `Limits of agreement (bias ± 1.96 sd): ${span(limits.lowM, limits.highM)}, each ± ${len(limits.halfM, units, 1)}.`,
   ]
 }
 

@@ -35,7 +35,6 @@ export function factorOf(first: readonly number[], second: readonly number[]): F
 export const factorHalf = (variation: number, each: number): number => Z90 * variation * Math.sqrt(2 / each)
 
 /** Tee and ground, mat and grass: two stocks, one will do, or not to be told yet. */
-
 export type LieStocks = 'two' | 'one' | 'open'
 
 /** At least so much with that chance is two stocks; within so much with that chance, one will do. */

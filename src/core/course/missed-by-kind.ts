@@ -1,5 +1,5 @@
 import type { Club } from '../bag/club'
-import type { Mark } from '../shots/mark'
+import { isMissed } from '../shots/mark'
 import type { Stock } from '../stock/stock'
 
 /** Parts of a bag that are missed about as often as one another. */
@@ -9,8 +9,6 @@ type Kind = (typeof KINDS)[number]
 /** How often each is missed beside the golfer's whole bag, before its own shots have spoken (common practice), and what that weighs in shots. */
 const BESIDE_ALL: Record<Kind, number> = { driver: 1.15, long: 1.1, iron: 1, wedge: 0.9 }
 const WORTH = 20
-
-const MISSED: ReadonlySet<Mark> = new Set(['fat', 'thin', 'off-centre', 'wild'])
 
 const kindOf = ({ kind }: Pick<Club, 'kind'>): Kind =>
   kind === 'driver'
@@ -36,7 +34,7 @@ export function missedByKind(
         const club = clubs.find(({ id }) => id === clubId)
         return club && kindOf(club) === kind
       })
-      const bad = own.flatMap(({ leftOut }) => leftOut).filter(({ mark }) => MISSED.has(mark)).length
+      const bad = own.flatMap(({ leftOut }) => leftOut).filter(({ mark }) => isMissed(mark)).length
       const good = own.reduce((sum, { count }) => sum + count, 0)
       return [kind, (WORTH * BESIDE_ALL[kind] * missed + bad) / (WORTH + bad + good)]
     }),

@@ -80,16 +80,21 @@ export function driftOf(readings: readonly Reading[], weights: Float64Array): Dr
 export const tiredFrom = ({ found, per90 }: Drift): number | null =>
   found && per90 !== undefined ? Math.ceil((FOUND.per90 / per90) * SPAN) : null
 
+/** What is expected to be lost of the logarithm of ball speed at `position`; negative. */
+const speedLost = ({ expected }: Pick<Drift, 'expected'>, position: number): number =>
+  (expected.per90 * position) / SPAN
+
+/** The same of carry. */
+export const carryLost = (drift: Pick<Drift, 'expected'>, position: number): number =>
+  CARRY_PER_SPEED * speedLost(drift, position)
+
 /** The readings as the rested golfer would have hit them. */
-export const rested = (readings: readonly Reading[], { expected }: Drift): Reading[] =>
-  readings.map((reading) => {
-    const lost = (expected.per90 * reading.position) / SPAN
-    return {
-      ...reading,
-      logCarry: reading.logCarry - CARRY_PER_SPEED * lost,
-      logSpeed: reading.logSpeed === null ? null : reading.logSpeed - lost,
-    }
-  })
+export const rested = (readings: readonly Reading[], drift: Drift): Reading[] =>
+  readings.map((reading) => ({
+    ...reading,
+    logCarry: reading.logCarry - carryLost(drift, reading.position),
+    logSpeed: reading.logSpeed === null ? null : reading.logSpeed - speedLost(drift, reading.position),
+  }))
 
 /** Standard deviation that the correction leaves in the logarithm of a stock whose shots stand at `position` on average. */
 export const driftSd = ({ expected }: Pick<Drift, 'expected'>, position: number): number =>

@@ -1,6 +1,7 @@
 import tQuantile from '@stdlib/stats-base-dists-t-quantile'
 import { median } from '../math/quantile'
 import { sample } from '../math/sample'
+import { Z90 } from '../math/z90'
 import { yards } from '../units'
 
 /** What may be said of two monitors within a tolerance. */
@@ -26,8 +27,8 @@ export type Agreement = {
   highM: number
   outerLowM: number
   outerHighM: number
-  /** The limits of the paper, and the standard error of each. */
-  limits: { lowM: number; highM: number; seM: number }
+  /** The limits of the paper, and half of the 90% interval of each. */
+  limits: { lowM: number; highM: number; halfM: number }
   /** So few pairs say little: the words call it a guess. */
   isGuess: boolean
   claims: AgreeClaims
@@ -93,7 +94,7 @@ export function agreement(pairs: readonly Pair[], toleranceM: number): Agreement
     limits: {
       lowM: mean - LIMITS_SD * sd,
       highM: mean + LIMITS_SD * sd,
-      seM: sd * Math.sqrt(1 / count + LIMITS_SD ** 2 / (2 * (count - 1))),
+      halfM: Z90 * sd * Math.sqrt(1 / count + LIMITS_SD ** 2 / (2 * (count - 1))),
     },
     isGuess: count < FEWEST_TO_CORRECT,
     claims: {

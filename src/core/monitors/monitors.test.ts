@@ -23,7 +23,7 @@ describe('two monitors', () => {
     expect(found?.limits.lowM).toBeCloseTo(-78.1, 1)
     expect(found?.limits.highM).toBeCloseTo(73.9, 1)
     // The paper's standard error of a limit is about √(3 s²/n): 16.3.
-    expect(found?.limits.seM).toBeCloseTo(16.2, 0)
+    expect(found?.limits.halfM).toBeCloseTo(1.645 * 16.2, 0)
     // As printed, with 2 standard deviations of the printed digits: −2.1 − 2 · 38.8.
     expect(Math.abs((found?.biasM ?? 0) - 2 * (found?.sdM ?? 0) + 79.7)).toBeLessThan(0.1)
   })

@@ -6,7 +6,7 @@ import { CARRY_PER_SPEED } from '../judge/drift'
 import type { BagModel, StationModel } from '../judge/judge-stations'
 import type { Reading } from '../judge/reading'
 import { weightedMean } from '../judge/spread'
-import type { Mark } from '../shots/mark'
+import { isMissed, type Mark } from '../shots/mark'
 
 /** A full-swing stock beside what the golfer's other clubs say of its loft. */
 export type OffCurve = {
@@ -38,7 +38,6 @@ const SMASH = { least: 0.5, most: 2 }
 const SMASH_OVER_CARRY: LineKind = { apart: 0.01, usualSd: 0.01 }
 /** A golfer's share missed before the other clubs have spoken, in shots (from memory of practice). */
 const USUAL_MISSED = { missed: 3, good: 17 }
-const MISSED: ReadonlySet<Mark> = new Set(['fat', 'thin', 'off-centre', 'wild'])
 /** Left out, but not by the strike. */
 const NO_STRIKE: ReadonlySet<Mark> = new Set(['misread', 'other-club'])
 
@@ -121,7 +120,7 @@ function missedMoreOften(
     const marks = readings
       .flatMap(({ index }) => judged[index]?.mark ?? [])
       .filter((mark) => !NO_STRIKE.has(mark))
-    return { all: marks.length, missed: marks.filter((mark) => MISSED.has(mark)).length }
+    return { all: marks.length, missed: marks.filter(isMissed).length }
   }
   const own = tally(station.readings)
   const rest = tally(others.flatMap(({ readings }) => readings))

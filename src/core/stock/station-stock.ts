@@ -1,4 +1,4 @@
-import type { Mark } from '../shots/mark'
+import { isMissed } from '../shots/mark'
 import { isPlausibleCarry } from '../shots/plausible-carry'
 import type { Reading } from '../judge/reading'
 import { APART, type Apart, type Shot } from '../shots/shot'
@@ -6,7 +6,7 @@ import { FLIGHT_FIELDS } from '../shots/flight-fields'
 import type { NextCarry } from '../shots/typed-slip'
 import { yards } from '../units'
 import { dayVariance, usualDayVariance } from '../judge/day-factors'
-import { CARRY_PER_SPEED, driftSd, rested } from '../judge/drift'
+import { carryLost, driftSd, rested } from '../judge/drift'
 import type { BagModel, ShotJudgement, StationModel } from '../judge/judge-stations'
 import type { HitStock, LeftOut, OddAverage, Stock } from './stock'
 import { sample } from '../math/sample'
@@ -17,8 +17,6 @@ import { FULL_SWING } from '../station'
 
 /** A partial swing is done when its interval is within ± 3 yd or ± 3%. */
 const DONE = { halfM: yards(3), halfOfCarry: 0.03 }
-const MISSED: ReadonlySet<Mark> = new Set(['fat', 'thin', 'off-centre', 'wild'])
-
 /** What a station's shots come to, by the model and by every school. */
 export function stationStock(
   station: StationModel,
@@ -72,7 +70,7 @@ export function stationStock(
     apart,
     (all) => stockBySchool(all, all)[rule === 'model' ? 'mean-solid' : rule],
   )
-  const missed = asHit.filter((reading) => MISSED.has(judgedOf(reading).mark)).map(carryOf)
+  const missed = asHit.filter((reading) => isMissed(judgedOf(reading).mark)).map(carryOf)
   return {
     ...shared,
     carryM,
@@ -113,7 +111,7 @@ function oddAverage(
   const short = averageM < lowM + room
   if (!short && averageM <= highM - room) return null
   const beyond = (carryM: number) => (short ? carryM > averageM : carryM < averageM)
-  const restedM = averageM * Math.exp((-CARRY_PER_SPEED * drift.expected.per90 * station.position) / 90)
+  const restedM = averageM * Math.exp(-carryLost(drift, station.position))
   const because =
     station.expected && beyond(station.expected.carryM)
       ? 'other-clubs'

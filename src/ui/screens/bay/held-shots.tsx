@@ -71,6 +71,12 @@ export function doubtAt(
   return doubtOf(carry, golfer.lengthUnit, next, others)
 }
 
+const FAR: Record<Doubt['is'], string> = {
+  'too-long': 'far above your other shots.',
+  'far-too-short': 'far below your other shots.',
+  short: 'far below your other shots.',
+}
+
 const SLIP_NAME: Record<Slip['kind'], string> = {
   swapped: 'two digits swapped',
   'factor-ten': 'the decimal point',
@@ -86,13 +92,11 @@ function Held({ shots, view, bay, byKey }: HeldProps) {
   const typed = shot.source === 'typed' && because === 'implausible-carry'
   const doubt = typed && shot.clubId ? doubtAt(shot, view, { clubId: shot.clubId, swing: shot.swing }) : null
   const slip = doubt?.slip ?? null
-  const far = doubt?.is === 'too-long' ? 'far above your other shots.' : 'far below your other shots.'
+  const far = doubt ? FAR[doubt.is] : 'far from your other shots.'
   const why = slip
     ? `${far} Did you mean ${lenUnit(metresFrom(slip.proposal, golfer.lengthUnit), golfer, 1)} (${SLIP_NAME[slip.kind]})?`
     : typed
-      ? doubt
-        ? far
-        : 'far from your other shots.'
+      ? far
       : `${because ? HELD_NAME[because] : ''}${shot.clubLabel && because !== 'other-station' && because !== 'second-monitor' ? ` (${shots.length > 1 ? 'they say' : 'it says'} “${shot.clubLabel}”)` : ''}.`
   const carries = shots
     .map(({ carryM }) => (carryM === null ? 'no carry' : len(carryM, golfer, 1)))
@@ -172,25 +176,20 @@ function SlipAnswers({
   const { lengthUnit } = view.golfer
   const meant = () => void correct(shot, slip, view, bay)
   const keep = () => void bay.decide([shot.id], 'released')
-  const [first, second] = keepFirst ? ([undefined, 'outline'] as const) : (['outline', undefined] as const)
-  const answers = [
-    <CommandButton key="keep" id="asItIs" keyed={byKey} {...(first && { variant: first })} onClick={keep}>
-      Keep what I typed
-    </CommandButton>,
-    <CommandButton
-      key="meant"
-      id="proposal"
-      keyed={byKey}
-      {...(second && { variant: second })}
-      onClick={meant}
-    >
-      It was {fixed(slip.proposal, 1)} {lengthUnit}
-    </CommandButton>,
-  ]
+  const keepIt = { id: 'asItIs', answer: keep, words: 'Keep what I typed' } as const
+  const change = {
+    id: 'proposal',
+    answer: meant,
+    words: `It was ${fixed(slip.proposal, 1)} ${lengthUnit}`,
+  } as const
   return (
     <div className="btns">
       <CommandKeys of={{ proposal: meant, asItIs: keep }} enabled={byKey} />
-      {keepFirst ? answers : answers.reverse()}
+      {(keepFirst ? [keepIt, change] : [change, keepIt]).map(({ id, answer, words }, i) => (
+        <CommandButton key={id} id={id} keyed={byKey} {...(i > 0 && { variant: 'outline' })} onClick={answer}>
+          {words}
+        </CommandButton>
+      ))}
       <LeaveOut shots={shots} bay={bay} />
     </div>
   )
