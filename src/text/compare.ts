@@ -1,5 +1,6 @@
 import type { Comparison } from '@/core/compare/compare'
 import type { Season, SideOf } from '@/core/compare/side'
+import type { Besides } from '@/core/compare/besides'
 import type { Together } from '@/core/compare/together'
 import type { Golfer, Units } from '@/core/golfer'
 import type { Place } from '@/core/session/session'
@@ -87,14 +88,7 @@ export function togetherSentence({ share, halfShare, probability, stations }: To
   return `All ${stations} stations together are ${percent(Math.abs(share), 1)} ± ${percent(halfShare, 1)} ${which}: ${sure}.`
 }
 
-type Beside = {
-  what: 'place' | 'ball' | 'monitor' | 'surface'
-  is: 'same' | 'different' | 'unknown'
-  a: string[]
-  b: string[]
-}
-
-const WHAT: Record<Beside['what'], string> = {
+const WHAT: Record<Besides['what'], string> = {
   place: 'place',
   ball: 'ball',
   monitor: 'monitor',
@@ -105,11 +99,11 @@ const SAME_TEMP = 1
 
 /** What else differed, what was the same, and what is not set: in that order, each only where there is some. */
 export function besidesSentence(
-  besides: readonly Beside[],
+  besides: readonly Besides[],
   air: { a: number | null; b: number | null },
   golfer: Golfer,
 ): string {
-  const words = ({ what }: Beside, of: string[]) =>
+  const words = ({ what }: Besides, of: string[]) =>
     listed(
       of.map((each) =>
         each === ''
@@ -121,7 +115,7 @@ export function besidesSentence(
               : each,
       ),
     )
-  const of = (is: Beside['is']) => besides.filter((each) => each.is === is)
+  const of = (is: Besides['is']) => besides.filter((each) => each.is === is)
   const known = air.a !== null && air.b !== null
   const warmer = air.a !== null && air.b !== null && Math.abs(air.a - air.b) >= SAME_TEMP
   const different = [

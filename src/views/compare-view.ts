@@ -1,4 +1,5 @@
 import type { Bag } from '@/core/bag/bag'
+import { besides, type Besides } from '@/core/compare/besides'
 import { withinBag } from '@/core/compare/whole-bag'
 import { compare, type Comparison } from '@/core/compare/compare'
 import { seasonOf, sideKey, type SideOf } from '@/core/compare/side'
@@ -22,15 +23,6 @@ import { sideData, sideOf, type SideData } from './compare-sides'
 
 /** A side that may be chosen, with what its name is made of. */
 export type SideChoice = { key: string; side: SideOf; name?: string; atMs?: number; offsetMin?: number }
-
-/** What may differ between two sides besides what is compared. */
-export type Besides = {
-  what: 'place' | 'ball' | 'monitor' | 'surface'
-  /** Unknown: not set of every session of both sides, and what is set does not differ. */
-  is: 'same' | 'different' | 'unknown'
-  a: string[]
-  b: string[]
-}
 
 /** One station of both sides. */
 export type CompareRow = {
@@ -197,14 +189,7 @@ function besidesOf(a: SideData, b: SideData, { sessions, setUps }: Kept): Beside
     ['monitor', ofSessions((id) => setUps.get(id)?.monitor?.profile.name)],
     ['surface', ({ shots }) => shots.map(({ surface }) => surface ?? '')],
   ]
-  return kinds.map(([what, of]) => {
-    const [first, second] = [a, b].map((side) => [...new Set(of(side))].sort()) as [string[], string[]]
-    const known = (all: string[]) => all.filter((each) => each !== '')
-    const [setA, setB] = [known(first), known(second)]
-    const differ = setA.length > 0 && setB.length > 0 && setA.join('\n') !== setB.join('\n')
-    const whole = setA.length === first.length && setB.length === second.length && setA.length > 0
-    return { what, is: differ ? 'different' : whole ? 'same' : 'unknown', a: first, b: second }
-  })
+  return kinds.map(([what, of]) => besides(what, of(a), of(b)))
 }
 
 /** The mean temperature of the air that a side was hit in; null where it is not known of every session. */
