@@ -294,6 +294,7 @@ const TYPED_SHOT = Joi.object<TypedPost>({
   hitMs: time.required(),
   heldBecause: Joi.valid('implausible-carry'),
   mark: Joi.valid(...MARKS, null),
+  replaces: id<ShotId>(),
   after: id<ShotId>(),
 })
 /** Shots that were typed together, and when the range was last said to be clear in that browser. */

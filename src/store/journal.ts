@@ -90,6 +90,9 @@ function actionOf(db: Database, batch: string): Action | null {
   if (last) {
     const { kind, mark, clubId, swing, source, carryM } = last
     const shots = { shots: new Set(of.map(({ shotSeq }) => shotSeq)).size, carryM }
+    const typed = of.find((each) => each.kind === 'taken')
+    if (kind === 'withdrawn' && typed)
+      return { batch, kind: 'corrected', shots: 1, fromM: carryM, carryM: typed.carryM }
     if (kind === 'taken') return { batch, kind, source, ...shots }
     if (kind === 'mark') return { batch, kind, mark, ...shots }
     if (kind === 'station' && clubId && swing) return { batch, kind, clubId, swing, ...shots }

@@ -1,6 +1,7 @@
 import type { GolferId, SessionId } from '@/core/ids'
-import { planWithNext, type Block, type Plan, type PlannedBlock } from '@/core/session/plan'
+import { hitForPlan, planWithNext, type Block, type Plan, type PlannedBlock } from '@/core/session/plan'
 import type { Session } from '@/core/session/session'
+import type { Station } from '@/core/station'
 import type { Database } from './database'
 import { conditionsOfShots } from './session-events'
 import { shotsOfSession } from './shots'
@@ -45,12 +46,15 @@ export const lastPlannedSession = (db: Database, golferId: GolferId): SessionId 
 /** Puts shots in front of what is left of a session's plan: what was hit so far stays hit. */
 export function insertNext(db: Database, session: Session, blocks: readonly Block[]): void {
   db.transaction(() => {
-    const conditions = session.golferId ? conditionsOfShots(db, session.golferId) : null
-    const hit = shotsOfSession(db, session.id).flatMap(({ clubId, swing, heldBecause, seq }) =>
-      clubId === null || heldBecause !== null || conditions?.(session.id, seq).warmUp
-        ? []
-        : [{ clubId, swing }],
-    )
+    const hit = hitOfPlan(db, session)
     keepPlan(db, session.id, { ...session, blocks: planWithNext(planOf(db, session.id), hit, blocks) })
   }).immediate()
+}
+
+/** What a session has hit so far of its plan. */
+export function hitOfPlan(db: Database, { id, golferId }: Pick<Session, 'id' | 'golferId'>): Station[] {
+  const conditions = golferId ? conditionsOfShots(db, golferId) : null
+  return hitForPlan(
+    shotsOfSession(db, id).map((shot) => ({ ...shot, warmUp: conditions?.(id, shot.seq).warmUp === true })),
+  )
 }

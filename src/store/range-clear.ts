@@ -1,13 +1,12 @@
 import type { SessionId } from '@/core/ids'
 import { clearLapsed } from '@/core/session/range-clear'
 import type { Database } from './database'
-import { addEvents } from './shots'
 
 /**
- * Whether a shot hit at this time came before the range was said to be clear. A word that another clock dates later
- * than now counts as now, and a ball of tomorrow for nothing: neither keeps anybody safe.
+ * When the range was last known to be clear: the golfer said so, or a ball was hit while it was. Null before the first time.
+ * A word that another clock dates later than now counts as now, and a ball of tomorrow for nothing: neither keeps anybody safe.
  */
-export function cameUncleared(db: Database, sessionId: SessionId, hitMs: number, nowMs: number): boolean {
+export function lastClearMs(db: Database, sessionId: SessionId, nowMs: number): number | null {
   const { clearMs, shotMs } = db
     .prepare(
       `SELECT clear_ms AS clearMs, (SELECT max(hit_ms) FROM shot WHERE session_id = session.id AND hit_ms <= @nowMs AND source <> 'file'
@@ -15,30 +14,19 @@ export function cameUncleared(db: Database, sessionId: SessionId, hitMs: number,
        FROM session WHERE id = @sessionId`,
     )
     .get({ sessionId, nowMs }) as { clearMs: number | null; shotMs: number | null }
-  return clearLapsed(
-    clearMs === null ? null : Math.max(Math.min(clearMs, nowMs), shotMs ?? 0),
-    Math.min(hitMs, nowMs),
-  )
+  return clearMs === null ? null : Math.max(Math.min(clearMs, nowMs), shotMs ?? 0)
 }
 
-/** The range is clear: shots that waited for that word alone are taken, as one action. */
+/** Whether a shot hit at this time came before the range was said to be clear. */
+export const cameUncleared = (db: Database, sessionId: SessionId, hitMs: number, nowMs: number): boolean =>
+  clearLapsed(lastClearMs(db, sessionId, nowMs), Math.min(hitMs, nowMs))
+
+/** The range is clear: shots that waited for that word alone count from now on. */
 export function sayClear(db: Database, sessionId: SessionId, atMs: number, nowMs: number): void {
-  db.transaction(() => {
-    db.prepare('UPDATE session SET clear_ms = max(coalesce(clear_ms, 0), ?) WHERE id = ?').run(
-      Math.min(atMs, nowMs),
-      sessionId,
-    )
-    const waiting = db
-      .prepare(
-        "SELECT seq FROM shot_now WHERE session_id = ? AND present AND held_because = 'range-not-clear'",
-      )
-      .pluck()
-      .all(sessionId) as number[]
-    if (waiting.length > 0)
-      addEvents(
-        db,
-        waiting.map((shotSeq) => ({ shotSeq, event: { kind: 'released' } })),
-        nowMs,
-      )
-  }).immediate()
+  // A monitor's clock may be ahead of this one: its shots that wait are cleared too.
+  db.prepare(
+    `UPDATE session SET clear_ms = max(coalesce(clear_ms, 0), @atMs,
+       coalesce((SELECT max(hit_ms) FROM shot_now WHERE session_id = @sessionId AND present AND held_because = 'range-not-clear'), 0))
+     WHERE id = @sessionId`,
+  ).run({ sessionId, atMs: Math.min(atMs, nowMs) })
 }

@@ -7,7 +7,7 @@ import { yards } from '../core/units'
 import { bagInput } from './bag-input'
 import { receiveShot } from './feed'
 import { undoLast } from './journal'
-import { cameUncleared, sayClear } from './range-clear'
+import { cameUncleared, lastClearMs, sayClear } from './range-clear'
 import { conditionsOfShots, expectationsOf, saySession } from './session-events'
 import {
   addEvents,
@@ -18,7 +18,8 @@ import {
   takeShots,
   type NewShot,
 } from './shots'
-import { startSession } from './sessions'
+import { openStation, startSession } from './sessions'
+import { takeTyped } from './typed-shots'
 import { keepSetUp, lastSetUp, monitorProfiles, setUpOf } from './set-ups'
 
 function bay() {
@@ -167,6 +168,36 @@ describe('the range is clear', () => {
     receiveShot(db, { ...post('a', late), clubLabel: 'spoon' }, late, 0)
     sayClear(db, sessionId, late, late)
     expect(shotsOfSession(db, sessionId)[0]?.heldBecause).toBe('unknown-club')
+  })
+
+  it('an answer about the club is none about the range: the shot waits on, and so do those after it', () => {
+    const { db, sessionId, clubId, typed } = bay()
+    openStation(db, sessionId, { clubId: clubId('7-iron'), swing: 'full' }, NOW_MS)
+    const late = NOW_MS + 6 * 60_000
+    receiveShot(db, { ...post('a', late), clubLabel: '8-iron' }, late, 0)
+    const held = () => shotsOfSession(db, sessionId).map(({ heldBecause }) => heldBecause)
+    expect(held()).toEqual(['other-station'])
+    // What the page asks by: nothing that waits says that the range is clear.
+    expect(lastClearMs(db, sessionId, late)).toBe(NOW_MS)
+    const [{ seq } = { seq: 0 }] = shotsOfSession(db, sessionId)
+    addEvents(db, [{ shotSeq: seq, event: { kind: 'released' } }], late)
+    expect(held()).toEqual(['range-not-clear'])
+    receiveShot(db, post('b', late + 20_000), late + 20_000, 0)
+    takeTyped(db, sessionId, { shots: [typed(126, { hitMs: late + 40_000 })] as never }, late + 40_000)
+    expect(held()).toEqual(['range-not-clear', 'range-not-clear', 'range-not-clear'])
+    sayClear(db, sessionId, late + 60_000, late + 60_000)
+    expect(held()).toEqual([null, null, null])
+    // It is no act that undo takes back: the last shot is.
+    undoLast(db, sessionId, late + 70_000)
+    expect(held()).toEqual([null, null])
+  })
+
+  it('clears a shot that a clock ahead of this one dates later than the word', () => {
+    const { db, sessionId } = bay()
+    const late = NOW_MS + 20 * 60_000
+    receiveShot(db, post('a', late + 5 * 60_000), late, 0)
+    sayClear(db, sessionId, late, late)
+    expect(shotsOfSession(db, sessionId)[0]?.heldBecause).toBeNull()
   })
 })
 

@@ -21,7 +21,7 @@ type Row = Omit<Session, 'open' | 'untilSettled' | 'airLeft'> & {
 
 const SESSION = `s.id, s.golfer_id AS golferId, s.started_ms AS startedMs, s.offset_min AS offsetMin, s.place,
   s.ended_ms AS endedMs, s.open_club_id AS openClubId, s.open_swing AS openSwing,
-  s.clear_ms AS clearMs, s.hurt_ms AS hurtMs, s.rest_every AS restEvery, s.rest_s AS restS, s.until_settled AS untilSettled, s.air_left AS airLeft`
+  s.hurt_ms AS hurtMs, s.rest_every AS restEvery, s.rest_s AS restS, s.until_settled AS untilSettled, s.air_left AS airLeft`
 
 function session<R extends Row>({ openClubId, openSwing, untilSettled, airLeft, ...row }: R) {
   return {
@@ -83,6 +83,23 @@ export function historyOf(db: Database, golferId: GolferId): { sessions: number;
     )
     .get({ golferId }) as { sessions: number; shots: number }
 }
+
+/** A session's shots that do not count until the golfer has answered. */
+export type NeedsChecking = { sessionId: SessionId; shots: number }
+
+/** The golfer's sessions with shots that need checking, newest first. */
+export const needsChecking = (db: Database, golferId: GolferId): NeedsChecking[] =>
+  db
+    .prepare(
+      `SELECT n.session_id AS sessionId, count(*) AS shots FROM session s JOIN shot_now n ON n.session_id = s.id
+       WHERE s.golfer_id = @golferId AND n.seq IN (
+         SELECT h.seq FROM session own JOIN shot h ON h.session_id = own.id
+         WHERE own.golfer_id = @golferId AND h.held_because IS NOT NULL
+         UNION SELECT shot_seq FROM uncleared)
+         AND n.present AND n.held_because IS NOT NULL
+       GROUP BY s.id ORDER BY s.started_ms DESC`,
+    )
+    .all({ golferId }) as NeedsChecking[]
 
 /** When a golfer's newest session began; null before the first. */
 export const newestSessionMs = (db: Database, golferId: GolferId): number | null =>

@@ -50,15 +50,17 @@ const INSERTED = `id, session_id, source, import_id, hit_ms, monitor, club_label
  * that comes again stays withdrawn, unless a file brings it: files are imported again to have their shots again.
  * To be called within a transaction.
  */
-export function shotTaker(db: Database): (shot: AboutShot, flight: Flight) => Taken {
+export function shotTaker(
+  db: Database,
+  // Shots that are typed together are undone together.
+  batch: string = randomUUID(),
+): (shot: AboutShot, flight: Flight) => Taken {
   const insert = db.prepare(
     `INSERT INTO shot (${INSERTED}) VALUES (${INSERTED.replace(/[^,]+/g, '?')}) ON CONFLICT (id) DO NOTHING`,
   )
   const before = shotBefore(db)
   const add = eventAdder(db)
   const wait = db.prepare('INSERT INTO uncleared (shot_seq) VALUES (?)')
-  // Shots that are typed together are undone together.
-  const batch = randomUUID()
   return (shot, flight) => {
     // By place, with no object between: the hot line of a large import.
     const { changes, lastInsertRowid } = insert.run(
@@ -119,9 +121,9 @@ export const takeShot = (db: Database, shot: NewShot): Taken =>
   db.transaction(() => shotTaker(db)(shot, shot)).immediate()
 
 /** Takes several shots as one action, all or none: false where one of them has another shot's id. */
-export function takeShots(db: Database, shots: readonly NewShot[]): boolean {
+export function takeShots(db: Database, shots: readonly NewShot[], batch: string = randomUUID()): boolean {
   const take = db.transaction(() => {
-    const taker = shotTaker(db)
+    const taker = shotTaker(db, batch)
     if (shots.some((shot) => taker(shot, shot) === 'other-contents')) throw new OtherContents()
   })
   try {

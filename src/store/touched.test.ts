@@ -4,7 +4,6 @@ import type { ShotId } from '@/core/ids'
 import { dice } from '../../simulators/golfers/dice'
 import { NOW_MS, storeWithGolfer } from '../../tests/store'
 import { redoLast, undoLast } from './journal'
-import { sayClear } from './range-clear'
 import { historyOf, sessionsOf } from './sessions'
 import { addEvents, takeShot, type ShotEvent } from './shots'
 
@@ -45,7 +44,6 @@ describe('what the view reads of shots to which nothing happened', () => {
           swing: 'full',
           carryM: 120,
           heldBecause: roll.chance(0.1) ? 'other-station' : null,
-          ...(roll.chance(0.1) && { uncleared: true }),
         })
       else if (what < 0.75)
         addEvents(
@@ -59,8 +57,7 @@ describe('what the view reads of shots to which nothing happened', () => {
           nowMs,
         )
       else if (what < 0.9) undoLast(db, sessionId, nowMs)
-      else if (what < 0.97) redoLast(db, sessionId)
-      else sayClear(db, sessionId, nowMs, nowMs)
+      else redoLast(db, sessionId)
     }
     expect(all('shot_now')).toEqual(all('shot_whole'))
     const touched = db.prepare('SELECT count(*) FROM touched').pluck().get() as number

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import type { ShotId } from '@/core/ids'
 import { NOW_MS, storeWithGolfer } from '../../tests/store'
+import { redoLast, undoAndRedo, undoLast } from './journal'
 import { cameUncleared, sayClear } from './range-clear'
 import { shotsOfSession } from './shots'
 import type { TypedPost } from '@/core/shots/typed-post'
@@ -45,6 +46,29 @@ describe('typed shots', () => {
     expect(shotsOfSession(db, sessionId)[0]?.mark).toBe('fat')
     expect(take(typed('b'), typed('a', { carryM: 80 }))).toBe('other-contents')
     expect(ids()).toEqual(['a'])
+  })
+})
+
+describe('a shot that corrects another', () => {
+  it('takes its place in one act: undo brings the first back, and a second correction counts once', () => {
+    const { db, sessionId, typed, take } = bay()
+    const carries = () =>
+      shotsOfSession(db, sessionId).map(({ carryM, heldBecause }) => [carryM, heldBecause])
+    take(typed('slip', { carryM: 265.9, heldBecause: 'implausible-carry' }))
+    const meant = typed('meant', { carryM: 201.9, replaces: 'slip' as ShotId })
+    take(meant)
+    expect(carries()).toEqual([[201.9, null]])
+    expect(undoAndRedo(db, sessionId).undo).toMatchObject({ kind: 'corrected', fromM: 265.9, carryM: 201.9 })
+    undoLast(db, sessionId, NOW_MS)
+    expect(carries()).toEqual([[265.9, 'implausible-carry']])
+    // Sent again it changes nothing: it was undone.
+    take(meant)
+    expect(carries()).toEqual([[265.9, 'implausible-carry']])
+    take(typed('again', { carryM: 201.9, replaces: 'slip' as ShotId }))
+    expect(carries()).toEqual([[201.9, null]])
+    undoLast(db, sessionId, NOW_MS)
+    redoLast(db, sessionId)
+    expect(carries()).toEqual([[201.9, null]])
   })
 })
 

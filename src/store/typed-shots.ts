@@ -1,3 +1,4 @@
+import { randomUUID } from 'node:crypto'
 import type { SessionId } from '@/core/ids'
 import type { TypedPost } from '@/core/shots/typed-post'
 import type { Database } from './database'
@@ -8,7 +9,7 @@ import { addEvents, shotsOfSession, takeShots } from './shots'
 export type TypedTaken = 'taken' | 'other-contents' | 'early'
 
 /**
- * Takes shots that were typed together, with their marks and the word that the range was clear, all or nothing. Their ids
+ * Takes shots that were typed together, with their marks, what they correct and the word that the range was clear, all or nothing. Their ids
  * make a repeat harmless, and none comes before the one that was typed before it.
  * @param clearMs when the range was last said to be clear: the word may have been given while nobody answered
  */
@@ -21,6 +22,8 @@ export function takeTyped(
   return db
     .transaction((): TypedTaken => {
       const isHere = db.prepare('SELECT 1 FROM shot WHERE id = ?').pluck()
+      const batch = randomUUID()
+      const fresh = shots.filter(({ id }) => isHere.get(id) === undefined)
       const typed = new Set<string>()
       for (const { id, after } of shots) {
         if (after !== undefined && !typed.has(after) && isHere.get(after) === undefined) return 'early'
@@ -29,7 +32,7 @@ export function takeTyped(
       if (clearMs !== undefined) sayClear(db, sessionId, clearMs, nowMs)
       const taken = takeShots(
         db,
-        shots.map(({ heldBecause, mark: _mark, after: _before, ...shot }) => ({
+        shots.map(({ heldBecause, mark: _mark, after: _before, replaces: _corrected, ...shot }) => ({
           ...shot,
           sessionId,
           source: 'typed',
@@ -37,12 +40,33 @@ export function takeTyped(
           heldBecause: heldBecause ?? null,
           uncleared: cameUncleared(db, sessionId, shot.hitMs, nowMs),
         })),
+        batch,
       )
       if (!taken) return 'other-contents'
+      withdrawCorrected(db, sessionId, fresh, nowMs, batch)
       markAsTyped(db, sessionId, shots, nowMs)
       return 'taken'
     })
     .immediate()
+}
+
+/** What is corrected leaves with the act that corrects it: one undo takes both back. */
+function withdrawCorrected(
+  db: Database,
+  sessionId: SessionId,
+  fresh: readonly TypedPost[],
+  nowMs: number,
+  batch: string,
+): void {
+  const corrected = new Set(fresh.flatMap(({ replaces }) => replaces ?? []))
+  if (corrected.size === 0) return
+  const gone = shotsOfSession(db, sessionId).filter(({ id }) => corrected.has(id))
+  addEvents(
+    db,
+    gone.map(({ seq }) => ({ shotSeq: seq, event: { kind: 'withdrawn' } })),
+    nowMs,
+    batch,
+  )
 }
 
 /** A shot that is sent again brings a mark that it has already. */

@@ -1,7 +1,7 @@
 import type { Units } from '@/core/golfer'
 import type { ActionFacts } from '@/core/session/action'
 import { MARK_NAME, stationName } from './names'
-import { count, lenUnit } from './numbers'
+import { count, len, lenUnit } from './numbers'
 
 /** What an action was, as it stands behind "Undo": "92.2 yd from the monitor", "fat for 91.0 yd". */
 export function actionWords(action: ActionFacts, units: Units, name: (clubId: string) => string): string {
@@ -10,6 +10,8 @@ export function actionWords(action: ActionFacts, units: Units, name: (clubId: st
   switch (action.kind) {
     case 'taken':
       return `${shot(action)} ${action.source === 'typed' ? 'typed' : `from the ${action.source}`}`
+    case 'corrected':
+      return `${action.fromM === null ? 'no carry' : len(action.fromM, units, 1)} corrected to ${shot(action)}`
     case 'mark':
       return action.mark === null
         ? `no mark for ${shot(action)}`

@@ -118,10 +118,10 @@ export const PLACE_NAME: Record<Place, string> = {
 export const HELD_NAME: Record<HeldReason, string> = {
   'implausible-carry': 'no golf shot carries that',
   'unknown-club': 'its club is not known here',
-  'other-station': 'the monitor names another station than the one that is open',
-  'unknown-field': 'it came with a field that Banco does not know',
-  'no-station': 'it came while no station was open',
-  'range-not-clear': 'it waits for the word that the range is clear',
+  'other-station': 'the monitor names another club than the open one',
+  'unknown-field': 'it has a field that Banco does not know',
+  'no-station': 'no club was open',
+  'range-not-clear': 'hit before the range was said to be clear',
   'clock-off': 'the monitor’s clock cannot be right',
   'second-monitor': 'another monitor has just sent what may be the same ball',
 }

@@ -2,7 +2,7 @@ import type { BagAnalysis } from '@/core/analyse-bag'
 import { eachOnce, USUAL_BALLS, type BallName } from '@/core/balls/ball'
 import type { Bag } from '@/core/bag/bag'
 import type { Golfer } from '@/core/golfer'
-import type { ClubId, SessionId } from '@/core/ids'
+import type { SessionId } from '@/core/ids'
 import type { Receiving } from '@/core/feed/receiving'
 import type { Action } from '@/core/session/action'
 import type { Conditions } from '@/core/session/conditions'
@@ -14,12 +14,13 @@ import type { SessionShot } from '@/core/session/session-shot'
 import type { Database } from '@/store/database'
 import { ballsNamed } from '@/store/balls'
 import { undoAndRedo } from '@/store/journal'
-import { lastPlannedSession, planOf } from '@/store/plans'
+import { hitOfPlan, lastPlannedSession, planOf } from '@/store/plans'
+import { lastClearMs } from '@/store/range-clear'
 import { receivingOf } from '@/store/receivers'
 import { conditionsOfShots, expectationsOf } from '@/store/session-events'
-import { currentSession, lastPlace, sessionById, waitingSessions } from '@/store/sessions'
+import { currentSession, lastPlace, sessionById, sessionsOf, waitingSessions } from '@/store/sessions'
 import { lastSetUp, monitorProfiles, setUpOf } from '@/store/set-ups'
-import { shotsOfSession, type StoredShot } from '@/store/shots'
+import { shotsOfSession } from '@/store/shots'
 import { wantedStations } from '@/store/swings'
 import { bagAnalysis, rackAnalysis, type JudgedShots, type StationShots } from './bag-analysis'
 import type { ChangeSeen } from './changed-clubs'
@@ -30,6 +31,8 @@ export type BayView = {
   golfer: Golfer
   bag: Bag
   session: Session
+  /** When the range was last known to be clear; null before the first time. */
+  lastClearMs: number | null
   /** The shots of this session that are there, in the order in which they came. */
   shots: SessionShot[]
   /** What all sessions say, with the judgement of this session's shots, and the shots behind it. */
@@ -75,6 +78,7 @@ export function bayView(db: Database, golfer: Golfer, session: Session, nowMs: n
     golfer,
     bag,
     session,
+    lastClearMs: lastClearMs(db, session.id, nowMs),
     shots: own.map((shot) => ({
       ...shot,
       conditions: conditions(session.id, shot.seq, shot.source),
@@ -134,11 +138,9 @@ export type BayStartView = {
   lastSetUp: SetUp | null
   lastPlace: Place | null
   profiles: MonitorProfile[]
+  /** The newest session is of today and stopped since something hurt. */
+  stoppedToday: { hurtMs: number; offsetMin: number } | null
 }
-
-/** A shot that is taken for its station: not held. */
-const isTaken = (shot: StoredShot): shot is StoredShot & { clubId: ClubId } =>
-  shot.heldBecause === null && shot.clubId !== null
 
 /** What the page before a session needs to know: the bag, what was left of the last plan, and how the last session was set up. */
 export function bayStartView(db: Database, golfer: Golfer, nowMs: number): BayStartView | null {
@@ -147,11 +149,8 @@ export function bayStartView(db: Database, golfer: Golfer, nowMs: number): BaySt
   const { bag, analysis, shots } = analysed
   const last = lastPlannedSession(db, golfer.id)
   const session = last && sessionById(db, last)
-  const conditions = conditionsOfShots(db, golfer.id)
-  const counted = (shot: StoredShot) => last !== null && !conditions(last, shot.seq).warmUp
-  const blocks = last
-    ? leftOfPlan(planOf(db, last), shotsOfSession(db, last).filter(isTaken).filter(counted))
-    : []
+  const [newest] = sessionsOf(db, golfer.id, { sinceMs: nowMs - DAY_MS, most: 1 })
+  const blocks = session ? leftOfPlan(planOf(db, session.id), hitOfPlan(db, session)) : []
   return {
     golfer,
     bag,
@@ -165,5 +164,13 @@ export function bayStartView(db: Database, golfer: Golfer, nowMs: number): BaySt
     lastSetUp: lastSetUp(db, golfer.id),
     lastPlace: lastPlace(db, golfer.id),
     profiles: monitorProfiles(db, golfer.id),
+    stoppedToday:
+      newest && newest.hurtMs !== null && isSameDay(newest.hurtMs, nowMs, newest.offsetMin)
+        ? { hurtMs: newest.hurtMs, offsetMin: newest.offsetMin }
+        : null,
   }
 }
+
+const DAY_MS = 86_400_000
+const isSameDay = (aMs: number, bMs: number, offsetMin: number): boolean =>
+  Math.floor((aMs + offsetMin * 60_000) / DAY_MS) === Math.floor((bMs + offsetMin * 60_000) / DAY_MS)

@@ -78,7 +78,7 @@ test.describe('by touch on a phone', () => {
     await page.goto(`${banco.address}/golfers/${golfer}/bay`)
     await page.getByLabel('What to hit').selectOption('as I like, no plan')
     await page.getByLabel('On the range').check()
-    await page.getByRole('button', { name: 'Nobody is in front: start' }).tap()
+    await page.getByRole('button', { name: 'All clear, start' }).tap()
     await page.getByRole('combobox', { name: 'Club' }).selectOption({ label: '8-iron' })
     await page.getByRole('combobox', { name: 'Swing' }).selectOption('full')
     const pad = page.getByRole('group', { name: 'Keys for a carry' })

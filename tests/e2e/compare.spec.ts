@@ -77,7 +77,7 @@ test('an old gap wedge is tried against a new one of the rack: A B B A in one se
   await page.getByLabel('The second').selectOption({ label: 'new 50°' })
   await page.getByRole('link', { name: 'Plan a fair trial' }).click()
   await expect(page.getByRole('heading', { level: 1 })).toContainText('12 shots')
-  await page.getByRole('button', { name: 'Nobody is in front: start' }).click()
+  await page.getByRole('button', { name: 'All clear, start' }).click()
   const title = page.getByRole('heading', { level: 1 })
   await expect(title).toContainText('50° wedge')
   const blocks = [

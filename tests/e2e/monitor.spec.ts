@@ -42,7 +42,7 @@ test('asks where the monitor names another club, and goes there', async ({ page,
       await request.post(`${banco.address}/api/feed/shots`, { data: shot('other-1', { club: '7 Iron' }) })
     ).status(),
   ).toBe(202)
-  const held = page.getByRole('region', { name: 'Held shots' })
+  const held = page.getByRole('region', { name: 'Shots that need checking' })
   await expect(held).toContainText('the monitor names another station')
   await held.getByRole('button', { name: 'It was the 7-iron: go there' }).click()
   await expect(page.getByRole('heading', { name: '7-iron, full swing' })).toBeVisible()

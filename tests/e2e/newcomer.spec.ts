@@ -25,7 +25,7 @@ test('a newcomer comes from nothing to a step with its interval on the stair', a
   expect(await axeFindings(page)).toEqual([])
   await expect(page.getByText('78 shots, about')).toBeVisible()
   await page.getByLabel('What to hit').selectOption('as I like, no plan')
-  await page.getByRole('button', { name: 'Nobody is in front: start' }).click()
+  await page.getByRole('button', { name: 'All clear, start' }).click()
 
   await page.getByRole('button', { name: /^7-iron/ }).click()
   await expect(page.getByRole('heading', { name: '7-iron, full swing' })).toBeVisible()

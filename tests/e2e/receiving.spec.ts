@@ -86,7 +86,7 @@ test('held shots of one reason are one card, placed as one, and no club is chose
   await page.goto(`${banco.address}/golfers/${golfer}/bay`)
   await expect(status(page)).toContainText('Receiving')
   for (const [i, carry] of [171, 173, 170].entries()) await post(request, banco, `u${i}`, carry, 'spoon')
-  const held = page.getByRole('region', { name: 'Held shots' })
+  const held = page.getByRole('region', { name: 'Shots that need checking' })
   await expect(held).toContainText('3 shots of 171.0, 173.0, 170.0 yd are held')
   await expect(held.getByLabel('Which club was it?')).toHaveValue('')
   expect(await axeFindings(page)).toEqual([])
@@ -120,7 +120,7 @@ test('a plan and the open station agree, or one loud line says that they do not'
   // A plan that is not started yet survives a reload.
   await page.reload()
   await expect(page.getByLabel('Shots each')).toHaveValue('3')
-  await page.getByRole('button', { name: 'Nobody is in front: start' }).click()
+  await page.getByRole('button', { name: 'All clear, start' }).click()
   const heading = page.getByRole('heading', { level: 1 })
   const first = (await heading.textContent()) ?? ''
   for (const carry of [48, 49, 47]) await page.keyboard.type(`${carry}\n`)

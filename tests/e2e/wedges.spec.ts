@@ -12,7 +12,7 @@ const CARRIES = {
 /** Three shots with the shortest wedge. */
 async function hitThree(page: Page, home: string) {
   await page.goto(`${home}/bay`)
-  await page.getByRole('button', { name: 'Nobody is in front: start' }).click()
+  await page.getByRole('button', { name: 'All clear, start' }).click()
   await expect(page.getByTestId('running-stock')).toBeVisible()
   for (const carry of [67, 68, 66]) await page.keyboard.type(`${carry}\n`)
   await expect(page.getByTestId('plan')).toContainText('3 of 72 shots hit')
@@ -41,7 +41,7 @@ test('from an empty table through one session with three swings of four wedges t
   await expect(page.getByRole('checkbox', { name: '7-iron, full' })).not.toBeChecked()
   await page.getByLabel('What to hit').selectOption('short-to-long')
   await page.getByLabel('Shots each').selectOption('3')
-  await page.getByRole('button', { name: 'Nobody is in front: start' }).press('Enter')
+  await page.getByRole('button', { name: 'All clear, start' }).press('Enter')
   const plan = page.getByTestId('plan')
   await expect(plan).toBeVisible()
 

@@ -16,5 +16,7 @@ export type ActionFacts =
   | ({ kind: 'taken'; source: ShotSource } & OfShots)
   | ({ kind: 'mark'; mark: Mark | null } & OfShots)
   | ({ kind: 'station'; clubId: ClubId; swing: Swing } & OfShots)
+  /** A shot typed in the place of another, of `fromM`. */
+  | ({ kind: 'corrected'; fromM: number | null } & OfShots)
   | ({ kind: 'released' | 'withdrawn' } & OfShots)
   | SessionSaid

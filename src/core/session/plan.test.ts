@@ -14,6 +14,7 @@ import {
   type Block,
   type PlannedBlock,
   type PlanStation,
+  hitForPlan,
 } from './plan'
 import type { Station } from '../station'
 
@@ -105,6 +106,20 @@ describe('the shots since the last rest', () => {
   })
 })
 
+it('a shot that needs checking counts for its plan; warm-up, unknown clubs and second readings do not', () => {
+  const shot = (heldBecause: string | null, more: object = {}) =>
+    ({ clubId: 'a', swing: 'full', heldBecause, warmUp: false, ...more }) as never
+  const shots = [
+    shot(null),
+    shot('implausible-carry'),
+    shot('range-not-clear'),
+    shot('second-monitor'),
+    shot('no-station', { clubId: null }),
+    shot(null, { warmUp: true }),
+  ]
+  expect(hitForPlan(shots)).toEqual(Array(3).fill({ clubId: 'a', swing: 'full' }))
+})
+
 describe('how far a plan is hit', () => {
   const plan = [block('a', 3), block('b', 3), block('a', 3)]
   const shot = (clubId: string) => ({ clubId: clubId as ClubId, swing: 'full' })
@@ -156,6 +171,12 @@ describe('shots put in front of a plan', () => {
     expect(told(again)).toEqual(['1: wedge 2', '1: wedge 3'])
     expect(order(planProgress(again, hit).left)).toEqual(['wedge 3'])
     expect(told(planWithNext([], [], [block('driver', 3)]))).toEqual(['1: driver 3'])
+  })
+
+  it('asked for again are not put in twice: what the plan still has of them comes first', () => {
+    const once = planWithNext([planned('wedge', 3), planned('7-iron', 5)], [], [block('7-iron', 3)])
+    expect(told(once)).toEqual(['1: 7-iron 3', '1: wedge 3', '1: 7-iron 2'])
+    expect(told(planWithNext(once, [], [block('7-iron', 3)]))).toEqual(told(once))
   })
 
   it('keep two swings of one club apart', () => {

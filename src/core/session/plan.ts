@@ -1,6 +1,8 @@
 import type { ClubKind } from '../bag/club'
+import type { ClubId } from '../ids'
 import { sevenIron } from '../bag/seven-iron'
-import { FULL_SWING, type Station, sameStation, stationKey } from '../station'
+import type { HeldReason } from '../feed/station-for-shot'
+import { FULL_SWING, type Station, type Swing, sameStation, stationKey } from '../station'
 
 /** So many shots with one station, one after the other. */
 export type Block = Station & { shots: number }
@@ -171,12 +173,24 @@ export function planProgress(
   }
 }
 
+/**
+ * The stations of shots that count for a plan: also while a shot needs checking, since it was hit. Not those of the warm-up,
+ * those whose club is not known, nor what may be a second monitor's reading of a ball that is counted already.
+ */
+export const hitForPlan = (
+  shots: readonly { clubId: ClubId | null; swing: Swing; heldBecause: HeldReason | null; warmUp: boolean }[],
+): Station[] =>
+  shots.flatMap(({ clubId, swing, heldBecause, warmUp }) =>
+    clubId === null || heldBecause === 'second-monitor' || warmUp ? [] : [{ clubId, swing }],
+  )
+
 /** What is left of a plan, today's and that of later days, in its order. */
 export const leftOfPlan = (blocks: readonly Block[], shots: readonly Station[]): Block[] =>
   planProgress(blocks, shots).left.map(({ clubId, swing, shots: left }) => ({ clubId, swing, shots: left }))
 
 /**
- * A plan with shots put in front of what is left of it today: what was hit so far stays hit.
+ * A plan with shots put in front of what is left of it today: what was hit so far stays hit. Shots of theirs that the plan
+ * has still are the same ones: they come first now, and not twice.
  * @param hit the shots of the session that count, in the order hit
  */
 export function planWithNext(
@@ -189,7 +203,14 @@ export function planWithNext(
     hit,
   ).left
   const later = plan.filter(({ day }) => day > 1)
-  return [...[...runsOf(hit), ...next, ...today].map((block) => ({ ...block, day: 1 })), ...later]
+  const moved = new Map<string, number>()
+  for (const block of next) moved.set(stationKey(block), (moved.get(stationKey(block)) ?? 0) + block.shots)
+  const rest = today.flatMap((block) => {
+    const spare = Math.min(block.shots, moved.get(stationKey(block)) ?? 0)
+    moved.set(stationKey(block), (moved.get(stationKey(block)) ?? 0) - spare)
+    return spare < block.shots ? [{ ...block, shots: block.shots - spare }] : []
+  })
+  return [...[...runsOf(hit), ...next, ...rest].map((block) => ({ ...block, day: 1 })), ...later]
 }
 
 /** Shots one after the other at one station, as blocks. */

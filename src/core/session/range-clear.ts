@@ -1,6 +1,3 @@
-import type { Session } from './session'
-import type { SessionShot } from './session-shot'
-
 /** After this long without a ball somebody may have walked into the hitting area. */
 export const CLEAR_LAPSES_MS = 5 * 60_000
 
@@ -10,20 +7,3 @@ export const CLEAR_LAPSES_MS = 5 * 60_000
  */
 export const clearLapsed = (lastMs: number | null, nowMs: number): boolean =>
   lastMs === null || nowMs - lastMs >= CLEAR_LAPSES_MS
-
-/** When the range was last known to be clear: it was said, or a ball was hit after it was. Null before the first time. */
-export const lastClearMs = ({
-  session,
-  shots,
-}: {
-  session: Pick<Session, 'clearMs'>
-  shots: readonly SessionShot[]
-}): number | null =>
-  session.clearMs === null
-    ? null
-    : Math.max(
-        session.clearMs,
-        ...shots.flatMap(({ source, heldBecause, hitMs }) =>
-          source !== 'file' && heldBecause !== 'range-not-clear' ? [hitMs] : [],
-        ),
-      )

@@ -13,8 +13,6 @@ export type Session = {
   offsetMin: number
   place: Place | null
   endedMs: number | null
-  /** When the golfer last said that the range is clear. */
-  clearMs: number | null
   /** When something hurt: the session stops there. */
   hurtMs: number | null
   /** A rest of so many seconds after so many shots; none where it is 0. */

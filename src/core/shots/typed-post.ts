@@ -12,6 +12,8 @@ export type TypedPost = Station & {
   heldBecause?: 'implausible-carry'
   /** As the golfer marked it while it waited. */
   mark?: Mark | null
+  /** The shot that it corrects: that one leaves with the same act. */
+  replaces?: ShotId
   /** The shot that was typed before it and waited still: it comes before this one. */
   after?: ShotId
 }

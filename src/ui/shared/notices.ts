@@ -2,8 +2,8 @@
 const AGAIN_MS = 1000
 
 type Listener = {
-  /** Something was stored, here or elsewhere: what is shown may be old. */
-  onNotice: () => void
+  /** Something was stored, here or elsewhere: what is shown may be old. `mark` is that of the data now. */
+  onNotice: (mark: string) => void
   /** Banco can be heard, at the start or again. */
   onOpen?: () => void
   onLost?: () => void
@@ -16,7 +16,7 @@ export function listenToNotices({ onNotice, onOpen, onLost }: Listener): () => v
   const connect = () => {
     source = new EventSource('/api/notices')
     source.onopen = () => onOpen?.()
-    source.onmessage = onNotice
+    source.onmessage = ({ lastEventId }) => onNotice(lastEventId)
     source.onerror = () => {
       onLost?.()
       if (source.readyState === EventSource.CLOSED) retry = setTimeout(connect, AGAIN_MS)

@@ -16,7 +16,7 @@ function newestIfRead(): number | null {
   }
 }
 
-/** Server-sent events: "newest shot: place". A page that reconnects hears the newest at once, and reads again. */
+/** Server-sent events: "newest shot: place", with the mark of the data as their id. A page that reconnects hears the newest at once, and reads again. */
 export function GET(request: Request): Response {
   const encoder = new TextEncoder()
   let stop = () => {}
@@ -28,7 +28,7 @@ export function GET(request: Request): Response {
         const newest = newestIfRead()
         // Whoever asks for data that cannot be read is told so: a timer that fails would take the server along.
         if (newest === null) return
-        controller.enqueue(encoder.encode(`id: ${newest}\ndata: newest shot: ${newest}\n\n`))
+        controller.enqueue(encoder.encode(`id: ${told}\ndata: newest shot: ${newest}\n\n`))
       }
       controller.enqueue(encoder.encode('retry: 500\n\n'))
       tell()

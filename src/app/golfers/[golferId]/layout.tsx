@@ -9,7 +9,10 @@ import { scopeOfPage } from '@/http/door/device'
 import { BayOnlyHead } from '@/ui/shared/shell/bay-only-head'
 import { Head } from '@/ui/shared/shell/head'
 import { RememberGolfer } from '@/ui/shared/shell/remember-golfer'
-import { currentSession } from '@/store/sessions'
+import { LivePage } from '@/ui/shared/shell/live-page'
+import { ShotsToCheck } from '@/ui/shared/shell/shots-to-check'
+import { markNow } from '@/http/route'
+import { currentSession, needsChecking } from '@/store/sessions'
 import { WaitingShots } from '@/ui/shared/shell/waiting-shots'
 
 export const dynamic = 'force-dynamic'
@@ -49,7 +52,9 @@ export default async function GolferLayout({
         bag={bag ? `${bag.name} · ${bag.clubs.length} of ${MOST_CLUBS}` : 'no bag yet'}
       />
       <RememberGolfer id={golfer.id} />
+      <LivePage mark={markNow()} />
       <WaitingShots golfer={golfer} openSession={openSession} />
+      <ShotsToCheck golferId={golfer.id} sessions={needsChecking(db, golfer.id)} openSession={openSession} />
       <main>{children}</main>
     </>
   )

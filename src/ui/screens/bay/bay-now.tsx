@@ -21,11 +21,10 @@ type Props = {
   view: BayView
   bay: BayActions
   actions: CommandActions
-  onHurt: () => void
 }
 
-/** What holds from the next shot on, each one tap: warming up, the wind; a rest; and the end of it where something hurts. */
-export function BayNow({ view, bay, actions, onHurt }: Props) {
+/** What holds from the next shot on, each one tap: warming up, the wind; and a rest. */
+export function BayNow({ view, bay, actions }: Props) {
   const { now, golfer } = view
   const [asking, setAsking] = useState(false)
   const windy = now.wind !== null
@@ -50,9 +49,6 @@ export function BayNow({ view, bay, actions, onHurt }: Props) {
       <CommandButton id="rest" variant="outline" onClick={actions.rest}>
         Rest
       </CommandButton>
-      <Button variant="outline" className="hurts" onClick={onHurt}>
-        Something hurts
-      </Button>
       {golfer.stocksOff !== null && isStockSurface(offNow) && offNow !== golfer.stocksOff && (
         <p className="quiet mb-0">{besideStocks(offNow)}</p>
       )}

@@ -1,6 +1,6 @@
 import Button from 'react-bootstrap/Button'
 import type { ClubId } from '@/core/ids'
-import { planProgress, planSeconds } from '@/core/session/plan'
+import { hitForPlan, planProgress, planSeconds } from '@/core/session/plan'
 import { type Station, stationKey } from '@/core/station'
 import { clubNames, stationName } from '@/text/names'
 import { count, minutes } from '@/text/numbers'
@@ -75,15 +75,10 @@ export const progressOf = (view: BayView) => {
   const done = new Set(
     view.session.untilSettled ? view.analysis.stocks.filter((stock) => stock.done).map(stationKey) : [],
   )
-  const progress = planProgress(
-    plan,
-    view.shots.flatMap(({ clubId, swing, heldBecause, conditions }) =>
-      clubId === null || heldBecause !== null || conditions.warmUp ? [] : [{ clubId, swing }],
-    ),
-    (station) => done.has(stationKey(station)),
-  )
-  /** The block in hand; none where the plan is hit, or there is none. */
-  return { ...progress, block: plan[progress.at] }
+  const hit = hitForPlan(view.shots.map((shot) => ({ ...shot, warmUp: shot.conditions.warmUp })))
+  const progress = planProgress(plan, hit, (station) => done.has(stationKey(station)))
+  /** The block in hand, none where the plan is hit or there is none; and how many shots count for a plan. */
+  return { ...progress, block: plan[progress.at], counted: hit.length }
 }
 
 const total = (blocks: readonly { shots: number }[]): number =>

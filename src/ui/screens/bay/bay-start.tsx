@@ -8,14 +8,15 @@ import Form from 'react-bootstrap/Form'
 import type { SessionId } from '@/core/ids'
 import type { Block } from '@/core/session/plan'
 import { caveatsOf, cautionsOf, NOTHING_SAID, type SetUp } from '@/core/session/set-up'
-import { PLACES, type Place } from '@/core/session/session'
-import { firstDraft, keepDraft, keptDraft, planOf, type PlanDraft } from '../plan/plan-draft'
+import { PLACES } from '@/core/session/session'
+import { firstDraft, keepStart, keptStart, planOf, type StartDraft } from '../plan/plan-draft'
 import { PlanForm, planTitle } from '../plan/plan-form'
 import { useSubmit } from '../../shared/use-submit'
 import { SetUpForm, setUpProblem } from '../../shared/set-up/set-up-form'
 import { PageHead } from '../../shared/shell/page-head'
 import { Problems } from '../../shared/shell/problems'
 import { PLACE_NAME } from '@/text/names'
+import { timeAtPlace } from '@/text/days'
 import { count } from '@/text/numbers'
 import { CAUTION, setUpLine } from '@/text/set-up'
 import { BAY } from './screen'
@@ -28,29 +29,43 @@ type Props = BayStartView & {
 }
 
 /** Before the first ball: what to hit, where, and how it is set up. One tap says that the range is clear, and starts. */
-export function BayStart({ waiting, proposed, lastSetUp, lastPlace, profiles, ...source }: Props) {
+export function BayStart({
+  waiting,
+  proposed,
+  lastSetUp,
+  lastPlace,
+  profiles,
+  stoppedToday,
+  ...source
+}: Props) {
   const { golfer } = source
   const router = useRouter()
   const { problems, setProblems, send } = useSubmit()
-  const [draft, setDraftNow] = useState(() => firstDraft(source, proposed))
-  const setDraft = (next: PlanDraft) => {
-    setDraftNow(next)
-    keepDraft(golfer.id, next)
+  const [start, setStart] = useState((): StartDraft => ({
+    plan: firstDraft(source, proposed),
+    place: lastPlace ?? 'indoor',
+    setUp: startingFrom(lastSetUp),
+    warmUp: false,
+  }))
+  const { plan: draft, place, setUp, warmUp } = start
+  const change = (part: Partial<StartDraft>) => {
+    const next = { ...start, ...part }
+    setStart(next)
+    keepStart(golfer.id, { draft: next, source, proposed })
   }
   useEffect(() => {
-    // What another page proposes comes before what was left here.
-    const kept = proposed.length > 0 ? null : keptDraft(golfer.id, source)
+    const kept = keptStart(golfer.id, source, proposed)
     // eslint-disable-next-line react-hooks/set-state-in-effect -- only the browser knows what it kept
-    if (kept) setDraftNow(kept)
+    if (kept) setStart((first) => ({ ...first, ...kept }))
     // eslint-disable-next-line react-hooks/exhaustive-deps -- once, when the page opens
   }, [])
-  const [place, setPlace] = useState<Place>(lastPlace ?? 'indoor')
-  const [setUp, setSetUp] = useState(() => startingFrom(lastSetUp))
-  const [warmUp, setWarmUp] = useState(false)
+  /** Something hurt earlier today: that it does not any more is asked once. */
+  const [asks, setAsks] = useState(false)
   const [starting, setStarting] = useState(false)
   /** The same start, however often it is sent. */
   const id = useRef<string | null>(null)
-  const start = async () => {
+  const begin = async () => {
+    if (stoppedToday && !asks) return setAsks(true)
     const bad = setUpProblem(setUp)
     if (bad) return setProblems([{ field: 'setUp', sentence: bad }])
     setStarting(true)
@@ -67,7 +82,7 @@ export function BayStart({ waiting, proposed, lastSetUp, lastPlace, profiles, ..
     })
     setStarting(false)
     if (!sent.ok) return
-    keepDraft(golfer.id, null)
+    keepStart(golfer.id, null)
     if (draft.longestMin !== golfer.longestMin)
       await send('PATCH', `/api/golfers/${golfer.id}`, { longestMin: draft.longestMin })
     router.replace(`/golfers/${golfer.id}/bay`)
@@ -83,7 +98,7 @@ export function BayStart({ waiting, proposed, lastSetUp, lastPlace, profiles, ..
     <div className={BAY}>
       <PageHead
         title={planTitle(draft, source)}
-        lede="Choose what to hit and say how the bay is set up. Then look in front of you, and start."
+        lede="Choose what to hit. Then look in front of you, and start."
       />
       <Problems of={problems} />
       {waiting.map(({ id, shots }) => (
@@ -107,7 +122,7 @@ export function BayStart({ waiting, proposed, lastSetUp, lastPlace, profiles, ..
               id={`place-${each}`}
               label={PLACE_NAME[each].replace(/^./, (letter) => letter.toUpperCase())}
               checked={place === each}
-              onChange={() => setPlace(each)}
+              onChange={() => change({ place: each })}
             />
           ))}
         </div>
@@ -115,10 +130,19 @@ export function BayStart({ waiting, proposed, lastSetUp, lastPlace, profiles, ..
           id="warm-up-first"
           label="Warm up first"
           checked={warmUp}
-          onChange={(event) => setWarmUp(event.target.checked)}
+          onChange={(event) => change({ warmUp: event.target.checked })}
         />
-        <Button className="go" onClick={start} disabled={starting}>
-          Nobody is in front: start
+        {asks && stoppedToday && (
+          <p className="caution" role="alert">
+            <b>
+              You stopped at {timeAtPlace(stoppedToday.hurtMs, stoppedToday.offsetMin)} because something
+              hurt.
+            </b>{' '}
+            Hit again only if it does not hurt any more.
+          </p>
+        )}
+        <Button className="go" onClick={begin} disabled={starting}>
+          {asks && stoppedToday ? 'It does not hurt, all clear, start' : 'All clear, start'}
         </Button>
         {cautionsOf(setUp, place).map((caution) => (
           <p key={caution} className="caution">
@@ -127,17 +151,23 @@ export function BayStart({ waiting, proposed, lastSetUp, lastPlace, profiles, ..
         ))}
       </section>
       <div className="before">
-        <PlanForm draft={draft} source={source} onChange={setDraft} />
-        <section className="sheet" aria-label="Set-up">
+        <PlanForm draft={draft} source={source} onChange={(plan) => change({ plan })} />
+        <section className="sheet" aria-label="Conditions">
           <details open={lastSetUp !== null}>
             <summary>
-              <b>Set-up</b>{' '}
+              <b>Conditions</b>{' '}
               <span className="quiet">
-                {line || 'nothing said yet'}
-                {open > 0 && ` · ${open} left open`}
+                {line || 'optional'}
+                {line && open > 0 && ` · ${open} not set`}
               </span>
             </summary>
-            <SetUpForm golfer={golfer} place={place} setUp={setUp} profiles={profiles} onChange={setSetUp} />
+            <SetUpForm
+              golfer={golfer}
+              place={place}
+              setUp={setUp}
+              profiles={profiles}
+              onChange={(next) => change({ setUp: next })}
+            />
           </details>
         </section>
       </div>

@@ -22,7 +22,8 @@ const stored = (id: string, seq: number): SessionShot =>
 /** A Bay that holds some shots: what the pages do with one needs no more of it. */
 const view = (...shots: SessionShot[]): BayView =>
   ({
-    session: { id: 'session', open: null, clearMs: NOW_MS - 1000 },
+    session: { id: 'session', open: null },
+    lastClearMs: NOW_MS - 1000,
     golfer: { stocksOff: null },
     setUp: null,
     shots,
@@ -80,6 +81,14 @@ describe('typed shots', () => {
     expect(state.waiting).toBe(1)
   })
 
+  it('that correct another take its place at once, also where that one has not been answered', () => {
+    const before = bayState(view(stored('x', 7)))
+    const corrected = typed('y', { replaces: 'x' as ShotId, carryM: 130 })
+    expect(shown(after([{ type: 'typed', shots: [corrected] }], before))).toEqual(['y'])
+    const again = typed('z', { replaces: 'y' as ShotId })
+    expect(shown(after([{ type: 'typed', shots: [corrected, again] }], before))).toEqual(['z'])
+  })
+
   it('are held where Banco would hold them, and stand in no history then', () => {
     const late = typed('late', { hitMs: NOW_MS + 10 * 60_000 })
     const slip = typed('slip', { heldBecause: 'implausible-carry' })
@@ -123,7 +132,7 @@ describe('what the golfer does', () => {
         from,
       ),
     )
-    expect(bay.session).toMatchObject({ open: IRON, clearMs: NOW_MS })
+    expect(bay).toMatchObject({ session: { open: IRON }, lastClearMs: NOW_MS })
     expect(bay.shots.map(({ mark }) => mark)).toEqual(['fat', 'thin'])
   })
 

@@ -1,5 +1,5 @@
 import { apartFromStocks } from '@/core/session/conditions'
-import { clearLapsed, lastClearMs } from '@/core/session/range-clear'
+import { clearLapsed } from '@/core/session/range-clear'
 import type { SessionShot } from '@/core/session/session-shot'
 import type { Mark } from '@/core/shots/mark'
 import type { Problem } from '@/core/problem'
@@ -40,6 +40,8 @@ export type BayEvent =
   | { type: 'waits'; shots: readonly TypedPost[] }
   | { type: 'opened'; station: Station }
   | { type: 'cleared'; atMs: number }
+  /** Something hurts: the session stops. Null: it goes on. */
+  | { type: 'stopped'; hurtMs: number | null }
   | { type: 'marked'; shotId: ShotId; mark: Mark | null }
   | { type: 'live'; live: boolean }
 
@@ -94,7 +96,9 @@ export function bayAfter(state: BayState, event: BayEvent): BayState {
       // The station changes at once: what is typed next belongs to it.
       return { ...state, view: { ...view, session: { ...view.session, open: event.station } } }
     case 'cleared':
-      return { ...state, view: { ...view, session: { ...view.session, clearMs: event.atMs } } }
+      return { ...state, view: { ...view, lastClearMs: event.atMs } }
+    case 'stopped':
+      return { ...state, view: { ...view, session: { ...view.session, hurtMs: event.hurtMs } } }
     case 'marked': {
       const marked = <Shot extends { id: ShotId }>(shots: Shot[]) =>
         shots.map((shot) => (shot.id === event.shotId ? { ...shot, mark: event.mark } : shot))
@@ -132,12 +136,14 @@ export function shownBay({ view, unanswered }: BayState): BayView {
   const known = new Set(view.shots.map((shot) => shot.id))
   const fresh = unanswered.filter(({ id }) => !known.has(id))
   if (fresh.length === 0) return view
+  const corrected = new Set(fresh.map(({ replaces }) => replaces))
+  const isLeft = ({ id }: { id: ShotId }) => !corrected.has(id)
   const last = view.shots.at(-1)?.seq ?? 0
   const apart = apartFromStocks(view.now, view.setUp, view.golfer.stocksOff)
-  let clearMs = lastClearMs(view)
+  let { lastClearMs } = view
   const heldOf = ({ heldBecause, hitMs }: TypedPost): SessionShot['heldBecause'] => {
-    const lapsed = clearLapsed(clearMs, hitMs)
-    if (!lapsed) clearMs = hitMs
+    const lapsed = clearLapsed(lastClearMs, hitMs)
+    if (!lapsed) lastClearMs = hitMs
     return heldBecause ?? (lapsed ? 'range-not-clear' : null)
   }
   const held = new Map(fresh.map((shot) => [shot.id, heldOf(shot)]))
@@ -148,8 +154,8 @@ export function shownBay({ view, unanswered }: BayState): BayView {
     undo: { batch: '', kind: 'taken', source: 'typed', shots: 1, carryM },
     redo: null,
     shots: [
-      ...view.shots,
-      ...fresh.map((shot, i) => ({
+      ...view.shots.filter(isLeft),
+      ...fresh.filter(isLeft).map((shot, i) => ({
         ...shot,
         conditions: view.now,
         seq: last + 1 + i,
@@ -163,9 +169,9 @@ export function shownBay({ view, unanswered }: BayState): BayView {
       })),
     ],
     history: [
-      ...view.history,
+      ...view.history.filter(isLeft),
       ...fresh
-        .filter(({ id }) => held.get(id) === null)
+        .filter((shot) => isLeft(shot) && held.get(shot.id) === null)
         .map((shot) => ({
           ...shot,
           ...(apart && { apart }),

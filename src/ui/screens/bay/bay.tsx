@@ -25,20 +25,20 @@ import { BayNow, turnedWind } from './bay-now'
 import { BayPlan } from './bay-plan'
 import { BayStrip } from './bay-strip'
 import type { BayView } from '@/views/bay-view'
-import { lastClearMs } from '@/core/session/range-clear'
 import { correct, doubtAt, HeldShots } from './held-shots'
 import { CommandButton, CommandKeys, type CommandActions } from './command-key'
 import { KeyList } from './key-list'
 import { inHand, NO_CHOICE } from './in-hand'
 import { LastShot, type Judged } from './last-shot'
 import { MoveShot } from './move-shot'
-import { RangeClear } from './range-clear'
+import { RangeClear, waitForClear } from './range-clear'
 import { RestTimer } from './rest-timer'
 import { ReceivingLine } from './receiving'
 import { ShotEntry } from './shot-entry'
 import { ShotHistory } from './shot-history'
 import { ShotList } from './shot-list'
 import { StationList } from './station-list'
+import { Stopped } from './stopped'
 import { Redo, UndoButton } from './undo'
 import { useBay } from './use-bay'
 import { useNow } from '../../shared/use-now'
@@ -54,22 +54,27 @@ export function Bay({ first }: { first: BayView }) {
   const [choice, choose] = useState(NO_CHOICE)
   const [shown, setShown] = useState<'keys' | 'history' | null>(null)
   const [rest, setRest] = useState<{ untilMs: number; among: number } | null>(null)
+  /** What was open, and what undo would have taken back, when the golfer stopped on this page. */
+  const [stop, setStop] = useState<{ station: Station; batch: string | undefined } | null>(null)
   const now = useNow(2000)
 
   const hand = inHand(view, choice)
-  const { clubs, open, taken, warmUps, here, listed, newest, shot, planned, next } = hand
+  const { clubs, open, taken, warmUps, here, shown: inList, newest, shot, planned, next } = hand
   const clubOf = (id: ClubId | null | undefined) => [...bag.clubs, ...bag.rack].find((each) => each.id === id)
   const club = clubOf(open.clubId)
   const numberOf = new Map(taken.map((each, i) => [each.id, i + 1]))
   const nameOf = clubNames(bag)
   const nextName = next ? stationName({ name: nameOf(next.clubId) }, next.swing) : ''
+  const gaps = `/golfers/${golfer.id}/gaps`
+  const planDone = view.plan.length > 0 && planned.block === undefined
   const hurt = session.hurtMs !== null
   // Forgotten with the next shot: only the newest one offers another reading.
   const offered =
     shot && shot === newest && shot.source === 'typed' && shot.mark === null
       ? (doubtAt(shot, view, open)?.slip ?? null)
       : null
-  const unclear = !hurt && now !== null && clearLapsed(lastClearMs(view), now)
+  const waitsForClear = waitForClear(view).length > 0
+  const unclear = waitsForClear || (!hurt && now !== null && clearLapsed(view.lastClearMs, now))
 
   // A session that is reopened has no station open yet: the monitor needs one. One that hurt stays shut.
   const { open: openNow } = bay
@@ -81,7 +86,7 @@ export function Bay({ first }: { first: BayView }) {
   }, [])
 
   // The plan opens its next station as soon as a block is hit; where the golfer went elsewhere it waits.
-  const block = { block: planned.block ?? null, taken: taken.length }
+  const block = { block: planned.block ?? null, taken: planned.counted }
   const blockBefore = useRef(block)
   useEffect(() => {
     const opens = planOpens(blockBefore.current, block, session.open)
@@ -101,7 +106,19 @@ export function Bay({ first }: { first: BayView }) {
   const mark = (what: Mark | null) => {
     if (shot) void bay.mark(shot.id, what)
   }
+  const goOn = () => {
+    setStop(null)
+    void bay.continueAt(stop?.station ?? open)
+  }
+  const stopNow = () => {
+    setStop({ station: open, batch: view.undo?.batch })
+    setRest(null)
+    void bay.stop()
+  }
+  /** The stop was the last act. */
+  const undoesStop = hurt && stop !== null && stop.batch === view.undo?.batch
   const undo = async () => {
+    if (undoesStop) return goOn()
     choose((before) => ({ ...before, followed: null }))
     await bay.undo()
   }
@@ -150,14 +167,16 @@ export function Bay({ first }: { first: BayView }) {
     0,
     Math.round(((view.shots.at(-1)?.hitMs ?? session.startedMs) - session.startedMs) / 60_000),
   )
-  const leave = async (sending: ReturnType<typeof bay.end>) => {
-    const sent = await sending
+  const end = async () => {
+    const sent = await bay.end()
     if (sent.ok) router.push(`/golfers/${golfer.id}/sessions/${session.id}`)
     else bay.say(sent.problems)
   }
-  const end = () => leave(bay.end())
   const expectation =
-    golfer.askExpectation && !view.now.warmUp && here.length === 0 && !expected(view, open)
+    golfer.askExpectation &&
+    !view.now.warmUp &&
+    here.every(({ conditions }) => conditions.warmUp) &&
+    !expected(view, open)
       ? {
           of: stationName(club, open.swing),
           onSay: (carryM: number) => void bay.expect(open, carryM),
@@ -182,20 +201,21 @@ export function Bay({ first }: { first: BayView }) {
           <Button variant="outline" onClick={end}>
             End the session
           </Button>
-          <UndoButton view={view} onUndo={undo} />
-          <CommandButton id="next" onClick={goNext} disabled={!next}>
-            Next: {nextName}
-          </CommandButton>
+          <UndoButton view={view} onUndo={undo} stop={undoesStop} />
+          {planDone ? (
+            <Link className="btn btn-primary" href={gaps}>
+              See gaps
+            </Link>
+          ) : (
+            <CommandButton id="next" onClick={goNext} disabled={!next}>
+              Next: {nextName}
+            </CommandButton>
+          )}
         </PageHead>
       </div>
       <Problems of={bay.problems} />
       <Redo view={view} onRedo={() => void bay.redo()} />
-      {hurt && (
-        <section className="sheet held mb-2">
-          <b>You stopped this session since something hurt.</b> Marks can be mended here; new balls wait for
-          another day.
-        </section>
-      )}
+      {hurt && <Stopped view={view} nowMs={now} onContinue={goOn} />}
       <div className="pick-station">
         <Form.Select
           value={open.clubId}
@@ -219,17 +239,28 @@ export function Bay({ first }: { first: BayView }) {
             </option>
           ))}
         </Form.Select>
-        <Button onClick={goNext} disabled={!next}>
-          Next: {nextName}
-        </Button>
+        {planDone ? (
+          <Link className="btn btn-primary" href={gaps}>
+            See gaps
+          </Link>
+        ) : (
+          <Button onClick={goNext} disabled={!next}>
+            <span className="words">Next: {nextName}</span>
+          </Button>
+        )}
       </div>
       <div className="bay">
         <div className="left-column">
           <StationList view={view} clubs={clubs} open={open} onOpen={goTo} />
-          {!hurt && <BayNow view={view} bay={bay} actions={actions} onHurt={() => leave(bay.hurt(true))} />}
+          {!hurt && <BayNow view={view} bay={bay} actions={actions} />}
+          {!hurt && (
+            <Button variant="outline" className="hurts" onClick={stopNow}>
+              Something hurts
+            </Button>
+          )}
         </div>
         <div className="middle">
-          {unclear && <RangeClear view={view} onClear={clear} />}
+          {unclear && <RangeClear view={view} over={hurt} onClear={clear} />}
           {resting && <RestTimer untilMs={resting.untilMs} onOver={restOver} />}
           <BayPlan view={view} open={open} onOpen={goTo} onRest={restDue ? restNow : null} />
           <ReceivingLine view={view} bay={bay} />
@@ -243,7 +274,7 @@ export function Bay({ first }: { first: BayView }) {
             name={nameOf}
             onMark={mark}
             station={shot && !isOf(open)(shot) ? stationName(clubOf(shot.clubId), shot.swing) : ''}
-            undo={<UndoButton view={view} onUndo={undo} onPhone />}
+            undo={<UndoButton view={view} onUndo={undo} stop={undoesStop} onPhone />}
             onHistory={() => setShown('history')}
           >
             {shot && offered && (
@@ -283,7 +314,7 @@ export function Bay({ first }: { first: BayView }) {
         <ShotList
           view={view}
           title={view.now.warmUp ? warmUpTitle(view, warmUps) : 'Today at this station'}
-          shots={listed}
+          shots={inList}
           station={stationName(club, open.swing)}
           chosen={shot?.id}
           numberOf={numberOf}
@@ -295,7 +326,7 @@ export function Bay({ first }: { first: BayView }) {
         End the session
       </Button>
       <p className="mt-3 mb-0">
-        <Link href={`/golfers/${golfer.id}/gaps`}>See the gaps so far</Link> ·{' '}
+        <Link href={gaps}>See the gaps so far</Link> ·{' '}
         <Link href={`/golfers/${golfer.id}/sessions/${session.id}`}>See the session and its set-up</Link>
       </p>
       <KeyList shown={shown === 'keys'} onHide={() => setShown(null)} />

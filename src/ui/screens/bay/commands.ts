@@ -26,7 +26,7 @@ const COMMANDS = {
     help: 'a carry; 129 3l is 3 left of line, 121 m is in metres; several carries with spaces between, or pasted',
   },
   expect: { key: '0–9 E', help: 'what you expect of the station, before you hit it' },
-  clear: { key: 'Enter', help: 'nobody is in front, where Banco asks' },
+  clear: { key: 'Enter', help: 'all clear, where Banco asks' },
   ...(Object.fromEntries(
     MARKS.map((mark) => [
       mark,

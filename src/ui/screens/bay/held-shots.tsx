@@ -3,7 +3,7 @@
 import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import type { ClubId } from '@/core/ids'
-import { type Station, atStation } from '@/core/station'
+import { type Station, atStation, isOf } from '@/core/station'
 import type { SessionShot } from '@/core/session/session-shot'
 import { waitsForItsClub } from '@/core/feed/station-for-shot'
 import { doubtOf, type Doubt, type Slip } from '@/core/shots/typed-slip'
@@ -15,18 +15,22 @@ import { CommandButton, CommandKeys } from './command-key'
 import { StationSelect } from './station-select'
 import type { BayActions } from './use-bay'
 
-/** Shots that were read but wait for the golfer: kept, shown, in no stock. One card for all of one reason. */
-export function HeldShots({ view, bay }: { view: BayView; bay: BayActions }) {
+/**
+ * Shots that do not count until the golfer has answered, each with its club. One card for all of one reason.
+ * @param over the session is not hit in any more: an answer opens no club
+ */
+export function HeldShots({ view, bay, over = false }: { view: BayView; bay: BayActions; over?: boolean }) {
   const groups = groupsOf(view)
   if (groups.length === 0) return null
   return (
-    <div role="region" aria-label="Held shots" className="d-grid gap-2">
+    <div role="region" aria-label="Shots that need checking" className="d-grid gap-2">
       {groups.slice(0, MOST_CARDS).map(({ key, shots }, i) => (
-        <Held key={key} shots={shots} view={view} bay={bay} byKey={i === 0} />
+        <Held key={key} shots={shots} view={view} bay={bay} byKey={i === 0} over={over} />
       ))}
       {groups.length > MOST_CARDS && (
         <p className="quiet mb-0">
-          {groups.slice(MOST_CARDS).reduce((sum, { shots }) => sum + shots.length, 0)} more shots are held.
+          {groups.slice(MOST_CARDS).reduce((sum, { shots }) => sum + shots.length, 0)} more shots need
+          checking.
         </p>
       )}
     </div>
@@ -54,7 +58,7 @@ function groupsOf(view: BayView): Group[] {
   return [...groups.values()]
 }
 
-type HeldProps = { shots: Group['shots']; view: BayView; bay: BayActions; byKey: boolean }
+type HeldProps = { shots: Group['shots']; view: BayView; bay: BayActions; byKey: boolean; over: boolean }
 
 /** What is odd about a typed carry at its station; null where it is plausible. */
 export function doubtAt(
@@ -85,7 +89,7 @@ const SLIP_NAME: Record<Slip['kind'], string> = {
   'wrong-digit': 'one wrong digit',
 }
 
-function Held({ shots, view, bay, byKey }: HeldProps) {
+function Held({ shots, view, bay, byKey, over }: HeldProps) {
   const { golfer, bag } = view
   const [shot] = shots
   const because = shot.heldBecause
@@ -105,10 +109,12 @@ function Held({ shots, view, bay, byKey }: HeldProps) {
   return (
     <section className="sheet held" data-held={shot.id}>
       <b>
-        {shots.length === 1 ? 'A shot' : count(shots.length, 'shot')} of {carries} {golfer.lengthUnit}{' '}
-        {shots.length === 1 ? 'is' : 'are'} held
+        {shot.clubId === null
+          ? `${shots.length === 1 ? 'A shot' : count(shots.length, 'shot')} of`
+          : `${stationName(named(shot.clubId), shot.swing)}:`}{' '}
+        {carries} {golfer.lengthUnit} {shots.length === 1 ? 'needs checking' : 'need checking'}
       </b>
-      : {why} In no stock until you decide.
+      : {why} Not counted yet.
       {doubt && slip ? (
         <SlipAnswers
           shots={shots}
@@ -121,7 +127,7 @@ function Held({ shots, view, bay, byKey }: HeldProps) {
       ) : because === 'second-monitor' && shot.monitor !== null ? (
         <SecondMonitor shots={shots} monitor={shot.monitor} bay={bay} byKey={byKey} />
       ) : because === 'other-station' && shot.clubId ? (
-        <OtherStation shots={shots} named={named} view={view} bay={bay} byKey={byKey} />
+        <OtherStation shots={shots} named={named} view={view} bay={bay} byKey={byKey} over={over} />
       ) : waitsForItsClub(because) || shot.clubId === null ? (
         <WhichStation shots={shots} view={view} bay={bay} />
       ) : (
@@ -142,21 +148,19 @@ function LeaveOut({ shots, bay }: Pick<HeldProps, 'shots' | 'bay'>) {
   )
 }
 
-/** Takes what was meant in the place of what was typed. */
+/** Takes what was meant in the place of what was typed, as one act. */
 export async function correct(
-  shot: SessionShot,
+  { id, clubId, swing, offlineM }: SessionShot,
   { proposal }: Slip,
   { golfer }: BayView,
   bay: BayActions,
 ): Promise<void> {
-  if (!shot.clubId) return
-  const station = { clubId: shot.clubId, swing: shot.swing }
-  const { offlineM } = shot
+  if (!clubId) return
   const meant = {
     carryM: metresFrom(proposal, golfer.lengthUnit),
     ...(offlineM !== undefined && { offlineM }),
   }
-  if (await bay.hit(station, [meant])) await bay.decide([shot.id], 'withdrawn')
+  await bay.hit({ clubId, swing }, [{ ...meant, replaces: id }])
 }
 
 /** A typed carry that one slip explains: what was meant, or what was typed. */
@@ -167,7 +171,7 @@ function SlipAnswers({
   view,
   bay,
   byKey,
-}: HeldProps & {
+}: Omit<HeldProps, 'over'> & {
   slip: Slip
   /** A topped shot may be that short: no default button makes it a good one. */
   keepFirst: boolean
@@ -202,20 +206,22 @@ function OtherStation({
   view,
   bay,
   byKey,
+  over,
 }: HeldProps & { named: (clubId: ClubId) => { name: string } | undefined }) {
   const [shot] = shots
   const theirs = { clubId: shot.clubId as ClubId, swing: shot.swing }
-  const { open } = view.session
+  const open = view.session.open && !isOf(theirs)(view.session.open) ? view.session.open : null
   const they = shots.length === 1 ? 'It was' : `All ${shots.length} were`
   const go = async () => {
-    if (await bay.move(idsOf(shots), theirs)) await bay.open(theirs)
+    if ((await bay.move(idsOf(shots), theirs)) && !over) await bay.open(theirs)
   }
   const stay = () => void (open && bay.move(idsOf(shots), open))
   return (
     <div className="btns">
       <CommandKeys of={{ proposal: () => void go(), ...(open && { asItIs: stay }) }} enabled={byKey} />
       <CommandButton id="proposal" keyed={byKey} onClick={go}>
-        {they} the {stationName(named(theirs.clubId), theirs.swing)}: go there
+        {they} the {stationName(named(theirs.clubId), theirs.swing)}
+        {over ? '' : ': go there'}
       </CommandButton>
       {open && (
         <CommandButton id="asItIs" keyed={byKey} variant="outline" onClick={stay}>
@@ -255,7 +261,12 @@ function WhichStation({ shots, view, bay }: Pick<HeldProps, 'shots' | 'view' | '
 }
 
 /** Two monitors send shots here: they saw the same balls, or each another one. */
-function SecondMonitor({ shots, monitor, bay, byKey }: Omit<HeldProps, 'view'> & { monitor: string }) {
+function SecondMonitor({
+  shots,
+  monitor,
+  bay,
+  byKey,
+}: Pick<HeldProps, 'shots' | 'bay' | 'byKey'> & { monitor: string }) {
   const watch = () => void bay.watch(monitor, true)
   const count = async () => {
     if (await bay.watch(monitor, false)) await bay.decide(idsOf(shots), 'released')

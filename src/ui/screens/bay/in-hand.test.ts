@@ -49,6 +49,8 @@ describe('the open station', () => {
       shot('c', '7-iron'),
     ]
     expect(ids(inHand(view({ open: at('7-iron'), shots }), NO_CHOICE).listed)).toEqual(['a', 'c'])
+    // What does not count yet is seen in the list all the same.
+    expect(ids(inHand(view({ open: at('7-iron'), shots }), NO_CHOICE).shown)).toEqual(['a', 'h', 'c'])
     expect(ids(inHand(view({ open: at('7-iron'), shots, warmUp: true }), NO_CHOICE).listed)).toEqual(['w'])
   })
 })
@@ -68,8 +70,8 @@ describe('the shot in hand', () => {
     const followed = { shot: null, followed: { last: 'b' as ShotId } }
     const hand = inHand(view({ open: at('driver'), shots }), followed)
     expect(hand.shot?.id).toBe('b')
-    // Whoever asks for the next station is there.
-    expect(hand.next).toEqual(at('driver'))
+    // What is open already is not what comes next.
+    expect(hand.next).toEqual(at('8-iron'))
   })
 })
 

@@ -19,12 +19,14 @@ export const NO_CHOICE: Choice = { shot: null, followed: null }
 export type InHand = {
   clubs: OwnedClub[]
   open: Station
-  /** Shots of this session that stand: none that is held. */
+  /** Shots of this session that count: none that needs checking. */
   taken: SessionShot[]
   warmUps: SessionShot[]
   /** Those of the open station; while warming up those of the warm-up. */
   here: SessionShot[]
   listed: SessionShot[]
+  /** What the list shows: also shots of the station that need checking, or wait until the range is clear. */
+  shown: SessionShot[]
   newest: SessionShot | undefined
   shot: SessionShot | undefined
   planned: ReturnType<typeof progressOf>
@@ -44,6 +46,10 @@ export function inHand(view: BayView, choice: Choice): InHand {
   const warmUps = taken.filter(({ conditions }) => conditions.warmUp)
   const here = taken.filter(isOf(open))
   const listed = view.now.warmUp ? warmUps : here
+  const inList = new Set(listed)
+  const shown = view.shots.filter(
+    (shot) => inList.has(shot) || (shot.heldBecause !== null && isOf(open)(shot)),
+  )
   const last = taken.at(-1)
   const carriedOver = !view.now.warmUp && choice.followed?.last === last?.id ? last : undefined
   const newest = carriedOver ?? listed.at(-1)
@@ -52,21 +58,19 @@ export function inHand(view: BayView, choice: Choice): InHand {
   const neighbour = (by: 1 | -1) => clubs[(place + by + clubs.length) % clubs.length]?.id
   const longer = neighbour(-1)
   const planned = progressOf(view)
-  // With a plan the next station is the plan's: after the block in hand, or the block that lacks shots. Where the plan
-  // has opened it already, next is that one: whoever asks for it is there.
+  // With a plan the next station is the plan's: after the block in hand, or the block that lacks shots.
   const nextBlock = planned.left.find((block) => !sameStation(block, open)) ?? null
-  const next = carriedOver
-    ? open
-    : (nextBlock ??
-      (longer
-        ? {
-            clubId: longer,
-            swing: swingFor(
-              clubs.find(({ id }) => id === longer),
-              open.swing,
-            ),
-          }
-        : null))
+  const next =
+    nextBlock ??
+    (longer
+      ? {
+          clubId: longer,
+          swing: swingFor(
+            clubs.find(({ id }) => id === longer),
+            open.swing,
+          ),
+        }
+      : null)
   return {
     clubs,
     open,
@@ -74,6 +78,7 @@ export function inHand(view: BayView, choice: Choice): InHand {
     warmUps,
     here,
     listed,
+    shown,
     newest,
     shot: listed.find(({ id }) => id === chosen) ?? newest,
     planned,

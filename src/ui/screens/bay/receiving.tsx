@@ -9,7 +9,7 @@ export function ReceivingLine({ view, bay }: { view: BayView; bay: BayActions })
   const { receiving, waiting, session } = view
   const { watching, elsewhere, nowhere } = receiving
   const here = receiving.here.filter((monitor) => !watching.includes(monitor))
-  if (session.hurtMs !== null) return null
+  const came = waiting.reduce((sum, { shots }) => sum + shots, 0)
   const name = (monitor: string) => (monitor === '' ? 'the monitor' : monitor)
   const several = receiving.here.length + elsewhere.length + nowhere.length > 1
   const receive = (monitor: string) => () => void bay.receive(several ? monitor : null)
@@ -21,7 +21,18 @@ export function ReceivingLine({ view, bay }: { view: BayView; bay: BayActions })
   const both = here.filter((monitor) => view.shots.some((shot) => shot.monitor === monitor))
   const compare = (monitor: string) =>
     `/golfers/${view.golfer.id}/monitors?${new URLSearchParams({ first: here[0] ?? '', second: monitor })}`
-  const held = waiting.reduce((sum, { shots }) => sum + shots, 0)
+  const cameMeanwhile = came > 0 && (
+    <div className="sheet elsewhere">
+      <span>
+        <b>{count(came, 'shot came', 'shots came')} while no session was open.</b>{' '}
+        {came === 1 ? 'It does' : 'They do'} not count yet.
+      </span>
+      <Button variant="outline" onClick={() => void bay.claim(waiting.map(({ id }) => id))}>
+        {came === 1 ? 'It is mine' : 'They are mine'}
+      </Button>
+    </div>
+  )
+  if (session.hurtMs !== null) return cameMeanwhile || null
   return (
     <div role="region" aria-label="Receiving" className="receiving">
       {here.length > 0 && (
@@ -69,17 +80,7 @@ export function ReceivingLine({ view, bay }: { view: BayView; bay: BayActions })
           {button(monitor)}
         </div>
       ))}
-      {held > 0 && (
-        <div className="sheet elsewhere">
-          <span>
-            <b>{count(held, 'shot waits', 'shots wait')}</b>: {held === 1 ? 'it' : 'they'} came while nobody
-            received.
-          </span>
-          <Button variant="outline" onClick={() => void bay.claim(waiting.map(({ id }) => id))}>
-            {held === 1 ? 'It is mine' : 'They are mine'}
-          </Button>
-        </div>
-      )}
+      {cameMeanwhile}
     </div>
   )
 }

@@ -33,6 +33,15 @@ export function ShotList({ view, title, shots, station, chosen, numberOf, judged
           const what = each.mark ?? judged?.mark ?? 'solid'
           const apart = apartFromStocks(each.conditions, view.setUp, golfer.stocksOff)
           const out = what !== 'solid'
+          if (each.heldBecause !== null)
+            return (
+              <li key={each.id} className="pending" data-pending={each.id}>
+                <span className="num">{each.carryM === null ? '–' : len(each.carryM, golfer, 1)}</span>
+                <span className="mark-word out">
+                  {each.heldBecause === 'range-not-clear' ? 'not counted: range not clear' : 'needs checking'}
+                </span>
+              </li>
+            )
           return (
             <li key={each.id} data-shot={each.id}>
               <button type="button" aria-pressed={each.id === chosen} onClick={() => onChoose(each.id)}>

@@ -4,12 +4,18 @@ import { clubNames } from '@/text/names'
 import { CommandButton } from './command-key'
 import type { BayView } from '@/views/bay-view'
 
-type Props = { view: BayView; onUndo: () => void; onPhone?: boolean }
+type Props = {
+  view: BayView
+  onUndo: () => void
+  /** The session was stopped last: that is what is taken back. */
+  stop: boolean
+  onPhone?: boolean
+}
 
 /** Undo, which says what it will take back. */
-export function UndoButton({ view, onUndo, onPhone = false }: Props) {
+export function UndoButton({ view, onUndo, stop, onPhone = false }: Props) {
   const { undo, golfer, bag } = view
-  const what = undo ? actionWords(undo, golfer, clubNames(bag)) : ''
+  const what = stop ? 'something hurts' : undo ? actionWords(undo, golfer, clubNames(bag)) : ''
   return (
     <CommandButton
       id="undo"
@@ -17,12 +23,12 @@ export function UndoButton({ view, onUndo, onPhone = false }: Props) {
       variant="outline"
       className={`undo ${onPhone ? 'phone-only' : ''}`}
       onClick={onUndo}
-      disabled={!undo}
-      aria-label={undo ? `Undo: ${what}` : 'Undo: nothing to take back'}
+      disabled={what === ''}
+      aria-label={what ? `Undo: ${what}` : 'Undo: nothing to take back'}
     >
       {!onPhone && <Undo2 size={16} aria-hidden />}
       <span className="words">
-        Undo{undo && !onPhone && ':'} <b>{what}</b>
+        Undo{what && !onPhone && ':'} <b>{what}</b>
       </span>
     </CommandButton>
   )

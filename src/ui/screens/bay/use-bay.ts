@@ -115,10 +115,11 @@ export function useBay(first: BayView) {
     /** Takes shots that were typed together. They show at once; without an answer they wait in this browser. */
     hit: async (station: Station, typed: readonly TypedHit[]) => {
       const now = Date.now()
-      const shots = typed.map(({ carryM, offlineM, held }): TypedPost => ({
+      const shots = typed.map(({ carryM, offlineM, held, replaces }): TypedPost => ({
         ...station,
         carryM,
         ...(offlineM !== undefined && { offlineM }),
+        ...(replaces && { replaces }),
         ...(held && { heldBecause: 'implausible-carry' }),
         id: newId() as ShotId,
         hitMs: now,
@@ -157,8 +158,23 @@ export function useBay(first: BayView) {
     /** From the next shot on this ball is hit. */
     ball: (ball: string) => saying({ kind: 'ball', ball }),
     expect: (station: Station, carryM: number) => saying({ kind: 'expectation', ...station, carryM }),
-    /** Something hurts: the session stops. False: that was a slip of the finger. */
-    hurt: (hurt: boolean) => send('PATCH', session, { hurt }),
+    /** Something hurts: the session stops, and shows it at once. */
+    stop: () => {
+      tell({ type: 'stopped', hurtMs: Date.now() })
+      return take(async () => {
+        const sent = await send('PATCH', session, { hurt: true })
+        return sent.ok ? send<BayView>('GET', `${session}/bay`) : sent
+      })
+    },
+    /** That was tapped by mistake: the session goes on where it was. */
+    continueAt: (station: Station) => {
+      tell({ type: 'stopped', hurtMs: null })
+      tell({ type: 'opened', station })
+      return take(async () => {
+        const sent = await send('PATCH', session, { hurt: false })
+        return sent.ok ? send<BayView>('PUT', `${session}/station`, station) : sent
+      })
+    },
     /** Reads the Bay anew. */
     read: () => void read(),
     /** Moves a run of shots to another station; for all shots under their names, if wanted. */
@@ -203,6 +219,6 @@ export function useBay(first: BayView) {
   }
 }
 
-/** A shot as it was typed; held where one slip of the fingers would explain its carry. */
-export type TypedHit = { carryM: number; offlineM?: number; held?: boolean }
+/** A shot as it was typed; held where one slip of the fingers would explain its carry; or one that corrects another. */
+export type TypedHit = { carryM: number; offlineM?: number; held?: boolean; replaces?: ShotId }
 export type BayActions = ReturnType<typeof useBay>

@@ -130,7 +130,7 @@ export function ArrivalForm({ templates, others, units, receiving, onHide }: Pro
         </Modal.Body>
         <Modal.Footer>
           <Button type="submit" disabled={formState.isSubmitting}>
-            Nobody is in front: start
+            All clear, start
           </Button>
         </Modal.Footer>
       </Form>

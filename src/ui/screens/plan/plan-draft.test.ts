@@ -1,18 +1,24 @@
 import { afterEach, describe, expect, it, vi } from 'vitest'
 import type { ClubId } from '@/core/ids'
+import { NOTHING_SAID } from '@/core/session/set-up'
+import type { Block } from '@/core/session/plan'
 import { stationKey } from '@/core/station'
 import { bayStartView } from '@/views/bay-view'
 import { NOW_MS, storeWithGolfer } from '../../../../tests/store'
 import {
   blocksOf,
   daysOf,
+  chosenStations,
   firstDraft,
-  keepDraft,
-  keptDraft,
+  keepStart,
+  keptStart,
   planOf,
   readBlocks,
   stationsOf,
+  withShotsEach,
+  withStations,
   writeBlocks,
+  type PlanDraft,
   type PlanSource,
 } from './plan-draft'
 
@@ -101,31 +107,83 @@ describe('a plan that was not started', () => {
     })
   afterEach(() => vi.unstubAllGlobals())
 
-  it('comes back without the clubs that left the bag', () => {
+  const conditions = { place: 'range' as const, setUp: { ...NOTHING_SAID, ball: 'Range ball' }, warmUp: true }
+  const keep = (plan: PlanDraft, of = source, proposed: Block[] = []) =>
+    keepStart(golfer.id, { draft: { plan, ...conditions }, source: of, proposed }, NOW_MS)
+  const kept = (of = source, proposed: Block[] = [], nowMs = NOW_MS) =>
+    keptStart(golfer.id, of, proposed, nowMs)
+
+  it('comes back without the clubs that left the bag, with its conditions on the same day', () => {
     storage({})
     const gone = { clubId: 'gone' as ClubId, swing: 'full' }
-    keepDraft(golfer.id, {
+    keep({
       ...firstDraft(source),
       stations: [...keys('8-iron'), stationKey(gone)],
       byHand: [{ ...gone, shots: 3 }],
       shotsEach: 9,
     })
-    expect(keptDraft(golfer.id, source)).toMatchObject({ stations: keys('8-iron'), byHand: [], shotsEach: 9 })
-    keepDraft(golfer.id, null)
-    expect(keptDraft(golfer.id, source)).toBeNull()
+    expect(kept()).toMatchObject({
+      plan: { stations: keys('8-iron'), byHand: [], shotsEach: 9 },
+      ...conditions,
+    })
+    expect(Object.keys(kept(source, [], NOW_MS + 86_400_000) ?? {})).toEqual(['plan'])
+    keepStart(golfer.id, null)
+    expect(kept()).toBeNull()
+  })
+
+  it('gives way to what another page has asked for since, and stays where that was there before', () => {
+    storage({})
+    keep({ ...firstDraft(source), choice: 'by-hand', byHand: [{ ...full('8-iron'), shots: 4 }] })
+    const asked = { ...source, wanted: [full('9-iron')] }
+    expect(kept()?.plan?.byHand).toHaveLength(1)
+    expect(kept(asked)?.plan).toBeUndefined()
+    expect(kept(source, [{ ...full('8-iron'), shots: 3 }])?.plan).toBeUndefined()
+    keep({ ...firstDraft(asked), shotsEach: 7 }, asked)
+    expect(kept(asked)?.plan?.shotsEach).toBe(7)
   })
 
   it.each([['null'], ['5'], ['{"a":1}'], ['nonsense'], ['[]']])(
     'is none where the browser holds %s',
     (garbage) => {
       storage({ [`banco-plan ${golfer.id}`]: garbage })
-      expect(keptDraft(golfer.id, source)).toBeNull()
+      expect(kept()).toBeNull()
     },
   )
 
   it('is none where the browser keeps nothing, and nothing fails', () => {
     vi.stubGlobal('localStorage', undefined)
-    expect(() => keepDraft(golfer.id, firstDraft(source))).not.toThrow()
-    expect(keptDraft(golfer.id, source)).toBeNull()
+    expect(() => keep(firstDraft(source))).not.toThrow()
+    expect(kept()).toBeNull()
+  })
+})
+
+describe('a plan that was changed by hand', () => {
+  const byHand: PlanDraft = {
+    ...firstDraft(source),
+    choice: 'by-hand',
+    byHand: [
+      { ...full('9-iron'), shots: 3 },
+      { ...full('8-iron'), shots: 4 },
+      { ...full('9-iron'), shots: 2 },
+    ],
+  }
+
+  it('keeps its clubs to choose from: one that is added comes last, one that is dropped is gone', () => {
+    expect(chosenStations(byHand)).toEqual(keys('9-iron', '8-iron'))
+    const more = withStations({ ...byHand, shotsEach: 2 }, keys('9-iron', '8-iron', '7-iron'), source)
+    expect(more.byHand).toEqual([...byHand.byHand, { ...full('7-iron'), shots: 2 }])
+    expect(withStations(byHand, keys('8-iron'), source).byHand).toEqual([{ ...full('8-iron'), shots: 4 }])
+  })
+
+  it('takes any number of shots each in one step, in its own order', () => {
+    expect(withShotsEach(byHand, 4, source)).toMatchObject({
+      choice: 'by-hand',
+      byHand: [
+        { ...full('9-iron'), shots: 3 },
+        { ...full('8-iron'), shots: 3 },
+        { ...full('9-iron'), shots: 1 },
+        { ...full('8-iron'), shots: 1 },
+      ],
+    })
   })
 })

@@ -1,6 +1,8 @@
 import { swingsWith } from '@/core/bag/club'
 import type { BayStartView } from '@/views/bay-view'
 import type { Bag } from '@/core/bag/bag'
+import { NOTHING_SAID, type SetUp } from '@/core/session/set-up'
+import type { Place } from '@/core/session/session'
 import {
   planBlocks,
   planSeconds,
@@ -16,6 +18,8 @@ import { isHit } from '@/core/stock/stock'
 /** What a golfer has chosen of a plan so far. */
 export type PlanDraft = {
   choice: PlanOrder | 'by-hand' | 'next' | 'unfinished' | 'none'
+  /** The order that was chosen last: a plan changed by hand is filled up by it. */
+  order: PlanOrder
   /** Stations that are to be hit, where the choice is an order. */
   stations: readonly string[]
   shotsEach: number | 'until-settled'
@@ -26,7 +30,7 @@ export type PlanDraft = {
 }
 
 /** What a plan is made from. */
-export type PlanSource = Omit<BayStartView, 'lastSetUp' | 'lastPlace' | 'profiles'>
+export type PlanSource = Omit<BayStartView, 'lastSetUp' | 'lastPlace' | 'profiles' | 'stoppedToday'>
 
 /** Every station that a plan may have: three swings with every club but the putter, as they stand in the bag. */
 export const stationsOf = ({ bag: { clubs }, golfer }: Pick<PlanSource, 'bag' | 'golfer'>): PlanStation[] =>
@@ -49,6 +53,7 @@ export const firstDraft = (
   byHand: readonly Block[] = [],
 ): PlanDraft => ({
   choice: byHand.length > 0 ? 'by-hand' : 'rounds-of-3',
+  order: 'rounds-of-3',
   stations: wanted.length > 0 ? wanted.map(stationKey) : fullSwings({ golfer, bag }),
   shotsEach: 6,
   restEvery: pace.restEvery,
@@ -57,7 +62,7 @@ export const firstDraft = (
 })
 
 /** A station that is hit until it is settled is hit at most this often in one plan. */
-const MOST_UNTIL_SETTLED = 12
+export const MOST_UNTIL_SETTLED = 12
 
 /** The blocks of a draft, in the order in which they are hit. */
 export function blocksOf(
@@ -86,6 +91,49 @@ export function blocksOf(
       )
     }
   }
+}
+
+/** The stations of blocks, each once, in the order in which they are first hit. */
+const stationsOfBlocks = (blocks: readonly Block[]): string[] => [...new Set(blocks.map(stationKey))]
+
+/** The stations that a draft hits. */
+export const chosenStations = (draft: PlanDraft): readonly string[] =>
+  draft.choice === 'by-hand' ? stationsOfBlocks(draft.byHand) : draft.stations
+
+/** A draft with other stations. By hand the blocks that stay keep their order and their shots, and new ones come last. */
+export function withStations(draft: PlanDraft, stations: readonly string[], source: PlanSource): PlanDraft {
+  if (draft.choice !== 'by-hand') return { ...draft, stations }
+  const before = stationsOfBlocks(draft.byHand)
+  const added = stations.filter((key) => !before.includes(key))
+  return {
+    ...draft,
+    byHand: [
+      ...draft.byHand.filter((block) => stations.includes(stationKey(block))),
+      ...inOrder(draft, added, source),
+    ],
+  }
+}
+
+/** A draft with so many shots each. By hand every station gets them, in the order in which they are first hit. */
+export function withShotsEach(
+  draft: PlanDraft,
+  shotsEach: PlanDraft['shotsEach'],
+  source: PlanSource,
+): PlanDraft {
+  const next = { ...draft, shotsEach }
+  return draft.choice === 'by-hand'
+    ? { ...next, byHand: inOrder(next, stationsOfBlocks(draft.byHand), source) }
+    : next
+}
+
+/** Blocks of stations in their given order, by rounds where the draft's order goes round the bag. */
+function inOrder({ order, shotsEach }: PlanDraft, keys: readonly string[], source: PlanSource): Block[] {
+  const all = new Map(stationsOf(source).map((station) => [stationKey(station), station]))
+  const stations = keys.flatMap((key) => all.get(key) ?? []).toReversed()
+  return planBlocks(stations, {
+    order: order === 'rounds-of-2' || order === 'rounds-of-3' ? order : 'short-to-long',
+    shotsEach: shotsEach === 'until-settled' ? MOST_UNTIL_SETTLED : shotsEach,
+  })
 }
 
 /** The days of a draft, each with its blocks and how long it takes. */
@@ -125,29 +173,67 @@ export const readBlocks = (text: string, bag: Bag): Block[] =>
   })
 
 const KEPT = 'banco-plan '
+/** Weather, ball and place of an earlier day are not those of today. */
+const SAME_DAY_MS = 12 * 3600_000
 
-/** A draft that is not started yet is kept in this browser. */
-export function keepDraft(golferId: string, draft: PlanDraft | null): void {
+/** What a golfer has chosen for a session that is not started yet. */
+export type StartDraft = { plan: PlanDraft; place: Place; setUp: SetUp; warmUp: boolean }
+type Kept = StartDraft & {
+  /** What other pages had asked to hit when it was kept. */
+  asked: string
+  atMs: number
+}
+
+/** What other pages ask to hit: shots in the address, and stations put aside for the next plan. */
+const askedFor = ({ wanted }: PlanSource, proposed: readonly Block[]): string =>
+  [writeBlocks(proposed), ...wanted.map(stationKey)].join(' ')
+
+/** A start that is not made yet is kept in this browser; null forgets it. */
+export function keepStart(
+  golferId: string,
+  start: { draft: StartDraft; source: PlanSource; proposed: readonly Block[] } | null,
+  nowMs = Date.now(),
+): void {
   try {
-    if (draft) localStorage.setItem(KEPT + golferId, JSON.stringify(draft))
-    else localStorage.removeItem(KEPT + golferId)
+    if (!start) return localStorage.removeItem(KEPT + golferId)
+    const { draft, source, proposed } = start
+    const kept: Kept = { ...draft, asked: askedFor(source, proposed), atMs: nowMs }
+    localStorage.setItem(KEPT + golferId, JSON.stringify(kept))
   } catch {
     // A browser that keeps nothing forgets the draft with the page.
   }
 }
 
-/** The draft that was kept, as far as it still fits: stations of the bag as it is now. */
-export function keptDraft(golferId: string, source: PlanSource): PlanDraft | null {
+/**
+ * The start that was kept, as far as it still fits: stations of the bag as it is now. What another page has asked for since
+ * comes before the kept plan.
+ */
+export function keptStart(
+  golferId: string,
+  source: PlanSource,
+  proposed: readonly Block[],
+  nowMs = Date.now(),
+): Partial<StartDraft> | null {
   try {
-    const kept = JSON.parse(localStorage.getItem(KEPT + golferId) ?? 'null') as PlanDraft | null
-    if (!kept || typeof kept !== 'object' || !Array.isArray(kept.stations) || !Array.isArray(kept.byHand))
+    const kept = JSON.parse(localStorage.getItem(KEPT + golferId) ?? 'null') as Kept | null
+    if (
+      !kept ||
+      typeof kept !== 'object' ||
+      !Array.isArray(kept.plan.stations) ||
+      !Array.isArray(kept.plan.byHand)
+    )
       return null
     const there = new Set(stationsOf(source).map(stationKey))
-    return {
+    const plan = {
       ...firstDraft(source),
-      ...kept,
-      stations: kept.stations.filter((key) => there.has(key)),
-      byHand: kept.byHand.filter((block) => there.has(stationKey(block))),
+      ...kept.plan,
+      stations: kept.plan.stations.filter((key) => there.has(key)),
+      byHand: kept.plan.byHand.filter((block) => there.has(stationKey(block))),
+    }
+    const isOfToday = nowMs - kept.atMs < SAME_DAY_MS
+    return {
+      ...(kept.asked === askedFor(source, proposed) && { plan }),
+      ...(isOfToday && { place: kept.place, setUp: { ...NOTHING_SAID, ...kept.setUp }, warmUp: kept.warmUp }),
     }
   } catch {
     return null

@@ -8,12 +8,22 @@ import { clubNames, ORDER_NAME, stationName } from '@/text/names'
 import { count, minutes } from '@/text/numbers'
 import { dayAndTime } from '@/text/days'
 import { nextLine } from '@/text/reasons'
-import { blocksOf, daysOf, isOrder, type PlanDraft, type PlanSource } from './plan-draft'
+import {
+  blocksOf,
+  chosenStations,
+  daysOf,
+  isOrder,
+  MOST_UNTIL_SETTLED,
+  withShotsEach,
+  withStations,
+  type PlanDraft,
+  type PlanSource,
+} from './plan-draft'
 import { PlanOrderList } from './plan-order'
 import { StationGrid } from './station-grid'
 import styles from './plan.module.css'
 
-const SHOTS_EACH = [3, 5, 6, 9, 12]
+const SHOTS_EACH = Array.from({ length: 20 }, (_, i) => i + 1)
 const RESTS = [0, 12, 16, 24]
 const LONGEST_MIN = [30, 45, 60, 75, 90, 120]
 
@@ -27,6 +37,7 @@ export function PlanForm({ draft, source, onChange }: Props) {
   const days = daysOf(draft, source)
   const hasShots = analysis.stocks.some(({ count: shots }) => shots > 0)
   const next = hasShots ? analysis.next : []
+  const ofStations = isOrder(draft.choice) || draft.choice === 'by-hand'
   return (
     <div className={styles.screen}>
       <section className="sheet plan" aria-label="Plan">
@@ -57,7 +68,15 @@ export function PlanForm({ draft, source, onChange }: Props) {
             <Form.Select
               aria-label="What to hit"
               value={draft.choice}
-              onChange={(event) => change({ choice: event.target.value as PlanDraft['choice'] })}
+              onChange={({ target }) => {
+                const choice = target.value as PlanDraft['choice']
+                change({
+                  choice,
+                  ...(isOrder(choice) && { order: choice }),
+                  // Another order is of the same stations.
+                  ...(isOrder(choice) && draft.choice === 'by-hand' && { stations: chosenStations(draft) }),
+                })
+              }}
             >
               {PLAN_ORDERS.map((each) => (
                 <option key={each} value={each}>
@@ -70,21 +89,21 @@ export function PlanForm({ draft, source, onChange }: Props) {
               <option value="none">as I like, no plan</option>
             </Form.Select>
           </label>
-          {isOrder(draft.choice) && (
+          {ofStations && (
             <label>
               <Form.Select
                 aria-label="Shots each"
                 value={draft.shotsEach}
                 onChange={({ target: { value } }) =>
-                  change({ shotsEach: value === 'until-settled' ? value : Number(value) })
+                  onChange(withShotsEach(draft, value === 'until-settled' ? value : Number(value), source))
                 }
               >
                 {SHOTS_EACH.map((n) => (
                   <option key={n} value={n}>
-                    {n} shots each
+                    {count(n, 'shot')} each
                   </option>
                 ))}
-                <option value="until-settled">until settled</option>
+                {isOrder(draft.choice) && <option value="until-settled">until settled</option>}
               </Form.Select>
             </label>
           )}
@@ -127,18 +146,24 @@ export function PlanForm({ draft, source, onChange }: Props) {
               <b>{planLength(days)}</b> {planWhy(draft, analysis.helps)}
             </p>
             <div className="plan-body">
-              {isOrder(draft.choice) && (
+              {ofStations && (
                 <StationGrid
                   bag={bag}
                   swings={swingsOfBag(bag.clubs, source.golfer.swings)}
-                  chosen={draft.stations}
-                  onChange={(stations) => change({ stations })}
+                  chosen={chosenStations(draft)}
+                  onChange={(stations) => onChange(withStations(draft, stations, source))}
                 />
               )}
               <PlanOrderList
                 days={days}
                 name={({ clubId, swing }) => stationName({ name: name(clubId) }, swing)}
-                onChange={(byHand) => change({ choice: 'by-hand', byHand })}
+                onChange={(byHand) =>
+                  change({
+                    choice: 'by-hand',
+                    byHand,
+                    ...(draft.shotsEach === 'until-settled' && { shotsEach: MOST_UNTIL_SETTLED }),
+                  })
+                }
               />
             </div>
           </>

@@ -20,7 +20,7 @@ export function Hurt({ golferId, sessionId }: { golferId: GolferId; sessionId: S
       with the next swing, see a doctor or a physiotherapist before you hit again.
       <div className="btns">
         <Button variant="outline" onClick={slip}>
-          That was a slip of the finger: go on
+          Tapped by mistake, continue
         </Button>
       </div>
       <Problems of={problems} />

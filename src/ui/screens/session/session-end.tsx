@@ -14,6 +14,7 @@ import { Checks } from './checks'
 import { HelpLines } from '../../shared/shell/help-lines'
 import { Expectations } from './expectations'
 import { Hurt } from './hurt'
+import { NeedsChecking } from './needs-checking'
 import { SessionSetUp } from './session-set-up'
 import { TrialEnd } from './trial-end'
 import styles from './session.module.css'
@@ -57,7 +58,7 @@ export function SessionEnd({ view, expected, profiles, trial, checks }: SessionV
               notHit.length > 0 &&
               `Not hit: ${notHit.map((club) => club.name).join(', ')}. `}
             {warmUps > 0 && `${count(warmUps, 'shot')} of warm-up, in no stock. `}
-            {held > 0 && `${count(held, 'shot is', 'shots are')} held and in no stock. `}
+            {held > 0 && `${count(held, 'shot does', 'shots do')} not count yet. `}
             {count(settled.length, 'step')} of {touched.length} beside these clubs settled.
           </>
         }
@@ -72,6 +73,7 @@ export function SessionEnd({ view, expected, profiles, trial, checks }: SessionV
           See the gaps
         </Link>
       </PageHead>
+      {held > 0 && <NeedsChecking first={view} />}
       {hurt && <Hurt golferId={golfer.id} sessionId={session.id} />}
       <Warnings warnings={analysis.warnings} units={golfer} name={name} />
       {trial && <TrialEnd golfer={golfer} trial={trial} bag={bag} />}
