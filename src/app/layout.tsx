@@ -1,5 +1,6 @@
 import type { Metadata, Viewport } from 'next'
 import type { ReactNode } from 'react'
+import { Awake } from '@/ui/shared/shell/awake'
 import { Offline } from '@/ui/shared/shell/offline'
 import 'bootstrap/dist/css/bootstrap.min.css'
 import '@fontsource-variable/archivo/standard.css'
@@ -24,7 +25,7 @@ export default function Layout({ children }: { children: ReactNode }) {
         <link rel="manifest" href="/manifest.webmanifest" crossOrigin="use-credentials" />
       </head>
       <body>
-        {children}
+        <Awake>{children}</Awake>
         <Offline />
       </body>
     </html>

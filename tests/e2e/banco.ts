@@ -134,6 +134,13 @@ export async function openSession(
   return ((await started.json()) as { id: string }).id
 }
 
+/** As if the golfer had hit nothing for so many minutes. */
+export function pausedFor(banco: BancoServer, sessionId: string, minutes: number): void {
+  const db = openDatabase(databasePath(banco.data))
+  db.prepare('UPDATE session SET clear_ms = clear_ms - ? WHERE id = ?').run(minutes * 60_000, sessionId)
+  db.close()
+}
+
 export async function bayOf(
   request: APIRequestContext,
   banco: BancoServer,

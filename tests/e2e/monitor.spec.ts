@@ -43,7 +43,7 @@ test('asks where the monitor names another club, and goes there', async ({ page,
     ).status(),
   ).toBe(202)
   const held = page.getByRole('region', { name: 'Shots that need checking' })
-  await expect(held).toContainText('the monitor names another station')
+  await expect(held).toContainText('7-iron: 150.0 yd needs checking: the monitor names another club')
   await held.getByRole('button', { name: 'It was the 7-iron: go there' }).click()
   await expect(page.getByRole('heading', { name: '7-iron, full swing' })).toBeVisible()
   await expect(page.getByTestId('running-stock')).toContainText('7-iron: 150 ')

@@ -327,7 +327,7 @@ export function Bay({ first }: { first: BayView }) {
       </Button>
       <p className="mt-3 mb-0">
         <Link href={gaps}>See the gaps so far</Link> ·{' '}
-        <Link href={`/golfers/${golfer.id}/sessions/${session.id}`}>See the session and its set-up</Link>
+        <Link href={`/golfers/${golfer.id}/sessions/${session.id}`}>See the session and its conditions</Link>
       </p>
       <KeyList shown={shown === 'keys'} onHide={() => setShown(null)} />
       {shown === 'history' && shot && (

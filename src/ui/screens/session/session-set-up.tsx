@@ -14,7 +14,7 @@ import { caveatSentence, setUpLine } from '@/text/set-up'
 
 type Props = { golfer: Golfer; session: Session; setUp: SetUp | null; profiles: MonitorProfile[] }
 
-/** How a session was set up, what that leaves open, and the way to say it still. */
+/** The conditions of a session, what is not set, and the way to add it. */
 export function SessionSetUp({ golfer, session, setUp, profiles }: Props) {
   const router = useRouter()
   const [draft, setDraft] = useState<SetUp | null>(null)
@@ -34,8 +34,8 @@ export function SessionSetUp({ golfer, session, setUp, profiles }: Props) {
     router.refresh()
   }
   return (
-    <section className="sheet" aria-label="Set-up">
-      <h2>Set-up</h2>
+    <section className="sheet" aria-label="Conditions">
+      <h2>Conditions</h2>
       <div className="p-3">
         {draft ? (
           <>
@@ -48,15 +48,15 @@ export function SessionSetUp({ golfer, session, setUp, profiles }: Props) {
             />
             <Problems of={problems} />
             <div className="d-flex gap-2 mt-3">
-              <Button onClick={save}>Keep it</Button>
+              <Button onClick={save}>Save</Button>
               <Button variant="outline" onClick={() => setDraft(null)}>
-                Leave it as it was
+                Cancel
               </Button>
             </div>
           </>
         ) : (
           <>
-            <p>{setUpLine(said, golfer) || 'Nothing was said of it.'}</p>
+            <p>{setUpLine(said, golfer) || 'Nothing set.'}</p>
             {caveats.length > 0 && (
               <ul className="caveats">
                 {caveats.map((caveat, i) => (
@@ -65,7 +65,7 @@ export function SessionSetUp({ golfer, session, setUp, profiles }: Props) {
               </ul>
             )}
             <Button variant="outline" className="mt-2" onClick={() => setDraft(said)}>
-              {setUp ? 'Mend the set-up' : 'Say how it was set up'}
+              {setUp ? 'Edit' : 'Add'} conditions
             </Button>
           </>
         )}

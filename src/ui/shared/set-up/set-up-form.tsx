@@ -202,5 +202,5 @@ export function setUpProblem(setUp: SetUp): string | null {
   const { monitor, air, ...own } = setUp
   return [own, air, monitor ?? {}].every(areNumbers)
     ? null
-    : 'One number of the set-up is not a number: mend it there, or empty it.'
+    : 'One number of the conditions is not a number. Correct it there, or empty it.'
 }
