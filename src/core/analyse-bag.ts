@@ -22,6 +22,7 @@ import { CARRY_PER_SPEED, tiredFrom, type Drift } from './judge/drift'
 import { judgeStations, type BagModel, type ShotJudgement, type StationModel } from './judge/judge-stations'
 import type { Spread } from './judge/spread'
 import { neighbourForesight } from './judge/neighbour-foresight'
+import { expectedPosterior, expectedStock, type ExpectedStock } from './stock/expected-stock'
 import { newestShots, type Newest } from './stock/newest-shots'
 import { offCurve } from './stock/off-curve'
 import { stationStock } from './stock/station-stock'
@@ -43,7 +44,7 @@ export type Rules = {
   /** Stocks that the golfer set by hand, which stand beside the measured ones. */
   byHand?: { clubId: ClubId; swing: Swing; carryM: number; because: string }[]
   /** What clubs that were changed should carry, by their shots from before: one standard deviation beside it. */
-  expected?: { clubId: ClubId; carryM: number; sdM: number }[]
+  expected?: ExpectedStock[]
   /** What the golfer wants as it is: steps, and holes by a distance that lies in them. */
   leftOnPurpose?: { steps?: StepLeft[]; holes?: { atM: number; because: string }[] }
 }
@@ -113,9 +114,11 @@ export function analyseBag({ clubs, shots: all, rules = {}, older: before = [] }
   const stated = rules.inAir ? restateShots(bag, shots, rules.inAir) : null
   const asHit = readShots(bag, stated?.shots ?? shots, putters, rules.windCounts)
   const told = new Map(
-    rules.expected?.map(({ clubId, carryM, sdM }) => [clubId, { carryM, varianceM2: sdM ** 2 }]),
+    rules.expected?.flatMap(({ clubId, swing, carryM, sdM }) =>
+      swing === FULL_SWING ? [[clubId, { carryM, varianceM2: sdM ** 2 }] as const] : [],
+    ),
   )
-  const model = judgeStations(bag, asHit, told)
+  const model = withExpected(judgeStations(bag, asHit, told), rules)
 
   const measured = model.stations.map((station, i) =>
     stationStock(
@@ -127,12 +130,18 @@ export function analyseBag({ clubs, shots: all, rules = {}, older: before = [] }
       },
       model,
       rules.stockRule ?? 'mean-solid',
+      rules.expected && atStation(rules.expected, { clubId: station.club.id, swing: station.swing }),
     ),
   )
   const school = schoolOf(rules)
   const left = rules.leftOnPurpose?.steps ?? []
   const restated = new Map(
-    stated ? model.stations.map((each) => [each, restatedStation(each, model, stated.inAir)]) : [],
+    // What is only expected of a club stands in the stated air already.
+    stated
+      ? model.stations
+          .filter(({ readings }) => readings.length > 0)
+          .map((each) => [each, restatedStation(each, model, stated.inAir)])
+      : [],
   )
   const { steps, overUnhit, next, helps } = stepsOfBag(bag, model, measured, {
     school,
@@ -140,12 +149,13 @@ export function analyseBag({ clubs, shots: all, rules = {}, older: before = [] }
     restated: (station) => restated.get(station) ?? null,
     runOf: (stock) => ordinaryRun({ ...stock, modelled: modelled(standing(stock, rules, model)) }),
   })
-  const stocks = measured.map((stock, i) => {
+  const ofStations = measured.map((stock, i) => {
     const station = model.stations[i] as StationModel
     const whole = completed(stock, station, { model, measured, steps, rules, passedOver })
     const moved = restated.get(station)
     return moved && isHit(whole) ? inStatedAir(whole, moved) : whole
   })
+  const stocks = [...ofStations, ...partialsExpected(bag, ofStations, rules, model)]
   const { per90, se, found, knowable } = model.drift
   const { carry, lateralMean, lateral, missed } = model.spread
   return {
@@ -168,6 +178,45 @@ export function analyseBag({ clubs, shots: all, rules = {}, older: before = [] }
       ...heldByStocks(stocks).map((facts): Warning => ({ kind: 'holds', facts })),
     ],
   }
+}
+
+/** The model in which clubs that were changed and not hit since have what is expected of them. */
+function withExpected(model: BagModel, { expected = [] }: Rules): BagModel {
+  if (expected.length === 0) return model
+  return {
+    ...model,
+    stations: model.stations.map((station) => {
+      const its = atStation(expected, { clubId: station.club.id, swing: station.swing })
+      return its && !station.posterior ? { ...station, posterior: expectedPosterior(its) } : station
+    }),
+  }
+}
+
+/** Swings of changed clubs that have no shot since, and so no station of their own. */
+function partialsExpected(
+  bag: readonly Club[],
+  stocks: readonly Stock[],
+  { expected = [] }: Rules,
+  { spread }: BagModel,
+): Stock[] {
+  const missing = expected.filter(
+    (each) => bag.some(({ id }) => id === each.clubId) && !atStation(stocks, each),
+  )
+  return missing.map((each) =>
+    expectedStock(
+      {
+        clubId: each.clubId,
+        swing: each.swing,
+        leftOut: [],
+        count: 0,
+        done: false,
+        averages: {},
+        schools: {},
+      },
+      each,
+      spread.carry,
+    ),
+  )
 }
 
 const isOf =

@@ -5,9 +5,9 @@ import { ordinaryRun, type OrdinaryRun } from '@/core/flight/station-run'
 import { heldByStocks } from '@/core/shots/holds'
 import { FULL_SWING, TEED_SWING, atStation } from '@/core/station'
 import { day } from '@/text/days'
-import { clubNames, RULE_NAME, shortSwing } from '@/text/names'
+import { clubNames, EXPECTED, RULE_NAME, shortSwing } from '@/text/names'
 import { holdsSentence } from '@/text/reasons'
-import { aroundCell, len, type Between } from '@/text/numbers'
+import { aroundCell, carryText, len, type Between } from '@/text/numbers'
 import type { CardData } from './card'
 import type { ClubId } from '@/core/ids'
 import { isHit, type HitStock } from '@/core/stock/stock'
@@ -33,9 +33,16 @@ export function cardOfBag(
     byHand && swing === FULL_SWING ? [`* ${named(clubId)} by hand: ${byHand.because}`] : [],
   )
   const held = heldByStocks(stocks).map((each) => holdsSentence(each, named))
+  const expected = stocks.some(({ isExpected }) => isExpected) ? [`≈ ${EXPECTED}`] : []
   return {
     title: `${golfer.name}, ${bag.name}`,
-    notes: [`${day(dateMs)}, ${RULE_NAME[golfer.stockRule]}; ± is a 90% interval`, air, ...held, ...byHand],
+    notes: [
+      `${day(dateMs)}, ${RULE_NAME[golfer.stockRule]}; ± is a 90% interval`,
+      air,
+      ...held,
+      ...expected,
+      ...byHand,
+    ],
     unit: golfer.lengthUnit,
     swings: partial.map(shortSwing),
     // A club without a number has no line: what is not known is not carried.
@@ -46,15 +53,18 @@ export function cardOfBag(
         const measured = isHit(full) && !full.byHand ? full : undefined
         const run = job === 'tee' && measured ? ordinaryRun(measured) : null
         const shown = measured && run ? onward(measured, run) : measured
-        const carryOf = (carryM: number | undefined) => (carryM === undefined ? '–' : len(carryM, golfer))
         return {
           name,
           ...(run && { onTotal: true as const }),
-          carry: full?.byHand ? `${len(full.byHand.carryM, golfer)}*` : carryOf(shown?.carryM),
+          carry: full?.byHand
+            ? `${len(full.byHand.carryM, golfer)}*`
+            : shown === undefined
+              ? '–'
+              : carryText({ ...shown, isExpected: measured?.isExpected }, golfer),
           plusMinus: shown ? aroundCell(shown, golfer) : '',
           swings: partial.map((swing) => {
-            const carryM = stockOf(id, swing)?.carryM
-            return carryM === undefined ? '' : len(carryM, golfer)
+            const stock = stockOf(id, swing)
+            return isHit(stock) ? carryText(stock, golfer) : ''
           }),
         }
       }),

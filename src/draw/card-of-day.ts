@@ -4,9 +4,9 @@ import type { DayCard, Interval } from '@/core/flight/day-card'
 import type { Golfer } from '@/core/golfer'
 import { FULL_SWING, TEED_SWING } from '@/core/station'
 import { dayLine, isRestated, ofDayIsOpen } from '@/text/day'
-import { clubNames, shortSwing } from '@/text/names'
+import { clubNames, EXPECTED, shortSwing } from '@/text/names'
 import { holdsSentence } from '@/text/reasons'
-import { aroundCell, len, listed } from '@/text/numbers'
+import { aroundCell, carryText, len, listed } from '@/text/numbers'
 import type { CardData } from './card'
 
 export const RULE_NOTE = 'In a competition round local rules decide: Rule 4.3'
@@ -27,7 +27,7 @@ export function cardOfDay(
     const line = lineOf(clubId, swing)
     return line && !ofDayIsOpen(line, card) ? (line.ofDay ?? line.measured) : undefined
   }
-  const said = (carry: Interval | undefined) => (carry ? len(carry.atM, golfer) : '–')
+  const isExpected = (clubId: string, swing: string) => lineOf(clubId, swing)?.isExpected
   return {
     title: `${golfer.name}, ${day.place ?? 'the day'}`,
     notes: [
@@ -36,6 +36,7 @@ export function cardOfDay(
         ? 'all modelled for this air and ground; ± is a 90% interval'
         : 'as measured; ± is a 90% interval',
       ...(onCourse.length > 0 ? [`as on the course, not as in the bay: ${listed(onCourse)}`] : []),
+      ...(card.lines.some((line) => line.isExpected) ? [`≈ ${EXPECTED}`] : []),
       ...card.holds.map((each) => holdsSentence(each, clubNames(bag))),
       RULE_NOTE,
     ],
@@ -53,7 +54,9 @@ export function cardOfDay(
         return {
           name,
           ...(onTotal && { onTotal: true as const }),
-          carry: said(carry),
+          carry: carry
+            ? carryText({ carryM: carry.atM, isExpected: isExpected(id, FULL_SWING) }, golfer)
+            : '–',
           plusMinus: carry
             ? aroundCell({ carryM: carry.atM, lowM: carry.lowM, highM: carry.highM }, golfer)
             : '',
@@ -61,7 +64,7 @@ export function cardOfDay(
             total ? len(total.atM, golfer) : '',
             ...partial.map((swing) => {
               const short = carryOf(id, swing)
-              return short ? len(short.atM, golfer) : ''
+              return short ? carryText({ carryM: short.atM, isExpected: isExpected(id, swing) }, golfer) : ''
             }),
           ],
         }

@@ -5,7 +5,7 @@ import type { Golfer } from '@/core/golfer'
 import type { Step } from '@/core/gaps/step'
 import { isHit, type Stock } from '@/core/stock/stock'
 import { lengthIn } from '@/core/units'
-import { around, count, fixed, len } from '@/text/numbers'
+import { around, carryText, count, fixed, len } from '@/text/numbers'
 import { drawnStep, needWords, shortVerdict, sureness, verdictLook, verdictWords } from '@/text/verdicts'
 import type { StairClub, StairData, StairStep } from './stair'
 import { atStation, fullSwingOf } from '@/core/station'
@@ -48,8 +48,8 @@ export function stairOfBag(
           high: at(stock.highM),
           reach: [at(stock.reachM[0]), at(stock.reachM[1])],
           ...(ran && { total: at(ran.totalM) }),
-          text: onTotal ? `${len(onTotal.totalM, golfer)} total` : len(stock.carryM, golfer),
-          note: `${onTotal ? `carry ${len(stock.carryM, golfer)} ` : ''}${around(stock, golfer).replace('± ', '±')} · ${stock.count}`,
+          text: onTotal ? `${len(onTotal.totalM, golfer)} total` : carryText(stock, golfer),
+          note: `${onTotal ? `carry ${len(stock.carryM, golfer)} ` : ''}${around(stock, golfer).replace('± ', '±')} · ${stock.isExpected ? 'expected' : stock.count}`,
         },
       }
     }),

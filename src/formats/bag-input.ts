@@ -2,6 +2,7 @@ import Joi from 'joi'
 import type { BagInput } from '@/core/analyse-bag'
 import { JOBS } from '@/core/bag/club-build'
 import { CLUB_KINDS } from '@/core/bag/club'
+import { FULL_SWING } from '@/core/station'
 import { STEP_SCHOOLS } from '@/core/gaps/zones'
 import { SURFACES } from '@/core/session/surface'
 import { MARKS } from '@/core/shots/mark'
@@ -72,6 +73,7 @@ export const BAG_FIELDS = {
     expected: Joi.array().items(
       Joi.object({
         clubId: id.required(),
+        swing: Joi.string().max(200).default(FULL_SWING),
         carryM: Joi.number().greater(0).required(),
         sdM: Joi.number().greater(0).required(),
       }),

@@ -6,7 +6,7 @@ import { atStation, fullSwingOf } from '@/core/station'
 import { clubNames } from './names'
 import { count, fixed, len, UNIT_NAME } from './numbers'
 import { drawnStep, sureness, verdictWords } from './verdicts'
-import { isHit } from '@/core/stock/stock'
+import { isOfShots } from '@/core/stock/stock'
 
 /** How much a verdict asks of the golfer: what is wrong comes first. */
 const WEIGHT: Record<Verdict, number> = {
@@ -41,7 +41,7 @@ export function finding(
   const sure = ranked.filter(({ step }) => sureness(step) !== 'open')
   const first = sure[0] ?? ranked[0]
   if (!first) {
-    const hit = stocks.filter(isHit).length
+    const hit = stocks.filter(isOfShots).length
     return { sentence: `${count(hit, 'stock')} so far, and no two neighbours yet`, step: 0 }
   }
   const { step, i } = first

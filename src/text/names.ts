@@ -99,6 +99,9 @@ export const shortSwing = (swing: string): string => {
   return `${SHORT_SWING[base] ?? base}${version ?? ''}`
 }
 
+/** Beside a number of a changed club that no three good shots have replaced yet. */
+export const EXPECTED = 'expected after the change'
+
 /** What the golfer calls a club of the bag or the rack, by its id. */
 export const clubNames =
   ({ clubs, rack }: Bag) =>

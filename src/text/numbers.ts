@@ -42,6 +42,13 @@ export function aroundCell({ carryM, lowM, highM }: Between, units: Units): stri
 /** Ends that differ by more than this in their distance from the number are named, not halved. */
 const LOPSIDED = 1
 
+/** The carry of a stock; behind ≈ where it is only expected. */
+export const carryText = (
+  { carryM, isExpected }: { carryM: number; isExpected?: true | undefined },
+  units: Units,
+  decimals = 0,
+): string => `${isExpected ? '≈ ' : ''}${len(carryM, units, decimals)}`
+
 /** The interval of a number, as it stands behind it: "± 3", or "160 to 166" where it is lopsided. */
 export function around(between: Between, units: Units): string {
   const cell = aroundCell(between, units)

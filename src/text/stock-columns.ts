@@ -5,7 +5,7 @@ import { isHit, type Stock } from '@/core/stock/stock'
 import { lengthIn, speedIn } from '@/core/units'
 import { AS_HIT } from './day'
 import { aroundCell, fixed, len, lenUnit, side, speed } from './numbers'
-import { HOLD_NAME } from './names'
+import { EXPECTED, HOLD_NAME } from './names'
 import { RUN_FROM } from './run'
 
 /** What stands in a cell: nothing is an empty text. */
@@ -120,7 +120,9 @@ export const STOCK_COLUMNS: StockColumn[] = [
     title: ({ lengthUnit }) => `Carry, ${lengthUnit}`,
     cell: (stock, golfer) => {
       if (stock.byHand) return { text: len(stock.byHand.carryM, golfer, 1), beside: 'by hand' }
-      return text(isHit(stock) ? len(stock.carryM, golfer, 1) : 'not hit')
+      if (!isHit(stock)) return text('not hit')
+      const carry = text(len(stock.carryM, golfer, 1))
+      return stock.isExpected ? { ...carry, modelled: true, beside: EXPECTED } : carry
     },
     paper: 0.09,
     file: [
@@ -197,6 +199,7 @@ export const STOCK_COLUMNS: StockColumn[] = [
     bare: true,
     file: [
       plain('solid shots', ({ count }) => count),
+      plain('expected after a change', ({ isExpected }) => (isExpected ? 'yes' : '')),
       plain('holds', ({ holds = [] }) =>
         holds.map(({ kind, of }) => `${HOLD_NAME[kind]}: ${of.join(', ')}`).join('; '),
       ),

@@ -144,9 +144,7 @@ const isRacked = ({ rack }: Bag, id: ClubId): boolean => rack.some((club) => clu
 
 /** What the analysis is told of clubs that were changed. */
 const expectedCarries = (changed: readonly ChangedClub[]): Pick<Rules, 'expected'> => {
-  const expected = changed.flatMap((each) =>
-    each.expected ? [{ clubId: each.clubId, ...each.expected }] : [],
-  )
+  const expected = changed.flatMap(({ swings }) => swings)
   return expected.length > 0 ? { expected } : {}
 }
 

@@ -6,7 +6,7 @@ import type { Golfer } from '@/core/golfer'
 import { bayToCourse, stockInRound, type BayToCourse, type CourseCarry } from '@/core/rounds/bay-to-course'
 import type { Round, RoundDay } from '@/core/rounds/round'
 import { atStation } from '@/core/station'
-import { isHit } from '@/core/stock/stock'
+import { isOfShots } from '@/core/stock/stock'
 import { STOCK_AGE_MS } from '@/store/bag-input'
 import type { Database } from '@/store/database'
 import { asOnCourse, roundsOf } from '@/store/rounds'
@@ -31,7 +31,7 @@ function courseCarries(db: Database, golfer: Golfer, rounds: readonly Round[], n
       return shots.flatMap((shot): CourseCarry[] => {
         const club = clubs.find(({ id }) => id === shot.clubId)
         const stock = atStation(found.analysis.stocks, shot)
-        return club && isHit(stock) && shot.carryM !== null
+        return club && isOfShots(stock) && shot.carryM !== null
           ? [{ kind: club.kind, carryM: shot.carryM, stockM: stockInRound(stock, club, air) }]
           : []
       })

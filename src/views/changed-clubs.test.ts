@@ -11,6 +11,10 @@ import { bayView } from './bay-view'
 import { gapsView } from './gaps-view'
 import { refitView } from './refit-view'
 import { stockView } from './stock-view'
+import { wedgesView } from './wedges-view'
+import { numberView } from './number-view'
+import { cardOfBag } from '@/draw/card-of-bag'
+import { changeSentence } from '@/text/changes'
 
 const DAY = 86_400_000
 const OFF = [-3.2, 1.4, 0.3, 2.6, -1.9, -0.4, 3.1, -2.2, 0.9]
@@ -73,6 +77,41 @@ describe('a club that was bent', () => {
     expect(yd(stock.carryM!)).toBeCloseTo(112, 0)
     expect(view.changes[0]!.came?.is).toBe('as-expected')
     expect(view.changes[0]!.since).toMatchObject({ carryM: stock.carryM, count: OFF.length })
+  })
+
+  it('keeps its place on the card, in the number, in coverage and in the gaps until three good shots replace it', () => {
+    const { db, golfer, hit, nine, bend, bentMs, nowMs } = bentNine()
+    const loft = stockView(db, golfer, nowMs)!.bag.clubs.find(({ id }) => id === nine)!.loftDeg!
+    const before = stockView(db, golfer, nowMs)!.analysis
+    bend(loft - 1, bentMs)
+    const { bag, analysis, changes } = stockView(db, golfer, nowMs)!
+    const expected = changes[0]!.expected!.carryM
+    const stock = atStation(analysis.stocks, fullSwingOf(nine))!
+    expect(stock).toMatchObject({ carryM: expected, isExpected: true, count: 0 })
+    expect(numberView(db, golfer, nowMs)!.shots.find(({ clubId }) => clubId === nine)).toMatchObject({
+      isExpected: true,
+      carryM: expect.closeTo(expected, 6),
+    })
+    const card = cardOfBag(golfer, bag, analysis, { dateMs: nowMs, air: '' })
+    expect(card.lines.find(({ name }) => name === '9-iron')!.carry).toBe(`≈ ${Math.round(yd(expected))}`)
+    expect(card.notes).toContain('≈ expected after the change')
+    expect(wedgesView(db, golfer, nowMs, true)!.found.shots.map(({ clubId }) => clubId)).toContain(nine)
+    expect(analysis.holes.length).toBe(before.holes.length)
+    const beside = (of: typeof analysis) =>
+      of.steps.filter(({ longerId, shorterId }) => longerId === nine || shorterId === nine)
+    for (const step of beside(analysis))
+      expect(step).toMatchObject({ settled: false, shownM: expect.any(Number) })
+    // No shot of it is needed to be advised to hit it.
+    expect(analysis.next.some(({ clubId }) => clubId === nine)).toBe(true)
+
+    hit(nine, 112, bentMs + DAY, 2)
+    const two = stockView(db, golfer, nowMs)!
+    expect(atStation(two.analysis.stocks, fullSwingOf(nine))!).toMatchObject({ isExpected: true, count: 2 })
+    expect(changeSentence(two.changes[0]!, golfer)).toContain('2 good shots since, 3 needed')
+    hit(nine, 112, bentMs + DAY + 600_000, 1)
+    const three = atStation(stockView(db, golfer, nowMs)!.analysis.stocks, fullSwingOf(nine))!
+    expect(three.isExpected).toBeUndefined()
+    expect(three.count).toBe(3)
   })
 
   it('is surer of its stock after few shots than one of which nothing was known', () => {

@@ -7,7 +7,8 @@ import { sdOf } from '@/core/math/z90'
 import { cameOf, expectedAfter, type CameOf, type ExpectedCarry } from '@/core/refit/after-change'
 import { paperBag } from '@/core/refit/refit'
 import { atStation, fullSwingOf } from '@/core/station'
-import { isHit, type HitStock, type Stock } from '@/core/stock/stock'
+import type { ExpectedStock } from '@/core/stock/expected-stock'
+import { isHit, isOfShots, type HitStock, type Stock } from '@/core/stock/stock'
 import { STOCK_AGE_MS } from '@/store/bag-input'
 
 /** A club that was changed in the last twelve months, with what it carried before and what it should carry since. */
@@ -18,6 +19,10 @@ export type ChangedClub = {
   /** Its stock when it was changed; absent where it had none. */
   before?: Pick<HitStock, 'carryM' | 'lowM' | 'highM' | 'count'>
   expected?: ExpectedCarry
+  /** The same of each of its swings that was hit before, the full one among them. */
+  swings: ExpectedStock[]
+  /** What the change would have left as it was; absent where it was to move no carry. */
+  unchanged?: ExpectedCarry
 }
 
 type BagThen = { bag: Bag; analysis: BagAnalysis }
@@ -39,11 +44,21 @@ export function changedClubs(
     const change = was && changeBetween(was, club)
     if (!then || !change) return []
     const stock = atStation(then.analysis.stocks, fullSwingOf(club.id))
-    const said = { clubId: club.id, sinceMs: club.sinceMs, change }
+    const said = { clubId: club.id, sinceMs: club.sinceMs, change, swings: [] }
     if (!isHit(stock)) return [said]
     const { carryM, lowM, highM, count } = stock
-    const expected = expectedOf(club, stock, change, then, golfer)
-    return [{ ...said, before: { carryM, lowM, highM, count }, ...(expected && { expected }) }]
+    const swings = expectedOf(club, stock, change, then, golfer)
+    const expected = atStation(swings, fullSwingOf(club.id))
+    const moves = change.degrees !== undefined || change.longerM !== undefined
+    return [
+      {
+        ...said,
+        before: { carryM, lowM, highM, count },
+        ...(expected && { expected }),
+        swings,
+        ...(moves && { unchanged: { carryM, sdM: sdOf(stock.model) } }),
+      },
+    ]
   })
 }
 
@@ -53,23 +68,32 @@ function expectedOf(
   change: ClubChange,
   { bag, analysis }: BagThen,
   golfer: Golfer,
-): ExpectedCarry | null {
+): ExpectedStock[] {
   const paper = paperBag({
     clubs: refitClubs(bag).clubs,
     analysis,
     days: new Map(),
     rules: schoolRules(golfer),
   }).clubs.find(({ club }) => club.id === id)
-  if (!paper) return null
-  return expectedAfter(
-    { kind, carryM: stock.carryM, varianceM2: sdOf(stock.model) ** 2, perDegree: paper.perDegree },
-    change,
-  )
+  if (!paper) return []
+  // A degree is worth less to a shorter swing, by as much as it is shorter.
+  return analysis.stocks
+    .filter(({ clubId }) => clubId === id)
+    .flatMap((its): ExpectedStock[] => {
+      if (!isHit(its)) return []
+      const share = its.carryM / stock.carryM
+      const { mPerDeg, sdMPerDeg } = paper.perDegree
+      const perDegree = { mPerDeg: share * mPerDeg, sdMPerDeg: share * sdMPerDeg }
+      const before = { kind, carryM: its.carryM, varianceM2: sdOf(its.model) ** 2, perDegree }
+      return [{ clubId: id, swing: its.swing, ...expectedAfter(before, change) }]
+    })
 }
 
 /** A change with what came of it. */
 export type ChangeSeen = ChangedClub & {
   since?: Pick<HitStock, 'carryM' | 'lowM' | 'highM' | 'count'>
+  /** Good shots since, where they are too few to replace what is expected. */
+  shotsSince?: number
   came?: CameOf
 }
 
@@ -77,10 +101,14 @@ export type ChangeSeen = ChangedClub & {
 export const changesSeen = (changed: readonly ChangedClub[], stocks: readonly Stock[]): ChangeSeen[] =>
   changed.map((each) => {
     const stock = atStation(stocks, fullSwingOf(each.clubId))
-    if (!isHit(stock)) return each
+    if (!isOfShots(stock)) return stock && stock.count > 0 ? { ...each, shotsSince: stock.count } : each
     const { carryM, lowM, highM, count, sdM } = stock
     const since = { carryM, lowM, highM, count }
     return each.expected === undefined || sdM === undefined
       ? { ...each, since }
-      : { ...each, since, came: cameOf(each.expected, { carryM, sdM: sdM / Math.sqrt(count), count }) }
+      : {
+          ...each,
+          since,
+          came: cameOf(each.expected, { carryM, sdM: sdM / Math.sqrt(count) }, each.unchanged ?? null),
+        }
   })

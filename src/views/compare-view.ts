@@ -11,7 +11,7 @@ import { sessionAir } from '@/core/session/session-air'
 import { SURFACES } from '@/core/session/surface'
 import type { SetUp } from '@/core/session/set-up'
 import { sameStation, stationKey, type Swing } from '@/core/station'
-import { isHit, type HitStock, type Stock } from '@/core/stock/stock'
+import { isOfShots, type HitStock, type Stock } from '@/core/stock/stock'
 import { ballsNamed } from '@/store/balls'
 import { bagOf } from '@/store/bags'
 import { setUpsOfClubs } from '@/store/clubs'
@@ -150,7 +150,8 @@ function rowsOf(a: OfSide, b: OfSide, golfer: Golfer): CompareRow[] {
   const byClub = isOneClub(a.side) && isOneClub(b.side)
   const bySwing = a.side.kind === 'swing' && b.side.kind === 'swing'
   const match = (stock: Stock) => (byClub ? stock.swing : bySwing ? stock.clubId : stationKey(stock))
-  const hitOf = ({ stocks }: SideData) => new Map(stocks.filter(isHit).map((stock) => [match(stock), stock]))
+  const hitOf = ({ stocks }: SideData) =>
+    new Map(stocks.filter(isOfShots).map((stock) => [match(stock), stock]))
   const [first, second] = [hitOf(a), hitOf(b)]
   const keys = new Set([...first.keys(), ...second.keys()])
   // What both were hit with comes first; a station of one side alone has nothing to be set beside.

@@ -4,7 +4,7 @@ import type { Golfer } from '@/core/golfer'
 import type { Holds } from '@/core/shots/holds'
 import type { ClubId, SessionId } from '@/core/ids'
 import { stationKey, type Station, type Swing } from '@/core/station'
-import { isHit } from '@/core/stock/stock'
+import { isOfShots } from '@/core/stock/stock'
 import { comparingAir } from '@/store/bag-input'
 import { bagOf } from '@/store/bags'
 import type { Database } from '@/store/database'
@@ -60,7 +60,7 @@ export function historyView(db: Database, golfer: Golfer): HistoryView | null {
       sinceMs: 0,
       keep: (each) => each === id,
     })
-    for (const stock of stocks.filter(isHit)) {
+    for (const stock of stocks.filter(isOfShots)) {
       const { clubId, swing, carryM, lowM, highM, count, holds = [] } = stock
       const station = found.get(stationKey(stock)) ?? { clubId, swing, points: [] }
       station.points.push({

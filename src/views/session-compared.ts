@@ -7,7 +7,7 @@ import type { PlannedBlock } from '@/core/session/plan'
 import type { Session } from '@/core/session/session'
 import { atStation, type Station } from '@/core/station'
 import { oldStations } from '@/core/stock/age'
-import { isHit, type HitStock } from '@/core/stock/stock'
+import { isOfShots, type HitStock } from '@/core/stock/stock'
 import type { Database } from '@/store/database'
 import { bagAnalysis, judgedTogether } from './bag-analysis'
 import { sideOf, withSessions, type SideData } from './compare-sides'
@@ -33,7 +33,7 @@ export function trialSeen(
   const judged = judgedTogether(db, golfer, bag, nowMs, null, { sinceMs: 0, keep: (id) => id === sessionId })
   const data = { ...judged, sessions: new Map(judged.shots.map(({ id }) => [id, sessionId])), joint: false }
   const [a, b] = [trial.a, trial.b].map((station) => atStation(judged.stocks, station))
-  if (!isHit(a) || !isHit(b)) return { ...trial, stocks: null, found: null }
+  if (!isOfShots(a) || !isOfShots(b)) return { ...trial, stocks: null, found: null }
   const found = compare(sideOf(a, data), sideOf(b, data), golfer.lengthUnit, { trial: true })
   return { ...trial, stocks: [a, b], found }
 }
@@ -59,7 +59,7 @@ export function checksSeen(
   const after: SideData = { ...withSessions(db, judged.shots), stocks: judged.stocks }
   return old.flatMap(({ days, ...station }): CheckSeen[] => {
     const [a, b] = [before, after].map(({ stocks }) => atStation(stocks, station))
-    return isHit(a) && isHit(b)
+    return isOfShots(a) && isOfShots(b)
       ? [
           {
             station,

@@ -35,6 +35,8 @@ export type CourseShot = ShotChances &
     onTotal?: true
     /** The carry holds what this golfer's shots on the course were off those in the bay. */
     asOnCourse?: true
+    /** The club was changed and has no three good shots since: its carry is expected. */
+    isExpected?: true
   }
 
 /** Winds along a shot for which its carry is worked out; between them lies a line. Positive is with the shot. */
@@ -96,6 +98,7 @@ export function courseShots(
         }),
         ...(club.job === 'tee' && { onTotal: true as const }),
         ...(line.onCourse && { asOnCourse: true as const }),
+        ...(line.isExpected && { isExpected: true as const }),
       },
     ]
   })

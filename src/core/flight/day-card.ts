@@ -23,6 +23,8 @@ export type DayLine = {
   swing: Swing
   /** Absent where it was not hit. */
   measured?: Interval
+  /** The club was changed: `measured` is what is expected of it until three good shots replace it. */
+  isExpected?: true
   /** Absent where none of its shots could be restated: then the measured one holds. */
   ofDay?: Interval
   /** Where it comes to rest on the day's ground; its run is modelled, or measured and carried over to that ground. */
@@ -78,7 +80,8 @@ export function dayCard(
     const restated = atStation(inDay.stocks, { clubId, swing })
     const measured = intervalOf(stock)
     if (!measured || !restated) return { clubId, swing }
-    const moved = (restated.inAir?.restated ?? 0) > 0
+    // What is expected of a changed club is worked out in the air of the day, as its shots before the change are.
+    const moved = (restated.inAir?.restated ?? 0) > 0 || restated.isExpected === true
     const inAir = moved ? intervalOf(restated) : null
     const club = byId.get(clubId)
     const off = club && onCourse.get(club.kind)
@@ -89,6 +92,7 @@ export function dayCard(
       clubId,
       swing,
       measured,
+      ...(stock.isExpected && { isExpected: true as const }),
       ...(ofDay && { ofDay }),
       ...(inAir && { change: changeOf(inAir.atM - measured.atM, restated.inAir?.sdM ?? 0) }),
       ...(run && { total: onward(carry, run), runM: run.runM, runFrom: run.from }),

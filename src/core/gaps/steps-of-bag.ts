@@ -4,7 +4,7 @@ import { FULL_SWING, SWINGS, atStation, fullSwingOf, isWholeSwing } from '../sta
 import { dayVariance } from '../judge/day-factors'
 import { RUN_SD, type OrdinaryRun } from '../flight/station-run'
 import type { BagModel, StationModel } from '../judge/judge-stations'
-import { isHit, type HitStock, type Stock } from '../stock/stock'
+import { isHit, isOfShots, type HitStock, type Stock } from '../stock/stock'
 import type { StationRestated } from '../stock/restated-station'
 import { STOCK_RULES, type StockRule } from '../stock/stock-rules'
 import { partialPrior } from '../judge/partial-share'
@@ -136,7 +136,7 @@ export function stepsOfBag(
     sides.map(({ club, stock }, i) => ({
       clubId: club.id,
       count: stock?.count ?? 0,
-      stock: prospects[i] ?? null,
+      stock: isOfShots(stock) ? (prospects[i] ?? null) : null,
     })),
     steps.map(({ settled, resting, leftOnPurpose, limitsM }, i) =>
       limitsM === undefined
@@ -155,7 +155,10 @@ export function stepsOfBag(
     overUnhit: overUnhit(sides),
     next,
     helps: beyondShots(
-      sides.map(({ club }, i) => ({ club, prospect: prospects[i] ?? null })),
+      sides.map(({ club, stock }, i) => ({
+        club,
+        prospect: isOfShots(stock) ? (prospects[i] ?? null) : null,
+      })),
       model,
     ),
   }
@@ -226,7 +229,8 @@ function apartOf(
   restated: (station: StationModel) => StationRestated | null,
 ): Apart {
   const [a, b] = [longer.model && restated(longer.model), shorter.model && restated(shorter.model)]
-  const places = (a ?? b)?.crisisM.length ?? 1
+  // A station none of whose shots could be restated moves by nothing.
+  const places = Math.max(1, a?.crisisM.length ?? 0, b?.crisisM.length ?? 0)
   return {
     extraVarianceM2: daysApart(longer, shorter, model) + (a?.ownSdM ?? 0) ** 2 + (b?.ownSdM ?? 0) ** 2,
     movedM: Array.from({ length: places }, (_, i) => (a?.crisisM[i] ?? 0) - (b?.crisisM[i] ?? 0)),

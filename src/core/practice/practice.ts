@@ -1,6 +1,6 @@
 import { phi } from '../math/normal'
 import { FULL_SWING, sameStation, type Station } from '../station'
-import { isHit, type HitStock, type Stock } from '../stock/stock'
+import { isOfShots, type HitStock, type Stock } from '../stock/stock'
 
 /** Why a club is worth practising. */
 export type PracticeReason =
@@ -28,7 +28,7 @@ export function whatToPractise(
   sessions: readonly (readonly Stock[])[],
   often: (station: Station) => number = () => 1,
 ): PracticeItem[] {
-  const full = stocks.filter(isHit).filter(({ swing }) => swing === FULL_SWING)
+  const full = stocks.filter(isOfShots).filter(({ swing }) => swing === FULL_SWING)
   const items = full.flatMap((stock): PracticeItem[] => {
     const station = { clubId: stock.clubId, swing: stock.swing }
     const found = [strikeOf(station, sessions), spreadOf(stock, full)].filter((each) => each !== null)

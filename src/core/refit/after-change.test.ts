@@ -7,12 +7,14 @@ import { cameOf, expectedAfter, type Before } from './after-change'
 const perDegree = { mPerDeg: yards(2.4), sdMPerDeg: yards(0.24) }
 const NINE: Before = { kind: 'iron', carryM: yards(108.9), varianceM2: yards(0.75) ** 2, perDegree }
 
+const BEFORE = { carryM: NINE.carryM, sdM: Math.sqrt(NINE.varianceM2) }
+
 describe('what a changed club should carry', () => {
   it('of a 9-iron bent 1° strong is 111.3 ± 3, and 112.0 after 9 shots is as expected (worked example of CALC-REFIT)', () => {
     const expected = expectedAfter(NINE, { degrees: -1 })
     expect(expected.carryM).toBeCloseTo(yards(111.3), 6)
     expect((Z90 * expected.sdM) / yards(1)).toBeCloseTo(3, 0)
-    const came = cameOf(expected, { carryM: yards(112), sdM: yards(3.9) / 3, count: 9 })
+    const came = cameOf(expected, { carryM: yards(112), sdM: yards(3.9) / 3 }, BEFORE)
     expect(came.is).toBe('as-expected')
     expect(came.differenceM).toBeCloseTo(yards(0.7), 6)
   })
@@ -36,14 +38,16 @@ describe('what a changed club should carry', () => {
   })
 })
 
-it('further or shorter than expected is said only of three shots and more, beyond the interval', () => {
+it('further or shorter is said beyond the interval, as expected only where no change is three times less likely', () => {
   const expected = expectedAfter(NINE, { degrees: -1 })
-  const after = (yd: number, count: number) =>
-    cameOf(expected, { carryM: yards(yd), sdM: yards(4) / Math.sqrt(count), count }).is
-  expect(after(120, 2)).toBe('too-few')
+  const after = (yd: number, count: number, before: typeof BEFORE | null = BEFORE) =>
+    cameOf(expected, { carryM: yards(yd), sdM: yards(4) / Math.sqrt(count) }, before).is
   expect(after(120, 9)).toBe('further')
   expect(after(103, 9)).toBe('shorter')
-  expect(after(113, 3)).toBe('as-expected')
+  expect(after(113, 9)).toBe('as-expected')
+  // 109.5 lies inside the interval of what is expected, and nearer to what it carried before.
+  expect(after(109.5, 9)).toBe('fits-both')
+  expect(after(109.5, 9, null)).toBe('as-expected')
 })
 
 it('what changed between two set-ups is its loft, length, lie or shaft; a loft that was said for the first time is no change', () => {

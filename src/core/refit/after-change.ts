@@ -2,6 +2,7 @@ import type { ClubKind } from '../bag/club'
 import type { ClubChange } from '../bag/club-set-up'
 import { carryByLength } from './length'
 import type { PerDegree } from './per-degree'
+import { density } from '../math/normal'
 import { Z90 } from '../math/z90'
 
 /** What a club carried before it was changed. Metres. */
@@ -37,29 +38,30 @@ export function expectedAfter(
 export type CameOf = {
   differenceM: number
   halfM: number
-  is: 'as-expected' | 'further' | 'shorter' | 'too-few'
+  is: 'as-expected' | 'further' | 'shorter' | 'fits-both'
 }
 
-/** Fewer shots than this say nothing of a change. */
-const FEWEST_SINCE = 3
+/** The shots since must be so much likelier under the change than under none to be called as expected. */
+const LEAST_ODDS = 3
 
 /**
  * A stock since a change beside what was expected: further or shorter only where the 90% interval of the difference says so.
+ * Within it, as expected only where the shots since are three times as likely under the change as under none: else they fit
+ * both.
  * @param since its own stock, the expectation left out of it
+ * @param before what it carried; null where nothing that moves a carry was changed
  */
-export function cameOf(
-  expected: ExpectedCarry,
-  since: { carryM: number; sdM: number; count: number },
-): CameOf {
+export function cameOf(expected: ExpectedCarry, since: ExpectedCarry, before: ExpectedCarry | null): CameOf {
   const differenceM = since.carryM - expected.carryM
   const halfM = Z90 * Math.hypot(expected.sdM, since.sdM)
+  const likelihood = (of: ExpectedCarry) => density(since.carryM - of.carryM, Math.hypot(of.sdM, since.sdM))
   const is =
-    since.count < FEWEST_SINCE
-      ? 'too-few'
-      : Math.abs(differenceM) <= halfM
-        ? 'as-expected'
-        : differenceM > 0
-          ? 'further'
-          : 'shorter'
+    Math.abs(differenceM) > halfM
+      ? differenceM > 0
+        ? 'further'
+        : 'shorter'
+      : before && likelihood(expected) < LEAST_ODDS * likelihood(before)
+        ? 'fits-both'
+        : 'as-expected'
   return { differenceM, halfM, is }
 }

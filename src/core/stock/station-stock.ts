@@ -8,6 +8,7 @@ import { yards } from '../units'
 import { dayVariance, usualDayVariance } from '../judge/day-factors'
 import { carryLost, driftSd, rested } from '../judge/drift'
 import type { BagModel, ShotJudgement, StationModel } from '../judge/judge-stations'
+import { expectedStock, type ExpectedStock } from './expected-stock'
 import type { HitStock, LeftOut, OddAverage, Stock } from './stock'
 import { sample } from '../math/sample'
 import { stockAt } from '../judge/posterior'
@@ -17,14 +18,27 @@ import { FULL_SWING } from '../station'
 
 /** A partial swing is done when its interval is within ± 3 yd or ± 3%. */
 const DONE = { halfM: yards(3), halfOfCarry: 0.03 }
-/** What a station's shots come to, by the model and by every school. */
+/** The shots of a station: those that can be judged, those that cannot, and those that lie apart. */
+type ShotsOfStation = { readings: readonly Reading[]; unreadable: readonly Shot[]; apart: readonly Shot[] }
+
+/**
+ * What a station's shots come to, by the model and by every school.
+ * @param expected of a club that was changed: its stock until three good shots replace it
+ */
 export function stationStock(
   station: StationModel,
-  {
-    readings: asHit,
-    unreadable,
-    apart,
-  }: { readings: readonly Reading[]; unreadable: readonly Shot[]; apart: readonly Shot[] },
+  shots: ShotsOfStation,
+  model: BagModel,
+  rule: StockRule,
+  expected?: ExpectedStock,
+): Stock {
+  const stock = stockOfShots(station, shots, model, rule)
+  return expected ? expectedStock(stock, expected, model.spread.carry) : stock
+}
+
+function stockOfShots(
+  station: StationModel,
+  { readings: asHit, unreadable, apart }: ShotsOfStation,
   model: BagModel,
   rule: StockRule,
 ): Stock {

@@ -65,7 +65,7 @@ type OfStation = Station & {
   older?: number
 }
 
-/** The stock of a station with shots that count. */
+/** The stock of a station with a carry: of shots that count, or expected of a changed club. */
 export type HitStock = OfStation & {
   /** The stock by the chosen rule. */
   carryM: number
@@ -79,6 +79,8 @@ export type HitStock = OfStation & {
   /** The estimate from all shots and the other clubs, with the 90% interval of the days that were hit. */
   model: { carryM: number; lowM: number; highM: number }
   odd?: OddAverage
+  /** The club was changed and has no three good shots since: its numbers are those that are expected of it. */
+  isExpected?: true
   /** Where 8 of 10 good shots fall. */
   reachM: [number, number]
   /** The shortest of the shots that count. */
@@ -119,3 +121,5 @@ export type Stock = HitStock | UnhitStock
 export type PartOfStock<Keys extends keyof HitStock> = Pick<HitStock, Keys> | Pick<UnhitStock, Keys>
 
 export const isHit = (stock: Stock | undefined): stock is HitStock => stock?.carryM !== undefined
+/** Its numbers are those of its own shots. */
+export const isOfShots = (stock: Stock | undefined): stock is HitStock => isHit(stock) && !stock.isExpected

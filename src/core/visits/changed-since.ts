@@ -3,7 +3,7 @@ import { withinBag } from '../compare/whole-bag'
 import { isJudged, type JudgedStep, type Step } from '../gaps/step'
 import type { ClubId } from '../ids'
 import { atStation, type Station } from '../station'
-import { isHit, type HitStock, type Stock } from '../stock/stock'
+import { isOfShots, type HitStock, type Stock } from '../stock/stock'
 import type { LengthUnit } from '../units'
 
 /** A station as its shots had it at a moment, and as those hit since have it. */
@@ -28,7 +28,7 @@ export const stocksSince = (
 ): StockSince[] => {
   const each = since.flatMap((stock): StockSince[] => {
     const then = atStation(before, stock)
-    if (!isHit(then) || !isHit(stock)) return []
+    if (!isOfShots(then) || !isOfShots(stock)) return []
     const found = compare(sideOf.before(then), sideOf.since(stock), unit)
     return [{ clubId: stock.clubId, swing: stock.swing, then, since: stock, found }]
   })

@@ -5,7 +5,7 @@ import type { ClubId } from '@/core/ids'
 import { isHitFromBoth, swingFor, swingsOfBag } from '@/core/bag/club'
 import { type Station, atStation, TEED_SWING, type Swing } from '@/core/station'
 import { swingName } from '@/text/names'
-import { around, len } from '@/text/numbers'
+import { around, carryText } from '@/text/numbers'
 import type { BayView } from '@/views/bay-view'
 import { isHit } from '@/core/stock/stock'
 
@@ -57,7 +57,7 @@ export function StationList({ view, clubs, open, onOpen }: Props) {
               >
                 <span>{each.name}</span>
                 <span className="num">
-                  {isHit(stock) ? `${len(stock.carryM, golfer)} ${around(stock, golfer)}` : ''}
+                  {isHit(stock) ? `${carryText(stock, golfer)} ${around(stock, golfer)}` : ''}
                 </span>
                 <span className="num" title="shots today">
                   {today > 0 ? `${today}` : ''}

@@ -4,8 +4,8 @@ import type { DayCard, DayLine, Interval } from '@/core/flight/day-card'
 import type { Golfer } from '@/core/golfer'
 import { FULL_SWING, stationKey } from '@/core/station'
 import { interval, lineNote, ofDayIsOpen } from '@/text/day'
-import { stationName, swingName } from '@/text/names'
-import { len } from '@/text/numbers'
+import { EXPECTED, stationName, swingName } from '@/text/names'
+import { carryText, len } from '@/text/numbers'
 
 type Props = { golfer: Golfer; clubs: OwnedClub[]; card: DayCard }
 
@@ -50,7 +50,7 @@ export function DayTable({ golfer, clubs, card }: Props) {
                   )}
                 </td>
                 <td className="measured">
-                  <Measured of={line.measured} golfer={golfer} />
+                  <Measured of={line.measured} isExpected={line.isExpected} golfer={golfer} />
                 </td>
                 <td className="quiet fw-normal wide-only">{lineNote(line, golfer)}</td>
               </tr>
@@ -102,7 +102,7 @@ function OfDay({ line, card, golfer }: { line: DayLine; card: DayCard; golfer: G
   return ofDayIsOpen(line, card) ? (
     <small>{lineNote(line, golfer)}</small>
   ) : (
-    <Measured of={line.measured} golfer={golfer} />
+    <Measured of={line.measured} isExpected={line.isExpected} golfer={golfer} />
   )
 }
 
@@ -112,10 +112,19 @@ const Modelled = ({ of, golfer }: { of: Interval; golfer: Golfer }) => (
   </>
 )
 
-const Measured = ({ of, golfer }: { of: Interval | undefined; golfer: Golfer }) =>
+const Measured = ({
+  of,
+  isExpected,
+  golfer,
+}: {
+  of: Interval | undefined
+  isExpected: true | undefined
+  golfer: Golfer
+}) =>
   of ? (
     <>
-      {len(of.atM, golfer)} <small>{interval(of, golfer)}</small>
+      {carryText({ carryM: of.atM, isExpected }, golfer)} <small>{interval(of, golfer)}</small>
+      {isExpected && <small> {EXPECTED}</small>}
     </>
   ) : (
     '–'

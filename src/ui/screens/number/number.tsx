@@ -10,7 +10,7 @@ import { lengthIn } from '@/core/units'
 import { sideView } from '@/draw/side-view'
 import { choiceLine, countsAsLine, numberFinding } from '@/text/course-number'
 import { dayLine } from '@/text/day'
-import { clubNames } from '@/text/names'
+import { clubNames, EXPECTED } from '@/text/names'
 import { chance, count, len, lenUnit } from '@/text/numbers'
 import { flagName } from '@/text/wedges'
 import type { NumberView } from '@/views/number-view'
@@ -122,6 +122,7 @@ export function CourseNumber({ golfer, bag, day, card, shots, competitionUntilMs
                         <b>{name(choice)}</b>
                         {!choice.sureEnough && !choice.layUp && <em>less sure than you asked for</em>}
                         {choice.shot.asOnCourse && <em>as on the course</em>}
+                        {choice.shot.isExpected && <em>≈ {EXPECTED}</em>}
                       </span>
                       <span className="chance num">{chance(choice.chance)}</span>
                       <small>{choiceLine(choice, asked, golfer)}</small>

@@ -13,7 +13,7 @@ import {
   type PlanStation,
 } from '@/core/session/plan'
 import { atStation, type Station, FULL_SWING, type Swing, stationKey } from '@/core/station'
-import { isHit } from '@/core/stock/stock'
+import { isOfShots } from '@/core/stock/stock'
 
 /** What a golfer has chosen of a plan so far. */
 export type PlanDraft = {
@@ -82,7 +82,7 @@ export function blocksOf(
     default: {
       const unsure = (station: Station) => {
         const stock = atStation(analysis.stocks, station)
-        return isHit(stock) ? (stock.highM - stock.lowM) / 2 : Infinity
+        return isOfShots(stock) ? (stock.highM - stock.lowM) / 2 : Infinity
       }
       return planBlocks(
         stationsOf({ golfer, bag }).filter((station) => draft.stations.includes(stationKey(station))),

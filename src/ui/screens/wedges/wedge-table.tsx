@@ -10,8 +10,8 @@ import { type Station, FULL_SWING, atStation, isOf } from '@/core/station'
 import type { WedgeCell } from '@/core/wedges/wedge-table'
 import type { Wedges } from '@/core/wedges/wedges'
 import { TURF_NAME } from '@/text/day'
-import { clubNames, swingName } from '@/text/names'
-import { around, count, len, percent } from '@/text/numbers'
+import { clubNames, EXPECTED, swingName } from '@/text/names'
+import { around, carryText, count, len, percent } from '@/text/numbers'
 import { STAR_NOTE } from '@/text/run'
 import { cellLines } from '@/text/wedges'
 import { isHit } from '@/core/stock/stock'
@@ -119,10 +119,10 @@ function Cell({ golfer, cell, found, planned, label, onWant, onDrop }: CellProps
           type="button"
           className="wedge-carry num btn-plain"
           aria-expanded={open}
-          aria-label={`${label}: ${len(stock.carryM, golfer)} ${around(stock, golfer)}, more`}
+          aria-label={`${label}: ${carryText(stock, golfer)} ${around(stock, golfer)}, more`}
           onClick={() => setOpen(!open)}
         >
-          <b>{len(stock.carryM, golfer)}</b> {around(stock, golfer)}
+          <b>{carryText(stock, golfer)}</b> {around(stock, golfer)}
           {cell.swing !== FULL_SWING && share !== undefined && (
             <span className="quiet"> · {percent(share)}</span>
           )}
@@ -131,7 +131,7 @@ function Cell({ golfer, cell, found, planned, label, onWant, onDrop }: CellProps
           {lines && <small>{lines[0]}</small>}
           <small>
             {lines && `${lines[1]}, `}
-            {count(stock.count, 'shot')}
+            {stock.isExpected ? EXPECTED : count(stock.count, 'shot')}
           </small>
         </span>
       </>

@@ -1,5 +1,5 @@
 import type { Golfer } from '@/core/golfer'
-import { isHit, type Stock } from '@/core/stock/stock'
+import { isOfShots, type Stock } from '@/core/stock/stock'
 import { lengthIn } from '@/core/units'
 import { strip } from '@/draw/strip'
 import type { StationShots } from '@/views/bag-analysis'
@@ -34,7 +34,7 @@ export function StationStrip({ golfer, name, stock, shots, earlier = () => false
           },
         ],
   )
-  const measured = isHit(stock)
+  const measured = isOfShots(stock)
     ? {
         at: at(stock.carryM),
         low: at(stock.lowM),
@@ -57,7 +57,7 @@ const counts = ({ mark, apart }: StationShots[number]): boolean => mark === 'sol
 
 /** "129 ± 2 yd, from 11 solid of 14". */
 export function stockTitle(stock: Stock | undefined, golfer: Golfer): string {
-  return isHit(stock)
+  return isOfShots(stock)
     ? `${len(stock.carryM, golfer)} ${around(stock, golfer)} ${golfer.lengthUnit}, from ${stock.count} solid of ${stock.count + stock.leftOut.length}`
     : 'no shot counts yet'
 }
