@@ -49,7 +49,7 @@ if (values.help) {
 
 const seed = wholeNumber('seed', values.seed)
 const golfer =
-  NET_LOFT.find(({ name }) => name.toLowerCase().startsWith(values.golfer.toLowerCase())) ??
+  NET_LOFT.find(({ name }) => name.toLowerCase() === values.golfer.toLowerCase()) ??
   makeHiddenGolfer(values.golfer, dice(seedOf(values.golfer)))
 const named = golfer.clubs.map((club) => ({ id: club.name as ClubId, name: club.name }))
 const clubName = clubForLabel(values.club, named)

@@ -19,7 +19,7 @@ function banco(...args: string[]) {
   )
   return { status, stdout, stderr }
 }
-const TILDA = ['--golfer', 'tilda']
+const TILDA = ['--golfer', 'tilda brandvoll']
 
 it('previews a table as one JSON document and saves nothing', () => {
   const { status, stdout } = banco('import', '--preview', 'tests/tables/files/five-at-once-a.csv')
@@ -47,6 +47,7 @@ it('says in a sentence what is wrong, and ends with 2', () => {
   ])
   expect(wrong('import', '--preview', 'none.csv')[1]).toContain('none.csv cannot be read')
   expect(wrong('export')[1]).toContain('Say whose with --golfer NAME')
+  expect(wrong('export', '--golfer', 'Tilda')[1]).toContain('No golfer is named "Tilda". Type the whole name.')
   expect(wrong('report', join(folder, 'x.pdf'), '--kind', 'poster')[1]).toContain('--kind must be one of')
   expect(wrong('fly-to-the-moon')[0]).toBe(2)
   expect(banco('restore', '--help').stdout).toContain('takes the place of all data')

@@ -43,17 +43,19 @@ function fileOf(path: string | undefined, usage: string): Buffer {
   }
 }
 
+/** A golfer by the whole name: part of a name could be another golfer's. */
 function golferNamed(db: Database, name: string | undefined): Golfer {
   const golfers = allGolfers(db)
-  const found = golfers.filter(
-    (golfer) => name === undefined || golfer.name.toLowerCase().startsWith(name.toLowerCase()),
-  )
+  const plain = (text: string) => text.trim().toLowerCase()
+  const found = golfers.filter((golfer) => name === undefined || plain(golfer.name) === plain(name))
   if (found.length === 1) return found[0] as Golfer
   const names = golfers.map((golfer) => golfer.name).join(', ') || 'none'
   throw new CommandError(
     name === undefined
       ? `Say whose with --golfer NAME. There are: ${names}.`
-      : `--golfer "${name}" means ${found.length} golfers. There are: ${names}.`,
+      : found.length > 1
+        ? `${found.length} golfers are named "${name}": give one of them another name first.`
+        : `No golfer is named "${name}". Type the whole name. There are: ${names}.`,
   )
 }
 

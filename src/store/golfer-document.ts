@@ -68,6 +68,7 @@ const TABLES: { name: string; where: string; order: string; counter?: string; pl
   { name: 'watching', where: SESSIONS, order: 'session_id, monitor' },
   { name: 'shot', where: SESSIONS, order: 'seq', place: 'seq' },
   { name: 'uncleared', where: SHOTS, order: 'shot_seq', place: 'shot_seq' },
+  { name: 'file_condition', where: SHOTS, order: 'shot_seq', place: 'shot_seq' },
   { name: 'action', where: SESSIONS, order: 'seq', counter: 'seq' },
   { name: 'shot_event', where: SHOTS, order: 'seq', counter: 'seq', place: 'shot_seq' },
   { name: 'session_event', where: SESSIONS, order: 'seq', counter: 'seq', place: 'from_seq' },

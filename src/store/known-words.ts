@@ -38,6 +38,7 @@ const KNOWN_WORDS: Record<string, Record<string, readonly string[]>> = {
   session: { place: PLACES },
   set_up: { surface: SURFACES, wind: WINDS, carry_from: CARRY_FROM },
   shot: { source: SHOT_SOURCES, held_because: HELD_REASONS },
+  file_condition: { surface: SURFACES },
   shot_event: { kind: SHOT_EVENT_KINDS, mark: MARKS },
   session_event: { kind: SAID_KINDS },
   course_place: { turf: TURFS },

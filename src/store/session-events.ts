@@ -53,9 +53,20 @@ export function conditionsOfShots(db: Database, golferId: GolferId) {
     list.push({ kind, fromSeq, ...(JSON.parse(said) as object) } as ConditionChange)
     changes.set(sessionId, list)
   }
-  // What was said in the bay is said of the shots that were hit there, not of those that a file brought.
+  const ofFiles = new Map(
+    (
+      db
+        .prepare(
+          `SELECT f.shot_seq AS seq, f.ball, f.surface FROM file_condition f JOIN shot n ON n.seq = f.shot_seq
+           WHERE n.session_id IN (SELECT id FROM session WHERE golfer_id = ?)`,
+        )
+        .all(golferId) as ({ seq: number } & Pick<Conditions, 'ball' | 'surface'>)[]
+    ).map(({ seq, ...hitIn }) => [seq, { ...PLAIN, ...hitIn }]),
+  )
+  // What was entered while hitting is of the shots that were hit then: those of a file have what the file says of them.
   return (sessionId: SessionId, seq: number, source?: string): Conditions => {
-    const own = source === 'file' ? undefined : changes.get(sessionId)
+    if (source === 'file') return ofFiles.get(seq) ?? PLAIN
+    const own = changes.get(sessionId)
     return own ? conditionsAt(own, seq) : PLAIN
   }
 }

@@ -1,4 +1,7 @@
 import { describe, expect, it } from 'vitest'
+import { NOTHING_SAID } from '@/core/session/set-up'
+import { saySession } from './session-events'
+import { keepSetUp } from './set-ups'
 import { addSecondGolfer, NOW_MS, storeWithGolfer } from '../../tests/store'
 import type { GolferId, ShotId } from '../core/ids'
 import { shotsCsvRows, shotsCsvTitles } from '../formats/shots-csv'
@@ -86,6 +89,27 @@ describe('a file of shots', () => {
     if (!table.ok) return
     const result = importShots(other.db, other.id, { name: 'shots', shots: fileShots(table.rows, 0) }, WHEN)
     expect(result).toMatchObject({ taken: 3, known: 0, held: 0, conflicts: [] })
+    expect(written(other.db, other.id)).toBe(text)
+  })
+
+  it('brings ball and surface back, of each shot its own', () => {
+    const { db, golfer, sessionId } = withShots()
+    keepSetUp(db, golfer.id, sessionId, { ...NOTHING_SAID, surface: 'mat', ball: 'Range ball' })
+    saySession(db, sessionId, { kind: 'ball', ball: '=Own ball' }, NOW_MS, 2)
+    const hitWith = (of: Database, id: GolferId) =>
+      shotRecords(of, id).map(({ ball, surface }) => [ball, surface])
+    const before = hitWith(db, golfer.id)
+    expect(before).toEqual([
+      ['Range ball', 'mat'],
+      ['=Own ball', 'mat'],
+      ['=Own ball', 'mat'],
+    ])
+    const text = written(db, golfer.id)
+    const other = emptyBanco()
+    const table = readTable(new TextEncoder().encode(text), { lengthUnit: 'yd', offsetMin: 0 })
+    if (!table.ok) throw new Error('it is a table')
+    importShots(other.db, other.id, { name: 'shots', shots: fileShots(table.rows, 0) }, WHEN)
+    expect(hitWith(other.db, other.id)).toEqual(before)
     expect(written(other.db, other.id)).toBe(text)
   })
 

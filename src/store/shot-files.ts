@@ -54,6 +54,10 @@ export function importShots(
       nowMs,
     )
     const take = shotTaker(db)
+    const keepCondition = db.prepare(
+      `INSERT OR REPLACE INTO file_condition (shot_seq, ball, surface)
+       SELECT seq, @ball, @surface FROM shot WHERE id = @id`,
+    )
     const idOf = identities(db, golferId)
     const result: ImportResult = { importId, taken: 0, known: 0, held: 0, conflicts: [] }
     const sessions = new Map<string, SessionId>()
@@ -112,6 +116,8 @@ export function importShots(
       else {
         if (heldBecause) result.held++
         else result.taken++
+        if (shot.ball || shot.surface)
+          keepCondition.run({ id, ball: shot.ball ?? null, surface: shot.surface ?? null })
         if (shot.mark) marked.push({ id, event: { kind: 'mark', mark: shot.mark } })
       }
     }

@@ -2,6 +2,8 @@ import type { FileShot } from '@/core/formats/shot-record'
 import { LETTERS } from '@/core/limits'
 import type { Problem } from '@/core/problem'
 import { MARKS, type Mark } from '@/core/shots/mark'
+import { PLACES } from '@/core/session/session'
+import { SURFACES } from '@/core/session/surface'
 import { isPlausibleCarry } from '@/core/shots/plausible-carry'
 import { FULL_SWING, type Swing } from '@/core/station'
 import type { LengthUnit } from '@/core/units'
@@ -308,20 +310,21 @@ export function hitTimes(
   return both ? (line: readonly string[]) => both(line[timeAt] ?? '') : null
 }
 
-/** What only Banco's own files say: the start, the clock and the place of a session. */
+/** What only Banco's own files say: the start, the clock and the place of a session, the ball and what it lay on. */
 function ownColumns(titles: readonly string[] | undefined) {
-  const at = ['startedMs', 'offsetMin', 'place'].map((title) => titles?.indexOf(title) ?? -1) as [
-    number,
-    number,
-    number,
-  ]
-  if (at.every((place) => place < 0)) return null
-  const [started, offset, place] = at
+  const [started, offset, place, ball, surface] = ['startedMs', 'offsetMin', 'place', 'ball', 'surface'].map(
+    (title) => titles?.indexOf(title) ?? -1,
+  ) as [number, number, number, number, number]
+  if (started < 0 && offset < 0 && place < 0) return null
   return (line: readonly string[], shot: FileShot): void => {
     if (line[started]) shot.startedMs = Number(line[started])
     if (line[offset]) shot.offsetMin = Number(line[offset])
-    const where = line[place]
-    if (where === 'indoor' || where === 'range' || where === 'course') shot.place = where
+    const where = PLACES.find((each) => each === line[place])
+    if (where) shot.place = where
+    const named = unformula(line[ball] ?? '').slice(0, LETTERS.ball)
+    if (named !== '') shot.ball = named
+    const off = SURFACES.find((each) => each === line[surface])
+    if (off) shot.surface = off
   }
 }
 

@@ -47,3 +47,10 @@ FROM (SELECT
   w.monitor IS NOT NULL AS is_watching
 FROM shot s LEFT JOIN touched t ON t.shot_seq = s.seq
   LEFT JOIN watching w ON w.session_id = s.session_id AND w.monitor = s.monitor AND w.is_on = 1);
+
+-- What a file says that a shot was hit with and off; NULL: nothing.
+CREATE TABLE file_condition (
+  shot_seq  INTEGER PRIMARY KEY REFERENCES shot (seq),
+  ball      TEXT CHECK (length(trim(ball)) BETWEEN 1 AND 40),
+  surface   TEXT
+) STRICT;
