@@ -335,6 +335,12 @@ export const MOVE_FORM = Joi.object<{
   decision: Joi.valid('solid', 'released', 'withdrawn'),
 }).xor('station', 'decision')
 
+/** Shots that went to the wrong golfer, and whose they are. */
+export const TO_GOLFER_FORM = Joi.object<{ shotIds: ShotId[]; golferId: GolferId }>({
+  shotIds: Joi.array().items(id<ShotId>()).min(1).max(500).required(),
+  golferId: id<GolferId>().required(),
+})
+
 /** What a golfer decides about a shot. */
 export type ShotDecision =
   | { kind: 'mark'; mark: Mark | null }

@@ -76,23 +76,33 @@ type ShotRow = {
   source: ShotSource
   carryM: number | null
   shotSeq: number
+  sessionId: SessionId
+  golfer: string | null
 }
 type SaidRow = { kind: SessionSaid['kind']; clubId: ClubId | null; swing: Swing | null; said: string }
 
 function actionOf(db: Database, batch: string): Action | null {
   const of = db
     .prepare(
-      `SELECT e.kind, e.mark, e.club_id AS clubId, e.swing, s.source, s.carry_m AS carryM, s.seq AS shotSeq
+      `SELECT e.kind, e.mark, e.club_id AS clubId, e.swing, s.source, s.carry_m AS carryM, s.seq AS shotSeq,
+         s.session_id AS sessionId, (SELECT g.name FROM session v JOIN golfer g ON g.id = v.golfer_id WHERE v.id = s.session_id) AS golfer
        FROM shot_event e JOIN shot s ON s.seq = e.shot_seq WHERE e.batch = ? ORDER BY e.seq`,
     )
     .all(batch) as ShotRow[]
+  const taken = of.filter(({ kind }) => kind === 'taken')
+  const gone = of.filter(({ kind }) => kind === 'withdrawn')
+  const [from, to] = [gone[0], taken[0]]
+  if (from && to)
+    return from.sessionId === to.sessionId
+      ? { batch, kind: 'corrected', shots: 1, fromM: from.carryM, carryM: to.carryM }
+      : {
+          ...{ batch, kind: 'to-golfer', from: from.golfer ?? '', to: to.golfer ?? '' },
+          ...{ shots: taken.length, carryM: to.carryM },
+        }
   const last = of.findLast(({ kind }) => kind !== 'released') ?? of.at(-1)
   if (last) {
     const { kind, mark, clubId, swing, source, carryM } = last
     const shots = { shots: new Set(of.map(({ shotSeq }) => shotSeq)).size, carryM }
-    const typed = of.find((each) => each.kind === 'taken')
-    if (kind === 'withdrawn' && typed)
-      return { batch, kind: 'corrected', shots: 1, fromM: carryM, carryM: typed.carryM }
     if (kind === 'taken') return { batch, kind, source, ...shots }
     if (kind === 'mark') return { batch, kind, mark, ...shots }
     if (kind === 'station' && clubId && swing) return { batch, kind, clubId, swing, ...shots }

@@ -18,6 +18,8 @@ export type ImportResult = {
   taken: number
   known: number
   held: number
+  /** The first session with shots that need checking; absent without any. */
+  heldIn?: SessionId
   conflicts: string[]
 }
 
@@ -114,8 +116,10 @@ export function importShots(
       if (taken === 'other-contents') result.conflicts.push(id)
       else if (taken === 'known') result.known++
       else {
-        if (heldBecause) result.held++
-        else result.taken++
+        if (heldBecause) {
+          result.held++
+          result.heldIn ??= about.sessionId
+        } else result.taken++
         if (shot.ball || shot.surface)
           keepCondition.run({ id, ball: shot.ball ?? null, surface: shot.surface ?? null })
         if (shot.mark) marked.push({ id, event: { kind: 'mark', mark: shot.mark } })

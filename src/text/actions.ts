@@ -12,6 +12,8 @@ export function actionWords(action: ActionFacts, units: Units, name: (clubId: st
       return `${shot(action)} ${action.source === 'typed' ? 'typed' : `from the ${action.source}`}`
     case 'corrected':
       return `${action.fromM === null ? 'no carry' : len(action.fromM, units, 1)} corrected to ${shot(action)}`
+    case 'to-golfer':
+      return `${shot(action)} from ${action.from} to ${action.to}`
     case 'mark':
       return action.mark === null
         ? `no mark for ${shot(action)}`

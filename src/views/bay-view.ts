@@ -13,6 +13,7 @@ import type { MonitorProfile, SetUp } from '@/core/session/set-up'
 import type { SessionShot } from '@/core/session/session-shot'
 import type { Database } from '@/store/database'
 import { ballsNamed } from '@/store/balls'
+import { allGolfers } from '@/store/golfers'
 import { undoAndRedo } from '@/store/journal'
 import { hitOfPlan, lastPlannedSession, planOf } from '@/store/plans'
 import { lastClearMs } from '@/store/range-clear'
@@ -56,6 +57,8 @@ export type BayView = {
   waiting: { id: SessionId; shots: number }[]
   /** What the golfer expects of its stations. */
   expectations: Expectation[]
+  /** The other golfers here, whose shots some of these may be. */
+  others: Pick<Golfer, 'id' | 'name'>[]
 }
 
 /** What the Bay shows of a session. */
@@ -95,6 +98,9 @@ export function bayView(db: Database, golfer: Golfer, session: Session, nowMs: n
     ...undoAndRedo(db, session.id),
     receiving: receivingOf(db, session.id, nowMs),
     waiting: waitingSessions(db).map(({ id, shots }) => ({ id, shots })),
+    others: allGolfers(db)
+      .filter(({ id }) => id !== golfer.id)
+      .map(({ id, name }) => ({ id, name })),
   }
 }
 
@@ -102,11 +108,17 @@ export function bayView(db: Database, golfer: Golfer, session: Session, nowMs: n
 export const ofOneGolfer = (view: BayView): BayView => ({
   ...view,
   waiting: [],
+  others: [],
+  undo: withoutNames(view.undo),
+  redo: withoutNames(view.redo),
   receiving: {
     ...view.receiving,
     elsewhere: view.receiving.elsewhere.map((each) => ({ ...each, golfer: 'another golfer' })),
   },
 })
+
+const withoutNames = (action: Action | null): Action | null =>
+  action?.kind === 'to-golfer' ? { ...action, from: 'one golfer', to: 'another' } : action
 
 /** What the bag's shots say, with the stocks and shots of clubs that are on the rack. */
 const withRack = (analysis: BagAnalysis, { stocks, judged }: JudgedShots): BagAnalysis => ({

@@ -18,5 +18,7 @@ export type ActionFacts =
   | ({ kind: 'station'; clubId: ClubId; swing: Swing } & OfShots)
   /** A shot typed in the place of another, of `fromM`. */
   | ({ kind: 'corrected'; fromM: number | null } & OfShots)
+  /** Shots of one golfer that are another's. */
+  | ({ kind: 'to-golfer'; from: string; to: string } & OfShots)
   | ({ kind: 'released' | 'withdrawn' } & OfShots)
   | SessionSaid

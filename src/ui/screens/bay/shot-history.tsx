@@ -2,8 +2,9 @@
 
 import { useEffect, useState } from 'react'
 import Button from 'react-bootstrap/Button'
+import Form from 'react-bootstrap/Form'
 import Modal from 'react-bootstrap/Modal'
-import type { ClubId } from '@/core/ids'
+import type { ClubId, GolferId, ShotId } from '@/core/ids'
 import type { Problem } from '@/core/problem'
 import type { SessionShot } from '@/core/session/session-shot'
 import type { Mark } from '@/core/shots/mark'
@@ -11,7 +12,7 @@ import { send } from '../../shared/send'
 import { Problems } from '../../shared/shell/problems'
 import { dayAndTime } from '@/text/days'
 import { clubNames, MARK_NAME, stationName } from '@/text/names'
-import { lenUnit } from '@/text/numbers'
+import { count, lenUnit } from '@/text/numbers'
 import type { BayView } from '@/views/bay-view'
 import type { BayActions } from './use-bay'
 import { BAY } from './screen'
@@ -94,8 +95,47 @@ export function ShotHistory({ view, bay, shot, number, onHide }: Props) {
             {shot.conditions.warmUp ? 'shots count' : 'it was warm-up'}
           </Button>
         </div>
+        {view.others.length > 0 && <OtherGolfer view={view} bay={bay} shot={shot} onMoved={onHide} />}
       </Modal.Body>
     </Modal>
+  )
+}
+
+type OtherGolferProps = { view: BayView; bay: BayActions; shot: SessionShot; onMoved: () => void }
+
+/** Shots that went to the wrong golfer: whose they are, this one alone or with those after it. */
+function OtherGolfer({ view: { others, shots }, bay, shot, onMoved }: OtherGolferProps) {
+  const [golferId, setGolferId] = useState('')
+  const after = shots.filter(({ seq }) => seq > shot.seq).map(({ id }) => id)
+  const move = async (ids: ShotId[]) => {
+    if (await bay.moveToGolfer(ids, golferId as GolferId)) onMoved()
+  }
+  return (
+    <>
+      <h3 className="mt-3">Another golfer hit it</h3>
+      <div className="btns">
+        <Form.Select
+          aria-label="Who hit it?"
+          value={golferId}
+          onChange={({ target }) => setGolferId(target.value)}
+        >
+          <option value="">Who hit it?</option>
+          {others.map(({ id, name }) => (
+            <option key={id} value={id}>
+              {name}
+            </option>
+          ))}
+        </Form.Select>
+        <Button variant="outline" disabled={golferId === ''} onClick={() => move([shot.id])}>
+          Move this shot
+        </Button>
+        {after.length > 0 && (
+          <Button variant="outline" disabled={golferId === ''} onClick={() => move([shot.id, ...after])}>
+            Move it and the {count(after.length, 'shot')} after it
+          </Button>
+        )}
+      </div>
+    </>
   )
 }
 

@@ -6,7 +6,7 @@ import type { SessionSaid } from '@/core/session/session-said'
 import type { Station } from '@/core/station'
 import type { Mark } from '@/core/shots/mark'
 import type { Problem } from '@/core/problem'
-import type { SessionId, ShotId } from '@/core/ids'
+import type { GolferId, SessionId, ShotId } from '@/core/ids'
 import type { BayView } from '@/views/bay-view'
 import { listenToNotices } from '../../shared/notices'
 import { isGone, outbox } from '../../shared/outbox'
@@ -180,6 +180,9 @@ export function useBay(first: BayView) {
     /** Moves a run of shots to another station; for all shots under their names, if wanted. */
     move: (shotIds: ShotId[], station: Station, forLabel = false) =>
       take(() => send('POST', `${session}/moves`, { shotIds, station, ...(forLabel && { forLabel }) })),
+    /** Moves shots that are another golfer's to that golfer. */
+    moveToGolfer: (shotIds: ShotId[], golferId: GolferId) =>
+      take(() => send('POST', `${session}/to-golfer`, { shotIds, golferId })),
     /** What becomes of a run of shots that stays where it is. */
     decide: (shotIds: ShotId[], decision: 'solid' | 'released' | 'withdrawn') =>
       take(() => send('POST', `${session}/moves`, { shotIds, decision })),

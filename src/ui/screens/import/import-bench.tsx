@@ -142,7 +142,8 @@ export function ImportBench({ golfer, bag, mapped, shapes }: Props) {
               : said(result)
             : read
               ? [
-                  read.counts.held > 0 && `${read.counts.held} held for you to decide`,
+                  read.counts.held > 0 &&
+                    `${read.counts.held} ${read.counts.held === 1 ? 'needs' : 'need'} checking`,
                   waiting > 0 && `${waiting} wait for their club`,
                   known.size > 0 && `${known.size} on file already`,
                   read.counts.repeated > 0 && `${read.counts.repeated} stand there twice`,
@@ -158,6 +159,11 @@ export function ImportBench({ golfer, bag, mapped, shapes }: Props) {
             <Button variant="outline" onClick={undo}>
               Withdraw them
             </Button>
+            {result.heldIn && (
+              <Link className="btn btn-outline" href={`/golfers/${golfer.id}/sessions/${result.heldIn}`}>
+                Check {count(result.held, 'shot')}
+              </Link>
+            )}
             <Link
               className="btn btn-primary"
               href={`/golfers/${golfer.id}/${monitor.watches ? 'monitors' : 'stock'}`}
@@ -293,7 +299,7 @@ const STOPPED = { field: '', sentence: 'Stopped: none of its shots was taken.' }
 const said = ({ taken, known, held, conflicts }: Taken): string =>
   [
     `${taken} count`,
-    held > 0 && `${held} held: open their session to decide`,
+    held > 0 && `${held} ${held === 1 ? 'needs' : 'need'} checking`,
     known > 0 && `${known} were on file already`,
     conflicts > 0 && `${conflicts} not taken, since other shots have their ids`,
   ]

@@ -2,7 +2,15 @@ import { useRef, useState } from 'react'
 import type { GolferId } from '@/core/ids'
 import { sendText, sendWork, type Following, type Sent } from '../../shared/send'
 
-export type Taken = { importId: string; taken: number; known: number; held: number; conflicts: number }
+export type Taken = {
+  importId: string
+  taken: number
+  known: number
+  held: number
+  /** The first session with shots that need checking. */
+  heldIn?: string
+  conflicts: number
+}
 /** What is to be done with a file, besides taking it. */
 export type Form = {
   name: string
