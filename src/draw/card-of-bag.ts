@@ -14,13 +14,14 @@ import { isHit, type HitStock } from '@/core/stock/stock'
 
 /**
  * The yardage card of a golfer's bag.
+ * @param newestMs when each club was hit last
  * @param air what the air was when the shots were hit, in a few words
  */
 export function cardOfBag(
   golfer: Golfer,
   bag: Bag,
   { stocks }: BagAnalysis,
-  { dateMs, air }: { dateMs: number; air: string },
+  { dateMs, air, newestMs }: { dateMs: number; air: string; newestMs?: ReadonlyMap<ClubId, number> },
 ): CardData {
   const stockOf = (clubId: ClubId, swing: string) => atStation(stocks, { clubId, swing })
   const partial = [...golfer.swings, TEED_SWING].filter(
@@ -53,8 +54,10 @@ export function cardOfBag(
         const measured = isHit(full) && !full.byHand ? full : undefined
         const run = job === 'tee' && measured ? ordinaryRun(measured) : null
         const shown = measured && run ? onward(measured, run) : measured
+        const hitMs = newestMs?.get(id)
         return {
           name,
+          ...(hitMs !== undefined && { newestMs: hitMs }),
           ...(run && { onTotal: true as const }),
           carry: full?.byHand
             ? `${len(full.byHand.carryM, golfer)}*`

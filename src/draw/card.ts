@@ -8,6 +8,8 @@ export type CardLine = {
   onTotal?: true
   plusMinus: string
   swings: string[]
+  /** When its newest shot was hit, where that is known. */
+  newestMs?: number
 }
 /** A line's name, which says so where its number is a total. */
 export const lineName = ({ name, onTotal }: CardLine): string => (onTotal ? `${name}, total` : name)

@@ -3,6 +3,7 @@ import { cardOfDay } from '@/draw/card-of-day'
 import { CARD_SIZES, type CardSize } from '@/draw/card'
 import type { BagAnalysis } from '@/core/analyse-bag'
 import type { Bag } from '@/core/bag/bag'
+import type { ClubId } from '@/core/ids'
 import type { Golfer } from '@/core/golfer'
 import type { Caveat, SetUp } from '@/core/session/set-up'
 import type { ChangedSince } from '@/core/visits/changed-since'
@@ -32,6 +33,7 @@ type OfDay = { ofDay: Parameters<typeof cardOfDay>[1] }
 type OfBag = {
   bag: Bag
   analysis: BagAnalysis
+  newestMs: ReadonlyMap<ClubId, number>
   setUps: { startedMs: number; offsetMin: number; caveats: Caveat[] }[]
   lastSetUp: SetUp | null
   visit: ReportInput['visit'] | null
@@ -48,8 +50,8 @@ export function paperPdf(paper: Paper, input: PaperInput): Promise<Buffer> {
   const { golfer, madeMs } = input
   if ('ofDay' in input) return cardPdf(cardOfDay(golfer, input.ofDay), sizeOf(paper), madeMs)
   if (isReport(paper)) return reportsPdf(paper, [input])
-  const { bag, analysis, lastSetUp } = input
-  const card = cardOfBag(golfer, bag, analysis, { dateMs: madeMs, air: cardAir(lastSetUp, golfer) })
+  const { bag, analysis, newestMs, lastSetUp } = input
+  const card = cardOfBag(golfer, bag, analysis, { dateMs: madeMs, air: cardAir(lastSetUp, golfer), newestMs })
   return paper === 'labels' ? labelsPdf(card, madeMs) : cardPdf(card, sizeOf(paper), madeMs)
 }
 

@@ -1,4 +1,4 @@
-import { format } from 'date-fns'
+import { differenceInCalendarDays, format } from 'date-fns'
 
 /** A time as the clock at its place showed it. */
 export const atPlace = (ms: number, offsetMin: number): Date =>
@@ -6,10 +6,10 @@ export const atPlace = (ms: number, offsetMin: number): Date =>
 
 export const dayAndTime = (ms: number, offsetMin: number): string =>
   format(atPlace(ms, offsetMin), 'd MMM yyyy, HH:mm')
-/** "today", "1 day old", "217 days old". */
+/** "from today", "from yesterday", "217 days old": by the calendar of whoever looks. */
 export function daysAgo(ms: number, nowMs: number): string {
-  const days = Math.floor((nowMs - ms) / 86_400_000)
-  return days <= 0 ? 'of today' : `${days} ${days === 1 ? 'day' : 'days'} old`
+  const days = differenceInCalendarDays(nowMs, ms)
+  return days <= 0 ? 'from today' : days === 1 ? 'from yesterday' : `${days} days old`
 }
 
 /** "18:30", by the clock of whoever looks. */

@@ -8,7 +8,7 @@ import type { Trouble } from '@/core/visits/troubles'
 import { isOn, type FollowUp, type Visit, type Went } from '@/core/visits/visit'
 import { whatIsOpen } from '@/core/visits/what-is-open'
 import { changeWord, differenceCell } from './compare'
-import { dayAndTime, timeAtPlace } from './days'
+import { dayAndTime, dayName, timeAtPlace } from './days'
 import { stationName } from './names'
 import { around, count, len, lenUnit, listed } from './numbers'
 import { verdictWords } from './verdicts'
@@ -121,13 +121,25 @@ export const unusedSentence = (
     ? `No round since is kept here: nothing says how often the ${name(clubId)} was hit.`
     : `The ${name(clubId)} was hit ${shots === 0 ? 'in none' : `${count(shots, 'time')} in ${rounds}`} of ${count(rounds, 'round')} since.`
 
-/** "Junia, now, 10:30", "Junia, 4 Mar 2026, 10:30". */
-export const visitTitle = (
+/** So shortly before its time a visit is on. */
+const EARLY_MS = 30 * 60_000
+/** A visit may last so much longer than was planned. */
+const LATE_MS = 60 * 60_000
+
+/** "Junia, now, 10:30", "Junia, today, 17:00", "Junia, 4 Mar 2026, 10:30". */
+export function visitTitle(
   who: string,
-  { atMs, offsetMin }: Pick<Visit, 'atMs' | 'offsetMin'>,
+  { atMs, offsetMin, minutes, endedMs }: Pick<Visit, 'atMs' | 'offsetMin' | 'minutes' | 'endedMs'>,
   nowMs: number,
-): string =>
-  `${who}, ${isOn({ atMs }, nowMs) ? `now, ${timeAtPlace(atMs, offsetMin)}` : dayAndTime(atMs, offsetMin)}`
+): string {
+  const time = timeAtPlace(atMs, offsetMin)
+  const isNow = endedMs === null && nowMs >= atMs - EARLY_MS && nowMs <= atMs + minutes * 60_000 + LATE_MS
+  if (isNow) return `${who}, now, ${time}`
+  return dayName(atMs, offsetMin) === dayName(nowMs, offsetMin) && Math.abs(atMs - nowMs) < DAY_MS
+    ? `${who}, today, ${time}`
+    : `${who}, ${dayAndTime(atMs, offsetMin)}`
+}
+const DAY_MS = 86_400_000
 
 /** What a visit is just now: planned, held, or neither. */
 export const lastedWords = ({ endedMs, atMs, minutes }: Visit, nowMs: number): string =>

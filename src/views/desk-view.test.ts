@@ -108,7 +108,12 @@ describe('a visit', () => {
     expect(afterPlay?.beside?.lacked?.nearest.carryM).toBeGreaterThan(60)
     // Once it is due it is what is asked.
     expect(view('visit-tilda-in-0', NOW_MS + 20 * 86_400_000).afterPlay?.visit.id).toBe('visit-tilda-9')
-    expect(visitTitle('Tilda', { atMs: NOW_MS, offsetMin: 0 }, NOW_MS)).toBe('Tilda, now, 09:30')
+    const visit = { atMs: NOW_MS, offsetMin: 0, minutes: 60, endedMs: null }
+    const HOUR_MS = 3_600_000
+    expect(visitTitle('Tilda', visit, NOW_MS)).toBe('Tilda, now, 09:30')
+    expect(visitTitle('Tilda', visit, NOW_MS - 2.5 * HOUR_MS)).toBe('Tilda, today, 09:30')
+    expect(visitTitle('Tilda', visit, NOW_MS + 3 * HOUR_MS)).toBe('Tilda, today, 09:30')
+    expect(visitTitle('Tilda', visit, NOW_MS + 24 * HOUR_MS)).toBe('Tilda, 11 Apr 2026, 09:30')
   })
 
   it('stands in the report that it is of: its words, its follow-up and what changed before it', () => {

@@ -1,7 +1,9 @@
 import type { BagAnalysis } from '@/core/analyse-bag'
 import type { Bag } from '@/core/bag/bag'
 import type { Golfer } from '@/core/golfer'
+import type { ClubId } from '@/core/ids'
 import type { SetUp } from '@/core/session/set-up'
+import { FULL_SWING } from '@/core/station'
 import type { CardData } from '@/draw/card'
 import { cardOfBag } from '@/draw/card-of-bag'
 import { cardOfDay } from '@/draw/card-of-day'
@@ -16,17 +18,30 @@ import { courseDay } from './course-view'
 import { openSetUps, type OpenSetUp } from './set-ups-behind'
 import { changedSinceVisit, visitOfNow } from './visit-view'
 
-export type PaperView = { bag: Bag; analysis: BagAnalysis; setUps: OpenSetUp[]; lastSetUp: SetUp | null }
+export type PaperView = {
+  bag: Bag
+  analysis: BagAnalysis
+  /** When each club's full swing was hit last. */
+  newestMs: ReadonlyMap<ClubId, number>
+  setUps: OpenSetUp[]
+  lastSetUp: SetUp | null
+}
 
 /** What a card and a report are made from; null before the first bag. */
 export function paperView(db: Database, golfer: Golfer, nowMs: number): PaperView | null {
   const compared = comparedBag(db, golfer, nowMs)
   if (!compared) return null
-  const { bag, analysis } = compared
+  const { bag, analysis, shots } = compared
   const newest = sessionsOf(db, golfer.id, { most: 30 }).find(({ shots }) => shots > 0)
   return {
     bag,
     analysis,
+    newestMs: new Map(
+      shots
+        .filter(({ swing }) => swing === FULL_SWING)
+        .toSorted((a, b) => a.hitMs - b.hitMs)
+        .map(({ clubId, hitMs }) => [clubId, hitMs]),
+    ),
     setUps: openSetUps(db, golfer, nowMs),
     lastSetUp: newest ? setUpOf(db, newest.id) : null,
   }

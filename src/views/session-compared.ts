@@ -46,12 +46,16 @@ export function checksSeen(
   db: Database,
   golfer: Golfer,
   bag: Bag,
-  { id, startedMs }: Pick<Session, 'id' | 'startedMs'>,
+  { id, startedMs, offsetMin }: Pick<Session, 'id' | 'startedMs' | 'offsetMin'>,
   nowMs: number,
 ): CheckSeen[] {
   const then = bagAnalysis(db, golfer, startedMs, null, { asItWas: true })
   const old = then
-    ? oldStations(then.analysis.stocks, then.shots, { limitDays: golfer.ageLimitDays, nowMs: startedMs })
+    ? oldStations(then.analysis.stocks, then.shots, {
+        limitDays: golfer.ageLimitDays,
+        nowMs: startedMs,
+        offsetMin,
+      })
     : []
   if (!then || old.length === 0) return []
   const judged = judgedTogether(db, golfer, bag, nowMs, null, { sinceMs: 0, keep: (each) => each === id })

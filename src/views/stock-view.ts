@@ -58,6 +58,7 @@ export function stockView(
       old: oldStations(compared.analysis.stocks, compared.shots, {
         limitDays: golfer.ageLimitDays,
         nowMs,
+        offsetMin: -new Date(nowMs).getTimezoneOffset(),
       }),
       lies: teeAndGround(compared.bag.clubs, compared.shots),
       monitors: names,

@@ -112,8 +112,8 @@ export function StationDetails({
         {newestMs > 0 && <p>The newest shot is {daysAgo(newestMs, nowMs)}.</p>}
         {beside?.old && (
           <p>
-            {count(beside.old.shots, 'shot')} of last year, the newest of {day(beside.old.newestMs)}:{' '}
-            {beside.old.shots === 1 ? 'it is' : 'they are'} in no stock any more.
+            {count(beside.old.shots, 'shot')} over a year old, the newest of {day(beside.old.newestMs)}.{' '}
+            {beside.old.shots === 1 ? 'It does' : 'They do'} not count any more.
           </p>
         )}
         {beside && beside.onCourse > 0 && (

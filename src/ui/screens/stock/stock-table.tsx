@@ -102,7 +102,7 @@ export function StockTable({
             {notHit.length > 0 &&
               ` Not hit: ${notHit.map((stock) => clubs.get(stock.clubId)?.name).join(', ')}.`}
             {lastYear.length > 0 &&
-              ` Last year, and in no stock any more: ${lastYear.map((stock) => clubs.get(stock.clubId)?.name).join(', ')}.`}
+              ` Not hit for over a year: ${lastYear.map((stock) => clubs.get(stock.clubId)?.name).join(', ')}.`}
             {onCourse > 0 && ` ${count(onCourse, 'shot')} hit on the course: kept beside, in no stock.`}
           </>
         }
@@ -240,7 +240,7 @@ function StockRow({ golfer, stock, columns, club, beside, change, old, opened, o
             {change?.expected && !partial
               ? `not hit since, ${len(change.expected.carryM, golfer, 1)} expected`
               : beside?.old
-                ? `last year, ${count(beside.old.shots, 'shot')}`
+                ? `not since ${day(beside.old.newestMs)}`
                 : 'not hit'}
           </span>
         ) : (
