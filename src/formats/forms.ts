@@ -291,6 +291,7 @@ const TYPED_SHOT = Joi.object<TypedPost>({
   swing: swing.required(),
   carryM: carryM.required(),
   offlineM: within(LIMITS.sidewaysM),
+  totalM: within(LIMITS.distanceM),
   hitMs: time.required(),
   heldBecause: Joi.valid('implausible-carry'),
   mark: Joi.valid(...MARKS, null),

@@ -7,6 +7,7 @@ export type TypedPost = Station & {
   id: ShotId
   carryM: number
   offlineM?: number
+  totalM?: number
   hitMs: number
   /** Waits for the golfer: one slip of the fingers would explain its carry. */
   heldBecause?: 'implausible-carry'

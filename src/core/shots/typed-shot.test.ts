@@ -45,6 +45,21 @@ describe('what a golfer types in the bay', () => {
   })
 })
 
+it('a total is typed behind the carry, before or after the side; one that fits no carry is refused', () => {
+  expect(readTypedShot('231 t250', 'm')).toEqual({ kind: 'shot', carryM: 231, totalM: 250 })
+  expect(readTypedShot('231 T250 3l', 'm')).toEqual({ kind: 'shot', carryM: 231, totalM: 250, offlineM: -3 })
+  expect(readTypedShot('231 3l t 250', 'm')).toEqual({ kind: 'shot', carryM: 231, totalM: 250, offlineM: -3 })
+  expect(readTypedShot('231 t150', 'm')).toMatchObject({ kind: 'implausible-total', total: 150, carry: 231 })
+  expect(readTypedShots('231 t250; 228 4r t244, 230', 'm')).toEqual({
+    kind: 'shots',
+    shots: [
+      { kind: 'shot', carryM: 231, totalM: 250 },
+      { kind: 'shot', carryM: 228, totalM: 244, offlineM: 4 },
+      { kind: 'shot', carryM: 230 },
+    ],
+  })
+})
+
 it('121.0 m typed in a yard session reads 132.3 yd, and is 121.0 m for ever', () => {
   const shot = readTypedShot('121.0 m', 'yd')
   expect(shot).toEqual({ kind: 'shot', carryM: 121 })

@@ -1,19 +1,23 @@
 import { lengthIn, metresFrom, type LengthUnit } from '../units'
 import { isPlausibleCarry, PLAUSIBLE_CARRY_M } from './plausible-carry'
 
-export type TypedShot = { kind: 'shot'; carryM: number; offlineM?: number }
+export type TypedShot = { kind: 'shot'; carryM: number; offlineM?: number; totalM?: number }
 export type TypedShotProblem =
   | { kind: 'empty' }
   | { kind: 'not-a-carry'; text: string }
   | { kind: 'implausible-carry'; carry: number; least: number; most: number }
   | { kind: 'implausible-offline'; offline: number; carry: number }
+  | { kind: 'implausible-total'; total: number; carry: number }
 
 // A space parts the carry from how far off line it was: `129l` is neither 12 with 9 left nor 129 on line.
-const TYPED = /^(\d+(?:[.,]\d+)?)(?:\s*(m|yd|y)\b)?(?:\s+(\d+(?:[.,]\d+)?)\s*([lr]))?$/i
+const TYPED =
+  /^(\d+(?:[.,]\d+)?)(?:\s*(m|yd|y)\b)?(?:\s+t\s*(\d+(?:[.,]\d+)?))?(?:\s+(\d+(?:[.,]\d+)?)\s*([lr]))?(?:\s+t\s*(\d+(?:[.,]\d+)?))?$/i
+/** A ball rolls back at most this share of its carry, and on at most this far. */
+const TOTAL = { least: 0.85, onM: 120 }
 
 /**
- * Reads what a golfer types in the bay: a carry, and if wanted the distance off line with its side,
- * as in `129`, `128.6` or `129 3l`. Numbers are in the golfer's own unit unless one stands behind the carry,
+ * Reads what a golfer types in the bay: a carry, and if wanted the distance off line with its side and the total,
+ * as in `129`, `128.6`, `129 3l` or `231 t250`. Numbers are in the golfer's own unit unless one stands behind the carry,
  * as in `121 m`; problems are stated in the unit that was typed.
  */
 export function readTypedShot(text: string, own: LengthUnit): TypedShot | TypedShotProblem {
@@ -31,19 +35,25 @@ export function readTypedShot(text: string, own: LengthUnit): TypedShot | TypedS
     return { kind: 'implausible-carry', carry, least, most }
   }
   if (!match) return { kind: 'not-a-carry', text: trimmed }
-  if (match[3] === undefined) return { kind: 'shot', carryM }
-  const offline = number(match[3])
+  const totalText = match[3] ?? match[6]
+  const total = totalText === undefined ? null : number(totalText)
+  const totalM = total === null ? null : metresFrom(total, unit)
+  if (total !== null && totalM !== null && (totalM < TOTAL.least * carryM || totalM > carryM + TOTAL.onM))
+    return { kind: 'implausible-total', total, carry }
+  const shot = { kind: 'shot' as const, carryM, ...(totalM !== null && { totalM }) }
+  if (match[4] === undefined) return shot
+  const offline = number(match[4])
   if (offline > carry) return { kind: 'implausible-offline', offline, carry }
-  const side = match[4]?.toLowerCase() === 'l' ? -1 : 1
-  return { kind: 'shot', carryM, offlineM: offline === 0 ? 0 : side * metresFrom(offline, unit) }
+  const side = match[5]?.toLowerCase() === 'l' ? -1 : 1
+  return { ...shot, offlineM: offline === 0 ? 0 : side * metresFrom(offline, unit) }
 }
 
 /** Among several carries of one club a number under this share of the longest was meant otherwise: a side left out, most often. */
 const LEAST_SHARE = 1 / 3
 
-/** A carry with the distance off line and its side behind it, or a carry alone. */
+/** A carry with its total, and the distance off line with its side, behind it, or a carry alone. */
 const ONE_OF_SEVERAL =
-  /\d+(?:[.,]\d+)?(?:\s*(?:m|yd|y)\b)?\s+\d+(?:[.,]\d+)?\s*[lr](?![a-z])|\d+(?:[.,]\d+)?\s*(?:m|yd|y)\b|\S+/gi
+  /\d+(?:[.,]\d+)?(?:\s*(?:m|yd|y)\b)?(?:\s+\d+(?:[.,]\d+)?\s*[lr](?![a-z])|\s+t\s*\d+(?:[.,]\d+)?)+|\d+(?:[.,]\d+)?\s*(?:m|yd|y)\b|\S+/gi
 
 /**
  * Reads several carries at once, as they come from a list or a sheet: one a line, or with spaces, semicolons

@@ -150,7 +150,7 @@ function LeaveOut({ shots, bay }: Pick<HeldProps, 'shots' | 'bay'>) {
 
 /** Takes what was meant in the place of what was typed, as one act. */
 export async function correct(
-  { id, clubId, swing, offlineM }: SessionShot,
+  { id, clubId, swing, offlineM, totalM }: SessionShot,
   { proposal }: Slip,
   { golfer }: BayView,
   bay: BayActions,
@@ -159,6 +159,7 @@ export async function correct(
   const meant = {
     carryM: metresFrom(proposal, golfer.lengthUnit),
     ...(offlineM !== undefined && { offlineM }),
+    ...(totalM !== undefined && { totalM }),
   }
   await bay.hit({ clubId, swing }, [{ ...meant, replaces: id }])
 }

@@ -98,11 +98,14 @@ export function ShotEntry({ unit, waiting, input, onShots, expectation, onClear 
           aria-describedby="carry-problem"
           aria-invalid={problem !== ''}
         />
+        <Button variant="outline" className="of-pad" onClick={() => press((before) => `${before} t`)}>
+          Total
+        </Button>
         <Button type="submit" className="px-4" style={{ minHeight: 48 }}>
           Add
         </Button>
         <span className="quiet key-hint">
-          <kbd>129 3l</kbd> is 3 left
+          <kbd>129 3l</kbd> is 3 left, <kbd>231 t250</kbd> a total of 250
         </span>
       </div>
       {waiting.shots > 0 && (
@@ -147,6 +150,8 @@ function sentence(problem: TypedShotProblem, unit: LengthUnit): string {
       return `"${problem.text}" is not a carry: type a number in ${unit}, and if you like how far left or right, such as 129 3l.`
     case 'implausible-carry':
       return `No golf shot that counts carries ${problem.carry} ${unit}: type a carry from ${problem.least} to ${problem.most}.`
+    case 'implausible-total':
+      return `A total of ${problem.total} ${unit} does not fit a carry of ${problem.carry}. Correct one of the two.`
     case 'implausible-offline':
       return `${problem.offline} ${unit} off line is more than the carry of ${problem.carry}: correct one of the two.`
   }

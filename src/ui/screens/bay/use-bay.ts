@@ -115,10 +115,11 @@ export function useBay(first: BayView) {
     /** Takes shots that were typed together. They show at once; without an answer they wait in this browser. */
     hit: async (station: Station, typed: readonly TypedHit[]) => {
       const now = Date.now()
-      const shots = typed.map(({ carryM, offlineM, held, replaces }): TypedPost => ({
+      const shots = typed.map(({ carryM, offlineM, totalM, held, replaces }): TypedPost => ({
         ...station,
         carryM,
         ...(offlineM !== undefined && { offlineM }),
+        ...(totalM !== undefined && { totalM }),
         ...(replaces && { replaces }),
         ...(held && { heldBecause: 'implausible-carry' }),
         id: newId() as ShotId,
@@ -223,5 +224,11 @@ export function useBay(first: BayView) {
 }
 
 /** A shot as it was typed; held where one slip of the fingers would explain its carry; or one that corrects another. */
-export type TypedHit = { carryM: number; offlineM?: number; held?: boolean; replaces?: ShotId }
+export type TypedHit = {
+  carryM: number
+  offlineM?: number
+  totalM?: number
+  held?: boolean
+  replaces?: ShotId
+}
 export type BayActions = ReturnType<typeof useBay>

@@ -29,6 +29,8 @@ export function Round({ golfer, bag, clubs, round }: RoundView) {
   const { shots, canUndo, waiting, waits, problems, say, undo, discard } = useRound(round)
   const [leftM, setLeftM] = useState<number | null>(null)
   const [lie, setLie] = useState<Lie | null>(shots.length === 0 ? 'tee' : null)
+  /** The first lie of a round is chosen beforehand: a tap on it chooses it, and does not take it back. */
+  const [preset, setPreset] = useState(shots.length === 0)
   const [swing, setSwing] = useState<Swing>(FULL_SWING)
   const [tooFar, setTooFar] = useState<Problem[]>([])
   const [mended, mend] = useState<string | null>(null)
@@ -103,7 +105,10 @@ export function Round({ golfer, bag, clubs, round }: RoundView) {
                   key={each}
                   variant="outline"
                   aria-pressed={lie === each}
-                  onClick={() => setLie(lie === each ? null : each)}
+                  onClick={() => {
+                    setLie(lie === each && !preset ? null : each)
+                    setPreset(false)
+                  }}
                 >
                   {LIE_NAME[each]}
                 </Button>
