@@ -36,7 +36,11 @@ export const followUpLine = ({ after, in: unit, look }: FollowUp): string =>
   `after ${count(after, unit.slice(0, -1))}${look === null ? '' : `: ${look}`}`
 
 const TROUBLE: Record<Trouble['kind'], (n: number) => string> = {
-  held: (n) => `${count(n, 'shot')} held`,
+  held: (n) => `${count(n, 'shot')} to check`,
+  reversed: (n) => count(n, 'reversed gap'),
+  level: (n) => `${count(n, 'pair')} at one distance`,
+  wide: (n) => count(n, 'gap too wide', 'gaps too wide'),
+  narrow: (n) => count(n, 'gap too close', 'gaps too close'),
   'other-club': (n) => `${count(n, 'shot')} of another club?`,
   'one-sided': () => 'one-sided marks',
   'unknown-club': (n) => `${count(n, 'shot')} without a club`,

@@ -76,7 +76,7 @@ function deskRow(db: Database, golfer: Golfer, nowMs: number): DeskRow {
     last,
     isHitting: open !== null && open.hurtMs === null,
     settled: { settled: settled.length, of: settled.length + unsettled.length },
-    troubles: troublesOf(analysed?.analysis.warnings ?? [], last?.held ?? 0),
+    troubles: troublesOf(analysed?.analysis ?? { warnings: [], steps: [] }, last?.held ?? 0),
     followUp: openFollowUp(db, golfer.id, visits, nowMs),
     receives: receivedBy(db, golfer.id, nowMs),
     toHit: (analysed?.analysis.next ?? []).map(({ clubId, shots }) => ({

@@ -137,6 +137,8 @@ test('four golfers in a day: new at the desk, hit by the monitor, reported and f
 
   // The papers of all in one.
   await page.getByRole('link', { name: 'Reports of several golfers' }).click()
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Choose whose reports')
+  await page.getByLabel('All 4 with shots').check()
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('4 reports')
   expect(await axeFindings(page)).toEqual([])
   const all = await pdf('As one PDF, A4')

@@ -1,11 +1,25 @@
 import type { Warning } from '../analyse-bag'
+import { isJudged, type Step } from '../gaps/step'
 
-/** What is open of a golfer that somebody should look at, and by how many shots. */
-export type Trouble = { kind: 'held' | Exclude<Warning['kind'], 'holds'>; count: number }
+const BAD_GAPS = ['reversed', 'level', 'wide', 'narrow'] as const
+/** What is open of a golfer that somebody should look at: by how many shots, or how many confirmed gaps are not good. */
+export type Trouble = {
+  kind: 'held' | (typeof BAD_GAPS)[number] | Exclude<Warning['kind'], 'holds'>
+  count: number
+}
 
-/** @param held shots of the last session that wait for a decision */
-export const troublesOf = (warnings: readonly Warning[], held: number): Trouble[] => [
+/** @param held shots of the last session that need checking */
+export const troublesOf = (
+  { warnings, steps }: { warnings: readonly Warning[]; steps: readonly Step[] },
+  held: number,
+): Trouble[] => [
   ...(held > 0 ? [{ kind: 'held' as const, count: held }] : []),
+  ...BAD_GAPS.flatMap((kind): Trouble[] => {
+    const count = steps.filter(
+      (step) => isJudged(step) && step.settled && step.verdict === kind && step.leftOnPurpose === undefined,
+    ).length
+    return count > 0 ? [{ kind, count }] : []
+  }),
   ...warnings.flatMap((warning): Trouble[] =>
     warning.kind === 'holds'
       ? []

@@ -143,15 +143,24 @@ it('what is to look at leaves out what a number only says of itself', () => {
   const shotIds = ['a', 'b'] as ShotId[]
   expect(
     troublesOf(
-      [
-        { kind: 'other-club', facts: { clubId: club('a'), other: club('b'), shotIds } },
-        { kind: 'holds', facts: { kind: 'rangeBall', of: ['x'], clubIds: [club('a')] } },
-        { kind: 'tiring', facts: { of: 'speed', per90: -0.03, se: 0.01 } },
-      ],
+      {
+        steps: [
+          { verdict: 'reversed', settled: true },
+          { verdict: 'reversed', settled: false },
+          { verdict: 'wide', settled: true, leftOnPurpose: 'I like it' },
+          { verdict: 'even', settled: true },
+        ] as never,
+        warnings: [
+          { kind: 'other-club', facts: { clubId: club('a'), other: club('b'), shotIds } },
+          { kind: 'holds', facts: { kind: 'rangeBall', of: ['x'], clubIds: [club('a')] } },
+          { kind: 'tiring', facts: { of: 'speed', per90: -0.03, se: 0.01 } },
+        ],
+      },
       3,
     ),
   ).toEqual([
     { kind: 'held', count: 3 },
+    { kind: 'reversed', count: 1 },
     { kind: 'other-club', count: 2 },
     { kind: 'tiring', count: 1 },
   ])

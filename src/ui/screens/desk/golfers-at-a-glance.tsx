@@ -101,6 +101,12 @@ export function GolfersAtAGlance({ rows, nowMs }: { rows: readonly DeskRow[]; no
   )
 }
 
+/** Where what is to be looked at first is seen. */
+function whereOf([first]: DeskRow['troubles']): string {
+  if (first?.kind === 'held') return 'bay'
+  return first && ['reversed', 'level', 'wide', 'narrow'].includes(first.kind) ? 'gaps' : 'stock'
+}
+
 function GolferRow({ row, nowMs }: { row: DeskRow; nowMs: number }) {
   const { golfer, bag, last, isHitting, settled, troubles, followUp, receives, next } = row
   const home = `/golfers/${golfer.id}`
@@ -143,9 +149,7 @@ function GolferRow({ row, nowMs }: { row: DeskRow; nowMs: number }) {
       </td>
       <td className="wide-only">
         {troubles.length > 0 ? (
-          <Link href={`${home}/${troubles.some(({ kind }) => kind === 'held') ? 'bay' : 'stock'}`}>
-            {troubles.map(troubleWords).join(', ')}
-          </Link>
+          <Link href={`${home}/${whereOf(troubles)}`}>{troubles.map(troubleWords).join(', ')}</Link>
         ) : (
           <span className="quiet">nothing</span>
         )}

@@ -10,9 +10,8 @@ type Props = { golfers: (Pick<Golfer, 'id' | 'name'> & { shots: number })[] }
 
 /** The reports of several golfers in one file, each from a page of its own on. */
 export function Reports({ golfers }: Props) {
-  const [chosen, setChosen] = useState(
-    () => new Set(golfers.filter(({ shots }) => shots > 0).map(({ id }) => id)),
-  )
+  const [chosen, setChosen] = useState<ReadonlySet<Golfer['id']>>(new Set())
+  const hit = golfers.filter(({ shots }) => shots > 0).map(({ id }) => id)
   const asked = golfers.filter(({ id }) => chosen.has(id))
   const pdf = (kind: string) =>
     `/api/desk/reports?${new URLSearchParams([['kind', kind], ...asked.map(({ id }) => ['golfer', id] as [string, string])])}`
@@ -34,6 +33,14 @@ export function Reports({ golfers }: Props) {
         )}
       </PageHead>
       <section className="sheet p-3 d-grid gap-2" aria-label="Whose reports">
+        {hit.length > 1 && (
+          <Form.Check
+            id="report-all"
+            label={<b>All {hit.length} with shots</b>}
+            checked={hit.every((id) => chosen.has(id))}
+            onChange={({ target }) => setChosen(new Set(target.checked ? hit : []))}
+          />
+        )}
         {golfers.map(({ id, name, shots }) => (
           <Form.Check
             key={id}
