@@ -83,9 +83,18 @@ describe('a caddie’s words', () => {
   })
 })
 
-it('what a number counts as is said only where height and wind change it', () => {
-  expect(countsAsLine(yards(148.6), yards(154.6), YARDS)).toBe(
+it('what a number counts as is said only where height or wind change it, and names what was given', () => {
+  const counts = (more: object, toYd = 154.6) =>
+    countsAsLine(
+      { leftM: yards(148.6), heightM: 0, tailwindMps: 0, dayWindMps: 0, ...more },
+      yards(toYd),
+      YARDS,
+    )
+  expect(counts({ heightM: 5, tailwindMps: -3 })).toBe(
     '149 yd to go counts as 155 yd with the height and the wind. ',
   )
-  expect(countsAsLine(yards(148.6), yards(148.8), YARDS)).toBe('')
+  expect(counts({ heightM: 5 })).toBe('149 yd to go counts as 155 yd with the height. ')
+  // The wind of the day is in the card already.
+  expect(counts({ tailwindMps: -3, dayWindMps: -3 })).toBe('')
+  expect(counts({ heightM: 5 }, 148.8)).toBe('')
 })

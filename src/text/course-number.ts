@@ -2,7 +2,7 @@ import type { HazardKind } from '@/core/course/sureness'
 import { farBy, type NumberAsked, type NumberChoice } from '@/core/course/number'
 import type { Units } from '@/core/golfer'
 import { NEAR_M } from '@/core/wedges/for-number'
-import { atHead, chance, len, lenUnit } from './numbers'
+import { atHead, chance, len, lenUnit, listed } from './numbers'
 
 /** A number on the course, as a caddie would say it. */
 
@@ -96,8 +96,22 @@ export function choiceLine(
   return parts.join('; ')
 }
 
-/** "148.6 to go counts as 154.6 with the height and the wind"; empty where neither changes it by half a unit. */
-export function countsAsLine(leftM: number, countsM: number, units: Units): string {
+/** "148.6 to go counts as 154.6 with the height"; empty where neither height nor wind changes it by half a unit. */
+export function countsAsLine(
+  {
+    leftM,
+    heightM,
+    tailwindMps,
+    dayWindMps,
+  }: Pick<NumberAsked, 'leftM' | 'heightM' | 'tailwindMps' | 'dayWindMps'>,
+  countsM: number,
+  units: Units,
+): string {
   const [left, counts] = [lenUnit(leftM, units, 0), lenUnit(countsM, units, 0)]
-  return left === counts ? '' : `${left} to go counts as ${counts} with the height and the wind. `
+  const by = listed(
+    [heightM !== 0 && 'the height', tailwindMps !== dayWindMps && 'the wind'].filter(
+      (each) => each !== false,
+    ),
+  )
+  return left === counts || by === '' ? '' : `${left} to go counts as ${counts} with ${by}. `
 }

@@ -22,6 +22,14 @@ export function lastTimeSentence(
   return `${was}: still on it, now worth ${now}.`
 }
 
+/** "4.1 yd too hopeful", "0.4 yd too modest", "just right". */
+export function tooHopeful(tooLongM: number, units: Units): string {
+  const far = len(Math.abs(tooLongM), units, 1)
+  return far === '0.0'
+    ? 'just right'
+    : `${far} ${units.lengthUnit} ${tooLongM < 0 ? 'too modest' : 'too hopeful'}`
+}
+
 /** The golfer's habit of guessing: "4.1 yd too hopeful on average, between 2 and 6, from 12 guesses". */
 export const habitWords = ({ tooLongM, lowM, highM, count: guesses }: Habit, units: Units): string =>
-  `${lenUnit(Math.abs(tooLongM), units, 1)} ${tooLongM < 0 ? 'too modest' : 'too hopeful'} on average, between ${len(lowM, units)} and ${len(highM, units)}, from ${count(guesses, 'guess', 'guesses')}`
+  `${tooHopeful(tooLongM, units)} on average, between ${len(lowM, units)} and ${len(highM, units)}, from ${count(guesses, 'guess', 'guesses')}`

@@ -65,28 +65,34 @@ describe('strike or club', () => {
   const off = { expectedM: yards(169.7), measuredM: yards(162.1), lowM: yards(-11), highM: yards(-4) }
 
   it('strike first, with both numbers of smash', () => {
-    expect(offCurveSentence({ ...off, cause: 'strike', smash: 1.29, expectedSmash: 1.38 }, YARDS)).toBe(
+    expect(
+      offCurveSentence({ ...off, cause: 'strike', smash: 1.29, expectedSmash: 1.38 }, YARDS, false),
+    ).toBe(
       '8 yd short of what its loft suggests (170). Smash 1.29, your other clubs suggest 1.38. Look at the strike first.',
     )
   })
 
   it('strike first, where the club is missed more often than the others', () => {
     const missedMore = { share: 0.5, others: 0.12 }
-    expect(offCurveSentence({ ...off, cause: 'strike', missedMore }, YARDS)).toContain(
+    expect(offCurveSentence({ ...off, cause: 'strike', missedMore }, YARDS, false)).toContain(
       'You miss it more often than your other clubs: 50% against 12%.',
     )
   })
 
   it('check the loft, or say what could tell', () => {
-    expect(offCurveSentence({ ...off, cause: 'loft', smash: 1.38, expectedSmash: 1.38 }, YARDS)).toContain(
-      'Its smash is normal. Check the loft.',
-    )
+    expect(
+      offCurveSentence({ ...off, cause: 'loft', smash: 1.38, expectedSmash: 1.38 }, YARDS, false),
+    ).toContain('Its smash is normal. Check the loft.')
     const long = { ...off, cause: 'loft' as const, measuredM: yards(178) }
-    expect(offCurveSentence(long, YARDS)).toBe('8 yd longer than its loft suggests (170). Check the loft.')
-    expect(offCurveSentence({ ...off, cause: 'unclear' }, YARDS)).toContain(
+    expect(offCurveSentence(long, YARDS, false)).toBe(
+      '8 yd longer than its loft suggests (170). Check the loft.',
+    )
+    // Nobody is sent to measure a loft that was measured.
+    expect(offCurveSentence(long, YARDS, true)).toContain('Its loft was measured, so look at')
+    expect(offCurveSentence({ ...off, cause: 'unclear' }, YARDS, false)).toContain(
       'A monitor that measures club speed',
     )
-    expect(offCurveSentence({ ...off, cause: 'too-few' }, YARDS)).toBeNull()
+    expect(offCurveSentence({ ...off, cause: 'too-few' }, YARDS, false)).toBeNull()
   })
 })
 

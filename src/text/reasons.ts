@@ -46,8 +46,15 @@ export function leftOutReason(
 export const suggestion = ({ mark, solidProbability }: BagAnalysis['shots'][number]): string =>
   `looks ${mark === 'misread' ? 'misread' : mark === 'other-club' ? 'like another club' : MARK_NAME[mark]}, ${chance(solidProbability)} likely solid`
 
-/** What a stock off the golfer's own curve means. Nothing where it is on it. */
-export function offCurveSentence(off: OffCurve | undefined, units: Units): string | null {
+/**
+ * What a stock off the golfer's own curve means. Nothing where it is on it.
+ * @param loftMeasured its loft is known: nobody is sent to have it checked
+ */
+export function offCurveSentence(
+  off: OffCurve | undefined,
+  units: Units,
+  loftMeasured: boolean | undefined,
+): string | null {
   if (!off || off.cause === 'too-few') return null
   const { cause, expectedM, measuredM, smash, expectedSmash, missedMore } = off
   const away = lenUnit(Math.abs(measuredM - expectedM), units)
@@ -64,7 +71,8 @@ export function offCurveSentence(off: OffCurve | undefined, units: Units): strin
     return missedMore
       ? `${finding} You miss it more often than your other clubs: ${percent(missedMore.share)} against ${percent(missedMore.others)}. Look at the strike first.`
       : `${finding} ${smashes} Look at the strike first.`
-  if (cause === 'loft') return `${finding} ${smashes ? 'Its smash is normal. ' : ''}Check the loft.`
+  if (cause === 'loft')
+    return `${finding} ${smashes ? 'Its smash is normal. ' : ''}${loftMeasured ? 'Its loft was measured, so look at its shaft and length.' : 'Check the loft.'}`
   return smashes
     ? `${finding} ${smashes} It may be the strike or the loft. Hit it again on another day.`
     : `${finding} A monitor that measures club speed could say whether it is the strike. Else hit it again on another day.`

@@ -18,8 +18,15 @@ export type Sureness = 'settled' | 'line' | 'leaning' | 'open'
 /** A leaning is worth its word from this chance on. */
 const LEANING_FROM = 0.75
 
-export const sureness = ({ verdict, settled, probability }: Step): Sureness =>
-  verdict === 'on-the-line' ? 'line' : settled ? 'settled' : probability >= LEANING_FROM ? 'leaning' : 'open'
+/** Fewer shots than this with one of the clubs, and even "likely" says too much. */
+const LEANING_SHOTS = 3
+
+export const sureness = ({ verdict, settled, probability, facts }: Step): Sureness => {
+  if (verdict === 'on-the-line') return 'line'
+  if (settled) return 'settled'
+  const known = facts.every((fact) => fact.kind !== 'too-few' || fact.count >= LEANING_SHOTS)
+  return known && probability >= LEANING_FROM ? 'leaning' : 'open'
+}
 
 export type VerdictLook = 'even' | 'narrow' | 'wide' | 'reversed' | 'level' | 'open' | 'left'
 

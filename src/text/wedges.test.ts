@@ -71,20 +71,25 @@ it('what was not measured stands behind ≈, a run may come back or be none', ()
   expect(cellLines(flight(27, 50, -4), GOLFER)).toEqual(['peak 27, lands 50°, spin 8000', 'run −4, total 86'])
 })
 
-it('says where no swing usually lands, and where two do; a stretch of one number is none', () => {
+it('says where no swing usually lands, and where two do; that some lands everywhere only where it does', () => {
   const zone = (from: number, to: number): [number, number] => [yards(from), yards(to)]
+  const wedge = { swing: 'wedge swing', shots: 6, isCovered: true }
   expect(
     reachesSentence(
       { free: [zone(49, 58), zone(62, 66)], shared: [zone(58, 59), zone(70, 70.2)] },
       GOLFER,
-      'wedge swing',
+      wedge,
     ),
   ).toBe(
-    'No wedge swing of yours usually lands between 49 and 58, or 62 and 66; two land on 58–59, yd (8 good strikes in 10).',
+    'No wedge swing of yours usually lands between 49 and 58, or 62 and 66 yd. Two usually land on 58–59 yd. (8 of 10 good shots)',
   )
-  expect(reachesSentence({ free: [], shared: [] }, GOLFER, 'swing')).toBe(
-    'Some swing of yours usually lands on every number, yd (8 good strikes in 10).',
+  const none = { free: [], shared: [] }
+  expect(reachesSentence(none, GOLFER, wedge)).toContain(
+    'some wedge swing of yours usually lands on every number',
   )
+  // Never beside distances without a club, nor of one swing alone.
+  expect(reachesSentence(none, GOLFER, { ...wedge, isCovered: false })).toBe('')
+  expect(reachesSentence(none, GOLFER, { ...wedge, shots: 1 })).toBe('')
 })
 
 it('flags are short, and a swing whose definition changed keeps its number', () => {

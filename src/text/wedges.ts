@@ -75,23 +75,30 @@ export function flightLine(
   ].join(', ')
 }
 
-/** Where no swing usually lands, and where two do: "No wedge swing of yours usually lands between 49 and 58, yd." */
+/**
+ * Where no swing usually lands, and where two do: "No wedge swing of yours usually lands between 49 and 58 yd."
+ * @param isCovered no distance between them is without a club
+ */
 export function reachesSentence(
   { free, shared }: { free: Stretch[]; shared: Stretch[] },
   golfer: Golfer,
-  swing: string,
+  { swing, shots, isCovered }: { swing: string; shots: number; isCovered: boolean },
 ): string {
+  if (shots < 2) return ''
   const said = (stretches: Stretch[], and: string) =>
     stretches
       .map((stretch) => stretch.map((end) => len(end, golfer)))
       .filter(([from, to]) => from !== to)
       .map((ends) => ends.join(and))
   const [between, meet] = [said(free, ' and '), said(shared, '–')]
-  const open =
-    between.length === 0
-      ? `Some ${swing} of yours usually lands on every number`
-      : `No ${swing} of yours usually lands between ${between.join(', or ')}`
-  return `${open}${meet.length > 0 ? `; two land on ${meet.join(', ')}` : ''}, ${golfer.lengthUnit} (8 good strikes in 10).`
+  const parts = [
+    between.length > 0
+      ? `No ${swing} of yours usually lands between ${between.join(', or ')} ${golfer.lengthUnit}.`
+      : isCovered &&
+        `From the shortest to the longest, some ${swing} of yours usually lands on every number.`,
+    meet.length > 0 && `Two usually land on ${meet.join(', ')} ${golfer.lengthUnit}.`,
+  ].filter(Boolean)
+  return parts.length > 0 ? `${parts.join(' ')} (8 of 10 good shots)` : ''
 }
 
 export function fillSentence(fill: Fill, name: Named, golfer: Golfer): string {

@@ -42,7 +42,10 @@ describe('the desk', () => {
     })
     expect(by.get('demo-junia')?.toHit.length).toBeGreaterThan(0)
     expect(by.get('demo-junia')?.followUp?.state).toEqual({ kind: 'due', sinceDays: 2 })
-    expect(by.get('demo-junia')?.troubles).toEqual([{ kind: 'one-sided', count: 3 }])
+    expect(by.get('demo-junia')?.troubles).toEqual([
+      { kind: 'narrow', count: 1 },
+      { kind: 'one-sided', count: 3 },
+    ])
     expect(by.get('demo-marek')?.followUp?.state).toEqual({ kind: 'in-rounds', rounds: 2 })
     expect(days.map(({ visits }) => visits.length)).toEqual([1, 1, 1, 1])
     expect(days.reduce((sum, { minutes }) => sum + minutes, 0)).toBe(4 * 72)

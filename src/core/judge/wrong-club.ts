@@ -201,7 +201,8 @@ class Search {
       own: rest,
       steeper: (this.loftsDeg[this.clubs.indexOf(other)] as number) - (this.loftsDeg[place] as number),
     })
-    if (!centre) return -Infinity
+    // What only a miss of the other club explains does not look like it: 73 yd is no 9-iron of 109.
+    if (!centre || isFar(last, centre, spread.carry)) return -Infinity
     const expectedHere = expected.get(clubId) ?? null
     return last.reduce(
       (sum, reading) => {

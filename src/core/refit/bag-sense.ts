@@ -195,7 +195,8 @@ function seamOf(bag: PaperBag): Seam | null {
 }
 
 function lightOf(bag: PaperBag, rules: Sensed['rules'] = {}): LightBag | null {
-  if (bag.clubs.filter(({ carryM }) => carryM !== null).length < 3) return null
+  // What fewer clubs do as well is known where all were hit.
+  if (bag.clubs.length < 3 || bag.clubs.some(({ carryM }) => carryM === null)) return null
   const light = lightBag(bag, rules.toleranceM ?? DEFAULT_TOLERANCE_M, rules.goalZoneM)
   return light.dropped.length > 0 ? light : null
 }

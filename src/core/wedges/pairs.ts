@@ -16,7 +16,8 @@ export function pairsOf<Shot extends { carryM: number }>(
     .flatMap((shorter, i) =>
       sorted.slice(i + 1).flatMap((longer) => {
         const apartM = longer.carryM - shorter.carryM
-        return apartM <= withinM ? [{ shorter, longer, apartM }] : []
+        // 101.0 and 103.0 are 2 apart, whatever the last binary digit makes of it.
+        return apartM <= withinM + 1e-6 ? [{ shorter, longer, apartM }] : []
       }),
     )
     .sort((a, b) => a.apartM - b.apartM)

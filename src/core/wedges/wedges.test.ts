@@ -80,6 +80,12 @@ describe('pairs at one number', () => {
   })
 })
 
+it('101.0 and 103.0 are a pair: at most 2 apart', () => {
+  const at = (carryYd: number) => ({ carryM: yards(carryYd) })
+  expect(pairsOf([at(101), at(103)])).toHaveLength(1)
+  expect(pairsOf([at(101), at(103.1)])).toHaveLength(0)
+})
+
 describe('holes and cover', () => {
   it('74.4, 88.6, 93.2 leave 79.4 to 83.6 open at a tolerance of 5', () => {
     const holes = holesBetween([74.4, 88.6, 93.2].map(yards), yards(5), [yards(74.4), yards(93.2)])
@@ -244,8 +250,11 @@ it('estimates are never counted in cover, and a goal zone sets what counts', () 
     ...hit('p', around(93.4, 6), { swing: 'three-quarter' }),
     ...hit('g', around(117.3, 6)),
   ]
-  const analysis = analyseBag({ clubs: WEDGES, shots })
-  const found = wedges(WEDGES, SWINGS, analysis, { goalZoneM: [yards(80), yards(120)], turf: 'normal' })
+  const goalZoneM: [number, number] = [yards(80), yards(120)]
+  const analysis = analyseBag({ clubs: WEDGES, shots, rules: { goalZoneM } })
+  const found = wedges(WEDGES, SWINGS, analysis, { goalZoneM, turf: 'normal' })
+  // The page of the wedges and that of the gaps say one share of one zone.
+  expect(found.cover).toBe(analysis.goal!.cover)
   expect(found.shots).toHaveLength(3)
   expect(found.table[1]?.[1]?.estimate).toBeDefined()
   const holes = found.holes.map(([from, to]) => [Math.round(yd(from)), Math.round(yd(to))])

@@ -4,7 +4,7 @@ import type { BagAnalysis } from '../analyse-bag'
 import type { Club } from '../bag/club'
 import { coverOf, DEFAULT_TOLERANCE_M, holesBetween, touchingReaches, type Stretch } from '../gaps/cover'
 import type { Turf } from '../flight/ground'
-import { atStation, fullSwingOf, type Swing } from '../station'
+import { atStation, fullSwingOf, lieOf, type Swing } from '../station'
 import { isHit, type Stock } from '../stock/stock'
 import { yards } from '../units'
 import { pairsOf, type Pair } from './pairs'
@@ -38,12 +38,12 @@ export type Wedges = {
 /**
  * Every shot with a few clubs, by swing: the table, the shots along one ruler, holes and pairs.
  * @param clubs those of the table, in bag order
- * @param goalZoneM the stretch whose holes count; else from the shortest shot to the longest
+ * @param goalZoneM the stretch whose holes count, as the analysis found them; else from the shortest shot to the longest
  */
 export function wedges(
   clubs: readonly Club[],
   swings: readonly Swing[],
-  { stocks, spread }: Pick<BagAnalysis, 'stocks' | 'spread'>,
+  { stocks, spread, goal }: Pick<BagAnalysis, 'stocks' | 'spread' | 'goal'>,
   {
     goalZoneM,
     toleranceM = DEFAULT_TOLERANCE_M,
@@ -78,16 +78,26 @@ export function wedges(
       ]
     })
     .sort((a, b) => a.carryM - b.carryM)
-  const carries = shots.map(({ carryM }) => carryM)
-  const span: Stretch | null = carries.length < 2 ? null : [carries[0] as number, carries.at(-1) as number]
+  const [shortest, longest] = [shots[0], shots.at(-1)]
+  const span: Stretch | null =
+    shortest && longest && shots.length > 1 ? [shortest.carryM, longest.carryM] : null
   const zone = goalZoneM ?? span
+  // A distance has a club where any of the bag has it: the focus distances are those of every page.
+  const carries = stocks.flatMap((stock) => (lieOf(stock) === 'tee' ? [] : (stock.carryM ?? [])))
+  const covered = goalZoneM
+    ? {
+        holes: [...(goal?.holes ?? []), ...(goal?.unknownHoles ?? [])].sort((a, b) => a[0] - b[0]),
+        cover: goal?.cover ?? null,
+      }
+    : span
+      ? { holes: holesBetween(carries, toleranceM, span), cover: coverOf(carries, toleranceM, span) }
+      : { holes: [], cover: null }
   return {
     table,
     shots,
     pairs: pairsOf(shots),
     zone,
-    holes: zone && carries.length > 0 ? holesBetween(carries, toleranceM, zone) : [],
-    cover: zone && carries.length > 0 ? coverOf(carries, toleranceM, zone) : null,
+    ...covered,
     reaches: usualReaches(own),
     goodShare: 1 - spread.missed,
   }

@@ -59,7 +59,7 @@ function answer(): void {
   const choices = numberFound(shots, of)
   const [best] = choices
   const name = ({ shot }: (typeof choices)[number]) => shot.clubId
-  finding.textContent = `${best ? countsAsLine(of.leftM, countsAs(best, of.leftM), taken.units) : ''}${numberFinding(choices, of, name, taken.units)}.`
+  finding.textContent = `${best ? countsAsLine(of, countsAs(best, of.leftM), taken.units) : ''}${numberFinding(choices, of, name, taken.units)}.`
   for (const choice of choices) {
     const item = document.createElement('li')
     const [club, likely, line] = [

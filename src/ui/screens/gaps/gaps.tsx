@@ -123,6 +123,7 @@ export function Gaps({ golfer, bag, analysis, shots, firsts, changes, faced }: P
             changes={changes}
             faced={faced}
             name={name}
+            loftMeasured={(id) => bag.clubs.find((club) => club.id === id)?.build.loftMeasured}
           />
         )}
       </div>

@@ -29,10 +29,21 @@ type Props = {
   changes: readonly ChangeSeen[]
   faced: Faced
   name: (id: string) => string
+  loftMeasured: (id: string) => boolean | undefined
 }
 
 /** What carries the verdict of one step: its interval and limits, the shots of both clubs, and the other schools. */
-export function StepEvidence({ golfer, step, analysis, shots, first, changes, faced, name }: Props) {
+export function StepEvidence({
+  golfer,
+  step,
+  analysis,
+  shots,
+  first,
+  changes,
+  faced,
+  name,
+  loftMeasured,
+}: Props) {
   const sides = [step.longerId, step.shorterId].map((id) => ({
     id,
     stock: atStation(analysis.stocks, fullSwingOf(id)),
@@ -99,7 +110,7 @@ export function StepEvidence({ golfer, step, analysis, shots, first, changes, fa
         <HoleLine key={hole[0]} golfer={golfer} faced={faced} hole={hole} because={because} />
       ))}
       {sides.map(({ id, stock }) => {
-        const off = offCurveSentence(stock?.offCurve, golfer)
+        const off = offCurveSentence(stock?.offCurve, golfer, loftMeasured(id))
         const changed = changes.find(({ clubId }) => clubId === id)
         return (
           <div key={id} className="side">

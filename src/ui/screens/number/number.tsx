@@ -51,7 +51,7 @@ export function CourseNumber({ golfer, bag, day, card, shots, competitionUntilMs
         }
         lede={
           <>
-            {asked && best && countsAsLine(asked.leftM, countsAs(best, asked.leftM), golfer)}
+            {asked && best && countsAsLine(asked, countsAs(best, asked.leftM), golfer)}
             The numbers stand for <b>{dayLine(day, golfer)}</b>:{' '}
             <Link href={`${home}/course`}>change the day</Link>.
           </>

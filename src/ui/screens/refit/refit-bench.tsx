@@ -55,6 +55,7 @@ export function RefitBench({ golfer, bag, analysis, refit, tried, turf, changes,
     )
   const gate = first && gates.find(({ longerId }) => longerId === first.longerId)
   const best = proposals[0]
+  const anySettled = analysis.steps.some((step) => isJudged(step) && step.settled)
   if (!analysis.steps.some(isMeasured))
     return (
       <NoShotsYet
@@ -70,14 +71,18 @@ export function RefitBench({ golfer, bag, analysis, refit, tried, turf, changes,
         title={
           worst && isJudged(worst)
             ? `${name(worst.longerId)} to ${name(worst.shorterId)} is ${fixed(drawnStep(worst, analysis.stocks, golfer) ?? 0, 0)} ${golfer.lengthUnit}: ${verdictWords(worst, golfer)}`
-            : 'No step asks for a change'
+            : anySettled
+              ? 'No confirmed gap needs a change'
+              : 'No gap is confirmed yet'
         }
         lede={
           best && isFor(best)
             ? `${best.shut ? 'A preview: ' : ''}${proposalSentence(best, name, golfer)}`
             : first
               ? `First: ${FIRST_NAME[first.fix]}.`
-              : 'Every step that is settled is even, borderline, or left on purpose. The bench below tries what you like.'
+              : anySettled
+                ? 'Every confirmed gap is good, borderline, or kept as it is. Below you can try what you like.'
+                : 'Hit more shots before you change a club. Below you can try what you like.'
         }
       >
         {first && (

@@ -1,7 +1,8 @@
 import type { Golfer } from '@/core/golfer'
 import { habitOf, type ExpectationFound } from '@/core/session/expectation'
 import { stationName } from '@/text/names'
-import { count, fixed, len, lenUnit } from '@/text/numbers'
+import { habitWords, tooHopeful } from '@/text/practice'
+import { fixed, len } from '@/text/numbers'
 import { stationKey } from '@/core/station'
 
 type Props = {
@@ -23,16 +24,15 @@ export function Expectations({ golfer, here, all, name }: Props) {
         {here.map(({ clubId, swing, carryM, stockM, tooLongM, share }) => (
           <li key={stationKey({ clubId, swing })}>
             {stationName({ name: name(clubId) }, swing)}: expected {len(carryM, golfer, 1)}, stock{' '}
-            {len(stockM, golfer, 1)}:{' '}
-            <b>
-              {len(Math.abs(tooLongM), golfer, 1)} {tooLongM < 0 ? 'too modest' : 'too hopeful'}
-            </b>{' '}
-            <span className="quiet">({fixed(100 * Math.abs(share), 1)}%)</span>
+            {len(stockM, golfer, 1)}: <b>{tooHopeful(tooLongM, golfer)}</b>
+            {Math.abs(share) >= 0.0005 && (
+              <span className="quiet"> ({fixed(100 * Math.abs(share), 1)}%)</span>
+            )}
           </li>
         ))}
         <li className="quiet">
           {habit
-            ? `Your guesses are ${lenUnit(Math.abs(habit.tooLongM), golfer)} ${habit.tooLongM < 0 ? 'short' : 'long'} on average, between ${len(habit.lowM, golfer)} and ${len(habit.highM, golfer)}, from ${count(habit.count, 'guess', 'guesses')}. Nothing is left out because of it.`
+            ? `Your guesses are ${habitWords(habit, golfer)}. Nothing is left out because of it.`
             : 'From three guesses on they show a habit. Nothing is left out because of it.'}
         </li>
       </ul>

@@ -47,7 +47,8 @@ export function StationDetails({
   change,
   nowMs,
 }: Props) {
-  const off = offCurveSentence(stock.offCurve, golfer)
+  const club = bag.clubs.find(({ id }) => id === stock.clubId)
+  const off = offCurveSentence(stock.offCurve, golfer, club?.build.loftMeasured)
   const { missed, sdM, restedByM } = stock
   const odd = oddSentence(stock, golfer)
   const run = ordinaryRun(stock)

@@ -180,7 +180,11 @@ export function Wedges(props: WedgesView) {
             says={`The rule: ${found.shots.map(({ clubId, swing, carryM }) => `${flagName(name(clubId), swing)} ${len(carryM, golfer)}`).join(', ')}.`}
           />
           <p className="quiet reaches">
-            {reachesSentence(found.reaches, golfer, allClubs ? 'swing' : 'wedge swing')}
+            {reachesSentence(found.reaches, golfer, {
+              swing: allClubs ? 'swing' : 'wedge swing',
+              shots: found.shots.length,
+              isCovered: found.holes.length === 0,
+            })}
           </p>
         </section>
       )}
