@@ -43,6 +43,21 @@ describe('a shot of another club', () => {
     expect(shots.find(({ shotId }) => shotId === nine[2]!.id)?.mark).not.toBe('other-club')
   })
 
+  it('does not carry far less than the club that it is taken for, whatever its ball speed', () => {
+    const pitching = [95, 96.5, 94, 95.5, 73]
+    const all = [
+      ...wedgeBag.flatMap(({ id }) => {
+        const at = { '9-iron': 109, '7-iron': 133, '50': 84, '54': 72 }[id as string]
+        return at === undefined ? [] : hit(id, around(at, 5))
+      }),
+      ...hit('P-wedge', pitching),
+    ]
+    for (const shot of all) shot.ballSpeedMps = speedFor(lengthIn(shot.carryM!, 'yd'))
+    all.at(-1)!.ballSpeedMps = speedFor(109)
+    const { shots } = analyseBag({ clubs: wedgeBag, shots: all })
+    expect(shots.find(({ shotId }) => shotId === all.at(-1)!.id)?.other).not.toBe('9-iron')
+  })
+
   it('is never said against the golfer’s mark', () => {
     const seven = [...hit('7-wood', own), ...hit('7-wood', [246], { mark: 'solid' })]
     const { shots } = analyseBag({ clubs: SIX, shots: [...bag('7-wood'), ...seven] })
