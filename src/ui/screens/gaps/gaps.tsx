@@ -2,7 +2,6 @@
 
 import dynamic from 'next/dynamic'
 import Link from 'next/link'
-import { useState } from 'react'
 import type { BagAnalysis } from '@/core/analyse-bag'
 import type { Golfer } from '@/core/golfer'
 import type { GolferId } from '@/core/ids'
@@ -27,6 +26,7 @@ import { finding } from '@/text/finding'
 import { lede } from './lede'
 import { AirChoice } from '../../shared/air/air-choice'
 import { statedAir } from '@/text/set-up'
+import { useKept } from '../../shared/use-kept'
 import { StepSchoolChoice, StockRuleChoice } from './schools'
 import type { GapsView } from '@/views/gaps-view'
 import { StepEvidence } from './step-evidence'
@@ -35,12 +35,17 @@ import styles from './gaps.module.css'
 /** Few golfers have limits of their own: their form comes with them. */
 const OwnLimits = dynamic(() => import('./own-limits'))
 
+const isText = (kept: unknown): kept is string => typeof kept === 'string'
+
 type Props = { golfer: Golfer } & GapsView
 
 /** The stair of the bag, with the evidence of the chosen step beside it. */
 export function Gaps({ golfer, bag, analysis, shots, firsts, changes, faced }: Props) {
   const found = finding(bag, analysis, golfer)
-  const [chosen, setChosen] = useState(found.step)
+  const [chosenId, choose] = useKept<string | null>(`gap ${golfer.id}`, null, isText)
+  const kept = analysis.steps.findIndex(({ longerId }) => longerId === chosenId)
+  const chosen = kept < 0 ? found.step : kept
+  const setChosen = (place: number) => choose(analysis.steps[place]?.longerId ?? null)
   const clubs = bag.clubs.filter((club) => club.kind !== 'putter')
   const name = clubNames(bag)
   const step = analysis.steps[chosen]

@@ -5,6 +5,7 @@ import { useState } from 'react'
 import { countsAs, numberFound, type NumberChoice } from '@/core/course/number'
 import { NEAR_M } from '@/core/wedges/for-number'
 import { likelyShots } from '@/core/course/likely-shots'
+import { useKept } from '../../shared/use-kept'
 import { stationKey } from '@/core/station'
 import { lengthIn } from '@/core/units'
 import { sideView } from '@/draw/side-view'
@@ -23,12 +24,26 @@ import { askedOf, groundsOf, startOf, type NumberFields } from './asked'
 import { ShotForm } from './shot-form'
 import styles from './number.module.css'
 
+/** Whether something kept has the fields of a number, each of its kind or empty. */
+const isLike =
+  (start: NumberFields) =>
+  (kept: unknown): kept is NumberFields =>
+    typeof kept === 'object' &&
+    kept !== null &&
+    Object.entries(start).every(([field, value]) => {
+      const its = (kept as Record<string, unknown>)[field]
+      return its === null || value === null
+        ? its === null || typeof its === 'number'
+        : typeof its === typeof value
+    })
+
 /** So many shots are drawn as they would likely come. */
 const DRAWN = 20
 
 /** A number on the course: what to hit, how often it does what is wanted, and what a miss does. */
 export function CourseNumber({ golfer, bag, day, card, shots, competitionUntilMs }: NumberView) {
-  const [fields, setFields] = useState<NumberFields>(() => startOf(golfer, day))
+  const start = startOf(golfer, day)
+  const [fields, setFields] = useKept<NumberFields>(`number ${golfer.id}`, start, isLike(start))
   const [chosen, choose] = useState<string | null>(null)
   const home = `/golfers/${golfer.id}`
   if (competitionUntilMs !== null) return <OnlyThePlainCard golfer={golfer} untilMs={competitionUntilMs} />

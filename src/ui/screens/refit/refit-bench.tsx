@@ -1,7 +1,6 @@
 'use client'
 
 import Link from 'next/link'
-import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import type { Golfer } from '@/core/golfer'
 import { heldByStocks } from '@/core/shots/holds'
@@ -22,6 +21,7 @@ import { PrintTitle } from '../../shared/shell/print-title'
 import { LeaveOnPurpose } from '../gaps/leave-on-purpose'
 import { KeptRefits } from './kept-refits'
 import { MarkDone } from './mark-done'
+import { useKept } from '../../shared/use-kept'
 import { onPaper } from './on-paper'
 import { WayCard } from './way-card'
 import { WorkOrder } from './work-order'
@@ -44,7 +44,14 @@ export function RefitBench({ golfer, bag, analysis, refit, tried, turf, changes,
   const proposals = refit.proposals.toSorted(
     (a, b) => Number(isFor(b)) - Number(isFor(a)) || Number(wished(b)) - Number(wished(a)),
   )
-  const [fixes, setFixes] = useState<Fix[]>(proposals[0]?.fixes ?? [])
+  const own = new Set([...bag.clubs, ...bag.rack].map(({ id }) => id))
+  const [fixes, setFixes] = useKept<Fix[]>(
+    `fixes ${golfer.id} ${asked ?? ''}`,
+    proposals[0]?.fixes ?? [],
+    (kept): kept is Fix[] =>
+      Array.isArray(kept) &&
+      kept.every((fix: Fix) => !('clubId' in fix) || fix.clubId === undefined || own.has(fix.clubId)),
+  )
   const name = paperNames(bag)
   const drawn = onPaper(paper, fixes, golfer, name)
   const home = `/golfers/${golfer.id}`
