@@ -7,7 +7,8 @@ const NUMBER_APART_PX = 40
 const TICK_APART_PX = 4.5
 
 /**
- * A ruler: a line with graduations, longer ones at fives and tens, and numbers.
+ * A ruler of distances: a line with graduations, longer ones at fives and tens, and numbers. It begins at 0, whatever room
+ * is left of that.
  * @param side which side of the line the graduations stand on
  */
 export function ruler(
@@ -19,10 +20,9 @@ export function ruler(
   const numbered = Math.max(apart(NUMBER_APART_PX), 5)
   const tick = Math.min(apart(TICK_APART_PX), numbered)
   const out = side === 'above' ? -1 : 1
-  const parts: Part[] = [
-    { kind: 'line', x1: scale.from, y1: y, x2: scale.to, y2: y, ink: 'ink', weight: 1.25 },
-  ]
-  for (let at = Math.ceil(scale.from / tick) * tick; at <= scale.to + 1e-9; at += tick) {
+  const from = Math.max(0, scale.from)
+  const parts: Part[] = [{ kind: 'line', x1: from, y1: y, x2: scale.to, y2: y, ink: 'ink', weight: 1.25 }]
+  for (let at = Math.ceil(from / tick) * tick; at <= scale.to + 1e-9; at += tick) {
     const isNumbered = at % numbered === 0
     const length = isNumbered ? 12 : at % (numbered / 2) === 0 ? 8 : 5
     parts.push({

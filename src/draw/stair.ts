@@ -58,6 +58,8 @@ export const VERDICT_PATTERN: Record<StairVerdict, Pattern> = {
 
 const HEAD = 52
 const STEP_LABEL = 138
+/** A narrower drawing has no room for the long words of a verdict. */
+const BRIEF_UNDER = 900
 const STOCK_LABEL = 122
 
 /** Where the rows of a stair stand, for whatever is laid over it. */
@@ -112,7 +114,9 @@ export function stair(
     const next = clubs[i + 1]
     if (step && club.stock && next?.stock) {
       const [longer, shorter] = step.runs ?? [0, 0]
-      parts.push(...stepParts(step, club.stock.at + longer, next.stock.at + shorter, y, y + row, narrow))
+      // Left of a short club a long word would run into the names.
+      const words = width < BRIEF_UNDER ? { ...step, word: step.shortWord } : step
+      parts.push(...stepParts(words, club.stock.at + longer, next.stock.at + shorter, y, y + row, narrow))
     }
   })
   for (const each of over) {
@@ -180,7 +184,7 @@ function gridLines(scale: { from: number; to: number; left: number; right: numbe
   const perUnit = (scale.right - scale.left) / (scale.to - scale.from)
   const every = perUnit * 10 >= 34 ? 10 : perUnit * 20 >= 34 ? 20 : 50
   const parts: Part[] = []
-  for (let at = Math.ceil(scale.from / every) * every; at <= scale.to; at += every) {
+  for (let at = Math.ceil(Math.max(0, scale.from) / every) * every; at <= scale.to; at += every) {
     parts.push({ kind: 'line', x1: at, y1: HEAD - 4, x2: at, y2: height - 4, ink: 'hair', weight: 1 })
   }
   return parts

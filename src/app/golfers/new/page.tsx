@@ -1,4 +1,5 @@
 import { GolferForm } from '@/ui/screens/golfer/golfer-form'
+import { PlainHead } from '@/ui/shared/shell/plain-head'
 import { PageHead } from '@/ui/shared/shell/page-head'
 
 export const metadata = { title: 'New golfer' }
@@ -6,9 +7,7 @@ export const metadata = { title: 'New golfer' }
 export default function NewGolfer() {
   return (
     <>
-      <header className="head">
-        <span className="name">Banco</span>
-      </header>
+      <PlainHead />
       <main>
         <PageHead
           title="Find out how far each club really goes"

@@ -99,10 +99,16 @@ export function SeasonPicture({ golfer, clubs, stations, day }: Props) {
           </Form.Select>
         </Form.Group>
       </div>
-      <div className="season-panels">
-        <TrueChart chart={seasonPanel(temp)} says={saysOf(temp)} />
-        <TrueChart chart={seasonPanel(high)} says={saysOf(high)} />
-      </div>
+      {shown.length > 0 ? (
+        <div className="season-panels">
+          <TrueChart chart={seasonPanel(temp)} says={saysOf(temp)} />
+          <TrueChart chart={seasonPanel(high)} says={saysOf(high)} />
+        </div>
+      ) : (
+        <p className="quiet p-3 mb-0">
+          No full swing has a carry yet. Hit a few shots with one, and this shows what the season does to it.
+        </p>
+      )}
       {ground.length > 0 && (
         <p className="season-ground">
           The {name(chosen || (stations[0] as SeasonStation).clubId)} runs{' '}
