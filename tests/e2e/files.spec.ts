@@ -78,12 +78,14 @@ test('what is no table is refused with a sentence, rows can be pasted, and what 
     .getByLabel('or paste its rows, titles first')
     .fill('Club;Carry [yd]\n7 Iron;150,5\n7 Iron;1505\n5 Spoon;170')
   await page.getByRole('button', { name: 'Read what was pasted' }).click()
-  await expect(page.getByText('1 held for you to decide')).toBeVisible()
+  await expect(page.getByText('1 needs checking')).toBeVisible()
   await expect(page.getByText('1 name is not known yet')).toBeVisible()
   await page.getByRole('button', { name: '1 held' }).click()
   await expect(page.getByRole('region', { name: 'Rows' })).toContainText('no golf shot carries that')
   await page.getByRole('button', { name: 'Take 3 shots' }).click()
-  await expect(page.getByText('1 count, 2 held: open their session to decide')).toBeVisible()
+  await expect(page.getByText('1 count, 2 need checking')).toBeVisible()
+  await page.getByRole('link', { name: 'Check 2 shots' }).click()
+  await expect(page.getByRole('region', { name: 'Shots that need checking' })).toContainText('5 Spoon')
 })
 
 test('a hundred thousand rows are read beside the page, with progress and a stop', async ({
