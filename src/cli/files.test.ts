@@ -47,7 +47,9 @@ it('says in a sentence what is wrong, and ends with 2', () => {
   ])
   expect(wrong('import', '--preview', 'none.csv')[1]).toContain('none.csv cannot be read')
   expect(wrong('export')[1]).toContain('Say whose with --golfer NAME')
-  expect(wrong('export', '--golfer', 'Tilda')[1]).toContain('No golfer is named "Tilda". Type the whole name.')
+  expect(wrong('export', '--golfer', 'Tilda')[1]).toContain(
+    'No golfer is named "Tilda". Type the whole name.',
+  )
   expect(wrong('report', join(folder, 'x.pdf'), '--kind', 'poster')[1]).toContain('--kind must be one of')
   expect(wrong('fly-to-the-moon')[0]).toBe(2)
   expect(banco('restore', '--help').stdout).toContain('takes the place of all data')

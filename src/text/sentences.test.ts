@@ -1,0 +1,129 @@
+import { describe, expect, it } from 'vitest'
+import { dice } from '../../simulators/golfers/dice'
+import { makeHiddenGolfer } from '../../simulators/golfers/hidden-golfer'
+import { hitShot } from '../../simulators/golfers/hit-shot'
+import { NOW_MS, storeWithGolfer } from '../../tests/store'
+import { takeShots } from '@/store/shots'
+import type { ShotId } from '@/core/ids'
+import { isJudged, isMeasured } from '@/core/gaps/step'
+import { clubNames } from './names'
+import { finding } from './finding'
+import { nextLine, nextReason, oddSentence, offCurveSentence, warningSentence } from './reasons'
+import {
+  lightBagSentence,
+  reachDriverSentence,
+  runUpSentence,
+  sameJobSentence,
+  topEndSentence,
+} from './refit'
+import { needWords, stepSentences, sureness, verdictSentences, verdictWords } from './verdicts'
+import { reachesSentence } from './wedges'
+import { bagAnalysis } from '@/views/bag-analysis'
+import { refitView } from '@/views/refit-view'
+import { wedgesView } from '@/views/wedges-view'
+
+/** What no sentence may hold, whatever the bag: a number that says nothing, or one that is none. */
+const EMPTY = [
+  /NaN|undefined|null|Infinity/,
+  /\b0\.0 (yd|m)\b|\(0\.0%\)/,
+  /\b(\d+(?:\.\d)?)(?: to |–)\1\b/,
+  /\b0 times|\b100 times|\b0% chance|\b100% chance/,
+  / {2}|\.\.|,,|: \.| ,/,
+]
+
+/** A bag of a simulated golfer of which only some clubs were hit, each so many times. */
+function bagOfChance(seed: number) {
+  const roll = dice(seed)
+  const hidden = makeHiddenGolfer(`golfer ${seed}`, roll)
+  const store = storeWithGolfer()
+  const { db, bag, sessionId } = store
+  const each = [1, 2, 3, 5, 8][Math.floor(roll.between(0, 5))]!
+  let position = 0
+  for (const { id, name, kind, loftDeg } of bag.clubs) {
+    if (kind === 'putter' || !roll.chance(0.7)) continue
+    const off = (club: { loftDeg: number }) => Math.abs(club.loftDeg - (loftDeg ?? 0))
+    const [club] = hidden.clubs.toSorted((a, b) => off(a) - off(b))
+    const shots = Array.from({ length: each }, (_, i) => ({
+      ...hitShot(hidden, club!, { swing: 'full', position: position++ }, roll).flight,
+      id: `${name}-${i}` as ShotId,
+      sessionId,
+      source: 'monitor' as const,
+      hitMs: NOW_MS + position * 30_000,
+      clubLabel: null,
+      clubId: id,
+      swing: 'full',
+      heldBecause: null,
+    }))
+    takeShots(db, shots)
+  }
+  return { ...store, nowMs: NOW_MS + 3_600_000 }
+}
+
+/** Every sentence that the pages of a bag say, with what it needs. */
+function sentencesOf(seed: number): [what: string, sentence: string][] {
+  const { db, golfer, nowMs } = bagOfChance(seed)
+  const { bag, analysis } = bagAnalysis(db, golfer, nowMs)!
+  const name = clubNames(bag)
+  const { refit } = refitView(db, golfer, nowMs)!
+  const { found } = wedgesView(db, golfer, nowMs, false)!
+  const said: [string, string | null][] = [
+    ['finding', finding(bag, analysis, golfer).sentence],
+    ...analysis.steps.flatMap((step): [string, string | null][] => [
+      ['verdict', verdictWords(step, golfer)],
+      ['need', needWords(step)],
+      ...(isMeasured(step)
+        ? stepSentences(step, analysis.stocks, golfer, name).map((each): [string, string] => ['step', each])
+        : []),
+      ...(isJudged(step)
+        ? verdictSentences(step, golfer).map((each): [string, string] => ['why', each])
+        : []),
+    ]),
+    ...analysis.stocks.flatMap((stock): [string, string | null][] => [
+      ['off the curve', offCurveSentence(stock.offCurve, golfer, false)],
+      ['odd', oddSentence(stock, golfer)],
+    ]),
+    ...analysis.warnings.map((each): [string, string] => ['warning', warningSentence(each, golfer, name)]),
+    ['next', nextLine(analysis.next, name)],
+    ...analysis.next.map((each): [string, string] => ['next because', nextReason(each, name)]),
+    ...refit.sameJobs.map((each): [string, string] => ['same job', sameJobSentence(each, name)]),
+    ['top end', refit.topEnd && topEndSentence(refit.topEnd, golfer)],
+    [
+      'reaches the driver',
+      refit.reachDriver.length > 0 ? reachDriverSentence(refit.reachDriver, name) : null,
+    ],
+    ['light bag', refit.light && lightBagSentence(refit.light, name, golfer)],
+    ['runs up', refit.runUp.length > 0 ? runUpSentence(refit.runUp, name) : null],
+    [
+      'reaches',
+      reachesSentence(found.reaches, golfer, {
+        swing: 'wedge swing',
+        shots: found.shots.length,
+        isCovered: found.holes.length === 0,
+      }),
+    ],
+  ]
+  return said.flatMap(([what, sentence]) => (sentence ? [[what, sentence] as [string, string]] : []))
+}
+
+describe('sentences about bags of which only part was hit', () => {
+  it.each(Array.from({ length: 24 }, (_, i) => i + 1))('say nothing that their data do not (%i)', (seed) => {
+    for (const [what, sentence] of sentencesOf(seed))
+      for (const pattern of EMPTY)
+        expect([what, sentence]).not.toEqual([what, expect.stringMatching(pattern)])
+  })
+
+  it('need what they speak of: “likely” three shots each, fewer clubs all of them hit', () => {
+    for (let seed = 1; seed <= 24; seed++) {
+      const { db, golfer, nowMs } = bagOfChance(seed)
+      const { bag, analysis } = bagAnalysis(db, golfer, nowMs)!
+      const countOf = (id: string) =>
+        analysis.stocks.find(({ clubId, swing }) => clubId === id && swing === 'full')?.count ?? 0
+      for (const step of analysis.steps)
+        if (['leaning', 'settled'].includes(sureness(step)))
+          expect(Math.min(countOf(step.longerId), countOf(step.shorterId))).toBeGreaterThanOrEqual(3)
+      const { refit } = refitView(db, golfer, nowMs)!
+      if (refit.light)
+        for (const { id, kind } of bag.clubs) expect(kind === 'putter' || countOf(id) > 0).toBe(true)
+    }
+  })
+})
