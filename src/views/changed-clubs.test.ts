@@ -92,7 +92,10 @@ describe('a club that was bent', () => {
       isExpected: true,
       carryM: expect.closeTo(expected, 6),
     })
-    const card = cardOfBag(golfer, bag, analysis, { dateMs: nowMs, air: '' })
+    const newestMs = new Map([[nine, NOW_MS]])
+    const card = cardOfBag(golfer, bag, analysis, { dateMs: nowMs, air: '', newestMs })
+    // A label carries the month of the newest shot, not of the printing.
+    expect(card.lines.find(({ name }) => name === '9-iron')!.newestMs).toBe(NOW_MS)
     expect(card.lines.find(({ name }) => name === '9-iron')!.carry).toBe(`≈ ${Math.round(yd(expected))}`)
     expect(card.notes).toContain('≈ expected after the change')
     expect(wedgesView(db, golfer, nowMs, true)!.found.shots.map(({ clubId }) => clubId)).toContain(nine)

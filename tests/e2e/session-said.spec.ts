@@ -296,6 +296,13 @@ test('what was expected stands beside what was found, and is never asked again w
   await openSession(request, banco, golfer)
   await page.goto(`${banco.address}/golfers/${golfer}/bay`)
   await page.getByRole('button', { name: /^7-iron/ }).click()
+  // A warm-up with the club does not answer for it.
+  await page.keyboard.press('u')
+  await page.keyboard.type('110\n')
+  await expect(page.locator('[data-shot]')).toHaveCount(1)
+  await expect(page.getByText('What do you expect')).toHaveCount(0)
+  await page.keyboard.press('u')
+  await expect(page.getByText('What do you expect of the 7-iron?')).toBeVisible()
   await page.keyboard.type('123.5e')
   await expect(page.getByText('expected 124')).toBeVisible()
   await page.keyboard.type('116.4 116.4 116.4 116.4\n')
@@ -308,6 +315,6 @@ test('what was expected stands beside what was found, and is never asked again w
   await expect(page.getByText('What do you expect')).toHaveCount(0)
   await page.getByRole('button', { name: 'End the session' }).first().click()
   await expect(page.getByRole('region', { name: 'What you expected' })).toContainText(
-    '7-iron: expected 123.5, stock 116.4: 7.1 too hopeful (6.1%)',
+    '7-iron: expected 123.5, stock 116.4: 7.1 yd too hopeful (6.1%)',
   )
 })

@@ -12,6 +12,7 @@ import {
   firstDraft,
   keepStart,
   keptStart,
+  keyInColumn,
   planOf,
   readBlocks,
   stationsOf,
@@ -77,6 +78,20 @@ describe('a plan in the making', () => {
     expect(planOf({ ...firstDraft(source), choice: 'none' }, source)).toBeNull()
     expect(planOf({ ...firstDraft(source), stations: [] }, source)).toBeNull()
   })
+})
+
+it('a club that is only for the tee has its box there, for its whole swing', () => {
+  const club = (job?: 'tee') => ({
+    ...{ id: '2-iron' as ClubId, kind: 'iron' as const, loftDeg: 18 },
+    build: job ? { job } : {},
+  })
+  const whole = stationKey({ clubId: '2-iron' as ClubId, swing: 'full' })
+  expect(keyInColumn(club('tee'), 'teed', true)).toBe(whole)
+  expect(keyInColumn(club('tee'), 'full', true)).toBeNull()
+  // Where no other club has a column for the tee, the whole swing is the only one.
+  expect(keyInColumn(club('tee'), 'full', false)).toBe(whole)
+  expect(keyInColumn(club(), 'teed', true)).toBe(stationKey({ clubId: '2-iron' as ClubId, swing: 'teed' }))
+  expect(keyInColumn({ ...club(), loftDeg: 32 }, 'teed', true)).toBeNull()
 })
 
 describe('a plan in an address', () => {

@@ -1,6 +1,6 @@
-import { swingsWith } from '@/core/bag/club'
+import { swingFor, swingsWith } from '@/core/bag/club'
 import type { BayStartView } from '@/views/bay-view'
-import type { Bag } from '@/core/bag/bag'
+import type { Bag, OwnedClub } from '@/core/bag/bag'
 import { NOTHING_SAID, type SetUp } from '@/core/session/set-up'
 import type { Place } from '@/core/session/session'
 import {
@@ -12,7 +12,15 @@ import {
   type PlanOrder,
   type PlanStation,
 } from '@/core/session/plan'
-import { atStation, type Station, FULL_SWING, type Swing, stationKey } from '@/core/station'
+import {
+  atStation,
+  FULL_SWING,
+  fullSwingOf,
+  stationKey,
+  TEED_SWING,
+  type Station,
+  type Swing,
+} from '@/core/station'
 import { isOfShots } from '@/core/stock/stock'
 
 /** What a golfer has chosen of a plan so far. */
@@ -46,6 +54,21 @@ export const fullSwings = (source: Pick<PlanSource, 'bag' | 'golfer'>): string[]
   stationsOf(source)
     .filter(({ swing }) => swing === FULL_SWING)
     .map(stationKey)
+
+/**
+ * The station that a club has in a column; null where it has none. Off a tee is a club hit only where it is hit from both,
+ * or from the tee alone: then its whole swing is that one.
+ */
+export function keyInColumn(
+  club: Pick<OwnedClub, 'id' | 'kind' | 'loftDeg' | 'build'>,
+  swing: Swing,
+  hasTee: boolean,
+): string | null {
+  const teeOnly = club.build.job === 'tee'
+  if (teeOnly && hasTee && swing === FULL_SWING) return null
+  if (teeOnly && swing === TEED_SWING) return stationKey(fullSwingOf(club.id))
+  return swingFor(club, swing) === swing ? stationKey({ clubId: club.id, swing }) : null
+}
 
 /** What the golfer put aside for the next plan, else every club's full swing. */
 export const firstDraft = (

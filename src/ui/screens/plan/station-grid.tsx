@@ -1,21 +1,10 @@
 import Form from 'react-bootstrap/Form'
-import type { Bag, OwnedClub } from '@/core/bag/bag'
-import { swingFor } from '@/core/bag/club'
-import { FULL_SWING, fullSwingOf, type Swing, stationKey, TEED_SWING } from '@/core/station'
+import type { Bag } from '@/core/bag/bag'
+import { type Swing, TEED_SWING } from '@/core/station'
 import { swingName } from '@/text/names'
+import { keyInColumn } from './plan-draft'
 
 type Props = { bag: Bag; swings: Swing[]; chosen: readonly string[]; onChange: (chosen: string[]) => void }
-
-/**
- * The station that a club has in a column; null where it has none. Off a tee is a club hit only where it is hit from both,
- * or from the tee alone: then its whole swing is that one.
- */
-function keyIn(club: OwnedClub, swing: Swing, hasTee: boolean): string | null {
-  const teeOnly = club.build.job === 'tee'
-  if (teeOnly && hasTee && swing === FULL_SWING) return null
-  if (teeOnly && swing === TEED_SWING) return stationKey(fullSwingOf(club.id))
-  return swingFor(club, swing) === swing ? stationKey({ clubId: club.id, swing }) : null
-}
 
 /** Which clubs are hit with which swings. A swing's head chooses it for all clubs, or for none. */
 export function StationGrid({ bag, swings, chosen, onChange }: Props) {
@@ -40,7 +29,7 @@ export function StationGrid({ bag, swings, chosen, onChange }: Props) {
                 type="button"
                 className="btn-plain"
                 aria-label={`All clubs with the ${swingName(swing)} swing, or none`}
-                onClick={() => toggle(clubs.flatMap((club) => keyIn(club, swing, hasTee) ?? []))}
+                onClick={() => toggle(clubs.flatMap((club) => keyInColumn(club, swing, hasTee) ?? []))}
               >
                 {swingName(swing)}
               </button>
@@ -53,7 +42,7 @@ export function StationGrid({ bag, swings, chosen, onChange }: Props) {
           <tr key={club.id}>
             <th scope="row">{club.name}</th>
             {swings.map((swing) => {
-              const key = keyIn(club, swing, hasTee)
+              const key = keyInColumn(club, swing, hasTee)
               return (
                 <td key={swing}>
                   {key !== null && (
