@@ -21,12 +21,16 @@ export function lastClearMs(db: Database, sessionId: SessionId, nowMs: number): 
 export const cameUncleared = (db: Database, sessionId: SessionId, hitMs: number, nowMs: number): boolean =>
   clearLapsed(lastClearMs(db, sessionId, nowMs), Math.min(hitMs, nowMs))
 
+/** A word this fresh is about all that waits; an older one, sent late, about what was hit before it. */
+const FRESH_MS = 60_000
+
 /** The range is clear: shots that waited for that word alone count from now on. */
 export function sayClear(db: Database, sessionId: SessionId, atMs: number, nowMs: number): void {
   // A monitor's clock may be ahead of this one: its shots that wait are cleared too.
   db.prepare(
     `UPDATE session SET clear_ms = max(coalesce(clear_ms, 0), @atMs,
-       coalesce((SELECT max(hit_ms) FROM shot_now WHERE session_id = @sessionId AND present AND held_because = 'range-not-clear'), 0))
+       CASE WHEN @isFresh THEN coalesce((SELECT max(hit_ms) FROM shot_now
+         WHERE session_id = @sessionId AND present AND held_because = 'range-not-clear'), 0) ELSE 0 END)
      WHERE id = @sessionId`,
-  ).run({ sessionId, atMs: Math.min(atMs, nowMs) })
+  ).run({ sessionId, atMs: Math.min(atMs, nowMs), isFresh: Number(nowMs - atMs < FRESH_MS) })
 }

@@ -192,6 +192,23 @@ describe('the range is clear', () => {
     expect(held()).toEqual([null, null])
   })
 
+  it('a word of before a pause that comes late clears nothing that was hit after it', () => {
+    const { db, sessionId, typed } = bay()
+    const late = NOW_MS + 20 * 60_000
+    receiveShot(db, post('a', late), late, 0)
+    // The next typed shot brings the last word that its page knows.
+    takeTyped(
+      db,
+      sessionId,
+      { shots: [typed(126, { hitMs: late + 30_000 })] as never, clearMs: NOW_MS + 1000 },
+      late + 30_000,
+    )
+    expect(shotsOfSession(db, sessionId).map(({ heldBecause }) => heldBecause)).toEqual([
+      'range-not-clear',
+      'range-not-clear',
+    ])
+  })
+
   it('clears a shot that a clock ahead of this one dates later than the word', () => {
     const { db, sessionId } = bay()
     const late = NOW_MS + 20 * 60_000

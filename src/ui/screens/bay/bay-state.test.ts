@@ -136,6 +136,13 @@ describe('what the golfer does', () => {
     expect(bay.shots.map(({ mark }) => mark)).toEqual(['fat', 'thin'])
   })
 
+  it('counts what waited for the range at once, also while nobody answers', () => {
+    const waits = { ...stored('a', 1), heldBecause: 'range-not-clear' } as SessionShot
+    const other = { ...stored('b', 2), heldBecause: 'unknown-club' } as SessionShot
+    const state = after([{ type: 'cleared', atMs: NOW_MS }], bayState(view(waits, other)))
+    expect(shownBay(state).shots.map(({ heldBecause }) => heldBecause)).toEqual([null, 'unknown-club'])
+  })
+
   it('undoes what it was told; with something unanswered, whatever is newest', () => {
     expect(undoBatch(bayState(view()))).toBe('batch 0')
     expect(undoBatch(after([{ type: 'typed', shots: [a] }]))).toBeNull()

@@ -96,7 +96,16 @@ export function bayAfter(state: BayState, event: BayEvent): BayState {
       // The station changes at once: what is typed next belongs to it.
       return { ...state, view: { ...view, session: { ...view.session, open: event.station } } }
     case 'cleared':
-      return { ...state, view: { ...view, lastClearMs: event.atMs } }
+      return {
+        ...state,
+        view: {
+          ...view,
+          lastClearMs: event.atMs,
+          shots: view.shots.map((shot) =>
+            shot.heldBecause === 'range-not-clear' ? { ...shot, heldBecause: null } : shot,
+          ),
+        },
+      }
     case 'stopped':
       return { ...state, view: { ...view, session: { ...view.session, hurtMs: event.hurtMs } } }
     case 'marked': {

@@ -67,6 +67,9 @@ export function useBay(first: BayView) {
       const { station } = unheard.current
       if (station) await send('PUT', `${session}/station`, station)
       unheard.current.station = null
+      const { clearMs } = unheard.current
+      if (clearMs !== null) await send('POST', `${session}/clear`, { atMs: clearMs })
+      unheard.current.clearMs = null
       await readAll()
     }
     // Another page, or the head of this one, may have sent what waited.
