@@ -1,5 +1,6 @@
 import type { Club } from './bag/club'
-import { coverOf, DEFAULT_TOLERANCE_M, holesBetween, type Stretch } from './gaps/cover'
+import type { Stretch } from './gaps/cover'
+import { coverage, type Coverage } from './gaps/coverage-of-bag'
 import type { Air } from './flight/air'
 import { ordinaryRun } from './flight/station-run'
 import { modelled } from './flight/modelled'
@@ -27,7 +28,7 @@ import { newestShots, type Newest } from './stock/newest-shots'
 import { offCurve } from './stock/off-curve'
 import { stationStock } from './stock/station-stock'
 import type { StockRule } from './stock/stock-rules'
-import { FULL_SWING, type Swing, atStation, fullSwingOf, isOf as isOfStation, lieOf } from './station'
+import { FULL_SWING, type Swing, atStation, isOf as isOfStation } from './station'
 
 export type Rules = {
   stockRule?: StockRule
@@ -49,8 +50,6 @@ export type Rules = {
   leftOnPurpose?: { steps?: StepLeft[]; holes?: { atM: number; because: string }[] }
 }
 
-export type HoleLeft = { hole: Stretch; because: string }
-
 export type BagInput = {
   clubs: Club[]
   shots: Shot[]
@@ -59,7 +58,7 @@ export type BagInput = {
   older?: Newest['older']
 }
 
-export type BagAnalysis = {
+export type BagAnalysis = Coverage & {
   stocks: Stock[]
   steps: Step[]
   /** Hit neighbours with clubs between them that were not hit yet: how far apart, never judged. */
@@ -73,15 +72,6 @@ export type BagAnalysis = {
     tired?: true
     carryM?: number
   }[]
-  holes: Stretch[]
-  /** Holes where a club of the bag stands that was not hit yet: nobody knows whether they are any. */
-  unknownHoles: Stretch[]
-  /** Holes that the golfer wants as they are; they stand in `holes` no more. */
-  holesLeft: HoleLeft[]
-  /** Share of the distances between the shortest and the longest stock that are covered; absent below two stocks. */
-  cover?: number
-  /** The same for the goal zone. */
-  goal?: { holes: Stretch[]; unknownHoles: Stretch[]; holesLeft: HoleLeft[]; cover: number }
   /** What to hit next; nothing where more shots would change nothing. */
   next: NextShots[]
   /** What would help more than shots, best first. */
@@ -317,59 +307,6 @@ function unread({ mark, carryM }: Shot): ShotJudgement {
       ? 'misread'
       : (mark ?? 'misread')
   return { mark: was, solidProbability: was === 'solid' ? 1 : 0 }
-}
-
-/** Holes and cover over all stocks, and over the goal zone. */
-function coverage(
-  bag: readonly Club[],
-  stocks: readonly Stock[],
-  rules: Rules,
-): Pick<BagAnalysis, 'holes' | 'unknownHoles' | 'holesLeft' | 'cover' | 'goal'> {
-  // A distance is asked for from the ground: what a club carries off a tee covers none.
-  const carries = stocks.flatMap((stock) => (lieOf(stock) === 'tee' ? [] : (stock.carryM ?? [])))
-  const tolerance = rules.toleranceM ?? DEFAULT_TOLERANCE_M
-  const span: Stretch = [Math.min(...carries), Math.max(...carries)]
-  const places = unhitPlaces(bag, stocks)
-  const within = (zone: Stretch) => {
-    const all = holesBetween(carries, tolerance, zone)
-    const unknown = (hole: Stretch) => places.some((place) => overlap(hole, place))
-    const known = all.filter((hole) => !unknown(hole))
-    const left = known.flatMap((hole) => {
-      const because = rules.leftOnPurpose?.holes?.find(({ atM }) => atM > hole[0] && atM < hole[1])?.because
-      return because === undefined ? [] : [{ hole, because }]
-    })
-    return {
-      holes: known.filter((hole) => !left.some((each) => each.hole === hole)),
-      unknownHoles: all.filter(unknown),
-      holesLeft: left,
-    }
-  }
-  return {
-    ...(carries.length < 2 ? { holes: [], unknownHoles: [], holesLeft: [] } : within(span)),
-    ...(carries.length >= 2 && { cover: coverOf(carries, tolerance, span) }),
-    ...(rules.goalZoneM && {
-      goal: { ...within(rules.goalZoneM), cover: coverOf(carries, tolerance, rules.goalZoneM) },
-    }),
-  }
-}
-
-const overlap = ([a, b]: Stretch, [c, d]: Stretch): boolean => a < d && c < b
-
-/** Where the clubs that were not hit yet stand: between the stocks of their hit neighbours, or beyond the last. */
-function unhitPlaces(bag: readonly Club[], stocks: readonly Stock[]): Stretch[] {
-  const carryOf = ({ id }: Club) => atStation(stocks, fullSwingOf(id))?.carryM
-  return bag.flatMap((club, place): Stretch[] => {
-    if (carryOf(club) !== undefined) return []
-    const longer = bag
-      .slice(0, place)
-      .map(carryOf)
-      .findLast((carry) => carry !== undefined)
-    const shorter = bag
-      .slice(place + 1)
-      .map(carryOf)
-      .find((carry) => carry !== undefined)
-    return [[shorter ?? 0, longer ?? Infinity]]
-  })
 }
 
 function warningsOf({ strangers, readings, stations }: ReadShots, model: BagModel): Warning[] {

@@ -127,7 +127,7 @@ describe('a stock that has grown old', () => {
     const check = (of = golfer) => checksSeen(db, of, bag(), sessionById(db, late)!, NOW_MS + 211 * DAY)
     const [moved, ...others] = check()
     expect(others).toEqual([])
-    expect(moved).toMatchObject({ station: { clubId: seven }, days: 209 })
+    expect(moved).toMatchObject({ station: { clubId: seven }, days: 210 })
     expect(moved!.found.word).toBe('real')
     changeGolfer(db, golfer, { ageLimitDays: 90 })
     expect(check(golferById(db, golfer.id)!).map(({ station }) => station.clubId)).toEqual([eight, seven])

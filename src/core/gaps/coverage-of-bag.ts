@@ -1,0 +1,76 @@
+import type { Club } from '../bag/club'
+import { atStation, fullSwingOf, lieOf } from '../station'
+import type { Stock } from '../stock/stock'
+import { coverOf, DEFAULT_TOLERANCE_M, holesBetween, type Stretch } from './cover'
+
+export type HoleLeft = { hole: Stretch; because: string }
+
+/** Which distances a bag has a club for. */
+export type Coverage = {
+  holes: Stretch[]
+  /** Holes where a club of the bag stands that was not hit yet: nobody knows whether they are any. */
+  unknownHoles: Stretch[]
+  /** Holes that the golfer wants as they are; they stand in `holes` no more. */
+  holesLeft: HoleLeft[]
+  /** Share of the distances between the shortest and the longest stock that are covered; absent below two stocks. */
+  cover?: number
+  /** The same for the goal zone. */
+  goal?: { holes: Stretch[]; unknownHoles: Stretch[]; holesLeft: HoleLeft[]; cover: number }
+}
+
+type CoverRules = {
+  toleranceM?: number
+  goalZoneM?: Stretch
+  leftOnPurpose?: { holes?: readonly HoleKept[] }
+}
+/** A hole that the golfer wants as it is, by a distance that lies in it. */
+type HoleKept = { atM: number; because: string }
+
+/** Holes and cover over all stocks, and over the goal zone. */
+export function coverage(bag: readonly Club[], stocks: readonly Stock[], rules: CoverRules): Coverage {
+  // A distance is asked for from the ground: what a club carries off a tee covers none.
+  const carries = stocks.flatMap((stock) => (lieOf(stock) === 'tee' ? [] : (stock.carryM ?? [])))
+  const tolerance = rules.toleranceM ?? DEFAULT_TOLERANCE_M
+  const span: Stretch = [Math.min(...carries), Math.max(...carries)]
+  const places = unhitPlaces(bag, stocks)
+  const within = (zone: Stretch) => {
+    const all = holesBetween(carries, tolerance, zone)
+    const unknown = (hole: Stretch) => places.some((place) => overlap(hole, place))
+    const known = all.filter((hole) => !unknown(hole))
+    const left = known.flatMap((hole) => {
+      const because = rules.leftOnPurpose?.holes?.find(({ atM }) => atM > hole[0] && atM < hole[1])?.because
+      return because === undefined ? [] : [{ hole, because }]
+    })
+    return {
+      holes: known.filter((hole) => !left.some((each) => each.hole === hole)),
+      unknownHoles: all.filter(unknown),
+      holesLeft: left,
+    }
+  }
+  return {
+    ...(carries.length < 2 ? { holes: [], unknownHoles: [], holesLeft: [] } : within(span)),
+    ...(carries.length >= 2 && { cover: coverOf(carries, tolerance, span) }),
+    ...(rules.goalZoneM && {
+      goal: { ...within(rules.goalZoneM), cover: coverOf(carries, tolerance, rules.goalZoneM) },
+    }),
+  }
+}
+
+const overlap = ([a, b]: Stretch, [c, d]: Stretch): boolean => a < d && c < b
+
+/** Where the clubs that were not hit yet stand: between the stocks of their hit neighbours, or beyond the last. */
+function unhitPlaces(bag: readonly Club[], stocks: readonly Stock[]): Stretch[] {
+  const carryOf = ({ id }: Club) => atStation(stocks, fullSwingOf(id))?.carryM
+  return bag.flatMap((club, place): Stretch[] => {
+    if (carryOf(club) !== undefined) return []
+    const longer = bag
+      .slice(0, place)
+      .map(carryOf)
+      .findLast((carry) => carry !== undefined)
+    const shorter = bag
+      .slice(place + 1)
+      .map(carryOf)
+      .find((carry) => carry !== undefined)
+    return [[shorter ?? 0, longer ?? Infinity]]
+  })
+}
