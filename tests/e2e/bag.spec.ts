@@ -18,7 +18,7 @@ test('clubs are ordered by key and by drag, racked and put back', async ({ page,
 
   await toRack(page, '5-hybrid')
   await page.reload()
-  expect(await names()).not.toContain('5-hybrid')
+  await expect.poll(names).not.toContain('5-hybrid')
   await page.getByRole('button', { name: 'Into the bag' }).click()
   await expect.poll(async () => (await names())[3]).toBe('5-hybrid')
 })

@@ -298,6 +298,7 @@ test('what was expected stands beside what was found, and is never asked again w
   await page.getByRole('button', { name: /^7-iron/ }).click()
   // A warm-up with the club does not answer for it.
   await page.keyboard.press('u')
+  await expect(page.getByRole('button', { name: /^Warm-up off/ })).toBeVisible()
   await page.keyboard.type('110\n')
   await expect(page.locator('[data-shot]')).toHaveCount(1)
   await expect(page.getByText('What do you expect')).toHaveCount(0)

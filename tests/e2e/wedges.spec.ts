@@ -60,7 +60,6 @@ test('from an empty table through one session with three swings of four wedges t
     await expect(plan).toContainText(
       block < 11 ? `${3 * (block + 1)} of 36 shots hit` : 'The plan is hit: all 36 shots.',
     )
-    if (block < 11) await page.keyboard.press('n')
   }
 
   await page.goto(`${home}/wedges`)
