@@ -50,7 +50,7 @@ export async function attackOn(
 /** Who is refused in the middle of a long body may find the line cut before the answer is read. */
 const isTooLong = ({ body = '' }: Sent): boolean => body.length > 65_536
 
-const REQUESTS = 5000
+const REQUESTS = 10_000
 
 export async function attackAll(): Promise<string[]> {
   const server = await BancoServer.prepare()
