@@ -223,6 +223,10 @@ const FORMS: [path: RegExp, body: (known: Known, roll: Dice) => object][] = [
   [/station$/, (known, roll) => ({ clubId: one(known.clubId, roll), swing: 'full' })],
   [/said$/, () => ({ kind: 'air', wind: 'into', tempC: 12, surface: 'mat' })],
   [/moves$/, (known, roll) => ({ shotIds: [one(known.shotId, roll)], decision: 'withdrawn' })],
+  [
+    /to-golfer$/,
+    (known, roll) => ({ shotIds: [one(known.shotId, roll)], golferId: one(known.golferId, roll) }),
+  ],
   [/api\/shots\/[^/]+$/, () => ({ kind: 'mark', mark: 'fat' })],
   [/clubs(\/[^/]+)?$/, () => ({ name: 'Spoon', kind: 'wood', loftDeg: 17 })],
   [

@@ -37,8 +37,15 @@ async function logShots(page: Page, shots: readonly Played[], from = 0): Promise
     if (left !== null) await page.getByLabel('Left to the target').fill(String(left))
     if (lie) {
       const chip = page.getByRole('group', { name: 'The lie' }).getByRole('button', { name: lie })
-      if ((await chip.getAttribute('aria-pressed')) === 'false') await chip.tap()
-    } else if (i === 0 && from === 0) await page.getByRole('button', { name: 'tee', exact: true }).tap()
+      const isPreset = i === 0 && from === 0 && lie === 'tee'
+      // The first lie of a round is chosen beforehand: a tap on it leaves it chosen.
+      if (isPreset || (await chip.getAttribute('aria-pressed')) === 'false') await chip.tap()
+      await expect(chip).toHaveAttribute('aria-pressed', 'true')
+    } else if (i === 0 && from === 0) {
+      const tee = page.getByRole('button', { name: 'tee', exact: true })
+      await tee.tap()
+      await tee.tap()
+    }
     await page
       .getByRole('group', { name: /^The club/ })
       .getByRole('button', { name: club, exact: true })
