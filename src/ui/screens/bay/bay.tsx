@@ -207,7 +207,7 @@ export function Bay({ first }: { first: BayView }) {
               See gaps
             </Link>
           ) : (
-            <CommandButton id="next" onClick={goNext} disabled={!next}>
+            <CommandButton id="next" onClick={goNext} disabled={!next || hurt}>
               Next: {nextName}
             </CommandButton>
           )}
@@ -244,7 +244,7 @@ export function Bay({ first }: { first: BayView }) {
             See gaps
           </Link>
         ) : (
-          <Button onClick={goNext} disabled={!next}>
+          <Button onClick={goNext} disabled={!next || hurt}>
             <span className="words">Next: {nextName}</span>
           </Button>
         )}
