@@ -59,7 +59,7 @@ export const VERDICT_PATTERN: Record<StairVerdict, Pattern> = {
 const HEAD = 52
 const STEP_LABEL = 138
 /** A narrower drawing has no room for the long words of a verdict. */
-const BRIEF_UNDER = 900
+const BRIEF_UNDER = 840
 const STOCK_LABEL = 122
 
 /** Where the rows of a stair stand, for whatever is laid over it. */
