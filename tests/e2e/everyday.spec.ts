@@ -99,6 +99,7 @@ test.describe('on a phone', () => {
     await onPad(page, 166)
     await expect(page.getByRole('region', { name: 'Shots that need checking' })).toBeVisible()
     expect(await add.boundingBox()).toEqual(where)
+    await expect(page.getByRole('button', { name: 'Total', exact: true })).toBeVisible()
     await page.getByRole('combobox', { name: 'Swing' }).selectOption('three-quarter')
     expect(await add.boundingBox()).toEqual(where)
     expect(where!.y + where!.height).toBeLessThanOrEqual(664 - 60)
