@@ -126,7 +126,7 @@ export function analyseBag({ clubs, shots: all, rules = {}, older: before = [] }
   const school = schoolOf(rules)
   const left = rules.leftOnPurpose?.steps ?? []
   const restated = new Map(
-    // What is only expected of a club stands in the stated air already.
+    // Expected stocks are already in the stated air.
     stated
       ? model.stations
           .filter(({ readings }) => readings.length > 0)

@@ -6,7 +6,7 @@ export const atPlace = (ms: number, offsetMin: number): Date =>
 
 export const dayAndTime = (ms: number, offsetMin: number): string =>
   format(atPlace(ms, offsetMin), 'd MMM yyyy, HH:mm')
-/** "from today", "from yesterday", "217 days old": by the calendar of whoever looks. */
+/** "from today", "from yesterday", "217 days old": by the calendar of the reader. */
 export function daysAgo(ms: number, nowMs: number): string {
   const days = differenceInCalendarDays(nowMs, ms)
   return days <= 0 ? 'from today' : days === 1 ? 'from yesterday' : `${days} days old`

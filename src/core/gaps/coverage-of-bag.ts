@@ -26,10 +26,13 @@ type CoverRules = {
 /** A hole that the golfer wants as it is, by a distance that lies in it. */
 type HoleKept = { atM: number; because: string }
 
+/** The carries that cover a distance. Tee stocks are left out: a distance is played from the ground. In metres. */
+export const groundCarries = (stocks: readonly Stock[]): number[] =>
+  stocks.flatMap((stock) => (lieOf(stock) === 'tee' ? [] : (stock.carryM ?? [])))
+
 /** Holes and cover over all stocks, and over the goal zone. */
 export function coverage(bag: readonly Club[], stocks: readonly Stock[], rules: CoverRules): Coverage {
-  // A distance is asked for from the ground: what a club carries off a tee covers none.
-  const carries = stocks.flatMap((stock) => (lieOf(stock) === 'tee' ? [] : (stock.carryM ?? [])))
+  const carries = groundCarries(stocks)
   const tolerance = rules.toleranceM ?? DEFAULT_TOLERANCE_M
   const span: Stretch = [Math.min(...carries), Math.max(...carries)]
   const places = unhitPlaces(bag, stocks)

@@ -1,7 +1,8 @@
 import type { Warning } from '../analyse-bag'
 import { isJudged, type Step } from '../gaps/step'
 
-const BAD_GAPS = ['reversed', 'level', 'wide', 'narrow'] as const
+/** The verdicts of a gap that is not good. */
+export const BAD_GAPS = ['reversed', 'level', 'wide', 'narrow'] as const
 /** What is open of a golfer that somebody should look at: by how many shots, or how many confirmed gaps are not good. */
 export type Trouble = {
   kind: 'held' | (typeof BAD_GAPS)[number] | Exclude<Warning['kind'], 'holds'>

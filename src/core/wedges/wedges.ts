@@ -2,9 +2,10 @@ import { RUN_SPREAD } from '../course/chance'
 import { sdOf } from '../math/z90'
 import type { BagAnalysis } from '../analyse-bag'
 import type { Club } from '../bag/club'
+import { groundCarries } from '../gaps/coverage-of-bag'
 import { coverOf, DEFAULT_TOLERANCE_M, holesBetween, touchingReaches, type Stretch } from '../gaps/cover'
 import type { Turf } from '../flight/ground'
-import { atStation, fullSwingOf, lieOf, type Swing } from '../station'
+import { atStation, fullSwingOf, type Swing } from '../station'
 import { isHit, type Stock } from '../stock/stock'
 import { yards } from '../units'
 import { pairsOf, type Pair } from './pairs'
@@ -83,7 +84,7 @@ export function wedges(
     shortest && longest && shots.length > 1 ? [shortest.carryM, longest.carryM] : null
   const zone = goalZoneM ?? span
   // A distance has a club where any of the bag has it: the focus distances are those of every page.
-  const carries = stocks.flatMap((stock) => (lieOf(stock) === 'tee' ? [] : (stock.carryM ?? [])))
+  const carries = groundCarries(stocks)
   const covered = goalZoneM
     ? {
         holes: [...(goal?.holes ?? []), ...(goal?.unknownHoles ?? [])].sort((a, b) => a[0] - b[0]),

@@ -59,7 +59,7 @@ export function BayStart({
     if (kept) setStart((first) => ({ ...first, ...kept }))
     // eslint-disable-next-line react-hooks/exhaustive-deps -- once, when the page opens
   }, [])
-  /** Something hurt earlier today: that it does not any more is asked once. */
+  /** Something hurt earlier today: Start asks once whether it still does. */
   const [asks, setAsks] = useState(false)
   const [starting, setStarting] = useState(false)
   /** The same start, however often it is sent. */

@@ -146,15 +146,15 @@ describe('a plan that was not started', () => {
     expect(kept()).toBeNull()
   })
 
-  it('gives way to what another page has asked for since, and stays where that was there before', () => {
+  it('gives way to what another page has requested for since, and stays where that was there before', () => {
     storage({})
     keep({ ...firstDraft(source), choice: 'by-hand', byHand: [{ ...full('8-iron'), shots: 4 }] })
-    const asked = { ...source, wanted: [full('9-iron')] }
+    const requested = { ...source, wanted: [full('9-iron')] }
     expect(kept()?.plan?.byHand).toHaveLength(1)
-    expect(kept(asked)?.plan).toBeUndefined()
+    expect(kept(requested)?.plan).toBeUndefined()
     expect(kept(source, [{ ...full('8-iron'), shots: 3 }])?.plan).toBeUndefined()
-    keep({ ...firstDraft(asked), shotsEach: 7 }, asked)
-    expect(kept(asked)?.plan?.shotsEach).toBe(7)
+    keep({ ...firstDraft(requested), shotsEach: 7 }, requested)
+    expect(kept(requested)?.plan?.shotsEach).toBe(7)
   })
 
   it.each([['null'], ['5'], ['{"a":1}'], ['nonsense'], ['[]']])(

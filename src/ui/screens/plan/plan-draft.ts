@@ -202,13 +202,13 @@ const SAME_DAY_MS = 12 * 3600_000
 /** What a golfer has chosen for a session that is not started yet. */
 export type StartDraft = { plan: PlanDraft; place: Place; setUp: SetUp; warmUp: boolean }
 type Kept = StartDraft & {
-  /** What other pages had asked to hit when it was kept. */
-  asked: string
+  /** What other pages requested when it was kept. */
+  requested: string
   atMs: number
 }
 
 /** What other pages ask to hit: shots in the address, and stations put aside for the next plan. */
-const askedFor = ({ wanted }: PlanSource, proposed: readonly Block[]): string =>
+const requestedFrom = ({ wanted }: PlanSource, proposed: readonly Block[]): string =>
   [writeBlocks(proposed), ...wanted.map(stationKey)].join(' ')
 
 /** A start that is not made yet is kept in this browser; null forgets it. */
@@ -220,7 +220,7 @@ export function keepStart(
   try {
     if (!start) return localStorage.removeItem(KEPT + golferId)
     const { draft, source, proposed } = start
-    const kept: Kept = { ...draft, asked: askedFor(source, proposed), atMs: nowMs }
+    const kept: Kept = { ...draft, requested: requestedFrom(source, proposed), atMs: nowMs }
     localStorage.setItem(KEPT + golferId, JSON.stringify(kept))
   } catch {
     // A browser that keeps nothing forgets the draft with the page.
@@ -228,7 +228,7 @@ export function keepStart(
 }
 
 /**
- * The start that was kept, as far as it still fits: stations of the bag as it is now. What another page has asked for since
+ * The start that was kept, as far as it still fits: stations of the bag as it is now. What another page has requested since
  * comes before the kept plan.
  */
 export function keptStart(
@@ -255,7 +255,7 @@ export function keptStart(
     }
     const isOfToday = nowMs - kept.atMs < SAME_DAY_MS
     return {
-      ...(kept.asked === askedFor(source, proposed) && { plan }),
+      ...(kept.requested === requestedFrom(source, proposed) && { plan }),
       ...(isOfToday && { place: kept.place, setUp: { ...NOTHING_SAID, ...kept.setUp }, warmUp: kept.warmUp }),
     }
   } catch {
