@@ -19,7 +19,9 @@ export const answerRefit = ({ clubs: all, ...input }: RefitInput): object => {
   const { perDegree, firsts, gates, sameJobs, proposals } = refit
   return {
     perDegree: perDegree.map(({ clubId, mPerDeg, sdMPerDeg }) => ({ clubId, mPerDeg, sdMPerDeg })),
-    ...(firsts[0] && { first: firsts[0] }),
+    ...(firsts[0] && {
+      first: { longerId: firsts[0].longerId, shorterId: firsts[0].shorterId, fix: firsts[0].fix },
+    }),
     gate: gates,
     sameJob: sameJobs.map(({ longerId, shorterId, probability }) => ({
       a: longerId,
@@ -27,7 +29,7 @@ export const answerRefit = ({ clubs: all, ...input }: RefitInput): object => {
       probability,
     })),
     proposals: proposals.map(({ way, fixes, before, after, steps, cautions, shut }) => ({
-      way,
+      way: way === 'fewer-clubs' ? 'lighter-bag' : way,
       fixes,
       before,
       after,

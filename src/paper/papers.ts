@@ -38,7 +38,7 @@ type OfBag = {
   lastSetUp: SetUp | null
   visit: ReportInput['visit'] | null
   changed: ChangedSince | null
-}
+} & Pick<ReportInput, 'advised' | 'tried' | 'changes'>
 /** What a paper is made from: the golfer's day for one of the day, else the bag. */
 export type PaperInput = { golfer: Golfer; madeMs: number } & (OfDay | OfBag)
 
@@ -70,6 +70,9 @@ function reportInput({
   setUps,
   visit,
   changed,
+  advised,
+  tried,
+  changes,
 }: ReportFrom): ReportInput {
   const notHit = bag.clubs
     .filter(
@@ -78,7 +81,7 @@ function reportInput({
     )
     .map(({ name }) => name)
   return {
-    ...{ golfer, bag, analysis, madeMs },
+    ...{ golfer, bag, analysis, madeMs, advised, tried, changes },
     air: cardAir(lastSetUp, golfer),
     notHit: notHit.length > 0 ? `Not hit: ${notHit.join(', ')}.` : '',
     setUps: setUpLines(setUps, golfer),

@@ -1,21 +1,29 @@
 import type { BagAnalysis } from '@/core/analyse-bag'
 import type { Bag } from '@/core/bag/bag'
 import type { Golfer } from '@/core/golfer'
+import type { ClubId } from '@/core/ids'
+import type { Fix } from '@/core/refit/fixes'
+import { goodGaps, stepsOf, withFixes } from '@/core/refit/paper-bag'
+import type { Refit } from '@/core/refit/refit'
 import type { Stock } from '@/core/stock/stock'
 import type { ChangedSince } from '@/core/visits/changed-since'
 import type { FollowUp } from '@/core/visits/visit'
 import { stair } from '@/draw/stair'
 import { stairOfBag } from '@/draw/stair-of-bag'
+import { adviceLines } from '@/text/advice'
+import { changeSentence, changeWords } from '@/text/changes'
 import { day } from '@/text/days'
 import { finding } from '@/text/finding'
 import { clubNames, MARK_NAME, RULE_NAME, SCHOOL_NAME, schoolOf, stationName, swingName } from '@/text/names'
-import { count, fixed, len, lenUnit, percent } from '@/text/numbers'
+import { atHead, count, fixed, len, lenUnit, percent } from '@/text/numbers'
 import { helpWords, helpWorth } from '@/text/helps'
 import { leftOutReason, nextReason, warningSentence } from '@/text/reasons'
+import { fixesSentence, goodGapsSentence, paperNames } from '@/text/refit'
 import { MODELLED_NOTE, STAR_NOTE } from '@/text/run'
 import { cellText, STOCK_COLUMNS } from '@/text/stock-columns'
 import { drawnStep, stepSentences, verdictWords } from '@/text/verdicts'
 import { changedSentences, followUpLine, notToDo } from '@/text/visits'
+import type { ChangeSeen } from '@/views/changed-clubs'
 import { Pen, POINTS_PER_PIXEL, type PaperSize } from './pen'
 import { Sheet } from './sheet'
 import { FULL_SWING } from '@/core/station'
@@ -35,6 +43,11 @@ export type ReportInput = {
   visit?: { coach: string | null; words: string | null; followUp: FollowUp | null }
   /** What is otherwise than at the visit before. */
   changed?: ChangedSince
+  /** What to do about gaps that are not good. */
+  advised: Pick<Refit, 'firsts' | 'proposals' | 'longClubs' | 'bag'> | null
+  /** Changes that the golfer saved, and those that were made with what came of each. */
+  tried: { name: string; fixes: Fix[] }[]
+  changes: ChangeSeen[]
 }
 
 /** What a coach hands over, one golfer after the other, each from a page of their own on. */
@@ -56,9 +69,10 @@ export async function reportPdf(inputs: readonly ReportInput[], size: PaperSize)
 
 /** The finding and the coach's words, the stair, what changed, the steps, stocks and wedges, what was left out, and what to do. */
 function report(pen: Pen, size: PaperSize, input: ReportInput): void {
-  const { golfer, bag, analysis, setUps, notHit, visit, changed, air, madeMs } = input
+  const { golfer, bag, analysis, setUps, notHit, visit, changed, air, madeMs, advised } = input
   const { sentence, step } = finding(bag, analysis, golfer)
   const name = clubNames(bag)
+  const paperName = paperNames(bag)
   const solid = analysis.stocks.reduce((sum, stock) => sum + stock.count, 0)
   const sheet = new Sheet(pen, size, {
     whose: `${golfer.name}, ${bag.name}`,
@@ -78,6 +92,7 @@ function report(pen: Pen, size: PaperSize, input: ReportInput): void {
     [
       ...(visit?.followUp ? [`You will be asked how it went ${followUpLine(visit.followUp)}.`] : []),
       ...(notHit ? [notHit] : []),
+      ...(advised ? adviceLines(advised, paperName, golfer) : []),
       ...analysis.warnings.map((warning) => warningSentence(warning, golfer, name)),
       ...analysis.next.map(
         (each) => `Hit ${each.shots} with the ${name(each.clubId)}: ${nextReason(each, name)}`,
@@ -86,6 +101,7 @@ function report(pen: Pen, size: PaperSize, input: ReportInput): void {
     ],
     '',
   )
+  fixesOnPaper(sheet, input, paperName)
   sheet.heading('What not to do')
   sheet.list(notToDo(analysis, name), 'Every step is settled: there is nothing to wait with.')
   if (changed) {
@@ -149,6 +165,34 @@ function report(pen: Pen, size: PaperSize, input: ReportInput): void {
   if (setUps.length > 0) {
     sheet.heading('What the set-up leaves open')
     sheet.list(setUps, '')
+  }
+}
+
+/** Changes that were saved, with what they would do, and changes that were made, with what came of them. */
+function fixesOnPaper(
+  sheet: Sheet,
+  { golfer, advised, tried, changes }: ReportInput,
+  name: (id: ClubId) => string,
+): void {
+  if (tried.length > 0 && advised) {
+    sheet.heading('Saved changes')
+    sheet.list(
+      tried.map(({ name: called, fixes }) => {
+        const steps = stepsOf(withFixes(advised.bag, fixes))
+        const good = { before: goodGaps(stepsOf(advised.bag)), after: goodGaps(steps) }
+        return `${called}. ${atHead(fixesSentence(fixes, name, golfer))}. ${goodGapsSentence(good)}`
+      }),
+      '',
+    )
+  }
+  if (changes.length > 0) {
+    sheet.heading('Changes that were made')
+    sheet.list(
+      changes.map(
+        (each) => `${name(each.clubId)}, ${changeWords(each.change)}. ${changeSentence(each, golfer)}`,
+      ),
+      '',
+    )
   }
 }
 

@@ -1,7 +1,8 @@
-import { withClub, type ClubDetails, type OwnedClub } from '@/core/bag/bag'
-import { kindBetween, MOST_CLUBS } from '@/core/bag/club'
+import { refitClubs, type Bag, type ClubDetails, type OwnedClub } from '@/core/bag/bag'
+import { MOST_CLUBS } from '@/core/bag/club'
 import type { ClubId, GolferId } from '@/core/ids'
 import { LETTERS } from '@/core/limits'
+import { applyFixes, type FixedClub } from '@/core/refit/apply-fixes'
 import { isTurn, type Fix } from '@/core/refit/fixes'
 import { bagOf, putInBag } from './bags'
 import { changeClubSince, clubByName, clubsOf, insertClub } from './clubs'
@@ -31,12 +32,20 @@ export function doRefit(
 ): NotDone | null {
   try {
     db.transaction(() => {
-      const changed = new Set(
-        fixes.flatMap((fix) => (isTurn(fix) || fix.kind === 'length' ? [fix.clubId] : [])),
-      )
-      for (const clubId of changed) change(db, ownClub(db, golferId, clubId), golferId, fixes, sinceMs)
+      const owned = new Map(clubsOf(db, golferId).map((club) => [club.id, club]))
+      if (fixes.some((fix) => 'clubId' in fix && fix.clubId !== undefined && !owned.has(fix.clubId)))
+        throw new Broken({ because: 'unknown' })
+      const bag = bagOf(db, golferId)
+      const clubs = bag ? refitClubs(bag) : { clubs: [], rack: refitClubs({ clubs: [...owned.values()], rack: [] }).clubs }
+      const after = applyFixes(clubs.clubs, clubs.rack, fixes)
+      // A club that is not in the bag can be bent too.
+      const turns = fixes.filter((fix) => isTurn(fix) || fix.kind === 'length')
+      const rack = clubs.rack.filter(({ id }) => !after.some(({ club }) => club.id === id))
+      for (const each of [...after, ...applyFixes(rack, [], turns)])
+        if (each.bought === undefined && (each.turnedDeg !== 0 || each.longerM !== 0))
+          change(db, golferId, owned.get(each.club.id) as OwnedClub, each, sinceMs)
       if (fixes.some(({ kind }) => kind === 'drop' || kind === 'add' || kind === 'swap'))
-        changeBag(db, golferId, fixes, sinceMs)
+        changeBag(db, golferId, bag, after, owned, sinceMs)
     }).immediate()
     return null
   } catch (error) {
@@ -48,68 +57,56 @@ export function doRefit(
 /** One new set-up of a club with all that was done to it. */
 function change(
   db: Database,
-  { id, name, kind, loftDeg, build }: OwnedClub,
   golferId: GolferId,
-  fixes: readonly Fix[],
+  { id, name, kind, loftDeg, build }: OwnedClub,
+  { club, turnedDeg, longerM }: FixedClub,
   sinceMs: number,
 ): void {
-  const club = { name, kind, loftDeg, build: { ...build } }
-  for (const fix of fixes) {
-    if (isTurn(fix) && fix.clubId === id) {
-      if (club.loftDeg === null) throw new Broken({ because: 'no-loft', club: name })
-      club.loftDeg += fix.degrees
-      if (fix.kind === 'bend' && club.build.bounceDeg !== undefined) club.build.bounceDeg += fix.degrees
-    }
-    if (fix.kind === 'length' && fix.clubId === id) {
-      if (club.build.lengthM === undefined) throw new Broken({ because: 'no-length', club: name })
-      club.build.lengthM += fix.longerM
-    }
+  if (turnedDeg !== 0 && loftDeg === null) throw new Broken({ because: 'no-loft', club: name })
+  if (longerM !== 0 && build.lengthM === undefined) throw new Broken({ because: 'no-length', club: name })
+  const { bounceDeg, lengthM } = club
+  const built = {
+    ...build,
+    ...(bounceDeg !== undefined && { bounceDeg }),
+    ...(lengthM !== undefined && { lengthM }),
   }
-  if (changeClubSince(db, golferId, id, club, sinceMs) !== 'changed')
+  const changed = { name, kind, loftDeg: club.loftDeg, build: built }
+  if (changeClubSince(db, golferId, id, changed, sinceMs) !== 'changed')
     throw new Broken({ because: 'too-early', club: name })
 }
 
-function changeBag(db: Database, golferId: GolferId, fixes: readonly Fix[], sinceMs: number): void {
-  const bag = bagOf(db, golferId)
+function changeBag(
+  db: Database,
+  golferId: GolferId,
+  bag: Bag | null,
+  after: readonly FixedClub[],
+  owned: ReadonlyMap<ClubId, OwnedClub>,
+  sinceMs: number,
+): void {
   if (!bag) throw new Broken({ because: 'no-bag' })
   if (sinceMs < bag.sinceMs) throw new Broken({ because: 'too-early' })
-  const clubs = new Map(clubsOf(db, golferId).map((club) => [club.id, club]))
-  let ids = bag.clubs.map(({ id }) => id)
-  const inBag = () => ids.flatMap((id) => clubs.get(id) ?? [])
-  const bought = (details: ClubDetails): OwnedClub => {
-    const named = { ...details, name: freeName(db, golferId, details.name) }
-    const club = { ...named, build: named.build ?? {}, sinceMs: 0, id: insertClub(db, golferId, named) }
-    clubs.set(club.id, club)
-    return club
-  }
-  for (const fix of fixes) {
-    if (fix.kind === 'drop') ids = ids.filter((id) => id !== ownClub(db, golferId, fix.clubId).id)
-    if (fix.kind === 'swap') {
-      const { name, kind, build } = ownClub(db, golferId, fix.clubId)
-      const model = build.model === undefined ? {} : { build: { model: build.model } }
-      const fresh = bought({ name: `${name} ${fix.loftDeg}°`, kind, loftDeg: fix.loftDeg, ...model })
-      ids = ids.map((id) => (id === fix.clubId ? fresh.id : id))
-    }
-    if (fix.kind === 'add') {
-      const club =
-        fix.loftDeg === undefined
-          ? ownClub(db, golferId, fix.clubId as ClubId)
-          : bought(clubOf(inBag(), fix.loftDeg))
-      if (!ids.includes(club.id)) ids = withClub(inBag(), club).map(({ id }) => id)
-    }
-  }
-  if (!inBag().some(({ kind }) => kind !== 'putter')) throw new Broken({ because: 'no-club' })
-  if (ids.length > MOST_CLUBS) throw new Broken({ because: 'too-many' })
+  if (!after.some(({ club }) => club.kind !== 'putter')) throw new Broken({ because: 'no-club' })
+  if (after.length > MOST_CLUBS) throw new Broken({ because: 'too-many' })
+  const ids = after.map((each) =>
+    each.bought === undefined ? each.club.id : insertClub(db, golferId, boughtClub(db, golferId, each, owned)),
+  )
   putInBag(db, golferId, bag, ids, sinceMs)
 }
 
-/** A club that is bought at a loft: "51° wedge". */
-function clubOf(clubs: readonly OwnedClub[], loftDeg: number): ClubDetails {
-  const known = clubs.filter((club) => club.kind !== 'putter' && club.loftDeg !== null)
-  const longer = known.findLast((club) => (club.loftDeg as number) <= loftDeg)
-  const shorter = known.find((club) => (club.loftDeg as number) > loftDeg)
-  const kind = kindBetween(longer?.kind, shorter?.kind)
-  return { name: `${loftDeg}° ${kind}`, kind, loftDeg }
+/** A club that is bought, under a name that is free: "51° wedge", "S-wedge 52°" in the place of the S-wedge. */
+function boughtClub(
+  db: Database,
+  golferId: GolferId,
+  { club: { id, kind, loftDeg, model }, bought }: FixedClub,
+  owned: ReadonlyMap<ClubId, OwnedClub>,
+): ClubDetails {
+  const name = bought === 'swap' ? `${owned.get(id)?.name ?? ''} ${loftDeg}°` : `${loftDeg}° ${kind}`
+  return {
+    name: freeName(db, golferId, name),
+    kind,
+    loftDeg,
+    ...(model !== undefined && { build: { model } }),
+  }
 }
 
 function freeName(db: Database, golferId: GolferId, name: string): string {
@@ -118,10 +115,4 @@ function freeName(db: Database, golferId: GolferId, name: string): string {
     const free = `${name.slice(0, LETTERS.club - tail.length)}${tail}`
     if (clubByName(db, golferId, free) === null) return free
   }
-}
-
-function ownClub(db: Database, golferId: GolferId, clubId: ClubId): OwnedClub {
-  const club = clubsOf(db, golferId).find(({ id }) => id === clubId)
-  if (!club) throw new Broken({ because: 'unknown' })
-  return club
 }

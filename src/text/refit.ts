@@ -1,53 +1,73 @@
 import type { Bag } from '@/core/bag/bag'
+import type { Turf } from '@/core/flight/ground'
+import type { Stretch } from '@/core/gaps/cover'
 import type { Units } from '@/core/golfer'
 import type { ClubId } from '@/core/ids'
+import { Z90 } from '@/core/math/z90'
+import { BOUNCE_FOR } from '@/core/refit/bounce'
+import type { SameJob } from '@/core/refit/bag-advice'
 import type { Caution } from '@/core/refit/cautions'
+import type { FewerClubs, OneLess } from '@/core/refit/fewer-clubs'
 import type { Fix } from '@/core/refit/fixes'
 import { FEWEST_TO_REFIT, type Shut } from '@/core/refit/gate'
-import type { Ladder, SameJob, Seam } from '@/core/refit/bag-sense'
-import type { FirstFix } from '@/core/refit/refit'
-import type { Proposal, Way } from '@/core/refit/propose'
-import { Z90 } from '@/core/math/z90'
-import { INCH_M } from '@/core/units'
-import type { LightBag } from '@/core/refit/light-bag'
-import { BOUNCE_FOR } from '@/core/refit/bounce'
-import type { Turf } from '@/core/flight/ground'
+import { ESTIMATE_SD_M, type PaperStep } from '@/core/refit/paper-bag'
+import type { BestTried, Proposal } from '@/core/refit/propose'
+import type { KeptFor } from '@/core/refit/same-job'
+import type { SetTransition } from '@/core/refit/set-transition'
 import type { TopEnd } from '@/core/refit/top-end'
-import { mostFaced, NOTHING_FACED, type Faced } from '@/core/rounds/faced'
+import { NOTHING_FACED, type Faced } from '@/core/rounds/faced'
+import { INCH_M, lengthIn } from '@/core/units'
+import { atHead, count, fixed, len, lenUnit, listed } from './numbers'
 import { facedWords } from './rounds'
-import { count, len, lenUnit, listed } from './numbers'
 
 type Name = (id: ClubId) => string
 
-export const WAY_NAME: Record<Way, string> = {
-  'least-work': 'Least work',
-  'one-purchase': 'One club bought',
-  'lighter-bag': 'A lighter bag',
+/** What a proposal is called: by what it does. */
+export function wayName({ way, fixes }: Pick<Proposal, 'way' | 'fixes'>): string {
+  switch (way) {
+    case 'least-work':
+      return fixes.every(({ kind }) => kind === 'sleeve')
+        ? `Turn ${count(fixes.length, 'sleeve')}`
+        : `Bend ${count(fixes.length, 'club')}`
+    case 'one-purchase':
+      return fixes.some((fix) => fix.kind === 'add' && fix.clubId !== undefined)
+        ? 'Use a club you have'
+        : 'Buy one club'
+    case 'fewer-clubs':
+      return fixes.length === 1 ? 'Carry one club less' : `Carry ${fixes.length} clubs less`
+    case 'everything':
+      return 'Every bend that helps'
+  }
 }
 
 /** "2° weak", "1.5° strong". */
 export const turned = (degrees: number): string =>
   `${Number(Math.abs(degrees).toFixed(1))}° ${degrees > 0 ? 'weak' : 'strong'}`
 
-/** "0.5 in longer". Lengths of clubs are said in inches everywhere. */
+/** "0.5 in longer". Lengths of clubs are given in inches everywhere. */
 export const lengthened = (longerM: number): string =>
   `${Number((Math.abs(longerM) / INCH_M).toFixed(2))} in ${longerM > 0 ? 'longer' : 'shorter'}`
 
-/** "Bend the 8-iron 2° weak". */
-export function fixSentence(fix: Fix, name: Name): string {
+/** "the 8-iron 2° weak" */
+const bentClub = ({ clubId, degrees }: Extract<Fix, { kind: 'bend' }>, name: Name): string =>
+  `the ${name(clubId)} ${turned(degrees)}`
+
+/** "bend the 8-iron 2° weak" */
+export function fixSentence(fix: Fix, name: Name, units?: Units): string {
   switch (fix.kind) {
     case 'bend':
-      return `bend the ${name(fix.clubId)} ${turned(fix.degrees)}`
+      return `bend ${bentClub(fix, name)}`
     case 'sleeve':
-      return `set the sleeve of the ${name(fix.clubId)} ${turned(fix.degrees)}`
+      return `turn the sleeve of the ${name(fix.clubId)} ${turned(fix.degrees)}`
     case 'swap':
-      return `put one of ${fix.loftDeg}° in the place of the ${name(fix.clubId)}`
+      return `replace the ${name(fix.clubId)} with one of ${fix.loftDeg}°`
     case 'drop':
-      return `leave the ${name(fix.clubId)} at home`
+      return `take out the ${name(fix.clubId)}`
     case 'add':
-      return fix.clubId === undefined
+      if (fix.loftDeg === undefined) return `put the ${name(fix.clubId as ClubId)} in the bag`
+      return fix.carryM === undefined || !units
         ? `add a club of ${fix.loftDeg}°`
-        : `take the ${name(fix.clubId)} off the rack`
+        : `try a club of ${fix.loftDeg}° that carries ${len(fix.carryM, units)}`
     case 'grip':
       return `grip the ${name(fix.clubId)} down by ${fix.cm} cm`
     case 'length':
@@ -55,170 +75,211 @@ export function fixSentence(fix: Fix, name: Name): string {
   }
 }
 
-const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)
-
-/** Some fixes as they are told: "bend the 8-iron 2° weak and the 9-iron 1° strong". */
-export function fixesSentence(fixes: readonly Fix[], name: Name): string {
-  let bends = false
+/** Some fixes in one sentence without its full stop: "bend the 8-iron 2° weak and the 9-iron 1° strong". */
+export function fixesSentence(fixes: readonly Fix[], name: Name, units?: Units): string {
+  const bends = fixes.filter((fix) => fix.kind === 'bend')
+  const others = fixes.filter((fix) => fix.kind !== 'bend').map((fix) => fixSentence(fix, name, units))
   return listed(
-    fixes.map((fix) => {
-      const said = fixSentence(fix, name)
-      const goesOn = bends && fix.kind === 'bend'
-      bends = fix.kind === 'bend'
-      return goesOn ? said.replace(/^bend /, '') : said
-    }),
+    bends.length === 0
+      ? others
+      : [`bend ${listed(bends.map((fix) => bentClub(fix, name)))}`, ...others],
   )
 }
 
-/** What a proposal would do, in one sentence: "Bend the 8-iron 2° weak and the 9-iron 1° strong: 8-iron to 9-iron would be about 13.5 ± 2.6." */
+/** The size of a gap on paper as it is shown everywhere: the difference of two carries, each rounded as it is shown. */
+export function paperGap({ shownM }: Pick<PaperStep, 'shownM'>, units: Units): number {
+  const at = (metres: number) => Number(len(metres, units))
+  return at(shownM.longer) - at(shownM.shorter)
+}
+
+/** The same with its interval: "13 (11–16)". */
+export function paperGapWords(step: Pick<PaperStep, 'shownM' | 'sdM'>, units: Units): string {
+  const gap = paperGap(step, units)
+  const half = lengthIn(Z90 * step.sdM, units.lengthUnit)
+  return `${fixed(gap, 0)} (${fixed(gap - half, 0)}–${fixed(gap + half, 0)})`
+}
+
+const pairName = ({ longerId, shorterId }: Pick<PaperStep, 'longerId' | 'shorterId'>, name: Name): string =>
+  `${name(longerId)} to ${name(shorterId)}`
+
+/** "A 51° would carry about 110 (103–117), 15 yd from the P-wedge and 15 from the S-wedge. Try one before you buy." */
+function estimateSentence(id: ClubId, steps: readonly PaperStep[], name: Name, units: Units): string | null {
+  const above = steps.find(({ shorterId }) => shorterId === id)
+  const below = steps.find(({ longerId }) => longerId === id)
+  const carryM = above?.shownM.shorter ?? below?.shownM.longer
+  if (carryM === undefined) return null
+  const half = Z90 * ESTIMATE_SD_M
+  const about = `${len(carryM, units)} (${len(carryM - half, units)}–${len(carryM + half, units)})`
+  const gaps = [
+    above && { gap: paperGap(above, units), other: name(above.longerId) },
+    below && { gap: paperGap(below, units), other: name(below.shorterId) },
+  ].flatMap((each) => each ?? [])
+  const apart = gaps.map(({ gap, other }, i) => `${gap}${i === 0 ? ` ${units.lengthUnit}` : ''} from the ${other}`)
+  return `It would carry about ${about}, ${listed(apart)}. Try one before you buy.`
+}
+
+/** What a proposal would do: "Bend the 8-iron 2° weak and the 9-iron 1° strong. 8-iron to 9-iron would be about 13 (11–16)." */
 export function proposalSentence(
-  { fixes, steps, troubles: [worst] }: Proposal,
+  { fixes, steps, troubles }: Pick<Proposal, 'fixes' | 'steps' | 'troubles'>,
   name: Name,
   units: Units,
 ): string {
-  const doing = capital(fixesSentence(fixes, name))
-  // Where one of its clubs is gone, the step that the other one has now stands in its place.
-  const step =
-    steps.find(({ longerId, shorterId }) => longerId === worst?.longerId && shorterId === worst.shorterId) ??
-    steps.find(({ longerId }) => longerId === worst?.longerId) ??
-    steps.find(({ shorterId }) => shorterId === worst?.shorterId)
-  if (!step) return `${doing}.`
-  return `${doing}: ${name(step.longerId)} to ${name(step.shorterId)} would be about ${len(step.stepM, units, 1)} ± ${len(Z90 * step.sdM, units, 1)}.`
+  const doing = `${atHead(fixesSentence(fixes, name, units))}.`
+  const bought = fixes.find((fix) => fix.kind === 'swap' || (fix.kind === 'add' && fix.loftDeg !== undefined))
+  const id = bought?.kind === 'swap' ? bought.clubId : bought ? (`new ${loftOf(bought)}` as ClubId) : null
+  const estimate = id === null ? null : estimateSentence(id, steps, name, units)
+  if (estimate) return `${doing} ${estimate}`
+  const gap = gapInPlace(steps, troubles[0])
+  return gap ? `${doing} ${pairName(gap, name)} would be about ${paperGapWords(gap, units)}.` : doing
 }
 
-/** Why nothing is to be done to a club yet, and what comes first. */
+const loftOf = (fix: Fix): number | undefined => ('loftDeg' in fix ? fix.loftDeg : undefined)
+
+/** The gap that a trouble becomes: where one of its clubs is gone, the one that the other has now. */
+const gapInPlace = (
+  steps: readonly PaperStep[],
+  trouble: { longerId: ClubId; shorterId: ClubId } | undefined,
+): PaperStep | undefined =>
+  steps.find(
+    ({ longerId, shorterId }) => longerId === trouble?.longerId && shorterId === trouble.shorterId,
+  ) ??
+  steps.find(({ longerId }) => longerId === trouble?.longerId) ??
+  steps.find(({ shorterId }) => shorterId === trouble?.shorterId)
+
+/** "Good gaps: 5 of 8 now, 7 of 8 after." */
+export const goodGapsSentence = ({ before, after }: Proposal['good']): string =>
+  `Good gaps: ${before.good} of ${before.of} now, ${after.good} of ${after.of} after.`
+
+/** The best that was tried where nothing helps enough, and why it falls short. */
+export function bestTriedSentence(tried: BestTried, name: Name, units: Units): string {
+  const gap = gapInPlace(tried.steps, tried.troubles[0])
+  const limits = gap?.limitsM
+  const short = limits
+    ? ` A good gap there is ${len(limits.narrow, units)}–${lenUnit(limits.wide, units)}.`
+    : ''
+  return `The best that was tried: ${fixesSentence(tried.fixes, name, units)}.${gap ? ` ${pairName(gap, name)} would still be about ${paperGapWords(gap, units)}.` : ''}${short}`
+}
+
+/** Why a club is not to be changed yet, and what comes first. */
 export const SHUT_SENTENCE: Record<Shut, string> = {
-  'not-settled': 'The shots do not settle it yet: hit more of both clubs first.',
-  'few-shots': `A club is changed only on ${FEWEST_TO_REFIT.solid} solid shots with each, on ${FEWEST_TO_REFIT.days} days: hit them again first.`,
-  strike: 'The strike explains it: look at that first, not at the club.',
+  'not-settled': 'This gap is not confirmed. Hit more with both clubs before you change one.',
+  'few-shots': `Before changing a club, hit ${FEWEST_TO_REFIT.solid} good shots with each on ${FEWEST_TO_REFIT.days} days.`,
+  strike: 'Your strike explains this gap. Work on it before you change the club.',
   'lofts-not-measured':
-    'Have the lofts measured first (a bench reads them to half a degree): the number on a club is often not its loft.',
-}
-
-export const FIRST_NAME: Record<FirstFix, string> = {
-  retest: 'hit both again',
-  strike: 'look at the strike',
-  'measure-lofts': 'have the lofts measured',
-  swing: 'use a swing that you have',
-  refit: 'see what a fix would do',
-  none: 'nothing on paper helps',
+    'Have the lofts of these clubs measured first. A clubmaker reads them to half a degree, and the stamped loft is often wrong.',
 }
 
 export function cautionSentence(caution: Caution, name: Name): string {
   switch (caution.kind) {
     case 'clubmaker':
-      return 'A clubmaker does it, on a bench.'
+      return 'Let a clubmaker do it.'
     case 'head':
       return caution.head === 'cast'
-        ? `The ${name(caution.clubId)} is cast: such a head takes 1° or none, and can crack.`
-        : `Nobody said how the head of the ${name(caution.clubId)} is made: ask before it is bent.`
+        ? `The ${name(caution.clubId)} is cast. A cast head takes 1° or none, and can crack.`
+        : `How the ${name(caution.clubId)} is made is not set. Ask before it is bent.`
     case 'bounce': {
       const { degrees, leavesDeg } = caution
       const change = `The ${name(caution.clubId)} gets ${Math.abs(degrees)}° ${degrees > 0 ? 'more' : 'less'} bounce`
-      return leavesDeg === undefined ? `${change}.` : `${change}: ${leavesDeg}°.`
+      return leavesDeg === undefined ? `${change}. Its bounce is not known.` : `${change} and has ${leavesDeg}° then.`
     }
     case 'sleeve-turns-face':
-      return `The sleeve of the ${name(caution.clubId)} turns its face as well.`
+      return `The sleeve of the ${name(caution.clubId)} also turns its face.`
     case 'length': {
       const points = Math.round((Math.abs(caution.longerM) / INCH_M) * 6)
-      return `The ${name(caution.clubId)} swings about ${points} points ${caution.longerM > 0 ? 'heavier and stands more upright' : 'lighter and stands flatter'}: never the first choice for a gap.`
+      return `The ${name(caution.clubId)} swings about ${points} points ${caution.longerM > 0 ? 'heavier and sits more upright' : 'lighter and sits flatter'}. Length is never the first choice for a gap.`
     }
     case 'measure-it-first':
-      return `What a club of ${caution.loftDeg}° carries is only supposed: of another model, hit it first.`
+      return `${caution.loftDeg}° is an estimate. Try one before you buy.`
     case 'lofts-not-measured':
-      return 'These lofts were not measured: that comes first.'
+      return 'These lofts are not measured. Have them measured first.'
   }
 }
 
-const KEPT: Record<NonNullable<SameJob['because']>, string> = {
-  spread: 'its shots lie closer together',
+export const KEPT_BECAUSE: Record<KeptFor, string> = {
+  spread: 'its shots scatter less',
   landing: 'it lands steeper',
-  solid: 'you hit it solid more often',
+  solid: 'you miss fewer with it',
   liking: 'you like it better',
+  easier: 'it is easier to hit',
 }
 
-/** "The 5-wood and the 7-wood do the same job (87%): keep the 7-wood, it lands steeper." */
+/** "You need only one of the 5-wood and the 7-wood. Keep the 7-wood: it lands steeper." */
 export function sameJobSentence(
   { longerId, shorterId, probability, keep, because }: SameJob,
   name: Name,
 ): string {
-  const sure = probability >= 0.8 ? 'do the same job' : 'probably do the same job'
-  const said = `The ${name(longerId)} and the ${name(shorterId)} ${sure} (${Math.round(100 * probability)}%)`
+  const sure = probability >= 0.8 ? 'need' : 'probably need'
+  const both = `You ${sure} only one of the ${name(longerId)} and the ${name(shorterId)}, which do the same job.`
   return keep && because
-    ? `${said}: keep the ${name(keep)}, ${KEPT[because]}.`
-    : `${said}: keep the one that you strike better.`
+    ? `${both} Keep the ${name(keep)}, because ${KEPT_BECAUSE[because]}.`
+    : `${both} Keep the one that you strike better.`
 }
 
 export function topEndSentence({ aheadM, is }: TopEnd, units: Units): string {
-  const ahead = `The driver goes ${lenUnit(aheadM, units)} further than the best fairway club, run and all`
-  if (is === 'fine') return `${ahead}: that is fine.`
+  const ahead = `The driver goes ${lenUnit(aheadM, units)} further in total than your best fairway club.`
+  if (is === 'fine') return `${ahead} That is fine.`
   return is === 'look'
-    ? `${ahead}: worth a look.`
-    : `${ahead}: look at the driver first, its loft and its strike.`
+    ? `${ahead} That is little.`
+    : `${ahead} Look at the driver first, at its loft and your strike.`
 }
 
 const clubsNamed = (ids: readonly ClubId[], name: Name): string => listed(ids.map((id) => `the ${name(id)}`))
 
-/** "A light bag: 10 clubs do what your 13 do, but for 114 to 127 yd. At home: the 50° wedge and the 7-wood." */
-export function lightBagSentence(
-  { dropped, keeps, opened }: LightBag,
+/** "The 5-wood and the 7-wood land too flat to hold a green. Judge them on total." */
+export const runUpSentence = (ids: readonly ClubId[], name: Name): string =>
+  `${atHead(clubsNamed(ids, name))} ${ids.length === 1 ? 'lands too flat or rolls too far' : 'land too flat or roll too far'} to hold a green on normal ground. Use ${ids.length === 1 ? 'it' : 'them'} from the tee and to run the ball up, and judge ${ids.length === 1 ? 'it' : 'them'} on total.`
+
+export const reachDriverSentence = (ids: readonly ClubId[], name: Name): string =>
+  `With its roll ${clubsNamed(ids, name)} ${ids.length === 1 ? 'reaches' : 'reach'} the driver’s carry. Look at the driver first, at its loft and your strike.`
+
+const stretchWords = ([from, to]: Stretch, units: Units): string =>
+  `${len(from, units)}–${lenUnit(to, units)}`
+
+/** What a bag with one club less costs: "without the 7-wood no club for 114–127 yd, 7 of 9 gaps good". */
+export function oneLessSentence(
+  { dropped, uncovered, good }: OneLess,
   name: Name,
   units: Units,
   faced: Faced = NOTHING_FACED,
 ): string {
-  const [worst, ...others] = mostFaced(opened, faced)
-  const but = worst
-    ? `, but for ${len(worst[0], units)} to ${lenUnit(worst[1], units)}${faced.rounds > 0 ? ` (${facedWords(faced, worst)})` : ''}${others.length > 0 ? ` and ${count(others.length, 'smaller hole')}` : ''}`
-    : ''
-  return `A light bag: ${keeps} clubs do what your ${keeps + dropped.length} do${but}. At home: ${clubsNamed(dropped, name)}.`
+  const [widest] = uncovered
+  const without = widest
+    ? `no club for ${stretchWords(widest, units)}${uncovered.length > 1 ? ` and ${count(uncovered.length - 1, 'shorter stretch', 'shorter stretches')}` : ''}${faced.rounds > 0 ? ` (${facedWords(faced, widest)})` : ''}`
+    : 'every distance keeps its club'
+  return `Take out the ${name(dropped)}: ${without}. Good gaps: ${good.good} of ${good.of}.`
 }
 
-/** "The 5-wood and the 7-wood land too flat to hold a green: judge them on total." */
-export const runUpSentence = (ids: readonly ClubId[], name: Name): string =>
-  `${capital(clubsNamed(ids, name))} ${ids.length === 1 ? 'lands too flat or runs too far' : 'land too flat or run too far'} to hold a green on normal ground: for the tee and for running up, on total.`
+/** Why a bag gets no lighter: "With one more out, there would be no club for 132–155 yd." */
+export const noFewerSentence = ({ next }: FewerClubs, name: Name, units: Units): string =>
+  next?.uncovered[0]
+    ? `It ends here. Without the ${name(next.dropped)} as well, you would have no club for ${stretchWords(next.uncovered[0], units)}.`
+    : 'It ends here. The driver, your longest and your shortest club stay in the bag.'
 
-export const reachDriverSentence = (ids: readonly ClubId[], name: Name): string =>
-  `With its run ${clubsNamed(ids, name)} ${ids.length === 1 ? 'reaches' : 'reach'} what the driver carries: two clubs for one distance where the ground runs.`
-
-/** "Between the P-wedge and the 56° wedge a degree is 2.95 yd: one of 51° of the same model would carry about 86.8." */
-export const ladderSentence = (
-  { longerId, shorterId, mPerDeg, loftDeg, carryM }: Ladder,
+/** One choice of wedges: "P-wedge, 50° wedge, 56° wedge: 13, 15, 15". */
+export const wedgeChoiceWords = (
+  { wedges, gaps }: SetTransition['choices'][number],
   name: Name,
   units: Units,
-): string =>
-  `Between the ${name(longerId)} and the ${name(shorterId)} a degree is ${len(mPerDeg, units, 2)} ${units.lengthUnit}: one of ${Number(loftDeg.toFixed(1))}° of the same model would carry about ${len(carryM, units, 1)}; of another model, measure it first.`
+): { wedges: string; gaps: string } => ({
+  wedges: listed(wedges.map(name)),
+  gaps: gaps.map((gap) => fixed(paperGap(gap, units), 0)).join(', '),
+})
 
-/** The seam with every choice: "Between the 9-iron and the 54° wedge: the P-wedge 12.2 above and 19.4 below, the 50° wedge 17.9 and 13.7. …" */
-export function seamSentence(
-  { ironId, belowId, choices, mostBelowM, best }: Seam,
-  name: Name,
-  units: Units,
-): string {
-  const said = choices.map(
-    ({ clubId, aboveM, belowM }) =>
-      `the ${name(clubId)} ${len(aboveM, units, 1)} above and ${len(belowM, units, 1)} below`,
-  )
-  const chosen = best === null ? undefined : choices[best]
-  const verdict = chosen
-    ? `With no step below the seam over ${lenUnit(mostBelowM, units, 1)} the ${name(chosen.clubId)}; its price is ${len(chosen.aboveM, units, 1)} at the seam.`
-    : `None of them keeps the step below within ${lenUnit(mostBelowM, units, 1)}.`
-  return `Between the ${name(ironId)} and the ${name(belowId)}: ${said.join(', ')}. ${verdict}`
-}
-
-/** What the bounce of some wedges is on the golfer's turf: "7° on the P-wedge is little for soft turf: about 14° suit it". */
+/** How the bounce of some wedges suits the golfer's turf: "7° on the P-wedge is little bounce for soft turf and fluffy sand." */
 export function bounceSentence(
   wedges: readonly { club: string; bounceDeg: number }[],
   much: 'much' | 'little',
   turf: Turf,
 ): string {
   const which = listed(wedges.map(({ club, bounceDeg }) => `${bounceDeg}° on the ${club}`))
-  return `${which} ${wedges.length === 1 ? 'is' : 'are'} ${much} bounce for ${TURF_WORD[turf]}: about ${BOUNCE_FOR[turf]}° suit it, ${much === 'much' ? 'more where you dig' : 'less where you sweep'}.`
+  return `${which} ${wedges.length === 1 ? 'is' : 'are'} ${much} bounce for ${TURF_WORD[turf]}. About ${BOUNCE_FOR[turf]}° suits it, ${DIG_OR_SWEEP}.`
 }
-const TURF_WORD: Record<Turf, string> = {
+export const TURF_WORD: Record<Turf, string> = {
   firm: 'firm turf and tight lies',
   normal: 'ordinary turf',
   soft: 'soft turf and fluffy sand',
 }
+export const DIG_OR_SWEEP = 'more for a steep swing, less for a shallow one'
 
 /** Names of clubs on paper, also of those that nobody has yet. */
 export const paperNames = (bag: Bag): Name => {

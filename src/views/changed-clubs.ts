@@ -72,7 +72,6 @@ function expectedOf(
   const paper = paperBag({
     clubs: refitClubs(bag).clubs,
     analysis,
-    days: new Map(),
     rules: schoolRules(golfer),
   }).clubs.find(({ club }) => club.id === id)
   if (!paper) return []

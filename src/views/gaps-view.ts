@@ -1,27 +1,17 @@
-import { refitClubs } from '@/core/bag/bag'
 import type { Golfer } from '@/core/golfer'
-import { firstFixes, type BeforeTrouble } from '@/core/refit/refit'
-import type { Faced } from '@/core/rounds/faced'
 import type { Database } from '@/store/database'
-import { comparedBag, type AnalysedBag } from './bag-analysis'
-import { facedOf } from './faced-view'
-import { daysOfClubs } from './refit-of'
+import { bagRefit, type Advised, type RefittedBag } from './bag-refit'
 
-/** What Gaps shows: the bag as its shots say it is, and what comes first before each trouble. */
-export type GapsView = AnalysedBag & {
-  firsts: BeforeTrouble[]
-  /** What the golfer was asked for on the course. */
-  faced: Faced
-}
+/** What Gaps shows: the bag as its shots say it is, and what to do about each gap that is not good. */
+export type GapsView = Omit<RefittedBag, 'refit'> & { advised: Advised }
 
 /** Null before the first bag. */
 export function gapsView(db: Database, golfer: Golfer, nowMs: number): GapsView | null {
-  const compared = comparedBag(db, golfer, nowMs)
-  if (!compared) return null
-  const { bag, analysis, shots } = compared
-  return {
-    ...compared,
-    faced: facedOf(db, golfer, analysis, nowMs),
-    firsts: firstFixes({ clubs: refitClubs(bag).clubs, analysis, days: daysOfClubs(shots) }),
-  }
+  const refitted = bagRefit(db, golfer, nowMs)
+  if (!refitted) return null
+  const {
+    refit: { firsts, proposals, longClubs },
+    ...compared
+  } = refitted
+  return { ...compared, advised: { firsts, proposals, longClubs } }
 }

@@ -12,7 +12,10 @@ import { sessionsOf } from '@/store/sessions'
 import { setUpOf } from '@/store/set-ups'
 import { cardAir } from '@/text/set-up'
 import { deskSettings, visitsOf } from '@/store/visits'
+import { triedOf } from '@/store/tried-refits'
 import { comparedBag } from './bag-analysis'
+import { bagRefit } from './bag-refit'
+import type { ChangeSeen } from './changed-clubs'
 import { plainCardUntil } from './competition'
 import { courseDay } from './course-view'
 import { openSetUps, type OpenSetUp } from './set-ups-behind'
@@ -21,6 +24,8 @@ import { changedSinceVisit, visitOfNow } from './visit-view'
 export type PaperView = {
   bag: Bag
   analysis: BagAnalysis
+  /** Clubs that were changed, with what came of each change. */
+  changes: ChangeSeen[]
   /** When each club's full swing was hit last. */
   newestMs: ReadonlyMap<ClubId, number>
   setUps: OpenSetUp[]
@@ -31,11 +36,12 @@ export type PaperView = {
 export function paperView(db: Database, golfer: Golfer, nowMs: number): PaperView | null {
   const compared = comparedBag(db, golfer, nowMs)
   if (!compared) return null
-  const { bag, analysis, shots } = compared
+  const { bag, analysis, shots, changes } = compared
   const newest = sessionsOf(db, golfer.id, { most: 30 }).find(({ shots }) => shots > 0)
   return {
     bag,
     analysis,
+    changes,
     newestMs: new Map(
       shots
         .filter(({ swing }) => swing === FULL_SWING)
@@ -70,6 +76,8 @@ export function reportFrom(db: Database, golfer: Golfer, madeMs: number, visitId
   const visit = visitId === null ? visitOfNow(visits, madeMs) : visits.find(({ id }) => id === visitId)
   return {
     ...{ golfer, madeMs, ...view },
+    advised: bagRefit(db, golfer, madeMs)?.refit ?? null,
+    tried: triedOf(db, golfer.id),
     visit: visit ? { coach: deskSettings(db).coach, words: visit.words, followUp: visit.followUp } : null,
     changed: visit ? changedSinceVisit(db, golfer, view.bag, { visits, visit, nowMs: madeMs }) : null,
   }

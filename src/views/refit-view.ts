@@ -1,53 +1,44 @@
 import { refitClubs, type Bag } from '@/core/bag/bag'
 import type { BagAnalysis } from '@/core/analyse-bag'
-import { schoolRules, type Golfer } from '@/core/golfer'
-import { refit, type Refit } from '@/core/refit/refit'
-import { comparingAir } from '@/store/bag-input'
+import type { Turf } from '@/core/flight/ground'
+import type { Golfer } from '@/core/golfer'
+import type { Refit } from '@/core/refit/refit'
+import type { Faced } from '@/core/rounds/faced'
+import { wedgeSet, type WedgeSet } from '@/core/wedges/wedge-set'
+import { dayOf } from '@/store/course-days'
 import type { Database } from '@/store/database'
 import { triedOf, type TriedRefit } from '@/store/tried-refits'
-import { dayOf } from '@/store/course-days'
-import type { Turf } from '@/core/flight/ground'
-import type { Faced } from '@/core/rounds/faced'
-import { comparedBag, rackAnalysis } from './bag-analysis'
-import { facedOf } from './faced-view'
+import { bagRefit, type Wanted } from './bag-refit'
 import type { ChangeSeen } from './changed-clubs'
-import { daysOfClubs } from './refit-of'
 
 export type RefitView = {
   bag: Bag
-  /** What Gaps shows: the steps and their verdicts. */
+  /** What Gaps shows: the gaps and their verdicts. */
   analysis: Pick<BagAnalysis, 'steps' | 'stocks'>
   refit: Refit
   tried: TriedRefit[]
-  /** The turf that the golfer plays on, as it was last said. */
+  /** The turf that the golfer plays on, as it was last set. */
   turf: Turf
   changes: ChangeSeen[]
   /** What the golfer was asked for on the course. */
   faced: Faced
+  /** Which wedges to have; null where no pitching wedge was hit. */
+  wedges: WedgeSet | null
 }
 
-/** What may be done about a golfer's bag, by the shots that Gaps is made of; null before the first bag. */
-export function refitView(db: Database, golfer: Golfer, nowMs: number): RefitView | null {
-  const compared = comparedBag(db, golfer, nowMs)
-  if (!compared) return null
-  const { bag, analysis, shots, changes } = compared
+/** Everything that the page on fixes shows; null before the first bag. */
+export function refitView(db: Database, golfer: Golfer, nowMs: number, wanted?: Wanted): RefitView | null {
+  const refitted = bagRefit(db, golfer, nowMs, wanted)
+  if (!refitted) return null
+  const { bag, analysis, refit, changes, faced } = refitted
   return {
     bag,
     analysis: { steps: analysis.steps, stocks: analysis.stocks },
-    refit: refit({
-      ...refitClubs(bag),
-      analysis,
-      rackStocks: rackAnalysis(db, golfer, bag, nowMs, comparingAir(golfer)).stocks,
-      days: daysOfClubs(shots),
-      rules: {
-        ...schoolRules(golfer),
-        toleranceM: golfer.toleranceM,
-        ...(golfer.goalZoneM && { goalZoneM: golfer.goalZoneM }),
-      },
-    }),
+    refit,
     tried: triedOf(db, golfer.id),
     changes,
-    faced: facedOf(db, golfer, analysis, nowMs),
+    faced,
     turf: dayOf(db, golfer.id)?.day.turf ?? golfer.usualTurf ?? 'normal',
+    wedges: wedgeSet(refitClubs(bag).clubs, analysis.stocks, { toleranceM: golfer.toleranceM, faced }),
   }
 }

@@ -5,6 +5,7 @@ import type { MonitorProfile } from '@/core/session/set-up'
 import type { Database } from '@/store/database'
 import { expectationsOfGolfer } from '@/store/session-events'
 import { monitorProfiles } from '@/store/set-ups'
+import { besideClubs, bagRefit, type Advised } from './bag-refit'
 import { bayView, type BayView } from './bay-view'
 import { checksSeen, trialSeen, type CheckSeen, type TrialSeen } from './session-compared'
 
@@ -17,6 +18,8 @@ export type SessionView = {
   trial: TrialSeen | null
   /** What it says of stocks that had grown old. */
   checks: CheckSeen[]
+  /** What to do about gaps beside the clubs that were hit. */
+  advised: Advised
 }
 
 /** What a session came to. */
@@ -37,6 +40,10 @@ export function sessionView(
     },
     profiles: monitorProfiles(db, golfer.id),
     checks: checksSeen(db, golfer, view.bag, session, nowMs),
+    advised: besideClubs(
+      bagRefit(db, golfer, nowMs)?.refit,
+      new Set(view.shots.flatMap(({ clubId }) => clubId ?? [])),
+    ),
     trial: trialSeen(db, golfer, view.bag, { sessionId: session.id, plan: view.plan }, nowMs),
   }
 }

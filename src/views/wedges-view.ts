@@ -1,4 +1,4 @@
-import { clubsInOrder, type Bag } from '@/core/bag/bag'
+import { clubsInOrder, refitClubs, type Bag } from '@/core/bag/bag'
 import type { Club } from '@/core/bag/club'
 import type { Turf } from '@/core/flight/ground'
 import type { Golfer } from '@/core/golfer'
@@ -9,6 +9,7 @@ import { TEED_SWING, type Station } from '@/core/station'
 import type { DrillShot } from '@/core/wedges/drill'
 import { ladder, type Rung } from '@/core/wedges/ladder'
 import type { SwingDefinition } from '@/core/wedges/swing-definition'
+import { wedgeSet, type WedgeSet } from '@/core/wedges/wedge-set'
 import { wedges, type Wedges } from '@/core/wedges/wedges'
 import { dayOf } from '@/store/course-days'
 import type { Database } from '@/store/database'
@@ -31,6 +32,8 @@ export type WedgesView = {
   /** What its numbers hold besides what was measured. */
   holds: HeldByStocks[]
   rungs: Rung[]
+  /** Which wedges to have; null where no pitching wedge was hit. */
+  set: WedgeSet | null
   shots: StationShots
   wanted: Station[]
   definitions: SwingDefinition[]
@@ -61,6 +64,7 @@ export function wedgesView(
       : [],
   )
   const { goalZoneM, toleranceM } = golfer
+  const faced = facedOf(db, golfer, analysis, nowMs)
   return {
     golfer,
     bag,
@@ -74,12 +78,13 @@ export function wedgesView(
       clubs.filter(({ kind }) => kind === 'wedge'),
       analysis.stocks,
     ),
+    set: wedgeSet(refitClubs(bag).clubs, analysis.stocks, { toleranceM, faced }),
     shots,
     wanted: wantedStations(db, golfer.id),
     definitions: swingDefinitions(db, golfer.id),
     drills: drillShots(db, golfer.id),
     left: leftOnPurpose(db, golfer.id),
-    faced: facedOf(db, golfer, analysis, nowMs),
+    faced,
     competitionUntilMs: plainCardUntil(db, golfer.id, nowMs),
   }
 }

@@ -7,8 +7,8 @@ export type Fix =
   /** The same model at another loft, in the club's place. */
   | { kind: 'swap'; clubId: ClubId; loftDeg: number }
   | { kind: 'drop'; clubId: ClubId }
-  /** A club that is not in the bag: one of the rack, or a new one at a loft. */
-  | { kind: 'add'; clubId?: ClubId; loftDeg?: number }
+  /** A club that is not in the bag: one of the rack, or a new one at a loft, with the carry that the golfer typed for one to try. */
+  | { kind: 'add'; clubId?: ClubId; loftDeg?: number; carryM?: number }
   | { kind: 'grip'; clubId: ClubId; cm: number }
   /** A longer or a shorter shaft, longer positive: never the first choice for a gap. */
   | { kind: 'length'; clubId: ClubId; longerM: number }

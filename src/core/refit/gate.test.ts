@@ -107,7 +107,7 @@ describe('the gate before a change of a club', () => {
 
 describe('what comes first', () => {
   const first = (stocks: Stock[] = STOCKS, clubs = CLUBS, days = twoDays) =>
-    firstFixes({ clubs, analysis: { steps: [WIDE], stocks, overUnhit: [] }, days })[0]?.fix
+    firstFixes({ clubs, analysis: { steps: [WIDE], stocks, next: [] }, days })[0]?.fix
 
   it('is what the gate waits for; with it open, a refit', () => {
     expect(first()).toBe('refit')

@@ -1,4 +1,3 @@
-import { kindBetween } from '../bag/club'
 import { coverOf, holesBetween, type Stretch } from '../gaps/cover'
 import { limitsOfSteps, type SchoolOfSteps, type Zones } from '../gaps/zones'
 import { GRIP_DOWN } from '../grip-down'
@@ -6,6 +5,7 @@ import type { ClubId } from '../ids'
 import { phi } from '../math/normal'
 import { middleLoftDeg } from '../wedges/ladder'
 import { yards } from '../units'
+import { applyFixes, type FixedClub } from './apply-fixes'
 import type { Fix } from './fixes'
 import { carryByLength } from './length'
 import type { PerDegree } from './per-degree'
@@ -16,6 +16,8 @@ export type PaperClub = {
   club: RefitClub
   /** Its stock on paper, in metres; null where it was not hit. */
   carryM: number | null
+  /** What a club that was not hit should carry by the others; absent where nothing says. */
+  expectedM?: number
   /** What it runs on normal ground; null where nothing says it. */
   runM: number | null
   /** The stock that the tables show, by the golfer's rule, is longer by this than the one that chances are worked out with. */
@@ -26,7 +28,7 @@ export type PaperClub = {
   perDegree: PerDegree
   /** Bent, or turned, by so many degrees; weaker positive. */
   movedDeg: number
-  /** Standard deviation of what is only supposed of it: another loft, a club that was never hit. */
+  /** Standard deviation of what is only estimated: another loft, a club that was never hit. */
   supposedSdM: number
 }
 
@@ -35,71 +37,59 @@ export type PaperBag = {
   clubs: PaperClub[]
   /** Clubs that are not in the bag, with their own stocks. */
   rack: PaperClub[]
-  /** Variance of the steps between clubs as they were measured side by side, by both names. */
+  /** Variance of the gaps between clubs as they were measured side by side, by both names. */
   stepVarianceM2: ReadonlyMap<string, number>
   school: SchoolOfSteps
-  /** Stocks of other swings, which cover numbers and make no step. */
+  /** Stocks of other swings, which cover numbers and make no gap. */
   others: { clubId: ClubId; carryM: number }[]
-  /** Steps that the golfer wants as they are, by both names. */
+  /** Gaps that the golfer keeps as they are, by both names. */
   left: ReadonlySet<string>
+  /** Distances that were left to the target in the golfer's rounds, rising; absent before there are rounds. */
+  demandM?: readonly number[]
 }
 
 export type PaperStep = {
   longerId: ClubId
   shorterId: ClubId
+  /** The estimate that the chance goes by. */
   stepM: number
   sdM: number
-  /** The chance that it is even. */
+  /** The chance that it is good. */
   even: number
   limitsM: Zones | null
+  /** What the tables show of its two clubs, totals where the gap is one of totals: every text subtracts these. */
+  shownM: { longer: number; shorter: number }
 }
 
 /** One text for two clubs, in this order: asked for thousands of times in a search. */
 export const pairKey = (longerId: ClubId, shorterId: ClubId): string => `${longerId}\n${shorterId}`
 
 /** What a club of the same model at another loft carries is known to this (from memory). */
-const SUPPOSED_SD_M = yards(4)
-const NEW = 'new'
+export const ESTIMATE_SD_M = yards(4)
 
 /** The bag with some fixes done on paper. Pure: the bag that is given stays as it is. */
-export const withFixes = (bag: PaperBag, fixes: readonly Fix[]): PaperBag => fixes.reduce(withFix, bag)
-
-function withFix(bag: PaperBag, fix: Fix): PaperBag {
-  switch (fix.kind) {
-    case 'bend':
-    case 'sleeve':
-      return changing(bag, fix.clubId, (club) => moved(club, fix.degrees))
-    case 'swap':
-      return changing(bag, fix.clubId, (club) => swapped(club, fix.loftDeg))
-    case 'drop':
-      return { ...bag, clubs: bag.clubs.filter(({ club }) => club.id !== fix.clubId) }
-    case 'add': {
-      const fresh =
-        fix.loftDeg === undefined
-          ? bag.rack.find(({ club }) => club.id === fix.clubId)
-          : newClub(bag.clubs, fix.loftDeg)
-      return fresh ? { ...bag, clubs: inserted(bag.clubs, fresh) } : bag
-    }
-    case 'length':
-      return changing(bag, fix.clubId, (club) => lengthened(club, fix.longerM))
-    case 'grip': {
-      const carryM = bag.clubs.find(({ club }) => club.id === fix.clubId)?.carryM
-      if (!carryM) return bag
-      const cm = Math.min(GRIP_DOWN.mostCm, Math.max(0, fix.cm))
-      return {
-        ...bag,
-        others: [...bag.others, { clubId: fix.clubId, carryM: carryM * (1 - GRIP_DOWN.perCm * cm) }],
-      }
-    }
-  }
+export function withFixes(bag: PaperBag, fixes: readonly Fix[]): PaperBag {
+  const bare = ({ club }: PaperClub) => club
+  const fixed = applyFixes(bag.clubs.map(bare), bag.rack.map(bare), fixes)
+  const own = new Map([...bag.clubs, ...bag.rack].map((each) => [each.club.id, each]))
+  const measured = fixed.map((each) => {
+    const was = own.get(each.club.id)
+    return was ? changed(was, each) : null
+  })
+  const clubs = fixed.map((each, i) => measured[i] ?? newClub(each, i, measured))
+  return { ...bag, clubs, others: [...othersOf(bag, clubs), ...gripped(bag, fixes)] }
 }
 
-const changing = (bag: PaperBag, id: ClubId, change: (club: PaperClub) => PaperClub): PaperBag => ({
-  ...bag,
-  clubs: bag.clubs.map((each) => (each.club.id === id ? change(each) : each)),
-})
+/** A club of the bag or the rack as the fixes leave it. */
+function changed(was: PaperClub, { club, turnedDeg, longerM, bought }: FixedClub): PaperClub {
+  if (bought) {
+    const { carryM } = moved(was, (club.loftDeg ?? 0) - (was.club.loftDeg ?? 0))
+    return { ...was, club, carryM, supposedSdM: ESTIMATE_SD_M }
+  }
+  return { ...lengthened(turnedDeg === 0 ? was : moved(was, turnedDeg), longerM), club }
+}
 
-/** A club bent by so many degrees more. */
+/** A club bent by so many degrees more. Hot: asked for thousands of times in a search. */
 export function moved(each: PaperClub, degrees: number): PaperClub {
   const { club, carryM, perDegree, movedDeg } = each
   return {
@@ -111,52 +101,34 @@ export function moved(each: PaperClub, degrees: number): PaperClub {
 }
 
 function lengthened(each: PaperClub, longerM: number): PaperClub {
-  if (each.carryM === null) return each
+  if (each.carryM === null || longerM === 0) return each
   const more = carryByLength(each.club.kind, each.carryM, longerM)
   return { ...each, carryM: each.carryM + more, supposedSdM: Math.hypot(each.supposedSdM, more / 2) }
 }
 
-function swapped(each: PaperClub, loftDeg: number): PaperClub {
-  if (each.club.loftDeg === null) return each
-  const { carryM, movedDeg, club } = moved(each, loftDeg - each.club.loftDeg)
-  return {
-    ...each,
-    club,
-    carryM,
-    movedDeg: movedDeg - (loftDeg - each.club.loftDeg),
-    supposedSdM: SUPPOSED_SD_M,
-  }
-}
-
-/** Puts a club where its loft belongs. */
-function inserted(clubs: readonly PaperClub[], fresh: PaperClub): PaperClub[] {
-  const loft = fresh.club.loftDeg ?? 0
-  const after = clubs.findIndex(({ club }) => club.loftDeg !== null && club.loftDeg > loft)
-  const at = after < 0 ? clubs.length : after
-  return [...clubs.slice(0, at), fresh, ...clubs.slice(at)]
-}
-
-/** A club that nobody has hit, at a loft: what it carries lies between its neighbours, by their lofts. */
-function newClub(clubs: readonly PaperClub[], loftDeg: number): PaperClub {
-  const hit = clubs.filter(({ carryM, club }) => carryM !== null && club.loftDeg !== null)
-  const longer = hit.findLast(({ club }) => (club.loftDeg as number) <= loftDeg)
-  const shorter = hit.find(({ club }) => (club.loftDeg as number) > loftDeg)
+/** A club that nobody has hit: what was typed of it, else what lies between its neighbours by their lofts. */
+function newClub({ club, typedCarryM }: FixedClub, place: number, bag: readonly (PaperClub | null)[]): PaperClub {
+  const isHit = (each: PaperClub | null): each is PaperClub =>
+    each !== null && each.carryM !== null && each.club.loftDeg !== null
+  const longer = bag.slice(0, place).findLast(isHit)
+  const shorter = bag.slice(place + 1).find(isHit)
   const near = longer ?? shorter
-  const id = `${NEW} ${loftDeg}` as ClubId
-  const kind = kindBetween(longer?.club.kind, shorter?.club.kind)
-  const model = longer?.club.model ?? shorter?.club.model
   return {
-    club: { id, kind, loftDeg, order: near?.club.order ?? 0, ...(model !== undefined && { model }) },
-    carryM: carryAt(loftDeg, longer, shorter),
-    shownByM: longer && shorter ? (longer.shownByM + shorter.shownByM) / 2 : (near?.shownByM ?? 0),
+    club,
+    carryM: typedCarryM ?? carryAt(club.loftDeg as number, longer, shorter),
+    // A carry that was typed is one that is shown.
+    shownByM: typedCarryM !== undefined ? 0 : mean([longer, shorter].flatMap((each) => each?.shownByM ?? [])),
     runM: near?.runM ?? null,
     varianceM2: near?.varianceM2 ?? 0,
     count: 0,
     perDegree: near?.perDegree ?? { mPerDeg: 0, sdMPerDeg: 0 },
     movedDeg: 0,
-    supposedSdM: SUPPOSED_SD_M,
+    supposedSdM: ESTIMATE_SD_M,
   }
 }
+
+const mean = (values: readonly number[]): number =>
+  values.length === 0 ? 0 : values.reduce((sum, value) => sum + value, 0) / values.length
 
 function carryAt(loftDeg: number, longer?: PaperClub, shorter?: PaperClub): number | null {
   const [a, b] = [longer?.club.loftDeg, shorter?.club.loftDeg]
@@ -168,15 +140,34 @@ function carryAt(loftDeg: number, longer?: PaperClub, shorter?: PaperClub): numb
   return null
 }
 
-export const isNew = ({ id }: { id: ClubId }): boolean => id.startsWith(`${NEW} `)
+/** Partial swings of the clubs that stay: they move by the share that the full swing does. */
+function othersOf(bag: PaperBag, clubs: readonly PaperClub[]): PaperBag['others'] {
+  return bag.others.flatMap(({ clubId, carryM }) => {
+    const was = bag.clubs.find(({ club }) => club.id === clubId)
+    const now = clubs.find(({ club }) => club.id === clubId)
+    if (!now || now.supposedSdM === ESTIMATE_SD_M) return []
+    return [{ clubId, carryM: was?.carryM && now.carryM ? carryM * (now.carryM / was.carryM) : carryM }]
+  })
+}
 
-/** The loft at which a new club would carry the middle between two; null where a loft lacks. */
+function gripped(bag: PaperBag, fixes: readonly Fix[]): PaperBag['others'] {
+  return fixes.flatMap((fix) => {
+    const carryM = fix.kind === 'grip' && bag.clubs.find(({ club }) => club.id === fix.clubId)?.carryM
+    return fix.kind === 'grip' && carryM ? [{ clubId: fix.clubId, carryM: grippedCarry(carryM, fix.cm) }] : []
+  })
+}
+
+/** What a club carries gripped down by so many centimetres, in metres. */
+export const grippedCarry = (carryM: number, cm: number): number =>
+  carryM * (1 - GRIP_DOWN.perCm * Math.min(GRIP_DOWN.mostCm, Math.max(0, cm)))
+
+/** The loft at which a new club would carry the middle between two; null where a loft is unknown. */
 export function middleLoft(longer: PaperClub, shorter: PaperClub): number | null {
   const [a, b] = [longer.club.loftDeg, shorter.club.loftDeg]
   return a === null || b === null || b - a < 2 ? null : middleLoftDeg(a, b)
 }
 
-/** The steps between neighbours that both have a stock, as they would be. */
+/** The gaps between neighbours that both have a stock, as they would be. */
 export function stepsOf(bag: PaperBag): PaperStep[] {
   const limits = limitsOf(bag)
   return bag.clubs.slice(1).flatMap((shorter, i): PaperStep[] => {
@@ -187,31 +178,31 @@ export function stepsOf(bag: PaperBag): PaperStep[] {
   })
 }
 
-/** The limits of every pair of neighbours by the golfer's school; null where it cannot speak. */
+/** The limits of every pair of neighbours by the golfer's rule, as the analysis of such a bag has them; null where it cannot speak. */
 export function limitsOf({ clubs, school }: PaperBag): (Zones | null)[] {
   const hit = clubs.flatMap(({ club, carryM, varianceM2, count }) =>
     carryM === null ? [] : [{ club, carryM, varianceM2, count }],
   )
+  const expected = new Map(clubs.map(({ club, expectedM }) => [club, expectedM ?? null]))
   return limitsOfSteps(
     clubs.map(({ club }) => club),
     hit,
     school,
+    (club) => expected.get(club as RefitClub) ?? null,
   ).map(({ zones }) => zones)
 }
 
-/** What a step hangs on besides the carries and bends of its two clubs. */
+/** What a gap hangs on besides the carries and bends of its two clubs. */
 export type Pair = {
   measuredM2: number
   isLeft: boolean
-  /** What the longer runs more, where one of the two is only hit from the tee: such a step is one of totals. */
+  /** What the longer runs more, where one of the two is only hit from the tee: such a gap is one of totals. */
   runM: number
 }
 
-export function pairOf(
-  { stepVarianceM2, left }: PaperBag,
-  longer: Pick<PaperClub, 'club' | 'varianceM2' | 'runM'>,
-  shorter: Pick<PaperClub, 'club' | 'varianceM2' | 'runM'>,
-): Pair {
+type Side = Pick<PaperClub, 'club' | 'varianceM2' | 'runM'>
+
+export function pairOf({ stepVarianceM2, left }: PaperBag, longer: Side, shorter: Side): Pair {
   const key = pairKey(longer.club.id, shorter.club.id)
   return {
     measuredM2: stepVarianceM2.get(key) ?? longer.varianceM2 + shorter.varianceM2,
@@ -220,10 +211,10 @@ export function pairOf(
   }
 }
 
-const onTotal = (a: Pick<PaperClub, 'club' | 'runM'>, b: Pick<PaperClub, 'club' | 'runM'>): boolean =>
+const onTotal = (a: Side, b: Side): boolean =>
   (a.club.job === 'tee' || b.club.job === 'tee') && a.runM !== null && b.runM !== null
 
-/** One standard deviation of a step on paper. */
+/** One standard deviation of a gap on paper. */
 export function stepSd({ measuredM2 }: Pair, longer: PaperClub, shorter: PaperClub): number {
   // What a degree is worth is unsure for both alike: bent the same way they stay as far apart as they were.
   const bent = longer.movedDeg * longer.perDegree.sdMPerDeg - shorter.movedDeg * shorter.perDegree.sdMPerDeg
@@ -235,7 +226,7 @@ export function stepSd({ measuredM2 }: Pair, longer: PaperClub, shorter: PaperCl
   )
 }
 
-/** The chance that a step on paper is even. Hot: asked for thousands of times in a search. */
+/** The chance that a gap on paper is good. Hot: asked for thousands of times in a search. */
 export function evenOf(pair: Pair, longer: PaperClub, shorter: PaperClub, limitsM: Zones | null): number {
   if (pair.isLeft && longer.movedDeg === 0 && shorter.movedDeg === 0) return 1
   if (limitsM === null) return 0
@@ -246,7 +237,7 @@ export function evenOf(pair: Pair, longer: PaperClub, shorter: PaperClub, limits
   )
 }
 
-/** A step on paper, with the chance that it is even. */
+/** A gap on paper, with the chance that it is good. */
 export function stepBetween(
   bag: PaperBag,
   longer: PaperClub,
@@ -254,6 +245,8 @@ export function stepBetween(
   limitsM: Zones | null,
 ): PaperStep {
   const pair = pairOf(bag, longer, shorter)
+  const shown = (each: PaperClub): number =>
+    (each.carryM ?? 0) + each.shownByM + (onTotal(longer, shorter) ? (each.runM ?? 0) : 0)
   return {
     longerId: longer.club.id,
     shorterId: shorter.club.id,
@@ -261,18 +254,27 @@ export function stepBetween(
     sdM: stepSd(pair, longer, shorter),
     even: evenOf(pair, longer, shorter, limitsM),
     limitsM,
+    shownM: { longer: shown(longer), shorter: shown(shorter) },
   }
 }
 
-/** The chance that a step of this mean and standard deviation is even. */
+/** The chance that a gap of this mean and standard deviation is good. */
 export const chanceEven = (stepM: number, sdM: number, { narrow, wide }: Zones): number =>
   Math.max(0, phi((wide - stepM) / sdM) - phi((narrow - stepM) / sdM))
 
-/** How many of some steps are likely to be even: the sum of their chances. */
+/** How many of some gaps are likely to be good: the sum of their chances. */
 export const sumEven = (steps: readonly PaperStep[]): number => steps.reduce((sum, { even }) => sum + even, 0)
 
-/** The same of all steps of a bag. */
+/** The same of all gaps of a bag. */
 export const evenSteps = (bag: PaperBag): number => sumEven(stepsOf(bag))
+
+/** From this chance on a gap counts as good. */
+const LIKELY_GOOD = 0.5
+/** How many of a bag's gaps are likely good, of how many: counted alike before and after. */
+export const goodGaps = (steps: readonly PaperStep[]): { good: number; of: number } => ({
+  good: steps.filter(({ even }) => even >= LIKELY_GOOD).length,
+  of: steps.length,
+})
 
 /** What a bag on paper covers of a stretch of distances, and the holes in it. */
 export function coverOn({ clubs, others }: PaperBag, toleranceM: number, zone?: Stretch) {

@@ -1,104 +1,241 @@
 import type { ClubId } from '../ids'
+import { refused, type ProposalRules } from './allowed'
 import { cautionsOf, type Caution } from './cautions'
+import { dropsFor, type FewerClubs } from './fewer-clubs'
 import { isTurn, type Fix } from './fixes'
 import { firstShut, type Gate, type Shut } from './gate'
-import { evenSteps, stepsOf, sumEven, withFixes, type PaperBag, type PaperStep } from './paper-bag'
+import {
+  evenSteps,
+  goodGaps,
+  stepsOf,
+  sumEven,
+  withFixes,
+  type PaperBag,
+  type PaperStep,
+} from './paper-bag'
+import { yards } from '../units'
 import { BEND_STEP_DEG } from './refit-club'
-import { bestBends, bestDrops, bestPurchases, type Found, type Sought, type Trouble } from './search'
+import {
+  additions,
+  aroundTroubles,
+  bestBends,
+  outsideM,
+  ranked,
+  swaps,
+  worthOf,
+  type Sought,
+  type Trouble,
+} from './search'
 
-/** Different ways to mend a bag: bend what is there, buy one club, go without one. */
-export const WAYS = ['least-work', 'one-purchase', 'lighter-bag'] as const
+/** Different ways to better a bag by changing its clubs, cheapest first. */
+export const WAYS = ['least-work', 'one-purchase', 'fewer-clubs', 'everything'] as const
 export type Way = (typeof WAYS)[number]
 
-/** A set of fixes that makes more steps even, with all that it changes. */
+/** A set of fixes that makes more gaps good, with all that it changes. */
 export type Proposal = {
   way: Way
   fixes: Fix[]
-  /** The steps it is for. */
+  /** The gaps it is for. */
   troubles: Trouble[]
-  /** How many steps are likely even, before and after. */
+  /** How many gaps are likely good, before and after, as sums of chances. */
   before: number
   after: number
-  /** Every step as it would be. */
+  /** The same counted, each bag by its own gaps. */
+  good: { before: { good: number; of: number }; after: { good: number; of: number } }
+  /** Every gap as it would be. */
   steps: PaperStep[]
   cautions: Caution[]
   /** Why it is only a preview. */
   shut?: Shut
 }
 
-/** A set is proposed only if it makes this much of a step more even, and each step it is for likelier even than not. */
-const FROM = { more: { 'least-work': 0.5, 'one-purchase': 0.5, 'lighter-bag': 1.2 }, each: 0.6 } as const
+/** The best of what was tried and falls short, where nothing is proposed. */
+export type BestTried = Pick<Proposal, 'fixes' | 'before' | 'after' | 'steps' | 'troubles'>
 
-/**
- * What may be done about the troubles of a bag, at most one proposal for each way, by what it is worth. Those behind a shut
- * gate say so.
- */
-export function propose(bag: PaperBag, of: readonly Gate[], freeSlots: number): Proposal[] {
-  // What is settled comes first; what only leans is looked at where nothing else is.
+/** Fixes are proposed only if the chances of all gaps rise by this much together, and bends only if each gap they are for is likelier good than not. */
+const LEAST_GAIN = 0.5
+const EACH_GOOD = 0.6
+const MOST_BENDS = 2
+/** Where every bend is looked for, a club is sent to a clubmaker only for this much more of a good gap, besides its degrees. */
+const EVERYTHING_PER_CLUB = 0.15
+
+export type Proposing = ProposalRules & {
+  /** Clubs that may be bent without waiting for each gap to be confirmed. */
+  wellKnown: ReadonlySet<ClubId>
+  fewer: FewerClubs | null
+  /** How many clubs the golfer wants to carry, without the putter; absent where that was not asked. */
+  wanted?: number
+}
+
+/** What may be done about the troubles of a bag, at most one proposal for each way. Those behind a shut gate say so. */
+export function propose(
+  bag: PaperBag,
+  of: readonly Gate[],
+  rules: Proposing,
+): { proposals: Proposal[]; bestTried?: BestTried } {
+  // What is confirmed comes first; what is only likely is looked at where nothing else is.
   const settled = of.filter(({ shut }) => shut !== 'not-settled')
   const gates = settled.length > 0 ? settled : of
-  if (gates.length === 0) return []
-  const before = evenSteps(bag)
+  const tried: Fix[][] = []
+  const found = [
+    leastWork(bag, gates, rules, tried),
+    onePurchase(bag, gates, rules, tried),
+    fewer(bag, gates, rules),
+    everything(bag, gates, rules),
+  ].filter((each) => each !== null)
+  const proposals = found.filter(
+    ({ way, fixes }) =>
+      way !== 'everything' ||
+      !found.some((other) => other.way !== 'everything' && JSON.stringify(other.fixes) === JSON.stringify(fixes)),
+  )
+  if (proposals.length > 0 || gates.length === 0) return { proposals }
+  const [best] = ranked(bag, tried)
+  if (!best || best.length === 0 || worthOf(bag, best) <= worthOf(bag, [])) return { proposals }
+  return { proposals, bestTried: proposalOf(bag, gates, 'least-work', best) }
+}
+
+/** What may be done now comes first, without the clubs that wait for something; then what may be done in all, as a preview. */
+function soughtOf(gates: readonly Gate[]): Sought[] {
   const open = gates.filter(({ shut }) => shut === undefined)
-  const shutOff = new Set(
+  const untouched = new Set(
     gates.filter(({ shut }) => shut !== undefined).flatMap((gate) => [gate.longerId, gate.shorterId]),
   )
-  // What may be done now comes first, without the clubs that wait for something; then what may be done in all, as a preview.
-  const sought: Sought[] = [
-    ...(open.length > 0 ? [{ troubles: open, untouched: shutOff }] : []),
-    ...open.map((gate) => ({ troubles: [gate], untouched: shutOff })),
+  return [
+    ...(open.length > 0 ? [{ troubles: open, untouched }] : []),
+    ...open.map((gate) => ({ troubles: [gate], untouched })),
     { troubles: gates },
     ...gates.map((gate) => ({ troubles: [gate] })),
   ]
-  const [now, all] = [sought[0], { troubles: gates }] as [Sought, Sought]
-  const found: [Way, Found[]][] = [
-    ['least-work', sought.map((each) => bestBends(bag, each))],
-    ['one-purchase', [now, all].flatMap((each) => bestPurchases(bag, each, freeSlots))],
-    ['lighter-bag', [now, all].flatMap((each) => bestDrops(bag, each))],
-  ]
-  return found.flatMap(([way, each]): Proposal[] => {
-    let preview: Proposal | null = null
-    for (const { fixes } of each) {
-      // One preview is enough: what may be done now is what is looked for.
-      if (preview !== null && open.length === 0) break
-      const proposal = proposalOf(bag, gates, { way, best: fixes, before })
-      if (proposal && proposal.shut === undefined) return [proposal]
-      preview ??= proposal
-    }
-    return preview ? [preview] : []
-  })
 }
 
-/** A set of fixes as a proposal, with no more bends than it needs; null where it does not mend what it is for. */
-function proposalOf(
-  bag: PaperBag,
-  gates: readonly Gate[],
-  { way, best, before }: { way: Way; best: readonly Fix[]; before: number },
-): Proposal | null {
-  const meantBy = (fixes: readonly Fix[]): Gate[] =>
-    gates.filter((trouble) => touches(bag, withFixes(bag, fixes), fixes, trouble))
-  const [worst] = meantBy(best)
-  const mends = (fixes: readonly Fix[]): boolean => {
-    const after = withFixes(bag, fixes)
-    const steps = stepsOf(after)
-    const meant = meantBy(fixes)
-    return (
-      sumEven(steps) >= before + FROM.more[way] &&
-      meant.some((trouble) => trouble === worst) &&
-      meant.every((trouble) => inPlaceOf(bag, after, steps, trouble).every(({ even }) => even >= FROM.each))
-    )
+/** At most two clubs bent or turned. */
+function leastWork(bag: PaperBag, gates: readonly Gate[], rules: Proposing, tried: Fix[][]): Proposal | null {
+  const before = evenSteps(bag)
+  return firstOf(
+    soughtOf(gates).map((sought) => (): Proposal | null => {
+      const best = bestBends(bag, aroundTroubles(bag.clubs, sought), { most: MOST_BENDS })
+      if (best.length === 0) return null
+      tried.push(best)
+      const meant = meantBy(bag, gates, best)
+      const does = (fixes: readonly Fix[]): boolean => {
+        const after = withFixes(bag, fixes)
+        const steps = stepsOf(after)
+        const now = meantBy(bag, gates, fixes)
+        return (
+          sumEven(steps) >= before + LEAST_GAIN &&
+          now.some((trouble) => trouble === meant[0]) &&
+          now.every((trouble) => inPlaceOf(bag, after, steps, trouble).every(({ even }) => even >= EACH_GOOD)) &&
+          refused(bag, fixes, rules) === null
+        )
+      }
+      if (!does(best)) return null
+      return proposalOf(bag, gates, 'least-work', leastBends(bag, best, does))
+    }),
+  )
+}
+
+/** One club bought or taken from the rack. What nobody has hit is an estimate: it is proposed when the good gaps are expected to rise. */
+function onePurchase(bag: PaperBag, gates: readonly Gate[], rules: Proposing, tried: Fix[][]): Proposal | null {
+  const before = evenSteps(bag)
+  // With a free slot what is too close is not mended by buying: one of the two can go.
+  const all = soughtOf(gates).flatMap((sought) => [
+    ranked(bag, [
+      ...additions(bag, sought, rules.freeSlots),
+      ...(rules.freeSlots === 0 ? swaps(bag, sought) : []),
+    ]),
+  ])
+  const mayBe = (fixes: readonly Fix[]): boolean =>
+    meantBy(bag, gates, fixes).length > 0 && refused(bag, fixes, rules) === null
+  const best = all[0]?.find(mayBe)
+  if (best) tried.push(best)
+  return firstOf(
+    all.flat().map((fixes) => (): Proposal | null =>
+      evenSteps(withFixes(bag, fixes)) >= before + LEAST_GAIN && mayBe(fixes)
+        ? proposalOf(bag, gates, 'one-purchase', fixes)
+        : null,
+    ),
+  )
+}
+
+/** So many clubs as were asked for; else one beside a trouble less, where a gap that is not good goes with it. */
+function fewer(bag: PaperBag, gates: readonly Gate[], rules: Proposing): Proposal | null {
+  if (rules.wanted !== undefined && rules.fewer) {
+    const fixes = dropsFor(rules.fewer, rules.wanted)
+    return fixes.length > 0 ? proposalOf(bag, gates, 'fewer-clubs', fixes) : null
   }
-  if (!mends(best)) return null
-  const fixes = leastBends(best, (less) => (mends(less) ? sumEven(stepsOf(withFixes(bag, less))) : null))
+  const now = goodGaps(stepsOf(bag))
+  const beside = new Set(gates.flatMap(({ longerId, shorterId }) => [longerId, shorterId]))
+  const drops = ranked(
+    bag,
+    [...beside].map((clubId): Fix[] => [{ kind: 'drop', clubId }]),
+  )
+  return firstOf(
+    drops.map((fixes) => (): Proposal | null => {
+      const after = withFixes(bag, fixes)
+      const steps = stepsOf(after)
+      const then = goodGaps(steps)
+      const mostM = Math.max(0, ...stepsOf(bag).map(outsideOf)) + MERGED_WORSE_M
+      const isGone = meantBy(bag, gates, fixes).some((trouble) => {
+        const [place] = inPlaceOf(bag, after, steps, trouble)
+        return place && (place.even >= EACH_GOOD || outsideOf(place) <= mostM)
+      })
+      return isGone && then.of - then.good < now.of - now.good && refused(bag, fixes, rules) === null
+        ? proposalOf(bag, gates, 'fewer-clubs', fixes)
+        : null
+    }),
+  )
+}
+
+/** A gap that was too wide beside one that was too close is not worse than it was by less than this when they become one. */
+const MERGED_WORSE_M = yards(3)
+
+const outsideOf = ({ stepM, limitsM }: PaperStep): number => (limitsM ? outsideM(stepM, limitsM) : 0)
+
+/** Every bend that is expected to help, of clubs that are well known. */
+function everything(bag: PaperBag, gates: readonly Gate[], rules: Proposing): Proposal | null {
+  const before = evenSteps(bag)
+  const best = bestBends(bag, rules.wellKnown, { perClub: EVERYTHING_PER_CLUB })
+  const does = (fixes: readonly Fix[]): boolean =>
+    evenSteps(withFixes(bag, fixes)) >= before + LEAST_GAIN && refused(bag, fixes, rules) === null
+  return best.length > 0 && does(best) ? proposalOf(bag, gates, 'everything', best) : null
+}
+
+/** The first that may be done now; else the first preview. */
+function firstOf(each: readonly (() => Proposal | null)[]): Proposal | null {
+  let preview: Proposal | null = null
+  for (const make of each) {
+    const proposal = make()
+    if (proposal && proposal.shut === undefined) return proposal
+    preview ??= proposal
+  }
+  return preview
+}
+
+const meantBy = (bag: PaperBag, gates: readonly Gate[], fixes: readonly Fix[]): Gate[] => {
+  const after = withFixes(bag, fixes)
+  return gates.filter((trouble) => touches(bag, after, fixes, trouble))
+}
+
+/** Why some fixes are only a preview; null where they may be done. What bends no club need not wait for measured lofts. */
+export function shutOf(bag: PaperBag, gates: readonly Gate[], fixes: readonly Fix[]): Shut | null {
+  const bends = fixes.some(isTurn)
+  return firstShut(
+    meantBy(bag, gates, fixes).filter(({ shut }) => bends || shut !== 'lofts-not-measured'),
+  )
+}
+
+function proposalOf(bag: PaperBag, gates: readonly Gate[], way: Way, fixes: Fix[]): Proposal {
+  const before = stepsOf(bag)
   const steps = stepsOf(withFixes(bag, fixes))
-  const meant = meantBy(fixes)
-  const shut = firstShut(meant)
+  const meant = meantBy(bag, gates, fixes)
+  const shut = way === 'everything' ? null : shutOf(bag, gates, fixes)
   return {
     way,
     fixes,
     troubles: meant.map(({ longerId, shorterId }) => ({ longerId, shorterId })),
-    before,
+    before: sumEven(before),
     after: sumEven(steps),
+    good: { before: goodGaps(before), after: goodGaps(steps) },
     steps,
     cautions: cautionsOf(
       fixes,
@@ -109,46 +246,43 @@ function proposalOf(
 }
 
 /**
- * A set of fixes with its bends taken back, half a degree after the other, as long as it mends the worst of what it is for:
- * what a clubmaker would rather not touch stays as it is.
- * @param worth of a set; null where it does not do it any more
+ * A set of fixes with its bends taken back, half a degree after the other, as long as it does what it is for: what a clubmaker
+ * would rather not touch stays as it is.
  */
-function leastBends(fixes: readonly Fix[], worth: (fixes: readonly Fix[]) => number | null): Fix[] {
+function leastBends(bag: PaperBag, fixes: readonly Fix[], does: (fixes: readonly Fix[]) => boolean): Fix[] {
   let now = [...fixes]
   for (;;) {
     const less = now.flatMap((fix, i) => {
       if (!isTurn(fix)) return []
       const degrees = fix.degrees - Math.sign(fix.degrees) * BEND_STEP_DEG
       const rest = degrees === 0 ? now.toSpliced(i, 1) : now.with(i, { ...fix, degrees })
-      const left = worth(rest)
-      return left === null ? [] : [{ rest, left }]
+      return does(rest) ? [rest] : []
     })
-    const best = less.reduce<(typeof less)[number] | null>(
-      (a, b) => (a === null || b.left > a.left ? b : a),
-      null,
-    )
+    const [best] = less
+      .map((rest) => ({ rest, worth: evenSteps(withFixes(bag, rest)) - HALF_DEGREE * halvesOf(rest) }))
+      .sort((a, b) => b.worth - a.worth)
     if (!best) return now
     now = best.rest
   }
 }
 
+/** Whole degrees are easier to set on a bench: of two sets that do nearly the same, the one with more of them (common practice). */
+const HALF_DEGREE = 0.03
+const halvesOf = (fixes: readonly Fix[]): number =>
+  fixes.filter((fix) => isTurn(fix) && fix.degrees % 1 !== 0).length
+
 const placeOf = ({ clubs }: PaperBag, id: ClubId): number => clubs.findIndex(({ club }) => club.id === id)
 
-/** Whether some fixes change a step: one of its clubs, or what stands between them. */
-function touches(
-  before: PaperBag,
-  after: PaperBag,
-  fixes: readonly Fix[],
-  { longerId, shorterId }: Trouble,
-): boolean {
-  const changed = fixes.some(
-    (fix) => 'clubId' in fix && (fix.clubId === longerId || fix.clubId === shorterId),
-  )
-  const [a, b] = [placeOf(after, longerId), placeOf(after, shorterId)]
-  return changed || (a >= 0 && b >= 0 && b - a !== placeOf(before, shorterId) - placeOf(before, longerId))
+/** Whether a set of fixes does something to a trouble: to one of its clubs, or between them. */
+function touches(bag: PaperBag, after: PaperBag, fixes: readonly Fix[], trouble: Trouble): boolean {
+  const { longerId, shorterId } = trouble
+  const isBeside = fixes.some((fix) => 'clubId' in fix && (fix.clubId === longerId || fix.clubId === shorterId))
+  if (isBeside) return true
+  const [from, to] = [placeOf(after, longerId), placeOf(after, shorterId)]
+  return from >= 0 && to >= 0 && to - from > placeOf(bag, shorterId) - placeOf(bag, longerId)
 }
 
-/** The steps that stand in the place of one: between its clubs, or across the club that is gone. */
+/** The gaps in the place of one: between its clubs, or across the club that is gone. */
 function inPlaceOf(
   before: PaperBag,
   after: PaperBag,

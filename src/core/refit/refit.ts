@@ -2,18 +2,22 @@ import type { BagAnalysis, Rules } from '../analyse-bag'
 import { MOST_CLUBS } from '../bag/club'
 import { measuredLaunch } from '../flight/measured-launch'
 import { airOfStock, ordinaryRun } from '../flight/station-run'
-import { carriesApart, isJudged, isMeasured } from '../gaps/step'
+import { DEFAULT_TOLERANCE_M } from '../gaps/cover'
+import { carriesApart, isMeasured } from '../gaps/step'
 import { schoolOf } from '../gaps/zones'
 import type { ClubId } from '../ids'
+import { sdOf } from '../math/z90'
 import { atStation, fullSwingOf, isWholeSwing } from '../station'
 import { isHit, type HitStock, type Stock } from '../stock/stock'
-import { sdOf } from '../math/z90'
-import { bagSense, type BagSense } from './bag-sense'
+import { bagAdvice, type BagAdvice } from './bag-advice'
+import { fewerClubs, type FewerClubs } from './fewer-clubs'
 import { gates, type DaysOfClubs, type Gate } from './gate'
+import { withoutChange, type NoChange } from './no-change'
 import { pairKey, type PaperBag, type PaperClub } from './paper-bag'
 import { perDegree, type PerDegree, type StandingClub } from './per-degree'
-import { propose, type Proposal } from './propose'
+import { propose, type BestTried, type Proposal } from './propose'
 import type { RefitClub } from './refit-club'
+import { setTransition, type SetTransition } from './set-transition'
 
 export type RefitInput = {
   /** The bag, longest first, putter and all. */
@@ -21,38 +25,72 @@ export type RefitInput = {
   /** Clubs that are not in it. */
   rack?: readonly RefitClub[]
   /** What the shots of the bag say, and the stocks of the rack. */
-  analysis: Pick<BagAnalysis, 'stocks' | 'steps' | 'overUnhit'>
+  analysis: Pick<BagAnalysis, 'stocks' | 'steps' | 'next'>
   rackStocks?: readonly Stock[]
-  /** On how many days solid shots were hit with each club. */
+  /** On how many days good shots were hit with each club. */
   days: DaysOfClubs
   rules?: Pick<Rules, 'stepSchool' | 'zonesM' | 'leftOnPurpose' | 'toleranceM' | 'goalZoneM'>
+  /** Distances that were left to the target in the golfer's rounds. */
+  demandM?: readonly number[]
+  /** How many clubs the golfer wants to carry, with the putter where the bag has one; `fewest`: as few as may be. */
+  wanted?: number | 'fewest'
 }
 
 /** What comes before anything else is done about a trouble. */
 export type FirstFix = 'retest' | 'strike' | 'measure-lofts' | 'swing' | 'refit' | 'none'
-export type BeforeTrouble = { longerId: ClubId; shorterId: ClubId; fix: FirstFix }
+export type BeforeTrouble = { longerId: ClubId; shorterId: ClubId; fix: FirstFix; noChange: NoChange[] }
 
-export type Refit = BagSense & {
+export type Refit = BagAdvice & {
   /** The bag on paper, as it is. */
   bag: PaperBag
   freeSlots: number
   perDegree: (PerDegree & { clubId: ClubId })[]
   gates: Gate[]
-  /** What stands first before each trouble, the worst one first. */
+  /** What comes first about each trouble, the worst one first. */
   firsts: BeforeTrouble[]
   proposals: Proposal[]
+  /** The best that was tried, where nothing is proposed. */
+  bestTried?: BestTried
+  /** What each club less costs; null where clubs were not hit. */
+  fewer: FewerClubs | null
+  /** Every choice of set and separate wedges; null without a choice. */
+  transition: SetTransition | null
 }
 
+/** Bends without waiting for each gap to be confirmed want this many good shots with a club, on so many days. */
+const WELL_KNOWN = { good: 15, days: 2 }
+
 /**
- * What to do about the steps of a bag: on paper, priced in steps, before a club is touched. Pure: the input is unchanged.
+ * What to do about the gaps of a bag: on paper, priced in good gaps, before a club is touched. Pure: the input is unchanged.
  * Metres and degrees, weaker positive.
  */
 export function refit(input: RefitInput): Refit {
-  const { analysis, days, clubs } = input
+  const { analysis, days, clubs, rules = {}, wanted } = input
   const bag = paperBag(input)
   const gate = gates(analysis, clubs, days)
   const freeSlots = Math.max(0, MOST_CLUBS - clubs.length)
-  const proposals = propose(bag, gate, freeSlots)
+  const advice = bagAdvice({ clubs, analysis }, bag)
+  const proposing = {
+    toleranceM: rules.toleranceM ?? DEFAULT_TOLERANCE_M,
+    ...(rules.goalZoneM && { focusM: rules.goalZoneM }),
+    freeSlots,
+    kept: new Set([
+      ...advice.sameJobs.flatMap(({ keep }) => keep ?? []),
+      ...advice.longClubs.flatMap((each) => (each.kind === 'take-out' ? [each.keep] : [])),
+    ]),
+  }
+  // What fewer clubs do as well is known where all were hit.
+  const fewer =
+    bag.clubs.length > 2 && bag.clubs.every(({ carryM }) => carryM !== null)
+      ? fewerClubs(bag, proposing)
+      : null
+  const putters = clubs.length - bag.clubs.length
+  const { proposals, bestTried } = propose(bag, gate, {
+    ...proposing,
+    fewer,
+    wellKnown: wellKnown(input),
+    ...(wanted !== undefined && { wanted: wanted === 'fewest' ? 0 : wanted - putters }),
+  })
   return {
     bag,
     freeSlots,
@@ -64,13 +102,40 @@ export function refit(input: RefitInput): Refit {
       ...first,
       ...(first.fix === 'refit' && !proposals.some(isFor(first)) && { fix: 'none' as const }),
     })),
-    ...bagSense(input, bag, gate),
+    ...advice,
     proposals,
+    ...(bestTried && { bestTried }),
+    fewer,
+    transition: setTransition(bag),
   }
 }
 
+/** Clubs with measured lofts and enough good shots that a bend need not wait for its gap to be confirmed. */
+const wellKnown = ({ clubs, analysis, days }: RefitInput): Set<ClubId> =>
+  new Set(
+    clubs.flatMap(({ id, loftMeasured }) => {
+      const stock = atStation(analysis.stocks, fullSwingOf(id))
+      const isKnown =
+        loftMeasured === true &&
+        isHit(stock) &&
+        stock.count >= WELL_KNOWN.good &&
+        (days.get(id) ?? 0) >= WELL_KNOWN.days &&
+        stock.offCurve?.cause !== 'strike'
+      return isKnown ? [id] : []
+    }),
+  )
+
 /** The bag on paper as it is: stocks and steps with what is known of them. */
-export function paperBag({ clubs, rack = [], analysis, rackStocks = [], rules = {} }: RefitInput): PaperBag {
+export function paperBag({
+  clubs,
+  rack = [],
+  analysis,
+  rackStocks = [],
+  rules = {},
+  demandM,
+}: Omit<RefitInput, 'days' | 'wanted' | 'analysis'> & {
+  analysis: Pick<BagAnalysis, 'stocks' | 'steps'>
+}): PaperBag {
   const bag = clubs.filter(({ kind }) => kind !== 'putter').toSorted((a, b) => a.order - b.order)
   const stockOf = (id: ClubId) => atStation(analysis.stocks, fullSwingOf(id))
   const places = carriesBySteps(bag, analysis)
@@ -81,6 +146,7 @@ export function paperBag({ clubs, rack = [], analysis, rackStocks = [], rules = 
   const onPaper = (club: RefitClub, stock: Stock | undefined, own: StandingClub | undefined): PaperClub => ({
     club,
     carryM: own?.carryM ?? null,
+    ...(!own && stock?.foreseen && { expectedM: stock.foreseen.carryM }),
     runM: isHit(stock) ? (ordinaryRun(stock)?.runM ?? null) : null,
     shownByM: own && isHit(stock) ? stock.carryM - own.carryM : 0,
     varianceM2: own?.varianceM2 ?? 0,
@@ -119,6 +185,7 @@ export function paperBag({ clubs, rack = [], analysis, rackStocks = [], rules = 
         leftOnPurpose === undefined ? [] : [pairKey(longerId, shorterId)],
       ),
     ),
+    ...(demandM && demandM.length > 0 && { demandM }),
   }
 }
 
@@ -137,7 +204,7 @@ const standingClub = (club: RefitClub, stock: HitStock, carryM: number): Standin
 /** The carries of the hit clubs, apart by the steps that Gaps shows: one number for one step. */
 function carriesBySteps(
   bag: readonly RefitClub[],
-  { stocks, steps }: RefitInput['analysis'],
+  { stocks, steps }: Pick<BagAnalysis, 'stocks' | 'steps'>,
 ): Map<ClubId, number> {
   const places = new Map<ClubId, number>()
   const between = steps.filter(isMeasured)
@@ -155,41 +222,25 @@ function carriesBySteps(
   return places
 }
 
-/** What comes first before each trouble, the worst one first: `refit` where nothing else stands before it. */
+/** What comes first about each trouble, the worst one first: `refit` where nothing else comes before it. */
 export const firstFixes = (
   input: Pick<RefitInput, 'clubs' | 'analysis' | 'days'>,
   troubles: readonly Gate[] = gates(input.analysis, input.clubs, input.days),
 ): BeforeTrouble[] =>
-  troubles.map(({ longerId, shorterId, shut }) => ({
-    longerId,
-    shorterId,
-    fix: firstFix({ longerId, shorterId, ...(shut && { shut }) }, input.analysis),
-  }))
+  troubles.map((gate) => {
+    const noChange = withoutChange(gate, input.analysis, input.days)
+    return { longerId: gate.longerId, shorterId: gate.shorterId, fix: firstFix(gate, noChange), noChange }
+  })
 
-function firstFix({ longerId, shorterId, shut }: Gate, analysis: RefitInput['analysis']): FirstFix {
+function firstFix({ shut }: Gate, noChange: readonly NoChange[]): FirstFix {
   if (shut === 'not-settled' || shut === 'few-shots') return 'retest'
-  const step = analysis.steps.find((each) => each.longerId === longerId && each.shorterId === shorterId)
-  const isWide = step !== undefined && isJudged(step) && step.verdict === 'wide'
-  // A swing that was hit already changes no club: no gate stands before it.
-  if (isWide && partialBetween(analysis.stocks, longerId, shorterId)) return 'swing'
+  // A swing that was hit already changes no club: no gate comes before it.
+  if (noChange.some(({ kind }) => kind === 'swing')) return 'swing'
   if (shut === 'strike') return 'strike'
   return shut === 'lofts-not-measured' ? 'measure-lofts' : 'refit'
 }
 
 const isFor =
-  ({ longerId }: BeforeTrouble) =>
+  ({ longerId }: Pick<BeforeTrouble, 'longerId'>) =>
   ({ troubles }: Proposal): boolean =>
     troubles.some((each) => each.longerId === longerId)
-
-const FILLS = 0.25
-
-/** Whether a partial swing of any club lands well between two clubs. */
-function partialBetween(stocks: readonly Stock[], longerId: ClubId, shorterId: ClubId): boolean {
-  const [high, low] = [longerId, shorterId].map((id) => atStation(stocks, fullSwingOf(id))?.carryM)
-  if (high === undefined || low === undefined) return false
-  const inset = FILLS * (high - low)
-  return stocks.some(
-    ({ swing, carryM }) =>
-      !isWholeSwing(swing) && carryM !== undefined && carryM > low + inset && carryM < high - inset,
-  )
-}

@@ -24,24 +24,46 @@ export function sameJob(a: Doing, b: Doing, sdM: number): number | null {
 }
 
 /** What speaks for one of two clubs that do the same job, in the order in which it counts. */
-export type Keeping = { spread?: number; landingDeg?: number; solidShare?: number; liking?: number }
-export const KEPT_FOR = ['spread', 'landing', 'solid', 'liking'] as const
+export type Keeping = {
+  /** Standard deviation of its good shots as a share of the carry, and how many they are. */
+  spread?: number
+  count?: number
+  landingDeg?: number
+  solidShare?: number
+  liking?: number
+  loftDeg?: number | null
+  isHybrid?: boolean
+}
+export const KEPT_FOR = ['spread', 'landing', 'solid', 'liking', 'easier'] as const
+export type KeptFor = (typeof KEPT_FOR)[number]
+
+/** A difference of spreads counts from this chance on that it is real. */
+const REAL_FROM = 0.9
+const MORE = { landingDeg: 2, solidShare: 0.1, liking: 1, loftDeg: 1 }
 
 /** Which of two to keep, the first or the second, and what decides; null where nothing does. */
-export function keepWhich(
-  a: Keeping,
-  b: Keeping,
-): { keep: 0 | 1; because: (typeof KEPT_FOR)[number] } | null {
-  const reasons: [(typeof KEPT_FOR)[number], number | undefined, number | undefined, number][] = [
-    // Smaller spread by a fifth, two degrees steeper, a tenth more solid shots: less is chance.
-    ['spread', a.spread && -Math.log(a.spread), b.spread && -Math.log(b.spread), 0.2],
-    ['landing', a.landingDeg, b.landingDeg, 2],
-    ['solid', a.solidShare, b.solidShare, 0.1],
-    ['liking', a.liking, b.liking, 1],
-  ]
-  for (const [because, x, y, by] of reasons)
-    if (x !== undefined && y !== undefined && Math.abs(x - y) >= by) return { keep: x > y ? 0 : 1, because }
-  return null
+export function keepWhich(a: Keeping, b: Keeping): { keep: 0 | 1; because: KeptFor } | null {
+  const by = (because: KeptFor, more: number | null, from: number) =>
+    more === null || Math.abs(more) < from ? null : { keep: more > 0 ? (0 as const) : (1 as const), because }
+  const over = (x: number | null | undefined, y: number | null | undefined) =>
+    x == null || y == null ? null : x - y
+  return (
+    smallerSpread(a, b) ??
+    by('landing', over(a.landingDeg, b.landingDeg), MORE.landingDeg) ??
+    by('solid', over(a.solidShare, b.solidShare), MORE.solidShare) ??
+    by('liking', over(a.liking, b.liking), MORE.liking) ??
+    by('easier', over(a.loftDeg, b.loftDeg), MORE.loftDeg) ??
+    by('easier', Number(a.isHybrid ?? false) - Number(b.isHybrid ?? false), 1)
+  )
+}
+
+/** The one whose shots scatter less, where that is likely real: the log of a standard deviation of n shots is known to 1/√(2(n−1)). */
+function smallerSpread(a: Keeping, b: Keeping): { keep: 0 | 1; because: KeptFor } | null {
+  if (!a.spread || !b.spread || (a.count ?? 0) < 3 || (b.count ?? 0) < 3) return null
+  const sd = Math.sqrt(1 / (2 * ((a.count as number) - 1)) + 1 / (2 * ((b.count as number) - 1)))
+  const chance = phi(Math.log(b.spread / a.spread) / sd)
+  if (chance >= REAL_FROM) return { keep: 0, because: 'spread' }
+  return chance <= 1 - REAL_FROM ? { keep: 1, because: 'spread' } : null
 }
 
 /** Whether a full shot stays on a green, on normal ground (common practice). */

@@ -1,10 +1,13 @@
 import { describe, expect, it } from 'vitest'
 import { clubAt, EXAMPLE, paperBagOf, randomBag, WIDE, type OnPaper } from '../../../tests/paper-bags'
+import { yards } from '../units'
 import { dice } from '../../../simulators/golfers/dice'
 import type { Fix } from './fixes'
-import { evenSteps, withFixes } from './paper-bag'
+import { priceOf } from './fixes'
+import { evenSteps, withFixes, type PaperBag } from './paper-bag'
 import { loftLimits } from './refit-club'
-import { bestBends, bestDrops, bestPurchases } from './search'
+import { additions, aroundTroubles, bestBends, crosses, outsideM, WORSE_M } from './search'
+import { stepsOf } from './paper-bag'
 
 describe('how far a club can be bent', () => {
   const of = (said: Partial<OnPaper>) =>
@@ -28,46 +31,62 @@ describe('how far a club can be bent', () => {
   })
 })
 
+/** What some fixes are worth: likely good gaps less their price. */
+const worth = (bag: PaperBag, fixes: readonly Fix[]): number =>
+  evenSteps(withFixes(bag, fixes)) - priceOf(fixes)
+
+/** Whether fixes leave the order of lofts and the size of every gap no worse than the search allows. */
+function isAllowed(bag: PaperBag, fixes: readonly Fix[]): boolean {
+  const after = withFixes(bag, fixes)
+  const [was, now] = [stepsOf(bag), stepsOf(after)]
+  return now.every((step, i) => {
+    const [longer, shorter] = [after.clubs[i]!, after.clubs[i + 1]!]
+    return (
+      !crosses(longer, shorter, bag.clubs[i], bag.clubs[i + 1]) &&
+      outsideM(step.stepM, step.limitsM!) <= outsideM(was[i]!.stepM, was[i]!.limitsM!) + WORSE_M + 1e-9
+    )
+  })
+}
+
 describe('the search', () => {
-  it('agrees with trying every combination of bends, over 200 bags made from seed 11', () => {
-    const roll = dice(11)
-    for (let i = 0; i < 200; i++) {
-      const bag = randomBag(roll)
-      const at = Math.floor(roll.between(0, bag.clubs.length - 1))
-      const trouble = { longerId: bag.clubs[at]!.club.id, shorterId: bag.clubs[at + 1]!.club.id }
-      const near = bag.clubs.slice(Math.max(0, at - 1), at + 3)
-      let best = -Infinity
-      const tryAll = (from: number, fixes: Fix[], price: number): void => {
-        const each = near[from]
-        if (!each) {
-          best = Math.max(best, evenSteps(withFixes(bag, fixes)) - price)
-          return
+  it.each([1, 2, Infinity])(
+    'agrees with trying every combination of at most %s bends, over 120 bags made from seed 11',
+    (most) => {
+      const roll = dice(11)
+      for (let i = 0; i < 120; i++) {
+        const bag = randomBag(roll)
+        const at = Math.floor(roll.between(0, bag.clubs.length - 1))
+        const trouble = { longerId: bag.clubs[at]!.club.id, shorterId: bag.clubs[at + 1]!.club.id }
+        const near = bag.clubs.slice(Math.max(0, at - 1), at + 3)
+        let best = -Infinity
+        const tryAll = (from: number, fixes: Fix[]): void => {
+          const each = near[from]
+          if (!each) {
+            if (fixes.length <= most && isAllowed(bag, fixes)) best = Math.max(best, worth(bag, fixes))
+            return
+          }
+          const { kind, stronger, weaker } = loftLimits(each.club)
+          tryAll(from + 1, fixes)
+          if (kind === 'none') return
+          for (let degrees = stronger; degrees <= weaker; degrees += 0.5)
+            if (degrees !== 0) tryAll(from + 1, [...fixes, { kind, clubId: each.club.id, degrees }])
         }
-        const { kind, stronger, weaker } = loftLimits(each.club)
-        tryAll(from + 1, fixes, price)
-        if (kind === 'none') return
-        for (let degrees = stronger; degrees <= weaker; degrees += 0.5)
-          if (degrees !== 0)
-            tryAll(
-              from + 1,
-              [...fixes, { kind, clubId: each.club.id, degrees }],
-              price + 0.1 * Math.abs(degrees),
-            )
+        tryAll(0, [])
+        const found = bestBends(bag, aroundTroubles(bag.clubs, { troubles: [trouble] }), { most })
+        expect(found.length).toBeLessThanOrEqual(most)
+        expect(isAllowed(bag, found)).toBe(true)
+        expect(Math.abs(worth(bag, found) - best)).toBeLessThan(0.05)
       }
-      tryAll(0, [], 0)
-      expect(Math.abs(bestBends(bag, { troubles: [trouble] }).worth - best)).toBeLessThan(0.05)
-    }
-  }, 60_000)
+    },
+    120_000,
+  )
 
   it('never bends beyond what a head takes, and never makes a bag worth less', () => {
     const roll = dice(12)
     for (let i = 0; i < 300; i++) {
       const bag = randomBag(roll)
-      const troubles = bag.clubs
-        .slice(1)
-        .map(({ club }, at) => ({ longerId: bag.clubs[at]!.club.id, shorterId: club.id }))
-      const { fixes, worth } = bestBends(bag, { troubles })
-      expect(worth).toBeGreaterThanOrEqual(evenSteps(bag) - 1e-9)
+      const fixes = bestBends(bag, new Set(bag.clubs.map(({ club }) => club.id)))
+      expect(worth(bag, fixes)).toBeGreaterThanOrEqual(evenSteps(bag) - 1e-9)
       for (const fix of fixes) {
         if (fix.kind !== 'bend') continue
         const { stronger, weaker } = loftLimits(bag.clubs.find(({ club }) => club.id === fix.clubId)!.club)
@@ -78,37 +97,42 @@ describe('the search', () => {
     }
   })
 
-  it('with no free slot puts a club out for each that comes in', () => {
+  it('a club comes in by itself where a slot is free; with none, another goes for it', () => {
     const bag = paperBagOf(EXAMPLE, { rack: [{ loft: 38, yd: 121 }] })
-    for (const { fixes } of bestPurchases(bag, { troubles: [WIDE] }, 0).filter((each) =>
-      each.fixes.some(({ kind }) => kind === 'add'),
-    ))
-      expect(fixes.some(({ kind }) => kind === 'drop')).toBe(true)
-    const [best] = bestPurchases(bag, { troubles: [WIDE] }, 1).filter(({ fixes }) =>
-      fixes.some(({ kind }) => kind === 'add'),
-    )
-    expect(best!.fixes).toContainEqual({ kind: 'add', clubId: clubAt(38) })
+    for (const fixes of additions(bag, { troubles: [WIDE] }, 0))
+      expect(fixes.map(({ kind }) => kind)).toEqual(['add', 'drop'])
+    const free = additions(bag, { troubles: [WIDE] }, 1)
+    expect(free).toContainEqual([{ kind: 'add', clubId: clubAt(38) }])
+    expect(free).toContainEqual([{ kind: 'add', loftDeg: 38.5 }])
+    // A new club replaces none while a slot is free.
+    expect(free.filter(([add, drop]) => drop && 'loftDeg' in add!)).toEqual([])
   })
-})
 
-describe('what is not to be touched', () => {
-  it('is neither bent nor dropped, whatever that would bring', () => {
+  it('clubs that wait for something are not bent, whatever that would bring', () => {
     const roll = dice(21)
     for (let i = 0; i < 100; i++) {
       const bag = randomBag(roll)
       const ids = bag.clubs.map(({ club }) => club.id)
       const untouched = new Set(ids.filter(() => roll.chance(0.5)))
       const troubles = ids.slice(1).map((shorterId, at) => ({ longerId: ids[at]!, shorterId }))
-      const touched = [
-        bestBends(bag, { troubles, untouched }),
-        ...bestDrops(bag, { troubles, untouched }),
-      ].flatMap(({ fixes }) => fixes.flatMap((fix) => ('clubId' in fix && fix.clubId ? [fix.clubId] : [])))
+      const touched = bestBends(bag, aroundTroubles(bag.clubs, { troubles, untouched })).flatMap((fix) =>
+        'clubId' in fix && fix.clubId ? [fix.clubId] : [],
+      )
       expect(touched.filter((id) => untouched.has(id))).toEqual([])
     }
   })
 
-  it('only clubs beside a trouble are left at home for it', () => {
-    const drops = bestDrops(paperBagOf(EXAMPLE), { troubles: [WIDE] }).map(({ fixes }) => fixes[0])
-    expect(drops.map((fix) => fix && 'clubId' in fix && fix.clubId).sort()).toEqual([clubAt(36), clubAt(41)])
+  it('where rounds are known, a gap whose distances are faced weighs more', () => {
+    const two = paperBagOf([
+      { loft: 28, yd: 170 },
+      { loft: 32, yd: 151 },
+      { loft: 36, yd: 141 },
+      { loft: 41, yd: 122 },
+    ])
+    const movable = new Set([clubAt(32), clubAt(36)])
+    const faced = (yd: number): PaperBag => ({ ...two, demandM: Array.from({ length: 30 }, () => yards(yd)) })
+    const first = (bag: PaperBag) => bestBends(bag, movable, { most: 1 })[0]
+    expect(first(faced(160))).toMatchObject({ clubId: clubAt(32) })
+    expect(first(faced(130))).toMatchObject({ clubId: clubAt(36) })
   })
 })

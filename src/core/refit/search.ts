@@ -1,114 +1,32 @@
 import type { ClubId } from '../ids'
+import type { Zones } from '../gaps/zones'
+import { yards } from '../units'
 import { priceOf, type Fix } from './fixes'
 import {
   evenOf,
-  evenSteps,
   limitsOf,
   middleLoft,
   moved,
   pairOf,
+  stepsOf,
+  sumEven,
   withFixes,
   type PaperBag,
   type PaperClub,
 } from './paper-bag'
 import { BEND_STEP_DEG, loftLimits } from './refit-club'
 
-/** Fixes that go together, with how many steps are likely even after them, and that less their price. */
-export type Found = { fixes: Fix[]; even: number; worth: number }
-
-/** A step that something is to be done about. */
+/** A gap that something is to be done about. */
 export type Trouble = { longerId: ClubId; shorterId: ClubId }
 
 /** What is bought is tried this far from the club's own loft, in whole degrees. */
 const SWAP_DEG = 4
 
-/** What is looked at: the steps that something is to be done about, and the clubs that nothing is to be done to. */
+/** What is looked at: the gaps that something is to be done about, and the clubs that nothing is to be done to. */
 export type Sought = { troubles: readonly Trouble[]; untouched?: ReadonlySet<ClubId> }
 
-/** The best bends alone, by what they are worth. */
-export const bestBends = (bag: PaperBag, sought: Sought): Found =>
-  withBends(bag, [], around(bag.clubs, sought))
-
-/** One club beside a trouble dropped, with the bends that go with it, the best first. */
-export const bestDrops = (bag: PaperBag, sought: Sought): Found[] =>
-  promising(
-    bag,
-    [...beside(sought)].map((clubId): Fix[] => [{ kind: 'drop', clubId }]),
-    sought,
-  )
-
-/** The clubs beside the troubles, but for those that nothing is to be done to. */
-const beside = ({ troubles, untouched }: Sought): Set<ClubId> =>
-  new Set(
-    troubles.flatMap(({ longerId, shorterId }) => [longerId, shorterId]).filter((id) => !untouched?.has(id)),
-  )
-
-/**
- * One club bought or taken from the rack, with the bends that go with it, the best first.
- * @param freeSlots how many more clubs the bag may hold: with none, what comes in puts another out
- */
-export function bestPurchases(bag: PaperBag, sought: Sought, freeSlots: number): Found[] {
-  const near = beside(sought)
-  const swaps = bag.clubs
-    .filter(({ club, carryM }) => near.has(club.id) && carryM !== null)
-    .flatMap(({ club }) =>
-      otherLofts(club.loftDeg, bag.clubs).map((loftDeg): Fix[] => [
-        { kind: 'swap', clubId: club.id, loftDeg },
-      ]),
-    )
-  const added: Fix[] = [
-    ...sought.troubles.flatMap((trouble): Fix[] => {
-      const [longer, shorter] = sidesOf(bag, trouble)
-      const loftDeg = longer && shorter ? middleLoft(longer, shorter) : null
-      return loftDeg === null ? [] : [{ kind: 'add', loftDeg }]
-    }),
-    ...bag.rack.flatMap(({ club, carryM }): Fix[] =>
-      carryM === null ? [] : [{ kind: 'add', clubId: club.id }],
-    ),
-  ]
-  const adds =
-    freeSlots > 0
-      ? added.map((add) => [add])
-      : added.flatMap((add) => bag.clubs.map(({ club }): Fix[] => [add, { kind: 'drop', clubId: club.id }]))
-  return promising(bag, [...swaps, ...adds], sought)
-}
-
-/** Bends are looked for only with so many of the changes that are best without any. */
-const BEAM = 20
-
-/** Changes of the bag with the bends that go with them: those that promise most, the best first. */
-function promising(bag: PaperBag, all: readonly Fix[][], sought: Sought): Found[] {
-  const movable = around(bag.clubs, sought)
-  const alone = all.map((fixes) => {
-    const even = evenSteps(withFixes(bag, fixes))
-    return { fixes, even, worth: even - priceOf(fixes) }
-  })
-  return ranked(
-    ranked(alone)
-      .slice(0, BEAM)
-      .map(({ fixes }) => withBends(bag, fixes, movable)),
-  )
-}
-
-const ranked = (found: Found[]): Found[] => found.sort((a, b) => b.worth - a.worth)
-
-const sidesOf = ({ clubs }: PaperBag, { longerId, shorterId }: Trouble) =>
-  [longerId, shorterId].map((id) => clubs.find(({ club }) => club.id === id)) as [
-    PaperClub | undefined,
-    PaperClub | undefined,
-  ]
-
-/** Other lofts of a club's model, where none of some other clubs stands. */
-export function otherLofts(loftDeg: number | null, clubs: readonly PaperClub[]): number[] {
-  if (loftDeg === null) return []
-  return Array.from({ length: 2 * SWAP_DEG + 1 }, (_, i) => loftDeg + i - SWAP_DEG).filter(
-    (loft) =>
-      loft > 0 && clubs.every(({ club }) => club.loftDeg === null || Math.abs(club.loftDeg - loft) >= 1),
-  )
-}
-
 /** The clubs beside troubles, and their neighbours: what may be bent. */
-function around(clubs: readonly PaperClub[], { troubles, untouched }: Sought): Set<ClubId> {
+export function aroundTroubles(clubs: readonly PaperClub[], { troubles, untouched }: Sought): Set<ClubId> {
   const ids = new Set<ClubId>()
   clubs.forEach(({ club }, i) => {
     if (!troubles.some(({ longerId, shorterId }) => longerId === club.id || shorterId === club.id)) return
@@ -119,45 +37,156 @@ function around(clubs: readonly PaperClub[], { troubles, untouched }: Sought): S
 }
 
 /**
- * The best bends of a bag after some other fixes. A step hangs on its two clubs alone, so that the best of all
- * combinations is found club by club, longest first: the best for each bend of a club, by the best for each of the one
- * before it.
+ * Every way to bring in one club: one at the loft in the middle of a trouble, or one of the rack; by itself where a slot is free,
+ * and each with one club that goes. A new club takes the place of another only where no slot is free.
  */
-function withBends(before: PaperBag, fixes: Fix[], movable: ReadonlySet<ClubId>): Found {
-  const bag = withFixes(before, fixes)
+export function additions(bag: PaperBag, { troubles }: Sought, freeSlots: number): Fix[][] {
+  const bought = troubles.flatMap(({ longerId, shorterId }): Fix[] => {
+    const [longer, shorter] = [longerId, shorterId].map((id) => bag.clubs.find(({ club }) => club.id === id))
+    const loftDeg = longer && shorter ? middleLoft(longer, shorter) : null
+    return loftDeg === null ? [] : [{ kind: 'add', loftDeg }]
+  })
+  const racked = bag.rack.flatMap(({ club, carryM }): Fix[] =>
+    carryM === null ? [] : [{ kind: 'add', clubId: club.id }],
+  )
+  const instead = (added: readonly Fix[]) =>
+    added.flatMap((add) => bag.clubs.map(({ club }): Fix[] => [add, { kind: 'drop', clubId: club.id }]))
+  return freeSlots > 0
+    ? [...[...bought, ...racked].map((add) => [add]), ...instead(racked)]
+    : instead([...bought, ...racked])
+}
+
+/** Every way to put another loft of its model in the place of a club beside a trouble. */
+export function swaps(bag: PaperBag, { troubles }: Sought): Fix[][] {
+  const near = new Set(troubles.flatMap(({ longerId, shorterId }) => [longerId, shorterId]))
+  return bag.clubs
+    .filter(({ club, carryM }) => near.has(club.id) && carryM !== null)
+    .flatMap(({ club }) =>
+      otherLofts(club.loftDeg, bag.clubs).map((loftDeg): Fix[] => [
+        { kind: 'swap', clubId: club.id, loftDeg },
+      ]),
+    )
+}
+
+/** Other lofts of a club's model, where none of some other clubs has its loft. */
+export function otherLofts(loftDeg: number | null, clubs: readonly PaperClub[]): number[] {
+  if (loftDeg === null) return []
+  return Array.from({ length: 2 * SWAP_DEG + 1 }, (_, i) => loftDeg + i - SWAP_DEG).filter(
+    (loft) =>
+      loft > 0 && clubs.every(({ club }) => club.loftDeg === null || Math.abs(club.loftDeg - loft) >= 1),
+  )
+}
+
+/** Fixes by what they are worth, best first: likely good gaps, each weighed by how often its distances are faced, less their price. */
+export const ranked = (bag: PaperBag, all: readonly Fix[][]): Fix[][] =>
+  all
+    .map((fixes) => ({ fixes, worth: worthOf(bag, fixes) }))
+    .sort((a, b) => b.worth - a.worth)
+    .map(({ fixes }) => fixes)
+
+/** What some fixes are worth on that scale. */
+export function worthOf(bag: PaperBag, fixes: readonly Fix[]): number {
+  const after = withFixes(bag, fixes)
+  const steps = stepsOf(after)
+  const { demandM } = after
+  if (!demandM || demandM.length === 0) return sumEven(steps) - priceOf(fixes)
+  return (
+    steps.reduce(
+      (sum, { even, shownM: { longer, shorter } }) =>
+        sum + even * weightOf(demandM, steps.length, shorter, longer),
+      0,
+    ) - priceOf(fixes)
+  )
+}
+
+/** Half of a gap's weight is its share of what is faced, 1 on average over the gaps of the bag. */
+function weightOf(demandM: readonly number[], gaps: number, fromM: number, toM: number): number {
+  const between = demandM.filter((distance) => distance >= fromM && distance <= toM).length
+  return 0.5 + 0.5 * gaps * (between / demandM.length)
+}
+
+type Way = { club: PaperClub; bent: number; worth: number; bends: Fix[] }
+
+/**
+ * The best bends of some clubs in half degrees, within what each takes. A gap hangs on its two clubs alone, so that the best of
+ * all combinations is found club by club, longest first: the best for each bend of a club, by the best for each of the one
+ * before it.
+ * @param most how many clubs may be bent at most
+ * @param perClub what each club that is bent costs besides its degrees
+ */
+export function bestBends(
+  bag: PaperBag,
+  movable: ReadonlySet<ClubId>,
+  { most = Infinity, perClub = 0 }: { most?: number; perClub?: number } = {},
+): Fix[] {
   const limits = limitsOf(bag)
-  type Way = { club: PaperClub; worth: number; bends: Fix[] }
-  let ways: Way[] = [{ club: null as never, worth: 0, bends: [] }]
+  const { demandM } = bag
+  const gaps = Math.max(1, bag.clubs.length - 1)
+  let ways: Way[] = [{ club: null as never, bent: 0, worth: 0, bends: [] }]
   bag.clubs.forEach((shorter, i) => {
     const longer = bag.clubs[i - 1]
     const zones = limits[i - 1] ?? null
-    const isStep = longer !== undefined && longer.carryM !== null && shorter.carryM !== null
-    const pair = isStep ? pairOf(bag, longer, shorter) : null
-    ways = bendsOf(shorter, movable).map((degrees): Way => {
+    const isGap = longer !== undefined && longer.carryM !== null && shorter.carryM !== null
+    const pair = isGap ? pairOf(bag, longer, shorter) : null
+    const weight =
+      demandM && demandM.length > 0 && isGap
+        ? weightOf(demandM, gaps, shorter.carryM as number, longer.carryM as number)
+        : 1
+    const worstM =
+      pair && zones && longer ? outsideM(gapOf(longer, shorter, pair.runM), zones) + WORSE_M : Infinity
+    ways = bendsOf(shorter, movable).flatMap((degrees): Way[] => {
       const club = degrees === 0 ? shorter : moved(shorter, degrees)
       const bend: Fix[] =
         degrees === 0
           ? []
-          : [
-              {
-                kind: shorter.club.kind === 'iron' || shorter.club.kind === 'wedge' ? 'bend' : 'sleeve',
-                clubId: shorter.club.id,
-                degrees,
-              },
-            ]
-      let [best, most] = [ways[0] as Way, -Infinity]
+          : [{ kind: turnKind(shorter), clubId: shorter.club.id, degrees }]
+      const best = new Map<number, Way>()
       for (const way of ways) {
-        const worth = way.worth + (pair ? evenOf(pair, way.club, club, zones) : 0)
-        if (worth > most + 1e-9) [best, most] = [way, worth]
+        const bent = way.bent + (degrees === 0 ? 0 : 1)
+        if (bent > most || (i > 0 && crosses(way.club, club, longer, shorter))) continue
+        if (pair && zones && outsideM(gapOf(way.club, club, pair.runM), zones) > worstM) continue
+        const worth = way.worth + (pair ? weight * evenOf(pair, way.club, club, zones) : 0)
+        // Without a limit how many are bent does not matter.
+        const key = most === Infinity ? 0 : bent
+        const known = best.get(key)
+        if (!known || worth > known.worth + 1e-9) best.set(key, { club, bent, worth, bends: way.bends })
       }
-      return { club, worth: most - priceOf(bend), bends: [...best.bends, ...bend] }
+      return [...best.values()].map((way) => ({
+        ...way,
+        worth: way.worth - priceOf(bend) - perClub * bend.length,
+        bends: [...way.bends, ...bend],
+      }))
     })
   })
-  const best = ways.reduce((a, b) => (b.worth > a.worth + 1e-9 ? b : a))
-  const all = [...fixes, ...best.bends]
-  const even = evenSteps(withFixes(before, all))
-  return { fixes: all, even, worth: even - priceOf(all) }
+  return ways.reduce((a, b) => (b.worth > a.worth + 1e-9 ? b : a)).bends
 }
+
+const gapOf = (longer: PaperClub, shorter: PaperClub, runM: number): number =>
+  (longer.carryM ?? 0) - (shorter.carryM ?? 0) + runM
+
+/** No fix may leave a gap further outside its limits than it was, by more than this. */
+export const WORSE_M = yards(1)
+/** How far a gap is outside its limits, in metres. */
+export const outsideM = (gapM: number, { narrow, wide }: Zones): number => Math.max(0, narrow - gapM, gapM - wide)
+
+const turnKind = ({ club }: PaperClub): 'bend' | 'sleeve' =>
+  club.kind === 'iron' || club.kind === 'wedge' ? 'bend' : 'sleeve'
+
+/** Whether a change puts a stronger loft behind a weaker one, more than it was. */
+export function crosses(
+  longer: PaperClub,
+  shorter: PaperClub,
+  longerWas: PaperClub | undefined,
+  shorterWas: PaperClub | undefined,
+): boolean {
+  const over = loftOver(longer, shorter)
+  return over > 0 && over > Math.max(0, longerWas && shorterWas ? loftOver(longerWas, shorterWas) : 0) + 1e-9
+}
+
+const loftOver = (longer: PaperClub, shorter: PaperClub): number =>
+  longer.club.loftDeg === null || shorter.club.loftDeg === null
+    ? 0
+    : longer.club.loftDeg - shorter.club.loftDeg
 
 /** Nothing first: of equal ways the one that leaves a club alone is taken. */
 function bendsOf({ club, carryM }: PaperClub, movable: ReadonlySet<ClubId>): number[] {

@@ -174,7 +174,7 @@ function Twins({ clubs }: { clubs: OwnedClub[] }) {
   )
 }
 
-/** What Refit would want to know before a club is changed. */
+/** What is missing before a club may be bent. */
 function Lacking({ clubs }: { clubs: OwnedClub[] }) {
   const bent = clubs.filter(({ kind }) => kind === 'iron' || kind === 'wedge')
   const unmeasured = bent.filter(({ build }) => !build.loftMeasured).length
@@ -186,7 +186,7 @@ function Lacking({ clubs }: { clubs: OwnedClub[] }) {
     unknown > 0 && `how the head of ${unknown} is made`,
     usual > 0 && `the bounce of ${usual}, which is a usual one`,
   ].filter((each) => each !== false)
-  return <p className="quiet">Before a club is bent, Refit lacks {listed(lacks)}: say it under Change.</p>
+  return <p className="quiet">To get bending advice, add {listed(lacks)} under Change.</p>
 }
 
 const FULL: Problem = {

@@ -19,7 +19,7 @@ type Props = {
 export function BuildFieldset({ usual, register, control, problems }: Props) {
   return (
     <details className="mb-3" open={problems.some(({ field }) => field.startsWith('build'))}>
-      <summary>How it is made: for Refit, all optional</summary>
+      <summary>How it is made (optional, for Fix gaps)</summary>
       {usual && (
         <p className="quiet mt-2 mb-0">
           Length and bounce are what is usual for such a club: measure yours, or read the bounce off it.

@@ -16,9 +16,11 @@ import { PageHead } from '../../shared/shell/page-head'
 import { HelpLines } from '../../shared/shell/help-lines'
 import { Warnings } from '../../shared/shell/warnings'
 import { helpsGaps } from '@/core/gaps/beyond-shots'
+import { firstSentence } from '@/text/advice'
 import { clubNames } from '@/text/names'
 import { fixed, len } from '@/text/numbers'
 import { nextReason } from '@/text/reasons'
+import { paperNames } from '@/text/refit'
 import { drawnStep, needWords, overUnhitWords, verdictWords } from '@/text/verdicts'
 import { stairLegend } from '@/draw/stair-legend'
 import { isHit, type Stock } from '@/core/stock/stock'
@@ -40,7 +42,7 @@ const isText = (kept: unknown): kept is string => typeof kept === 'string'
 type Props = { golfer: Golfer } & GapsView
 
 /** The stair of the bag, with the evidence of the chosen step beside it. */
-export function Gaps({ golfer, bag, analysis, shots, firsts, changes, faced }: Props) {
+export function Gaps({ golfer, bag, analysis, shots, advised, changes, faced }: Props) {
   const found = finding(bag, analysis, golfer)
   const [chosenId, choose] = useKept<string | null>(`gap ${golfer.id}`, null, isText)
   const kept = analysis.steps.findIndex(({ longerId }) => longerId === chosenId)
@@ -51,6 +53,11 @@ export function Gaps({ golfer, bag, analysis, shots, firsts, changes, faced }: P
   const step = analysis.steps[chosen]
   const data = stairOfBag(golfer, clubs, analysis, chosen)
   const home = `/golfers/${golfer.id}`
+  const paperName = paperNames(bag)
+  const todo = ({ longerId, shorterId }: Step): string | undefined => {
+    const first = advised.firsts.find((each) => each.longerId === longerId && each.shorterId === shorterId)
+    return first && firstSentence(first, advised, paperName, golfer)
+  }
   const drawn = (each: Step) => fixed(drawnStep(each, analysis.stocks, golfer) ?? 0, 0)
   if (!analysis.stocks.some(isHit)) {
     return (
@@ -80,6 +87,9 @@ export function Gaps({ golfer, bag, analysis, shots, firsts, changes, faced }: P
           </>
         }
       >
+        <Link className="btn btn-outline" href={`${home}/refit`}>
+          Fix gaps
+        </Link>
         <Link className="btn btn-primary" href={`${home}/bay`}>
           Hit more
         </Link>
@@ -120,11 +130,7 @@ export function Gaps({ golfer, bag, analysis, shots, firsts, changes, faced }: P
             step={step}
             analysis={analysis}
             shots={shots}
-            first={
-              firsts.find(
-                ({ longerId, shorterId }) => longerId === step.longerId && shorterId === step.shorterId,
-              )?.fix
-            }
+            todo={todo(step)}
             changes={changes}
             faced={faced}
             name={name}

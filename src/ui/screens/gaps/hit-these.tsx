@@ -9,7 +9,16 @@ import { useSubmit } from '../../shared/use-submit'
 import { Problems } from '../../shared/shell/problems'
 
 /** Opens a plan with these shots; in a session that goes on they come next. */
-export function HitThese({ golferId, blocks }: { golferId: GolferId; blocks: readonly Block[] }) {
+export function HitThese({
+  golferId,
+  blocks,
+  isFirst = false,
+}: {
+  golferId: GolferId
+  blocks: readonly Block[]
+  /** It is what the page asks for. */
+  isFirst?: boolean
+}) {
   const router = useRouter()
   const { problems, send } = useSubmit()
   const hit = async () => {
@@ -24,7 +33,7 @@ export function HitThese({ golferId, blocks }: { golferId: GolferId; blocks: rea
   }
   return (
     <>
-      <Button variant="outline" className="no-print" onClick={hit}>
+      <Button variant={isFirst ? 'primary' : 'outline'} className="no-print" onClick={hit}>
         Hit these
       </Button>
       <Problems of={problems} />

@@ -6,8 +6,6 @@ import { STOCK_RULES } from '@/core/stock/stock-rules'
 import { ClubChange } from '../../shared/changes/club-changes'
 import { StationStrip } from '../../shared/drawing/station-strip'
 import { MARK_NAME, RULE_NAME } from '@/text/names'
-import { FIRST_NAME } from '@/text/refit'
-import type { FirstFix } from '@/core/refit/refit'
 import { chance, fixed, len, lenUnit } from '@/text/numbers'
 import { leftOutReason, offCurveSentence } from '@/text/reasons'
 import type { Faced } from '@/core/rounds/faced'
@@ -24,8 +22,8 @@ type Props = {
   step: Step
   analysis: BagAnalysis
   shots: StationShots
-  /** What comes first before anything is done about it, where it is a trouble. */
-  first: FirstFix | undefined
+  /** What to do about it first, where it is not good. */
+  todo: string | undefined
   changes: readonly ChangeSeen[]
   faced: Faced
   name: (id: string) => string
@@ -38,7 +36,7 @@ export function StepEvidence({
   step,
   analysis,
   shots,
-  first,
+  todo,
   changes,
   faced,
   name,
@@ -79,17 +77,17 @@ export function StepEvidence({
           </p>
           <ZoneBar step={step} />
           <p className="mb-2">{stepSentences(step, analysis.stocks, golfer, name).join(' ')}</p>
-          {first && (
+          {todo && (
             <p className="mb-2">
-              First: <b>{FIRST_NAME[first]}</b>.
+              <b>{todo}</b>
             </p>
           )}
-          {troubled(step) && step.leftOnPurpose === undefined && (
+          {(todo || troubled(step)) && step.leftOnPurpose === undefined && (
             <Link
               className="btn btn-sm btn-outline"
               href={`/golfers/${golfer.id}/refit?for=${step.longerId}`}
             >
-              What could be done
+              Fix this gap
             </Link>
           )}{' '}
           {(troubled(step) || step.leftOnPurpose !== undefined) && (

@@ -68,7 +68,7 @@ export function AboutYou({ far, problems, lookedAfter }: Props) {
     <fieldset className="mb-3 d-grid gap-2">
       <legend className="fs-6 mb-1">About you</legend>
       <p className="quiet mb-0">
-        Which bag is offered first, on which ground your course days begin, and what Refit looks for.
+        Banco uses this for the first bag, the ground of your course days, and Fix gaps.
       </p>
       {select(
         'level',

@@ -24,7 +24,7 @@ type Props = {
   golfer: Golfer
 }
 
-/** What was tried, under names: put on the bench again, or thrown away. */
+/** Changes saved under names, to show again or to remove. */
 export function KeptRefits({ fixes, tried, name, onShow, paper, golfer }: Props) {
   const router = useRouter()
   const [called, setCalled] = useState('')
@@ -33,7 +33,7 @@ export function KeptRefits({ fixes, tried, name, onShow, paper, golfer }: Props)
   const keep = async () => {
     if (called.trim() === '')
       return setProblems([
-        { field: 'name', sentence: 'Type a name for what is on the bench: you find it again by that.' },
+        { field: 'name', sentence: 'Type a name for these changes, so that you find them again.' },
       ])
     const sent = await send('PUT', url, { name: called.trim(), fixes })
     if (!sent.ok) return
@@ -44,8 +44,8 @@ export function KeptRefits({ fixes, tried, name, onShow, paper, golfer }: Props)
     if ((await send('DELETE', url, { name: what })).ok) router.refresh()
   }
   return (
-    <section className="sheet kept no-print" aria-label="What was tried">
-      <h2>What was tried</h2>
+    <section className="sheet kept no-print" aria-label="Saved changes">
+      <h2>Saved changes</h2>
       <Form
         className="d-flex gap-2 px-3"
         onSubmit={(event) => {
@@ -57,12 +57,12 @@ export function KeptRefits({ fixes, tried, name, onShow, paper, golfer }: Props)
           size="sm"
           value={called}
           maxLength={LETTERS.refit}
-          aria-label="A name for what is on the bench"
-          placeholder="a name for what is on the bench"
+          aria-label="A name for these changes"
+          placeholder="a name for these changes"
           onChange={({ target }) => setCalled(target.value)}
         />
         <Button size="sm" type="submit" variant="outline" disabled={fixes.length === 0}>
-          Keep it
+          Save
         </Button>
       </Form>
       <Problems of={problems} />
@@ -71,23 +71,23 @@ export function KeptRefits({ fixes, tried, name, onShow, paper, golfer }: Props)
         {tried.map((each) => (
           <li key={each.name}>
             <span>
-              <b>{each.name}</b> <span className="quiet">{fixesSentence(each.fixes, name)}</span>
+              <b>{each.name}</b> <span className="quiet">{fixesSentence(each.fixes, name, golfer)}</span>
             </span>
             <Button
               size="sm"
               variant="outline"
               onClick={() => onShow(each.fixes)}
-              aria-label={`Put ${each.name} on the bench`}
+              aria-label={`Show ${each.name} on the ladder`}
             >
-              On the bench
+              Show
             </Button>
             <Button
               size="sm"
               variant="outline"
               onClick={() => forget(each.name)}
-              aria-label={`Throw ${each.name} away`}
+              aria-label={`Remove ${each.name}`}
             >
-              Throw away
+              Remove
             </Button>
           </li>
         ))}
@@ -98,37 +98,37 @@ export function KeptRefits({ fixes, tried, name, onShow, paper, golfer }: Props)
 
 type ComparedProps = Pick<Props, 'tried' | 'fixes' | 'name' | 'paper' | 'golfer'>
 
-/** What was tried side by side with the bag as it is and what lies on the bench: steps, price, the widest step, cover. */
+/** Saved changes beside the bag as it is and what is on the ladder: good gaps, price, the widest gap, coverage. */
 function Compared({ tried, fixes, name, paper, golfer }: ComparedProps) {
   if (tried.length === 0) return null
   const ways = [
-    { name: 'as it is', fixes: [] },
-    ...(fixes.length > 0 ? [{ name: 'on the bench', fixes }] : []),
+    { name: 'now', fixes: [] },
+    ...(fixes.length > 0 ? [{ name: 'on the ladder', fixes }] : []),
     ...tried,
   ]
   return (
     <div className="compared">
       <table className="table table-sm num mb-0">
-        <caption className="visually-hidden">What was tried, side by side</caption>
+        <caption className="visually-hidden">Saved changes side by side</caption>
         <thead>
           <tr>
             <th>Bag</th>
-            <th>Likely even</th>
+            <th>Good gaps</th>
             <th>Work</th>
             <th>To buy</th>
-            <th>Widest step</th>
+            <th>Widest gap</th>
             <th>Covered</th>
           </tr>
         </thead>
         <tbody>
           {ways.map((way) => {
-            const { after, steps } = onPaper(paper, way.fixes, golfer, name)
+            const { good, steps } = onPaper(paper, way.fixes, golfer, name)
             const widest = steps.toSorted((a, b) => b.drawn - a.drawn)[0]
             return (
               <tr key={way.name}>
                 <th>{way.name}</th>
                 <td>
-                  {after.toFixed(1)} of {steps.length}
+                  {good.after.good} of {good.after.of}
                 </td>
                 <td>{degreesOf(way.fixes) > 0 ? `${degreesOf(way.fixes)}°` : '–'}</td>
                 <td>{boughtBy(way.fixes) > 0 ? count(boughtBy(way.fixes), 'club') : '–'}</td>

@@ -1,21 +1,15 @@
 import type { Units } from '@/core/golfer'
 import type { ClubId } from '@/core/ids'
 import { isTurn, type Fix } from '@/core/refit/fixes'
-import {
-  evenSteps,
-  isNew,
-  pairKey,
-  stepsOf,
-  sumEven,
-  withFixes,
-  type PaperBag,
-  type PaperStep,
-} from '@/core/refit/paper-bag'
+import { isNew } from '@/core/refit/apply-fixes'
+import { goodGaps, pairKey, stepsOf, withFixes, type PaperBag, type PaperStep } from '@/core/refit/paper-bag'
+import type { Proposal } from '@/core/refit/propose'
 import { lengthIn } from '@/core/units'
 import type { RefitRow, RefitTread } from '@/draw/refit-stair'
 import { chance, fixed, len } from '@/text/numbers'
+import { paperGap } from '@/text/refit'
 
-/** A step as it would be. `drawn` and `was` are what stands on the stair, in the golfer's unit: the difference of two stocks, each rounded as it is shown. */
+/** A gap as it would be. `drawn` and `was` are its size as it is shown, in the golfer's unit. */
 export type PaperTread = PaperStep & { drawn: number; was?: number; letter?: string }
 
 /** A bag as it is and as some fixes would make it, with what is drawn of both. */
@@ -23,8 +17,7 @@ export type OnPaper = {
   rows: RefitRow[]
   treads: RefitTread[]
   steps: PaperTread[]
-  before: number
-  after: number
+  good: Proposal['good']
 }
 
 const key = ({ longerId, shorterId }: Pick<PaperStep, 'longerId' | 'shorterId'>): string =>
@@ -42,20 +35,13 @@ export function onPaper(
     const each = of.clubs.find(({ club }) => club.id === id)
     return each == null || each.carryM === null ? null : each.carryM + each.shownByM
   }
-  const drawn = (
-    of: PaperBag,
-    { longerId, shorterId }: Pick<PaperStep, 'longerId' | 'shorterId'>,
-  ): number => {
-    const [longer, shorter] = [longerId, shorterId].map((id) => Number(len(shown(of, id) ?? 0, units)))
-    return (longer ?? 0) - (shorter ?? 0)
-  }
   const before = new Map(stepsOf(bag).map((step) => [key(step), step]))
   let letters = 0
   const steps = stepsOf(after).map((step): PaperTread => {
     const was = before.get(key(step))
     const changes = was === undefined || Math.abs(was.stepM - step.stepM) > 0.01
     const letter = changes ? { letter: String.fromCharCode(65 + letters++) } : {}
-    return { ...step, drawn: drawn(after, step), ...letter, ...(was && { was: drawn(bag, was) }) }
+    return { ...step, drawn: paperGap(step, units), ...letter, ...(was && { was: paperGap(was, units) }) }
   })
   const order = inBagOrder(
     after.clubs.map(({ club }) => club.id),
@@ -80,12 +66,11 @@ export function onPaper(
       from: order.indexOf(longerId),
       to: order.indexOf(shorterId),
       number: fixed(size, 0),
-      word: `even ${chance(even)}`,
+      word: `good ${chance(even)}`,
       even: even >= 0.5,
       ...(letter !== undefined && { letter }),
     })),
-    before: evenSteps(bag),
-    after: sumEven(steps),
+    good: { before: goodGaps(stepsOf(bag)), after: goodGaps(steps) },
   }
 }
 

@@ -6,24 +6,31 @@ import type { Golfer } from '@/core/golfer'
 import { heldByStocks } from '@/core/shots/holds'
 import { isJudged, isMeasured } from '@/core/gaps/step'
 import type { Fix } from '@/core/refit/fixes'
-import type { Proposal } from '@/core/refit/propose'
+import type { LongClubAnswer } from '@/core/refit/bag-advice'
+import { shutOf, type Proposal } from '@/core/refit/propose'
 import { refitStair } from '@/draw/refit-stair'
+import { firstSentence, longClubSentence, proposalFor } from '@/text/advice'
 import { fixed } from '@/text/numbers'
-import { FIRST_NAME, paperNames, proposalSentence, SHUT_SENTENCE } from '@/text/refit'
+import { bestTriedSentence, goodGapsSentence, paperNames, SHUT_SENTENCE } from '@/text/refit'
 import { drawnStep, verdictWords } from '@/text/verdicts'
 import type { RefitView } from '@/views/refit-view'
 import { ClubChanges } from '../../shared/changes/club-changes'
 import { SvgDrawing } from '../../shared/drawing/svg-drawing'
-import { NoShotsYet } from '../../shared/shell/no-shots-yet'
 import { HoldsLine } from '../../shared/shell/holds-line'
+import { NoShotsYet } from '../../shared/shell/no-shots-yet'
 import { PageHead } from '../../shared/shell/page-head'
 import { PrintTitle } from '../../shared/shell/print-title'
+import { useKept } from '../../shared/use-kept'
+import { WhichWedges } from '../../shared/which-wedges'
+import { HitThese } from '../gaps/hit-these'
 import { LeaveOnPurpose } from '../gaps/leave-on-purpose'
+import { FewerClubs } from './fewer-clubs'
 import { KeptRefits } from './kept-refits'
 import { MarkDone } from './mark-done'
-import { useKept } from '../../shared/use-kept'
+import { NoChangeCard } from './no-change-card'
 import { onPaper } from './on-paper'
 import { WayCard } from './way-card'
+import { WedgeChoices } from './wedge-choices'
 import { WorkOrder } from './work-order'
 import { Workbench } from './workbench'
 import { WorthKnowing } from './worth-knowing'
@@ -31,23 +38,43 @@ import styles from './refit.module.css'
 
 type Props = {
   golfer: Golfer
-  /** The longer club of the step that is asked about; the worst one where none is. */
+  /** The longer club of the gap that is asked about; the worst one where none is. */
   asked: string | undefined
+  /** How many clubs the golfer wants to carry, where that was asked. */
+  carry: number | undefined
 } & RefitView
 
-/** What to do about the worst step, on paper: the stair as it is and as it would be, the ways, and a bench to try others on. */
-export function RefitBench({ golfer, bag, analysis, refit, tried, turf, changes, faced, asked }: Props) {
-  const { gates, bag: paper } = refit
-  const first = refit.firsts.find(({ longerId }) => longerId === asked) ?? refit.firsts[0]
-  const isFor = ({ troubles }: Proposal) => troubles.some(({ longerId }) => longerId === first?.longerId)
-  const wished = ({ way }: Proposal) => way === 'lighter-bag' && golfer.bagWish === 'light'
-  const proposals = refit.proposals.toSorted(
-    (a, b) => Number(isFor(b)) - Number(isFor(a)) || Number(wished(b)) - Number(wished(a)),
-  )
+/** What to do about a gap: the ladder as it is and as it would be, each way with its price, and a place to try others. */
+export function RefitBench({
+  golfer,
+  bag,
+  analysis,
+  refit,
+  tried,
+  turf,
+  changes,
+  faced,
+  wedges,
+  asked,
+  carry,
+}: Props) {
+  const { gates, bag: paper, firsts, fewer } = refit
+  const first = firsts.find(({ longerId }) => longerId === asked) ?? firsts[0]
+  const longClub = refit.longClubs.find(({ longerId }) => longerId === (first?.longerId ?? asked)) ?? refit.longClubs[0]
+  const wishesFewer = carry !== undefined || golfer.bagWish === 'light'
+  const its = first && proposalFor(first, refit.proposals)
+  const rank = ({ way, troubles }: Proposal) =>
+    wishesFewer && way === 'fewer-clubs'
+      ? 0
+      : troubles.some(({ longerId }) => longerId === first?.longerId)
+        ? 1
+        : 2
+  const proposals = refit.proposals.toSorted((a, b) => rank(a) - rank(b))
   const own = new Set([...bag.clubs, ...bag.rack].map(({ id }) => id))
+  const start = (wishesFewer ? proposals[0] : its)?.fixes ?? longClubFixes(longClub) ?? proposals[0]?.fixes ?? []
   const [fixes, setFixes] = useKept<Fix[]>(
-    `fixes ${golfer.id} ${asked ?? ''}`,
-    proposals[0]?.fixes ?? [],
+    `fixes ${golfer.id} ${asked ?? ''} ${carry ?? ''}`,
+    start,
     (kept): kept is Fix[] =>
       Array.isArray(kept) &&
       kept.every((fix: Fix) => !('clubId' in fix) || fix.clubId === undefined || own.has(fix.clubId)),
@@ -61,73 +88,126 @@ export function RefitBench({ golfer, bag, analysis, refit, tried, turf, changes,
       ({ longerId, shorterId }) => longerId === first.longerId && shorterId === first.shorterId,
     )
   const gate = first && gates.find(({ longerId }) => longerId === first.longerId)
-  const best = proposals[0]
-  const anySettled = analysis.steps.some((step) => isJudged(step) && step.settled)
+  const retest = first?.noChange.find((each) => each.kind === 'retest')
+  const isKnown = JSON.stringify(fixes) === JSON.stringify(refit.proposals.find(({ way }) => way === 'everything')?.fixes)
+  const shut = isKnown ? null : shutOf(paper, gates, fixes)
+  const anyConfirmed = analysis.steps.some((step) => isJudged(step) && step.settled)
   if (!analysis.steps.some(isMeasured))
     return (
       <NoShotsYet
         golferId={golfer.id}
-        title="Nothing to refit yet"
-        lede="What a bend, another loft or a lighter bag would do stands here as soon as two clubs have shots."
+        title="Nothing to fix yet"
+        lede="Hit two clubs, and Banco shows here what a bend, another loft or fewer clubs would do."
       />
     )
+  const helps = first?.noChange ?? []
+  const isStuck =
+    first !== undefined &&
+    proposals.length === 0 &&
+    longClub === undefined &&
+    helps.every(({ kind }) => kind === 'retest')
   return (
     <div className={styles.screen}>
-      <PrintTitle golfer={golfer} bag={bag} stocks={analysis.stocks} what="Refit" />
+      <PrintTitle golfer={golfer} bag={bag} stocks={analysis.stocks} what="Fix gaps" />
       <PageHead
         title={
           worst && isJudged(worst)
             ? `${name(worst.longerId)} to ${name(worst.shorterId)} is ${fixed(drawnStep(worst, analysis.stocks, golfer) ?? 0, 0)} ${golfer.lengthUnit}: ${verdictWords(worst, golfer)}`
-            : anySettled
+            : anyConfirmed
               ? 'No confirmed gap needs a change'
               : 'No gap is confirmed yet'
         }
         lede={
-          best && isFor(best)
-            ? `${best.shut ? 'A preview: ' : ''}${proposalSentence(best, name, golfer)}`
-            : first
-              ? `First: ${FIRST_NAME[first.fix]}.`
-              : anySettled
-                ? 'Every confirmed gap is good, borderline, or kept as it is. Below you can try what you like.'
-                : 'Hit more shots before you change a club. Below you can try what you like.'
+          first
+            ? firstSentence(first, refit, name, golfer)
+            : longClub
+              ? longClubSentence(longClub, name, golfer)
+              : anyConfirmed
+                ? 'Every confirmed gap is good, borderline or kept as it is. You can still try changes below.'
+                : 'Hit more shots before you change a club. You can still try changes below.'
         }
       >
-        {first && (
-          <Link className="btn btn-outline" href={`${home}/gaps`}>
-            The evidence
-          </Link>
+        <Link className="btn btn-outline" href={`${home}/gaps`}>
+          See the gap
+        </Link>
+        {retest && <HitThese golferId={golfer.id} blocks={retest.shots} isFirst />}
+        {!shut && fixes.length > 0 && (
+          <Button variant={retest ? 'outline' : 'primary'} onClick={() => window.print()}>
+            Print
+          </Button>
         )}
-        <Button onClick={() => window.print()} disabled={fixes.length === 0}>
-          Print the work order
-        </Button>
       </PageHead>
       <HoldsLine holds={heldByStocks(analysis.stocks)} name={name} />
       {gate?.shut && (
         <p className="sheet gate" role="note">
-          <b>{best && isFor(best) ? 'Only a preview.' : 'Before anything else.'}</b>{' '}
-          {SHUT_SENTENCE[gate.shut]}
+          {SHUT_SENTENCE[gate.shut]} {proposals.some((each) => each.shut) && 'What you see below is a preview.'}
+        </p>
+      )}
+      {firsts.length > 1 && (
+        <p className="quiet no-print">
+          Other gaps:{' '}
+          {firsts
+            .filter((each) => each !== first)
+            .map(({ longerId, shorterId }, i) => (
+              <span key={longerId}>
+                {i > 0 && ', '}
+                <Link href={`${home}/refit?for=${encodeURIComponent(longerId)}`}>
+                  {name(longerId)} to {name(shorterId)}
+                </Link>
+              </span>
+            ))}
         </p>
       )}
       <div className="refit">
         <div className="d-grid gap-3">
-          <section className="sheet stair-twice" aria-label="The stair, as it is and as it would be">
+          <section className="sheet stair-twice" aria-label="The ladder, now and after">
             <SvgDrawing
               draw={(width) => refitStair(drawn.rows, drawn.treads, width)}
               onPaper
-              says="Every club where it is, in outline, and where it would be, solid; every step stands in the table beside it."
+              says="Every club where it is now, in outline, and where it would be, solid. The table below has every gap."
             />
             <p className="quiet key">
-              Outline: as it is. Solid: on paper. Likely even now {drawn.before.toFixed(1)} of{' '}
-              {drawn.steps.length} steps, on paper <b>{drawn.after.toFixed(1)}</b>.
+              Outline: now. Solid: after. <b>{goodGapsSentence(drawn.good)}</b>
             </p>
           </section>
-          <WorthKnowing golfer={golfer} bag={bag} refit={refit} turf={turf} faced={faced} name={name} />
+          {fewer && fewer.has > 4 && (
+            <FewerClubs
+              golfer={golfer}
+              fewer={fewer}
+              faced={faced}
+              putters={bag.clubs.filter(({ kind }) => kind === 'putter').length}
+              wanted={carry}
+              name={name}
+              onShow={setFixes}
+            />
+          )}
+          {refit.transition && (
+            <WedgeChoices transition={refit.transition} name={name} units={golfer} onShow={setFixes} />
+          )}
+          {wedges && <WhichWedges set={wedges} turf={turf} name={name} units={golfer} />}
+          <WorthKnowing golfer={golfer} bag={bag} refit={refit} turf={turf} name={name} />
         </div>
         <div className="ways">
           {golfer.likes && (
             <p className="sheet way mb-0">
-              You said: <b>{golfer.likes}</b>
+              You wrote: <b>{golfer.likes}</b>
             </p>
+          )}
+          {helps.length > 0 && (
+            <NoChangeCard golferId={golfer.id} items={helps} name={name} units={golfer} />
+          )}
+          {longClub && (
+            <section className="sheet way" aria-label="Your longest clubs">
+              <h2>
+                {name(longClub.longerId)} and {name(longClub.shorterId)}
+              </h2>
+              <p>{longClubSentence(longClub, name, golfer)}</p>
+              {longClubFixes(longClub).length > 0 && (
+                <Button size="sm" variant="outline" onClick={() => setFixes(longClubFixes(longClub))}>
+                  Show on the ladder
+                </Button>
+              )}
+            </section>
           )}
           {proposals.map((proposal) => (
             <WayCard
@@ -139,19 +219,19 @@ export function RefitBench({ golfer, bag, analysis, refit, tried, turf, changes,
               onShow={() => setFixes(proposal.fixes)}
             />
           ))}
-          {proposals.length === 0 && gates.length > 0 && (
+          {isStuck && (
             <section className="sheet way">
-              <h2>Nothing on paper helps enough</h2>
+              <h2>No simple fix found</h2>
               <p>
-                No bend within what the heads take, no one club and no lighter bag makes half a step more
-                even, with each step it is for likelier even than not.{' '}
-                {first && `First: ${FIRST_NAME[first.fix]}.`}
+                {refit.bestTried
+                  ? bestTriedSentence(refit.bestTried, name, golfer)
+                  : 'No bend, no one club and no lighter bag makes this gap better.'}
               </p>
             </section>
           )}
           {worst && (
             <section className="sheet way">
-              <h2>Or leave it as it is</h2>
+              <h2>Or keep it as it is</h2>
               <LeaveOnPurpose
                 golferId={golfer.id}
                 about={{ kind: 'step', longerId: worst.longerId, shorterId: worst.shorterId }}
@@ -165,19 +245,18 @@ export function RefitBench({ golfer, bag, analysis, refit, tried, turf, changes,
       <Workbench
         golfer={golfer}
         refit={refit}
-        bag={bag}
         fixes={fixes}
         steps={drawn.steps}
         name={name}
         onChange={setFixes}
       />
-      <MarkDone golferId={golfer.id} fixes={fixes} name={name} onDone={() => setFixes([])} />
+      {!shut && <MarkDone golferId={golfer.id} fixes={fixes} name={name} onDone={() => setFixes([])} />}
       <ClubChanges golfer={golfer} changes={changes} name={name} />
       <KeptRefits fixes={fixes} tried={tried} name={name} onShow={setFixes} paper={paper} golfer={golfer} />
-      <WorkOrder golfer={golfer} bag={bag} fixes={fixes} name={name} />
+      {!shut && <WorkOrder golfer={golfer} bag={bag} fixes={fixes} steps={drawn.steps} name={name} />}
       <div className="visually-hidden">
         <table>
-          <caption>Steps on paper</caption>
+          <caption>Gaps now and after</caption>
           <tbody>
             {drawn.steps.map(({ longerId, shorterId, drawn: size, was, even }) => (
               <tr key={`${longerId} ${shorterId}`}>
@@ -186,7 +265,7 @@ export function RefitBench({ golfer, bag, analysis, refit, tried, turf, changes,
                 </th>
                 <td>{was === undefined ? 'new' : fixed(was, 0)}</td>
                 <td>{fixed(size, 0)}</td>
-                <td>{Math.round(100 * even)}% even</td>
+                <td>good {Math.round(100 * even)}%</td>
               </tr>
             ))}
           </tbody>
@@ -195,3 +274,6 @@ export function RefitBench({ golfer, bag, analysis, refit, tried, turf, changes,
     </div>
   )
 }
+
+const longClubFixes = (answer: LongClubAnswer | undefined): Fix[] =>
+  answer && 'fixes' in answer ? answer.fixes : []

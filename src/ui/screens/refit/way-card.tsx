@@ -3,9 +3,15 @@ import type { Units } from '@/core/golfer'
 import type { ClubId } from '@/core/ids'
 import { boughtBy, degreesOf } from '@/core/refit/fixes'
 import type { Proposal } from '@/core/refit/propose'
-import { Z90 } from '@/core/math/z90'
-import { chance, count, len } from '@/text/numbers'
-import { cautionSentence, proposalSentence, SHUT_SENTENCE, WAY_NAME } from '@/text/refit'
+import { chance, count } from '@/text/numbers'
+import {
+  cautionSentence,
+  goodGapsSentence,
+  paperGapWords,
+  proposalSentence,
+  SHUT_SENTENCE,
+  wayName,
+} from '@/text/refit'
 
 type Props = {
   proposal: Proposal
@@ -15,41 +21,40 @@ type Props = {
   onShow: () => void
 }
 
-/** One way to mend the bag: what it would do, what it costs, what to be careful of, and every step. */
+/** One way to better the bag: what it does, what it costs, what to be careful of, and every gap. */
 export function WayCard({ proposal, name, units, isShown, onShow }: Props) {
-  const { way, fixes, before, after, steps, cautions, shut } = proposal
+  const { fixes, good, steps, cautions, shut } = proposal
   const price = [
-    degreesOf(fixes) > 0 && `${degreesOf(fixes)}° of work`,
+    degreesOf(fixes) > 0 && `${degreesOf(fixes)}° in all`,
     boughtBy(fixes) > 0 && `${count(boughtBy(fixes), 'club')} to buy`,
-    `${(after - before).toFixed(1)} steps more likely even`,
   ].filter(Boolean)
+  const title = wayName(proposal)
   return (
-    <section className={`sheet way${shut ? ' shut' : ''}`} aria-label={WAY_NAME[way]}>
+    <section className={`sheet way${shut ? ' shut' : ''}`} aria-label={title}>
       <h2>
-        {WAY_NAME[way]} <span className="quiet fw-normal">{price.join(' · ')}</span>
+        {title} <span className="quiet fw-normal">{price.join(' · ')}</span>
       </h2>
       <p className="doing">{proposalSentence(proposal, name, units)}</p>
-      {shut && <p className="caution">Only a preview: {SHUT_SENTENCE[shut]}</p>}
+      <p>{goodGapsSentence(good)}</p>
+      {shut && <p className="caution">A preview. {SHUT_SENTENCE[shut]}</p>}
       <details>
-        <summary>Every step, and what to be careful of</summary>
+        <summary>Every gap, and what to be careful of</summary>
         <table className="table table-sm num">
           <thead>
             <tr>
-              <th>Step</th>
+              <th>Gap</th>
               <th>{units.lengthUnit}</th>
-              <th>Even</th>
+              <th>Good</th>
             </tr>
           </thead>
           <tbody>
-            {steps.map(({ longerId, shorterId, stepM, sdM, even }) => (
-              <tr key={`${longerId} ${shorterId}`}>
+            {steps.map((step) => (
+              <tr key={`${step.longerId} ${step.shorterId}`}>
                 <th>
-                  {name(longerId)} to {name(shorterId)}
+                  {name(step.longerId)} to {name(step.shorterId)}
                 </th>
-                <td>
-                  {len(stepM, units, 1)} ± {len(Z90 * sdM, units, 1)}
-                </td>
-                <td>{chance(even)}</td>
+                <td>{paperGapWords(step, units)}</td>
+                <td>{chance(step.even)}</td>
               </tr>
             ))}
           </tbody>
@@ -61,7 +66,7 @@ export function WayCard({ proposal, name, units, isShown, onShow }: Props) {
         </ul>
       </details>
       <Button size="sm" variant="outline" aria-pressed={isShown} onClick={onShow} disabled={isShown}>
-        {isShown ? 'On the bench' : 'Put it on the bench'}
+        {isShown ? 'Shown on the ladder' : 'Show on the ladder'}
       </Button>
     </section>
   )

@@ -2,27 +2,37 @@ import type { Bag } from '@/core/bag/bag'
 import { refitClubs } from '@/core/bag/bag'
 import type { Golfer } from '@/core/golfer'
 import type { ClubId } from '@/core/ids'
+import { applyFixes } from '@/core/refit/apply-fixes'
 import { cautionsOf } from '@/core/refit/cautions'
 import { isTurn, type Fix } from '@/core/refit/fixes'
-import { cautionSentence, fixSentence } from '@/text/refit'
+import { atHead } from '@/text/numbers'
+import { cautionSentence, fixesSentence, paperGapWords } from '@/text/refit'
+import type { PaperTread } from './on-paper'
 
-type Props = { golfer: Golfer; bag: Bag; fixes: Fix[]; name: (id: ClubId) => string }
+type Props = {
+  golfer: Golfer
+  bag: Bag
+  fixes: Fix[]
+  /** Every gap as it would be. */
+  steps: PaperTread[]
+  name: (id: ClubId) => string
+}
 
 /** What a clubmaker is handed: each club, from, to and the bounce after, with the cautions and lines to fill in. */
-export function WorkOrder({ golfer, bag, fixes, name }: Props) {
+export function WorkOrder({ golfer, bag, fixes, steps, name }: Props) {
   const { clubs, rack } = refitClubs(bag)
   const all = [...clubs, ...rack]
+  const after = new Map(applyFixes(clubs, rack, fixes).map(({ club }) => [club.id, club]))
   const work = fixes.flatMap((fix) => {
     if (!isTurn(fix)) return []
     const club = all.find(({ id }) => id === fix.clubId)
-    const from = club?.loftDeg ?? null
+    const then = after.get(fix.clubId) ?? club
     return [
       {
         fix,
-        from,
-        to: from === null ? null : from + fix.degrees,
-        bounce:
-          club?.bounceDeg === undefined ? null : club.bounceDeg + (fix.kind === 'bend' ? fix.degrees : 0),
+        from: club?.loftDeg ?? null,
+        to: then?.loftDeg ?? null,
+        bounce: then?.bounceDeg ?? null,
         measured: club?.loftMeasured === true,
         usual: club?.usual === true,
       },
@@ -58,8 +68,8 @@ export function WorkOrder({ golfer, bag, fixes, name }: Props) {
                 <td>{to === null ? '–' : `${Number(to.toFixed(1))}°`}</td>
                 <td>
                   {bounce === null
-                    ? 'not known'
-                    : `${Number(bounce.toFixed(1))}°${usual ? ' (from a usual one)' : ''}`}
+                    ? 'not set'
+                    : `${Number(bounce.toFixed(1))}°${usual ? ' (from the usual one)' : ''}`}
                 </td>
                 <td className="fill" />
                 <td className="fill" />
@@ -69,14 +79,22 @@ export function WorkOrder({ golfer, bag, fixes, name }: Props) {
         </table>
       )}
       {others.length > 0 && (
-        <p className="px-3 mb-2">Besides: {others.map((fix) => fixSentence(fix, name)).join('; ')}.</p>
+        <p className="px-3 mb-2">{atHead(fixesSentence(others, name, golfer))}.</p>
       )}
       <ul>
         {cautionsOf(fixes, all).map((caution) => (
           <li key={JSON.stringify(caution)}>{cautionSentence(caution, name)}</li>
         ))}
-        <li>On paper only: hit the clubs again after the work, before anything else is changed.</li>
+        <li>These numbers are estimates. Hit the clubs again after the work, before you change anything else.</li>
       </ul>
+      <p className="px-3 mb-2">
+        Gaps after:{' '}
+        {steps
+          .filter(({ letter }) => letter !== undefined)
+          .map((step) => `${name(step.longerId)} to ${name(step.shorterId)} ${paperGapWords(step, golfer)}`)
+          .join(', ')}{' '}
+        {golfer.lengthUnit}.
+      </p>
       <p className="fill-in">Lofts measured by ______________________ on ______________</p>
     </section>
   )

@@ -1,38 +1,41 @@
 import { Minus, Plus } from 'lucide-react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
-import type { Bag } from '@/core/bag/bag'
 import type { Golfer } from '@/core/golfer'
 import { GRIP_DOWN } from '@/core/grip-down'
 import type { ClubId } from '@/core/ids'
 import type { Fix } from '@/core/refit/fixes'
-import { middleLoft, type PaperClub } from '@/core/refit/paper-bag'
+import type { PaperClub } from '@/core/refit/paper-bag'
 import { otherLofts } from '@/core/refit/search'
 import type { Refit } from '@/core/refit/refit'
 import { BEND_STEP_DEG, loftLimits } from '@/core/refit/refit-club'
 import { INCH_M } from '@/core/units'
 import { chance, fixed } from '@/text/numbers'
-import { lengthened } from '@/text/refit'
+import { fixSentence, lengthened } from '@/text/refit'
+import { atHead } from '@/text/numbers'
 import { changed, triedWith, type Else, type PaperTread } from './on-paper'
+import { TryClub } from './try-club'
 
 type Props = {
   golfer: Golfer
   refit: Refit
-  bag: Bag
   fixes: Fix[]
   steps: PaperTread[]
   name: (id: ClubId) => string
   onChange: (fixes: Fix[]) => void
 }
 
-/** A row for each club: bend it, grip it down, leave it at home, and see the stair follow. */
-export function Workbench({ golfer, refit, bag, fixes, steps, name, onChange }: Props) {
+/** A row for each club: bend it, grip it down, take it out, and see the ladder follow. */
+export function Workbench({ golfer, refit, fixes, steps, name, onChange }: Props) {
   const { clubs } = refit.bag
-  const adds = additions(refit, fixes, name)
+  const added = fixes.filter((fix) => fix.kind === 'add')
+  const racked = refit.bag.rack.filter(
+    ({ club, carryM }) => carryM !== null && !added.some(({ clubId }) => clubId === club.id),
+  )
   return (
-    <section className="sheet workbench" aria-label="The workbench">
+    <section className="sheet workbench" aria-label="Try it yourself">
       <h2>
-        The workbench{' '}
+        Try it yourself{' '}
         <span className="quiet fw-normal">half a degree at a time, within what each head takes</span>
       </h2>
       <ul>
@@ -41,13 +44,19 @@ export function Workbench({ golfer, refit, bag, fixes, steps, name, onChange }: 
           return (
             <li key={each.club.id} className={triedWith(fixes, each.club.id).dropped ? 'dropped' : ''}>
               <b>{name(each.club.id)}</b>
-              <Turn each={each} fixes={fixes} name={name} onChange={onChange} />
-              <Otherwise each={each} fixes={fixes} name={name} onChange={onChange} />
+              {triedWith(fixes, each.club.id).dropped ? (
+                <span className="quiet out">out of the bag</span>
+              ) : (
+                <>
+                  <Turn each={each} fixes={fixes} name={name} onChange={onChange} />
+                  <Otherwise each={each} fixes={fixes} name={name} onChange={onChange} />
+                </>
+              )}
               <Form.Check
                 type="checkbox"
                 id={`drop-${each.club.id}`}
-                label="at home"
-                aria-label={`Leave the ${name(each.club.id)} at home`}
+                label="out"
+                aria-label={`Take out the ${name(each.club.id)}`}
                 checked={triedWith(fixes, each.club.id).dropped}
                 disabled={
                   clubs.length - fixes.filter(({ kind }) => kind === 'drop').length <= 2 &&
@@ -58,7 +67,8 @@ export function Workbench({ golfer, refit, bag, fixes, steps, name, onChange }: 
                     changed(
                       fixes,
                       each.club.id,
-                      ['drop'],
+                      // A club that goes is not changed as well.
+                      ['drop', 'bend', 'sleeve', 'swap', 'length', 'grip'],
                       target.checked ? { kind: 'drop', clubId: each.club.id } : null,
                     ),
                   )
@@ -68,7 +78,7 @@ export function Workbench({ golfer, refit, bag, fixes, steps, name, onChange }: 
                 {step ? (
                   <>
                     {step.letter && <b className="letter">{step.letter}</b>} {fixed(step.drawn, 0)}{' '}
-                    {golfer.lengthUnit} to the next, even {chance(step.even)}
+                    {golfer.lengthUnit} to the next, good {chance(step.even)}
                   </>
                 ) : (
                   <span className="quiet">{each.carryM === null ? 'not hit yet' : ''}</span>
@@ -78,51 +88,40 @@ export function Workbench({ golfer, refit, bag, fixes, steps, name, onChange }: 
           )
         })}
       </ul>
-      <div className="d-flex gap-2 p-3 flex-wrap align-items-center">
-        {adds.map(({ fix, label }) => (
-          <Button key={label} size="sm" variant="outline" onClick={() => onChange([...fixes, fix])}>
-            {label}
+      <div className="d-flex gap-2 p-3 flex-wrap align-items-end">
+        {added.map((fix) => (
+          <Button
+            key={JSON.stringify(fix)}
+            size="sm"
+            variant="outline"
+            onClick={() => onChange(fixes.filter((each) => each !== fix))}
+          >
+            Remove: {fixSentence(fix, name, golfer)}
           </Button>
         ))}
+        {racked.map(({ club }) => (
+          <Button
+            key={club.id}
+            size="sm"
+            variant="outline"
+            onClick={() => onChange([...fixes, { kind: 'add', clubId: club.id }])}
+          >
+            {atHead(fixSentence({ kind: 'add', clubId: club.id }, name))}
+          </Button>
+        ))}
+        <TryClub golfer={golfer} onTry={(fix) => onChange([...fixes, fix])} />
         {fixes.length > 0 && (
           <Button size="sm" variant="outline" onClick={() => onChange([])}>
-            Clear the bench
+            Undo all
           </Button>
         )}
-        {refit.freeSlots === 0 && adds.length > 0 && (
-          <span className="quiet">
-            The bag has its {bag.clubs.length} clubs: leave one at home for what comes in.
-          </span>
+        {refit.freeSlots === 0 && (
+          <span className="quiet">The bag is full. Take one club out for each that you add.</span>
         )}
       </div>
     </section>
   )
 }
-
-/** What could come into the bag: a club of the rack that was hit, one in the middle of the widest step. */
-function additions(
-  { bag }: Refit,
-  fixes: readonly Fix[],
-  name: (id: ClubId) => string,
-): { fix: Fix; label: string }[] {
-  const racked = bag.rack.flatMap(({ club, carryM }) =>
-    carryM === null || fixes.some((fix) => fix.kind === 'add' && fix.clubId === club.id)
-      ? []
-      : [{ fix: { kind: 'add', clubId: club.id } as const, label: `Take the ${name(club.id)} off the rack` }],
-  )
-  const widest = bag.clubs
-    .slice(1)
-    .map((shorter, i) => ({ longer: bag.clubs[i] as PaperClub, shorter }))
-    .filter(({ longer, shorter }) => longer.carryM !== null && shorter.carryM !== null)
-    .sort((a, b) => gap(b) - gap(a))[0]
-  const loftDeg = widest ? middleLoft(widest.longer, widest.shorter) : null
-  return loftDeg === null || fixes.some((fix) => fix.kind === 'add' && fix.loftDeg === loftDeg)
-    ? racked
-    : [...racked, { fix: { kind: 'add', loftDeg }, label: `Try a club of ${loftDeg}°` }]
-}
-
-const gap = ({ longer, shorter }: { longer: PaperClub; shorter: PaperClub }): number =>
-  (longer.carryM ?? 0) - (shorter.carryM ?? 0)
 
 type RowProps = {
   each: PaperClub
@@ -134,14 +133,14 @@ type RowProps = {
 function Turn({ each: { club, carryM }, fixes, name, onChange }: RowProps) {
   const { kind, stronger, weaker } = loftLimits(club)
   const { degrees, else: otherwise } = triedWith(fixes, club.id)
-  if (otherwise?.kind === 'swap') return <span className="num turn">{otherwise.loftDeg}° in its place</span>
+  if (otherwise?.kind === 'swap') return <span className="num turn">{otherwise.loftDeg}° instead</span>
   if (kind === 'none' || club.loftDeg === null || carryM === null)
     return (
       <span className="quiet turn">
         {club.loftDeg === null
           ? 'loft not known'
           : club.head === 'hollow' || club.head === 'titanium'
-            ? `${club.loftDeg}°, ${club.head}: none bends it`
+            ? `${club.loftDeg}°, ${club.head}, cannot be bent`
             : `${club.loftDeg}°`}
       </span>
     )
@@ -186,7 +185,7 @@ function Turn({ each: { club, carryM }, fixes, name, onChange }: RowProps) {
 
 const INCHES = [-1, -0.5, 0.5]
 
-/** What else could be tried with a club: gripped down, another of its model, another length. */
+/** What else could be tried with a club: gripped down, another loft of its model, another length. */
 function Otherwise({ each, fixes, name, onChange }: RowProps) {
   const { club, carryM } = each
   if (carryM === null) return <span />
@@ -198,14 +197,14 @@ function Otherwise({ each, fixes, name, onChange }: RowProps) {
       fixes: Array.from({ length: GRIP_DOWN.mostCm }, (_, i) => ({ kind: 'grip', clubId, cm: i + 1 })),
     },
     {
-      label: 'Another of its model',
+      label: 'Another loft of its model',
       fixes:
         loftDeg === null
           ? []
           : otherLofts(loftDeg, [each]).map((loft) => ({ kind: 'swap', clubId, loftDeg: loft })),
     },
     {
-      label: 'Another length: never the first choice',
+      label: 'Another length (never the first choice)',
       fixes: INCHES.map((inches) => ({ kind: 'length', clubId, longerM: inches * INCH_M })),
     },
   ]
@@ -223,7 +222,7 @@ function Otherwise({ each, fixes, name, onChange }: RowProps) {
         onChange(changed(fixes, clubId, ['grip', 'swap', 'length', ...instead], fix))
       }}
     >
-      <option value={-1}>as it is</option>
+      <option value={-1}>as now</option>
       {ways.map(({ label, fixes: of }) => (
         <optgroup key={label} label={label}>
           {of.map((fix) => (

@@ -5,9 +5,11 @@ import type { BayView } from '@/views/bay-view'
 import { PageHead } from '../../shared/shell/page-head'
 import { Warnings } from '../../shared/shell/warnings'
 import type { SessionView } from '@/views/session-view'
+import { adviceLines } from '@/text/advice'
 import { clubNames, stationName } from '@/text/names'
 import { count, fixed, minutes } from '@/text/numbers'
 import { nextLine, nextReason } from '@/text/reasons'
+import { paperNames } from '@/text/refit'
 import { drawnStep } from '@/text/verdicts'
 import { VerdictBadge } from '../gaps/verdict-badge'
 import { Checks } from './checks'
@@ -20,7 +22,7 @@ import { TrialEnd } from './trial-end'
 import styles from './session.module.css'
 
 /** What a session came to: what was planned and not hit, what its shots settle, and what to hit next time. */
-export function SessionEnd({ view, expected, profiles, trial, checks }: SessionView) {
+export function SessionEnd({ view, expected, profiles, trial, checks, advised }: SessionView) {
   const { golfer, bag, session, shots, analysis, plan } = view
   const hurt = session.hurtMs !== null
   const name = clubNames(bag)
@@ -38,6 +40,7 @@ export function SessionEnd({ view, expected, profiles, trial, checks }: SessionV
   const settled = touched.filter((step) => step.settled)
   const lasted = ((taken.at(-1)?.hitMs ?? session.startedMs) - session.startedMs) / 1000
   const home = `/golfers/${golfer.id}`
+  const todo = adviceLines(advised, paperNames(bag), golfer)
   return (
     <div className={styles.screen}>
       <PageHead
@@ -90,6 +93,19 @@ export function SessionEnd({ view, expected, profiles, trial, checks }: SessionV
             )}
           </ul>
         </section>
+        {!hurt && todo.length > 0 && (
+          <section className="sheet" aria-label="What to do">
+            <h2>What to do</h2>
+            <ul>
+              {todo.map((line) => (
+                <li key={line}>{line}</li>
+              ))}
+              <li>
+                <Link href={`${home}/refit`}>Fix gaps</Link>
+              </li>
+            </ul>
+          </section>
+        )}
         <section className="sheet" aria-label="Next time">
           <h2>Next time</h2>
           <ul>

@@ -4,7 +4,9 @@ import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
+import { adviceLines } from '@/text/advice'
 import { clubNames } from '@/text/names'
+import { paperNames } from '@/text/refit'
 import { dayAndTime } from '@/text/days'
 import { nextLine, nextReason } from '@/text/reasons'
 import { changedSentences, followUpWords, lastedWords, visitTitle } from '@/text/visits'
@@ -18,12 +20,13 @@ import styles from './visit.module.css'
 
 /** A golfer's visit: what it is to do, what is said at its end, and how it went in play. */
 export function Visit(view: VisitView) {
-  const { golfer, bag, visit, visits, open, changed, followUp, afterPlay, nowMs } = view
+  const { golfer, bag, visit, visits, open, advised, changed, followUp, afterPlay, nowMs } = view
   const router = useRouter()
   const [planning, setPlanning] = useState(false)
   const name = bag ? clubNames(bag) : String
   const home = `/golfers/${golfer.id}`
   const blocks = open.next.map(({ clubId, swing, shots }) => ({ clubId, swing, shots }))
+  const todo = bag && advised ? adviceLines(advised, paperNames(bag), golfer) : []
   const changes = changed ? changedSentences(changed, golfer, name) : []
   const others = visits.filter(({ id }) => id !== visit.id)
   return (
@@ -70,6 +73,9 @@ export function Visit(view: VisitView) {
                 <li key={`${each.clubId} ${each.swing}`}>
                   <b>{nextLine([each], name)}</b> <span className="quiet">{nextReason(each, name)}</span>
                 </li>
+              ))}
+              {todo.map((line) => (
+                <li key={line}>{line}</li>
               ))}
               <li className="quiet">
                 {open.settled + open.unsettled.length === 0

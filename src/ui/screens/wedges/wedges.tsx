@@ -20,6 +20,7 @@ import { SvgDrawing } from '../../shared/drawing/svg-drawing'
 import { measuresOf } from '../../shared/form/measure'
 import { NumberField } from '../../shared/form/number-field'
 import { useSubmit } from '../../shared/use-submit'
+import { WhichWedges } from '../../shared/which-wedges'
 import { PrintTitle } from '../../shared/shell/print-title'
 import { HoldsLine } from '../../shared/shell/holds-line'
 import { PageHead } from '../../shared/shell/page-head'
@@ -46,6 +47,7 @@ export function Wedges(props: WedgesView) {
     found,
     holds,
     rungs,
+    set,
     shots,
     wanted,
     definitions,
@@ -231,6 +233,7 @@ export function Wedges(props: WedgesView) {
             left={left}
           />
           <SpreadView golfer={golfer} shots={shots} stations={found.shots} name={name} />
+          {set && <WhichWedges set={set} turf={turf} name={name} units={golfer} />}
           <LadderList golfer={golfer} rungs={rungs} name={name} />
           <RoundGreen golfer={golfer} clubs={bag.clubs} />
         </div>

@@ -14,7 +14,7 @@ const PLACES = [
   ['stock', 'Stock'],
   ['gaps', 'Gaps'],
   ['wedges', 'Wedges'],
-  ['refit', 'Refit'],
+  ['refit', 'Fix gaps'],
   ['course', 'Course'],
   ['log', 'Log'],
 ] as const

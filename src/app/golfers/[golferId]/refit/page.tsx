@@ -1,16 +1,20 @@
 import { redirect } from 'next/navigation'
+import { MOST_CLUBS } from '@/core/bag/club'
 import { dataNow, golferOfPage, said, type Asked } from '@/http/golfer-of-page'
 import { refitView } from '@/views/refit-view'
 import { RefitBench } from '@/ui/screens/refit/refit-bench'
 
-export const metadata = { title: 'Refit' }
+export const metadata = { title: 'Fix gaps' }
 
-type Props = { params: Promise<{ golferId: string }>; searchParams: Asked<'for'> }
+type Props = { params: Promise<{ golferId: string }>; searchParams: Asked<'for' | 'carry'> }
 
 export default async function RefitPage({ params, searchParams }: Props) {
   const golfer = golferOfPage((await params).golferId)
   const [db, nowMs] = dataNow()
-  const view = refitView(db, golfer, nowMs)
+  const asked = await searchParams
+  const carry = Number(said(asked.carry))
+  const wanted = Number.isInteger(carry) && carry > 0 && carry <= MOST_CLUBS ? carry : undefined
+  const view = refitView(db, golfer, nowMs, wanted)
   if (!view) redirect(`/golfers/${golfer.id}/bag`)
-  return <RefitBench golfer={golfer} {...view} asked={said((await searchParams).for)} />
+  return <RefitBench golfer={golfer} {...view} asked={said(asked.for)} carry={wanted} />
 }

@@ -1,0 +1,78 @@
+import type { Stretch } from '../gaps/cover'
+import type { ClubId } from '../ids'
+import { isEnd, newlyUncovered, refused, type ProposalRules } from './allowed'
+import type { Fix } from './fixes'
+import { coverOn, goodGaps, stepsOf, withFixes, type PaperBag } from './paper-bag'
+import { worthOf } from './search'
+
+/** One club less than the bag before it. */
+export type OneLess = {
+  dropped: ClubId
+  /** How many clubs are left, without the putter. */
+  keeps: number
+  /** Distances that have no club since, but for those that had none before; the widest first. */
+  uncovered: Stretch[]
+  good: { good: number; of: number }
+}
+
+/** What a bag of fewer clubs costs, one club after another; `next` is the club after the last and what its loss would leave. */
+export type FewerClubs = {
+  has: number
+  good: { good: number; of: number }
+  less: OneLess[]
+  /** Why it ends there: the distances that the cheapest further club would leave. */
+  next?: { dropped: ClubId; uncovered: Stretch[] }
+}
+
+/** A share of the covered distances is worth this many good gaps. */
+const COVER_WORTH = 10
+
+/**
+ * The club whose loss costs least, one after another: in good gaps, and in distances without a club. Ends of the bag and
+ * clubs that are kept stay. It ends before a club that would leave too much without one, and with two clubs.
+ * Clubs that were not hit stay, since nothing says what they would cost.
+ */
+export function fewerClubs(bag: PaperBag, rules: ProposalRules): FewerClubs {
+  const carries = bag.clubs.flatMap(({ carryM }) => carryM ?? [])
+  const span: Stretch = rules.focusM ?? [Math.min(...carries), Math.max(...carries)]
+  const whole: Stretch = [Math.min(...carries), Math.max(...carries)]
+  const uncoveredIn = (of: PaperBag): Stretch[] =>
+    newlyUncovered(bag, of, rules.toleranceM, whole).map(({ hole }) => hole)
+  const less: OneLess[] = []
+  let fixes: Fix[] = []
+  let next: FewerClubs['next']
+  for (;;) {
+    const now = withFixes(bag, fixes)
+    const left = now.clubs.filter(
+      ({ club, carryM }) => carryM !== null && !isEnd(now, club.id) && !rules.kept.has(club.id),
+    )
+    const each = left
+      .map(({ club }) => {
+        const more: Fix[] = [...fixes, { kind: 'drop', clubId: club.id }]
+        const after = withFixes(bag, more)
+        const worth = worthOf(bag, more) + COVER_WORTH * coverOn(after, rules.toleranceM, span).cover
+        return { id: club.id, more, after, worth, refusal: refused(bag, more, rules, { costs: true }) }
+      })
+      .sort((a, b) => b.worth - a.worth)
+    const best = each.find(({ refusal }) => refusal === null)
+    if (!best) {
+      const blocked = each[0]
+      if (blocked) next = { dropped: blocked.id, uncovered: uncoveredIn(blocked.after) }
+      break
+    }
+    fixes = best.more
+    less.push({
+      dropped: best.id,
+      keeps: best.after.clubs.length,
+      uncovered: uncoveredIn(best.after),
+      good: goodGaps(stepsOf(best.after)),
+    })
+  }
+  return { has: bag.clubs.length, good: goodGaps(stepsOf(bag)), less, ...(next && { next }) }
+}
+
+/** The clubs that stay out for so many to be left, or for as few as may be. */
+export const dropsFor = ({ less }: FewerClubs, wanted: number): Fix[] =>
+  less
+    .filter(({ keeps }) => keeps >= wanted)
+    .map(({ dropped }): Fix => ({ kind: 'drop', clubId: dropped }))
