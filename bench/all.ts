@@ -12,7 +12,7 @@ import { load } from './load'
 import { longWork } from './long-work'
 import { oddBags } from './odd-bags'
 import { liveShots } from './live-shots'
-import { refitScored, refitTimed } from './refit'
+import { ordinaryAnswered, refitScored, refitTimed } from './refit'
 import { seasonDrag } from './season-drag'
 import { thenAndNow } from './then-and-now'
 import { twentyTabs } from './twenty-tabs'
@@ -23,7 +23,12 @@ const BENCHES: Record<string, () => Promise<string[]> | string[]> = {
   analyseBag: analysisAgainstParsing,
   'Judgement, short form': () => [...judgement(12, 1), ...reliability(6, 1), ...plans(3, 1), ...looks(3, 1)],
   'Odd bags': oddBags,
-  Refit: () => [...refitScored(60, 1), ...refitTimed()],
+  'Fix gaps (refit)': () => [
+    ...refitScored(200, 5001),
+    ...refitScored(200, 9001),
+    ...ordinaryAnswered(300, 1),
+    ...refitTimed(),
+  ],
   'Then and now': () => thenAndNow(40, 1),
   'Chances on the course': () => chances(40, 4000, 1),
   'Chances from 8 shots a club': () => chancesFromShots(150, 1),

@@ -72,7 +72,10 @@ export function refitScored(golfers: number, seed: number): string[] {
         ),
       )
       if (isOffered) two.offered++
-      if (isOffered || found.proposals.some(({ fixes }) => truly(withFixes(truth, fixes)).good >= before.good + 2))
+      if (
+        isOffered ||
+        found.proposals.some(({ fixes }) => truly(withFixes(truth, fixes)).good >= before.good + 2)
+      )
         two.mended++
     }
     left.troubles += found.gates.length
@@ -115,9 +118,7 @@ function mendsTwo(truth: PaperBag, good: number): { clubId: ClubId; degrees: num
     const degrees = Array.from({ length: (weaker - stronger) * 2 + 1 }, (_, i) => stronger + i / 2)
     return degrees
       .filter((each) => each !== 0)
-      .filter(
-        (each) => truly(withFixes(truth, [{ kind, clubId: club.id, degrees: each }])).good >= good + 2,
-      )
+      .filter((each) => truly(withFixes(truth, [{ kind, clubId: club.id, degrees: each }])).good >= good + 2)
       .map((each) => ({ clubId: club.id, degrees: each }))
   })
 }
@@ -209,6 +210,86 @@ function practice(
   const middle = (away.step.limitsM.narrow + away.step.limitsM.wide) / 2
   const degrees = Math.max(-2, Math.min(2, halves((middle - away.step.stepM) / YARD_M / YARDS_A_DEGREE)))
   return degrees === 0 ? null : [{ kind: 'bend', clubId: away.step.shorterId, degrees }]
+}
+
+/** Wedges below the pitching wedge as people carry them, by their lofts. */
+const WEDGE_LAYOUTS = [[56], [52, 58], [50, 54, 58], [50, 56], [48, 52, 56, 60]]
+
+/**
+ * Which answers ordinary bags get: five shots a club on one day, lofts not measured, five layouts of wedges, woods alike in a
+ * third of them, one or two clubs missing. Bags with troubles and no answer are listed.
+ */
+export function ordinaryAnswered(bags: number, seed: number): string[] {
+  const given: Record<string, number> = {}
+  const none: string[] = []
+  let troubled = 0
+  for (let i = 0; i < bags; i++) {
+    const roll = dice(seed + i)
+    const hidden = ordinaryGolfer(roll, i)
+    const shots = hitSession(hidden, inRounds(hidden.clubs, 5), roll)
+    const { clubs, ...input } = bagInputOf({ golfer: hidden, shots })
+    const { analysis, refit: found } = refitOf({ clubs, rack: [], ...input })
+    if (found.firsts.length === 0) continue
+    troubled++
+    const answers = new Set([
+      ...found.firsts.flatMap(({ noChange }) => noChange.map(({ kind }) => `no change: ${kind}`)),
+      ...found.longClubs.map(({ kind }) => `long clubs: ${kind}`),
+      ...found.proposals.map(({ way }) => way),
+    ])
+    for (const answer of answers) given[answer] = (given[answer] ?? 0) + 1
+    // More shots and gripping down can always be advised: what else is there?
+    if ([...answers].every((answer) => answer === 'no change: retest' || answer === 'no change: grip'))
+      none.push(
+        (hidden.knowsLofts ? '' : '(lofts not set) ') +
+          analysis.steps
+            .filter(isJudged)
+            .map(
+              ({ longerId, shorterId, stepM, verdict, settled, limitsM: { narrow, wide } }) =>
+                `${longerId}>${shorterId} ${yd(stepM)}${verdict === 'even' ? '' : ` ${verdict}${settled ? '!' : '?'} of ${yd(narrow)}-${yd(wide)}`}`,
+            )
+            .join(', '),
+      )
+  }
+  return [
+    `${bags} ordinary bags, 5 shots a club on one day (seed ${seed}): ${troubled} have a gap that is not good`,
+    ...Object.entries(given)
+      .sort((a, b) => b[1] - a[1])
+      .map(([answer, n]) => `  ${answer.padEnd(26)} ${n}`),
+    `  nothing but more shots and gripping down ${none.length}`,
+    ...none.slice(0, 10).map((bag) => `    ${bag}`),
+  ]
+}
+
+const yd = (metres: number): string => (metres / YARD_M).toFixed(0)
+
+function ordinaryGolfer(roll: Dice, i: number): HiddenGolfer {
+  const golfer = makeHiddenGolfer('g', roll)
+  const [pitching] = golfer.clubs.filter(({ kind }) => kind === 'wedge')
+  const lofts = WEDGE_LAYOUTS[i % WEDGE_LAYOUTS.length] as number[]
+  const wedges = lofts.map((loftDeg) => ({
+    name: `${loftDeg}° wedge`,
+    kind: 'wedge' as const,
+    loftDeg,
+    trueCarryM: wedgeCarry(golfer, loftDeg) + yards(roll.normal(0, 3)),
+  }))
+  const rest = golfer.clubs.filter((club) => club.kind !== 'wedge')
+  const [three, five] = rest.filter(({ kind }) => kind === 'wood')
+  if (i % 3 === 0 && three && five) five.trueCarryM = three.trueCarryM + yards(roll.between(-3, 4))
+  const missing = new Set(
+    Array.from({ length: Math.floor(roll.between(0, 3)) }, () => Math.floor(roll.between(1, rest.length))),
+  )
+  return {
+    ...golfer,
+    clubs: [...rest.filter((_, at) => !missing.has(at)), ...(pitching ? [pitching] : []), ...wedges],
+  }
+}
+
+/** What a wedge of a loft carries on the line through the golfer's own. */
+function wedgeCarry({ clubs }: HiddenGolfer, loftDeg: number): number {
+  const wedges = clubs.filter(({ kind }) => kind === 'wedge')
+  const [a, b] = [wedges[0], wedges.at(-1)]
+  if (!a || !b || a === b) return 0
+  return a.trueCarryM + ((loftDeg - a.loftDeg) / (b.loftDeg - a.loftDeg)) * (b.trueCarryM - a.trueCarryM)
 }
 
 const TIMED = 60

@@ -32,7 +32,7 @@ describe('a line of refit', () => {
     const answer = answerRefit(read.value) as {
       perDegree: { clubId: string; mPerDeg: number; sdMPerDeg: number }[]
       gate: { longerId: string; shut?: string }[]
-      proposals: { before: number; after: number; steps: object[]; cautions: string[] }[]
+      proposals: { way: string; before: number; after: number; steps: object[]; cautions: string[] }[]
     }
     expect(JSON.stringify(read.value)).toBe(before)
     const irons = answer.perDegree.filter(({ clubId }) => clubId.endsWith('iron'))
@@ -42,8 +42,9 @@ describe('a line of refit', () => {
       expect(mPerDeg).toBeLessThan(4.5)
       expect(sdMPerDeg).toBeGreaterThan(0)
     }
-    for (const { before: was, after, steps } of answer.proposals) {
-      expect(after - was).toBeGreaterThanOrEqual(0.5)
+    for (const { way, before: was, after, steps } of answer.proposals) {
+      // One club less mends a gap by taking it away: the sum of the others need not rise.
+      if (way !== 'lighter-bag') expect(after - was).toBeGreaterThanOrEqual(0.5)
       expect(steps.length).toBeGreaterThan(5)
     }
     expect(JSON.stringify(answer)).not.toContain('null')

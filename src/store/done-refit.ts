@@ -36,7 +36,9 @@ export function doRefit(
       if (fixes.some((fix) => 'clubId' in fix && fix.clubId !== undefined && !owned.has(fix.clubId)))
         throw new Broken({ because: 'unknown' })
       const bag = bagOf(db, golferId)
-      const clubs = bag ? refitClubs(bag) : { clubs: [], rack: refitClubs({ clubs: [...owned.values()], rack: [] }).clubs }
+      const clubs = bag
+        ? refitClubs(bag)
+        : { clubs: [], rack: refitClubs({ clubs: [...owned.values()], rack: [] }).clubs }
       const after = applyFixes(clubs.clubs, clubs.rack, fixes)
       // A club that is not in the bag can be bent too.
       const turns = fixes.filter((fix) => isTurn(fix) || fix.kind === 'length')
@@ -88,7 +90,9 @@ function changeBag(
   if (!after.some(({ club }) => club.kind !== 'putter')) throw new Broken({ because: 'no-club' })
   if (after.length > MOST_CLUBS) throw new Broken({ because: 'too-many' })
   const ids = after.map((each) =>
-    each.bought === undefined ? each.club.id : insertClub(db, golferId, boughtClub(db, golferId, each, owned)),
+    each.bought === undefined
+      ? each.club.id
+      : insertClub(db, golferId, boughtClub(db, golferId, each, owned)),
   )
   putInBag(db, golferId, bag, ids, sinceMs)
 }

@@ -23,10 +23,14 @@ export function noChangeSentence(item: NoChange, name: Name, units: Units): stri
   switch (item.kind) {
     case 'retest':
       return `Hit ${shotsWords(item.shots, name)} before you change a club.`
+    case 'set-lofts':
+      return `Set the loft of ${listed(item.clubIds.map((id) => `the ${name(id)}`))} on Bag. Banco then advises on bends and clubs to buy.`
     case 'strike':
       return `Work on your strike with the ${name(item.clubId)}. It explains why it is short.`
     case 'swing':
       return `Your ${stationName({ name: name(item.clubId) }, item.swing)} fits between them. It carries ${len(item.carryM, units)}.`
+    case 'try-swing':
+      return `Try the ${stationName({ name: name(item.clubId) }, item.swing)}. It should carry ≈ ${len(item.carryM, units)} (estimate).`
     case 'grip':
       return `Grip the ${name(item.clubId)} down by ${item.cm} cm. It carries ≈ ${len(item.carryM, units)} then (estimate).`
   }
@@ -39,7 +43,9 @@ export function longClubSentence(answer: LongClubAnswer, name: Name, units: Unit
       return `Work on your strike with the ${name(answer.clubId)}, off a low tee first. Its ball speed is low for its club speed.`
     case 'more-loft': {
       const { clubId, landingDeg, degrees, fixes } = answer
-      const how = fixes.map((fix) => (fix.kind === 'swap' ? `try one of ${fix.loftDeg}°` : fixSentence(fix, name)))
+      const how = fixes.map((fix) =>
+        fix.kind === 'swap' ? `try one of ${fix.loftDeg}°` : fixSentence(fix, name),
+      )
       return `The ${name(clubId)} lands at ${Math.round(landingDeg)}°, which is flat. With ${degrees}° more loft it should carry further, so ${listed(how)}.`
     }
     case 'take-out': {
@@ -91,10 +97,12 @@ export function firstSentence(
   if (answer) return longClubSentence(answer, name, units)
   const strike = of('strike')
   if (fix === 'strike' && strike) return noChangeSentence(strike, name, units)
+  if (fix === 'measure-lofts')
+    return `Have the lofts of the ${name(longerId)} and the ${name(shorterId)} measured before you change a club.`
   const proposal = proposalFor(first, proposals)
   if (proposal && proposal.shut === undefined) return proposalSentence(proposal, name, units)
-  if (fix === 'measure-lofts')
-    return `Have the lofts of the ${name(longerId)} and the ${name(shorterId)} measured.`
+  const lofts = of('set-lofts')
+  if (lofts) return noChangeSentence(lofts, name, units)
   const grip = of('grip')
   return grip ? noChangeSentence(grip, name, units) : 'No simple fix found.'
 }

@@ -1,13 +1,15 @@
 import { expect, it } from 'vitest'
 import type { ClubId } from '@/core/ids'
+import type { Proposal } from '@/core/refit/propose'
 import { yards } from '@/core/units'
+import { adviceLines, firstSentence, longClubSentence } from './advice'
 import {
   bounceSentence,
   cautionSentence,
   fixesSentence,
-  ladderSentence,
-  lightBagSentence,
-  seamSentence,
+  goodGapsSentence,
+  noFewerSentence,
+  oneLessSentence,
   proposalSentence,
   sameJobSentence,
   topEndSentence,
@@ -15,36 +17,47 @@ import {
 
 const YARDS = { lengthUnit: 'yd', speedUnit: 'mph' } as const
 const [eight, nine] = ['8-iron', '9-iron'] as ClubId[] as [ClubId, ClubId]
-const name = (id: string) => id
+const [pitching, sand, new51] = ['P-wedge', 'S-wedge', 'new 51'] as ClubId[] as [ClubId, ClubId, ClubId]
+const name = (id: string) => (id === new51 ? '51° (new)' : id)
+const pair = { longerId: eight, shorterId: nine }
 
-it('says what two bends would do as a fitter would, with its interval', () => {
-  const sentence = proposalSentence(
-    {
-      way: 'least-work',
-      fixes: [
-        { kind: 'bend', clubId: eight, degrees: 2 },
-        { kind: 'bend', clubId: nine, degrees: -1 },
-      ],
-      troubles: [{ longerId: eight, shorterId: nine }],
-      before: 2.6,
-      after: 3.34,
-      steps: [
-        {
-          longerId: eight,
-          shorterId: nine,
-          stepM: yards(13.45),
-          sdM: yards(1.574),
-          even: 0.64,
-          limitsM: null,
-        },
-      ],
-      cautions: [],
-    },
-    name,
-    YARDS,
+const gap = (longerId: ClubId, shorterId: ClubId, longer: number, shorter: number, sd = 1.574) => ({
+  longerId,
+  shorterId,
+  stepM: yards(longer - shorter),
+  sdM: yards(sd),
+  even: 0.64,
+  limitsM: null,
+  shownM: { longer: yards(longer), shorter: yards(shorter) },
+})
+
+const BENDS: Proposal = {
+  way: 'least-work',
+  fixes: [
+    { kind: 'bend', clubId: eight, degrees: 2 },
+    { kind: 'bend', clubId: nine, degrees: -1 },
+  ],
+  troubles: [pair],
+  before: 2.6,
+  after: 3.34,
+  good: { before: { good: 3, of: 4 }, after: { good: 4, of: 4 } },
+  steps: [gap(eight, nine, 126.3, 112.85)],
+  cautions: [],
+}
+
+it('tells what two bends would do as a fitter would, by the difference of the carries that are shown', () => {
+  expect(proposalSentence(BENDS, name, YARDS)).toBe(
+    'Bend the 8-iron 2° weak and the 9-iron 1° strong. 8-iron to 9-iron would be about 13 (10–16).',
   )
+  expect(goodGapsSentence(BENDS.good)).toBe('Good gaps: 3 of 4 now, 4 of 4 after.')
+})
+
+it('a club that nobody has hit is an estimate: 125 (46°) and 95 (56°), a 51° at about 110 (103–117), 15 and 15', () => {
+  const fixes = [{ kind: 'add', loftDeg: 51 } as const]
+  const steps = [gap(pitching, new51, 125, 110, 4.2), gap(new51, sand, 110, 95, 4.2)]
+  const sentence = proposalSentence({ fixes, steps, troubles: [] }, name, YARDS)
   expect(sentence).toBe(
-    'Bend the 8-iron 2° weak and the 9-iron 1° strong: 8-iron to 9-iron would be about 13.5 ± 2.6.',
+    'Add a club of 51°. It would carry about 110 (103–117), 15 yd from the P-wedge and 15 from the S-wedge. Try one before you buy.',
   )
 })
 
@@ -55,60 +68,132 @@ it('tells fixes of every kind, and what a bend does to the bounce', () => {
         { kind: 'drop', clubId: nine },
         { kind: 'bend', clubId: eight, degrees: 0.5 },
         { kind: 'add', loftDeg: 51 },
+        { kind: 'add', loftDeg: 20, carryM: yards(177) },
       ],
       name,
+      YARDS,
     ),
-  ).toBe('leave the 9-iron at home, bend the 8-iron 0.5° weak and add a club of 51°')
+  ).toBe(
+    'bend the 8-iron 0.5° weak, add a club of 51°, try a club of 20° that carries 177 and take out the 9-iron',
+  )
   expect(cautionSentence({ kind: 'bounce', clubId: nine, degrees: -1, leavesDeg: 7 }, name)).toBe(
-    'The 9-iron gets 1° less bounce: 7°.',
+    'The 9-iron gets 1° less bounce and has 7° then.',
+  )
+  expect(cautionSentence({ kind: 'bounce', clubId: nine, degrees: -1 }, name)).toContain('not known')
+  expect(cautionSentence({ kind: 'length', clubId: eight, longerM: 0.0127 }, name)).toContain(
+    'about 3 points heavier and sits more upright',
   )
 })
 
 it('names the one of two clubs to keep, or leaves it to the strike', () => {
-  const same = { longerId: eight, shorterId: nine, probability: 0.87 }
+  const same = { ...pair, probability: 0.87 }
   expect(sameJobSentence({ ...same, keep: nine, because: 'landing' }, name)).toBe(
-    'The 8-iron and the 9-iron do the same job (87%): keep the 9-iron, it lands steeper.',
+    'You need only one of the 8-iron and the 9-iron, which do the same job. Keep the 9-iron, because it lands steeper.',
   )
-  expect(sameJobSentence({ ...same, probability: 0.73 }, name)).toContain('probably do the same job (73%)')
+  expect(sameJobSentence({ ...same, probability: 0.73 }, name)).toContain('probably need only one')
   expect(topEndSentence({ aheadM: yards(8), is: 'driver-first' }, YARDS)).toContain(
-    'look at the driver first',
+    'Look at the driver first',
   )
 })
 
-it('says what a light bag gives up, what a loft between would carry, and what a bounce is on a turf', () => {
-  const light = { dropped: [eight, nine], keeps: 10, holes: [] }
-  const opened: [number, number][] = [
-    [yards(114), yards(127)],
-    [yards(90), yards(94)],
-  ]
-  expect(lightBagSentence({ ...light, opened }, name, YARDS)).toBe(
-    'A light bag: 10 clubs do what your 12 do, but for 114 to 127 yd and 1 smaller hole. At home: the 8-iron and the 9-iron.',
-  )
-  expect(lightBagSentence({ ...light, opened: [] }, name, YARDS)).toContain('what your 12 do. At home')
-  const wide = { longerId: eight, shorterId: nine, mPerDeg: yards(2.95), loftDeg: 51, carryM: yards(86.75) }
-  expect(ladderSentence(wide, name, YARDS)).toContain(
-    'a degree is 2.95 yd: one of 51° of the same model would carry about 86.8; of another model, measure it first',
-  )
-  expect(bounceSentence([{ club: 'P-wedge', bounceDeg: 7 }], 'little', 'soft')).toBe(
-    '7° on the P-wedge is little bounce for soft turf and fluffy sand: about 14° suit it, less where you sweep.',
-  )
-  expect(cautionSentence({ kind: 'length', clubId: eight, longerM: 0.0127 }, name)).toContain(
-    'about 3 points heavier and stands more upright',
-  )
-})
-
-it('says the seam with both choices, and the price of the better one', () => {
-  const seam = {
-    ironId: '9-iron' as ClubId,
-    belowId: '54° wedge' as ClubId,
-    choices: [
-      { clubId: 'P-wedge' as ClubId, aboveM: yards(12.2), belowM: yards(19.4) },
-      { clubId: '50° wedge' as ClubId, aboveM: yards(17.9), belowM: yards(13.7) },
-    ],
-    mostBelowM: yards(16.4),
+it('tells what a club less costs, why it ends, and what a bounce is on a turf', () => {
+  const less = {
+    dropped: eight,
+    keeps: 10,
+    uncovered: [
+      [yards(114), yards(127)],
+      [yards(90), yards(94)],
+    ] as [number, number][],
+    good: { good: 7, of: 9 },
   }
-  expect(seamSentence({ ...seam, best: 1 }, name, YARDS)).toBe(
-    'Between the 9-iron and the 54° wedge: the P-wedge 12.2 above and 19.4 below, the 50° wedge 17.9 above and 13.7 below. With no step below the seam over 16.4 yd the 50° wedge; its price is 17.9 at the seam.',
+  expect(oneLessSentence(less, name, YARDS)).toBe(
+    'Take out the 8-iron: no club for 114–127 yd and 1 shorter stretch. Good gaps: 7 of 9.',
   )
-  expect(seamSentence({ ...seam, best: null }, name, YARDS)).toContain('None of them keeps')
+  expect(oneLessSentence({ ...less, uncovered: [] }, name, YARDS)).toContain('every distance keeps its club')
+  const fewer = { has: 11, good: less.good, less: [less] }
+  expect(
+    noFewerSentence(
+      { ...fewer, next: { dropped: nine, uncovered: [[yards(105), yards(127)]] } },
+      name,
+      YARDS,
+    ),
+  ).toBe('It ends here. Without the 9-iron as well, you would have no club for 105–127 yd.')
+  expect(bounceSentence([{ club: 'P-wedge', bounceDeg: 7 }], 'little', 'soft')).toBe(
+    '7° on the P-wedge is little bounce for soft turf and fluffy sand. About 14° suits it, more for a steep swing, less for a shallow one.',
+  )
+})
+
+const retest = {
+  kind: 'retest' as const,
+  shots: [
+    { clubId: eight, swing: 'full', shots: 6 },
+    { clubId: nine, swing: 'full', shots: 6 },
+  ],
+}
+
+it('what comes first about a gap: shots, a swing that fits, the fix, the lofts; else that none was found', () => {
+  const advised = { proposals: [BENDS], longClubs: [] }
+  const first = { ...pair, noChange: [] }
+  expect(firstSentence({ ...first, fix: 'retest', noChange: [retest] }, advised, name, YARDS)).toBe(
+    'Hit 6 more with the 8-iron and 6 more with the 9-iron before you change a club.',
+  )
+  const swing = {
+    kind: 'swing',
+    clubId: pitching,
+    swing: 'three-quarter',
+    carryM: yards(113),
+    count: 6,
+  } as const
+  expect(firstSentence({ ...first, fix: 'swing', noChange: [swing] }, advised, name, YARDS)).toBe(
+    'Your P-wedge, three-quarter fits between them. It carries 113.',
+  )
+  expect(firstSentence({ ...first, fix: 'refit' }, advised, name, YARDS)).toBe(
+    proposalSentence(BENDS, name, YARDS),
+  )
+  expect(
+    firstSentence({ ...first, fix: 'measure-lofts' }, { proposals: [], longClubs: [] }, name, YARDS),
+  ).toContain('Have the lofts of the 8-iron and the 9-iron measured')
+  expect(firstSentence({ ...first, fix: 'none' }, { proposals: [], longClubs: [] }, name, YARDS)).toBe(
+    'No simple fix found.',
+  )
+  expect(adviceLines({ ...advised, firsts: [{ ...first, fix: 'refit' }] }, name, YARDS)).toEqual([
+    `8-iron to 9-iron. ${proposalSentence(BENDS, name, YARDS)}`,
+  ])
+})
+
+it('long clubs of which the longer is not longer: more loft where it lands flat, else one of them goes', () => {
+  const woods = { longerId: '3-wood' as ClubId, shorterId: '5-wood' as ClubId }
+  expect(
+    longClubSentence(
+      {
+        ...woods,
+        kind: 'more-loft',
+        clubId: woods.longerId,
+        landingDeg: 33.2,
+        degrees: 2,
+        fixes: [{ kind: 'swap', clubId: woods.longerId, loftDeg: 17 }],
+      },
+      name,
+      YARDS,
+    ),
+  ).toBe(
+    'The 3-wood lands at 33°, which is flat. With 2° more loft it should carry further, so try one of 17°.',
+  )
+  expect(
+    longClubSentence(
+      {
+        ...woods,
+        kind: 'take-out',
+        clubId: woods.longerId,
+        keep: woods.shorterId,
+        because: 'easier',
+        fixes: [{ kind: 'drop', clubId: woods.longerId }],
+        slot: { ...pair, fix: { kind: 'add', loftDeg: 24 } },
+      },
+      name,
+      YARDS,
+    ),
+  ).toBe(
+    'Take out the 3-wood and keep the 5-wood, because it is easier to hit. Its place is worth most between the 8-iron and the 9-iron: add a club of 24°.',
+  )
 })

@@ -8,7 +8,8 @@ import { BOUNCE_FOR } from '@/core/refit/bounce'
 import type { SameJob } from '@/core/refit/bag-advice'
 import type { Caution } from '@/core/refit/cautions'
 import type { FewerClubs, OneLess } from '@/core/refit/fewer-clubs'
-import type { Fix } from '@/core/refit/fixes'
+import { newClubId } from '@/core/refit/apply-fixes'
+import { boughtBy, type Fix } from '@/core/refit/fixes'
 import { FEWEST_TO_REFIT, type Shut } from '@/core/refit/gate'
 import { ESTIMATE_SD_M, type PaperStep } from '@/core/refit/paper-bag'
 import type { BestTried, Proposal } from '@/core/refit/propose'
@@ -32,7 +33,7 @@ export function wayName({ way, fixes }: Pick<Proposal, 'way' | 'fixes'>): string
     case 'one-purchase':
       return fixes.some((fix) => fix.kind === 'add' && fix.clubId !== undefined)
         ? 'Use a club you have'
-        : 'Buy one club'
+        : `Buy ${count(boughtBy(fixes), 'club')}`
     case 'fewer-clubs':
       return fixes.length === 1 ? 'Carry one club less' : `Carry ${fixes.length} clubs less`
     case 'everything':
@@ -78,12 +79,21 @@ export function fixSentence(fix: Fix, name: Name, units?: Units): string {
 /** Some fixes in one sentence without its full stop: "bend the 8-iron 2° weak and the 9-iron 1° strong". */
 export function fixesSentence(fixes: readonly Fix[], name: Name, units?: Units): string {
   const bends = fixes.filter((fix) => fix.kind === 'bend')
-  const others = fixes.filter((fix) => fix.kind !== 'bend').map((fix) => fixSentence(fix, name, units))
-  return listed(
-    bends.length === 0
-      ? others
-      : [`bend ${listed(bends.map((fix) => bentClub(fix, name)))}`, ...others],
+  const out = fixes.flatMap((fix) => (fix.kind === 'drop' ? [fix.clubId] : []))
+  const lofts = fixes.flatMap((fix) =>
+    fix.kind === 'add' && fix.loftDeg !== undefined && fix.carryM === undefined ? [`${fix.loftDeg}°`] : [],
   )
+  const isJoined = (fix: Fix) =>
+    fix.kind === 'bend' ||
+    fix.kind === 'drop' ||
+    (lofts.length > 1 && fix.kind === 'add' && fix.carryM === undefined)
+  const others = fixes.filter((fix) => !isJoined(fix))
+  return listed([
+    ...(bends.length > 0 ? [`bend ${listed(bends.map((fix) => bentClub(fix, name)))}`] : []),
+    ...(lofts.length > 1 ? [`add clubs of ${listed(lofts)}`] : []),
+    ...others.map((fix) => fixSentence(fix, name, units)),
+    ...(out.length > 0 ? [`take out ${clubsNamed(out, name)}`] : []),
+  ])
 }
 
 /** The size of a gap on paper as it is shown everywhere: the difference of two carries, each rounded as it is shown. */
@@ -102,20 +112,37 @@ export function paperGapWords(step: Pick<PaperStep, 'shownM' | 'sdM'>, units: Un
 const pairName = ({ longerId, shorterId }: Pick<PaperStep, 'longerId' | 'shorterId'>, name: Name): string =>
   `${name(longerId)} to ${name(shorterId)}`
 
-/** "A 51° would carry about 110 (103–117), 15 yd from the P-wedge and 15 from the S-wedge. Try one before you buy." */
-function estimateSentence(id: ClubId, steps: readonly PaperStep[], name: Name, units: Units): string | null {
-  const above = steps.find(({ shorterId }) => shorterId === id)
-  const below = steps.find(({ longerId }) => longerId === id)
-  const carryM = above?.shownM.shorter ?? below?.shownM.longer
-  if (carryM === undefined) return null
+/** "It would carry about 110 (103–117), 15 yd from the P-wedge and 15 from the S-wedge. Try one before you buy." */
+function estimateSentence(
+  ids: readonly ClubId[],
+  steps: readonly PaperStep[],
+  name: Name,
+  units: Units,
+): string | null {
   const half = Z90 * ESTIMATE_SD_M
-  const about = `${len(carryM, units)} (${len(carryM - half, units)}–${len(carryM + half, units)})`
-  const gaps = [
-    above && { gap: paperGap(above, units), other: name(above.longerId) },
-    below && { gap: paperGap(below, units), other: name(below.shorterId) },
-  ].flatMap((each) => each ?? [])
-  const apart = gaps.map(({ gap, other }, i) => `${gap}${i === 0 ? ` ${units.lengthUnit}` : ''} from the ${other}`)
-  return `It would carry about ${about}, ${listed(apart)}. Try one before you buy.`
+  const clubs = ids.flatMap((id) => {
+    const above = steps.find(({ shorterId }) => shorterId === id)
+    const below = steps.find(({ longerId }) => longerId === id)
+    const carryM = above?.shownM.shorter ?? below?.shownM.longer
+    if (carryM === undefined) return []
+    return [
+      {
+        about: `${len(carryM, units)} (${len(carryM - half, units)}–${len(carryM + half, units)})`,
+        gaps: [
+          above && { gap: paperGap(above, units), other: name(above.longerId) },
+          below && { gap: paperGap(below, units), other: name(below.shorterId) },
+        ].flatMap((each) => each ?? []),
+      },
+    ]
+  })
+  const [only] = clubs
+  if (!only) return null
+  if (clubs.length > 1)
+    return `They would carry about ${listed(clubs.map(({ about }) => about))}. Try one of each before you buy.`
+  const apart = only.gaps.map(
+    ({ gap, other }, i) => `${gap}${i === 0 ? ` ${units.lengthUnit}` : ''} from the ${other}`,
+  )
+  return `It would carry about ${only.about}, ${listed(apart)}. Try one before you buy.`
 }
 
 /** What a proposal would do: "Bend the 8-iron 2° weak and the 9-iron 1° strong. 8-iron to 9-iron would be about 13 (11–16)." */
@@ -125,15 +152,18 @@ export function proposalSentence(
   units: Units,
 ): string {
   const doing = `${atHead(fixesSentence(fixes, name, units))}.`
-  const bought = fixes.find((fix) => fix.kind === 'swap' || (fix.kind === 'add' && fix.loftDeg !== undefined))
-  const id = bought?.kind === 'swap' ? bought.clubId : bought ? (`new ${loftOf(bought)}` as ClubId) : null
-  const estimate = id === null ? null : estimateSentence(id, steps, name, units)
+  const bought = fixes.flatMap((fix) =>
+    fix.kind === 'swap'
+      ? [fix.clubId]
+      : fix.kind === 'add' && fix.loftDeg !== undefined
+        ? [newClubId(fix.loftDeg)]
+        : [],
+  )
+  const estimate = estimateSentence(bought, steps, name, units)
   if (estimate) return `${doing} ${estimate}`
   const gap = gapInPlace(steps, troubles[0])
   return gap ? `${doing} ${pairName(gap, name)} would be about ${paperGapWords(gap, units)}.` : doing
 }
-
-const loftOf = (fix: Fix): number | undefined => ('loftDeg' in fix ? fix.loftDeg : undefined)
 
 /** The gap that a trouble becomes: where one of its clubs is gone, the one that the other has now. */
 const gapInPlace = (
@@ -180,7 +210,9 @@ export function cautionSentence(caution: Caution, name: Name): string {
     case 'bounce': {
       const { degrees, leavesDeg } = caution
       const change = `The ${name(caution.clubId)} gets ${Math.abs(degrees)}° ${degrees > 0 ? 'more' : 'less'} bounce`
-      return leavesDeg === undefined ? `${change}. Its bounce is not known.` : `${change} and has ${leavesDeg}° then.`
+      return leavesDeg === undefined
+        ? `${change}. Its bounce is not known.`
+        : `${change} and has ${leavesDeg}° then.`
     }
     case 'sleeve-turns-face':
       return `The sleeve of the ${name(caution.clubId)} also turns its face.`
@@ -235,18 +267,36 @@ export const reachDriverSentence = (ids: readonly ClubId[], name: Name): string 
 const stretchWords = ([from, to]: Stretch, units: Units): string =>
   `${len(from, units)}–${lenUnit(to, units)}`
 
-/** What a bag with one club less costs: "without the 7-wood no club for 114–127 yd, 7 of 9 gaps good". */
+/** "no club for 114–127 yd (faced 1.2 times a round) and 1 shorter stretch" */
+function withoutWords(uncovered: readonly Stretch[], units: Units, faced: Faced): string | null {
+  const [widest] = uncovered
+  if (!widest) return null
+  const often = faced.rounds > 0 ? ` (${facedWords(faced, widest)})` : ''
+  const more =
+    uncovered.length > 1 ? ` and ${count(uncovered.length - 1, 'shorter stretch', 'shorter stretches')}` : ''
+  return `no club for ${stretchWords(widest, units)}${often}${more}`
+}
+
+/** What a bag with one club less costs: "Take out the 7-wood: no club for 114–127 yd. Good gaps: 7 of 9." */
 export function oneLessSentence(
   { dropped, uncovered, good }: OneLess,
   name: Name,
   units: Units,
   faced: Faced = NOTHING_FACED,
 ): string {
-  const [widest] = uncovered
-  const without = widest
-    ? `no club for ${stretchWords(widest, units)}${uncovered.length > 1 ? ` and ${count(uncovered.length - 1, 'shorter stretch', 'shorter stretches')}` : ''}${faced.rounds > 0 ? ` (${facedWords(faced, widest)})` : ''}`
-    : 'every distance keeps its club'
+  const without = withoutWords(uncovered, units, faced) ?? 'every distance keeps its club'
   return `Take out the ${name(dropped)}: ${without}. Good gaps: ${good.good} of ${good.of}.`
+}
+
+/** What a lighter bag is and costs: "Take out the 5-wood and the 9-iron. You then have no club for 197–213 yd." */
+export function fewerSentence(less: readonly OneLess[], name: Name, units: Units, faced: Faced): string {
+  const last = less.at(-1)
+  const out = `Take out ${clubsNamed(
+    less.map(({ dropped }) => dropped),
+    name,
+  )}.`
+  const without = last && withoutWords(last.uncovered, units, faced)
+  return without ? `${out} You then have ${without}.` : `${out} Every distance keeps its club.`
 }
 
 /** Why a bag gets no lighter: "With one more out, there would be no club for 132–155 yd." */

@@ -9,8 +9,11 @@ import { isJudged, isMeasured } from '@/core/gaps/step'
 import { clubNames } from './names'
 import { finding } from './finding'
 import { nextLine, nextReason, oddSentence, offCurveSentence, warningSentence } from './reasons'
+import { adviceLines } from './advice'
 import {
-  lightBagSentence,
+  oneLessSentence,
+  paperNames,
+  proposalSentence,
   reachDriverSentence,
   runUpSentence,
   sameJobSentence,
@@ -65,6 +68,7 @@ function sentencesOf(seed: number): [what: string, sentence: string][] {
   const { bag, analysis } = bagAnalysis(db, golfer, nowMs)!
   const name = clubNames(bag)
   const { refit } = refitView(db, golfer, nowMs)!
+  const paper = paperNames(bag)
   const { found } = wedgesView(db, golfer, nowMs, false)!
   const said: [string, string | null][] = [
     ['finding', finding(bag, analysis, golfer).sentence],
@@ -91,7 +95,12 @@ function sentencesOf(seed: number): [what: string, sentence: string][] {
       'reaches the driver',
       refit.reachDriver.length > 0 ? reachDriverSentence(refit.reachDriver, name) : null,
     ],
-    ['light bag', refit.light && lightBagSentence(refit.light, name, golfer)],
+    ...(refit.fewer?.less ?? []).map((each): [string, string] => [
+      'fewer',
+      oneLessSentence(each, name, golfer),
+    ]),
+    ...refit.proposals.map((each): [string, string] => ['proposal', proposalSentence(each, paper, golfer)]),
+    ...adviceLines(refit, paper, golfer).map((each): [string, string] => ['advice', each]),
     ['runs up', refit.runUp.length > 0 ? runUpSentence(refit.runUp, name) : null],
     [
       'reaches',
@@ -122,7 +131,7 @@ describe('sentences about bags of which only part was hit', () => {
         if (['leaning', 'settled'].includes(sureness(step)))
           expect(Math.min(countOf(step.longerId), countOf(step.shorterId))).toBeGreaterThanOrEqual(3)
       const { refit } = refitView(db, golfer, nowMs)!
-      if (refit.light)
+      if (refit.fewer)
         for (const { id, kind } of bag.clubs) expect(kind === 'putter' || countOf(id) > 0).toBe(true)
     }
   })

@@ -40,4 +40,8 @@ export function wedgeSetSentences(
 }
 
 const facedAgain = (aRound: number | null): string =>
-  aRound === null ? '' : aRound === 0 ? ', which your rounds never asked for' : `, which you need ${fixed(aRound, 1)} times a round`
+  aRound === null
+    ? ''
+    : aRound === 0
+      ? ', which your rounds never asked for'
+      : `, which you need ${fixed(aRound, 1)} times a round`

@@ -7,10 +7,17 @@ import { FULL_SWING, type Swing } from '@/core/station'
 import type { Stock } from '@/core/stock/stock'
 
 /** A bag with its shots, and clubs beside it that may have shots as well. */
-export type RefitBag = Omit<BagInput, 'clubs'> & { clubs: RefitClub[]; rack: RefitClub[]; wanted?: number | 'fewest' }
+export type RefitBag = Omit<BagInput, 'clubs'> & {
+  clubs: RefitClub[]
+  rack: RefitClub[]
+  wanted?: number | 'fewest'
+}
 
 /** What the shots of a bag say, and what may be done about it. */
-export function refitOf({ clubs, rack, wanted, ...input }: RefitBag): { analysis: BagAnalysis; refit: Refit } {
+export function refitOf({ clubs, rack, wanted, ...input }: RefitBag): {
+  analysis: BagAnalysis
+  refit: Refit
+} {
   const analysis = analyseBag({ ...input, clubs: clubs.map(bare) })
   const found = refit({
     clubs,

@@ -48,7 +48,9 @@ it('a stock and a step of Refit are those of Gaps, in yards and in metres, and s
       expect(treads.map(({ number }) => number)).toEqual(stair.steps.map((step) => step?.number))
       const places = refit.firsts.map(({ longerId, shorterId }) => `${longerId} ${shorterId}`)
       expect(
-        gapsView(db, golfer, NOW_MS)!.firsts.map(({ longerId, shorterId }) => `${longerId} ${shorterId}`),
+        gapsView(db, golfer, NOW_MS)!.advised.firsts.map(
+          ({ longerId, shorterId }) => `${longerId} ${shorterId}`,
+        ),
       ).toEqual(places)
     }
 })

@@ -1,22 +1,32 @@
+import type { Page } from '@playwright/test'
 import { axeFindings, expect, golferWithBag, test } from './banco'
+
+/** Takes back what the page shows at first, where it shows a change. */
+async function undoAll(page: Page): Promise<void> {
+  const bench = page.getByRole('region', { name: 'Try it yourself' })
+  await expect(bench).toBeVisible()
+  const undo = bench.getByRole('button', { name: 'Undo all' })
+  if (await undo.isVisible()) await undo.click()
+  await expect(undo).toBeHidden()
+}
 
 test.describe('on the demo', () => {
   test.use({ demo: true })
 
-  test('a trouble of Gaps opens Refit at it; a club is bent by key, kept under a name, and ordered from the clubmaker', async ({
+  test('a gap opens Fix gaps at it; a club is bent by key, saved under a name, and ordered from the clubmaker', async ({
     page,
     banco,
   }) => {
     await page.goto(`${banco.address}/golfers/demo-tilda/gaps`)
     await page.getByRole('button', { name: /^8-iron to 9-iron/ }).click()
     const evidence = page.getByRole('region', { name: 'Evidence' })
-    await expect(evidence).toContainText(/First: [a-z ]+\./)
-    await evidence.getByRole('link', { name: 'What could be done' }).click()
+    await expect(evidence).toContainText(/Have the lofts of the 8-iron and the 9-iron measured/)
+    await evidence.getByRole('link', { name: 'Fix this gap' }).click()
     await expect(page.getByRole('heading', { level: 1 })).toContainText(/8-iron to 9-iron is \d\d yd/)
     expect(await axeFindings(page)).toEqual([])
 
-    const bench = page.getByRole('region', { name: 'The workbench' })
-    await bench.getByRole('button', { name: 'Clear the bench' }).click()
+    const bench = page.getByRole('region', { name: 'Try it yourself' })
+    await undoAll(page)
     const row = bench.getByRole('listitem').filter({ hasText: '8-iron' }).first()
     await expect(row).toContainText(/\d\d yd to the next/)
     const gap = async () => Number((await row.innerText()).match(/(\d+) yd to the next/)![1])
@@ -31,18 +41,18 @@ test.describe('on the demo', () => {
     await expect(weaker).toBeDisabled()
     for (let i = 0; i < 3; i++) await bench.getByRole('button', { name: '8-iron stronger' }).click()
 
-    await page.getByLabel('A name for what is on the bench').fill('half a degree')
-    await page.getByRole('button', { name: 'Keep it' }).click()
-    const tried = page.getByRole('region', { name: 'What was tried' })
+    await page.getByLabel('A name for these changes').fill('half a degree')
+    await page.getByRole('button', { name: 'Save', exact: true }).click()
+    const tried = page.getByRole('region', { name: 'Saved changes' })
     await expect(tried).toContainText('bend the 8-iron 0.5° weak')
     await expect(tried.getByRole('row', { name: /^half a degree/ })).toContainText('0.5°')
-    await expect(tried.getByRole('row', { name: /^as it is/ })).toContainText('of 11')
+    await expect(tried.getByRole('row', { name: /^now/ })).toContainText('of 11')
     // By drag, and what else there is to try.
     await bench.getByLabel('Loft of the 7-iron').fill('-1')
     await expect(bench.getByRole('listitem').filter({ hasText: '7-iron' }).first()).toContainText('31° −1')
     await bench.getByLabel('What else with the 7-iron').selectOption({ label: 'one of 33°' })
-    await expect(bench.getByText('33° in its place')).toBeVisible()
-    await bench.getByLabel('What else with the 7-iron').selectOption({ label: 'as it is' })
+    await expect(bench.getByText('33° instead')).toBeVisible()
+    await bench.getByLabel('What else with the 7-iron').selectOption({ label: 'as now' })
     const order = page.getByRole('region', { name: 'Work order' })
     await expect(order.getByRole('row', { name: /8-iron/ })).toContainText('36.5°')
     await expect(order).toContainText('Lofts measured by')
@@ -52,9 +62,9 @@ test.describe('on the demo', () => {
     await page.emulateMedia({ media: 'screen' })
 
     await page.reload()
-    await page.getByRole('button', { name: 'Put half a degree on the bench' }).click()
+    await page.getByRole('button', { name: 'Show half a degree on the ladder' }).click()
     await expect(row).toContainText('36.5° +0.5')
-    await page.getByRole('button', { name: 'Throw half a degree away' }).click()
+    await page.getByRole('button', { name: 'Remove half a degree' }).click()
     await expect(tried).not.toContainText('half a degree')
   })
 
@@ -63,7 +73,7 @@ test.describe('on the demo', () => {
     banco,
   }) => {
     await page.goto(`${banco.address}/golfers/demo-marek/refit`)
-    await expect(page.getByText(/The 3-wood and the 2-hybrid do the same job/)).toBeVisible()
+    await expect(page.getByText(/You (probably )?need only one of the 3-wood and the 2-hybrid/)).toBeVisible()
     await page.goto(`${banco.address}/golfers/demo-tilda/refit`)
     await expect(page.getByRole('heading', { level: 1 })).toContainText(
       /P-wedge to 50° wedge .*same distance/,
@@ -75,20 +85,20 @@ test.describe('on the demo', () => {
     banco,
   }) => {
     await page.goto(`${banco.address}/golfers/demo-tilda/refit`)
-    await page.getByRole('button', { name: 'Clear the bench' }).click()
+    await undoAll(page)
     await page.getByRole('button', { name: '9-iron stronger' }).focus()
     await page.keyboard.press('Enter')
     await page.keyboard.press('Enter')
     await expect(page.getByRole('region', { name: 'Work order' })).toContainText('40°')
-    await page.getByRole('button', { name: 'It was done' }).focus()
+    await page.getByRole('button', { name: 'Mark as done' }).focus()
     await page.keyboard.press('Enter')
-    const when = page.getByLabel('Since when the clubs are so')
+    const when = page.getByLabel('Done on')
     const now = await when.inputValue()
     await when.fill('2099-05-04T10:00')
-    await page.getByRole('button', { name: 'Mark it done' }).click()
+    await page.getByRole('form', { name: 'Mark as done' }).getByRole('button', { name: 'Save' }).click()
     await expect(page.getByText('That is yet to come')).toBeVisible()
     await when.fill(now)
-    await page.getByRole('button', { name: 'Mark it done' }).focus()
+    await page.getByRole('form', { name: 'Mark as done' }).getByRole('button', { name: 'Save' }).focus()
     await page.keyboard.press('Enter')
     const done = page.getByRole('region', { name: 'What was done to clubs' })
     const expects =
@@ -130,18 +140,111 @@ test.describe('on the demo', () => {
     await expect(done).toBeHidden()
   })
 
+  test('"I want ten clubs": from Gaps to the printed order, each club less with its cost', async ({
+    page,
+    banco,
+  }) => {
+    await page.goto(`${banco.address}/golfers/demo-tilda/gaps`)
+    await page.getByRole('link', { name: 'Fix gaps' }).last().click()
+    const fewer = page.getByRole('region', { name: 'Fewer clubs', exact: true })
+    await fewer.getByLabel('I want to carry').selectOption({ label: '10 clubs' })
+    await expect(page).toHaveURL(/carry=10/)
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText('10 clubs instead of 13')
+    await expect(fewer.getByRole('listitem').first()).toContainText(
+      /^12 clubs\s*Take out the .* Good gaps: \d+ of 10/,
+    )
+    const order = page.getByRole('region', { name: 'Work order' })
+    await expect(order).toContainText(/Take out the .* and the .*\./)
+    for (const end of ['Driver', '58° wedge']) await expect(order).not.toContainText(`the ${end}`)
+    await page.emulateMedia({ media: 'print' })
+    await expect(order).toBeVisible()
+    await page.emulateMedia({ media: 'screen' })
+    expect(await axeFindings(page)).toEqual([])
+  })
+
+  test('a club to try is typed with its carry, refused where it cannot be, and stands between its neighbours', async ({
+    page,
+    banco,
+  }) => {
+    await page.goto(`${banco.address}/golfers/demo-tilda/refit`)
+    await undoAll(page)
+    const typed = page.getByRole('form', { name: 'Try a club' })
+    await typed.getByRole('button', { name: 'Add' }).click()
+    await expect(typed.getByText('Type its loft in degrees')).toBeVisible()
+    await typed.getByLabel('Loft of a club to try').fill('39')
+    await typed.getByLabel('Its carry, if known').fill('9000')
+    await typed.getByRole('button', { name: 'Add' }).click()
+    await expect(typed.getByText(/Type a carry from \d+ to \d+ yd/)).toBeVisible()
+    await typed.getByLabel('Its carry, if known').fill('119')
+    await typed.getByRole('button', { name: 'Add' }).click()
+    await expect(
+      page.getByRole('button', { name: 'Remove: try a club of 39° that carries 119' }),
+    ).toBeVisible()
+    await expect(page.getByRole('row', { name: /^8-iron to 39° \(new\) new 10/ })).toBeAttached()
+    await expect(page.getByRole('region', { name: 'Work order' })).toContainText(
+      '39° is an estimate. Try one before you buy.',
+    )
+  })
+
+  test('which wedges to have stands on Wedges and on Fix gaps, by the same numbers', async ({
+    page,
+    banco,
+  }) => {
+    const said: string[] = []
+    for (const at of ['wedges', 'refit']) {
+      await page.goto(`${banco.address}/golfers/demo-tilda/${at}`)
+      const which = page.getByRole('region', { name: 'Which wedges' })
+      await expect(which).toContainText(/Your P-wedge \(46°\) carries \d+\. Below it, aim for about/)
+      said.push(await which.innerText())
+    }
+    expect(said[0]).toBe(said[1])
+  })
+
   test('on a phone the bench is used by thumb', async ({ page, banco }) => {
     await page.setViewportSize({ width: 390, height: 844 })
     await page.goto(`${banco.address}/golfers/demo-tilda/refit`)
-    await page.getByRole('button', { name: 'Clear the bench' }).click()
+    await undoAll(page)
     const stronger = page.getByRole('button', { name: '9-iron stronger' })
     const box = await stronger.boundingBox()
     expect(Math.min(box?.width ?? 0, box?.height ?? 0)).toBeGreaterThanOrEqual(44)
     await stronger.click()
-    await expect(page.getByRole('region', { name: 'The workbench' })).toContainText('40.5° −0.5')
+    await expect(page.getByRole('region', { name: 'Try it yourself' })).toContainText('40.5° −0.5')
     const wide = await page.evaluate('document.documentElement.scrollWidth')
     expect(wide).toBeLessThanOrEqual(390)
   })
+})
+
+test('a gap that few shots are behind is hit again first, and nothing is ordered for it', async ({
+  page,
+  request,
+  banco,
+}) => {
+  const golfer = await golferWithBag(request, banco, 'Merla Voss')
+  await page.goto(`${banco.address}/golfers/${golfer}/bay`)
+  await page
+    .getByRole('button', { name: /^Start/ })
+    .first()
+    .click()
+  for (const [club, carries] of [
+    ['8-iron', [130, 131, 129, 130, 132]],
+    ['9-iron', [101, 102, 100, 103, 101]],
+  ] as const) {
+    await page
+      .getByRole('button', { name: new RegExp(`^${club}`) })
+      .first()
+      .click()
+    await expect(page.getByRole('heading', { level: 1 })).toContainText(club)
+    for (const carry of carries) {
+      await page.keyboard.type(String(carry))
+      await page.keyboard.press('Enter')
+    }
+  }
+  await page.goto(`${banco.address}/golfers/${golfer}/refit`)
+  await expect(page.getByText(/^Hit \d+ more with the 8-iron/)).toBeVisible()
+  await expect(page.getByRole('button', { name: 'Print' })).toBeHidden()
+  await expect(page.getByRole('region', { name: 'Work order' })).toBeHidden()
+  await page.getByRole('button', { name: 'Hit these' }).first().click()
+  await expect(page).toHaveURL(/\/bay/)
 })
 
 test('a golfer without shots is led to the Bay; how a club is made is said, refused where it cannot be, and kept', async ({
@@ -151,9 +254,9 @@ test('a golfer without shots is led to the Bay; how a club is made is said, refu
 }) => {
   const golfer = await golferWithBag(request, banco, 'Jory Pascoe')
   await page.goto(`${banco.address}/golfers/${golfer}/refit`)
-  await expect(page.getByRole('heading', { name: 'Nothing to refit yet' })).toBeVisible()
+  await expect(page.getByRole('heading', { name: 'Nothing to fix yet' })).toBeVisible()
   await page.goto(`${banco.address}/golfers/${golfer}/bag`)
-  await expect(page.getByText(/^Before a club is bent, Refit lacks/)).toBeVisible()
+  await expect(page.getByText(/^To get bending advice, add/)).toBeVisible()
   await page.getByRole('button', { name: 'Change 9-iron' }).click()
   await page.getByText('How it is made').click()
   await page.getByLabel('Head').selectOption('forged')

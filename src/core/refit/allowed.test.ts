@@ -16,7 +16,11 @@ const bag = paperBagOf(EXAMPLE, { rack: [{ loft: 38, yd: 121 }] })
 
 it.each([
   ['a club in two roles', [bend(36, 1), { kind: 'drop', clubId: clubAt(36) }], 'two-roles'],
-  ['a bend of a club that is bought', [{ kind: 'swap', clubId: clubAt(36), loftDeg: 38 }, bend(36, 1)], 'two-roles'],
+  [
+    'a bend of a club that is bought',
+    [{ kind: 'swap', clubId: clubAt(36), loftDeg: 38 }, bend(36, 1)],
+    'two-roles',
+  ],
   ['the longest club out', [{ kind: 'drop', clubId: clubAt(28) }], 'end-of-bag'],
   ['the shortest club out', [{ kind: 'drop', clubId: clubAt(46) }], 'end-of-bag'],
   ['a loft behind a weaker one', [bend(32, 5)], 'loft-order'],
@@ -86,8 +90,17 @@ it('what may never be proposed is not, over 2,000 bags made from seed 77', () =>
       expect(new Set(clubs).size).toBe(clubs.length)
       if (way === 'least-work') expect(bent.length).toBeLessThanOrEqual(2)
       if (way === 'one-purchase') expect(bent).toEqual([])
-      if (freeSlots > 0 && fixes.some(({ kind }) => kind === 'swap' || kind === 'drop') && fixes.some(isPurchase))
-        expect(worthOf(made, fixes.filter(({ kind }) => kind === 'add'))).toBeLessThan(worthOf(made, fixes))
+      if (
+        freeSlots > 0 &&
+        fixes.some(({ kind }) => kind === 'swap' || kind === 'drop') &&
+        fixes.some(isPurchase)
+      )
+        expect(
+          worthOf(
+            made,
+            fixes.filter(({ kind }) => kind === 'add'),
+          ),
+        ).toBeLessThan(worthOf(made, fixes))
       for (const id of bent) {
         const at = after.clubs.findIndex(({ club }) => club.id === id)
         const was = made.clubs.findIndex(({ club }) => club.id === id)

@@ -3,7 +3,15 @@ import type { ClubId } from '../ids'
 import { yards } from '../units'
 import type { Fix } from './fixes'
 import { isTurn } from './fixes'
-import { coverOn, goodGaps, stepsOf, withFixes, type PaperBag, type PaperClub, type PaperStep } from './paper-bag'
+import {
+  coverOn,
+  goodGaps,
+  stepsOf,
+  withFixes,
+  type PaperBag,
+  type PaperClub,
+  type PaperStep,
+} from './paper-bag'
 import { crosses, outsideM, WORSE_M, worthOf } from './search'
 import { phi } from '../math/normal'
 
@@ -65,7 +73,9 @@ function isWorse(step: PaperStep, before: readonly PaperStep[]): boolean {
   if (!was) return phi((limitsM.narrow - stepM) / sdM) > even
   // Limits may move with the bag: only a gap that moved itself can be worse.
   const moved = Math.abs(stepM - was.stepM) > 1e-6
-  return moved && was.limitsM !== null && outsideM(stepM, limitsM) > outsideM(was.stepM, was.limitsM) + WORSE_M
+  return (
+    moved && was.limitsM !== null && outsideM(stepM, limitsM) > outsideM(was.stepM, was.limitsM) + WORSE_M
+  )
 }
 
 /** The driver, and the clubs that carry furthest and shortest; of a bag that was not hit its first and last. */
@@ -86,7 +96,8 @@ function leavesDistances(before: PaperBag, after: PaperBag, { toleranceM, focusM
       ({ hole: [from, to], newM }) => to - from > mostM && newM > toleranceM,
     )
   return (
-    leaves(span, MOST_UNCOVERED_M.elsewhere) || (focusM !== undefined && leaves(focusM, MOST_UNCOVERED_M.focus))
+    leaves(span, MOST_UNCOVERED_M.elsewhere) ||
+    (focusM !== undefined && leaves(focusM, MOST_UNCOVERED_M.focus))
   )
 }
 

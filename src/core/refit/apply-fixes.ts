@@ -18,6 +18,8 @@ export type FixedClub = {
 }
 
 const NEW = 'new'
+/** The name on paper of a club that nobody has yet. */
+export const newClubId = (loftDeg: number): ClubId => `${NEW} ${loftDeg}` as ClubId
 export const isNew = ({ id }: { id: ClubId }): boolean => id.startsWith(`${NEW} `)
 
 /**
@@ -96,7 +98,7 @@ function newClub(bag: readonly FixedClub[], loftDeg: number, typedCarryM: number
   const model = longer?.model ?? shorter?.model
   return {
     club: {
-      id: `${NEW} ${loftDeg}` as ClubId,
+      id: newClubId(loftDeg),
       kind: kindBetween(longer?.kind, shorter?.kind),
       loftDeg,
       order: near?.order ?? 0,

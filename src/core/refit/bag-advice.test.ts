@@ -29,7 +29,10 @@ describe('two clubs for one job', () => {
     })
     expect(keepWhich({ liking: 2 }, { liking: 4 })).toEqual({ keep: 1, because: 'liking' })
     expect(keepWhich({ loftDeg: 23 }, { loftDeg: 26 })).toEqual({ keep: 1, because: 'easier' })
-    expect(keepWhich({ loftDeg: 23, isHybrid: true }, { loftDeg: 23 })).toEqual({ keep: 0, because: 'easier' })
+    expect(keepWhich({ loftDeg: 23, isHybrid: true }, { loftDeg: 23 })).toEqual({
+      keep: 0,
+      because: 'easier',
+    })
     expect(keepWhich({}, {})).toBeNull()
   })
 
@@ -120,7 +123,9 @@ describe('the ends of the bag', () => {
         ),
       )!
     const best = of(18).choices[0]!
-    expect(best.gaps.map(({ stepM }) => stepM / YARD_M)).toEqual([17.9, 13.7].map((gap) => expect.closeTo(gap, 6)))
+    expect(best.gaps.map(({ stepM }) => stepM / YARD_M)).toEqual(
+      [17.9, 13.7].map((gap) => expect.closeTo(gap, 6)),
+    )
     expect(of(18).choices).toHaveLength(2)
     expect(best.fixes).toEqual([
       { kind: 'drop', clubId: clubAt(45) },

@@ -158,7 +158,7 @@ function longClubs(advised: Advised, bag: PaperBag): LongClubAnswer[] {
     side?.club?.kind === 'wood' || side?.club?.kind === 'hybrid'
   return advised.analysis.steps.flatMap((step): LongClubAnswer[] => {
     if (!isJudged(step) || !step.settled || step.leftOnPurpose !== undefined) return []
-    if (isFarBelowDriver(step, advised.clubs)) return [belowDriver(step, advised, bag)]
+    if (isFarBelowDriver(step, advised)) return [belowDriver(step, advised, bag)]
     if (step.verdict !== 'reversed' && step.verdict !== 'level') return []
     const [longer, shorter] = [sideOf(advised, step.longerId), sideOf(advised, step.shorterId)]
     if (!isLong(longer) || !isLong(shorter)) return []
@@ -170,15 +170,25 @@ function longClubs(advised: Advised, bag: PaperBag): LongClubAnswer[] {
 
 type Pair = { longerId: ClubId; shorterId: ClubId }
 
-/** A gap below the driver that is too wide, or borderline at that. */
-const isFarBelowDriver = (
-  { longerId, verdict, lineM, limitsM }: JudgedStep,
-  clubs: readonly RefitClub[],
-): boolean =>
-  clubs.find(({ id }) => id === longerId)?.kind === 'driver' &&
-  (verdict === 'wide' || (verdict === 'on-the-line' && lineM === limitsM.wide))
+/** A gap below the driver that is too wide, or borderline at that, unless the club below it is no longer than the next one. */
+function isFarBelowDriver(
+  { longerId, shorterId, verdict, lineM, limitsM }: JudgedStep,
+  { clubs, analysis }: Advised,
+): boolean {
+  const next = analysis.steps.find((step) => step.longerId === shorterId)
+  return (
+    clubs.find(({ id }) => id === longerId)?.kind === 'driver' &&
+    (verdict === 'wide' || (verdict === 'on-the-line' && lineM === limitsM.wide)) &&
+    next?.verdict !== 'reversed' &&
+    next?.verdict !== 'level'
+  )
+}
 
-function belowDriver({ longerId, shorterId }: JudgedStep, { analysis }: Advised, bag: PaperBag): LongClubAnswer {
+function belowDriver(
+  { longerId, shorterId }: JudgedStep,
+  { analysis }: Advised,
+  bag: PaperBag,
+): LongClubAnswer {
   const grip = gripBetween(analysis.stocks, longerId, shorterId)
   const [add] = additions({ ...bag, rack: [] }, { troubles: [{ longerId, shorterId }] }, 1)
   return {

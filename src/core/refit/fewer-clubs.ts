@@ -73,6 +73,4 @@ export function fewerClubs(bag: PaperBag, rules: ProposalRules): FewerClubs {
 
 /** The clubs that stay out for so many to be left, or for as few as may be. */
 export const dropsFor = ({ less }: FewerClubs, wanted: number): Fix[] =>
-  less
-    .filter(({ keeps }) => keeps >= wanted)
-    .map(({ dropped }): Fix => ({ kind: 'drop', clubId: dropped }))
+  less.filter(({ keeps }) => keeps >= wanted).map(({ dropped }): Fix => ({ kind: 'drop', clubId: dropped }))

@@ -19,6 +19,7 @@ const step = (longer: number, shorter: number, yd: number, said: Partial<JudgedS
     longerId: clubAt(longer),
     shorterId: clubAt(shorter),
     stepM: yards(yd),
+    facts: [],
     verdict: yd > 14 ? 'wide' : yd < 7 ? 'narrow' : 'even',
     settled: true,
     zones: {

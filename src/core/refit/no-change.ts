@@ -7,13 +7,18 @@ import { atStation, FULL_SWING, fullSwingOf, isWholeSwing, type Swing } from '..
 import { isHit, type Stock } from '../stock/stock'
 import { FEWEST_TO_REFIT, type DaysOfClubs, type Gate } from './gate'
 import { grippedCarry } from './paper-bag'
+import type { RefitClub } from './refit-club'
 
 /** What helps about a trouble without any change of a club. */
 export type NoChange =
   /** A partial swing that was hit and lands well between the two clubs. */
   | { kind: 'swing'; clubId: ClubId; swing: Swing; carryM: number; count: number }
+  /** A partial swing that was not hit yet and should land there by what is usual. */
+  | { kind: 'try-swing'; clubId: ClubId; swing: Swing; carryM: number }
   /** The longer club gripped down lands there, by a rule of thumb. */
   | { kind: 'grip'; clubId: ClubId; cm: number; carryM: number }
+  /** Lofts that are not set: without them nothing is known of bends and of clubs to buy. */
+  | { kind: 'set-lofts'; clubIds: ClubId[] }
   /** More shots, since the gap is not confirmed or a club has too few. */
   | { kind: 'retest'; shots: Block[] }
   /** Poor strikes explain why this club is short. */
@@ -29,6 +34,7 @@ export function withoutChange(
   { longerId, shorterId, shut }: Gate,
   { stocks, steps, next }: Pick<BagAnalysis, 'stocks' | 'steps' | 'next'>,
   days: DaysOfClubs,
+  clubs: readonly Pick<RefitClub, 'id' | 'loftDeg'>[],
 ): NoChange[] {
   const sides = [longerId, shorterId]
   const step = steps.find((each) => each.longerId === longerId && each.shorterId === shorterId)
@@ -38,6 +44,8 @@ export function withoutChange(
     return isHit(stock) && stock.offCurve?.cause === 'strike'
   })
   const swing = isWide ? partialBetween(stocks, longerId, shorterId) : null
+  const unhit =
+    isWide && !swing ? step.facts.find((fact) => fact.kind === 'between' && !fact.measured) : undefined
   const grip = isWide && !swing ? gripBetween(stocks, longerId, shorterId) : null
   const retest: NoChange[] =
     shut === 'not-settled' || shut === 'few-shots' ? [{ kind: 'retest', shots: moreShots() }] : []
@@ -55,11 +63,16 @@ export function withoutChange(
       return shots > 0 ? [{ clubId, swing: FULL_SWING, shots }] : []
     })
   }
+  const withoutLoft = sides.filter((id) => clubs.find((club) => club.id === id)?.loftDeg === null)
   return [
     ...retest,
     ...strike.map((clubId): NoChange => ({ kind: 'strike', clubId })),
     ...(swing ? [swing] : []),
+    ...(unhit?.kind === 'between'
+      ? [{ kind: 'try-swing' as const, clubId: unhit.clubId, swing: unhit.swing, carryM: unhit.carryM }]
+      : []),
     ...(grip ? [grip] : []),
+    ...(withoutLoft.length > 0 ? [{ kind: 'set-lofts' as const, clubIds: withoutLoft }] : []),
   ]
 }
 
@@ -77,7 +90,9 @@ function partialBetween(
   const middle = (high + low) / 2
   const [best] = stocks
     .flatMap(({ clubId, swing, carryM, count }) =>
-      isWholeSwing(swing) || carryM === undefined ? [] : [{ kind: 'swing' as const, clubId, swing, carryM, count }],
+      isWholeSwing(swing) || carryM === undefined
+        ? []
+        : [{ kind: 'swing' as const, clubId, swing, carryM, count }],
     )
     .sort((a, b) => Math.abs(a.carryM - middle) - Math.abs(b.carryM - middle))
   return best && Math.abs(best.carryM - middle) <= FROM_MIDDLE * (high - low) ? best : null

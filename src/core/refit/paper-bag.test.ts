@@ -4,7 +4,7 @@ import { dice } from '../../../simulators/golfers/dice'
 import { yards, YARD_M } from '../units'
 import { priceOf } from './fixes'
 import { carryByLength } from './length'
-import { chanceEven, evenSteps, middleLoft, pairKey, stepsOf, withFixes, type PaperBag } from './paper-bag'
+import { chanceEven, evenSteps, loftsBetween, pairKey, stepsOf, withFixes, type PaperBag } from './paper-bag'
 
 const inYards = (bag: PaperBag) => stepsOf(bag).map(({ stepM }) => stepM / YARD_M)
 const chances = (bag: PaperBag) => stepsOf(bag).map(({ even }) => even)
@@ -49,7 +49,7 @@ describe('fixes on paper', () => {
     const dropped = withFixes(bag, [{ kind: 'drop', clubId: clubAt(23) }])
     expect(inYards(dropped)).toEqual([expect.closeTo(22.2, 5)])
     const [longer, shorter] = dropped.clubs
-    const loftDeg = middleLoft(longer!, shorter!)!
+    const [loftDeg] = loftsBetween(longer!, shorter!, 1) as [number]
     expect(loftDeg).toBe(22)
     expect(inYards(withFixes(dropped, [{ kind: 'add', loftDeg }]))).toEqual(
       [11.1, 11.1].map((step) => expect.closeTo(step, 5)),

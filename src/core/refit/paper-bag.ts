@@ -3,7 +3,6 @@ import { limitsOfSteps, type SchoolOfSteps, type Zones } from '../gaps/zones'
 import { GRIP_DOWN } from '../grip-down'
 import type { ClubId } from '../ids'
 import { phi } from '../math/normal'
-import { middleLoftDeg } from '../wedges/ladder'
 import { yards } from '../units'
 import { applyFixes, type FixedClub } from './apply-fixes'
 import type { Fix } from './fixes'
@@ -107,7 +106,11 @@ function lengthened(each: PaperClub, longerM: number): PaperClub {
 }
 
 /** A club that nobody has hit: what was typed of it, else what lies between its neighbours by their lofts. */
-function newClub({ club, typedCarryM }: FixedClub, place: number, bag: readonly (PaperClub | null)[]): PaperClub {
+function newClub(
+  { club, typedCarryM }: FixedClub,
+  place: number,
+  bag: readonly (PaperClub | null)[],
+): PaperClub {
   const isHit = (each: PaperClub | null): each is PaperClub =>
     each !== null && each.carryM !== null && each.club.loftDeg !== null
   const longer = bag.slice(0, place).findLast(isHit)
@@ -161,10 +164,14 @@ function gripped(bag: PaperBag, fixes: readonly Fix[]): PaperBag['others'] {
 export const grippedCarry = (carryM: number, cm: number): number =>
   carryM * (1 - GRIP_DOWN.perCm * Math.min(GRIP_DOWN.mostCm, Math.max(0, cm)))
 
-/** The loft at which a new club would carry the middle between two; null where a loft is unknown. */
-export function middleLoft(longer: PaperClub, shorter: PaperClub): number | null {
+/** Fewer degrees than these between neighbours leave no loft between them. */
+const LEAST_BETWEEN_DEG = 2
+
+/** The lofts of so many new clubs that would share out a gap, in half degrees; none where a loft is unknown or they lie too near. */
+export function loftsBetween(longer: PaperClub, shorter: PaperClub, many: number): number[] {
   const [a, b] = [longer.club.loftDeg, shorter.club.loftDeg]
-  return a === null || b === null || b - a < 2 ? null : middleLoftDeg(a, b)
+  if (a === null || b === null || b - a < LEAST_BETWEEN_DEG * many) return []
+  return Array.from({ length: many }, (_, i) => Math.round(2 * (a + ((b - a) * (i + 1)) / (many + 1))) / 2)
 }
 
 /** The gaps between neighbours that both have a stock, as they would be. */

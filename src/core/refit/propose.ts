@@ -2,17 +2,9 @@ import type { ClubId } from '../ids'
 import { refused, type ProposalRules } from './allowed'
 import { cautionsOf, type Caution } from './cautions'
 import { dropsFor, type FewerClubs } from './fewer-clubs'
-import { isTurn, type Fix } from './fixes'
+import { boughtBy, isTurn, type Fix } from './fixes'
 import { firstShut, type Gate, type Shut } from './gate'
-import {
-  evenSteps,
-  goodGaps,
-  stepsOf,
-  sumEven,
-  withFixes,
-  type PaperBag,
-  type PaperStep,
-} from './paper-bag'
+import { evenSteps, goodGaps, stepsOf, sumEven, withFixes, type PaperBag, type PaperStep } from './paper-bag'
 import { yards } from '../units'
 import { BEND_STEP_DEG } from './refit-club'
 import {
@@ -58,6 +50,8 @@ const EACH_GOOD = 0.6
 const MOST_BENDS = 2
 /** Where every bend is looked for, a club is sent to a clubmaker only for this much more of a good gap, besides its degrees. */
 const EVERYTHING_PER_CLUB = 0.15
+/** It waits for no gap to be confirmed, so that more is asked of it: less than this made a fiftieth of bags truly worse. */
+const EVERYTHING_LEAST_GAIN = 0.75
 
 export type Proposing = ProposalRules & {
   /** Clubs that may be bent without waiting for each gap to be confirmed. */
@@ -86,7 +80,9 @@ export function propose(
   const proposals = found.filter(
     ({ way, fixes }) =>
       way !== 'everything' ||
-      !found.some((other) => other.way !== 'everything' && JSON.stringify(other.fixes) === JSON.stringify(fixes)),
+      !found.some(
+        (other) => other.way !== 'everything' && JSON.stringify(other.fixes) === JSON.stringify(fixes),
+      ),
   )
   if (proposals.length > 0 || gates.length === 0) return { proposals }
   const [best] = ranked(bag, tried)
@@ -124,7 +120,9 @@ function leastWork(bag: PaperBag, gates: readonly Gate[], rules: Proposing, trie
         return (
           sumEven(steps) >= before + LEAST_GAIN &&
           now.some((trouble) => trouble === meant[0]) &&
-          now.every((trouble) => inPlaceOf(bag, after, steps, trouble).every(({ even }) => even >= EACH_GOOD)) &&
+          now.every((trouble) =>
+            inPlaceOf(bag, after, steps, trouble).every(({ even }) => even >= EACH_GOOD),
+          ) &&
           refused(bag, fixes, rules) === null
         )
       }
@@ -135,26 +133,55 @@ function leastWork(bag: PaperBag, gates: readonly Gate[], rules: Proposing, trie
 }
 
 /** One club bought or taken from the rack. What nobody has hit is an estimate: it is proposed when the good gaps are expected to rise. */
-function onePurchase(bag: PaperBag, gates: readonly Gate[], rules: Proposing, tried: Fix[][]): Proposal | null {
-  const before = evenSteps(bag)
+function onePurchase(
+  bag: PaperBag,
+  gates: readonly Gate[],
+  rules: Proposing,
+  tried: Fix[][],
+): Proposal | null {
   // With a free slot what is too close is not mended by buying: one of the two can go.
-  const all = soughtOf(gates).flatMap((sought) => [
-    ranked(bag, [
-      ...additions(bag, sought, rules.freeSlots),
-      ...(rules.freeSlots === 0 ? swaps(bag, sought) : []),
-    ]),
-  ])
+  const all = soughtOf(gates).flatMap((sought) => {
+    const added = additions(bag, sought, rules.freeSlots)
+    const one = (fixes: readonly Fix[]) => boughtBy(fixes) <= 1
+    return [
+      ...ranked(bag, [...added.filter(one), ...(rules.freeSlots === 0 ? swaps(bag, sought) : [])]),
+      // Two are bought only where one is not enough.
+      ...ranked(
+        bag,
+        added.filter((fixes) => !one(fixes)),
+      ),
+    ]
+  })
   const mayBe = (fixes: readonly Fix[]): boolean =>
     meantBy(bag, gates, fixes).length > 0 && refused(bag, fixes, rules) === null
-  const best = all[0]?.find(mayBe)
+  const best = all.find(mayBe)
   if (best) tried.push(best)
   return firstOf(
-    all.flat().map((fixes) => (): Proposal | null =>
-      evenSteps(withFixes(bag, fixes)) >= before + LEAST_GAIN && mayBe(fixes)
-        ? proposalOf(bag, gates, 'one-purchase', fixes)
-        : null,
+    all.map(
+      (fixes) => (): Proposal | null =>
+        gainOfChanged(bag, fixes) >= LEAST_GAIN && mayBe(fixes)
+          ? proposalOf(bag, gates, 'one-purchase', fixes)
+          : null,
     ),
   )
+}
+
+/**
+ * What some fixes gain in the gaps that they change. One club more can move the limits of all other gaps, where a bag has few: that
+ * says nothing of the purchase.
+ */
+function gainOfChanged(bag: PaperBag, fixes: readonly Fix[]): number {
+  const [before, after] = [stepsOf(bag), stepsOf(withFixes(bag, fixes))]
+  const isIn = (step: PaperStep, list: readonly PaperStep[]): boolean =>
+    list.some(
+      (each) =>
+        each.longerId === step.longerId &&
+        each.shorterId === step.shorterId &&
+        Math.abs(each.stepM - step.stepM) < 1e-6,
+    )
+  const changed = (list: readonly PaperStep[], other: readonly PaperStep[]) =>
+    sumEven(list.filter((step) => !isIn(step, other)))
+  return changed(after, before) - changed(before, after)
 }
 
 /** So many clubs as were asked for; else one beside a trouble less, where a gap that is not good goes with it. */
@@ -163,7 +190,8 @@ function fewer(bag: PaperBag, gates: readonly Gate[], rules: Proposing): Proposa
     const fixes = dropsFor(rules.fewer, rules.wanted)
     return fixes.length > 0 ? proposalOf(bag, gates, 'fewer-clubs', fixes) : null
   }
-  const now = goodGaps(stepsOf(bag))
+  const before = stepsOf(bag)
+  const now = goodGaps(before)
   const beside = new Set(gates.flatMap(({ longerId, shorterId }) => [longerId, shorterId]))
   const drops = ranked(
     bag,
@@ -174,7 +202,8 @@ function fewer(bag: PaperBag, gates: readonly Gate[], rules: Proposing): Proposa
       const after = withFixes(bag, fixes)
       const steps = stepsOf(after)
       const then = goodGaps(steps)
-      const mostM = Math.max(0, ...stepsOf(bag).map(outsideOf)) + MERGED_WORSE_M
+      const gone = before.filter((step) => fixes.some((fix) => 'clubId' in fix && isBeside(step, fix.clubId)))
+      const mostM = Math.max(0, ...gone.map(outsideOf)) + MERGED_WORSE_M
       const isGone = meantBy(bag, gates, fixes).some((trouble) => {
         const [place] = inPlaceOf(bag, after, steps, trouble)
         return place && (place.even >= EACH_GOOD || outsideOf(place) <= mostM)
@@ -189,6 +218,9 @@ function fewer(bag: PaperBag, gates: readonly Gate[], rules: Proposing): Proposa
 /** A gap that was too wide beside one that was too close is not worse than it was by less than this when they become one. */
 const MERGED_WORSE_M = yards(3)
 
+const isBeside = ({ longerId, shorterId }: Trouble, id: ClubId | undefined): boolean =>
+  longerId === id || shorterId === id
+
 const outsideOf = ({ stepM, limitsM }: PaperStep): number => (limitsM ? outsideM(stepM, limitsM) : 0)
 
 /** Every bend that is expected to help, of clubs that are well known. */
@@ -196,7 +228,7 @@ function everything(bag: PaperBag, gates: readonly Gate[], rules: Proposing): Pr
   const before = evenSteps(bag)
   const best = bestBends(bag, rules.wellKnown, { perClub: EVERYTHING_PER_CLUB })
   const does = (fixes: readonly Fix[]): boolean =>
-    evenSteps(withFixes(bag, fixes)) >= before + LEAST_GAIN && refused(bag, fixes, rules) === null
+    evenSteps(withFixes(bag, fixes)) >= before + EVERYTHING_LEAST_GAIN && refused(bag, fixes, rules) === null
   return best.length > 0 && does(best) ? proposalOf(bag, gates, 'everything', best) : null
 }
 
@@ -219,9 +251,7 @@ const meantBy = (bag: PaperBag, gates: readonly Gate[], fixes: readonly Fix[]): 
 /** Why some fixes are only a preview; null where they may be done. What bends no club need not wait for measured lofts. */
 export function shutOf(bag: PaperBag, gates: readonly Gate[], fixes: readonly Fix[]): Shut | null {
   const bends = fixes.some(isTurn)
-  return firstShut(
-    meantBy(bag, gates, fixes).filter(({ shut }) => bends || shut !== 'lofts-not-measured'),
-  )
+  return firstShut(meantBy(bag, gates, fixes).filter(({ shut }) => bends || shut !== 'lofts-not-measured'))
 }
 
 function proposalOf(bag: PaperBag, gates: readonly Gate[], way: Way, fixes: Fix[]): Proposal {
@@ -276,7 +306,9 @@ const placeOf = ({ clubs }: PaperBag, id: ClubId): number => clubs.findIndex(({ 
 /** Whether a set of fixes does something to a trouble: to one of its clubs, or between them. */
 function touches(bag: PaperBag, after: PaperBag, fixes: readonly Fix[], trouble: Trouble): boolean {
   const { longerId, shorterId } = trouble
-  const isBeside = fixes.some((fix) => 'clubId' in fix && (fix.clubId === longerId || fix.clubId === shorterId))
+  const isBeside = fixes.some(
+    (fix) => 'clubId' in fix && (fix.clubId === longerId || fix.clubId === shorterId),
+  )
   if (isBeside) return true
   const [from, to] = [placeOf(after, longerId), placeOf(after, shorterId)]
   return from >= 0 && to >= 0 && to - from > placeOf(bag, shorterId) - placeOf(bag, longerId)

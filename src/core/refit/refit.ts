@@ -3,7 +3,7 @@ import { MOST_CLUBS } from '../bag/club'
 import { measuredLaunch } from '../flight/measured-launch'
 import { airOfStock, ordinaryRun } from '../flight/station-run'
 import { DEFAULT_TOLERANCE_M } from '../gaps/cover'
-import { carriesApart, isMeasured } from '../gaps/step'
+import { carriesApart, isMeasured, type Step } from '../gaps/step'
 import { schoolOf } from '../gaps/zones'
 import type { ClubId } from '../ids'
 import { sdOf } from '../math/z90'
@@ -228,16 +228,26 @@ export const firstFixes = (
   troubles: readonly Gate[] = gates(input.analysis, input.clubs, input.days),
 ): BeforeTrouble[] =>
   troubles.map((gate) => {
-    const noChange = withoutChange(gate, input.analysis, input.days)
-    return { longerId: gate.longerId, shorterId: gate.shorterId, fix: firstFix(gate, noChange), noChange }
+    const noChange = withoutChange(gate, input.analysis, input.days, input.clubs)
+    const step = input.analysis.steps.find(
+      ({ longerId, shorterId }) => longerId === gate.longerId && shorterId === gate.shorterId,
+    )
+    return {
+      longerId: gate.longerId,
+      shorterId: gate.shorterId,
+      fix: firstFix(gate, noChange, step),
+      noChange,
+    }
   })
 
-function firstFix({ shut }: Gate, noChange: readonly NoChange[]): FirstFix {
+function firstFix({ shut }: Gate, noChange: readonly NoChange[], step: Step | undefined): FirstFix {
   if (shut === 'not-settled' || shut === 'few-shots') return 'retest'
   // A swing that was hit already changes no club: no gate comes before it.
   if (noChange.some(({ kind }) => kind === 'swing')) return 'swing'
   if (shut === 'strike') return 'strike'
-  return shut === 'lofts-not-measured' ? 'measure-lofts' : 'refit'
+  // Where a club is missing by loft, the choice of clubs is the cause: no half degree changes that.
+  const isMissingClub = step?.verdict === 'wide' && step.absentClubs > 0
+  return shut === 'lofts-not-measured' && !isMissingClub ? 'measure-lofts' : 'refit'
 }
 
 const isFor =

@@ -5,7 +5,7 @@ import { priceOf, type Fix } from './fixes'
 import {
   evenOf,
   limitsOf,
-  middleLoft,
+  loftsBetween,
   moved,
   pairOf,
   stepsOf,
@@ -37,23 +37,29 @@ export function aroundTroubles(clubs: readonly PaperClub[], { troubles, untouche
 }
 
 /**
- * Every way to bring in one club: one at the loft in the middle of a trouble, or one of the rack; by itself where a slot is free,
- * and each with one club that goes. A new club takes the place of another only where no slot is free.
+ * Every way to fill a trouble: one club at the loft in its middle, two at its thirds where so many slots are free, or one of the
+ * rack; by itself where a slot is free, and each with one club that goes. A new club takes the place of another only where no
+ * slot is free.
  */
 export function additions(bag: PaperBag, { troubles }: Sought, freeSlots: number): Fix[][] {
-  const bought = troubles.flatMap(({ longerId, shorterId }): Fix[] => {
+  const filled = troubles.map(({ longerId, shorterId }): { one: Fix[]; two: Fix[] } => {
     const [longer, shorter] = [longerId, shorterId].map((id) => bag.clubs.find(({ club }) => club.id === id))
-    const loftDeg = longer && shorter ? middleLoft(longer, shorter) : null
-    return loftDeg === null ? [] : [{ kind: 'add', loftDeg }]
+    const lofts = (n: number) => (longer && shorter ? loftsBetween(longer, shorter, n) : [])
+    const add = (loftDeg: number): Fix => ({ kind: 'add', loftDeg })
+    return { one: lofts(1).map(add), two: lofts(2).map(add) }
   })
+  const bought = filled.flatMap(({ one }) => one)
   const racked = bag.rack.flatMap(({ club, carryM }): Fix[] =>
     carryM === null ? [] : [{ kind: 'add', clubId: club.id }],
   )
   const instead = (added: readonly Fix[]) =>
     added.flatMap((add) => bag.clubs.map(({ club }): Fix[] => [add, { kind: 'drop', clubId: club.id }]))
-  return freeSlots > 0
-    ? [...[...bought, ...racked].map((add) => [add]), ...instead(racked)]
-    : instead([...bought, ...racked])
+  if (freeSlots === 0) return instead([...bought, ...racked])
+  return [
+    ...[...bought, ...racked].map((add) => [add]),
+    ...(freeSlots > 1 ? filled.map(({ two }) => two).filter(({ length }) => length > 0) : []),
+    ...instead(racked),
+  ]
 }
 
 /** Every way to put another loft of its model in the place of a club beside a trouble. */
@@ -136,10 +142,7 @@ export function bestBends(
       pair && zones && longer ? outsideM(gapOf(longer, shorter, pair.runM), zones) + WORSE_M : Infinity
     ways = bendsOf(shorter, movable).flatMap((degrees): Way[] => {
       const club = degrees === 0 ? shorter : moved(shorter, degrees)
-      const bend: Fix[] =
-        degrees === 0
-          ? []
-          : [{ kind: turnKind(shorter), clubId: shorter.club.id, degrees }]
+      const bend: Fix[] = degrees === 0 ? [] : [{ kind: turnKind(shorter), clubId: shorter.club.id, degrees }]
       const best = new Map<number, Way>()
       for (const way of ways) {
         const bent = way.bent + (degrees === 0 ? 0 : 1)
@@ -167,7 +170,8 @@ const gapOf = (longer: PaperClub, shorter: PaperClub, runM: number): number =>
 /** No fix may leave a gap further outside its limits than it was, by more than this. */
 export const WORSE_M = yards(1)
 /** How far a gap is outside its limits, in metres. */
-export const outsideM = (gapM: number, { narrow, wide }: Zones): number => Math.max(0, narrow - gapM, gapM - wide)
+export const outsideM = (gapM: number, { narrow, wide }: Zones): number =>
+  Math.max(0, narrow - gapM, gapM - wide)
 
 const turnKind = ({ club }: PaperClub): 'bend' | 'sleeve' =>
   club.kind === 'iron' || club.kind === 'wedge' ? 'bend' : 'sleeve'

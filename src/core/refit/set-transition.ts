@@ -1,6 +1,14 @@
 import type { ClubId } from '../ids'
 import type { Fix } from './fixes'
-import { goodGaps, stepsOf, sumEven, withFixes, type PaperBag, type PaperClub, type PaperStep } from './paper-bag'
+import {
+  goodGaps,
+  stepsOf,
+  sumEven,
+  withFixes,
+  type PaperBag,
+  type PaperClub,
+  type PaperStep,
+} from './paper-bag'
 
 /** One choice of wedges below the last iron, with the gaps that it makes from there down. */
 export type WedgeChoice = {

@@ -49,7 +49,15 @@ export function wedgeSet(
   const hit = clubs.flatMap((club) => {
     const stock = atStation(stocks, fullSwingOf(club.id))
     return club.kind === 'wedge' && club.loftDeg !== null && isHit(stock)
-      ? [{ clubId: club.id, loftDeg: club.loftDeg, carryM: stock.carryM, count: stock.count, model: club.model }]
+      ? [
+          {
+            clubId: club.id,
+            loftDeg: club.loftDeg,
+            carryM: stock.carryM,
+            count: stock.count,
+            model: club.model,
+          },
+        ]
       : []
   })
   const [from] = hit

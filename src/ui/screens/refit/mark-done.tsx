@@ -48,16 +48,10 @@ export function MarkDone({ golferId, fixes, name, onDone }: Props) {
       <h2>Mark as done</h2>
       <p className="px-3 pt-2 mb-0">{atHead(fixesSentence(done, name))}.</p>
       <div className="p-3 d-grid gap-2">
-        <MomentField
-          label="Done on"
-          field="sinceMs"
-          value={when}
-          problems={problems}
-          onChange={setWhen}
-        />
+        <MomentField label="Done on" field="sinceMs" value={when} problems={problems} onChange={setWhen} />
         <p className="quiet mb-0">
-          Shots from then on get their own yardage. Earlier shots stay, and give the expected carry. You can undo
-          this.
+          Shots from then on get their own yardage. Earlier shots stay, and give the expected carry. You can
+          undo this.
         </p>
         <Problems of={problems} field="" />
         <div className="d-flex gap-2">

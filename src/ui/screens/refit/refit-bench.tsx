@@ -6,12 +6,13 @@ import type { Golfer } from '@/core/golfer'
 import { heldByStocks } from '@/core/shots/holds'
 import { isJudged, isMeasured } from '@/core/gaps/step'
 import type { Fix } from '@/core/refit/fixes'
+import type { OneLess } from '@/core/refit/fewer-clubs'
 import type { LongClubAnswer } from '@/core/refit/bag-advice'
 import { shutOf, type Proposal } from '@/core/refit/propose'
 import { refitStair } from '@/draw/refit-stair'
 import { firstSentence, longClubSentence, proposalFor } from '@/text/advice'
 import { fixed } from '@/text/numbers'
-import { bestTriedSentence, goodGapsSentence, paperNames, SHUT_SENTENCE } from '@/text/refit'
+import { bestTriedSentence, fewerSentence, goodGapsSentence, paperNames, SHUT_SENTENCE } from '@/text/refit'
 import { drawnStep, verdictWords } from '@/text/verdicts'
 import type { RefitView } from '@/views/refit-view'
 import { ClubChanges } from '../../shared/changes/club-changes'
@@ -60,7 +61,10 @@ export function RefitBench({
 }: Props) {
   const { gates, bag: paper, firsts, fewer } = refit
   const first = firsts.find(({ longerId }) => longerId === asked) ?? firsts[0]
-  const longClub = refit.longClubs.find(({ longerId }) => longerId === (first?.longerId ?? asked)) ?? refit.longClubs[0]
+  const longClub = first
+    ? refit.longClubs.find(({ longerId }) => longerId === first.longerId)
+    : (refit.longClubs.find(({ longerId }) => longerId === asked) ?? refit.longClubs[0])
+  const putters = bag.clubs.filter(({ kind }) => kind === 'putter').length
   const wishesFewer = carry !== undefined || golfer.bagWish === 'light'
   const its = first && proposalFor(first, refit.proposals)
   const rank = ({ way, troubles }: Proposal) =>
@@ -71,7 +75,12 @@ export function RefitBench({
         : 2
   const proposals = refit.proposals.toSorted((a, b) => rank(a) - rank(b))
   const own = new Set([...bag.clubs, ...bag.rack].map(({ id }) => id))
-  const start = (wishesFewer ? proposals[0] : its)?.fixes ?? longClubFixes(longClub) ?? proposals[0]?.fixes ?? []
+  const less = carry === undefined ? [] : lessFor(fewer, carry - putters)
+  const start = wishesFewer
+    ? (proposals[0]?.fixes ?? [])
+    : longClub
+      ? longClubFixes(longClub)
+      : (its?.fixes ?? [])
   const [fixes, setFixes] = useKept<Fix[]>(
     `fixes ${golfer.id} ${asked ?? ''} ${carry ?? ''}`,
     start,
@@ -89,8 +98,9 @@ export function RefitBench({
     )
   const gate = first && gates.find(({ longerId }) => longerId === first.longerId)
   const retest = first?.noChange.find((each) => each.kind === 'retest')
-  const isKnown = JSON.stringify(fixes) === JSON.stringify(refit.proposals.find(({ way }) => way === 'everything')?.fixes)
-  const shut = isKnown ? null : shutOf(paper, gates, fixes)
+  // The order of a clubmaker is for gaps that are confirmed; its lofts are measured on the bench.
+  const shut = shutOf(paper, gates, fixes)
+  const isOrder = fixes.length > 0 && shut !== 'not-settled' && shut !== 'few-shots'
   const anyConfirmed = analysis.steps.some((step) => isJudged(step) && step.settled)
   if (!analysis.steps.some(isMeasured))
     return (
@@ -100,47 +110,53 @@ export function RefitBench({
         lede="Hit two clubs, and Banco shows here what a bend, another loft or fewer clubs would do."
       />
     )
-  const helps = first?.noChange ?? []
+  // What the page leads with is not repeated beside it.
+  const helps = first?.noChange.filter((each) => each !== retest) ?? []
   const isStuck =
     first !== undefined &&
     proposals.length === 0 &&
     longClub === undefined &&
-    helps.every(({ kind }) => kind === 'retest')
+    helps.length === 0 &&
+    retest === undefined
   return (
     <div className={styles.screen}>
       <PrintTitle golfer={golfer} bag={bag} stocks={analysis.stocks} what="Fix gaps" />
       <PageHead
         title={
-          worst && isJudged(worst)
-            ? `${name(worst.longerId)} to ${name(worst.shorterId)} is ${fixed(drawnStep(worst, analysis.stocks, golfer) ?? 0, 0)} ${golfer.lengthUnit}: ${verdictWords(worst, golfer)}`
-            : anyConfirmed
-              ? 'No confirmed gap needs a change'
-              : 'No gap is confirmed yet'
+          less.length > 0
+            ? `${bag.clubs.length - less.length} clubs instead of ${bag.clubs.length}`
+            : worst && isJudged(worst)
+              ? `${name(worst.longerId)} to ${name(worst.shorterId)} is ${fixed(drawnStep(worst, analysis.stocks, golfer) ?? 0, 0)} ${golfer.lengthUnit}: ${verdictWords(worst, golfer)}`
+              : anyConfirmed
+                ? 'No confirmed gap needs a change'
+                : 'No gap is confirmed yet'
         }
         lede={
-          first
-            ? firstSentence(first, refit, name, golfer)
-            : longClub
-              ? longClubSentence(longClub, name, golfer)
-              : anyConfirmed
-                ? 'Every confirmed gap is good, borderline or kept as it is. You can still try changes below.'
-                : 'Hit more shots before you change a club. You can still try changes below.'
+          less.length > 0
+            ? fewerSentence(less, name, golfer, faced)
+            : first
+              ? firstSentence(first, refit, name, golfer)
+              : longClub
+                ? longClubSentence(longClub, name, golfer)
+                : anyConfirmed
+                  ? 'Every confirmed gap is good, borderline or kept as it is. You can still try changes below.'
+                  : 'Hit more shots before you change a club. You can still try changes below.'
         }
       >
         <Link className="btn btn-outline" href={`${home}/gaps`}>
           See the gap
         </Link>
         {retest && <HitThese golferId={golfer.id} blocks={retest.shots} isFirst />}
-        {!shut && fixes.length > 0 && (
+        {isOrder && (
           <Button variant={retest ? 'outline' : 'primary'} onClick={() => window.print()}>
             Print
           </Button>
         )}
       </PageHead>
       <HoldsLine holds={heldByStocks(analysis.stocks)} name={name} />
-      {gate?.shut && (
-        <p className="sheet gate" role="note">
-          {SHUT_SENTENCE[gate.shut]} {proposals.some((each) => each.shut) && 'What you see below is a preview.'}
+      {gate?.shut && proposals.some((each) => each.shut) && (
+        <p className="quiet" role="note">
+          {SHUT_SENTENCE[gate.shut]} Until then these changes are previews.
         </p>
       )}
       {firsts.length > 1 && (
@@ -175,7 +191,7 @@ export function RefitBench({
               golfer={golfer}
               fewer={fewer}
               faced={faced}
-              putters={bag.clubs.filter(({ kind }) => kind === 'putter').length}
+              putters={putters}
               wanted={carry}
               name={name}
               onShow={setFixes}
@@ -193,9 +209,7 @@ export function RefitBench({
               You wrote: <b>{golfer.likes}</b>
             </p>
           )}
-          {helps.length > 0 && (
-            <NoChangeCard golferId={golfer.id} items={helps} name={name} units={golfer} />
-          )}
+          {helps.length > 0 && <NoChangeCard items={helps} name={name} units={golfer} />}
           {longClub && (
             <section className="sheet way" aria-label="Your longest clubs">
               <h2>
@@ -250,10 +264,10 @@ export function RefitBench({
         name={name}
         onChange={setFixes}
       />
-      {!shut && <MarkDone golferId={golfer.id} fixes={fixes} name={name} onDone={() => setFixes([])} />}
+      <MarkDone golferId={golfer.id} fixes={fixes} name={name} onDone={() => setFixes([])} />
       <ClubChanges golfer={golfer} changes={changes} name={name} />
       <KeptRefits fixes={fixes} tried={tried} name={name} onShow={setFixes} paper={paper} golfer={golfer} />
-      {!shut && <WorkOrder golfer={golfer} bag={bag} fixes={fixes} steps={drawn.steps} name={name} />}
+      {isOrder && <WorkOrder golfer={golfer} bag={bag} fixes={fixes} steps={drawn.steps} name={name} />}
       <div className="visually-hidden">
         <table>
           <caption>Gaps now and after</caption>
@@ -274,6 +288,9 @@ export function RefitBench({
     </div>
   )
 }
+
+const lessFor = (fewer: RefitView['refit']['fewer'], wanted: number): OneLess[] =>
+  fewer?.less.filter(({ keeps }) => keeps >= wanted) ?? []
 
 const longClubFixes = (answer: LongClubAnswer | undefined): Fix[] =>
   answer && 'fixes' in answer ? answer.fixes : []

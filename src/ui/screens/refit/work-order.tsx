@@ -78,14 +78,14 @@ export function WorkOrder({ golfer, bag, fixes, steps, name }: Props) {
           </tbody>
         </table>
       )}
-      {others.length > 0 && (
-        <p className="px-3 mb-2">{atHead(fixesSentence(others, name, golfer))}.</p>
-      )}
+      {others.length > 0 && <p className="px-3 mb-2">{atHead(fixesSentence(others, name, golfer))}.</p>}
       <ul>
         {cautionsOf(fixes, all).map((caution) => (
           <li key={JSON.stringify(caution)}>{cautionSentence(caution, name)}</li>
         ))}
-        <li>These numbers are estimates. Hit the clubs again after the work, before you change anything else.</li>
+        <li>
+          These numbers are estimates. Hit the clubs again after the work, before you change anything else.
+        </li>
       </ul>
       <p className="px-3 mb-2">
         Gaps after:{' '}
