@@ -5,7 +5,7 @@ import { cautionSentence } from '@/text/refit'
 import { refitOf } from '@/views/refit-of'
 import { answerLines } from './answer-lines'
 
-export const REFIT_USAGE = `What could be done about a bag's steps, on paper.
+export const REFIT_USAGE = `What can be done about the gaps of a bag, on paper.
 
   npm run -s banco -- refit < BAGS
 

@@ -44,7 +44,7 @@ export type ReportInput = {
   /** What is otherwise than at the visit before. */
   changed?: ChangedSince
   /** What to do about gaps that are not good. */
-  advised: Pick<Refit, 'firsts' | 'proposals' | 'longClubs' | 'bag'> | null
+  advised: Pick<Refit, 'firsts' | 'longClubs' | 'bag'> | null
   /** Changes that the golfer saved, and those that were made with what came of each. */
   tried: { name: string; fixes: Fix[] }[]
   changes: ChangeSeen[]

@@ -1,6 +1,7 @@
 import type { Units } from '@/core/golfer'
 import type { ClubId } from '@/core/ids'
 import type { LongClubAnswer } from '@/core/refit/bag-advice'
+import type { Fix } from '@/core/refit/fixes'
 import type { NoChange } from '@/core/refit/no-change'
 import type { Proposal } from '@/core/refit/propose'
 import type { BeforeTrouble, Refit } from '@/core/refit/refit'
@@ -12,7 +13,7 @@ import { fixSentence, KEPT_BECAUSE, proposalSentence } from './refit'
 
 type Name = (id: ClubId) => string
 /** What the advice is made from. */
-type Advised = Pick<Refit, 'firsts' | 'proposals' | 'longClubs'>
+type Advised = Pick<Refit, 'firsts' | 'longClubs'>
 
 /** "6 more with the 8-iron and 6 more with the 9-iron" */
 const shotsWords = (shots: readonly { clubId: ClubId; shots: number }[], name: Name): string =>
@@ -71,19 +72,14 @@ const isFor =
   (each: { longerId: ClubId; shorterId: ClubId }): boolean =>
     each.longerId === longerId && each.shorterId === shorterId
 
-/** The proposal that answers a trouble first: one that may be done now before a preview, the cheapest way first. */
-export function proposalFor(
-  first: Pick<BeforeTrouble, 'longerId' | 'shorterId'>,
-  proposals: readonly Proposal[],
-): Proposal | undefined {
-  const its = proposals.filter(({ troubles }) => troubles.some(isFor(first)))
-  return its.find(({ shut }) => shut === undefined) ?? its[0]
-}
+/** The proposal that answers a gap first: one that may be done now before a preview, the cheapest way first. */
+export const answerTo = ({ proposals }: Pick<BeforeTrouble, 'proposals'>): Proposal | undefined =>
+  proposals.find(({ shut }) => shut === undefined) ?? proposals[0]
 
 /** What comes first about one trouble. */
 export function firstSentence(
   first: BeforeTrouble,
-  { proposals, longClubs }: Pick<Advised, 'proposals' | 'longClubs'>,
+  { longClubs }: Pick<Advised, 'longClubs'>,
   name: Name,
   units: Units,
 ): string {
@@ -99,7 +95,7 @@ export function firstSentence(
   if (fix === 'strike' && strike) return noChangeSentence(strike, name, units)
   if (fix === 'measure-lofts')
     return `Have the lofts of the ${name(longerId)} and the ${name(shorterId)} measured before you change a club.`
-  const proposal = proposalFor(first, proposals)
+  const proposal = answerTo(first)
   if (proposal && proposal.shut === undefined) return proposalSentence(proposal, name, units)
   const lofts = of('set-lofts')
   if (lofts) return noChangeSentence(lofts, name, units)
@@ -107,19 +103,34 @@ export function firstSentence(
   return grip ? noChangeSentence(grip, name, units) : 'No simple fix found.'
 }
 
-/** Each trouble with what comes first about it, the worst first, and then other answers about the longest clubs. */
+/**
+ * Each gap that is not good with what comes first about it, the worst first, and then other answers about the longest clubs. What
+ * would change a club that an earlier line takes out is left away: that follows from it.
+ */
 export function adviceLines(advised: Advised, name: Name, units: Units): string[] {
   const { firsts, longClubs } = advised
+  const out = new Set<ClubId>()
+  const line = (pair: { longerId: ClubId; shorterId: ClubId }, fixes: readonly Fix[], sentence: string) => {
+    if (out.has(pair.longerId) || out.has(pair.shorterId)) return []
+    for (const fix of fixes) if (fix.kind === 'drop') out.add(fix.clubId)
+    return [`${name(pair.longerId)} to ${name(pair.shorterId)}. ${sentence}`]
+  }
   return [
-    ...firsts.map(
-      (first) =>
-        `${name(first.longerId)} to ${name(first.shorterId)}. ${firstSentence(first, advised, name, units)}`,
+    ...firsts.flatMap((first) =>
+      line(first, fixesOf(first, longClubs), firstSentence(first, advised, name, units)),
     ),
     ...longClubs
       .filter((answer) => !firsts.some(isFor(answer)))
-      .map(
-        (answer) =>
-          `${name(answer.longerId)} to ${name(answer.shorterId)}. ${longClubSentence(answer, name, units)}`,
-      ),
+      .flatMap((answer) => line(answer, [], longClubSentence(answer, name, units))),
   ]
+}
+
+/** The fixes that the first sentence about a gap names. */
+export function fixesOf(first: BeforeTrouble, longClubs: readonly LongClubAnswer[]): Fix[] {
+  const { fix } = first
+  if (fix === 'retest' || fix === 'swing') return []
+  const answer = longClubs.find(isFor(first))
+  if (answer) return 'fixes' in answer ? answer.fixes : []
+  const proposal = fix === 'refit' ? answerTo(first) : undefined
+  return proposal?.shut === undefined ? (proposal?.fixes ?? []) : []
 }

@@ -132,8 +132,8 @@ const retest = {
 }
 
 it('what comes first about a gap: shots, a swing that fits, the fix, the lofts; else that none was found', () => {
-  const advised = { proposals: [BENDS], longClubs: [] }
-  const first = { ...pair, noChange: [] }
+  const advised = { firsts: [], longClubs: [] }
+  const first = { ...pair, noChange: [], proposals: [BENDS] }
   expect(firstSentence({ ...first, fix: 'retest', noChange: [retest] }, advised, name, YARDS)).toBe(
     'Hit 6 more with the 8-iron and 6 more with the 9-iron before you change a club.',
   )
@@ -150,10 +150,10 @@ it('what comes first about a gap: shots, a swing that fits, the fix, the lofts; 
   expect(firstSentence({ ...first, fix: 'refit' }, advised, name, YARDS)).toBe(
     proposalSentence(BENDS, name, YARDS),
   )
-  expect(
-    firstSentence({ ...first, fix: 'measure-lofts' }, { proposals: [], longClubs: [] }, name, YARDS),
-  ).toContain('Have the lofts of the 8-iron and the 9-iron measured')
-  expect(firstSentence({ ...first, fix: 'none' }, { proposals: [], longClubs: [] }, name, YARDS)).toBe(
+  expect(firstSentence({ ...first, fix: 'measure-lofts' }, advised, name, YARDS)).toContain(
+    'Have the lofts of the 8-iron and the 9-iron measured',
+  )
+  expect(firstSentence({ ...first, proposals: [], fix: 'none' }, advised, name, YARDS)).toBe(
     'No simple fix found.',
   )
   expect(adviceLines({ ...advised, firsts: [{ ...first, fix: 'refit' }] }, name, YARDS)).toEqual([

@@ -18,7 +18,7 @@ export type RefittedBag = AnalysedBag & {
 }
 
 /** What a page needs to advise. */
-export type Advised = Pick<Refit, 'firsts' | 'proposals' | 'longClubs'>
+export type Advised = Pick<Refit, 'firsts' | 'longClubs'>
 
 /** The advice about gaps beside some clubs. */
 export function besideClubs(refit: Advised | undefined, clubs: ReadonlySet<ClubId>): Advised {
@@ -26,7 +26,6 @@ export function besideClubs(refit: Advised | undefined, clubs: ReadonlySet<ClubI
     clubs.has(longerId) || clubs.has(shorterId)
   return {
     firsts: refit?.firsts.filter(isBeside) ?? [],
-    proposals: refit?.proposals ?? [],
     longClubs: refit?.longClubs.filter(isBeside) ?? [],
   }
 }

@@ -10,8 +10,8 @@ export function gapsView(db: Database, golfer: Golfer, nowMs: number): GapsView 
   const refitted = bagRefit(db, golfer, nowMs)
   if (!refitted) return null
   const {
-    refit: { firsts, proposals, longClubs },
+    refit: { firsts, longClubs },
     ...compared
   } = refitted
-  return { ...compared, advised: { firsts, proposals, longClubs } }
+  return { ...compared, advised: { firsts, longClubs } }
 }

@@ -59,6 +59,8 @@ export type Proposing = ProposalRules & {
   fewer: FewerClubs | null
   /** How many clubs the golfer wants to carry, without the putter; absent where that was not asked. */
   wanted?: number
+  /** The one gap that something is to be done about; absent: all of them together, and then each. */
+  only?: Trouble
 }
 
 /** What may be done about the troubles of a bag, at most one proposal for each way. Those behind a shut gate say so. */
@@ -75,7 +77,7 @@ export function propose(
     leastWork(bag, gates, rules, tried),
     onePurchase(bag, gates, rules, tried),
     fewer(bag, gates, rules),
-    everything(bag, gates, rules),
+    rules.only ? null : everything(bag, gates, rules),
   ].filter((each) => each !== null)
   const proposals = found.filter(
     ({ way, fixes }) =>
@@ -91,11 +93,12 @@ export function propose(
 }
 
 /** What may be done now comes first, without the clubs that wait for something; then what may be done in all, as a preview. */
-function soughtOf(gates: readonly Gate[]): Sought[] {
+function soughtOf(gates: readonly Gate[], { only }: Proposing): Sought[] {
   const open = gates.filter(({ shut }) => shut === undefined)
   const untouched = new Set(
     gates.filter(({ shut }) => shut !== undefined).flatMap((gate) => [gate.longerId, gate.shorterId]),
   )
+  if (only) return [{ troubles: [only], untouched }, { troubles: [only] }]
   return [
     ...(open.length > 0 ? [{ troubles: open, untouched }] : []),
     ...open.map((gate) => ({ troubles: [gate], untouched })),
@@ -108,7 +111,7 @@ function soughtOf(gates: readonly Gate[]): Sought[] {
 function leastWork(bag: PaperBag, gates: readonly Gate[], rules: Proposing, tried: Fix[][]): Proposal | null {
   const before = evenSteps(bag)
   return firstOf(
-    soughtOf(gates).map((sought) => (): Proposal | null => {
+    soughtOf(gates, rules).map((sought) => (): Proposal | null => {
       const best = bestBends(bag, aroundTroubles(bag.clubs, sought), { most: MOST_BENDS })
       if (best.length === 0) return null
       tried.push(best)
@@ -140,7 +143,7 @@ function onePurchase(
   tried: Fix[][],
 ): Proposal | null {
   // With a free slot what is too close is not mended by buying: one of the two can go.
-  const all = soughtOf(gates).flatMap((sought) => {
+  const all = soughtOf(gates, rules).flatMap((sought) => {
     const added = additions(bag, sought, rules.freeSlots)
     const one = (fixes: readonly Fix[]) => boughtBy(fixes) <= 1
     return [
@@ -186,13 +189,15 @@ function gainOfChanged(bag: PaperBag, fixes: readonly Fix[]): number {
 
 /** So many clubs as were asked for; else one beside a trouble less, where a gap that is not good goes with it. */
 function fewer(bag: PaperBag, gates: readonly Gate[], rules: Proposing): Proposal | null {
-  if (rules.wanted !== undefined && rules.fewer) {
+  if (rules.wanted !== undefined && rules.fewer && !rules.only) {
     const fixes = dropsFor(rules.fewer, rules.wanted)
-    return fixes.length > 0 ? proposalOf(bag, gates, 'fewer-clubs', fixes) : null
+    return fixes.length > 0 ? proposalOf(bag, [], 'fewer-clubs', fixes) : null
   }
   const before = stepsOf(bag)
   const now = goodGaps(before)
-  const beside = new Set(gates.flatMap(({ longerId, shorterId }) => [longerId, shorterId]))
+  const beside = new Set(
+    (rules.only ? [rules.only] : gates).flatMap(({ longerId, shorterId }) => [longerId, shorterId]),
+  )
   const drops = ranked(
     bag,
     [...beside].map((clubId): Fix[] => [{ kind: 'drop', clubId }]),
@@ -246,6 +251,25 @@ function firstOf(each: readonly (() => Proposal | null)[]): Proposal | null {
 const meantBy = (bag: PaperBag, gates: readonly Gate[], fixes: readonly Fix[]): Gate[] => {
   const after = withFixes(bag, fixes)
   return gates.filter((trouble) => touches(bag, after, fixes, trouble))
+}
+
+/** The proposals that answer one gap, the cheapest way first: those of the whole bag that are for it, and else those for it alone. */
+export function answersTo(
+  trouble: Trouble,
+  bag: PaperBag,
+  gates: readonly Gate[],
+  rules: Proposing,
+  ofBag: readonly Proposal[],
+): Proposal[] {
+  const isFor = ({ troubles }: Proposal): boolean =>
+    troubles.some(
+      ({ longerId, shorterId }) => longerId === trouble.longerId && shorterId === trouble.shorterId,
+    )
+  const alone = propose(bag, gates, { ...rules, only: trouble }).proposals.filter(isFor)
+  return WAYS.flatMap((way) => {
+    const [its, own] = [ofBag, alone].map((list) => list.find((each) => each.way === way && isFor(each)))
+    return its ?? own ?? []
+  })
 }
 
 /** Why some fixes are only a preview; null where they may be done. What bends no club need not wait for measured lofts. */

@@ -15,7 +15,7 @@ import { gates, type DaysOfClubs, type Gate } from './gate'
 import { withoutChange, type NoChange } from './no-change'
 import { pairKey, type PaperBag, type PaperClub } from './paper-bag'
 import { perDegree, type PerDegree, type StandingClub } from './per-degree'
-import { propose, type BestTried, type Proposal } from './propose'
+import { answersTo, propose, type BestTried, type Proposal } from './propose'
 import type { RefitClub } from './refit-club'
 import { setTransition, type SetTransition } from './set-transition'
 
@@ -38,7 +38,14 @@ export type RefitInput = {
 
 /** What comes before anything else is done about a trouble. */
 export type FirstFix = 'retest' | 'strike' | 'measure-lofts' | 'swing' | 'refit' | 'none'
-export type BeforeTrouble = { longerId: ClubId; shorterId: ClubId; fix: FirstFix; noChange: NoChange[] }
+export type BeforeTrouble = {
+  longerId: ClubId
+  shorterId: ClubId
+  fix: FirstFix
+  noChange: NoChange[]
+  /** What may be done about it, the cheapest way first. */
+  proposals: Proposal[]
+}
 
 export type Refit = BagAdvice & {
   /** The bag on paper, as it is. */
@@ -85,12 +92,13 @@ export function refit(input: RefitInput): Refit {
       ? fewerClubs(bag, proposing)
       : null
   const putters = clubs.length - bag.clubs.length
-  const { proposals, bestTried } = propose(bag, gate, {
+  const asked = {
     ...proposing,
     fewer,
     wellKnown: wellKnown(input),
     ...(wanted !== undefined && { wanted: wanted === 'fewest' ? 0 : wanted - putters }),
-  })
+  }
+  const { proposals, bestTried } = propose(bag, gate, asked)
   return {
     bag,
     freeSlots,
@@ -98,10 +106,10 @@ export function refit(input: RefitInput): Refit {
       carryM === null ? [] : [{ clubId: club.id, ...k }],
     ),
     gates: gate,
-    firsts: firstFixes(input, gate).map((first) => ({
-      ...first,
-      ...(first.fix === 'refit' && !proposals.some(isFor(first)) && { fix: 'none' as const }),
-    })),
+    firsts: firstFixes(input, gate).map((first): BeforeTrouble => {
+      const its = answersTo(first, bag, gate, asked, proposals)
+      return { ...first, proposals: its, ...(first.fix === 'refit' && its.length === 0 && { fix: 'none' }) }
+    }),
     ...advice,
     proposals,
     ...(bestTried && { bestTried }),
@@ -226,7 +234,7 @@ function carriesBySteps(
 export const firstFixes = (
   input: Pick<RefitInput, 'clubs' | 'analysis' | 'days'>,
   troubles: readonly Gate[] = gates(input.analysis, input.clubs, input.days),
-): BeforeTrouble[] =>
+): Omit<BeforeTrouble, 'proposals'>[] =>
   troubles.map((gate) => {
     const noChange = withoutChange(gate, input.analysis, input.days, input.clubs)
     const step = input.analysis.steps.find(
@@ -249,8 +257,3 @@ function firstFix({ shut }: Gate, noChange: readonly NoChange[], step: Step | un
   const isMissingClub = step?.verdict === 'wide' && step.absentClubs > 0
   return shut === 'lofts-not-measured' && !isMissingClub ? 'measure-lofts' : 'refit'
 }
-
-const isFor =
-  ({ longerId }: Pick<BeforeTrouble, 'longerId'>) =>
-  ({ troubles }: Proposal): boolean =>
-    troubles.some((each) => each.longerId === longerId)

@@ -8,9 +8,9 @@ import { isJudged, isMeasured } from '@/core/gaps/step'
 import type { Fix } from '@/core/refit/fixes'
 import type { OneLess } from '@/core/refit/fewer-clubs'
 import type { LongClubAnswer } from '@/core/refit/bag-advice'
-import { shutOf, type Proposal } from '@/core/refit/propose'
+import { shutOf } from '@/core/refit/propose'
 import { refitStair } from '@/draw/refit-stair'
-import { firstSentence, longClubSentence, proposalFor } from '@/text/advice'
+import { firstSentence, fixesOf, longClubSentence } from '@/text/advice'
 import { fixed } from '@/text/numbers'
 import { bestTriedSentence, fewerSentence, goodGapsSentence, paperNames, SHUT_SENTENCE } from '@/text/refit'
 import { drawnStep, verdictWords } from '@/text/verdicts'
@@ -66,21 +66,18 @@ export function RefitBench({
     : (refit.longClubs.find(({ longerId }) => longerId === asked) ?? refit.longClubs[0])
   const putters = bag.clubs.filter(({ kind }) => kind === 'putter').length
   const wishesFewer = carry !== undefined || golfer.bagWish === 'light'
-  const its = first && proposalFor(first, refit.proposals)
-  const rank = ({ way, troubles }: Proposal) =>
-    wishesFewer && way === 'fewer-clubs'
-      ? 0
-      : troubles.some(({ longerId }) => longerId === first?.longerId)
-        ? 1
-        : 2
-  const proposals = refit.proposals.toSorted((a, b) => rank(a) - rank(b))
+  const ofBag = refit.proposals.filter(
+    ({ way }) => way === 'everything' || (way === 'fewer-clubs' && wishesFewer) || first === undefined,
+  )
+  const its = (first?.proposals ?? []).filter(({ way }) => !ofBag.some((each) => each.way === way))
+  const proposals = wishesFewer ? [...ofBag, ...its] : [...its, ...ofBag]
   const own = new Set([...bag.clubs, ...bag.rack].map(({ id }) => id))
   const less = carry === undefined ? [] : lessFor(fewer, carry - putters)
   const start = wishesFewer
     ? (proposals[0]?.fixes ?? [])
-    : longClub
-      ? longClubFixes(longClub)
-      : (its?.fixes ?? [])
+    : first
+      ? fixesOf(first, refit.longClubs)
+      : longClubFixes(longClub)
   const [fixes, setFixes] = useKept<Fix[]>(
     `fixes ${golfer.id} ${asked ?? ''} ${carry ?? ''}`,
     start,
@@ -100,7 +97,9 @@ export function RefitBench({
   const retest = first?.noChange.find((each) => each.kind === 'retest')
   // The order of a clubmaker is for gaps that are confirmed; its lofts are measured on the bench.
   const shut = shutOf(paper, gates, fixes)
-  const isOrder = fixes.length > 0 && shut !== 'not-settled' && shut !== 'few-shots'
+  const isOrder =
+    fixes.length > 0 &&
+    (fixes.every(({ kind }) => kind === 'drop') || (shut !== 'not-settled' && shut !== 'few-shots'))
   const anyConfirmed = analysis.steps.some((step) => isJudged(step) && step.settled)
   if (!analysis.steps.some(isMeasured))
     return (
@@ -201,7 +200,7 @@ export function RefitBench({
             <WedgeChoices transition={refit.transition} name={name} units={golfer} onShow={setFixes} />
           )}
           {wedges && <WhichWedges set={wedges} turf={turf} name={name} units={golfer} />}
-          <WorthKnowing golfer={golfer} bag={bag} refit={refit} turf={turf} name={name} />
+          <WorthKnowing golfer={golfer} bag={bag} refit={refit} shown={longClub} turf={turf} name={name} />
         </div>
         <div className="ways">
           {golfer.likes && (

@@ -3,6 +3,7 @@ import type { Turf } from '@/core/flight/ground'
 import type { Golfer } from '@/core/golfer'
 import type { ClubId } from '@/core/ids'
 import { bounceFor } from '@/core/refit/bounce'
+import type { LongClubAnswer } from '@/core/refit/bag-advice'
 import type { Refit } from '@/core/refit/refit'
 import {
   bounceSentence,
@@ -16,20 +17,23 @@ type Props = {
   golfer: Golfer
   bag: Bag
   refit: Refit
+  /** What the page shows about long clubs already. */
+  shown: LongClubAnswer | undefined
   turf: Turf
   name: (id: ClubId) => string
 }
 
 /** What else the bag shows: clubs that do the same job, the longest clubs, the bounce. */
-export function WorthKnowing({ golfer, bag, refit, turf, name }: Props) {
-  const { sameJobs, topEnd, reachDriver, runUp, longClubs } = refit
+export function WorthKnowing({ golfer, bag, refit, shown, turf, name }: Props) {
+  const { sameJobs, topEnd, reachDriver, runUp } = refit
   const bounces = bag.clubs.flatMap(({ name: club, kind, build: { bounceDeg, usual } }) => {
     const much = kind === 'wedge' && bounceDeg !== undefined && !usual ? bounceFor(bounceDeg, turf) : null
     return much && bounceDeg !== undefined ? [{ club, bounceDeg, much }] : []
   })
-  const answered = (longerId: ClubId) => longClubs.some((each) => each.longerId === longerId)
   const sentences = [
-    ...sameJobs.filter(({ longerId }) => !answered(longerId)).map((each) => sameJobSentence(each, name)),
+    ...sameJobs
+      .filter(({ longerId }) => longerId !== shown?.longerId)
+      .map((each) => sameJobSentence(each, name)),
     ...(topEnd ? [topEndSentence(topEnd, golfer)] : []),
     ...(reachDriver.length > 0 ? [reachDriverSentence(reachDriver, name)] : []),
     ...(runUp.length > 0 ? [runUpSentence(runUp, name)] : []),
