@@ -61,7 +61,8 @@ export function refitStair(rows: readonly RefitRow[], treads: readonly RefitTrea
     const [longer, shorter] = [rows[from]?.then, rows[to]?.then]
     if (longer == null || shorter == null) continue
     const [left, right] = [Math.min(longer, shorter), Math.max(longer, shorter)]
-    const y = (at(from) + at(to)) / 2
+    // Beside the row of a club that goes, not on it.
+    const y = (at(from) + at(to)) / 2 + ((to - from) % 2 === 0 ? row / 2 : 0)
     const ink = letter === undefined ? 'open' : even ? 'even' : 'wide'
     parts.push(
       { kind: 'dimension', x1: left, x2: right, y, ink },

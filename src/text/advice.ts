@@ -43,11 +43,11 @@ export function longClubSentence(answer: LongClubAnswer, name: Name, units: Unit
     case 'strike':
       return `Work on your strike with the ${name(answer.clubId)}, off a low tee first. Its ball speed is low for its club speed.`
     case 'more-loft': {
-      const { clubId, landingDeg, degrees, fixes } = answer
+      const { clubId, shorterId, landingDeg, degrees, fixes } = answer
       const how = fixes.map((fix) =>
         fix.kind === 'swap' ? `try one of ${fix.loftDeg}°` : fixSentence(fix, name),
       )
-      return `The ${name(clubId)} lands at ${Math.round(landingDeg)}°, which is flat. With ${degrees}° more loft it should carry further, so ${listed(how)}.`
+      return `The ${name(clubId)} lands at ${Math.round(landingDeg)}°, which is flat. With ${degrees}° more loft it should carry further, so ${listed(how)}. If it is still not longer than the ${name(shorterId)}, take one of the two out.`
     }
     case 'take-out': {
       const { clubId, keep, because, slot } = answer

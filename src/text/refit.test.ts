@@ -177,7 +177,7 @@ it('long clubs of which the longer is not longer: more loft where it lands flat,
       YARDS,
     ),
   ).toBe(
-    'The 3-wood lands at 33°, which is flat. With 2° more loft it should carry further, so try one of 17°.',
+    'The 3-wood lands at 33°, which is flat. With 2° more loft it should carry further, so try one of 17°. If it is still not longer than the 5-wood, take one of the two out.',
   )
   expect(
     longClubSentence(

@@ -121,6 +121,7 @@ export function RefitBench({
     <div className={styles.screen}>
       <PrintTitle golfer={golfer} bag={bag} stocks={analysis.stocks} what="Fix gaps" />
       <PageHead
+        isWhole
         title={
           less.length > 0
             ? `${bag.clubs.length - less.length} clubs instead of ${bag.clubs.length}`
@@ -153,7 +154,7 @@ export function RefitBench({
         )}
       </PageHead>
       <HoldsLine holds={heldByStocks(analysis.stocks)} name={name} />
-      {gate?.shut && proposals.some((each) => each.shut) && (
+      {gate?.shut && first?.fix !== 'refit' && proposals.some((each) => each.shut) && (
         <p className="quiet" role="note">
           {SHUT_SENTENCE[gate.shut]} Until then these changes are previews.
         </p>

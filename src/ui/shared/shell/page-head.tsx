@@ -9,12 +9,15 @@ export function PageHead({
   title,
   lede,
   choices,
+  isWhole = false,
   children,
 }: {
   title: ReactNode
   lede?: ReactNode
   /** How the numbers are made and judged: in the open on a desk, behind one button on a phone. */
   choices?: ReactNode
+  /** The line is what the page is for: it is never cut, on a phone either. */
+  isWhole?: boolean
   children?: ReactNode
 }) {
   const [open, setOpen] = useState(false)
@@ -25,15 +28,17 @@ export function PageHead({
         <h1>{title}</h1>
         {lede && (
           <>
-            <p className={`lede ${whole ? 'whole' : ''}`}>{lede}</p>
-            <button
-              type="button"
-              className="lede-more"
-              aria-expanded={whole}
-              onClick={() => setWhole(!whole)}
-            >
-              {whole ? 'less' : 'more'}
-            </button>
+            <p className={`lede ${whole || isWhole ? 'whole' : ''}`}>{lede}</p>
+            {!isWhole && (
+              <button
+                type="button"
+                className="lede-more"
+                aria-expanded={whole}
+                onClick={() => setWhole(!whole)}
+              >
+                {whole ? 'less' : 'more'}
+              </button>
+            )}
           </>
         )}
       </div>
