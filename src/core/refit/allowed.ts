@@ -3,15 +3,7 @@ import type { ClubId } from '../ids'
 import { yards } from '../units'
 import type { Fix } from './fixes'
 import { isTurn } from './fixes'
-import {
-  coverOn,
-  goodGaps,
-  stepsOf,
-  withFixes,
-  type PaperBag,
-  type PaperClub,
-  type PaperStep,
-} from './paper-bag'
+import { coverOn, evaluate, goodGaps, type PaperBag, type PaperClub, type PaperStep } from './paper-bag'
 import { crosses, outsideM, WORSE_M, worthOf } from './search'
 import { phi } from '../math/normal'
 
@@ -55,12 +47,12 @@ export function refused(
   const dropped = fixes.flatMap((fix) => (fix.kind === 'drop' ? [fix.clubId] : []))
   if (dropped.some((id) => isEnd(bag, id))) return 'end-of-bag'
   if (dropped.some((id) => rules.kept.has(id))) return 'kept-club'
-  const after = withFixes(bag, fixes)
+  const after = evaluate(bag, fixes).bag
   if (dropped.length > 0 && leavesDistances(bag, after, rules)) return 'leaves-distances'
   if (rules.freeSlots > 0 && isReplacement(fixes) && anAdditionDoes(bag, fixes)) return 'slot-is-free'
   if (crossesAny(bag, after, fixes)) return 'loft-order'
   if (costs) return null
-  const [before, steps] = [stepsOf(bag), stepsOf(after)]
+  const [before, steps] = [evaluate(bag, []).steps, evaluate(bag, fixes).steps]
   if (steps.some((step) => isWorse(step, before))) return 'worse-gap'
   return goodGaps(steps).good < goodGaps(before).good ? 'fewer-good-gaps' : null
 }

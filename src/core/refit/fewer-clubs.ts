@@ -2,7 +2,7 @@ import type { Stretch } from '../gaps/cover'
 import type { ClubId } from '../ids'
 import { isEnd, newlyUncovered, refused, type ProposalRules } from './allowed'
 import type { Fix } from './fixes'
-import { coverOn, goodGaps, stepsOf, withFixes, type PaperBag } from './paper-bag'
+import { coverOn, evaluate, goodGaps, type PaperBag } from './paper-bag'
 import { worthOf } from './search'
 
 /** One club less than the bag before it. */
@@ -42,14 +42,14 @@ export function fewerClubs(bag: PaperBag, rules: ProposalRules): FewerClubs {
   let fixes: Fix[] = []
   let next: FewerClubs['next']
   for (;;) {
-    const now = withFixes(bag, fixes)
+    const now = evaluate(bag, fixes).bag
     const left = now.clubs.filter(
       ({ club, carryM }) => carryM !== null && !isEnd(now, club.id) && !rules.kept.has(club.id),
     )
     const each = left
       .map(({ club }) => {
         const more: Fix[] = [...fixes, { kind: 'drop', clubId: club.id }]
-        const after = withFixes(bag, more)
+        const after = evaluate(bag, more).bag
         const worth = worthOf(bag, more) + COVER_WORTH * coverOn(after, rules.toleranceM, span).cover
         return { id: club.id, more, after, worth, refusal: refused(bag, more, rules, { costs: true }) }
       })
@@ -65,10 +65,10 @@ export function fewerClubs(bag: PaperBag, rules: ProposalRules): FewerClubs {
       dropped: best.id,
       keeps: best.after.clubs.length,
       uncovered: uncoveredIn(best.after),
-      good: goodGaps(stepsOf(best.after)),
+      good: goodGaps(evaluate(bag, best.more).steps),
     })
   }
-  return { has: bag.clubs.length, good: goodGaps(stepsOf(bag)), less, ...(next && { next }) }
+  return { has: bag.clubs.length, good: goodGaps(evaluate(bag, []).steps), less, ...(next && { next }) }
 }
 
 /** The clubs that stay out for so many to be left, or for as few as may be. */

@@ -79,6 +79,23 @@ export function withFixes(bag: PaperBag, fixes: readonly Fix[]): PaperBag {
   return { ...bag, clubs, others: [...othersOf(bag, clubs), ...gripped(bag, fixes)] }
 }
 
+/** A bag after some fixes with its gaps. */
+export type Evaluated = { bag: PaperBag; steps: PaperStep[] }
+const evaluated = new WeakMap<PaperBag, Map<string, Evaluated>>()
+
+/** The bag with some fixes done on paper and its gaps, worked out once for each set: a search asks for the same ones again and again. */
+export function evaluate(bag: PaperBag, fixes: readonly Fix[]): Evaluated {
+  const known = evaluated.get(bag) ?? new Map<string, Evaluated>()
+  evaluated.set(bag, known)
+  const key = JSON.stringify(fixes)
+  const found = known.get(key)
+  if (found) return found
+  const after = fixes.length === 0 ? bag : withFixes(bag, fixes)
+  const made = { bag: after, steps: stepsOf(after) }
+  known.set(key, made)
+  return made
+}
+
 /** A club of the bag or the rack as the fixes leave it. */
 function changed(was: PaperClub, { club, turnedDeg, longerM, bought }: FixedClub): PaperClub {
   if (bought) {

@@ -4,7 +4,7 @@ import { cautionsOf, type Caution } from './cautions'
 import { dropsFor, type FewerClubs } from './fewer-clubs'
 import { boughtBy, isTurn, type Fix } from './fixes'
 import { firstShut, type Gate, type Shut } from './gate'
-import { evenSteps, goodGaps, stepsOf, sumEven, withFixes, type PaperBag, type PaperStep } from './paper-bag'
+import { evaluate, goodGaps, sumEven, type PaperBag, type PaperStep } from './paper-bag'
 import { yards } from '../units'
 import { BEND_STEP_DEG } from './refit-club'
 import {
@@ -109,7 +109,7 @@ function soughtOf(gates: readonly Gate[], { only }: Proposing): Sought[] {
 
 /** At most two clubs bent or turned. */
 function leastWork(bag: PaperBag, gates: readonly Gate[], rules: Proposing, tried: Fix[][]): Proposal | null {
-  const before = evenSteps(bag)
+  const before = sumEven(evaluate(bag, []).steps)
   return firstOf(
     soughtOf(gates, rules).map((sought) => (): Proposal | null => {
       const best = bestBends(bag, aroundTroubles(bag.clubs, sought), { most: MOST_BENDS })
@@ -117,8 +117,7 @@ function leastWork(bag: PaperBag, gates: readonly Gate[], rules: Proposing, trie
       tried.push(best)
       const meant = meantBy(bag, gates, best)
       const does = (fixes: readonly Fix[]): boolean => {
-        const after = withFixes(bag, fixes)
-        const steps = stepsOf(after)
+        const { bag: after, steps } = evaluate(bag, fixes)
         const now = meantBy(bag, gates, fixes)
         return (
           sumEven(steps) >= before + LEAST_GAIN &&
@@ -143,7 +142,8 @@ function onePurchase(
   tried: Fix[][],
 ): Proposal | null {
   // With a free slot what is too close is not mended by buying: one of the two can go.
-  const all = soughtOf(gates, rules).flatMap((sought) => {
+  const all = unique(soughtOf(gates, rules).map(({ troubles }) => troubles)).flatMap((troubles) => {
+    const sought = { troubles }
     const added = additions(bag, sought, rules.freeSlots)
     const one = (fixes: readonly Fix[]) => boughtBy(fixes) <= 1
     return [
@@ -169,12 +169,19 @@ function onePurchase(
   )
 }
 
+/** Lists of gaps, each once. */
+const unique = (lists: readonly (readonly Trouble[])[]): (readonly Trouble[])[] => [
+  ...new Map(
+    lists.map((list) => [JSON.stringify(list.map(({ longerId, shorterId }) => [longerId, shorterId])), list]),
+  ).values(),
+]
+
 /**
  * What some fixes gain in the gaps that they change. One club more can move the limits of all other gaps, where a bag has few: that
  * says nothing of the purchase.
  */
 function gainOfChanged(bag: PaperBag, fixes: readonly Fix[]): number {
-  const [before, after] = [stepsOf(bag), stepsOf(withFixes(bag, fixes))]
+  const [before, after] = [evaluate(bag, []).steps, evaluate(bag, fixes).steps]
   const isIn = (step: PaperStep, list: readonly PaperStep[]): boolean =>
     list.some(
       (each) =>
@@ -193,7 +200,7 @@ function fewer(bag: PaperBag, gates: readonly Gate[], rules: Proposing): Proposa
     const fixes = dropsFor(rules.fewer, rules.wanted)
     return fixes.length > 0 ? proposalOf(bag, [], 'fewer-clubs', fixes) : null
   }
-  const before = stepsOf(bag)
+  const before = evaluate(bag, []).steps
   const now = goodGaps(before)
   const beside = new Set(
     (rules.only ? [rules.only] : gates).flatMap(({ longerId, shorterId }) => [longerId, shorterId]),
@@ -204,8 +211,7 @@ function fewer(bag: PaperBag, gates: readonly Gate[], rules: Proposing): Proposa
   )
   return firstOf(
     drops.map((fixes) => (): Proposal | null => {
-      const after = withFixes(bag, fixes)
-      const steps = stepsOf(after)
+      const { bag: after, steps } = evaluate(bag, fixes)
       const then = goodGaps(steps)
       const gone = before.filter((step) => fixes.some((fix) => 'clubId' in fix && isBeside(step, fix.clubId)))
       const mostM = Math.max(0, ...gone.map(outsideOf)) + MERGED_WORSE_M
@@ -230,10 +236,11 @@ const outsideOf = ({ stepM, limitsM }: PaperStep): number => (limitsM ? outsideM
 
 /** Every bend that is expected to help, of clubs that are well known. */
 function everything(bag: PaperBag, gates: readonly Gate[], rules: Proposing): Proposal | null {
-  const before = evenSteps(bag)
+  const before = sumEven(evaluate(bag, []).steps)
   const best = bestBends(bag, rules.wellKnown, { perClub: EVERYTHING_PER_CLUB })
   const does = (fixes: readonly Fix[]): boolean =>
-    evenSteps(withFixes(bag, fixes)) >= before + EVERYTHING_LEAST_GAIN && refused(bag, fixes, rules) === null
+    sumEven(evaluate(bag, fixes).steps) >= before + EVERYTHING_LEAST_GAIN &&
+    refused(bag, fixes, rules) === null
   return best.length > 0 && does(best) ? proposalOf(bag, gates, 'everything', best) : null
 }
 
@@ -249,7 +256,7 @@ function firstOf(each: readonly (() => Proposal | null)[]): Proposal | null {
 }
 
 const meantBy = (bag: PaperBag, gates: readonly Gate[], fixes: readonly Fix[]): Gate[] => {
-  const after = withFixes(bag, fixes)
+  const after = evaluate(bag, fixes).bag
   return gates.filter((trouble) => touches(bag, after, fixes, trouble))
 }
 
@@ -279,8 +286,8 @@ export function shutOf(bag: PaperBag, gates: readonly Gate[], fixes: readonly Fi
 }
 
 function proposalOf(bag: PaperBag, gates: readonly Gate[], way: Way, fixes: Fix[]): Proposal {
-  const before = stepsOf(bag)
-  const steps = stepsOf(withFixes(bag, fixes))
+  const before = evaluate(bag, []).steps
+  const steps = evaluate(bag, fixes).steps
   const meant = meantBy(bag, gates, fixes)
   const shut = way === 'everything' ? null : shutOf(bag, gates, fixes)
   return {
@@ -313,7 +320,7 @@ function leastBends(bag: PaperBag, fixes: readonly Fix[], does: (fixes: readonly
       return does(rest) ? [rest] : []
     })
     const [best] = less
-      .map((rest) => ({ rest, worth: evenSteps(withFixes(bag, rest)) - HALF_DEGREE * halvesOf(rest) }))
+      .map((rest) => ({ rest, worth: sumEven(evaluate(bag, rest).steps) - HALF_DEGREE * halvesOf(rest) }))
       .sort((a, b) => b.worth - a.worth)
     if (!best) return now
     now = best.rest

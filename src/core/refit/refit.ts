@@ -74,6 +74,8 @@ const WELL_KNOWN = { good: 15, days: 2 }
 export function refit(input: RefitInput): Refit {
   const { analysis, days, clubs, rules = {}, wanted } = input
   const bag = paperBag(input)
+  // What is worked out for this bag is kept as long as the search lasts.
+  const searched = { ...bag }
   const gate = gates(analysis, clubs, days)
   const freeSlots = Math.max(0, MOST_CLUBS - clubs.length)
   const advice = bagAdvice({ clubs, analysis }, bag)
@@ -89,7 +91,7 @@ export function refit(input: RefitInput): Refit {
   // What fewer clubs do as well is known where all were hit.
   const fewer =
     bag.clubs.length > 2 && bag.clubs.every(({ carryM }) => carryM !== null)
-      ? fewerClubs(bag, proposing)
+      ? fewerClubs(searched, proposing)
       : null
   const putters = clubs.length - bag.clubs.length
   const asked = {
@@ -98,7 +100,7 @@ export function refit(input: RefitInput): Refit {
     wellKnown: wellKnown(input),
     ...(wanted !== undefined && { wanted: wanted === 'fewest' ? 0 : wanted - putters }),
   }
-  const { proposals, bestTried } = propose(bag, gate, asked)
+  const { proposals, bestTried } = propose(searched, gate, asked)
   return {
     bag,
     freeSlots,
@@ -107,7 +109,7 @@ export function refit(input: RefitInput): Refit {
     ),
     gates: gate,
     firsts: firstFixes(input, gate).map((first): BeforeTrouble => {
-      const its = answersTo(first, bag, gate, asked, proposals)
+      const its = answersTo(first, searched, gate, asked, proposals)
       return { ...first, proposals: its, ...(first.fix === 'refit' && its.length === 0 && { fix: 'none' }) }
     }),
     ...advice,

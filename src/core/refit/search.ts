@@ -3,14 +3,13 @@ import type { Zones } from '../gaps/zones'
 import { yards } from '../units'
 import { priceOf, type Fix } from './fixes'
 import {
+  evaluate,
   evenOf,
   limitsOf,
   loftsBetween,
   moved,
   pairOf,
-  stepsOf,
   sumEven,
-  withFixes,
   type PaperBag,
   type PaperClub,
 } from './paper-bag'
@@ -92,8 +91,7 @@ export const ranked = (bag: PaperBag, all: readonly Fix[][]): Fix[][] =>
 
 /** What some fixes are worth on that scale. */
 export function worthOf(bag: PaperBag, fixes: readonly Fix[]): number {
-  const after = withFixes(bag, fixes)
-  const steps = stepsOf(after)
+  const { bag: after, steps } = evaluate(bag, fixes)
   const { demandM } = after
   if (!demandM || demandM.length === 0) return sumEven(steps) - priceOf(fixes)
   return (
