@@ -2,7 +2,10 @@ import { homeOf } from '@/views/home-view'
 import { bagAnalysis } from '@/views/bag-analysis'
 import { bayStartView, bayView } from '@/views/bay-view'
 import { stockView } from '@/views/stock-view'
-import { paperView } from '@/views/paper-view'
+import { historyView } from '@/views/history-view'
+import { paperView, reportFrom } from '@/views/paper-view'
+import { practiceView } from '@/views/practice-view'
+import { refitView } from '@/views/refit-view'
 import type { GolferId, SessionId, ShotId } from '@/core/ids'
 import { openDatabase, type Database } from '@/store/database'
 import { historyOf, openStation, sessionById, sessionsOf, startSession } from '@/store/sessions'
@@ -67,6 +70,10 @@ function costs({ recent, older }: { recent: number; older: number }): Record<str
     Log: ms(() => [sessionsOf(db, id, { most: 50 }), historyOf(db, id), importsOf(db, id)]),
     '/': ms(() => homeOf(db, undefined, NOW_MS)),
     paper: ms(() => paperView(db, golfer, NOW_MS)),
+    'Fix gaps': ms(() => refitView(db, golfer, NOW_MS)),
+    'Over time': ms(() => historyView(db, golfer)),
+    'What to practise': ms(() => practiceView(db, golfer, NOW_MS)),
+    report: ms(() => reportFrom(db, golfer, NOW_MS)),
     'a second tab': secondTab(() => bayView(db, golfer, session, NOW_MS), shoot),
   }
   db.close()

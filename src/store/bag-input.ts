@@ -64,8 +64,8 @@ export type Which = {
   untilMs?: number
   /** Shots from before are left out: those of more than twelve months where nothing is said. */
   sinceMs?: number
-  /** Those of other sessions are left out. */
-  keep?: (sessionId: SessionId) => boolean
+  /** Those of other sessions are left out; null: of all. */
+  sessions?: readonly SessionId[] | null
   /** Only those that this monitor measured, that were hit with this ball, that lay on this; null: all. */
   monitor?: string | null
   ball?: BallName | null
@@ -84,7 +84,7 @@ function datedShots(
     withRack,
     untilMs,
     sinceMs: since,
-    keep,
+    sessions,
     monitor: askedMonitor,
     ball: askedBall,
     surface: askedSurface,
@@ -99,7 +99,8 @@ function datedShots(
     .prepare(
       `SELECT n.monitor, n.seq, n.session_id, n.source, n.club_id, n.swing, n.mark, n.hit_ms
        FROM session s JOIN shot_now n ON n.session_id = s.id
-       WHERE s.golfer_id = @golferId AND s.started_ms > @begun AND n.hit_ms > @since AND n.hit_ms < @untilMs AND present
+       WHERE s.golfer_id = @golferId AND (@only IS NULL OR s.id IN (SELECT value FROM json_each(@only)))
+         AND s.started_ms > @begun AND n.hit_ms > @since AND n.hit_ms < @untilMs AND present
          AND held_because IS NULL AND coalesce(s.place, '') <> 'course'
          AND (@withRack OR n.club_id IN (SELECT club_id FROM bag_slot WHERE bag_id = @bagId))
        ORDER BY s.started_ms, s.id, n.seq`,
@@ -112,6 +113,7 @@ function datedShots(
       since,
       begun: since - LONGEST_SESSION_MS,
       untilMs,
+      only: sessions && JSON.stringify(sessions),
     }) as DatedRow[]
   let session = -1
   let sequence = 0
@@ -119,7 +121,7 @@ function datedShots(
   return rows.flatMap(([monitor, seq, sessionId, source, clubId, hit, mark, hitMs]): Dated[] => {
     const club = clubs.get(clubId)
     const swing = club ? countedSwing(club, hit) : hit
-    if (hitMs < (clubs.get(clubId)?.sinceMs ?? 0) || !keep(sessionId)) return []
+    if (hitMs < (clubs.get(clubId)?.sinceMs ?? 0)) return []
     if (sessionId !== last) {
       session++
       sequence = 0
@@ -169,17 +171,17 @@ export function bagInput(
     withRack = false,
     untilMs = STILL,
     sinceMs = nowMs - STOCK_AGE_MS,
-    keep = () => true,
+    sessions = null,
     monitor: onlyBy = null,
     ball: onlyWith = null,
     surface: onlyOff = null,
     asMeasured = false,
   }: Which = {},
 ): BagInput {
-  const conditions = conditionsOfShots(db, golfer.id)
-  const setUps = setUpsOf(db, golfer.id, sinceMs - LONGEST_SESSION_MS)
+  const conditions = conditionsOfShots(db, golfer.id, sessions)
+  const setUps = setUpsOf(db, golfer.id, sinceMs - LONGEST_SESSION_MS, sessions)
   const dated = datedShots(db, golfer, bag, {
-    ...{ conditions, setUps, withRack, untilMs, sinceMs, keep },
+    ...{ conditions, setUps, withRack, untilMs, sinceMs, sessions },
     monitor: onlyBy,
     ball: onlyWith,
     surface: onlyOff,

@@ -29,23 +29,35 @@ type ConditionRow = { sessionId: SessionId; fromSeq: number; kind: ConditionChan
 
 const STANDS = 'batch NOT IN (SELECT batch FROM undone)'
 
-/** What the shots of a golfer's sessions were hit in, by session and place in the store. */
-export function conditionsOfShots(db: Database, golferId: GolferId) {
+/** The sessions of a golfer, or only those that are named. */
+const SESSIONS =
+  '(SELECT id FROM session WHERE golfer_id = @golferId AND (@only IS NULL OR id IN (SELECT value FROM json_each(@only))))'
+
+/**
+ * What the shots of a golfer's sessions were hit in, by session and place in the store.
+ * @param sessions only these; null: all of the golfer's
+ */
+export function conditionsOfShots(
+  db: Database,
+  golferId: GolferId,
+  sessions: readonly SessionId[] | null = null,
+) {
+  const of = { golferId, only: sessions && JSON.stringify(sessions) }
   const rows = db
     .prepare(
       `SELECT session_id AS sessionId, from_seq AS fromSeq, kind, said
        FROM session_event
-       WHERE kind IN ('warm-up', 'air', 'ball') AND ${STANDS} AND session_id IN (SELECT id FROM session WHERE golfer_id = ?)
+       WHERE kind IN ('warm-up', 'air', 'ball') AND ${STANDS} AND session_id IN ${SESSIONS}
        ORDER BY seq`,
     )
-    .all(golferId) as ConditionRow[]
+    .all(of) as ConditionRow[]
   const changes = new Map<SessionId, ConditionChange[]>()
   const setUps = db
     .prepare(
       `SELECT session_id AS sessionId, wind FROM set_up
-       WHERE wind IS NOT NULL AND session_id IN (SELECT id FROM session WHERE golfer_id = ?)`,
+       WHERE wind IS NOT NULL AND session_id IN ${SESSIONS}`,
     )
-    .all(golferId) as { sessionId: SessionId; wind: Conditions['wind'] }[]
+    .all(of) as { sessionId: SessionId; wind: Conditions['wind'] }[]
   for (const { sessionId, wind } of setUps)
     changes.set(sessionId, [{ kind: 'air', fromSeq: 0, wind, tempC: null, surface: null }])
   for (const { sessionId, fromSeq, kind, said } of rows) {
@@ -58,9 +70,9 @@ export function conditionsOfShots(db: Database, golferId: GolferId) {
       db
         .prepare(
           `SELECT f.shot_seq AS seq, f.ball, f.surface FROM file_condition f JOIN shot n ON n.seq = f.shot_seq
-           WHERE n.session_id IN (SELECT id FROM session WHERE golfer_id = ?)`,
+           WHERE n.session_id IN ${SESSIONS}`,
         )
-        .all(golferId) as ({ seq: number } & Pick<Conditions, 'ball' | 'surface'>)[]
+        .all(of) as ({ seq: number } & Pick<Conditions, 'ball' | 'surface'>)[]
     ).map(({ seq, ...hitIn }) => [seq, { ...PLAIN, ...hitIn }]),
   )
   // What was entered while hitting is of the shots that were hit then: those of a file have what the file says of them.

@@ -106,12 +106,21 @@ export function setUpOf(db: Database, sessionId: SessionId): SetUp | null {
 }
 
 /** How each of a golfer's sessions that began later was set up, those of which anything was said. */
-export function setUpsOf(db: Database, golferId: GolferId, sinceMs = 0): Map<SessionId, SetUp> {
+export function setUpsOf(
+  db: Database,
+  golferId: GolferId,
+  sinceMs = 0,
+  sessions: readonly SessionId[] | null = null,
+): Map<SessionId, SetUp> {
   const rows = db
     .prepare(
-      `SELECT session_id AS sessionId, ${COLUMNS} FROM set_up JOIN session s ON s.id = session_id WHERE s.golfer_id = ? AND s.started_ms > ?`,
+      `SELECT session_id AS sessionId, ${COLUMNS} FROM set_up JOIN session s ON s.id = session_id
+       WHERE s.golfer_id = @golferId AND s.started_ms > @sinceMs
+         AND (@only IS NULL OR s.id IN (SELECT value FROM json_each(@only)))`,
     )
-    .all(golferId, sinceMs) as (Row & { sessionId: SessionId })[]
+    .all({ golferId, sinceMs, only: sessions && JSON.stringify(sessions) }) as (Row & {
+    sessionId: SessionId
+  })[]
   return new Map(rows.map(({ sessionId, ...row }) => [sessionId, setUp(row)]))
 }
 

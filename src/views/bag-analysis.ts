@@ -1,3 +1,4 @@
+import { createHash } from 'node:crypto'
 import { analyseBag, type BagAnalysis, type BagInput, type Rules } from '@/core/analyse-bag'
 import type { Bag } from '@/core/bag/bag'
 import type { Air } from '@/core/flight/air'
@@ -93,7 +94,7 @@ function analyse(
   )
   const input = bagInput(db, golfer, bag, nowMs, inAir, which)
   const told = expectedCarries(changed)
-  const analysis = analyseBag({ ...input, rules: { ...input.rules, ...told } })
+  const analysis = analysedOnce({ ...input, rules: { ...input.rules, ...told } })
   return {
     bag,
     analysis,
@@ -117,8 +118,26 @@ export function judgedTogether(
   const all = bagInput(db, golfer, bag, nowMs, inAir, { ...which, withRack: true })
   const hit = new Set(all.shots.map(({ clubId }) => clubId))
   const input = { ...all, clubs: all.clubs.filter(({ id }) => hit.has(id) || !isRacked(bag, id)) }
-  const analysis = analyseBag(input)
+  const analysis = analysedOnce(input)
   return { stocks: analysis.stocks, judged: analysis.shots, shots: stationShots(input, analysis) }
+}
+
+/** What was worked out from the same shots and rules before, oldest first. */
+const known = new Map<string, BagAnalysis>()
+/** A coach's desk and forty sessions of each of a few golfers. */
+const MOST_KNOWN = 300
+
+/** The analysis of a bag, worked out once for the same clubs, shots and rules: by what it is made from, whoever wrote meanwhile. */
+function analysedOnce(input: BagInput): BagAnalysis {
+  const key = createHash('sha256').update(JSON.stringify(input)).digest('base64')
+  const found = known.get(key) ?? analyseBag(input)
+  known.delete(key)
+  known.set(key, found)
+  for (const oldest of known.keys()) {
+    if (known.size <= MOST_KNOWN) break
+    known.delete(oldest)
+  }
+  return found
 }
 
 /** Clubs of the rack that were hit, judged beside the bag. They make no step. */

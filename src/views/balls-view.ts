@@ -80,7 +80,7 @@ function solidWith(
   ball: BallName,
   sessions: ReadonlySet<SessionId>,
 ): BallShot[] {
-  const which = { ball, keep: (id: SessionId) => sessions.has(id), asMeasured: true }
+  const which = { ball, sessions: [...sessions], asMeasured: true }
   const { shots } = judgedTogether(db, golfer, bag, nowMs, null, which)
   const measured = new Map(
     bagInput(db, golfer, bag, nowMs, null, { ...which, withRack: true }).shots.map((shot) => [shot.id, shot]),

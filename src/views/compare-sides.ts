@@ -61,9 +61,7 @@ export function sideData(
     const ids = new Set(kept.map(({ id }) => id))
     const last = Math.max(0, ...kept.map(({ startedMs }) => startedMs))
     const then = bagOf(db, golfer.id, last + 1) ?? bag
-    return side(
-      judgedTogether(db, golfer, then, nowMs, inAir, { sinceMs: 0, keep: (id) => ids.has(id), ...only }),
-    )
+    return side(judgedTogether(db, golfer, then, nowMs, inAir, { sinceMs: 0, sessions: [...ids], ...only }))
   }
   switch (of.kind) {
     case 'bag':

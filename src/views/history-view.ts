@@ -58,7 +58,7 @@ export function historyView(db: Database, golfer: Golfer): HistoryView | null {
     const then = bagOf(db, golfer.id, startedMs + 1) ?? bag
     const { stocks } = judgedTogether(db, golfer, then, startedMs, inAir, {
       sinceMs: 0,
-      keep: (each) => each === id,
+      sessions: [id],
     })
     for (const stock of stocks.filter(isOfShots)) {
       const { clubId, swing, carryM, lowM, highM, count, holds = [] } = stock

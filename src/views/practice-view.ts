@@ -42,8 +42,7 @@ export function practiceView(db: Database, golfer: Golfer, nowMs: number): Pract
   const known = new Map<SessionId, Stock[]>()
   const stocksOf = ({ id }: SessionSummary): Stock[] => {
     const found =
-      known.get(id) ??
-      judgedTogether(db, golfer, bag, nowMs, null, { sinceMs: 0, keep: (each) => each === id }).stocks
+      known.get(id) ?? judgedTogether(db, golfer, bag, nowMs, null, { sinceMs: 0, sessions: [id] }).stocks
     known.set(id, found)
     return found
   }

@@ -30,7 +30,7 @@ export function trialSeen(
 ): TrialSeen | null {
   const trial = trialOf(plan)
   if (!trial) return null
-  const judged = judgedTogether(db, golfer, bag, nowMs, null, { sinceMs: 0, keep: (id) => id === sessionId })
+  const judged = judgedTogether(db, golfer, bag, nowMs, null, { sinceMs: 0, sessions: [sessionId] })
   const data = { ...judged, sessions: new Map(judged.shots.map(({ id }) => [id, sessionId])), joint: false }
   const [a, b] = [trial.a, trial.b].map((station) => atStation(judged.stocks, station))
   if (!isOfShots(a) || !isOfShots(b)) return { ...trial, stocks: null, found: null }
@@ -58,7 +58,7 @@ export function checksSeen(
       })
     : []
   if (!then || old.length === 0) return []
-  const judged = judgedTogether(db, golfer, bag, nowMs, null, { sinceMs: 0, keep: (each) => each === id })
+  const judged = judgedTogether(db, golfer, bag, nowMs, null, { sinceMs: 0, sessions: [id] })
   const before: SideData = { ...withSessions(db, then.shots), stocks: then.analysis.stocks }
   const after: SideData = { ...withSessions(db, judged.shots), stocks: judged.stocks }
   return old.flatMap(({ days, ...station }): CheckSeen[] => {
