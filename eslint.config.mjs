@@ -1,5 +1,6 @@
 import next from 'eslint-config-next/core-web-vitals'
 import typescript from 'eslint-config-next/typescript'
+import regexp from 'eslint-plugin-regexp'
 
 const noClockNoDice = {
   files: ['src/core/**/*.ts'],
@@ -28,6 +29,12 @@ const config = [
     rules: {
       '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', varsIgnorePattern: '^_' }],
     },
+  },
+  {
+    // Text from outside must never make a pattern slow: no backtracking that grows faster than the text.
+    files: ['src/**/*.{ts,tsx}'],
+    plugins: { regexp },
+    rules: { 'regexp/no-super-linear-backtracking': 'error', 'regexp/no-super-linear-move': 'error' },
   },
   noClockNoDice,
 ]

@@ -53,7 +53,7 @@ const LEAST_SHARE = 1 / 3
 
 /** A carry with its total, and the distance off line with its side, behind it, or a carry alone. */
 const ONE_OF_SEVERAL =
-  /\d+(?:[.,]\d+)?(?:\s*(?:m|yd|y)\b)?(?:\s+\d+(?:[.,]\d+)?\s*[lr](?![a-z])|\s+t\s*\d+(?:[.,]\d+)?)+|\d+(?:[.,]\d+)?\s*(?:m|yd|y)\b|\S+/gi
+  /\d{1,6}(?:[.,]\d{1,6})?(?: ?(?:m|yd|y)\b)?(?: \d{1,6}(?:[.,]\d{1,6})? ?[lr](?![a-z])| t ?\d{1,6}(?:[.,]\d{1,6})?)+|\d{1,6}(?:[.,]\d{1,6})? ?(?:m|yd|y)\b|\S+/gi
 
 /**
  * Reads several carries at once, as they come from a list or a sheet: one a line, or with spaces, semicolons
@@ -66,7 +66,8 @@ export function readTypedShots(
 ):
   | { kind: 'shots'; shots: TypedShot[] }
   | { kind: 'problems'; problems: { place: number; problem: TypedShotProblem }[] } {
-  const pieces = text.replace(/[\n\r\t;]+|,(?=\s|$)|,(?=\d{3})/g, ' ').match(ONE_OF_SEVERAL) ?? ['']
+  const spaced = text.replace(/[\n\r\t;]+|,(?=\s|$)|,(?=\d{3})/g, ' ').replace(/\s+/g, ' ')
+  const pieces = spaced.match(ONE_OF_SEVERAL) ?? ['']
   const several = pieces.map((piece) => readTypedShot(piece, unit))
   const longest = Math.max(...several.map((each) => (each.kind === 'shot' ? each.carryM : 0)))
   const read = several.map((each, i): TypedShot | TypedShotProblem =>

@@ -25,7 +25,9 @@ export const saysNothing = (cell: string): boolean => NOTHING.has(cell.trim().to
 /** A number of a cell with what stands beside it. */
 export type ReadCell = { value: number; side: -1 | 1 | null; suffix: string }
 
-const CELL = /^([+-]?)\s*(l(?:eft)?|r(?:ight)?)?\.?\s*([+-]?)(\d[\d.,]*|[.,]\d+)\s*([^\d]*)$/i
+const CELL = /^([+-]?) ?(?:(l(?:eft)?|r(?:ight)?)\.? ?)?([+-]?)(\d(?:[\d.,]*\d)?|[.,]\d+)([^\d]*)$/i
+/** A longer text is no number. */
+const MAX_CELL = 200
 const SIDE = /^(l(?:eft)?|r(?:ight)?)\b\.?$/i
 
 /** Reads "131.2", "131,2", "1,234.5", "5'780", "131.2 yd", "12 L", "L12", "-12". Undefined where a cell holds no number. */
@@ -33,8 +35,10 @@ export function readCell(cell: string, decimal: Decimal): ReadCell | undefined {
   const quick = Number(cell)
   if (!Number.isNaN(quick) && cell.trim() !== '' && (decimal === '.' || !/\.\d{3}$/.test(cell)))
     return { value: quick, side: null, suffix: '' }
+  if (cell.length > MAX_CELL) return undefined
   const plain = cell
     .replace(/[\u00a0\u2009\u202f'’]/g, ' ')
+    .replace(/\s+/g, ' ')
     .replace(/[−–]/g, '-')
     .replace(/(\d) (?=\d{3}(?!\d))/g, '$1')
     .trim()
@@ -50,7 +54,10 @@ export function readCell(cell: string, decimal: Decimal): ReadCell | undefined {
   ]
   const value = plainNumber(digits, decimal)
   if (value === undefined) return undefined
-  const words = after.trim().split(/\s+/)
+  const words = after
+    .replace(/^[.,]+/, '')
+    .trim()
+    .split(' ')
   const last = words.at(-1) ?? ''
   const word = before ?? (SIDE.test(last) ? last : undefined)
   const suffix = (before === undefined && word !== undefined ? words.slice(0, -1) : words).join(' ')

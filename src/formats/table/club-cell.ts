@@ -29,10 +29,16 @@ export function clubCell(cell: string): { label: string; swing: Swing | null } {
   const text = cell.replace(/^(club|schläger)\s*[:=]\s*/i, '').trim()
   const swing = swingOf(text)
   const label = swing
-    ? SWINGS.reduce((rest, [, pattern]) => rest.replace(pattern, ' '), text)
-        .replace(/[\s,(/-]+$/, '')
-        .replace(/\s+/g, ' ')
-        .trim()
+    ? withoutLooseEnd(
+        SWINGS.reduce((rest, [, pattern]) => rest.replace(pattern, ' '), text).replace(/\s+/g, ' '),
+      )
     : text
   return { label: label || text, swing }
+}
+
+/** A name without what is left of brackets and commas behind it. */
+function withoutLooseEnd(text: string): string {
+  let end = text.length
+  while (end > 0 && ' ,(/-'.includes(text[end - 1] as string)) end--
+  return text.slice(0, end).trim()
 }

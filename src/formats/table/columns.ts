@@ -198,13 +198,16 @@ export const readRoundTitle: ReadTitle = (title) => {
   return found && (ROUND_FIELDS as readonly string[]).includes(found.field) ? found : null
 }
 
+/** A longer text is no title of a column. */
+const MAX_TITLE = 200
+
 function titleRead(title: string, names: typeof NAMES): ReturnType<ReadTitle> {
-  const trimmed = title.trim()
+  const trimmed = title.trim().slice(0, MAX_TITLE)
   const own = OWN[trimmed]
   if (own) return { field: own[0], rank: -1, unit: own[1] }
   const spaced = trimmed.replace(/([a-z])([A-Z])/g, '$1 $2')
-  const bracket = /[([{<]\s*([^)\]}>]*)\s*[)\]}>]/.exec(spaced)
-  let unit = bracket ? unitOf(bracket[1] as string) : null
+  const bracket = /[([{<]([^()[\]{}<>]*)[)\]}>]/.exec(spaced)
+  let unit = bracket ? unitOf((bracket[1] as string).trim()) : null
   const words = plainWords(bracket ? spaced.replace(bracket[0], ' ') : spaced)
     .replace(/[_\-–./:#,]+/g, ' ')
     .split(' ')

@@ -85,8 +85,10 @@ export function ShotEntry({ unit, waiting, input, onShots, expectation, onClear 
             setText(
               event.clipboardData
                 .getData('text')
-                .trim()
-                .replace(/\s*[\r\n\t]+\s*/g, '; '),
+                .split(/[\r\n\t]/)
+                .map((line) => line.trim())
+                .filter(Boolean)
+                .join('; '),
             )
             setProblem('')
           }}
