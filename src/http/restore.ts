@@ -1,5 +1,4 @@
-import { statSync } from 'node:fs'
-import { LONG_FROM } from '@/core/long-work'
+import { Stopped } from '@/beside/helper'
 import { BackupError, putBackup } from '@/store/backup'
 import { dataFolder, databasePath } from '@/store/data-folder'
 import { closeTheDatabase } from '@/store/database'
@@ -11,7 +10,7 @@ import { holdWriters } from './writers'
 /** Puts a file in the place of all data, once it is checked, and says where what was there is kept. */
 export async function restoreFrom(path: string): Promise<Response> {
   try {
-    await doWork('check', { path }, { isLong: statSync(path).size > LONG_FROM.databaseBytes })
+    await check(path)
     const letGo = await holdWriters()
     try {
       await letGoBeside()
@@ -24,6 +23,21 @@ export async function restoreFrom(path: string): Promise<Response> {
     }
   } catch (error) {
     if (error instanceof BackupError) return refuse(422, '', error.message)
+    throw error
+  }
+}
+
+/** A backup of 300,000 shots is looked through in a tenth of this. */
+const CHECK_MS = 60_000
+
+/** Looks a backup through in a process of its own, which is ended when it takes too long: a file may come from anywhere. */
+async function check(path: string): Promise<void> {
+  const signal = AbortSignal.timeout(CHECK_MS)
+  try {
+    await doWork('check', { path }, { isLong: true, signal })
+  } catch (error) {
+    if (error instanceof Stopped && signal.aborted)
+      return refuse(422, '', 'This backup takes too long to check. Nothing was changed: take another.')
     throw error
   }
 }

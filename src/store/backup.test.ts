@@ -158,6 +158,33 @@ describe('a restore', () => {
     expect(() => checkBackup(path)).toThrow(odd)
   })
 
+  it.each([
+    [
+      'a view that never ends in the place of the record of migrations',
+      `DROP TABLE migration; CREATE VIEW migration AS
+       WITH RECURSIVE n (number, name, sha256) AS (SELECT 1, 'a', 'b' UNION ALL SELECT number + 1, 'a', 'b' FROM n) SELECT * FROM n`,
+    ],
+    [
+      'a trigger that calls itself for ever',
+      'CREATE TRIGGER endless AFTER UPDATE ON golfer BEGIN UPDATE golfer SET name = name; END',
+    ],
+    [
+      'a check that builds 150 MB',
+      "CREATE TABLE big (x TEXT CHECK (length(replace(hex(zeroblob(75000000)), '00', 'ab')) > 0)) STRICT",
+    ],
+    ['a column of its own', 'ALTER TABLE golfer ADD COLUMN more TEXT'],
+    ['an index of its own', 'CREATE INDEX own ON shot (id, swing)'],
+  ])('looks at a backup before anything in it runs: refuses %s', (_, sql) => {
+    const hostile = backupOf('Hostile')
+    const made = new Sqlite(hostile)
+    made.exec(sql)
+    made.close()
+    const began = process.cpuUsage().user
+    expect(() => checkBackup(hostile)).toThrow(/none of Banco’s|is not as Banco makes one/)
+    // An endless one would not come to this line.
+    expect(process.cpuUsage().user).toBeGreaterThan(began)
+  })
+
   it('refuses a backup with times that never were', () => {
     const path = backupOf('New')
     const db = openDatabase(path)

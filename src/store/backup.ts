@@ -16,6 +16,7 @@ import { dirname, join } from 'node:path'
 import { LATEST_MS } from '@/core/limits'
 import { DataError, isDamage, sqliteCode } from './data-error'
 import { openDatabase, type Database } from './database'
+import { readMigrations, schemaAfter, schemaOf } from './migrate'
 
 export class BackupError extends Error {}
 
@@ -52,12 +53,10 @@ export function checkBackup(path: string): BackupContents {
     copyFileSync(path, copy)
     const bare = new Sqlite(copy)
     try {
+      lookFirst(bare)
       const broken = bare.pragma('integrity_check', { simple: true })
       if (broken !== 'ok')
         throw new BackupError(`This backup is damaged (${String(broken).slice(0, 100)}): take another.`)
-      const isBanco = bare.prepare("SELECT 1 FROM sqlite_master WHERE name = 'migration'").get() !== undefined
-      if (!isBanco)
-        throw new BackupError('This is a database, but none of Banco’s: choose a backup that Banco wrote.')
       if ((bare.pragma('foreign_key_check') as unknown[]).length > 0)
         throw new BackupError('This backup contradicts itself: take another.')
     } finally {
@@ -66,7 +65,7 @@ export function checkBackup(path: string): BackupContents {
     // Opening it brings the copy up to date, which shows that the backup can be.
     const db = openDatabase(copy)
     try {
-      refuseForeign(db)
+      refuseStrangeTimes(db)
       const count = (table: string) => db.prepare(`SELECT count(*) FROM ${table}`).pluck().get() as number
       return { golfers: count('golfer'), sessions: count('session'), shots: count('shot') }
     } finally {
@@ -82,19 +81,28 @@ export function checkBackup(path: string): BackupContents {
   }
 }
 
-const schemaOf = (db: Database): string[] =>
-  (
-    db
-      .prepare("SELECT type, name, sql FROM sqlite_schema WHERE name NOT LIKE 'sqlite_%' ORDER BY type, name")
-      .all() as { type: string; name: string; sql: string }[]
-  ).map(({ type, name, sql }) => `${type} ${name}: ${sql.replace(/\s+/g, ' ')}`)
+/** A backup needs no more memory than this. */
+const MOST_HEAP_BYTES = 256 * 1024 * 1024
 
-/** A backup may come from anywhere: a trigger, a view or a table of somebody else's would work in secret. */
-function refuseForeign(db: Database): void {
-  const fresh = openDatabase(':memory:')
-  const ours = schemaOf(fresh)
-  fresh.close()
+/**
+ * A backup may come from anywhere. Its schema is read before anything in it can run, a view, a trigger or a check, and must be
+ * letter for letter that of the version of Banco that it says it is of.
+ */
+function lookFirst(db: Database): void {
+  db.pragma('trusted_schema = OFF')
+  db.pragma('query_only = ON')
+  db.pragma(`hard_heap_limit = ${MOST_HEAP_BYTES}`)
   const theirs = schemaOf(db)
+  const migrations = readMigrations()
+  const first = schemaAfter(0, migrations)
+  if (!first.every((each) => theirs.includes(each)))
+    throw new BackupError('This is a database, but none of Banco’s: choose a backup that Banco wrote.')
+  const applied = db.prepare('SELECT count(*) FROM migration').pluck().get() as number
+  if (applied > migrations.length)
+    throw new BackupError(
+      'This backup was made by a newer version of Banco. Start that version, or take another.',
+    )
+  const ours = schemaAfter(applied, migrations)
   const odd = [
     ...theirs.filter((each) => !ours.includes(each)),
     ...ours.filter((each) => !theirs.includes(each)),
@@ -103,6 +111,9 @@ function refuseForeign(db: Database): void {
     throw new BackupError(
       `This backup is not as Banco makes one ("${odd.split(':')[0]}" differs): take another.`,
     )
+}
+
+function refuseStrangeTimes(db: Database): void {
   const strange = db
     .prepare(
       `SELECT (SELECT count(*) FROM shot WHERE hit_ms NOT BETWEEN 0 AND @most)

@@ -1,4 +1,4 @@
-import type { Database } from 'better-sqlite3'
+import Sqlite, { type Database } from 'better-sqlite3'
 import { createHash } from 'node:crypto'
 import { readdirSync, readFileSync } from 'node:fs'
 import { join } from 'node:path'
@@ -56,6 +56,25 @@ export function migrate(db: Database, migrations: Migration[] = readMigrations()
     return apply.immediate()
   } finally {
     if (enforced) db.pragma('foreign_keys = ON')
+  }
+}
+
+/** Tables, indexes, views and triggers of a database, each with its text; reading them runs none of them. */
+export const schemaOf = (db: Database): string[] =>
+  (
+    db
+      .prepare("SELECT type, name, sql FROM sqlite_schema WHERE name NOT LIKE 'sqlite_%' ORDER BY type, name")
+      .all() as { type: string; name: string; sql: string | null }[]
+  ).map(({ type, name, sql }) => `${type} ${name}: ${(sql ?? '').replace(/\s+/g, ' ')}`)
+
+/** The schema that the first so many migrations make. */
+export function schemaAfter(many: number, migrations: Migration[] = readMigrations()): string[] {
+  const fresh = new Sqlite(':memory:')
+  try {
+    migrate(fresh, migrations.slice(0, many))
+    return schemaOf(fresh)
+  } finally {
+    fresh.close()
   }
 }
 

@@ -69,7 +69,10 @@ export function readTypedShots(
   const spaced = text.replace(/[\n\r\t;]+|,(?=\s|$)|,(?=\d{3})/g, ' ').replace(/\s+/g, ' ')
   const pieces = spaced.match(ONE_OF_SEVERAL) ?? ['']
   const several = pieces.map((piece) => readTypedShot(piece, unit))
-  const longest = Math.max(...several.map((each) => (each.kind === 'shot' ? each.carryM : 0)))
+  const longest = several.reduce(
+    (most, each) => (each.kind === 'shot' ? Math.max(most, each.carryM) : most),
+    0,
+  )
   const read = several.map((each, i): TypedShot | TypedShotProblem =>
     each.kind === 'shot' && each.carryM < LEAST_SHARE * longest
       ? { kind: 'not-a-carry', text: pieces.length === 2 ? text.trim() : (pieces[i] ?? '') }
