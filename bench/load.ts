@@ -2,6 +2,7 @@ import { homeOf } from '@/views/home-view'
 import { bagAnalysis } from '@/views/bag-analysis'
 import { bayStartView, bayView } from '@/views/bay-view'
 import { stockView } from '@/views/stock-view'
+import { deskView } from '@/views/desk-view'
 import { historyView } from '@/views/history-view'
 import { paperView, reportFrom } from '@/views/paper-view'
 import { practiceView } from '@/views/practice-view'
@@ -39,6 +40,7 @@ export function load(): string[] {
       })
       return `${page.padEnd(20)}${cells.join('')}`
     }),
+    desk(30),
     'wanted: 10,000 at most 2 times 1,000; 10,000 of 300,000 at most 1.3 times 10,000',
   ]
 }
@@ -78,6 +80,27 @@ function costs({ recent, older }: { recent: number; older: number }): Record<str
   }
   db.close()
   return found
+}
+
+/** A desk of many golfers: worked out at first, and after one shot of one of them. */
+function desk(golfers: number): string {
+  const db = openDatabase(':memory:')
+  const ids = Array.from({ length: golfers }, (_, i) =>
+    fillStore(db, { recent: 500, nowMs: NOW_MS, id: `g${i}` }),
+  )
+  const sessionId = openSession(db, ids[0] as GolferId)
+  const ms = (work: () => unknown) => {
+    const began = performance.now()
+    work()
+    return performance.now() - began
+  }
+  const first = ms(() => deskView(db, NOW_MS, 0))
+  const again = [1, 2, 3].map((hit) => {
+    oneMore(db, sessionId, hit)
+    return ms(() => deskView(db, NOW_MS, 0))
+  })
+  db.close()
+  return `desk of ${golfers}: ${first.toFixed(0)} ms at first, ${Math.min(...again).toFixed(0)} ms after one shot of one golfer`
 }
 
 function secondTab(page: () => unknown, shoot: () => void): number {

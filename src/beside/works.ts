@@ -8,6 +8,7 @@ import { golferById } from '@/store/golfers'
 import { restoreGolfer } from '@/store/restore-golfer'
 import { historyOf, sessionById } from '@/store/sessions'
 import { readGolferDocument } from '@/formats/golfer-document'
+import { STORED_JSON } from '@/formats/stored-json'
 import { bayView } from '@/views/bay-view'
 import { writeExport, type Export } from '@/views/export-file'
 import { importFile, knownRows, type ShotsFile } from './import-file'
@@ -46,7 +47,7 @@ export const WORKS: { [K in Kind]: Doing<K> } = {
     return null
   },
 
-  check: (_data, { path }) => inWords(422, () => checkBackup(path)),
+  check: (_data, { path }) => inWords(422, () => checkBackup(path, STORED_JSON)),
 
   restore: async (data, { path }, { writersTurn }) => {
     const read = readGolferDocument(readFileSync(path, 'utf8'))

@@ -3,6 +3,7 @@ import { parseArgs } from 'node:util'
 import type { FileShot } from '@/core/formats/shot-record'
 import type { Golfer } from '@/core/golfer'
 import { isOfDay, paperPdf, PAPERS, type Paper } from '@/paper/papers'
+import { STORED_JSON } from '@/formats/stored-json'
 import { backUp, BackupError, checkBackup, putBackup } from '@/store/backup'
 import { DataError } from '@/store/data-error'
 import { lockFolder } from '@/store/folder-lock'
@@ -198,7 +199,7 @@ export const BACKUP_USAGE = `Writes the whole database to a file, also while Ban
 export function runBackup([path]: string[]): void {
   if (path === undefined) throw new CommandError(`Name a file.\n${BACKUP_USAGE}`)
   withData((db) => backUp(db, path))
-  const { golfers, sessions, shots } = checkBackup(path)
+  const { golfers, sessions, shots } = checkBackup(path, STORED_JSON)
   say(`${path}: ${golfers} golfers, ${sessions} sessions, ${shots} shots.`)
 }
 
@@ -215,7 +216,7 @@ export function runRestore([path]: string[]): void {
     const folder = dataFolder()
     const database = databasePath(folder)
     const unlock = lockFolder(folder)
-    const kept = putBackup(path as string, database, Date.now())
+    const kept = putBackup(path as string, database, Date.now(), { texts: STORED_JSON })
     unlock()
     return say(`Restored from ${path}.${kept ? ` What was there is kept in ${kept}.` : ''}`)
   }

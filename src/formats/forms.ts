@@ -145,23 +145,25 @@ export const SCHOOLS_FORM = Joi.object<Partial<GolferSchools>>({
 }).min(1)
 
 const because = Joi.string().trim().min(1).max(LETTERS.reason)
-/** Something is wanted as it is, with the reason; without one that is taken back. */
+/** What is kept as it is: a gap, distances without a club, two shots at one number. */
+export const LEFT_ABOUT = Joi.alternatives(
+  Joi.object({
+    kind: Joi.valid('step').required(),
+    longerId: id<ClubId>().required(),
+    shorterId: id<ClubId>().required(),
+  }),
+  Joi.object({ kind: Joi.valid('hole').required(), atM: within(LIMITS.distanceM).greater(0).required() }),
+  Joi.object({
+    kind: Joi.valid('pair').required(),
+    stations: Joi.array()
+      .items(Joi.object({ clubId: id<ClubId>().required(), swing: swing.required() }))
+      .length(2)
+      .required(),
+  }),
+)
+/** Something is kept as it is, with the reason; without one that is taken back. */
 export const LEFT_FORM = Joi.object<{ about: LeftAbout; because: string | null }>({
-  about: Joi.alternatives(
-    Joi.object({
-      kind: Joi.valid('step').required(),
-      longerId: id<ClubId>().required(),
-      shorterId: id<ClubId>().required(),
-    }),
-    Joi.object({ kind: Joi.valid('hole').required(), atM: within(LIMITS.distanceM).greater(0).required() }),
-    Joi.object({
-      kind: Joi.valid('pair').required(),
-      stations: Joi.array()
-        .items(Joi.object({ clubId: id<ClubId>().required(), swing: swing.required() }))
-        .length(2)
-        .required(),
-    }),
-  ).required(),
+  about: LEFT_ABOUT.required(),
   because: because.allow(null).required(),
 })
 

@@ -1,6 +1,7 @@
 import Joi from 'joi'
 import { check, refused, type Checked } from './check'
 import { oddity } from './oddity'
+import { storedJsonProblem } from './stored-json'
 
 const row = Joi.object().pattern(
   Joi.string().max(60),
@@ -34,5 +35,11 @@ export function readGolferDocument(text: string): Checked<{
   const odd = oddity(parsed)
   if (odd !== null) return refused('', odd)
   const checked = check(DOCUMENT, parsed)
-  return checked.ok ? checked : { ok: false, problems: checked.problems.slice(0, 5) }
+  if (!checked.ok) return { ok: false, problems: checked.problems.slice(0, 5) }
+  const [problem] = Object.entries(checked.value.tables).flatMap(([table, rows]) =>
+    rows.flatMap((each) =>
+      Object.entries(each).flatMap(([column, value]) => storedJsonProblem(table, column, value) ?? []),
+    ),
+  )
+  return problem === undefined ? checked : refused('', problem)
 }

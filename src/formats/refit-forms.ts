@@ -34,15 +34,20 @@ const FIX = Joi.alternatives(
   Joi.object({ kind: Joi.valid('bend', 'sleeve').required(), clubId, degrees }),
   Joi.object({ kind: Joi.valid('swap').required(), clubId, loftDeg: within(LOFT_DEG).required() }),
   Joi.object({ kind: Joi.valid('drop').required(), clubId }),
-  Joi.object({ kind: Joi.valid('add').required(), clubId: id, loftDeg: within(LOFT_DEG) }).xor(
-    'clubId',
-    'loftDeg',
-  ),
+  Joi.object({
+    kind: Joi.valid('add').required(),
+    clubId: id,
+    loftDeg: within(LOFT_DEG),
+    carryM: within(LIMITS.carryM),
+  })
+    .xor('clubId', 'loftDeg')
+    .with('carryM', 'loftDeg'),
   Joi.object({ kind: Joi.valid('length').required(), clubId, longerM: within(LIMITS.longerM).required() }),
   Joi.object({ kind: Joi.valid('grip').required(), clubId, cm: within(LIMITS.gripDownCm).required() }),
 )
 
-const FIXES = Joi.array().items(FIX).min(1).max(40).required()
+/** A set of fixes. */
+export const FIXES = Joi.array().items(FIX).min(1).max(40).required()
 
 /** Fixes that were done, and when. */
 export const DONE_FORM = Joi.object<{ fixes: Fix[]; sinceMs: number }>({

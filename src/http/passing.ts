@@ -52,9 +52,19 @@ export async function keepBody(
   const path = passingPath(id)
   try {
     const body = (request.body ?? new Blob([]).stream()) as NodeStream
-    await pipeline(Readable.fromWeb(body), createWriteStream(path, { mode: 0o600 }))
-    const bytes = statSync(path).size
-    if (bytes > most) refuse(413, 'file', tooLarge)
+    let bytes = 0
+    await pipeline(
+      Readable.fromWeb(body),
+      async function* (pieces: AsyncIterable<Uint8Array>) {
+        for await (const piece of pieces) {
+          bytes += piece.byteLength
+          // One that did not say its length is cut while it comes.
+          if (bytes > most) refuse(413, 'file', tooLarge)
+          yield piece
+        }
+      },
+      createWriteStream(path, { mode: 0o600 }),
+    )
     return { id, path, bytes }
   } catch (error) {
     forget(path)

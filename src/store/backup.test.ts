@@ -17,7 +17,7 @@ import type { GolferId } from '@/core/ids'
 import { NOW_MS } from '../../tests/store'
 import { backUp, checkBackup, putBackup, type RestoreStep } from './backup'
 import { copiesIn, copyNamed, copyOfToday, daysToKeep } from './copies'
-import { DataError } from './data-error'
+import { DataError, hindrance } from './data-error'
 import { keptBeside } from './data-folder'
 import { openDatabase } from './database'
 import { lockFolder } from './folder-lock'
@@ -184,6 +184,24 @@ describe('a restore', () => {
     // An endless one would not come to this line.
     expect(process.cpuUsage().user).toBeGreaterThan(began)
   })
+
+  it('refuses a backup whose texts are not what their columns hold', () => {
+    const path = backupOf('New')
+    const texts = {
+      columns: [['golfer', 'name']] as [string, string][],
+      problem: (_: string, __: string, value: unknown) => (value === 'New' ? 'No such name.' : null),
+    }
+    expect(() => checkBackup(path, texts)).toThrow('changed by hand. No such name.')
+    expect(checkBackup(path, { ...texts, problem: () => null }).golfers).toBe(1)
+  })
+
+  it.each(['ENOSPC', 'EDQUOT', 'EROFS', 'EIO', 'SQLITE_FULL'])(
+    'a disk that gives %s is said in words, not as a fault of Banco',
+    (code) => {
+      expect(hindrance(Object.assign(new Error('x'), { code }))).toMatch(/Nothing was changed/)
+      expect(hindrance(new Error(code))).toBeNull()
+    },
+  )
 
   it('refuses a backup with times that never were', () => {
     const path = backupOf('New')

@@ -14,7 +14,7 @@ import {
 import { tmpdir } from 'node:os'
 import { dirname, join } from 'node:path'
 import { LATEST_MS } from '@/core/limits'
-import { DataError, isDamage, sqliteCode } from './data-error'
+import { DataError, hindrance, isDamage, sqliteCode } from './data-error'
 import { openDatabase, type Database } from './database'
 import { readMigrations, schemaAfter, schemaOf } from './migrate'
 
@@ -33,6 +33,8 @@ export function backUp(db: Database, path: string): void {
     onDisk(dirname(path))
   } catch (error) {
     rmSync(fresh, { force: true })
+    // A full disk is said as such.
+    if (hindrance(error) !== null) throw error
     throw new BackupError(
       `The backup could not be written to ${path} (${(error as Error).message}): name another place.`,
     )
@@ -44,9 +46,10 @@ export type BackupContents = { golfers: number; sessions: number; shots: number 
 /**
  * Checks a backup from end to end without touching it: that it is a whole database of Banco's, of this version
  * or an older one, with nothing in it that Banco did not make.
+ * @param texts the columns that hold texts of their own form, and what is wrong with one of them
  * @throws BackupError with a sentence
  */
-export function checkBackup(path: string): BackupContents {
+export function checkBackup(path: string, texts?: CheckedTexts): BackupContents {
   const folder = mkdtempSync(join(tmpdir(), 'banco-check-'))
   const copy = join(folder, 'copy.db')
   try {
@@ -66,6 +69,7 @@ export function checkBackup(path: string): BackupContents {
     const db = openDatabase(copy)
     try {
       refuseStrangeTimes(db)
+      if (texts) refuseStrangeTexts(db, texts)
       const count = (table: string) => db.prepare(`SELECT count(*) FROM ${table}`).pluck().get() as number
       return { golfers: count('golfer'), sessions: count('session'), shots: count('shot') }
     } finally {
@@ -113,6 +117,20 @@ function lookFirst(db: Database): void {
     )
 }
 
+/** Columns that hold texts of their own form, such as JSON, and what is wrong with one of them. */
+export type CheckedTexts = {
+  columns: readonly [table: string, column: string][]
+  problem: (table: string, column: string, value: unknown) => string | null
+}
+
+function refuseStrangeTexts(db: Database, { columns, problem }: CheckedTexts): void {
+  for (const [table, column] of columns)
+    for (const value of db.prepare(`SELECT "${column}" FROM "${table}"`).pluck().iterate()) {
+      const sentence = problem(table, column, value)
+      if (sentence !== null) throw new BackupError(`This backup was changed by hand. ${sentence}`)
+    }
+}
+
 function refuseStrangeTimes(db: Database): void {
   const strange = db
     .prepare(
@@ -139,9 +157,13 @@ export function putBackup(
   path: string,
   database: string,
   nowMs: number,
-  { after = () => {}, isChecked = false }: { after?: (step: RestoreStep) => void; isChecked?: boolean } = {},
+  {
+    after = () => {},
+    isChecked = false,
+    texts,
+  }: { after?: (step: RestoreStep) => void; isChecked?: boolean; texts?: CheckedTexts } = {},
 ): string | null {
-  if (!isChecked) checkBackup(path)
+  if (!isChecked) checkBackup(path, texts)
   const folder = dirname(database)
   const kept = join(folder, `banco-before-${nowMs}.db`)
   const fresh = `${database}.new`

@@ -15,27 +15,37 @@ export const sqliteCode = (error: unknown): string => {
   return typeof code === 'string' && code.startsWith('SQLITE_') ? code : ''
 }
 
+const DISK_FULL = 'The disk is full. Nothing was changed: make room, and try again.'
+const NOT_WRITABLE =
+  'The data folder cannot be written. Nothing was changed: give yourself the right to write it, and try again.'
+const DISK_FAILS =
+  'The disk does not take or give data. Nothing was changed: look after the disk, and try again.'
+
+/** Codes of SQLite, and of the system where a file is written without it. */
 const IN_WORDS: [code: string, sentence: string][] = [
   ['SQLITE_BUSY', 'The data are busy just now: another command writes them. Nothing was changed: try again.'],
   ['SQLITE_LOCKED', 'The data are busy just now. Nothing was changed: try again.'],
-  ['SQLITE_FULL', 'The disk is full. Nothing was changed: make room, and try again.'],
-  [
-    'SQLITE_READONLY',
-    'The data folder cannot be written. Nothing was changed: give yourself the right to write it, and try again.',
-  ],
-  [
-    'SQLITE_IOERR',
-    'The disk does not take or give data. Nothing was changed: look after the disk, and try again.',
-  ],
+  ['SQLITE_FULL', DISK_FULL],
+  ['ENOSPC', DISK_FULL],
+  ['EDQUOT', DISK_FULL],
+  ['SQLITE_READONLY', NOT_WRITABLE],
+  ['EROFS', NOT_WRITABLE],
+  ['EACCES', NOT_WRITABLE],
+  ['EPERM', NOT_WRITABLE],
+  ['SQLITE_IOERR', DISK_FAILS],
+  ['EIO', DISK_FAILS],
   [
     'SQLITE_CANTOPEN',
     'The data file cannot be opened. Nothing was changed: look after the data folder, and try again.',
   ],
 ]
 
-/** What keeps the database from doing its work for now, in words; null for a fault of Banco's own. */
-export const hindrance = (error: unknown): string | null =>
-  IN_WORDS.find(([code]) => sqliteCode(error).startsWith(code))?.[1] ?? null
+/** What keeps the data or a file from being written or read for now, in words; null for a fault of Banco's own. */
+export function hindrance(error: unknown): string | null {
+  const code = (error as { code?: unknown } | null)?.code
+  if (typeof code !== 'string') return null
+  return IN_WORDS.find(([known]) => code.startsWith(known))?.[1] ?? null
+}
 
 /** Whether a file is damaged, as far as SQLite can tell. */
 export const isDamage = (error: unknown): boolean => /^SQLITE_(CORRUPT|NOTADB)/.test(sqliteCode(error))

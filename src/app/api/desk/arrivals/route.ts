@@ -4,6 +4,7 @@ import { bodyForm, refuse, route } from '@/http/route'
 import { theDatabase } from '@/store/database'
 import { arrive } from '@/store/arrivals'
 import { bagOf } from '@/store/bags'
+import { golferById } from '@/store/golfers'
 import { sessionById } from '@/store/sessions'
 
 /** A new golfer with a bag and an open session, ready for the first ball: all of it, or nothing. */
@@ -12,6 +13,12 @@ export const POST = route(async (request) => {
   const db = theDatabase()
   const begun = sessionById(db, sessionId)
   if (begun?.golferId === golferId) return Response.json({ golferId, sessionId })
+  if (begun || golferById(db, golferId))
+    return refuse(
+      409,
+      'golferId',
+      'This golfer or this session is here already. Reload the desk and try again.',
+    )
   const clubs =
     'template' in bag
       ? BAG_TEMPLATES.find(({ key }) => key === bag.template)?.clubs
