@@ -1,6 +1,6 @@
 import type { ClubId } from '@/core/ids'
 import { isTurn, type Fix } from '@/core/refit/fixes'
-import { WAYS } from '@/core/refit/propose'
+import { WAYS } from '@/core/refit/proposal'
 import { refit } from '@/core/refit/refit'
 import { loftLimits, type RefitClub } from '@/core/refit/refit-club'
 import { bestBends } from '@/core/refit/search'

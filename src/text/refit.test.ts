@@ -1,6 +1,6 @@
 import { expect, it } from 'vitest'
 import type { ClubId } from '@/core/ids'
-import type { Proposal } from '@/core/refit/propose'
+import type { Proposal } from '@/core/refit/proposal'
 import { yards } from '@/core/units'
 import { adviceLines, firstSentence, longClubSentence } from './advice'
 import {

@@ -81,11 +81,14 @@ export function withFixes(bag: PaperBag, fixes: readonly Fix[]): PaperBag {
 
 /** A bag after some fixes with its gaps. */
 export type Evaluated = { bag: PaperBag; steps: PaperStep[] }
+/** A page that is open for long asks for many. */
+const MOST_EVALUATED = 5000
 const evaluated = new WeakMap<PaperBag, Map<string, Evaluated>>()
 
 /** The bag with some fixes done on paper and its gaps, worked out once for each set: a search asks for the same ones again and again. */
 export function evaluate(bag: PaperBag, fixes: readonly Fix[]): Evaluated {
   const known = evaluated.get(bag) ?? new Map<string, Evaluated>()
+  if (known.size > MOST_EVALUATED) known.clear()
   evaluated.set(bag, known)
   const key = JSON.stringify(fixes)
   const found = known.get(key)

@@ -2,7 +2,7 @@ import Button from 'react-bootstrap/Button'
 import type { Units } from '@/core/golfer'
 import type { ClubId } from '@/core/ids'
 import { boughtBy, degreesOf } from '@/core/refit/fixes'
-import type { Proposal } from '@/core/refit/propose'
+import type { Proposal } from '@/core/refit/proposal'
 import { chance, count } from '@/text/numbers'
 import {
   cautionSentence,

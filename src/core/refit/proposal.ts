@@ -1,0 +1,103 @@
+import type { ClubId } from '../ids'
+import { cautionsOf, type Caution } from './cautions'
+import { isTurn, type Fix } from './fixes'
+import { firstShut, type Gate, type Shut } from './gate'
+import { evaluate, goodGaps, sumEven, type PaperBag, type PaperStep } from './paper-bag'
+import type { Trouble } from './search'
+
+/** Different ways to better a bag by changing its clubs, cheapest first. */
+export const WAYS = ['least-work', 'one-purchase', 'fewer-clubs', 'everything'] as const
+export type Way = (typeof WAYS)[number]
+
+/** A set of fixes that makes more gaps good, with all that it changes. */
+export type Proposal = {
+  way: Way
+  fixes: Fix[]
+  /** The gaps it is for. */
+  troubles: Trouble[]
+  /** How many gaps are likely good, before and after, as sums of chances. */
+  before: number
+  after: number
+  /** The same counted, each bag by its own gaps. */
+  good: { before: { good: number; of: number }; after: { good: number; of: number } }
+  /** Every gap as it would be. */
+  steps: PaperStep[]
+  cautions: Caution[]
+  /** Why it is only a preview. */
+  shut?: Shut
+}
+
+/** The best of what was tried and falls short, where nothing is proposed. */
+export type BestTried = Pick<Proposal, 'fixes' | 'before' | 'after' | 'steps' | 'troubles'>
+
+/** The gaps of some that fixes do something to. */
+export const meantBy = (bag: PaperBag, gates: readonly Gate[], fixes: readonly Fix[]): Gate[] => {
+  const after = evaluate(bag, fixes).bag
+  return gates.filter((trouble) => touches(bag, after, fixes, trouble))
+}
+
+/** Why some fixes are only a preview; null where they may be done. What bends no club need not wait for measured lofts. */
+export function shutOf(bag: PaperBag, gates: readonly Gate[], fixes: readonly Fix[]): Shut | null {
+  const bends = fixes.some(isTurn)
+  return firstShut(meantBy(bag, gates, fixes).filter(({ shut }) => bends || shut !== 'lofts-not-measured'))
+}
+
+/** A set of fixes as a proposal, with all that it changes. */
+export function proposalOf(bag: PaperBag, gates: readonly Gate[], way: Way, fixes: Fix[]): Proposal {
+  const before = evaluate(bag, []).steps
+  const steps = evaluate(bag, fixes).steps
+  const meant = meantBy(bag, gates, fixes)
+  const shut = way === 'everything' ? null : shutOf(bag, gates, fixes)
+  return {
+    way,
+    fixes,
+    troubles: meant.map(({ longerId, shorterId }) => ({ longerId, shorterId })),
+    before: sumEven(before),
+    after: sumEven(steps),
+    good: { before: goodGaps(before), after: goodGaps(steps) },
+    steps,
+    cautions: cautionsOf(
+      fixes,
+      [...bag.clubs, ...bag.rack].map(({ club }) => club),
+    ),
+    ...(shut && { shut }),
+  }
+}
+
+const placeOf = ({ clubs }: PaperBag, id: ClubId): number => clubs.findIndex(({ club }) => club.id === id)
+
+/** Whether a set of fixes does something to a trouble: to one of its clubs, or between them. */
+function touches(bag: PaperBag, after: PaperBag, fixes: readonly Fix[], trouble: Trouble): boolean {
+  const { longerId, shorterId } = trouble
+  const isBeside = fixes.some(
+    (fix) => 'clubId' in fix && (fix.clubId === longerId || fix.clubId === shorterId),
+  )
+  if (isBeside) return true
+  const [from, to] = [placeOf(after, longerId), placeOf(after, shorterId)]
+  return from >= 0 && to >= 0 && to - from > placeOf(bag, shorterId) - placeOf(bag, longerId)
+}
+
+/** The gaps in the place of one: between its clubs, or across the club that is gone. */
+export function inPlaceOf(
+  before: PaperBag,
+  after: PaperBag,
+  steps: readonly PaperStep[],
+  { longerId, shorterId }: Trouble,
+): PaperStep[] {
+  const [a, b] = [placeOf(after, longerId), placeOf(after, shorterId)]
+  // A club that is gone leaves its neighbour on that side.
+  const from = a >= 0 ? a : lastBefore(before, after, longerId)
+  const to = b >= 0 ? b : firstAfter(before, after, shorterId)
+  const ids = after.clubs.slice(Math.max(0, from), to < 0 ? undefined : to + 1).map(({ club }) => club.id)
+  return steps.filter((step) => ids.includes(step.longerId) && ids.includes(step.shorterId))
+}
+
+function lastBefore(before: PaperBag, after: PaperBag, id: ClubId): number {
+  const stay = before.clubs.slice(0, placeOf(before, id)).findLast(({ club }) => placeOf(after, club.id) >= 0)
+  return stay ? placeOf(after, stay.club.id) : -1
+}
+
+function firstAfter(before: PaperBag, after: PaperBag, id: ClubId): number {
+  const stay = before.clubs.slice(placeOf(before, id) + 1).find(({ club }) => placeOf(after, club.id) >= 0)
+  return stay ? placeOf(after, stay.club.id) : -1
+}

@@ -1,0 +1,232 @@
+import type { ClubId } from '../ids'
+import { yards } from '../units'
+import { refused, type ProposalRules } from './allowed'
+import { dropsFor, type FewerClubs } from './fewer-clubs'
+import { boughtBy, isTurn, type Fix } from './fixes'
+import type { Gate } from './gate'
+import { evaluate, goodGaps, sumEven, type PaperBag, type PaperStep } from './paper-bag'
+import { inPlaceOf, meantBy, proposalOf, type Proposal } from './proposal'
+import { BEND_STEP_DEG } from './refit-club'
+import {
+  additions,
+  aroundTroubles,
+  bestBends,
+  outsideM,
+  ranked,
+  swaps,
+  type Sought,
+  type Trouble,
+} from './search'
+
+/** Fixes are proposed only if the chances of all gaps rise by this much together, and bends only if each gap they are for is likelier good than not. */
+const LEAST_GAIN = 0.5
+const EACH_GOOD = 0.6
+const MOST_BENDS = 2
+/** Where every bend is looked for, a club is sent to a clubmaker only for this much more of a good gap, besides its degrees. */
+const EVERYTHING_PER_CLUB = 0.15
+/** It waits for no gap to be confirmed, so that more is asked of it: less than this made a fiftieth of bags truly worse. */
+const EVERYTHING_LEAST_GAIN = 0.75
+
+export type Proposing = ProposalRules & {
+  /** Clubs that may be bent without waiting for each gap to be confirmed. */
+  wellKnown: ReadonlySet<ClubId>
+  fewer: FewerClubs | null
+  /** How many clubs the golfer wants to carry, without the putter; absent where that was not asked. */
+  wanted?: number
+  /** The one gap that something is to be done about; absent: all of them together, and then each. */
+  only?: Trouble
+}
+
+/** What may be done now comes first, without the clubs that wait for something; then what may be done in all, as a preview. */
+function soughtOf(gates: readonly Gate[], { only }: Proposing): Sought[] {
+  const open = gates.filter(({ shut }) => shut === undefined)
+  const untouched = new Set(
+    gates.filter(({ shut }) => shut !== undefined).flatMap((gate) => [gate.longerId, gate.shorterId]),
+  )
+  if (only) return [{ troubles: [only], untouched }, { troubles: [only] }]
+  return [
+    ...(open.length > 0 ? [{ troubles: open, untouched }] : []),
+    ...open.map((gate) => ({ troubles: [gate], untouched })),
+    { troubles: gates },
+    ...gates.map((gate) => ({ troubles: [gate] })),
+  ]
+}
+
+/** At most two clubs bent or turned. */
+export function leastWork(
+  bag: PaperBag,
+  gates: readonly Gate[],
+  rules: Proposing,
+  tried: Fix[][],
+): Proposal | null {
+  const before = sumEven(evaluate(bag, []).steps)
+  return firstOf(
+    soughtOf(gates, rules).map((sought) => (): Proposal | null => {
+      const best = bestBends(bag, aroundTroubles(bag.clubs, sought), { most: MOST_BENDS })
+      if (best.length === 0) return null
+      tried.push(best)
+      const meant = meantBy(bag, gates, best)
+      const does = (fixes: readonly Fix[]): boolean => {
+        const { bag: after, steps } = evaluate(bag, fixes)
+        const now = meantBy(bag, gates, fixes)
+        return (
+          sumEven(steps) >= before + LEAST_GAIN &&
+          now.some((trouble) => trouble === meant[0]) &&
+          now.every((trouble) =>
+            inPlaceOf(bag, after, steps, trouble).every(({ even }) => even >= EACH_GOOD),
+          ) &&
+          refused(bag, fixes, rules) === null
+        )
+      }
+      if (!does(best)) return null
+      return proposalOf(bag, gates, 'least-work', leastBends(bag, best, does))
+    }),
+  )
+}
+
+/** One club bought or taken from the rack. What nobody has hit is an estimate: it is proposed when the good gaps are expected to rise. */
+export function onePurchase(
+  bag: PaperBag,
+  gates: readonly Gate[],
+  rules: Proposing,
+  tried: Fix[][],
+): Proposal | null {
+  // With a free slot what is too close is not mended by buying: one of the two can go.
+  const all = unique(soughtOf(gates, rules).map(({ troubles }) => troubles)).flatMap((troubles) => {
+    const sought = { troubles }
+    const added = additions(bag, sought, rules.freeSlots)
+    const one = (fixes: readonly Fix[]) => boughtBy(fixes) <= 1
+    return [
+      ...ranked(bag, [...added.filter(one), ...(rules.freeSlots === 0 ? swaps(bag, sought) : [])]),
+      // Two are bought only where one is not enough.
+      ...ranked(
+        bag,
+        added.filter((fixes) => !one(fixes)),
+      ),
+    ]
+  })
+  const mayBe = (fixes: readonly Fix[]): boolean =>
+    meantBy(bag, gates, fixes).length > 0 && refused(bag, fixes, rules) === null
+  const best = all.find(mayBe)
+  if (best) tried.push(best)
+  return firstOf(
+    all.map(
+      (fixes) => (): Proposal | null =>
+        gainOfChanged(bag, fixes) >= LEAST_GAIN && mayBe(fixes)
+          ? proposalOf(bag, gates, 'one-purchase', fixes)
+          : null,
+    ),
+  )
+}
+
+/** Lists of gaps, each once. */
+const unique = (lists: readonly (readonly Trouble[])[]): (readonly Trouble[])[] => [
+  ...new Map(
+    lists.map((list) => [JSON.stringify(list.map(({ longerId, shorterId }) => [longerId, shorterId])), list]),
+  ).values(),
+]
+
+/**
+ * What some fixes gain in the gaps that they change. One club more can move the limits of all other gaps, where a bag has few: that
+ * says nothing of the purchase.
+ */
+function gainOfChanged(bag: PaperBag, fixes: readonly Fix[]): number {
+  const [before, after] = [evaluate(bag, []).steps, evaluate(bag, fixes).steps]
+  const isIn = (step: PaperStep, list: readonly PaperStep[]): boolean =>
+    list.some(
+      (each) =>
+        each.longerId === step.longerId &&
+        each.shorterId === step.shorterId &&
+        Math.abs(each.stepM - step.stepM) < 1e-6,
+    )
+  const changed = (list: readonly PaperStep[], other: readonly PaperStep[]) =>
+    sumEven(list.filter((step) => !isIn(step, other)))
+  return changed(after, before) - changed(before, after)
+}
+
+/** So many clubs as were asked for; else one beside a trouble less, where a gap that is not good goes with it. */
+export function fewer(bag: PaperBag, gates: readonly Gate[], rules: Proposing): Proposal | null {
+  if (rules.wanted !== undefined && rules.fewer && !rules.only) {
+    const fixes = dropsFor(rules.fewer, rules.wanted)
+    return fixes.length > 0 ? proposalOf(bag, [], 'fewer-clubs', fixes) : null
+  }
+  const before = evaluate(bag, []).steps
+  const now = goodGaps(before)
+  const beside = new Set(
+    (rules.only ? [rules.only] : gates).flatMap(({ longerId, shorterId }) => [longerId, shorterId]),
+  )
+  const drops = ranked(
+    bag,
+    [...beside].map((clubId): Fix[] => [{ kind: 'drop', clubId }]),
+  )
+  return firstOf(
+    drops.map((fixes) => (): Proposal | null => {
+      const { bag: after, steps } = evaluate(bag, fixes)
+      const then = goodGaps(steps)
+      const gone = before.filter((step) => fixes.some((fix) => 'clubId' in fix && isBeside(step, fix.clubId)))
+      const mostM = Math.max(0, ...gone.map(outsideOf)) + MERGED_WORSE_M
+      const isGone = meantBy(bag, gates, fixes).some((trouble) => {
+        const [place] = inPlaceOf(bag, after, steps, trouble)
+        return place && (place.even >= EACH_GOOD || outsideOf(place) <= mostM)
+      })
+      return isGone && then.of - then.good < now.of - now.good && refused(bag, fixes, rules) === null
+        ? proposalOf(bag, gates, 'fewer-clubs', fixes)
+        : null
+    }),
+  )
+}
+
+/** A gap that was too wide beside one that was too close is not worse than it was by less than this when they become one. */
+const MERGED_WORSE_M = yards(3)
+
+const isBeside = ({ longerId, shorterId }: Trouble, id: ClubId | undefined): boolean =>
+  longerId === id || shorterId === id
+
+const outsideOf = ({ stepM, limitsM }: PaperStep): number => (limitsM ? outsideM(stepM, limitsM) : 0)
+
+/** Every bend that is expected to help, of clubs that are well known. */
+export function everything(bag: PaperBag, gates: readonly Gate[], rules: Proposing): Proposal | null {
+  const before = sumEven(evaluate(bag, []).steps)
+  const best = bestBends(bag, rules.wellKnown, { perClub: EVERYTHING_PER_CLUB })
+  const does = (fixes: readonly Fix[]): boolean =>
+    sumEven(evaluate(bag, fixes).steps) >= before + EVERYTHING_LEAST_GAIN &&
+    refused(bag, fixes, rules) === null
+  return best.length > 0 && does(best) ? proposalOf(bag, gates, 'everything', best) : null
+}
+
+/** The first that may be done now; else the first preview. */
+function firstOf(each: readonly (() => Proposal | null)[]): Proposal | null {
+  let preview: Proposal | null = null
+  for (const make of each) {
+    const proposal = make()
+    if (proposal && proposal.shut === undefined) return proposal
+    preview ??= proposal
+  }
+  return preview
+}
+
+/**
+ * A set of fixes with its bends taken back, half a degree after the other, as long as it does what it is for: what a clubmaker
+ * would rather not touch stays as it is.
+ */
+function leastBends(bag: PaperBag, fixes: readonly Fix[], does: (fixes: readonly Fix[]) => boolean): Fix[] {
+  let now = [...fixes]
+  for (;;) {
+    const less = now.flatMap((fix, i) => {
+      if (!isTurn(fix)) return []
+      const degrees = fix.degrees - Math.sign(fix.degrees) * BEND_STEP_DEG
+      const rest = degrees === 0 ? now.toSpliced(i, 1) : now.with(i, { ...fix, degrees })
+      return does(rest) ? [rest] : []
+    })
+    const [best] = less
+      .map((rest) => ({ rest, worth: sumEven(evaluate(bag, rest).steps) - HALF_DEGREE * halvesOf(rest) }))
+      .sort((a, b) => b.worth - a.worth)
+    if (!best) return now
+    now = best.rest
+  }
+}
+
+/** Whole degrees are easier to set on a bench: of two sets that do nearly the same, the one with more of them (common practice). */
+const HALF_DEGREE = 0.03
+const halvesOf = (fixes: readonly Fix[]): number =>
+  fixes.filter((fix) => isTurn(fix) && fix.degrees % 1 !== 0).length
