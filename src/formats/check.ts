@@ -30,11 +30,14 @@ export function checkLine<T>(schema: Form<T>, line: string): Checked<T> {
 /** A number in one of the core's ranges, its ends with it. */
 export const within = ({ least, most }: Range): Joi.NumberSchema => Joi.number().min(least).max(most)
 
-/** A name that somebody gives to something new: it stands in addresses and file names. */
+/**
+ * A name that somebody gives to something new. It is used in addresses and file names: without control characters, halves of
+ * characters, slashes and percent signs, and neither "." nor "..".
+ */
 export const newId = <T extends string>(): Joi.StringSchema<T> =>
   Joi.string<T>()
     .max(100)
-    .pattern(/^(?!.*\.\.[/\\])[^\p{Cc}]+$/u)
+    .pattern(/^(?!\.{1,2}$)[^\p{Cc}\p{Cs}/\\%]+$/u)
 
 /** Refuses a value with a sentence of its own. */
 export const said = (sentence: string) => (): never => {

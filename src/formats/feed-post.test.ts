@@ -53,3 +53,10 @@ describe('a post of the feed', () => {
     expect(readFeedPost(post({ lie: 'bunker' })).ok).toBe(false)
   })
 })
+
+it.each(['a/b', '../x', '.', '..', 'a%2Fb', 'a\\b', 'half \ud800', 'line\nbreak'])(
+  'an id that no address can carry is refused: %j',
+  (id) => {
+    expect(problems(post({ id }))).toEqual(['id'])
+  },
+)

@@ -6,7 +6,15 @@ import { bagInput, besideStocks } from './bag-input'
 import { receiveShot, type PostedShot } from './feed'
 import { importShots, importsOf, withdrawImport } from './shot-files'
 import { undoAndRedo, undoLast } from './journal'
-import { monitorsInSessions, movedPairs, movePairs, readingsOf, setWatching, takeReadings } from './monitors'
+import {
+  monitorsInSessions,
+  movedPairs,
+  movePairs,
+  readingsOf,
+  setWatching,
+  takeReadings,
+  watching,
+} from './monitors'
 import { receivingOf } from './receivers'
 import { historyOf, sessionsOf } from './sessions'
 import { shotsOfSession } from './shots'
@@ -106,6 +114,13 @@ describe('a second monitor', () => {
     expect(takeReadings(db, sessionId, typed('C', 'A2'), NOW_MS)).toBe('taken')
     // Sent again it is the same reading.
     expect(takeReadings(db, sessionId, typed('C', 'A2'), NOW_MS)).toBe('taken')
+    // One that is refused does not make its monitor one that is only compared.
+    const known = {
+      ...typed('E', 'A3'),
+      readings: [{ id: 'A1' as ShotId, shotId: 'A3' as ShotId, carryM: 90 }],
+    }
+    expect(takeReadings(db, sessionId, known, NOW_MS)).toBe('other-contents')
+    expect(watching(db, sessionId, 'E')).toBeNull()
     const { pairs } = pairReadings(readingsOf(db, [sessionId], 'A'), readingsOf(db, [sessionId], 'C'))
     expect(pairs.map(({ first, second }) => [first.id, second.carryM])).toEqual([['A2', 108.5]])
     expect(historyOf(db, golfer.id).shots).toBe(5)

@@ -2,6 +2,7 @@ import type { GolferId, SessionId, ShotId } from '@/core/ids'
 import type { Correction } from '@/core/monitors/correction'
 import { SAME_BALL_MS, type MonitorReading, type MovedPair } from '@/core/monitors/pair-readings'
 import type { FlightField } from '@/core/shots/flight-fields'
+import { allOrRefused } from './all-or-refused'
 import type { Database } from './database'
 import { UNNAMED_MONITOR } from '@/core/monitors/monitor'
 import { LONGEST_SESSION_MS } from './sessions'
@@ -168,6 +169,9 @@ export function dropCorrection(db: Database, golferId: GolferId, monitor: string
   )
 }
 
+/** Why readings of another monitor are not taken: its shots count here, a shot is gone, or an id has other contents. */
+type ReadingsRefused = 'counts' | 'no-shot' | 'other-contents'
+
 /** Takes what another monitor's screen said of shots that are there: each with its shot's time and station. All or none. */
 export function takeReadings(
   db: Database,
@@ -177,39 +181,37 @@ export function takeReadings(
     readings,
   }: { monitor: string; readings: readonly { id: ShotId; shotId: ShotId; carryM: number }[] },
   nowMs: number,
-): 'taken' | 'counts' | 'no-shot' | 'other-contents' {
-  return db
-    .transaction(() => {
-      const counts = db
-        .prepare('SELECT 1 FROM shot_now WHERE session_id = ? AND monitor = ? AND present LIMIT 1')
-        .get(sessionId, monitor)
-      if (counts) return 'counts' as const
-      const shots = new Map(shotsOfSession(db, sessionId).map((shot) => [shot.id, shot]))
-      if (readings.some(({ shotId }) => !shots.has(shotId))) return 'no-shot' as const
-      setWatching(db, sessionId, { monitor, on: true }, nowMs)
-      const taken = takeShots(
-        db,
-        readings.flatMap(({ id, shotId, carryM }) => {
-          const shot = shots.get(shotId)
-          return shot
-            ? [
-                {
-                  ...{
-                    id,
-                    sessionId,
-                    carryM,
-                    monitor,
-                    hitMs: shot.hitMs,
-                    clubId: shot.clubId,
-                    swing: shot.swing,
-                  },
-                  ...{ source: 'monitor' as const, clubLabel: null, heldBecause: null, watched: true },
+): 'taken' | ReadingsRefused {
+  return allOrRefused(db, (refuse: (refusal: ReadingsRefused) => never) => {
+    const counts = db
+      .prepare('SELECT 1 FROM shot_now WHERE session_id = ? AND monitor = ? AND present LIMIT 1')
+      .get(sessionId, monitor)
+    if (counts) refuse('counts')
+    const shots = new Map(shotsOfSession(db, sessionId).map((shot) => [shot.id, shot]))
+    if (readings.some(({ shotId }) => !shots.has(shotId))) refuse('no-shot')
+    setWatching(db, sessionId, { monitor, on: true }, nowMs)
+    const taken = takeShots(
+      db,
+      readings.flatMap(({ id, shotId, carryM }) => {
+        const shot = shots.get(shotId)
+        return shot
+          ? [
+              {
+                ...{
+                  id,
+                  sessionId,
+                  carryM,
+                  monitor,
+                  hitMs: shot.hitMs,
+                  clubId: shot.clubId,
+                  swing: shot.swing,
                 },
-              ]
-            : []
-        }),
-      )
-      return taken ? ('taken' as const) : ('other-contents' as const)
-    })
-    .immediate()
+                ...{ source: 'monitor' as const, clubLabel: null, heldBecause: null, watched: true },
+              },
+            ]
+          : []
+      }),
+    )
+    return taken ? ('taken' as const) : refuse('other-contents')
+  })
 }

@@ -47,6 +47,20 @@ describe('typed shots', () => {
     expect(take(typed('b'), typed('a', { carryM: 80 }))).toBe('other-contents')
     expect(ids()).toEqual(['a'])
   })
+
+  it('that are refused leave nothing behind: not even the word that the range is clear', () => {
+    const { db, sessionId, typed, take } = bay()
+    take(typed('a'))
+    const rows = () =>
+      ['shot', 'shot_event', 'session_event', 'session'].map((table) =>
+        JSON.stringify(db.prepare(`SELECT * FROM ${table}`).all()),
+      )
+    const before = rows()
+    const later = NOW_MS + 600_000
+    const refused = [typed('b', { hitMs: later }), typed('a', { carryM: 80 })]
+    expect(takeTyped(db, sessionId, { shots: refused, clearMs: later }, later)).toBe('other-contents')
+    expect(rows()).toEqual(before)
+  })
 })
 
 describe('a shot that corrects another', () => {

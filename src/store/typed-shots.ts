@@ -2,6 +2,7 @@ import { randomUUID } from 'node:crypto'
 import type { SessionId } from '@/core/ids'
 import type { TypedPost } from '@/core/shots/typed-post'
 import type { Database } from './database'
+import { allOrRefused } from './all-or-refused'
 import { cameUncleared, sayClear } from './range-clear'
 import { addEvents, shotsOfSession, takeShots } from './shots'
 
@@ -19,35 +20,33 @@ export function takeTyped(
   { shots, clearMs }: { shots: readonly TypedPost[]; clearMs?: number | undefined },
   nowMs: number,
 ): TypedTaken {
-  return db
-    .transaction((): TypedTaken => {
-      const isHere = db.prepare('SELECT 1 FROM shot WHERE id = ?').pluck()
-      const batch = randomUUID()
-      const fresh = shots.filter(({ id }) => isHere.get(id) === undefined)
-      const typed = new Set<string>()
-      for (const { id, after } of shots) {
-        if (after !== undefined && !typed.has(after) && isHere.get(after) === undefined) return 'early'
-        typed.add(id)
-      }
-      if (clearMs !== undefined) sayClear(db, sessionId, clearMs, nowMs)
-      const taken = takeShots(
-        db,
-        shots.map(({ heldBecause, mark: _mark, after: _before, replaces: _corrected, ...shot }) => ({
-          ...shot,
-          sessionId,
-          source: 'typed',
-          clubLabel: null,
-          heldBecause: heldBecause ?? null,
-          uncleared: cameUncleared(db, sessionId, shot.hitMs, nowMs),
-        })),
-        batch,
-      )
-      if (!taken) return 'other-contents'
-      withdrawCorrected(db, sessionId, fresh, nowMs, batch)
-      markAsTyped(db, sessionId, shots, nowMs)
-      return 'taken'
-    })
-    .immediate()
+  return allOrRefused(db, (refuse: (refusal: TypedTaken) => never): TypedTaken => {
+    const isHere = db.prepare('SELECT 1 FROM shot WHERE id = ?').pluck()
+    const batch = randomUUID()
+    const fresh = shots.filter(({ id }) => isHere.get(id) === undefined)
+    const typed = new Set<string>()
+    for (const { id, after } of shots) {
+      if (after !== undefined && !typed.has(after) && isHere.get(after) === undefined) refuse('early')
+      typed.add(id)
+    }
+    if (clearMs !== undefined) sayClear(db, sessionId, clearMs, nowMs)
+    const taken = takeShots(
+      db,
+      shots.map(({ heldBecause, mark: _mark, after: _before, replaces: _corrected, ...shot }) => ({
+        ...shot,
+        sessionId,
+        source: 'typed',
+        clubLabel: null,
+        heldBecause: heldBecause ?? null,
+        uncleared: cameUncleared(db, sessionId, shot.hitMs, nowMs),
+      })),
+      batch,
+    )
+    if (!taken) refuse('other-contents')
+    withdrawCorrected(db, sessionId, fresh, nowMs, batch)
+    markAsTyped(db, sessionId, shots, nowMs)
+    return 'taken'
+  })
 }
 
 /** What is corrected leaves with the act that corrects it: one undo takes both back. */

@@ -12,7 +12,14 @@ import { stairOfBag } from '@/draw/stair-of-bag'
 import { onPaper } from '@/ui/screens/refit/on-paper'
 import { comparedBag } from './bag-analysis'
 import { gapsView } from './gaps-view'
+import { adviceLines } from '@/text/advice'
+import { paperNames } from '@/text/refit'
+import { sessionById, sessionsOf } from '@/store/sessions'
+import { visitsOf } from '@/store/visits'
+import { reportFrom } from './paper-view'
 import { refitView } from './refit-view'
+import { sessionView } from './session-view'
+import { visitView } from './visit-view'
 
 /** Eight full shots with a club, about a carry. */
 function hitEight(db: Database, sessionId: SessionId, clubId: ClubId, carryM: number): void {
@@ -98,4 +105,25 @@ it('a bag without lofts, and one that was never hit, are answered without a bend
   expect(refit.gates.length).toBeGreaterThan(0)
   expect(refit.proposals.flatMap(({ fixes }) => fixes).filter(({ kind }) => kind !== 'drop')).toEqual([])
   expect(JSON.stringify(refit)).not.toMatch(/NaN|Infinity/)
+})
+
+it('gives the same advice on Gaps, Fix gaps, the visit, the session and the report', () => {
+  const db = openDatabase(':memory:')
+  fillNetLoft(db, { seed: DEMO_SEED, nowMs: NOW_MS })
+  let lines = 0
+  for (const { id } of allGolfers(db)) {
+    const golfer = golferById(db, id)!
+    const { refit, bag } = refitView(db, golfer, NOW_MS)!
+    const said = (advised: Parameters<typeof adviceLines>[0]) => adviceLines(advised, paperNames(bag), golfer)
+    const advice = said(refit)
+    lines += advice.length
+    expect(said(gapsView(db, golfer, NOW_MS)!.advised)).toEqual(advice)
+    expect(said(reportFrom(db, golfer, NOW_MS)!.advised!)).toEqual(advice)
+    const [visit] = visitsOf(db, id)
+    if (visit) expect(said(visitView(db, golfer, visit, NOW_MS).advised!)).toEqual(advice)
+    const newest = sessionsOf(db, id, { most: 5 }).find(({ shots }) => shots > 0)!
+    const { advised } = sessionView(db, golfer, sessionById(db, newest.id)!, NOW_MS)!
+    for (const line of said(advised)) expect(advice).toContain(line)
+  }
+  expect(lines).toBeGreaterThan(3)
 })
