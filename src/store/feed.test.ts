@@ -198,6 +198,17 @@ describe('who receives', () => {
     expect(receivingOf(db, second, NOW_MS).here).toEqual([''])
   })
 
+  it('is not taken from another golfer by who may only take what is free', () => {
+    const { db, first, second } = two()
+    expect(takeOver(db, second, null, NOW_MS, { onlyFree: true })).toBe('elsewhere')
+    receiveShot(db, post('a'), NOW_MS, 0)
+    expect(landed(db, 'a')).toBe(first)
+    endSession(db, first, NOW_MS)
+    expect(takeOver(db, second, null, NOW_MS, { onlyFree: true })).toBe('taken')
+    receiveShot(db, post('b'), NOW_MS, 0)
+    expect(landed(db, 'b')).toBe(second)
+  })
+
   it('a session that ended, or stopped since something hurts, receives nothing: shots wait, and are no other golfer’s', () => {
     for (const stop of [endSession, stopForPain]) {
       const { db, first, second } = two()

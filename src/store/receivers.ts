@@ -1,5 +1,6 @@
 import type { GolferId, SessionId } from '@/core/ids'
 import type { Receiving } from '@/core/feed/receiving'
+import { allOrRefused } from './all-or-refused'
 import type { Database } from './database'
 import { FORGOTTEN_AFTER_MS } from './sessions'
 
@@ -52,13 +53,24 @@ export function beginReceiving(db: Database, sessionId: SessionId, nowMs: number
     if (!row.live || row.golferId === golferId) setReceiver(db, row.monitor, sessionId, nowMs)
 }
 
-/** The golfer takes over a monitor, or all of them. */
-export function takeOver(db: Database, sessionId: SessionId, monitor: string | null, nowMs: number): void {
-  db.transaction(() => {
-    if (monitor !== null) return setReceiver(db, monitor, sessionId, nowMs)
-    for (const each of [UNNAMED, ...rows(db, nowMs).map((row) => row.monitor)])
-      setReceiver(db, each, sessionId, nowMs)
-  }).immediate()
+/**
+ * The golfer takes over a monitor, or all of them.
+ * @param onlyFree a monitor whose shots go to another golfer is not taken
+ */
+export function takeOver(
+  db: Database,
+  sessionId: SessionId,
+  monitor: string | null,
+  nowMs: number,
+  { onlyFree = false } = {},
+): 'taken' | 'elsewhere' {
+  return allOrRefused(db, (refuse: (refusal: 'elsewhere') => never) => {
+    const wanted = monitor === null ? [UNNAMED, ...rows(db, nowMs).map((row) => row.monitor)] : [monitor]
+    const { elsewhere } = receivingOf(db, sessionId, nowMs)
+    if (onlyFree && elsewhere.some((each) => wanted.includes(each.monitor))) refuse('elsewhere')
+    for (const each of wanted) setReceiver(db, each, sessionId, nowMs)
+    return 'taken' as const
+  })
 }
 
 /** Where each monitor's shots go, as one session sees it. The nameless one is left out as soon as one has a name. */

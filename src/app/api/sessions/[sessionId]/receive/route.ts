@@ -1,3 +1,4 @@
+import { DEVICE_HEADER, scopeSaid } from '@/http/door/device'
 import { bodyForm, refuse, route } from '@/http/route'
 import { bayResponse } from '@/http/bay-response'
 import { requireOwnedSession } from '@/http/require'
@@ -11,6 +12,9 @@ export const POST = route<{ sessionId: string }>(async (request, { sessionId }) 
   const { monitor } = await bodyForm(request, RECEIVE_FORM)
   if (session.endedMs !== null || session.hurtMs !== null)
     refuse(409, '', 'This session is over and takes no shots: open a new one, or go on with it first.')
-  takeOver(theDatabase(), session.id, monitor, Date.now())
+  // A phone in one golfer's bay takes no monitor from another golfer.
+  const onlyFree = scopeSaid(request.headers.get(DEVICE_HEADER)).kind === 'bay'
+  if (takeOver(theDatabase(), session.id, monitor, Date.now(), { onlyFree }) === 'elsewhere')
+    refuse(409, 'monitor', 'This monitor sends to another golfer. Take it over on the desk.')
   return bayResponse(session.id)
 })
