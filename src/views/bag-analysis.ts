@@ -12,7 +12,8 @@ import { keptApart } from '@/core/shots/shot-standing'
 import { bagInput, comparingAir, type Which } from '@/store/bag-input'
 import { bagOf } from '@/store/bags'
 import { STILL } from '@/store/clubs'
-import { markOf, type Database } from '@/store/database'
+import type { Database } from '@/store/database'
+import { golferMark } from '@/store/golfer-mark'
 import type { Swing } from '@/core/station'
 import { changedClubs, changesSeen, type ChangedClub, type ChangeSeen } from './changed-clubs'
 
@@ -61,15 +62,17 @@ export function bagAnalysis(
 ): AnalysedBag | null {
   const kept = analysed.get(db) ?? new Map<string, AnalysedBag | null>()
   analysed.set(db, kept)
-  const from = [markOf(db), asItWas ? nowMs : Math.floor(nowMs / HOUR_MS), asItWas, inAir, golfer, only]
-  const key = JSON.stringify(from)
+  const of = JSON.stringify([golfer, asItWas ? nowMs : Math.floor(nowMs / HOUR_MS), asItWas, inAir, only])
+  const key = `${golferMark(db, golfer.id)} ${of}`
   const known = kept.get(key)
   if (known !== undefined) return known
   const found = analyse(db, golfer, nowMs, inAir, { untilMs: asItWas ? nowMs : STILL, ...only })
-  // What was worked out from data that have changed since is worth nothing to anybody.
-  for (const old of kept.keys())
-    if (!old.startsWith(`["${markOf(db)}"`) || kept.size >= MOST_KEPT) kept.delete(old)
+  // What was worked out from data that have changed since is worth nothing: the oldest go first.
   kept.set(key, found)
+  for (const old of kept.keys()) {
+    if (kept.size <= MOST_KEPT) break
+    kept.delete(old)
+  }
   return found
 }
 

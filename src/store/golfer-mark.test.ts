@@ -1,0 +1,75 @@
+import { expect, it } from 'vitest'
+import type { ClubId, GolferId, ShotId } from '@/core/ids'
+import { addSecondGolfer, NOW_MS, storeWithGolfer } from '../../tests/store'
+import { startBag } from './bags'
+import { correctClub } from './clubs'
+import { openDatabase } from './database'
+import { changeGolfer, golferById } from './golfers'
+import { golferMark } from './golfer-mark'
+import { undoLast } from './journal'
+import { addEvents, shotsOfSession, takeShot } from './shots'
+
+/** What changes of two golfers' marks by some work. */
+function changed(work: (store: ReturnType<typeof storeWithGolfer> & { other: GolferId }) => void) {
+  const store = storeWithGolfer()
+  const other = addSecondGolfer(store.db)
+  const ids = [store.golfer.id, other]
+  const marks = () => ids.map((id) => golferMark(store.db, id))
+  const before = marks()
+  work({ ...store, other })
+  return marks().map((mark, i) => mark !== before[i])
+}
+
+const hit = ({ db, sessionId, clubId }: ReturnType<typeof storeWithGolfer>): ShotId => {
+  const id = 'a' as ShotId
+  takeShot(db, {
+    ...{ id, sessionId, source: 'typed', hitMs: NOW_MS, clubLabel: null, clubId: clubId('8-iron') },
+    ...{ swing: 'full', carryM: 120, heldBecause: null },
+  })
+  return id
+}
+
+it('a write to one golfer changes the mark of that golfer alone', () => {
+  expect(changed(hit)).toEqual([true, false])
+  expect(
+    changed((store) => {
+      hit(store)
+      const [shot] = shotsOfSession(store.db, store.sessionId)
+      addEvents(store.db, [{ shotSeq: shot!.seq, event: { kind: 'mark', mark: 'fat' } }], NOW_MS)
+    }),
+  ).toEqual([true, false])
+  expect(
+    changed(({ db, golfer, clubId }) =>
+      correctClub(db, golfer.id, clubId('8-iron') as ClubId, { name: '8-iron', kind: 'iron', loftDeg: 36 }),
+    ),
+  ).toEqual([true, false])
+  expect(
+    changed(({ db, other }) => {
+      changeGolfer(db, golferById(db, other)!, { toleranceM: 3 })
+      startBag(db, other, { name: 'Bag', clubs: [{ name: '7-iron', kind: 'iron', loftDeg: 32 }] }, NOW_MS)
+    }),
+  ).toEqual([false, true])
+  expect(changed(() => {})).toEqual([false, false])
+})
+
+it('what may be of anybody changes all marks, and so does a write of another process', () => {
+  expect(
+    changed((store) => {
+      hit(store)
+      undoLast(store.db, store.sessionId, NOW_MS)
+    })[0],
+  ).toBe(true)
+})
+
+it('nothing of it is in the file', () => {
+  const db = openDatabase(':memory:')
+  golferMark(db, 'x' as GolferId)
+  expect(
+    db
+      .prepare(
+        "SELECT count(*) FROM main.sqlite_schema WHERE name LIKE '%golfer_write%' OR name LIKE 'count_%'",
+      )
+      .pluck()
+      .get(),
+  ).toBe(0)
+})
