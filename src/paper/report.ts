@@ -23,7 +23,6 @@ import { MODELLED_NOTE, STAR_NOTE } from '@/text/run'
 import { cellText, STOCK_COLUMNS } from '@/text/stock-columns'
 import { drawnStep, stepSentences, verdictWords } from '@/text/verdicts'
 import { changedSentences, followUpLine, notToDo } from '@/text/visits'
-import type { ChangeSeen } from '@/views/changed-clubs'
 import { Pen, POINTS_PER_PIXEL, type PaperSize } from './pen'
 import { Sheet } from './sheet'
 import { FULL_SWING } from '@/core/station'
@@ -47,7 +46,7 @@ export type ReportInput = {
   advised: Pick<Refit, 'firsts' | 'longClubs' | 'bag'> | null
   /** Changes that the golfer saved, and those that were made with what came of each. */
   tried: { name: string; fixes: Fix[] }[]
-  changes: ChangeSeen[]
+  changes: readonly ({ clubId: ClubId } & Parameters<typeof changeSentence>[0])[]
 }
 
 /** What a coach hands over, one golfer after the other, each from a page of their own on. */
