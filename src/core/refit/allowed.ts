@@ -108,7 +108,7 @@ export function newlyUncovered(
       return { hole, newM: to - from - shared }
     })
     .filter(({ newM }) => newM > LEAST_NEW_M)
-    .sort((a, b) => b.newM - a.newM)
+    .sort((a, b) => b.hole[1] - b.hole[0] - (a.hole[1] - a.hole[0]))
 }
 /** Less than this is no distance that a golfer would miss. */
 const LEAST_NEW_M = yards(1)

@@ -83,9 +83,11 @@ export function WorkOrder({ golfer, bag, fixes, steps, name }: Props) {
         {cautionsOf(fixes, all).map((caution) => (
           <li key={JSON.stringify(caution)}>{cautionSentence(caution, name)}</li>
         ))}
-        <li>
-          These numbers are estimates. Hit the clubs again after the work, before you change anything else.
-        </li>
+        {fixes.some(({ kind }) => kind !== 'drop') && (
+          <li>
+            These numbers are estimates. Hit the clubs again after the work, before you change anything else.
+          </li>
+        )}
       </ul>
       <p className="px-3 mb-2">
         Gaps after:{' '}
@@ -95,7 +97,9 @@ export function WorkOrder({ golfer, bag, fixes, steps, name }: Props) {
           .join(', ')}{' '}
         {golfer.lengthUnit}.
       </p>
-      <p className="fill-in">Lofts measured by ______________________ on ______________</p>
+      {work.length > 0 && (
+        <p className="fill-in">Lofts measured by ______________________ on ______________</p>
+      )}
     </section>
   )
 }
