@@ -97,9 +97,11 @@ export function RefitBench({
   const retest = first?.noChange.find((each) => each.kind === 'retest')
   // The order of a clubmaker is for gaps that are confirmed; its lofts are measured on the bench.
   const shut = shutOf(paper, gates, fixes)
-  const isOrder =
-    fixes.length > 0 &&
-    (fixes.every(({ kind }) => kind === 'drop') || (shut !== 'not-settled' && shut !== 'few-shots'))
+  // Clubs that are well known are bent without waiting for each gap; taking clubs out needs no clubmaker.
+  const everything = refit.proposals.find(({ way }) => way === 'everything')
+  const waitsForNone =
+    fixes.every(({ kind }) => kind === 'drop') || JSON.stringify(fixes) === JSON.stringify(everything?.fixes)
+  const isOrder = fixes.length > 0 && (waitsForNone || (shut !== 'not-settled' && shut !== 'few-shots'))
   const anyConfirmed = analysis.steps.some((step) => isJudged(step) && step.settled)
   if (!analysis.steps.some(isMeasured))
     return (
@@ -112,11 +114,7 @@ export function RefitBench({
   // What the page leads with is not repeated beside it.
   const helps = first?.noChange.filter((each) => each !== retest) ?? []
   const isStuck =
-    first !== undefined &&
-    proposals.length === 0 &&
-    longClub === undefined &&
-    helps.length === 0 &&
-    retest === undefined
+    first !== undefined && proposals.length === 0 && longClub === undefined && retest === undefined
   return (
     <div className={styles.screen}>
       <PrintTitle golfer={golfer} bag={bag} stocks={analysis.stocks} what="Fix gaps" />
@@ -233,9 +231,9 @@ export function RefitBench({
               onShow={() => setFixes(proposal.fixes)}
             />
           ))}
-          {isStuck && (
+          {isStuck && (helps.length === 0 || refit.bestTried) && (
             <section className="sheet way">
-              <h2>No simple fix found</h2>
+              <h2>{helps.length === 0 ? 'No simple fix found' : 'Also tried'}</h2>
               <p>
                 {refit.bestTried
                   ? bestTriedSentence(refit.bestTried, name, golfer)
