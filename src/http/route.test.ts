@@ -128,3 +128,21 @@ it('a page elsewhere is refused by the routes themselves, also where whole files
       expect(handle).not.toHaveBeenCalled()
     }
 })
+
+it('a file is made for a page of Banco’s own alone, and not for its head', async () => {
+  let made = 0
+  const handle = route(() => (made++, new Response('file')), { isFile: true })
+  const ask = async (method: string, site?: string) => {
+    const headers = {
+      ...HOST,
+      ...(site && { 'sec-fetch-site': site, 'sec-fetch-mode': 'navigate', 'sec-fetch-dest': 'document' }),
+    }
+    const request = new Request('http://127.0.0.1/', { method, headers })
+    return (await handle(request, { params: Promise.resolve({}) })).status
+  }
+  expect([await ask('GET', 'cross-site'), await ask('GET', 'same-site'), made]).toEqual([403, 403, 0])
+  expect([await ask('HEAD', 'same-origin'), made]).toEqual([200, 0])
+  expect([await ask('GET', 'same-origin'), await ask('GET', 'none'), await ask('GET'), made]).toEqual([
+    200, 200, 200, 3,
+  ])
+})

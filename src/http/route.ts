@@ -4,7 +4,7 @@ import { oddity } from '@/formats/oddity'
 import { DataError, hindrance, isDamage, sqliteCode } from '@/store/data-error'
 import { closeTheDatabase, dataMark, refuseMoved } from '@/store/database'
 import { notify } from './notices'
-import { whyNot } from './who-may'
+import { isFromElsewhere, whyNot } from './who-may'
 import { writing } from './writers'
 
 /** A request that cannot be done, with its HTTP status and what to mend. */
@@ -26,14 +26,18 @@ export const FORM_BYTES = 64 * 1024
 /**
  * A route handler that answers refusals as JSON with their status, and tells every open page where data changed.
  * @param isLong it writes for a while, and waits by itself for those who write
+ * @param isFile it makes a file to be saved: only a page of Banco's own may ask for it, and who asks for its head alone gets none made
  */
 export function route<P extends Record<string, string>>(
   handle: (request: Request, params: P) => Promise<Response> | Response,
-  { isLong = false } = {},
+  { isLong = false, isFile = false } = {},
 ) {
   return async (request: Request, context: { params: Promise<P> }): Promise<Response> => {
     try {
       refuseForeign(request)
+      if (isFile && isFromElsewhere(request))
+        refuse(403, '', 'Another page asked for this file: open Banco itself.')
+      if (isFile && request.method === 'HEAD') return new Response(null)
       told.mark ??= dataMark()
       if (request.method !== 'GET') refuseMoved()
       const answer = async () => handle(request, await context.params)

@@ -20,6 +20,10 @@ export function whyNotHost(named: string | null, origin: string | null): string 
     : null
 }
 
+/** Whether a page elsewhere led to it, as far as a browser says so. */
+export const isFromElsewhere = ({ headers }: Pick<Request, 'headers'>): boolean =>
+  !['same-origin', 'none', null].includes(headers.get('sec-fetch-site'))
+
 /** A page elsewhere may lead here, and may have nothing else of Banco: no picture, no script, no frame. */
 function isOwnOrNavigation({ headers, method }: Pick<Request, 'headers' | 'method'>): boolean {
   const site = headers.get('sec-fetch-site')

@@ -203,6 +203,12 @@ describe('a restore', () => {
     },
   )
 
+  it('calls an empty file empty', () => {
+    const path = join(folder, 'empty.db')
+    writeFileSync(path, '')
+    expect(() => checkBackup(path)).toThrow('This file is empty')
+  })
+
   it('refuses a backup with times that never were', () => {
     const path = backupOf('New')
     const db = openDatabase(path)

@@ -10,6 +10,7 @@ import {
   openSync,
   renameSync,
   rmSync,
+  statSync,
 } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { dirname, join } from 'node:path'
@@ -54,6 +55,7 @@ export function checkBackup(path: string, texts?: CheckedTexts): BackupContents 
   const copy = join(folder, 'copy.db')
   try {
     copyFileSync(path, copy)
+    if (statSync(copy).size === 0) throw new BackupError('This file is empty: take another.')
     const bare = new Sqlite(copy)
     try {
       lookFirst(bare)

@@ -7,21 +7,24 @@ import { bareRoute, route } from '@/http/route'
 import { dataFolder, databasePath } from '@/store/data-folder'
 
 /** The whole database as a file. */
-export const GET = route(async (request) => {
-  const path = passingPath()
-  const isLong = statSync(databasePath(dataFolder())).size > LONG_FROM.databaseBytes
-  try {
-    await doWork('backup', { path }, { isLong, signal: request.signal })
-  } catch (error) {
-    forget(path)
-    throw error
-  }
-  const day = new Date().toISOString().slice(0, 10)
-  return fileResponse(path, {
-    'Content-Type': 'application/vnd.sqlite3',
-    'Content-Disposition': `attachment; filename="banco-backup-${day}.db"`,
-  })
-})
+export const GET = route(
+  async (request) => {
+    const path = passingPath()
+    const isLong = statSync(databasePath(dataFolder())).size > LONG_FROM.databaseBytes
+    try {
+      await doWork('backup', { path }, { isLong, signal: request.signal })
+    } catch (error) {
+      forget(path)
+      throw error
+    }
+    const day = new Date().toISOString().slice(0, 10)
+    return fileResponse(path, {
+      'Content-Type': 'application/vnd.sqlite3',
+      'Content-Disposition': `attachment; filename="banco-backup-${day}.db"`,
+    })
+  },
+  { isFile: true },
+)
 
 const MOST_BYTES = 256 * 1024 * 1024
 const TOO_LARGE = 'The backup is too large to be sent here: restore it with npm run -s banco -- restore FILE.'
