@@ -1,4 +1,4 @@
-import { expect, it } from 'vitest'
+import { expect, it, vi } from 'vitest'
 import type { ClubId, GolferId, ShotId } from '@/core/ids'
 import { addSecondGolfer, NOW_MS, storeWithGolfer } from '../../tests/store'
 import { startBag } from './bags'
@@ -59,6 +59,14 @@ it('what may be of anybody changes all marks, and so does a write of another pro
       undoLast(store.db, store.sessionId, NOW_MS)
     })[0],
   ).toBe(true)
+})
+
+it('another copy of this file counts on the same connection', async () => {
+  const { db, golfer } = storeWithGolfer()
+  golferMark(db, golfer.id)
+  vi.resetModules()
+  const copy = await import('./golfer-mark')
+  expect(copy.golferMark(db, golfer.id)).toBe(golferMark(db, golfer.id))
 })
 
 it('nothing of it is in the file', () => {

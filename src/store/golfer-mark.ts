@@ -19,15 +19,13 @@ const OWNER: [column: string, ownerOf: (row: string) => string][] = [
   ['visit_id', (row) => `(SELECT golfer_id FROM visit WHERE id = ${row}.visit_id)`],
 ]
 
-const watched = new WeakSet<Database>()
-
 /**
  * Has this connection count the writes to each golfer's data: in a table and by triggers of its own, which nobody else sees and
- * no file keeps.
+ * no file keeps. The connection itself says whether it does: the server has more than one copy of this file.
  */
 function watch(db: Database): void {
-  if (watched.has(db)) return
-  watched.add(db)
+  const isWatched = db.prepare("SELECT 1 FROM temp.sqlite_schema WHERE name = 'golfer_write'").get()
+  if (isWatched) return
   db.pragma('temp_store = MEMORY')
   db.exec('CREATE TEMP TABLE golfer_write (golfer_id TEXT PRIMARY KEY, writes INTEGER NOT NULL) STRICT')
   const tables = db

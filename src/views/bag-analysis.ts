@@ -76,8 +76,6 @@ export function bagAnalysis(
   return found
 }
 
-/** What was worked out last, for the other pages and tabs that ask for the same. */
-const analysed = new WeakMap<Database, Map<string, AnalysedBag | null>>()
 /** A coach's desk asks for every golfer at once. */
 const MOST_KEPT = 64
 /** Shots grow too old for a stock by the day. */
@@ -125,8 +123,14 @@ export function judgedTogether(
   return { stocks: analysis.stocks, judged: analysis.shots, shots: stationShots(input, analysis) }
 }
 
-/** What was worked out from the same shots and rules before, oldest first. */
-const known = new Map<string, BagAnalysis>()
+type Kept = {
+  analysed: WeakMap<Database, Map<string, AnalysedBag | null>>
+  known: Map<string, BagAnalysis>
+}
+// The server has more than one copy of this file: all of them keep in one place.
+const state = globalThis as { bancoAnalyses?: Kept }
+/** What was worked out last, for the other pages and tabs that ask for the same; and from the same shots and rules, oldest first. */
+const { analysed, known } = (state.bancoAnalyses ??= { analysed: new WeakMap(), known: new Map() })
 /** A coach's desk and forty sessions of each of a few golfers. */
 const MOST_KNOWN = 300
 
