@@ -1,10 +1,12 @@
 import type { ClubId } from '@/core/ids'
 import { isTurn, type Fix } from '@/core/refit/fixes'
-import { WAYS } from '@/core/refit/proposal'
+import { STRATEGIES } from '@/core/refit/proposal'
 import { refit } from '@/core/refit/refit'
 import { loftLimits, type RefitClub } from '@/core/refit/refit-club'
 import { bestBends } from '@/core/refit/search'
-import { limitsOf, stepsOf, withFixes, type PaperBag } from '@/core/refit/paper-bag'
+import type { PaperBag } from '@/core/refit/paper-bag'
+import { withFixes } from '@/core/refit/paper-fixes'
+import { limitsOf, stepsOf } from '@/core/refit/paper-gaps'
 import { analyseBag } from '@/core/analyse-bag'
 import { isJudged } from '@/core/gaps/step'
 import { quantile } from '@/core/math/quantile'
@@ -34,7 +36,9 @@ const OTHERS = ['one bend', 'bend all by the means', 'best possible'] as const
  * of fewer clubs is better where fewer of its gaps are not good.
  */
 export function refitScored(golfers: number, seed: number): string[] {
-  const ways = Object.fromEntries([...WAYS, ...OTHERS].map((way) => [way, tally()])) as Record<string, Tally>
+  const strategies = Object.fromEntries(
+    [...STRATEGIES, ...OTHERS].map((strategy) => [strategy, tally()]),
+  ) as Record<string, Tally>
   const left = { troubles: 0, shut: 0, strike: 0, unanswered: 0 }
   const two = { could: 0, offered: 0, mended: 0 }
   for (let i = 0; i < golfers; i++) {
@@ -44,10 +48,10 @@ export function refitScored(golfers: number, seed: number): string[] {
     const { analysis, refit: found } = refitOf(bag)
     const truth = trulyOf(found.bag, golfer, trueSlopes)
     const before = truly(truth)
-    const count = (way: string, fixes: readonly Fix[]) => {
+    const count = (strategy: string, fixes: readonly Fix[]) => {
       const after = truly(trulyWith(truth, fixes, roll))
-      const row = ways[way] as Tally
-      const gained = way === 'fewer-clubs' ? before.bad - after.bad : after.good - before.good
+      const row = strategies[strategy] as Tally
+      const gained = strategy === 'fewer-clubs' ? before.bad - after.bad : after.good - before.good
       row.of++
       row.gained += gained
       row.bends += fixes.filter(isTurn).length
@@ -55,7 +59,7 @@ export function refitScored(golfers: number, seed: number): string[] {
       if (gained < 0) row.worse++
     }
     const open = found.proposals.filter(({ shut }) => shut === undefined)
-    for (const { way, fixes } of open) count(way, fixes)
+    for (const { strategy, fixes } of open) count(strategy, fixes)
     const worst = practice(analysis.steps.filter(isJudged), found.bag)
     if (worst) count('one bend', worst)
     const all = new Set(found.bag.clubs.map(({ club }) => club.id))
@@ -90,9 +94,9 @@ export function refitScored(golfers: number, seed: number): string[] {
   return [
     `${golfers} golfers, ${VISITS} visits of ${SHOTS_A_VISIT} shots a club, lofts off by up to 3° and measured (seed ${seed})`,
     `                        of     better   worse   gained each   per golfer   bends each`,
-    ...Object.entries(ways).map(([way, { of, better, worse, gained, bends }]) => {
+    ...Object.entries(strategies).map(([strategy, { of, better, worse, gained, bends }]) => {
       const se = Math.sqrt(((better / of) * (1 - better / of)) / of)
-      return `${way.padEnd(22)}${String(of).padStart(4)}${`${percent(better / of)} ± ${percent(se)}`.padStart(11)}${percent1(worse / of).padStart(8)}${(gained / of).toFixed(2).padStart(14)}${(gained / golfers).toFixed(2).padStart(13)}${(bends / of).toFixed(1).padStart(13)}`
+      return `${strategy.padEnd(22)}${String(of).padStart(4)}${`${percent(better / of)} ± ${percent(se)}`.padStart(11)}${percent1(worse / of).padStart(8)}${(gained / of).toFixed(2).padStart(14)}${(gained / golfers).toFixed(2).padStart(13)}${(bends / of).toFixed(1).padStart(13)}`
     }),
     `of ${left.troubles} troubles ${left.shut} are behind a shut gate (${left.strike} by the strike), ${left.unanswered} have an open one and no proposal`,
     `of ${two.could} golfers for whom one bend truly makes two more gaps good ${two.offered} are offered it (${percent(two.offered / two.could)}, wanted 90%), ${two.mended} that or other fixes that do as much (${percent(two.mended / two.could)})`,
@@ -234,7 +238,7 @@ export function ordinaryAnswered(bags: number, seed: number): string[] {
     const answers = new Set([
       ...found.firsts.flatMap(({ noChange }) => noChange.map(({ kind }) => `no change: ${kind}`)),
       ...found.longClubs.map(({ kind }) => `long clubs: ${kind}`),
-      ...found.proposals.map(({ way }) => way),
+      ...found.proposals.map(({ strategy }) => strategy),
     ])
     for (const answer of answers) given[answer] = (given[answer] ?? 0) + 1
     // More shots and gripping down can always be advised: what else is there?

@@ -1,8 +1,9 @@
 import type { ClubKind } from '../src/core/bag/club'
+import { gapKey } from '../src/core/gaps/gap-clubs'
 import type { Zones } from '../src/core/gaps/zones'
 import type { ClubId } from '../src/core/ids'
 import type { Fix } from '../src/core/refit/fixes'
-import { pairKey, type PaperBag, type PaperClub } from '../src/core/refit/paper-bag'
+import type { PaperBag, PaperClub } from '../src/core/refit/paper-bag'
 import type { RefitClub } from '../src/core/refit/refit-club'
 import { yards } from '../src/core/units'
 import type { Dice } from '../simulators/golfers/dice'
@@ -63,7 +64,10 @@ export function paperBagOf(
     stepVarianceM2: new Map(
       all
         .slice(1)
-        .map(({ club }, i) => [pairKey((all[i] as PaperClub).club.id, club.id), yards(stepSdYd) ** 2]),
+        .map(({ club }, i) => [
+          gapKey({ longerId: (all[i] as PaperClub).club.id, shorterId: club.id }),
+          yards(stepSdYd) ** 2,
+        ]),
     ),
     school: { school: 'own', own: limits },
     others: [],

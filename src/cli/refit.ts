@@ -28,8 +28,8 @@ export const answerRefit = ({ clubs: all, ...input }: RefitInput): object => {
       b: shorterId,
       probability,
     })),
-    proposals: proposals.map(({ way, fixes, before, after, steps, cautions, shut }) => ({
-      way: way === 'fewer-clubs' ? 'lighter-bag' : way,
+    proposals: proposals.map(({ strategy, fixes, before, after, steps, cautions, shut }) => ({
+      way: strategy === 'fewer-clubs' ? 'lighter-bag' : strategy,
       fixes,
       before,
       after,

@@ -38,7 +38,7 @@ type OfBag = {
   lastSetUp: SetUp | null
   visit: ReportInput['visit'] | null
   changed: ChangedSince | null
-} & Pick<ReportInput, 'advised' | 'tried' | 'changes'>
+} & Pick<ReportInput, 'gapsToFix' | 'tried' | 'changes'>
 /** What a paper is made from: the golfer's day for one of the day, else the bag. */
 export type PaperInput = { golfer: Golfer; madeMs: number } & (OfDay | OfBag)
 
@@ -70,7 +70,7 @@ function reportInput({
   setUps,
   visit,
   changed,
-  advised,
+  gapsToFix,
   tried,
   changes,
 }: ReportFrom): ReportInput {
@@ -81,7 +81,7 @@ function reportInput({
     )
     .map(({ name }) => name)
   return {
-    ...{ golfer, bag, analysis, madeMs, advised, tried, changes },
+    ...{ golfer, bag, analysis, madeMs, gapsToFix, tried, changes },
     air: cardAir(lastSetUp, golfer),
     notHit: notHit.length > 0 ? `Not hit: ${notHit.join(', ')}.` : '',
     setUps: setUpLines(setUps, golfer),

@@ -3,8 +3,8 @@ import type { Bag } from '@/core/bag/bag'
 import type { Golfer } from '@/core/golfer'
 import type { ClubId } from '@/core/ids'
 import type { Fix } from '@/core/refit/fixes'
-import { goodGaps, stepsOf, withFixes } from '@/core/refit/paper-bag'
-import type { Refit } from '@/core/refit/refit'
+import { goodGapsWith } from '@/core/refit/paper-gaps'
+import type { GapsToFix, Refit } from '@/core/refit/refit'
 import type { Stock } from '@/core/stock/stock'
 import type { ChangedSince } from '@/core/visits/changed-since'
 import type { FollowUp } from '@/core/visits/visit'
@@ -43,7 +43,7 @@ export type ReportInput = {
   /** What is otherwise than at the visit before. */
   changed?: ChangedSince
   /** What to do about gaps that are not good. */
-  advised: Pick<Refit, 'firsts' | 'longClubs' | 'bag'> | null
+  gapsToFix: (GapsToFix & Pick<Refit, 'bag'>) | null
   /** Changes that the golfer saved, and those that were made with what came of each. */
   tried: { name: string; fixes: Fix[] }[]
   changes: readonly ({ clubId: ClubId } & Parameters<typeof changeSentence>[0])[]
@@ -68,7 +68,7 @@ export async function reportPdf(inputs: readonly ReportInput[], size: PaperSize)
 
 /** The finding and the coach's words, the stair, what changed, the steps, stocks and wedges, what was left out, and what to do. */
 function report(pen: Pen, size: PaperSize, input: ReportInput): void {
-  const { golfer, bag, analysis, setUps, notHit, visit, changed, air, madeMs, advised } = input
+  const { golfer, bag, analysis, setUps, notHit, visit, changed, air, madeMs, gapsToFix } = input
   const { sentence, step } = finding(bag, analysis, golfer)
   const name = clubNames(bag)
   const paperName = paperNames(bag)
@@ -91,7 +91,7 @@ function report(pen: Pen, size: PaperSize, input: ReportInput): void {
     [
       ...(visit?.followUp ? [`You will be asked how it went ${followUpLine(visit.followUp)}.`] : []),
       ...(notHit ? [notHit] : []),
-      ...(advised ? adviceLines(advised, paperName, golfer) : []),
+      ...(gapsToFix ? adviceLines(gapsToFix, paperName, golfer) : []),
       ...analysis.warnings.map((warning) => warningSentence(warning, golfer, name)),
       ...analysis.next.map(
         (each) => `Hit ${each.shots} with the ${name(each.clubId)}: ${nextReason(each, name)}`,
@@ -170,16 +170,15 @@ function report(pen: Pen, size: PaperSize, input: ReportInput): void {
 /** Changes that were saved, with what they would do, and changes that were made, with what came of them. */
 function fixesOnPaper(
   sheet: Sheet,
-  { golfer, advised, tried, changes }: ReportInput,
+  { golfer, gapsToFix, tried, changes }: ReportInput,
   name: (id: ClubId) => string,
 ): void {
-  if (tried.length > 0 && advised) {
+  if (tried.length > 0 && gapsToFix) {
     sheet.heading('Saved changes')
     sheet.list(
       tried.map(({ name: called, fixes }) => {
-        const steps = stepsOf(withFixes(advised.bag, fixes))
-        const good = { before: goodGaps(stepsOf(advised.bag)), after: goodGaps(steps) }
-        return `${called}. ${atHead(fixesSentence(fixes, name, golfer))}. ${goodGapsSentence(good)}`
+        const good = goodGapsSentence(goodGapsWith(gapsToFix.bag, fixes))
+        return `${called}. ${atHead(fixesSentence(fixes, name, golfer))}. ${good}`
       }),
       '',
     )

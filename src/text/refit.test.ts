@@ -1,5 +1,6 @@
 import { expect, it } from 'vitest'
 import type { ClubId } from '@/core/ids'
+import { gapAdvice, type GapAdvice } from '@/core/refit/gap-advice'
 import type { Proposal } from '@/core/refit/proposal'
 import { yards } from '@/core/units'
 import { adviceLines, firstSentence, longClubSentence } from './advice'
@@ -32,7 +33,7 @@ const gap = (longerId: ClubId, shorterId: ClubId, longer: number, shorter: numbe
 })
 
 const BENDS: Proposal = {
-  way: 'least-work',
+  strategy: 'least-work',
   fixes: [
     { kind: 'bend', clubId: eight, degrees: 2 },
     { kind: 'bend', clubId: nine, degrees: -1 },
@@ -131,10 +132,11 @@ const retest = {
   ],
 }
 
-it('what comes first about a gap: shots, a swing that fits, the fix, the lofts; else that none was found', () => {
-  const advised = { firsts: [], longClubs: [] }
-  const first = { ...pair, noChange: [], proposals: [BENDS] }
-  expect(firstSentence({ ...first, fix: 'retest', noChange: [retest] }, advised, name, YARDS)).toBe(
+it('what comes first about a gap: shots, a swing that fits, the lofts, the fix; else that none was found', () => {
+  const first = (before: Partial<GapAdvice>, proposals: Proposal[] = [BENDS]) =>
+    gapAdvice({ ...pair, fix: 'refit', noChange: [], ...before }, proposals, undefined)
+  const sentence = (...of: Parameters<typeof first>) => firstSentence(first(...of), name, YARDS)
+  expect(sentence({ fix: 'retest', noChange: [retest] })).toBe(
     'Hit 6 more with the 8-iron and 6 more with the 9-iron before you change a club.',
   )
   const swing = {
@@ -144,19 +146,13 @@ it('what comes first about a gap: shots, a swing that fits, the fix, the lofts; 
     carryM: yards(113),
     count: 6,
   } as const
-  expect(firstSentence({ ...first, fix: 'swing', noChange: [swing] }, advised, name, YARDS)).toBe(
+  expect(sentence({ fix: 'swing', noChange: [swing] })).toBe(
     'Your P-wedge, three-quarter fits between them. It carries 113.',
   )
-  expect(firstSentence({ ...first, fix: 'refit' }, advised, name, YARDS)).toBe(
-    proposalSentence(BENDS, name, YARDS),
-  )
-  expect(firstSentence({ ...first, fix: 'measure-lofts' }, advised, name, YARDS)).toContain(
-    'Have the lofts of the 8-iron and the 9-iron measured',
-  )
-  expect(firstSentence({ ...first, proposals: [], fix: 'none' }, advised, name, YARDS)).toBe(
-    'No simple fix found.',
-  )
-  expect(adviceLines({ ...advised, firsts: [{ ...first, fix: 'refit' }] }, name, YARDS)).toEqual([
+  expect(sentence({})).toBe(proposalSentence(BENDS, name, YARDS))
+  expect(sentence({ fix: 'measure-lofts' })).toContain('Have the lofts of the 8-iron and the 9-iron measured')
+  expect(sentence({}, [])).toBe('No simple fix found.')
+  expect(adviceLines({ firsts: [first({})], longClubs: [] }, name, YARDS)).toEqual([
     `8-iron to 9-iron. ${proposalSentence(BENDS, name, YARDS)}`,
   ])
 })

@@ -1,6 +1,7 @@
 import type { Bag } from '@/core/bag/bag'
 import type { Turf } from '@/core/flight/ground'
 import type { Stretch } from '@/core/gaps/cover'
+import { isSameGap, type GapClubs } from '@/core/gaps/gap-clubs'
 import type { Units } from '@/core/golfer'
 import type { ClubId } from '@/core/ids'
 import { Z90 } from '@/core/math/z90'
@@ -11,7 +12,8 @@ import type { FewerClubs, OneLess } from '@/core/refit/fewer-clubs'
 import { newClubId } from '@/core/refit/apply-fixes'
 import { boughtBy, type Fix } from '@/core/refit/fixes'
 import { FEWEST_TO_REFIT, type Shut } from '@/core/refit/gate'
-import { ESTIMATE_SD_M, type PaperStep } from '@/core/refit/paper-bag'
+import { ESTIMATE_SD_M } from '@/core/refit/paper-fixes'
+import type { PaperStep } from '@/core/refit/paper-gaps'
 import type { BestTried, Proposal } from '@/core/refit/proposal'
 import type { KeptFor } from '@/core/refit/same-job'
 import type { SetTransition } from '@/core/refit/set-transition'
@@ -24,8 +26,8 @@ import { facedWords } from './rounds'
 type Name = (id: ClubId) => string
 
 /** What a proposal is called: by what it does. */
-export function wayName({ way, fixes }: Pick<Proposal, 'way' | 'fixes'>): string {
-  switch (way) {
+export function proposalName({ strategy, fixes }: Pick<Proposal, 'strategy' | 'fixes'>): string {
+  switch (strategy) {
     case 'least-work':
       return fixes.every(({ kind }) => kind === 'sleeve')
         ? `Turn ${count(fixes.length, 'sleeve')}`
@@ -166,13 +168,8 @@ export function proposalSentence(
 }
 
 /** The gap that a trouble becomes: where one of its clubs is gone, the one that the other has now. */
-const gapInPlace = (
-  steps: readonly PaperStep[],
-  trouble: { longerId: ClubId; shorterId: ClubId } | undefined,
-): PaperStep | undefined =>
-  steps.find(
-    ({ longerId, shorterId }) => longerId === trouble?.longerId && shorterId === trouble.shorterId,
-  ) ??
+const gapInPlace = (steps: readonly PaperStep[], trouble: GapClubs | undefined): PaperStep | undefined =>
+  (trouble && steps.find((step) => isSameGap(step, trouble))) ??
   steps.find(({ longerId }) => longerId === trouble?.longerId) ??
   steps.find(({ shorterId }) => shorterId === trouble?.shorterId)
 

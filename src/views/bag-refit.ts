@@ -1,8 +1,9 @@
 import { refitClubs } from '@/core/bag/bag'
 import type { BagAnalysis } from '@/core/analyse-bag'
 import { schoolRules, type Golfer } from '@/core/golfer'
+import type { GapClubs } from '@/core/gaps/gap-clubs'
 import type { ClubId } from '@/core/ids'
-import { refit, type Refit } from '@/core/refit/refit'
+import { refit, type GapsToFix, type Refit, type RefitInput } from '@/core/refit/refit'
 import type { Faced } from '@/core/rounds/faced'
 import { comparingAir } from '@/store/bag-input'
 import type { Database } from '@/store/database'
@@ -13,25 +14,18 @@ import { daysOfClubs } from './refit-of'
 /** A golfer's bag with what may be done about it. */
 export type RefittedBag = AnalysedBag & {
   refit: Refit
-  /** What the golfer was asked for on the course. */
+  /** The distances that the golfer had on the course. */
   faced: Faced
 }
 
-/** What a page needs to advise. */
-export type Advised = Pick<Refit, 'firsts' | 'longClubs'>
-
-/** The advice about gaps beside some clubs. */
-export function besideClubs(refit: Advised | undefined, clubs: ReadonlySet<ClubId>): Advised {
-  const isBeside = ({ longerId, shorterId }: { longerId: ClubId; shorterId: ClubId }) =>
-    clubs.has(longerId) || clubs.has(shorterId)
+/** The advice about the gaps of some clubs. */
+export function adviceOfClubs(refit: GapsToFix | undefined, clubs: ReadonlySet<ClubId>): GapsToFix {
+  const isOfClubs = ({ longerId, shorterId }: GapClubs) => clubs.has(longerId) || clubs.has(shorterId)
   return {
-    firsts: refit?.firsts.filter(isBeside) ?? [],
-    longClubs: refit?.longClubs.filter(isBeside) ?? [],
+    firsts: refit?.firsts.filter(isOfClubs) ?? [],
+    longClubs: refit?.longClubs.filter(isOfClubs) ?? [],
   }
 }
-
-/** How many clubs a golfer wants to carry; absent where that was neither asked nor wished. */
-export type Wanted = number | 'fewest' | undefined
 
 /** What was worked out last for an analysis, for the other pages that ask for the same. */
 const kept = new WeakMap<BagAnalysis, Map<string, RefittedBag>>()
@@ -44,7 +38,7 @@ export function bagRefit(
   db: Database,
   golfer: Golfer,
   nowMs: number,
-  wanted: Wanted = golfer.bagWish === 'light' ? 'fewest' : undefined,
+  wanted: RefitInput['wanted'] = golfer.bagWish === 'light' ? 'fewest' : undefined,
 ): RefittedBag | null {
   const compared = comparedBag(db, golfer, nowMs)
   if (!compared) return null

@@ -6,8 +6,9 @@ import { isJudged } from '@/core/gaps/step'
 import type { ClubId } from '@/core/ids'
 import { applyFixes } from '@/core/refit/apply-fixes'
 import type { Fix } from '@/core/refit/fixes'
-import { shutOf, type Proposal, type Way } from '@/core/refit/proposal'
-import { stepsOf, withFixes } from '@/core/refit/paper-bag'
+import { shutOf, type Proposal, type Strategy } from '@/core/refit/proposal'
+import { withFixes } from '@/core/refit/paper-fixes'
+import { stepsOf } from '@/core/refit/paper-gaps'
 import type { Refit } from '@/core/refit/refit'
 import { YARD_M } from '@/core/units'
 import { firstSentence } from '@/text/advice'
@@ -27,9 +28,9 @@ const club = (name: string, loft: number, yd: number, more: Partial<FitterClub> 
   ...more,
 })
 const YARDS = { lengthUnit: 'yd', speedUnit: 'mph' } as const
-const first = ({ firsts, ...found }: Refit) => firstSentence(firsts[0]!, found, (id) => id, YARDS)
-const of = ({ proposals }: Refit, way: Way): Proposal | undefined =>
-  proposals.find((each) => each.way === way)
+const first = ({ firsts }: Refit) => firstSentence(firsts[0]!, (id) => id, YARDS)
+const of = ({ proposals }: Refit, strategy: Strategy): Proposal | undefined =>
+  proposals.find((each) => each.strategy === strategy)
 const yd = (metres: number) => Math.round(metres / YARD_M)
 /** The gaps of a proposal in yards as they are shown, from a club down. */
 const gaps = ({ steps }: Proposal, from = 0) =>
@@ -72,7 +73,7 @@ describe('a pitching wedge of 125 (46°) and a sand wedge of 95 (56°)', () => {
     const worst = refit.firsts.find(({ longerId }) => longerId === 'P-wedge')!
     expect(worst.fix).toBe('refit')
     expect(worst.noChange.map(({ kind }) => kind)).toContain('try-swing')
-    expect(firstSentence(worst, refit, (id) => id, YARDS)).toContain('about 110 (103–117)')
+    expect(firstSentence(worst, (id) => id, YARDS)).toContain('about 110 (103–117)')
   })
 })
 
@@ -172,10 +173,8 @@ describe('irons', () => {
   it('a 4- and a 5-iron alike, lofts measured: two bends, or one of the two goes', () => {
     const { refit } = refitOf(fitterBag(alike))
     expect(refit.firsts[0]).toMatchObject({ longerId: '4-iron', shorterId: '5-iron' })
-    const ways = refit.proposals.map(({ way }) => way)
-    expect(ways.some((way) => way === 'least-work' || way === 'everything' || way === 'fewer-clubs')).toBe(
-      true,
-    )
+    const strategies = refit.proposals.map(({ strategy }) => strategy)
+    expect(strategies.some((each) => ['least-work', 'everything', 'fewer-clubs'].includes(each))).toBe(true)
     expect(refit.sameJobs[0]).toMatchObject({ longerId: '4-iron', shorterId: '5-iron', keep: '5-iron' })
     for (const { fixes } of refit.proposals)
       expect(fixes).not.toContainEqual({ kind: 'drop', clubId: '5-iron' })

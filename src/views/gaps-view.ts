@@ -1,9 +1,10 @@
 import type { Golfer } from '@/core/golfer'
 import type { Database } from '@/store/database'
-import { bagRefit, type Advised, type RefittedBag } from './bag-refit'
+import type { GapsToFix } from '@/core/refit/refit'
+import { bagRefit, type RefittedBag } from './bag-refit'
 
 /** What Gaps shows: the bag as its shots say it is, and what to do about each gap that is not good. */
-export type GapsView = Omit<RefittedBag, 'refit'> & { advised: Advised }
+export type GapsView = Omit<RefittedBag, 'refit'> & { gapsToFix: GapsToFix }
 
 /** Null before the first bag. */
 export function gapsView(db: Database, golfer: Golfer, nowMs: number): GapsView | null {
@@ -13,5 +14,5 @@ export function gapsView(db: Database, golfer: Golfer, nowMs: number): GapsView 
     refit: { firsts, longClubs },
     ...compared
   } = refitted
-  return { ...compared, advised: { firsts, longClubs } }
+  return { ...compared, gapsToFix: { firsts, longClubs } }
 }

@@ -76,7 +76,7 @@ export function reportFrom(db: Database, golfer: Golfer, madeMs: number, visitId
   const visit = visitId === null ? visitOfNow(visits, madeMs) : visits.find(({ id }) => id === visitId)
   return {
     ...{ golfer, madeMs, ...view },
-    advised: bagRefit(db, golfer, madeMs)?.refit ?? null,
+    gapsToFix: bagRefit(db, golfer, madeMs)?.refit ?? null,
     tried: triedOf(db, golfer.id),
     visit: visit ? { coach: deskSettings(db).coach, words: visit.words, followUp: visit.followUp } : null,
     changed: visit ? changedSinceVisit(db, golfer, view.bag, { visits, visit, nowMs: madeMs }) : null,

@@ -2,7 +2,8 @@ import { expect, it } from 'vitest'
 import { DEMO_SEED, fillNetLoft } from '../../demo/net-loft'
 import { NOW_MS, storeWithGolfer } from '../../tests/store'
 import type { ClubId, SessionId, ShotId } from '@/core/ids'
-import { stepsOf, withFixes } from '@/core/refit/paper-bag'
+import { withFixes } from '@/core/refit/paper-fixes'
+import { stepsOf } from '@/core/refit/paper-gaps'
 import { addClub, bagOf, setSlots } from '@/store/bags'
 import { correctClub } from '@/store/clubs'
 import { openDatabase, type Database } from '@/store/database'
@@ -55,7 +56,7 @@ it('a stock and a step of Refit are those of Gaps, in yards and in metres, and s
       expect(treads.map(({ number }) => number)).toEqual(stair.steps.map((step) => step?.number))
       const places = refit.firsts.map(({ longerId, shorterId }) => `${longerId} ${shorterId}`)
       expect(
-        gapsView(db, golfer, NOW_MS)!.advised.firsts.map(
+        gapsView(db, golfer, NOW_MS)!.gapsToFix.firsts.map(
           ({ longerId, shorterId }) => `${longerId} ${shorterId}`,
         ),
       ).toEqual(places)
@@ -114,16 +115,17 @@ it('gives the same advice on Gaps, Fix gaps, the visit, the session and the repo
   for (const { id } of allGolfers(db)) {
     const golfer = golferById(db, id)!
     const { refit, bag } = refitView(db, golfer, NOW_MS)!
-    const said = (advised: Parameters<typeof adviceLines>[0]) => adviceLines(advised, paperNames(bag), golfer)
+    const said = (gapsToFix: Parameters<typeof adviceLines>[0]) =>
+      adviceLines(gapsToFix, paperNames(bag), golfer)
     const advice = said(refit)
     lines += advice.length
-    expect(said(gapsView(db, golfer, NOW_MS)!.advised)).toEqual(advice)
-    expect(said(reportFrom(db, golfer, NOW_MS)!.advised!)).toEqual(advice)
+    expect(said(gapsView(db, golfer, NOW_MS)!.gapsToFix)).toEqual(advice)
+    expect(said(reportFrom(db, golfer, NOW_MS)!.gapsToFix!)).toEqual(advice)
     const [visit] = visitsOf(db, id)
-    if (visit) expect(said(visitView(db, golfer, visit, NOW_MS).advised!)).toEqual(advice)
+    if (visit) expect(said(visitView(db, golfer, visit, NOW_MS).gapsToFix!)).toEqual(advice)
     const newest = sessionsOf(db, id, { most: 5 }).find(({ shots }) => shots > 0)!
-    const { advised } = sessionView(db, golfer, sessionById(db, newest.id)!, NOW_MS)!
-    for (const line of said(advised)) expect(advice).toContain(line)
+    const { gapsToFix } = sessionView(db, golfer, sessionById(db, newest.id)!, NOW_MS)!
+    for (const line of said(gapsToFix)) expect(advice).toContain(line)
   }
   expect(lines).toBeGreaterThan(3)
 })

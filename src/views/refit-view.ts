@@ -2,16 +2,40 @@ import { refitClubs, type Bag } from '@/core/bag/bag'
 import type { BagAnalysis } from '@/core/analyse-bag'
 import type { Turf } from '@/core/flight/ground'
 import type { Golfer } from '@/core/golfer'
+import { isSameGap } from '@/core/gaps/gap-clubs'
+import { lessFor, type OneLess } from '@/core/refit/fewer-clubs'
+import type { Fix } from '@/core/refit/fixes'
+import { fixesOf, type GapAdvice } from '@/core/refit/gap-advice'
+import { fixesOfLongClub, type LongClubAdvice } from '@/core/refit/long-clubs'
+import type { Proposal } from '@/core/refit/proposal'
 import type { Refit } from '@/core/refit/refit'
 import type { Faced } from '@/core/rounds/faced'
 import { wedgeSet, type WedgeSet } from '@/core/wedges/wedge-set'
 import { dayOf } from '@/store/course-days'
 import type { Database } from '@/store/database'
 import { triedOf, type TriedRefit } from '@/store/tried-refits'
-import { bagRefit, type Wanted } from './bag-refit'
+import { bagRefit } from './bag-refit'
 import type { ChangeSeen } from './changed-clubs'
 
+/** What the golfer chose to look at: the gap below a club, or how many clubs to carry. */
+export type RefitChoice = { longerId?: string; carry?: number }
+
+/** What the page leads with. */
+export type RefitLead = {
+  /** The gap that was chosen, else the worst one. */
+  gap?: GapAdvice
+  longClub?: LongClubAdvice
+  /** The clubs to take out, one after another, where the golfer chose how many to carry. */
+  less: OneLess[]
+  /** The changes of clubs to show, in this order. */
+  proposals: Proposal[]
+  /** What the ladder shows at first. */
+  fixes: Fix[]
+}
+
 export type RefitView = {
+  choice: RefitChoice
+  lead: RefitLead
   bag: Bag
   /** What Gaps shows: the gaps and their verdicts. */
   analysis: Pick<BagAnalysis, 'steps' | 'stocks'>
@@ -20,18 +44,25 @@ export type RefitView = {
   /** The turf that the golfer plays on, as it was last set. */
   turf: Turf
   changes: ChangeSeen[]
-  /** What the golfer was asked for on the course. */
+  /** The distances that the golfer had on the course. */
   faced: Faced
   /** Which wedges to have; null where no pitching wedge was hit. */
   wedges: WedgeSet | null
 }
 
 /** Everything that the page on fixes shows; null before the first bag. */
-export function refitView(db: Database, golfer: Golfer, nowMs: number, wanted?: Wanted): RefitView | null {
-  const refitted = bagRefit(db, golfer, nowMs, wanted)
+export function refitView(
+  db: Database,
+  golfer: Golfer,
+  nowMs: number,
+  choice: RefitChoice = {},
+): RefitView | null {
+  const refitted = bagRefit(db, golfer, nowMs, choice.carry)
   if (!refitted) return null
   const { bag, analysis, refit, changes, faced } = refitted
   return {
+    choice,
+    lead: leadOf(refit, bag, golfer, choice),
     bag,
     analysis: { steps: analysis.steps, stocks: analysis.stocks },
     refit,
@@ -40,5 +71,35 @@ export function refitView(db: Database, golfer: Golfer, nowMs: number, wanted?: 
     faced,
     turf: dayOf(db, golfer.id)?.day.turf ?? golfer.usualTurf ?? 'normal',
     wedges: wedgeSet(refitClubs(bag).clubs, analysis.stocks, { toleranceM: golfer.toleranceM, faced }),
+  }
+}
+
+function leadOf(refit: Refit, bag: Bag, { bagWish }: Golfer, { longerId, carry }: RefitChoice): RefitLead {
+  const { firsts, longClubs, proposals, fewer } = refit
+  const gap = firsts.find((each) => each.longerId === longerId) ?? firsts[0]
+  const longClub = gap
+    ? longClubs.find((each) => isSameGap(each, gap))
+    : (longClubs.find((each) => each.longerId === longerId) ?? longClubs[0])
+  const wantsFewer = carry !== undefined || bagWish === 'light'
+  const ofBag = proposals.filter(
+    ({ strategy }) => strategy === 'everything' || (strategy === 'fewer-clubs' && wantsFewer) || !gap,
+  )
+  const ofGap = (gap?.proposals ?? []).filter(
+    ({ strategy }) => !ofBag.some((each) => each.strategy === strategy),
+  )
+  const shown = wantsFewer ? [...ofBag, ...ofGap] : [...ofGap, ...ofBag]
+  const putters = bag.clubs.filter(({ kind }) => kind === 'putter').length
+  return {
+    ...(gap && { gap }),
+    ...(longClub && { longClub }),
+    less: fewer && carry !== undefined ? lessFor(fewer, carry - putters) : [],
+    proposals: shown,
+    fixes: wantsFewer
+      ? (shown[0]?.fixes ?? [])
+      : gap
+        ? fixesOf(gap.advice)
+        : longClub
+          ? fixesOfLongClub(longClub)
+          : [],
   }
 }

@@ -5,7 +5,8 @@ import type { MonitorProfile } from '@/core/session/set-up'
 import type { Database } from '@/store/database'
 import { expectationsOfGolfer } from '@/store/session-events'
 import { monitorProfiles } from '@/store/set-ups'
-import { besideClubs, bagRefit, type Advised } from './bag-refit'
+import type { GapsToFix } from '@/core/refit/refit'
+import { adviceOfClubs, bagRefit } from './bag-refit'
 import { bayView, type BayView } from './bay-view'
 import { checksSeen, trialSeen, type CheckSeen, type TrialSeen } from './session-compared'
 
@@ -19,7 +20,7 @@ export type SessionView = {
   /** What it says of stocks that had grown old. */
   checks: CheckSeen[]
   /** What to do about gaps beside the clubs that were hit. */
-  advised: Advised
+  gapsToFix: GapsToFix
 }
 
 /** What a session came to. */
@@ -40,7 +41,7 @@ export function sessionView(
     },
     profiles: monitorProfiles(db, golfer.id),
     checks: checksSeen(db, golfer, view.bag, session, nowMs),
-    advised: besideClubs(
+    gapsToFix: adviceOfClubs(
       bagRefit(db, golfer, nowMs)?.refit,
       new Set(view.shots.flatMap(({ clubId }) => clubId ?? [])),
     ),

@@ -11,7 +11,8 @@ import type { Database } from '@/store/database'
 import { roundsOf } from '@/store/rounds'
 import { afterPlayOf, deskSettings, visitsOf } from '@/store/visits'
 import { comparedBag } from './bag-analysis'
-import { bagRefit, type Advised } from './bag-refit'
+import type { GapsToFix } from '@/core/refit/refit'
+import { bagRefit } from './bag-refit'
 import { changedSince } from './changed-since'
 import { openFollowUp, type OpenFollowUp } from './desk-view'
 
@@ -28,7 +29,7 @@ export type VisitView = {
   /** What is open: the steps that are not settled, and what to hit next. */
   open: { unsettled: Step[]; settled: number; next: NextShots[] }
   /** What to do about gaps that are not good; null before the first bag. */
-  advised: Advised | null
+  gapsToFix: GapsToFix | null
   /** What is otherwise than at the visit before this one; null where there is none. */
   changed: ChangedSince | null
   followUp: OpenFollowUp | null
@@ -60,7 +61,7 @@ export function visitView(db: Database, golfer: Golfer, visit: Visit, nowMs: num
       settled: settled.length,
       next: compared?.analysis.next ?? [],
     },
-    advised: bagRefit(db, golfer, nowMs)?.refit ?? null,
+    gapsToFix: bagRefit(db, golfer, nowMs)?.refit ?? null,
     changed: compared && changedSinceVisit(db, golfer, compared.bag, { visits, visit, nowMs }),
     followUp: open,
     afterPlay: asked ? afterPlaySeen(db, golfer, asked, nowMs) : null,

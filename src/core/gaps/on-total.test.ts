@@ -3,7 +3,7 @@ import { around, goodBag, hit, SIX } from '../../../tests/shots'
 import { analyseBag } from '../analyse-bag'
 import type { Club } from '../bag/club'
 import { refit } from '../refit/refit'
-import { stepsOf } from '../refit/paper-bag'
+import { stepsOf } from '../refit/paper-gaps'
 import { lengthIn, yards } from '../units'
 import { carriesApart } from './step'
 

@@ -3,6 +3,7 @@ import type { ClubId } from '../ids'
 import { belowIn, stockAt, type Posterior } from '../judge/posterior'
 import type { StockRule } from '../stock/stock-rules'
 import type { Swing } from '../station'
+import type { GapClubs } from './gap-clubs'
 import { nearLine, sameDistance, type Line } from './near-line'
 import type { Outlook } from './outlook'
 import { enoughToSettle, isWild, sureFrom, wantedBeside, type Striking } from './settled'
@@ -206,7 +207,7 @@ const NO_CHANCES: ZoneChances = { reversed: 0, narrow: 0, even: 0, wide: 0 }
 
 /** A step with a side that has no stock. */
 export const unknownStep = (
-  pair: { longerId: ClubId; shorterId: ClubId },
+  pair: GapClubs,
   { limits, absentLoftsDeg, leftOnPurpose }: StepContext,
 ): UnmeasuredStep => ({
   ...pair,

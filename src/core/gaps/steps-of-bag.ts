@@ -11,6 +11,7 @@ import { partialPrior } from '../judge/partial-share'
 import { absentLofts } from './absent-clubs'
 import { beyondShots, type Help } from './beyond-shots'
 import { carryPerDegree } from './carry-per-degree'
+import { isOfGap } from './gap-clubs'
 import { nextShots, type NextShots } from './next-shots'
 import { outlookOf, type Prospect } from './outlook'
 import {
@@ -205,7 +206,7 @@ function partialsBetween(longer: Side, shorter: Side, stocks: readonly Stock[]):
 
 /** A club is done when the steps on both sides of it are settled, on the line, or resting. */
 export function isDone(clubId: Club['id'], steps: readonly Step[]): boolean {
-  const beside = steps.filter((step) => step.longerId === clubId || step.shorterId === clubId)
+  const beside = steps.filter((step) => isOfGap(step, clubId))
   return beside.length > 0 && beside.every((step) => step.settled || step.resting === true)
 }
 

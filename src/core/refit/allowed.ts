@@ -1,9 +1,11 @@
 import type { Stretch } from '../gaps/cover'
+import { isSameGap } from '../gaps/gap-clubs'
 import type { ClubId } from '../ids'
 import { yards } from '../units'
 import type { Fix } from './fixes'
 import { isTurn } from './fixes'
-import { coverOn, evaluate, goodGaps, type PaperBag, type PaperClub, type PaperStep } from './paper-bag'
+import type { PaperBag, PaperClub } from './paper-bag'
+import { coverOn, evaluate, goodGaps, type PaperStep } from './paper-gaps'
 import { crosses, outsideM, WORSE_M, worthOf } from './search'
 import { phi } from '../math/normal'
 
@@ -59,9 +61,9 @@ export function refused(
 
 /** Whether a gap is further outside its limits than it was, or is new and rather too close than good. */
 function isWorse(step: PaperStep, before: readonly PaperStep[]): boolean {
-  const { longerId, shorterId, stepM, limitsM, sdM, even } = step
+  const { stepM, limitsM, sdM, even } = step
   if (limitsM === null) return false
-  const was = before.find((each) => each.longerId === longerId && each.shorterId === shorterId)
+  const was = before.find((each) => isSameGap(each, step))
   if (!was) return phi((limitsM.narrow - stepM) / sdM) > even
   // Limits may move with the bag: only a gap that moved itself can be worse.
   const moved = Math.abs(stepM - was.stepM) > 1e-6

@@ -2,7 +2,8 @@ import type { Stretch } from '../gaps/cover'
 import type { ClubId } from '../ids'
 import { isEnd, newlyUncovered, refused, type ProposalRules } from './allowed'
 import type { Fix } from './fixes'
-import { coverOn, evaluate, goodGaps, type PaperBag } from './paper-bag'
+import type { PaperBag } from './paper-bag'
+import { coverOn, evaluate, goodGaps, type GoodGaps } from './paper-gaps'
 import { worthOf } from './search'
 
 /** One club less than the bag before it. */
@@ -12,13 +13,13 @@ export type OneLess = {
   keeps: number
   /** Distances that have no club since, but for those that had none before; the widest first. */
   uncovered: Stretch[]
-  good: { good: number; of: number }
+  good: GoodGaps
 }
 
 /** What a bag of fewer clubs costs, one club after another; `next` is the club after the last and what its loss would leave. */
 export type FewerClubs = {
   has: number
-  good: { good: number; of: number }
+  good: GoodGaps
   less: OneLess[]
   /** Why it ends there: the distances that the cheapest further club would leave. */
   next?: { dropped: ClubId; uncovered: Stretch[] }
@@ -71,6 +72,10 @@ export function fewerClubs(bag: PaperBag, rules: ProposalRules): FewerClubs {
   return { has: bag.clubs.length, good: goodGaps(evaluate(bag, []).steps), less, ...(next && { next }) }
 }
 
-/** The clubs that stay out for so many to be left, or for as few as may be. */
-export const dropsFor = ({ less }: FewerClubs, wanted: number): Fix[] =>
-  less.filter(({ keeps }) => keeps >= wanted).map(({ dropped }): Fix => ({ kind: 'drop', clubId: dropped }))
+/** The clubs to take out, one after another, for so many to be left, or for as few as may be. */
+export const lessFor = ({ less }: FewerClubs, wanted: number): OneLess[] =>
+  less.filter(({ keeps }) => keeps >= wanted)
+
+/** The same as fixes. */
+export const dropsFor = (fewer: FewerClubs, wanted: number): Fix[] =>
+  lessFor(fewer, wanted).map(({ dropped }) => ({ kind: 'drop', clubId: dropped }))

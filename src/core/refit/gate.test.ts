@@ -5,7 +5,7 @@ import type { ClubId } from '../ids'
 import type { Stock } from '../stock/stock'
 import { yards } from '../units'
 import { firstShut, gates, isTrouble, type DaysOfClubs } from './gate'
-import { firstFixes } from './refit'
+import { beforeChange } from './gap-advice'
 
 const LOFTS = [32, 36, 41, 46]
 const CLUBS = paperBagOf(LOFTS.map((loft) => ({ loft, yd: 100 }))).clubs.map(({ club }) => ({
@@ -108,7 +108,9 @@ describe('the gate before a change of a club', () => {
 
 describe('what comes first', () => {
   const first = (stocks: Stock[] = STOCKS, clubs = CLUBS, days = twoDays) =>
-    firstFixes({ clubs, analysis: { steps: [WIDE], stocks, next: [] }, days })[0]?.fix
+    gates({ steps: [WIDE], stocks }, clubs, days).map(
+      (gate) => beforeChange(gate, { steps: [WIDE], stocks, next: [] }, days, clubs).fix,
+    )[0]
 
   it('is what the gate waits for; with it open, a refit', () => {
     expect(first()).toBe('refit')

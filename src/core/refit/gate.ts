@@ -1,17 +1,17 @@
 import type { BagAnalysis } from '../analyse-bag'
+import type { GapClubs } from '../gaps/gap-clubs'
 import { isJudged, type JudgedStep, type Step } from '../gaps/step'
 import type { ClubId } from '../ids'
 import { fullSwingOf, atStation } from '../station'
 import { isHit, type Stock } from '../stock/stock'
 import type { RefitClub } from './refit-club'
-import type { Trouble } from './search'
 
 /** Why nothing is to be done to a club yet. */
 export const SHUT = ['not-settled', 'few-shots', 'strike', 'lofts-not-measured'] as const
 export type Shut = (typeof SHUT)[number]
 
 /** A step that is not even, and what stands before any change of a club. */
-export type Gate = Trouble & { shut?: Shut }
+export type Gate = GapClubs & { shut?: Shut }
 
 /** A change of a club wants this many solid shots with it, on so many days. */
 export const FEWEST_TO_REFIT = { solid: 10, days: 2 }

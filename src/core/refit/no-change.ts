@@ -1,4 +1,5 @@
 import type { BagAnalysis } from '../analyse-bag'
+import { isSameGap, type GapClubs } from '../gaps/gap-clubs'
 import { OUTLOOK_SHOTS } from '../gaps/outlook'
 import type { ClubId } from '../ids'
 import { GRIP_DOWN } from '../grip-down'
@@ -6,7 +7,7 @@ import type { Block } from '../session/plan'
 import { atStation, FULL_SWING, fullSwingOf, isWholeSwing, type Swing } from '../station'
 import { isHit, type Stock } from '../stock/stock'
 import { FEWEST_TO_REFIT, type DaysOfClubs, type Gate } from './gate'
-import { grippedCarry } from './paper-bag'
+import { grippedCarry } from './paper-fixes'
 import type { RefitClub } from './refit-club'
 
 /** What helps about a trouble without any change of a club. */
@@ -31,22 +32,23 @@ const FROM_MIDDLE = 0.25
 
 /** What can be done about a trouble without a change of clubs, first what comes first. */
 export function withoutChange(
-  { longerId, shorterId, shut }: Gate,
+  gate: Gate,
   { stocks, steps, next }: Pick<BagAnalysis, 'stocks' | 'steps' | 'next'>,
   days: DaysOfClubs,
   clubs: readonly Pick<RefitClub, 'id' | 'loftDeg'>[],
 ): NoChange[] {
+  const { longerId, shorterId, shut } = gate
   const sides = [longerId, shorterId]
-  const step = steps.find((each) => each.longerId === longerId && each.shorterId === shorterId)
+  const step = steps.find((each) => isSameGap(each, gate))
   const isWide = step?.verdict === 'wide'
   const strike = sides.filter((id) => {
     const stock = atStation(stocks, fullSwingOf(id))
     return isHit(stock) && stock.offCurve?.cause === 'strike'
   })
-  const swing = isWide ? partialBetween(stocks, longerId, shorterId) : null
+  const swing = isWide ? partialBetween(stocks, gate) : null
   const unhit =
     isWide && !swing ? step.facts.find((fact) => fact.kind === 'between' && !fact.measured) : undefined
-  const grip = isWide && !swing ? gripBetween(stocks, longerId, shorterId) : null
+  const grip = isWide && !swing ? gripBetween(stocks, gate) : null
   const retest: NoChange[] =
     shut === 'not-settled' || shut === 'few-shots' ? [{ kind: 'retest', shots: moreShots() }] : []
   function moreShots(): Block[] {
@@ -76,42 +78,36 @@ export function withoutChange(
   ]
 }
 
-const carriesOf = (stocks: readonly Stock[], longerId: ClubId, shorterId: ClubId) =>
-  [longerId, shorterId].map((id) => atStation(stocks, fullSwingOf(id))?.carryM)
+/** The swing nearest to the middle of a gap, where it is near enough. */
+function nearMiddle<T extends { carryM: number }>(
+  stocks: readonly Stock[],
+  { longerId, shorterId }: GapClubs,
+  swings: (longM: number) => readonly T[],
+): T | null {
+  const [high, low] = [longerId, shorterId].map((id) => atStation(stocks, fullSwingOf(id))?.carryM)
+  if (high === undefined || low === undefined) return null
+  const fromMiddle = ({ carryM }: T): number => Math.abs(carryM - (high + low) / 2)
+  const [best] = swings(high).toSorted((a, b) => fromMiddle(a) - fromMiddle(b))
+  return best && fromMiddle(best) <= FROM_MIDDLE * (high - low) ? best : null
+}
 
 /** The partial swing of any club that lands nearest to the middle between two clubs. */
-function partialBetween(
-  stocks: readonly Stock[],
-  longerId: ClubId,
-  shorterId: ClubId,
-): Extract<NoChange, { kind: 'swing' }> | null {
-  const [high, low] = carriesOf(stocks, longerId, shorterId)
-  if (high === undefined || low === undefined) return null
-  const middle = (high + low) / 2
-  const [best] = stocks
-    .flatMap(({ clubId, swing, carryM, count }) =>
+const partialBetween = (stocks: readonly Stock[], gap: GapClubs) =>
+  nearMiddle(stocks, gap, () =>
+    stocks.flatMap(({ clubId, swing, carryM, count }) =>
       isWholeSwing(swing) || carryM === undefined
         ? []
         : [{ kind: 'swing' as const, clubId, swing, carryM, count }],
-    )
-    .sort((a, b) => Math.abs(a.carryM - middle) - Math.abs(b.carryM - middle))
-  return best && Math.abs(best.carryM - middle) <= FROM_MIDDLE * (high - low) ? best : null
-}
+    ),
+  )
 
 /** The longer of two clubs gripped down by whole centimetres, where that lands near the middle. */
-export function gripBetween(
-  stocks: readonly Stock[],
-  longerId: ClubId,
-  shorterId: ClubId,
-): Extract<NoChange, { kind: 'grip' }> | null {
-  const [high, low] = carriesOf(stocks, longerId, shorterId)
-  if (high === undefined || low === undefined) return null
-  const middle = (high + low) / 2
-  const [best] = Array.from({ length: GRIP_DOWN.mostCm }, (_, i) => ({
-    kind: 'grip' as const,
-    clubId: longerId,
-    cm: i + 1,
-    carryM: grippedCarry(high, i + 1),
-  })).sort((a, b) => Math.abs(a.carryM - middle) - Math.abs(b.carryM - middle))
-  return best && Math.abs(best.carryM - middle) <= FROM_MIDDLE * (high - low) ? best : null
-}
+export const gripBetween = (stocks: readonly Stock[], gap: GapClubs) =>
+  nearMiddle(stocks, gap, (longM) =>
+    Array.from({ length: GRIP_DOWN.mostCm }, (_, i) => ({
+      kind: 'grip' as const,
+      clubId: gap.longerId,
+      cm: i + 1,
+      carryM: grippedCarry(longM, i + 1),
+    })),
+  )

@@ -1,10 +1,13 @@
 import { describe, expect, it } from 'vitest'
 import { bend, clubAt, EXAMPLE, paperBagOf, randomBag } from '../../../tests/paper-bags'
 import { dice } from '../../../simulators/golfers/dice'
+import { gapKey } from '../gaps/gap-clubs'
 import { yards, YARD_M } from '../units'
 import { priceOf } from './fixes'
 import { carryByLength } from './length'
-import { chanceEven, evenSteps, loftsBetween, pairKey, stepsOf, withFixes, type PaperBag } from './paper-bag'
+import type { PaperBag } from './paper-bag'
+import { loftsBetween, withFixes } from './paper-fixes'
+import { chanceEven, evenSteps, stepsOf } from './paper-gaps'
 
 const inYards = (bag: PaperBag) => stepsOf(bag).map(({ stepM }) => stepM / YARD_M)
 const chances = (bag: PaperBag) => stepsOf(bag).map(({ even }) => even)
@@ -119,7 +122,7 @@ describe('what else changes a bag on paper', () => {
   })
 
   it('a step that the golfer wants as it is counts as even until one of its clubs is touched', () => {
-    const wanted = { ...bag, left: new Set([pairKey(clubAt(36), clubAt(41))]) }
+    const wanted = { ...bag, left: new Set([gapKey({ longerId: clubAt(36), shorterId: clubAt(41) })]) }
     expect(chances(wanted)[2]).toBe(1)
     expect(chances(withFixes(wanted, [bend(36, 0.5)]))[2]).toBeLessThan(0.1)
   })

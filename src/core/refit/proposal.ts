@@ -1,25 +1,26 @@
+import { isOfGap, type GapClubs } from '../gaps/gap-clubs'
 import type { ClubId } from '../ids'
 import { cautionsOf, type Caution } from './cautions'
 import { isTurn, type Fix } from './fixes'
 import { firstShut, type Gate, type Shut } from './gate'
-import { evaluate, goodGaps, sumEven, type PaperBag, type PaperStep } from './paper-bag'
-import type { Trouble } from './search'
+import type { PaperBag } from './paper-bag'
+import { evaluate, goodGapsWith, sumEven, type GoodGapsChange, type PaperStep } from './paper-gaps'
 
-/** Different ways to better a bag by changing its clubs, cheapest first. */
-export const WAYS = ['least-work', 'one-purchase', 'fewer-clubs', 'everything'] as const
-export type Way = (typeof WAYS)[number]
+/** How the gaps of a bag are made better by changing its clubs, the cheapest first. */
+export const STRATEGIES = ['least-work', 'one-purchase', 'fewer-clubs', 'everything'] as const
+export type Strategy = (typeof STRATEGIES)[number]
 
 /** A set of fixes that makes more gaps good, with all that it changes. */
 export type Proposal = {
-  way: Way
+  strategy: Strategy
   fixes: Fix[]
   /** The gaps it is for. */
-  troubles: Trouble[]
+  troubles: GapClubs[]
   /** How many gaps are likely good, before and after, as sums of chances. */
   before: number
   after: number
   /** The same counted, each bag by its own gaps. */
-  good: { before: { good: number; of: number }; after: { good: number; of: number } }
+  good: GoodGapsChange
   /** Every gap as it would be. */
   steps: PaperStep[]
   cautions: Caution[]
@@ -43,18 +44,23 @@ export function shutOf(bag: PaperBag, gates: readonly Gate[], fixes: readonly Fi
 }
 
 /** A set of fixes as a proposal, with all that it changes. */
-export function proposalOf(bag: PaperBag, gates: readonly Gate[], way: Way, fixes: Fix[]): Proposal {
+export function proposalOf(
+  bag: PaperBag,
+  gates: readonly Gate[],
+  strategy: Strategy,
+  fixes: Fix[],
+): Proposal {
   const before = evaluate(bag, []).steps
   const steps = evaluate(bag, fixes).steps
   const meant = meantBy(bag, gates, fixes)
-  const shut = way === 'everything' ? null : shutOf(bag, gates, fixes)
+  const shut = strategy === 'everything' ? null : shutOf(bag, gates, fixes)
   return {
-    way,
+    strategy,
     fixes,
     troubles: meant.map(({ longerId, shorterId }) => ({ longerId, shorterId })),
     before: sumEven(before),
     after: sumEven(steps),
-    good: { before: goodGaps(before), after: goodGaps(steps) },
+    good: goodGapsWith(bag, fixes),
     steps,
     cautions: cautionsOf(
       fixes,
@@ -67,12 +73,9 @@ export function proposalOf(bag: PaperBag, gates: readonly Gate[], way: Way, fixe
 const placeOf = ({ clubs }: PaperBag, id: ClubId): number => clubs.findIndex(({ club }) => club.id === id)
 
 /** Whether a set of fixes does something to a trouble: to one of its clubs, or between them. */
-function touches(bag: PaperBag, after: PaperBag, fixes: readonly Fix[], trouble: Trouble): boolean {
+function touches(bag: PaperBag, after: PaperBag, fixes: readonly Fix[], trouble: GapClubs): boolean {
   const { longerId, shorterId } = trouble
-  const isBeside = fixes.some(
-    (fix) => 'clubId' in fix && (fix.clubId === longerId || fix.clubId === shorterId),
-  )
-  if (isBeside) return true
+  if (fixes.some((fix) => 'clubId' in fix && isOfGap(trouble, fix.clubId))) return true
   const [from, to] = [placeOf(after, longerId), placeOf(after, shorterId)]
   return from >= 0 && to >= 0 && to - from > placeOf(bag, shorterId) - placeOf(bag, longerId)
 }
@@ -82,7 +85,7 @@ export function inPlaceOf(
   before: PaperBag,
   after: PaperBag,
   steps: readonly PaperStep[],
-  { longerId, shorterId }: Trouble,
+  { longerId, shorterId }: GapClubs,
 ): PaperStep[] {
   const [a, b] = [placeOf(after, longerId), placeOf(after, shorterId)]
   // A club that is gone leaves its neighbour on that side.

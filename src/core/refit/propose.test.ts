@@ -19,7 +19,11 @@ const proposed = (bag: PaperBag, gates: readonly Gate[], freeSlots: number) =>
 describe('what is proposed', () => {
   it('two bends for the wide step of the example, with the cautions of both', () => {
     const [work] = proposed(paperBagOf(EXAMPLE), [WIDE], 0)
-    expect(work).toMatchObject({ way: 'least-work', fixes: [bend(36, 2), bend(41, -1)], troubles: [WIDE] })
+    expect(work).toMatchObject({
+      strategy: 'least-work',
+      fixes: [bend(36, 2), bend(41, -1)],
+      troubles: [WIDE],
+    })
     expect(work!.after - work!.before).toBeGreaterThanOrEqual(0.5)
     expect(work!.cautions).toContainEqual({ kind: 'clubmaker' })
     expect(work!.cautions).toContainEqual({ kind: 'bounce', clubId: clubAt(36), degrees: 2 })
@@ -28,7 +32,9 @@ describe('what is proposed', () => {
 
   it('nothing where the heads take no bend, no slot is free and dropping mends nothing', () => {
     const hollow = EXAMPLE.map((each) => ({ ...each, head: 'hollow' as const }))
-    expect(proposed(paperBagOf(hollow), [WIDE], 0).map(({ way }) => way)).not.toContain('least-work')
+    expect(proposed(paperBagOf(hollow), [WIDE], 0).map(({ strategy }) => strategy)).not.toContain(
+      'least-work',
+    )
   })
 
   it('a preview with its reason where the gate is shut', () => {

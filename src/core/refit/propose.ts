@@ -1,11 +1,12 @@
+import { isSameGap, type GapClubs } from '../gaps/gap-clubs'
 import type { Fix } from './fixes'
 import type { Gate } from './gate'
 import type { PaperBag } from './paper-bag'
-import { proposalOf, WAYS, type BestTried, type Proposal } from './proposal'
-import { ranked, worthOf, type Trouble } from './search'
-import { everything, fewer, leastWork, onePurchase, type Proposing } from './ways'
+import { proposalOf, STRATEGIES, type BestTried, type Proposal } from './proposal'
+import { ranked, worthOf } from './search'
+import { everything, fewer, leastWork, onePurchase, type Proposing } from './strategies'
 
-/** What may be done about the troubles of a bag, at most one proposal for each way. Those behind a shut gate say so. */
+/** What may be done about the gaps of a bag that are not good, at most one proposal by each strategy; a shut gate makes it a preview. */
 export function propose(
   bag: PaperBag,
   of: readonly Gate[],
@@ -22,10 +23,10 @@ export function propose(
     rules.only ? null : everything(bag, gates, rules),
   ].filter((each) => each !== null)
   const proposals = found.filter(
-    ({ way, fixes }) =>
-      way !== 'everything' ||
+    ({ strategy, fixes }) =>
+      strategy !== 'everything' ||
       !found.some(
-        (other) => other.way !== 'everything' && JSON.stringify(other.fixes) === JSON.stringify(fixes),
+        (other) => other.strategy !== 'everything' && JSON.stringify(other.fixes) === JSON.stringify(fixes),
       ),
   )
   if (proposals.length > 0 || gates.length === 0) return { proposals }
@@ -34,21 +35,20 @@ export function propose(
   return { proposals, bestTried: proposalOf(bag, gates, 'least-work', best) }
 }
 
-/** The proposals that answer one gap, the cheapest way first: those of the whole bag that are for it, and else those for it alone. */
-export function answersTo(
-  trouble: Trouble,
+/** The proposals for one gap, the cheapest first: those of the whole bag that are for it, and else those for it alone. */
+export function proposalsFor(
+  trouble: GapClubs,
   bag: PaperBag,
   gates: readonly Gate[],
   rules: Proposing,
   ofBag: readonly Proposal[],
 ): Proposal[] {
-  const isFor = ({ troubles }: Proposal): boolean =>
-    troubles.some(
-      ({ longerId, shorterId }) => longerId === trouble.longerId && shorterId === trouble.shorterId,
-    )
+  const isFor = ({ troubles }: Proposal): boolean => troubles.some((each) => isSameGap(each, trouble))
   const alone = propose(bag, gates, { ...rules, only: trouble }).proposals.filter(isFor)
-  return WAYS.flatMap((way) => {
-    const [its, own] = [ofBag, alone].map((list) => list.find((each) => each.way === way && isFor(each)))
+  return STRATEGIES.flatMap((strategy) => {
+    const [its, own] = [ofBag, alone].map((list) =>
+      list.find((each) => each.strategy === strategy && isFor(each)),
+    )
     return its ?? own ?? []
   })
 }

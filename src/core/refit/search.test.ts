@@ -4,10 +4,12 @@ import { yards } from '../units'
 import { dice } from '../../../simulators/golfers/dice'
 import type { Fix } from './fixes'
 import { priceOf } from './fixes'
-import { evenSteps, withFixes, type PaperBag } from './paper-bag'
+import type { PaperBag } from './paper-bag'
+import { withFixes } from './paper-fixes'
+import { evenSteps } from './paper-gaps'
 import { loftLimits } from './refit-club'
 import { additions, aroundTroubles, bestBends, crosses, outsideM, WORSE_M } from './search'
-import { stepsOf } from './paper-bag'
+import { stepsOf } from './paper-gaps'
 
 describe('how far a club can be bent', () => {
   const of = (said: Partial<OnPaper>) =>

@@ -1,34 +1,24 @@
 import type { ClubId } from '../ids'
+import { isOfGap, type GapClubs } from '../gaps/gap-clubs'
 import type { Zones } from '../gaps/zones'
 import { yards } from '../units'
 import { priceOf, type Fix } from './fixes'
-import {
-  evaluate,
-  evenOf,
-  limitsOf,
-  loftsBetween,
-  moved,
-  pairOf,
-  sumEven,
-  type PaperBag,
-  type PaperClub,
-} from './paper-bag'
+import type { PaperBag, PaperClub } from './paper-bag'
+import { loftsBetween, moved } from './paper-fixes'
+import { evaluate, evenOf, limitsOf, pairOf, sumEven } from './paper-gaps'
 import { BEND_STEP_DEG, loftLimits } from './refit-club'
-
-/** A gap that something is to be done about. */
-export type Trouble = { longerId: ClubId; shorterId: ClubId }
 
 /** What is bought is tried this far from the club's own loft, in whole degrees. */
 const SWAP_DEG = 4
 
 /** What is looked at: the gaps that something is to be done about, and the clubs that nothing is to be done to. */
-export type Sought = { troubles: readonly Trouble[]; untouched?: ReadonlySet<ClubId> }
+export type Sought = { troubles: readonly GapClubs[]; untouched?: ReadonlySet<ClubId> }
 
 /** The clubs beside troubles, and their neighbours: what may be bent. */
 export function aroundTroubles(clubs: readonly PaperClub[], { troubles, untouched }: Sought): Set<ClubId> {
   const ids = new Set<ClubId>()
   clubs.forEach(({ club }, i) => {
-    if (!troubles.some(({ longerId, shorterId }) => longerId === club.id || shorterId === club.id)) return
+    if (!troubles.some((trouble) => isOfGap(trouble, club.id))) return
     for (const near of clubs.slice(Math.max(0, i - 1), i + 2))
       if (!untouched?.has(near.club.id)) ids.add(near.club.id)
   })

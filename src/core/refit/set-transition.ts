@@ -1,14 +1,8 @@
 import type { ClubId } from '../ids'
 import type { Fix } from './fixes'
-import {
-  goodGaps,
-  stepsOf,
-  sumEven,
-  withFixes,
-  type PaperBag,
-  type PaperClub,
-  type PaperStep,
-} from './paper-bag'
+import type { PaperBag, PaperClub } from './paper-bag'
+import { withFixes } from './paper-fixes'
+import { goodGaps, stepsOf, sumEven, type PaperStep } from './paper-gaps'
 
 /** One choice of wedges below the last iron, with the gaps that it makes from there down. */
 export type WedgeChoice = {

@@ -1,5 +1,6 @@
 import { compare, type Comparison, type Side } from '../compare/compare'
 import { withinBag } from '../compare/whole-bag'
+import { isSameGap } from '../gaps/gap-clubs'
 import { isJudged, type JudgedStep, type Step } from '../gaps/step'
 import type { ClubId } from '../ids'
 import { atStation, type Station } from '../station'
@@ -46,7 +47,7 @@ export const stocksSince = (
 export const stepsSince = (before: readonly Step[], now: readonly Step[]): StepSince[] =>
   now.filter(isJudged).flatMap((step): StepSince[] => {
     const { longerId, shorterId } = step
-    const old = before.find((each) => each.longerId === longerId && each.shorterId === shorterId)
+    const old = before.find((each) => isSameGap(each, step))
     const then = old && isJudged(old) ? old : null
     return then?.verdict === step.verdict && then.settled === step.settled
       ? []

@@ -3,6 +3,7 @@
 import dynamic from 'next/dynamic'
 import Link from 'next/link'
 import type { BagAnalysis } from '@/core/analyse-bag'
+import { isSameGap } from '@/core/gaps/gap-clubs'
 import type { Golfer } from '@/core/golfer'
 import type { GolferId } from '@/core/ids'
 import { HitThese } from './hit-these'
@@ -42,7 +43,7 @@ const isText = (kept: unknown): kept is string => typeof kept === 'string'
 type Props = { golfer: Golfer } & GapsView
 
 /** The stair of the bag, with the evidence of the chosen step beside it. */
-export function Gaps({ golfer, bag, analysis, shots, advised, changes, faced }: Props) {
+export function Gaps({ golfer, bag, analysis, shots, gapsToFix, changes, faced }: Props) {
   const found = finding(bag, analysis, golfer)
   const [chosenId, choose] = useKept<string | null>(`gap ${golfer.id}`, null, isText)
   const kept = analysis.steps.findIndex(({ longerId }) => longerId === chosenId)
@@ -54,9 +55,9 @@ export function Gaps({ golfer, bag, analysis, shots, advised, changes, faced }: 
   const data = stairOfBag(golfer, clubs, analysis, chosen)
   const home = `/golfers/${golfer.id}`
   const paperName = paperNames(bag)
-  const todo = ({ longerId, shorterId }: Step): string | undefined => {
-    const first = advised.firsts.find((each) => each.longerId === longerId && each.shorterId === shorterId)
-    return first && firstSentence(first, advised, paperName, golfer)
+  const todo = (gap: Step): string | undefined => {
+    const first = gapsToFix.firsts.find((each) => isSameGap(each, gap))
+    return first && firstSentence(first, paperName, golfer)
   }
   const drawn = (each: Step) => fixed(drawnStep(each, analysis.stocks, golfer) ?? 0, 0)
   if (!analysis.stocks.some(isHit)) {

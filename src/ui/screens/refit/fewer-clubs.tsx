@@ -3,25 +3,25 @@ import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import type { Golfer } from '@/core/golfer'
 import type { ClubId } from '@/core/ids'
-import { dropsFor, type FewerClubs as Found } from '@/core/refit/fewer-clubs'
+import { dropsFor, type FewerClubs } from '@/core/refit/fewer-clubs'
 import type { Fix } from '@/core/refit/fixes'
 import type { Faced } from '@/core/rounds/faced'
 import { noFewerSentence, oneLessSentence } from '@/text/refit'
 
 type Props = {
   golfer: Golfer
-  fewer: Found
+  fewer: FewerClubs
   faced: Faced
   /** How many putters the bag has: they count among the clubs that are carried. */
   putters: number
-  /** How many clubs the golfer asked for. */
+  /** How many clubs the golfer chose to carry. */
   wanted: number | undefined
   name: (id: ClubId) => string
   onShow: (fixes: Fix[]) => void
 }
 
 /** How many clubs the golfer wants to carry, and what each club less costs. */
-export function FewerClubs({ golfer, fewer, faced, putters, wanted, name, onShow }: Props) {
+export function FewerClubsSheet({ golfer, fewer, faced, putters, wanted, name, onShow }: Props) {
   const router = useRouter()
   const has = fewer.has + putters
   const least = has - fewer.less.length

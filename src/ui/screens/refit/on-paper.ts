@@ -1,9 +1,10 @@
+import { gapKey } from '@/core/gaps/gap-clubs'
 import type { Units } from '@/core/golfer'
 import type { ClubId } from '@/core/ids'
 import { isTurn, type Fix } from '@/core/refit/fixes'
 import { isNew } from '@/core/refit/apply-fixes'
-import { goodGaps, pairKey, stepsOf, withFixes, type PaperBag, type PaperStep } from '@/core/refit/paper-bag'
-import type { Proposal } from '@/core/refit/proposal'
+import type { PaperBag } from '@/core/refit/paper-bag'
+import { evaluate, goodGapsWith, type GoodGapsChange, type PaperStep } from '@/core/refit/paper-gaps'
 import { lengthIn } from '@/core/units'
 import type { RefitRow, RefitTread } from '@/draw/refit-stair'
 import { chance, fixed, len } from '@/text/numbers'
@@ -17,11 +18,8 @@ export type OnPaper = {
   rows: RefitRow[]
   treads: RefitTread[]
   steps: PaperTread[]
-  good: Proposal['good']
+  good: GoodGapsChange
 }
-
-const key = ({ longerId, shorterId }: Pick<PaperStep, 'longerId' | 'shorterId'>): string =>
-  pairKey(longerId, shorterId)
 
 /** Works out what some fixes do to every step, and letters those that change. */
 export function onPaper(
@@ -30,15 +28,15 @@ export function onPaper(
   units: Units,
   name: (id: ClubId) => string,
 ): OnPaper {
-  const after = withFixes(bag, fixes)
+  const { bag: after, steps: stepsAfter } = evaluate(bag, fixes)
   const shown = (of: PaperBag, id: ClubId): number | null => {
     const each = of.clubs.find(({ club }) => club.id === id)
     return each == null || each.carryM === null ? null : each.carryM + each.shownByM
   }
-  const before = new Map(stepsOf(bag).map((step) => [key(step), step]))
+  const before = new Map(evaluate(bag, []).steps.map((step) => [gapKey(step), step]))
   let letters = 0
-  const steps = stepsOf(after).map((step): PaperTread => {
-    const was = before.get(key(step))
+  const steps = stepsAfter.map((step): PaperTread => {
+    const was = before.get(gapKey(step))
     const changes = was === undefined || Math.abs(was.stepM - step.stepM) > 0.01
     const letter = changes ? { letter: String.fromCharCode(65 + letters++) } : {}
     return { ...step, drawn: paperGap(step, units), ...letter, ...(was && { was: paperGap(was, units) }) }
@@ -70,7 +68,7 @@ export function onPaper(
       even: even >= 0.5,
       ...(letter !== undefined && { letter }),
     })),
-    good: { before: goodGaps(stepsOf(bag)), after: goodGaps(steps) },
+    good: goodGapsWith(bag, fixes),
   }
 }
 

@@ -4,13 +4,13 @@ import Link from 'next/link'
 import Button from 'react-bootstrap/Button'
 import type { Golfer } from '@/core/golfer'
 import { heldByStocks } from '@/core/shots/holds'
+import { isSameGap } from '@/core/gaps/gap-clubs'
 import { isJudged, isMeasured } from '@/core/gaps/step'
 import type { Fix } from '@/core/refit/fixes'
-import type { OneLess } from '@/core/refit/fewer-clubs'
-import type { LongClubAnswer } from '@/core/refit/bag-advice'
+import { fixesOfLongClub } from '@/core/refit/long-clubs'
 import { shutOf } from '@/core/refit/proposal'
 import { refitStair } from '@/draw/refit-stair'
-import { firstSentence, fixesOf, longClubSentence } from '@/text/advice'
+import { firstSentence, longClubSentence } from '@/text/advice'
 import { fixed } from '@/text/numbers'
 import { bestTriedSentence, fewerSentence, goodGapsSentence, paperNames, SHUT_SENTENCE } from '@/text/refit'
 import { drawnStep, verdictWords } from '@/text/verdicts'
@@ -25,27 +25,21 @@ import { useKept } from '../../shared/use-kept'
 import { WhichWedges } from '../../shared/which-wedges'
 import { HitThese } from '../gaps/hit-these'
 import { LeaveOnPurpose } from '../gaps/leave-on-purpose'
-import { FewerClubs } from './fewer-clubs'
+import { FewerClubsSheet } from './fewer-clubs'
 import { KeptRefits } from './kept-refits'
 import { MarkDone } from './mark-done'
 import { NoChangeCard } from './no-change-card'
 import { onPaper } from './on-paper'
-import { WayCard } from './way-card'
+import { ProposalCard } from './proposal-card'
 import { WedgeChoices } from './wedge-choices'
 import { WorkOrder } from './work-order'
 import { Workbench } from './workbench'
 import { WorthKnowing } from './worth-knowing'
 import styles from './refit.module.css'
 
-type Props = {
-  golfer: Golfer
-  /** The longer club of the gap that is asked about; the worst one where none is. */
-  asked: string | undefined
-  /** How many clubs the golfer wants to carry, where that was asked. */
-  carry: number | undefined
-} & RefitView
+type Props = { golfer: Golfer } & RefitView
 
-/** What to do about a gap: the ladder as it is and as it would be, each way with its price, and a place to try others. */
+/** What to do about a gap: the ladder as it is and as it would be, each proposal with its price, and a workbench to try others. */
 export function RefitBench({
   golfer,
   bag,
@@ -56,30 +50,14 @@ export function RefitBench({
   changes,
   faced,
   wedges,
-  asked,
-  carry,
+  choice: { longerId, carry },
+  lead: { gap: first, longClub, less, proposals, fixes: start },
 }: Props) {
   const { gates, bag: paper, firsts, fewer } = refit
-  const first = firsts.find(({ longerId }) => longerId === asked) ?? firsts[0]
-  const longClub = first
-    ? refit.longClubs.find(({ longerId }) => longerId === first.longerId)
-    : (refit.longClubs.find(({ longerId }) => longerId === asked) ?? refit.longClubs[0])
   const putters = bag.clubs.filter(({ kind }) => kind === 'putter').length
-  const wishesFewer = carry !== undefined || golfer.bagWish === 'light'
-  const ofBag = refit.proposals.filter(
-    ({ way }) => way === 'everything' || (way === 'fewer-clubs' && wishesFewer) || first === undefined,
-  )
-  const its = (first?.proposals ?? []).filter(({ way }) => !ofBag.some((each) => each.way === way))
-  const proposals = wishesFewer ? [...ofBag, ...its] : [...its, ...ofBag]
   const own = new Set([...bag.clubs, ...bag.rack].map(({ id }) => id))
-  const less = carry === undefined ? [] : lessFor(fewer, carry - putters)
-  const start = wishesFewer
-    ? (proposals[0]?.fixes ?? [])
-    : first
-      ? fixesOf(first, refit.longClubs)
-      : longClubFixes(longClub)
   const [fixes, setFixes] = useKept<Fix[]>(
-    `fixes ${golfer.id} ${asked ?? ''} ${carry ?? ''}`,
+    `fixes ${golfer.id} ${longerId ?? ''} ${carry ?? ''}`,
     start,
     (kept): kept is Fix[] =>
       Array.isArray(kept) &&
@@ -88,17 +66,13 @@ export function RefitBench({
   const name = paperNames(bag)
   const drawn = onPaper(paper, fixes, golfer, name)
   const home = `/golfers/${golfer.id}`
-  const worst =
-    first &&
-    analysis.steps.find(
-      ({ longerId, shorterId }) => longerId === first.longerId && shorterId === first.shorterId,
-    )
-  const gate = first && gates.find(({ longerId }) => longerId === first.longerId)
+  const worst = first && analysis.steps.find((each) => isSameGap(each, first))
+  const gate = first && gates.find((each) => isSameGap(each, first))
   const retest = first?.noChange.find((each) => each.kind === 'retest')
   // The order of a clubmaker is for gaps that are confirmed; its lofts are measured on the bench.
   const shut = shutOf(paper, gates, fixes)
   // Clubs that are well known are bent without waiting for each gap; taking clubs out needs no clubmaker.
-  const everything = refit.proposals.find(({ way }) => way === 'everything')
+  const everything = refit.proposals.find(({ strategy }) => strategy === 'everything')
   const waitsForNone =
     fixes.every(({ kind }) => kind === 'drop') || JSON.stringify(fixes) === JSON.stringify(everything?.fixes)
   const isOrder = fixes.length > 0 && (waitsForNone || (shut !== 'not-settled' && shut !== 'few-shots'))
@@ -133,7 +107,7 @@ export function RefitBench({
           less.length > 0
             ? fewerSentence(less, name, golfer, faced)
             : first
-              ? firstSentence(first, refit, name, golfer)
+              ? firstSentence(first, name, golfer)
               : longClub
                 ? longClubSentence(longClub, name, golfer)
                 : anyConfirmed
@@ -161,7 +135,7 @@ export function RefitBench({
         <p className="quiet no-print">
           Other gaps:{' '}
           {firsts
-            .filter((each) => each !== first)
+            .filter((each) => first && !isSameGap(each, first))
             .map(({ longerId, shorterId }, i) => (
               <span key={longerId}>
                 {i > 0 && ', '}
@@ -185,7 +159,7 @@ export function RefitBench({
             </p>
           </section>
           {fewer && fewer.has > 4 && (
-            <FewerClubs
+            <FewerClubsSheet
               golfer={golfer}
               fewer={fewer}
               faced={faced}
@@ -214,16 +188,16 @@ export function RefitBench({
                 {name(longClub.longerId)} and {name(longClub.shorterId)}
               </h2>
               <p>{longClubSentence(longClub, name, golfer)}</p>
-              {longClubFixes(longClub).length > 0 && (
-                <Button size="sm" variant="outline" onClick={() => setFixes(longClubFixes(longClub))}>
+              {fixesOfLongClub(longClub).length > 0 && (
+                <Button size="sm" variant="outline" onClick={() => setFixes(fixesOfLongClub(longClub))}>
                   Show on the ladder
                 </Button>
               )}
             </section>
           )}
           {proposals.map((proposal) => (
-            <WayCard
-              key={proposal.way}
+            <ProposalCard
+              key={proposal.strategy}
               proposal={proposal}
               name={name}
               units={golfer}
@@ -286,9 +260,3 @@ export function RefitBench({
     </div>
   )
 }
-
-const lessFor = (fewer: RefitView['refit']['fewer'], wanted: number): OneLess[] =>
-  fewer?.less.filter(({ keeps }) => keeps >= wanted) ?? []
-
-const longClubFixes = (answer: LongClubAnswer | undefined): Fix[] =>
-  answer && 'fixes' in answer ? answer.fixes : []

@@ -3,7 +3,7 @@ import type { Turf } from '@/core/flight/ground'
 import type { Golfer } from '@/core/golfer'
 import type { ClubId } from '@/core/ids'
 import { bounceFor } from '@/core/refit/bounce'
-import type { LongClubAnswer } from '@/core/refit/bag-advice'
+import type { LongClubAdvice } from '@/core/refit/long-clubs'
 import type { Refit } from '@/core/refit/refit'
 import {
   bounceSentence,
@@ -18,7 +18,7 @@ type Props = {
   bag: Bag
   refit: Refit
   /** What the page shows about long clubs already. */
-  shown: LongClubAnswer | undefined
+  shown: LongClubAdvice | undefined
   turf: Turf
   name: (id: ClubId) => string
 }

@@ -22,7 +22,7 @@ import { TrialEnd } from './trial-end'
 import styles from './session.module.css'
 
 /** What a session came to: what was planned and not hit, what its shots settle, and what to hit next time. */
-export function SessionEnd({ view, expected, profiles, trial, checks, advised }: SessionView) {
+export function SessionEnd({ view, expected, profiles, trial, checks, gapsToFix }: SessionView) {
   const { golfer, bag, session, shots, analysis, plan } = view
   const hurt = session.hurtMs !== null
   const name = clubNames(bag)
@@ -40,7 +40,7 @@ export function SessionEnd({ view, expected, profiles, trial, checks, advised }:
   const settled = touched.filter((step) => step.settled)
   const lasted = ((taken.at(-1)?.hitMs ?? session.startedMs) - session.startedMs) / 1000
   const home = `/golfers/${golfer.id}`
-  const todo = adviceLines(advised, paperNames(bag), golfer)
+  const todo = adviceLines(gapsToFix, paperNames(bag), golfer)
   return (
     <div className={styles.screen}>
       <PageHead

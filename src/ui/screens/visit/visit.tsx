@@ -20,13 +20,13 @@ import styles from './visit.module.css'
 
 /** A golfer's visit: what it is to do, what is said at its end, and how it went in play. */
 export function Visit(view: VisitView) {
-  const { golfer, bag, visit, visits, open, advised, changed, followUp, afterPlay, nowMs } = view
+  const { golfer, bag, visit, visits, open, gapsToFix, changed, followUp, afterPlay, nowMs } = view
   const router = useRouter()
   const [planning, setPlanning] = useState(false)
   const name = bag ? clubNames(bag) : String
   const home = `/golfers/${golfer.id}`
   const blocks = open.next.map(({ clubId, swing, shots }) => ({ clubId, swing, shots }))
-  const todo = bag && advised ? adviceLines(advised, paperNames(bag), golfer) : []
+  const todo = bag && gapsToFix ? adviceLines(gapsToFix, paperNames(bag), golfer) : []
   const changes = changed ? changedSentences(changed, golfer, name) : []
   const others = visits.filter(({ id }) => id !== visit.id)
   return (

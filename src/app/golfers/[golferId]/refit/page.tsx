@@ -11,10 +11,14 @@ type Props = { params: Promise<{ golferId: string }>; searchParams: Asked<'for' 
 export default async function RefitPage({ params, searchParams }: Props) {
   const golfer = golferOfPage((await params).golferId)
   const [db, nowMs] = dataNow()
-  const asked = await searchParams
-  const carry = Number(said(asked.carry))
+  const query = await searchParams
+  const carry = Number(said(query.carry))
   const wanted = Number.isInteger(carry) && carry > 0 && carry <= MOST_CLUBS ? carry : undefined
-  const view = refitView(db, golfer, nowMs, wanted)
+  const longerId = said(query.for)
+  const view = refitView(db, golfer, nowMs, {
+    ...(longerId !== undefined && { longerId }),
+    ...(wanted !== undefined && { carry: wanted }),
+  })
   if (!view) redirect(`/golfers/${golfer.id}/bag`)
-  return <RefitBench golfer={golfer} {...view} asked={said(asked.for)} carry={wanted} />
+  return <RefitBench golfer={golfer} {...view} />
 }

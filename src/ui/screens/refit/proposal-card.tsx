@@ -10,7 +10,7 @@ import {
   paperGapWords,
   proposalSentence,
   SHUT_SENTENCE,
-  wayName,
+  proposalName,
 } from '@/text/refit'
 
 type Props = {
@@ -22,13 +22,13 @@ type Props = {
 }
 
 /** One way to better the bag: what it does, what it costs, what to be careful of, and every gap. */
-export function WayCard({ proposal, name, units, isShown, onShow }: Props) {
+export function ProposalCard({ proposal, name, units, isShown, onShow }: Props) {
   const { fixes, good, steps, cautions, shut } = proposal
   const price = [
     degreesOf(fixes) > 0 && `${degreesOf(fixes)}° in all`,
     boughtBy(fixes) > 0 && `${count(boughtBy(fixes), 'club')} to buy`,
   ].filter(Boolean)
-  const title = wayName(proposal)
+  const title = proposalName(proposal)
   return (
     <section className={`sheet way${shut ? ' shut' : ''}`} aria-label={title}>
       <h2>

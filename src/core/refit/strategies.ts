@@ -1,22 +1,15 @@
+import { gapKey, isOfGap, isSameGap, type GapClubs } from '../gaps/gap-clubs'
 import type { ClubId } from '../ids'
 import { yards } from '../units'
 import { refused, type ProposalRules } from './allowed'
 import { dropsFor, type FewerClubs } from './fewer-clubs'
 import { boughtBy, isTurn, type Fix } from './fixes'
 import type { Gate } from './gate'
-import { evaluate, goodGaps, sumEven, type PaperBag, type PaperStep } from './paper-bag'
+import type { PaperBag } from './paper-bag'
+import { evaluate, goodGaps, sumEven, type PaperStep } from './paper-gaps'
 import { inPlaceOf, meantBy, proposalOf, type Proposal } from './proposal'
 import { BEND_STEP_DEG } from './refit-club'
-import {
-  additions,
-  aroundTroubles,
-  bestBends,
-  outsideM,
-  ranked,
-  swaps,
-  type Sought,
-  type Trouble,
-} from './search'
+import { additions, aroundTroubles, bestBends, outsideM, ranked, swaps, type Sought } from './search'
 
 /** Fixes are proposed only if the chances of all gaps rise by this much together, and bends only if each gap they are for is likelier good than not. */
 const LEAST_GAIN = 0.5
@@ -34,7 +27,7 @@ export type Proposing = ProposalRules & {
   /** How many clubs the golfer wants to carry, without the putter; absent where that was not asked. */
   wanted?: number
   /** The one gap that something is to be done about; absent: all of them together, and then each. */
-  only?: Trouble
+  only?: GapClubs
 }
 
 /** What may be done now comes first, without the clubs that wait for something; then what may be done in all, as a preview. */
@@ -120,10 +113,8 @@ export function onePurchase(
 }
 
 /** Lists of gaps, each once. */
-const unique = (lists: readonly (readonly Trouble[])[]): (readonly Trouble[])[] => [
-  ...new Map(
-    lists.map((list) => [JSON.stringify(list.map(({ longerId, shorterId }) => [longerId, shorterId])), list]),
-  ).values(),
+const unique = (lists: readonly (readonly GapClubs[])[]): (readonly GapClubs[])[] => [
+  ...new Map(lists.map((list) => [list.map(gapKey).join(), list])).values(),
 ]
 
 /**
@@ -133,12 +124,7 @@ const unique = (lists: readonly (readonly Trouble[])[]): (readonly Trouble[])[] 
 function gainOfChanged(bag: PaperBag, fixes: readonly Fix[]): number {
   const [before, after] = [evaluate(bag, []).steps, evaluate(bag, fixes).steps]
   const isIn = (step: PaperStep, list: readonly PaperStep[]): boolean =>
-    list.some(
-      (each) =>
-        each.longerId === step.longerId &&
-        each.shorterId === step.shorterId &&
-        Math.abs(each.stepM - step.stepM) < 1e-6,
-    )
+    list.some((each) => isSameGap(each, step) && Math.abs(each.stepM - step.stepM) < 1e-6)
   const changed = (list: readonly PaperStep[], other: readonly PaperStep[]) =>
     sumEven(list.filter((step) => !isIn(step, other)))
   return changed(after, before) - changed(before, after)
@@ -163,7 +149,7 @@ export function fewer(bag: PaperBag, gates: readonly Gate[], rules: Proposing): 
     drops.map((fixes) => (): Proposal | null => {
       const { bag: after, steps } = evaluate(bag, fixes)
       const then = goodGaps(steps)
-      const gone = before.filter((step) => fixes.some((fix) => 'clubId' in fix && isBeside(step, fix.clubId)))
+      const gone = before.filter((step) => fixes.some((fix) => 'clubId' in fix && isOfGap(step, fix.clubId)))
       const mostM = Math.max(0, ...gone.map(outsideOf)) + MERGED_WORSE_M
       const isGone = meantBy(bag, gates, fixes).some((trouble) => {
         const [place] = inPlaceOf(bag, after, steps, trouble)
@@ -178,9 +164,6 @@ export function fewer(bag: PaperBag, gates: readonly Gate[], rules: Proposing): 
 
 /** A gap that was too wide beside one that was too close is not worse than it was by less than this when they become one. */
 const MERGED_WORSE_M = yards(3)
-
-const isBeside = ({ longerId, shorterId }: Trouble, id: ClubId | undefined): boolean =>
-  longerId === id || shorterId === id
 
 const outsideOf = ({ stepM, limitsM }: PaperStep): number => (limitsM ? outsideM(stepM, limitsM) : 0)
 

@@ -1,0 +1,100 @@
+import type { BagAnalysis } from '../analyse-bag'
+import { isSameGap, type GapClubs } from '../gaps/gap-clubs'
+import type { Step } from '../gaps/step'
+import type { Fix } from './fixes'
+import type { DaysOfClubs, Gate } from './gate'
+import { fixesOfLongClub, type LongClubAdvice } from './long-clubs'
+import { withoutChange, type NoChange } from './no-change'
+import type { Proposal } from './proposal'
+import type { RefitClub } from './refit-club'
+
+/** What comes before anything else is done about a gap: `refit` where a change of clubs may come first. */
+export type FirstFix = 'retest' | 'strike' | 'measure-lofts' | 'swing' | 'refit' | 'none'
+
+/** The one thing to do about a gap. */
+export type Advice =
+  | { kind: 'no-change'; item: NoChange }
+  | { kind: 'long-club'; longClub: LongClubAdvice }
+  | { kind: 'measure-lofts' }
+  | { kind: 'proposal'; proposal: Proposal }
+  | { kind: 'none' }
+
+/** A gap that is not good, with all that may be done about it. */
+export type GapAdvice = GapClubs & {
+  fix: FirstFix
+  noChange: NoChange[]
+  /** Changes of clubs, the cheapest first. */
+  proposals: Proposal[]
+  /** What to do first. */
+  advice: Advice
+}
+
+type BeforeChange = Omit<GapAdvice, 'proposals' | 'advice'>
+
+/** What helps with a gap without a change of clubs, and what comes first. */
+export function beforeChange(
+  gate: Gate,
+  analysis: Pick<BagAnalysis, 'stocks' | 'steps' | 'next'>,
+  days: DaysOfClubs,
+  clubs: readonly RefitClub[],
+): BeforeChange {
+  const noChange = withoutChange(gate, analysis, days, clubs)
+  const step = analysis.steps.find((each) => isSameGap(each, gate))
+  const { longerId, shorterId } = gate
+  return { longerId, shorterId, fix: firstFix(gate, noChange, step), noChange }
+}
+
+function firstFix({ shut }: Gate, noChange: readonly NoChange[], step: Step | undefined): FirstFix {
+  if (shut === 'not-settled' || shut === 'few-shots') return 'retest'
+  // A swing that was hit already changes no club: no gate comes before it.
+  if (noChange.some(({ kind }) => kind === 'swing')) return 'swing'
+  if (shut === 'strike') return 'strike'
+  // Where a club is missing by loft, the choice of clubs is the cause: no half degree changes that.
+  const isMissingClub = step?.verdict === 'wide' && step.absentClubs > 0
+  return shut === 'lofts-not-measured' && !isMissingClub ? 'measure-lofts' : 'refit'
+}
+
+/**
+ * The same with the changes of clubs, and what to do first of all that.
+ * @param longClub what is advised about these two clubs where they are the longest ones
+ */
+export const gapAdvice = (
+  before: BeforeChange,
+  proposals: Proposal[],
+  longClub: LongClubAdvice | undefined,
+): GapAdvice => ({
+  ...before,
+  ...(before.fix === 'refit' && proposals.length === 0 && { fix: 'none' }),
+  proposals,
+  advice: adviceOn(before, proposals, longClub),
+})
+
+/**
+ * In this order: shots, a swing that fits, the longest clubs, the strike, measured lofts, a change of clubs that may be done now,
+ * lofts that are not set, gripping down.
+ */
+function adviceOn(
+  { fix, noChange }: BeforeChange,
+  proposals: readonly Proposal[],
+  longClub: LongClubAdvice | undefined,
+): Advice {
+  const noChangeOf = (kind: NoChange['kind']): Advice[] =>
+    noChange.filter((each) => each.kind === kind).map((item) => ({ kind: 'no-change', item }))
+  const proposal = proposals.find(({ shut }) => shut === undefined)
+  const [first] = [
+    ...(fix === 'retest' || fix === 'swing' ? noChangeOf(fix) : []),
+    ...(longClub ? [{ kind: 'long-club' as const, longClub }] : []),
+    ...(fix === 'strike' ? noChangeOf('strike') : []),
+    ...(fix === 'measure-lofts' ? [{ kind: 'measure-lofts' as const }] : []),
+    ...(proposal ? [{ kind: 'proposal' as const, proposal }] : []),
+    ...noChangeOf('set-lofts'),
+    ...noChangeOf('grip'),
+  ]
+  return first ?? { kind: 'none' }
+}
+
+/** The changes of clubs that an advice names. */
+export function fixesOf(advice: Advice): Fix[] {
+  if (advice.kind === 'proposal') return advice.proposal.fixes
+  return advice.kind === 'long-club' ? fixesOfLongClub(advice.longClub) : []
+}

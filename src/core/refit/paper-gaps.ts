@@ -1,0 +1,166 @@
+import { coverOf, holesBetween, type Stretch } from '../gaps/cover'
+import { gapKey, type GapClubs } from '../gaps/gap-clubs'
+import { limitsOfSteps, type Zones } from '../gaps/zones'
+import { phi } from '../math/normal'
+import type { Fix } from './fixes'
+import type { PaperBag, PaperClub } from './paper-bag'
+import { withFixes } from './paper-fixes'
+import type { RefitClub } from './refit-club'
+
+/** A gap of a bag on paper. */
+export type PaperStep = GapClubs & {
+  /** The estimate that the chance goes by. */
+  stepM: number
+  sdM: number
+  /** The chance that it is good. */
+  even: number
+  limitsM: Zones | null
+  /** What the tables show of its two clubs, totals where the gap is one of totals: every text subtracts these. */
+  shownM: { longer: number; shorter: number }
+}
+
+/** A bag after some fixes with its gaps. */
+export type Evaluated = { bag: PaperBag; steps: PaperStep[] }
+/** A page that is open for long asks for many. */
+const MOST_EVALUATED = 5000
+const evaluated = new WeakMap<PaperBag, Map<string, Evaluated>>()
+
+/** The bag with some fixes done on paper and its gaps, worked out once for each set: a search asks for the same ones again and again. */
+export function evaluate(bag: PaperBag, fixes: readonly Fix[]): Evaluated {
+  const known = evaluated.get(bag) ?? new Map<string, Evaluated>()
+  if (known.size > MOST_EVALUATED) known.clear()
+  evaluated.set(bag, known)
+  const key = JSON.stringify(fixes)
+  const found = known.get(key)
+  if (found) return found
+  const after = fixes.length === 0 ? bag : withFixes(bag, fixes)
+  const made = { bag: after, steps: stepsOf(after) }
+  known.set(key, made)
+  return made
+}
+
+/** The gaps between neighbours that both have a stock, as they would be. */
+export function stepsOf(bag: PaperBag): PaperStep[] {
+  const limits = limitsOf(bag)
+  return bag.clubs.slice(1).flatMap((shorter, i): PaperStep[] => {
+    const longer = bag.clubs[i] as PaperClub
+    return longer.carryM === null || shorter.carryM === null
+      ? []
+      : [stepBetween(bag, longer, shorter, limits[i] ?? null)]
+  })
+}
+
+/** The limits of every pair of neighbours by the golfer's rule, as the analysis of such a bag has them; null where it cannot speak. */
+export function limitsOf({ clubs, school }: PaperBag): (Zones | null)[] {
+  const hit = clubs.flatMap(({ club, carryM, varianceM2, count }) =>
+    carryM === null ? [] : [{ club, carryM, varianceM2, count }],
+  )
+  const expected = new Map(clubs.map(({ club, expectedM }) => [club, expectedM ?? null]))
+  return limitsOfSteps(
+    clubs.map(({ club }) => club),
+    hit,
+    school,
+    (club) => expected.get(club as RefitClub) ?? null,
+  ).map(({ zones }) => zones)
+}
+
+/** What a gap hangs on besides the carries and bends of its two clubs. */
+export type Pair = {
+  measuredM2: number
+  isLeft: boolean
+  /** What the longer runs more, where one of the two is only hit from the tee: such a gap is one of totals. */
+  runM: number
+}
+
+type Side = Pick<PaperClub, 'club' | 'varianceM2' | 'runM'>
+
+export function pairOf({ stepVarianceM2, left }: PaperBag, longer: Side, shorter: Side): Pair {
+  const key = gapKey({ longerId: longer.club.id, shorterId: shorter.club.id })
+  return {
+    measuredM2: stepVarianceM2.get(key) ?? longer.varianceM2 + shorter.varianceM2,
+    isLeft: left.has(key),
+    runM: onTotal(longer, shorter) ? (longer.runM ?? 0) - (shorter.runM ?? 0) : 0,
+  }
+}
+
+const onTotal = (a: Side, b: Side): boolean =>
+  (a.club.job === 'tee' || b.club.job === 'tee') && a.runM !== null && b.runM !== null
+
+/** One standard deviation of a gap on paper. */
+export function stepSd({ measuredM2 }: Pair, longer: PaperClub, shorter: PaperClub): number {
+  // What a degree is worth is unsure for both alike: bent the same way they stay as far apart as they were.
+  const bent = longer.movedDeg * longer.perDegree.sdMPerDeg - shorter.movedDeg * shorter.perDegree.sdMPerDeg
+  return Math.sqrt(
+    measuredM2 +
+      bent * bent +
+      longer.supposedSdM * longer.supposedSdM +
+      shorter.supposedSdM * shorter.supposedSdM,
+  )
+}
+
+/** The chance that a gap on paper is good. Hot: asked for thousands of times in a search. */
+export function evenOf(pair: Pair, longer: PaperClub, shorter: PaperClub, limitsM: Zones | null): number {
+  if (pair.isLeft && longer.movedDeg === 0 && shorter.movedDeg === 0) return 1
+  if (limitsM === null) return 0
+  return chanceEven(
+    (longer.carryM ?? 0) - (shorter.carryM ?? 0) + pair.runM,
+    stepSd(pair, longer, shorter),
+    limitsM,
+  )
+}
+
+/** A gap on paper, with the chance that it is good. */
+export function stepBetween(
+  bag: PaperBag,
+  longer: PaperClub,
+  shorter: PaperClub,
+  limitsM: Zones | null,
+): PaperStep {
+  const pair = pairOf(bag, longer, shorter)
+  const shown = (each: PaperClub): number =>
+    (each.carryM ?? 0) + each.shownByM + (onTotal(longer, shorter) ? (each.runM ?? 0) : 0)
+  return {
+    longerId: longer.club.id,
+    shorterId: shorter.club.id,
+    stepM: (longer.carryM ?? 0) - (shorter.carryM ?? 0) + pair.runM,
+    sdM: stepSd(pair, longer, shorter),
+    even: evenOf(pair, longer, shorter, limitsM),
+    limitsM,
+    shownM: { longer: shown(longer), shorter: shown(shorter) },
+  }
+}
+
+/** The chance that a gap of this mean and standard deviation is good. */
+export const chanceEven = (stepM: number, sdM: number, { narrow, wide }: Zones): number =>
+  Math.max(0, phi((wide - stepM) / sdM) - phi((narrow - stepM) / sdM))
+
+/** How many of some gaps are likely to be good: the sum of their chances. */
+export const sumEven = (steps: readonly PaperStep[]): number => steps.reduce((sum, { even }) => sum + even, 0)
+
+/** The same of all gaps of a bag. */
+export const evenSteps = (bag: PaperBag): number => sumEven(stepsOf(bag))
+
+/** From this chance on a gap counts as good. */
+const LIKELY_GOOD = 0.5
+/** So many good gaps of so many. */
+export type GoodGaps = { good: number; of: number }
+/** How many of a bag's gaps are likely good, of how many: counted alike before and after. */
+export const goodGaps = (steps: readonly PaperStep[]): GoodGaps => ({
+  good: steps.filter(({ even }) => even >= LIKELY_GOOD).length,
+  of: steps.length,
+})
+
+/** The good gaps of a bag as it is, and after some fixes. */
+export type GoodGapsChange = { before: GoodGaps; after: GoodGaps }
+export const goodGapsWith = (bag: PaperBag, fixes: readonly Fix[]): GoodGapsChange => ({
+  before: goodGaps(evaluate(bag, []).steps),
+  after: goodGaps(evaluate(bag, fixes).steps),
+})
+
+/** What a bag on paper covers of a stretch of distances, and the holes in it. */
+export function coverOn({ clubs, others }: PaperBag, toleranceM: number, zone?: Stretch) {
+  const carries = [...clubs, ...others].flatMap(({ carryM }) => carryM ?? [])
+  const span: Stretch = zone ?? [Math.min(...carries), Math.max(...carries)]
+  if (carries.length < 2) return { holes: [], cover: 0 }
+  return { holes: holesBetween(carries, toleranceM, span), cover: coverOf(carries, toleranceM, span) }
+}
