@@ -22,7 +22,7 @@ const VISITS = 2
 const SHOTS_A_VISIT = 10
 /** A club of another loft is truly off its model's curve by so much. */
 const OFF_CURVE_M = yards(3)
-/** The practice (common): the club beside the worst gap bent by a part of what is too much. */
+/** Common practice: one club of the worst gap is bent by a part of what is too much. */
 const YARDS_A_DEGREE = 2.5
 
 type Tally = { of: number; better: number; worse: number; gained: number; bends: number }
@@ -220,8 +220,8 @@ function practice(
 const WEDGE_LAYOUTS = [[56], [52, 58], [50, 54, 58], [50, 56], [48, 52, 56, 60]]
 
 /**
- * Which answers ordinary bags get: five shots a club on one day, lofts not measured, five layouts of wedges, woods alike in a
- * third of them, one or two clubs missing. Bags with troubles and no answer are listed.
+ * What ordinary bags are advised: five shots a club on one day, lofts not measured, five layouts of wedges, woods alike in a
+ * third of them, one or two clubs missing. Bags with a gap that is not good and no advice are listed.
  */
 export function ordinaryAnswered(bags: number, seed: number): string[] {
   const given: Record<string, number> = {}
@@ -235,14 +235,14 @@ export function ordinaryAnswered(bags: number, seed: number): string[] {
     const { analysis, refit: found } = refitOf({ clubs, rack: [], ...input })
     if (found.firsts.length === 0) continue
     troubled++
-    const answers = new Set([
+    const advised = new Set([
       ...found.firsts.flatMap(({ noChange }) => noChange.map(({ kind }) => `no change: ${kind}`)),
       ...found.longClubs.map(({ kind }) => `long clubs: ${kind}`),
       ...found.proposals.map(({ strategy }) => strategy),
     ])
-    for (const answer of answers) given[answer] = (given[answer] ?? 0) + 1
+    for (const advice of advised) given[advice] = (given[advice] ?? 0) + 1
     // More shots and gripping down can always be advised: what else is there?
-    if ([...answers].every((answer) => answer === 'no change: retest' || answer === 'no change: grip'))
+    if ([...advised].every((advice) => advice === 'no change: retest' || advice === 'no change: grip'))
       none.push(
         (hidden.knowsLofts ? '' : '(lofts not set) ') +
           analysis.steps
@@ -258,7 +258,7 @@ export function ordinaryAnswered(bags: number, seed: number): string[] {
     `${bags} ordinary bags, 5 shots a club on one day (seed ${seed}): ${troubled} have a gap that is not good`,
     ...Object.entries(given)
       .sort((a, b) => b[1] - a[1])
-      .map(([answer, n]) => `  ${answer.padEnd(26)} ${n}`),
+      .map(([advice, n]) => `  ${advice.padEnd(26)} ${n}`),
     `  nothing but more shots and gripping down ${none.length}`,
     ...none.slice(0, 10).map((bag) => `    ${bag}`),
   ]

@@ -1,7 +1,7 @@
 // A process beside the one that answers. It has the data open for itself and does one work after the other, until the
 // one that started it is gone.
 import { databasePath, dataFolder } from '@/store/data-folder'
-import { DataError } from '@/store/data-error'
+import { DataError, errorCode } from '@/store/data-error'
 import { openDatabase, type Database } from '@/store/database'
 import type { Asked, Said } from './messages'
 import { WorkRefused, type Kind, type Way } from './work'
@@ -10,12 +10,6 @@ import { WORKS } from './works'
 let database: Database | null = null
 /** Where somebody works with the data, they are whole and up to date: they are not looked through again. */
 const data = (): Database => (database ??= openDatabase(databasePath(dataFolder())))
-
-/** SQLite's or the system's own word for what went wrong; empty for anything else. */
-const codeOf = (error: unknown): string => {
-  const code = (error as { code?: unknown } | null)?.code
-  return typeof code === 'string' ? code : ''
-}
 
 const going = new Map<number, () => void>()
 /** Where nobody listens any more this process ends: nothing is to be done about what could not be said. */
@@ -37,7 +31,7 @@ async function work(number: number, kind: Kind, ask: unknown): Promise<void> {
     if (error instanceof WorkRefused)
       return say({ number, says: 'refused', status: error.status, problems: error.problems })
     const { message } = error as Error
-    say({ number, says: 'failed', message, code: codeOf(error), inWords: error instanceof DataError })
+    say({ number, says: 'failed', message, code: errorCode(error), inWords: error instanceof DataError })
   }
 }
 

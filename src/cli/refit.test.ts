@@ -43,7 +43,7 @@ describe('a line of refit', () => {
       expect(sdMPerDeg).toBeGreaterThan(0)
     }
     for (const { way, before: was, after, steps } of answer.proposals) {
-      // One club less mends a gap by taking it away: the sum of the others need not rise.
+      // With one club less a gap is gone: the sum of the others need not rise.
       if (way !== 'lighter-bag') expect(after - was).toBeGreaterThanOrEqual(0.5)
       expect(steps.length).toBeGreaterThan(5)
     }

@@ -61,7 +61,7 @@ export function refitStair(rows: readonly RefitRow[], treads: readonly RefitTrea
     const [longer, shorter] = [rows[from]?.then, rows[to]?.then]
     if (longer == null || shorter == null) continue
     const [left, right] = [Math.min(longer, shorter), Math.max(longer, shorter)]
-    // Beside the row of a club that goes, not on it.
+    // In the row next to a club that goes, not in its own.
     const y = (at(from) + at(to)) / 2 + ((to - from) % 2 === 0 ? row / 2 : 0)
     const ink = letter === undefined ? 'open' : even ? 'even' : 'wide'
     parts.push(

@@ -30,13 +30,13 @@ const STORED: Record<string, Record<string, Joi.Schema>> = {
 }
 
 /**
- * Whether a stored text of JSON is what its column holds, as a file from elsewhere has it.
- * @returns a sentence; null where it is, or the column holds none
+ * Whether a stored text of JSON is of the kind that its column has, for files from elsewhere.
+ * @returns a sentence; null where it is, or the column has no JSON
  */
 export function storedJsonProblem(table: string, column: string, value: unknown): string | null {
   const schema = STORED[table]?.[column]
   if (!schema || value === null || value === undefined) return null
-  const odd = `"${column}" of "${table}" is not what Banco keeps there: "${String(value).slice(0, 60)}". Take another file.`
+  const odd = `"${column}" of "${table}" is not valid: "${String(value).slice(0, 60)}". Take another file.`
   if (typeof value !== 'string') return odd
   try {
     const parsed: unknown = JSON.parse(value)

@@ -34,7 +34,7 @@ export function backUp(db: Database, path: string): void {
     onDisk(dirname(path))
   } catch (error) {
     rmSync(fresh, { force: true })
-    // A full disk is said as such.
+    // A full disk is named as such.
     if (hindrance(error) !== null) throw error
     throw new BackupError(
       `The backup could not be written to ${path} (${(error as Error).message}): name another place.`,
@@ -92,7 +92,7 @@ const MOST_HEAP_BYTES = 256 * 1024 * 1024
 
 /**
  * A backup may come from anywhere. Its schema is read before anything in it can run, a view, a trigger or a check, and must be
- * letter for letter that of the version of Banco that it says it is of.
+ * letter for letter that of the version of Banco that it names.
  */
 function lookFirst(db: Database): void {
   db.pragma('trusted_schema = OFF')

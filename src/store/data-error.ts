@@ -9,10 +9,16 @@ export class DataError extends Error {
   }
 }
 
-/** SQLite's own word for what went wrong; empty for anything else. */
-export const sqliteCode = (error: unknown): string => {
+/** The code of an error of SQLite or of the system; empty for anything else. */
+export const errorCode = (error: unknown): string => {
   const code = (error as { code?: unknown } | null)?.code
-  return typeof code === 'string' && code.startsWith('SQLITE_') ? code : ''
+  return typeof code === 'string' ? code : ''
+}
+
+/** The code of an error of SQLite; empty for anything else. */
+export const sqliteCode = (error: unknown): string => {
+  const code = errorCode(error)
+  return code.startsWith('SQLITE_') ? code : ''
 }
 
 const DISK_FULL = 'The disk is full. Nothing was changed: make room, and try again.'
@@ -42,8 +48,7 @@ const IN_WORDS: [code: string, sentence: string][] = [
 
 /** What keeps the data or a file from being written or read for now, in words; null for a fault of Banco's own. */
 export function hindrance(error: unknown): string | null {
-  const code = (error as { code?: unknown } | null)?.code
-  if (typeof code !== 'string') return null
+  const code = errorCode(error)
   return IN_WORDS.find(([known]) => code.startsWith(known))?.[1] ?? null
 }
 

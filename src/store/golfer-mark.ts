@@ -20,8 +20,8 @@ const OWNER: [column: string, ownerOf: (row: string) => string][] = [
 ]
 
 /**
- * Has this connection count the writes to each golfer's data: in a table and by triggers of its own, which nobody else sees and
- * no file keeps. The connection itself says whether it does: the server has more than one copy of this file.
+ * Has this connection count the writes to each golfer's data: in a table and by triggers of its own, which no other connection sees
+ * and no file has. The connection itself shows whether it does: the server has more than one copy of this file.
  */
 function watch(db: Database): void {
   const isWatched = db.prepare("SELECT 1 FROM temp.sqlite_schema WHERE name = 'golfer_write'").get()

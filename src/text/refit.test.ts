@@ -53,7 +53,7 @@ it('tells what two bends would do as a fitter would, by the difference of the ca
   expect(goodGapsSentence(BENDS.good)).toBe('Good gaps: 3 of 4 now, 4 of 4 after.')
 })
 
-it('a club that nobody has hit is an estimate: 125 (46°) and 95 (56°), a 51° at about 110 (103–117), 15 and 15', () => {
+it('a club that was never hit is an estimate: 125 (46°) and 95 (56°), a 51° at about 110 (103–117), 15 and 15', () => {
   const fixes = [{ kind: 'add', loftDeg: 51 } as const]
   const steps = [gap(pitching, new51, 125, 110, 4.2), gap(new51, sand, 110, 95, 4.2)]
   const sentence = proposalSentence({ fixes, steps, troubles: [] }, name, YARDS)
@@ -110,7 +110,9 @@ it('tells what a club less costs, why it ends, and what a bounce is on a turf', 
   expect(oneLessSentence(less, name, YARDS)).toBe(
     'Take out the 8-iron: no club for 114–127 yd and 1 shorter stretch. Good gaps: 7 of 9.',
   )
-  expect(oneLessSentence({ ...less, uncovered: [] }, name, YARDS)).toContain('every distance keeps its club')
+  expect(oneLessSentence({ ...less, uncovered: [] }, name, YARDS)).toContain(
+    'you still have a club for every distance',
+  )
   const fewer = { has: 11, good: less.good, less: [less] }
   expect(
     noFewerSentence(
@@ -118,7 +120,7 @@ it('tells what a club less costs, why it ends, and what a bounce is on a turf', 
       name,
       YARDS,
     ),
-  ).toBe('It ends here. Without the 9-iron as well, you would have no club for 105–127 yd.')
+  ).toBe('No more clubs can go. Without the 9-iron as well, you would have no club for 105–127 yd.')
   expect(bounceSentence([{ club: 'P-wedge', bounceDeg: 7 }], 'little', 'soft')).toBe(
     '7° on the P-wedge is little bounce for soft turf and fluffy sand. About 14° suits it, more for a steep swing, less for a shallow one.',
   )

@@ -141,10 +141,10 @@ function estimateSentence(
   if (!only) return null
   if (clubs.length > 1)
     return `They would carry about ${listed(clubs.map(({ about }) => about))}. Try one of each before you buy.`
-  const apart = only.gaps.map(
+  const spacings = only.gaps.map(
     ({ gap, other }, i) => `${gap}${i === 0 ? ` ${units.lengthUnit}` : ''} from the ${other}`,
   )
-  return `It would carry about ${only.about}, ${listed(apart)}. Try one before you buy.`
+  return `It would carry about ${only.about}, ${listed(spacings)}. Try one before you buy.`
 }
 
 /** What a proposal would do: "Bend the 8-iron 2° weak and the 9-iron 1° strong. 8-iron to 9-iron would be about 13 (11–16)." */
@@ -232,7 +232,7 @@ export const KEPT_BECAUSE: Record<KeptFor, string> = {
   easier: 'it is easier to hit',
 }
 
-/** "You need only one of the 5-wood and the 7-wood. Keep the 7-wood: it lands steeper." */
+/** "You need only one of the 5-wood and the 7-wood, which do the same job. Keep the 7-wood, because it lands steeper." */
 export function sameJobSentence(
   { longerId, shorterId, probability, keep, because }: SameJob,
   name: Name,
@@ -281,7 +281,7 @@ export function oneLessSentence(
   units: Units,
   faced: Faced = NOTHING_FACED,
 ): string {
-  const without = withoutWords(uncovered, units, faced) ?? 'every distance keeps its club'
+  const without = withoutWords(uncovered, units, faced) ?? 'you still have a club for every distance'
   return `Take out the ${name(dropped)}: ${without}. Good gaps: ${good.good} of ${good.of}.`
 }
 
@@ -293,14 +293,14 @@ export function fewerSentence(less: readonly OneLess[], name: Name, units: Units
     name,
   )}.`
   const without = last && withoutWords(last.uncovered, units, faced)
-  return without ? `${out} You then have ${without}.` : `${out} Every distance keeps its club.`
+  return without ? `${out} You then have ${without}.` : `${out} You still have a club for every distance.`
 }
 
 /** Why a bag gets no lighter: "With one more out, there would be no club for 132–155 yd." */
 export const noFewerSentence = ({ next }: FewerClubs, name: Name, units: Units): string =>
   next?.uncovered[0]
-    ? `It ends here. Without the ${name(next.dropped)} as well, you would have no club for ${stretchWords(next.uncovered[0], units)}.`
-    : 'It ends here. The driver, your longest and your shortest club stay in the bag.'
+    ? `No more clubs can go. Without the ${name(next.dropped)} as well, you would have no club for ${stretchWords(next.uncovered[0], units)}.`
+    : 'No more clubs can go. The driver, your longest and your shortest club stay in the bag.'
 
 /** One choice of wedges: "P-wedge, 50° wedge, 56° wedge: 13, 15, 15". */
 export const wedgeChoiceWords = (

@@ -43,5 +43,5 @@ const facedAgain = (aRound: number | null): string =>
   aRound === null
     ? ''
     : aRound === 0
-      ? ', which your rounds never asked for'
+      ? ', which you did not have in your rounds'
       : `, which you need ${fixed(aRound, 1)} times a round`

@@ -94,8 +94,8 @@ function analyse(
     bagAnalysis(db, golfer, until, inAir, { asItWas: true }),
   )
   const input = bagInput(db, golfer, bag, nowMs, inAir, which)
-  const told = expectedCarries(changed)
-  const analysis = analysedOnce({ ...input, rules: { ...input.rules, ...told } })
+  const expectations = expectedCarries(changed)
+  const analysis = analysedOnce({ ...input, rules: { ...input.rules, ...expectations } })
   return {
     bag,
     analysis,
@@ -127,14 +127,14 @@ type Kept = {
   analysed: WeakMap<Database, Map<string, AnalysedBag | null>>
   known: Map<string, BagAnalysis>
 }
-// The server has more than one copy of this file: all of them keep in one place.
+// The server has more than one copy of this file: all of them share one cache.
 const state = globalThis as { bancoAnalyses?: Kept }
 /** What was worked out last, for the other pages and tabs that ask for the same; and from the same shots and rules, oldest first. */
 const { analysed, known } = (state.bancoAnalyses ??= { analysed: new WeakMap(), known: new Map() })
 /** A coach's desk and forty sessions of each of a few golfers. */
 const MOST_KNOWN = 300
 
-/** The analysis of a bag, worked out once for the same clubs, shots and rules: by what it is made from, whoever wrote meanwhile. */
+/** The analysis of a bag, worked out once for the same clubs, shots and rules, whatever was written in between. */
 function analysedOnce(input: BagInput): BagAnalysis {
   const key = createHash('sha256').update(JSON.stringify(input)).digest('base64')
   const found = known.get(key) ?? analyseBag(input)
@@ -168,7 +168,7 @@ export function rackAnalysis(
 
 const isRacked = ({ rack }: Bag, id: ClubId): boolean => rack.some((club) => club.id === id)
 
-/** What the analysis is told of clubs that were changed. */
+/** The carries that are expected of changed clubs, as rules of the analysis. */
 const expectedCarries = (changed: readonly ChangedClub[]): Pick<Rules, 'expected'> => {
   const expected = changed.flatMap(({ swings }) => swings)
   return expected.length > 0 ? { expected } : {}

@@ -14,7 +14,7 @@ import { YARD_M } from '@/core/units'
 import { firstSentence } from '@/text/advice'
 import { refitOf } from './refit-of'
 
-// Bags that were seen, and the answers that a good fitter gives (from memory of fitting practice). Carries in yards.
+// Bags that were seen, and what a good fitter advises (from memory of fitting practice). Carries in yards.
 
 const kindOf = (name: string): ClubKind =>
   (['driver', 'wood', 'hybrid', 'iron', 'wedge'] as const).find((kind) =>
@@ -103,9 +103,9 @@ describe('woods', () => {
 
   it('of which no launch is known: one goes, and where its place is worth most', () => {
     const { refit } = refitOf(fitterBag(fourteen(club('3-wood', 15, 205), club('5-wood', 18, 211))))
-    const answer = refit.longClubs[0]!
-    expect(answer).toMatchObject({ kind: 'take-out', clubId: '3-wood', keep: '5-wood' })
-    expect(answer).toHaveProperty('slot.fix.kind', 'add')
+    const advice = refit.longClubs[0]!
+    expect(advice).toMatchObject({ kind: 'take-out', clubId: '3-wood', keep: '5-wood' })
+    expect(advice).toHaveProperty('slot.fix.kind', 'add')
     // No other sentence says to keep the club that goes.
     expect(refit.sameJobs.every(({ keep }) => keep !== '3-wood')).toBe(true)
   })
@@ -121,12 +121,12 @@ describe('woods', () => {
         ...WEDGES,
       ]),
     )
-    const answer = refit.longClubs[0]!
-    expect(answer).toMatchObject({ kind: 'below-driver', longerId: 'Driver', shorterId: '3-wood' })
-    if (answer.kind !== 'below-driver') throw new Error(answer.kind)
-    expect(yd(answer.grip!.carryM)).toBeGreaterThan(225)
-    expect(yd(answer.grip!.carryM)).toBeLessThan(243)
-    expect(answer.fixes).toEqual([{ kind: 'add', loftDeg: 13 }])
+    const advice = refit.longClubs[0]!
+    expect(advice).toMatchObject({ kind: 'below-driver', longerId: 'Driver', shorterId: '3-wood' })
+    if (advice.kind !== 'below-driver') throw new Error(advice.kind)
+    expect(yd(advice.grip!.carryM)).toBeGreaterThan(225)
+    expect(yd(advice.grip!.carryM)).toBeLessThan(243)
+    expect(advice.fixes).toEqual([{ kind: 'add', loftDeg: 13 }])
   })
 
   it('5-wood 224, 4-iron 193, then 5 and 6 apart: a 20° for the 5-iron makes 16, 15 and 11', () => {
@@ -199,7 +199,7 @@ describe('irons', () => {
     expect(first(refit)).toContain('Bend the 8-iron')
   })
 
-  it('seven clubs with four shots each are told to hit again, and to bend none', () => {
+  it('seven clubs with four shots each: hit again, and bend none', () => {
     const seven = [
       club('Driver', 11, 180),
       club('5-hybrid', 25, 140),
@@ -311,7 +311,7 @@ it.each([
   }
 })
 
-/** The share of a normal between two limits, by Simpson's rule: another way than the core's table. */
+/** The share of a normal between two limits, by Simpson's rule, where the core has a table. */
 function normalBetween(low: number, high: number, mean: number, sd: number): number {
   const n = 200
   const h = (high - low) / n
@@ -321,7 +321,7 @@ function normalBetween(low: number, high: number, mean: number, sd: number): num
   return (sum * h) / 3
 }
 
-it('a club to try with a typed carry stands where its loft belongs: 188.5, 177.4, 166.3 are 11.1 and 11.1', () => {
+it('a club to try with a typed carry is placed by its loft: 188.5, 177.4, 166.3 are 11.1 and 11.1', () => {
   const { refit } = refitOf(
     fitterBag([club('5-wood', 18, 188.5), club('4-hybrid', 23, 171.9), club('5-hybrid', 26, 166.3)]),
   )

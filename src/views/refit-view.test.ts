@@ -115,17 +115,17 @@ it('gives the same advice on Gaps, Fix gaps, the visit, the session and the repo
   for (const { id } of allGolfers(db)) {
     const golfer = golferById(db, id)!
     const { refit, bag } = refitView(db, golfer, NOW_MS)!
-    const said = (gapsToFix: Parameters<typeof adviceLines>[0]) =>
+    const linesOf = (gapsToFix: Parameters<typeof adviceLines>[0]) =>
       adviceLines(gapsToFix, paperNames(bag), golfer)
-    const advice = said(refit)
+    const advice = linesOf(refit)
     lines += advice.length
-    expect(said(gapsView(db, golfer, NOW_MS)!.gapsToFix)).toEqual(advice)
-    expect(said(reportFrom(db, golfer, NOW_MS)!.gapsToFix!)).toEqual(advice)
+    expect(linesOf(gapsView(db, golfer, NOW_MS)!.gapsToFix)).toEqual(advice)
+    expect(linesOf(reportFrom(db, golfer, NOW_MS)!.gapsToFix!)).toEqual(advice)
     const [visit] = visitsOf(db, id)
-    if (visit) expect(said(visitView(db, golfer, visit, NOW_MS).gapsToFix!)).toEqual(advice)
+    if (visit) expect(linesOf(visitView(db, golfer, visit, NOW_MS).gapsToFix!)).toEqual(advice)
     const newest = sessionsOf(db, id, { most: 5 }).find(({ shots }) => shots > 0)!
     const { gapsToFix } = sessionView(db, golfer, sessionById(db, newest.id)!, NOW_MS)!
-    for (const line of said(gapsToFix)) expect(advice).toContain(line)
+    for (const line of linesOf(gapsToFix)) expect(advice).toContain(line)
   }
   expect(lines).toBeGreaterThan(3)
 })

@@ -19,7 +19,7 @@ export type SessionView = {
   trial: TrialSeen | null
   /** What it says of stocks that had grown old. */
   checks: CheckSeen[]
-  /** What to do about gaps beside the clubs that were hit. */
+  /** What to do about the gaps of the clubs that were hit. */
   gapsToFix: GapsToFix
 }
 

@@ -162,7 +162,7 @@ test.describe('on the demo', () => {
     expect(await axeFindings(page)).toEqual([])
   })
 
-  test('a club to try is typed with its carry, refused where it cannot be, and stands between its neighbours', async ({
+  test('a club to try is typed with its carry, refused where it cannot be, and placed between its neighbours', async ({
     page,
     banco,
   }) => {
@@ -186,18 +186,18 @@ test.describe('on the demo', () => {
     )
   })
 
-  test('which wedges to have stands on Wedges and on Fix gaps, by the same numbers', async ({
+  test('which wedges to have is on Wedges and on Fix gaps, with the same numbers', async ({
     page,
     banco,
   }) => {
-    const said: string[] = []
+    const sentences: string[] = []
     for (const at of ['wedges', 'refit']) {
       await page.goto(`${banco.address}/golfers/demo-tilda/${at}`)
       const which = page.getByRole('region', { name: 'Which wedges' })
       await expect(which).toContainText(/Your P-wedge \(46°\) carries \d+\. Below it, aim for about/)
-      said.push(await which.innerText())
+      sentences.push(await which.innerText())
     }
-    expect(said[0]).toBe(said[1])
+    expect(sentences[0]).toBe(sentences[1])
   })
 
   test('on a phone the bench is used by thumb', async ({ page, banco }) => {

@@ -5,7 +5,7 @@ import { outerSds } from './agree'
 /** A plan is for 9 studies in 10 to succeed. */
 const WANTED = 0.9
 const FEWEST = 4
-/** The most pairs that a golfer is asked to hit. */
+/** The most pairs that a golfer has to hit. */
 export const MOST_PAIRS = 300
 /** The standard deviations that a study may find are looked at in so many steps. */
 const LOOKS = 60

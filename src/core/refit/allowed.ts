@@ -9,7 +9,7 @@ import { coverOn, evaluate, goodGaps, type PaperStep } from './paper-gaps'
 import { crosses, outsideM, WORSE_M, worthOf } from './search'
 import { phi } from '../math/normal'
 
-/** What is known beside the bag of what may be proposed. */
+/** The limits of what may be proposed, besides the bag itself. */
 export type ProposalRules = {
   /** How near a stock must be to a number to cover it, in metres. */
   toleranceM: number
@@ -36,7 +36,7 @@ export type Refused =
 
 /**
  * Why some fixes may not be proposed; null where they may.
- * @param costs the golfer asked for fewer clubs and is shown what that costs: good gaps may be lost
+ * @param costs the golfer chose fewer clubs and sees what that costs: good gaps may be lost
  */
 export function refused(
   bag: PaperBag,

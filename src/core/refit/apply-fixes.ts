@@ -11,14 +11,14 @@ export type FixedClub = {
   /** Its loft was changed by this much, weaker positive. */
   turnedDeg: number
   longerM: number
-  /** It has to be bought: another loft in the place of a club, whose id it keeps here, or a new club. */
+  /** It has to be bought: another loft in the place of a club, under the same id, or a new club. */
   bought?: 'swap' | 'add'
   /** What the golfer typed that a club to try carries. */
   typedCarryM?: number
 }
 
 const NEW = 'new'
-/** The name on paper of a club that nobody has yet. */
+/** The id on paper of a club that is not bought yet. */
 export const newClubId = (loftDeg: number): ClubId => `${NEW} ${loftDeg}` as ClubId
 export const isNew = ({ id }: { id: ClubId }): boolean => id.startsWith(`${NEW} `)
 

@@ -29,7 +29,7 @@ export type HitBag = {
   analysis: Pick<BagAnalysis, 'stocks' | 'steps'>
 }
 
-/** Clubs of one job, the driver beside the fairway clubs, and clubs that hold no green. */
+/** Clubs of one job, the driver compared with the fairway clubs, and clubs that do not stop on a green. */
 export function bagAdvice(bag: HitBag): BagAdvice {
   return {
     sameJobs: sameJobs(bag),
@@ -63,7 +63,7 @@ function sameJobs(bag: HitBag): SameJob[] {
   })
 }
 
-/** Which of two to keep, and why; nothing where nothing decides. */
+/** Which of two to keep, and why; neither where they are alike. */
 export function whichToKeep(longer: HitClub, shorter: HitClub): { keep?: ClubId; because?: KeptFor } {
   const kept = keepWhich(keepingOf(longer), keepingOf(shorter))
   return kept ? { keep: kept.keep === 0 ? longer.id : shorter.id, because: kept.because } : {}

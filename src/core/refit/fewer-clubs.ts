@@ -21,7 +21,7 @@ export type FewerClubs = {
   has: number
   good: GoodGaps
   less: OneLess[]
-  /** Why it ends there: the distances that the cheapest further club would leave. */
+  /** Why no more can go: the distances without a club after the cheapest further one. */
   next?: { dropped: ClubId; uncovered: Stretch[] }
 }
 
@@ -30,8 +30,8 @@ const COVER_WORTH = 10
 
 /**
  * The club whose loss costs least, one after another: in good gaps, and in distances without a club. Ends of the bag and
- * clubs that are kept stay. It ends before a club that would leave too much without one, and with two clubs.
- * Clubs that were not hit stay, since nothing says what they would cost.
+ * clubs that are kept stay. The last ones are those whose loss would leave too much without a club, and any two.
+ * Clubs that were not hit stay, since their cost is not known.
  */
 export function fewerClubs(bag: PaperBag, rules: ProposalRules): FewerClubs {
   const carries = bag.clubs.flatMap(({ carryM }) => carryM ?? [])

@@ -16,7 +16,7 @@ export type PaperClub = {
   club: RefitClub
   /** Its stock on paper, in metres; null where it was not hit. */
   carryM: number | null
-  /** What a club that was not hit should carry by the others; absent where nothing says. */
+  /** The carry of a club that was not hit, estimated from the others; absent where it cannot be. */
   expectedM?: number
   /** What it runs on normal ground; null where nothing says it. */
   runM: number | null
@@ -127,7 +127,7 @@ const standingClub = (club: RefitClub, stock: HitStock, carryM: number): Standin
   }
 }
 
-/** The carries of the hit clubs, apart by the steps that Gaps shows: one number for one step. */
+/** The carries of the hit clubs, so that their gaps are those that Gaps shows: one number for one gap. */
 function carriesBySteps(
   bag: readonly RefitClub[],
   { stocks, steps }: Pick<BagAnalysis, 'stocks' | 'steps'>,

@@ -30,7 +30,7 @@ function changed(was: PaperClub, { club, turnedDeg, longerM, bought }: FixedClub
   return { ...lengthened(turnedDeg === 0 ? was : moved(was, turnedDeg), longerM), club }
 }
 
-/** A club bent by so many degrees more. Hot: asked for thousands of times in a search. */
+/** A club bent by so many degrees more. Hot: called thousands of times in a search. */
 export function moved(each: PaperClub, degrees: number): PaperClub {
   const { club, carryM, perDegree, movedDeg } = each
   return {
@@ -47,7 +47,7 @@ function lengthened(each: PaperClub, longerM: number): PaperClub {
   return { ...each, carryM: each.carryM + more, supposedSdM: Math.hypot(each.supposedSdM, more / 2) }
 }
 
-/** A club that nobody has hit: what was typed of it, else what lies between its neighbours by their lofts. */
+/** A club that was never hit: the typed carry, else the one between its neighbours by their lofts. */
 function newClub(
   { club, typedCarryM }: FixedClub,
   place: number,

@@ -21,11 +21,11 @@ export type PaperStep = GapClubs & {
 
 /** A bag after some fixes with its gaps. */
 export type Evaluated = { bag: PaperBag; steps: PaperStep[] }
-/** A page that is open for long asks for many. */
+/** A page that is open for long needs many. */
 const MOST_EVALUATED = 5000
 const evaluated = new WeakMap<PaperBag, Map<string, Evaluated>>()
 
-/** The bag with some fixes done on paper and its gaps, worked out once for each set: a search asks for the same ones again and again. */
+/** The bag with some fixes done on paper and its gaps, worked out once for each set of fixes: a search needs the same ones again and again. */
 export function evaluate(bag: PaperBag, fixes: readonly Fix[]): Evaluated {
   const known = evaluated.get(bag) ?? new Map<string, Evaluated>()
   if (known.size > MOST_EVALUATED) known.clear()
@@ -98,7 +98,7 @@ export function stepSd({ measuredM2 }: Pair, longer: PaperClub, shorter: PaperCl
   )
 }
 
-/** The chance that a gap on paper is good. Hot: asked for thousands of times in a search. */
+/** The chance that a gap on paper is good. Hot: called thousands of times in a search. */
 export function evenOf(pair: Pair, longer: PaperClub, shorter: PaperClub, limitsM: Zones | null): number {
   if (pair.isLeft && longer.movedDeg === 0 && shorter.movedDeg === 0) return 1
   if (limitsM === null) return 0
@@ -157,7 +157,7 @@ export const goodGapsWith = (bag: PaperBag, fixes: readonly Fix[]): GoodGapsChan
   after: goodGaps(evaluate(bag, fixes).steps),
 })
 
-/** What a bag on paper covers of a stretch of distances, and the holes in it. */
+/** The share of a stretch of distances that a bag on paper covers, and the distances without a club. */
 export function coverOn({ clubs, others }: PaperBag, toleranceM: number, zone?: Stretch) {
   const carries = [...clubs, ...others].flatMap(({ carryM }) => carryM ?? [])
   const span: Stretch = zone ?? [Math.min(...carries), Math.max(...carries)]

@@ -14,7 +14,7 @@ const SWAP_DEG = 4
 /** What is looked at: the gaps that something is to be done about, and the clubs that nothing is to be done to. */
 export type Sought = { troubles: readonly GapClubs[]; untouched?: ReadonlySet<ClubId> }
 
-/** The clubs beside troubles, and their neighbours: what may be bent. */
+/** The clubs of gaps that are not good, and their neighbours: what may be bent. */
 export function aroundTroubles(clubs: readonly PaperClub[], { troubles, untouched }: Sought): Set<ClubId> {
   const ids = new Set<ClubId>()
   clubs.forEach(({ club }, i) => {
@@ -26,7 +26,7 @@ export function aroundTroubles(clubs: readonly PaperClub[], { troubles, untouche
 }
 
 /**
- * Every way to fill a trouble: one club at the loft in its middle, two at its thirds where so many slots are free, or one of the
+ * Every addition that fills a gap: one club at the loft in its middle, two at its thirds where so many slots are free, or one of the
  * rack; by itself where a slot is free, and each with one club that goes. A new club takes the place of another only where no
  * slot is free.
  */
@@ -51,7 +51,7 @@ export function additions(bag: PaperBag, { troubles }: Sought, freeSlots: number
   ]
 }
 
-/** Every way to put another loft of its model in the place of a club beside a trouble. */
+/** Every other loft of its model in the place of a club of a gap that is not good. */
 export function swaps(bag: PaperBag, { troubles }: Sought): Fix[][] {
   const near = new Set(troubles.flatMap(({ longerId, shorterId }) => [longerId, shorterId]))
   return bag.clubs
@@ -99,10 +99,10 @@ function weightOf(demandM: readonly number[], gaps: number, fromM: number, toM: 
   return 0.5 + 0.5 * gaps * (between / demandM.length)
 }
 
-type Way = { club: PaperClub; bent: number; worth: number; bends: Fix[] }
+type BentSoFar = { club: PaperClub; bent: number; worth: number; bends: Fix[] }
 
 /**
- * The best bends of some clubs in half degrees, within what each takes. A gap hangs on its two clubs alone, so that the best of
+ * The best bends of some clubs in half degrees, within what each takes. A gap depends on its two clubs alone, so that the best of
  * all combinations is found club by club, longest first: the best for each bend of a club, by the best for each of the one
  * before it.
  * @param most how many clubs may be bent at most
@@ -116,7 +116,7 @@ export function bestBends(
   const limits = limitsOf(bag)
   const { demandM } = bag
   const gaps = Math.max(1, bag.clubs.length - 1)
-  let ways: Way[] = [{ club: null as never, bent: 0, worth: 0, bends: [] }]
+  let soFar: BentSoFar[] = [{ club: null as never, bent: 0, worth: 0, bends: [] }]
   bag.clubs.forEach((shorter, i) => {
     const longer = bag.clubs[i - 1]
     const zones = limits[i - 1] ?? null
@@ -128,28 +128,28 @@ export function bestBends(
         : 1
     const worstM =
       pair && zones && longer ? outsideM(gapOf(longer, shorter, pair.runM), zones) + WORSE_M : Infinity
-    ways = bendsOf(shorter, movable).flatMap((degrees): Way[] => {
+    soFar = bendsOf(shorter, movable).flatMap((degrees): BentSoFar[] => {
       const club = degrees === 0 ? shorter : moved(shorter, degrees)
       const bend: Fix[] = degrees === 0 ? [] : [{ kind: turnKind(shorter), clubId: shorter.club.id, degrees }]
-      const best = new Map<number, Way>()
-      for (const way of ways) {
-        const bent = way.bent + (degrees === 0 ? 0 : 1)
-        if (bent > most || (i > 0 && crosses(way.club, club, longer, shorter))) continue
-        if (pair && zones && outsideM(gapOf(way.club, club, pair.runM), zones) > worstM) continue
-        const worth = way.worth + (pair ? weight * evenOf(pair, way.club, club, zones) : 0)
+      const best = new Map<number, BentSoFar>()
+      for (const each of soFar) {
+        const bent = each.bent + (degrees === 0 ? 0 : 1)
+        if (bent > most || (i > 0 && crosses(each.club, club, longer, shorter))) continue
+        if (pair && zones && outsideM(gapOf(each.club, club, pair.runM), zones) > worstM) continue
+        const worth = each.worth + (pair ? weight * evenOf(pair, each.club, club, zones) : 0)
         // Without a limit how many are bent does not matter.
         const key = most === Infinity ? 0 : bent
         const known = best.get(key)
-        if (!known || worth > known.worth + 1e-9) best.set(key, { club, bent, worth, bends: way.bends })
+        if (!known || worth > known.worth + 1e-9) best.set(key, { club, bent, worth, bends: each.bends })
       }
-      return [...best.values()].map((way) => ({
-        ...way,
-        worth: way.worth - priceOf(bend) - perClub * bend.length,
-        bends: [...way.bends, ...bend],
+      return [...best.values()].map((each) => ({
+        ...each,
+        worth: each.worth - priceOf(bend) - perClub * bend.length,
+        bends: [...each.bends, ...bend],
       }))
     })
   })
-  return ways.reduce((a, b) => (b.worth > a.worth + 1e-9 ? b : a)).bends
+  return soFar.reduce((a, b) => (b.worth > a.worth + 1e-9 ? b : a)).bends
 }
 
 const gapOf = (longer: PaperClub, shorter: PaperClub, runM: number): number =>
@@ -180,7 +180,7 @@ const loftOver = (longer: PaperClub, shorter: PaperClub): number =>
     ? 0
     : longer.club.loftDeg - shorter.club.loftDeg
 
-/** Nothing first: of equal ways the one that leaves a club alone is taken. */
+/** Nothing first: of equal bends the one that leaves a club alone is taken. */
 function bendsOf({ club, carryM }: PaperClub, movable: ReadonlySet<ClubId>): number[] {
   if (carryM === null || club.loftDeg === null || !movable.has(club.id)) return [0]
   const { stronger, weaker } = loftLimits(club)

@@ -16,7 +16,7 @@ export type WedgeChoice = {
 /** Every choice of wedges of the set and separate ones, best first. */
 export type SetTransition = { ironId: ClubId; choices: WedgeChoice[] }
 
-/** More choices than these nobody reads. */
+/** The most choices that are shown. */
 const MOST_CHOICES = 4
 
 /**

@@ -17,14 +17,14 @@ const EACH_GOOD = 0.6
 const MOST_BENDS = 2
 /** Where every bend is looked for, a club is sent to a clubmaker only for this much more of a good gap, besides its degrees. */
 const EVERYTHING_PER_CLUB = 0.15
-/** It waits for no gap to be confirmed, so that more is asked of it: less than this made a fiftieth of bags truly worse. */
+/** It does not need confirmed gaps, so that it must gain more: with less than this a fiftieth of bags became truly worse. */
 const EVERYTHING_LEAST_GAIN = 0.75
 
 export type Proposing = ProposalRules & {
   /** Clubs that may be bent without waiting for each gap to be confirmed. */
   wellKnown: ReadonlySet<ClubId>
   fewer: FewerClubs | null
-  /** How many clubs the golfer wants to carry, without the putter; absent where that was not asked. */
+  /** How many clubs the golfer wants to carry, without the putter; absent where the golfer chose none. */
   wanted?: number
   /** The one gap that something is to be done about; absent: all of them together, and then each. */
   only?: GapClubs
@@ -77,7 +77,7 @@ export function leastWork(
   )
 }
 
-/** One club bought or taken from the rack. What nobody has hit is an estimate: it is proposed when the good gaps are expected to rise. */
+/** One club bought or taken from the rack. A club that was never hit is an estimate: it is proposed when the good gaps are expected to rise. */
 export function onePurchase(
   bag: PaperBag,
   gates: readonly Gate[],
@@ -119,7 +119,7 @@ const unique = (lists: readonly (readonly GapClubs[])[]): (readonly GapClubs[])[
 
 /**
  * What some fixes gain in the gaps that they change. One club more can move the limits of all other gaps, where a bag has few: that
- * says nothing of the purchase.
+ * is not what the purchase gains.
  */
 function gainOfChanged(bag: PaperBag, fixes: readonly Fix[]): number {
   const [before, after] = [evaluate(bag, []).steps, evaluate(bag, fixes).steps]
@@ -130,7 +130,7 @@ function gainOfChanged(bag: PaperBag, fixes: readonly Fix[]): number {
   return changed(after, before) - changed(before, after)
 }
 
-/** So many clubs as were asked for; else one beside a trouble less, where a gap that is not good goes with it. */
+/** As many clubs as the golfer chose; else one of a gap that is not good less, where that gap goes with it. */
 export function fewer(bag: PaperBag, gates: readonly Gate[], rules: Proposing): Proposal | null {
   if (rules.wanted !== undefined && rules.fewer && !rules.only) {
     const fixes = dropsFor(rules.fewer, rules.wanted)
@@ -138,12 +138,12 @@ export function fewer(bag: PaperBag, gates: readonly Gate[], rules: Proposing): 
   }
   const before = evaluate(bag, []).steps
   const now = goodGaps(before)
-  const beside = new Set(
+  const candidates = new Set(
     (rules.only ? [rules.only] : gates).flatMap(({ longerId, shorterId }) => [longerId, shorterId]),
   )
   const drops = ranked(
     bag,
-    [...beside].map((clubId): Fix[] => [{ kind: 'drop', clubId }]),
+    [...candidates].map((clubId): Fix[] => [{ kind: 'drop', clubId }]),
   )
   return firstOf(
     drops.map((fixes) => (): Proposal | null => {
@@ -162,7 +162,7 @@ export function fewer(bag: PaperBag, gates: readonly Gate[], rules: Proposing): 
   )
 }
 
-/** A gap that was too wide beside one that was too close is not worse than it was by less than this when they become one. */
+/** Two gaps, one too wide and one too close, become one: it may be this much wider than the wide one was. */
 const MERGED_WORSE_M = yards(3)
 
 const outsideOf = ({ stepM, limitsM }: PaperStep): number => (limitsM ? outsideM(stepM, limitsM) : 0)

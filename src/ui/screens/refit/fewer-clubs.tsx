@@ -62,7 +62,7 @@ export function FewerClubsSheet({ golfer, fewer, faced, putters, wanted, name, o
           {fewer.less.map((each, i) => {
             const left = has - 1 - i
             return (
-              <li key={each.dropped} className={wanted !== undefined && left >= wanted ? 'asked' : ''}>
+              <li key={each.dropped} className={wanted !== undefined && left >= wanted ? 'chosen' : ''}>
                 <b>{left} clubs</b>
                 <span>{oneLessSentence(each, name, golfer, faced)}</span>
                 <Button

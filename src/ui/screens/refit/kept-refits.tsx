@@ -100,7 +100,7 @@ export function KeptRefits({ fixes, tried, name, onShow, paper, golfer }: Props)
 
 type ComparedProps = Pick<Props, 'tried' | 'fixes' | 'name' | 'paper' | 'golfer'>
 
-/** Saved changes beside the bag as it is and what is on the ladder: good gaps, price, the widest gap, coverage. */
+/** Saved changes compared with the bag as it is and with the ladder: good gaps, price, the widest gap, coverage. */
 function Compared({ tried, fixes, name, paper, golfer }: ComparedProps) {
   if (tried.length === 0) return null
   const ways = [

@@ -9,7 +9,7 @@ type Props = {
   units: Units
 }
 
-/** What helps without any change of clubs: the cheapest way. */
+/** What helps without any change of clubs, which is cheapest. */
 export function NoChangeCard({ items, name, units }: Props) {
   return (
     <section className="sheet way" aria-label="No change of clubs">

@@ -21,7 +21,7 @@ type Props = {
   onShow: () => void
 }
 
-/** One way to better the bag: what it does, what it costs, what to be careful of, and every gap. */
+/** One proposal: what it does, what it costs, what to be careful of, and every gap. */
 export function ProposalCard({ proposal, name, units, isShown, onShow }: Props) {
   const { fixes, good, steps, cautions, shut } = proposal
   const price = [

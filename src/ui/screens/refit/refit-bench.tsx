@@ -85,7 +85,7 @@ export function RefitBench({
         lede="Hit two clubs, and Banco shows here what a bend, another loft or fewer clubs would do."
       />
     )
-  // What the page leads with is not repeated beside it.
+  // What the page leads with is not repeated in the card.
   const helps = first?.noChange.filter((each) => each !== retest) ?? []
   const isStuck =
     first !== undefined && proposals.length === 0 && longClub === undefined && retest === undefined
