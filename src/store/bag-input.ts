@@ -100,7 +100,7 @@ function datedShots(
       `SELECT n.monitor, n.seq, n.session_id, n.source, n.club_id, n.swing, n.mark, n.hit_ms
        FROM session s JOIN shot_now n ON n.session_id = s.id
        WHERE s.golfer_id = @golferId AND (@only IS NULL OR s.id IN (SELECT value FROM json_each(@only)))
-         AND s.started_ms > @begun AND n.hit_ms > @since AND n.hit_ms < @untilMs AND present
+         AND s.started_ms > @begun AND s.started_ms < @untilMs AND n.hit_ms > @since AND n.hit_ms < @untilMs AND present
          AND held_because IS NULL AND coalesce(s.place, '') <> 'course'
          AND (@withRack OR n.club_id IN (SELECT club_id FROM bag_slot WHERE bag_id = @bagId))
        ORDER BY s.started_ms, s.id, n.seq`,
@@ -178,7 +178,7 @@ export function bagInput(
     asMeasured = false,
   }: Which = {},
 ): BagInput {
-  const conditions = conditionsOfShots(db, golfer.id, sessions)
+  const conditions = conditionsOfShots(db, golfer.id, sessions, sinceMs - LONGEST_SESSION_MS)
   const setUps = setUpsOf(db, golfer.id, sinceMs - LONGEST_SESSION_MS, sessions)
   const dated = datedShots(db, golfer, bag, {
     ...{ conditions, setUps, withRack, untilMs, sinceMs, sessions },

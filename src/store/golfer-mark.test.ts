@@ -5,8 +5,9 @@ import { startBag } from './bags'
 import { correctClub } from './clubs'
 import { openDatabase } from './database'
 import { changeGolfer, golferById } from './golfers'
-import { golferMark } from './golfer-mark'
+import { goByWrites, golferMark, golferWrites, type Writes } from './golfer-mark'
 import { undoLast } from './journal'
+import { startSession } from './sessions'
 import { addEvents, shotsOfSession, takeShot } from './shots'
 
 /** What changes of two golfers' marks by some work. */
@@ -20,8 +21,8 @@ function changed(work: (store: ReturnType<typeof storeWithGolfer> & { other: Gol
   return marks().map((mark, i) => mark !== before[i])
 }
 
-const hit = ({ db, sessionId, clubId }: ReturnType<typeof storeWithGolfer>): ShotId => {
-  const id = 'a' as ShotId
+const hit = ({ db, sessionId, clubId }: ReturnType<typeof storeWithGolfer>, shotId = 'a'): ShotId => {
+  const id = shotId as ShotId
   takeShot(db, {
     ...{ id, sessionId, source: 'typed', hitMs: NOW_MS, clubLabel: null, clubId: clubId('8-iron') },
     ...{ swing: 'full', carryM: 120, heldBecause: null },
@@ -59,6 +60,45 @@ it('what may be of anybody changes all marks, and so does a write of another pro
       undoLast(store.db, store.sessionId, NOW_MS)
     })[0],
   ).toBe(true)
+})
+
+it('a session depends on its own data and on what is of no session', () => {
+  const store = storeWithGolfer()
+  const { db, golfer, sessionId } = store
+  const other = startSession(db, { golferId: golfer.id, startedMs: NOW_MS + 1, offsetMin: 0, place: null })
+  const marks = () => [
+    golferMark(db, golfer.id, { sessions: [sessionId] }),
+    golferMark(db, golfer.id, { sessions: [other] }),
+    golferMark(db, golfer.id, { beforeMs: NOW_MS + 1 }),
+  ]
+  const changedBy = (work: () => unknown) => {
+    const before = marks()
+    work()
+    return marks().map((mark, i) => mark !== before[i])
+  }
+  expect(changedBy(() => hit(store))).toEqual([true, false, true])
+  expect(changedBy(() => hit({ ...store, sessionId: other }, 'b'))).toEqual([false, true, false])
+  const [shot] = shotsOfSession(db, other)
+  const event = { kind: 'mark', mark: 'fat' } as const
+  expect(changedBy(() => addEvents(db, [{ shotSeq: shot!.seq, event }], NOW_MS))).toEqual([
+    false,
+    true,
+    false,
+  ])
+  expect(changedBy(() => changeGolfer(db, golferById(db, golfer.id)!, { toleranceM: 3 }))).toEqual([
+    true,
+    true,
+    true,
+  ])
+})
+
+it('another process goes by the writes that it was told of', () => {
+  const { db, golfer } = storeWithGolfer()
+  const told = { data: 'x', counts: [[golfer.id, '', 3]] } satisfies Writes
+  const before = golferMark(db, golfer.id)
+  goByWrites(db, new Map([[golfer.id, told]]))
+  expect(golferMark(db, golfer.id)).not.toBe(before)
+  expect(golferWrites(db, golfer.id)).toBe(told)
 })
 
 it('another copy of this file counts on the same connection', async () => {

@@ -1,18 +1,22 @@
-import type { GolferId } from '@/core/ids'
+import type { GolferId, SessionId } from '@/core/ids'
 import { markOf, type Database } from './database'
 
-/** Writes that may be of any golfer. */
+/** Writes that may be of any golfer, and those that are of no session. */
 const ANYBODY = '*'
+const NO_SESSION = ''
 
-/** Whose a row is, by the first of these columns that its table has; `row` is NEW or OLD. */
-const OWNER: [column: string, ownerOf: (row: string) => string][] = [
+const ofShot = (row: string, column: string) =>
+  `(SELECT s.${column} FROM shot n JOIN session s ON s.id = n.session_id WHERE n.seq = ${row}.shot_seq)`
+
+/** Whose a row is, and of which session, by the first of these columns that its table has; `row` is NEW or OLD. */
+const OWNER: [column: string, ownerOf: (row: string) => string, sessionOf?: (row: string) => string][] = [
   ['golfer_id', (row) => `${row}.golfer_id`],
-  ['session_id', (row) => `(SELECT golfer_id FROM session WHERE id = ${row}.session_id)`],
   [
-    'shot_seq',
-    (row) =>
-      `(SELECT s.golfer_id FROM shot n JOIN session s ON s.id = n.session_id WHERE n.seq = ${row}.shot_seq)`,
+    'session_id',
+    (row) => `(SELECT golfer_id FROM session WHERE id = ${row}.session_id)`,
+    (row) => `${row}.session_id`,
   ],
+  ['shot_seq', (row) => ofShot(row, 'golfer_id'), (row) => ofShot(row, 'id')],
   ['club_id', (row) => `(SELECT golfer_id FROM club WHERE id = ${row}.club_id)`],
   ['bag_id', (row) => `(SELECT golfer_id FROM bag WHERE id = ${row}.bag_id)`],
   ['round_id', (row) => `(SELECT golfer_id FROM round WHERE id = ${row}.round_id)`],
@@ -27,20 +31,22 @@ function watch(db: Database): void {
   const isWatched = db.prepare("SELECT 1 FROM temp.sqlite_schema WHERE name = 'golfer_write'").get()
   if (isWatched) return
   db.pragma('temp_store = MEMORY')
-  db.exec('CREATE TEMP TABLE golfer_write (golfer_id TEXT PRIMARY KEY, writes INTEGER NOT NULL) STRICT')
+  db.exec(
+    `CREATE TEMP TABLE golfer_write (golfer_id TEXT, session_id TEXT, writes INTEGER NOT NULL,
+       PRIMARY KEY (golfer_id, session_id)) STRICT, WITHOUT ROWID`,
+  )
   const tables = db
     .prepare("SELECT name FROM main.sqlite_schema WHERE type = 'table' AND name NOT LIKE 'sqlite_%'")
     .pluck()
     .all() as string[]
   for (const table of tables) {
     const columns = (db.pragma(`main.table_info("${table}")`) as { name: string }[]).map(({ name }) => name)
-    const owner =
-      table === 'golfer'
-        ? (row: string) => `${row}.id`
-        : OWNER.find(([column]) => columns.includes(column))?.[1]
+    const [, owner, session] = OWNER.find(([column]) => columns.includes(column)) ?? []
+    const golferOf = (row: string) => (table === 'golfer' ? `${row}.id` : (owner?.(row) ?? 'NULL'))
+    const sessionOf = (row: string) => (table === 'session' ? `${row}.id` : (session?.(row) ?? 'NULL'))
     const count = (row: string) =>
-      `INSERT INTO golfer_write VALUES (${owner ? `coalesce(${owner(row)}, '${ANYBODY}')` : `'${ANYBODY}'`}, 1)
-         ON CONFLICT (golfer_id) DO UPDATE SET writes = writes + 1;`
+      `INSERT INTO golfer_write VALUES (coalesce(${golferOf(row)}, '${ANYBODY}'), coalesce(${sessionOf(row)}, '${NO_SESSION}'), 1)
+         ON CONFLICT (golfer_id, session_id) DO UPDATE SET writes = writes + 1;`
     for (const [act, rows] of [
       ['INSERT', ['NEW']],
       ['UPDATE', ['OLD', 'NEW']],
@@ -52,14 +58,53 @@ function watch(db: Database): void {
   }
 }
 
-/** A text that changes with every write to a golfer's data: by this process, or by another one to anybody's. */
-export function golferMark(db: Database, golferId: GolferId): string {
+/** What was written to a golfer's data since this is counted, by this process; `data` changes with every write of another one. */
+export type Writes = { data: string; counts: [golferId: string, sessionId: string, writes: number][] }
+
+/** The writes to a golfer's data, as another process may be told of them: it sees that something was written, not whose. */
+export function golferWrites(db: Database, golferId: GolferId): Writes {
+  const known = told.get(db)?.get(golferId)
+  if (known) return known
+  watch(db)
+  const counts = db
+    .prepare(
+      'SELECT golfer_id, session_id, writes FROM temp.golfer_write WHERE golfer_id IN (?, ?) ORDER BY 1, 2',
+    )
+    .raw()
+    .all(golferId, ANYBODY) as Writes['counts']
+  return { data: String(db.pragma('data_version', { simple: true })), counts }
+}
+
+const told = new WeakMap<Database, ReadonlyMap<GolferId, Writes>>()
+
+/** From now on this process goes by the writes that the one that writes has told of. */
+export const goByWrites = (db: Database, writes: ReadonlyMap<GolferId, Writes>): void =>
+  void told.set(db, writes)
+
+/**
+ * A text that changes with every write to a golfer's data: by this process, or by another one to anybody's.
+ * @param sessions only what these sessions depend on: their own data and those that are of no session
+ * @param beforeMs without the sessions that began then or later
+ */
+export function golferMark(
+  db: Database,
+  golferId: GolferId,
+  { sessions, beforeMs = Infinity }: { sessions?: readonly SessionId[] | null; beforeMs?: number } = {},
+): string {
   // What a transaction counts may be taken back with it.
   if (db.inTransaction) return `within ${markOf(db)}`
-  watch(db)
-  const writes = db
-    .prepare('SELECT golfer_id, writes FROM temp.golfer_write WHERE golfer_id IN (?, ?) ORDER BY golfer_id')
-    .raw()
-    .all(golferId, ANYBODY)
-  return `${db.pragma('data_version', { simple: true })} ${JSON.stringify(writes)}`
+  const { data, counts } = golferWrites(db, golferId)
+  const only = sessions && new Set<string>([NO_SESSION, ...sessions])
+  const later = new Set(
+    beforeMs === Infinity
+      ? []
+      : db
+          .prepare('SELECT id FROM session WHERE golfer_id = ? AND started_ms >= ?')
+          .pluck()
+          .all(golferId, beforeMs),
+  )
+  const wanted = counts.filter(
+    ([whose, session]) => whose === ANYBODY || ((!only || only.has(session)) && !later.has(session)),
+  )
+  return `${data} ${JSON.stringify(wanted)}`
 }

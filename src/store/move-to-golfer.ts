@@ -82,7 +82,7 @@ function sessionFor(
   nowMs: number,
 ): SessionId {
   const open = currentSession(db, golferId, nowMs)
-  if (open && !conditionsOfShots(db, golferId)(open.id, Infinity).warmUp) return open.id
+  if (open && !conditionsOfShots(db, golferId, [open.id])(open.id, Infinity).warmUp) return open.id
   const startedMs = shots[0]?.hitMs ?? nowMs
   const fresh = startSession(db, { golferId, startedMs, offsetMin, place, clearMs: startedMs })
   const setUp = setUpOf(db, id)

@@ -53,7 +53,7 @@ export function insertNext(db: Database, session: Session, blocks: readonly Bloc
 
 /** What a session has hit so far of its plan. */
 export function hitOfPlan(db: Database, { id, golferId }: Pick<Session, 'id' | 'golferId'>): Station[] {
-  const conditions = golferId ? conditionsOfShots(db, golferId) : null
+  const conditions = golferId ? conditionsOfShots(db, golferId, [id]) : null
   return hitForPlan(
     shotsOfSession(db, id).map((shot) => ({ ...shot, warmUp: conditions?.(id, shot.seq).warmUp === true })),
   )

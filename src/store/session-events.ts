@@ -29,20 +29,22 @@ type ConditionRow = { sessionId: SessionId; fromSeq: number; kind: ConditionChan
 
 const STANDS = 'batch NOT IN (SELECT batch FROM undone)'
 
-/** The sessions of a golfer, or only those that are named. */
-const SESSIONS =
-  '(SELECT id FROM session WHERE golfer_id = @golferId AND (@only IS NULL OR id IN (SELECT value FROM json_each(@only))))'
+/** The sessions of a golfer that began later than some time, or only those of them that are named. */
+const SESSIONS = `(SELECT id FROM session WHERE golfer_id = @golferId AND started_ms > @sinceMs
+  AND (@only IS NULL OR id IN (SELECT value FROM json_each(@only))))`
 
 /**
  * What the shots of a golfer's sessions were hit in, by session and place in the store.
  * @param sessions only these; null: all of the golfer's
+ * @param sinceMs only those that began later
  */
 export function conditionsOfShots(
   db: Database,
   golferId: GolferId,
   sessions: readonly SessionId[] | null = null,
+  sinceMs = -Infinity,
 ) {
-  const of = { golferId, only: sessions && JSON.stringify(sessions) }
+  const of = { golferId, sinceMs, only: sessions && JSON.stringify(sessions) }
   const rows = db
     .prepare(
       `SELECT session_id AS sessionId, from_seq AS fromSeq, kind, said

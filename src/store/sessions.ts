@@ -4,6 +4,7 @@ import { USUAL_PACE } from '@/core/session/plan'
 import type { Place, Session, SessionSummary } from '@/core/session/session'
 import type { Station, Swing } from '@/core/station'
 import type { Database } from './database'
+import { golferMark } from './golfer-mark'
 
 /** A session may be opened again, or a file may bring one that goes on for days: its first ball is this much older at most. */
 export const LONGEST_SESSION_MS = 30 * 86_400_000
@@ -68,21 +69,39 @@ export const sessionsOf = (
       .all({ golferId, sinceMs, most, after }) as SummaryRow[]
   ).map(session)
 
-/** How many sessions and shots a golfer has in all. */
-export function historyOf(db: Database, golferId: GolferId): { sessions: number; shots: number } {
-  // Nearly all shots are there: those that are not are counted off.
-  return db
-    .prepare(
-      `SELECT (SELECT count(*) FROM session s WHERE s.golfer_id = @golferId AND ${IS_VISIT}) AS sessions,
-         (SELECT count(*) FROM session s JOIN shot n ON n.session_id = s.id WHERE s.golfer_id = @golferId)
-         - (SELECT count(*) FROM watching w CROSS JOIN shot own ON own.session_id = w.session_id AND own.monitor = w.monitor
-              CROSS JOIN shot_now n ON n.seq = own.seq
-            WHERE w.is_on = 1 AND w.session_id IN (SELECT id FROM session WHERE golfer_id = @golferId) AND n.watched)
-         - (SELECT count(*) FROM touched t JOIN shot_now n ON n.seq = t.shot_seq JOIN session s ON s.id = n.session_id
-            WHERE s.golfer_id = @golferId AND NOT n.present AND NOT n.watched) AS shots`,
-    )
-    .get({ golferId }) as { sessions: number; shots: number }
+type Counts = { sessions: number; shots: number }
+const countedBefore = new WeakMap<Database, Map<GolferId, { mark: string; counts: Counts }>>()
+
+/** How many sessions and shots a golfer has in all: those before the newest session are counted once for as long as they stay. */
+export function historyOf(db: Database, golferId: GolferId): Counts {
+  const newestMs = newestSessionMs(db, golferId) ?? 0
+  const mark = `${newestMs} ${golferMark(db, golferId, { beforeMs: newestMs })}`
+  const known = countedBefore.get(db) ?? new Map<GolferId, { mark: string; counts: Counts }>()
+  countedBefore.set(db, known)
+  const found = known.get(golferId)
+  const before =
+    found?.mark === mark ? found.counts : counts(db, { golferId, fromMs: -Infinity, untilMs: newestMs })
+  known.set(golferId, { mark, counts: before })
+  const newest = counts(db, { golferId, fromMs: newestMs, untilMs: Infinity })
+  return { sessions: before.sessions + newest.sessions, shots: before.shots + newest.shots }
 }
+
+const BETWEEN = 's.golfer_id = @golferId AND s.started_ms >= @fromMs AND s.started_ms < @untilMs'
+
+// Nearly all shots are there: those that are not are counted off.
+const counts = (db: Database, of: { golferId: GolferId; fromMs: number; untilMs: number }): Counts =>
+  db
+    .prepare(
+      `SELECT (SELECT count(*) FROM session s WHERE ${BETWEEN} AND ${IS_VISIT}) AS sessions,
+         (SELECT count(*) FROM session s JOIN shot n ON n.session_id = s.id WHERE ${BETWEEN})
+         - (SELECT count(*) FROM session s JOIN watching w ON w.session_id = s.id
+              CROSS JOIN shot own ON own.session_id = w.session_id AND own.monitor = w.monitor
+              CROSS JOIN shot_now n ON n.seq = own.seq
+            WHERE ${BETWEEN} AND w.is_on = 1 AND n.watched)
+         - (SELECT count(*) FROM touched t JOIN shot_now n ON n.seq = t.shot_seq JOIN session s ON s.id = n.session_id
+            WHERE ${BETWEEN} AND NOT n.present AND NOT n.watched) AS shots`,
+    )
+    .get(of) as Counts
 
 /** A session's shots that do not count until the golfer has answered. */
 export type NeedsChecking = { sessionId: SessionId; shots: number }

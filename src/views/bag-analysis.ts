@@ -1,3 +1,4 @@
+import { LRUCache } from 'lru-cache'
 import { createHash } from 'node:crypto'
 import { analyseBag, type BagAnalysis, type BagInput, type Rules } from '@/core/analyse-bag'
 import type { Bag } from '@/core/bag/bag'
@@ -9,7 +10,7 @@ import type { StockSurface, Surface } from '@/core/session/surface'
 import type { Mark } from '@/core/shots/mark'
 import type { Apart } from '@/core/shots/shot'
 import { keptApart } from '@/core/shots/shot-standing'
-import { bagInput, comparingAir, type Which } from '@/store/bag-input'
+import { bagInput, comparingAir, STOCK_AGE_MS, type Which } from '@/store/bag-input'
 import { bagOf } from '@/store/bags'
 import { STILL } from '@/store/clubs'
 import type { Database } from '@/store/database'
@@ -60,24 +61,15 @@ export function bagAnalysis(
   inAir: Air | null = null,
   { asItWas = false, only = ALL }: { asItWas?: boolean; only?: OnlyShots } = {},
 ): AnalysedBag | null {
-  const kept = analysed.get(db) ?? new Map<string, AnalysedBag | null>()
-  analysed.set(db, kept)
   const of = JSON.stringify([golfer, asItWas ? nowMs : Math.floor(nowMs / HOUR_MS), asItWas, inAir, only])
-  const key = `${golferMark(db, golfer.id)} ${of}`
-  const known = kept.get(key)
-  if (known !== undefined) return known
-  const found = analyse(db, golfer, nowMs, inAir, { untilMs: asItWas ? nowMs : STILL, ...only })
-  // What was worked out from data that have changed since is worth nothing: the oldest go first.
-  kept.set(key, found)
-  for (const old of kept.keys()) {
-    if (kept.size <= MOST_KEPT) break
-    kept.delete(old)
-  }
+  const key = `${golferMark(db, golfer.id, asItWas ? { beforeMs: nowMs } : {})} ${of}`
+  const { bags } = keptOf(db)
+  const found =
+    bags.get(key) ?? analyse(db, golfer, nowMs, inAir, { untilMs: asItWas ? nowMs : STILL, ...only })
+  if (found) bags.set(key, found)
   return found
 }
 
-/** A coach's desk asks for every golfer at once. */
-const MOST_KEPT = 64
 /** Shots grow too old for a stock by the day. */
 const HOUR_MS = 3_600_000
 
@@ -116,34 +108,42 @@ export function judgedTogether(
   inAir: Air | null,
   which: Omit<Which, 'withRack'> = {},
 ): JudgedShots {
-  const all = bagInput(db, golfer, bag, nowMs, inAir, { ...which, withRack: true })
+  const { sessions = null, sinceMs = nowMs - STOCK_AGE_MS } = which
+  const key = `${golferMark(db, golfer.id, { sessions })} ${JSON.stringify([golfer, bag, inAir, which, sinceMs])}`
+  const { sessions: judged } = keptOf(db)
+  const known = judged.get(key)
+  if (known) return known
+  const all = bagInput(db, golfer, bag, nowMs, inAir, { ...which, sinceMs, withRack: true })
   const hit = new Set(all.shots.map(({ clubId }) => clubId))
   const input = { ...all, clubs: all.clubs.filter(({ id }) => hit.has(id) || !isRacked(bag, id)) }
   const analysis = analysedOnce(input)
-  return { stocks: analysis.stocks, judged: analysis.shots, shots: stationShots(input, analysis) }
+  const found = { stocks: analysis.stocks, judged: analysis.shots, shots: stationShots(input, analysis) }
+  judged.set(key, found)
+  return found
 }
 
-type Kept = {
-  analysed: WeakMap<Database, Map<string, AnalysedBag | null>>
-  known: Map<string, BagAnalysis>
-}
+type Kept = { bags: LRUCache<string, AnalysedBag>; sessions: LRUCache<string, JudgedShots> }
+type State = { kept: WeakMap<Database, Kept>; analyses: LRUCache<string, BagAnalysis> }
 // The server has more than one copy of this file: all of them share one cache.
-const state = globalThis as { bancoAnalyses?: Kept }
-/** What was worked out last, for the other pages and tabs that ask for the same; and from the same shots and rules, oldest first. */
-const { analysed, known } = (state.bancoAnalyses ??= { analysed: new WeakMap(), known: new Map() })
-/** A coach's desk and forty sessions of each of a few golfers. */
-const MOST_KNOWN = 300
+const state = globalThis as { bancoAnalyses?: State }
+const { kept, analyses } = (state.bancoAnalyses ??= {
+  kept: new WeakMap(),
+  // Of the same clubs, shots and rules, whatever was written in between: forty sessions of each of a few golfers.
+  analyses: new LRUCache({ max: 300 }),
+})
 
-/** The analysis of a bag, worked out once for the same clubs, shots and rules, whatever was written in between. */
+/** What was worked out last from data that have not changed since: the desk needs every golfer at once, Over time forty sessions. */
+function keptOf(db: Database): Kept {
+  const found = kept.get(db) ?? { bags: new LRUCache({ max: 64 }), sessions: new LRUCache({ max: 300 }) }
+  kept.set(db, found)
+  return found
+}
+
+/** The analysis of a bag, worked out once for the same clubs, shots and rules. */
 function analysedOnce(input: BagInput): BagAnalysis {
   const key = createHash('sha256').update(JSON.stringify(input)).digest('base64')
-  const found = known.get(key) ?? analyseBag(input)
-  known.delete(key)
-  known.set(key, found)
-  for (const oldest of known.keys()) {
-    if (known.size <= MOST_KNOWN) break
-    known.delete(oldest)
-  }
+  const found = analyses.get(key) ?? analyseBag(input)
+  analyses.set(key, found)
   return found
 }
 

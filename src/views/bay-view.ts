@@ -66,7 +66,7 @@ export function bayView(db: Database, golfer: Golfer, session: Session, nowMs: n
   const analysed = bagAnalysis(db, golfer, nowMs)
   if (!analysed) return null
   const { bag, changes } = analysed
-  const conditions = conditionsOfShots(db, golfer.id)
+  const conditions = conditionsOfShots(db, golfer.id, [session.id])
   const own = shotsOfSession(db, session.id)
   const plan = planOf(db, session.id)
   const ids = new Set(own.map(({ id }) => id))
