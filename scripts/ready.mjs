@@ -5,6 +5,7 @@ import { createHash } from 'node:crypto'
 import { existsSync, mkdirSync, readdirSync, readFileSync, writeFileSync } from 'node:fs'
 import { createServer } from 'node:net'
 import { join } from 'node:path'
+import { buildPrograms, newestProgram } from './programs.mjs'
 
 export const PORT = Number(process.env.BANCO_PORT ?? 4614)
 export const HOST = process.env.BANCO_HOST ?? '127.0.0.1'
@@ -79,9 +80,10 @@ export async function built() {
       .flatMap(filesUnder)
       .map((file) => readFileSync(file)),
   )
-  if (stampIs('built', wanted) && existsSync(join('.next', 'BUILD_ID'))) return
+  if (stampIs('built', wanted) && existsSync(join('.next', 'BUILD_ID')) && newestProgram('banco')) return
   say('Building the application: about a minute.')
   if ((await run(process.execPath, [NEXT, 'build'])) !== 0) stop('The build failed: see above.')
+  await buildPrograms()
   setStamp('built', wanted)
 }
 

@@ -1,7 +1,7 @@
 // Serves Banco with the golfer's own data: `npm start`; for phones of the network too: `npm start -- --network`.
 import { parseArgs } from 'node:util'
 import { networkEnv } from './network.mjs'
-import { built, installed, portWanted, QUIET_ENV, runTs, serve, stop } from './ready.mjs'
+import { built, installed, portWanted, QUIET_ENV, run, serve, stop } from './ready.mjs'
 
 const { values } = (() => {
   try {
@@ -19,7 +19,11 @@ const { values } = (() => {
 })()
 await portWanted()
 await installed()
-if ((await runTs('src/cli/banco.ts', ['check-data'], { stdio: ['ignore', 'ignore', 'inherit'] })) !== 0)
+if (
+  (await run(process.execPath, ['scripts/banco.mjs', 'check-data'], {
+    stdio: ['ignore', 'ignore', 'inherit'],
+  })) !== 0
+)
   stop('')
 await built()
 const { env, says } = await networkEnv(values)

@@ -8,10 +8,11 @@ import type { GolferId } from '@/core/ids'
 import { startBag } from '@/store/bags'
 import { openDatabase, type Database } from '@/store/database'
 import { addGolfer } from '@/store/golfers'
+import { writesTo } from '@/store/golfer-mark'
 import { startSession } from '@/store/sessions'
 import { Helper, Stopped } from './helper'
 import { WorkRefused, type Progress } from './work'
-import { bayJson } from './works'
+import { bayJson } from '@/views/bay-view'
 
 const folder = mkdtempSync(join(tmpdir(), 'banco-beside-'))
 const ADA = 'ada' as GolferId
@@ -61,9 +62,8 @@ describe('a process beside', () => {
       clearMs: NOW_MS,
     } as const
     const sessionId = startSession(db, start)
-    const ask = { sessionId, nowMs: NOW_MS }
-    const text = await helper.ask('bay', ask)
-    expect(helper.ready).toBe(true)
+    const ask = { view: 'bayJson', args: [sessionId, NOW_MS], writes: writesTo(db) } as const
+    const text = await helper.ask('view', ask)
     expect(JSON.parse(text as string)).toEqual(JSON.parse(bayJson(db, sessionId, NOW_MS) as string))
   }, 30_000)
 

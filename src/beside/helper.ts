@@ -1,5 +1,6 @@
 import { fork, type ChildProcess } from 'node:child_process'
 import { once } from 'node:events'
+import { existsSync } from 'node:fs'
 import { join } from 'node:path'
 import { DataError } from '@/store/data-error'
 import type { Asked, Said } from './messages'
@@ -22,26 +23,24 @@ const NOTHING_TO_TELL = { tell: () => {}, hold: () => Promise.resolve(() => {}),
 /** One that works so long at something else is ended. */
 const LET_GO_MS = 3000
 
-const PROCESS = ['src', 'beside', 'process.ts']
+/** As it was built with the application; where nothing was built, from the sources. */
+const BUILT = join(/* turbopackIgnore: true */ process.cwd(), '.banco', 'programs', 'beside.mjs')
+const SOURCE = join(/* turbopackIgnore: true */ process.cwd(), 'src', 'beside', 'process.ts')
 
 /** A process beside this one, for work that would keep everybody else waiting. */
 export class Helper {
   private readonly child: ChildProcess
   private readonly waiting = new Map<number, Waiting>()
   private count = 0
-  private isReady = false
 
   constructor() {
-    this.child = fork(join(/* turbopackIgnore: true */ process.cwd(), ...PROCESS), {
-      execArgv: ['--import', 'tsx'],
+    const isBuilt = process.env.NODE_ENV === 'production' && existsSync(BUILT)
+    this.child = fork(isBuilt ? BUILT : SOURCE, {
+      execArgv: isBuilt ? [] : ['--import', 'tsx'],
       serialization: 'advanced',
     })
-    this.child.on('message', (said: Said | 'ready') => {
-      if (said === 'ready') this.isReady = true
-      else void this.heard(said)
-    })
+    this.child.on('message', (said: Said) => void this.heard(said))
     this.child.on('exit', () => {
-      this.isReady = false
       for (const number of [...this.waiting.keys()])
         this.settle(number)?.reject(new Stopped('the process beside has ended'))
     })
@@ -52,8 +51,9 @@ export class Helper {
     this.child.once('exit', () => process.off('exit', kill))
   }
 
-  get ready(): boolean {
-    return this.isReady
+  /** How many works it has not answered yet. */
+  get toDo(): number {
+    return this.waiting.size
   }
 
   get runs(): boolean {

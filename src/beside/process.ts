@@ -46,5 +46,3 @@ process.on('message', (asked: Asked) => {
 process.on('disconnect', () => process.exit())
 // A key that ends the server in a terminal is sent to this process as well: the server says when it ends.
 process.on('SIGINT', () => {})
-// The server may be gone before this is up.
-if (process.connected) process.send?.('ready')

@@ -1,16 +1,18 @@
-import type { GolferId, SessionId } from '@/core/ids'
+import type { GolferId } from '@/core/ids'
 import type { Problem } from '@/core/problem'
 import type { ImportForm } from '@/formats/import-form'
 import type { BackupContents } from '@/store/backup'
+import type { Writes } from '@/store/golfer-mark'
 import type { Export } from '@/views/export-file'
+import type { ViewAsk } from './page-views'
 
 /** How far a work has come. */
 export type Progress = { done: number; of: number }
 
 /** What is done beside the thread that answers: what is asked, and what comes of it. */
 export type Works = {
-  /** The Bay as JSON; null before the first bag. */
-  bay: { ask: { sessionId: SessionId; nowMs: number }; answer: string | null }
+  /** What a page shows, by the name of its view. */
+  view: { ask: ViewAsk & { writes: Writes }; answer: unknown }
   /** A file's shots into the store, all or none. */
   import: {
     ask: { golferId: GolferId; path: string; form: ImportForm; nowMs: number }
@@ -24,6 +26,11 @@ export type Works = {
   backup: { ask: { path: string }; answer: null }
   /** A backup, looked through from end to end. */
   check: { ask: { path: string }; answer: BackupContents }
+  /** The reports of several golfers in one PDF, written to a path. */
+  reports: {
+    ask: { kind: string; golferIds: GolferId[]; madeMs: number; path: string }
+    answer: { file: string }
+  }
   /** A golfer from a file. */
   restore: { ask: { path: string }; answer: { id: GolferId } }
 }

@@ -1,17 +1,20 @@
-import { closeSync, openSync, readFileSync, writeSync } from 'node:fs'
+import { closeSync, openSync, readFileSync, writeFileSync, writeSync } from 'node:fs'
+import { basename } from 'node:path'
 import type { Golfer } from '@/core/golfer'
-import type { GolferId, SessionId } from '@/core/ids'
+import type { GolferId } from '@/core/ids'
 import { backUp, BackupError, checkBackup } from '@/store/backup'
 import type { Database } from '@/store/database'
 import { GolferDocumentError } from '@/store/golfer-document'
+import { goByWrites } from '@/store/golfer-mark'
 import { golferById } from '@/store/golfers'
 import { restoreGolfer } from '@/store/restore-golfer'
-import { historyOf, sessionById } from '@/store/sessions'
+import { historyOf } from '@/store/sessions'
 import { readGolferDocument } from '@/formats/golfer-document'
 import { STORED_JSON } from '@/formats/stored-json'
-import { bayView } from '@/views/bay-view'
 import { writeExport, type Export } from '@/views/export-file'
+import { reportFrom } from '@/views/paper-view'
 import { importFile, knownRows, type ShotsFile } from './import-file'
+import { pageView } from './page-views'
 import { refuseWork, WorkRefused, type Kind, type Progress, type Way, type Works } from './work'
 
 type Doing<K extends Kind> = (
@@ -22,7 +25,10 @@ type Doing<K extends Kind> = (
 
 /** How each kind of work is done, by whichever process does it. */
 export const WORKS: { [K in Kind]: Doing<K> } = {
-  bay: (data, { sessionId, nowMs }) => bayJson(data(), sessionId, nowMs),
+  view: (data, { writes, ...ask }) => {
+    goByWrites(data(), writes)
+    return pageView(data(), ask)
+  },
 
   import: async (data, { golferId, path, form, nowMs }, { tell, writersTurn }) => {
     const db = data()
@@ -49,20 +55,26 @@ export const WORKS: { [K in Kind]: Doing<K> } = {
 
   check: (_data, { path }) => inWords(422, () => checkBackup(path, STORED_JSON)),
 
+  reports: async (data, { kind, golferIds, madeMs, path }, { tell }) => {
+    const inputs = golferIds.map((id, i) => {
+      const golfer = golferOf(data(), id)
+      tell({ done: i, of: golferIds.length })
+      return (
+        reportFrom(data(), golfer, madeMs) ??
+        refuseWork(409, 'golfer', `${golfer.name} has no bag yet: start one, or leave them out.`)
+      )
+    })
+    const { reportsPdf } = await import('@/paper/papers')
+    writeFileSync(path, await reportsPdf(kind, inputs), { flag: 'wx', mode: 0o600 })
+    return { file: basename(path) }
+  },
+
   restore: async (data, { path }, { writersTurn }) => {
     const read = readGolferDocument(readFileSync(path, 'utf8'))
     if (!read.ok) throw new WorkRefused(422, read.problems)
     await writersTurn()
     return { id: inWords(409, () => restoreGolfer(data(), read.value)) }
   },
-}
-
-/** The Bay as it stands, as JSON; null before the first bag. */
-export function bayJson(db: Database, sessionId: SessionId, nowMs: number): string | null {
-  const session = sessionById(db, sessionId)
-  if (!session?.golferId) return null
-  const view = bayView(db, golferOf(db, session.golferId), session, nowMs)
-  return view && JSON.stringify(view)
 }
 
 function golferOf(db: Database, id: GolferId): Golfer {

@@ -46,6 +46,11 @@ export const AFTER_PLAY_FORM = Joi.object<Omit<AfterPlay, 'saidMs'>>({
   unusedId: club.allow(null).required(),
   words: text(LETTERS.toDo).required(),
 })
+const MOST_REPORTS = 60
+export const REPORTS_FORM = Joi.object<{ kind: 'report' | 'report-letter'; golfers: string[] }>({
+  kind: Joi.valid('report', 'report-letter').required(),
+  golfers: Joi.array().items(Joi.string().max(100)).min(1).max(MOST_REPORTS).unique().required(),
+})
 export const DESK_FORM = Joi.object<{ coach: string | null; wanted: boolean }>({
   coach: text(LETTERS.golfer).required(),
   wanted: Joi.boolean().required(),

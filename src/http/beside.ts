@@ -1,45 +1,43 @@
 import { randomUUID } from 'node:crypto'
 import { Helper, Stopped } from '@/beside/helper'
+import { pageView, type ViewArgs, type ViewName, type ViewOf } from '@/beside/page-views'
 import { WorkRefused, type Kind, type Progress, type Works } from '@/beside/work'
 import { WORKS } from '@/beside/works'
 import { theDatabase } from '@/store/database'
+import { writesTo } from '@/store/golfer-mark'
 import { Refusal } from './route'
 import { holdWriters } from './writers'
 
-type Held = { reader: Helper | null; long: Map<string, Helper> }
+type Held = { readers: Record<Reading, Helper[]>; long: Map<string, Helper> }
 const state = globalThis as { bancoBeside?: Held }
-const held = (state.bancoBeside ??= { reader: null, long: new Map() })
+const held = (state.bancoBeside ??= { readers: { sessions: [], pages: [] }, long: new Map() })
 
-/** The process that reads what open pages ask for again and again, started by whoever asks first. */
-function reader(): Helper {
-  if (!held.reader?.runs) held.reader = new Helper()
-  return held.reader
+/** Open sessions are read by a process of their own: whoever hits does not wait for a page of somebody else. */
+const MOST_READERS = { sessions: 1, pages: 2 }
+type Reading = keyof typeof MOST_READERS
+
+/** A process that reads: one that has nothing to do, a new one while there may be more, or the one with least to do. */
+function reader(reading: Reading): Helper {
+  const readers = held.readers[reading].filter(({ runs }) => runs)
+  held.readers[reading] = readers
+  const [first, ...others] = readers.toSorted((a, b) => a.toDo - b.toDo)
+  if (first && (first.toDo === 0 || others.length + 1 >= MOST_READERS[reading])) return first
+  const fresh = new Helper()
+  readers.push(fresh)
+  return fresh
 }
 
-/**
- * Reads something beside the thread that answers, if the process for it is there already: the first ones are read here
- * while it starts.
- */
-export async function readBeside<K extends 'bay'>(
-  kind: K,
-  ask: Works[K]['ask'],
-): Promise<Works[K]['answer']> {
-  const helper = reader()
-  if (helper.ready) {
-    try {
-      return await helper.ask(kind, ask)
-    } catch (error) {
-      if (!(error instanceof Stopped)) throw error
-    }
+/** What a page shows, worked out beside the thread that answers. */
+export async function viewBeside<V extends ViewName>(view: V, ...args: ViewArgs<V>): Promise<ViewOf<V>> {
+  const ask = { view, args }
+  const helper = reader(view === 'bayJson' ? 'sessions' : 'pages')
+  try {
+    return (await helper.ask('view', { ...ask, writes: writesTo(theDatabase()) })) as ViewOf<V>
+  } catch (error) {
+    // It was ended, since the data are about to be replaced, or by the system.
+    if (error instanceof Stopped) return pageView(theDatabase(), ask) as ViewOf<V>
+    throw error
   }
-  return shortly(kind, ask)
-}
-
-/** Has the process for an open Bay start, and read it once, before its first shot is hit. */
-export function openBeside(ask: Works['bay']['ask']): void {
-  reader()
-    .ask('bay', ask)
-    .catch(() => {})
 }
 
 /** How a long work is told of, and stopped. */
@@ -94,12 +92,15 @@ export async function stopWork(number: string): Promise<boolean> {
   return helper !== undefined
 }
 
+const readers = (): Helper[] => Object.values(held.readers).flat()
+
 /** Nobody beside has the data open when this resolves: they are about to be replaced. */
 export const letGoBeside = async (): Promise<void> => {
-  await Promise.all([held.reader?.letGo(), ...Array.from(held.long.values(), (helper) => helper.end())])
+  const letGo = readers().map((helper) => helper.letGo())
+  await Promise.all([...letGo, ...Array.from(held.long.values(), (helper) => helper.end())])
 }
 
 /** Ends every process beside this one. */
 export const endBeside = async (): Promise<void> => {
-  await Promise.all([held.reader, ...held.long.values()].map((helper) => helper?.end()))
+  await Promise.all([...readers(), ...held.long.values()].map((helper) => helper.end()))
 }

@@ -18,8 +18,11 @@ export function pageDatabase(): Database {
 /** The golfer of a page, or the page that says there is none. */
 export const golferOfPage = (id: string): Golfer => golferById(pageDatabase(), id as GolferId) ?? notFound()
 
+/** When a page is read. */
+export const pageNow = (): number => Date.now()
+
 /** What a page reads: the database, as of now. */
-export const dataNow = (): [db: Database, nowMs: number] => [pageDatabase(), Date.now()]
+export const dataNow = (): [db: Database, nowMs: number] => [pageDatabase(), pageNow()]
 
 /** What an address may say: once, more often, or not at all. */
 export type Asked<Names extends string> = Promise<Partial<Record<Names, string | string[]>>>

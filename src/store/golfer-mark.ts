@@ -58,28 +58,25 @@ function watch(db: Database): void {
   }
 }
 
-/** What was written to a golfer's data since this is counted, by this process; `data` changes with every write of another one. */
-export type Writes = { data: string; counts: [golferId: string, sessionId: string, writes: number][] }
+/** What this process wrote since it is counted, and a text that changes with every write of another one. */
+export type Writes = { others: string; counts: [golferId: string, sessionId: string, writes: number][] }
 
-/** The writes to a golfer's data, as another process may be told of them: it sees that something was written, not whose. */
-export function golferWrites(db: Database, golferId: GolferId): Writes {
-  const known = told.get(db)?.get(golferId)
+const told = new WeakMap<Database, Writes>()
+
+/** What was written, as another process may be told: it sees that something was, not whose. */
+export function writesTo(db: Database): Writes {
+  const known = told.get(db)
   if (known) return known
   watch(db)
-  const counts = db
-    .prepare(
-      'SELECT golfer_id, session_id, writes FROM temp.golfer_write WHERE golfer_id IN (?, ?) ORDER BY 1, 2',
-    )
-    .raw()
-    .all(golferId, ANYBODY) as Writes['counts']
-  return { data: String(db.pragma('data_version', { simple: true })), counts }
+  const counts = db.prepare('SELECT golfer_id, session_id, writes FROM temp.golfer_write ORDER BY 1, 2')
+  return {
+    others: String(db.pragma('data_version', { simple: true })),
+    counts: counts.raw().all() as Writes['counts'],
+  }
 }
 
-const told = new WeakMap<Database, ReadonlyMap<GolferId, Writes>>()
-
-/** From now on this process goes by the writes that the one that writes has told of. */
-export const goByWrites = (db: Database, writes: ReadonlyMap<GolferId, Writes>): void =>
-  void told.set(db, writes)
+/** From now on this process goes by what the one that writes has told of. */
+export const goByWrites = (db: Database, writes: Writes): void => void told.set(db, writes)
 
 /**
  * A text that changes with every write to a golfer's data: by this process, or by another one to anybody's.
@@ -93,7 +90,7 @@ export function golferMark(
 ): string {
   // What a transaction counts may be taken back with it.
   if (db.inTransaction) return `within ${markOf(db)}`
-  const { data, counts } = golferWrites(db, golferId)
+  const { others, counts } = writesTo(db)
   const only = sessions && new Set<string>([NO_SESSION, ...sessions])
   const later = new Set(
     beforeMs === Infinity
@@ -104,7 +101,8 @@ export function golferMark(
           .all(golferId, beforeMs),
   )
   const wanted = counts.filter(
-    ([whose, session]) => whose === ANYBODY || ((!only || only.has(session)) && !later.has(session)),
+    ([whose, session]) =>
+      whose === ANYBODY || (whose === golferId && (!only || only.has(session)) && !later.has(session)),
   )
-  return `${data} ${JSON.stringify(wanted)}`
+  return `${others} ${JSON.stringify(wanted)}`
 }

@@ -13,7 +13,7 @@ import type { MonitorProfile, SetUp } from '@/core/session/set-up'
 import type { SessionShot } from '@/core/session/session-shot'
 import type { Database } from '@/store/database'
 import { ballsNamed } from '@/store/balls'
-import { allGolfers } from '@/store/golfers'
+import { allGolfers, golferById } from '@/store/golfers'
 import { undoAndRedo } from '@/store/journal'
 import { hitOfPlan, lastPlannedSession, planOf } from '@/store/plans'
 import { lastClearMs } from '@/store/range-clear'
@@ -102,6 +102,14 @@ export function bayView(db: Database, golfer: Golfer, session: Session, nowMs: n
       .filter(({ id }) => id !== golfer.id)
       .map(({ id, name }) => ({ id, name })),
   }
+}
+
+/** What the Bay shows of a session, as JSON; null before the first bag. */
+export function bayJson(db: Database, sessionId: SessionId, nowMs: number): string | null {
+  const session = sessionById(db, sessionId)
+  const golfer = session?.golferId && golferById(db, session.golferId)
+  const view = golfer ? bayView(db, golfer, session, nowMs) : null
+  return view && JSON.stringify(view)
 }
 
 /** The same as a device has it that is paired for this golfer's Bay alone: of others it hears nothing. */

@@ -1,44 +1,84 @@
 'use client'
 
 import { useState } from 'react'
+import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import type { Golfer } from '@/core/golfer'
 import { count } from '@/text/numbers'
+import { Problems } from '../../shared/shell/problems'
+import { Working } from '../../shared/form/working'
+import { sendWork } from '../../shared/send'
 import { PageHead } from '../../shared/shell/page-head'
+import { useSubmit } from '../../shared/use-submit'
 
 type Props = { golfers: (Pick<Golfer, 'id' | 'name'> & { shots: number })[] }
+
+const REPORTS = '/api/desk/reports'
 
 /** The reports of several golfers in one file, each from a page of its own on. */
 export function Reports({ golfers }: Props) {
   const [chosen, setChosen] = useState<ReadonlySet<Golfer['id']>>(new Set())
+  const [making, setMaking] = useState<{ done: number; of: number } | null>(null)
+  const [stop, setStop] = useState<(() => Promise<unknown>) | null>(null)
+  const [file, setFile] = useState<string | null>(null)
+  const { problems, setProblems } = useSubmit()
   const hit = golfers.filter(({ shots }) => shots > 0).map(({ id }) => id)
-  const asked = golfers.filter(({ id }) => chosen.has(id))
-  const pdf = (kind: string) =>
-    `/api/desk/reports?${new URLSearchParams([['kind', kind], ...asked.map(({ id }) => ['golfer', id] as [string, string])])}`
+  const asked = golfers.filter(({ id }) => chosen.has(id)).map(({ id }) => id)
+  const choose = (ids: ReadonlySet<Golfer['id']>) => {
+    setChosen(ids)
+    setFile(null)
+  }
+  const make = async (kind: string) => {
+    setFile(null)
+    setProblems([])
+    setMaking({ done: 0, of: asked.length })
+    const made = await sendWork<{ file: string }>(
+      REPORTS,
+      { kind, golfers: asked },
+      { onProgress: setMaking, onStart: (end) => setStop(() => end) },
+    )
+    setMaking(null)
+    setStop(null)
+    if (made?.ok) setFile(made.value.file)
+    else if (made) setProblems(made.problems)
+  }
   return (
     <>
       <PageHead
         title={asked.length === 0 ? 'Choose whose reports' : count(asked.length, 'report')}
         lede="One file, every golfer from a page of their own on, each with your words of the visit that is on or was last."
       >
-        {asked.length > 0 && (
+        {asked.length > 0 && !making && !file && (
           <>
-            <a className="btn btn-outline" href={pdf('report-letter')} target="_blank" rel="noreferrer">
+            <Button variant="outline" onClick={() => void make('report-letter')}>
               Letter
-            </a>
-            <a className="btn btn-primary" href={pdf('report')} target="_blank" rel="noreferrer">
-              As one PDF, A4
-            </a>
+            </Button>
+            <Button onClick={() => void make('report')}>As one PDF, A4</Button>
           </>
         )}
+        {file && (
+          <a
+            className="btn btn-primary"
+            href={`${REPORTS}?file=${file}`}
+            target="_blank"
+            rel="noreferrer"
+            onClick={() => setFile(null)}
+          >
+            Open the PDF
+          </a>
+        )}
       </PageHead>
+      <Problems of={problems} />
+      {making && (
+        <Working doing="Making the reports" what="reports" {...making} onStop={stop && (() => void stop())} />
+      )}
       <section className="sheet p-3 d-grid gap-2" aria-label="Whose reports">
         {hit.length > 1 && (
           <Form.Check
             id="report-all"
             label={<b>All {hit.length} with shots</b>}
             checked={hit.every((id) => chosen.has(id))}
-            onChange={({ target }) => setChosen(new Set(target.checked ? hit : []))}
+            onChange={({ target }) => choose(new Set(target.checked ? hit : []))}
           />
         )}
         {golfers.map(({ id, name, shots }) => (
@@ -55,7 +95,7 @@ export function Reports({ golfers }: Props) {
               const next = new Set(chosen)
               if (target.checked) next.add(id)
               else next.delete(id)
-              setChosen(next)
+              choose(next)
             }}
           />
         ))}

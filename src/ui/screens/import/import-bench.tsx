@@ -17,7 +17,7 @@ import { Problems } from '../../shared/shell/problems'
 import { ClubMapping } from './club-mapping'
 import { ColumnMapping, type ColumnState } from './column-mapping'
 import { RowPreview } from './row-preview'
-import { Reading } from './reading'
+import { Working } from '../../shared/form/working'
 import { WhichMonitor, type OfMonitor } from './which-monitor'
 import { useImport, type Taken } from './use-import'
 import { useTable } from './use-table'
@@ -186,14 +186,15 @@ export function ImportBench({ golfer, bag, mapped, shapes }: Props) {
       </PageHead>
       <Problems of={[...problems, ...table.problems]} />
       {table.progress && (
-        <Reading
+        <Working
           doing="Reading"
+          what="rows"
           {...table.progress}
           onStop={() => (table.close(), setSource(null), setColumns(null))}
         />
       )}
       {taking && source && source.blob.size > LONG_FROM.fileBytes && (
-        <Reading doing="Taking them in" {...taking} onStop={stop && (() => void stop())} />
+        <Working doing="Taking them in" what="rows" {...taking} onStop={stop && (() => void stop())} />
       )}
       {!opened && !result && (
         <section

@@ -1,29 +1,26 @@
+import { REPORTS_FORM } from '@/formats/visit-forms'
+import { fileResponse, passingPath, sentFile } from '@/http/passing'
 import { requireGolfer } from '@/http/require'
-import { refuse, route } from '@/http/route'
-import { isReport, reportsPdf } from '@/paper/papers'
-import { theDatabase } from '@/store/database'
-import { reportFrom } from '@/views/paper-view'
+import { bodyForm, route } from '@/http/route'
+import { workResponse } from '@/http/work-response'
 
-const MOST = 60
+/** Makes the reports of several golfers as one PDF, which is fetched by the name that is answered. */
+export const POST = route(
+  async (request) => {
+    const { kind, golfers } = await bodyForm(request, REPORTS_FORM)
+    const golferIds = golfers.map((id) => requireGolfer(id).id)
+    const ask = { kind, golferIds, madeMs: Date.now(), path: passingPath() }
+    return workResponse(request, 'reports', ask, { isLong: true })
+  },
+  { isLong: true },
+)
 
-/** Reports of several golfers as one PDF: `?kind=report&golfer=…&golfer=…`. */
-export const GET = route(async (request) => {
-  const asked = new URL(request.url).searchParams
-  const kind = asked.get('kind') ?? 'report'
-  if (!isReport(kind)) return refuse(422, 'kind', 'Reports are made as report or report-letter: choose one.')
-  const golfers = [...new Set(asked.getAll('golfer'))].map(requireGolfer)
-  if (golfers.length === 0 || golfers.length > MOST)
-    return refuse(422, 'golfer', `Choose one to ${MOST} golfers whose reports are wanted.`)
-  const madeMs = Date.now()
-  const inputs = golfers.map(
-    (golfer) =>
-      reportFrom(theDatabase(), golfer, madeMs) ??
-      refuse(409, 'golfer', `${golfer.name} has no bag yet: start one, or leave them out.`),
-  )
-  return new Response(new Uint8Array(await reportsPdf(kind, inputs)), {
-    headers: {
+/** The PDF that was made: `?file=…`. */
+export const GET = route(
+  (request) =>
+    fileResponse(sentFile(new URL(request.url).searchParams.get('file') ?? ''), {
       'Content-Type': 'application/pdf',
-      'Content-Disposition': `inline; filename="reports.pdf"`,
-    },
-  })
-})
+      'Content-Disposition': 'inline; filename="reports.pdf"',
+    }),
+  { isFile: true },
+)

@@ -1,3 +1,4 @@
+import { viewBeside } from '@/http/beside'
 import { dataNow, golferOfPage, said, type Asked } from '@/http/golfer-of-page'
 import { bagOf } from '@/store/bags'
 import { knownLabels } from '@/store/club-labels'
@@ -5,7 +6,7 @@ import { ClubNames } from '@/ui/screens/bag/club-names'
 import { BagAsItWas } from '@/ui/screens/bag/bag-as-it-was'
 import { BagBench } from '@/ui/screens/bag/bag-bench'
 import { ChooseTemplate } from '@/ui/screens/bag/choose-template'
-import { bagAsItWas, bagMoments } from '@/views/bag-as-it-was'
+import { bagMoments } from '@/views/bag-as-it-was'
 import { PageHead } from '@/ui/shared/shell/page-head'
 
 export const metadata = { title: 'Bag' }
@@ -16,7 +17,7 @@ export default async function BagPage({ params, searchParams }: Props) {
   const golfer = golferOfPage((await params).golferId)
   const [db, nowMs] = dataNow()
   const untilMs = Number(said((await searchParams).until))
-  const then = untilMs > 0 && untilMs <= nowMs ? bagAsItWas(db, golfer, untilMs) : null
+  const then = untilMs > 0 && untilMs <= nowMs ? await viewBeside('bagAsItWas', golfer, untilMs) : null
   if (then) return <BagAsItWas golfer={golfer} untilMs={untilMs} {...then} />
   const bag = bagOf(db, golfer.id)
   if (bag)

@@ -1,7 +1,7 @@
 import { redirect } from 'next/navigation'
-import { dataNow, golferOfPage, said, type Asked } from '@/http/golfer-of-page'
+import { viewBeside } from '@/http/beside'
+import { golferOfPage, pageNow, said, type Asked } from '@/http/golfer-of-page'
 import { Balls } from '@/ui/screens/balls/balls'
-import { ballsView } from '@/views/balls-view'
 
 export const metadata = { title: 'Balls' }
 
@@ -10,7 +10,9 @@ type Props = { params: Promise<{ golferId: string }>; searchParams: Asked<'first
 export default async function BallsPage({ params, searchParams }: Props) {
   const golfer = golferOfPage((await params).golferId)
   const { first, second } = await searchParams
-  const [db, nowMs] = dataNow()
-  const view = ballsView(db, golfer, nowMs, { first: said(first), second: said(second) })
+  const view = await viewBeside('ballsView', golfer, pageNow(), {
+    first: said(first),
+    second: said(second),
+  })
   return <Balls {...(view ?? redirect(`/golfers/${golfer.id}/bag`))} />
 }

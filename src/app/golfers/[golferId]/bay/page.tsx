@@ -1,8 +1,8 @@
 import { redirect } from 'next/navigation'
 import { scopeOfPage } from '@/http/door/device'
-import { openBeside } from '@/http/beside'
+import { viewBeside } from '@/http/beside'
 import { dataNow, golferOfPage, said, type Asked } from '@/http/golfer-of-page'
-import { bayStartView, bayView, ofOneGolfer, sessionForBay } from '@/views/bay-view'
+import { ofOneGolfer, sessionForBay, type BayView } from '@/views/bay-view'
 import { bagOf } from '@/store/bags'
 import { waitingSessions } from '@/store/sessions'
 import { Bay } from '@/ui/screens/bay/bay'
@@ -23,15 +23,15 @@ export default async function BayPage({ params, searchParams }: Props) {
   const [db, nowMs] = dataNow()
   if (!bagOf(db, golfer.id)) redirect(`/golfers/${golfer.id}/bag`)
   const session = sessionForBay(db, golfer, said(asked.session), nowMs)
-  const first = session && bayView(db, golfer, session, nowMs)
+  const json = session && (await viewBeside('bayJson', session.id, nowMs))
+  const first = json && (JSON.parse(json) as BayView)
   const alone = (await scopeOfPage()).kind === 'bay'
   if (!first) {
     // Shots that nobody has claimed may be another golfer's.
     const waiting = (alone ? [] : waitingSessions(db)).map(({ id, shots }) => ({ id, shots }))
-    const start = bayStartView(db, golfer, nowMs) ?? redirect(`/golfers/${golfer.id}/bag`)
+    const start = (await viewBeside('bayStartView', golfer, nowMs)) ?? redirect(`/golfers/${golfer.id}/bag`)
     const proposed = hit ? readBlocks(hit, start.bag) : []
     return <BayStart key={hit} {...start} waiting={waiting} proposed={proposed} />
   }
-  openBeside({ sessionId: first.session.id, nowMs })
   return <Bay key={first.session.id} first={alone ? ofOneGolfer(first) : first} />
 }

@@ -1,6 +1,6 @@
 import { redirect } from 'next/navigation'
-import { dataNow, golferOfPage, said, type Asked } from '@/http/golfer-of-page'
-import { compareView } from '@/views/compare-view'
+import { viewBeside } from '@/http/beside'
+import { golferOfPage, pageNow, said, type Asked } from '@/http/golfer-of-page'
 import { CompareBench } from '@/ui/screens/compare/compare-bench'
 
 export const metadata = { title: 'Compare' }
@@ -10,8 +10,7 @@ type Props = { params: Promise<{ golferId: string }>; searchParams: Asked<'a' | 
 export default async function ComparePage({ params, searchParams }: Props) {
   const golfer = golferOfPage((await params).golferId)
   const { a, b } = await searchParams
-  const [db, nowMs] = dataNow()
-  const view = compareView(db, golfer, { a: said(a), b: said(b) }, nowMs)
+  const view = await viewBeside('compareView', golfer, { a: said(a), b: said(b) }, pageNow())
   if (!view) redirect(`/golfers/${golfer.id}/bag`)
   return <CompareBench {...view} />
 }

@@ -1,14 +1,13 @@
 import { redirect } from 'next/navigation'
-import { dataNow, golferOfPage } from '@/http/golfer-of-page'
-import { gapsView } from '@/views/gaps-view'
+import { viewBeside } from '@/http/beside'
+import { golferOfPage, pageNow } from '@/http/golfer-of-page'
 import { Gaps } from '@/ui/screens/gaps/gaps'
 
 export const metadata = { title: 'Gaps' }
 
 export default async function GapsPage({ params }: { params: Promise<{ golferId: string }> }) {
   const golfer = golferOfPage((await params).golferId)
-  const [db, nowMs] = dataNow()
-  const view = gapsView(db, golfer, nowMs)
+  const view = await viewBeside('gapsView', golfer, pageNow())
   if (!view) redirect(`/golfers/${golfer.id}/bag`)
   return <Gaps golfer={golfer} {...view} />
 }

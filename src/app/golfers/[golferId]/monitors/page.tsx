@@ -1,9 +1,10 @@
 import { dataNow, golferOfPage, said, type Asked } from '@/http/golfer-of-page'
+import { viewBeside } from '@/http/beside'
 import { notFound } from 'next/navigation'
 import { ReadOff } from '@/ui/screens/monitors/read-off'
 import { ComparedMonitors } from '@/ui/screens/monitors/compared-monitors'
 import { TwoMonitors } from '@/ui/screens/monitors/two-monitors'
-import { monitorsView, readOffView } from '@/views/monitors-view'
+import { readOffView } from '@/views/monitors-view'
 
 export const metadata = { title: 'Two monitors' }
 
@@ -18,7 +19,7 @@ export default async function MonitorsPage({ params, searchParams }: Props) {
   const [db] = dataNow()
   const session = said(read)
   if (session !== undefined) return <ReadOff {...(readOffView(db, golfer, session) ?? notFound())} />
-  const view = monitorsView(db, golfer, { first: said(first), second: said(second) })
+  const view = await viewBeside('monitorsView', golfer, { first: said(first), second: said(second) })
   return view.chosen && said(typed) === undefined ? (
     <ComparedMonitors {...view} chosen={view.chosen} />
   ) : (

@@ -1,7 +1,7 @@
 import { redirect } from 'next/navigation'
+import { viewBeside } from '@/http/beside'
 import { dataNow, golferOfPage, type Asked } from '@/http/golfer-of-page'
 import { plainCardUntil } from '@/views/competition'
-import { cardView } from '@/views/paper-view'
 import { PaperBench } from '@/ui/screens/paper/paper-bench'
 
 export const metadata = { title: 'Card and report' }
@@ -17,6 +17,6 @@ export default async function PaperPage({
   const [db, nowMs] = dataNow()
   const plain = plainCardUntil(db, golfer.id, nowMs) !== null
   const kind = !plain && (await searchParams).card === 'day' ? 'day' : 'card'
-  const data = cardView(db, golfer, nowMs, kind) ?? redirect(`/golfers/${golfer.id}/bag`)
+  const data = (await viewBeside('cardView', golfer, nowMs, kind)) ?? redirect(`/golfers/${golfer.id}/bag`)
   return <PaperBench golfer={golfer} data={data} kind={kind} />
 }

@@ -1,7 +1,7 @@
 import { redirect } from 'next/navigation'
 import { MOST_CLUBS } from '@/core/bag/club'
-import { dataNow, golferOfPage, said, type Asked } from '@/http/golfer-of-page'
-import { refitView } from '@/views/refit-view'
+import { viewBeside } from '@/http/beside'
+import { golferOfPage, pageNow, said, type Asked } from '@/http/golfer-of-page'
 import { RefitBench } from '@/ui/screens/refit/refit-bench'
 
 export const metadata = { title: 'Fix gaps' }
@@ -10,12 +10,11 @@ type Props = { params: Promise<{ golferId: string }>; searchParams: Asked<'for' 
 
 export default async function RefitPage({ params, searchParams }: Props) {
   const golfer = golferOfPage((await params).golferId)
-  const [db, nowMs] = dataNow()
   const query = await searchParams
   const carry = Number(said(query.carry))
   const wanted = Number.isInteger(carry) && carry > 0 && carry <= MOST_CLUBS ? carry : undefined
   const longerId = said(query.for)
-  const view = refitView(db, golfer, nowMs, {
+  const view = await viewBeside('refitView', golfer, pageNow(), {
     ...(longerId !== undefined && { longerId }),
     ...(wanted !== undefined && { carry: wanted }),
   })

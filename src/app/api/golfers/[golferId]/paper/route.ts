@@ -1,10 +1,10 @@
+import { viewBeside } from '@/http/beside'
 import { refuse, route } from '@/http/route'
 import { fileName } from '@/http/file-name'
 import { requireGolfer } from '@/http/require'
-import { isOfDay, PAPERS, paperPdf, type Paper } from '@/paper/papers'
+import { isOfDay, PAPERS, type Paper } from '@/paper/papers'
 import { theDatabase } from '@/store/database'
 import { plainCardUntil } from '@/views/competition'
-import { paperInput } from '@/views/paper-view'
 
 /** A card, labels or the report as a PDF: `?kind=card-pocket`, `?kind=report-letter&visit=…`. */
 export const GET = route<{ golferId: string }>(async (request, { golferId }) => {
@@ -16,14 +16,9 @@ export const GET = route<{ golferId: string }>(async (request, { golferId }) => 
   const madeMs = Date.now()
   if (isOfDay(kind) && plainCardUntil(theDatabase(), golfer.id, madeMs) !== null)
     return refuse(409, 'kind', 'In a competition round there is the plain card alone: take that one.')
-  const input = paperInput(theDatabase(), golfer, {
-    ofDay: isOfDay(kind),
-    madeMs,
-    visitId: asked.get('visit'),
-  })
-  if (!input) return refuse(409, 'bag', 'This golfer has no bag yet: start one from a template.')
-  const pdf = await paperPdf(kind as Paper, input)
-  return new Response(new Uint8Array(pdf), {
+  const pdf = await viewBeside('paperFile', golfer, kind as Paper, { madeMs, visitId: asked.get('visit') })
+  if (!pdf) return refuse(409, 'bag', 'This golfer has no bag yet: start one from a template.')
+  return new Response(pdf, {
     headers: {
       'Content-Type': 'application/pdf',
       'Content-Disposition': fileName(golfer, `${kind}.pdf`, 'inline'),

@@ -1,15 +1,14 @@
+import { viewBeside } from '@/http/beside'
 import { fileName } from '@/http/file-name'
 import { requireGolfer } from '@/http/require'
 import { refuse, route } from '@/http/route'
 import { takenAlongScript } from '@/http/taken-along-script'
 import { takenAlongHtml } from '@/paper/taken-along'
-import { theDatabase } from '@/store/database'
-import { takenAlongView } from '@/views/taken-along-view'
 
 /** The card of the golfer's day with the number picker, as one file for a phone. */
-export const GET = route<{ golferId: string }>((_request, { golferId }) => {
+export const GET = route<{ golferId: string }>(async (_request, { golferId }) => {
   const golfer = requireGolfer(golferId)
-  const taken = takenAlongView(theDatabase(), golfer, Date.now())
+  const taken = await viewBeside('takenAlongView', golfer, Date.now())
   if (!taken) return refuse(409, 'bag', 'This golfer has no bag yet: start one from a template.')
   return new Response(takenAlongHtml(taken, takenAlongScript()), {
     headers: {

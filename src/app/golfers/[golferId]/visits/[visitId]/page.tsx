@@ -1,9 +1,9 @@
 import { notFound } from 'next/navigation'
 import type { VisitId } from '@/core/ids'
+import { viewBeside } from '@/http/beside'
 import { dataNow, golferOfPage } from '@/http/golfer-of-page'
 import { visitById } from '@/store/visits'
 import { Visit } from '@/ui/screens/visit/visit'
-import { visitView } from '@/views/visit-view'
 
 export const metadata = { title: 'Visit' }
 
@@ -17,5 +17,5 @@ export default async function VisitPage({
   const [db, nowMs] = dataNow()
   const visit = visitById(db, decodeURIComponent(visitId) as VisitId)
   if (visit?.golferId !== golfer.id) notFound()
-  return <Visit {...visitView(db, golfer, visit, nowMs)} />
+  return <Visit {...await viewBeside('visitView', golfer, visit, nowMs)} />
 }

@@ -1,15 +1,15 @@
 import Button from 'react-bootstrap/Button'
 import ProgressBar from 'react-bootstrap/ProgressBar'
 
-type Props = { doing: string; done: number; of: number; onStop: (() => void) | null }
+type Props = { doing: string; done: number; of: number; what: string; onStop: (() => void) | null }
 
-/** How far a long file has come, and the way to stop it. */
-export function Reading({ doing, done, of, onStop }: Props) {
+/** How far a long work has come, and the way to stop it. */
+export function Working({ doing, done, of, what, onStop }: Props) {
   return (
     <section className="sheet p-3 mb-3 d-flex gap-3 align-items-center">
       <ProgressBar className="flex-grow-1" now={of ? (100 * done) / of : 0} aria-label={doing} />
       <span className="num" role="status">
-        {done.toLocaleString('en')} of {of.toLocaleString('en')} rows
+        {done.toLocaleString('en')} of {of.toLocaleString('en')} {what}
       </span>
       <Button variant="outline" disabled={onStop === null} onClick={() => onStop?.()}>
         Stop
