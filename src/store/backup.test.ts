@@ -179,10 +179,8 @@ describe('a restore', () => {
     const made = new Sqlite(hostile)
     made.exec(sql)
     made.close()
-    const began = process.cpuUsage().user
+    // An endless one would never come to its end.
     expect(() => checkBackup(hostile)).toThrow(/none of Banco’s|is not as Banco makes one/)
-    // An endless one would not come to this line.
-    expect(process.cpuUsage().user).toBeGreaterThan(began)
   })
 
   it('refuses a backup whose texts are not what their columns hold', () => {

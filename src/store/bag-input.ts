@@ -1,3 +1,4 @@
+import { LRUCache } from 'lru-cache'
 import { sameBall, type BallName } from '@/core/balls/ball'
 import type { BagInput, Rules } from '@/core/analyse-bag'
 import { countedSwing } from '@/core/bag/club'
@@ -5,7 +6,7 @@ import { clubsInOrder, type Bag } from '@/core/bag/bag'
 import type { LeftOnPurpose } from '@/core/gaps/left-on-purpose'
 import { schoolRules, type Golfer } from '@/core/golfer'
 import type { Air } from '@/core/flight/air'
-import type { ClubId, SessionId, ShotId } from '@/core/ids'
+import type { ClubId, GolferId, SessionId, ShotId } from '@/core/ids'
 import type { Mark } from '@/core/shots/mark'
 import type { ShotHolds } from '@/core/shots/holds'
 import type { Shot } from '@/core/shots/shot'
@@ -21,6 +22,7 @@ import { handStocks } from './hand-stocks'
 import { leftOnPurpose } from './left-on-purpose'
 import { STILL } from './clubs'
 import { LONGEST_SESSION_MS } from './sessions'
+import { marksOf } from './golfer-mark'
 import { setUpsOf } from './set-ups'
 import { FLIGHT_COLUMNS, withoutNulls } from './shots'
 import { newestShots, type Datable } from '@/core/stock/newest-shots'
@@ -45,16 +47,52 @@ type Row = Flight & {
 
 /** What tells which of many shots the stocks are made of. */
 type Dated = Datable & { seq: number; sessionId: SessionId; session: number; hitIn: Conditions }
-type DatedRow = [
-  monitor: string | null,
-  seq: number,
-  sessionId: SessionId,
-  source: string,
-  clubId: ClubId,
-  swing: Swing,
-  mark: Mark | null,
-  hitMs: number,
-]
+type DatedRow = {
+  seq: number
+  monitor: string | null
+  source: string
+  clubId: ClubId
+  swing: Swing
+  mark: Mark | null
+  hitMs: number
+}
+
+/** The shots of a session that may be in a stock, with all that was measured of those that were. */
+type SessionRows = { mark: string; dated: DatedRow[]; measured: Map<number, Row> }
+/** What was read of sessions and has not been written to since: a shot that is hit has only its own session read anew. */
+const read = new WeakMap<Database, LRUCache<SessionId, SessionRows>>()
+const MOST_SESSIONS = 1000
+
+/** The golfer's sessions that began in some time, oldest first, with their shots that may be in a stock. */
+function sessionRows(
+  db: Database,
+  golferId: GolferId,
+  of: { begun: number; untilMs: number; only: readonly SessionId[] | null },
+): [SessionId, SessionRows][] {
+  const known = read.get(db) ?? new LRUCache<SessionId, SessionRows>({ max: MOST_SESSIONS })
+  read.set(db, known)
+  const ids = db
+    .prepare(
+      `SELECT id FROM session WHERE golfer_id = @golferId AND started_ms > @begun AND started_ms < @untilMs
+         AND coalesce(place, '') <> 'course' AND (@only IS NULL OR id IN (SELECT value FROM json_each(@only)))
+       ORDER BY started_ms, id`,
+    )
+    .pluck()
+    .all({ golferId, ...of, only: of.only && JSON.stringify(of.only) }) as SessionId[]
+  const { ofNone, bySession } = marksOf(db, golferId)
+  const shots = db.prepare(
+    `SELECT seq, monitor, source, club_id AS clubId, swing, mark, hit_ms AS hitMs
+     FROM shot_now WHERE session_id = ? AND present AND held_because IS NULL ORDER BY seq`,
+  )
+  return ids.map((id) => {
+    const mark = `${ofNone} ${bySession.get(id)}`
+    const found = known.get(id)
+    if (found?.mark === mark) return [id, found]
+    const fresh = { mark, dated: shots.all(id) as DatedRow[], measured: new Map<number, Row>() }
+    known.set(id, fresh)
+    return [id, fresh]
+  })
+}
 
 /** Which shots are gathered. */
 export type Which = {
@@ -76,84 +114,71 @@ export type Which = {
 
 /** Every shot that may be in a stock, with no more than its date and station, in the order hit: none from before its club's set-up. */
 function datedShots(
-  db: Database,
   golfer: Golfer,
   bag: Bag,
+  sessions: readonly [SessionId, SessionRows][],
   {
     conditions,
     withRack,
     untilMs,
-    sinceMs: since,
-    sessions,
+    sinceMs,
     monitor: askedMonitor,
     ball: askedBall,
     surface: askedSurface,
     setUps,
-  }: Required<Omit<Which, 'asMeasured'>> & {
+  }: Required<Omit<Which, 'asMeasured' | 'sessions'>> & {
     conditions: ReturnType<typeof conditionsOfShots>
     setUps: ReturnType<typeof setUpsOf>
   },
 ): Dated[] {
   const clubs = new Map([...bag.clubs, ...bag.rack].map((club) => [club.id, club]))
-  const rows = db
-    .prepare(
-      `SELECT n.monitor, n.seq, n.session_id, n.source, n.club_id, n.swing, n.mark, n.hit_ms
-       FROM session s JOIN shot_now n ON n.session_id = s.id
-       WHERE s.golfer_id = @golferId AND (@only IS NULL OR s.id IN (SELECT value FROM json_each(@only)))
-         AND s.started_ms > @begun AND s.started_ms < @untilMs AND n.hit_ms > @since AND n.hit_ms < @untilMs AND present
-         AND held_because IS NULL AND coalesce(s.place, '') <> 'course'
-         AND (@withRack OR n.club_id IN (SELECT club_id FROM bag_slot WHERE bag_id = @bagId))
-       ORDER BY s.started_ms, s.id, n.seq`,
-    )
-    .raw()
-    .all({
-      golferId: golfer.id,
-      bagId: bag.id,
-      withRack: Number(withRack),
-      since,
-      begun: since - LONGEST_SESSION_MS,
-      untilMs,
-      only: sessions && JSON.stringify(sessions),
-    }) as DatedRow[]
+  const inBag = new Set(bag.clubs.map(({ id }) => id))
   let session = -1
-  let sequence = 0
-  let last: SessionId | null = null
-  return rows.flatMap(([monitor, seq, sessionId, source, clubId, hit, mark, hitMs]): Dated[] => {
-    const club = clubs.get(clubId)
-    const swing = club ? countedSwing(club, hit) : hit
-    if (hitMs < (clubs.get(clubId)?.sinceMs ?? 0)) return []
-    if (sessionId !== last) {
-      session++
-      sequence = 0
-      last = sessionId
-    }
-    const hitIn = conditions(sessionId, seq, source)
+  return sessions.flatMap(([sessionId, { dated }]): Dated[] => {
     const setUp = setUps.get(sessionId)
-    if (askedMonitor !== null && measuredBy(monitor, setUp) !== askedMonitor) return []
-    if (askedBall !== null && !sameBall(hitWith(hitIn.ball, setUp) ?? '', askedBall)) return []
-    if (askedSurface !== null && lyingOn(hitIn, setUp) !== askedSurface) return []
-    // Who asks for one surface asks for its own stock.
-    const apart = apartFromStocks(hitIn, setUp, askedSurface === null ? golfer.stocksOff : null)
-    return [
-      {
-        ...{ seq, sessionId, session, clubId, swing, hitIn },
-        sequence: sequence++,
-        ...(mark && { mark }),
-        ...(apart && { apart }),
-      },
-    ]
+    let sequence = 0
+    let isFirst = true
+    return dated.flatMap(({ monitor, seq, source, clubId, swing: hit, mark, hitMs }): Dated[] => {
+      const club = clubs.get(clubId)
+      if (hitMs <= sinceMs || hitMs >= untilMs || (!withRack && !inBag.has(clubId))) return []
+      if (hitMs < (club?.sinceMs ?? 0)) return []
+      if (isFirst) session++
+      isFirst = false
+      const hitIn = conditions(sessionId, seq, source)
+      if (askedMonitor !== null && measuredBy(monitor, setUp) !== askedMonitor) return []
+      if (askedBall !== null && !sameBall(hitWith(hitIn.ball, setUp) ?? '', askedBall)) return []
+      if (askedSurface !== null && lyingOn(hitIn, setUp) !== askedSurface) return []
+      // Who asks for one surface asks for its own stock.
+      const apart = apartFromStocks(hitIn, setUp, askedSurface === null ? golfer.stocksOff : null)
+      return [
+        {
+          ...{ seq, sessionId, session, clubId, hitIn, sequence: sequence++ },
+          swing: club ? countedSwing(club, hit) : hit,
+          ...(mark && { mark }),
+          ...(apart && { apart }),
+        },
+      ]
+    })
   })
 }
 
 /** All that was measured of some shots, by their place in the store. */
-function fullRows(db: Database, seqs: readonly number[]): Map<number, Row> {
+function measuredOf(
+  db: Database,
+  shots: readonly Dated[],
+  sessions: ReadonlyMap<SessionId, SessionRows>,
+): (shot: Dated) => Row {
+  const known = ({ sessionId }: Dated) => sessions.get(sessionId)?.measured
+  const missing = shots.filter((shot) => !known(shot)?.has(shot.seq))
   const rows = db
     .prepare(
-      `SELECT n.seq, n.id, s.place, n.club_id AS clubId, swing, mark, n.hit_ms AS hitMs, n.monitor, ${FLIGHT_COLUMNS}
+      `SELECT n.seq, n.session_id AS sessionId, n.id, s.place, n.club_id AS clubId, swing, mark, n.hit_ms AS hitMs, n.monitor,
+         ${FLIGHT_COLUMNS}
        FROM json_each(?) wanted JOIN shot_now n ON n.seq = wanted.value JOIN session s ON s.id = n.session_id`,
     )
-    .all(JSON.stringify(seqs)) as (Row & { seq: number })[]
-  return new Map(rows.map(({ seq, ...row }) => [seq, row]))
+    .all(JSON.stringify(missing.map(({ seq }) => seq))) as (Row & { seq: number; sessionId: SessionId })[]
+  for (const { seq, sessionId, ...row } of rows) sessions.get(sessionId)?.measured.set(seq, row)
+  return (shot) => known(shot)?.get(shot.seq) as Row
 }
 
 /**
@@ -178,19 +203,16 @@ export function bagInput(
     asMeasured = false,
   }: Which = {},
 ): BagInput {
-  const conditions = conditionsOfShots(db, golfer.id, sessions, sinceMs - LONGEST_SESSION_MS)
-  const setUps = setUpsOf(db, golfer.id, sinceMs - LONGEST_SESSION_MS, sessions)
-  const dated = datedShots(db, golfer, bag, {
-    ...{ conditions, setUps, withRack, untilMs, sinceMs, sessions },
-    monitor: onlyBy,
-    ball: onlyWith,
-    surface: onlyOff,
+  const begun = sinceMs - LONGEST_SESSION_MS
+  const conditions = conditionsOfShots(db, golfer.id, sessions, begun)
+  const setUps = setUpsOf(db, golfer.id, begun, sessions)
+  const rows = sessionRows(db, golfer.id, { begun, untilMs, only: sessions })
+  const dated = datedShots(golfer, bag, rows, {
+    ...{ conditions, setUps, withRack, untilMs, sinceMs },
+    ...{ monitor: onlyBy, ball: onlyWith, surface: onlyOff },
   })
   const { taken, older } = newestShots(dated, golfer.windCounts)
-  const rows = fullRows(
-    db,
-    taken.map(({ seq }) => seq),
-  )
+  const measured = measuredOf(db, taken, new Map(rows))
   const acting = asMeasured ? null : actingOn(db, golfer.id)
   const airs = new Map<string, Air | null>()
   /** One object for all shots of a session in the same air. */
@@ -203,8 +225,9 @@ export function bagInput(
     airs.set(key, air)
     return air
   }
-  const shots = taken.map(({ seq, sessionId, session, sequence, apart, hitIn, swing }): Shot => {
-    const { mark, place, monitor, ...row } = rows.get(seq) as Row
+  const shots = taken.map((each): Shot => {
+    const { sessionId, session, sequence, apart, hitIn, swing } = each
+    const { mark, place, monitor, ...row } = measured(each)
     const air = airOf(sessionId, place, hitIn)
     const setUp = setUps.get(sessionId)
     const surface = lyingOn(hitIn, setUp)

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { addSecondGolfer, NOW_MS, storeWithGolfer } from '../../tests/store'
 import type { SessionId, ShotId } from '../core/ids'
 import { bagInput, besideStocks } from './bag-input'
-import { setSlots } from './bags'
+import { bagOf, setSlots } from './bags'
 import { changeLabel, clubLabelled, knownLabels } from './club-labels'
 import { claimWaiting, receiveShot, type PostedShot } from './feed'
 import { redoLast, undoAndRedo, undoLast } from './journal'
@@ -284,7 +284,7 @@ describe('what the calculations are given', () => {
     receiveShot(db, post('a'), NOW_MS, 0)
     receiveShot(db, post('held', { carryM: 913.5 }), NOW_MS, 0)
     receiveShot(db, post('old', { hitMs: NOW_MS - 370 * 86_400_000 }), NOW_MS, 0)
-    const shots = () => bagInput(db, golfer, bag, NOW_MS).shots.map(({ id }) => id)
+    const shots = () => bagInput(db, golfer, bagOf(db, golfer.id)!, NOW_MS).shots.map(({ id }) => id)
     expect(shots()).toEqual(['a'])
     setSlots(
       db,

@@ -95,9 +95,13 @@ it('a session depends on its own data and on what is of no session', () => {
 it('another process goes by the writes that it was told of', () => {
   const { db, golfer } = storeWithGolfer()
   const before = golferMark(db, golfer.id)
-  goByWrites(db, { others: 'x', counts: [[golfer.id, '', 3]] })
-  expect(golferMark(db, golfer.id)).not.toBe(before)
-  expect(golferMark(db, 'somebody else' as GolferId)).toBe('x []')
+  goByWrites(db, { others: 'x', counts: [[golfer.id, 'a session', 3]] })
+  const told = golferMark(db, golfer.id)
+  const somebody = golferMark(db, 'somebody' as GolferId)
+  expect(told).not.toBe(before)
+  goByWrites(db, { others: 'x', counts: [[golfer.id, 'a session', 4]] })
+  expect(golferMark(db, golfer.id)).not.toBe(told)
+  expect(golferMark(db, 'somebody' as GolferId)).toBe(somebody)
 })
 
 it('another copy of this file counts on the same connection', async () => {

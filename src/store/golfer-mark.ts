@@ -88,10 +88,7 @@ export function golferMark(
   golferId: GolferId,
   { sessions, beforeMs = Infinity }: { sessions?: readonly SessionId[] | null; beforeMs?: number } = {},
 ): string {
-  // What a transaction counts may be taken back with it.
-  if (db.inTransaction) return `within ${markOf(db)}`
-  const { others, counts } = writesTo(db)
-  const only = sessions && new Set<string>([NO_SESSION, ...sessions])
+  const { ofNone, bySession } = marksOf(db, golferId)
   const later = new Set(
     beforeMs === Infinity
       ? []
@@ -100,9 +97,22 @@ export function golferMark(
           .pluck()
           .all(golferId, beforeMs),
   )
-  const wanted = counts.filter(
-    ([whose, session]) =>
-      whose === ANYBODY || (whose === golferId && (!only || only.has(session)) && !later.has(session)),
-  )
-  return `${others} ${JSON.stringify(wanted)}`
+  const wanted = (sessions ?? [...bySession.keys()]).filter((session) => !later.has(session))
+  return `${ofNone} ${JSON.stringify(wanted.map((session) => [session, bySession.get(session) ?? 0]))}`
+}
+
+/** The same in parts: of what is of no session, and the writes to each session, where there were any. */
+export function marksOf(
+  db: Database,
+  golferId: GolferId,
+): { ofNone: string; bySession: ReadonlyMap<string, number> } {
+  // What a transaction counts may be taken back with it.
+  if (db.inTransaction) return { ofNone: `within ${markOf(db)}`, bySession: new Map() }
+  const { others, counts } = writesTo(db)
+  const bySession = new Map<string, number>()
+  const ofNone: number[] = []
+  for (const [whose, session, writes] of counts)
+    if (whose === golferId && session !== NO_SESSION) bySession.set(session, writes)
+    else if (whose === golferId || whose === ANYBODY) ofNone.push(writes)
+  return { ofNone: `${others} ${ofNone.join(' ')}`, bySession }
 }

@@ -36,8 +36,9 @@ export type BayView = {
   lastClearMs: number | null
   /** The shots of this session that are there, in the order in which they came. */
   shots: SessionShot[]
-  /** What all sessions say, with the judgement of this session's shots, and the shots behind it. */
+  /** What all sessions say, with the judgement of this session's shots. */
   analysis: BagAnalysis
+  /** The shots behind the stock of the open station. */
   history: StationShots
   /** Clubs that were changed of late, with what is expected of them. */
   changes: ChangeSeen[]
@@ -61,13 +62,25 @@ export type BayView = {
   others: Pick<Golfer, 'id' | 'name'>[]
 }
 
+/** The shots of a session that are there, with what they were hit in: nothing has to be worked out for them. */
+export function sessionShots(
+  db: Database,
+  { id, golferId }: Pick<Session, 'id' | 'golferId'>,
+): SessionShot[] {
+  if (golferId === null) return []
+  const conditions = conditionsOfShots(db, golferId, [id])
+  return shotsOfSession(db, id).map((shot) => ({
+    ...shot,
+    conditions: conditions(id, shot.seq, shot.source),
+  }))
+}
+
 /** What the Bay shows of a session. */
 export function bayView(db: Database, golfer: Golfer, session: Session, nowMs: number): BayView | null {
   const analysed = bagAnalysis(db, golfer, nowMs)
   if (!analysed) return null
   const { bag, changes } = analysed
-  const conditions = conditionsOfShots(db, golfer.id, [session.id])
-  const own = shotsOfSession(db, session.id)
+  const own = sessionShots(db, session)
   const plan = planOf(db, session.id)
   const ids = new Set(own.map(({ id }) => id))
   const inUse = new Set([
@@ -82,14 +95,13 @@ export function bayView(db: Database, golfer: Golfer, session: Session, nowMs: n
     bag,
     session,
     lastClearMs: lastClearMs(db, session.id, nowMs),
-    shots: own.map((shot) => ({
-      ...shot,
-      conditions: conditions(session.id, shot.seq, shot.source),
-    })),
-    now: conditions(session.id, Infinity),
+    shots: own,
+    now: conditionsOfShots(db, golfer.id, [session.id])(session.id, Infinity),
     // Of earlier sessions the stocks are wanted, not every shot's judgement.
     analysis: { ...analysis, shots: analysis.shots.filter(({ shotId }) => ids.has(shotId)) },
-    history: rack ? [...analysed.shots, ...rack.shots] : analysed.shots,
+    history: [...analysed.shots, ...(rack?.shots ?? [])].filter(
+      ({ clubId, swing }) => clubId === session.open?.clubId && swing === session.open.swing,
+    ),
     changes,
     plan,
     setUp: setUpOf(db, session.id),

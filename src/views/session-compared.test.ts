@@ -7,7 +7,7 @@ import { addClub, bagOf, setSlots } from '@/store/bags'
 import { changeClubSince } from '@/store/clubs'
 import { keepPlan } from '@/store/plans'
 import { changeGolfer, golferById } from '@/store/golfers'
-import { sessionById, startSession } from '@/store/sessions'
+import { openStation, sessionById, startSession } from '@/store/sessions'
 import { takeShot } from '@/store/shots'
 import { NOW_MS, storeWithGolfer } from '../../tests/store'
 import { bayView } from './bay-view'
@@ -108,6 +108,7 @@ describe('a trial', () => {
       NOW_MS,
     )
     const sessionId = hit(id, [110, 112, 108, 111], 1)
+    openStation(db, sessionId, { clubId: id, swing: 'full' }, NOW_MS + DAY)
     const view = bayView(db, golfer, sessionById(db, sessionId)!, NOW_MS + 2 * DAY)!
     expect(view.analysis.stocks.find((stock) => stock.clubId === id)).toMatchObject({ count: 4 })
     expect(view.analysis.shots).toHaveLength(4)

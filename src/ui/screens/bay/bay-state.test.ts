@@ -102,6 +102,15 @@ describe('typed shots', () => {
   })
 })
 
+it('shots that came show before anything is worked out from them; what is shown stays', () => {
+  const came = (...shots: SessionShot[]): BayEvent => ({ type: 'came', shots })
+  const before = bayState(view(stored('x', 7)))
+  expect(shown(after([came(stored('x', 7), stored('y', 8))], before))).toEqual(['x', 'y'])
+  expect(shown(after([came()], before))).toEqual(['x'])
+  const typedFirst = after([{ type: 'typed', shots: [b] }, came(stored('x', 7), stored('b', 8))], before)
+  expect(shown(typedFirst)).toEqual(['x', 'b'])
+})
+
 describe('answers', () => {
   it('of which a newer one is under way are passed over: what is shown never goes back', () => {
     const both = after([asked, asked, answer(view(stored('a', 1)))])

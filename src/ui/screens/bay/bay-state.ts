@@ -34,6 +34,8 @@ export type BayEvent =
   /** An answer to any request; `kept` are the shots that wait in this browser. */
   | { type: 'answered'; sent: Sent<BayView>; kept: readonly ShotId[] }
   | { type: 'problems'; problems: Problem[] }
+  /** The session's shots as they stand, before anything was worked out from the new ones. */
+  | { type: 'came'; shots: SessionShot[] }
   | { type: 'typed'; shots: TypedPost[] }
   /** The request of typed shots is over: they were taken, refused, or wait, with `waiting` in all. */
   | { type: 'settled'; shotIds: readonly ShotId[]; outcome: 'taken' | 'refused' | 'waits'; waiting: number }
@@ -70,6 +72,11 @@ export function bayAfter(state: BayState, event: BayEvent): BayState {
       return afterAnswer({ ...state, underWay: state.underWay - 1 }, event.sent, event.kept)
     case 'problems':
       return { ...state, problems: event.problems }
+    case 'came': {
+      const last = view.shots.at(-1)?.seq ?? 0
+      const fresh = event.shots.filter(({ seq }) => seq > last)
+      return fresh.length === 0 ? state : { ...state, view: { ...view, shots: [...view.shots, ...fresh] } }
+    }
     case 'typed':
       return {
         ...state,

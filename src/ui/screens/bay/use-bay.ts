@@ -2,6 +2,7 @@
 
 import { useCallback, useEffect, useMemo, useReducer, useRef } from 'react'
 import type { AirAndLie } from '@/core/session/conditions'
+import type { SessionShot } from '@/core/session/session-shot'
 import type { SessionSaid } from '@/core/session/session-said'
 import type { Station } from '@/core/station'
 import type { Mark } from '@/core/shots/mark'
@@ -55,6 +56,10 @@ export function useBay(first: BayView) {
     reading.current.now = true
     do {
       reading.current.again = false
+      // A long history takes a while to be worked out: what was hit is shown at once.
+      void send<SessionShot[]>('GET', `${session}/shots`).then(
+        (sent) => sent.ok && tell({ type: 'came', shots: sent.value }),
+      )
       answered(await inTurn(() => send<BayView>('GET', `${session}/bay`)))
     } while (reading.current.again)
     reading.current.now = false

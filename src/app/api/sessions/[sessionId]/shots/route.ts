@@ -4,6 +4,12 @@ import { requireClub, requireOwnedSession } from '@/http/require'
 import { theDatabase } from '@/store/database'
 import { takeTyped } from '@/store/typed-shots'
 import { TYPED_SHOTS_FORM } from '@/formats/forms'
+import { sessionShots } from '@/views/bay-view'
+
+/** The shots of a session as they stand. They are there before anything is worked out from them. */
+export const GET = route<{ sessionId: string }>((_request, { sessionId }) =>
+  Response.json(sessionShots(theDatabase(), requireOwnedSession(sessionId))),
+)
 
 /** Takes typed shots as one action. Their ids make a repeat harmless. */
 export const POST = route<{ sessionId: string }>(async (request, { sessionId }) => {
