@@ -56,10 +56,6 @@ export function useBay(first: BayView) {
     reading.current.now = true
     do {
       reading.current.again = false
-      // A long history takes a while to be worked out: what was hit is shown at once.
-      void send<SessionShot[]>('GET', `${session}/shots`).then(
-        (sent) => sent.ok && tell({ type: 'came', shots: sent.value }),
-      )
       answered(await inTurn(() => send<BayView>('GET', `${session}/bay`)))
     } while (reading.current.again)
     reading.current.now = false
@@ -87,7 +83,13 @@ export function useBay(first: BayView) {
         tell({ type: 'live', live: true })
         void catchUp()
       },
-      onNotice: () => void readAll(),
+      onNotice: () => {
+        // A long history takes a while to be worked out: what was hit is shown at once.
+        void send<SessionShot[]>('GET', `${session}/shots`).then(
+          (sent) => sent.ok && tell({ type: 'came', shots: sent.value }),
+        )
+        void readAll()
+      },
       onLost: () => tell({ type: 'live', live: false }),
     })
   }, [read, session, sessionId])
