@@ -45,6 +45,7 @@ const PAGES = [
   'rounds',
   'rounds/[roundId]',
   'visits/[visitId]',
+  'sessions/[sessionId]',
 ]
   .map((page) => `/golfers/[golferId]${page && `/${page}`}`)
   .concat('/desk', '/desk/reports', '/desk/phones', '/guide')
@@ -69,6 +70,8 @@ const QUERIES = [
   '?first=a&second=%00',
   '?read=__proto__',
   '?%',
+  '?id=%00',
+  '?file=..',
 ]
 const ODD_IDS = [
   '%',

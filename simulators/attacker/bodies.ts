@@ -227,7 +227,8 @@ const FORMS: [path: RegExp, body: (known: Known, roll: Dice) => object][] = [
     /to-golfer$/,
     (known, roll) => ({ shotIds: [one(known.shotId, roll)], golferId: one(known.golferId, roll) }),
   ],
-  [/api\/shots\/[^/]+$/, () => ({ kind: 'mark', mark: 'fat' })],
+  [/shot$/, (known, roll) => ({ id: one(known.shotId, roll), kind: 'mark', mark: 'fat' })],
+  [/desk\/reports$/, (known, roll) => ({ kind: 'report', golfers: [one(known.golferId, roll)] })],
   [/clubs(\/[^/]+)?$/, () => ({ name: 'Spoon', kind: 'wood', loftDeg: 17 })],
   [
     /(done|tried)-refits$/,
@@ -268,6 +269,15 @@ const FORMS: [path: RegExp, body: (known: Known, roll: Dice) => object][] = [
   ],
 ]
 
+/** Texts that patterns stumble over when they are repeated. */
+const REPEATED = ['[ ', '(((', ' ', '\t', '{[(<', ',;', '1:', '-', '"', '2026-', '\n', '9.', 'e', '°', 'yd ']
+const MOST_REPEATED = 1 << 20
+
+const repeated = (roll: Dice): string => {
+  const text = one(REPEATED, roll)
+  return text.repeat(Math.ceil((MOST_REPEATED * roll.between(0, 1) ** 3) / text.length))
+}
+
 /** A body for a route: what it wants with a field that is odd, or nothing of the kind. */
 export function bodyOf(target: string, roll: Dice, known: Known): string {
   const what = roll.between(0, 1)
@@ -275,13 +285,14 @@ export function bodyOf(target: string, roll: Dice, known: Known): string {
   if (what < 0.08) return '['.repeat(60) + ']'.repeat(60)
   if (what < 0.1) return 'x'.repeat(70_000)
   if (what < 0.12) return ''
+  if (what < 0.13) return repeated(roll)
   const form = FORMS.find(([path]) => path.test(target.split('?')[0] ?? ''))?.[1]
   if (!form || what < 0.4) return JSON.stringify(object(roll, known))
   const body = form(known, roll) as Record<string, unknown>
   if (roll.chance(0.8)) {
     const field = roll.chance(0.8) ? one(Object.keys(body), roll) : one(FIELDS, roll)
     if (roll.chance(0.15)) delete body[field]
-    else body[field] = value(roll, known, 0)
+    else body[field] = roll.chance(0.05) ? repeated(roll) : value(roll, known, 0)
   }
   return JSON.stringify(body)
 }

@@ -350,7 +350,9 @@ export type ShotDecision =
   | { kind: 'station'; clubId: ClubId; swing: string }
   | { kind: 'released' }
   | { kind: 'withdrawn' }
-export const SHOT_DECISION = Joi.object<ShotDecision>({
+export const SHOT_DECISION = Joi.object<ShotDecision & { id: string }>({
+  // Shots of earlier versions may have letters in their ids that no address takes.
+  id: Joi.string().max(100).required(),
   kind: Joi.string().valid('mark', 'station', 'released', 'withdrawn').required(),
   mark: Joi.when('kind', {
     is: 'mark',

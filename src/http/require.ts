@@ -34,9 +34,13 @@ export const requireRound = (id: string, removed = false): StoredRound =>
   roundById(theDatabase(), id as RoundId, removed) ??
   refuse(404, 'round', 'There is no such round here: choose one in the Log.')
 
-export const requireShot = (id: string): StoredShot =>
-  shotById(theDatabase(), id as ShotId) ??
-  refuse(404, 'shot', 'There is no such shot here: it may have been undone.')
+/** A shot of the golfer's. */
+export function requireShot(golferId: GolferId, id: string): StoredShot {
+  const shot = shotById(theDatabase(), id as ShotId)
+  return shot && requireSession(shot.sessionId).golferId === golferId
+    ? shot
+    : refuse(404, 'shot', 'There is no such shot here: it may have been undone.')
+}
 
 export const requireVisit = (id: string): Visit =>
   visitById(theDatabase(), id as VisitId) ??

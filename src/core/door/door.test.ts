@@ -38,13 +38,10 @@ describe('a passcode', () => {
 
 describe('a phone', () => {
   const own: Scope = { kind: 'bay', golferId: 'g' as GolferId }
-  const owners = {
-    ofSession: (id: string) => ({ s: 'g', other: 'h' })[id] ?? null,
-    ofShot: (id: string) => ({ shot: 'g', others: 'h' })[id] ?? null,
-  }
+  const ownerOf = (id: string) => ({ s: 'g', other: 'h' })[id] ?? null
   const may = (asked: string) => {
     const [method = '', path = ''] = asked.split(' ')
-    return mayAsk(own, method, path, owners)
+    return mayAsk(own, method, path, ownerOf)
   }
 
   it.each([
@@ -56,7 +53,7 @@ describe('a phone', () => {
       'PATCH /api/sessions/s',
     ],
     ...[
-      'PATCH /api/shots/shot',
+      'POST /api/golfers/g/shot',
       'POST /api/golfers/g/sessions',
       'GET /api/notices',
       'GET /_next/static/x.js',
@@ -82,7 +79,7 @@ describe('a phone', () => {
     ...[
       'POST /api/sessions/none/shots',
       'POST /api/sessions/s/readings',
-      'PATCH /api/shots/others',
+      'POST /api/golfers/h/shot',
       'GET /api/backup',
     ],
     ...[
@@ -102,6 +99,6 @@ describe('a phone', () => {
   ])('that is paired for one Bay may not %s', (asked) => expect(may(asked)).toBe(false))
 
   it('that is paired for the whole may ask for everything', () => {
-    expect(mayAsk({ kind: 'whole' }, 'DELETE', '/api/golfers/h', owners)).toBe(true)
+    expect(mayAsk({ kind: 'whole' }, 'DELETE', '/api/golfers/h', ownerOf)).toBe(true)
   })
 })

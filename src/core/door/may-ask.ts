@@ -3,11 +3,8 @@ import type { GolferId } from '../ids'
 /** What a paired phone may have: all of Banco, or the Bay of one golfer. */
 export type Scope = { kind: 'whole' } | { kind: 'bay'; golferId: GolferId }
 
-/** Whose session, or whose shot, an address names; null where nobody's. */
-export type Owners = {
-  ofSession: (id: string) => string | null
-  ofShot: (id: string) => string | null
-}
+/** Whose session an address names; null where nobody's. */
+export type OwnerOf = (sessionId: string) => string | null
 
 /** What every page needs besides its data: nothing of it is of a golfer. */
 const isOfTheApp = (path: string): boolean =>
@@ -37,7 +34,7 @@ const OF_SESSION = new Set([
  * Whether a device may ask for something.
  * @param path without what stands behind its question mark, with its letters as they are
  */
-export function mayAsk(scope: Scope, method: string, path: string, owners: Owners): boolean {
+export function mayAsk(scope: Scope, method: string, path: string, ownerOf: OwnerOf): boolean {
   if (scope.kind === 'whole' || isOfTheApp(path)) return true
   const { golferId } = scope
   const parts = path.split('/').slice(1)
@@ -46,10 +43,11 @@ export function mayAsk(scope: Scope, method: string, path: string, owners: Owner
   if (first === 'golfers') return reads && second === golferId && third === 'bay' && parts.length === 3
   if (first !== 'api' || third === undefined) return false
   if (second === 'golfers')
-    return method === 'POST' && third === golferId && fourth === 'sessions' && parts.length === 4
-  if (second === 'sessions') {
-    if (owners.ofSession(third) !== golferId) return false
-    return parts.length === 3 ? method === 'PATCH' : parts.length === 4 && OF_SESSION.has(fourth ?? '')
-  }
-  return second === 'shots' && parts.length === 3 && owners.ofShot(third) === golferId
+    return (
+      third === golferId &&
+      parts.length === 4 &&
+      (fourth === 'shot' || (fourth === 'sessions' && method === 'POST'))
+    )
+  if (second !== 'sessions' || ownerOf(third) !== golferId) return false
+  return parts.length === 3 ? method === 'PATCH' : parts.length === 4 && OF_SESSION.has(fourth ?? '')
 }

@@ -1,10 +1,11 @@
 import { randomUUID, timingSafeEqual } from 'node:crypto'
 import type { IncomingMessage, ServerResponse } from 'node:http'
-import { mayAsk, type Owners, type Scope } from '@/core/door/may-ask'
+import type { SessionId } from '@/core/ids'
+import { mayAsk, type OwnerOf, type Scope } from '@/core/door/may-ask'
 import { theDatabase } from '@/store/database'
 import { malformed } from '../malformed'
 import { whyNotHost } from '../who-may'
-import { ownersIn } from '@/store/owners'
+import { sessionById } from '@/store/sessions'
 import { PAIRED_FOR_MS, thePairings, type Pairings } from './pairings'
 import { bayOnlyPage, pairPage } from './pair-page'
 
@@ -34,8 +35,12 @@ export async function atTheDoor(request: IncomingMessage, response: ServerRespon
   }
   const { scope } = paired
   if (scope.kind === 'bay' && path === '/') return redirect(response, homeOf(scope))
-  if (!mayAsk(scope, request.method ?? 'GET', path, owners()))
+  if (!mayAsk(scope, request.method ?? 'GET', path, ownerOf))
     return isPage(request) ? page(response, 403, bayOnlyPage(homeOf(scope))) : refuse(response, 403, BAY_ONLY)
+  response.once(
+    'close',
+    pairings.opened(paired.id, () => response.destroy()),
+  )
   return scope
 }
 
@@ -45,7 +50,7 @@ const BAY_ONLY =
 const NO_TOKEN =
   'Shots from the network need the feed’s token: start Banco with --feed-token, and send it as "Authorization: Bearer …".'
 
-const owners = (): Owners => ownersIn(theDatabase())
+const ownerOf: OwnerOf = (id) => sessionById(theDatabase(), id as SessionId)?.golferId ?? null
 
 /** Its address alone, once it is well formed. */
 function pathOf(request: IncomingMessage): { path: string; ill: string | null } {

@@ -4,8 +4,10 @@ import { createServer as createSecureServer } from 'node:https'
 import type { Scope } from '@/core/door/may-ask'
 import { atTheDoor } from './door'
 import { DEVICE_HEADER, deviceText } from './device'
+import { thePairings } from './pairings'
 
 const KEEP_ALIVE_MS = 75_000
+const MINUTE_MS = 60_000
 /** What only a server before the framework's may say to it. */
 const OF_A_PROXY = /^x-(forwarded|middleware|matched|invoke|real)-/
 
@@ -44,6 +46,7 @@ export function listenOnNetwork(): void {
   const { BANCO_NETWORK, BANCO_CERT, BANCO_KEY, BANCO_PORT } = process.env
   if (!BANCO_NETWORK) return
   const onRequest = (request: IncomingMessage, response: ServerResponse) => void comesIn(request, response)
+  setInterval(() => thePairings()?.endOld(Date.now()), MINUTE_MS).unref()
   for (const address of BANCO_NETWORK.split(',')) {
     const server =
       BANCO_CERT && BANCO_KEY

@@ -43,6 +43,27 @@ describe('pairing', () => {
     expect(pairings.of(b.token, 2)).not.toBeNull()
   })
 
+  it('takes what that phone has open along: when it is ended, and when its time is over', () => {
+    const pairings = new Pairings(START)
+    const closed: string[] = []
+    const open = (what: string) => {
+      const found = pairings.pair(START, who(0))
+      if (found.kind !== 'paired') throw new Error('the passcode is right')
+      const id = pairings.of(found.token, 1)?.id ?? ''
+      return { id, over: pairings.opened(id, () => closed.push(what)) }
+    }
+    const [stream, page, other] = [open('stream'), open('page'), open('other')]
+    page.over()
+    pairings.end(page.id)
+    pairings.end(stream.id)
+    expect(closed).toEqual(['stream'])
+    pairings.endOld(PAIRED_FOR_MS - 1)
+    expect(closed).toEqual(['stream'])
+    pairings.endOld(PAIRED_FOR_MS)
+    expect(closed).toEqual(['stream', 'other'])
+    expect(pairings.end(other.id)).toBe(false)
+  })
+
   it('of 1,000 wrong passcodes, one every tenth of a second, tries a handful; another address is not held up', () => {
     const pairings = new Pairings(START)
     const kinds = Array.from({ length: 1000 }, (_, i) => pairings.pair(`guess ${i}`, who(i * 100)).kind)

@@ -31,6 +31,8 @@ export class Pairings {
   private readonly paired = new Map<string, Paired>()
   private readonly failing = new Map<string, Failing>()
   private failed: FailedTry[] = []
+  /** How what each paired browser has open is closed. */
+  private readonly open = new Map<string, Set<() => void>>()
 
   /** @param start the passcode that was made when Banco was started */
   constructor(start: string) {
@@ -87,16 +89,35 @@ export class Pairings {
     const found = this.paired.get(key)
     if (!found) return null
     if (found.untilMs <= nowMs) {
-      this.paired.delete(key)
+      this.end(found.id)
       return null
     }
     found.lastMs = nowMs
     return found
   }
 
+  /**
+   * A paired browser has something open, which is closed when its pairing ends.
+   * @returns called when it is closed by itself
+   */
+  opened(id: string, close: () => void): () => void {
+    const open = this.open.get(id) ?? new Set()
+    this.open.set(id, open.add(close))
+    return () => open.delete(close)
+  }
+
+  /** Ends a pairing: that browser gets nothing more, not even what it has open. */
   end(id: string): boolean {
-    for (const [key, each] of this.paired) if (each.id === id) return this.paired.delete(key)
-    return false
+    const [key] = [...this.paired].find(([, each]) => each.id === id) ?? []
+    if (key === undefined) return false
+    for (const close of this.open.get(id) ?? []) close()
+    this.open.delete(id)
+    return this.paired.delete(key)
+  }
+
+  /** Ends the pairings whose time is over. */
+  endOld(nowMs: number): void {
+    for (const { id, untilMs } of [...this.paired.values()]) if (untilMs <= nowMs) this.end(id)
   }
 
   list(nowMs: number): { paired: Paired[]; failed: FailedTry[]; start: Code } {

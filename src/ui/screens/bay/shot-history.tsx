@@ -39,12 +39,15 @@ type Props = { view: BayView; bay: BayActions; shot: SessionShot; number: number
 export function ShotHistory({ view, bay, shot, number, onHide }: Props) {
   const [history, setHistory] = useState<History | null>(null)
   const [problems, setProblems] = useState<Problem[]>([])
+  const golferId = view.golfer.id
   useEffect(() => {
-    void send<History>('GET', `/api/shots/${encodeURIComponent(shot.id)}`).then((sent) => {
-      setProblems(sent.ok ? [] : sent.problems)
-      if (sent.ok) setHistory(sent.value)
-    })
-  }, [shot.id])
+    void send<History>('GET', `/api/golfers/${golferId}/shot?id=${encodeURIComponent(shot.id)}`).then(
+      (sent) => {
+        setProblems(sent.ok ? [] : sent.problems)
+        if (sent.ok) setHistory(sent.value)
+      },
+    )
+  }, [golferId, shot.id])
   const { offsetMin } = view.session
   const name = clubNames(view.bag)
   const air = { tempC: shot.conditions.tempC, surface: shot.conditions.surface }

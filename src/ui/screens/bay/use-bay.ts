@@ -215,7 +215,8 @@ export function useBay(first: BayView) {
       tell({ type: 'marked', shotId, mark })
       return take(async () => {
         const waits = outbox.waiting(sessionId).find(({ id }) => id === shotId)
-        if (!waits) return send('POST', `/api/shots/${encodeURIComponent(shotId)}`, { kind: 'mark', mark })
+        if (!waits)
+          return send('POST', `/api/golfers/${first.golfer.id}/shot`, { id: shotId, kind: 'mark', mark })
         outbox.keep(sessionId, { ...waits, mark })
         return send('GET', `${session}/bay`)
       })

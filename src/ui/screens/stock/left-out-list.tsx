@@ -16,7 +16,7 @@ type Props = { golfer: Golfer; leftOut: readonly LeftOut[]; name: (id: string) =
 export function LeftOutList({ golfer, leftOut, name }: Props) {
   const { problems, submit } = useSubmit()
   const decide = async (shotId: string, decision: object) => {
-    await submit('POST', `/api/shots/${encodeURIComponent(shotId)}`, decision)
+    await submit('POST', `/api/golfers/${golfer.id}/shot`, { id: shotId, ...decision })
   }
   return (
     <>
