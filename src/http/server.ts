@@ -1,3 +1,4 @@
+import { lstatSync } from 'node:fs'
 import { copyOfToday } from '@/store/copies'
 import { DataError } from '@/store/data-error'
 import { dataFolder, databasePath } from '@/store/data-folder'
@@ -19,8 +20,10 @@ const FIRST_COPY_MS = 20_000
 export function startServer(): void {
   const folder = dataFolder()
   try {
-    databasePath(folder)
+    const path = databasePath(folder)
     lockFolder(folder)
+    if (lstatSync(path, { throwIfNoEntry: false })?.isSymbolicLink())
+      console.warn(`${path} is a link: Banco works with the file that it leads to, and restores it there.`)
   } catch (error) {
     console.error(error instanceof DataError ? error.message : error)
     process.exit(1)

@@ -2,11 +2,14 @@ import Sqlite from 'better-sqlite3'
 import {
   copyFileSync,
   existsSync,
+  mkdirSync,
   mkdtempSync,
   readdirSync,
   readFileSync,
+  readlinkSync,
   rmSync,
   statSync,
+  symlinkSync,
   truncateSync,
   writeFileSync,
 } from 'node:fs'
@@ -222,6 +225,26 @@ describe('a restore', () => {
     checkBackup(backupOf('New'))
     expect(() => checkBackup(join(folder, 'nowhere.db'))).toThrow('There is no file')
     expect(readdirSync(tmpdir()).filter((name) => name.startsWith('banco-check-'))).toHaveLength(before)
+  })
+
+  it('restores the file that a link leads to, and leaves the link', () => {
+    const elsewhere = mkdtempSync(join(tmpdir(), 'banco-elsewhere-'))
+    const file = join(elsewhere, 'mine.db')
+    withGolfer('Old', file)
+    symlinkSync(file, database)
+    const kept = putBackup(backupOf('New'), database, NOW_MS)
+    expect([readlinkSync(database), namesIn(), namesIn(file)]).toEqual([file, ['New'], ['New']])
+    expect(namesIn(kept!)).toEqual(['Old'])
+    rmSync(elsewhere, { recursive: true })
+  })
+
+  it('says that a folder is where the data file should be, and is put in its place', () => {
+    mkdirSync(database)
+    writeFileSync(join(database, 'note.txt'), 'mine')
+    expect(() => openDatabase(database)).toThrow(/is a folder, where Banco needs its data file/)
+    const kept = putBackup(backupOf('New'), database, NOW_MS)
+    expect(namesIn()).toEqual(['New'])
+    expect(readFileSync(join(kept!, 'note.txt'), 'utf8')).toBe('mine')
   })
 
   it('takes a backup that was made while Banco ran', () => {

@@ -8,6 +8,7 @@ import {
   linkSync,
   mkdtempSync,
   openSync,
+  realpathSync,
   renameSync,
   rmSync,
   statSync,
@@ -166,15 +167,19 @@ export function putBackup(
   }: { after?: (step: RestoreStep) => void; isChecked?: boolean; texts?: CheckedTexts } = {},
 ): string | null {
   if (!isChecked) checkBackup(path, texts)
+  const there = existsSync(database)
+  // A link stays one: the file that it leads to is replaced.
+  if (there) database = realpathSync(database)
   const folder = dirname(database)
-  const kept = join(folder, `banco-before-${nowMs}.db`)
+  const isFolder = there && statSync(database).isDirectory()
+  const kept = join(folder, `banco-before-${nowMs}.${isFolder ? 'folder' : 'db'}`)
   const fresh = `${database}.new`
   copyFileSync(path, fresh)
   chmodSync(fresh, 0o600)
   onDisk(fresh)
   after('copied')
-  const there = existsSync(database)
-  if (there) {
+  if (isFolder) renameSync(database, kept)
+  else if (there) {
     foldLog(database)
     after('closed')
     linkSync(database, kept)

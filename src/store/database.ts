@@ -43,11 +43,18 @@ const damaged = (path: string) =>
 
 /** An empty database in the place of one that went astray would look as if all shots were lost. */
 function refuseEmpty(path: string): void {
-  if (basename(path) !== 'banco.db' || (existsSync(path) && statSync(path).size > 0)) return
+  if (basename(path) !== 'banco.db') return
+  const there = existsSync(path) ? statSync(path) : null
+  if (there?.isDirectory())
+    throw new DataError(
+      `${path} is a folder, where Banco needs its data file. Put a copy or a backup in its place (npm run -s banco -- restore FILE), or move it away.`,
+      true,
+    )
+  if (there && there.size > 0) return
   const kept = keptBeside(dirname(path))
   if (kept.length > 0)
     throw new DataError(
-      `${path} is ${existsSync(path) ? 'empty' : 'gone'}, and earlier states of it lie beside it. Put one back (npm run -s banco -- restore FILE), such as ${kept.at(-1)}; or move them away to begin anew.`,
+      `${path} is ${there ? 'empty' : 'gone'}, and earlier states of it lie beside it. Put one back (npm run -s banco -- restore FILE), such as ${kept.at(-1)}; or move them away to begin anew.`,
       true,
     )
 }

@@ -1,7 +1,7 @@
 import Sqlite, { type Database } from 'better-sqlite3'
 import { chmodSync } from 'node:fs'
 import { join } from 'node:path'
-import { DataError, sqliteCode } from './data-error'
+import { DataError, hindrance, sqliteCode } from './data-error'
 
 const held = new Set<Database>()
 
@@ -12,21 +12,28 @@ const held = new Set<Database>()
  */
 export function lockFolder(folder: string): () => void {
   const path = join(folder, 'banco.lock')
-  const lock = new Sqlite(path, { timeout: 0 })
+  let lock: Database | undefined
   try {
+    lock = new Sqlite(path, { timeout: 0 })
     chmodSync(path, 0o600)
     lock.exec('BEGIN EXCLUSIVE')
   } catch (error) {
-    lock.close()
-    if (sqliteCode(error) !== 'SQLITE_BUSY') throw error
-    throw new DataError(
-      `Banco is running on the data in ${folder} already: use that one, stop it first, or set BANCO_DATA to another folder.`,
-    )
+    lock?.close()
+    if (sqliteCode(error) === 'SQLITE_BUSY')
+      throw new DataError(
+        `Banco is running on the data in ${folder} already: use that one, stop it first, or set BANCO_DATA to another folder.`,
+      )
+    throw hindrance(error) === null
+      ? error
+      : new DataError(
+          `Banco cannot write in its data folder ${folder}. Give yourself the right to write it, or set BANCO_DATA to another folder.`,
+        )
   }
+  const locked = lock
   // A lock that nobody refers to any more would be given back by the garbage collector.
-  held.add(lock)
+  held.add(locked)
   return () => {
-    held.delete(lock)
-    lock.close()
+    held.delete(locked)
+    locked.close()
   }
 }
