@@ -7,6 +7,7 @@ import { chancesFromShots } from './chances-from-shots'
 import { firstLoad } from './first-load'
 import { flights } from './flights'
 import { judgement, looks, plans, reliability } from './judgement/tables'
+import { fullDisk } from './full-disk'
 import { kills } from './kills'
 import { load } from './load'
 import { longWork } from './long-work'
@@ -36,6 +37,7 @@ const BENCHES: Record<string, () => Promise<string[]> | string[]> = {
   'Season, dragged': seasonDrag,
   'Load, by how much was hit': load,
   Attack: attackAll,
+  'Full disk': fullDisk,
   'Kills at every step to the disk': kills,
   'CSV import': importAgainstBare,
   'CSV import through the browser': browserImport,
