@@ -9,6 +9,7 @@ import { copiesIn } from '@/store/copies'
 import { openDatabase } from '@/store/database'
 import { removeGolfer, schemaNumber, writeGolferDocument } from '@/store/golfer-document'
 import { allGolfers } from '@/store/golfers'
+import { removeBrokenOff } from '@/store/shot-files'
 import { exportText } from '../tests/export-text'
 import { makeDemoIn } from '../demo/make-demo-in'
 
@@ -29,6 +30,8 @@ type Step = {
 function contents(path: string): string {
   const db = openDatabase(path, { checked: true })
   try {
+    // As the server does when it starts.
+    while (removeBrokenOff(db));
     const said: string[] = [`schema ${schemaNumber(db)}`]
     allGolfers(db).forEach(({ id }) => writeGolferDocument(db, id, (part) => said.push(part)))
     // A name that is made by chance, such as that of an action, differs from run to run, and so may the order by names.

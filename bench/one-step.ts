@@ -35,7 +35,7 @@ else {
     })
   if (what === 'import') {
     const options = { lengthUnit: 'yd', offsetMin: 0 } as const
-    importFile(db, golfer, { name: 'shots.csv', bytes: readFileSync(at('shots.csv')), options }, NOW_MS)
+    await importFile(db, golfer, { name: 'shots.csv', bytes: readFileSync(at('shots.csv')), options }, NOW_MS)
   }
   if (what === 'backup') backUp(db, at('backup.db'))
   if (what === 'copy') await copyOfToday(db, folder, NOW_MS)

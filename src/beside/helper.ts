@@ -111,6 +111,12 @@ export class Helper {
         waiting.letGo = letGo
         return this.send({ number, kind: 'go' })
       }
+      case 'has written': {
+        const waiting = this.waiting.get(number)
+        waiting?.letGo()
+        if (waiting) waiting.letGo = () => {}
+        return
+      }
       case 'done':
         return this.settle(number)?.resolve(said.answer as never)
       case 'refused':

@@ -2,11 +2,12 @@ import type { Golfer } from '@/core/golfer'
 import type { Database } from '@/store/database'
 import { keepShape } from '@/store/file-shapes'
 import {
-  importShots,
+  importing,
   knownShots,
+  removeBrokenOff,
   type ClubForLabel,
   type ImportResult,
-  type ShotFile,
+  type ImportedFile,
 } from '@/store/shot-files'
 import { fileShots } from '@/formats/table/file-shots'
 import {
@@ -18,7 +19,7 @@ import {
   type TableRow,
 } from '@/formats/table/read-table'
 import { shapeOf, withChoice, type ColumnChoice } from '@/formats/table/shape'
-import { WorkRefused, refuseWork, type Progress } from './work'
+import { WorkRefused, refuseWork, type Progress, type Way } from './work'
 
 /** A file of shots, and what is known of it besides what it says. */
 export type ShotsFile = {
@@ -28,7 +29,7 @@ export type ShotsFile = {
   /** What its columns hold, as the golfer confirmed it; as found where nobody did. */
   columns?: ColumnChoice[]
   clubs?: Record<string, ClubForLabel>
-} & Pick<ShotFile, 'monitor' | 'watches'>
+} & Pick<ImportedFile, 'monitor' | 'watches'>
 
 /** @throws WorkRefused where it is no table of shots */
 function tableOf({ bytes, options, columns }: ShotsFile): { found: Table; table: Table } {
@@ -53,29 +54,51 @@ function* told(
   }
 }
 
+/** So many rows are written at once: nobody waits longer for them than a page takes. */
+const PART = 500
+
+/** A list in parts. */
+function* inParts<T>(all: Iterable<T>): Generator<T[]> {
+  let part: T[] = []
+  for (const each of all) {
+    part.push(each)
+    if (part.length < PART) continue
+    yield part
+    part = []
+  }
+  yield part
+}
+
 /**
- * Takes the shots of a file, all or none, reading it as it goes.
+ * Takes the shots of a file, all or none, reading it as it goes and writing it part by part: they are there when it has ended.
+ * @param write does a short piece of writing while nobody else writes
  * @throws WorkRefused where it is no table of shots
  */
-export function importFile(
+export async function importFile(
   db: Database,
   golfer: Golfer,
   file: ShotsFile,
   nowMs: number,
-  tell: (progress: Progress) => void = () => {},
-): ImportResult {
+  { tell = () => {}, write = async (work) => work() }: Partial<Way> = {},
+): Promise<ImportResult> {
   const { found, table } = tableOf(file)
+  while (await write(() => removeBrokenOff(db, golfer.id)));
   const { offsetMin } = file.options
-  const shots = fileShots(told(readRows(table, file.options), table.lines, tell), offsetMin)
   const { name, clubs, columns, monitor, watches } = file
-  const result = importShots(
+  const into = importing(
     db,
     golfer.id,
-    { name, shots, ...(clubs && { clubs }), ...(monitor && { monitor }), ...(watches && { watches }) },
+    { name, ...(clubs && { clubs }), ...(monitor && { monitor }), ...(watches && { watches }) },
     { nowMs, offsetMin },
   )
-  if (columns) keepShape(db, golfer.id, { shape: shapeOf(found.columns), columns }, nowMs)
-  return result
+  await write(into.begin)
+  const shots = fileShots(told(readRows(table, file.options), table.lines, tell), offsetMin)
+  for (const part of inParts(shots)) await write(() => into.take(part))
+  return write(() => {
+    const result = into.finish()
+    if (columns) keepShape(db, golfer.id, { shape: shapeOf(found.columns), columns }, nowMs)
+    return result
+  })
 }
 
 /** Which rows of a file are on file already, by their numbers. */

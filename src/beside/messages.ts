@@ -11,6 +11,7 @@ export type Asked =
 export type Said = { number: number } & (
   | { says: 'progress'; progress: Progress }
   | { says: 'wants to write' }
+  | { says: 'has written' }
   | { says: 'done'; answer: unknown }
   | { says: 'refused'; status: number; problems: Problem[] }
   /** With SQLite's code where it is a matter of the data; in words where they cannot be used at all. */

@@ -18,11 +18,17 @@ const say = (said: Said): void => void process.send?.(said, undefined, undefined
 async function work(number: number, kind: Kind, ask: unknown): Promise<void> {
   const way: Way = {
     tell: (progress) => say({ number, says: 'progress', progress }),
-    writersTurn: () =>
-      new Promise((resolve) => {
+    write: async (work) => {
+      await new Promise<void>((resolve) => {
         going.set(number, resolve)
         say({ number, says: 'wants to write' })
-      }),
+      })
+      try {
+        return work()
+      } finally {
+        say({ number, says: 'has written' })
+      }
+    },
   }
   try {
     const answer = await WORKS[kind](data, ask as never, way)

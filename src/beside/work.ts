@@ -39,8 +39,8 @@ export type Kind = keyof Works
 /** What a work may do while it goes on. */
 export type Way = {
   tell: (progress: Progress) => void
-  /** Waits until nobody else writes: from then on all others wait for this work. */
-  writersTurn: () => Promise<void>
+  /** Does a piece of writing while nobody else writes: all others wait for it. */
+  write: <T>(work: () => T) => Promise<T>
 }
 
 /** A work that cannot be done, with what to mend. */

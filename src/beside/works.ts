@@ -30,12 +30,11 @@ export const WORKS: { [K in Kind]: Doing<K> } = {
     return pageView(data(), ask)
   },
 
-  import: async (data, { golferId, path, form, nowMs }, { tell, writersTurn }) => {
+  import: async (data, { golferId, path, form, nowMs }, way) => {
     const db = data()
     const golfer = golferOf(db, golferId)
     const file = shotsFile(golfer, path, form)
-    await writersTurn()
-    const { conflicts, ...result } = importFile(db, golfer, file, nowMs, tell)
+    const { conflicts, ...result } = await importFile(db, golfer, file, nowMs, way)
     return { ...result, conflicts: conflicts.length }
   },
 
@@ -69,11 +68,10 @@ export const WORKS: { [K in Kind]: Doing<K> } = {
     return { file: basename(path) }
   },
 
-  restore: async (data, { path }, { writersTurn }) => {
+  restore: async (data, { path }, { write }) => {
     const read = readGolferDocument(readFileSync(path, 'utf8'))
     if (!read.ok) throw new WorkRefused(422, read.problems)
-    await writersTurn()
-    return { id: inWords(409, () => restoreGolfer(data(), read.value)) }
+    return { id: await write(() => inWords(409, () => restoreGolfer(data(), read.value))) }
   },
 }
 

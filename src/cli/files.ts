@@ -26,10 +26,10 @@ export class CommandError extends Error {}
 
 const offsetNow = (): number => -new Date().getTimezoneOffset()
 const say = (text: string): void => void process.stdout.write(`${text}\n`)
-const withData = <Answer>(doing: (db: Database) => Answer): Answer => {
+const withData = async <Answer>(doing: (db: Database) => Answer | Promise<Answer>): Promise<Answer> => {
   const db = openDatabase(databasePath(dataFolder()))
   try {
-    return doing(db)
+    return await doing(db)
   } finally {
     db.close()
   }
@@ -71,7 +71,7 @@ export const IMPORT_USAGE = `Brings a table of shots in (CSV or another delimite
   --watches        they are there already by another monitor: they are compared, and in no stock (needs --monitor)
   --dates dmy|mdy  which of day and month stands first, where the file does not tell`
 
-export function runImport(args: string[]): void {
+export async function runImport(args: string[]): Promise<void> {
   const { values, positionals } = parseArgs({
     args,
     allowPositionals: true,
@@ -115,7 +115,7 @@ export function runImport(args: string[]): void {
     )
     return
   }
-  withData((db) => {
+  await withData(async (db) => {
     const golfer = golferNamed(db, values.golfer)
     const name = (positionals[0] as string).split(/[\\/]/).at(-1) as string
     const file = {
@@ -124,7 +124,7 @@ export function runImport(args: string[]): void {
       options: options(golfer.lengthUnit),
       ...(monitor?.trim() && { monitor: monitor.trim().slice(0, LETTERS.device), watches: watches ?? false }),
     }
-    const { taken, known, held, conflicts } = importFile(db, golfer, file, Date.now())
+    const { taken, known, held, conflicts } = await importFile(db, golfer, file, Date.now())
     say(
       `${name}: ${taken} taken, ${held} held, ${known} known already, ${conflicts.length} not taken since other shots have their ids.`,
     )
@@ -146,7 +146,7 @@ export const EXPORT_USAGE = `Writes what Banco keeps to a file, or to standard o
   --to FILE        the file, which must not be there yet
   --schema         prints the JSON schema of a golfer's file, and ends`
 
-export function runExport(args: string[]): void {
+export async function runExport(args: string[]): Promise<void> {
   const { values } = parseArgs({
     args,
     options: {
@@ -159,7 +159,7 @@ export function runExport(args: string[]): void {
   if (values.schema) return say(JSON.stringify(golferSchema(openDatabase(':memory:')), null, 1))
   const { to } = values
   if (to !== undefined && existsSync(to)) throw new CommandError(`${to} is there already: name another file.`)
-  withData((db) => {
+  await withData((db) => {
     const golfer = golferNamed(db, values.golfer)
     const what = EXPORTS.find((each) => each === values.what)
     if (!what) throw new CommandError(`--what must be ${EXPORTS.join(', ')}, and is "${values.what}".`)
@@ -196,9 +196,9 @@ export const BACKUP_USAGE = `Writes the whole database to a file, also while Ban
 
   npm run -s banco -- backup FILE`
 
-export function runBackup([path]: string[]): void {
+export async function runBackup([path]: string[]): Promise<void> {
   if (path === undefined) throw new CommandError(`Name a file.\n${BACKUP_USAGE}`)
-  withData((db) => backUp(db, path))
+  await withData((db) => backUp(db, path))
   const { golfers, sessions, shots } = checkBackup(path, STORED_JSON)
   say(`${path}: ${golfers} golfers, ${sessions} sessions, ${shots} shots.`)
 }
@@ -210,7 +210,7 @@ export const RESTORE_USAGE = `Brings a backup or a golfer's file back. Both are 
   a backup (from "backup")          takes the place of all data; what was there is kept beside it. Stop Banco first.
   a golfer's JSON (from "export")   brings that golfer back, beside the others`
 
-export function runRestore([path]: string[]): void {
+export async function runRestore([path]: string[]): Promise<void> {
   const bytes = fileOf(path, RESTORE_USAGE)
   if (bytes.subarray(0, 15).toString() === 'SQLite format 3') {
     const folder = dataFolder()
@@ -222,7 +222,7 @@ export function runRestore([path]: string[]): void {
   }
   const read = readGolferDocument(bytes.toString('utf8'))
   if (!read.ok) throw new CommandError(read.problems.map(({ sentence }) => sentence).join(' '))
-  withData((db) => restoreGolfer(db, read.value))
+  await withData((db) => restoreGolfer(db, read.value))
   say(`The golfer of ${path} is back.`)
 }
 
@@ -244,7 +244,7 @@ export async function runReport(args: string[]): Promise<void> {
   if (!(PAPERS as readonly string[]).includes(values.kind))
     throw new CommandError(`--kind must be one of ${PAPERS.join(', ')}, and is "${values.kind}".`)
   const madeMs = Date.now()
-  const { golfer, input } = withData((db) => {
+  const { golfer, input } = await withData((db) => {
     const whose = golferNamed(db, values.golfer)
     return { golfer: whose, input: paperInput(db, whose, { ofDay: isOfDay(values.kind), madeMs }) }
   })

@@ -38,10 +38,10 @@ it('a club needs a kind that there is, and a loft that can be', () => {
 })
 
 it('a decision about a shot carries what it is about, and nothing else', () => {
-  expect(check(SHOT_DECISION, { kind: 'mark', mark: 'fat' }).ok).toBe(true)
-  expect(check(SHOT_DECISION, { kind: 'mark', mark: null }).ok).toBe(true)
-  expect(check(SHOT_DECISION, { kind: 'mark' }).ok).toBe(false)
-  expect(check(SHOT_DECISION, { kind: 'released', mark: 'fat' }).ok).toBe(false)
+  expect(check(SHOT_DECISION, { id: 'a/b', kind: 'mark', mark: 'fat' }).ok).toBe(true)
+  expect(check(SHOT_DECISION, { id: 'a', kind: 'mark', mark: null }).ok).toBe(true)
+  expect(check(SHOT_DECISION, { id: 'a', kind: 'mark' }).ok).toBe(false)
+  expect(check(SHOT_DECISION, { id: 'a', kind: 'released', mark: 'fat' }).ok).toBe(false)
 })
 
 it('own limits of an even step must rise, and nothing is changed by an empty form', () => {

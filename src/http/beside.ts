@@ -8,9 +8,13 @@ import { writesTo } from '@/store/golfer-mark'
 import { Refusal } from './route'
 import { holdWriters } from './writers'
 
-type Held = { readers: Record<Reading, Helper[]>; long: Map<string, Helper> }
+type Held = { readers: Record<Reading, Helper[]>; long: Map<string, Helper>; importing: Promise<unknown> }
 const state = globalThis as { bancoBeside?: Held }
-const held = (state.bancoBeside ??= { readers: { sessions: [], pages: [] }, long: new Map() })
+const held = (state.bancoBeside ??= {
+  readers: { sessions: [], pages: [] },
+  long: new Map(),
+  importing: Promise.resolve(),
+})
 
 /** Open sessions are read by a process of their own: whoever hits does not wait for a page of somebody else. */
 const MOST_READERS = { sessions: 1, pages: 2 }
@@ -52,8 +56,8 @@ export async function doWork<K extends Kind>(
   ask: Works[K]['ask'],
   { isLong, tell = () => {}, number = randomUUID(), signal }: { isLong: boolean } & Partial<LongWork>,
 ): Promise<Works[K]['answer']> {
-  try {
-    if (!isLong) return await shortly(kind, ask)
+  const work = async () => {
+    if (!isLong) return shortly(kind, ask)
     const helper = new Helper()
     held.long.set(number, helper)
     const end = () => void helper.end()
@@ -66,23 +70,35 @@ export async function doWork<K extends Kind>(
       held.long.delete(number)
       end()
     }
+  }
+  try {
+    return await (kind === 'import' ? afterOtherImports(work) : work())
   } catch (error) {
     if (error instanceof WorkRefused) throw new Refusal(error.status, error.problems)
     throw error
   }
 }
 
+/** One file after the other is brought in: each removes first what was broken off before it. */
+function afterOtherImports<T>(work: () => Promise<T>): Promise<T> {
+  const turn = held.importing.then(work)
+  held.importing = turn.catch(() => {})
+  return turn
+}
+
 /** Does a work here, on the thread that answers. */
 async function shortly<K extends Kind>(kind: K, ask: Works[K]['ask']): Promise<Works[K]['answer']> {
-  let letGo = () => {}
-  try {
-    return await WORKS[kind](theDatabase, ask, {
-      tell: () => {},
-      writersTurn: async () => void (letGo = await holdWriters()),
-    })
-  } finally {
-    letGo()
-  }
+  return WORKS[kind](theDatabase, ask, {
+    tell: () => {},
+    write: async (work) => {
+      const letGo = await holdWriters()
+      try {
+        return work()
+      } finally {
+        letGo()
+      }
+    },
+  })
 }
 
 /** Stops a long work. False where there is none of this number: it has ended. */

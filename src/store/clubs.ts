@@ -3,6 +3,7 @@ import type { ClubDetails, OwnedClub } from '@/core/bag/bag'
 import type { ClubBuild } from '@/core/bag/club-build'
 import { changeBetween, type ClubSetUp } from '@/core/bag/club-set-up'
 import type { ClubId, GolferId } from '@/core/ids'
+import { sqliteCode } from './data-error'
 import type { Database } from './database'
 
 /** A moment after which nothing happened yet. */
@@ -105,6 +106,18 @@ export function insertClub(db: Database, golferId: GolferId, club: ClubDetails):
   db.prepare('INSERT INTO club (id, golfer_id, name, kind) VALUES (?, ?, ?, ?)').run(id, golferId, name, kind)
   addSetUp(db, id, { sinceMs: 0, loftDeg, build })
   return id
+}
+
+/** Removes a club that nothing else refers to; any other stays. */
+export function removeUnusedClub(db: Database, id: ClubId): void {
+  try {
+    db.transaction(() => {
+      db.prepare('DELETE FROM club_set_up WHERE club_id = ?').run(id)
+      db.prepare('DELETE FROM club WHERE id = ?').run(id)
+    })()
+  } catch (error) {
+    if (sqliteCode(error) !== 'SQLITE_CONSTRAINT_FOREIGNKEY') throw error
+  }
 }
 
 function addSetUp(db: Database, clubId: ClubId, { sinceMs, loftDeg, build }: ClubSetUp): void {

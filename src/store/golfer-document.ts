@@ -1,4 +1,5 @@
 import type { GolferId } from '@/core/ids'
+import { DataError } from './data-error'
 import type { Database } from './database'
 import { strangeWord } from './known-words'
 
@@ -16,6 +17,7 @@ export type GolferDocument = {
 }
 
 const SESSIONS = 'session_id IN (SELECT id FROM session WHERE golfer_id = @id)'
+const IMPORTS = 'SELECT id FROM file_import WHERE golfer_id = @id'
 const SHOTS = `shot_seq IN (SELECT seq FROM shot WHERE ${SESSIONS})`
 /**
  * The tables that hold something of a golfer, those first that others refer to. `place` columns are places
@@ -122,6 +124,8 @@ function rankOf(seqs: readonly number[], seq: number): number {
  * @param write called with one part after the other
  */
 export function writeGolferDocument(db: Database, id: GolferId, write: (part: string) => void): void {
+  if (db.prepare(`SELECT 1 FROM import_under_way WHERE import_id IN (${IMPORTS})`).get({ id }))
+    throw new DataError('A file is being brought in for this golfer: try again once it is there.')
   write(`{"format":${JSON.stringify(GOLFER_FORMAT)},"schema":${schemaNumber(db)},"tables":{`)
   TABLES.forEach((table, i) => {
     write(`${i > 0 ? ',' : ''}\n"${table.name}":[`)
@@ -208,8 +212,9 @@ export function removeGolfer(db: Database, id: GolferId): void {
       .prepare("SELECT name, sql FROM sqlite_master WHERE type = 'trigger' AND tbl_name = 'shot'")
       .all() as { name: string; sql: string }[]
     guards.forEach(({ name }) => db.exec(`DROP TRIGGER ${name}`))
-    // Which session takes a monitor's shots is of this machine, and stands in no document.
+    // Which session takes a monitor's shots, and what is being brought in, is of this machine and in no document.
     db.prepare(`DELETE FROM receiver WHERE ${SESSIONS}`).run({ id })
+    db.prepare(`DELETE FROM import_under_way WHERE import_id IN (${IMPORTS})`).run({ id })
     for (const { name, where } of TABLES.toReversed())
       db.prepare(`DELETE FROM ${name} WHERE ${where}`).run({ id })
     guards.forEach(({ sql }) => db.exec(sql))

@@ -1,10 +1,11 @@
 import { describe, expect, it } from 'vitest'
+import { importShots } from '../../tests/import-shots'
 import { NOW_MS, storeWithGolfer } from '../../tests/store'
 import type { ShotId } from '../core/ids'
 import { pairReadings } from '../core/monitors/pair-readings'
 import { bagInput, besideStocks } from './bag-input'
 import { receiveShot, type PostedShot } from './feed'
-import { importShots, importsOf, withdrawImport } from './shot-files'
+import { importsOf, withdrawImport } from './shot-files'
 import { undoAndRedo, undoLast } from './journal'
 import {
   monitorsInSessions,

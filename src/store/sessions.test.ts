@@ -1,8 +1,9 @@
 import { describe, expect, it } from 'vitest'
+import { importShots } from '../../tests/import-shots'
 import type { SessionId, ShotId } from '@/core/ids'
 import { NOW_MS, storeWithGolfer } from '../../tests/store'
 import { historyOf, lastPlace, newestSessionMs, sessionsOf, startSession } from './sessions'
-import { importShots, importsOf, withdrawImport } from './shot-files'
+import { importsOf, withdrawImport } from './shot-files'
 import { addEvents, shotById, takeShot } from './shots'
 
 const DAY_MS = 86_400_000

@@ -94,6 +94,8 @@ const counts = (db: Database, of: { golferId: GolferId; fromMs: number; untilMs:
     .prepare(
       `SELECT (SELECT count(*) FROM session s WHERE ${BETWEEN} AND ${IS_VISIT}) AS sessions,
          (SELECT count(*) FROM session s JOIN shot n ON n.session_id = s.id WHERE ${BETWEEN})
+         - (SELECT count(*) FROM import_under_way u CROSS JOIN session s CROSS JOIN shot n ON n.session_id = s.id
+            WHERE ${BETWEEN} AND n.import_id = u.import_id AND n.seq NOT IN (SELECT shot_seq FROM touched))
          - (SELECT count(*) FROM session s JOIN watching w ON w.session_id = s.id
               CROSS JOIN shot own ON own.session_id = w.session_id AND own.monitor = w.monitor
               CROSS JOIN shot_now n ON n.seq = own.seq

@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest'
+import { importShots } from '../../tests/import-shots'
 import { NOTHING_SAID } from '@/core/session/set-up'
 import { saySession } from './session-events'
 import { keepSetUp } from './set-ups'
@@ -10,8 +11,10 @@ import { readTable } from '../formats/table/read-table'
 import { bagOf, startBag } from './bags'
 import { openDatabase, type Database } from './database'
 import { addGolfer } from './golfers'
-import { currentSession, endSession, sessionsOf } from './sessions'
-import { importShots, importsOf, knownShots, withdrawImport } from './shot-files'
+import { removeGolfer, writeGolferDocument } from './golfer-document'
+import { currentSession, endSession, historyOf, sessionsOf } from './sessions'
+import { importing, importsOf, knownShots, removeBrokenOff, withdrawImport } from './shot-files'
+import { bagInput } from './bag-input'
 import { shotsOnFile } from './shots-on-file'
 import { addEvents, shotById, takeShot } from './shots'
 
@@ -240,4 +243,72 @@ it('a file whose own column names the monitor is only compared as well: its shot
   ).toBe(2)
   expect(shotRecords(db, golfer.id)).toHaveLength(before)
   expect(knownShots(db, golfer.id, file.shots, { monitor: null })).toEqual([true, true])
+})
+
+describe('a file that is brought in part by part', () => {
+  const rows = (from: number, many: number) =>
+    Array.from({ length: many }, (_, i) => ({
+      ...{ club: i % 2 === 0 ? '8-iron' : 'Spoon', carryM: 120 + (from + i) / 1000, session: 'day one' },
+      ...(i === 3 && { mark: 'fat' as const }),
+    }))
+  const file = { name: 'x.csv', clubs: { Spoon: 'new' as const } }
+  const all = (db: Database, id: GolferId) => {
+    const parts: string[] = []
+    writeGolferDocument(db, id, (part) => parts.push(part))
+    return parts.join('')
+  }
+  const broken = () => {
+    const store = withShots()
+    const before = all(store.db, store.golfer.id)
+    const into = importing(store.db, store.golfer.id, file, WHEN)
+    into.begin()
+    into.take(rows(0, 3000))
+    return { ...store, before, into }
+  }
+
+  it('is not there before its last part, on no page and in no file', () => {
+    const { db, golfer, sessionId, into } = broken()
+    const seen = () => [
+      sessionsOf(db, golfer.id).length,
+      historyOf(db, golfer.id).shots,
+      importsOf(db, golfer.id).length,
+      currentSession(db, golfer.id, NOW_MS)?.id,
+      bagInput(db, golfer, bagOf(db, golfer.id)!, NOW_MS).shots.length,
+    ]
+    expect(seen()).toEqual([1, 3, 0, sessionId, 3])
+    expect(() => all(db, golfer.id)).toThrow('A file is being brought in')
+    into.take(rows(3000, 10))
+    expect(into.finish()).toMatchObject({ taken: 3010, held: 0 })
+    expect(seen().slice(0, 3)).toEqual([2, 3013, 1])
+    expect(all(db, golfer.id)).toContain('Spoon')
+  })
+
+  it('that is broken off leaves nothing when it is removed, and can be brought in again', () => {
+    const { db, golfer, before } = broken()
+    const other = addSecondGolfer(db)
+    expect(removeBrokenOff(db, other)).toBe(false)
+    while (removeBrokenOff(db));
+    expect(all(db, golfer.id)).toBe(before)
+    expect(importShots(db, golfer.id, { ...file, shots: rows(0, 3000) }, WHEN)).toMatchObject({ taken: 3000 })
+    expect(() => db.prepare("DELETE FROM shot WHERE source = 'file'").run()).toThrow('never deleted')
+  })
+
+  it('brings shots back that were withdrawn, once it has ended', () => {
+    const { db, golfer } = withShots()
+    const shots = rows(0, 4)
+    const { importId } = importShots(db, golfer.id, { ...file, shots }, WHEN)
+    withdrawImport(db, golfer.id, importId, NOW_MS)
+    const into = importing(db, golfer.id, file, WHEN)
+    into.begin()
+    into.take(shots)
+    expect(historyOf(db, golfer.id).shots).toBe(3)
+    into.finish()
+    expect(historyOf(db, golfer.id).shots).toBe(7)
+  })
+
+  it('leaves with its golfer', () => {
+    const { db, golfer } = broken()
+    removeGolfer(db, golfer.id)
+    expect(db.prepare('SELECT count(*) FROM shot').pluck().get()).toBe(0)
+  })
 })

@@ -5,11 +5,11 @@ import type { HeldReason } from '@/core/feed/station-for-shot'
 import { isPlausibleCarry } from '@/core/shots/plausible-carry'
 import { FLIGHT_FIELDS } from '@/core/shots/flight-fields'
 import { clubNamed } from '@/core/feed/club-named'
-import { clubByName, clubsOf, insertClub } from './clubs'
+import { clubByName, clubsOf, insertClub, removeUnusedClub } from './clubs'
 import { changeLabel, clubLabelled } from './club-labels'
 import type { Database } from './database'
 import { setWatching } from './monitors'
-import { sessionById, startSession } from './sessions'
+import { endSession, sessionById, startSession } from './sessions'
 import { addEvents, shotTaker, type ShotEvent } from './shots'
 import { FULL_SWING } from '@/core/station'
 
@@ -23,10 +23,9 @@ export type ImportResult = {
   conflicts: string[]
 }
 
-/** A file of shots, with what the golfer says of it. */
-export type ShotFile = {
+/** A file of shots, as the golfer says it is. */
+export type ImportedFile = {
   name: string
-  shots: Iterable<FileShot>
   clubs?: Record<string, ClubForLabel>
   /** The monitor that measured those shots that name none. */
   monitor?: string
@@ -34,61 +33,80 @@ export type ShotFile = {
   watches?: boolean
 }
 
+/** A file on its way in: begun, taken part by part, and finished, each as one transaction. */
+export type Importing = {
+  begin: () => void
+  take: (shots: Iterable<FileShot>) => void
+  /** From now on the shots are there. */
+  finish: () => ImportResult
+}
+
 /**
- * Takes the shots of a file, all or none. Shots without an id get one from what they say, so that the
- * same file twice takes nothing twice. Shots whose club is unknown or whose carry is implausible are held.
+ * Takes the shots of a file part by part; they are there once it is finished. Shots without an id get one from what they say,
+ * so that the same file twice takes nothing twice. Shots whose club is unknown or whose carry is implausible are held.
  */
-export function importShots(
+export function importing(
   db: Database,
   golferId: GolferId,
-  file: ShotFile,
+  file: ImportedFile,
   { nowMs, offsetMin }: { nowMs: number; offsetMin: number },
-): ImportResult {
+): Importing {
   const importId = randomUUID()
-  const run = db.transaction((): ImportResult => {
-    if (file.clubs) {
-      mapClubs(db, golferId, file.clubs, nowMs, importId)
+  const batch = randomUUID()
+  const again: { shotSeq: number; atMs: number }[] = []
+  const take = shotTaker(db, batch, (shotSeq, atMs) => again.push({ shotSeq, atMs }))
+  const keepCondition = db.prepare(
+    `INSERT OR REPLACE INTO file_condition (shot_seq, ball, surface)
+     SELECT seq, @ball, @surface FROM shot WHERE id = @id`,
+  )
+  const seqOf = db.prepare('SELECT seq FROM shot WHERE id = ?').pluck()
+  const idOf = identities(db, golferId)
+  const result: ImportResult = { importId, taken: 0, known: 0, held: 0, conflicts: [] }
+  const sessions = new Map<string, SessionId>()
+  const started: SessionId[] = []
+  const clubs = new Map<string, ClubId | null>()
+  const seen = new Map<string, number>()
+  const watching = new Map<SessionId, Set<string>>()
+
+  const sessionOf = (shot: FileShot): SessionId => {
+    const key = shot.session ?? `visit ${shot.visit ?? ''}`
+    let id = sessions.get(key)
+    if (!id) {
+      const known = shot.session === undefined ? null : sessionById(db, shot.session as SessionId)
+      const own = known !== null && known.golferId === golferId
+      const startedMs = shot.startedMs ?? shot.hitMs ?? nowMs
+      const start = {
+        golferId,
+        startedMs,
+        offsetMin: shot.offsetMin ?? offsetMin,
+        place: shot.place ?? null,
+      }
+      const newId = known === null && shot.session !== undefined ? shot.session : randomUUID()
+      id = own ? known.id : startSession(db, start, newId as SessionId)
+      // The Bay does not go on with a file's session by itself.
+      if (!own) endSession(db, id, startedMs)
+      if (!own) started.push(id)
+      sessions.set(key, id)
     }
+    return id
+  }
+
+  const begin = () => {
     db.prepare('INSERT INTO file_import (id, golfer_id, name, at_ms) VALUES (?, ?, ?, ?)').run(
       importId,
       golferId,
       file.name,
       nowMs,
     )
-    const take = shotTaker(db)
-    const keepCondition = db.prepare(
-      `INSERT OR REPLACE INTO file_condition (shot_seq, ball, surface)
-       SELECT seq, @ball, @surface FROM shot WHERE id = @id`,
+    const brought = file.clubs ? mapClubs(db, golferId, file.clubs, nowMs, importId) : []
+    db.prepare('INSERT INTO import_under_way (import_id, clubs) VALUES (?, ?)').run(
+      importId,
+      JSON.stringify(brought),
     )
-    const idOf = identities(db, golferId)
-    const result: ImportResult = { importId, taken: 0, known: 0, held: 0, conflicts: [] }
-    const sessions = new Map<string, SessionId>()
-    const started: SessionId[] = []
-    const clubs = new Map<string, ClubId | null>()
-    const seen = new Map<string, number>()
-    const watching = new Map<SessionId, Set<string>>()
-    const marked: { id: ShotId; event: ShotEvent }[] = []
-    const sessionOf = (shot: FileShot): SessionId => {
-      const key = shot.session ?? `visit ${shot.visit ?? ''}`
-      let id = sessions.get(key)
-      if (!id) {
-        const known = shot.session === undefined ? null : sessionById(db, shot.session as SessionId)
-        const own = known !== null && known.golferId === golferId
-        const startedMs = shot.startedMs ?? shot.hitMs ?? nowMs
-        const start = {
-          golferId,
-          startedMs,
-          offsetMin: shot.offsetMin ?? offsetMin,
-          place: shot.place ?? null,
-        }
-        const newId = known === null && shot.session !== undefined ? shot.session : randomUUID()
-        id = own ? known.id : startSession(db, start, newId as SessionId)
-        if (!own) started.push(id)
-        sessions.set(key, id)
-      }
-      return id
-    }
-    for (const shot of file.shots) {
+  }
+  const takeAll = (shots: Iterable<FileShot>) => {
+    const marked: { shotSeq: number; event: ShotEvent }[] = []
+    for (const shot of shots) {
       let clubId = shot.club === null ? null : clubs.get(shot.club)
       if (clubId === undefined) {
         clubId = clubLabelled(db, golferId, shot.club as string)
@@ -122,33 +140,82 @@ export function importShots(
         } else result.taken++
         if (shot.ball || shot.surface)
           keepCondition.run({ id, ball: shot.ball ?? null, surface: shot.surface ?? null })
-        if (shot.mark) marked.push({ id, event: { kind: 'mark', mark: shot.mark } })
+        if (shot.mark)
+          marked.push({ shotSeq: seqOf.get(id) as number, event: { kind: 'mark', mark: shot.mark } })
       }
     }
-    if (marked.length > 0) {
-      const seqOf = db.prepare('SELECT seq FROM shot WHERE id = ?').pluck()
-      const events = marked.map(({ id, event }) => ({ shotSeq: seqOf.get(id) as number, event }))
-      addEvents(db, events, nowMs)
-    }
+    if (marked.length > 0) addEvents(db, marked, nowMs, batch)
+  }
+  const finish = () => {
+    for (const { shotSeq, atMs } of again) addEvents(db, [{ shotSeq, event: { kind: 'taken' } }], atMs, batch)
     for (const [id, monitors] of watching)
       for (const monitor of monitors) setWatching(db, id, { monitor, on: true }, nowMs)
     dropEmptySessions(db, started)
     endSessions(db, started)
+    db.prepare('DELETE FROM import_under_way WHERE import_id = ?').run(importId)
     return result
-  })
-  return run.immediate()
+  }
+  return {
+    begin: () => db.transaction(begin).immediate(),
+    take: (shots) => db.transaction(takeAll).immediate(shots),
+    finish: () => db.transaction(finish).immediate(),
+  }
+}
+
+const AT_ONCE = 2000
+
+/**
+ * Removes a part of what was left of files that were broken off before their last shot came.
+ * @param golferId of this golfer alone; null: of everybody
+ * @returns whether something is left to remove
+ */
+export function removeBrokenOff(db: Database, golferId: GolferId | null = null): boolean {
+  return db
+    .transaction((): boolean => {
+      const broken = db
+        .prepare(
+          `SELECT import_id AS importId, clubs FROM import_under_way u JOIN file_import f ON f.id = u.import_id
+           WHERE ? IS NULL OR f.golfer_id = ? LIMIT 1`,
+        )
+        .get(golferId, golferId) as { importId: string; clubs: string } | undefined
+      if (!broken) return false
+      const { importId } = broken
+      const shots = db
+        .prepare(
+          'SELECT seq, session_id AS sessionId FROM shot WHERE import_id = ? ORDER BY seq DESC LIMIT ?',
+        )
+        .all(importId, AT_ONCE) as { seq: number; sessionId: SessionId }[]
+      const seqs = JSON.stringify(shots.map(({ seq }) => seq))
+      const those = '(SELECT value FROM json_each(?))'
+      db.prepare(
+        `DELETE FROM action WHERE batch IN (SELECT batch FROM shot_event WHERE shot_seq IN ${those})`,
+      ).run(seqs)
+      for (const table of ['file_condition', 'shot_event', 'uncleared'])
+        db.prepare(`DELETE FROM ${table} WHERE shot_seq IN ${those}`).run(seqs)
+      db.prepare(`DELETE FROM shot WHERE seq IN ${those}`).run(seqs)
+      dropEmptySessions(db, [...new Set(shots.map(({ sessionId }) => sessionId))])
+      if (shots.length === AT_ONCE) return true
+      db.prepare('DELETE FROM label_event WHERE batch = ?').run(importId)
+      db.prepare('DELETE FROM import_under_way WHERE import_id = ?').run(importId)
+      db.prepare('DELETE FROM file_import WHERE id = ?').run(importId)
+      for (const clubId of JSON.parse(broken.clubs) as ClubId[]) removeUnusedClub(db, clubId)
+      return true
+    })
+    .immediate()
 }
 
 /** What a name in a file means: a club of the golfer's, a new one for the rack, or something that is decided later. */
 export type ClubForLabel = ClubId | 'new' | 'later'
 
+/** @returns the clubs that are new */
 function mapClubs(
   db: Database,
   golferId: GolferId,
   clubs: Record<string, ClubForLabel>,
   nowMs: number,
   importId: string,
-): void {
+): ClubId[] {
+  const brought: ClubId[] = []
   for (const [label, club] of Object.entries(clubs)) {
     if (club === 'later') {
       changeLabel(db, golferId, label, { says: 'later' }, nowMs, importId)
@@ -159,11 +226,13 @@ function mapClubs(
         ? clubByName(db, golferId, label)
         : clubsOf(db, golferId).find(({ id }) => id === club)?.id
     const clubId = own ?? (club === 'new' ? insertClub(db, golferId, clubNamed(label)) : null)
+    if (clubId !== null && clubId !== own) brought.push(clubId)
     if (clubId === null) throw new Error(`the golfer has no club ${club}, meant by "${label}"`)
     // What a name means by its letters needs no word of the golfer's.
     if (clubLabelled(db, golferId, label) !== clubId)
       changeLabel(db, golferId, label, { says: 'is', clubId }, nowMs, importId)
   }
+  return brought
 }
 
 /**
@@ -232,11 +301,11 @@ function identities(db: Database, golferId: GolferId) {
   }
 }
 
-/** A file's sessions are over: the Bay does not go on with them by itself. */
+/** A file's sessions end with their last shot. */
 function endSessions(db: Database, ids: SessionId[]): void {
   const end = db.prepare(
     `UPDATE session SET ended_ms = (SELECT max(hit_ms) FROM shot WHERE session_id = session.id)
-     WHERE id = ? AND ended_ms IS NULL AND open_club_id IS NULL`,
+     WHERE id = ? AND open_club_id IS NULL`,
   )
   ids.forEach((id) => end.run(id))
 }
@@ -258,9 +327,11 @@ function idFromContents(
     // Two monitors may say the very same of one ball.
     ...(watching === null ? [] : [watching]),
   ])
-  const before = seen.get(said) ?? 0
-  seen.set(said, before + 1)
-  return `file-${hash('sha256', `${said}#${before}`).slice(0, 32)}`
+  const nth = (before: number) => `file-${hash('sha256', `${said}#${before}`).slice(0, 32)}`
+  const first = nth(0)
+  const before = seen.get(first) ?? 0
+  seen.set(first, before + 1)
+  return before === 0 ? first : nth(before)
 }
 
 /** A file whose shots were all known leaves no session behind. */

@@ -54,6 +54,9 @@ export function shotTaker(
   db: Database,
   // Shots that are typed together are undone together.
   batch: string = randomUUID(),
+  /** What is done with one that was withdrawn, and that a file brings again. */
+  again: (seq: number, hitMs: number) => void = (seq, hitMs) =>
+    eventAdder(db)(seq, batch, hitMs, { kind: 'taken' }),
 ): (shot: AboutShot, flight: Flight) => Taken {
   const insert = db.prepare(
     `INSERT INTO shot (${INSERTED}) VALUES (${INSERTED.replace(/[^,]+/g, '?')}) ON CONFLICT (id) DO NOTHING`,
@@ -91,7 +94,7 @@ export function shotTaker(
     })
     if (!known?.same) return 'other-contents'
     if (known.present || shot.source !== 'file') return 'known'
-    add(known.seq, batch, shot.hitMs, { kind: 'taken' })
+    again(known.seq, shot.hitMs)
     return 'new'
   }
 }

@@ -1,0 +1,20 @@
+import type { FileShot } from '@/core/formats/shot-record'
+import type { GolferId } from '@/core/ids'
+import type { Database } from '@/store/database'
+import { importing, type ImportedFile, type ImportResult } from '@/store/shot-files'
+
+/** Takes the shots of a file as one part. */
+export const importShots = (
+  db: Database,
+  golferId: GolferId,
+  { shots, ...file }: ImportedFile & { shots: Iterable<FileShot> },
+  when: { nowMs: number; offsetMin: number },
+): ImportResult =>
+  db
+    .transaction(() => {
+      const into = importing(db, golferId, file, when)
+      into.begin()
+      into.take(shots)
+      return into.finish()
+    })
+    .immediate()
