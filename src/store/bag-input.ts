@@ -61,7 +61,7 @@ type DatedRow = {
 type SessionRows = { mark: string; dated: DatedRow[]; measured: Map<number, Row> }
 /** What was read of sessions and has not been written to since: a shot that is hit has only its own session read anew. */
 const read = new WeakMap<Database, LRUCache<SessionId, SessionRows>>()
-const MOST_SESSIONS = 1000
+const MOST_SHOTS = 100_000
 
 /** The golfer's sessions that began in some time, oldest first, with their shots that may be in a stock. */
 function sessionRows(
@@ -69,7 +69,12 @@ function sessionRows(
   golferId: GolferId,
   of: { begun: number; untilMs: number; only: readonly SessionId[] | null },
 ): [SessionId, SessionRows][] {
-  const known = read.get(db) ?? new LRUCache<SessionId, SessionRows>({ max: MOST_SESSIONS })
+  const known =
+    read.get(db) ??
+    new LRUCache<SessionId, SessionRows>({
+      maxSize: MOST_SHOTS,
+      sizeCalculation: ({ dated }) => dated.length + 1,
+    })
   read.set(db, known)
   const ids = db
     .prepare(

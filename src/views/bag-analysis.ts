@@ -123,18 +123,22 @@ export function judgedTogether(
 }
 
 type Kept = { bags: LRUCache<string, AnalysedBag>; sessions: LRUCache<string, JudgedShots> }
+/** Some 50 MB: the bags of a desk of 60 golfers, or forty sessions of each of 20. */
+const MOST_SHOTS = 100_000
+const newestKept = <Value extends { shots: readonly unknown[] }>() =>
+  new LRUCache<string, Value>({ maxSize: MOST_SHOTS, sizeCalculation: ({ shots }) => shots.length + 1 })
 type State = { kept: WeakMap<Database, Kept>; analyses: LRUCache<string, BagAnalysis> }
 // The server has more than one copy of this file: all of them share one cache.
 const state = globalThis as { bancoAnalyses?: State }
 const { kept, analyses } = (state.bancoAnalyses ??= {
   kept: new WeakMap(),
-  // Of the same clubs, shots and rules, whatever was written in between: forty sessions of each of a few golfers.
-  analyses: new LRUCache({ max: 300 }),
+  // Of the same clubs, shots and rules, whatever was written in between.
+  analyses: newestKept(),
 })
 
 /** What was worked out last from data that have not changed since: the desk needs every golfer at once, Over time forty sessions. */
 function keptOf(db: Database): Kept {
-  const found = kept.get(db) ?? { bags: new LRUCache({ max: 64 }), sessions: new LRUCache({ max: 300 }) }
+  const found = kept.get(db) ?? { bags: newestKept(), sessions: newestKept() }
   kept.set(db, found)
   return found
 }
