@@ -6,6 +6,7 @@ import { chances } from './chances'
 import { chancesFromShots } from './chances-from-shots'
 import { firstLoad } from './first-load'
 import { flights } from './flights'
+import { hostileFiles } from './hostile-files'
 import { judgement, looks, plans, reliability } from './judgement/tables'
 import { fullDisk } from './full-disk'
 import { kills } from './kills'
@@ -38,6 +39,7 @@ const BENCHES: Record<string, () => Promise<string[]> | string[]> = {
   'Load, by how much was hit': load,
   Attack: attackAll,
   'Full disk': fullDisk,
+  'Hostile files': hostileFiles,
   'Kills at every step to the disk': kills,
   'CSV import': importAgainstBare,
   'CSV import through the browser': browserImport,

@@ -24,7 +24,7 @@ export function routesOf(folder = API, path = '/api'): Route[] {
 }
 
 /** Pages answer whatever stands in their address, too. */
-const PAGES = [
+export const PAGES: Route[] = [
   '',
   'bag',
   'bay',

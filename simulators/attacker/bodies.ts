@@ -1,7 +1,7 @@
 import type { Dice } from '../golfers/dice'
 
 /** What stands for a number, a text, an id where nobody expects it. */
-const ODD: unknown[] = [
+export const ODD: unknown[] = [
   null,
   true,
   0,

@@ -13,6 +13,8 @@ import { forgetPassing } from './passing'
 
 const HOUR_MS = 3600_000
 const FIRST_COPY_MS = 20_000
+/** Nothing that was acknowledged is lost by not waiting longer. */
+const LONGEST_END_MS = 4000
 
 /**
  * What a server does besides answering: it has its data folder for itself, makes a copy of all data a day, and closes
@@ -40,6 +42,7 @@ export function startServer(): void {
   forgetPassing()
   for (const signal of ['SIGINT', 'SIGTERM'] as const)
     process.on(signal, async () => {
+      setTimeout(() => process.exit(1), LONGEST_END_MS).unref()
       endAll()
       leaveNetwork()
       await endBeside()
