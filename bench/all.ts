@@ -12,6 +12,7 @@ import { fullDisk } from './full-disk'
 import { kills } from './kills'
 import { load } from './load'
 import { longWork } from './long-work'
+import { meanwhile } from './meanwhile'
 import { oddBags } from './odd-bags'
 import { liveShots } from './live-shots'
 import { ordinaryAnswered, refitScored, refitTimed } from './refit'
@@ -37,6 +38,7 @@ const BENCHES: Record<string, () => Promise<string[]> | string[]> = {
   Flights: flights,
   'Season, dragged': seasonDrag,
   'Load, by how much was hit': load,
+  Meanwhile: meanwhile,
   Attack: attackAll,
   'Full disk': fullDisk,
   'Hostile files': hostileFiles,

@@ -2,6 +2,8 @@ import { homeOf } from '@/views/home-view'
 import { bagAnalysis } from '@/views/bag-analysis'
 import { bayStartView, bayView } from '@/views/bay-view'
 import { stockView } from '@/views/stock-view'
+import { compareView } from '@/views/compare-view'
+import { courseView } from '@/views/course-view'
 import { deskView } from '@/views/desk-view'
 import { historyView } from '@/views/history-view'
 import { paperView, reportFrom } from '@/views/paper-view'
@@ -41,6 +43,7 @@ export function load(): string[] {
       return `${page.padEnd(20)}${cells.join('')}`
     }),
     desk(30),
+    desk(60),
     'wanted: 10,000 at most 2 times 1,000; 10,000 of 300,000 at most 1.3 times 10,000',
   ]
 }
@@ -73,6 +76,8 @@ function costs({ recent, older }: { recent: number; older: number }): Record<str
     '/': ms(() => homeOf(db, undefined, NOW_MS)),
     paper: ms(() => paperView(db, golfer, NOW_MS)),
     'Fix gaps': ms(() => refitView(db, golfer, NOW_MS)),
+    Compare: ms(() => compareView(db, golfer, { a: undefined, b: undefined }, NOW_MS)),
+    Course: ms(() => courseView(db, golfer, NOW_MS)),
     'Over time': ms(() => historyView(db, golfer)),
     'What to practise': ms(() => practiceView(db, golfer, NOW_MS)),
     report: ms(() => reportFrom(db, golfer, NOW_MS)),

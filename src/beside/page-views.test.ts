@@ -27,6 +27,8 @@ it.each(Object.keys(PAGE_VIEWS) as ViewName[])('%s comes whole from one process 
     compareView: [golfer, {}, NOW_MS],
     deskView: [NOW_MS, 0],
     historyView: [golfer],
+    knownLabels: [golfer.id],
+    logView: [golfer, 0],
     monitorsView: [golfer, {}],
     paperFile: [golfer, 'report', { madeMs: NOW_MS, visitId: null }],
     sessionView: [golfer, session, NOW_MS],

@@ -1,5 +1,6 @@
 import type { Golfer } from '@/core/golfer'
 import { isOfDay, paperPdf, type Paper } from '@/paper/papers'
+import { knownLabels } from '@/store/club-labels'
 import type { Database } from '@/store/database'
 import { bagAsItWas } from '@/views/bag-as-it-was'
 import { ballsView } from '@/views/balls-view'
@@ -9,6 +10,7 @@ import { courseView } from '@/views/course-view'
 import { deskView } from '@/views/desk-view'
 import { gapsView } from '@/views/gaps-view'
 import { historyView } from '@/views/history-view'
+import { logView } from '@/views/log-view'
 import { monitorsView } from '@/views/monitors-view'
 import { numberView } from '@/views/number-view'
 import { cardView, paperInput } from '@/views/paper-view'
@@ -44,6 +46,8 @@ export const PAGE_VIEWS = {
   deskView,
   gapsView,
   historyView,
+  knownLabels,
+  logView,
   monitorsView,
   numberView,
   paperFile,

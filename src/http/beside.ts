@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto'
 import { Helper, Stopped } from '@/beside/helper'
-import { pageView, type ViewArgs, type ViewName, type ViewOf } from '@/beside/page-views'
+import type { ViewArgs, ViewName, ViewOf } from '@/beside/page-views'
 import { WorkRefused, type Kind, type Progress, type Works } from '@/beside/work'
 import { WORKS } from '@/beside/works'
 import { theDatabase } from '@/store/database'
@@ -8,12 +8,18 @@ import { writesTo } from '@/store/golfer-mark'
 import { Refusal } from './route'
 import { holdWriters } from './writers'
 
-type Held = { readers: Record<Reading, Helper[]>; long: Map<string, Helper>; importing: Promise<unknown> }
+type Held = {
+  readers: Record<Reading, Helper[]>
+  long: Map<string, Helper>
+  importing: Promise<unknown>
+  isEnding: boolean
+}
 const state = globalThis as { bancoBeside?: Held }
 const held = (state.bancoBeside ??= {
   readers: { sessions: [], pages: [] },
   long: new Map(),
   importing: Promise.resolve(),
+  isEnding: false,
 })
 
 /** Open sessions are read by a process of their own: whoever hits does not wait for a page of somebody else. */
@@ -33,13 +39,15 @@ function reader(reading: Reading): Helper {
 
 /** What a page shows, worked out beside the thread that answers. */
 export async function viewBeside<V extends ViewName>(view: V, ...args: ViewArgs<V>): Promise<ViewOf<V>> {
-  const ask = { view, args }
-  const helper = reader(view === 'bayJson' ? 'sessions' : 'pages')
+  const ask = async () => {
+    const helper = reader(view === 'bayJson' ? 'sessions' : 'pages')
+    return (await helper.ask('view', { view, args, writes: writesTo(theDatabase()) })) as ViewOf<V>
+  }
   try {
-    return (await helper.ask('view', { ...ask, writes: writesTo(theDatabase()) })) as ViewOf<V>
+    return await ask()
   } catch (error) {
-    // It was ended, since the data are about to be replaced, or by the system.
-    if (error instanceof Stopped) return pageView(theDatabase(), ask) as ViewOf<V>
+    // It was ended since the data were replaced, or by the system: another one reads them anew.
+    if (error instanceof Stopped && !held.isEnding) return ask()
     throw error
   }
 }
@@ -118,5 +126,6 @@ export const letGoBeside = async (): Promise<void> => {
 
 /** Ends every process beside this one. */
 export const endBeside = async (): Promise<void> => {
+  held.isEnding = true
   await Promise.all([...readers(), ...held.long.values()].map((helper) => helper.end()))
 }

@@ -272,7 +272,7 @@ export function withdrawImport(db: Database, golferId: GolferId, importId: strin
   return shots.length
 }
 
-type FileImport = { id: string; name: string; atMs: number; shots: number }
+export type FileImport = { id: string; name: string; atMs: number; shots: number }
 
 /** The golfer's imports that still have shots, newest first. */
 export function importsOf(db: Database, golferId: GolferId): FileImport[] {

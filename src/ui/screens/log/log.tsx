@@ -5,29 +5,16 @@ import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Table from 'react-bootstrap/Table'
-import type { Golfer } from '@/core/golfer'
 import type { SessionId } from '@/core/ids'
 import type { Problem } from '@/core/problem'
-import type { SessionSummary } from '@/core/session/session'
 import { useSubmit } from '../../shared/use-submit'
 import { PageHead } from '../../shared/shell/page-head'
 import { Problems } from '../../shared/shell/problems'
 import { day, dayAndTime } from '@/text/days'
 import { PLACE_NAME } from '@/text/names'
 import { count } from '@/text/numbers'
+import type { LogView } from '@/views/log-view'
 import styles from './log.module.css'
-
-export type FileInLog = { id: string; name: string; atMs: number; shots: number }
-type Props = {
-  golfer: Golfer
-  /** A page of them, newest first, after so many newer ones. */
-  sessions: SessionSummary[]
-  after: number
-  aPage: number
-  all: { sessions: number; shots: number }
-  waiting: SessionSummary[]
-  files: FileInLog[]
-}
 
 const EXPORTS = [
   ['shots', 'Export all shots as CSV'],
@@ -38,7 +25,7 @@ const EXPORTS = [
 ] as const
 
 /** Every visit, and shots in and out as files. */
-export function Log({ golfer, sessions, after, aPage, all, waiting, files }: Props) {
+export function Log({ golfer, sessions, after, aPage, all, waiting, files }: LogView) {
   const router = useRouter()
   const { problems, setProblems, send } = useSubmit()
   const [said, setSaid] = useState('')
@@ -49,7 +36,7 @@ export function Log({ golfer, sessions, after, aPage, all, waiting, files }: Pro
     setSaid(sent.ok ? sentence : '')
     router.refresh()
   }
-  const withdraw = async ({ id, name }: FileInLog) => {
+  const withdraw = async ({ id, name }: LogView['files'][number]) => {
     const sent = await send<{ withdrawn: number }>('DELETE', `${api}/imports/${id}`)
     done(
       sent,

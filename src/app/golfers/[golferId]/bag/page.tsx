@@ -1,7 +1,6 @@
 import { viewBeside } from '@/http/beside'
 import { dataNow, golferOfPage, said, type Asked } from '@/http/golfer-of-page'
 import { bagOf } from '@/store/bags'
-import { knownLabels } from '@/store/club-labels'
 import { ClubNames } from '@/ui/screens/bag/club-names'
 import { BagAsItWas } from '@/ui/screens/bag/bag-as-it-was'
 import { BagBench } from '@/ui/screens/bag/bag-bench'
@@ -24,7 +23,7 @@ export default async function BagPage({ params, searchParams }: Props) {
     return (
       <>
         <BagBench golferId={golfer.id} bag={bag} moments={bagMoments(db, golfer)} />
-        <ClubNames golferId={golfer.id} bag={bag} names={knownLabels(db, golfer.id)} />
+        <ClubNames golferId={golfer.id} bag={bag} names={await viewBeside('knownLabels', golfer.id)} />
       </>
     )
   return (
