@@ -13,6 +13,7 @@ import { kills } from './kills'
 import { load } from './load'
 import { longWork } from './long-work'
 import { meanwhile } from './meanwhile'
+import { memory } from './memory'
 import { oddBags } from './odd-bags'
 import { liveShots } from './live-shots'
 import { ordinaryAnswered, refitScored, refitTimed } from './refit'
@@ -39,6 +40,7 @@ const BENCHES: Record<string, () => Promise<string[]> | string[]> = {
   'Season, dragged': seasonDrag,
   'Load, by how much was hit': load,
   Meanwhile: meanwhile,
+  Memory: memory,
   Attack: attackAll,
   'Full disk': fullDisk,
   'Hostile files': hostileFiles,

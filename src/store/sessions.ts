@@ -1,10 +1,11 @@
+import { LRUCache } from 'lru-cache'
 import { randomUUID } from 'node:crypto'
 import type { ClubId, GolferId, SessionId } from '@/core/ids'
 import { USUAL_PACE } from '@/core/session/plan'
 import type { Place, Session, SessionSummary } from '@/core/session/session'
 import type { Station, Swing } from '@/core/station'
 import type { Database } from './database'
-import { golferMark } from './golfer-mark'
+import { golferMark, marksOf } from './golfer-mark'
 
 /** A session may be opened again, or a file may bring one that goes on for days: its first ball is this much older at most. */
 export const LONGEST_SESSION_MS = 30 * 86_400_000
@@ -38,13 +39,29 @@ export function sessionById(db: Database, id: SessionId): Session | null {
   return row ? session(row) : null
 }
 
-type SummaryRow = Row & Omit<SessionSummary, keyof Session>
-const SUMMARY = `SELECT ${SESSION},
-    (SELECT count(*) FROM shot_now n WHERE n.session_id = s.id AND n.present) AS shots,
-    (SELECT count(DISTINCT club_id) FROM shot_now n WHERE n.session_id = s.id AND n.present) AS clubs,
-    (SELECT count(*) FROM shot_now n WHERE n.session_id = s.id AND n.present AND held_because IS NOT NULL) AS held,
-    (SELECT count(DISTINCT import_id) FROM shot n WHERE n.session_id = s.id) AS files
-  FROM session s`
+type ShotCounts = Omit<SessionSummary, keyof Session>
+/** By session, as long as nothing is written to it. */
+const counted = new WeakMap<Database, LRUCache<SessionId, { mark: string; counts: ShotCounts }>>()
+const MOST_COUNTED = 5000
+
+/** Sessions with how many shots each has. */
+function summaries(db: Database, golferId: GolferId | null, rows: readonly Row[]): SessionSummary[] {
+  const known = counted.get(db) ?? new LRUCache({ max: MOST_COUNTED })
+  counted.set(db, known)
+  const count = db.prepare(
+    `SELECT count(*) AS shots, count(DISTINCT club_id) AS clubs, count(held_because) AS held,
+       (SELECT count(DISTINCT import_id) FROM shot WHERE session_id = @id) AS files
+     FROM shot_now WHERE session_id = @id AND present`,
+  )
+  const marks = golferId && marksOf(db, golferId)
+  return rows.map((row): SessionSummary => {
+    const mark = marks && `${marks.ofNone} ${marks.bySession.get(row.id)}`
+    const found = known.get(row.id)
+    const counts = found && found.mark === mark ? found.counts : (count.get({ id: row.id }) as ShotCounts)
+    if (mark) known.set(row.id, { mark, counts })
+    return { ...session(row), ...counts }
+  })
+}
 
 /** Of a file that was withdrawn nothing is left but an empty session, which is no visit. */
 const IS_VISIT = `(EXISTS (SELECT 1 FROM shot_now n WHERE n.session_id = s.id AND n.present)
@@ -60,14 +77,16 @@ export const sessionsOf = (
   golferId: GolferId,
   { sinceMs = 0, most = -1, after = 0 } = {},
 ): SessionSummary[] =>
-  (
+  summaries(
+    db,
+    golferId,
     db
       .prepare(
-        `${SUMMARY} WHERE golfer_id = @golferId AND started_ms > @sinceMs AND ${IS_VISIT}
+        `SELECT ${SESSION} FROM session s WHERE golfer_id = @golferId AND started_ms > @sinceMs AND ${IS_VISIT}
          ORDER BY started_ms DESC, id LIMIT @most OFFSET @after`,
       )
-      .all({ golferId, sinceMs, most, after }) as SummaryRow[]
-  ).map(session)
+      .all({ golferId, sinceMs, most, after }) as Row[],
+  )
 
 type Counts = { sessions: number; shots: number }
 const countedBefore = new WeakMap<Database, Map<GolferId, { mark: string; counts: Counts }>>()
@@ -137,8 +156,12 @@ export const lastPlace = (db: Database, golferId: GolferId): Place | null =>
 
 /** Sessions whose shots came while nothing was open: they wait for a golfer. */
 export const waitingSessions = (db: Database): SessionSummary[] =>
-  (db.prepare(`${SUMMARY} WHERE golfer_id IS NULL ORDER BY started_ms DESC, id`).all() as SummaryRow[]).map(
-    session,
+  summaries(
+    db,
+    null,
+    db
+      .prepare(`SELECT ${SESSION} FROM session s WHERE golfer_id IS NULL ORDER BY started_ms DESC, id`)
+      .all() as Row[],
   )
 
 export type NewSession = {
