@@ -1,3 +1,6 @@
+import { mkdtempSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
 import { expect, it, vi } from 'vitest'
 import type { ClubId, GolferId, ShotId } from '@/core/ids'
 import { addSecondGolfer, NOW_MS, storeWithGolfer } from '../../tests/store'
@@ -102,6 +105,17 @@ it('another process goes by the writes that it was told of', () => {
   goByWrites(db, { others: 'x', counts: [[golfer.id, 'a session', 4]] })
   expect(golferMark(db, golfer.id)).not.toBe(told)
   expect(golferMark(db, 'somebody' as GolferId)).toBe(somebody)
+})
+
+it('a file that is opened anew has other marks than before', () => {
+  const path = join(mkdtempSync(join(tmpdir(), 'banco-mark-')), 'banco.db')
+  const marks = [1, 2].map(() => {
+    const db = openDatabase(path)
+    const mark = golferMark(db, 'x' as GolferId)
+    db.close()
+    return mark
+  })
+  expect(marks[0]).not.toBe(marks[1])
 })
 
 it('another copy of this file counts on the same connection', async () => {

@@ -4,6 +4,8 @@ import { markOf, type Database } from './database'
 /** Writes that may be of any golfer, and those that are of no session. */
 const ANYBODY = '*'
 const NO_SESSION = ''
+/** In the place of a golfer: since when is counted. */
+const SINCE = ''
 
 const ofShot = (row: string, column: string) =>
   `(SELECT s.${column} FROM shot n JOIN session s ON s.id = n.session_id WHERE n.seq = ${row}.shot_seq)`
@@ -33,7 +35,9 @@ function watch(db: Database): void {
   db.pragma('temp_store = MEMORY')
   db.exec(
     `CREATE TEMP TABLE golfer_write (golfer_id TEXT, session_id TEXT, writes INTEGER NOT NULL,
-       PRIMARY KEY (golfer_id, session_id)) STRICT, WITHOUT ROWID`,
+       PRIMARY KEY (golfer_id, session_id)) STRICT, WITHOUT ROWID;
+     -- Counted from now on: a count of another connection is no count of this one.
+     INSERT INTO golfer_write VALUES ('${SINCE}', hex(randomblob(8)), 0)`,
   )
   const tables = db
     .prepare("SELECT name FROM main.sqlite_schema WHERE type = 'table' AND name NOT LIKE 'sqlite_%'")
@@ -111,8 +115,10 @@ export function marksOf(
   const { others, counts } = writesTo(db)
   const bySession = new Map<string, number>()
   const ofNone: number[] = []
+  let since = ''
   for (const [whose, session, writes] of counts)
-    if (whose === golferId && session !== NO_SESSION) bySession.set(session, writes)
+    if (whose === SINCE) since = session
+    else if (whose === golferId && session !== NO_SESSION) bySession.set(session, writes)
     else if (whose === golferId || whose === ANYBODY) ofNone.push(writes)
-  return { ofNone: `${others} ${ofNone.join(' ')}`, bySession }
+  return { ofNone: `${since} ${others} ${ofNone.join(' ')}`, bySession }
 }
