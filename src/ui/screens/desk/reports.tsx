@@ -58,6 +58,8 @@ export function Reports({ golfers }: Props) {
         )}
         {file && (
           <a
+            // The button that was pressed is gone.
+            ref={(link) => link?.focus()}
             className="btn btn-primary"
             href={`${REPORTS}?file=${file}`}
             target="_blank"
