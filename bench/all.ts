@@ -17,6 +17,7 @@ import { memory } from './memory'
 import { oddBags } from './odd-bags'
 import { liveShots } from './live-shots'
 import { ordinaryAnswered, refitScored, refitTimed } from './refit'
+import { restoreKills } from './restore-kills'
 import { seasonDrag } from './season-drag'
 import { thenAndNow } from './then-and-now'
 import { twentyTabs } from './twenty-tabs'
@@ -45,6 +46,7 @@ const BENCHES: Record<string, () => Promise<string[]> | string[]> = {
   'Full disk': fullDisk,
   'Hostile files': hostileFiles,
   'Kills at every step to the disk': kills,
+  'Kills during a restore over HTTP': restoreKills,
   'CSV import': importAgainstBare,
   'CSV import through the browser': browserImport,
   'Live shot to the page': liveShots,

@@ -27,7 +27,7 @@ type Step = {
 }
 
 /** All that the database says; thrown where it is not whole. */
-function contents(path: string): string {
+export function contents(path: string): string {
   const db = openDatabase(path, { checked: true })
   try {
     // As the server does when it starts.
