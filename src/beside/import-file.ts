@@ -55,7 +55,7 @@ function* told(
 }
 
 /** So many rows are written at once: nobody waits longer for them than a page takes. */
-const PART = 500
+const PART = 2000
 
 /** A list in parts. */
 function* inParts<T>(all: Iterable<T>): Generator<T[]> {

@@ -93,6 +93,7 @@ test('a hundred thousand rows are read beside the page, with progress and a stop
   request,
   banco,
 }) => {
+  test.setTimeout(240_000)
   const golfer = await golferWithBag(request, banco, 'Branok Hale')
   await page.goto(`${banco.address}/golfers/${golfer}/import`)
   const rows = Array.from(
@@ -115,7 +116,7 @@ test('a hundred thousand rows are read beside the page, with progress and a stop
   expect((await request.get(`${banco.address}/api/golfers/${golfer}/export?what=shots`)).status()).toBe(200)
   await page.getByRole('button', { name: 'Take 100000 shots' }).click()
   await expect(page.getByRole('heading', { name: '100000 shots of long.csv brought in' })).toBeVisible({
-    timeout: 60_000,
+    timeout: 120_000,
   })
 })
 
