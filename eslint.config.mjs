@@ -22,7 +22,16 @@ const noClockNoDice = {
 }
 
 const config = [
-  { ignores: ['.next/**', 'node_modules/**', 'next-env.d.ts', 'tests/layers/**', 'test-results/**'] },
+  {
+    ignores: [
+      '.banco/**',
+      '.next/**',
+      'node_modules/**',
+      'next-env.d.ts',
+      'tests/layers/**',
+      'test-results/**',
+    ],
+  },
   ...next,
   ...typescript,
   {
