@@ -1,10 +1,10 @@
 import Sqlite from 'better-sqlite3'
-import { readFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { BancoServer } from '../demo/banco-server'
 import { makeDemoIn } from '../demo/make-demo-in'
 import { attack, type Sent } from '../simulators/attacker/attack'
 import type { Known } from '../simulators/attacker/bodies'
+import { cpuMs } from './processes'
 
 /** Ids of the demo's first golfer. */
 export function knownIn(data: string): Known {
@@ -54,12 +54,6 @@ export async function attackOn(
 }
 
 const MOST_CPU_MS = 1000
-/** Linux counts a process's time in hundredths of a second. */
-function cpuMs(pid: number): number {
-  const fields = readFileSync(`/proc/${pid}/stat`, 'utf8').split(') ')[1]?.split(' ') ?? []
-  return 10 * (Number(fields[11]) + Number(fields[12]))
-}
-
 /** Who is refused in the middle of a long body may find the line cut before the answer is read. */
 const isTooLong = ({ body = '' }: Sent): boolean => body.length > 65_536
 

@@ -7,7 +7,7 @@ import { openDatabase } from '@/store/database'
 import { removeGolfer, writeGolferDocument } from '@/store/golfer-document'
 import { BancoServer } from '../demo/banco-server'
 import { makeDemoIn } from '../demo/make-demo-in'
-import { PAGES } from '../simulators/attacker/attack'
+import { pagesOfGolfer } from '../simulators/attacker/attack'
 import { ODD, one } from '../simulators/attacker/bodies'
 import { dice } from '../simulators/golfers/dice'
 
@@ -96,15 +96,11 @@ async function brokenPages({ address, data }: BancoServer): Promise<string[]> {
   db.close()
   const paths = [
     ...['/', '/desk', '/desk/reports'],
-    ...golfers.flatMap((id) =>
-      PAGES.filter(({ path }) => path.split('[').length === 2).map(({ path }) =>
-        path.replace('[golferId]', encodeURIComponent(id)),
-      ),
-    ),
+    ...golfers.flatMap(pagesOfGolfer),
     ...sessions.map(([golfer, id]) => `/golfers/${golfer}/sessions/${encodeURIComponent(id)}`),
   ]
   const statuses = await Promise.all(
-    [...new Set(paths)].map(async (path) => [path, (await fetch(address + path)).status] as const),
+    paths.map(async (path) => [path, (await fetch(address + path)).status] as const),
   )
   return statuses.filter(([, status]) => status >= 500).map(([path, status]) => `${path} ${status}`)
 }

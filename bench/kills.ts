@@ -9,7 +9,8 @@ import { copiesIn } from '@/store/copies'
 import { openDatabase } from '@/store/database'
 import { removeGolfer, schemaNumber, writeGolferDocument } from '@/store/golfer-document'
 import { allGolfers } from '@/store/golfers'
-import { removeBrokenOff } from '@/store/shot-files'
+import { removeStopped } from '@/store/shot-files'
+import { mode } from 'simple-statistics'
 import { exportText } from '../tests/export-text'
 import { makeDemoIn } from '../demo/make-demo-in'
 
@@ -31,7 +32,7 @@ export function contents(path: string): string {
   const db = openDatabase(path, { checked: true })
   try {
     // As the server does when it starts.
-    while (removeBrokenOff(db));
+    while (removeStopped(db));
     const said: string[] = [`schema ${schemaNumber(db)}`]
     allGolfers(db).forEach(({ id }) => writeGolferDocument(db, id, (part) => said.push(part)))
     // A name that is made by chance, such as that of an action, differs from run to run, and so may the order by names.
@@ -168,9 +169,11 @@ function killed(base: string, { what, prepare, state = data }: Step): string {
   rmSync(looked, { recursive: true, force: true })
   const after = state(whole.folder)
   const count = { old: 0, new: 0, late: 0, neither: [] as string[] }
+  // strace counts calls thread by thread: those of the thread that touches the folder most often are broken off.
+  const thread = mode(
+    whole.calls.filter((line) => line.includes(whole.folder)).map((line) => Number(/^\d+/.exec(line)?.[0])),
+  )
   for (const call of CALLS) {
-    // Calls are counted thread by thread; what writes the data is the first one. Only what touches the folder counts.
-    const thread = /^\d+/.exec(whole.calls[0] ?? '')?.[0] ?? ''
     const numbers = whole.calls
       .filter((line) => new RegExp(`^${thread} +${call}\\(`).test(line))
       .flatMap((line, i) => (line.includes(whole.folder) ? [i + 1] : []))

@@ -12,6 +12,7 @@ import { BancoServer } from '../demo/banco-server'
 import { CHROMIUM } from '../demo/chromium'
 import { bareEvents } from './bare-event'
 import { fillStore } from './big-store'
+import { postShot } from './post-shot'
 import { makeDemoIn } from '../demo/make-demo-in'
 
 const SHOTS = 50
@@ -69,14 +70,7 @@ async function shoot(page: Page, server: BancoServer): Promise<number[]> {
   const sent: number[] = []
   for (let i = 0; i < SHOTS; i++) {
     sent.push(Date.now())
-    const answer = await fetch(`${server.address}/api/feed/shots`, {
-      method: 'POST',
-      body: JSON.stringify({
-        id: `live-${i}`,
-        units: { length: 'yd', speed: 'mph' },
-        carry: 60 + (i % 7) / 2,
-      }),
-    })
+    const answer = await postShot(server.address, `live-${i}`, 60 + (i % 7) / 2)
     if (answer.status !== 201) throw new Error(`shot ${i} was answered with ${answer.status}`)
     await new Promise((resolve) => setTimeout(resolve, EVERY_MS))
   }

@@ -8,6 +8,8 @@ import { databasePath } from '@/store/data-folder'
 import { openDatabase } from '@/store/database'
 import { BancoServer } from '../demo/banco-server'
 import { fillStore, receivingSession } from './big-store'
+import { postShot } from './post-shot'
+import { childrenOf, memoryMb } from './processes'
 
 const SHOTS = 300_000
 const POST_EVERY_MS = 100
@@ -97,7 +99,7 @@ class Watch {
     this.timer = setInterval(() => {
       const post = this.post().finally(() => this.posts.delete(post))
       this.posts.add(post)
-      for (const pid of children(server.pid)) this.beside = Math.max(this.beside, peakMb(pid))
+      for (const pid of childrenOf(server.pid)) this.beside = Math.max(this.beside, memoryMb(pid, 'peak'))
     }, POST_EVERY_MS)
   }
 
@@ -112,7 +114,7 @@ class Watch {
     const cells = [
       (ms / 1000).toFixed(1),
       ...waited,
-      peakMb(this.server.pid).toFixed(0),
+      memoryMb(this.server.pid, 'peak').toFixed(0),
       this.beside.toFixed(0),
     ]
     return `${what.padEnd(16)}${cells.map((cell) => cell.padStart(9)).join('')}`
@@ -124,35 +126,8 @@ class Watch {
 
   private async post(): Promise<void> {
     const began = performance.now()
-    const body = {
-      id: `long-${this.count++}`,
-      units: { length: 'yd', speed: 'mph' },
-      carry: 150,
-      ballSpeed: 105,
-    }
-    const answer = await fetch(`${this.server.address}/api/feed/shots`, {
-      method: 'POST',
-      headers: { 'Content-Type': 'application/json' },
-      body: JSON.stringify(body),
-    })
+    const answer = await postShot(this.server.address, `long-${this.count++}`)
     if (!answer.ok) throw new Error(`a post was answered with ${answer.status}`)
     this.waits.push({ began, ms: performance.now() - began })
-  }
-}
-
-/** Linux's own word for the most memory that a process had. */
-function peakMb(pid: number): number {
-  try {
-    return Number(/VmHWM:\s+(\d+)/.exec(readFileSync(`/proc/${pid}/status`, 'utf8'))?.[1] ?? 0) / 1024
-  } catch {
-    return 0
-  }
-}
-
-function children(pid: number): number[] {
-  try {
-    return readFileSync(`/proc/${pid}/task/${pid}/children`, 'utf8').split(' ').filter(Boolean).map(Number)
-  } catch {
-    return []
   }
 }

@@ -2,17 +2,14 @@ import { quantile } from '@/core/math/quantile'
 import { databasePath } from '@/store/data-folder'
 import { openDatabase } from '@/store/database'
 import { BancoServer } from '../demo/banco-server'
+import { pagesOfGolfer } from '../simulators/attacker/attack'
 import { fillStore, receivingSession } from './big-store'
+import { postShot } from './post-shot'
 
 const GOLFERS = 30
 const TIMES = 4
 const POLL_MS = 15
-const PAGES = [
-  ...['gaps', 'stock', 'bay', 'wedges', 'refit', 'course', 'number', 'paper', 'compare', 'history'],
-  ...['practice', 'balls', 'rounds', 'monitors', 'log', 'bag'],
-]
-
-/** Pages of a long history, each after a shot: how long they take, and how long a trivial request waits meanwhile. */
+/** How long each page of a long history takes after a shot, and how long a trivial request waits meanwhile. */
 export async function meanwhile(): Promise<string[]> {
   const server = await BancoServer.prepare()
   const db = openDatabase(databasePath(server.data))
@@ -23,16 +20,7 @@ export async function meanwhile(): Promise<string[]> {
   db.close()
   await server.start()
   let hit = 0
-  const shoot = () =>
-    fetch(`${server.address}/api/feed/shots`, {
-      method: 'POST',
-      headers: { 'Content-Type': 'application/json' },
-      body: JSON.stringify({
-        id: `m${hit++}`,
-        units: { length: 'yd', speed: 'mph' },
-        carry: 150 + (hit % 7),
-      }),
-    })
+  const shoot = () => postShot(server.address, `m${hit++}`, 150 + (hit % 7))
   const get = async (path: string) => (await fetch(server.address + path)).arrayBuffer()
   const reports = async () => {
     const body = JSON.stringify({
@@ -43,7 +31,10 @@ export async function meanwhile(): Promise<string[]> {
     await (await fetch(`${server.address}/api/desk/reports`, { method: 'POST', headers, body })).text()
   }
   const asked: [name: string, ask: () => Promise<unknown>][] = [
-    ...PAGES.map((page): [string, () => Promise<unknown>] => [page, () => get(`/golfers/${id}/${page}`)]),
+    ...pagesOfGolfer(id).map((path): [string, () => Promise<unknown>] => [
+      path.split('/').at(-1) ?? '',
+      () => get(path),
+    ]),
     ['report', () => get(`/api/golfers/${id}/paper?kind=report`)],
     [`desk of ${GOLFERS}`, () => get('/desk')],
     [`${GOLFERS - 1} reports`, reports],

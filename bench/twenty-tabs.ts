@@ -4,6 +4,7 @@ import { quantile } from '@/core/math/quantile'
 import { databasePath } from '@/store/data-folder'
 import { openDatabase } from '@/store/database'
 import { fillStore, receivingSession } from './big-store'
+import { postShot } from './post-shot'
 
 const TABS = 20
 const SHOTS_A_SECOND = 3
@@ -47,12 +48,7 @@ async function hitInto(recent: number): Promise<{ waits: number[]; reads: number
 
 async function post(address: string, i: number): Promise<number | null> {
   const began = performance.now()
-  const body = { id: `tab-${i}`, units: { length: 'yd', speed: 'mph' }, carry: 150 + (i % 9), ballSpeed: 105 }
-  const answer = await fetch(`${address}/api/feed/shots`, {
-    method: 'POST',
-    headers: { 'Content-Type': 'application/json' },
-    body: JSON.stringify(body),
-  }).catch(() => null)
+  const answer = await postShot(address, `tab-${i}`, 150 + (i % 9)).catch(() => null)
   return answer?.ok ? performance.now() - began : null
 }
 

@@ -14,7 +14,7 @@ export const importShots = (
     .transaction(() => {
       const into = importing(db, golferId, file, when)
       into.begin()
-      into.take(shots)
+      into.add(shots)
       return into.finish()
     })
     .immediate()

@@ -24,7 +24,7 @@ export function routesOf(folder = API, path = '/api'): Route[] {
 }
 
 /** Pages answer whatever stands in their address, too. */
-export const PAGES: Route[] = [
+const PAGES: Route[] = [
   '',
   'bag',
   'bay',
@@ -50,6 +50,12 @@ export const PAGES: Route[] = [
   .map((page) => `/golfers/[golferId]${page && `/${page}`}`)
   .concat('/desk', '/desk/reports', '/desk/phones', '/guide')
   .map((path) => ({ path, method: 'GET' }))
+
+/** The pages of a golfer that need no other id. */
+export const pagesOfGolfer = (golferId: string): string[] =>
+  PAGES.map(({ path }) => path.replace('[golferId]', encodeURIComponent(golferId))).filter(
+    (path) => path.startsWith('/golfers/') && !path.includes('['),
+  )
 
 const QUERIES = [
   '',

@@ -8,7 +8,7 @@ import type { GolferId } from '@/core/ids'
 import { startBag } from '@/store/bags'
 import { openDatabase, type Database } from '@/store/database'
 import { addGolfer } from '@/store/golfers'
-import { writesTo } from '@/store/golfer-mark'
+import { writesOf } from '@/store/golfer-mark'
 import { startSession } from '@/store/sessions'
 import { importsOf } from '@/store/shot-files'
 import { Helper, Stopped } from './helper'
@@ -63,7 +63,7 @@ describe('a process beside', () => {
       clearMs: NOW_MS,
     } as const
     const sessionId = startSession(db, start)
-    const ask = { view: 'bayJson', args: [sessionId, NOW_MS], writes: writesTo(db) } as const
+    const ask = { view: 'bayJson', args: [sessionId, NOW_MS], writes: writesOf(db) } as const
     const text = await helper.ask('view', ask)
     expect(JSON.parse(text as string)).toEqual(JSON.parse(bayJson(db, sessionId, NOW_MS) as string))
   }, 30_000)

@@ -13,7 +13,7 @@ type Waiting = {
   resolve: (answer: never) => void
   reject: (error: Error) => void
   tell: (progress: Progress) => void
-  /** Resolves once nobody else writes; what it gives is called when the work has ended. */
+  /** Resolves when nobody else writes, with a function that is called after the writing. */
   hold: () => Promise<() => void>
   letGo: () => void
 }
@@ -23,12 +23,12 @@ const NOTHING_TO_TELL = { tell: () => {}, hold: () => Promise.resolve(() => {}),
 /** One that works so long at something else is ended. */
 const LET_GO_MS = 3000
 
-/** As it was built with the application; where nothing was built, from the sources. */
+/** The program as it was built with the application. Without a build the sources are run. */
 const BUILT = join(/* turbopackIgnore: true */ process.cwd(), '.banco', 'programs', 'beside.mjs')
 const SOURCE = join(/* turbopackIgnore: true */ process.cwd(), 'src', 'beside', 'process.ts')
 
-/** In MB: it tidies up in time, and the largest file that is taken, of 128 MB, still fits in. */
-const SMALL = ['--max-old-space-size=384']
+/** V8 collects garbage early, and the largest file that may be sent (128 MB) still fits. */
+const HEAP_LIMIT = ['--max-old-space-size=384']
 
 /** A process beside this one, for work that would keep everybody else waiting. */
 export class Helper {
@@ -39,7 +39,7 @@ export class Helper {
   constructor() {
     const isBuilt = process.env.NODE_ENV === 'production' && existsSync(BUILT)
     this.child = fork(isBuilt ? BUILT : SOURCE, {
-      execArgv: [...SMALL, ...(isBuilt ? [] : ['--import', 'tsx'])],
+      execArgv: [...HEAP_LIMIT, ...(isBuilt ? [] : ['--import', 'tsx'])],
       serialization: 'advanced',
     })
     this.child.on('message', (said: Said) => void this.heard(said))
@@ -54,8 +54,8 @@ export class Helper {
     this.child.once('exit', () => process.off('exit', kill))
   }
 
-  /** How many works it has not answered yet. */
-  get toDo(): number {
+  /** The number of requests that it has not answered yet. */
+  get pending(): number {
     return this.waiting.size
   }
 

@@ -4,7 +4,7 @@ import { keepShape } from '@/store/file-shapes'
 import {
   importing,
   knownShots,
-  removeBrokenOff,
+  removeStopped,
   type ClubForLabel,
   type ImportResult,
   type ImportedFile,
@@ -43,7 +43,8 @@ function tableOf({ bytes, options, columns }: ShotsFile): { found: Table; table:
 
 const TELL_EVERY = 2000
 
-function* told(
+/** The rows, with how many were read reported now and then. */
+function* withProgress(
   rows: Iterable<TableRow>,
   of: number,
   tell: (progress: Progress) => void,
@@ -54,14 +55,13 @@ function* told(
   }
 }
 
-/** So many rows are written at once: nobody waits longer for them than a page takes. */
+/** Rows of one transaction: other writers wait about 0.1 s for it. */
 const PART = 2000
 
-/** A list in parts. */
-function* inParts<T>(all: Iterable<T>): Generator<T[]> {
+function* inParts<T>(items: Iterable<T>): Generator<T[]> {
   let part: T[] = []
-  for (const each of all) {
-    part.push(each)
+  for (const item of items) {
+    part.push(item)
     if (part.length < PART) continue
     yield part
     part = []
@@ -70,9 +70,9 @@ function* inParts<T>(all: Iterable<T>): Generator<T[]> {
 }
 
 /**
- * Takes the shots of a file, all or none, reading it as it goes and writing it part by part: they are there when it has ended.
- * @param write does a short piece of writing while nobody else writes
- * @throws WorkRefused where it is no table of shots
+ * Imports the shots of a file, all or none. They are written part by part and become visible with the last part.
+ * @param write runs one short transaction while nobody else writes
+ * @throws WorkRefused where the file is not a table of shots
  */
 export async function importFile(
   db: Database,
@@ -82,20 +82,20 @@ export async function importFile(
   { tell = () => {}, write = async (work) => work() }: Partial<Way> = {},
 ): Promise<ImportResult> {
   const { found, table } = tableOf(file)
-  while (await write(() => removeBrokenOff(db, golfer.id)));
+  while (await write(() => removeStopped(db, golfer.id)));
   const { offsetMin } = file.options
   const { name, clubs, columns, monitor, watches } = file
-  const into = importing(
+  const parts = importing(
     db,
     golfer.id,
     { name, ...(clubs && { clubs }), ...(monitor && { monitor }), ...(watches && { watches }) },
     { nowMs, offsetMin },
   )
-  await write(into.begin)
-  const shots = fileShots(told(readRows(table, file.options), table.lines, tell), offsetMin)
-  for (const part of inParts(shots)) await write(() => into.take(part))
+  await write(parts.begin)
+  const shots = fileShots(withProgress(readRows(table, file.options), table.lines, tell), offsetMin)
+  for (const part of inParts(shots)) await write(() => parts.add(part))
   return write(() => {
-    const result = into.finish()
+    const result = parts.finish()
     if (columns) keepShape(db, golfer.id, { shape: shapeOf(found.columns), columns }, nowMs)
     return result
   })
@@ -111,16 +111,16 @@ export function knownRows(
   const { table } = tableOf(file)
   const rows: number[] = []
   function* fresh(): Generator<TableRow> {
-    for (const row of told(readRows(table, file.options), table.lines, tell))
+    for (const row of withProgress(readRows(table, file.options), table.lines, tell))
       if (row.status === 'taken' || row.status === 'held') {
         rows.push(row.row)
         yield row
       }
   }
-  const known = knownShots(db, golfer.id, fileShots(fresh(), file.options.offsetMin), watched(file))
+  const known = knownShots(db, golfer.id, fileShots(fresh(), file.options.offsetMin), comparedMonitor(file))
   return rows.filter((_, i) => known[i])
 }
 
-/** Whose file is only compared. */
-const watched = ({ monitor, watches }: ShotsFile): { monitor: string | null } | undefined =>
+/** The monitor of a file that is only compared. */
+const comparedMonitor = ({ monitor, watches }: ShotsFile): { monitor: string | null } | undefined =>
   watches ? { monitor: monitor ?? null } : undefined

@@ -34,7 +34,7 @@ async function paperFile(
   return input && new Uint8Array(await paperPdf(kind, input))
 }
 
-/** What pages show that is worked out from shots, by the names of their views. */
+/** The views of pages that are computed from shots, by name. */
 export const PAGE_VIEWS = {
   bagAsItWas,
   ballsView,
@@ -71,6 +71,6 @@ export type ViewArgs<V extends ViewName> = (typeof PAGE_VIEWS)[V] extends (
 export type ViewOf<V extends ViewName> = Awaited<ReturnType<(typeof PAGE_VIEWS)[V]>>
 export type ViewAsk = { view: ViewName; args: readonly unknown[] }
 
-/** What a page shows. */
+/** Computes a view. */
 export const pageView = (db: Database, { view, args }: ViewAsk): unknown =>
   (PAGE_VIEWS[view] as (db: Database, ...args: readonly unknown[]) => unknown)(db, ...args)

@@ -11,7 +11,7 @@ export type Progress = { done: number; of: number }
 
 /** What is done beside the thread that answers: what is asked, and what comes of it. */
 export type Works = {
-  /** What a page shows, by the name of its view. */
+  /** The view of a page. */
   view: { ask: ViewAsk & { writes: Writes }; answer: unknown }
   /** A file's shots into the store, all or none. */
   import: {
@@ -39,7 +39,7 @@ export type Kind = keyof Works
 /** What a work may do while it goes on. */
 export type Way = {
   tell: (progress: Progress) => void
-  /** Does a piece of writing while nobody else writes: all others wait for it. */
+  /** Writes while nobody else writes. */
   write: <T>(work: () => T) => Promise<T>
 }
 

@@ -5,7 +5,7 @@ import type { GolferId } from '@/core/ids'
 import { backUp, BackupError, checkBackup } from '@/store/backup'
 import type { Database } from '@/store/database'
 import { GolferDocumentError } from '@/store/golfer-document'
-import { goByWrites } from '@/store/golfer-mark'
+import { setWrites } from '@/store/golfer-mark'
 import { golferById } from '@/store/golfers'
 import { restoreGolfer } from '@/store/restore-golfer'
 import { historyOf } from '@/store/sessions'
@@ -26,7 +26,7 @@ type Doing<K extends Kind> = (
 /** How each kind of work is done, by whichever process does it. */
 export const WORKS: { [K in Kind]: Doing<K> } = {
   view: (data, { writes, ...ask }) => {
-    goByWrites(data(), writes)
+    setWrites(data(), writes)
     return pageView(data(), ask)
   },
 

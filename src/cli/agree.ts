@@ -1,9 +1,6 @@
 import { agreement } from '@/core/monitors/agree'
-import type { AgreeInput } from '@/formats/agree-input'
-
-export const AGREE_USAGE = `How two monitors agree on the same shots: one JSON document a line in, one a line out, in metres (docs/calculations.md).
-
-  echo '{ "a": [151.3, 148.1, 154.6], "b": [154.2, 150.4, 160.7], "toleranceM": 4 }' | npm run -s banco -- agree`
+import { readAgreeInput, type AgreeInput } from '@/formats/agree-input'
+import { lineCommand } from './line-command'
 
 /** The first less the second: bias, limits of agreement, and what may be claimed within the tolerance. */
 export function answerAgree({ a, b, toleranceM }: AgreeInput): object {
@@ -15,3 +12,11 @@ export function answerAgree({ a, b, toleranceM }: AgreeInput): object {
   const { sdM: _spread, ...said } = found
   return said
 }
+
+export const AGREE = lineCommand(
+  `How two monitors agree on the same shots: one JSON document a line in, one a line out, in metres (docs/calculations.md).
+
+  echo '{ "a": [151.3, 148.1, 154.6], "b": [154.2, 150.4, 160.7], "toleranceM": 4 }' | npm run -s banco -- agree`,
+  readAgreeInput,
+  answerAgree,
+)

@@ -1,6 +1,6 @@
 import { Readable, Writable } from 'node:stream'
 import { expect, it } from 'vitest'
-import { analyse } from './analyse'
+import { ANALYSE } from './analyse'
 
 async function answers(lines: string[]) {
   const written = { out: '', err: '' }
@@ -11,7 +11,11 @@ async function answers(lines: string[]) {
         done()
       },
     })
-  const code = await analyse(Readable.from([lines.join('\n')]), into('out'), into('err'))
+  const code = await ANALYSE.run({
+    input: Readable.from([lines.join('\n')]),
+    output: into('out'),
+    errors: into('err'),
+  })
   return {
     code,
     out: written.out

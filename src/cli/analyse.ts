@@ -1,8 +1,10 @@
-import type { Readable, Writable } from 'node:stream'
 import { analyseBag } from '@/core/analyse-bag'
 import { readBagInput } from '@/formats/bag-input'
-import { answerLines } from './answer-lines'
+import { lineCommand } from './line-command'
 
 /** Clubs, shots and rules in; stocks, steps and what to hit next out: a JSON document a line. */
-export const analyse = (input: Readable, output: Writable, errors: Writable): Promise<number> =>
-  answerLines(readBagInput, analyseBag, { input, output, errors })
+export const ANALYSE = lineCommand(
+  'npm run -s banco -- analyse < BAGS\n\nOne JSON document a line in, one a line out, as docs/calculations.md says.',
+  readBagInput,
+  analyseBag,
+)

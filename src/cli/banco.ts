@@ -1,78 +1,51 @@
-import { answerLines } from './answer-lines'
+import type { LineCommand } from './line-command'
 
-// What a command needs is loaded with it alone: a command that only calculates starts without the store and the papers.
+// Each command loads only its own modules: one that only calculates starts without the database and the PDF library.
+type Command = {
+  about: string
+  load: () => Promise<{ usage: string; run: (args: string[]) => Promise<number | void> | number | void }>
+}
+
 const STREAMS = { input: process.stdin, output: process.stdout, errors: process.stderr }
-
-type Run = (args: string[]) => Promise<number | void> | number | void
-type Command = { about: string; load: () => Promise<{ usage: string; run: Run }> }
-
-const ANALYSE_USAGE =
-  'npm run -s banco -- analyse < BAGS\n\nOne JSON document a line in, one a line out, as docs/calculations.md says.'
+const ofLines = (load: () => Promise<LineCommand>) => async () => {
+  const { usage, run } = await load()
+  return { usage, run: () => run(STREAMS) }
+}
+const ofFiles =
+  <Loaded>(pick: (files: typeof import('./files')) => Loaded) =>
+  async () =>
+    pick(await import('./files'))
 
 const CHECK_DATA = 'open the data folder and bring its database up to date'
-
-const flights = () => Promise.all([import('./flight'), import('@/formats/flight-input')])
-const ofFiles = (pick: (files: typeof import('./files')) => { usage: string; run: Run }) => async () =>
-  pick(await import('./files'))
 
 const COMMANDS: Record<string, Command> = {
   analyse: {
     about: 'clubs and shots in (one JSON document a line), stocks, steps and holes out',
-    load: async () => {
-      const { analyse } = await import('./analyse')
-      return { usage: ANALYSE_USAGE, run: () => analyse(process.stdin, process.stdout, process.stderr) }
-    },
+    load: ofLines(async () => (await import('./analyse')).ANALYSE),
   },
   fly: {
     about: 'launches in, flights and runs out (one JSON document a line)',
-    load: async () => {
-      const [{ answerFly, FLY_USAGE }, { readFlyInput }] = await flights()
-      return { usage: FLY_USAGE, run: () => answerLines(readFlyInput, answerFly, STREAMS) }
-    },
+    load: ofLines(async () => (await import('./flight')).FLY),
   },
   restate: {
     about: 'measured carries into other air (one JSON document a line)',
-    load: async () => {
-      const [{ answerRestate, RESTATE_USAGE }, { readRestateInput }] = await flights()
-      return { usage: RESTATE_USAGE, run: () => answerLines(readRestateInput, answerRestate, STREAMS) }
-    },
+    load: ofLines(async () => (await import('./flight')).RESTATE),
   },
   refit: {
     about: 'clubs, how they are made, and shots in; what could be done about the steps out',
-    load: async () => {
-      const { REFIT_USAGE, runRefit } = await import('./refit')
-      return { usage: REFIT_USAGE, run: () => runRefit(process.stdin, process.stdout, process.stderr) }
-    },
+    load: ofLines(async () => (await import('./refit')).REFIT),
   },
   compare: {
     about: 'two lists of carries in (one JSON document a line), whether they differ out',
-    load: async () => {
-      const [{ answerCompare, COMPARE_USAGE }, { readCompareInput }] = await Promise.all([
-        import('./compare'),
-        import('@/formats/compare-input'),
-      ])
-      return { usage: COMPARE_USAGE, run: () => answerLines(readCompareInput, answerCompare, STREAMS) }
-    },
+    load: ofLines(async () => (await import('./compare')).COMPARE),
   },
   agree: {
     about: 'the same shots as two monitors read them in (one JSON document a line), how they agree out',
-    load: async () => {
-      const [{ AGREE_USAGE, answerAgree }, { readAgreeInput }] = await Promise.all([
-        import('./agree'),
-        import('@/formats/agree-input'),
-      ])
-      return { usage: AGREE_USAGE, run: () => answerLines(readAgreeInput, answerAgree, STREAMS) }
-    },
+    load: ofLines(async () => (await import('./agree')).AGREE),
   },
   chance: {
     about: 'shots and what they are to clear or hold in (one JSON document a line), chances out',
-    load: async () => {
-      const [{ answerChance, CHANCE_USAGE }, { readChanceInput }] = await Promise.all([
-        import('./chance'),
-        import('@/formats/chance-input'),
-      ])
-      return { usage: CHANCE_USAGE, run: () => answerLines(readChanceInput, answerChance, STREAMS) }
-    },
+    load: ofLines(async () => (await import('./chance')).CHANCE),
   },
   import: {
     about: 'bring a table of shots in, or preview it',

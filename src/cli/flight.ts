@@ -1,7 +1,8 @@
 import { fly } from '@/core/flight/fly'
 import { runOn } from '@/core/flight/ground'
 import { restate } from '@/core/flight/restate'
-import type { FlyInput } from '@/formats/flight-input'
+import { readFlyInput, readRestateInput, type FlyInput } from '@/formats/flight-input'
+import { lineCommand } from './line-command'
 import type { Restating } from '@/core/flight/restate'
 
 /** A flight and its run. */
@@ -36,10 +37,18 @@ export function answerRestate(input: Restating): object {
   return { carryM, sdM, significant, launch }
 }
 
-export const FLY_USAGE = `Flies balls: one JSON document a line in, one a line out (docs/flight.md).
+export const FLY = lineCommand(
+  `Flies balls: one JSON document a line in, one a line out (docs/flight.md).
 
-  echo '{ "ballSpeedMps": 53.6, "launchDeg": 16.3, "spinRpm": 7100 }' | npm run -s banco -- fly`
+  echo '{ "ballSpeedMps": 53.6, "launchDeg": 16.3, "spinRpm": 7100 }' | npm run -s banco -- fly`,
+  readFlyInput,
+  answerFly,
+)
 
-export const RESTATE_USAGE = `Restates measured carries into other air: one JSON document a line in, one a line out (docs/flight.md).
+export const RESTATE = lineCommand(
+  `Restates measured carries into other air: one JSON document a line in, one a line out (docs/flight.md).
 
-  echo '{ "carryM": 140, "club": { "loftDeg": 32 }, "to": { "tempC": 24, "pressureHpa": 851 } }' | npm run -s banco -- restate`
+  echo '{ "carryM": 140, "club": { "loftDeg": 32 }, "to": { "tempC": 24, "pressureHpa": 851 } }' | npm run -s banco -- restate`,
+  readRestateInput,
+  answerRestate,
+)

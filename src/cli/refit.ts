@@ -1,15 +1,7 @@
-import type { Readable, Writable } from 'node:stream'
-import type { RefitInput } from '@/formats/refit-input'
-import { readRefitInput } from '@/formats/refit-input'
+import { readRefitInput, type RefitInput } from '@/formats/refit-input'
 import { cautionSentence } from '@/text/refit'
 import { refitOf } from '@/views/refit-of'
-import { answerLines } from './answer-lines'
-
-export const REFIT_USAGE = `What can be done about the gaps of a bag, on paper.
-
-  npm run -s banco -- refit < BAGS
-
-One JSON document a line in, one a line out, as docs/calculations.md says.`
+import { lineCommand } from './line-command'
 
 /** Clubs with how they are made, and shots, in; what each degree is worth and what is proposed, out. */
 export const answerRefit = ({ clubs: all, ...input }: RefitInput): object => {
@@ -46,5 +38,12 @@ export const answerRefit = ({ clubs: all, ...input }: RefitInput): object => {
   }
 }
 
-export const runRefit = (input: Readable, output: Writable, errors: Writable): Promise<number> =>
-  answerLines(readRefitInput, answerRefit, { input, output, errors })
+export const REFIT = lineCommand(
+  `What can be done about the gaps of a bag, on paper.
+
+  npm run -s banco -- refit < BAGS
+
+One JSON document a line in, one a line out, as docs/calculations.md says.`,
+  readRefitInput,
+  answerRefit,
+)

@@ -1,7 +1,7 @@
 import type { Session } from '@/core/session/session'
 import { dataMark } from '@/store/database'
 import { ofOneGolfer, type BayView } from '@/views/bay-view'
-import { viewBeside } from './beside'
+import { loadView } from './beside'
 import { scopeOfPage } from './door/device'
 import { requireOwnedSession } from './require'
 import { refuse } from './route'
@@ -46,7 +46,7 @@ export async function bayResponse(sessionId: Session['id']): Promise<Response> {
 
 async function workedOut(sessionId: Session['id'], nowMs: number): Promise<Uint8Array<ArrayBuffer>> {
   const began = performance.now()
-  const view = await viewBeside('bayJson', sessionId, nowMs)
+  const view = await loadView('bayJson', sessionId, nowMs)
   const ended = performance.now()
   restedAt = ended + Math.min(LONGEST_REST_MS, ended - began)
   return view === null

@@ -4,50 +4,56 @@ import type { ViewArgs, ViewName, ViewOf } from '@/beside/page-views'
 import { WorkRefused, type Kind, type Progress, type Works } from '@/beside/work'
 import { WORKS } from '@/beside/works'
 import { theDatabase } from '@/store/database'
-import { writesTo } from '@/store/golfer-mark'
+import { writesOf } from '@/store/golfer-mark'
 import { Refusal } from './route'
 import { holdWriters } from './writers'
 
-type Held = {
-  readers: Record<Reading, Helper[]>
+type State = {
+  readers: Record<ReaderPool, Helper[]>
+  /** Long works by their numbers. */
   long: Map<string, Helper>
-  importing: Promise<unknown>
+  /** The last import; resolves when it has ended. */
+  lastImport: Promise<unknown>
+  /** Set while the data are being replaced; resolves when they have been. */
+  closed: Promise<void> | null
   isEnding: boolean
 }
-const state = globalThis as { bancoBeside?: Held }
-const held = (state.bancoBeside ??= {
+const global = globalThis as { bancoBeside?: State }
+const state = (global.bancoBeside ??= {
   readers: { sessions: [], pages: [] },
   long: new Map(),
-  importing: Promise.resolve(),
+  lastImport: Promise.resolve(),
+  closed: null,
   isEnding: false,
 })
 
-/** Open sessions are read by a process of their own: whoever hits does not wait for a page of somebody else. */
+/** Open sessions have a process of their own: a live shot never waits for a page. */
 const MOST_READERS = { sessions: 1, pages: 2 }
-type Reading = keyof typeof MOST_READERS
+type ReaderPool = keyof typeof MOST_READERS
 
-/** A process that reads: one that has nothing to do, a new one while there may be more, or the one with least to do. */
-function reader(reading: Reading): Helper {
-  const readers = held.readers[reading].filter(({ runs }) => runs)
-  held.readers[reading] = readers
-  const [first, ...others] = readers.toSorted((a, b) => a.toDo - b.toDo)
-  if (first && (first.toDo === 0 || others.length + 1 >= MOST_READERS[reading])) return first
+/** The reading process with the fewest requests; a new one where all are busy and another is allowed. */
+function leastBusy(pool: ReaderPool): Helper {
+  const running = state.readers[pool].filter(({ runs }) => runs)
+  state.readers[pool] = running
+  const [first] = running.toSorted((a, b) => a.pending - b.pending)
+  if (first && (first.pending === 0 || running.length >= MOST_READERS[pool])) return first
   const fresh = new Helper()
-  readers.push(fresh)
+  running.push(fresh)
   return fresh
 }
 
-/** What a page shows, worked out beside the thread that answers. */
-export async function viewBeside<V extends ViewName>(view: V, ...args: ViewArgs<V>): Promise<ViewOf<V>> {
-  const ask = async () => {
-    const helper = reader(view === 'bayJson' ? 'sessions' : 'pages')
-    return (await helper.ask('view', { view, args, writes: writesTo(theDatabase()) })) as ViewOf<V>
+/** The view of a page, computed in another process. */
+export async function loadView<V extends ViewName>(view: V, ...args: ViewArgs<V>): Promise<ViewOf<V>> {
+  const load = async () => {
+    await state.closed
+    const helper = leastBusy(view === 'bayJson' ? 'sessions' : 'pages')
+    return (await helper.ask('view', { view, args, writes: writesOf(theDatabase()) })) as ViewOf<V>
   }
   try {
-    return await ask()
+    return await load()
   } catch (error) {
-    // It was ended since the data were replaced, or by the system: another one reads them anew.
-    if (error instanceof Stopped && !held.isEnding) return ask()
+    // The process ended: a new one tries once more, unless the server itself ends.
+    if (error instanceof Stopped && !state.isEnding) return load()
     throw error
   }
 }
@@ -65,9 +71,9 @@ export async function doWork<K extends Kind>(
   { isLong, tell = () => {}, number = randomUUID(), signal }: { isLong: boolean } & Partial<LongWork>,
 ): Promise<Works[K]['answer']> {
   const work = async () => {
-    if (!isLong) return shortly(kind, ask)
+    if (!isLong) return WORKS[kind](theDatabase, ask, { tell: () => {}, write: whileOthersWait })
     const helper = new Helper()
-    held.long.set(number, helper)
+    state.long.set(number, helper)
     const end = () => void helper.end()
     signal?.addEventListener('abort', end)
     if (signal?.aborted) end()
@@ -75,7 +81,7 @@ export async function doWork<K extends Kind>(
       return await helper.ask(kind, ask, { tell, hold: holdWriters })
     } finally {
       signal?.removeEventListener('abort', end)
-      held.long.delete(number)
+      state.long.delete(number)
       end()
     }
   }
@@ -87,45 +93,48 @@ export async function doWork<K extends Kind>(
   }
 }
 
-/** One file after the other is brought in: each removes first what was broken off before it. */
+/** Imports run one after another: each first removes what an earlier one left when it was stopped. */
 function afterOtherImports<T>(work: () => Promise<T>): Promise<T> {
-  const turn = held.importing.then(work)
-  held.importing = turn.catch(() => {})
-  return turn
+  const running = state.lastImport.then(work)
+  state.lastImport = running.catch(() => {})
+  return running
 }
 
-/** Does a work here, on the thread that answers. */
-async function shortly<K extends Kind>(kind: K, ask: Works[K]['ask']): Promise<Works[K]['answer']> {
-  return WORKS[kind](theDatabase, ask, {
-    tell: () => {},
-    write: async (work) => {
-      const letGo = await holdWriters()
-      try {
-        return work()
-      } finally {
-        letGo()
-      }
-    },
-  })
+/** Writes while nobody else writes. */
+async function whileOthersWait<T>(write: () => T): Promise<T> {
+  const release = await holdWriters()
+  try {
+    return write()
+  } finally {
+    release()
+  }
 }
 
 /** Stops a long work. False where there is none of this number: it has ended. */
 export async function stopWork(number: string): Promise<boolean> {
-  const helper = held.long.get(number)
+  const helper = state.long.get(number)
   await helper?.end()
   return helper !== undefined
 }
 
-const readers = (): Helper[] => Object.values(held.readers).flat()
+const allReaders = (): Helper[] => Object.values(state.readers).flat()
 
-/** Nobody beside has the data open when this resolves: they are about to be replaced. */
-export const letGoBeside = async (): Promise<void> => {
-  const letGo = readers().map((helper) => helper.letGo())
-  await Promise.all([...letGo, ...Array.from(held.long.values(), (helper) => helper.end())])
+/** Replaces the data while no other process has them open. Pages that are requested meanwhile wait. */
+export async function replaceData<T>(replace: () => T): Promise<T> {
+  let reopen = () => {}
+  state.closed = new Promise((resolve) => (reopen = resolve))
+  try {
+    const closing = allReaders().map((helper) => helper.letGo())
+    await Promise.all([...closing, ...Array.from(state.long.values(), (helper) => helper.end())])
+    return replace()
+  } finally {
+    state.closed = null
+    reopen()
+  }
 }
 
 /** Ends every process beside this one. */
 export const endBeside = async (): Promise<void> => {
-  held.isEnding = true
-  await Promise.all([...readers(), ...held.long.values()].map((helper) => helper.end()))
+  state.isEnding = true
+  await Promise.all([...allReaders(), ...state.long.values()].map((helper) => helper.end()))
 }

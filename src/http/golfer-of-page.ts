@@ -24,9 +24,9 @@ export const pageNow = (): number => Date.now()
 /** What a page reads: the database, as of now. */
 export const dataNow = (): [db: Database, nowMs: number] => [pageDatabase(), pageNow()]
 
-/** What an address may say: once, more often, or not at all. */
-export type Asked<Names extends string> = Promise<Partial<Record<Names, string | string[]>>>
+/** The query of an address: each name once, more often, or not at all. */
+export type SearchParams<Names extends string> = Promise<Partial<Record<Names, string | string[]>>>
 
-/** What an address says of something; said more often, nothing is clear. */
-export const said = (asked: string | string[] | undefined): string | undefined =>
-  typeof asked === 'string' ? asked : undefined
+/** A value that an address has once; absent where it has several. */
+export const single = (value: string | string[] | undefined): string | undefined =>
+  typeof value === 'string' ? value : undefined

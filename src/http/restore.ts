@@ -2,7 +2,7 @@ import { Stopped } from '@/beside/helper'
 import { BackupError, putBackup } from '@/store/backup'
 import { dataFolder, databasePath } from '@/store/data-folder'
 import { closeTheDatabase } from '@/store/database'
-import { doWork, letGoBeside } from './beside'
+import { doWork, replaceData } from './beside'
 import { notify } from './notices'
 import { refuse } from './route'
 import { holdWriters } from './writers'
@@ -11,15 +11,16 @@ import { holdWriters } from './writers'
 export async function restoreFrom(path: string): Promise<Response> {
   try {
     await check(path)
-    const letGo = await holdWriters()
+    const release = await holdWriters()
     try {
-      await letGoBeside()
-      closeTheDatabase()
-      const kept = putBackup(path, databasePath(dataFolder()), Date.now(), { isChecked: true })
+      const kept = await replaceData(() => {
+        closeTheDatabase()
+        return putBackup(path, databasePath(dataFolder()), Date.now(), { isChecked: true })
+      })
       notify()
       return Response.json({ kept })
     } finally {
-      letGo()
+      release()
     }
   } catch (error) {
     if (error instanceof BackupError) return refuse(422, '', error.message)

@@ -4,7 +4,7 @@ import { DataError } from '@/store/data-error'
 import { dataFolder, databasePath } from '@/store/data-folder'
 import { closeTheDatabase, theDatabase } from '@/store/database'
 import { lockFolder } from '@/store/folder-lock'
-import { removeBrokenOff } from '@/store/shot-files'
+import { removeStopped } from '@/store/shot-files'
 import { endBeside } from './beside'
 import { announce, leaveNetwork, listenOnNetwork } from './door/network'
 import { answerMalformed } from './malformed'
@@ -32,7 +32,7 @@ export function startServer(): void {
     process.exit(1)
   }
   try {
-    while (removeBrokenOff(theDatabase()));
+    while (removeStopped(theDatabase()));
   } catch (error) {
     // Pages say what is wrong with the data, and how to mend them.
     if (!(error instanceof DataError)) throw error

@@ -22,7 +22,7 @@ import { handStocks } from './hand-stocks'
 import { leftOnPurpose } from './left-on-purpose'
 import { STILL } from './clubs'
 import { LONGEST_SESSION_MS } from './sessions'
-import { marksOf } from './golfer-mark'
+import { writeMarks } from './golfer-mark'
 import { setUpsOf } from './set-ups'
 import { FLIGHT_COLUMNS, withoutNulls } from './shots'
 import { newestShots, type Datable } from '@/core/stock/newest-shots'
@@ -84,13 +84,13 @@ function sessionRows(
     )
     .pluck()
     .all({ golferId, ...of, only: of.only && JSON.stringify(of.only) }) as SessionId[]
-  const { ofNone, bySession } = marksOf(db, golferId)
+  const { withoutSession, bySession } = writeMarks(db, golferId)
   const shots = db.prepare(
     `SELECT seq, monitor, source, club_id AS clubId, swing, mark, hit_ms AS hitMs
      FROM shot_now WHERE session_id = ? AND present AND held_because IS NULL ORDER BY seq`,
   )
   return ids.map((id) => {
-    const mark = `${ofNone} ${bySession.get(id)}`
+    const mark = `${withoutSession} ${bySession.get(id)}`
     const found = known.get(id)
     if (found?.mark === mark) return [id, found]
     const fresh = { mark, dated: shots.all(id) as DatedRow[], measured: new Map<number, Row>() }

@@ -8,7 +8,7 @@ import { startBag } from './bags'
 import { correctClub } from './clubs'
 import { openDatabase } from './database'
 import { changeGolfer, golferById } from './golfers'
-import { goByWrites, golferMark } from './golfer-mark'
+import { setWrites, golferMark } from './golfer-mark'
 import { undoLast } from './journal'
 import { startSession } from './sessions'
 import { addEvents, shotsOfSession, takeShot } from './shots'
@@ -98,11 +98,11 @@ it('a session depends on its own data and on what is of no session', () => {
 it('another process goes by the writes that it was told of', () => {
   const { db, golfer } = storeWithGolfer()
   const before = golferMark(db, golfer.id)
-  goByWrites(db, { others: 'x', counts: [[golfer.id, 'a session', 3]] })
+  setWrites(db, { connection: 'x', counts: [[golfer.id, 'a session', 3]] })
   const told = golferMark(db, golfer.id)
   const somebody = golferMark(db, 'somebody' as GolferId)
   expect(told).not.toBe(before)
-  goByWrites(db, { others: 'x', counts: [[golfer.id, 'a session', 4]] })
+  setWrites(db, { connection: 'x', counts: [[golfer.id, 'a session', 4]] })
   expect(golferMark(db, golfer.id)).not.toBe(told)
   expect(golferMark(db, 'somebody' as GolferId)).toBe(somebody)
 })

@@ -1,16 +1,15 @@
+import { randomInt } from 'node:crypto'
 import type { GolferId, SessionId } from '@/core/ids'
 import { markOf, type Database } from './database'
 
-/** Writes that may be of any golfer, and those that are of no session. */
+/** In the place of an id: writes that may concern any golfer, and those that concern no session. */
 const ANYBODY = '*'
 const NO_SESSION = ''
-/** In the place of a golfer: since when is counted. */
-const SINCE = ''
 
 const ofShot = (row: string, column: string) =>
   `(SELECT s.${column} FROM shot n JOIN session s ON s.id = n.session_id WHERE n.seq = ${row}.shot_seq)`
 
-/** Whose a row is, and of which session, by the first of these columns that its table has; `row` is NEW or OLD. */
+/** SQL for the golfer and the session of a row, by the first of these columns that its table has; `row` is NEW or OLD. */
 const OWNER: [column: string, ownerOf: (row: string) => string, sessionOf?: (row: string) => string][] = [
   ['golfer_id', (row) => `${row}.golfer_id`],
   [
@@ -26,19 +25,19 @@ const OWNER: [column: string, ownerOf: (row: string) => string, sessionOf?: (row
 ]
 
 /**
- * Has this connection count the writes to each golfer's data: in a table and by triggers of its own, which no other connection sees
- * and no file has. The connection itself shows whether it does: the server has more than one copy of this file.
+ * Counts the writes of this connection by golfer and session, with a temporary table and temporary triggers: they exist for this
+ * connection only, and not in the file. The table shows whether they exist, since the server has more than one copy of this module.
  */
-function watch(db: Database): void {
-  const isWatched = db.prepare("SELECT 1 FROM temp.sqlite_schema WHERE name = 'golfer_write'").get()
-  if (isWatched) return
+function countWrites(db: Database): void {
+  const isCounting = db.prepare("SELECT 1 FROM temp.sqlite_schema WHERE name = 'golfer_write'").get()
+  if (isCounting) return
   db.pragma('temp_store = MEMORY')
   db.exec(
     `CREATE TEMP TABLE golfer_write (golfer_id TEXT, session_id TEXT, writes INTEGER NOT NULL,
-       PRIMARY KEY (golfer_id, session_id)) STRICT, WITHOUT ROWID;
-     -- Counted from now on: a count of another connection is no count of this one.
-     INSERT INTO golfer_write VALUES ('${SINCE}', hex(randomblob(8)), 0)`,
+       PRIMARY KEY (golfer_id, session_id)) STRICT, WITHOUT ROWID`,
   )
+  // Two connections count independently: their marks must differ.
+  db.pragma(`temp.user_version = ${randomInt(2 ** 31)}`)
   const tables = db
     .prepare("SELECT name FROM main.sqlite_schema WHERE type = 'table' AND name NOT LIKE 'sqlite_%'")
     .pluck()
@@ -62,37 +61,37 @@ function watch(db: Database): void {
   }
 }
 
-/** What this process wrote since it is counted, and a text that changes with every write of another one. */
-export type Writes = { others: string; counts: [golferId: string, sessionId: string, writes: number][] }
+/** The writes of one connection by golfer and session, and a text that changes with every write of another connection. */
+export type Writes = { connection: string; counts: [golferId: string, sessionId: string, writes: number][] }
 
-const told = new WeakMap<Database, Writes>()
+const received = new WeakMap<Database, Writes>()
 
-/** What was written, as another process may be told: it sees that something was, not whose. */
-export function writesTo(db: Database): Writes {
-  const known = told.get(db)
+/** The writes of this connection, or those that were received from the process that writes. */
+export function writesOf(db: Database): Writes {
+  const known = received.get(db)
   if (known) return known
-  watch(db)
+  countWrites(db)
   const counts = db.prepare('SELECT golfer_id, session_id, writes FROM temp.golfer_write ORDER BY 1, 2')
   return {
-    others: String(db.pragma('data_version', { simple: true })),
+    connection: `${String(db.pragma('temp.user_version', { simple: true }))} ${String(db.pragma('data_version', { simple: true }))}`,
     counts: counts.raw().all() as Writes['counts'],
   }
 }
 
-/** From now on this process goes by what the one that writes has told of. */
-export const goByWrites = (db: Database, writes: Writes): void => void told.set(db, writes)
+/** Sets the writes of the process that writes. A process that only reads sees that the file changed, not which golfer's data. */
+export const setWrites = (db: Database, writes: Writes): void => void received.set(db, writes)
 
 /**
- * A text that changes with every write to a golfer's data: by this process, or by another one to anybody's.
- * @param sessions only what these sessions depend on: their own data and those that are of no session
- * @param beforeMs without the sessions that began then or later
+ * A text that changes with every write to a golfer's data, and with every write of another connection.
+ * @param sessions only the data of these sessions, and the data of no session
+ * @param beforeMs without the sessions that began at this time or later
  */
 export function golferMark(
   db: Database,
   golferId: GolferId,
   { sessions, beforeMs = Infinity }: { sessions?: readonly SessionId[] | null; beforeMs?: number } = {},
 ): string {
-  const { ofNone, bySession } = marksOf(db, golferId)
+  const { withoutSession, bySession } = writeMarks(db, golferId)
   const later = new Set(
     beforeMs === Infinity
       ? []
@@ -102,23 +101,21 @@ export function golferMark(
           .all(golferId, beforeMs),
   )
   const wanted = (sessions ?? [...bySession.keys()]).filter((session) => !later.has(session))
-  return `${ofNone} ${JSON.stringify(wanted.map((session) => [session, bySession.get(session) ?? 0]))}`
+  return `${withoutSession} ${JSON.stringify(wanted.map((session) => [session, bySession.get(session) ?? 0]))}`
 }
 
-/** The same in parts: of what is of no session, and the writes to each session, where there were any. */
-export function marksOf(
+/** The parts of such a text: for the data of no session, and the number of writes to each session that was written to. */
+export function writeMarks(
   db: Database,
   golferId: GolferId,
-): { ofNone: string; bySession: ReadonlyMap<string, number> } {
+): { withoutSession: string; bySession: ReadonlyMap<string, number> } {
   // What a transaction counts may be taken back with it.
-  if (db.inTransaction) return { ofNone: `within ${markOf(db)}`, bySession: new Map() }
-  const { others, counts } = writesTo(db)
+  if (db.inTransaction) return { withoutSession: `within ${markOf(db)}`, bySession: new Map() }
+  const { connection, counts } = writesOf(db)
   const bySession = new Map<string, number>()
-  const ofNone: number[] = []
-  let since = ''
-  for (const [whose, session, writes] of counts)
-    if (whose === SINCE) since = session
-    else if (whose === golferId && session !== NO_SESSION) bySession.set(session, writes)
-    else if (whose === golferId || whose === ANYBODY) ofNone.push(writes)
-  return { ofNone: `${since} ${others} ${ofNone.join(' ')}`, bySession }
+  const withoutSession: number[] = []
+  for (const [owner, session, writes] of counts)
+    if (owner === golferId && session !== NO_SESSION) bySession.set(session, writes)
+    else if (owner === golferId || owner === ANYBODY) withoutSession.push(writes)
+  return { withoutSession: `${connection} ${withoutSession.join(' ')}`, bySession }
 }

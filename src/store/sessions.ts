@@ -5,7 +5,7 @@ import { USUAL_PACE } from '@/core/session/plan'
 import type { Place, Session, SessionSummary } from '@/core/session/session'
 import type { Station, Swing } from '@/core/station'
 import type { Database } from './database'
-import { golferMark, marksOf } from './golfer-mark'
+import { golferMark, writeMarks } from './golfer-mark'
 
 /** A session may be opened again, or a file may bring one that goes on for days: its first ball is this much older at most. */
 export const LONGEST_SESSION_MS = 30 * 86_400_000
@@ -53,9 +53,9 @@ function summaries(db: Database, golferId: GolferId | null, rows: readonly Row[]
        (SELECT count(DISTINCT import_id) FROM shot WHERE session_id = @id) AS files
      FROM shot_now WHERE session_id = @id AND present`,
   )
-  const marks = golferId && marksOf(db, golferId)
+  const marks = golferId && writeMarks(db, golferId)
   return rows.map((row): SessionSummary => {
-    const mark = marks && `${marks.ofNone} ${marks.bySession.get(row.id)}`
+    const mark = marks && `${marks.withoutSession} ${marks.bySession.get(row.id)}`
     const found = known.get(row.id)
     const counts = found && found.mark === mark ? found.counts : (count.get({ id: row.id }) as ShotCounts)
     if (mark) known.set(row.id, { mark, counts })

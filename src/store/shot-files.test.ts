@@ -13,7 +13,7 @@ import { openDatabase, type Database } from './database'
 import { addGolfer } from './golfers'
 import { removeGolfer, writeGolferDocument } from './golfer-document'
 import { currentSession, endSession, historyOf, sessionsOf } from './sessions'
-import { importing, importsOf, knownShots, removeBrokenOff, withdrawImport } from './shot-files'
+import { importing, importsOf, knownShots, removeStopped, withdrawImport } from './shot-files'
 import { bagInput } from './bag-input'
 import { shotsOnFile } from './shots-on-file'
 import { addEvents, shotById, takeShot } from './shots'
@@ -262,7 +262,7 @@ describe('a file that is brought in part by part', () => {
     const before = all(store.db, store.golfer.id)
     const into = importing(store.db, store.golfer.id, file, WHEN)
     into.begin()
-    into.take(rows(0, 3000))
+    into.add(rows(0, 3000))
     return { ...store, before, into }
   }
 
@@ -277,7 +277,7 @@ describe('a file that is brought in part by part', () => {
     ]
     expect(seen()).toEqual([1, 3, 0, sessionId, 3])
     expect(() => all(db, golfer.id)).toThrow('A file is being brought in')
-    into.take(rows(3000, 10))
+    into.add(rows(3000, 10))
     expect(into.finish()).toMatchObject({ taken: 3010, held: 0 })
     expect(seen().slice(0, 3)).toEqual([2, 3013, 1])
     expect(all(db, golfer.id)).toContain('Spoon')
@@ -286,8 +286,8 @@ describe('a file that is brought in part by part', () => {
   it('that is broken off leaves nothing when it is removed, and can be brought in again', () => {
     const { db, golfer, before } = broken()
     const other = addSecondGolfer(db)
-    expect(removeBrokenOff(db, other)).toBe(false)
-    while (removeBrokenOff(db));
+    expect(removeStopped(db, other)).toBe(false)
+    while (removeStopped(db));
     expect(all(db, golfer.id)).toBe(before)
     expect(importShots(db, golfer.id, { ...file, shots: rows(0, 3000) }, WHEN)).toMatchObject({ taken: 3000 })
     expect(() => db.prepare("DELETE FROM shot WHERE source = 'file'").run()).toThrow('never deleted')
@@ -300,7 +300,7 @@ describe('a file that is brought in part by part', () => {
     withdrawImport(db, golfer.id, importId, NOW_MS)
     const into = importing(db, golfer.id, file, WHEN)
     into.begin()
-    into.take(shots)
+    into.add(shots)
     expect(historyOf(db, golfer.id).shots).toBe(3)
     into.finish()
     expect(historyOf(db, golfer.id).shots).toBe(7)

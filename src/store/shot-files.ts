@@ -23,7 +23,7 @@ export type ImportResult = {
   conflicts: string[]
 }
 
-/** A file of shots, as the golfer says it is. */
+/** A file of shots, with the golfer's choices for it. */
 export type ImportedFile = {
   name: string
   clubs?: Record<string, ClubForLabel>
@@ -33,17 +33,17 @@ export type ImportedFile = {
   watches?: boolean
 }
 
-/** A file on its way in: begun, taken part by part, and finished, each as one transaction. */
+/** An import in parts. Each function is one transaction. */
 export type Importing = {
   begin: () => void
-  take: (shots: Iterable<FileShot>) => void
-  /** From now on the shots are there. */
+  add: (shots: Iterable<FileShot>) => void
+  /** Makes the shots visible. */
   finish: () => ImportResult
 }
 
 /**
- * Takes the shots of a file part by part; they are there once it is finished. Shots without an id get one from what they say,
- * so that the same file twice takes nothing twice. Shots whose club is unknown or whose carry is implausible are held.
+ * Imports the shots of a file in parts; they are visible once it is finished. A shot without an id gets one from its contents,
+ * so that the same file a second time adds nothing. Shots whose club is unknown or whose carry is implausible are held.
  */
 export function importing(
   db: Database,
@@ -83,7 +83,7 @@ export function importing(
       }
       const newId = known === null && shot.session !== undefined ? shot.session : randomUUID()
       id = own ? known.id : startSession(db, start, newId as SessionId)
-      // The Bay does not go on with a file's session by itself.
+      // An open session would be continued in the Bay.
       if (!own) endSession(db, id, startedMs)
       if (!own) started.push(id)
       sessions.set(key, id)
@@ -104,7 +104,7 @@ export function importing(
       JSON.stringify(brought),
     )
   }
-  const takeAll = (shots: Iterable<FileShot>) => {
+  const addAll = (shots: Iterable<FileShot>) => {
     const marked: { shotSeq: number; event: ShotEvent }[] = []
     for (const shot of shots) {
       let clubId = shot.club === null ? null : clubs.get(shot.club)
@@ -157,19 +157,20 @@ export function importing(
   }
   return {
     begin: () => db.transaction(begin).immediate(),
-    take: (shots) => db.transaction(takeAll).immediate(shots),
+    add: (shots) => db.transaction(addAll).immediate(shots),
     finish: () => db.transaction(finish).immediate(),
   }
 }
 
+/** Shots that one call removes. */
 const AT_ONCE = 2000
 
 /**
- * Removes a part of what was left of files that were broken off before their last shot came.
- * @param golferId of this golfer alone; null: of everybody
- * @returns whether something is left to remove
+ * Removes some shots of an import that was stopped, and the import itself after the last one. To be called until it returns false.
+ * @param golferId only imports of this golfer; null: of all golfers
+ * @returns whether anything was removed
  */
-export function removeBrokenOff(db: Database, golferId: GolferId | null = null): boolean {
+export function removeStopped(db: Database, golferId: GolferId | null = null): boolean {
   return db
     .transaction((): boolean => {
       const broken = db

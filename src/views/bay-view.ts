@@ -2,7 +2,7 @@ import type { BagAnalysis } from '@/core/analyse-bag'
 import { eachOnce, USUAL_BALLS, type BallName } from '@/core/balls/ball'
 import type { Bag } from '@/core/bag/bag'
 import type { Golfer } from '@/core/golfer'
-import type { SessionId } from '@/core/ids'
+import type { GolferId, SessionId } from '@/core/ids'
 import type { Receiving } from '@/core/feed/receiving'
 import type { Action } from '@/core/session/action'
 import type { Conditions } from '@/core/session/conditions'
@@ -62,25 +62,21 @@ export type BayView = {
   others: Pick<Golfer, 'id' | 'name'>[]
 }
 
-/** The shots of a session that are there, with what they were hit in: nothing has to be worked out for them. */
-export function sessionShots(
+/** The shots of a session with their conditions, without any analysis. */
+export const sessionShots = (
   db: Database,
-  { id, golferId }: Pick<Session, 'id' | 'golferId'>,
-): SessionShot[] {
-  if (golferId === null) return []
-  const conditions = conditionsOfShots(db, golferId, [id])
-  return shotsOfSession(db, id).map((shot) => ({
-    ...shot,
-    conditions: conditions(id, shot.seq, shot.source),
-  }))
-}
+  { id, golferId }: Session & { golferId: GolferId },
+  conditions = conditionsOfShots(db, golferId, [id]),
+): SessionShot[] =>
+  shotsOfSession(db, id).map((shot) => ({ ...shot, conditions: conditions(id, shot.seq, shot.source) }))
 
 /** What the Bay shows of a session. */
 export function bayView(db: Database, golfer: Golfer, session: Session, nowMs: number): BayView | null {
   const analysed = bagAnalysis(db, golfer, nowMs)
   if (!analysed) return null
   const { bag, changes } = analysed
-  const own = sessionShots(db, session)
+  const conditions = conditionsOfShots(db, golfer.id, [session.id])
+  const own = sessionShots(db, { ...session, golferId: golfer.id }, conditions)
   const plan = planOf(db, session.id)
   const ids = new Set(own.map(({ id }) => id))
   const inUse = new Set([
@@ -96,7 +92,7 @@ export function bayView(db: Database, golfer: Golfer, session: Session, nowMs: n
     session,
     lastClearMs: lastClearMs(db, session.id, nowMs),
     shots: own,
-    now: conditionsOfShots(db, golfer.id, [session.id])(session.id, Infinity),
+    now: conditions(session.id, Infinity),
     // Of earlier sessions the stocks are wanted, not every shot's judgement.
     analysis: { ...analysis, shots: analysis.shots.filter(({ shotId }) => ids.has(shotId)) },
     history: [...analysed.shots, ...(rack?.shots ?? [])].filter(

@@ -1,5 +1,5 @@
 import { BAG_TEMPLATES } from '@/core/bag/bag-templates'
-import { viewBeside } from '@/http/beside'
+import { loadView } from '@/http/beside'
 import { dataNow } from '@/http/golfer-of-page'
 import { allGolfers } from '@/store/golfers'
 import { Desk } from '@/ui/screens/desk/desk'
@@ -9,7 +9,7 @@ export default async function DeskPage() {
   const [first] = allGolfers(db)
   return (
     <Desk
-      {...await viewBeside('deskView', nowMs, -new Date(nowMs).getTimezoneOffset())}
+      {...await loadView('deskView', nowMs, -new Date(nowMs).getTimezoneOffset())}
       templates={BAG_TEMPLATES.map(({ key, name }) => ({ key, name }))}
       units={{ lengthUnit: first?.lengthUnit ?? 'yd', speedUnit: first?.speedUnit ?? 'mph' }}
     />

@@ -10,6 +10,7 @@ import { Working } from '../../shared/form/working'
 import { sendWork } from '../../shared/send'
 import { PageHead } from '../../shared/shell/page-head'
 import { useSubmit } from '../../shared/use-submit'
+import { useWork } from '../../shared/use-work'
 
 type Props = { golfers: (Pick<Golfer, 'id' | 'name'> & { shots: number })[] }
 
@@ -18,8 +19,7 @@ const REPORTS = '/api/desk/reports'
 /** The reports of several golfers in one file, each from a page of its own on. */
 export function Reports({ golfers }: Props) {
   const [chosen, setChosen] = useState<ReadonlySet<Golfer['id']>>(new Set())
-  const [making, setMaking] = useState<{ done: number; of: number } | null>(null)
-  const [stop, setStop] = useState<(() => Promise<unknown>) | null>(null)
+  const { progress: making, stop, run } = useWork()
   const [file, setFile] = useState<string | null>(null)
   const { problems, setProblems } = useSubmit()
   const hit = golfers.filter(({ shots }) => shots > 0).map(({ id }) => id)
@@ -31,14 +31,9 @@ export function Reports({ golfers }: Props) {
   const make = async (kind: string) => {
     setFile(null)
     setProblems([])
-    setMaking({ done: 0, of: asked.length })
-    const made = await sendWork<{ file: string }>(
-      REPORTS,
-      { kind, golfers: asked },
-      { onProgress: setMaking, onStart: (end) => setStop(() => end) },
+    const made = await run(asked.length, (following) =>
+      sendWork<{ file: string }>(REPORTS, { kind, golfers: asked }, following),
     )
-    setMaking(null)
-    setStop(null)
     if (made?.ok) setFile(made.value.file)
     else if (made) setProblems(made.problems)
   }
@@ -58,7 +53,7 @@ export function Reports({ golfers }: Props) {
         )}
         {file && (
           <a
-            // The button that was pressed is gone.
+            // The pressed button is gone, and the focus with it.
             ref={(link) => link?.focus()}
             className="btn btn-primary"
             href={`${REPORTS}?file=${file}`}

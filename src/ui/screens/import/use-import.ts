@@ -1,6 +1,7 @@
-import { useRef, useState } from 'react'
+import { useRef } from 'react'
 import type { GolferId } from '@/core/ids'
 import { sendText, sendWork, type Following, type Sent } from '../../shared/send'
+import { useWork } from '../../shared/use-work'
 
 export type Taken = {
   importId: string
@@ -24,8 +25,7 @@ export type Form = {
 /** The store's side of a file: it is sent once, asked about, and taken in, which can be followed and stopped. */
 export function useImport(golferId: GolferId) {
   const kept = useRef<{ blob: Blob; file: string } | null>(null)
-  const [taking, setTaking] = useState<{ done: number; of: number } | null>(null)
-  const [stop, setStop] = useState<(() => Promise<unknown>) | null>(null)
+  const { progress: taking, stop, run } = useWork()
 
   const ask = async <Answer>(
     blob: Blob,
@@ -50,15 +50,7 @@ export function useImport(golferId: GolferId) {
     known: (blob: Blob, form: Form, following: Partial<Following>) =>
       ask<{ known: number[] }>(blob, { ...form, dry: true }, following),
     /** Takes the shots in; null where that was stopped. */
-    take: async (blob: Blob, form: Form, rows: number): Promise<Sent<Taken> | null> => {
-      setTaking({ done: 0, of: rows })
-      const answer = await ask<Taken>(blob, form, {
-        onProgress: setTaking,
-        onStart: (end) => setStop(() => end),
-      })
-      setTaking(null)
-      setStop(null)
-      return answer
-    },
+    take: (blob: Blob, form: Form, rows: number): Promise<Sent<Taken> | null> =>
+      run(rows, (following) => ask<Taken>(blob, form, following)),
   }
 }

@@ -1,5 +1,5 @@
-import { viewBeside } from '@/http/beside'
-import { dataNow, golferOfPage, said, type Asked } from '@/http/golfer-of-page'
+import { loadView } from '@/http/beside'
+import { dataNow, golferOfPage, single, type SearchParams } from '@/http/golfer-of-page'
 import { bagOf } from '@/store/bags'
 import { ClubNames } from '@/ui/screens/bag/club-names'
 import { BagAsItWas } from '@/ui/screens/bag/bag-as-it-was'
@@ -10,20 +10,20 @@ import { PageHead } from '@/ui/shared/shell/page-head'
 
 export const metadata = { title: 'Bag' }
 
-type Props = { params: Promise<{ golferId: string }>; searchParams: Asked<'until'> }
+type Props = { params: Promise<{ golferId: string }>; searchParams: SearchParams<'until'> }
 
 export default async function BagPage({ params, searchParams }: Props) {
   const golfer = golferOfPage((await params).golferId)
   const [db, nowMs] = dataNow()
-  const untilMs = Number(said((await searchParams).until))
-  const then = untilMs > 0 && untilMs <= nowMs ? await viewBeside('bagAsItWas', golfer, untilMs) : null
+  const untilMs = Number(single((await searchParams).until))
+  const then = untilMs > 0 && untilMs <= nowMs ? await loadView('bagAsItWas', golfer, untilMs) : null
   if (then) return <BagAsItWas golfer={golfer} untilMs={untilMs} {...then} />
   const bag = bagOf(db, golfer.id)
   if (bag)
     return (
       <>
         <BagBench golferId={golfer.id} bag={bag} moments={bagMoments(db, golfer)} />
-        <ClubNames golferId={golfer.id} bag={bag} names={await viewBeside('knownLabels', golfer.id)} />
+        <ClubNames golferId={golfer.id} bag={bag} names={await loadView('knownLabels', golfer.id)} />
       </>
     )
   return (

@@ -1,7 +1,7 @@
 import { redirect } from 'next/navigation'
 import { scopeOfPage } from '@/http/door/device'
-import { viewBeside } from '@/http/beside'
-import { dataNow, golferOfPage, said, type Asked } from '@/http/golfer-of-page'
+import { loadView } from '@/http/beside'
+import { dataNow, golferOfPage, single, type SearchParams } from '@/http/golfer-of-page'
 import { ofOneGolfer, sessionForBay, type BayView } from '@/views/bay-view'
 import { bagOf } from '@/store/bags'
 import { waitingSessions } from '@/store/sessions'
@@ -13,23 +13,23 @@ export const metadata = { title: 'Bay' }
 
 type Props = {
   params: Promise<{ golferId: string }>
-  searchParams: Asked<'session' | 'hit'>
+  searchParams: SearchParams<'session' | 'hit'>
 }
 
 export default async function BayPage({ params, searchParams }: Props) {
   const golfer = golferOfPage((await params).golferId)
   const asked = await searchParams
-  const hit = said(asked.hit)
+  const hit = single(asked.hit)
   const [db, nowMs] = dataNow()
   if (!bagOf(db, golfer.id)) redirect(`/golfers/${golfer.id}/bag`)
-  const session = sessionForBay(db, golfer, said(asked.session), nowMs)
-  const json = session && (await viewBeside('bayJson', session.id, nowMs))
+  const session = sessionForBay(db, golfer, single(asked.session), nowMs)
+  const json = session && (await loadView('bayJson', session.id, nowMs))
   const first = json && (JSON.parse(json) as BayView)
   const alone = (await scopeOfPage()).kind === 'bay'
   if (!first) {
     // Shots that nobody has claimed may be another golfer's.
     const waiting = (alone ? [] : waitingSessions(db)).map(({ id, shots }) => ({ id, shots }))
-    const start = (await viewBeside('bayStartView', golfer, nowMs)) ?? redirect(`/golfers/${golfer.id}/bag`)
+    const start = (await loadView('bayStartView', golfer, nowMs)) ?? redirect(`/golfers/${golfer.id}/bag`)
     const proposed = hit ? readBlocks(hit, start.bag) : []
     return <BayStart key={hit} {...start} waiting={waiting} proposed={proposed} />
   }

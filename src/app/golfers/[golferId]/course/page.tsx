@@ -1,5 +1,5 @@
 import { redirect } from 'next/navigation'
-import { viewBeside } from '@/http/beside'
+import { loadView } from '@/http/beside'
 import { golferOfPage, pageNow } from '@/http/golfer-of-page'
 import { Course } from '@/ui/screens/course/course'
 
@@ -7,6 +7,6 @@ export const metadata = { title: 'Course' }
 
 export default async function CoursePage({ params }: { params: Promise<{ golferId: string }> }) {
   const golfer = golferOfPage((await params).golferId)
-  const view = (await viewBeside('courseView', golfer, pageNow())) ?? redirect(`/golfers/${golfer.id}/bag`)
+  const view = (await loadView('courseView', golfer, pageNow())) ?? redirect(`/golfers/${golfer.id}/bag`)
   return <Course {...view} />
 }

@@ -1,5 +1,5 @@
 import { redirect } from 'next/navigation'
-import { viewBeside } from '@/http/beside'
+import { loadView } from '@/http/beside'
 import { golferOfPage, pageNow } from '@/http/golfer-of-page'
 import { Gaps } from '@/ui/screens/gaps/gaps'
 
@@ -7,7 +7,7 @@ export const metadata = { title: 'Gaps' }
 
 export default async function GapsPage({ params }: { params: Promise<{ golferId: string }> }) {
   const golfer = golferOfPage((await params).golferId)
-  const view = await viewBeside('gapsView', golfer, pageNow())
+  const view = await loadView('gapsView', golfer, pageNow())
   if (!view) redirect(`/golfers/${golfer.id}/bag`)
   return <Gaps golfer={golfer} {...view} />
 }

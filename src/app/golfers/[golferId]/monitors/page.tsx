@@ -1,5 +1,5 @@
-import { dataNow, golferOfPage, said, type Asked } from '@/http/golfer-of-page'
-import { viewBeside } from '@/http/beside'
+import { dataNow, golferOfPage, single, type SearchParams } from '@/http/golfer-of-page'
+import { loadView } from '@/http/beside'
 import { notFound } from 'next/navigation'
 import { ReadOff } from '@/ui/screens/monitors/read-off'
 import { ComparedMonitors } from '@/ui/screens/monitors/compared-monitors'
@@ -10,17 +10,17 @@ export const metadata = { title: 'Two monitors' }
 
 type Props = {
   params: Promise<{ golferId: string }>
-  searchParams: Asked<'first' | 'second' | 'typed' | 'read'>
+  searchParams: SearchParams<'first' | 'second' | 'typed' | 'read'>
 }
 
 export default async function MonitorsPage({ params, searchParams }: Props) {
   const golfer = golferOfPage((await params).golferId)
   const { first, second, typed, read } = await searchParams
   const [db] = dataNow()
-  const session = said(read)
+  const session = single(read)
   if (session !== undefined) return <ReadOff {...(readOffView(db, golfer, session) ?? notFound())} />
-  const view = await viewBeside('monitorsView', golfer, { first: said(first), second: said(second) })
-  return view.chosen && said(typed) === undefined ? (
+  const view = await loadView('monitorsView', golfer, { first: single(first), second: single(second) })
+  return view.chosen && single(typed) === undefined ? (
     <ComparedMonitors {...view} chosen={view.chosen} />
   ) : (
     <TwoMonitors golfer={golfer} compared={view.comparisons.length > 0} />

@@ -1,5 +1,5 @@
 import { redirect } from 'next/navigation'
-import { viewBeside } from '@/http/beside'
+import { loadView } from '@/http/beside'
 import { golferOfPage, pageNow } from '@/http/golfer-of-page'
 import { CourseNumber } from '@/ui/screens/number/number'
 
@@ -7,6 +7,6 @@ export const metadata = { title: 'A number' }
 
 export default async function NumberPage({ params }: { params: Promise<{ golferId: string }> }) {
   const golfer = golferOfPage((await params).golferId)
-  const view = (await viewBeside('numberView', golfer, pageNow())) ?? redirect(`/golfers/${golfer.id}/bag`)
+  const view = (await loadView('numberView', golfer, pageNow())) ?? redirect(`/golfers/${golfer.id}/bag`)
   return <CourseNumber {...view} />
 }

@@ -1,6 +1,6 @@
 import { redirect } from 'next/navigation'
-import { viewBeside } from '@/http/beside'
-import { dataNow, golferOfPage, type Asked } from '@/http/golfer-of-page'
+import { loadView } from '@/http/beside'
+import { dataNow, golferOfPage, type SearchParams } from '@/http/golfer-of-page'
 import { plainCardUntil } from '@/views/competition'
 import { PaperBench } from '@/ui/screens/paper/paper-bench'
 
@@ -11,12 +11,12 @@ export default async function PaperPage({
   searchParams,
 }: {
   params: Promise<{ golferId: string }>
-  searchParams: Asked<'card'>
+  searchParams: SearchParams<'card'>
 }) {
   const golfer = golferOfPage((await params).golferId)
   const [db, nowMs] = dataNow()
   const plain = plainCardUntil(db, golfer.id, nowMs) !== null
   const kind = !plain && (await searchParams).card === 'day' ? 'day' : 'card'
-  const data = (await viewBeside('cardView', golfer, nowMs, kind)) ?? redirect(`/golfers/${golfer.id}/bag`)
+  const data = (await loadView('cardView', golfer, nowMs, kind)) ?? redirect(`/golfers/${golfer.id}/bag`)
   return <PaperBench golfer={golfer} data={data} kind={kind} />
 }

@@ -1,5 +1,5 @@
 import { redirect } from 'next/navigation'
-import { viewBeside } from '@/http/beside'
+import { loadView } from '@/http/beside'
 import { golferOfPage, pageNow } from '@/http/golfer-of-page'
 import { Practice } from '@/ui/screens/practice/practice'
 
@@ -7,7 +7,7 @@ export const metadata = { title: 'What to practise' }
 
 export default async function PracticePage({ params }: { params: Promise<{ golferId: string }> }) {
   const golfer = golferOfPage((await params).golferId)
-  const view = await viewBeside('practiceView', golfer, pageNow())
+  const view = await loadView('practiceView', golfer, pageNow())
   if (!view) redirect(`/golfers/${golfer.id}/bag`)
   return <Practice {...view} />
 }

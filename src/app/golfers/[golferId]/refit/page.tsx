@@ -1,20 +1,20 @@
 import { redirect } from 'next/navigation'
 import { MOST_CLUBS } from '@/core/bag/club'
-import { viewBeside } from '@/http/beside'
-import { golferOfPage, pageNow, said, type Asked } from '@/http/golfer-of-page'
+import { loadView } from '@/http/beside'
+import { golferOfPage, pageNow, single, type SearchParams } from '@/http/golfer-of-page'
 import { RefitBench } from '@/ui/screens/refit/refit-bench'
 
 export const metadata = { title: 'Fix gaps' }
 
-type Props = { params: Promise<{ golferId: string }>; searchParams: Asked<'for' | 'carry'> }
+type Props = { params: Promise<{ golferId: string }>; searchParams: SearchParams<'for' | 'carry'> }
 
 export default async function RefitPage({ params, searchParams }: Props) {
   const golfer = golferOfPage((await params).golferId)
   const query = await searchParams
-  const carry = Number(said(query.carry))
+  const carry = Number(single(query.carry))
   const wanted = Number.isInteger(carry) && carry > 0 && carry <= MOST_CLUBS ? carry : undefined
-  const longerId = said(query.for)
-  const view = await viewBeside('refitView', golfer, pageNow(), {
+  const longerId = single(query.for)
+  const view = await loadView('refitView', golfer, pageNow(), {
     ...(longerId !== undefined && { longerId }),
     ...(wanted !== undefined && { carry: wanted }),
   })

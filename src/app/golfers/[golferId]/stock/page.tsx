@@ -1,17 +1,17 @@
 import { redirect } from 'next/navigation'
-import { viewBeside } from '@/http/beside'
-import { golferOfPage, pageNow, said, type Asked } from '@/http/golfer-of-page'
+import { loadView } from '@/http/beside'
+import { golferOfPage, pageNow, single, type SearchParams } from '@/http/golfer-of-page'
 import { StockTable } from '@/ui/screens/stock/stock-table'
 
 export const metadata = { title: 'Stock' }
 
-type Props = { params: Promise<{ golferId: string }>; searchParams: Asked<'monitor' | 'off'> }
+type Props = { params: Promise<{ golferId: string }>; searchParams: SearchParams<'monitor' | 'off'> }
 
 export default async function StockPage({ params, searchParams }: Props) {
   const golfer = golferOfPage((await params).golferId)
   const { monitor, off } = await searchParams
   const view =
-    (await viewBeside('stockView', golfer, pageNow(), { monitor: said(monitor), off: said(off) })) ??
+    (await loadView('stockView', golfer, pageNow(), { monitor: single(monitor), off: single(off) })) ??
     redirect(`/golfers/${golfer.id}/bag`)
   return <StockTable {...view} />
 }

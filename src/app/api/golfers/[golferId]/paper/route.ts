@@ -1,4 +1,4 @@
-import { viewBeside } from '@/http/beside'
+import { loadView } from '@/http/beside'
 import { refuse, route } from '@/http/route'
 import { fileName } from '@/http/file-name'
 import { requireGolfer } from '@/http/require'
@@ -16,7 +16,7 @@ export const GET = route<{ golferId: string }>(async (request, { golferId }) => 
   const madeMs = Date.now()
   if (isOfDay(kind) && plainCardUntil(theDatabase(), golfer.id, madeMs) !== null)
     return refuse(409, 'kind', 'In a competition round there is the plain card alone: take that one.')
-  const pdf = await viewBeside('paperFile', golfer, kind as Paper, { madeMs, visitId: asked.get('visit') })
+  const pdf = await loadView('paperFile', golfer, kind as Paper, { madeMs, visitId: asked.get('visit') })
   if (!pdf) return refuse(409, 'bag', 'This golfer has no bag yet: start one from a template.')
   return new Response(pdf, {
     headers: {

@@ -1,4 +1,4 @@
-import { viewBeside } from '@/http/beside'
+import { loadView } from '@/http/beside'
 import { fileName } from '@/http/file-name'
 import { requireGolfer } from '@/http/require'
 import { refuse, route } from '@/http/route'
@@ -8,7 +8,7 @@ import { takenAlongHtml } from '@/paper/taken-along'
 /** The card of the golfer's day with the number picker, as one file for a phone. */
 export const GET = route<{ golferId: string }>(async (_request, { golferId }) => {
   const golfer = requireGolfer(golferId)
-  const taken = await viewBeside('takenAlongView', golfer, Date.now())
+  const taken = await loadView('takenAlongView', golfer, Date.now())
   if (!taken) return refuse(409, 'bag', 'This golfer has no bag yet: start one from a template.')
   return new Response(takenAlongHtml(taken, takenAlongScript()), {
     headers: {

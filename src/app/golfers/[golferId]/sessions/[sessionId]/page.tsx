@@ -1,5 +1,5 @@
 import { notFound } from 'next/navigation'
-import { viewBeside } from '@/http/beside'
+import { loadView } from '@/http/beside'
 import { dataNow, golferOfPage } from '@/http/golfer-of-page'
 import { sessionForBay } from '@/views/bay-view'
 import { SessionEnd } from '@/ui/screens/session/session-end'
@@ -14,7 +14,7 @@ export default async function SessionPage({ params }: Props) {
   const [db, nowMs] = dataNow()
   const session = sessionForBay(db, golfer, sessionId, nowMs)
   if (session?.id !== decodeURIComponent(sessionId)) notFound()
-  const end = await viewBeside('sessionView', golfer, session, nowMs)
+  const end = await loadView('sessionView', golfer, session, nowMs)
   if (!end) notFound()
   return <SessionEnd {...end} />
 }

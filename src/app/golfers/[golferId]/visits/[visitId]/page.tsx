@@ -1,6 +1,6 @@
 import { notFound } from 'next/navigation'
 import type { VisitId } from '@/core/ids'
-import { viewBeside } from '@/http/beside'
+import { loadView } from '@/http/beside'
 import { dataNow, golferOfPage } from '@/http/golfer-of-page'
 import { visitById } from '@/store/visits'
 import { Visit } from '@/ui/screens/visit/visit'
@@ -17,5 +17,5 @@ export default async function VisitPage({
   const [db, nowMs] = dataNow()
   const visit = visitById(db, decodeURIComponent(visitId) as VisitId)
   if (visit?.golferId !== golfer.id) notFound()
-  return <Visit {...await viewBeside('visitView', golfer, visit, nowMs)} />
+  return <Visit {...await loadView('visitView', golfer, visit, nowMs)} />
 }
