@@ -10,7 +10,7 @@ import { attackOn } from './attack'
 const DISK_MB = 24
 const REQUESTS = 1500
 
-/** Everything is asked of Banco on a disk that is full: what it answers, and what the data are like when there is room again. */
+/** Sends every kind of request while the disk is full, and checks the data when there is room again. */
 export async function fullDisk(): Promise<string[]> {
   const data = mkdtempSync(join(tmpdir(), 'banco-full-'))
   try {
@@ -60,7 +60,7 @@ export async function fullDisk(): Promise<string[]> {
 
 const bodyOf = async (url: string): Promise<ArrayBuffer> => (await fetch(url)).arrayBuffer()
 
-/** Writes until nothing more can be written, in smaller and smaller pieces. */
+/** Fills the disk, at last in small pieces. */
 function fill(path: string): void {
   for (let bytes = 1 << 20; bytes >= 512; bytes /= 2)
     for (;;)

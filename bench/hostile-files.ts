@@ -40,7 +40,7 @@ const SCHEMAS: [what: string, sql: string][] = [
   ['a newer version', "INSERT INTO migration VALUES (900, 'later', 'x')"],
 ]
 
-/** Texts of JSON that are none of what their columns need. */
+/** JSON texts that are not valid for their columns. */
 const TEXTS: [table: string, column: string, value: string][] = [
   ['set_up', 'checks', '5'],
   ['set_up', 'monitor_computes', '[{}]'],
@@ -50,7 +50,7 @@ const TEXTS: [table: string, column: string, value: string][] = [
   ['monitor_profile', 'checks', '"x"'],
 ]
 
-/** Backups and golfer files that were altered by hand are sent in: none may hang Banco, and none that is taken may break a page. */
+/** Restores altered backups and golfer files. None may hang Banco, and none that is accepted may break a page. */
 export async function hostileFiles(): Promise<string[]> {
   const server = await BancoServer.prepare()
   makeDemoIn(server.data)
@@ -138,14 +138,14 @@ function backups(whole: Uint8Array): Hostile[] {
 const RESTORE = '/api/golfers/restore'
 const bytesOfJson = (value: unknown) => new TextEncoder().encode(JSON.stringify(value))
 
-/** A golfer's file with a value that is odd in a row of each kind. */
+/** Golfer files with one odd value each, table by table. */
 function golferFiles(whole: GolferFile): Hostile[] {
   const roll = dice(SEED)
   const tables = Object.keys(whole.tables).filter((name) => (whole.tables[name]?.length ?? 0) > 0)
   return Array.from({ length: 40 }, (_, i) => {
     const table = tables[i % tables.length] as string
     const file = structuredClone(whole)
-    // The first is as it should be.
+    // The first file is unaltered: it must be accepted.
     if (i === 0) return { what: 'golfer file: nothing altered', to: RESTORE, body: bytesOfJson(file) }
     const rows = file.tables[table] as Rows[]
     const row = rows[Math.floor(roll.between(0, rows.length))] as Rows
@@ -157,7 +157,7 @@ function golferFiles(whole: GolferFile): Hostile[] {
   })
 }
 
-/** One of the demo's golfers as a file, who is here no more. */
+/** Exports a golfer of the demo and removes them. */
 function takeOut(path: string): GolferFile {
   const db = openDatabase(path)
   const id = 'demo-tilda' as GolferId

@@ -31,7 +31,7 @@ type Step = {
 export function contents(path: string): string {
   const db = openDatabase(path, { checked: true })
   try {
-    // As the server does when it starts.
+    // The server does this when it starts.
     while (removeStopped(db));
     const said: string[] = [`schema ${schemaNumber(db)}`]
     allGolfers(db).forEach(({ id }) => writeGolferDocument(db, id, (part) => said.push(part)))

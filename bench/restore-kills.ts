@@ -13,7 +13,7 @@ import { contents } from './kills'
 const TIMES = 24
 const EVERY_MS = 60
 
-/** A restore over HTTP, the server killed after longer and longer: the data are the old or the new, whole. */
+/** Kills the server at different moments of a restore over HTTP. The data must be the old or the new ones, whole. */
 export async function restoreKills(): Promise<string[]> {
   const base = mkdtempSync(join(tmpdir(), 'banco-restore-'))
   makeDemoIn(base)

@@ -1,4 +1,4 @@
-// Runs a command: `npm run -s banco -- COMMAND`. As it was built, or from the sources where they are newer.
+// Runs a command: `npm run -s banco -- COMMAND`. The built program runs unless a source file is newer.
 import { join } from 'node:path'
 import { pathToFileURL } from 'node:url'
 import { newestProgram } from './programs.mjs'

@@ -1,11 +1,11 @@
-// The programs that run beside the application, each in one file: the commands, and the process that works beside the server.
+// Bundles the programs that run outside Next.js: the commands, and the process that computes for the server.
 import { existsSync, readdirSync, rmSync, statSync } from 'node:fs'
 import { join } from 'node:path'
 
 const FOLDER = join('.banco', 'programs')
 const built = (name) => join(FOLDER, `${name}.mjs`)
 
-/** Builds them from the sources. */
+/** Bundles them from the sources. */
 export async function buildPrograms() {
   const { build } = await import('esbuild')
   rmSync(FOLDER, { recursive: true, force: true })
@@ -21,7 +21,7 @@ export async function buildPrograms() {
     minify: true,
     tsconfig: 'tsconfig.json',
     external: ['better-sqlite3', 'pdfkit', 'esbuild'],
-    // Packages that are not modules ask for others by this name.
+    // CommonJS packages in the bundle call require.
     banner: {
       js: "import { createRequire } from 'node:module'; const require = createRequire(import.meta.url);",
     },
@@ -29,7 +29,7 @@ export async function buildPrograms() {
   })
 }
 
-/** The built program, where it is newer than every source. */
+/** The path of a built program that is newer than every source file; null where there is none. */
 export function newestProgram(name) {
   if (!existsSync(built(name))) return null
   const builtMs = statSync(built(name)).mtimeMs

@@ -3,7 +3,7 @@ import type { GolferId } from '@/core/ids'
 import type { Database } from '@/store/database'
 import { importing, type ImportedFile, type ImportResult } from '@/store/shot-files'
 
-/** Takes the shots of a file as one part. */
+/** Imports the shots of a file in one part. */
 export const importShots = (
   db: Database,
   golferId: GolferId,

@@ -269,7 +269,7 @@ const FORMS: [path: RegExp, body: (known: Known, roll: Dice) => object][] = [
   ],
 ]
 
-/** Texts that patterns stumble over when they are repeated. */
+/** Texts whose repeats are slow to match for some regular expressions. */
 const REPEATED = ['[ ', '(((', ' ', '\t', '{[(<', ',;', '1:', '-', '"', '2026-', '\n', '9.', 'e', '°', 'yd ']
 const MOST_REPEATED = 1 << 20
 

@@ -90,7 +90,7 @@ describe('a process beside', () => {
     expect(await helper.ask('export', { ...nobody, golferId: ADA, what: 'steps', path })).toBe(true)
   }, 30_000)
 
-  it('takes a file in part by part, each while nobody else writes, tells how far it is, and can be stopped with nothing taken', async () => {
+  it('imports a file in parts, each while nobody else writes, reports its progress, and leaves no shot when it is stopped', async () => {
     helper = new Helper()
     const ask = { golferId: ADA, path: csv(60_000), form, nowMs: NOW_MS }
     const seen: string[] = []
@@ -116,7 +116,7 @@ describe('a process beside', () => {
     expect(told.map((each) => each.done)).toEqual([2000, 4000, 6000])
     expect([seen.length % 2, inTurn()]).toEqual([0, true])
     expect(shotsThere()).toBe(6000)
-    // What was broken off has been removed.
+    // The shots of the stopped import were removed.
     expect(db.prepare('SELECT count(*) FROM shot').pluck().get()).toBe(6000)
     expect(importsOf(db, ADA)).toMatchObject([{ shots: 6000 }])
   }, 60_000)

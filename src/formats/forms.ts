@@ -351,7 +351,7 @@ export type ShotDecision =
   | { kind: 'released' }
   | { kind: 'withdrawn' }
 export const SHOT_DECISION = Joi.object<ShotDecision & { id: string }>({
-  // Shots of earlier versions may have letters in their ids that no address takes.
+  // Ids of earlier versions may have characters that an address cannot have.
   id: Joi.string().max(100).required(),
   kind: Joi.string().valid('mark', 'station', 'released', 'withdrawn').required(),
   mark: Joi.when('kind', {

@@ -18,7 +18,7 @@ export function pageDatabase(): Database {
 /** The golfer of a page, or the page that says there is none. */
 export const golferOfPage = (id: string): Golfer => golferById(pageDatabase(), id as GolferId) ?? notFound()
 
-/** When a page is read. */
+/** The time of a request for a page. */
 export const pageNow = (): number => Date.now()
 
 /** What a page reads: the database, as of now. */

@@ -26,7 +26,7 @@ export const FORM_BYTES = 64 * 1024
 /**
  * A route handler that answers refusals as JSON with their status, and tells every open page where data changed.
  * @param isLong it writes for a while, and waits by itself for those who write
- * @param isFile it makes a file to be saved: only a page of Banco's own may request it, and a request for its head alone makes none
+ * @param isFile it creates a file to save. Only Banco's own pages may request it, and HEAD creates nothing
  */
 export function route<P extends Record<string, string>>(
   handle: (request: Request, params: P) => Promise<Response> | Response,

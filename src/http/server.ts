@@ -13,7 +13,7 @@ import { forgetPassing } from './passing'
 
 const HOUR_MS = 3600_000
 const FIRST_COPY_MS = 20_000
-/** Nothing that was acknowledged is lost by not waiting longer. */
+/** The server ends after this time in any case. Acknowledged shots are on disk already. */
 const LONGEST_END_MS = 4000
 
 /**
@@ -26,7 +26,7 @@ export function startServer(): void {
     const path = databasePath(folder)
     lockFolder(folder)
     if (lstatSync(path, { throwIfNoEntry: false })?.isSymbolicLink())
-      console.warn(`${path} is a link: Banco works with the file that it leads to, and restores it there.`)
+      console.warn(`${path} is a link. Banco uses and restores the file that it leads to.`)
   } catch (error) {
     console.error(error instanceof DataError ? error.message : error)
     process.exit(1)
@@ -34,7 +34,7 @@ export function startServer(): void {
   try {
     while (removeStopped(theDatabase()));
   } catch (error) {
-    // Pages say what is wrong with the data, and how to mend them.
+    // Every page shows this error, with the copies that can be restored.
     if (!(error instanceof DataError)) throw error
   }
   answerMalformed(announce)

@@ -7,8 +7,8 @@ import type { GolferId } from '@/core/ids'
 import type { LongAnswer } from '@/core/long-work'
 import { startBag } from '@/store/bags'
 import { closeTheDatabase, theDatabase } from '@/store/database'
-import { addGolfer } from '@/store/golfers'
-import { doWork, stopWork } from './beside'
+import { addGolfer, golferById } from '@/store/golfers'
+import { doWork, endBeside, loadView, replaceData, stopWork } from './beside'
 import { listen } from './notices'
 import { workResponse } from './work-response'
 
@@ -93,3 +93,19 @@ describe('a work that is answered as it goes on', () => {
     expect(await stopWork('none of ours')).toBe(false)
   })
 })
+
+it('a page that is requested while the data are replaced waits, and shows the new data', async () => {
+  const golfer = golferById(theDatabase(), ADA)!
+  const load = () => loadView('logView', golfer, 0)
+  const before = await load()
+  const order: string[] = []
+  const replaced = replaceData(() => order.push('replaced'))
+  const page = load().then((view) => {
+    order.push('shown')
+    return view
+  })
+  await replaced
+  expect(await page).toEqual(before)
+  expect(order).toEqual(['replaced', 'shown'])
+  await endBeside()
+}, 60_000)

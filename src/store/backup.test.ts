@@ -182,7 +182,6 @@ describe('a restore', () => {
     const made = new Sqlite(hostile)
     made.exec(sql)
     made.close()
-    // An endless one would never come to its end.
     expect(() => checkBackup(hostile)).toThrow(/none of Banco’s|is not as Banco makes one/)
   })
 
@@ -227,7 +226,7 @@ describe('a restore', () => {
     expect(readdirSync(tmpdir()).filter((name) => name.startsWith('banco-check-'))).toHaveLength(before)
   })
 
-  it('restores the file that a link leads to, and leaves the link', () => {
+  it('restores the file that a link leads to, and keeps the link', () => {
     const elsewhere = mkdtempSync(join(tmpdir(), 'banco-elsewhere-'))
     const file = join(elsewhere, 'mine.db')
     withGolfer('Old', file)
@@ -238,7 +237,7 @@ describe('a restore', () => {
     rmSync(elsewhere, { recursive: true })
   })
 
-  it('says that a folder is where the data file should be, and is put in its place', () => {
+  it('reports a folder in the place of the data file, and replaces it by a restore', () => {
     mkdirSync(database)
     writeFileSync(join(database, 'note.txt'), 'mine')
     expect(() => openDatabase(database)).toThrow(/is a folder, where Banco needs its data file/)

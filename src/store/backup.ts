@@ -168,7 +168,7 @@ export function putBackup(
 ): string | null {
   if (!isChecked) checkBackup(path, texts)
   const there = existsSync(database)
-  // A link stays one: the file that it leads to is replaced.
+  // Where the path is a link, the file that it leads to is replaced.
   if (there) database = realpathSync(database)
   const folder = dirname(database)
   const isFolder = there && statSync(database).isDirectory()

@@ -11,7 +11,7 @@ import type { Mark } from '@/core/shots/mark'
 import type { ShotHolds } from '@/core/shots/holds'
 import type { Shot } from '@/core/shots/shot'
 import type { Flight } from '@/core/shots/flight-fields'
-import type { Database } from './database'
+import { perDatabase, type Database } from './database'
 import { apartFromStocks, lyingOn, type Conditions } from '@/core/session/conditions'
 import { isStockSurface, type Surface } from '@/core/session/surface'
 import type { Place } from '@/core/session/session'
@@ -57,25 +57,25 @@ type DatedRow = {
   hitMs: number
 }
 
-/** The shots of a session that may be in a stock, with all that was measured of those that were. */
+/** The shots of a session that may be included in a stock, and the measured values of those that were. */
 type SessionRows = { mark: string; dated: DatedRow[]; measured: Map<number, Row> }
-/** What was read of sessions and has not been written to since: a shot that is hit has only its own session read anew. */
-const read = new WeakMap<Database, LRUCache<SessionId, SessionRows>>()
 const MOST_SHOTS = 100_000
+/** Sessions that were read. After a new shot only its own session is read again. */
+const rowsOf = perDatabase(
+  () =>
+    new LRUCache<SessionId, SessionRows>({
+      maxSize: MOST_SHOTS,
+      sizeCalculation: ({ dated }) => dated.length + 1,
+    }),
+)
 
-/** The golfer's sessions that began in some time, oldest first, with their shots that may be in a stock. */
+/** The golfer's sessions in a period, oldest first, with their shots that may be included in a stock. */
 function sessionRows(
   db: Database,
   golferId: GolferId,
   of: { begun: number; untilMs: number; only: readonly SessionId[] | null },
 ): [SessionId, SessionRows][] {
-  const known =
-    read.get(db) ??
-    new LRUCache<SessionId, SessionRows>({
-      maxSize: MOST_SHOTS,
-      sizeCalculation: ({ dated }) => dated.length + 1,
-    })
-  read.set(db, known)
+  const known = rowsOf(db)
   const ids = db
     .prepare(
       `SELECT id FROM session WHERE golfer_id = @golferId AND started_ms > @begun AND started_ms < @untilMs

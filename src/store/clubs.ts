@@ -108,7 +108,7 @@ export function insertClub(db: Database, golferId: GolferId, club: ClubDetails):
   return id
 }
 
-/** Removes a club that nothing else refers to; any other stays. */
+/** Removes a club unless other rows refer to it. */
 export function removeUnusedClub(db: Database, id: ClubId): void {
   try {
     db.transaction(() => {

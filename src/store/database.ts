@@ -104,3 +104,13 @@ export const dataMark = (): string => {
 /** The same of one open database. */
 export const markOf = (db: Database): string =>
   `${db.prepare('SELECT total_changes()').pluck().get() as number} ${db.pragma('data_version', { simple: true })}`
+
+/** One value for each open database, made at first use. */
+export function perDatabase<Value extends object>(make: () => Value): (db: Database) => Value {
+  const values = new WeakMap<Database, Value>()
+  return (db) => {
+    const value = values.get(db) ?? make()
+    values.set(db, value)
+    return value
+  }
+}

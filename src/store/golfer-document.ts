@@ -125,7 +125,7 @@ function rankOf(seqs: readonly number[], seq: number): number {
  */
 export function writeGolferDocument(db: Database, id: GolferId, write: (part: string) => void): void {
   if (db.prepare(`SELECT 1 FROM import_under_way WHERE import_id IN (${IMPORTS})`).get({ id }))
-    throw new DataError('A file is being brought in for this golfer: try again once it is there.')
+    throw new DataError('A file is being imported for this golfer. Try again when the import has ended.')
   write(`{"format":${JSON.stringify(GOLFER_FORMAT)},"schema":${schemaNumber(db)},"tables":{`)
   TABLES.forEach((table, i) => {
     write(`${i > 0 ? ',' : ''}\n"${table.name}":[`)
@@ -212,7 +212,7 @@ export function removeGolfer(db: Database, id: GolferId): void {
       .prepare("SELECT name, sql FROM sqlite_master WHERE type = 'trigger' AND tbl_name = 'shot'")
       .all() as { name: string; sql: string }[]
     guards.forEach(({ name }) => db.exec(`DROP TRIGGER ${name}`))
-    // Which session takes a monitor's shots, and what is being brought in, is of this machine and in no document.
+    // Tables of this machine, which no document has.
     db.prepare(`DELETE FROM receiver WHERE ${SESSIONS}`).run({ id })
     db.prepare(`DELETE FROM import_under_way WHERE import_id IN (${IMPORTS})`).run({ id })
     for (const { name, where } of TABLES.toReversed())

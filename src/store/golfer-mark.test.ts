@@ -65,7 +65,7 @@ it('what may be of anybody changes all marks, and so does a write of another pro
   ).toBe(true)
 })
 
-it('a session depends on its own data and on what is of no session', () => {
+it('the mark of a session changes with its own data and with data of no session', () => {
   const store = storeWithGolfer()
   const { db, golfer, sessionId } = store
   const other = startSession(db, { golferId: golfer.id, startedMs: NOW_MS + 1, offsetMin: 0, place: null })
@@ -95,7 +95,7 @@ it('a session depends on its own data and on what is of no session', () => {
   ])
 })
 
-it('another process goes by the writes that it was told of', () => {
+it('a process that only reads uses the writes that it received', () => {
   const { db, golfer } = storeWithGolfer()
   const before = golferMark(db, golfer.id)
   setWrites(db, { connection: 'x', counts: [[golfer.id, 'a session', 3]] })
@@ -107,7 +107,7 @@ it('another process goes by the writes that it was told of', () => {
   expect(golferMark(db, 'somebody' as GolferId)).toBe(somebody)
 })
 
-it('a file that is opened anew has other marks than before', () => {
+it('two connections never have the same mark', () => {
   const path = join(mkdtempSync(join(tmpdir(), 'banco-mark-')), 'banco.db')
   const marks = [1, 2].map(() => {
     const db = openDatabase(path)

@@ -29,7 +29,7 @@ type ConditionRow = { sessionId: SessionId; fromSeq: number; kind: ConditionChan
 
 const STANDS = 'batch NOT IN (SELECT batch FROM undone)'
 
-/** The sessions of a golfer that began later than some time, or only those of them that are named. */
+/** The sessions of a golfer after a time, or those of them that are listed. */
 const SESSIONS = `(SELECT id FROM session WHERE golfer_id = @golferId AND started_ms > @sinceMs
   AND (@only IS NULL OR id IN (SELECT value FROM json_each(@only))))`
 

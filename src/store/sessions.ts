@@ -4,7 +4,7 @@ import type { ClubId, GolferId, SessionId } from '@/core/ids'
 import { USUAL_PACE } from '@/core/session/plan'
 import type { Place, Session, SessionSummary } from '@/core/session/session'
 import type { Station, Swing } from '@/core/station'
-import type { Database } from './database'
+import { perDatabase, type Database } from './database'
 import { golferMark, writeMarks } from './golfer-mark'
 
 /** A session may be opened again, or a file may bring one that goes on for days: its first ball is this much older at most. */
@@ -40,14 +40,14 @@ export function sessionById(db: Database, id: SessionId): Session | null {
 }
 
 type ShotCounts = Omit<SessionSummary, keyof Session>
-/** By session, as long as nothing is written to it. */
-const counted = new WeakMap<Database, LRUCache<SessionId, { mark: string; counts: ShotCounts }>>()
-const MOST_COUNTED = 5000
+/** By session, valid until the session is written to. */
+const countsOf = perDatabase(
+  () => new LRUCache<SessionId, { mark: string; counts: ShotCounts }>({ max: 5000 }),
+)
 
-/** Sessions with how many shots each has. */
+/** Adds the number of shots, clubs and files to each session. */
 function summaries(db: Database, golferId: GolferId | null, rows: readonly Row[]): SessionSummary[] {
-  const known = counted.get(db) ?? new LRUCache({ max: MOST_COUNTED })
-  counted.set(db, known)
+  const known = countsOf(db)
   const count = db.prepare(
     `SELECT count(*) AS shots, count(DISTINCT club_id) AS clubs, count(held_because) AS held,
        (SELECT count(DISTINCT import_id) FROM shot WHERE session_id = @id) AS files
@@ -89,14 +89,13 @@ export const sessionsOf = (
   )
 
 type Counts = { sessions: number; shots: number }
-const countedBefore = new WeakMap<Database, Map<GolferId, { mark: string; counts: Counts }>>()
+const historiesOf = perDatabase(() => new Map<GolferId, { mark: string; counts: Counts }>())
 
-/** How many sessions and shots a golfer has in all: those before the newest session are counted once for as long as they stay. */
+/** The number of sessions and shots of a golfer. The count before the newest session is reused until those sessions change. */
 export function historyOf(db: Database, golferId: GolferId): Counts {
   const newestMs = newestSessionMs(db, golferId) ?? 0
   const mark = `${newestMs} ${golferMark(db, golferId, { beforeMs: newestMs })}`
-  const known = countedBefore.get(db) ?? new Map<GolferId, { mark: string; counts: Counts }>()
-  countedBefore.set(db, known)
+  const known = historiesOf(db)
   const found = known.get(golferId)
   const before =
     found?.mark === mark ? found.counts : counts(db, { golferId, fromMs: -Infinity, untilMs: newestMs })
@@ -107,7 +106,7 @@ export function historyOf(db: Database, golferId: GolferId): Counts {
 
 const BETWEEN = 's.golfer_id = @golferId AND s.started_ms >= @fromMs AND s.started_ms < @untilMs'
 
-// Nearly all shots are there: those that are not are counted off.
+// Nearly all shots are included: counting all and subtracting the others is faster.
 const counts = (db: Database, of: { golferId: GolferId; fromMs: number; untilMs: number }): Counts =>
   db
     .prepare(

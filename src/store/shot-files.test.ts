@@ -245,7 +245,7 @@ it('a file whose own column names the monitor is only compared as well: its shot
   expect(knownShots(db, golfer.id, file.shots, { monitor: null })).toEqual([true, true])
 })
 
-describe('a file that is brought in part by part', () => {
+describe('an import in parts', () => {
   const rows = (from: number, many: number) =>
     Array.from({ length: many }, (_, i) => ({
       ...{ club: i % 2 === 0 ? '8-iron' : 'Spoon', carryM: 120 + (from + i) / 1000, session: 'day one' },
@@ -257,7 +257,7 @@ describe('a file that is brought in part by part', () => {
     writeGolferDocument(db, id, (part) => parts.push(part))
     return parts.join('')
   }
-  const broken = () => {
+  const started = () => {
     const store = withShots()
     const before = all(store.db, store.golfer.id)
     const into = importing(store.db, store.golfer.id, file, WHEN)
@@ -266,8 +266,8 @@ describe('a file that is brought in part by part', () => {
     return { ...store, before, into }
   }
 
-  it('is not there before its last part, on no page and in no file', () => {
-    const { db, golfer, sessionId, into } = broken()
+  it('is hidden on every page and in every file until its last part', () => {
+    const { db, golfer, sessionId, into } = started()
     const seen = () => [
       sessionsOf(db, golfer.id).length,
       historyOf(db, golfer.id).shots,
@@ -276,15 +276,15 @@ describe('a file that is brought in part by part', () => {
       bagInput(db, golfer, bagOf(db, golfer.id)!, NOW_MS).shots.length,
     ]
     expect(seen()).toEqual([1, 3, 0, sessionId, 3])
-    expect(() => all(db, golfer.id)).toThrow('A file is being brought in')
+    expect(() => all(db, golfer.id)).toThrow('A file is being imported')
     into.add(rows(3000, 10))
     expect(into.finish()).toMatchObject({ taken: 3010, held: 0 })
     expect(seen().slice(0, 3)).toEqual([2, 3013, 1])
     expect(all(db, golfer.id)).toContain('Spoon')
   })
 
-  it('that is broken off leaves nothing when it is removed, and can be brought in again', () => {
-    const { db, golfer, before } = broken()
+  it('leaves nothing when it was stopped and removed, and the file can be imported again', () => {
+    const { db, golfer, before } = started()
     const other = addSecondGolfer(db)
     expect(removeStopped(db, other)).toBe(false)
     while (removeStopped(db));
@@ -293,7 +293,7 @@ describe('a file that is brought in part by part', () => {
     expect(() => db.prepare("DELETE FROM shot WHERE source = 'file'").run()).toThrow('never deleted')
   })
 
-  it('brings shots back that were withdrawn, once it has ended', () => {
+  it('restores withdrawn shots when it ends', () => {
     const { db, golfer } = withShots()
     const shots = rows(0, 4)
     const { importId } = importShots(db, golfer.id, { ...file, shots }, WHEN)
@@ -306,8 +306,8 @@ describe('a file that is brought in part by part', () => {
     expect(historyOf(db, golfer.id).shots).toBe(7)
   })
 
-  it('leaves with its golfer', () => {
-    const { db, golfer } = broken()
+  it('is removed with its golfer', () => {
+    const { db, golfer } = started()
     removeGolfer(db, golfer.id)
     expect(db.prepare('SELECT count(*) FROM shot').pluck().get()).toBe(0)
   })

@@ -54,7 +54,7 @@ export function shotTaker(
   db: Database,
   // Shots that are typed together are undone together.
   batch: string = randomUUID(),
-  /** What is done with one that was withdrawn, and that a file brings again. */
+  /** Called for a withdrawn shot that a file contains again. */
   again: (seq: number, hitMs: number) => void = (seq, hitMs) =>
     eventAdder(db)(seq, batch, hitMs, { kind: 'taken' }),
 ): (shot: AboutShot, flight: Flight) => Taken {

@@ -36,7 +36,7 @@ export function noChangeSentence(item: NoChange, name: Name, units: Units): stri
   }
 }
 
-/** What to do about two long clubs of which the longer is not longer, or about a gap below the driver. */
+/** Advice for two long clubs of which the longer is not longer, or for a gap below the driver. */
 export function longClubSentence(advice: LongClubAdvice, name: Name, units: Units): string {
   switch (advice.kind) {
     case 'strike':

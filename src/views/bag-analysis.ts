@@ -13,7 +13,7 @@ import { keptApart } from '@/core/shots/shot-standing'
 import { bagInput, comparingAir, STOCK_AGE_MS, type Which } from '@/store/bag-input'
 import { bagOf } from '@/store/bags'
 import { STILL } from '@/store/clubs'
-import type { Database } from '@/store/database'
+import { perDatabase, type Database } from '@/store/database'
 import { golferMark } from '@/store/golfer-mark'
 import type { Swing } from '@/core/station'
 import { changedClubs, changesSeen, type ChangedClub, type ChangeSeen } from './changed-clubs'
@@ -63,7 +63,7 @@ export function bagAnalysis(
 ): AnalysedBag | null {
   const of = JSON.stringify([golfer, asItWas ? nowMs : Math.floor(nowMs / HOUR_MS), asItWas, inAir, only])
   const key = `${golferMark(db, golfer.id, asItWas ? { beforeMs: nowMs } : {})} ${of}`
-  const { bags } = keptOf(db)
+  const { bags } = cachesOf(db)
   const found =
     bags.get(key) ?? analyse(db, golfer, nowMs, inAir, { untilMs: asItWas ? nowMs : STILL, ...only })
   if (found) bags.set(key, found)
@@ -110,7 +110,7 @@ export function judgedTogether(
 ): JudgedShots {
   const { sessions = null, sinceMs = nowMs - STOCK_AGE_MS } = which
   const key = `${golferMark(db, golfer.id, { sessions })} ${JSON.stringify([golfer, bag, inAir, which, sinceMs])}`
-  const { sessions: judged } = keptOf(db)
+  const { sessions: judged } = cachesOf(db)
   const known = judged.get(key)
   if (known) return known
   const all = bagInput(db, golfer, bag, nowMs, inAir, { ...which, sinceMs, withRack: true })
@@ -122,28 +122,16 @@ export function judgedTogether(
   return found
 }
 
-type Kept = { bags: LRUCache<string, AnalysedBag>; sessions: LRUCache<string, JudgedShots> }
-/** Some 50 MB: the bags of a desk of 60 golfers, or forty sessions of each of 20. */
+/** About 50 MB: the bags of 60 golfers, or 40 sessions of each of 20 golfers. */
 const MOST_SHOTS = 100_000
-const newestKept = <Value extends { shots: readonly unknown[] }>() =>
+const cacheOf = <Value extends { shots: readonly unknown[] }>() =>
   new LRUCache<string, Value>({ maxSize: MOST_SHOTS, sizeCalculation: ({ shots }) => shots.length + 1 })
-type State = { kept: WeakMap<Database, Kept>; analyses: LRUCache<string, BagAnalysis> }
-// The server has more than one copy of this file: all of them share one cache.
-const state = globalThis as { bancoAnalyses?: State }
-const { kept, analyses } = (state.bancoAnalyses ??= {
-  kept: new WeakMap(),
-  // Of the same clubs, shots and rules, whatever was written in between.
-  analyses: newestKept(),
-})
 
-/** What was worked out last from data that have not changed since: the desk needs every golfer at once, Over time forty sessions. */
-function keptOf(db: Database): Kept {
-  const found = kept.get(db) ?? { bags: newestKept(), sessions: newestKept() }
-  kept.set(db, found)
-  return found
-}
+/** Results by the marks of the data that they were computed from. */
+const cachesOf = perDatabase(() => ({ bags: cacheOf<AnalysedBag>(), sessions: cacheOf<JudgedShots>() }))
+const analyses = cacheOf<BagAnalysis>()
 
-/** The analysis of a bag, worked out once for the same clubs, shots and rules. */
+/** The analysis of a bag, computed once for the same clubs, shots and rules. */
 function analysedOnce(input: BagInput): BagAnalysis {
   const key = createHash('sha256').update(JSON.stringify(input)).digest('base64')
   const found = analyses.get(key) ?? analyseBag(input)

@@ -17,7 +17,7 @@ export type LogView = {
 
 const A_PAGE = 50
 
-/** A page of the golfer's sessions, and what else came in. */
+/** One page of the golfer's sessions, waiting shots and imported files. */
 export const logView = (db: Database, golfer: Golfer, after: number): LogView => ({
   golfer,
   sessions: sessionsOf(db, golfer.id, { most: A_PAGE, after }),

@@ -3,7 +3,7 @@ import type { GolferId } from '../ids'
 /** What a paired phone may have: all of Banco, or the Bay of one golfer. */
 export type Scope = { kind: 'whole' } | { kind: 'bay'; golferId: GolferId }
 
-/** Whose session an address names; null where nobody's. */
+/** The golfer of a session; null for an unknown session, or one without a golfer. */
 export type OwnerOf = (sessionId: string) => string | null
 
 /** What every page needs besides its data: nothing of it is of a golfer. */

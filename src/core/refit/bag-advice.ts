@@ -13,7 +13,7 @@ import { reachesDriver, topEnd, type LongClub, type TopEnd } from './top-end'
 
 export type SameJob = GapClubs & { probability: number; keep?: ClubId; because?: KeptFor }
 
-/** What else there is to know of a bag besides its gaps. */
+/** Advice about a bag besides its gaps. */
 export type BagAdvice = {
   sameJobs: SameJob[]
   topEnd: TopEnd | null
@@ -89,7 +89,7 @@ function keepingOf({ stock, club }: HitClub) {
   }
 }
 
-/** Hit clubs of some kinds with what they carry, what they total, and how surely. */
+/** Hit clubs of some kinds with their carries, totals and standard deviations. */
 const hitOfKinds = (bag: HitBag, ...kinds: ClubKind[]): (LongClub & { id: ClubId })[] =>
   bag.clubs.flatMap(({ id, kind }) => {
     const stock = kinds.includes(kind) ? hitClub(bag, id)?.stock : undefined
@@ -97,7 +97,7 @@ const hitOfKinds = (bag: HitBag, ...kinds: ClubKind[]): (LongClub & { id: ClubId
     return run ? [{ id, carryM: stock.carryM, totalM: run.totalM, sdM: sdOf(stock) }] : []
   })
 
-/** How far the driver is ahead, and the fairway clubs that reach it. */
+/** How much longer the driver is, and the fairway clubs that carry as far. */
 function longEnd(bag: HitBag): Pick<BagAdvice, 'topEnd' | 'reachDriver'> {
   const [driver] = hitOfKinds(bag, 'driver')
   if (!driver) return { topEnd: null, reachDriver: [] }

@@ -8,7 +8,7 @@ import { withoutChange, type NoChange } from './no-change'
 import type { Proposal } from './proposal'
 import type { RefitClub } from './refit-club'
 
-/** What comes before anything else is done about a gap: `refit` where a change of clubs may come first. */
+/** What has to come before a change of clubs; `refit` where nothing has to. */
 export type FirstFix = 'retest' | 'strike' | 'measure-lofts' | 'swing' | 'refit' | 'none'
 
 /** The one thing to do about a gap. */
@@ -19,7 +19,7 @@ export type Advice =
   | { kind: 'proposal'; proposal: Proposal }
   | { kind: 'none' }
 
-/** A gap that is not good, with all that may be done about it. */
+/** A gap that is not good, with the possible fixes. */
 export type GapAdvice = GapClubs & {
   fix: FirstFix
   noChange: NoChange[]
@@ -31,7 +31,7 @@ export type GapAdvice = GapClubs & {
 
 type BeforeChange = Omit<GapAdvice, 'proposals' | 'advice'>
 
-/** What helps with a gap without a change of clubs, and what comes first. */
+/** What helps with a gap without a change of clubs, and what to do first. */
 export function beforeChange(
   gate: Gate,
   analysis: Pick<BagAnalysis, 'stocks' | 'steps' | 'next'>,
@@ -46,16 +46,16 @@ export function beforeChange(
 
 function firstFix({ shut }: Gate, noChange: readonly NoChange[], step: Step | undefined): FirstFix {
   if (shut === 'not-settled' || shut === 'few-shots') return 'retest'
-  // A swing that was hit already changes no club: no gate comes before it.
+  // A swing that was hit already changes no club: it needs no gate.
   if (noChange.some(({ kind }) => kind === 'swing')) return 'swing'
   if (shut === 'strike') return 'strike'
-  // Where a club is missing by loft, the choice of clubs is the cause: no half degree changes that.
+  // Where a club is missing by loft, measured lofts would not change the advice.
   const isMissingClub = step?.verdict === 'wide' && step.absentClubs > 0
   return shut === 'lofts-not-measured' && !isMissingClub ? 'measure-lofts' : 'refit'
 }
 
 /**
- * The same with the changes of clubs, and what to do first of all that.
+ * Adds the changes of clubs, and what to do first.
  * @param longClub what is advised about these two clubs where they are the longest ones
  */
 export const gapAdvice = (
@@ -70,8 +70,8 @@ export const gapAdvice = (
 })
 
 /**
- * In this order: shots, a swing that fits, the longest clubs, the strike, measured lofts, a change of clubs that may be done now,
- * lofts that are not set, gripping down.
+ * The first that applies: more shots, a swing that fits, the longest clubs, the strike, measured lofts, a change of clubs, unset lofts,
+ * gripping down.
  */
 function adviceOn(
   { fix, noChange }: BeforeChange,

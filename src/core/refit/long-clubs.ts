@@ -11,7 +11,7 @@ import { loftLimits } from './refit-club'
 import type { KeptFor } from './same-job'
 import { additions, ranked, worthOf } from './search'
 
-/** What to do about two long clubs of which the longer is not longer, or about a gap below the driver. */
+/** Advice for two long clubs of which the longer is not longer, or for a gap below the driver. */
 export type LongClubAdvice = GapClubs &
   (
     | { kind: 'strike'; clubId: ClubId }
@@ -31,7 +31,7 @@ export const fixesOfLongClub = (advice: LongClubAdvice): Fix[] => ('fixes' in ad
 
 /** A long club that lands flatter than this carries further with more loft (common practice). */
 const LANDS_FLAT_DEG = 38
-/** So much more loft is tried (common practice). */
+/** Degrees of added loft that are tried (common practice). */
 const MORE_LOFT_DEG = [1, 1.5, 2]
 
 /** Woods and hybrids of which the longer is confirmed not to be longer, with what to do in this order: the strike, more loft, one of them less. */
@@ -106,7 +106,7 @@ function takenOut(longer: HitClub, shorter: HitClub, gap: GapClubs, paper: Paper
   return { ...gap, kind: 'take-out', clubId, keep, because, fixes, ...(slot && { slot }) }
 }
 
-/** Where one more club is worth most; null where it is worth nothing. */
+/** Where one more club is worth most; null where it gains nothing. */
 function freeSlot(bag: PaperBag): FreeSlot | null {
   const gaps = stepsOf(bag).filter(({ stepM, limitsM }) => limitsM !== null && stepM > limitsM.wide)
   const [best] = ranked(

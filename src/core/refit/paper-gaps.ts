@@ -64,7 +64,7 @@ export function limitsOf({ clubs, school }: PaperBag): (Zones | null)[] {
   ).map(({ zones }) => zones)
 }
 
-/** What a gap hangs on besides the carries and bends of its two clubs. */
+/** What a gap depends on besides the carries and bends of its two clubs. */
 export type Pair = {
   measuredM2: number
   isLeft: boolean

@@ -43,7 +43,7 @@ describe('pairing', () => {
     expect(pairings.of(b.token, 2)).not.toBeNull()
   })
 
-  it('takes what that phone has open along: when it is ended, and when its time is over', () => {
+  it('closes the open responses of a phone when its pairing is ended or expires', () => {
     const pairings = new Pairings(START)
     const closed: string[] = []
     const open = (what: string) => {

@@ -31,7 +31,7 @@ export class Pairings {
   private readonly paired = new Map<string, Paired>()
   private readonly failing = new Map<string, Failing>()
   private failed: FailedTry[] = []
-  /** How what each paired browser has open is closed. */
+  /** Functions that close the open responses of each paired browser. */
   private readonly open = new Map<string, Set<() => void>>()
 
   /** @param start the passcode that was made when Banco was started */
@@ -97,8 +97,8 @@ export class Pairings {
   }
 
   /**
-   * A paired browser has something open, which is closed when its pairing ends.
-   * @returns called when it is closed by itself
+   * Registers an open response of a paired browser, which is closed when the pairing ends.
+   * @returns to be called when the response has ended
    */
   opened(id: string, close: () => void): () => void {
     const open = this.open.get(id) ?? new Set()
@@ -106,7 +106,7 @@ export class Pairings {
     return () => open.delete(close)
   }
 
-  /** Ends a pairing: that browser gets nothing more, not even what it has open. */
+  /** Ends a pairing and closes the open responses of that browser. */
   end(id: string): boolean {
     const [key] = [...this.paired].find(([, each]) => each.id === id) ?? []
     if (key === undefined) return false
@@ -115,7 +115,7 @@ export class Pairings {
     return this.paired.delete(key)
   }
 
-  /** Ends the pairings whose time is over. */
+  /** Ends the pairings that have expired. */
   endOld(nowMs: number): void {
     for (const { id, untilMs } of [...this.paired.values()]) if (untilMs <= nowMs) this.end(id)
   }

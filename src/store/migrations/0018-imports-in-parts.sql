@@ -1,5 +1,5 @@
--- A file is brought in part by part, so that nobody waits for it: its shots are there once the last one has come.
--- Here until then, with the clubs that it brought; what was broken off is removed by this.
+-- Imports that have not ended. Their shots are stored in several transactions and are hidden until the last one.
+-- `clubs`: the ids of clubs that the import added. An import that was stopped is removed by its row here.
 CREATE TABLE import_under_way (
   import_id  TEXT PRIMARY KEY REFERENCES file_import (id),
   clubs      TEXT NOT NULL CHECK (json_valid(clubs) AND json_type(clubs) = 'array')

@@ -102,7 +102,7 @@ describe('typed shots', () => {
   })
 })
 
-it('shots that came show before anything is worked out from them; what is shown stays', () => {
+it('new shots are shown before the analysis includes them, and shown shots stay', () => {
   const came = (...shots: SessionShot[]): BayEvent => ({ type: 'came', shots })
   const before = bayState(view(stored('x', 7)))
   expect(shown(after([came(stored('x', 7), stored('y', 8))], before))).toEqual(['x', 'y'])

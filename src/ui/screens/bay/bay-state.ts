@@ -34,7 +34,7 @@ export type BayEvent =
   /** An answer to any request; `kept` are the shots that wait in this browser. */
   | { type: 'answered'; sent: Sent<BayView>; kept: readonly ShotId[] }
   | { type: 'problems'; problems: Problem[] }
-  /** The session's shots as they stand, before anything was worked out from the new ones. */
+  /** The shots of the session, before the analysis includes the new ones. */
   | { type: 'came'; shots: SessionShot[] }
   | { type: 'typed'; shots: TypedPost[] }
   /** The request of typed shots is over: they were taken, refused, or wait, with `waiting` in all. */

@@ -84,7 +84,7 @@ export function useBay(first: BayView) {
         void catchUp()
       },
       onNotice: () => {
-        // A long history takes a while to be worked out: what was hit is shown at once.
+        // With a long history the analysis takes a while: new shots are shown at once.
         void send<SessionShot[]>('GET', `${session}/shots`).then(
           (sent) => sent.ok && tell({ type: 'came', shots: sent.value }),
         )

@@ -3,7 +3,7 @@ import ProgressBar from 'react-bootstrap/ProgressBar'
 
 type Props = { doing: string; done: number; of: number; what: string; onStop: (() => void) | null }
 
-/** How far a long work has come, and the way to stop it. */
+/** The progress of a long work, with a button to stop it. */
 export function Working({ doing, done, of, what, onStop }: Props) {
   return (
     <section className="sheet p-3 mb-3 d-flex gap-3 align-items-center">

@@ -4,7 +4,7 @@ import { requireGolfer } from '@/http/require'
 import { bodyForm, route } from '@/http/route'
 import { workResponse } from '@/http/work-response'
 
-/** Makes the reports of several golfers as one PDF, which is fetched by the name that is answered. */
+/** Makes the reports of several golfers as one PDF, with progress. The response has the name of the file. */
 export const POST = route(
   async (request) => {
     const { kind, golfers } = await bodyForm(request, REPORTS_FORM)

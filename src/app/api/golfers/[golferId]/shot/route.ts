@@ -5,7 +5,7 @@ import { theDatabase } from '@/store/database'
 import { addEvents, historyOfShot } from '@/store/shots'
 import { SHOT_DECISION } from '@/formats/forms'
 
-/** All that happened to a shot of the golfer's since it came: `?id=…`. */
+/** The history of a shot: `?id=…`. */
 export const GET = route<{ golferId: string }>((request, { golferId }) => {
   const shot = requireShot(requireGolfer(golferId).id, new URL(request.url).searchParams.get('id') ?? '')
   const { id, source, hitMs, clubLabel, posted } = shot

@@ -6,7 +6,7 @@ import { takeTyped } from '@/store/typed-shots'
 import { TYPED_SHOTS_FORM } from '@/formats/forms'
 import { sessionShots } from '@/views/bay-view'
 
-/** The shots of a session as they stand. They are there before anything is worked out from them. */
+/** The shots of a session, without any analysis. */
 export const GET = route<{ sessionId: string }>((_request, { sessionId }) =>
   Response.json(sessionShots(theDatabase(), requireOwnedSession(sessionId))),
 )
