@@ -77,8 +77,8 @@ async function attackWith(seed: number): Promise<string[]> {
     list
       .slice(0, 12)
       .map(
-        ({ method, target, body, status, answer }) =>
-          `    ${method} ${target} ${body?.slice(0, 160) ?? ''} → ${status} ${answer.slice(0, 200)}`,
+        ({ method, target, body, status, answer: response }) =>
+          `    ${method} ${target} ${body?.slice(0, 160) ?? ''} → ${status} ${response.slice(0, 200)}`,
       )
   const tally = new Map<number, number>()
   for (const { status } of sent) tally.set(status, (tally.get(status) ?? 0) + 1)

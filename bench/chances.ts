@@ -59,8 +59,8 @@ export function chances(golfers: number, shots: number, seed: number): string[] 
       if (truth === 'solid') on++
       else lucky++
     }
-    const off = (name: string, said: number, seen: number) =>
-      errors[name]?.push(Math.abs(said - seen / shots))
+    const off = (name: string, predicted: number, seen: number) =>
+      errors[name]?.push(Math.abs(predicted - seen / shots))
     off('carry the hazard', clearChance(shot, hazardM).clear, cleared)
     off('stay short of one behind', shortOf(shot, behindM), stayed)
     off('on the green, struck well', greenChance(shot, green).on, on)

@@ -28,7 +28,7 @@ export async function fullDisk(): Promise<string[]> {
     const { sent, failed, halfSaved } = await attackOn(server, { requests: REQUESTS, seed: 77 })
     const answers = await Promise.all([
       fetch(`${server.address}/api/backup`),
-      ...['golfer', 'shots', 'stocks', 'steps', 'rounds'].map((what) =>
+      ...['golfer', 'shots', 'stocks', 'gaps', 'rounds'].map((what) =>
         fetch(`${server.address}/api/golfers/demo-tilda/export?what=${what}`),
       ),
       fetch(`${server.address}/api/files`, { method: 'POST', body: new Uint8Array(1 << 20) }),

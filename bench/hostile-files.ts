@@ -62,20 +62,20 @@ export async function hostileFiles(): Promise<string[]> {
   const all = [...backups(backup), ...golferFiles(golfer)]
   for (const { what, to, body } of all) {
     const signal = AbortSignal.timeout(MOST_S * 1000)
-    const answer = await fetch(server.address + to, { method: 'POST', body, signal } as RequestInit).catch(
+    const response = await fetch(server.address + to, { method: 'POST', body, signal } as RequestInit).catch(
       () => null,
     )
-    const said = (await answer?.text().catch(() => '')) ?? ''
-    const isTaken = answer !== null && answer.ok && !said.includes('"refused"')
-    if (answer === null) count.hung++
+    const message = (await response?.text().catch(() => '')) ?? ''
+    const isTaken = response !== null && response.ok && !message.includes('"refused"')
+    if (response === null) count.hung++
     else if (isTaken) count.taken++
     else count.refused++
     const broken = isTaken ? await brokenPages(server) : []
     if (broken.length > 0) count.broke++
-    if (answer === null || broken.length > 0 || (answer.status >= 500 && answer.status !== 503))
-      lines.push(`    ${what}: ${answer?.status ?? 'no answer'} ${broken.slice(0, 3).join(' ')}`)
+    if (response === null || broken.length > 0 || (response.status >= 500 && response.status !== 503))
+      lines.push(`    ${what}: ${response?.status ?? 'no answer'} ${broken.slice(0, 3).join(' ')}`)
     if (what.endsWith('nothing altered') && !isTaken)
-      lines.push(`    ${what}: ${answer?.status} ${said.slice(0, 300)}`)
+      lines.push(`    ${what}: ${response?.status} ${message.slice(0, 300)}`)
     if (isTaken) await fetch(`${server.address}/api/backup`, { method: 'POST', body: backup } as RequestInit)
   }
   await server.stop()

@@ -33,10 +33,10 @@ export function contents(path: string): string {
   try {
     // The server does this when it starts.
     while (removeStopped(db));
-    const said: string[] = [`schema ${schemaNumber(db)}`]
-    allGolfers(db).forEach(({ id }) => writeGolferDocument(db, id, (part) => said.push(part)))
+    const name: string[] = [`schema ${schemaNumber(db)}`]
+    allGolfers(db).forEach(({ id }) => writeGolferDocument(db, id, (part) => name.push(part)))
     // A name that is made by chance, such as that of an action, differs from run to run, and so may the order by names.
-    const rows = said
+    const rows = name
       .join('')
       .replaceAll(/[0-9a-f]{8}-[0-9a-f-]{27}/g, 'id')
       .split('\n')

@@ -70,8 +70,8 @@ async function shoot(page: Page, server: BancoServer): Promise<number[]> {
   const sent: number[] = []
   for (let i = 0; i < SHOTS; i++) {
     sent.push(Date.now())
-    const answer = await postShot(server.address, `live-${i}`, 60 + (i % 7) / 2)
-    if (answer.status !== 201) throw new Error(`shot ${i} was answered with ${answer.status}`)
+    const response = await postShot(server.address, `live-${i}`, 60 + (i % 7) / 2)
+    if (response.status !== 201) throw new Error(`shot ${i} was answered with ${response.status}`)
     await new Promise((resolve) => setTimeout(resolve, EVERY_MS))
   }
   await page.waitForTimeout(3000)

@@ -71,9 +71,9 @@ const upload = (url: string, file: string): Promise<Response> =>
   fetch(url, { method: 'POST', body: createReadStream(file), duplex: 'half' } as unknown as RequestInit)
 
 async function bytesOf(url: string): Promise<Uint8Array> {
-  const answer = await fetch(url)
-  if (!answer.ok) throw new Error(`${url} was answered with ${answer.status}`)
-  return new Uint8Array(await answer.arrayBuffer())
+  const response = await fetch(url)
+  if (!response.ok) throw new Error(`${url} was answered with ${response.status}`)
+  return new Uint8Array(await response.arrayBuffer())
 }
 
 async function takeIn(url: string, { file, id, dry }: { file: string; id: string; dry?: true | undefined }) {
@@ -82,8 +82,8 @@ async function takeIn(url: string, { file, id, dry }: { file: string; id: string
   const columns = opened.table.columns.map(({ field, unit }) => ({ field, unit }))
   const body = { file: id, name: 'shots.csv', columns, clubs: {}, offsetMin: 0, ...(dry && { dry }) }
   const headers = { 'Content-Type': 'application/json' }
-  const answer = await fetch(url, { method: 'POST', headers, body: JSON.stringify(body) })
-  const last = (await answer.text()).trim().split('\n').at(-1) ?? ''
+  const response = await fetch(url, { method: 'POST', headers, body: JSON.stringify(body) })
+  const last = (await response.text()).trim().split('\n').at(-1) ?? ''
   if (!last.includes('"done"')) throw new Error(last.slice(0, 300))
 }
 
@@ -126,8 +126,8 @@ class Watch {
 
   private async post(): Promise<void> {
     const began = performance.now()
-    const answer = await postShot(this.server.address, `long-${this.count++}`)
-    if (!answer.ok) throw new Error(`a post was answered with ${answer.status}`)
+    const response = await postShot(this.server.address, `long-${this.count++}`)
+    if (!response.ok) throw new Error(`a post was answered with ${response.status}`)
     this.waits.push({ began, ms: performance.now() - began })
   }
 }

@@ -6,7 +6,7 @@ import { loftLimits, type RefitClub } from '@/core/refit/refit-club'
 import { bestBends } from '@/core/refit/search'
 import type { PaperBag } from '@/core/refit/paper-bag'
 import { withFixes } from '@/core/refit/paper-fixes'
-import { limitsOf, stepsOf } from '@/core/refit/paper-gaps'
+import { limitsOf, gapsOf } from '@/core/refit/paper-gaps'
 import { analyseBag } from '@/core/analyse-bag'
 import { isJudged } from '@/core/gaps/step'
 import { quantile } from '@/core/math/quantile'
@@ -60,7 +60,7 @@ export function refitScored(golfers: number, seed: number): string[] {
     }
     const open = found.proposals.filter(({ shut }) => shut === undefined)
     for (const { strategy, fixes } of open) count(strategy, fixes)
-    const worst = practice(analysis.steps.filter(isJudged), found.bag)
+    const worst = practice(analysis.gaps.filter(isJudged), found.bag)
     if (worst) count('one bend', worst)
     const all = new Set(found.bag.clubs.map(({ club }) => club.id))
     count('bend all by the means', bestBends(asIfCertain(found.bag), all))
@@ -106,7 +106,7 @@ export function refitScored(golfers: number, seed: number): string[] {
 /** A bag as if its means and what a degree is worth were certain. */
 const asIfCertain = (bag: PaperBag): PaperBag => ({
   ...bag,
-  stepVarianceM2: new Map(),
+  gapVarianceM2: new Map(),
   clubs: bag.clubs.map((each) => ({
     ...each,
     varianceM2: 1e-4,
@@ -190,30 +190,30 @@ function trulyWith(truth: PaperBag, fixes: readonly Fix[], roll: Dice): PaperBag
 /** How many gaps of a bag whose carries are true are good, and how many are not. */
 function truly(bag: PaperBag): { good: number; bad: number } {
   const limits = limitsOf(bag)
-  const steps = stepsOf(bag)
-  const good = steps.filter(({ stepM }, i) => {
+  const gaps = gapsOf(bag)
+  const good = gaps.filter(({ gapM }, i) => {
     const zones = limits[i]
-    return zones && zoneAt(stepM, zones) === 'even'
+    return zones && zoneAt(gapM, zones) === 'good'
   }).length
-  return { good, bad: steps.length - good }
+  return { good, bad: gaps.length - good }
 }
 
 /** The club beside the step that is furthest from even, bent by what is too much a degree every 2.5 yd, whatever the shots settle. */
 function practice(
-  steps: readonly { shorterId: ClubId; stepM: number; limitsM: { narrow: number; wide: number } }[],
+  gaps: readonly { shorterId: ClubId; gapM: number; limitsM: { tooClose: number; tooWide: number } }[],
   bag: PaperBag,
 ): Fix[] | null {
-  const away = steps
-    .map((step) => ({ step, over: step.stepM - step.limitsM.wide, under: step.limitsM.narrow - step.stepM }))
+  const away = gaps
+    .map((gap) => ({ gap, over: gap.gapM - gap.limitsM.tooWide, under: gap.limitsM.tooClose - gap.gapM }))
     .filter(({ over, under }) => over > 0 || under > 0)
     .sort((a, b) => Math.max(b.over, b.under) - Math.max(a.over, a.under))
-    .find(({ step }) =>
-      bag.clubs.some(({ club }) => club.id === step.shorterId && ['iron', 'wedge'].includes(club.kind)),
+    .find(({ gap }) =>
+      bag.clubs.some(({ club }) => club.id === gap.shorterId && ['iron', 'wedge'].includes(club.kind)),
     )
   if (!away) return null
-  const middle = (away.step.limitsM.narrow + away.step.limitsM.wide) / 2
-  const degrees = Math.max(-2, Math.min(2, halves((middle - away.step.stepM) / YARD_M / YARDS_A_DEGREE)))
-  return degrees === 0 ? null : [{ kind: 'bend', clubId: away.step.shorterId, degrees }]
+  const middle = (away.gap.limitsM.tooClose + away.gap.limitsM.tooWide) / 2
+  const degrees = Math.max(-2, Math.min(2, halves((middle - away.gap.gapM) / YARD_M / YARDS_A_DEGREE)))
+  return degrees === 0 ? null : [{ kind: 'bend', clubId: away.gap.shorterId, degrees }]
 }
 
 /** Wedges below the pitching wedge as people carry them, by their lofts. */
@@ -245,11 +245,11 @@ export function ordinaryAnswered(bags: number, seed: number): string[] {
     if ([...advised].every((advice) => advice === 'no change: retest' || advice === 'no change: grip'))
       none.push(
         (hidden.knowsLofts ? '' : '(lofts not set) ') +
-          analysis.steps
+          analysis.gaps
             .filter(isJudged)
             .map(
-              ({ longerId, shorterId, stepM, verdict, settled, limitsM: { narrow, wide } }) =>
-                `${longerId}>${shorterId} ${yd(stepM)}${verdict === 'even' ? '' : ` ${verdict}${settled ? '!' : '?'} of ${yd(narrow)}-${yd(wide)}`}`,
+              ({ longerId, shorterId, gapM, verdict, settled, limitsM: { tooClose, tooWide } }) =>
+                `${longerId}>${shorterId} ${yd(gapM)}${verdict === 'good' ? '' : ` ${verdict}${settled ? '!' : '?'} of ${yd(tooClose)}-${yd(tooWide)}`}`,
             )
             .join(', '),
       )

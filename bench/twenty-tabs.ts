@@ -48,8 +48,8 @@ async function hitInto(recent: number): Promise<{ waits: number[]; reads: number
 
 async function post(address: string, i: number): Promise<number | null> {
   const began = performance.now()
-  const answer = await postShot(address, `tab-${i}`, 150 + (i % 9)).catch(() => null)
-  return answer?.ok ? performance.now() - began : null
+  const response = await postShot(address, `tab-${i}`, 150 + (i % 9)).catch(() => null)
+  return response?.ok ? performance.now() - began : null
 }
 
 /** What an open Bay does: listens, and reads again at every notice, never twice at once. */
@@ -62,7 +62,7 @@ function tab(address: string, session: string, onRead: () => void): () => void {
     do {
       state.again = false
       await fetch(`${address}/api/sessions/${session}/bay`)
-        .then((answer) => answer.arrayBuffer())
+        .then((response) => response.arrayBuffer())
         .catch(() => null)
       onRead()
     } while (state.again && state.open)

@@ -51,8 +51,8 @@ export function fillDesk(db: Database, nowMs: number): void {
   const today = Math.floor(nowMs / DAY_MS) * DAY_MS
   const plan = (golfer: string, name: string, atMs: number, toDo: string | null) => {
     const id = `visit-${golfer}-${name}` as VisitId
-    const said = { atMs, offsetMin: 0, minutes: MINUTES, toDo, words: null, followUp: null }
-    planVisit(db, `demo-${golfer}` as GolferId, id, said)
+    const fields = { atMs, offsetMin: 0, minutes: MINUTES, toDo, words: null, followUp: null }
+    planVisit(db, `demo-${golfer}` as GolferId, id, fields)
     return id
   }
   for (const { golfer, daysAgo, words, followUp } of HELD) {

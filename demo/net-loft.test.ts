@@ -39,12 +39,12 @@ it('the stocks of the demo lie by the hidden true carries', () => {
 
 it('the demo bags show every kind of verdict, of mark and of warning', () => {
   const bags = netLoft(DEMO_SEED)
-  const steps = bags.flatMap(({ analysis }) => analysis.steps)
-  const settled = steps.filter((step) => step.settled).map(({ verdict }) => verdict)
+  const gaps = bags.flatMap(({ analysis }) => analysis.gaps)
+  const settled = gaps.filter((gap) => gap.settled).map(({ verdict }) => verdict)
   expect(settled).toEqual(
-    expect.arrayContaining(['even', 'narrow', 'wide', 'reversed', 'level', 'on-the-line']),
+    expect.arrayContaining(['good', 'too-close', 'too-wide', 'reversed', 'same-distance', 'borderline']),
   )
-  expect(steps.some((step) => !step.settled)).toBe(true)
+  expect(gaps.some((gap) => !gap.settled)).toBe(true)
   const marks = bags.flatMap(({ analysis }) => analysis.shots.map(({ mark }) => mark))
   expect(marks).toEqual(
     expect.arrayContaining(['fat', 'thin', 'off-centre', 'wild', 'misread', 'other-club']),

@@ -21,8 +21,8 @@ import { hitSession, type PlannedShot, type SessionShot } from '../simulators/go
 import { sessionAir } from '../src/core/session/session-air'
 import { USUAL_MONITOR, type SetUp } from '../src/core/session/set-up'
 import { saySession } from '../src/store/session-events'
-import type { CoursePlace, Day } from '../src/core/flight/day'
-import { keepPlace, setDay } from '../src/store/course-days'
+import type { Venue, Day } from '../src/core/flight/day'
+import { saveVenue, setDay } from '../src/store/course-days'
 import { keepSetUp } from '../src/store/set-ups'
 import { fillDesk } from './coach'
 import { playOn } from './play-rounds'
@@ -56,7 +56,7 @@ type Scenario = {
   /** The golfer had the lofts of the irons and wedges measured, and knows how their heads are made. */
   measured?: true
   goalZoneYd?: [number, number]
-  places?: CoursePlace[]
+  places?: Venue[]
   day?: Day
   visits: Visit[]
   /** Twice round the nine holes of the first place, so many days ago. */
@@ -236,7 +236,7 @@ export function fillNetLoft(db: Database, { seed, nowMs }: { seed: number; nowMs
         if (club.kind === 'iron' || club.kind === 'wedge')
           correctClub(db, golferId, id, { ...club, build: measuredBuild(club) })
       }
-    for (const place of places ?? []) keepPlace(db, golferId, place)
+    for (const place of places ?? []) saveVenue(db, golferId, place)
     if (day) setDay(db, golferId, day, nowMs)
     visits.forEach((visit, v) =>
       hitVisit(db, { golferId, hidden, visit, nowMs }, dice(seed * 1000 + i * 10 + v)),

@@ -1,14 +1,14 @@
 import type { GolferId, RoundId, RoundShotId } from '@/core/ids'
 import { lengthIn, yards } from '@/core/units'
-import type { CoursePlace } from '@/core/flight/day'
+import type { Venue } from '@/core/flight/day'
 import { clubsOf } from '@/store/clubs'
 import type { Database } from '@/store/database'
-import { openRound, sayOfRound } from '@/store/rounds'
+import { openRound, appendRoundEvents } from '@/store/rounds'
 import type { Dice } from '../simulators/golfers/dice'
 import type { HiddenGolfer } from '../simulators/golfers/hidden-golfer'
 import { NINE_HOLES_YD, playRound } from '../simulators/golfers/play-round'
 
-type Round = { golferId: GolferId; hidden: HiddenGolfer; place: CoursePlace | null; atMs: number }
+type Round = { golferId: GolferId; hidden: HiddenGolfer; place: Venue | null; atMs: number }
 const MINUTE_MS = 60_000
 /** How often a golfer on the course takes a rangefinder to where the ball landed. */
 const MEASURED = 0.6
@@ -27,14 +27,21 @@ export function playOn(db: Database, { golferId, hidden, place, atMs }: Round, r
     ({ club, swing, leftM, afterM, carryM, lie }, i) => {
       const clubId = ids.get(club.name)
       if (!clubId) throw new Error(`${hidden.name} has no ${club.name}`)
-      const said = `${id}-${i + 1}`
+      const events = `${id}-${i + 1}`
       const measured = club.kind !== 'driver' && swing === 'full' && roll.chance(MEASURED)
-      sayOfRound(
+      appendRoundEvents(
         db,
         id,
         [
           {
-            ...{ said, id: said as RoundShotId, atMs: atMs + i * 7 * MINUTE_MS, clubId, swing, lie },
+            ...{
+              said: events,
+              id: events as RoundShotId,
+              atMs: atMs + i * 7 * MINUTE_MS,
+              clubId,
+              swing,
+              lie,
+            },
             ...{
               leftM: wholeYard(leftM),
               afterM: wholeYard(afterM),
@@ -42,7 +49,7 @@ export function playOn(db: Database, { golferId, hidden, place, atMs }: Round, r
             },
           },
         ],
-        said,
+        events,
       )
     },
   )

@@ -94,9 +94,9 @@ async function pairTwoPhones(page: Page): Promise<void> {
 
 /** The first page of a report, as it is printed. */
 async function pictureOfReport(): Promise<void> {
-  const answer = await fetch(`${server.address}/api/golfers/demo-junia/paper?kind=report`)
+  const response = await fetch(`${server.address}/api/golfers/demo-junia/paper?kind=report`)
   const file = join(mkdtempSync(join(tmpdir(), 'banco-report-')), 'report.pdf')
-  writeFileSync(file, new Uint8Array(await answer.arrayBuffer()))
+  writeFileSync(file, new Uint8Array(await response.arrayBuffer()))
   execFileSync('pdftoppm', ['-png', '-r', '110', '-singlefile', file, join(folder, 'report')])
   console.log(`· ${join(folder, 'report')}.png`)
 }
@@ -111,9 +111,9 @@ type Bay = {
 async function tryTwoBalls(page: Page, golferId: string): Promise<void> {
   const api = `${new URL(page.url()).origin}/api`
   const ask = async <T>(method: string, path: string, data?: unknown): Promise<T> => {
-    const answer = await page.request.fetch(api + path, { method, ...(data !== undefined && { data }) })
-    if (!answer.ok()) throw new Error(`${path}: ${answer.status()} ${await answer.text()}`)
-    return (await answer.json()) as T
+    const response = await page.request.fetch(api + path, { method, ...(data !== undefined && { data }) })
+    if (!response.ok()) throw new Error(`${path}: ${response.status()} ${await response.text()}`)
+    return (await response.json()) as T
   }
   const start = { place: 'indoor', offsetMin: 0, rangeClear: true }
   const { id } = await ask<{ id: string }>('POST', `/golfers/${golferId}/sessions`, start)

@@ -27,7 +27,7 @@ function page(request: NextRequest): NextResponse {
   const headers = new Headers(request.headers)
   // The framework reads the word from here and gives it to its scripts.
   headers.set('Content-Security-Policy', policy)
-  const answer = NextResponse.next({ request: { headers } })
-  answer.headers.set('Content-Security-Policy', policy)
-  return answer
+  const response = NextResponse.next({ request: { headers } })
+  response.headers.set('Content-Security-Policy', policy)
+  return response
 }

@@ -28,12 +28,12 @@ const kindOf = (loftDeg: number | null): ClubKind =>
 export function paperBagOf(
   clubs: readonly OnPaper[],
   {
-    stepSdYd = 1.4,
+    gapSdYd = 1.4,
     perDegree = { mPerDeg: yards(2.35), sdMPerDeg: yards(0.24) },
-    limits = { reversed: 0, narrow: yards(7), wide: yards(14) },
+    limits = { reversed: 0, tooClose: yards(7), tooWide: yards(14) },
     rack = [],
   }: {
-    stepSdYd?: number
+    gapSdYd?: number
     perDegree?: PaperClub['perDegree']
     limits?: Zones
     rack?: readonly OnPaper[]
@@ -51,7 +51,7 @@ export function paperBagOf(
     carryM: yd === null ? null : yards(yd),
     runM: null,
     shownByM: 0,
-    varianceM2: yards(stepSdYd) ** 2 / 2,
+    varianceM2: yards(gapSdYd) ** 2 / 2,
     count: yd === null ? 0 : 12,
     perDegree,
     movedDeg: 0,
@@ -61,15 +61,15 @@ export function paperBagOf(
   return {
     clubs: all,
     rack: rack.map((each, i) => onPaper(each, 100 + i)),
-    stepVarianceM2: new Map(
+    gapVarianceM2: new Map(
       all
         .slice(1)
         .map(({ club }, i) => [
           gapKey({ longerId: (all[i] as PaperClub).club.id, shorterId: club.id }),
-          yards(stepSdYd) ** 2,
+          yards(gapSdYd) ** 2,
         ]),
     ),
-    school: { school: 'own', own: limits },
+    gapRule: { gapRule: 'own', own: limits },
     others: [],
     left: new Set(),
   }
@@ -102,5 +102,5 @@ export function randomBag(roll: Dice, clubs = Math.floor(roll.between(6, 14.99))
     yd -= degrees * 2.5 + roll.normal(0, 5)
     return each
   })
-  return paperBagOf(all, { stepSdYd: roll.between(1, 3) })
+  return paperBagOf(all, { gapSdYd: roll.between(1, 3) })
 }

@@ -1,7 +1,7 @@
 import { inRounds, hitSession } from '../../simulators/golfers/hit-session'
 import { dice } from '../../simulators/golfers/dice'
 import { ratioOf, type Ratio } from './ratio'
-import { truthOf, trueStepM, wrongBy } from './score'
+import { truthOf, trueGapM, wrongBy } from './score'
 import { analyseTrial, seedOfTrial } from './trial'
 import type { World } from './worlds'
 
@@ -10,7 +10,7 @@ const ROUNDS = 8
 
 /** What a golfer comes to who takes the first verdict on a step for the last one. */
 type Looked = {
-  steps: number
+  gaps: number
   first: number
   wrongFirst: number
   said: number
@@ -33,23 +33,23 @@ export function repeatedLooks(
     const golfer = world.golfer('g', roll)
     const shots = hitSession(golfer, inRounds(golfer.clubs, ROUND * ROUNDS, ROUND), roll, { hit: world.hit })
     const truth = truthOf(golfer)
-    const looked: Looked = { steps: 0, first: 0, wrongFirst: 0, said: 0, last: 0, wrongLast: 0 }
+    const looked: Looked = { gaps: 0, first: 0, wrongFirst: 0, said: 0, last: 0, wrongLast: 0 }
     const believed = new Set<string>()
     for (let round = 1; round <= ROUNDS; round++) {
-      const { steps } = analyseTrial({ golfer, shots: shots.slice(0, round * ROUND * golfer.clubs.length) })
-      for (const step of steps) {
-        if (round === 1) looked.steps++
-        if (!step.settled) continue
-        const wrong = wrongBy(step, trueStepM(step, truth), truth.get(step.shorterId) as number) > 0
+      const { gaps } = analyseTrial({ golfer, shots: shots.slice(0, round * ROUND * golfer.clubs.length) })
+      for (const gap of gaps) {
+        if (round === 1) looked.gaps++
+        if (!gap.settled) continue
+        const wrong = wrongBy(gap, trueGapM(gap, truth), truth.get(gap.shorterId) as number) > 0
         if (round === ROUNDS) {
           looked.last++
           if (wrong) looked.wrongLast++
         }
-        const key = `${step.longerId} ${step.shorterId}`
+        const key = `${gap.longerId} ${gap.shorterId}`
         if (believed.has(key)) continue
         believed.add(key)
         looked.first++
-        looked.said += 1 - step.probability
+        looked.said += 1 - gap.probability
         if (wrong) looked.wrongFirst++
       }
     }
@@ -69,7 +69,7 @@ export function repeatedLooks(
     settled: ratioOf(
       each,
       (all) => all.first,
-      (all) => all.steps,
+      (all) => all.gaps,
     ),
     last: ratioOf(
       each,

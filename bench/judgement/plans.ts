@@ -8,7 +8,7 @@ import {
   type SessionShot,
 } from '../../simulators/golfers/hit-session'
 import type { BagAnalysis } from '@/core/analyse-bag'
-import { trueStepM, truthOf, wrongBy } from './score'
+import { trueGapM, truthOf, wrongBy } from './score'
 import { analyseTrial } from './trial'
 import type { World } from './worlds'
 
@@ -63,14 +63,14 @@ function follow(
   const truth = truthOf(golfer)
   for (;;) {
     const analysis = analyseTrial({ golfer, shots })
-    const settled = analysis.steps.filter((step) => step.settled)
+    const settled = analysis.gaps.filter((gap) => gap.settled)
     const wrong = settled.filter(
-      (step) => wrongBy(step, trueStepM(step, truth), truth.get(step.shorterId) as number) > 0,
+      (gap) => wrongBy(gap, trueGapM(gap, truth), truth.get(gap.shorterId) as number) > 0,
     )
     course.push({
       shots: shots.length,
-      settled: settled.length / analysis.steps.length,
-      wrong: wrong.length / analysis.steps.length,
+      settled: settled.length / analysis.gaps.length,
+      wrong: wrong.length / analysis.gaps.length,
     })
     const more = plan(analysis)
     if (more.length === 0 || shots.length >= MOST_SHOTS) return course

@@ -20,16 +20,18 @@ export class Reliability {
   /** The mean distance between said and so, each tenth by what it holds. */
   get error(): number {
     const n = this.bins.reduce((sum, bin) => sum + bin.n, 0)
-    return this.bins.reduce((sum, { said, so }) => sum + Math.abs(said - so), 0) / Math.max(1, n)
+    return (
+      this.bins.reduce((sum, { said: predicted, so }) => sum + Math.abs(predicted - so), 0) / Math.max(1, n)
+    )
   }
 
   /** What was said and what was so, tenth by tenth. */
   get tenths(): { n: number; said: number; so: number; se: number }[] {
-    return this.bins.map(({ n, said, so }) => {
+    return this.bins.map(({ n, said: predicted, so }) => {
       const share = so / Math.max(1, n)
       return {
         n,
-        said: said / Math.max(1, n),
+        said: predicted / Math.max(1, n),
         so: share,
         se: Math.sqrt((share * (1 - share)) / Math.max(1, n)),
       }

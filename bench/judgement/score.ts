@@ -1,13 +1,13 @@
 import type { BagAnalysis } from '@/core/analyse-bag'
 import { lineWidth } from '@/core/gaps/near-line'
-import type { Step, Zone } from '@/core/gaps/step'
+import type { Gap, Zone } from '@/core/gaps/step'
 import type { Zones } from '@/core/gaps/zones'
 import type { ShotId } from '@/core/ids'
 import { lengthIn } from '@/core/units'
 import { ratioOf, rootOf, type Ratio } from './ratio'
 import { Reliability } from './reliability'
 import type { Trial } from './trial'
-import { WAYS_BY_HAND } from './ways-by-hand'
+import { HAND_RULES } from './ways-by-hand'
 
 /** What one golfer's analysis comes to, in counts and yards. */
 type Tally = {
@@ -31,16 +31,16 @@ type Tally = {
   bad: number
   good: number
   goodLost: number
-  steps: number
+  gaps: number
   settled: number
   wrong: number
   wrongBy2: number
   borderline: number
   borderlineWrong: number
-  byHand: { steps: number; wrong: number }[]
+  byHand: { gaps: number; wrong: number }[]
 }
 
-const NAMES_BY_HAND = Object.keys(WAYS_BY_HAND)
+const NAMES_BY_HAND = Object.keys(HAND_RULES)
 
 /** Many golfers' analyses against what is true of them; every figure is a ratio of two sums over golfers. */
 export class Score {
@@ -56,7 +56,7 @@ export class Score {
     this.tallies.push({
       ...stocksOf(analysis, truth),
       ...strikesOf(shots, analysis, this.strikes),
-      ...stepsOf(analysis, truth, this.verdicts),
+      ...gapsOf(analysis, truth, this.verdicts),
       byHand: byHandOf({ golfer, shots }, analysis, truth),
     })
   }
@@ -69,7 +69,7 @@ export class Score {
   }
 
   /** How many steps were settled: what a share wrong among them stands on. */
-  get settledSteps(): number {
+  get settledGaps(): number {
     return this.tallies.reduce((sum, { settled }) => sum + settled, 0)
   }
 
@@ -91,17 +91,17 @@ export class Score {
       precision: ratio(({ leftOutRight }) => leftOutRight, 'leftOut'),
       recall: ratio(({ leftOutRight }) => leftOutRight, 'bad'),
       goodLost: ratio(({ goodLost }) => goodLost, 'good'),
-      settled: ratio(({ settled }) => settled, 'steps'),
+      settled: ratio(({ settled }) => settled, 'gaps'),
       wrong: ratio(({ wrong }) => wrong, 'settled'),
       wrongBy2: ratio(({ wrongBy2 }) => wrongBy2, 'settled'),
-      borderline: ratio(({ borderline }) => borderline, 'steps'),
+      borderline: ratio(({ borderline }) => borderline, 'gaps'),
       borderlineWrong: ratio(({ borderlineWrong }) => borderlineWrong, 'borderline'),
       byHand: NAMES_BY_HAND.map((name, w) => ({
         name,
         ...ratioOf(
           this.tallies,
           ({ byHand }) => byHand[w]?.wrong ?? 0,
-          ({ byHand }) => byHand[w]?.steps ?? 0,
+          ({ byHand }) => byHand[w]?.gaps ?? 0,
         ),
       })),
     }
@@ -141,9 +141,9 @@ const EDGE = 0.05
 
 function strikesOf(shots: Trial['shots'], analysis: BagAnalysis, reliability: Reliability) {
   const tally = { leftOut: 0, leftOutRight: 0, bad: 0, good: 0, goodLost: 0 }
-  const said = new Map(analysis.shots.map((shot) => [shot.shotId, shot]))
+  const predicted = new Map(analysis.shots.map((shot) => [shot.shotId, shot]))
   shots.forEach(({ truth }, i) => {
-    const judged = said.get(String(i) as ShotId)
+    const judged = predicted.get(String(i) as ShotId)
     const out = judged?.mark !== 'solid'
     const bad = truth !== 'solid'
     if (judged) reliability.add(judged.solidProbability, !bad)
@@ -156,20 +156,20 @@ function strikesOf(shots: Trial['shots'], analysis: BagAnalysis, reliability: Re
   return tally
 }
 
-function stepsOf({ steps }: BagAnalysis, truth: ReadonlyMap<string, number>, reliability: Reliability) {
-  const tally = { steps: 0, settled: 0, wrong: 0, wrongBy2: 0, borderline: 0, borderlineWrong: 0 }
-  for (const step of steps) {
-    const isM = trueStepM(step, truth)
-    if (step.stepM === undefined || !step.limitsM) continue
-    tally.steps++
-    const zone = (Object.entries(step.zones) as [Zone, number][]).reduce((a, b) => (b[1] > a[1] ? b : a))
-    reliability.add(zone[1], zoneAt(isM, step.limitsM) === zone[0])
-    if (!step.settled) continue
-    const off = wrongBy(step, isM, truth.get(step.shorterId) as number)
+function gapsOf({ gaps }: BagAnalysis, truth: ReadonlyMap<string, number>, reliability: Reliability) {
+  const tally = { gaps: 0, settled: 0, wrong: 0, wrongBy2: 0, borderline: 0, borderlineWrong: 0 }
+  for (const gap of gaps) {
+    const isM = trueGapM(gap, truth)
+    if (gap.gapM === undefined || !gap.limitsM) continue
+    tally.gaps++
+    const zone = (Object.entries(gap.zones) as [Zone, number][]).reduce((a, b) => (b[1] > a[1] ? b : a))
+    reliability.add(zone[1], zoneAt(isM, gap.limitsM) === zone[0])
+    if (!gap.settled) continue
+    const off = wrongBy(gap, isM, truth.get(gap.shorterId) as number)
     tally.settled++
     if (off > 0) tally.wrong++
     if (off > 2) tally.wrongBy2++
-    if (step.verdict !== 'on-the-line') continue
+    if (gap.verdict !== 'borderline') continue
     tally.borderline++
     if (off > 0) tally.borderlineWrong++
   }
@@ -178,20 +178,20 @@ function stepsOf({ steps }: BagAnalysis, truth: ReadonlyMap<string, number>, rel
 
 function byHandOf(
   { golfer, shots }: Trial,
-  { steps }: BagAnalysis,
+  { gaps }: BagAnalysis,
   truth: ReadonlyMap<string, number>,
-): { steps: number; wrong: number }[] {
+): { gaps: number; wrong: number }[] {
   const carries = (id: string) =>
     shots.filter(({ named }) => named.name === id).map(({ flight }) => flight.carryM)
   return NAMES_BY_HAND.map((name) => {
-    const way = WAYS_BY_HAND[name]
+    const way = HAND_RULES[name]
     const stock = new Map(golfer.clubs.map((club) => [club.name, way?.(carries(club.name)) ?? null]))
-    const tally = { steps: 0, wrong: 0 }
-    for (const step of steps) {
-      const [a, b] = [stock.get(step.longerId), stock.get(step.shorterId)]
-      if (a == null || b == null || !step.limitsM) continue
-      tally.steps++
-      if (zoneAt(a - b, step.limitsM) !== zoneAt(trueStepM(step, truth), step.limitsM)) tally.wrong++
+    const tally = { gaps: 0, wrong: 0 }
+    for (const gap of gaps) {
+      const [a, b] = [stock.get(gap.longerId), stock.get(gap.shorterId)]
+      if (a == null || b == null || !gap.limitsM) continue
+      tally.gaps++
+      if (zoneAt(a - b, gap.limitsM) !== zoneAt(trueGapM(gap, truth), gap.limitsM)) tally.wrong++
     }
     return tally
   })
@@ -199,26 +199,26 @@ function byHandOf(
 
 const yd = (metres: number): number => lengthIn(metres, 'yd')
 
-export const trueStepM = (
-  { longerId, shorterId }: Pick<Step, 'longerId' | 'shorterId'>,
+export const trueGapM = (
+  { longerId, shorterId }: Pick<Gap, 'longerId' | 'shorterId'>,
   truth: ReadonlyMap<string, number>,
 ): number => (truth.get(longerId) as number) - (truth.get(shorterId) as number)
 
-export function zoneAt(stepM: number, { reversed, narrow, wide }: Zones): Zone {
-  return stepM < reversed ? 'reversed' : stepM < narrow ? 'narrow' : stepM <= wide ? 'even' : 'wide'
+export function zoneAt(gapM: number, { reversed, tooClose, tooWide }: Zones): Zone {
+  return gapM < reversed ? 'reversed' : gapM < tooClose ? 'tooClose' : gapM <= tooWide ? 'good' : 'tooWide'
 }
 
 /** By how many yards a settled verdict is wrong; 0 where it is right. */
-export function wrongBy({ verdict, lineM, limitsM }: Step, isM: number, shorterM: number): number {
-  const line = verdict === 'level' ? 0 : lineM
+export function wrongBy({ verdict, lineM, limitsM }: Gap, isM: number, shorterM: number): number {
+  const line = verdict === 'same-distance' ? 0 : lineM
   if (line !== undefined) return Math.max(0, yd(Math.abs(isM - line) - lineWidth(shorterM)))
   if (!limitsM) return 0
-  const { reversed, narrow, wide } = limitsM
+  const { reversed, tooClose, tooWide } = limitsM
   const [low, high] = {
     reversed: [-Infinity, reversed],
-    narrow: [reversed, narrow],
-    even: [narrow, wide],
-    wide: [wide, Infinity],
+    tooClose: [reversed, tooClose],
+    good: [tooClose, tooWide],
+    tooWide: [tooWide, Infinity],
   }[verdict as Zone] as [number, number]
   return Math.max(0, yd(low - isM), yd(isM - high))
 }

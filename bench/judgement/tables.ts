@@ -9,7 +9,7 @@ import {
   seedOfTrial,
   trialsOf,
   type Order,
-  type Told,
+  type TrialOptions,
   type Trial,
 } from './trial'
 import { strikes } from './strikes'
@@ -23,19 +23,20 @@ const COUNTS = [3, 4, 5, 6, 8, 10]
 const FEW_COUNTS = [5, 8]
 const LATE_COUNTS = [8, 10]
 
-type Asked = { golfers: number; seed: number; told?: Told; order?: Order }
+type TrialSettings = { golfers: number; seed: number; told?: TrialOptions; order?: Order }
 
 /** Simulated golfers of one world who hit the same number of shots with every club on one day. */
-const scored = (world: World, shotsEach: number, asked: Asked): Score =>
-  scoredBy((order, roll) => oneDay(world, shotsEach, order, roll), shotsEach, asked)
+const scored = (world: World, shotsEach: number, request: TrialSettings): Score =>
+  scoredBy((order, roll) => oneDay(world, shotsEach, order, roll), shotsEach, request)
 
 function scoredBy(
   hit: (order: Order, roll: Dice) => Trial,
   line: number,
-  { golfers, seed, told = {}, order }: Asked,
+  { golfers, seed, told: options = {}, order }: TrialSettings,
 ): Score {
   const score = new Score()
-  for (const trial of trialsOf(golfers, seed, line, hit, order)) score.add(trial, analyseTrial(trial, told))
+  for (const trial of trialsOf(golfers, seed, line, hit, order))
+    score.add(trial, analyseTrial(trial, options))
   return score
 }
 
@@ -89,8 +90,8 @@ export function* reliability(golfers: number, seed: number): Generator<string> {
   yield `\nP(solid): what was so less what was said, in points, by tenths of what was said`
   for (const world of BY_MONITOR) {
     const all = together([3, 5, 8].map((count) => scored(world, count, { golfers, seed })))
-    const tenths = all.strikes.tenths.map(({ n, said, so, se }) =>
-      n === 0 ? '-' : `${points(so - said)}±${points(se)}`,
+    const tenths = all.strikes.tenths.map(({ n, said: predicted, so, se }) =>
+      n === 0 ? '-' : `${points(so - predicted)}±${points(se)}`,
     )
     yield `  ${world.name.padEnd(16)} mean ${(100 * all.strikes.error).toFixed(1)}  ${tenths.map((each) => each.padStart(7)).join('')}`
   }
@@ -98,8 +99,8 @@ export function* reliability(golfers: number, seed: number): Generator<string> {
 
 /** Golfers who look after every round and believe the first verdict that appears. */
 export function* looks(golfers: number, seed: number): Generator<string> {
-  const { first, said, settled, last } = repeatedLooks(USUAL, golfers, seed)
-  yield `\nLooking after every round of three, ${golfers} golfers: the first verdict on a step is wrong in ${percent(first)}, where it said ${percent(said)}; after eight rounds ${percent(settled)} of the steps have had one, and those that stand then are wrong in ${percent(last)}`
+  const { first, said: predicted, settled, last } = repeatedLooks(USUAL, golfers, seed)
+  yield `\nLooking after every round of three, ${golfers} golfers: the first verdict on a step is wrong in ${percent(first)}, where it said ${percent(predicted)}; after eight rounds ${percent(settled)} of the steps have had one, and those that stand then are wrong in ${percent(last)}`
 }
 
 export function* worldsUnlike(golfers: number, seed: number): Generator<string> {
@@ -221,8 +222,8 @@ function line(name: string, score: Score): string {
     percent(f.goodLost),
     percent(f.settled),
     // A share of a handful of steps says nothing.
-    score.settledSteps < FEWEST_SETTLED ? `of ${score.settledSteps}` : percent(f.wrong),
-    score.settledSteps < FEWEST_SETTLED ? '-' : percent(f.wrongBy2),
+    score.settledGaps < FEWEST_SETTLED ? `of ${score.settledGaps}` : percent(f.wrong),
+    score.settledGaps < FEWEST_SETTLED ? '-' : percent(f.wrongBy2),
     (100 * score.verdicts.error).toFixed(1),
     (100 * score.strikes.error).toFixed(1),
   ]

@@ -1,10 +1,10 @@
 import { describe, expect, it } from 'vitest'
 import { dice } from '../../simulators/golfers/dice'
-import { trueStepM, truthOf, wrongBy, zoneAt } from './score'
+import { trueGapM, truthOf, wrongBy, zoneAt } from './score'
 import { manyDays, withTopped } from './hard-worlds'
 import { analyseTrial, bagInputOf, oneDay } from './trial'
 import { USUAL } from './worlds'
-import type { Step } from '../../src/core/gaps/step'
+import type { Gap } from '../../src/core/gaps/step'
 import { yards } from '../../src/core/units'
 
 describe('a trial', () => {
@@ -52,27 +52,27 @@ describe('a trial', () => {
   it('tells Banco nothing that a golfer would not, unless an oracle is asked', () => {
     const trial = oneDay(USUAL, 3, 'rounds', dice(2))
     expect(bagInputOf(trial).shots.some((shot) => 'mark' in shot || 'truth' in shot)).toBe(false)
-    const told = bagInputOf(trial, { strikes: true })
-    expect(told.shots.map(({ mark }) => mark)).toEqual(trial.shots.map(({ truth }) => truth))
+    const options = bagInputOf(trial, { strikes: true })
+    expect(options.shots.map(({ mark }) => mark)).toEqual(trial.shots.map(({ truth }) => truth))
     expect(analyseTrial(trial, { rested: true }).drift.per90).toBeUndefined()
   })
 })
 
 describe('a verdict', () => {
-  const limitsM = { reversed: 0, narrow: yards(7), wide: yards(15) }
-  const said = (verdict: string, lineM?: number) => ({ verdict, lineM, limitsM }) as unknown as Step
+  const limitsM = { reversed: 0, tooClose: yards(7), tooWide: yards(15) }
+  const predicted = (verdict: string, lineM?: number) => ({ verdict, lineM, limitsM }) as unknown as Gap
 
   it('is wrong by as much as the true step lies outside of what was said', () => {
-    expect(wrongBy(said('even'), yards(10), yards(150))).toBe(0)
-    expect(wrongBy(said('even'), yards(17.5), yards(150))).toBeCloseTo(2.5, 9)
-    expect(wrongBy(said('wide'), yards(14), yards(150))).toBeCloseTo(1, 9)
-    expect(wrongBy(said('reversed'), yards(0.5), yards(150))).toBeCloseTo(0.5, 9)
+    expect(wrongBy(predicted('good'), yards(10), yards(150))).toBe(0)
+    expect(wrongBy(predicted('good'), yards(17.5), yards(150))).toBeCloseTo(2.5, 9)
+    expect(wrongBy(predicted('too-wide'), yards(14), yards(150))).toBeCloseTo(1, 9)
+    expect(wrongBy(predicted('reversed'), yards(0.5), yards(150))).toBeCloseTo(0.5, 9)
   })
 
   it('on the line or level is right within the width of the line', () => {
-    expect(wrongBy(said('on-the-line', yards(15)), yards(17.9), yards(140))).toBe(0)
-    expect(wrongBy(said('on-the-line', yards(15)), yards(18.5), yards(140))).toBeCloseTo(0.5, 9)
-    expect(wrongBy(said('level'), yards(-4), yards(140))).toBeCloseTo(1, 9)
+    expect(wrongBy(predicted('borderline', yards(15)), yards(17.9), yards(140))).toBe(0)
+    expect(wrongBy(predicted('borderline', yards(15)), yards(18.5), yards(140))).toBeCloseTo(0.5, 9)
+    expect(wrongBy(predicted('same-distance'), yards(-4), yards(140))).toBeCloseTo(1, 9)
   })
 
   it('stands against the step between the true carries', () => {
@@ -80,7 +80,7 @@ describe('a verdict', () => {
       ['a', yards(160)],
       ['b', yards(148)],
     ])
-    const isM = trueStepM({ longerId: 'a', shorterId: 'b' } as never, truth)
-    expect(zoneAt(isM, limitsM)).toBe('even')
+    const isM = trueGapM({ longerId: 'a', shorterId: 'b' } as never, truth)
+    expect(zoneAt(isM, limitsM)).toBe('good')
   })
 })

@@ -51,7 +51,7 @@ export function* trialsOf(
 }
 
 /** What is told to Banco besides the numbers: how an oracle shows what limits a figure. */
-export type Told = {
+export type TrialOptions = {
   /** What each strike truly was. */
   strikes?: true
   /** That every shot was hit after a rest, so that nobody was tired. */
@@ -64,7 +64,7 @@ const REST_MS = 3_600_000
 /** A trial as the front door takes it; the shots' ids are their places. */
 export function bagInputOf(
   { golfer, shots }: { golfer: HiddenGolfer; shots: readonly TrialShot[] },
-  told: Told = {},
+  options: TrialOptions = {},
 ): BagInput {
   return {
     clubs: clubsOf(golfer),
@@ -76,13 +76,14 @@ export function bagInputOf(
       sequence: position,
       ...(session !== undefined && { session }),
       ...(hitMs !== undefined && { hitMs }),
-      ...(told.strikes && { mark: truth }),
-      ...(told.rested && { hitMs: i * REST_MS }),
+      ...(options.strikes && { mark: truth }),
+      ...(options.rested && { hitMs: i * REST_MS }),
     })),
   }
 }
 
-export const analyseTrial = (trial: Trial, told?: Told): BagAnalysis => analyseBag(bagInputOf(trial, told))
+export const analyseTrial = (trial: Trial, options?: TrialOptions): BagAnalysis =>
+  analyseBag(bagInputOf(trial, options))
 
 const clubsOf = ({ clubs, knowsLofts }: HiddenGolfer): Club[] =>
   clubs.map(({ name, kind, loftDeg }: HiddenClub, order) => ({

@@ -2,7 +2,7 @@ import { median } from '@/core/math/quantile'
 import { sample } from '@/core/math/sample'
 
 /** What golfers do today with the carries of one club. Null without shots. */
-export const WAYS_BY_HAND: Record<string, (carries: number[]) => number | null> = {
+export const HAND_RULES: Record<string, (carries: number[]) => number | null> = {
   'mean of all': mean,
   'mean by eye': (carries) => {
     const rough = carries.length > 0 ? median(carries) : 0

@@ -154,12 +154,12 @@ function answerTo(
         },
       },
       (response) => {
-        let answer = ''
+        let text = ''
         response.setEncoding('utf8')
         response.on('data', (part: string) => {
-          if (answer.length < 2000) answer += part
+          if (text.length < 2000) text += part
         })
-        response.on('end', () => resolve({ status: response.statusCode ?? 0, answer }))
+        response.on('end', () => resolve({ status: response.statusCode ?? 0, answer: text }))
       },
     )
     sent.on('error', (error) => resolve({ status: 0, answer: error.message }))

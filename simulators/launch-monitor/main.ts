@@ -82,7 +82,7 @@ for (let position = 0; position < shots; position++) {
   const read = (metres: number | undefined) => metres && Number((lengthIn(metres, 'yd') + off).toFixed(1))
   const yd = (metres: number | undefined) => metres && Number(lengthIn(metres, 'yd').toFixed(1))
   const mph = (mps: number | undefined) => mps && Number(speedIn(mps, 'mph').toFixed(1))
-  const answer = await post({
+  const response = await post({
     id: `${values.as.replace(/[^\w]+/g, '-').toLowerCase()}-${run}-${seed}-${position + 1}`,
     hitAt: Math.min(Date.now(), began + position * every),
     monitor: values.as,
@@ -99,7 +99,7 @@ for (let position = 0; position < shots; position++) {
     landing: flight.landingDeg,
   })
   console.log(
-    `${position + 1}/${shots}  ${club.name} ${values.swing}  ${read(flight.carryM ?? undefined)} yd  ${truth}  ${answer}`,
+    `${position + 1}/${shots}  ${club.name} ${values.swing}  ${read(flight.carryM ?? undefined)} yd  ${truth}  ${response}`,
   )
   await due(position + 1)
 }

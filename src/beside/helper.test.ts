@@ -71,7 +71,7 @@ describe('a process beside', () => {
   it('lets the data go, so that they can be replaced, and reads the new ones', async () => {
     helper = new Helper()
     const steps = (name: string) =>
-      helper.ask('export', { golferId: ADA, what: 'steps', path: join(folder, name), nowMs: NOW_MS })
+      helper.ask('export', { golferId: ADA, what: 'gaps', path: join(folder, name), nowMs: NOW_MS })
     await steps('before.csv')
     await helper.letGo()
     expect(helper.runs).toBe(true)
@@ -87,7 +87,7 @@ describe('a process beside', () => {
     await expect(helper.ask('export', nobody)).rejects.toThrow(WorkRefused)
     await expect(helper.ask('check', { path: csv(2) })).rejects.toThrow('no backup of Banco')
     const path = join(folder, 'steps.csv')
-    expect(await helper.ask('export', { ...nobody, golferId: ADA, what: 'steps', path })).toBe(true)
+    expect(await helper.ask('export', { ...nobody, golferId: ADA, what: 'gaps', path })).toBe(true)
   }, 30_000)
 
   it('imports a file in parts, each while nobody else writes, reports its progress, and leaves no shot when it is stopped', async () => {
@@ -98,7 +98,7 @@ describe('a process beside', () => {
       seen.push('held')
       return () => void seen.push('let go')
     }
-    const stopped = helper.ask('import', ask, { hold, tell: () => void helper.end() })
+    const stopped = helper.ask('import', ask, { hold, onProgress: () => void helper.end() })
     await expect(stopped).rejects.toThrow(Stopped)
     const inTurn = () => seen.every((each, i) => each === (i % 2 === 0 ? 'held' : 'let go'))
     expect([seen.length % 2, inTurn()]).toEqual([0, true])
@@ -110,7 +110,7 @@ describe('a process beside', () => {
     const done = await helper.ask(
       'import',
       { ...ask, path: csv(6000) },
-      { hold, tell: (each) => told.push(each) },
+      { hold, onProgress: (each) => told.push(each) },
     )
     expect(done).toMatchObject({ taken: 6000, known: 0, held: 0 })
     expect(told.map((each) => each.done)).toEqual([2000, 4000, 6000])

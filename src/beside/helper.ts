@@ -3,23 +3,23 @@ import { once } from 'node:events'
 import { existsSync } from 'node:fs'
 import { join } from 'node:path'
 import { DataError } from '@/store/data-error'
-import type { Asked, Said } from './messages'
+import type { WorkRequest, WorkReply } from './messages'
 import { WorkRefused, type Kind, type Progress, type Works } from './work'
 
 /** Somebody stopped it: nothing was changed. */
 export class Stopped extends Error {}
 
 type Waiting = {
-  resolve: (answer: never) => void
+  resolve: (result: never) => void
   reject: (error: Error) => void
-  tell: (progress: Progress) => void
+  onProgress: (progress: Progress) => void
   /** Resolves when nobody else writes, with a function that is called after the writing. */
   hold: () => Promise<() => void>
   letGo: () => void
 }
-type Options = Partial<Pick<Waiting, 'tell' | 'hold'>>
+type Options = Partial<Pick<Waiting, 'onProgress' | 'hold'>>
 
-const NOTHING_TO_TELL = { tell: () => {}, hold: () => Promise.resolve(() => {}), letGo: () => {} }
+const NOTHING_TO_TELL = { onProgress: () => {}, hold: () => Promise.resolve(() => {}), letGo: () => {} }
 /** One that works so long at something else is ended. */
 const LET_GO_MS = 3000
 
@@ -42,7 +42,7 @@ export class Helper {
       execArgv: [...HEAP_LIMIT, ...(isBuilt ? [] : ['--import', 'tsx'])],
       serialization: 'advanced',
     })
-    this.child.on('message', (said: Said) => void this.heard(said))
+    this.child.on('message', (message: WorkReply) => void this.heard(message))
     this.child.on('exit', () => {
       for (const number of [...this.waiting.keys()])
         this.settle(number)?.reject(new Stopped('the process beside has ended'))
@@ -67,12 +67,12 @@ export class Helper {
    * Asks for a work.
    * @throws WorkRefused, DataError, Stopped, or an error with SQLite's code, as the work itself would
    */
-  ask<K extends Kind>(kind: K, ask: Works[K]['ask'], options: Options = {}): Promise<Works[K]['answer']> {
+  ask<K extends Kind>(kind: K, ask: Works[K]['ask'], options: Options = {}): Promise<Works[K]['result']> {
     const number = ++this.count
     return new Promise((resolve, reject) => {
       if (!this.runs) return reject(new Stopped('the process beside has ended'))
       this.waiting.set(number, { resolve, reject, ...NOTHING_TO_TELL, ...options })
-      this.send({ number, kind, ask } as Asked)
+      this.send({ number, kind, ask } as WorkRequest)
     })
   }
 
@@ -96,15 +96,15 @@ export class Helper {
     await gone
   }
 
-  private send(asked: Asked): void {
-    this.child.send(asked, () => {})
+  private send(request: WorkRequest): void {
+    this.child.send(request, () => {})
   }
 
-  private async heard(said: Said): Promise<void> {
-    const { number } = said
-    switch (said.says) {
+  private async heard(message: WorkReply): Promise<void> {
+    const { number } = message
+    switch (message.says) {
       case 'progress':
-        return this.waiting.get(number)?.tell(said.progress)
+        return this.waiting.get(number)?.onProgress(message.progress)
       case 'wants to write': {
         const waiting = this.waiting.get(number)
         if (!waiting) return
@@ -121,14 +121,14 @@ export class Helper {
         return
       }
       case 'done':
-        return this.settle(number)?.resolve(said.answer as never)
+        return this.settle(number)?.resolve(message.result as never)
       case 'refused':
-        return this.settle(number)?.reject(new WorkRefused(said.status, said.problems))
+        return this.settle(number)?.reject(new WorkRefused(message.status, message.problems))
       case 'failed':
         return this.settle(number)?.reject(
-          said.inWords
-            ? new DataError(said.message)
-            : Object.assign(new Error(said.message), said.code !== '' && { code: said.code }),
+          message.inWords
+            ? new DataError(message.message)
+            : Object.assign(new Error(message.message), message.code !== '' && { code: message.code }),
         )
     }
   }

@@ -19,7 +19,7 @@ import {
   type TableRow,
 } from '@/formats/table/read-table'
 import { shapeOf, withChoice, type ColumnChoice } from '@/formats/table/shape'
-import { WorkRefused, refuseWork, type Progress, type Way } from './work'
+import { WorkRefused, refuseWork, type Progress, type WorkContext } from './work'
 
 /** A file of shots, and what is known of it besides what it says. */
 export type ShotsFile = {
@@ -47,10 +47,10 @@ const TELL_EVERY = 2000
 function* withProgress(
   rows: Iterable<TableRow>,
   of: number,
-  tell: (progress: Progress) => void,
+  onProgress: (progress: Progress) => void,
 ): Generator<TableRow> {
   for (const row of rows) {
-    if (row.row % TELL_EVERY === 0) tell({ done: Math.min(row.row, of), of })
+    if (row.row % TELL_EVERY === 0) onProgress({ done: Math.min(row.row, of), of })
     yield row
   }
 }
@@ -79,7 +79,7 @@ export async function importFile(
   golfer: Golfer,
   file: ShotsFile,
   nowMs: number,
-  { tell = () => {}, write = async (work) => work() }: Partial<Way> = {},
+  { onProgress = () => {}, write = async (work) => work() }: Partial<WorkContext> = {},
 ): Promise<ImportResult> {
   const { found, table } = tableOf(file)
   while (await write(() => removeStopped(db, golfer.id)));
@@ -92,7 +92,7 @@ export async function importFile(
     { nowMs, offsetMin },
   )
   await write(parts.begin)
-  const shots = fileShots(withProgress(readRows(table, file.options), table.lines, tell), offsetMin)
+  const shots = fileShots(withProgress(readRows(table, file.options), table.lines, onProgress), offsetMin)
   for (const part of inParts(shots)) await write(() => parts.add(part))
   return write(() => {
     const result = parts.finish()
@@ -106,12 +106,12 @@ export function knownRows(
   db: Database,
   golfer: Golfer,
   file: ShotsFile,
-  tell: (progress: Progress) => void = () => {},
+  onProgress: (progress: Progress) => void = () => {},
 ): number[] {
   const { table } = tableOf(file)
   const rows: number[] = []
   function* fresh(): Generator<TableRow> {
-    for (const row of withProgress(readRows(table, file.options), table.lines, tell))
+    for (const row of withProgress(readRows(table, file.options), table.lines, onProgress))
       if (row.status === 'taken' || row.status === 'held') {
         rows.push(row.row)
         yield row

@@ -3,8 +3,8 @@
 import { databasePath, dataFolder } from '@/store/data-folder'
 import { DataError, errorCode } from '@/store/data-error'
 import { openDatabase, type Database } from '@/store/database'
-import type { Asked, Said } from './messages'
-import { WorkRefused, type Kind, type Way } from './work'
+import type { WorkRequest, WorkReply } from './messages'
+import { WorkRefused, type Kind, type WorkContext } from './work'
 import { WORKS } from './works'
 
 let database: Database | null = null
@@ -13,11 +13,11 @@ const data = (): Database => (database ??= openDatabase(databasePath(dataFolder(
 
 const going = new Map<number, () => void>()
 /** Where nobody listens any more this process ends: nothing is to be done about what could not be said. */
-const say = (said: Said): void => void process.send?.(said, undefined, undefined, () => {})
+const say = (message: WorkReply): void => void process.send?.(message, undefined, undefined, () => {})
 
 async function work(number: number, kind: Kind, ask: unknown): Promise<void> {
-  const way: Way = {
-    tell: (progress) => say({ number, says: 'progress', progress }),
+  const context: WorkContext = {
+    onProgress: (progress) => say({ number, says: 'progress', progress }),
     write: async (work) => {
       await new Promise<void>((resolve) => {
         going.set(number, resolve)
@@ -31,8 +31,8 @@ async function work(number: number, kind: Kind, ask: unknown): Promise<void> {
     },
   }
   try {
-    const answer = await WORKS[kind](data, ask as never, way)
-    say({ number, says: 'done', answer })
+    const result = await WORKS[kind](data, ask as never, context)
+    say({ number, says: 'done', result })
   } catch (error) {
     if (error instanceof WorkRefused)
       return say({ number, says: 'refused', status: error.status, problems: error.problems })
@@ -41,13 +41,13 @@ async function work(number: number, kind: Kind, ask: unknown): Promise<void> {
   }
 }
 
-process.on('message', (asked: Asked) => {
-  if (asked.kind === 'go') going.get(asked.number)?.()
-  else if (asked.kind === 'let go') {
+process.on('message', (request: WorkRequest) => {
+  if (request.kind === 'go') going.get(request.number)?.()
+  else if (request.kind === 'let go') {
     database?.close()
     database = null
-    say({ number: asked.number, says: 'done', answer: null })
-  } else void work(asked.number, asked.kind, asked.ask)
+    say({ number: request.number, says: 'done', result: null })
+  } else void work(request.number, request.kind, request.ask)
 })
 process.on('disconnect', () => process.exit())
 // A key that ends the server in a terminal is sent to this process as well: the server says when it ends.

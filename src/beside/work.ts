@@ -12,33 +12,33 @@ export type Progress = { done: number; of: number }
 /** What is done beside the thread that answers: what is asked, and what comes of it. */
 export type Works = {
   /** The view of a page. */
-  view: { ask: ViewAsk & { writes: Writes }; answer: unknown }
+  view: { ask: ViewAsk & { writes: Writes }; result: unknown }
   /** A file's shots into the store, all or none. */
   import: {
     ask: { golferId: GolferId; path: string; form: ImportForm; nowMs: number }
-    answer: { importId: string; taken: number; known: number; held: number; conflicts: number }
+    result: { importId: string; taken: number; known: number; held: number; conflicts: number }
   }
   /** Which rows of a file are on file already. */
-  known: { ask: { golferId: GolferId; path: string; form: ImportForm }; answer: { known: number[] } }
+  known: { ask: { golferId: GolferId; path: string; form: ImportForm }; result: { known: number[] } }
   /** A golfer's file, written to a path; false where the golfer has no bag yet. */
-  export: { ask: { golferId: GolferId; what: Export; path: string; nowMs: number }; answer: boolean }
+  export: { ask: { golferId: GolferId; what: Export; path: string; nowMs: number }; result: boolean }
   /** All data, written to a path. */
-  backup: { ask: { path: string }; answer: null }
+  backup: { ask: { path: string }; result: null }
   /** A backup, looked through from end to end. */
-  check: { ask: { path: string }; answer: BackupContents }
+  check: { ask: { path: string }; result: BackupContents }
   /** The reports of several golfers in one PDF, written to a path. */
   reports: {
     ask: { kind: string; golferIds: GolferId[]; madeMs: number; path: string }
-    answer: { file: string }
+    result: { file: string }
   }
   /** A golfer from a file. */
-  restore: { ask: { path: string }; answer: { id: GolferId } }
+  restore: { ask: { path: string }; result: { id: GolferId } }
 }
 export type Kind = keyof Works
 
 /** What a work may do while it goes on. */
-export type Way = {
-  tell: (progress: Progress) => void
+export type WorkContext = {
+  onProgress: (progress: Progress) => void
   /** Writes while nobody else writes. */
   write: <T>(work: () => T) => Promise<T>
 }

@@ -15,13 +15,13 @@ import { writeExport, type Export } from '@/views/export-file'
 import { reportFrom } from '@/views/paper-view'
 import { importFile, knownRows, type ShotsFile } from './import-file'
 import { pageView } from './page-views'
-import { refuseWork, WorkRefused, type Kind, type Progress, type Way, type Works } from './work'
+import { refuseWork, WorkRefused, type Kind, type Progress, type WorkContext, type Works } from './work'
 
 type Doing<K extends Kind> = (
   data: () => Database,
   ask: Works[K]['ask'],
-  way: Way,
-) => Works[K]['answer'] | Promise<Works[K]['answer']>
+  context: WorkContext,
+) => Works[K]['result'] | Promise<Works[K]['result']>
 
 /** How each kind of work is done, by whichever process does it. */
 export const WORKS: { [K in Kind]: Doing<K> } = {
@@ -30,22 +30,22 @@ export const WORKS: { [K in Kind]: Doing<K> } = {
     return pageView(data(), ask)
   },
 
-  import: async (data, { golferId, path, form, nowMs }, way) => {
+  import: async (data, { golferId, path, form, nowMs }, context) => {
     const db = data()
     const golfer = golferOf(db, golferId)
     const file = shotsFile(golfer, path, form)
-    const { conflicts, ...result } = await importFile(db, golfer, file, nowMs, way)
+    const { conflicts, ...result } = await importFile(db, golfer, file, nowMs, context)
     return { ...result, conflicts: conflicts.length }
   },
 
-  known: (data, { golferId, path, form }, { tell }) => {
+  known: (data, { golferId, path, form }, { onProgress }) => {
     const db = data()
     const golfer = golferOf(db, golferId)
-    return { known: knownRows(db, golfer, shotsFile(golfer, path, form), tell) }
+    return { known: knownRows(db, golfer, shotsFile(golfer, path, form), onProgress) }
   },
 
-  export: (data, { golferId, ...file }, { tell }) =>
-    exportToFile(data(), golferOf(data(), golferId), { ...file, tell }),
+  export: (data, { golferId, ...file }, { onProgress }) =>
+    exportToFile(data(), golferOf(data(), golferId), { ...file, onProgress }),
 
   backup: (data, { path }) => {
     backUp(data(), path)
@@ -54,10 +54,10 @@ export const WORKS: { [K in Kind]: Doing<K> } = {
 
   check: (_data, { path }) => inWords(422, () => checkBackup(path, STORED_JSON)),
 
-  reports: async (data, { kind, golferIds, madeMs, path }, { tell }) => {
+  reports: async (data, { kind, golferIds, madeMs, path }, { onProgress }) => {
     const inputs = golferIds.map((id, i) => {
       const golfer = golferOf(data(), id)
-      tell({ done: i, of: golferIds.length })
+      onProgress({ done: i, of: golferIds.length })
       return (
         reportFrom(data(), golfer, madeMs) ??
         refuseWork(409, 'golfer', `${golfer.name} has no bag yet: start one, or leave them out.`)
@@ -100,8 +100,8 @@ function exportToFile(
     what,
     path,
     nowMs,
-    tell,
-  }: { what: Export; path: string; nowMs: number; tell: (progress: Progress) => void },
+    onProgress,
+  }: { what: Export; path: string; nowMs: number; onProgress: (progress: Progress) => void },
 ): boolean {
   const { shots } = historyOf(db, golfer.id)
   const file = openSync(path, 'wx', 0o600)
@@ -113,7 +113,7 @@ function exportToFile(
     writeSync(file, waiting)
     lines += waiting.split('\n').length - 1
     waiting = ''
-    tell({ done: Math.min(lines, shots), of: shots })
+    onProgress({ done: Math.min(lines, shots), of: shots })
   }
   try {
     const written = writeExport(db, golfer, what, nowMs, write)

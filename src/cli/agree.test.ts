@@ -1,13 +1,13 @@
 import { expect, it } from 'vitest'
 import { readAgreeInput } from '@/formats/agree-input'
-import { answerAgree } from './agree'
+import { agreeResult } from './agree'
 
 it('two lists of the same shots are answered with bias, limits, outer bounds and claims', () => {
   const read = readAgreeInput(
     JSON.stringify({ a: [151.3, 148.1, 154.6], b: [154.2, 150.4, 160.7], toleranceM: 4 }),
   )
   if (!read.ok) throw new Error(read.problems[0]?.sentence)
-  expect(answerAgree(read.value)).toMatchObject({
+  expect(agreeResult(read.value)).toMatchObject({
     ...{ pairs: 3, dropped: 0, biasM: expect.closeTo(-3.77, 2) },
     claims: { average: false, limitsLook: false, limitsProven: false },
   })

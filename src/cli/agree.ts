@@ -3,7 +3,7 @@ import { readAgreeInput, type AgreeInput } from '@/formats/agree-input'
 import { lineCommand } from './line-command'
 
 /** The first less the second: bias, limits of agreement, and what may be claimed within the tolerance. */
-export function answerAgree({ a, b, toleranceM }: AgreeInput): object {
+export function agreeResult({ a, b, toleranceM }: AgreeInput): object {
   const found = agreement(
     a.map((each, i) => [each, b[i] as number] as const),
     toleranceM,
@@ -18,5 +18,5 @@ export const AGREE = lineCommand(
 
   echo '{ "a": [151.3, 148.1, 154.6], "b": [154.2, 150.4, 160.7], "toleranceM": 4 }' | npm run -s banco -- agree`,
   readAgreeInput,
-  answerAgree,
+  agreeResult,
 )

@@ -1,12 +1,12 @@
 import { expect, it } from 'vitest'
 import { readChanceInput } from '@/formats/chance-input'
-import { answerChance } from './chance'
+import { chanceResult } from './chance'
 
 const SHOT = { carryM: 178, stockSdM: 1.5, shotSdM: 5.3, missed: 0.14 }
 const answered = (line: object): Record<string, number> => {
   const read = readChanceInput(JSON.stringify(line))
   if (!read.ok) throw new Error(read.problems[0]?.sentence)
-  return answerChance(read.value) as Record<string, number>
+  return chanceResult(read.value) as Record<string, number>
 }
 
 it('a hazard is answered with the chance to clear it, of good shots, of missed ones, and in all', () => {

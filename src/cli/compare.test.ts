@@ -1,13 +1,13 @@
 import { expect, it } from 'vitest'
 import { readCompareInput } from '@/formats/compare-input'
-import { answerCompare } from './compare'
+import { compareResult } from './compare'
 
 it('two lists of carries are answered with their difference, its interval and a word', () => {
   const read = readCompareInput(
     JSON.stringify({ a: [100, 102, 98, 101, 99, 100], b: [110, 112, 108, 111, 109, 110], sameDay: true }),
   )
   if (!read.ok) throw new Error(read.problems[0]?.sentence)
-  expect(answerCompare(read.value)).toMatchObject({ differenceM: 10, word: 'real' })
+  expect(compareResult(read.value)).toMatchObject({ differenceM: 10, word: 'real' })
 })
 
 it.each([

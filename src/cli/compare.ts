@@ -3,7 +3,7 @@ import { readCompareInput, type CompareInput } from '@/formats/compare-input'
 import { lineCommand } from './line-command'
 
 /** The second list less the first, with its interval and the word for it. */
-export const answerCompare = ({ a, b, sameDay, unit }: CompareInput): object =>
+export const compareResult = ({ a, b, sameDay, unit }: CompareInput): object =>
   compareCarries(a, b, sameDay, unit)
 
 export const COMPARE = lineCommand(
@@ -11,5 +11,5 @@ export const COMPARE = lineCommand(
 
   echo '{ "a": [104, 107, 101], "b": [108, 111, 106], "sameDay": true }' | npm run -s banco -- compare`,
   readCompareInput,
-  answerCompare,
+  compareResult,
 )

@@ -26,7 +26,7 @@ export class CommandError extends Error {}
 
 const offsetNow = (): number => -new Date().getTimezoneOffset()
 const say = (text: string): void => void process.stdout.write(`${text}\n`)
-const withData = async <Answer>(doing: (db: Database) => Answer | Promise<Answer>): Promise<Answer> => {
+const withData = async <Result>(doing: (db: Database) => Result | Promise<Result>): Promise<Result> => {
   const db = openDatabase(databasePath(dataFolder()))
   try {
     return await doing(db)

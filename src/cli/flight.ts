@@ -6,7 +6,7 @@ import { lineCommand } from './line-command'
 import type { Restating } from '@/core/flight/restate'
 
 /** A flight and its run. */
-export function answerFly({ air, landingHeightM = 0, turf, path = false, ...launch }: FlyInput): object {
+export function flyResult({ air, landingHeightM = 0, turf, path = false, ...launch }: FlyInput): object {
   const flight = fly(launch, air, { landingHeightM, path })
   if (flight.outcome !== 'landed')
     return {
@@ -30,7 +30,7 @@ export function answerFly({ air, landingHeightM = 0, turf, path = false, ...laun
 }
 
 /** A carry in stated air with what is known of it, or why it is not stated. */
-export function answerRestate(input: Restating): object {
+export function restateResult(input: Restating): object {
   const restated = restate(input)
   if (restated.kind === 'refused') return { refused: restated.because }
   const { carryM, sdM, significant, launch } = restated
@@ -42,7 +42,7 @@ export const FLY = lineCommand(
 
   echo '{ "ballSpeedMps": 53.6, "launchDeg": 16.3, "spinRpm": 7100 }' | npm run -s banco -- fly`,
   readFlyInput,
-  answerFly,
+  flyResult,
 )
 
 export const RESTATE = lineCommand(
@@ -50,5 +50,5 @@ export const RESTATE = lineCommand(
 
   echo '{ "carryM": 140, "club": { "loftDeg": 32 }, "to": { "tempC": 24, "pressureHpa": 851 } }' | npm run -s banco -- restate`,
   readRestateInput,
-  answerRestate,
+  restateResult,
 )

@@ -3,7 +3,7 @@ import { dice } from '../../simulators/golfers/dice'
 import { hitSession, inRounds } from '../../simulators/golfers/hit-session'
 import { NET_LOFT } from '../../simulators/golfers/net-loft'
 import { readRefitInput } from '@/formats/refit-input'
-import { answerRefit } from './refit'
+import { refitResult } from './refit'
 
 const golfer = NET_LOFT[1]!
 const roll = dice(5)
@@ -29,32 +29,32 @@ describe('a line of refit', () => {
     const read = readRefitInput(line())
     if (!read.ok) throw new Error(JSON.stringify(read.problems))
     const before = JSON.stringify(read.value)
-    const answer = answerRefit(read.value) as {
+    const result = refitResult(read.value) as {
       perDegree: { clubId: string; mPerDeg: number; sdMPerDeg: number }[]
       gate: { longerId: string; shut?: string }[]
-      proposals: { way: string; before: number; after: number; steps: object[]; cautions: string[] }[]
+      proposals: { way: string; before: number; after: number; gaps: object[]; cautions: string[] }[]
     }
     expect(JSON.stringify(read.value)).toBe(before)
-    const irons = answer.perDegree.filter(({ clubId }) => clubId.endsWith('iron'))
+    const irons = result.perDegree.filter(({ clubId }) => clubId.endsWith('iron'))
     expect(irons.length).toBeGreaterThan(3)
     for (const { mPerDeg, sdMPerDeg } of irons) {
       expect(mPerDeg).toBeGreaterThan(1)
       expect(mPerDeg).toBeLessThan(4.5)
       expect(sdMPerDeg).toBeGreaterThan(0)
     }
-    for (const { way, before: was, after, steps } of answer.proposals) {
+    for (const { way, before: was, after, gaps } of result.proposals) {
       // With one club less a gap is gone: the sum of the others need not rise.
       if (way !== 'lighter-bag') expect(after - was).toBeGreaterThanOrEqual(0.5)
-      expect(steps.length).toBeGreaterThan(5)
+      expect(gaps.length).toBeGreaterThan(5)
     }
-    expect(JSON.stringify(answer)).not.toContain('null')
+    expect(JSON.stringify(result)).not.toContain('null')
   })
 
   it('keeps a club of the rack out of the bag', () => {
     const read = readRefitInput(line((club, i) => (i === 6 ? { ...club, inBag: false } : club)))
     if (!read.ok) throw new Error(JSON.stringify(read.problems))
-    const answer = answerRefit(read.value) as { perDegree: { clubId: string }[] }
-    expect(answer.perDegree.map(({ clubId }) => clubId)).not.toContain(golfer.clubs[6]!.name)
+    const result = refitResult(read.value) as { perDegree: { clubId: string }[] }
+    expect(result.perDegree.map(({ clubId }) => clubId)).not.toContain(golfer.clubs[6]!.name)
   })
 
   it.each([

@@ -4,7 +4,7 @@ import { refitOf } from '@/views/refit-of'
 import { lineCommand } from './line-command'
 
 /** Clubs with how they are made, and shots, in; what each degree is worth and what is proposed, out. */
-export const answerRefit = ({ clubs: all, ...input }: RefitInput): object => {
+export const refitResult = ({ clubs: all, ...input }: RefitInput): object => {
   const clubs = all.filter(({ inBag }) => inBag !== false).map(({ inBag: _, ...club }) => club)
   const rack = all.filter(({ inBag }) => inBag === false).map(({ inBag: _, ...club }) => club)
   const { refit } = refitOf({ ...input, clubs, rack })
@@ -20,17 +20,17 @@ export const answerRefit = ({ clubs: all, ...input }: RefitInput): object => {
       b: shorterId,
       probability,
     })),
-    proposals: proposals.map(({ strategy, fixes, before, after, steps, cautions, shut }) => ({
+    proposals: proposals.map(({ strategy, fixes, before, after, gaps, cautions, shut }) => ({
       way: strategy === 'fewer-clubs' ? 'lighter-bag' : strategy,
       fixes,
       before,
       after,
-      steps: steps.map(({ longerId, shorterId, stepM, sdM, even }) => ({
+      gaps: gaps.map(({ longerId, shorterId, gapM, sdM, good }) => ({
         longerId,
         shorterId,
-        stepM,
+        gapM,
         sdM,
-        even,
+        even: good,
       })),
       cautions: cautions.map((caution) => cautionSentence(caution, (id) => id)),
       ...(shut && { shut }),
@@ -45,5 +45,5 @@ export const REFIT = lineCommand(
 
 One JSON document a line in, one a line out, as docs/calculations.md says.`,
   readRefitInput,
-  answerRefit,
+  refitResult,
 )

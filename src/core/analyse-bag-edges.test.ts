@@ -41,10 +41,10 @@ describe('edges', () => {
     ],
     ['equal carries everywhere', { clubs: SIX, shots: SIX.flatMap(({ id }) => hit(id, times(5, [150]))) }],
   ])('%s: nothing is settled that is not seen', (name, input) => {
-    const { steps, stocks } = analyseBag(input)
-    expect(steps).toHaveLength(Math.max(0, input.clubs.length - 1))
+    const { gaps, stocks } = analyseBag(input)
+    expect(gaps).toHaveLength(Math.max(0, input.clubs.length - 1))
     expect(stocks.every(({ carryM, count }) => (carryM === undefined) === (count === 0))).toBe(true)
-    if (name !== 'equal carries everywhere') expect(steps.some(({ settled }) => settled)).toBe(false)
+    if (name !== 'equal carries everywhere') expect(gaps.some(({ settled }) => settled)).toBe(false)
     else expect(stocks.every(({ carryM }) => lengthIn(carryM!, 'yd') === 150)).toBe(true)
   })
 
@@ -79,8 +79,8 @@ describe('edges', () => {
 
   it('far apart and steady is settled', () => {
     const shots = [...hit('7i', times(2, steady(170))), ...hit('8i', times(2, steady(120)))]
-    expect(only(analyseBag({ clubs: [seven, eight], shots }).steps)).toMatchObject({
-      verdict: 'wide',
+    expect(only(analyseBag({ clubs: [seven, eight], shots }).gaps)).toMatchObject({
+      verdict: 'too-wide',
       settled: true,
     })
   })
@@ -88,9 +88,9 @@ describe('edges', () => {
   it('no lofts, carry only and own zones all work together', () => {
     const clubs = SIX.map((each) => ({ ...each, loftDeg: null }))
     const shots = SIX.flatMap(({ id }, i) => hit(id, around(SIX_CARRIES_YD[i]!, 8)))
-    const zonesM = { reversed: 0, narrow: yards(1), wide: yards(60) }
-    const { steps } = analyseBag({ clubs, shots, rules: { zonesM } })
-    expect(steps.every(({ verdict, settled }) => settled && verdict === 'even')).toBe(true)
+    const zonesM = { reversed: 0, tooClose: yards(1), tooWide: yards(60) }
+    const { gaps } = analyseBag({ clubs, shots, rules: { zonesM } })
+    expect(gaps.every(({ verdict, settled }) => settled && verdict === 'good')).toBe(true)
   })
 
   it('200 shots with one club: the newest 60 say it, and the others are passed over', () => {
@@ -105,9 +105,9 @@ describe('edges', () => {
     const byHand = [{ clubId: seven.id, swing: 'full', carryM: yards(170.5), because: 'safe over the burn' }]
     const stock = analyseBag({ clubs: [seven], shots, rules: { byHand } }).stocks[0]!
     const yd = (metres: number | undefined) => Math.round(lengthIn(metres ?? NaN, 'yd') * 100) / 100
-    expect([stock.carryM, stock.schools['median-solid'], stock.schools['best-n-of-m']].map(yd)).toEqual([
-      173, 173.6, 174.8,
-    ])
+    expect(
+      [stock.carryM, stock.byStockRule['median-solid'], stock.byStockRule['best-n-of-m']].map(yd),
+    ).toEqual([173, 173.6, 174.8])
     expect(yd(stock.sdM)).toBe(2.68)
     expect(stock.byHand).toEqual({ carryM: yards(170.5), because: 'safe over the burn' })
   })

@@ -21,24 +21,24 @@ describe('a step', () => {
       ...hit('7i', [150, 150.4, 149.6, 150.2, 149.8]),
       ...hit('8i', [139, 139.4, 138.6, 139.2, 138.8]),
     ]
-    const step = only(analyseBag({ clubs: [seven, eight], shots }).steps)
-    expect(step).toMatchObject({ verdict: 'even', settled: true })
-    expect(Math.abs(step.stepM! - yards(11))).toBeLessThan(yards(0.3))
-    expect(step.lowM).toBeGreaterThan(yards(7))
-    expect(step.highM).toBeLessThan(yards(15))
+    const gap = only(analyseBag({ clubs: [seven, eight], shots }).gaps)
+    expect(gap).toMatchObject({ verdict: 'good', settled: true })
+    expect(Math.abs(gap.gapM! - yards(11))).toBeLessThan(yards(0.3))
+    expect(gap.lowM).toBeGreaterThan(yards(7))
+    expect(gap.highM).toBeLessThan(yards(15))
   })
 
   it('is not settled when its interval crosses a limit, and leans', () => {
     const shots = [...hit('7i', [150, 141, 158, 147]), ...hit('8i', [139, 131, 144, 136])]
-    const step = only(analyseBag({ clubs: [seven, eight], shots }).steps)
-    expect(step.settled).toBe(false)
-    expect(step.verdict).toBe('even')
-    expect(step.lowM).toBeLessThan(yards(7.5))
+    const gap = only(analyseBag({ clubs: [seven, eight], shots }).gaps)
+    expect(gap.settled).toBe(false)
+    expect(gap.verdict).toBe('good')
+    expect(gap.lowM).toBeLessThan(yards(7.5))
   })
 
   it('is never settled below seven shots of both, however steady', () => {
     const shots = [...hit('7i', [150, 150.1, 150]), ...hit('8i', [139, 139.1, 139])]
-    expect(only(analyseBag({ clubs: [seven, eight], shots }).steps).settled).toBe(false)
+    expect(only(analyseBag({ clubs: [seven, eight], shots }).gaps).settled).toBe(false)
   })
 
   it('lies on the line when it is near a limit and surely no further than 3 yd from it', () => {
@@ -46,32 +46,32 @@ describe('a step', () => {
       ...hit('7i', [150, 151, 149, 150.5, 149.5, 150.2]),
       ...hit('8i', [135, 136, 134, 135.5, 134.5, 135.2]),
     ]
-    const step = only(analyseBag({ clubs: [seven, eight], shots }).steps)
-    expect(step).toMatchObject({ verdict: 'on-the-line', settled: true })
-    expect(step.lineM).toBeCloseTo(step.limitsM!.wide, 9)
+    const gap = only(analyseBag({ clubs: [seven, eight], shots }).gaps)
+    expect(gap).toMatchObject({ verdict: 'borderline', settled: true })
+    expect(gap.lineM).toBeCloseTo(gap.limitsM!.tooWide, 9)
   })
 
   it.each([
     ['reversed', 145],
-    ['narrow', 136],
-    ['wide', 115],
+    ['too-close', 136],
+    ['too-wide', 115],
   ])('can be %s', (verdict, shorter) => {
     const shots = [...hit('7i', times(3, steady(140))), ...hit('8i', times(3, steady(shorter)))]
-    expect(only(analyseBag({ clubs: [seven, eight], shots }).steps)).toMatchObject({ verdict, settled: true })
+    expect(only(analyseBag({ clubs: [seven, eight], shots }).gaps)).toMatchObject({ verdict, settled: true })
   })
 
   it('over a club that is absent by loft is judged by the limits of one step', () => {
     const clubs = [seven, { ...nine, loftDeg: 41, order: 1 }]
     const shots = [...hit('7i', [150, 150.4, 149.6, 150]), ...hit('9i', [127.6, 128, 127.2, 127.6])]
-    const step = only(analyseBag({ clubs, shots }).steps)
-    expect(step).toMatchObject({ absentClubs: 1, verdict: 'wide', settled: true })
-    expect(step.limitsM?.wide).toBeLessThan(yards(15.5))
+    const gap = only(analyseBag({ clubs, shots }).gaps)
+    expect(gap).toMatchObject({ absentClubs: 1, verdict: 'too-wide', settled: true })
+    expect(gap.limitsM?.tooWide).toBeLessThan(yards(15.5))
   })
 
   it('to the same distance is level, and trouble', () => {
     const shots = [...hit('7i', around(150, 10)), ...hit('8i', around(149, 10))]
-    const step = only(analyseBag({ clubs: [seven, eight], shots }).steps)
-    expect(step).toMatchObject({ verdict: 'level', settled: true })
+    const gap = only(analyseBag({ clubs: [seven, eight], shots }).gaps)
+    expect(gap).toMatchObject({ verdict: 'same-distance', settled: true })
   })
 
   it('that is left on purpose keeps its verdict and asks for no shots', () => {
@@ -79,21 +79,21 @@ describe('a step', () => {
     const input = { clubs: [seven, eight], shots }
     expect(analyseBag(input).next.length).toBeGreaterThan(0)
     const because = 'the hybrid comes in on long courses'
-    const steps = [{ longerId: seven.id, shorterId: eight.id, because }]
-    const { steps: left, next } = analyseBag({ ...input, rules: { leftOnPurpose: { steps } } })
-    expect(only(left)).toMatchObject({ ...only(analyseBag(input).steps), leftOnPurpose: because })
+    const gaps = [{ longerId: seven.id, shorterId: eight.id, because }]
+    const { gaps: left, next } = analyseBag({ ...input, rules: { leftOnPurpose: { gaps } } })
+    expect(only(left)).toMatchObject({ ...only(analyseBag(input).gaps), leftOnPurpose: because })
     expect(next).toEqual([])
   })
 
   it('is unknown while one of its clubs has no shot', () => {
-    const { steps } = analyseBag({ clubs: [seven, eight, nine], shots: hit('7i', [150, 151]) })
-    expect(steps.map((step) => step.verdict)).toEqual(['unknown', 'unknown'])
-    expect(steps[0]).not.toHaveProperty('stepM')
+    const { gaps } = analyseBag({ clubs: [seven, eight, nine], shots: hit('7i', [150, 151]) })
+    expect(gaps.map((gap) => gap.verdict)).toEqual(['not-judged', 'not-judged'])
+    expect(gaps[0]).not.toHaveProperty('stepM')
   })
 
   it('leaves the putter apart', () => {
     const clubs = [seven, eight, club('p', 'putter', 3, 2)]
-    expect(analyseBag({ clubs, shots: [] }).steps).toHaveLength(1)
+    expect(analyseBag({ clubs, shots: [] }).gaps).toHaveLength(1)
   })
 })
 
@@ -109,7 +109,7 @@ describe('a stock', () => {
     expect(stock?.count).toBe(4)
     expect(stock?.leftOut).toMatchObject([{ shotId: fat.id, mark: 'fat', solidProbability: 0 }])
     expect(lengthIn(stock?.leftOut[0]?.facts.shortM ?? 0, 'yd')).toBeCloseTo(65.5, 0)
-    expect(stock?.schools['mean-all']).toBeCloseTo(yards(149), 9)
+    expect(stock?.byStockRule['mean-all']).toBeCloseTo(yards(149), 9)
   })
 
   it('has an interval from the first shot on', () => {
@@ -163,7 +163,7 @@ describe('the whole bag', () => {
 
   it('says nothing of nothing', () => {
     const empty = analyseBag({ clubs: [], shots: [] })
-    expect(empty).toMatchObject({ stocks: [], steps: [], holes: [], next: [] })
+    expect(empty).toMatchObject({ stocks: [], gaps: [], uncovered: [], next: [] })
     expect(empty).not.toHaveProperty('cover')
   })
 
@@ -181,7 +181,7 @@ describe('the whole bag', () => {
       shots,
       rules: { goalZoneM: [yards(48), yards(114)] },
     })
-    expect(goal?.holes.map((hole) => hole.map((m) => Math.round(m / yards(0.1)) / 10))).toEqual([
+    expect(goal?.uncovered.map((range) => range.map((m) => Math.round(m / yards(0.1)) / 10))).toEqual([
       [48, 69.4],
       [79.4, 88.2],
       [98.2, 114],
@@ -209,7 +209,7 @@ describe('which shots count', () => {
     const { shot, stock } = judged(shots, shots[2]!)
     expect(shot?.mark).toBe('fat')
     expect(stock?.carryM).toBeCloseTo(yards(162.05), 9)
-    expect(stock?.schools['mean-all']).toBeCloseTo(yards(149), 9)
+    expect(stock?.byStockRule['mean-all']).toBeCloseTo(yards(149), 9)
   })
 
   it.each([

@@ -4,15 +4,15 @@ import { coverage, type Coverage } from './gaps/coverage-of-bag'
 import type { Air } from './flight/air'
 import { ordinaryRun } from './flight/station-run'
 import { modelled } from './flight/modelled'
-import { heldByStocks, holdsOf, unsureOf, type HeldByStocks } from './shots/holds'
+import { adjustedStocks, adjustmentsOf, unsureOf, type AdjustedStocks } from './shots/holds'
 import { inStatedAir, restatedStation } from './stock/restated-station'
 import { isHit, type HitStock, type Stock } from './stock/stock'
 import { restateShots, type ShotInAir } from './flight/restate-shots'
 import type { Help } from './gaps/beyond-shots'
 import type { NextShots } from './gaps/next-shots'
-import type { Step } from './gaps/step'
-import { isDone, stepsOfBag, type StepLeft, type StepOverUnhit } from './gaps/steps-of-bag'
-import { schoolOf, type OwnZones, type StepSchool } from './gaps/zones'
+import type { Gap } from './gaps/step'
+import { isDone, gapsOfBag, type GapKeptAsIs, type GapOverUnhit } from './gaps/steps-of-bag'
+import { chosenGapRule, type OwnZones, type GapRule } from './gaps/zones'
 import type { ClubId, ShotId } from './ids'
 import { leftOutGuard, type OneSided } from './stock/left-out-guard'
 import type { Mark } from './shots/mark'
@@ -32,7 +32,7 @@ import { FULL_SWING, type Swing, atStation, isOf as isOfStation } from './statio
 
 export type Rules = {
   stockRule?: StockRule
-  stepSchool?: StepSchool
+  gapRule?: GapRule
   zonesM?: OwnZones
   /** How near a stock must be to a number to cover it. */
   toleranceM?: number
@@ -47,7 +47,7 @@ export type Rules = {
   /** What clubs that were changed should carry, by their shots from before: one standard deviation beside it. */
   expected?: ExpectedStock[]
   /** What the golfer wants as it is: steps, and holes by a distance that lies in them. */
-  leftOnPurpose?: { steps?: StepLeft[]; holes?: { atM: number; because: string }[] }
+  leftOnPurpose?: { gaps?: GapKeptAsIs[]; uncovered?: { atM: number; because: string }[] }
 }
 
 export type BagInput = {
@@ -60,9 +60,9 @@ export type BagInput = {
 
 export type BagAnalysis = Coverage & {
   stocks: Stock[]
-  steps: Step[]
+  gaps: Gap[]
   /** Hit neighbours with clubs between them that were not hit yet: how far apart, never judged. */
-  overUnhit: StepOverUnhit[]
+  overUnhit: GapOverUnhit[]
   /** With its carry in the stated air where that is not the air it was hit in. */
   shots: {
     shotId: ShotId
@@ -89,7 +89,7 @@ export type Warning =
   | { kind: 'tiring'; facts: { of: Drift['of']; per90: number; se: number } }
   | { kind: 'other-club'; facts: { clubId: ClubId; other: ClubId; shotIds: ShotId[] } }
   | { kind: 'one-sided'; facts: OneSided }
-  | { kind: 'holds'; facts: HeldByStocks }
+  | { kind: 'holds'; facts: AdjustedStocks }
 
 /**
  * The one front door of the calculations: clubs, shots and rules in; stocks, steps, holes and what to
@@ -103,12 +103,12 @@ export function analyseBag({ clubs, shots: all, rules = {}, older: before = [] }
   const putters = new Set(clubs.filter((club) => club.kind === 'putter').map(({ id }) => id))
   const stated = rules.inAir ? restateShots(bag, shots, rules.inAir) : null
   const asHit = readShots(bag, stated?.shots ?? shots, putters, rules.windCounts)
-  const told = new Map(
+  const priors = new Map(
     rules.expected?.flatMap(({ clubId, swing, carryM, sdM }) =>
       swing === FULL_SWING ? [[clubId, { carryM, varianceM2: sdM ** 2 }] as const] : [],
     ),
   )
-  const model = withExpected(judgeStations(bag, asHit, told), rules)
+  const model = withExpected(judgeStations(bag, asHit, priors), rules)
 
   const measured = model.stations.map((station, i) =>
     stationStock(
@@ -123,8 +123,8 @@ export function analyseBag({ clubs, shots: all, rules = {}, older: before = [] }
       rules.expected && atStation(rules.expected, { clubId: station.club.id, swing: station.swing }),
     ),
   )
-  const school = schoolOf(rules)
-  const left = rules.leftOnPurpose?.steps ?? []
+  const gapRule = chosenGapRule(rules)
+  const left = rules.leftOnPurpose?.gaps ?? []
   const restated = new Map(
     // Expected stocks are already in the stated air.
     stated
@@ -133,15 +133,15 @@ export function analyseBag({ clubs, shots: all, rules = {}, older: before = [] }
           .map((each) => [each, restatedStation(each, model, stated.inAir)])
       : [],
   )
-  const { steps, overUnhit, next, helps } = stepsOfBag(bag, model, measured, {
-    school,
+  const { gaps, overUnhit, next, helps } = gapsOfBag(bag, model, measured, {
+    gapRule,
     left,
     restated: (station) => restated.get(station) ?? null,
-    runOf: (stock) => ordinaryRun({ ...stock, modelled: modelled(standing(stock, rules, model)) }),
+    runOf: (stock) => ordinaryRun({ ...stock, modelled: modelled(withStatedAir(stock, rules, model)) }),
   })
   const ofStations = measured.map((stock, i) => {
     const station = model.stations[i] as StationModel
-    const whole = completed(stock, station, { model, measured, steps, rules, passedOver })
+    const whole = completed(stock, station, { model, measured, gaps, rules, passedOver })
     const moved = restated.get(station)
     return moved && isHit(whole) ? inStatedAir(whole, moved) : whole
   })
@@ -150,7 +150,7 @@ export function analyseBag({ clubs, shots: all, rules = {}, older: before = [] }
   const { carry, lateralMean, lateral, missed } = model.spread
   return {
     stocks,
-    steps,
+    gaps,
     overUnhit,
     shots: judgements(asHit, model, stated?.inAir),
     ...coverage(bag, stocks, rules),
@@ -165,7 +165,7 @@ export function analyseBag({ clubs, shots: all, rules = {}, older: before = [] }
     spread: { carry, lateralMean, lateral, missed },
     warnings: [
       ...warningsOf(asHit, model),
-      ...heldByStocks(stocks).map((facts): Warning => ({ kind: 'holds', facts })),
+      ...adjustedStocks(stocks).map((facts): Warning => ({ kind: 'holds', facts })),
     ],
   }
 }
@@ -201,7 +201,7 @@ function partialsExpected(
         count: 0,
         done: false,
         averages: {},
-        schools: {},
+        byStockRule: {},
       },
       each,
       spread.carry,
@@ -219,7 +219,7 @@ const byOrder = (a: Club, b: Club) => a.order - b.order || (a.id < b.id ? -1 : 1
 type Around = {
   model: BagModel
   measured: readonly Stock[]
-  steps: readonly Step[]
+  gaps: readonly Gap[]
   rules: Rules
   passedOver: Newest['older']
 }
@@ -228,31 +228,31 @@ type Around = {
 function completed(
   stock: Stock,
   station: StationModel,
-  { model, measured, steps, rules, passedOver }: Around,
+  { model, measured, gaps, rules, passedOver }: Around,
 ): Stock {
   const { clubId, swing } = stock
   const full = model.stations.filter((each) => each.swing === FULL_SWING)
   const byHand = rules.byHand && atStation(rules.byHand, stock)
   const foreseen = stock.foreseen ?? neighbourForesight(stock, measured)
   const older = passedOver.filter(isOfStation(stock)).reduce((sum, { shots }) => sum + shots, 0)
-  const said = {
+  const fields = {
     ...(older > 0 && { older }),
     ...(byHand && { byHand: { carryM: byHand.carryM, because: byHand.because } }),
     ...(foreseen && { foreseen }),
-    done: stock.done || (swing === FULL_SWING && isDone(clubId, steps)),
+    done: stock.done || (swing === FULL_SWING && isDone(clubId, gaps)),
   }
-  if (!isHit(stock)) return { ...stock, ...said }
-  const stands: HitStock = { ...standing(stock, rules, model), ...said }
-  const filled = modelled(stands)
+  if (!isHit(stock)) return { ...stock, ...fields }
+  const completedStock: HitStock = { ...withStatedAir(stock, rules, model), ...fields }
+  const filled = modelled(completedStock)
   const counted = station.readings.filter(({ index }) => model.judged[index]?.mark === 'solid')
   const hitShots = counted.map(({ shot }) => shot)
-  const holds = holdsOf(hitShots)
+  const adjustments = adjustmentsOf(hitShots)
   const off = swing === FULL_SWING ? offCurve(station, full, model) : null
   return {
-    ...widened(stands, unsureOf(hitShots)),
+    ...widened(completedStock, unsureOf(hitShots)),
     ...(Object.keys(filled).length > 0 && { modelled: filled }),
     ...(off && { offCurve: off }),
-    ...(holds.length > 0 && { holds }),
+    ...(adjustments.length > 0 && { adjustments }),
   }
 }
 
@@ -269,11 +269,11 @@ function widened(stock: HitStock, unsureM: number): HitStock {
   return { ...stock, lowM, highM, model: { ...model, lowM: modelLow, highM: modelHigh } }
 }
 
-/** A stock with the air that its carry stands in. */
-function standing(stock: HitStock, rules: Rules, { stations }: BagModel): HitStock {
+/** A stock with the air that its carry is stated in. */
+function withStatedAir(stock: HitStock, rules: Rules, { stations }: BagModel): HitStock {
   const station = stations.find(({ club, swing }) => club.id === stock.clubId && swing === stock.swing)
-  const standsIn = rules.inAir ?? station?.readings[0]?.shot.air
-  return { ...stock, ...(standsIn && { standsIn }) }
+  const statedAir = rules.inAir ?? station?.readings[0]?.shot.air
+  return { ...stock, ...(statedAir && { statedAir }) }
 }
 
 /** What each shot was, in the order in which they were hit. */
@@ -332,7 +332,7 @@ function warningsOf({ strangers, readings, stations }: ReadShots, model: BagMode
       id: shot.id,
       carryM: shot.carryM as number,
       mark: shot.mark,
-      counts: model.judged[index]?.mark === 'solid',
+      included: model.judged[index]?.mark === 'solid',
       unmarkedSolid: model.unmarkedSolid[index] as number,
     }))
     const oneSided = leftOutGuard({ clubId: club.id, swing }, guarded)

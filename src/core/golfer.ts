@@ -2,7 +2,7 @@ import { USUAL_SURENESS, type Sureness } from './course/sureness'
 import { REFERENCE_AIR } from './flight/air'
 import type { Turf } from './flight/ground'
 import { DEFAULT_TOLERANCE_M } from './gaps/cover'
-import type { OwnZones, Zones, StepSchool } from './gaps/zones'
+import type { OwnZones, Zones, GapRule } from './gaps/zones'
 import type { Segment } from './bag/segment'
 import type { GolferId } from './ids'
 import type { Swing } from './station'
@@ -25,10 +25,10 @@ export type CoverLikes = {
   ageLimitDays: number
 }
 /** Which schools the golfer follows. */
-export type GolferSchools = {
+export type GolferRules = {
   stockRule: StockRule
   /** Null: what is usual for the bag. */
-  stepSchool: StepSchool | null
+  gapRule: GapRule | null
   /** The golfer's own limits of an even step; null before there are any. */
   ownZonesM: Record<Segment, Zones> | null
   /** Shots in wind and from bad lies count beside the others. */
@@ -76,7 +76,7 @@ export type GolferAim = {
 /** How sure a golfer wants to be of what a shot on the course must clear. */
 export type CourseLikes = { sureness: Sureness }
 export type Golfer = GolferSettings &
-  GolferSchools &
+  GolferRules &
   BayLikes &
   AirLikes &
   CoverLikes &
@@ -87,9 +87,9 @@ export type Golfer = GolferSettings &
     swings: Swing[]
   }
 /** What Banco takes for granted of a golfer who has said nothing yet. */
-export const NEW_GOLFER: GolferSchools & BayLikes & AirLikes & CoverLikes & GolferAim & CourseLikes = {
+export const NEW_GOLFER: GolferRules & BayLikes & AirLikes & CoverLikes & GolferAim & CourseLikes = {
   stockRule: 'mean-solid',
-  stepSchool: null,
+  gapRule: null,
   ownZonesM: null,
   windCounts: false,
   stocksOff: null,
@@ -118,10 +118,7 @@ export const NEW_GOLFER: GolferSchools & BayLikes & AirLikes & CoverLikes & Golf
 export type Units = Pick<GolferSettings, 'lengthUnit' | 'speedUnit'>
 
 /** What a golfer's choice of school is to the calculations: own limits only where they are chosen. */
-export const schoolRules = ({
-  stepSchool,
-  ownZonesM,
-}: GolferSchools): { stepSchool?: StepSchool; zonesM?: OwnZones } => ({
-  ...(stepSchool && { stepSchool }),
-  ...(stepSchool === 'own' && ownZonesM && { zonesM: ownZonesM }),
+export const gapRules = ({ gapRule, ownZonesM }: GolferRules): { gapRule?: GapRule; zonesM?: OwnZones } => ({
+  ...(gapRule && { gapRule }),
+  ...(gapRule === 'own' && ownZonesM && { zonesM: ownZonesM }),
 })

@@ -20,8 +20,8 @@ export const LIMITS = {
   /** Along a shot, either way: more is no golf. */
   windOfShotMps: { least: 0, most: 20 },
   toleranceM: { least: 0.5, most: 20 },
-  stepNarrowM: { least: 0, most: 100 },
-  stepWideM: { least: 0, most: 150 },
+  gapTooCloseM: { least: 0, most: 100 },
+  gapTooWideM: { least: 0, most: 150 },
   altitudeM: { least: -500, most: 5000 },
   pressureHpa: { least: 500, most: 1100 },
   /** Of a forecast, reduced to the level of the sea. */

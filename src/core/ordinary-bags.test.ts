@@ -16,7 +16,7 @@ const steady = (bag: Carried[], count = 8) =>
     ),
   )
 const verdicts = (bag: Carried[], shots = steady(bag)) =>
-  analyseBag({ clubs: clubsOf(bag), shots }).steps.map(({ verdict }) => verdict)
+  analyseBag({ clubs: clubsOf(bag), shots }).gaps.map(({ verdict }) => verdict)
 
 /** Bags of five to nine clubs, of fast and slow golfers. */
 const BAGS: Record<string, Carried[]> = {
@@ -178,10 +178,10 @@ function expectedOf(bag: Carried[]): (string | null)[] {
             ? [8 * f, 17 * f]
             : [7 * f, 14 * f]
     const [from, to] = [Math.max(low!, 0.65 * m), Math.max(high!, 1.45 * m)]
-    if (Math.abs(gap) < 1) return 'level'
+    if (Math.abs(gap) < 1) return 'same-distance'
     if (gap < 0) return 'reversed'
     if (Math.min(Math.abs(gap - from), Math.abs(gap - to)) < 4) return null
-    return gap < from ? 'narrow' : gap > to ? 'wide' : 'even'
+    return gap < from ? 'too-close' : gap > to ? 'too-wide' : 'good'
   })
 }
 
@@ -194,23 +194,29 @@ describe('a good gap goes by part of the bag, and with few clubs by the bag’s 
   })
 
   it('seven clubs 20 apart: 23, 15, 23 and 20 are good, 6 is too close (worked example)', () => {
-    expect(verdicts(BAGS['seven, a beginner']!)).toEqual(['even', 'even', 'even', 'narrow', 'even'])
+    expect(verdicts(BAGS['seven, a beginner']!)).toEqual(['good', 'good', 'good', 'too-close', 'good'])
   })
 
   it('driver 212, irons 151 140 129, wedges 118 and 87: elevens are good, 61 and 31 too wide (worked example)', () => {
-    expect(verdicts(MORE_BAGS['six, irons in the middle']!)).toEqual(['wide', 'even', 'even', 'even', 'wide'])
+    expect(verdicts(MORE_BAGS['six, irons in the middle']!)).toEqual([
+      'too-wide',
+      'good',
+      'good',
+      'good',
+      'too-wide',
+    ])
   })
 
   it('125 and 95, two wedges alone: 30 is too wide (worked example)', () => {
-    expect(verdicts(MORE_BAGS['two wedges']!)).toEqual(['wide'])
+    expect(verdicts(MORE_BAGS['two wedges']!)).toEqual(['too-wide'])
   })
 
   it('a gap that is not hit yet counts among the bag’s own by the loft curve', () => {
     const bag = BAGS['seven, a beginner']!
     const without = steady(bag).filter(({ clubId }) => clubId !== 'c2')
-    const { steps } = analyseBag({ clubs: clubsOf(bag), shots: without })
-    expect(lengthIn(steps.at(-1)!.limitsM!.narrow, 'yd')).toBeGreaterThan(9)
-    expect(steps.at(-1)!.verdict).toBe('even')
+    const { gaps } = analyseBag({ clubs: clubsOf(bag), shots: without })
+    expect(lengthIn(gaps.at(-1)!.limitsM!.tooClose, 'yd')).toBeGreaterThan(9)
+    expect(gaps.at(-1)!.verdict).toBe('good')
   })
 })
 
@@ -224,8 +230,8 @@ it('clubs that are missing are named by the bag’s lofts: an 18° iron beside 2
     ['iron', 41, 132],
     ['wedge', 46, 120],
   ]
-  const { steps } = analyseBag({ clubs: clubsOf(bag), shots: steady(bag) })
-  expect(steps.map(({ absentClubs }) => absentClubs)).toEqual([1, 0, 0, 0, 0, 0])
+  const { gaps } = analyseBag({ clubs: clubsOf(bag), shots: steady(bag) })
+  expect(gaps.map(({ absentClubs }) => absentClubs)).toEqual([1, 0, 0, 0, 0, 0])
 })
 
 describe('pitching wedge 44.5° 121.5 and sand wedge 55.5° 92.9', () => {
@@ -239,13 +245,13 @@ describe('pitching wedge 44.5° 121.5 and sand wedge 55.5° 92.9', () => {
   ]
   const clubs = clubsOf(SEVEN)
   const wedges = [...hit('c4', around(121.5, 5)), ...hit('c5', around(92.9, 5))]
-  const wedgeStep = (shots = wedges, bag = clubs) => analyseBag({ clubs: bag, shots }).steps.at(-1)!
+  const wedgeGap = (shots = wedges, bag = clubs) => analyseBag({ clubs: bag, shots }).gaps.at(-1)!
 
   it('five shots each in a bag of seven: 29 yd is wide, one club is left out', () => {
-    const step = wedgeStep()
-    expect(step).toMatchObject({ verdict: 'wide', settled: true, absentClubs: 1 })
-    expect(step.facts).toContainEqual({ kind: 'absent', loftsDeg: [50] })
-    expect(Math.round(lengthIn(step.stepM!, 'yd'))).toBe(29)
+    const gap = wedgeGap()
+    expect(gap).toMatchObject({ verdict: 'too-wide', settled: true, absentClubs: 1 })
+    expect(gap.facts).toContainEqual({ kind: 'absent', loftsDeg: [50] })
+    expect(Math.round(lengthIn(gap.gapM!, 'yd'))).toBe(29)
   })
 
   it('one more driver shot turns no verdict of the wedges of a full bag', () => {
@@ -261,8 +267,8 @@ describe('pitching wedge 44.5° 121.5 and sand wedge 55.5° 92.9', () => {
         ...hit(s, around(92.9, 5)),
         ...hit('c0', around(205, driver)),
       ]
-      const step = wedgeStep(shots, bag)
-      expect(step).toMatchObject({ verdict: 'wide', settled: true })
+      const gap = wedgeGap(shots, bag)
+      expect(gap).toMatchObject({ verdict: 'too-wide', settled: true })
     }
   })
 
@@ -275,13 +281,13 @@ describe('pitching wedge 44.5° 121.5 and sand wedge 55.5° 92.9', () => {
       ['wedge', 44.5, 121.5],
       ['wedge', 55.5, 92.9],
     ]
-    const step = wedgeStep(
+    const gap = wedgeGap(
       full.flatMap(([, , carry], i) => hit(`c${i}`, around(carry, 6))),
       clubsOf(full),
     )
-    expect(step).toMatchObject({ absentClubs: 1, asLoftSays: true })
-    expect(Math.abs(step.loftSaysM! - yards(29))).toBeLessThan(yards(4))
-    const filled = step.facts.find((fact) => fact.kind === 'between')
+    expect(gap).toMatchObject({ absentClubs: 1, asLoftSays: true })
+    expect(Math.abs(gap.loftSaysM! - yards(29))).toBeLessThan(yards(4))
+    const filled = gap.facts.find((fact) => fact.kind === 'between')
     expect(filled).toMatchObject({ swing: 'three-quarter', measured: false })
   })
 })
@@ -300,10 +306,10 @@ it('46° to 56° in a full bag is wide, and the hole between is real', () => {
     ['wedge', 46, 114],
     ['wedge', 56, 84],
   ]
-  const { steps, holes } = analyseBag({ clubs: clubsOf(bag), shots: steady(bag) })
-  expect(steps.at(-1)).toMatchObject({ verdict: 'wide', settled: true, absentClubs: 1 })
-  expect(steps.slice(1, -1).every(({ verdict }) => verdict === 'even')).toBe(true)
-  const [from, to] = holes.at(0)!.map((end) => lengthIn(end, 'yd'))
+  const { gaps, uncovered } = analyseBag({ clubs: clubsOf(bag), shots: steady(bag) })
+  expect(gaps.at(-1)).toMatchObject({ verdict: 'too-wide', settled: true, absentClubs: 1 })
+  expect(gaps.slice(1, -1).every(({ verdict }) => verdict === 'good')).toBe(true)
+  const [from, to] = uncovered.at(0)!.map((end) => lengthIn(end, 'yd'))
   expect([Math.round(from!), Math.round(to!)]).toEqual([89, 109])
 })
 
@@ -316,10 +322,10 @@ describe('clubs that were not hit yet', () => {
     ['iron', 26, 163],
   ]
   const shots = bag.flatMap(([, , carry], i) => (i === 2 ? [] : hit(`c${i}`, around(carry, 5))))
-  const { steps, overUnhit, holes, unknownHoles } = analyseBag({ clubs: clubsOf(bag), shots })
+  const { gaps, overUnhit, uncovered, maybeUncovered } = analyseBag({ clubs: clubsOf(bag), shots })
 
   it('have a step over them, named and never judged', () => {
-    expect(steps.map(({ verdict }) => verdict).slice(1, 3)).toEqual(['unknown', 'unknown'])
+    expect(gaps.map(({ verdict }) => verdict).slice(1, 3)).toEqual(['not-judged', 'not-judged'])
     expect(overUnhit).toHaveLength(1)
     expect(overUnhit[0]).toMatchObject({ longerId: 'c1', shorterId: 'c3', unhit: ['c2'] })
   })
@@ -327,8 +333,8 @@ describe('clubs that were not hit yet', () => {
   it('make no hole: 177 to 201 is not known yet', () => {
     const inYards = (list: [number, number][]) =>
       list.map((ends) => ends.map((end) => Math.round(lengthIn(end, 'yd'))))
-    expect(inYards(unknownHoles)).toEqual([[177, 201]])
-    expect(inYards(holes)).toEqual([[211, 227]])
+    expect(inYards(maybeUncovered)).toEqual([[177, 201]])
+    expect(inYards(uncovered)).toEqual([[211, 227]])
   })
 
   it('leave a goal zone beyond them open at its end', () => {
@@ -338,8 +344,8 @@ describe('clubs that were not hit yet', () => {
       shots,
       rules: { goalZoneM: [yards(100), yards(170)] },
     })
-    expect(goal?.holes).toEqual([])
-    expect(goal?.unknownHoles).toHaveLength(1)
+    expect(goal?.uncovered).toEqual([])
+    expect(goal?.maybeUncovered).toHaveLength(1)
   })
 })
 
@@ -349,11 +355,11 @@ it('a hole that is left on purpose is told apart, with its reason', () => {
     ['wedge', 56, 84],
   ]
   const because = 'I chip those'
-  const { holes, holesLeft } = analyseBag({
+  const { uncovered, uncoveredKept } = analyseBag({
     clubs: clubsOf(bag),
     shots: steady(bag),
-    rules: { leftOnPurpose: { holes: [{ atM: yards(99), because }] } },
+    rules: { leftOnPurpose: { uncovered: [{ atM: yards(99), because }] } },
   })
-  expect(holes).toEqual([])
-  expect(holesLeft).toMatchObject([{ because }])
+  expect(uncovered).toEqual([])
+  expect(uncoveredKept).toMatchObject([{ because }])
 })

@@ -13,9 +13,9 @@ export function readLength(text: string, unit: HeightUnit): number | null {
   if (trimmed === '') return null
   const match = LENGTH.exec(trimmed)
   if (!match) return NaN
-  const [, sign, digits = '', said] = match
+  const [, sign, digits = '', suffix] = match
   const number = Number(digits.replace(',', '.')) * (sign === '-' || sign === '−' ? -1 : 1)
-  return metresFrom(number, (said && UNIT[said.charAt(0).toLowerCase()]) || unit)
+  return metresFrom(number, (suffix && UNIT[suffix.charAt(0).toLowerCase()]) || unit)
 }
 
 /**

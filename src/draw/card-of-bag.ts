@@ -2,11 +2,11 @@ import type { BagAnalysis } from '@/core/analyse-bag'
 import type { Bag } from '@/core/bag/bag'
 import type { Golfer } from '@/core/golfer'
 import { ordinaryRun, type OrdinaryRun } from '@/core/flight/station-run'
-import { heldByStocks } from '@/core/shots/holds'
+import { adjustedStocks } from '@/core/shots/holds'
 import { FULL_SWING, TEED_SWING, atStation } from '@/core/station'
 import { day } from '@/text/days'
 import { clubNames, EXPECTED, RULE_NAME, shortSwing } from '@/text/names'
-import { holdsSentence } from '@/text/reasons'
+import { adjustmentsSentence } from '@/text/reasons'
 import { aroundCell, carryText, len, type Between } from '@/text/numbers'
 import type { CardData } from './card'
 import type { ClubId } from '@/core/ids'
@@ -33,7 +33,7 @@ export function cardOfBag(
   const byHand = stocks.flatMap(({ clubId, swing, byHand }) =>
     byHand && swing === FULL_SWING ? [`* ${named(clubId)} by hand: ${byHand.because}`] : [],
   )
-  const held = heldByStocks(stocks).map((each) => holdsSentence(each, named))
+  const held = adjustedStocks(stocks).map((each) => adjustmentsSentence(each, named))
   const expected = stocks.some(({ isExpected }) => isExpected) ? [`≈ ${EXPECTED}`] : []
   return {
     title: `${golfer.name}, ${bag.name}`,

@@ -5,7 +5,7 @@ import type { Golfer } from '@/core/golfer'
 import { FULL_SWING, TEED_SWING } from '@/core/station'
 import { dayLine, isRestated, ofDayIsOpen } from '@/text/day'
 import { clubNames, EXPECTED, shortSwing } from '@/text/names'
-import { holdsSentence } from '@/text/reasons'
+import { adjustmentsSentence } from '@/text/reasons'
 import { aroundCell, carryText, len, listed } from '@/text/numbers'
 import type { CardData } from './card'
 
@@ -37,7 +37,7 @@ export function cardOfDay(
         : 'as measured; ± is a 90% interval',
       ...(onCourse.length > 0 ? [`as on the course, not as in the bay: ${listed(onCourse)}`] : []),
       ...(card.lines.some((line) => line.isExpected) ? [`≈ ${EXPECTED}`] : []),
-      ...card.holds.map((each) => holdsSentence(each, clubNames(bag))),
+      ...card.adjustments.map((each) => adjustmentsSentence(each, clubNames(bag))),
       RULE_NOTE,
     ],
     unit: golfer.lengthUnit,

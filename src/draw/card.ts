@@ -38,7 +38,7 @@ const CARRY = 1.12
 const AROUND = 0.72
 /** How wide a sign and the space between columns are, in ems of the row's text; a column is at least so wide. */
 const GLYPH = 0.54
-const APART = 0.55
+const TWO_COLUMNS_SHARE = 0.55
 const LEAST_COLUMN = 1.6
 
 /** The yardage card: a line a club, longest on top, readable in one glance and in black on white. */
@@ -55,15 +55,16 @@ export function card({ title, notes, unit, swings, lines }: CardData, size: Card
     around: most(({ plusMinus }) => plusMinus) * AROUND * GLYPH,
     swings: swings.map((_, i) => Math.max(most((line) => line.swings[i] ?? '') * NAME * GLYPH, LEAST_COLUMN)),
   }
-  const swingsEms = ems.swings.reduce((sum, each) => sum + each + APART, 0)
-  const wide = ems.name + APART + ems.carry + APART + ems.around + swingsEms
+  const swingsEms = ems.swings.reduce((sum, each) => sum + each + TWO_COLUMNS_SHARE, 0)
+  const wide = ems.name + TWO_COLUMNS_SHARE + ems.carry + TWO_COLUMNS_SHARE + ems.around + swingsEms
   const text = Math.min(row * 0.62, width * 0.064, (width - 2 * pad) / wide)
   // From the right edge on, each column as wide as its longest number.
   const swingRights = swings.map(
-    (_, i) => width - pad - ems.swings.slice(i + 1).reduce((sum, each) => sum + each + APART, 0) * text,
+    (_, i) =>
+      width - pad - ems.swings.slice(i + 1).reduce((sum, each) => sum + each + TWO_COLUMNS_SHARE, 0) * text,
   )
   const aroundRight = width - pad - swingsEms * text
-  const carryRight = aroundRight - (ems.around + APART) * text
+  const carryRight = aroundRight - (ems.around + TWO_COLUMNS_SHARE) * text
   const parts: Part[] = [
     label(pad, pad + width * 0.03, title, { size: width * 0.055, weight: 700 }),
     ...notes.map((note, i) =>

@@ -48,8 +48,8 @@ describe('flights from the side', () => {
 
 describe('shots from above', () => {
   const shots = [
-    { id: 'a', along: 90, across: -6, counts: true, word: 'solid' },
-    { id: 'b', along: 80, across: 9, counts: false, word: 'fat' },
+    { id: 'a', along: 90, across: -6, included: true, word: 'solid' },
+    { id: 'b', along: 80, across: 9, included: false, word: 'fat' },
   ]
   const reach = { along: [80, 90], across: [-6, 9], middle: { along: 85, across: 1.5 } } as const
 

@@ -56,7 +56,7 @@ describe('a shot from the side', () => {
 describe('what is faced', () => {
   const chart = faced({
     ...{ bins: [0, 0, 3, 7, 1], bin: 5, unit: 'yd', zone: [11, 19] as [number, number] },
-    holes: [[14, 17]],
+    uncovered: [[14, 17]],
   })
 
   it('has a bar for each bin that was faced, as high as it was faced often', () => {
@@ -69,8 +69,8 @@ describe('what is faced', () => {
   it('has holes and the proposed zone under the ruler, named once each', () => {
     const under = chart.series.filter(({ points }) => points.every(({ y }) => y < 0))
     expect(under.map(({ ink, points }) => [ink, ...points.map(({ x }) => x)])).toEqual([
-      ['wide', 14, 17],
-      ['even', 11, 19],
+      ['too-wide', 14, 17],
+      ['good', 11, 19],
     ])
     expect(under.every(({ named, name }) => named && name !== '')).toBe(true)
     expect(chart.y.from).toBeLessThan(Math.min(...under.flatMap(({ points }) => points.map(({ y }) => y))))

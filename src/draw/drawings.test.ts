@@ -20,19 +20,19 @@ const club = (name: string, at: number): StairData['clubs'][number] => ({
 const kinds = (drawing: Drawing, kind: string) => drawing.parts.filter((part) => part.kind === kind)
 const data: StairData = {
   clubs: [club('7-iron', 150), club('8-iron', 133), { name: '9-iron', loft: '' }],
-  steps: [
+  gaps: [
     {
-      verdict: 'wide',
+      verdict: 'too-wide',
       sureness: 'settled',
       number: '17',
-      word: 'wide',
-      shortWord: 'wide',
+      word: 'too-wide',
+      shortWord: 'too-wide',
       need: '',
       chosen: true,
     },
     null,
   ],
-  holes: [[138, 145]],
+  uncovered: [[138, 145]],
 }
 
 const placesOf = (part: Part): X[] => ('x1' in part ? [part.x1, part.x2] : [part.x])
@@ -50,9 +50,11 @@ describe('the stair', () => {
 
   it('draws a step from stock to stock, with its word and its pattern', () => {
     const drawing = stair(data, 870)
-    expect(kinds(drawing, 'dimension')).toEqual([expect.objectContaining({ x1: 133, x2: 150, ink: 'wide' })])
+    expect(kinds(drawing, 'dimension')).toEqual([
+      expect.objectContaining({ x1: 133, x2: 150, ink: 'too-wide' }),
+    ])
     expect(kinds(drawing, 'label')).toContainEqual(
-      expect.objectContaining({ text: 'wide', lead: { text: '17', size: 14.5 } }),
+      expect.objectContaining({ text: 'too-wide', lead: { text: '17', size: 14.5 } }),
     )
     expect(kinds(drawing, 'bar')).toContainEqual(
       expect.objectContaining({ pattern: 'diagonal', x1: 133, x2: 150 }),
@@ -64,7 +66,7 @@ describe('the stair', () => {
       {
         ...data,
         clubs: [club('a', 130), club('b', 140)],
-        steps: [
+        gaps: [
           {
             verdict: 'reversed',
             sureness: 'settled',
@@ -92,10 +94,10 @@ describe('the stair', () => {
       {
         ...data,
         clubs: [club('3-wood', 206), { name: '5-wood', loft: '' }, club('4-hybrid', 172)],
-        steps: [null, null],
+        gaps: [null, null],
         over: [{ from: 0, to: 2, number: '34', word: 'over 1 club not hit' }],
-        holes: [],
-        unknownHoles: [[177, 201]],
+        uncovered: [],
+        maybeUncovered: [[177, 201]],
       },
       870,
     )
@@ -123,9 +125,9 @@ describe('a step that is not settled', () => {
     stair(
       {
         ...data,
-        steps: [
+        gaps: [
           {
-            verdict: sureness === 'leaning' ? 'wide' : 'open',
+            verdict: sureness === 'leaning' ? 'too-wide' : 'open',
             sureness,
             number: '17',
             word: sureness === 'leaning' ? 'likely wide, 4 in 5' : 'not clear yet',
@@ -143,7 +145,7 @@ describe('a step that is not settled', () => {
     '%s is dashed and has no pattern, in the ink of its zone',
     (sureness) => {
       const drawing = unsettled(sureness)
-      const ink = sureness === 'leaning' ? 'wide' : 'open'
+      const ink = sureness === 'leaning' ? 'too-wide' : 'open'
       expect(kinds(drawing, 'dimension')).toEqual([expect.objectContaining({ ink, dash: [4, 3] })])
       expect(
         kinds(drawing, 'bar').some(
@@ -157,7 +159,7 @@ describe('a step that is not settled', () => {
     expect(kinds(unsettled('leaning'), 'label')).toContainEqual(
       expect.objectContaining({ text: 'about 6 more each', align: 'left' }),
     )
-    const narrow = stair({ ...data, steps: [{ ...data.steps[0]!, need: 'about 6 more each' }, null] }, 360)
+    const narrow = stair({ ...data, gaps: [{ ...data.gaps[0]!, need: 'about 6 more each' }, null] }, 360)
     expect(
       kinds(narrow, 'label').some((part) => part.kind === 'label' && part.text.includes('more each')),
     ).toBe(false)
@@ -165,12 +167,12 @@ describe('a step that is not settled', () => {
 })
 
 describe('the strip', () => {
-  const shot = (id: string, carry: number, counts = true) => ({
+  const shot = (id: string, carry: number, included = true) => ({
     id,
     carry,
-    counts,
+    included,
     earlier: false,
-    word: counts ? 'solid' : 'fat',
+    word: included ? 'solid' : 'fat',
     newest: false,
   })
 

@@ -5,7 +5,7 @@ import type { Chart, ChartSeries } from './chart'
 export type FacedData = {
   bins: number[]
   bin: number
-  holes: [number, number][]
+  uncovered: [number, number][]
   zone: [number, number] | null
   unit: string
 }
@@ -14,9 +14,9 @@ const BAR_PX = 9
 const UNDER = 0.045
 
 /** How often each distance was faced: a bar a bin; under it the stretches on which nothing of the bag lands. */
-export function faced({ bins, bin, holes, zone, unit }: FacedData): Chart {
+export function faced({ bins, bin, uncovered, zone, unit }: FacedData): Chart {
   const most = Math.max(3, ...bins)
-  const to = Math.max(bins.length * bin, ...holes.map(([, end]) => end), ...(zone ?? []))
+  const to = Math.max(bins.length * bin, ...uncovered.map(([, end]) => end), ...(zone ?? []))
   const under = (low: number): number => -low * UNDER * most
   const lying = (
     stretches: readonly (readonly [number, number])[],
@@ -57,10 +57,10 @@ export function faced({ bins, bin, holes, zone, unit }: FacedData): Chart {
               },
             ],
       ),
-      ...lying(holes, { name: 'nothing of yours lands there', ink: 'wide', at: under(1) }),
+      ...lying(uncovered, { name: 'nothing of yours lands there', ink: 'too-wide', at: under(1) }),
       ...lying(zone ? [zone] : [], {
         name: 'half of what you faced under your longest iron',
-        ink: 'even',
+        ink: 'good',
         at: under(2),
       }),
     ],

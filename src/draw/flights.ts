@@ -17,13 +17,13 @@ export function flights(traces: readonly FlightTrace[], unit: string): Chart {
     return [landed, landed + run]
   })
   const high = Math.max(1, ...traces.flatMap(({ points }) => points.map(({ up }) => up)))
-  const step = 10
+  const gap = 10
   return {
-    x: { title: `along, ${unit}`, from: 0, to: Math.ceil((Math.max(20, ...ends) + 1) / step) * step },
+    x: { title: `along, ${unit}`, from: 0, to: Math.ceil((Math.max(20, ...ends) + 1) / gap) * gap },
     y: { title: `height, ${unit}`, from: 0, to: Math.ceil((high * 1.15) / 5) * 5 },
     oneScale: true,
     series: traces.flatMap(({ name, points, run, dashed }, i): ChartSeries[] => {
-      const ink = i === 0 ? 'dye' : 'wide'
+      const ink = i === 0 ? 'dye' : 'too-wide'
       const landed = points.at(-1)?.along ?? 0
       return [
         {

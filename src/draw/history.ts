@@ -83,7 +83,9 @@ export function history({ points, changedMs, bagsMs, unit, small }: HistoryData)
               },
             ]
       }),
-      ...changedMs.filter(within).map((atMs, i) => upright(atMs, 'the club was changed', 'wide', i === 0)),
+      ...changedMs
+        .filter(within)
+        .map((atMs, i) => upright(atMs, 'the club was changed', 'too-wide', i === 0)),
       ...bagsMs.filter(within).map((atMs, i) => upright(atMs, 'another bag', 'quiet', i === 0)),
     ],
   }

@@ -2,7 +2,7 @@ import { fixed } from '@/text/numbers'
 import type { Chart, ChartSeries } from './chart'
 
 /** Shots from above, in the golfer's unit: along the line and across it, positive to the right. */
-export type PlanShot = { id: string; along: number; across: number; counts: boolean; word: string }
+export type PlanShot = { id: string; along: number; across: number; included: boolean; word: string }
 export type PlanView = {
   shots: PlanShot[]
   /** 10th to 90th percentile, and the middle, along and across; absent below two shots. */
@@ -63,12 +63,12 @@ export function planView({ shots, reach }: PlanView, unit: string): Chart {
       ...(reach ? frameOf(reach) : []),
       ...points(
         'counts',
-        shots.filter(({ counts }) => counts),
+        shots.filter(({ included }) => included),
         { ink: 'dye', shape: 'dot' },
       ),
       ...points(
         'left out',
-        shots.filter(({ counts }) => !counts),
+        shots.filter(({ included }) => !included),
         { ink: 'left-out', shape: 'cross' },
       ),
     ],

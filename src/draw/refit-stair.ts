@@ -10,7 +10,7 @@ export type RefitTread = {
   to: number
   number: string
   word: string
-  even: boolean
+  good: boolean
   letter?: string
 }
 
@@ -28,7 +28,7 @@ export function refitStair(rows: readonly RefitRow[], treads: readonly RefitTrea
   const names = narrow ? 8 : 150
   const height = HEAD + rows.length * row + 6
   const scale = scaled(rows, names, width, narrow)
-  const at = (place: number) => HEAD + place * row + row / 2 - 7
+  const at = (index: number) => HEAD + index * row + row / 2 - 7
   const parts: Part[] = [...ruler(scale, { y: HEAD - 14, side: 'above' })]
   rows.forEach(({ name, loft, now, then, text }, i) => {
     const y = at(i)
@@ -57,13 +57,13 @@ export function refitStair(rows: readonly RefitRow[], treads: readonly RefitTrea
       },
     )
   })
-  for (const { from, to, number, word, even, letter } of treads) {
+  for (const { from, to, number, word, good, letter } of treads) {
     const [longer, shorter] = [rows[from]?.then, rows[to]?.then]
     if (longer == null || shorter == null) continue
     const [left, right] = [Math.min(longer, shorter), Math.max(longer, shorter)]
     // In the row next to a club that goes, not in its own.
     const y = (at(from) + at(to)) / 2 + ((to - from) % 2 === 0 ? row / 2 : 0)
-    const ink = letter === undefined ? 'open' : even ? 'even' : 'wide'
+    const ink = letter === undefined ? 'open' : good ? 'good' : 'too-wide'
     parts.push(
       { kind: 'dimension', x1: left, x2: right, y, ink },
       {

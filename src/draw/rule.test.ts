@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { dice } from '../../simulators/golfers/dice'
-import { placeFlags, rule, type Flag } from './rule'
+import { spreadFlags, rule, type Flag } from './rule'
 
 const flag = (at: number, name: string): Flag => ({
   key: `${at} ${name}`,
@@ -24,7 +24,7 @@ describe('the rule', () => {
         ),
       )
       const scale = { left: 24, right: roll.between(240, 1400), from: 35, to: 115 }
-      const placed = placeFlags(flags, scale)
+      const placed = spreadFlags(flags, scale)
       expect(placed).toHaveLength(flags.length)
       for (const a of placed)
         for (const b of placed) {
@@ -43,11 +43,11 @@ describe('the rule', () => {
 
   it('holes are hatched on the ruler, pairs joined, and every flag has its number and name', () => {
     const drawing = rule(
-      { flags: [flag(48, '58° ½'), flag(60, '54° ½')], holes: [[53, 55]], pairs: [[59, 60]], asked: 57 },
+      { flags: [flag(48, '58° ½'), flag(60, '54° ½')], uncovered: [[53, 55]], pairs: [[59, 60]], asked: 57 },
       900,
     )
-    const hole = drawing.parts.find((part) => part.kind === 'bar')
-    expect(hole).toMatchObject({ x1: 53, x2: 55, pattern: 'diagonal' })
+    const range = drawing.parts.find((part) => part.kind === 'bar')
+    expect(range).toMatchObject({ x1: 53, x2: 55, pattern: 'diagonal' })
     const labels = drawing.parts.flatMap((part) => (part.kind === 'label' && part.lead ? [part] : []))
     expect(labels.map(({ lead, text }) => `${lead?.text}${text}`)).toEqual(['48 58° ½', '60 54° ½'])
     expect(drawing.parts.some((part) => part.kind === 'line' && part.x1 === 57 && part.dash)).toBe(true)

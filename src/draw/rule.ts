@@ -5,7 +5,7 @@ import { ruler } from './ruler'
 export type Flag = { key: string; at: number; number: string; name: string; full: boolean; chosen: boolean }
 export type RuleData = {
   flags: Flag[]
-  holes: [number, number][]
+  uncovered: [number, number][]
   /** Pairs at one number: where they lie. */
   pairs: [number, number][]
   /** A number that is asked for. */
@@ -26,39 +26,39 @@ const widthOf = ({ number, name }: Flag): number => 10 + number.length * 8.5 + n
  * The rule: one ruler with every shot standing on it as a flag, holes hatched, pairs joined.
  * Flags never overlap: one whose words would reach over others stands above them.
  */
-export function rule({ flags, holes, pairs, asked }: RuleData, width: number): Drawing {
-  const scale = { left: 24, right: width - ROOM, ...zoom(flags, holes) }
-  const placed = placeFlags(flags, scale)
+export function rule({ flags, uncovered, pairs, asked: request }: RuleData, width: number): Drawing {
+  const scale = { left: 24, right: width - ROOM, ...zoom(flags, uncovered) }
+  const placed = spreadFlags(flags, scale)
   const lanes = Math.max(0, ...placed.map(({ lane }) => lane)) + 1
   const axis = TOP + lanes * LANE + 26
   const parts: Part[] = []
-  for (const [from, to] of holes)
+  for (const [from, to] of uncovered)
     parts.push({
       kind: 'bar',
       x1: from,
       x2: to,
       y: axis - 12,
       height: 12,
-      ink: 'wide',
+      ink: 'too-wide',
       edge: true,
       pattern: 'diagonal',
     })
   for (const [from, to] of pairs)
     parts.push({ kind: 'line', x1: from, y1: axis + 3, x2: to, y2: axis + 3, ink: 'dye', weight: 5 })
-  if (asked !== undefined)
+  if (request !== undefined)
     parts.push({
       kind: 'line',
-      x1: asked,
+      x1: request,
       y1: TOP,
-      x2: asked,
+      x2: request,
       y2: axis + 14,
-      ink: 'wide',
+      ink: 'too-wide',
       weight: 1.5,
       dash: [4, 3],
     })
   for (const { at, x, lane, number, name, full, chosen } of placed) {
     const y = axis - 22 - lane * LANE
-    const ink = chosen ? 'wide' : 'dye'
+    const ink = chosen ? 'too-wide' : 'dye'
     parts.push(
       { kind: 'line', x1: at, y1: axis, x2: at, y2: y - 8, ink, weight: full ? 2.75 : 1.5 },
       {
@@ -82,7 +82,7 @@ export function rule({ flags, holes, pairs, asked }: RuleData, width: number): D
  * Lanes of flags from the right: one whose words reach over the stems or the words of others stands above all of them.
  * A flag's words never lie on another's words, nor on the stem of a shot elsewhere.
  */
-export function placeFlags(
+export function spreadFlags(
   flags: readonly Flag[],
   scale: { left: number; right: number; from: number; to: number },
 ): PlacedFlag[] {
@@ -98,8 +98,8 @@ export function placeFlags(
   return placed.reverse()
 }
 
-function zoom(flags: readonly Flag[], holes: readonly [number, number][]): { from: number; to: number } {
-  const ends = [...flags.map(({ at }) => at), ...holes.flat()]
+function zoom(flags: readonly Flag[], uncovered: readonly [number, number][]): { from: number; to: number } {
+  const ends = [...flags.map(({ at }) => at), ...uncovered.flat()]
   if (ends.length === 0) return { from: 0, to: 100 }
   const [low, high] = [Math.min(...ends), Math.max(...ends)]
   const spare = Math.max(3, (20 - (high - low)) / 2)

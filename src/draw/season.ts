@@ -76,6 +76,6 @@ const MOST_NAMES = 3
 const perhapsNothing = (points: SeasonTrace['points']): number[] =>
   points.flatMap((point, i) => {
     const then = points[i + 1]
-    const holds = ({ change, half }: typeof point) => Math.abs(change) < half
-    return then && (holds(point) || holds(then)) ? [i] : []
+    const isUnsure = ({ change, half }: typeof point) => Math.abs(change) < half
+    return then && (isUnsure(point) || isUnsure(then)) ? [i] : []
   })

@@ -18,9 +18,9 @@ export type SideData = {
 const SKY = { wide: 118, narrow: 84 }
 const TOP = 26
 const LOOK: Record<Ground['is'], { ink: Ink; pattern: Pattern; fill?: Ink }> = {
-  green: { ink: 'even', pattern: 'plain', fill: 'hair' },
+  green: { ink: 'good', pattern: 'plain', fill: 'hair' },
   water: { ink: 'dye', pattern: 'double', fill: 'dye-soft' },
-  bunker: { ink: 'narrow', pattern: 'dots' },
+  bunker: { ink: 'too-close', pattern: 'dots' },
   rough: { ink: 'quiet', pattern: 'ticks' },
 }
 const GROUND_PX = 12

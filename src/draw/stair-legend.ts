@@ -22,11 +22,11 @@ const MARKS: { says: string; draw: (x: number, y: number) => Part[] }[] = [
   },
   ...(
     [
-      ['even', 'an even step, settled'],
-      ['wide', 'wide'],
-      ['narrow', 'narrow'],
+      ['good', 'an even step, settled'],
+      ['too-wide', 'too-wide'],
+      ['too-close', 'too-close'],
       ['reversed', 'reversed: the shorter club goes further'],
-      ['level', 'same distance: two clubs at one number'],
+      ['same-distance', 'same distance: two clubs at one number'],
       ['left', 'left on purpose'],
     ] as const
   ).map(([verdict, says]) => ({
@@ -39,13 +39,13 @@ const MARKS: { says: string; draw: (x: number, y: number) => Part[] }[] = [
   {
     says: 'dashed: likely, in its colour; grey: borderline or not clear yet',
     draw: (x, y) => [
-      { kind: 'dimension', x1: { px: x + 4 }, x2: { px: x + 58 }, y: y - 5, ink: 'wide', dash: [4, 3] },
+      { kind: 'dimension', x1: { px: x + 4 }, x2: { px: x + 58 }, y: y - 5, ink: 'too-wide', dash: [4, 3] },
       { kind: 'dimension', x1: { px: x + 4 }, x2: { px: x + 58 }, y: y + 6, ink: 'open', dash: [4, 3] },
     ],
   },
   {
     says: 'hatched on the ruler: a hole, nothing of yours lands there',
-    draw: (x, y) => [bar(x + 4, x + 58, y - 4, 8, 'wide', 'diagonal')],
+    draw: (x, y) => [bar(x + 4, x + 58, y - 4, 8, 'too-wide', 'diagonal')],
   },
   {
     says: 'dotted: over clubs not hit yet, not known',

@@ -2,12 +2,12 @@ import { ordinaryRun, runOfTotals } from '@/core/flight/station-run'
 import type { BagAnalysis } from '@/core/analyse-bag'
 import type { Bag } from '@/core/bag/bag'
 import type { Golfer } from '@/core/golfer'
-import type { Step } from '@/core/gaps/step'
+import type { Gap } from '@/core/gaps/step'
 import { isHit, type Stock } from '@/core/stock/stock'
 import { lengthIn } from '@/core/units'
 import { around, carryText, count, fixed, len } from '@/text/numbers'
-import { drawnStep, needWords, shortVerdict, sureness, verdictLook, verdictWords } from '@/text/verdicts'
-import type { StairClub, StairData, StairStep } from './stair'
+import { drawnGap, needWords, shortVerdict, sureness, verdictLook, verdictWords } from '@/text/verdicts'
+import type { StairClub, StairData, LadderGap } from './stair'
 import { atStation, fullSwingOf } from '@/core/station'
 
 /**
@@ -17,22 +17,22 @@ import { atStation, fullSwingOf } from '@/core/station'
 export function stairOfBag(
   golfer: Golfer,
   clubs: Bag['clubs'],
-  { stocks, steps, overUnhit, holes, unknownHoles }: BagAnalysis,
+  { stocks, gaps, overUnhit, uncovered, maybeUncovered }: BagAnalysis,
   chosen: number,
 ): StairData {
   const at = (metres: number) => lengthIn(metres, golfer.lengthUnit)
   const ends = ([from, to]: [number, number]): [number, number] => [at(from), at(to)]
-  const place = (id: string) => clubs.findIndex((club) => club.id === id)
+  const index = (id: string) => clubs.findIndex((club) => club.id === id)
   return {
-    holes: holes.map(ends),
-    unknownHoles: unknownHoles.map(ends),
+    uncovered: uncovered.map(ends),
+    maybeUncovered: maybeUncovered.map(ends),
     over: overUnhit.map((over) => ({
-      from: place(over.longerId),
-      to: place(over.shorterId),
-      number: fixed(drawnStep(over, stocks, golfer) ?? 0, 0),
+      from: index(over.longerId),
+      to: index(over.shorterId),
+      number: fixed(drawnGap(over, stocks, golfer) ?? 0, 0),
       word: `over ${count(over.unhit.length, 'club')} not hit`,
     })),
-    steps: steps.map((step, i) => stairStep(step, stocks, golfer, i === chosen)),
+    gaps: gaps.map((gap, i) => ladderGap(gap, stocks, golfer, i === chosen)),
     clubs: clubs.map((club): StairClub => {
       const stock = atStation(stocks, fullSwingOf(club.id))
       const loft = club.loftDeg === null ? '' : `${club.loftDeg}°`
@@ -56,23 +56,23 @@ export function stairOfBag(
   }
 }
 
-function stairStep(step: Step, stocks: readonly Stock[], golfer: Golfer, chosen: boolean): StairStep {
-  const drawn = drawnStep(step, stocks, golfer)
-  const sure = sureness(step)
+function ladderGap(gap: Gap, stocks: readonly Stock[], golfer: Golfer, chosen: boolean): LadderGap {
+  const drawn = drawnGap(gap, stocks, golfer)
+  const sure = sureness(gap)
   return drawn === null
     ? null
     : {
-        verdict: verdictLook(step),
+        verdict: verdictLook(gap),
         sureness: sure === 'line' ? 'open' : sure,
         number: fixed(drawn, 0),
-        word: verdictWords(step, golfer),
-        shortWord: shortVerdict(step, golfer),
-        need: needWords(step),
+        word: verdictWords(gap, golfer),
+        shortWord: shortVerdict(gap, golfer),
+        need: needWords(gap),
         chosen,
-        ...(step.onTotal && {
+        ...(gap.onTotal && {
           runs: [
-            lengthIn(step.onTotal.longerM, golfer.lengthUnit),
-            lengthIn(step.onTotal.shorterM, golfer.lengthUnit),
+            lengthIn(gap.onTotal.longerM, golfer.lengthUnit),
+            lengthIn(gap.onTotal.shorterM, golfer.lengthUnit),
           ] as [number, number],
         }),
       }

@@ -1,7 +1,7 @@
 import type { Drawing, Ink, Part, Pattern } from './drawing'
 import { ruler } from './ruler'
 
-export type StairVerdict = 'even' | 'narrow' | 'wide' | 'reversed' | 'level' | 'open' | 'left'
+export type StairVerdict = 'good' | 'too-close' | 'too-wide' | 'reversed' | 'same-distance' | 'open' | 'left'
 /** Settled is drawn whole with its pattern; a leaning dashed in its colour; what is open dashed in grey. */
 export type StairSureness = 'settled' | 'leaning' | 'open'
 
@@ -20,7 +20,7 @@ export type StairClub = {
   }
 }
 /** The step between a club and the next. */
-export type StairStep = {
+export type LadderGap = {
   verdict: StairVerdict
   sureness: StairSureness
   number: string
@@ -39,25 +39,25 @@ export type StairOver = { from: number; to: number; number: string; word: string
 
 export type StairData = {
   clubs: StairClub[]
-  steps: StairStep[]
+  gaps: LadderGap[]
   over?: StairOver[]
-  holes: [number, number][]
+  uncovered: [number, number][]
   /** Where a club that was not hit yet may stand. */
-  unknownHoles?: [number, number][]
+  maybeUncovered?: [number, number][]
 }
 
 export const VERDICT_PATTERN: Record<StairVerdict, Pattern> = {
-  even: 'none',
-  narrow: 'dots',
-  wide: 'diagonal',
+  good: 'none',
+  'too-close': 'dots',
+  'too-wide': 'diagonal',
   reversed: 'crossed',
-  level: 'double',
+  'same-distance': 'double',
   open: 'none',
   left: 'ticks',
 }
 
 const HEAD = 52
-const STEP_LABEL = 138
+const GAP_LABEL = 138
 /** A narrower drawing has no room for the long words of a verdict. */
 const BRIEF_UNDER = 840
 const STOCK_LABEL = 122
@@ -73,7 +73,7 @@ export function stairRows(width: number): { head: number; row: number; names: nu
  * interval, and total; between two rows their step as a dimension line. Holes are hatched on the ruler.
  */
 export function stair(
-  { clubs, steps, over = [], holes, unknownHoles = [] }: StairData,
+  { clubs, gaps, over = [], uncovered, maybeUncovered = [] }: StairData,
   width: number,
 ): Drawing {
   const { head, row, names } = stairRows(width)
@@ -81,20 +81,20 @@ export function stair(
   const height = head + clubs.length * row + 4
   const scale = ruled(clubs, width, names, narrow)
   const parts: Part[] = []
-  for (const [from, to] of holes) {
+  for (const [from, to] of uncovered) {
     parts.push({
       kind: 'bar',
       x1: from,
       x2: to,
       y: head - 12,
       height: 7,
-      ink: 'wide',
+      ink: 'too-wide',
       edge: false,
       pattern: 'diagonal',
       fill: 'sheet',
     })
   }
-  for (const [from, to] of unknownHoles)
+  for (const [from, to] of maybeUncovered)
     parts.push({
       kind: 'line',
       x1: from,
@@ -110,13 +110,13 @@ export function stair(
     const y = head + i * row + row / 2 - 9
     parts.push(...rowNames(club, { y, names, narrow }))
     parts.push(...(club.stock ? stockParts(club.stock, y, narrow) : [missing(width, y)]))
-    const step = steps[i]
+    const gap = gaps[i]
     const next = clubs[i + 1]
-    if (step && club.stock && next?.stock) {
-      const [longer, shorter] = step.runs ?? [0, 0]
+    if (gap && club.stock && next?.stock) {
+      const [longer, shorter] = gap.runs ?? [0, 0]
       // Left of a short club a long word would run into the names.
-      const words = width < BRIEF_UNDER ? { ...step, word: step.shortWord } : step
-      parts.push(...stepParts(words, club.stock.at + longer, next.stock.at + shorter, y, y + row, narrow))
+      const words = width < BRIEF_UNDER ? { ...gap, word: gap.shortWord } : gap
+      parts.push(...gapParts(words, club.stock.at + longer, next.stock.at + shorter, y, y + row, narrow))
     }
   })
   for (const each of over) {
@@ -175,7 +175,7 @@ function ruled(clubs: StairClub[], width: number, names: number, narrow: boolean
   const high = Math.max(...ends, ends.length > 0 ? low + 20 : 220)
   const left = names
   const right = width - 6
-  const room = narrow ? { left: 92, right: 50 } : { left: STEP_LABEL, right: STOCK_LABEL }
+  const room = narrow ? { left: 92, right: 50 } : { left: GAP_LABEL, right: STOCK_LABEL }
   const perUnit = (right - left - room.left - room.right) / (high - low)
   return { left, right, from: low - room.left / perUnit, to: high + room.right / perUnit }
 }
@@ -265,8 +265,8 @@ const overParts = (
   },
 ]
 
-function stepParts(
-  step: NonNullable<StairStep>,
+function gapParts(
+  gap: NonNullable<LadderGap>,
   longer: number,
   shorter: number,
   top: number,
@@ -274,11 +274,11 @@ function stepParts(
   narrow: boolean,
 ): Part[] {
   const y = (top + bottom) / 2
-  const ink: Ink = step.verdict
+  const ink: Ink = gap.verdict
   const left = Math.min(longer, shorter)
   const right = Math.max(longer, shorter)
-  const dash: [number, number] | undefined = step.sureness === 'settled' ? undefined : [4, 3]
-  const pattern = step.sureness === 'settled' ? VERDICT_PATTERN[step.verdict] : 'none'
+  const dash: [number, number] | undefined = gap.sureness === 'settled' ? undefined : [4, 3]
+  const pattern = gap.sureness === 'settled' ? VERDICT_PATTERN[gap.verdict] : 'none'
   return [
     ...(pattern === 'none'
       ? []
@@ -291,14 +291,14 @@ function stepParts(
       x: left,
       dx: -8,
       y,
-      text: narrow ? step.shortWord : step.word,
-      lead: { text: step.number, size: 14.5 },
+      text: narrow ? gap.shortWord : gap.word,
+      lead: { text: gap.number, size: 14.5 },
       ink,
       size: 13,
-      weight: step.chosen ? 700 : 500,
+      weight: gap.chosen ? 700 : 500,
       align: 'right',
     },
-    ...(narrow || step.need === ''
+    ...(narrow || gap.need === ''
       ? []
       : [
           {
@@ -306,7 +306,7 @@ function stepParts(
             x: right,
             dx: 10,
             y,
-            text: step.need,
+            text: gap.need,
             ink: 'quiet' as const,
             size: 12.5,
             weight: 400 as const,

@@ -5,7 +5,7 @@ import { ruler } from './ruler'
 export type StripShot = {
   id: string
   carry: number
-  counts: boolean
+  included: boolean
   earlier: boolean
   word: string
   newest: boolean
@@ -54,15 +54,15 @@ export function strip({ shots, stock }: StripData, width: number): Drawing {
   }
   parts.push(...ruler(scale, { y: axis, side: 'below' }))
   // Those that count first: a word never lies over a dot.
-  for (const shot of shots.toSorted((a, b) => Number(b.counts) - Number(a.counts))) {
+  for (const shot of shots.toSorted((a, b) => Number(b.included) - Number(a.included))) {
     const x = pixel(scale, shot.carry)
     const toLeft = x > scale.right - 70
-    const room = shot.counts ? 0 : 8 + shot.word.length * 6.5
+    const room = shot.included ? 0 : 8 + shot.word.length * 6.5
     const span = (more: number): [number, number] => (toLeft ? [x - 8 - more, x + 8] : [x - 8, x + 8 + more])
     const named = room > 0 && hasFreeLane(lanes, span(room))
     const lane = takeLane(lanes, span(named ? room : 0))
     const y = axis - 16 - lane * 17
-    if (shot.counts) {
+    if (shot.included) {
       parts.push({
         kind: 'point',
         shape: shot.earlier ? 'ring' : 'dot',

@@ -3,10 +3,10 @@ import type { BagInput } from '@/core/analyse-bag'
 import { JOBS } from '@/core/bag/club-build'
 import { CLUB_KINDS } from '@/core/bag/club'
 import { FULL_SWING } from '@/core/station'
-import { STEP_SCHOOLS } from '@/core/gaps/zones'
+import { GAP_RULES } from '@/core/gaps/zones'
 import { SURFACES } from '@/core/session/surface'
 import { MARKS } from '@/core/shots/mark'
-import { APART } from '@/core/shots/shot'
+import { EXCLUSIONS } from '@/core/shots/shot'
 import { STOCK_RULES } from '@/core/stock/stock-rules'
 import { type Checked, checkLine } from './check'
 import { FLIGHT_FIELDS } from '@/core/shots/flight-fields'
@@ -17,8 +17,8 @@ const FLIGHT_FORM = Object.fromEntries(FLIGHT_FIELDS.map((field) => [field, meas
 const id = Joi.string().max(200)
 const zones = Joi.object({
   reversed: Joi.valid(0).required(),
-  narrow: Joi.number().required(),
-  wide: Joi.number().required(),
+  tooClose: Joi.number().required(),
+  tooWide: Joi.number().required(),
 })
 
 /** What every club of a line says. */
@@ -48,14 +48,14 @@ export const BAG_FIELDS = {
         hitMs: Joi.number().integer().min(0),
         totalComputed: Joi.valid(true),
         mark: Joi.string().valid(...MARKS),
-        apart: Joi.string().valid(...APART),
+        apart: Joi.string().valid(...EXCLUSIONS),
         surface: Joi.string().valid(...SURFACES),
       }),
     )
     .required(),
   rules: Joi.object({
     stockRule: Joi.string().valid(...STOCK_RULES),
-    stepSchool: Joi.string().valid(...STEP_SCHOOLS),
+    gapRule: Joi.string().valid(...GAP_RULES),
     zonesM: Joi.alternatives(
       zones,
       Joi.object({ top: zones.required(), irons: zones.required(), wedges: zones.required() }),
@@ -79,14 +79,14 @@ export const BAG_FIELDS = {
       }),
     ),
     leftOnPurpose: Joi.object({
-      steps: Joi.array().items(
+      gaps: Joi.array().items(
         Joi.object({
           longerId: id.required(),
           shorterId: id.required(),
           because: Joi.string().max(200).required(),
         }),
       ),
-      holes: Joi.array().items(
+      uncovered: Joi.array().items(
         Joi.object({ atM: Joi.number().greater(0).required(), because: Joi.string().max(200).required() }),
       ),
     }),

@@ -1,13 +1,13 @@
 import { expect, it } from 'vitest'
-import { NOTHING_SAID, USUAL_MONITOR } from '../core/session/set-up'
+import { EMPTY_SET_UP, USUAL_MONITOR } from '../core/session/set-up'
 import { check } from './check'
 import {
   CLUB_FORM,
   GOLFER_CHANGE,
   HAND_STOCK_FORM,
   MOVE_FORM,
-  SCHOOLS_FORM,
-  SAID_FORM,
+  RULES_FORM,
+  EVENT_FORM,
   SESSION_FORM,
   SHOT_DECISION,
   TYPED_SHOTS_FORM,
@@ -45,14 +45,14 @@ it('a decision about a shot carries what it is about, and nothing else', () => {
 })
 
 it('own limits of an even step must rise, and nothing is changed by an empty form', () => {
-  const zones = (narrow: number, wide: number) => ({ reversed: 0, narrow, wide })
+  const zones = (narrow: number, wide: number) => ({ reversed: 0, tooClose: narrow, tooWide: wide })
   const all = (irons: object) => ({ ownZonesM: { top: zones(9, 23), irons, wedges: zones(7, 18) } })
-  expect(check(SCHOOLS_FORM, all(zones(6, 14))).ok).toBe(true)
-  const falling = check(SCHOOLS_FORM, all(zones(14, 6)))
+  expect(check(RULES_FORM, all(zones(6, 14))).ok).toBe(true)
+  const falling = check(RULES_FORM, all(zones(14, 6)))
   expect(falling.ok || falling.problems[0]?.sentence).toContain('must end further than it begins')
-  expect(check(SCHOOLS_FORM, {}).ok).toBe(false)
-  expect(check(SCHOOLS_FORM, { stockRule: 'best of luck' }).ok).toBe(false)
-  expect(check(SCHOOLS_FORM, { stepSchool: 'tenth', ownZonesM: null }).ok).toBe(true)
+  expect(check(RULES_FORM, {}).ok).toBe(false)
+  expect(check(RULES_FORM, { stockRule: 'best of luck' }).ok).toBe(false)
+  expect(check(RULES_FORM, { gapRule: 'tenth', ownZonesM: null }).ok).toBe(true)
 })
 
 it('a stock by hand is a carry that can be, or null to take it back', () => {
@@ -77,7 +77,7 @@ it('a plan is every club in an order, or what is best to hit next', () => {
 })
 
 it('what is said of a session has just the fields of its kind', () => {
-  const ok = (said: object) => check(SAID_FORM, said).ok
+  const ok = (event: object) => check(EVENT_FORM, event).ok
   expect(ok({ kind: 'warm-up', on: true })).toBe(true)
   expect(ok({ kind: 'air', wind: 'felt', tempC: null, surface: null, fromShotId: 's' })).toBe(true)
   expect(ok({ kind: 'expectation', clubId: 'c', swing: 'full', carryM: 112.9 })).toBe(true)
@@ -91,20 +91,20 @@ it('a set-up says null for what was skipped, and nothing that cannot be', () => 
     const checked = check(SET_UP_FORM, setUp)
     return checked.ok ? [] : checked.problems.map(({ field }) => field)
   }
-  const monitor = { profile: USUAL_MONITOR, netM: 2.6, unitM: null, checked: ['level'] }
-  expect(refusals(NOTHING_SAID)).toEqual([])
-  expect(refusals({ ...NOTHING_SAID, monitor })).toEqual([])
-  expect(refusals({ ...NOTHING_SAID, altitudeM: 9000, air: { ...NOTHING_SAID.air, humidity: 55 } })).toEqual([
+  const monitor = { profile: USUAL_MONITOR, netM: 2.6, unitM: null, checked: ['same-distance'] }
+  expect(refusals(EMPTY_SET_UP)).toEqual([])
+  expect(refusals({ ...EMPTY_SET_UP, monitor })).toEqual([])
+  expect(refusals({ ...EMPTY_SET_UP, altitudeM: 9000, air: { ...EMPTY_SET_UP.air, humidity: 55 } })).toEqual([
     'air.humidity',
     'altitudeM',
   ])
   const crossed = { ...monitor, profile: { ...USUAL_MONITOR, unitMostM: 1 } }
-  expect(refusals({ ...NOTHING_SAID, monitor: crossed })).toEqual(['monitor.profile.unitMostM'])
+  expect(refusals({ ...EMPTY_SET_UP, monitor: crossed })).toEqual(['monitor.profile.unitMostM'])
   const twice = {
     ...monitor,
     profile: { ...USUAL_MONITOR, checks: [...USUAL_MONITOR.checks, USUAL_MONITOR.checks[0]!] },
   }
-  expect(refusals({ ...NOTHING_SAID, monitor: twice })).toEqual(['monitor.profile.checks.4'])
+  expect(refusals({ ...EMPTY_SET_UP, monitor: twice })).toEqual(['monitor.profile.checks.4'])
 })
 
 it('a run of shots moves to one station, or stays as solid', () => {

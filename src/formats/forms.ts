@@ -3,7 +3,7 @@ import type { ClubDetails } from '@/core/bag/bag'
 import { CLUB_KINDS, LOFT_DEG } from '@/core/bag/club'
 import { BAG_TEMPLATES } from '@/core/bag/bag-templates'
 import { SEGMENTS } from '@/core/bag/segment'
-import { STEP_SCHOOLS } from '@/core/gaps/zones'
+import { GAP_RULES } from '@/core/gaps/zones'
 import { HAZARDS, type Sureness } from '@/core/course/sureness'
 import {
   BAG_WISHES,
@@ -14,10 +14,10 @@ import {
   type CourseLikes,
   type CoverLikes,
   type GolferAim,
-  type GolferSchools,
+  type GolferRules,
   type GolferSettings,
 } from '@/core/golfer'
-import type { CoursePlace, Day } from '@/core/flight/day'
+import type { Venue, Day } from '@/core/flight/day'
 import { TURFS } from '@/core/flight/ground'
 import { STOCK_RULES } from '@/core/stock/stock-rules'
 import type { ClubId, GolferId, SessionId, ShotId } from '@/core/ids'
@@ -25,7 +25,7 @@ import type { TypedPost } from '@/core/shots/typed-post'
 import { WINDS } from '@/core/session/conditions'
 import { STOCK_SURFACES, SURFACES } from '@/core/session/surface'
 import type { Block, Plan } from '@/core/session/plan'
-import { SAID_KINDS, type SessionSaid } from '@/core/session/session-said'
+import { EVENT_KINDS, type SessionEvent } from '@/core/session/session-said'
 import type { SetUp } from '@/core/session/set-up'
 import { PLACES, type Place } from '@/core/session/session'
 import { MARKS, type Mark } from '@/core/shots/mark'
@@ -108,10 +108,10 @@ export const DAY_FORM = Joi.object<Day>({
   crosswindMps: within(LIMITS.windAlongMps).required(),
   turf: Joi.valid(...TURFS).required(),
 })
-export const PLACE_REMOVAL = Joi.object<{ name: string }>({
+export const VENUE_REMOVAL = Joi.object<{ name: string }>({
   name: Joi.string().max(LETTERS.place).required(),
 })
-export const PLACE_FORM = Joi.object<CoursePlace>({
+export const VENUE_FORM = Joi.object<Venue>({
   name: Joi.string().trim().min(1).max(LETTERS.place).required(),
   altitudeM: within(LIMITS.altitudeM).required(),
   turf: Joi.valid(...TURFS).required(),
@@ -123,19 +123,19 @@ export const REMOVAL_FORM = Joi.object<{ name: string }>({
 
 const zone = Joi.object({
   reversed: Joi.valid(0).required(),
-  narrow: within(LIMITS.stepNarrowM).greater(0).required(),
-  wide: within(LIMITS.stepWideM)
+  tooClose: within(LIMITS.gapTooCloseM).greater(0).required(),
+  tooWide: within(LIMITS.gapTooWideM)
     .required()
     .custom((wide: number, { state }) =>
-      wide > (state.ancestors[0] as { narrow: number }).narrow
+      wide > (state.ancestors[0] as { tooClose: number }).tooClose
         ? wide
         : said('An even step must end further than it begins: change one of its limits.')(),
     ),
 })
-export const SCHOOLS_FORM = Joi.object<Partial<GolferSchools>>({
+export const RULES_FORM = Joi.object<Partial<GolferRules>>({
   stockRule: Joi.string().valid(...STOCK_RULES),
-  stepSchool: Joi.string()
-    .valid(...STEP_SCHOOLS)
+  gapRule: Joi.string()
+    .valid(...GAP_RULES)
     .allow(null),
   ownZonesM: Joi.object(Object.fromEntries(SEGMENTS.map((segment) => [segment, zone.required()]))).allow(
     null,
@@ -307,11 +307,11 @@ export const TYPED_SHOTS_FORM = Joi.object<{ shots: TypedPost[]; clearMs?: numbe
 })
 
 /** What a golfer says of the session as it goes on, from the next shot or from a given one. */
-export type SaidForm = { fromShotId?: ShotId } & SessionSaid
-const of = (kind: SaidForm['kind'], form: Joi.Schema) =>
+export type EventForm = { fromShotId?: ShotId } & SessionEvent
+const of = (kind: EventForm['kind'], form: Joi.Schema) =>
   Joi.when('kind', { is: kind, then: form.required(), otherwise: Joi.forbidden() })
-export const SAID_FORM = Joi.object<SaidForm>({
-  kind: Joi.valid(...SAID_KINDS).required(),
+export const EVENT_FORM = Joi.object<EventForm>({
+  kind: Joi.valid(...EVENT_KINDS).required(),
   fromShotId: id<ShotId>(),
   on: of('warm-up', Joi.boolean()),
   wind: of('air', Joi.valid(...WINDS, null)),

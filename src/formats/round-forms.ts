@@ -3,7 +3,7 @@ import { CLUB_KINDS, type ClubKind } from '@/core/bag/club'
 import { TURFS } from '@/core/flight/ground'
 import type { ClubId, RoundId, RoundShotId } from '@/core/ids'
 import { LATEST_MS, LETTERS, LIMITS } from '@/core/limits'
-import { LIES, type Round, type RoundDay, type RoundSaid } from '@/core/rounds/round'
+import { LIES, type Round, type RoundDay, type RoundEvent } from '@/core/rounds/round'
 import { newId, within } from './check'
 
 /** What the screens send of rounds on the course. Canonical units. */
@@ -40,7 +40,7 @@ export const ROUND_CHANGE = Joi.object<{
   'removed',
 )
 
-const SAID = Joi.object<RoundSaid>({
+const ROUND_EVENT = Joi.object<RoundEvent>({
   said: newId<string>().required(),
   id: newId<RoundShotId>().required(),
   atMs: time.required(),
@@ -53,8 +53,8 @@ const SAID = Joi.object<RoundSaid>({
   gone: Joi.boolean(),
 })
 /** What was said of shots together; undone together. */
-export const ROUND_SAID_FORM = Joi.object<{ said: RoundSaid[]; batch: string }>({
-  said: Joi.array().items(SAID).min(1).max(300).required(),
+export const ROUND_EVENTS_FORM = Joi.object<{ said: RoundEvent[]; batch: string }>({
+  said: Joi.array().items(ROUND_EVENT).min(1).max(300).required(),
   batch: newId<string>().required(),
 })
 /** What undo takes back, as the golfer was told. */

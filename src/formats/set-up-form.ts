@@ -3,7 +3,7 @@ import { WINDS } from '@/core/session/conditions'
 import { SURFACES } from '@/core/session/surface'
 import { CARRY_FROM, type MonitorSetUp, type SetUp } from '@/core/session/set-up'
 import type { SessionId } from '@/core/ids'
-import type { AirSaid } from '@/core/session/session-air'
+import type { AirInput } from '@/core/session/session-air'
 import { LETTERS, LIMITS } from '@/core/limits'
 import { FLIGHT_FIELDS } from '@/core/shots/flight-fields'
 import { said, within } from './check'
@@ -74,8 +74,8 @@ export const SET_UP_FORM = Joi.object<SetUp>({
 })
 
 /** What is said afterwards of the air of sessions that lack it; null for what still is not known. */
-export type AirSaidForm = { said: (AirSaid & { sessions: SessionId[] })[] }
-export const AIR_SAID_FORM = Joi.object<AirSaidForm>({
+export type AirForm = { said: (AirInput & { sessions: SessionId[] })[] }
+export const AIR_FORM = Joi.object<AirForm>({
   said: Joi.array()
     .items(
       Joi.object({

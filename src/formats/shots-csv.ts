@@ -5,7 +5,7 @@ import { FLIGHT, FLIGHT_FIELDS, unitOfKind, type FlightField } from '@/core/shot
 import { lengthIn, speedIn } from '@/core/units'
 
 /** What became of a shot, beside its numbers: "counts", "left out: fat", "held: its club is not known". */
-export type SaidOfShot = (id: string) => string
+export type StatusOfShot = (id: string) => string
 
 /** Behind the columns for people stand those that bring every number back to its last digit. */
 const EXACT = RECORD_FIELDS.filter((field) => !['id', 'session', 'club', 'swing', 'mark'].includes(field))
@@ -33,7 +33,7 @@ export const shotsCsvTitles = (units: Units): string =>
   ])
 
 /** The rows of some shots, to stand under the titles. */
-export const shotsCsvRows = (records: readonly ShotRecord[], units: Units, said: SaidOfShot): string =>
+export const shotsCsvRows = (records: readonly ShotRecord[], units: Units, said: StatusOfShot): string =>
   lines(
     records.map((record) => [
       record.id,

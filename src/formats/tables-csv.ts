@@ -10,7 +10,7 @@ export const writeTable = (rows: readonly (string | number)[][]): string =>
   Papa.unparse(rows as (string | number)[][], { newline: '\n', escapeFormulae: true }) + '\n'
 
 /** Every step with its verdict, in the golfer's units. */
-export function writeStepsCsv({ steps }: BagAnalysis, golfer: Golfer, name: Named): string {
+export function writeGapsCsv({ gaps }: BagAnalysis, golfer: Golfer, name: Named): string {
   const { lengthUnit: unit } = golfer
   const long = (metres: number | undefined) =>
     metres === undefined ? '' : Number(lengthIn(metres, unit).toFixed(2))
@@ -29,19 +29,19 @@ export function writeStepsCsv({ steps }: BagAnalysis, golfer: Golfer, name: Name
       'more shots each',
       'left on purpose',
     ],
-    ...steps.map((step) => [
-      name(step.longerId),
-      name(step.shorterId),
-      long(step.shownM),
-      long(step.lowM),
-      long(step.highM),
-      step.stepM === undefined ? 'unknown' : step.verdict,
-      step.settled ? 'yes' : 'no',
-      Number(step.probability.toFixed(3)),
-      long(step.limitsM?.narrow),
-      long(step.limitsM?.wide),
-      step.moreEach ?? '',
-      step.leftOnPurpose ?? '',
+    ...gaps.map((gap) => [
+      name(gap.longerId),
+      name(gap.shorterId),
+      long(gap.shownM),
+      long(gap.lowM),
+      long(gap.highM),
+      gap.gapM === undefined ? 'not-judged' : gap.verdict,
+      gap.settled ? 'yes' : 'no',
+      Number(gap.probability.toFixed(3)),
+      long(gap.limitsM?.tooClose),
+      long(gap.limitsM?.tooWide),
+      gap.moreEach ?? '',
+      gap.leftOnPurpose ?? '',
     ]),
   ])
 }

@@ -5,13 +5,13 @@ import type { ClubId, GolferId, SessionId, VisitId } from '@/core/ids'
 import { LATEST_MS, LETTERS, LIMITS } from '@/core/limits'
 import { PLACES, type Place } from '@/core/session/session'
 import { LENGTH_UNITS, SPEED_UNITS } from '@/core/units'
-import { FOLLOW_UP_IN, WENT, type AfterPlay, type VisitSaid } from '@/core/visits/visit'
+import { FOLLOW_UP_IN, WENT, type AfterPlay, type VisitRecord } from '@/core/visits/visit'
 import { newId, within } from './check'
 
 /** What a coach's desk sends. */
 
 const text = (most: number) => Joi.string().trim().min(1).max(most).allow(null)
-const SAID = {
+const VISIT_FIELDS = {
   atMs: Joi.number().integer().min(0).max(LATEST_MS),
   offsetMin: within(LIMITS.offsetMin).integer(),
   minutes: within(LIMITS.visitMin).integer(),
@@ -24,16 +24,16 @@ const SAID = {
   }).allow(null),
 }
 
-export const VISIT_FORM = Joi.object<{ id: VisitId } & Omit<VisitSaid, 'words' | 'followUp'>>({
+export const VISIT_FORM = Joi.object<{ id: VisitId } & Omit<VisitRecord, 'words' | 'followUp'>>({
   id: newId<VisitId>().required(),
-  atMs: SAID.atMs.required(),
-  offsetMin: SAID.offsetMin.required(),
-  minutes: SAID.minutes.required(),
-  toDo: SAID.toDo.required(),
+  atMs: VISIT_FIELDS.atMs.required(),
+  offsetMin: VISIT_FIELDS.offsetMin.required(),
+  minutes: VISIT_FIELDS.minutes.required(),
+  toDo: VISIT_FIELDS.toDo.required(),
 })
 /** `changes`: how often the visit had been changed when it was read. */
-export const VISIT_CHANGE = Joi.object<Partial<VisitSaid> & { changes: number; ended?: boolean }>({
-  ...SAID,
+export const VISIT_CHANGE = Joi.object<Partial<VisitRecord> & { changes: number; ended?: boolean }>({
+  ...VISIT_FIELDS,
   ended: Joi.boolean(),
   changes: Joi.number().integer().min(0).max(1e9).required(),
 })

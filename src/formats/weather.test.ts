@@ -8,10 +8,10 @@ describe('the weather station', () => {
   it.each(PLACES)(
     'at $name says what Banco reads, and the same again for the same seed and minute',
     (place) => {
-      const said = weatherAt(place, 7, NOON_MS)
-      expect(weatherAt(place, 7, NOON_MS + 20_000)).toEqual(said)
-      const read = readWeather(JSON.stringify({ format: 'banco-weather-1', ...said }))
-      expect(read).toEqual({ ok: true, value: said })
+      const weather = weatherAt(place, 7, NOON_MS)
+      expect(weatherAt(place, 7, NOON_MS + 20_000)).toEqual(weather)
+      const read = readWeather(JSON.stringify({ format: 'banco-weather-1', ...weather }))
+      expect(read).toEqual({ ok: true, value: weather })
     },
   )
 
@@ -19,9 +19,11 @@ describe('the weather station', () => {
     for (let seed = 1; seed <= 5; seed++)
       for (let hour = 0; hour < 365 * 24; hour += 7) {
         const at = NOON_MS + hour * 3_600_000
-        const said = weatherAt(PLACES[0], seed, at)
-        expect(readWeather(JSON.stringify({ format: 'banco-weather-1', ...said })).ok).toBe(true)
-        expect(Math.abs(weatherAt(PLACES[0], seed, at + 60_000).tempC - said.tempC)).toBeLessThanOrEqual(0.1)
+        const weather = weatherAt(PLACES[0], seed, at)
+        expect(readWeather(JSON.stringify({ format: 'banco-weather-1', ...weather })).ok).toBe(true)
+        expect(Math.abs(weatherAt(PLACES[0], seed, at + 60_000).tempC - weather.tempC)).toBeLessThanOrEqual(
+          0.1,
+        )
       }
   })
 
@@ -40,11 +42,13 @@ describe('the weather station', () => {
       return read.ok ? [] : read.problems.map(({ sentence }) => sentence)
     }
     expect(problems('<html>')).toEqual(['The weather station answered something that is not JSON.'])
-    const said = { format: 'banco-weather-1', ...weatherAt(PLACES[0], 1, NOON_MS) }
-    expect(problems(JSON.stringify({ ...said, tempC: undefined }))).toEqual(['"tempC" is missing: add it.'])
-    expect(problems(JSON.stringify({ ...said, humidity: 78 }))).toEqual([
+    const weather = { format: 'banco-weather-1', ...weatherAt(PLACES[0], 1, NOON_MS) }
+    expect(problems(JSON.stringify({ ...weather, tempC: undefined }))).toEqual([
+      '"tempC" is missing: add it.',
+    ])
+    expect(problems(JSON.stringify({ ...weather, humidity: 78 }))).toEqual([
       '"humidity" must be at most 1, and is 78.',
     ])
-    expect(problems(JSON.stringify({ ...said, format: 'other' }))[0]).toContain('"format" must be one of')
+    expect(problems(JSON.stringify({ ...weather, format: 'other' }))[0]).toContain('"format" must be one of')
   })
 })

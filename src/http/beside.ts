@@ -59,7 +59,7 @@ export async function loadView<V extends ViewName>(view: V, ...args: ViewArgs<V>
 }
 
 /** How a long work is told of, and stopped. */
-export type LongWork = { tell: (progress: Progress) => void; number: string; signal: AbortSignal }
+export type LongWork = { onProgress: (progress: Progress) => void; number: string; signal: AbortSignal }
 
 /**
  * Does a work: a long one in a process of its own, a short one here.
@@ -68,17 +68,17 @@ export type LongWork = { tell: (progress: Progress) => void; number: string; sig
 export async function doWork<K extends Kind>(
   kind: K,
   ask: Works[K]['ask'],
-  { isLong, tell = () => {}, number = randomUUID(), signal }: { isLong: boolean } & Partial<LongWork>,
-): Promise<Works[K]['answer']> {
+  { isLong, onProgress = () => {}, number = randomUUID(), signal }: { isLong: boolean } & Partial<LongWork>,
+): Promise<Works[K]['result']> {
   const work = async () => {
-    if (!isLong) return WORKS[kind](theDatabase, ask, { tell: () => {}, write: whileOthersWait })
+    if (!isLong) return WORKS[kind](theDatabase, ask, { onProgress: () => {}, write: whileOthersWait })
     const helper = new Helper()
     state.long.set(number, helper)
     const end = () => void helper.end()
     signal?.addEventListener('abort', end)
     if (signal?.aborted) end()
     try {
-      return await helper.ask(kind, ask, { tell, hold: holdWriters })
+      return await helper.ask(kind, ask, { onProgress, hold: holdWriters })
     } finally {
       signal?.removeEventListener('abort', end)
       state.long.delete(number)

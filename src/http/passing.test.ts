@@ -67,8 +67,8 @@ describe('a file that is sent', () => {
 it('a file that is fetched says how long it is, and is gone afterwards', async () => {
   const path = passingPath()
   writeFileSync(path, 'everything')
-  const answer = fileResponse(path, { 'Content-Type': 'text/plain' })
-  expect(answer.headers.get('content-length')).toBe('10')
-  expect(await answer.text()).toBe('everything')
+  const response = fileResponse(path, { 'Content-Type': 'text/plain' })
+  expect(response.headers.get('content-length')).toBe('10')
+  expect(await response.text()).toBe('everything')
   await vi.waitFor(() => expect(existsSync(path)).toBe(false))
 })

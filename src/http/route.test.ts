@@ -8,7 +8,7 @@ import type { GolferId } from '@/core/ids'
 import { addGolfer } from '@/store/golfers'
 import { bareRoute, bodyForm, refuse, route } from './route'
 import { listen } from './notices'
-import { PLACE_REMOVAL } from '@/formats/forms'
+import { VENUE_REMOVAL } from '@/formats/forms'
 
 beforeAll(() => {
   vi.stubEnv('BANCO_DATA', mkdtempSync(join(tmpdir(), 'banco-route-')))
@@ -58,7 +58,7 @@ it('another process that writes changes the mark of the data', () => {
 
 it('a refusal is JSON with its status and a sentence; a body that is none is said to be', async () => {
   const post = (body: string) =>
-    route(async (request) => Response.json(await bodyForm(request, PLACE_REMOVAL)))(
+    route(async (request) => Response.json(await bodyForm(request, VENUE_REMOVAL)))(
       new Request('http://127.0.0.1/', { method: 'POST', body, headers: HOST }),
       { params: Promise.resolve({}) },
     )
@@ -78,11 +78,11 @@ const post = (handle: () => Response) =>
 it('data that another command is writing are busy: the caller is told to come again, and nothing was stored', async () => {
   const other = new Sqlite(theDatabase().name)
   other.exec('BEGIN IMMEDIATE')
-  const answer = await post(() => (write(), Response.json({})))
+  const response = await post(() => (write(), Response.json({})))
   other.exec('ROLLBACK')
   other.close()
-  expect([answer.status, answer.headers.get('retry-after')]).toEqual([503, '1'])
-  expect(await answer.text()).toContain('another command writes them')
+  expect([response.status, response.headers.get('retry-after')]).toEqual([503, '1'])
+  expect(await response.text()).toContain('another command writes them')
 })
 
 it.each([
@@ -94,12 +94,12 @@ it.each([
   ['', 500, 'its own fault'],
 ])('what stands in the way (%s) is said in a sentence', async (code, status, sentence) => {
   const silent = vi.spyOn(console, 'error').mockImplementation(() => {})
-  const answer = await post(() => {
+  const response = await post(() => {
     throw Object.assign(new Error('inner words'), { code })
   })
   silent.mockRestore()
-  expect(answer.status).toBe(status)
-  const text = await answer.text()
+  expect(response.status).toBe(status)
+  const text = await response.text()
   expect(text).toContain(sentence)
   expect(text).not.toContain('inner words')
 })
@@ -107,10 +107,10 @@ it.each([
 it('a data file that was moved away under a running server is noticed before the next write', async () => {
   const path = theDatabase().name
   renameSync(path, `${path}.away`)
-  const answer = await post(() => (write(), Response.json({})))
+  const response = await post(() => (write(), Response.json({})))
   renameSync(`${path}.away`, path)
-  expect(answer.status).toBe(503)
-  expect(await answer.text()).toContain('was moved, deleted or replaced while Banco runs')
+  expect(response.status).toBe(503)
+  expect(await response.text()).toContain('was moved, deleted or replaced while Banco runs')
   expect((await post(() => (write(), Response.json({})))).status).toBe(200)
 })
 
@@ -123,8 +123,8 @@ it('a page elsewhere is refused by the routes themselves, also where whole files
     ]) {
       const handle = vi.fn(() => new Response('done'))
       const request = new Request('http://127.0.0.1/', { method: 'POST', headers })
-      const answer = await wrapped(handle)(request, { params: Promise.resolve({}) })
-      expect(answer.status).toBe(403)
+      const response = await wrapped(handle)(request, { params: Promise.resolve({}) })
+      expect(response.status).toBe(403)
       expect(handle).not.toHaveBeenCalled()
     }
 })

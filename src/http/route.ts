@@ -40,8 +40,8 @@ export function route<P extends Record<string, string>>(
       if (isFile && request.method === 'HEAD') return new Response(null)
       told.mark ??= dataMark()
       if (request.method !== 'GET') refuseMoved()
-      const answer = async () => handle(request, await context.params)
-      return request.method === 'GET' || isLong ? await answer() : await writing(answer)
+      const response = async () => handle(request, await context.params)
+      return request.method === 'GET' || isLong ? await response() : await writing(response)
     } catch (error) {
       return failed(error)
     } finally {

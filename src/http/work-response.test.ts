@@ -4,7 +4,7 @@ import { join } from 'node:path'
 import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest'
 import { BAG_TEMPLATES } from '@/core/bag/bag-templates'
 import type { GolferId } from '@/core/ids'
-import type { LongAnswer } from '@/core/long-work'
+import type { WorkMessage } from '@/core/long-work'
 import { startBag } from '@/store/bags'
 import { closeTheDatabase, theDatabase } from '@/store/database'
 import { addGolfer, golferById } from '@/store/golfers'
@@ -44,11 +44,11 @@ const rows = (from: number, many: number) =>
   `Club,Carry (m)\n${Array.from({ length: many }, (_, i) => `7-iron,${from + i / 10}`).join('\n')}\n`
 const request = (signal?: AbortSignal) =>
   new Request('http://127.0.0.1/', { method: 'POST', ...(signal && { signal }) })
-const said = async (answer: Response): Promise<LongAnswer<{ taken: number }>[]> =>
-  (await answer.text())
+const message = async (response: Response): Promise<WorkMessage<{ taken: number }>[]> =>
+  (await response.text())
     .trim()
     .split('\n')
-    .map((line) => JSON.parse(line) as LongAnswer<{ taken: number }>)
+    .map((line) => JSON.parse(line) as WorkMessage<{ taken: number }>)
 const shots = () => theDatabase().prepare('SELECT count(*) FROM shot').pluck().get() as number
 
 describe('a work that is answered as it goes on', () => {
@@ -58,7 +58,7 @@ describe('a work that is answered as it goes on', () => {
     const done = vi.fn()
     const path = file('three.csv', rows(130, 3))
     const ask = { golferId: ADA, path, form, nowMs: 1 }
-    const lines = await said(workResponse(request(), 'import', ask, { isLong: false, onDone: done }))
+    const lines = await message(workResponse(request(), 'import', ask, { isLong: false, onDone: done }))
     expect(lines.map((line) => line.says)).toEqual(['started', 'done'])
     expect(lines.at(-1)).toMatchObject({ answer: { taken: 3 } })
     expect(done).toHaveBeenCalledOnce()
@@ -70,7 +70,7 @@ describe('a work that is answered as it goes on', () => {
   it('says in words what is no table, keeps its file, and takes nothing', async () => {
     const done = vi.fn()
     const ask = { golferId: ADA, path: file('web.csv', '<html><body>no</body></html>'), form, nowMs: 1 }
-    const [, refused] = await said(workResponse(request(), 'import', ask, { isLong: false, onDone: done }))
+    const [, refused] = await message(workResponse(request(), 'import', ask, { isLong: false, onDone: done }))
     expect(refused).toMatchObject({ says: 'refused', status: 422 })
     expect(JSON.stringify(refused)).toContain('save its table as CSV')
     expect(done).not.toHaveBeenCalled()
@@ -80,8 +80,8 @@ describe('a work that is answered as it goes on', () => {
   it('ends when nobody listens any more: a long import leaves nothing', async () => {
     const left = new AbortController()
     const ask = { golferId: ADA, path: file('long.csv', rows(100, 50_000)), form, nowMs: 1 }
-    const answer = workResponse(request(left.signal), 'import', ask, { isLong: true })
-    await answer.body?.getReader().read()
+    const response = workResponse(request(left.signal), 'import', ask, { isLong: true })
+    await response.body?.getReader().read()
     left.abort()
     // Another one has its turn, which it had not while the first one wrote.
     const short = { golferId: ADA, path: file('one.csv', rows(50, 1)), form, nowMs: 2 }

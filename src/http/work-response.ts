@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto'
 import { Stopped } from '@/beside/helper'
 import type { Kind, Works } from '@/beside/work'
-import type { LongAnswer } from '@/core/long-work'
+import type { WorkMessage } from '@/core/long-work'
 import { doWork } from './beside'
 import { problemsOf, tellOfChange } from './route'
 
@@ -21,20 +21,20 @@ export function workResponse<K extends Kind>(
   const encoder = new TextEncoder()
   const stream = new ReadableStream({
     async start(controller) {
-      const line = (said: LongAnswer<Works[K]['answer']>) => {
-        if (!left.signal.aborted) controller.enqueue(encoder.encode(`${JSON.stringify(said)}\n`))
+      const line = (message: WorkMessage<Works[K]['result']>) => {
+        if (!left.signal.aborted) controller.enqueue(encoder.encode(`${JSON.stringify(message)}\n`))
       }
       line({ says: 'started', number })
       try {
-        const answer = await doWork(kind, ask, {
+        const response = await doWork(kind, ask, {
           isLong,
           number,
-          tell: (progress) => line({ says: 'progress', ...progress }),
+          onProgress: (progress) => line({ says: 'progress', ...progress }),
           signal: left.signal,
         })
         onDone()
         tellOfChange()
-        line({ says: 'done', answer })
+        line({ says: 'done', result: response })
       } catch (error) {
         line(error instanceof Stopped ? { says: 'stopped' } : { says: 'refused', ...problemsOf(error) })
       }

@@ -52,12 +52,16 @@ function drawPart(pen: Pen, part: Part, at: (x: Parameters<typeof pixel>[1]) => 
       dashed(pdf, part.dash)
       pdf.moveTo(x1, y).lineTo(x2, y).stroke().undash()
       const head = Math.min(6, Math.abs(x2 - x1) / 2)
-      for (const [tip, way] of [
+      for (const [tip, direction] of [
         [x1, 1],
         [x2, -1],
       ] as const)
         pdf
-          .polygon([tip, y], [tip + way * head, y - head * 0.6], [tip + way * head, y + head * 0.6])
+          .polygon(
+            [tip, y],
+            [tip + direction * head, y - head * 0.6],
+            [tip + direction * head, y + head * 0.6],
+          )
           .fill(ink)
       break
     }
@@ -103,11 +107,11 @@ function point(
   else if (shape === 'diamond')
     pdf.polygon([x, y - size], [x + size, y], [x, y + size], [x - size, y]).fillAndStroke('#ffffff', ink)
   else
-    for (const way of [1, -1])
+    for (const direction of [1, -1])
       pdf
         .strokeColor(ink)
-        .moveTo(x - size, y - way * size)
-        .lineTo(x + size, y + way * size)
+        .moveTo(x - size, y - direction * size)
+        .lineTo(x + size, y + direction * size)
         .stroke()
 }
 
@@ -119,10 +123,10 @@ function hatch(
 ): void {
   if (pattern === 'plain' || pattern === 'none' || width <= 0) return
   pdf.save().rect(x, y, width, height).clip().undash().lineWidth(0.8).strokeColor(ink)
-  const step = 6
+  const gap = 6
   if (pattern === 'dots') {
-    for (let dx = step / 2; dx < width; dx += step)
-      for (let dy = step / 2; dy < height; dy += step) pdf.circle(x + dx, y + dy, 1).fill(ink)
+    for (let dx = gap / 2; dx < width; dx += gap)
+      for (let dy = gap / 2; dy < height; dy += gap) pdf.circle(x + dx, y + dy, 1).fill(ink)
   } else if (pattern === 'double') {
     for (const dy of [0.8, height - 0.8])
       pdf
@@ -130,13 +134,13 @@ function hatch(
         .lineTo(x + width, y + dy)
         .stroke()
   } else if (pattern === 'ticks') {
-    for (let dx = step / 2; dx < width; dx += step)
+    for (let dx = gap / 2; dx < width; dx += gap)
       pdf
         .moveTo(x + dx, y + 1)
         .lineTo(x + dx, y + height - 1)
         .stroke()
   } else
-    for (let d = -height; d < width; d += step) {
+    for (let d = -height; d < width; d += gap) {
       pdf
         .moveTo(x + d, y + height)
         .lineTo(x + d + height, y)

@@ -14,14 +14,22 @@ import { adviceLines } from '@/text/advice'
 import { changeSentence, changeWords } from '@/text/changes'
 import { day } from '@/text/days'
 import { finding } from '@/text/finding'
-import { clubNames, MARK_NAME, RULE_NAME, SCHOOL_NAME, schoolOf, stationName, swingName } from '@/text/names'
+import {
+  clubNames,
+  MARK_NAME,
+  RULE_NAME,
+  GAP_RULE_NAME,
+  gapRuleOf,
+  stationName,
+  swingName,
+} from '@/text/names'
 import { atHead, count, fixed, len, lenUnit, percent } from '@/text/numbers'
 import { helpWords, helpWorth } from '@/text/helps'
 import { leftOutReason, nextReason, warningSentence } from '@/text/reasons'
 import { fixesSentence, goodGapsSentence, paperNames } from '@/text/refit'
 import { MODELLED_NOTE, STAR_NOTE } from '@/text/run'
 import { cellText, STOCK_COLUMNS } from '@/text/stock-columns'
-import { drawnStep, stepSentences, verdictWords } from '@/text/verdicts'
+import { drawnGap, gapSentences, verdictWords } from '@/text/verdicts'
 import { changedSentences, followUpLine, notToDo } from '@/text/visits'
 import { Pen, POINTS_PER_PIXEL, type PaperSize } from './pen'
 import { Sheet } from './sheet'
@@ -69,17 +77,17 @@ export async function reportPdf(inputs: readonly ReportInput[], size: PaperSize)
 /** The finding and the coach's words, the stair, what changed, the steps, stocks and wedges, what was left out, and what to do. */
 function report(pen: Pen, size: PaperSize, input: ReportInput): void {
   const { golfer, bag, analysis, setUps, notHit, visit, changed, air, madeMs, gapsToFix } = input
-  const { sentence, step } = finding(bag, analysis, golfer)
+  const { sentence, gap } = finding(bag, analysis, golfer)
   const name = clubNames(bag)
   const paperName = paperNames(bag)
   const solid = analysis.stocks.reduce((sum, stock) => sum + stock.count, 0)
   const sheet = new Sheet(pen, size, {
     whose: `${golfer.name}, ${bag.name}`,
-    notes: `${day(madeMs)} · ${RULE_NAME[golfer.stockRule]} · even ${SCHOOL_NAME[schoolOf(golfer)]} · ${air} · ${count(solid, 'solid shot')} · ± and “between” are 90% intervals`,
+    notes: `${day(madeMs)} · ${RULE_NAME[golfer.stockRule]} · even ${GAP_RULE_NAME[gapRuleOf(golfer)]} · ${air} · ${count(solid, 'solid shot')} · ± and “between” are 90% intervals`,
   })
   sheet.heading(sentence, 17)
-  const chosen = analysis.steps[step]
-  if (chosen) sheet.words(stepSentences(chosen, analysis.stocks, golfer, name).join(' '))
+  const chosen = analysis.gaps[gap]
+  if (chosen) sheet.words(gapSentences(chosen, analysis.stocks, golfer, name).join(' '))
   const clubs = bag.clubs.filter(({ kind }) => kind !== 'putter')
   if (visit?.words) {
     sheet.heading(visit.coach === null ? 'In your coach’s words' : `In the words of ${visit.coach}`)
@@ -112,9 +120,9 @@ function report(pen: Pen, size: PaperSize, input: ReportInput): void {
   sheet.table(
     ['Step', golfer.lengthUnit, 'between, 90%', 'Verdict'],
     [0.42, 0.12, 0.22, 0.24],
-    analysis.steps.map((each) => [
+    analysis.gaps.map((each) => [
       `${name(each.longerId)} to ${name(each.shorterId)}`,
-      isMeasured(each) ? fixed(drawnStep(each, analysis.stocks, golfer) ?? 0, 0) : '–',
+      isMeasured(each) ? fixed(drawnGap(each, analysis.stocks, golfer) ?? 0, 0) : '–',
       isMeasured(each) ? `${len(each.lowM, golfer, 1)} to ${len(each.highM, golfer, 1)}` : '–',
       !isMeasured(each)
         ? 'not hit'

@@ -3,7 +3,7 @@ import { NOW_MS, storeWithGolfer } from '../../tests/store'
 import { analyseBag } from '../core/analyse-bag'
 import type { ShotId } from '../core/ids'
 import type { Correction } from '../core/monitors/correction'
-import { NOTHING_SAID, USUAL_MONITOR, withMonitor } from '../core/session/set-up'
+import { EMPTY_SET_UP, USUAL_MONITOR, withMonitor } from '../core/session/set-up'
 import { isHit } from '../core/stock/stock'
 import { ballsBySession, ballsNamed, keepBall, keepBallFactor } from './balls'
 import { bagInput } from './bag-input'
@@ -17,7 +17,7 @@ import { shotById, takeShot } from './shots'
 function tenShots() {
   const store = storeWithGolfer()
   const { db, golfer, bag, sessionId, clubId } = store
-  keepSetUp(db, golfer.id, sessionId, { ...NOTHING_SAID, ball: 'range ball' })
+  keepSetUp(db, golfer.id, sessionId, { ...EMPTY_SET_UP, ball: 'range ball' })
   for (let n = 0; n < 10; n++) {
     if (n === 5) saySession(db, sessionId, { kind: 'ball', ball: 'own ball' }, NOW_MS)
     takeShot(db, {
@@ -45,7 +45,7 @@ describe('what acts on shots', () => {
     const before = stock()
     keepCorrection(db, golfer.id, { ...correction, on: true })
     expect(carries()).toEqual(asMeasured.map((carry, i) => (carry ?? 0) + (i < 5 ? 0 : 2)))
-    expect(stock()?.holds).toContainEqual({ kind: 'corrected', of: ['B'], shots: 5 })
+    expect(stock()?.adjustments).toContainEqual({ kind: 'corrected', of: ['B'], shots: 5 })
     expect(shotById(db, 's7' as ShotId)?.carryM).toBe(119)
     dropCorrection(db, golfer.id, 'B', 'carryM')
     expect(carries()).toEqual(asMeasured)
@@ -54,14 +54,14 @@ describe('what acts on shots', () => {
 
   it('a stock of range balls says so; counted as another ball it says that, and is as unsure as the factor', () => {
     const { db, golfer, carries, stock, input } = tenShots()
-    expect(stock()?.holds).toEqual([{ kind: 'rangeBall', of: ['range ball'], shots: 5 }])
+    expect(stock()?.adjustments).toEqual([{ kind: 'rangeBall', of: ['range ball'], shots: 5 }])
     const at = [{ factor: 1.05, ballSpeedMps: null, half: 0.03 }]
     const before = stock()
     keepBallFactor(db, golfer.id, 'range ball', { as: 'own ball', at, shots: 24, setMs: NOW_MS, on: true })
     expect(carries()[0]).toBeCloseTo(118 * 1.05, 10)
     expect(carries()[5]).toBe(120)
     const after = stock()
-    expect(after?.holds).toEqual([{ kind: 'converted', of: ['range ball'], shots: 5 }])
+    expect(after?.adjustments).toEqual([{ kind: 'converted', of: ['range ball'], shots: 5 }])
     // Half of the shots are off by 3% together: the interval is wider by more than what scatters.
     const half = (each: typeof after) => (isHit(each) ? (each.highM - each.lowM) / 2 : NaN)
     expect(half(after)).toBeGreaterThan(half(before))
@@ -92,7 +92,7 @@ describe('what acts on shots', () => {
     expect(ballsBySession(db, golfer.id)).toMatchObject([{ sessionId, balls: ['own ball', 'range ball'] }])
     // The golfer says that the range's balls are as good as new ones.
     keepBall(db, golfer.id, { name: 'range ball', range: false, worn: false })
-    expect(stock()?.holds).toBeUndefined()
+    expect(stock()?.adjustments).toBeUndefined()
   })
 })
 
@@ -111,13 +111,13 @@ describe('a monitor as its owner describes it', () => {
       unitM: null,
       checked: [],
     }
-    const setUp = withMonitor(NOTHING_SAID, monitor)
+    const setUp = withMonitor(EMPTY_SET_UP, monitor)
     expect(setUp).toMatchObject({ carryFrom: 'computed', deviceTempC: 25 })
-    expect(withMonitor({ ...NOTHING_SAID, carryFrom: 'measured', deviceTempC: 15 }, monitor)).toMatchObject({
+    expect(withMonitor({ ...EMPTY_SET_UP, carryFrom: 'measured', deviceTempC: 15 }, monitor)).toMatchObject({
       carryFrom: 'measured',
       deviceTempC: 15,
     })
-    expect(withMonitor(NOTHING_SAID, { ...monitor, profile: USUAL_MONITOR }).carryFrom).toBeNull()
+    expect(withMonitor(EMPTY_SET_UP, { ...monitor, profile: USUAL_MONITOR }).carryFrom).toBeNull()
     keepSetUp(db, golfer.id, sessionId, setUp)
     expect(monitorProfiles(db, golfer.id)).toMatchObject([{ computes: ['carryM', 'spinRpm'], airTempC: 25 }])
     expect(setUpOf(db, sessionId)).toEqual(setUp)

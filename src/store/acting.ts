@@ -1,7 +1,7 @@
 import type { BallName } from '@/core/balls/ball'
 import type { GolferId } from '@/core/ids'
 import type { SetUp } from '@/core/session/set-up'
-import { actedOn, type Acting } from '@/core/shots/acting'
+import { applyCorrections, type Corrections } from '@/core/shots/acting'
 import type { Flight } from '@/core/shots/flight-fields'
 import { ballFactorsOf, ballsOf } from './balls'
 import type { Database } from './database'
@@ -13,14 +13,14 @@ type Of = { monitor: string | null; ball: BallName | null; setUp: SetUp | undefi
 /**
  * What acts on a golfer's shots before they are calculated with. What was stored stays; what acted is said with the shot.
  */
-export function actingOn(db: Database, golferId: GolferId) {
-  const acting: Acting = {
+export function correctionsInForce(db: Database, golferId: GolferId) {
+  const corrections: Corrections = {
     corrections: correctionsOf(db, golferId),
     factors: ballFactorsOf(db, golferId),
     balls: ballsOf(db, golferId),
   }
   return <F extends Flight>(flight: F, { monitor, ball, setUp }: Of) =>
-    actedOn(flight, { monitor: measuredBy(monitor, setUp), ball: hitWith(ball, setUp) }, acting)
+    applyCorrections(flight, { monitor: measuredBy(monitor, setUp), ball: hitWith(ball, setUp) }, corrections)
 }
 
 /** The monitor that measured a shot: the one that is named with it, else that of its session's set-up. */

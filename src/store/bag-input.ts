@@ -4,19 +4,19 @@ import type { BagInput, Rules } from '@/core/analyse-bag'
 import { countedSwing } from '@/core/bag/club'
 import { clubsInOrder, type Bag } from '@/core/bag/bag'
 import type { LeftOnPurpose } from '@/core/gaps/left-on-purpose'
-import { schoolRules, type Golfer } from '@/core/golfer'
+import { gapRules, type Golfer } from '@/core/golfer'
 import type { Air } from '@/core/flight/air'
 import type { ClubId, GolferId, SessionId, ShotId } from '@/core/ids'
 import type { Mark } from '@/core/shots/mark'
-import type { ShotHolds } from '@/core/shots/holds'
+import type { ShotAdjustments } from '@/core/shots/holds'
 import type { Shot } from '@/core/shots/shot'
 import type { Flight } from '@/core/shots/flight-fields'
 import { perDatabase, type Database } from './database'
-import { apartFromStocks, lyingOn, type Conditions } from '@/core/session/conditions'
+import { isExcluded, lyingOn, type Conditions } from '@/core/session/conditions'
 import { isStockSurface, type Surface } from '@/core/session/surface'
 import type { Place } from '@/core/session/session'
 import { sessionAir, totalComputed } from '@/core/session/session-air'
-import { actingOn, hitWith, measuredBy } from './acting'
+import { correctionsInForce, hitWith, measuredBy } from './acting'
 import { conditionsOfShots } from './session-events'
 import { handStocks } from './hand-stocks'
 import { leftOnPurpose } from './left-on-purpose'
@@ -154,13 +154,13 @@ function datedShots(
       if (askedBall !== null && !sameBall(hitWith(hitIn.ball, setUp) ?? '', askedBall)) return []
       if (askedSurface !== null && lyingOn(hitIn, setUp) !== askedSurface) return []
       // Who asks for one surface asks for its own stock.
-      const apart = apartFromStocks(hitIn, setUp, askedSurface === null ? golfer.stocksOff : null)
+      const excluded = isExcluded(hitIn, setUp, askedSurface === null ? golfer.stocksOff : null)
       return [
         {
           ...{ seq, sessionId, session, clubId, hitIn, sequence: sequence++ },
           swing: club ? countedSwing(club, hit) : hit,
           ...(mark && { mark }),
-          ...(apart && { apart }),
+          ...(excluded && { apart: excluded }),
         },
       ]
     })
@@ -218,7 +218,7 @@ export function bagInput(
   })
   const { taken, older } = newestShots(dated, golfer.windCounts)
   const measured = measuredOf(db, taken, new Map(rows))
-  const acting = asMeasured ? null : actingOn(db, golfer.id)
+  const corrections = asMeasured ? null : correctionsInForce(db, golfer.id)
   const airs = new Map<string, Air | null>()
   /** One object for all shots of a session in the same air. */
   const airOf = (sessionId: SessionId, place: Place | null, { wind, tempC }: Conditions): Air | null => {
@@ -231,22 +231,22 @@ export function bagInput(
     return air
   }
   const shots = taken.map((each): Shot => {
-    const { sessionId, session, sequence, apart, hitIn, swing } = each
+    const { sessionId, session, sequence, apart: excluded, hitIn, swing } = each
     const { mark, place, monitor, ...row } = measured(each)
     const air = airOf(sessionId, place, hitIn)
     const setUp = setUps.get(sessionId)
     const surface = lyingOn(hitIn, setUp)
     const flight = withoutNulls(row)
-    const acted: typeof flight & { holds?: ShotHolds } = acting
-      ? acting(flight, { monitor, ball: hitIn.ball, setUp })
+    const corrected: typeof flight & { adjustments?: ShotAdjustments } = corrections
+      ? corrections(flight, { monitor, ball: hitIn.ball, setUp })
       : flight
     return {
-      ...acted,
-      ...(isStockSurface(apart) && { holds: { ...acted.holds, offSurface: apart } }),
+      ...corrected,
+      ...(isStockSurface(excluded) && { adjustments: { ...corrected.adjustments, offSurface: excluded } }),
       swing,
       ...(surface && { surface }),
       ...(mark && { mark }),
-      ...(apart && { apart }),
+      ...(excluded && { apart: excluded }),
       ...(air && { air }),
       ...(totalComputed(place, setUp ?? null) && { totalComputed: true as const }),
       session,
@@ -259,7 +259,7 @@ export function bagInput(
     ...(older.length > 0 && { older }),
     rules: {
       stockRule: golfer.stockRule,
-      ...schoolRules(golfer),
+      ...gapRules(golfer),
       ...(golfer.goalZoneM && { goalZoneM: golfer.goalZoneM }),
       windCounts: golfer.windCounts,
       toleranceM: golfer.toleranceM,
@@ -273,10 +273,12 @@ export function bagInput(
 /** What the calculations need of what is left on purpose. */
 function leftRules(left: readonly LeftOnPurpose[]): NonNullable<Rules['leftOnPurpose']> {
   return {
-    steps: left.flatMap(({ about, because }) =>
+    gaps: left.flatMap(({ about, because }) =>
       about.kind === 'step' ? [{ longerId: about.longerId, shorterId: about.shorterId, because }] : [],
     ),
-    holes: left.flatMap(({ about, because }) => (about.kind === 'hole' ? [{ atM: about.atM, because }] : [])),
+    uncovered: left.flatMap(({ about, because }) =>
+      about.kind === 'hole' ? [{ atM: about.atM, because }] : [],
+    ),
   }
 }
 

@@ -1,10 +1,10 @@
 import { expect, it } from 'vitest'
 import type { Day } from '../core/flight/day'
-import { NOTHING_SAID } from '../core/session/set-up'
+import { EMPTY_SET_UP } from '../core/session/set-up'
 import { yards } from '../core/units'
 import { NOW_MS, storeWithGolfer } from '../../tests/store'
 import { bagInput, comparingAir } from './bag-input'
-import { dayOf, forgetPlace, keepPlace, placesOf, setDay } from './course-days'
+import { dayOf, removeVenue, saveVenue, venuesOf, setDay } from './course-days'
 import { changeGolfer, golferById } from './golfers'
 import { sessionsToAsk } from '@/views/set-ups-behind'
 import { leaveAir } from './sessions'
@@ -50,11 +50,11 @@ it('a day reads back as it was set, and the last one holds', () => {
 
 it('places are kept by name, whatever its letters, and forgotten', () => {
   const { db, golfer } = storeWithGolfer()
-  keepPlace(db, golfer.id, { name: 'Tarnwick', altitudeM: 8, turf: 'normal' })
-  keepPlace(db, golfer.id, { name: 'tarnwick', altitudeM: 9, turf: 'firm' })
-  expect(placesOf(db, golfer.id)).toEqual([{ name: 'tarnwick', altitudeM: 9, turf: 'firm' }])
-  forgetPlace(db, golfer.id, 'Tarnwick')
-  expect(placesOf(db, golfer.id)).toEqual([])
+  saveVenue(db, golfer.id, { name: 'Tarnwick', altitudeM: 8, turf: 'normal' })
+  saveVenue(db, golfer.id, { name: 'tarnwick', altitudeM: 9, turf: 'firm' })
+  expect(venuesOf(db, golfer.id)).toEqual([{ name: 'tarnwick', altitudeM: 9, turf: 'firm' }])
+  removeVenue(db, golfer.id, 'Tarnwick')
+  expect(venuesOf(db, golfer.id)).toEqual([])
 })
 
 it('shots carry the air of their session once it was said', () => {
@@ -62,7 +62,7 @@ it('shots carry the air of their session once it was said', () => {
   const airs = () => bagInput(db, golfer, bag, NOW_MS + 1).shots.map(({ air }) => air)
   expect(airs()).toEqual([undefined])
   keepSetUp(db, golfer.id, sessionId, {
-    ...NOTHING_SAID,
+    ...EMPTY_SET_UP,
     carryFrom: 'computed',
     deviceTempC: 25,
     altitudeM: 0,

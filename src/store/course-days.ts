@@ -1,4 +1,4 @@
-import type { CoursePlace, Day } from '@/core/flight/day'
+import type { Venue, Day } from '@/core/flight/day'
 import type { GolferId } from '@/core/ids'
 import type { Database } from './database'
 
@@ -26,17 +26,17 @@ export function dayOf(db: Database, golferId: GolferId): { day: Day; setMs: numb
 }
 
 /** Keeps a place, in place of one of the same name. */
-export function keepPlace(db: Database, golferId: GolferId, place: CoursePlace): void {
+export function saveVenue(db: Database, golferId: GolferId, place: Venue): void {
   db.prepare(
     `INSERT OR REPLACE INTO course_place (golfer_id, name, altitude_m, turf) VALUES (@golferId, @name, @altitudeM, @turf)`,
   ).run({ ...place, golferId })
 }
 
-export function forgetPlace(db: Database, golferId: GolferId, name: string): void {
+export function removeVenue(db: Database, golferId: GolferId, name: string): void {
   db.prepare('DELETE FROM course_place WHERE golfer_id = ? AND name = ?').run(golferId, name)
 }
 
-export const placesOf = (db: Database, golferId: GolferId): CoursePlace[] =>
+export const venuesOf = (db: Database, golferId: GolferId): Venue[] =>
   db
     .prepare('SELECT name, altitude_m AS altitudeM, turf FROM course_place WHERE golfer_id = ? ORDER BY name')
-    .all(golferId) as CoursePlace[]
+    .all(golferId) as Venue[]

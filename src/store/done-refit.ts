@@ -14,8 +14,8 @@ export type NotDone = {
   club?: string
 }
 class Broken extends Error {
-  constructor(readonly said: NotDone) {
-    super(said.because)
+  constructor(readonly notDone: NotDone) {
+    super(notDone.because)
   }
 }
 
@@ -51,7 +51,7 @@ export function doRefit(
     }).immediate()
     return null
   } catch (error) {
-    if (error instanceof Broken) return error.said
+    if (error instanceof Broken) return error.notDone
     throw error
   }
 }

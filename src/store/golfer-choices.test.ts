@@ -4,39 +4,43 @@ import type { Bag } from '../core/bag/bag'
 import { planBlocks, type Plan, type PlanOrder } from '../core/session/plan'
 import { yards } from '../core/units'
 import { bagInput } from './bag-input'
-import { changeSchools, golferById } from './golfers'
+import { changeRules, golferById } from './golfers'
 import { handStocks, setByHand } from './hand-stocks'
 import { leaveOnPurpose, leftOnPurpose } from './left-on-purpose'
 import { keepPlan, lastPlannedSession, planOf } from './plans'
 import { sessionById } from './sessions'
 
-const zone = (narrow: number, wide: number) => ({ reversed: 0, narrow: yards(narrow), wide: yards(wide) })
+const zone = (tooClose: number, tooWide: number) => ({
+  reversed: 0,
+  tooClose: yards(tooClose),
+  tooWide: yards(tooWide),
+})
 
 describe('the schools that a golfer follows', () => {
   it('are typical until chosen, and each is changed by itself', () => {
     const { db, golfer } = storeWithGolfer()
-    expect(golfer).toMatchObject({ stockRule: 'mean-solid', stepSchool: null, ownZonesM: null })
-    changeSchools(db, golfer, { stockRule: 'reliable' })
-    changeSchools(db, golfer, { stepSchool: 'loft' })
-    expect(golferById(db, golfer.id)).toMatchObject({ stockRule: 'reliable', stepSchool: 'loft' })
+    expect(golfer).toMatchObject({ stockRule: 'mean-solid', gapRule: null, ownZonesM: null })
+    changeRules(db, golfer, { stockRule: 'reliable' })
+    changeRules(db, golfer, { gapRule: 'loft' })
+    expect(golferById(db, golfer.id)).toMatchObject({ stockRule: 'reliable', gapRule: 'loft' })
   })
 
   it('reach the calculations, own limits with them, and can be taken back', () => {
     const { db, golfer, bag } = storeWithGolfer()
     const ownZonesM = { top: zone(10, 24), irons: zone(6, 12), wedges: zone(8, 18) }
-    changeSchools(db, golfer, { stepSchool: 'own', ownZonesM })
+    changeRules(db, golfer, { gapRule: 'own', ownZonesM })
     const changed = golferById(db, golfer.id)!
     expect(changed.ownZonesM).toEqual(ownZonesM)
-    expect(bagInput(db, changed, bag, NOW_MS).rules).toMatchObject({ stepSchool: 'own', zonesM: ownZonesM })
-    changeSchools(db, golfer, { ownZonesM: null })
+    expect(bagInput(db, changed, bag, NOW_MS).rules).toMatchObject({ gapRule: 'own', zonesM: ownZonesM })
+    changeRules(db, golfer, { ownZonesM: null })
     expect(golferById(db, golfer.id)?.ownZonesM).toBeNull()
   })
 
   it('a limit that cannot be is refused by the store too, and nothing is half-saved', () => {
     const { db, golfer } = storeWithGolfer()
     const bad = { top: zone(10, 24), irons: zone(12, 6), wedges: zone(8, 18) }
-    expect(() => changeSchools(db, golfer, { stepSchool: 'own', ownZonesM: bad })).toThrow(/CHECK/)
-    expect(golferById(db, golfer.id)).toMatchObject({ stepSchool: null, ownZonesM: null })
+    expect(() => changeRules(db, golfer, { gapRule: 'own', ownZonesM: bad })).toThrow(/CHECK/)
+    expect(golferById(db, golfer.id)).toMatchObject({ gapRule: null, ownZonesM: null })
   })
 })
 
@@ -104,8 +108,8 @@ describe('the plan of a session', () => {
 describe('what a golfer leaves on purpose', () => {
   it('stands with its reason until it is taken back, and reaches the calculations', () => {
     const { db, golfer, bag, clubId } = storeWithGolfer()
-    const step = { kind: 'step' as const, longerId: clubId('8-iron'), shorterId: clubId('9-iron') }
-    leaveOnPurpose(db, golfer.id, step, 'for the wind', NOW_MS)
+    const gap = { kind: 'step' as const, longerId: clubId('8-iron'), shorterId: clubId('9-iron') }
+    leaveOnPurpose(db, golfer.id, gap, 'for the wind', NOW_MS)
     leaveOnPurpose(db, golfer.id, { kind: 'hole', atM: 99.96 }, 'I chip those', NOW_MS)
     expect(leftOnPurpose(db, golfer.id).map(({ because }) => because)).toEqual([
       'for the wind',
@@ -113,10 +117,10 @@ describe('what a golfer leaves on purpose', () => {
     ])
     const { rules } = bagInput(db, golfer, bag, NOW_MS)
     expect(rules?.leftOnPurpose).toEqual({
-      steps: [{ longerId: step.longerId, shorterId: step.shorterId, because: 'for the wind' }],
-      holes: [{ atM: 100, because: 'I chip those' }],
+      gaps: [{ longerId: gap.longerId, shorterId: gap.shorterId, because: 'for the wind' }],
+      uncovered: [{ atM: 100, because: 'I chip those' }],
     })
-    leaveOnPurpose(db, golfer.id, step, null, NOW_MS)
+    leaveOnPurpose(db, golfer.id, gap, null, NOW_MS)
     expect(leftOnPurpose(db, golfer.id)).toHaveLength(1)
   })
 

@@ -145,7 +145,7 @@ describe('everything of a golfer as one document', () => {
       const id = restoreGolfer(db, parsed(text))
       expect(id).toBe('demo-junia')
       const golfer = golferById(db, id)
-      expect(golfer).toMatchObject({ stepSchool: 'loft', followPlan: true, toleranceM: 4.572 })
+      expect(golfer).toMatchObject({ gapRule: 'loft', followPlan: true, toleranceM: 4.572 })
       const restored = golferDocument(db, id).tables
       for (const table of ['shot', 'shot_event', 'session', 'club', 'hand_stock', 'bag_slot'])
         expect(restored[table]).toHaveLength(parsed(text).tables[table]!.length)
@@ -218,7 +218,7 @@ describe('a backup', () => {
       expect(checkBackup(backup)).toEqual({ golfers: 1, sessions: 1, shots: 48 })
       putBackup(backup, live, 7)
       const db = openDatabase(live)
-      expect(golferById(db, 'demo-junia' as GolferId)).toMatchObject({ stepSchool: 'loft', followPlan: true })
+      expect(golferById(db, 'demo-junia' as GolferId)).toMatchObject({ gapRule: 'loft', followPlan: true })
       expect(shotsOfGolfer(db, 'demo-junia' as GolferId)).toHaveLength(48)
       db.close()
     },

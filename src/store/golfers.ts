@@ -2,7 +2,7 @@ import { USUAL_SURENESS, type Sureness } from '@/core/course/sureness'
 import type { Turf } from '@/core/flight/ground'
 import type { GolferId } from '@/core/ids'
 import { SEGMENTS, type Segment } from '@/core/bag/segment'
-import type { StepSchool, Zones } from '@/core/gaps/zones'
+import type { GapRule, Zones } from '@/core/gaps/zones'
 import {
   NEW_GOLFER,
   type AirLikes,
@@ -13,7 +13,7 @@ import {
   type CoverLikes,
   type Golfer,
   type GolferAim,
-  type GolferSchools,
+  type GolferRules,
   type GolferSettings,
   type Level,
 } from '@/core/golfer'
@@ -31,7 +31,7 @@ type Row = {
   goal_low_m: number | null
   goal_high_m: number | null
   stock_rule: StockRule
-  even_school: StepSchool | null
+  even_school: GapRule | null
   follow_plan: 0 | 1
   wind_counts: 0 | 1
   stocks_off: Golfer['stocksOff']
@@ -64,7 +64,7 @@ const golfer = (db: Database, row: Row): Golfer => ({
   speedUnit: row.speed_unit,
   goalZoneM: row.goal_low_m === null || row.goal_high_m === null ? null : [row.goal_low_m, row.goal_high_m],
   stockRule: row.stock_rule,
-  stepSchool: row.even_school,
+  gapRule: row.even_school,
   followPlan: row.follow_plan === 1,
   ownZonesM: ownZones(db, row.id),
   tempUnit: row.temp_unit,
@@ -127,7 +127,7 @@ export function changeGolfer(db: Database, golfer: Golfer, change: GolferChange)
 }
 
 /** Changes which schools a golfer follows, those that are given. */
-export function changeSchools(db: Database, golfer: Golfer, change: Partial<GolferSchools>): void {
+export function changeRules(db: Database, golfer: Golfer, change: Partial<GolferRules>): void {
   db.transaction(() => {
     update(db, golfer, change)
     const own = change.ownZonesM
@@ -137,16 +137,16 @@ export function changeSchools(db: Database, golfer: Golfer, change: Partial<Golf
       'INSERT INTO golfer_zone (golfer_id, segment, narrow_m, wide_m) VALUES (?, ?, ?, ?)',
     )
     for (const segment of SEGMENTS)
-      if (own) add.run(golfer.id, segment, own[segment].narrow, own[segment].wide)
+      if (own) add.run(golfer.id, segment, own[segment].tooClose, own[segment].tooWide)
   }).immediate()
 }
 
 function ownZones(db: Database, id: GolferId): Golfer['ownZonesM'] {
   const rows = db
-    .prepare('SELECT segment, narrow_m AS narrow, wide_m AS wide FROM golfer_zone WHERE golfer_id = ?')
+    .prepare('SELECT segment, narrow_m AS tooClose, wide_m AS tooWide FROM golfer_zone WHERE golfer_id = ?')
     .all(id) as ({ segment: Segment } & Omit<Zones, 'reversed'>)[]
   if (rows.length === 0) return null
-  const zones = rows.map(({ segment, narrow, wide }) => [segment, { reversed: 0, narrow, wide }])
+  const zones = rows.map(({ segment, tooClose, tooWide }) => [segment, { reversed: 0, tooClose, tooWide }])
   return Object.fromEntries(zones) as Record<Segment, Zones>
 }
 
@@ -162,7 +162,7 @@ const rowOf = (golfer: Settings): Omit<Row, 'id'> => ({
   goal_low_m: golfer.goalZoneM?.[0] ?? null,
   goal_high_m: golfer.goalZoneM?.[1] ?? null,
   stock_rule: golfer.stockRule,
-  even_school: golfer.stepSchool,
+  even_school: golfer.gapRule,
   follow_plan: bit(golfer.followPlan),
   wind_counts: bit(golfer.windCounts),
   stocks_off: golfer.stocksOff,

@@ -1,6 +1,6 @@
 import type { ClubId, SessionId } from '@/core/ids'
 import type { Action, ShotEventKind, ShotSource } from '@/core/session/action'
-import type { SessionSaid } from '@/core/session/session-said'
+import type { SessionEvent } from '@/core/session/session-said'
 import type { Mark } from '@/core/shots/mark'
 import type { Swing } from '@/core/station'
 import type { Database } from './database'
@@ -79,7 +79,7 @@ type ShotRow = {
   sessionId: SessionId
   golfer: string | null
 }
-type SaidRow = { kind: SessionSaid['kind']; clubId: ClubId | null; swing: Swing | null; said: string }
+type EventRow = { kind: SessionEvent['kind']; clubId: ClubId | null; swing: Swing | null; said: string }
 
 function actionOf(db: Database, batch: string): Action | null {
   const of = db
@@ -108,14 +108,14 @@ function actionOf(db: Database, batch: string): Action | null {
     if (kind === 'station' && clubId && swing) return { batch, kind, clubId, swing, ...shots }
     return { batch, kind: kind === 'withdrawn' ? 'withdrawn' : 'released', ...shots }
   }
-  const said = db
+  const events = db
     .prepare(
       'SELECT kind, club_id AS clubId, swing, said FROM session_event WHERE batch = ? ORDER BY seq DESC LIMIT 1',
     )
-    .get(batch) as SaidRow | undefined
-  return said ? { batch, ...sessionSaid(said) } : null
+    .get(batch) as EventRow | undefined
+  return events ? { batch, ...sessionEvent(events) } : null
 }
 
 /** What was said, from the row that keeps it. */
-const sessionSaid = ({ kind, clubId, swing, said }: SaidRow): SessionSaid =>
-  ({ kind, ...(clubId && { clubId, swing }), ...(JSON.parse(said) as object) }) as SessionSaid
+const sessionEvent = ({ kind, clubId, swing, said: events }: EventRow): SessionEvent =>
+  ({ kind, ...(clubId && { clubId, swing }), ...(JSON.parse(events) as object) }) as SessionEvent

@@ -1,14 +1,14 @@
 import { CLUB_KINDS } from '@/core/bag/club'
 import { SEGMENTS } from '@/core/bag/segment'
 import { TURFS } from '@/core/flight/ground'
-import { STEP_SCHOOLS } from '@/core/gaps/zones'
+import { GAP_RULES } from '@/core/gaps/zones'
 import { BAG_WISHES, COMPARE_IN, LEVELS } from '@/core/golfer'
 import { HELD_REASONS } from '@/core/feed/station-for-shot'
 import { WINDS } from '@/core/session/conditions'
 import { STOCK_SURFACES, SURFACES } from '@/core/session/surface'
 import { LIES } from '@/core/rounds/round'
 import { PLACES } from '@/core/session/session'
-import { SAID_KINDS } from '@/core/session/session-said'
+import { EVENT_KINDS } from '@/core/session/session-said'
 import { CARRY_FROM } from '@/core/session/set-up'
 import { FLIGHT_FIELDS } from '@/core/shots/flight-fields'
 import { MARKS } from '@/core/shots/mark'
@@ -21,7 +21,7 @@ import { LENGTH_UNITS, SPEED_UNITS, TEMP_UNITS } from '@/core/units'
 const KNOWN_WORDS: Record<string, Record<string, readonly string[]>> = {
   golfer: {
     stock_rule: STOCK_RULES,
-    even_school: STEP_SCHOOLS,
+    even_school: GAP_RULES,
     length_unit: LENGTH_UNITS,
     speed_unit: SPEED_UNITS,
     temp_unit: TEMP_UNITS,
@@ -40,7 +40,7 @@ const KNOWN_WORDS: Record<string, Record<string, readonly string[]>> = {
   shot: { source: SHOT_SOURCES, held_because: HELD_REASONS },
   file_condition: { surface: SURFACES },
   shot_event: { kind: SHOT_EVENT_KINDS, mark: MARKS },
-  session_event: { kind: SAID_KINDS },
+  session_event: { kind: EVENT_KINDS },
   course_place: { turf: TURFS },
   course_day: { turf: TURFS },
   correction: { field: FLIGHT_FIELDS },

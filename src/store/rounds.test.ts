@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { addSecondGolfer, NOW_MS, storeWithGolfer } from '../../tests/store'
 import type { GolferId, RoundId, RoundShotId } from '@/core/ids'
-import type { RoundSaid } from '@/core/rounds/round'
+import type { RoundEvent } from '@/core/rounds/round'
 import { openDatabase, type Database } from './database'
 import { removeGolfer, writeGolferDocument } from './golfer-document'
 import { restoreGolfer } from './restore-golfer'
@@ -11,7 +11,7 @@ import {
   openRound,
   roundById,
   roundsOf,
-  sayOfRound,
+  appendRoundEvents,
   setAsOnCourse,
   takeRounds,
   undoOfRound,
@@ -31,8 +31,8 @@ function storeWithRound() {
     day: DAY,
   }
   openRound(db, golfer.id, round)
-  const word = (said: string, shot: string, club: string, more: Partial<RoundSaid> = {}): RoundSaid => ({
-    ...{ said, id: shot as RoundShotId, atMs: NOW_MS, clubId: clubId(club), swing: 'full' },
+  const word = (events: string, shot: string, club: string, more: Partial<RoundEvent> = {}): RoundEvent => ({
+    ...{ said: events, id: shot as RoundShotId, atMs: NOW_MS, clubId: clubId(club), swing: 'full' },
     ...{ leftM: 130, afterM: null, carryM: null, lie: 'fairway' },
     ...more,
   })
@@ -49,9 +49,9 @@ const clubsIn = (db: ReturnType<typeof openDatabase>) => roundById(db, ROUND)?.s
 describe('a round', () => {
   it('keeps its place, day and shots in the order in which they were named', () => {
     const { db, golfer, round, word } = storeWithRound()
-    sayOfRound(db, ROUND, [word('w1', 'a', 'Driver', { leftM: 330, lie: 'tee' })], 'w1')
-    sayOfRound(db, ROUND, [word('w2', 'b', '7-iron')], 'w2')
-    sayOfRound(db, ROUND, [word('w3', 'a', 'Driver', { leftM: 331, lie: 'tee' })], 'w3')
+    appendRoundEvents(db, ROUND, [word('w1', 'a', 'Driver', { leftM: 330, lie: 'tee' })], 'w1')
+    appendRoundEvents(db, ROUND, [word('w2', 'b', '7-iron')], 'w2')
+    appendRoundEvents(db, ROUND, [word('w3', 'a', 'Driver', { leftM: 331, lie: 'tee' })], 'w3')
     expect(roundById(db, ROUND)).toMatchObject({ ...round, golferId: golfer.id, undoable: 'w3' })
     expect(clubsIn(db)).toEqual([331, 130])
     expect(roundsOf(db, golfer.id)).toHaveLength(1)
@@ -59,17 +59,17 @@ describe('a round', () => {
 
   it('that is opened again, and a word that comes again, change nothing', () => {
     const { db, golfer, round, word } = storeWithRound()
-    sayOfRound(db, ROUND, [word('w1', 'a', '7-iron')], 'w1')
+    appendRoundEvents(db, ROUND, [word('w1', 'a', '7-iron')], 'w1')
     openRound(db, golfer.id, { ...round, place: 'elsewhere' })
-    sayOfRound(db, ROUND, [word('w1', 'a', 'Driver', { leftM: 1 })], 'again')
+    appendRoundEvents(db, ROUND, [word('w1', 'a', 'Driver', { leftM: 1 })], 'again')
     expect(roundById(db, ROUND)).toMatchObject({ place: 'Skerrow Links', shots: [{ leftM: 130 }] })
   })
 
   it('takes back its newest words, those that came together at once, and no others', () => {
     const { db, word } = storeWithRound()
-    sayOfRound(db, ROUND, [word('w1', 'a', '7-iron')], 'first')
-    sayOfRound(db, ROUND, [word('w2', 'b', '8-iron'), word('w3', 'c', '9-iron')], 'second')
-    sayOfRound(db, ROUND, [word('w4', 'a', '7-iron', { gone: true })], 'third')
+    appendRoundEvents(db, ROUND, [word('w1', 'a', '7-iron')], 'first')
+    appendRoundEvents(db, ROUND, [word('w2', 'b', '8-iron'), word('w3', 'c', '9-iron')], 'second')
+    appendRoundEvents(db, ROUND, [word('w4', 'a', '7-iron', { gone: true })], 'third')
     expect(clubsIn(db)).toHaveLength(2)
     expect(undoOfRound(db, ROUND, 'second', NOW_MS)).toBe(false)
     expect(undoOfRound(db, ROUND, 'third', NOW_MS)).toBe(true)
@@ -79,7 +79,7 @@ describe('a round', () => {
     // What was said stays in the store, whatever was undone.
     expect(db.prepare('SELECT count(*) FROM round_said').pluck().get()).toBe(4)
     // A word that was undone and is sent once more stays undone.
-    sayOfRound(db, ROUND, [word('w2', 'b', '8-iron')], 'late')
+    appendRoundEvents(db, ROUND, [word('w2', 'b', '8-iron')], 'late')
     expect(clubsIn(db)).toHaveLength(1)
   })
 
@@ -101,8 +101,8 @@ describe('a round', () => {
 
   it('with an unknown club is refused whole', () => {
     const { db, word } = storeWithRound()
-    const strange = { ...word('w2', 'b', '7-iron'), clubId: 'nobody' as RoundSaid['clubId'] }
-    expect(() => sayOfRound(db, ROUND, [word('w1', 'a', '7-iron'), strange], 'both')).toThrow()
+    const strange = { ...word('w2', 'b', '7-iron'), clubId: 'nobody' as RoundEvent['clubId'] }
+    expect(() => appendRoundEvents(db, ROUND, [word('w1', 'a', '7-iron'), strange], 'both')).toThrow()
     expect(clubsIn(db)).toEqual([])
   })
 
@@ -125,8 +125,8 @@ describe('a round', () => {
 
   it('goes out with its golfer and comes back, undone words and all; removed, nothing of it stays', () => {
     const { db, golfer, word } = storeWithRound()
-    sayOfRound(db, ROUND, [word('w1', 'a', '7-iron')], 'w1')
-    sayOfRound(db, ROUND, [word('w2', 'b', 'Driver')], 'w2')
+    appendRoundEvents(db, ROUND, [word('w1', 'a', '7-iron')], 'w1')
+    appendRoundEvents(db, ROUND, [word('w2', 'b', 'Driver')], 'w2')
     undoOfRound(db, ROUND, 'w2', NOW_MS)
     setAsOnCourse(db, golfer.id, { kind: 'iron', on: true }, NOW_MS)
     const text = written(db, golfer.id)

@@ -1,6 +1,6 @@
 import type { ClubKind } from '@/core/bag/club'
 import type { ClubId, GolferId, RoundId, RoundShotId } from '@/core/ids'
-import { shotsSaid, type Lie, type Round, type RoundDay, type RoundSaid } from '@/core/rounds/round'
+import { shotsFromEvents, type Lie, type Round, type RoundDay, type RoundEvent } from '@/core/rounds/round'
 import type { Turf } from '@/core/flight/ground'
 import { dayOf } from './course-days'
 import type { Database } from './database'
@@ -70,14 +70,19 @@ export function changeRound(db: Database, id: RoundId, change: RoundChange, nowM
 }
 
 /** Adds what was said of shots, all or nothing; a word that is known already says nothing new. */
-export function sayOfRound(db: Database, roundId: RoundId, said: readonly RoundSaid[], batch: string): void {
+export function appendRoundEvents(
+  db: Database,
+  roundId: RoundId,
+  events: readonly RoundEvent[],
+  batch: string,
+): void {
   const add = db.prepare(
     `INSERT INTO round_said (said, round_id, shot_id, at_ms, club_id, swing, left_m, after_m, carry_m, lie, gone, batch)
      VALUES (@said, @roundId, @id, @atMs, @clubId, @swing, @leftM, @afterM, @carryM, @lie, @gone, @batch)
      ON CONFLICT (said) DO NOTHING`,
   )
   db.transaction(() => {
-    for (const each of said) add.run({ ...each, roundId, gone: Number(each.gone ?? false), batch })
+    for (const each of events) add.run({ ...each, roundId, gone: Number(each.gone ?? false), batch })
   }).immediate()
 }
 
@@ -102,14 +107,14 @@ const newestBatch = (db: Database, roundId: RoundId): string | null =>
     .pluck()
     .get(roundId) as string | undefined) ?? null
 
-type SaidRow = Omit<RoundSaid, 'gone' | 'lie'> & {
+type EventRow = Omit<RoundEvent, 'gone' | 'lie'> & {
   id: RoundShotId
   roundId: RoundId
   clubId: ClubId
   lie: Lie | null
   gone: 0 | 1
 }
-const SAID = `SELECT s.said, s.round_id AS roundId, shot_id AS id, at_ms AS atMs, club_id AS clubId, swing, left_m AS leftM,
+const EVENT_COLUMNS = `SELECT s.said, s.round_id AS roundId, shot_id AS id, at_ms AS atMs, club_id AS clubId, swing, left_m AS leftM,
   after_m AS afterM, carry_m AS carryM, lie, gone FROM round_said s`
 
 /**
@@ -121,10 +126,10 @@ export function roundById(db: Database, id: RoundId, removed = false): StoredRou
     .prepare(`${ROUND} WHERE id = @id AND (removed_ms IS NULL OR @removed)`)
     .get({ id, removed: Number(removed) }) as RoundRow | undefined
   if (!row) return null
-  const said = db
-    .prepare(`${SAID} WHERE s.round_id = ? AND undone_ms IS NULL ORDER BY seq`)
-    .all(id) as SaidRow[]
-  return { ...roundOf(row, said), golferId: row.golferId, undoable: newestBatch(db, id) }
+  const events = db
+    .prepare(`${EVENT_COLUMNS} WHERE s.round_id = ? AND undone_ms IS NULL ORDER BY seq`)
+    .all(id) as EventRow[]
+  return { ...roundOf(row, events), golferId: row.golferId, undoable: newestBatch(db, id) }
 }
 
 /** A golfer's rounds, newest first. */
@@ -132,20 +137,20 @@ export function roundsOf(db: Database, golferId: GolferId): Round[] {
   const rows = db
     .prepare(`${ROUND} WHERE golfer_id = ? AND removed_ms IS NULL ORDER BY opened_ms DESC, id`)
     .all(golferId) as RoundRow[]
-  const said = new Map<RoundId, SaidRow[]>(rows.map(({ id }) => [id, []]))
+  const events = new Map<RoundId, EventRow[]>(rows.map(({ id }) => [id, []]))
   const words = db
     .prepare(
-      `${SAID} JOIN round r ON r.id = s.round_id
+      `${EVENT_COLUMNS} JOIN round r ON r.id = s.round_id
        WHERE r.golfer_id = ? AND removed_ms IS NULL AND undone_ms IS NULL ORDER BY seq`,
     )
-    .all(golferId) as SaidRow[]
-  for (const word of words) said.get(word.roundId)?.push(word)
-  return rows.map((row) => roundOf(row, said.get(row.id) ?? []))
+    .all(golferId) as EventRow[]
+  for (const word of words) events.get(word.roundId)?.push(word)
+  return rows.map((row) => roundOf(row, events.get(row.id) ?? []))
 }
 
 function roundOf(
   { id, place, openedMs, offsetMin, competition, tempC, altitudeM, seaLevelHpa, humidity, turf }: RoundRow,
-  said: readonly SaidRow[],
+  events: readonly EventRow[],
 ): Round {
   const known =
     tempC !== null && altitudeM !== null && seaLevelHpa !== null && humidity !== null && turf !== null
@@ -156,7 +161,9 @@ function roundOf(
     offsetMin,
     competition: competition === 1,
     day: known ? { tempC, altitudeM, seaLevelHpa, humidity, turf } : null,
-    shots: shotsSaid(said.map(({ roundId: _round, gone, ...each }) => ({ ...each, gone: gone === 1 }))),
+    shots: shotsFromEvents(
+      events.map(({ roundId: _round, gone, ...each }) => ({ ...each, gone: gone === 1 })),
+    ),
   }
 }
 
@@ -181,7 +188,7 @@ export function setAsOnCourse(
 }
 
 /** A round of a file: its name and those of its words tell whether it was taken before. */
-export type RoundOfFile = { round: NewRound; said: RoundSaid[] }
+export type RoundOfFile = { round: NewRound; said: RoundEvent[] }
 
 /** Takes rounds of a file, all or none; what is known already says nothing new. Returns how many shots were new. */
 export function takeRounds(
@@ -194,9 +201,9 @@ export function takeRounds(
   return db
     .transaction(() => {
       const before = words.get() as number
-      for (const { round, said } of rounds) {
+      for (const { round, said: events } of rounds) {
         openRound(db, golferId, round)
-        sayOfRound(db, round.id, said, `${batch} ${round.id}`)
+        appendRoundEvents(db, round.id, events, `${batch} ${round.id}`)
       }
       return (words.get() as number) - before
     })

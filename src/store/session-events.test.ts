@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest'
 import { NOW_MS, storeWithGolfer } from '../../tests/store'
 import type { ClubId, SessionId, ShotId } from '../core/ids'
-import { apartBecause, PLAIN } from '../core/session/conditions'
-import { NOTHING_SAID, USUAL_MONITOR, type SetUp } from '../core/session/set-up'
+import { exclusionOf, PLAIN } from '../core/session/conditions'
+import { EMPTY_SET_UP, USUAL_MONITOR, type SetUp } from '../core/session/set-up'
 import { yards } from '../core/units'
 import { bagInput } from './bag-input'
 import { receiveShot } from './feed'
@@ -38,43 +38,43 @@ function bay() {
     heldBecause: null,
     ...more,
   })
-  const apart = () => {
+  const excluded = () => {
     const conditions = conditionsOfShots(db, store.golfer.id)
-    return shotsOfSession(db, sessionId).map(({ seq }) => apartBecause(conditions(sessionId, seq)))
+    return shotsOfSession(db, sessionId).map(({ seq }) => exclusionOf(conditions(sessionId, seq)))
   }
-  return { ...store, typed, apart }
+  return { ...store, typed, apart: excluded }
 }
 const WIND = { kind: 'air', wind: 'felt', tempC: null, surface: null } as const
 
 describe('what is said of a session', () => {
   it('holds for the shots since, and is undone in its turn', () => {
-    const { db, sessionId, typed, apart } = bay()
+    const { db, sessionId, typed, apart: excluded } = bay()
     saySession(db, sessionId, { kind: 'warm-up', on: true }, NOW_MS)
     takeShot(db, typed(118))
     saySession(db, sessionId, { kind: 'warm-up', on: false }, NOW_MS)
     takeShot(db, typed(126))
     saySession(db, sessionId, WIND, NOW_MS)
     takeShot(db, typed(119))
-    expect(apart()).toEqual(['warm-up', null, 'wind'])
+    expect(excluded()).toEqual(['warm-up', null, 'wind'])
     undoLast(db, sessionId, NOW_MS)
-    expect(apart()).toEqual(['warm-up', null])
+    expect(excluded()).toEqual(['warm-up', null])
     undoLast(db, sessionId, NOW_MS)
     takeShot(db, typed(120))
-    expect(apart()).toEqual(['warm-up', null, null])
-    for (let steps = 0; steps < 3; steps++) undoLast(db, sessionId, NOW_MS)
-    expect(apart()).toEqual(['warm-up'])
+    expect(excluded()).toEqual(['warm-up', null, null])
+    for (let gaps = 0; gaps < 3; gaps++) undoLast(db, sessionId, NOW_MS)
+    expect(excluded()).toEqual(['warm-up'])
     undoLast(db, sessionId, NOW_MS)
     undoLast(db, sessionId, NOW_MS)
     expect(undoLast(db, sessionId, NOW_MS)).toBe('nothing')
   })
 
   it('can be said late, from a shot on', () => {
-    const { db, sessionId, typed, apart } = bay()
+    const { db, sessionId, typed, apart: excluded } = bay()
     const shots = [126, 127, 119].map((carry) => typed(carry))
     shots.forEach((shot) => takeShot(db, shot))
     const from = shotById(db, shots[1]!.id)!.seq
     saySession(db, sessionId, WIND, NOW_MS, from)
-    expect(apart()).toEqual([null, 'wind', 'wind'])
+    expect(excluded()).toEqual([null, 'wind', 'wind'])
   })
 
   it('says nothing of another session, nor of shots that a file brought', () => {
@@ -83,7 +83,7 @@ describe('what is said of a session', () => {
     takeShot(db, typed(126))
     db.prepare("INSERT INTO file_import VALUES ('f', ?, 'f.csv', 0)").run(golfer.id)
     takeShot(db, typed(127, { source: 'file', importId: 'f' }))
-    expect(bagInput(db, golfer, bag, NOW_MS + 60_000).shots.map(({ apart }) => apart)).toEqual([
+    expect(bagInput(db, golfer, bag, NOW_MS + 60_000).shots.map(({ apart: excluded }) => excluded)).toEqual([
       'wind',
       undefined,
     ])
@@ -91,12 +91,12 @@ describe('what is said of a session', () => {
   })
 
   it('wind that the set-up names holds from the first shot on', () => {
-    const { db, golfer, sessionId, typed, apart } = bay()
-    keepSetUp(db, golfer.id, sessionId, { ...NOTHING_SAID, air: { ...NOTHING_SAID.air, wind: 'into' } })
+    const { db, golfer, sessionId, typed, apart: excluded } = bay()
+    keepSetUp(db, golfer.id, sessionId, { ...EMPTY_SET_UP, air: { ...EMPTY_SET_UP.air, wind: 'into' } })
     takeShot(db, typed(120))
     saySession(db, sessionId, { ...WIND, wind: null }, NOW_MS)
     takeShot(db, typed(126))
-    expect(apart()).toEqual(['wind', null])
+    expect(excluded()).toEqual(['wind', null])
   })
 
   it('an expectation is the last word on its station', () => {
@@ -106,10 +106,10 @@ describe('what is said of a session', () => {
     say(clubId('8-iron'), 120)
     say(clubId('7-iron'), 130)
     say(clubId('8-iron'), 118)
-    const said = () => expectationsOf(db, sessionId).map(({ carryM }) => carryM)
-    expect(said()).toEqual([130, 118])
+    const fields = () => expectationsOf(db, sessionId).map(({ carryM }) => carryM)
+    expect(fields()).toEqual([130, 118])
     undoLast(db, sessionId, NOW_MS)
-    expect(said()).toEqual([120, 130])
+    expect(fields()).toEqual([120, 130])
   })
 })
 
@@ -237,7 +237,12 @@ describe('a set-up', () => {
     altitudeOf: 'home',
     carryFrom: 'measured',
     deviceTempC: null,
-    monitor: { profile: { ...USUAL_MONITOR, name: 'Loft' }, netM: 2.6, unitM: null, checked: ['level'] },
+    monitor: {
+      profile: { ...USUAL_MONITOR, name: 'Loft' },
+      netM: 2.6,
+      unitM: null,
+      checked: ['same-distance'],
+    },
   }
 
   it('reads back as it was kept, also half said, and the last one is at hand', () => {
@@ -246,8 +251,8 @@ describe('a set-up', () => {
     keepSetUp(db, golfer.id, sessionId, setUp)
     expect(setUpOf(db, sessionId)).toEqual(setUp)
     expect(lastSetUp(db, golfer.id)).toEqual(setUp)
-    keepSetUp(db, golfer.id, sessionId, NOTHING_SAID)
-    expect(setUpOf(db, sessionId)).toEqual(NOTHING_SAID)
+    keepSetUp(db, golfer.id, sessionId, EMPTY_SET_UP)
+    expect(setUpOf(db, sessionId)).toEqual(EMPTY_SET_UP)
   })
 
   it('what is said keeps its range in the tables too', () => {

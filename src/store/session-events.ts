@@ -3,7 +3,7 @@ import type { GolferId, SessionId } from '@/core/ids'
 import { conditionsAt, PLAIN, type ConditionChange, type Conditions } from '@/core/session/conditions'
 import type { Expectation } from '@/core/session/expectation'
 import { sameStation, type Station } from '@/core/station'
-import type { SessionSaid } from '@/core/session/session-said'
+import type { SessionEvent } from '@/core/session/session-said'
 import type { Database } from './database'
 
 /**
@@ -13,11 +13,11 @@ import type { Database } from './database'
 export function saySession(
   db: Database,
   sessionId: SessionId,
-  said: SessionSaid,
+  said: SessionEvent,
   nowMs: number,
   fromSeq: number | null = null,
 ): void {
-  const { kind, clubId = null, swing = null, ...rest } = said as SessionSaid & Partial<Station>
+  const { kind, clubId = null, swing = null, ...rest } = said as SessionEvent & Partial<Station>
   db.prepare(
     `INSERT INTO session_event (session_id, batch, at_ms, kind, from_seq, club_id, swing, said)
      VALUES (@sessionId, @batch, @nowMs, @kind, coalesce(@fromSeq, (SELECT coalesce(max(seq), 0) + 1 FROM shot)),
@@ -27,7 +27,7 @@ export function saySession(
 
 type ConditionRow = { sessionId: SessionId; fromSeq: number; kind: ConditionChange['kind']; said: string }
 
-const STANDS = 'batch NOT IN (SELECT batch FROM undone)'
+const NOT_UNDONE = 'batch NOT IN (SELECT batch FROM undone)'
 
 /** The sessions of a golfer after a time, or those of them that are listed. */
 const SESSIONS = `(SELECT id FROM session WHERE golfer_id = @golferId AND started_ms > @sinceMs
@@ -49,7 +49,7 @@ export function conditionsOfShots(
     .prepare(
       `SELECT session_id AS sessionId, from_seq AS fromSeq, kind, said
        FROM session_event
-       WHERE kind IN ('warm-up', 'air', 'ball') AND ${STANDS} AND session_id IN ${SESSIONS}
+       WHERE kind IN ('warm-up', 'air', 'ball') AND ${NOT_UNDONE} AND session_id IN ${SESSIONS}
        ORDER BY seq`,
     )
     .all(of) as ConditionRow[]
@@ -94,7 +94,7 @@ const lastExpectations = (db: Database, sessions: string, id: string): Expectati
       .prepare(
         `SELECT e.session_id AS sessionId, e.club_id AS clubId, e.swing, e.said ->> 'carryM' AS carryM
          FROM session_event e JOIN session s ON s.id = e.session_id
-         WHERE ${sessions} AND e.kind = 'expectation' AND e.${STANDS}
+         WHERE ${sessions} AND e.kind = 'expectation' AND e.${NOT_UNDONE}
          ORDER BY s.started_ms, s.id, e.seq`,
       )
       .all(id) as ExpectationRow[]

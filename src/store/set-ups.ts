@@ -1,5 +1,5 @@
 import type { GolferId, SessionId } from '@/core/ids'
-import { withAirSaid, type AirSaid } from '@/core/session/session-air'
+import { withAir, type AirInput } from '@/core/session/session-air'
 import type { AirSetUp, MonitorCheck, MonitorProfile, SetUp } from '@/core/session/set-up'
 import type { FlightField } from '@/core/shots/flight-fields'
 import type { Database } from './database'
@@ -42,11 +42,11 @@ export function keepSetUp(db: Database, golferId: GolferId, sessionId: SessionId
 export function sayAir(
   db: Database,
   golferId: GolferId,
-  said: readonly (AirSaid & { sessions: SessionId[] })[],
+  said: readonly (AirInput & { sessions: SessionId[] })[],
 ): void {
   db.transaction(() => {
     for (const { sessions, ...air } of said)
-      for (const id of sessions) keepSetUp(db, golferId, id, withAirSaid(setUpOf(db, id), air))
+      for (const id of sessions) keepSetUp(db, golferId, id, withAir(setUpOf(db, id), air))
   }).immediate()
 }
 

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { importShots } from '../../tests/import-shots'
-import { NOTHING_SAID } from '@/core/session/set-up'
+import { EMPTY_SET_UP } from '@/core/session/set-up'
 import { saySession } from './session-events'
 import { keepSetUp } from './set-ups'
 import { addSecondGolfer, NOW_MS, storeWithGolfer } from '../../tests/store'
@@ -97,7 +97,7 @@ describe('a file of shots', () => {
 
   it('brings ball and surface back, of each shot its own', () => {
     const { db, golfer, sessionId } = withShots()
-    keepSetUp(db, golfer.id, sessionId, { ...NOTHING_SAID, surface: 'mat', ball: 'Range ball' })
+    keepSetUp(db, golfer.id, sessionId, { ...EMPTY_SET_UP, surface: 'mat', ball: 'Range ball' })
     saySession(db, sessionId, { kind: 'ball', ball: '=Own ball' }, NOW_MS, 2)
     const hitWith = (of: Database, id: GolferId) =>
       shotRecords(of, id).map(({ ball, surface }) => [ball, surface])

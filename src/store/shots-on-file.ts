@@ -1,10 +1,10 @@
 import type { ShotRecord } from '@/core/formats/shot-record'
 import type { Golfer } from '@/core/golfer'
 import type { SessionId } from '@/core/ids'
-import { apartBecause, apartFromStocks, lyingOn } from '@/core/session/conditions'
+import { exclusionOf, isExcluded, lyingOn } from '@/core/session/conditions'
 import { FLIGHT_FIELDS, type Flight } from '@/core/shots/flight-fields'
-import type { ShotStanding } from '@/core/shots/shot-standing'
-import { actingOn, hitWith } from './acting'
+import type { ShotStatus } from '@/core/shots/shot-standing'
+import { correctionsInForce, hitWith } from './acting'
 import { STOCK_AGE_MS } from './bag-input'
 import { clubsOf } from './clubs'
 import type { Database } from './database'
@@ -14,7 +14,7 @@ import { sessionById } from './sessions'
 import { shotsOfSession } from './shots'
 
 /** A shot as files hold it, and what is known of it besides. */
-export type ShotOnFile = { record: ShotRecord; standing: ShotStanding }
+export type ShotOnFile = { record: ShotRecord; status: ShotStatus }
 
 /** Every shot of a golfer that is there, a session at a time, oldest first: a long history never stands in memory whole. */
 export function* shotsOnFile(
@@ -26,7 +26,7 @@ export function* shotsOnFile(
   const names = new Map(clubs.map((club) => [club.id, club.name]))
   const changedMs = new Map(clubs.map((club) => [club.id, club.sinceMs]))
   const conditions = conditionsOfShots(db, golferId)
-  const acting = actingOn(db, golferId)
+  const corrections = correctionsInForce(db, golferId)
   const setUps = setUpsOf(db, golferId)
   const sessions = db
     .prepare('SELECT id FROM session WHERE golfer_id = ? ORDER BY started_ms, id')
@@ -39,7 +39,7 @@ export function* shotsOnFile(
       const hitIn = conditions(id, shot.seq, shot.source)
       const setUp = setUps.get(id)
       const flight = flightOf(shot)
-      const { carryM } = acting(flight, { monitor: shot.monitor, ball: hitIn.ball, setUp })
+      const { carryM } = corrections(flight, { monitor: shot.monitor, ball: hitIn.ball, setUp })
       return {
         record: {
           ...flight,
@@ -56,13 +56,13 @@ export function* shotsOnFile(
           club: shot.clubId ? (names.get(shot.clubId) ?? null) : shot.clubLabel,
           swing: shot.swing,
           mark: shot.mark,
-          apart: apartBecause(hitIn),
+          apart: exclusionOf(hitIn),
         },
-        standing: {
+        status: {
           id: shot.id,
           clubId: shot.clubId,
           heldBecause: shot.heldBecause,
-          apart: apartFromStocks(hitIn, setUp, stocksOff),
+          apart: isExcluded(hitIn, setUp, stocksOff),
           onCourse: session.place === 'course',
           old: shot.hitMs <= nowMs - STOCK_AGE_MS,
           beforeChange: shot.clubId !== null && shot.hitMs < (changedMs.get(shot.clubId) ?? 0),

@@ -16,7 +16,7 @@ export const swingDefinitions = (db: Database, golferId: GolferId): SwingDefinit
 export const swingsOf = (db: Database, golferId: GolferId): Swing[] =>
   swingsInUse(swingDefinitions(db, golferId))
 
-export type SwingSaid = Pick<SwingDefinition, 'clock' | 'lengthShare' | 'gripDownCm' | 'tempo'>
+export type SwingInput = Pick<SwingDefinition, 'clock' | 'lengthShare' | 'gripDownCm' | 'tempo'>
 
 /**
  * Says how a swing is made. One that has shots already, and was made otherwise, keeps them: the new definition
@@ -27,7 +27,7 @@ export function defineSwing(
   db: Database,
   golferId: GolferId,
   swing: Swing,
-  said: SwingSaid,
+  fields: SwingInput,
   nowMs: number,
 ): Swing {
   return db
@@ -41,7 +41,7 @@ export function defineSwing(
         )
         .get(golferId, swing)
       // What nobody had said before is no change: it describes the shots that are there.
-      const changed = before !== undefined && hit !== undefined && !sameWay(before, said)
+      const changed = before !== undefined && hit !== undefined && !isSameSwing(before, fields)
       const name = changed ? nextVersion(swing, [...SWINGS, ...all.map((each) => each.swing)]) : swing
       if (changed)
         db.prepare('UPDATE swing_definition SET until_ms = ? WHERE golfer_id = ? AND swing = ?').run(
@@ -54,13 +54,13 @@ export function defineSwing(
        VALUES (@golferId, @name, @clock, @lengthShare, @gripDownCm, @tempo, @nowMs)
        ON CONFLICT (golfer_id, swing) DO UPDATE SET clock = @clock, length_share = @lengthShare,
          grip_down_cm = @gripDownCm, tempo = @tempo`,
-      ).run({ ...said, golferId, name, nowMs })
+      ).run({ ...fields, golferId, name, nowMs })
       return name
     })
     .immediate()
 }
 
-const sameWay = (a: SwingSaid, b: SwingSaid): boolean =>
+const isSameSwing = (a: SwingInput, b: SwingInput): boolean =>
   a.clock === b.clock &&
   a.lengthShare === b.lengthShare &&
   a.gripDownCm === b.gripDownCm &&

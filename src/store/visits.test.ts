@@ -24,15 +24,15 @@ import {
 } from './visits'
 
 const ID = 'visit-1' as VisitId
-const SAID = { atMs: NOW_MS, offsetMin: 60, minutes: 72, toDo: 'the wedges', words: null, followUp: null }
+const VISIT = { atMs: NOW_MS, offsetMin: 60, minutes: 72, toDo: 'the wedges', words: null, followUp: null }
 
 describe('a visit', () => {
   it('is planned once, changed by whoever has read it as it is, and by nobody who has not', () => {
     const { db, golfer } = storeWithGolfer()
-    planVisit(db, golfer.id, ID, SAID)
-    planVisit(db, golfer.id, ID, { ...SAID, minutes: 5 })
+    planVisit(db, golfer.id, ID, VISIT)
+    planVisit(db, golfer.id, ID, { ...VISIT, minutes: 5 })
     expect(visitsOf(db, golfer.id)).toEqual([
-      { ...SAID, id: ID, golferId: golfer.id, endedMs: null, changes: 0 },
+      { ...VISIT, id: ID, golferId: golfer.id, endedMs: null, changes: 0 },
     ])
     const followUp = { after: 3, in: 'weeks' as const, look: null }
     expect(changeVisit(db, ID, 0, { words: 'Well hit.', followUp, ended: true }, NOW_MS + 9)).toBe('changed')
@@ -51,21 +51,21 @@ describe('a visit', () => {
 
   it('keeps what was said after play, goes from the desk with it, and goes with its golfer', () => {
     const { db, golfer, clubId } = storeWithGolfer()
-    planVisit(db, golfer.id, ID, SAID)
-    const said = {
+    planVisit(db, golfer.id, ID, VISIT)
+    const fields = {
       ...{ saidMs: NOW_MS, lackedM: 80, off: { clubId: clubId('9-iron'), went: 'short' as const } },
       ...{ unusedId: null, words: 'windy' },
     }
     expect(afterPlayOf(db, ID)).toBeNull()
-    sayAfterPlay(db, ID, { ...said, lackedM: null })
-    sayAfterPlay(db, ID, said)
-    expect(afterPlayOf(db, ID)).toEqual(said)
+    sayAfterPlay(db, ID, { ...fields, lackedM: null })
+    sayAfterPlay(db, ID, fields)
+    expect(afterPlayOf(db, ID)).toEqual(fields)
     expect(visitsBetween(db, NOW_MS, NOW_MS + 1)).toHaveLength(1)
     expect(visitsBetween(db, NOW_MS + 1, NOW_MS + 2)).toEqual([])
     dropVisit(db, ID)
     expect(visitById(db, ID)).toBeNull()
-    planVisit(db, golfer.id, ID, SAID)
-    sayAfterPlay(db, ID, said)
+    planVisit(db, golfer.id, ID, VISIT)
+    sayAfterPlay(db, ID, fields)
     removeGolfer(db, golfer.id)
     expect(
       db.prepare('SELECT (SELECT count(*) FROM visit) + (SELECT count(*) FROM after_play)').pluck().get(),

@@ -1,5 +1,5 @@
 import type { ClubId, GolferId, VisitId } from '@/core/ids'
-import type { AfterPlay, FollowUpIn, Visit, VisitSaid, Went } from '@/core/visits/visit'
+import type { AfterPlay, FollowUpIn, Visit, VisitRecord, Went } from '@/core/visits/visit'
 import type { Database } from './database'
 
 type Row = Omit<Visit, 'followUp'> & {
@@ -31,24 +31,24 @@ export function visitById(db: Database, id: VisitId): Visit | null {
   return row ? visitOf(row) : null
 }
 
-const rowOf = ({ followUp, ...said }: VisitSaid) => ({
-  ...said,
+const rowOf = ({ followUp, ...fields }: VisitRecord) => ({
+  ...fields,
   followAfter: followUp?.after ?? null,
   followIn: followUp?.in ?? null,
   followLook: followUp?.look ?? null,
 })
 
 /** Plans a visit; one that is there already under that name stays as it is. */
-export function planVisit(db: Database, golferId: GolferId, id: VisitId, said: VisitSaid): void {
+export function planVisit(db: Database, golferId: GolferId, id: VisitId, fields: VisitRecord): void {
   db.prepare(
     `INSERT INTO visit (id, golfer_id, at_ms, offset_min, minutes, to_do, words, follow_after, follow_in, follow_look,
        changes)
      VALUES (@id, @golferId, @atMs, @offsetMin, @minutes, @toDo, @words, @followAfter, @followIn, @followLook, 0)
      ON CONFLICT (id) DO NOTHING`,
-  ).run({ ...rowOf(said), id, golferId })
+  ).run({ ...rowOf(fields), id, golferId })
 }
 
-export type VisitChange = Partial<VisitSaid> & { ended?: boolean }
+export type VisitChange = Partial<VisitRecord> & { ended?: boolean }
 
 /**
  * Changes what was said of a visit, that which is given.
@@ -95,16 +95,16 @@ export function afterPlayOf(db: Database, id: VisitId): AfterPlay | null {
     )
     .get(id) as (Omit<AfterPlay, 'off'> & { offId: ClubId | null; went: Went | null }) | undefined
   if (!row) return null
-  const { offId, went, ...said } = row
-  return { ...said, off: offId === null || went === null ? null : { clubId: offId, went } }
+  const { offId, went, ...fields } = row
+  return { ...fields, off: offId === null || went === null ? null : { clubId: offId, went } }
 }
 
 /** Keeps what is said after play, in place of what was said before. */
-export function sayAfterPlay(db: Database, id: VisitId, { off, ...said }: AfterPlay): void {
+export function sayAfterPlay(db: Database, id: VisitId, { off, ...fields }: AfterPlay): void {
   db.prepare(
     `INSERT OR REPLACE INTO after_play (visit_id, said_ms, lacked_m, off_id, went, unused_id, words)
      VALUES (@id, @saidMs, @lackedM, @offId, @went, @unusedId, @words)`,
-  ).run({ ...said, id, offId: off?.clubId ?? null, went: off?.went ?? null })
+  ).run({ ...fields, id, offId: off?.clubId ?? null, went: off?.went ?? null })
 }
 
 /** Who sits at the desk, and whether a golfer alone wants it. */

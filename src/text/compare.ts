@@ -156,11 +156,11 @@ export function checkSentence(
   units: Units,
 ): string {
   const { word, differenceM, lowM, highM } = found
-  const said =
+  const finding =
     word === 'real'
       ? `moved by ${signed(differenceM, units)} ± ${len((highM - lowM) / 2, units, 1)}`
       : word === 'none'
         ? 'still true'
         : 'cannot be told'
-  return `${name}, ${days} days old: ${len(oldM, units, 1)} then, ${len(nowM, units, 1)} with ${count(shots, 'shot')}: ${said}.`
+  return `${name}, ${days} days old: ${len(oldM, units, 1)} then, ${len(nowM, units, 1)} with ${count(shots, 'shot')}: ${finding}.`
 }

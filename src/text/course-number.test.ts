@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import type { ClubId } from '@/core/ids'
-import { hazardOf, numberFound, type NumberAsked } from '@/core/course/number'
+import { hazardOf, numberFound, type NumberRequest } from '@/core/course/number'
 import { WINDS_MPS, type CourseShot } from '@/core/course/course-shots'
 import { USUAL_SURENESS } from '@/core/course/sureness'
 import { yards } from '@/core/units'
@@ -35,7 +35,7 @@ describe('a caddie’s words', () => {
     ...{ shotSdM: yards(5.3), missed: 0.14, runM: yards(8), runSdM: yards(2.8), biasM: 0, sideSdM: yards(8) },
     ...{ landingDeg: 41, path: [], windSdM: 0.2, windM: WINDS_MPS.map((wind) => 2 * wind) },
   }
-  const asked = (more: Partial<NumberAsked> = {}): NumberAsked => ({
+  const request = (more: Partial<NumberRequest> = {}): NumberRequest => ({
     ...{ leftM: yards(178), by: 'carry', heightM: 0, tailwindMps: 0, dayWindMps: 0 },
     ...{ fromTee: false, sure: USUAL_SURENESS },
     ...more,
@@ -44,7 +44,7 @@ describe('a caddie’s words', () => {
   const water = hazardOf('over', 'water', yards(165))
 
   it('say how often it clears the water, what a good one does and what a miss does', () => {
-    const sure = asked({ ...water, sure: { ...USUAL_SURENESS, water: 0.8 } })
+    const sure = request({ ...water, sure: { ...USUAL_SURENESS, water: 0.8 } })
     const [choice] = numberFound([wood], sure)
     if (!choice) throw new Error('there is a choice')
     expect(choiceLine(choice, sure, YARDS)).toBe(
@@ -55,11 +55,11 @@ describe('a caddie’s words', () => {
   })
 
   it('say first that nothing is sure enough, and what comes nearest', () => {
-    const far = asked({ leftM: yards(190), ...hazardOf('over', 'water', yards(176)) })
+    const far = request({ leftM: yards(190), ...hazardOf('over', 'water', yards(176)) })
     expect(numberFinding(numberFound([wood], far), far, name, YARDS)).toMatch(
       /^The 5-wood: \d\d% to clear the water, you asked for 90%$/,
     )
-    const behind = asked(hazardOf('behind', 'bunker', yards(184)))
+    const behind = request(hazardOf('behind', 'bunker', yards(184)))
     expect(numberFinding(numberFound([wood], behind), behind, name, YARDS)).toMatch(
       /^Nothing stays short of the bunker as surely as you want/,
     )
@@ -67,7 +67,7 @@ describe('a caddie’s words', () => {
 
   it('say which side of the green it misses where that is more often than not', () => {
     const green = { frontM: yards(185), backM: yards(205), halfWidthM: yards(12) }
-    const of = asked({ leftM: yards(195), green })
+    const of = request({ leftM: yards(195), green })
     const [choice] = numberFound([wood], of)
     if (!choice) throw new Error('there is a choice')
     expect(choiceLine(choice, of, YARDS)).toMatch(/^short more often than not; of good ones short \d\d%/)
@@ -75,11 +75,11 @@ describe('a caddie’s words', () => {
   })
 
   it('say what is nearest where nothing is close, and nothing where there is no shot', () => {
-    const near = asked({ leftM: yards(60) })
+    const near = request({ leftM: yards(60) })
     expect(numberFinding(numberFound([wood], near), near, name, YARDS)).toBe(
       'Nothing of yours is close: the 5-wood carries 178 yd',
     )
-    expect(numberFinding([], asked(), name, YARDS)).toBe('No shot of yours for this number')
+    expect(numberFinding([], request(), name, YARDS)).toBe('No shot of yours for this number')
   })
 })
 

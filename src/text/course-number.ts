@@ -1,5 +1,5 @@
 import type { HazardKind } from '@/core/course/sureness'
-import { farBy, type NumberAsked, type NumberChoice } from '@/core/course/number'
+import { farBy, type NumberRequest, type NumberChoice } from '@/core/course/number'
 import type { Units } from '@/core/golfer'
 import { NEAR_M } from '@/core/wedges/for-number'
 import { atHead, chance, len, lenUnit, listed } from './numbers'
@@ -32,7 +32,7 @@ type Named = (choice: NumberChoice) => string
 /** The one finding: what to hit, and how often it does what is wanted. */
 export function numberFinding(
   choices: readonly NumberChoice[],
-  asked: NumberAsked,
+  request: NumberRequest,
   name: Named,
   units: Units,
 ): string {
@@ -40,18 +40,18 @@ export function numberFinding(
   if (!best) return 'No shot of yours for this number'
   const club = name(best)
   if (best.layUp)
-    return `${asked.behind ? `Nothing stays short of ${HAZARD_NAME[asked.behind.kind]} as surely as you want` : 'Lay up'}. ${atHead(layUpWords(best, name, units))}`
-  if (asked.over && best.over && !best.sureEnough) {
-    const clears = `${chance(best.over.clear)} to clear ${HAZARD_NAME[asked.over.kind]}, you asked for ${chance(asked.sure[asked.over.kind])}`
+    return `${request.behind ? `Nothing stays short of ${HAZARD_NAME[request.behind.kind]} as surely as you want` : 'Lay up'}. ${atHead(layUpWords(best, name, units))}`
+  if (request.over && best.over && !best.sureEnough) {
+    const clears = `${chance(best.over.clear)} to clear ${HAZARD_NAME[request.over.kind]}, you asked for ${chance(request.sure[request.over.kind])}`
     const on = best.green ? `on the green ${timesIn(best.green.on)}, ` : ''
     return `The ${club}: ${on}${clears}${second?.layUp ? `. Or ${layUpWords(second, name, units)}` : ''}`
   }
-  if (asked.behind && best.before !== undefined && !best.sureEnough)
-    return `Nothing stays short of ${HAZARD_NAME[asked.behind.kind]} as surely as you want: the ${club} ${chance(best.before)} of the time`
+  if (request.behind && best.before !== undefined && !best.sureEnough)
+    return `Nothing stays short of ${HAZARD_NAME[request.behind.kind]} as surely as you want: the ${club} ${chance(best.before)} of the time`
   if (best.green) return `The ${club}: on the green ${timesIn(best.green.on)}`
   if (best.chance < LITTLE)
-    return `Nothing of yours is close: the ${club} ${farBy(best.shot, asked) === 'carry' ? 'carries' : 'finishes at'} ${lenUnit(farBy(best.shot, asked) === 'carry' ? best.carryM : best.finishM, units)}`
-  return `The ${club}: ${farBy(best.shot, asked) === 'carry' ? 'carries' : 'finishes'} within ${lenUnit(NEAR_M, units)} ${timesIn(best.chance)}`
+    return `Nothing of yours is close: the ${club} ${farBy(best.shot, request) === 'carry' ? 'carries' : 'finishes at'} ${lenUnit(farBy(best.shot, request) === 'carry' ? best.carryM : best.finishM, units)}`
+  return `The ${club}: ${farBy(best.shot, request) === 'carry' ? 'carries' : 'finishes'} within ${lenUnit(NEAR_M, units)} ${timesIn(best.chance)}`
 }
 
 /** "the P-wedge lays up and leaves 42 yd" */
@@ -65,21 +65,21 @@ const MORE_OFTEN = 0.5
 /** What each shot does, in one line: what it clears, where it ends, what a miss does. */
 export function choiceLine(
   { over, before, green, carryM, finishM, shot, layUp }: NumberChoice,
-  asked: NumberAsked,
+  request: NumberRequest,
   units: Units,
 ): string {
   const parts: string[] = []
   if (layUp)
     parts.push(
-      `lays up short of ${len(layUp.shortOfM, units)}${asked.over && asked.over.fromM === undefined ? `, if ${HAZARD_NAME[asked.over.kind]} begins there` : ''}, and leaves ${len(layUp.leavesM, units)}`,
+      `lays up short of ${len(layUp.shortOfM, units)}${request.over && request.over.fromM === undefined ? `, if ${HAZARD_NAME[request.over.kind]} begins there` : ''}, and leaves ${len(layUp.leavesM, units)}`,
     )
-  if (over && asked.over && !layUp)
+  if (over && request.over && !layUp)
     parts.push(
-      `clears ${HAZARD_NAME[asked.over.kind]} ${timesIn(over.clear)} (${chance(over.clear)}); a good one ${timesIn(over.good)}, a miss ${timesIn(over.missed)}`,
+      `clears ${HAZARD_NAME[request.over.kind]} ${timesIn(over.clear)} (${chance(over.clear)}); a good one ${timesIn(over.good)}, a miss ${timesIn(over.missed)}`,
     )
-  if (before !== undefined && asked.behind)
+  if (before !== undefined && request.behind)
     parts.push(
-      `stays short of ${HAZARD_NAME[asked.behind.kind]} behind ${timesIn(before)} (${chance(before)})`,
+      `stays short of ${HAZARD_NAME[request.behind.kind]} behind ${timesIn(before)} (${chance(before)})`,
     )
   if (green) {
     if (green.short > MORE_OFTEN) parts.push('short more often than not')
@@ -103,7 +103,7 @@ export function countsAsLine(
     heightM,
     tailwindMps,
     dayWindMps,
-  }: Pick<NumberAsked, 'leftM' | 'heightM' | 'tailwindMps' | 'dayWindMps'>,
+  }: Pick<NumberRequest, 'leftM' | 'heightM' | 'tailwindMps' | 'dayWindMps'>,
   countsM: number,
   units: Units,
 ): string {

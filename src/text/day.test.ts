@@ -28,7 +28,7 @@ const line = { clubId: id('driver'), swing: 'full', measured: interval(230) }
 const card = (more: Partial<DayCard>): DayCard => ({
   lines: [line],
   unknownAir: 0,
-  holds: [],
+  adjustments: [],
   playTheCarry: false,
   ...more,
 })
@@ -68,16 +68,26 @@ describe('what else counts', () => {
   })
 
   it('in the wind it is called an estimate, and shots whose air nobody said are counted', () => {
-    const said = dayAdvice(card({ unknownAir: 1 }), { ...DAY, turf: 'normal', tailwindMps: -3 }, name, GOLFER)
-    expect(said).toEqual([
+    const sentence = dayAdvice(
+      card({ unknownAir: 1 }),
+      { ...DAY, turf: 'normal', tailwindMps: -3 },
+      name,
+      GOLFER,
+    )
+    expect(sentence).toEqual([
       'What the wind does is an estimate.',
       '1 solid shot stays as hit, since nobody said in which air.',
     ])
   })
 
   it('the cold is said beside what the air does', () => {
-    const [said] = dayAdvice(card({ playTheCarry: true }), { ...DAY, turf: 'normal', tempC: 2 }, name, GOLFER)
-    expect(said).toMatch(/^It is cold: play the carry/)
+    const [sentence] = dayAdvice(
+      card({ playTheCarry: true }),
+      { ...DAY, turf: 'normal', tempC: 2 },
+      name,
+      GOLFER,
+    )
+    expect(sentence).toMatch(/^It is cold: play the carry/)
   })
 })
 

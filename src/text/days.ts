@@ -1,11 +1,11 @@
 import { differenceInCalendarDays, format } from 'date-fns'
 
 /** A time as the clock at its place showed it. */
-export const atPlace = (ms: number, offsetMin: number): Date =>
+export const localDate = (ms: number, offsetMin: number): Date =>
   new Date(ms + (offsetMin + new Date(ms).getTimezoneOffset()) * 60_000)
 
 export const dayAndTime = (ms: number, offsetMin: number): string =>
-  format(atPlace(ms, offsetMin), 'd MMM yyyy, HH:mm')
+  format(localDate(ms, offsetMin), 'd MMM yyyy, HH:mm')
 /** "from today", "from yesterday", "217 days old": by the calendar of the reader. */
 export function daysAgo(ms: number, nowMs: number): string {
   const days = differenceInCalendarDays(nowMs, ms)
@@ -17,9 +17,9 @@ export const timeOfDay = (ms: number): string => format(new Date(ms), 'HH:mm')
 
 /** "Tuesday, 4 March", by the clock of a place. */
 export const dayName = (ms: number, offsetMin: number): string =>
-  format(atPlace(ms, offsetMin), 'EEEE, d MMMM')
+  format(localDate(ms, offsetMin), 'EEEE, d MMMM')
 
 /** "18:30", by the clock of a place. */
-export const timeAtPlace = (ms: number, offsetMin: number): string => format(atPlace(ms, offsetMin), 'HH:mm')
+export const localTime = (ms: number, offsetMin: number): string => format(localDate(ms, offsetMin), 'HH:mm')
 
 export const day = (ms: number): string => format(new Date(ms), 'd MMM yyyy')

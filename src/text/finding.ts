@@ -1,22 +1,22 @@
 import type { BagAnalysis } from '@/core/analyse-bag'
 import type { Bag } from '@/core/bag/bag'
-import { isMeasured, type Step, type Verdict } from '@/core/gaps/step'
+import { isMeasured, type Gap, type Verdict } from '@/core/gaps/step'
 import type { Golfer } from '@/core/golfer'
 import { atStation, fullSwingOf } from '@/core/station'
 import { clubNames } from './names'
 import { count, fixed, len, UNIT_NAME } from './numbers'
-import { drawnStep, sureness, verdictWords } from './verdicts'
+import { drawnGap, sureness, verdictWords } from './verdicts'
 import { isOfShots } from '@/core/stock/stock'
 
 /** How much a verdict asks of the golfer: what is wrong comes first. */
 const WEIGHT: Record<Verdict, number> = {
   reversed: 5,
-  level: 4,
-  wide: 3,
-  narrow: 2,
-  'on-the-line': 1,
-  even: 0,
-  unknown: 0,
+  'same-distance': 4,
+  'too-wide': 3,
+  'too-close': 2,
+  borderline: 1,
+  good: 0,
+  'not-judged': 0,
 }
 /** A wrong step that only leans is named before a right one that is settled. */
 const SURE: Record<ReturnType<typeof sureness>, number> = { settled: 20, line: 20, leaning: 10, open: 0 }
@@ -24,41 +24,41 @@ const SURE: Record<ReturnType<typeof sureness>, number> = { settled: 20, line: 2
 /** The page's one sentence, and the step that it is about. */
 export function finding(
   bag: Bag,
-  { steps, stocks }: BagAnalysis,
+  { gaps, stocks }: BagAnalysis,
   golfer: Golfer,
-): { sentence: string; step: number } {
+): { sentence: string; gap: number } {
   const name = clubNames(bag)
-  const asks = (step: Step) => {
+  const asks = (gap: Gap) => {
     // What the golfer wants as it is asks nothing.
-    if (step.leftOnPurpose !== undefined) return -1
-    const weight = WEIGHT[step.verdict]
-    return (weight > 1 ? 100 + SURE[sureness(step)] : SURE[sureness(step)]) + weight
+    if (gap.leftOnPurpose !== undefined) return -1
+    const weight = WEIGHT[gap.verdict]
+    return (weight > 1 ? 100 + SURE[sureness(gap)] : SURE[sureness(gap)]) + weight
   }
-  const ranked = steps
-    .map((step, i) => ({ step, i }))
-    .filter(({ step }) => isMeasured(step))
-    .sort((a, b) => asks(b.step) - asks(a.step) || Math.abs(b.step.stepM ?? 0) - Math.abs(a.step.stepM ?? 0))
-  const sure = ranked.filter(({ step }) => sureness(step) !== 'open')
+  const ranked = gaps
+    .map((gap, i) => ({ gap, i }))
+    .filter(({ gap }) => isMeasured(gap))
+    .sort((a, b) => asks(b.gap) - asks(a.gap) || Math.abs(b.gap.gapM ?? 0) - Math.abs(a.gap.gapM ?? 0))
+  const sure = ranked.filter(({ gap }) => sureness(gap) !== 'open')
   const first = sure[0] ?? ranked[0]
   if (!first) {
     const hit = stocks.filter(isOfShots).length
-    return { sentence: `${count(hit, 'stock')} so far, and no two neighbours yet`, step: 0 }
+    return { sentence: `${count(hit, 'stock')} so far, and no two neighbours yet`, gap: 0 }
   }
-  const { step, i } = first
-  const pair = `${name(step.longerId)} to ${name(step.shorterId)}`
-  const drawn = drawnStep(step, stocks, golfer) ?? 0
+  const { gap, i } = first
+  const pair = `${name(gap.longerId)} to ${name(gap.shorterId)}`
+  const drawn = drawnGap(gap, stocks, golfer) ?? 0
   const unit = UNIT_NAME[golfer.lengthUnit]
   const long = `${fixed(drawn, 0)} ${Math.abs(drawn) === 1 ? unit.slice(0, -1) : unit}`
-  if (sureness(step) === 'open')
-    return { sentence: `No step is settled yet: ${pair} measures ${long}`, step: i }
-  if (step.verdict === 'level') {
-    const carries = [step.longerId, step.shorterId].map((id) => {
+  if (sureness(gap) === 'open')
+    return { sentence: `No step is settled yet: ${pair} measures ${long}`, gap: i }
+  if (gap.verdict === 'same-distance') {
+    const carries = [gap.longerId, gap.shorterId].map((id) => {
       const stock = atStation(stocks, fullSwingOf(id))
       return len(stock?.carryM ?? 0, golfer)
     })
     const both = carries[0] === carries[1] ? `both ${carries[0]}` : carries.join(' and ')
-    const pairs = `${name(step.longerId)} and ${name(step.shorterId)}`
-    return { sentence: `${pairs} carry the same distance: ${both} ${unit}`, step: i }
+    const pairs = `${name(gap.longerId)} and ${name(gap.shorterId)}`
+    return { sentence: `${pairs} carry the same distance: ${both} ${unit}`, gap: i }
   }
-  return { sentence: `${pair} is ${long}: ${verdictWords(step, golfer)}`, step: i }
+  return { sentence: `${pair} is ${long}: ${verdictWords(gap, golfer)}`, gap: i }
 }

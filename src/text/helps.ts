@@ -3,7 +3,7 @@ import type { ClubId } from '@/core/ids'
 import { count, fixed } from './numbers'
 
 /** Beyond this many shots the number itself says nothing more. */
-const MOST_SAID = 100
+const MOST_SHOTS_NAMED = 100
 /** Prices are rough: from here on in fives. */
 const IN_FIVES_FROM = 20
 
@@ -39,7 +39,7 @@ export function helpWorth({ kind, ...price }: Help): string {
 /** "Worth about 30 more shots" */
 export function priceWords({ shots }: Pick<Help, 'shots'>): string {
   if (shots === undefined) return 'More shots of the same kind cannot replace it'
-  if (shots > MOST_SAID) return `Worth more than ${MOST_SAID} more shots`
+  if (shots > MOST_SHOTS_NAMED) return `Worth more than ${MOST_SHOTS_NAMED} more shots`
   const rough = shots < IN_FIVES_FROM ? shots : 5 * Math.round(shots / 5)
   return `Worth about ${fixed(rough, 0)} more shots`
 }

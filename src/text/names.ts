@@ -1,16 +1,16 @@
 import type { Head, Job } from '@/core/bag/club-build'
 import type { Bag, OwnedClub } from '@/core/bag/bag'
-import { usualSchool, type StepSchool } from '@/core/gaps/zones'
+import { usualGapRule, type GapRule } from '@/core/gaps/zones'
 import type { BagWish, Golfer, Level } from '@/core/golfer'
 import type { HeldReason } from '@/core/feed/station-for-shot'
 import type { PlanOrder } from '@/core/session/plan'
 import type { CarryFrom } from '@/core/session/set-up'
 import type { Place } from '@/core/session/session'
-import type { Apart } from '@/core/shots/shot'
+import type { Exclusion } from '@/core/shots/shot'
 import type { Wind } from '@/core/session/conditions'
 import type { StockSurface, Surface } from '@/core/session/surface'
 import type { Mark } from '@/core/shots/mark'
-import type { HoldKind } from '@/core/shots/holds'
+import type { AdjustmentKind } from '@/core/shots/holds'
 import type { StockRule } from '@/core/stock/stock-rules'
 import { TEED_SWING, FULL_SWING } from '@/core/station'
 
@@ -48,7 +48,7 @@ export const BAG_WISH_NAME: Record<BagWish, string> = {
   full: 'a full bag, every number covered',
 }
 
-export const APART_NAME: Record<Apart, string> = {
+export const EXCLUSION_NAME: Record<Exclusion, string> = {
   'warm-up': 'warm-up',
   wind: 'wind',
   rough: 'rough',
@@ -72,9 +72,9 @@ export const CARRY_FROM_NAME: Record<CarryFrom, string> = {
 /** "12 shots off the mat". */
 export const OFF_SURFACE: Record<StockSurface, string> = { mat: 'off the mat', grass: 'off grass' }
 /** Where shots were hit that are kept apart, or are all there is: "in wind or off the mat". */
-export const apartWhere = (why: readonly Apart[]): string =>
-  EITHER.format(why.map((each) => APART_WHERE[each]))
-const APART_WHERE: Record<Apart, string> = {
+export const exclusionWhere = (why: readonly Exclusion[]): string =>
+  EITHER.format(why.map((each) => EXCLUSION_WHERE[each]))
+const EXCLUSION_WHERE: Record<Exclusion, string> = {
   'warm-up': 'in the warm-up',
   wind: 'in wind',
   rough: 'from the rough',
@@ -138,7 +138,7 @@ export const RULE_NAME: Record<StockRule, string> = {
   model: 'the model’s own',
 }
 
-export const SCHOOL_NAME: Record<StepSchool, string> = {
+export const GAP_RULE_NAME: Record<GapRule, string> = {
   segment: 'by part of the bag',
   tenth: 'by a tenth of the P-wedge',
   spread: 'by one even spread',
@@ -147,8 +147,8 @@ export const SCHOOL_NAME: Record<StepSchool, string> = {
 }
 
 /** The rule for a good gap: the golfer's own choice, or the usual one. */
-export const schoolOf = (golfer: Pick<Golfer, 'stepSchool'>): StepSchool =>
-  golfer.stepSchool ?? usualSchool(undefined)
+export const gapRuleOf = (golfer: Pick<Golfer, 'gapRule'>): GapRule =>
+  golfer.gapRule ?? usualGapRule(undefined)
 
 export const ORDER_NAME: Record<PlanOrder, string> = {
   'rounds-of-3': 'rounds of 3',
@@ -160,7 +160,7 @@ export const ORDER_NAME: Record<PlanOrder, string> = {
 }
 
 /** In small letters beside a number that holds it. */
-export const HOLD_NAME: Record<HoldKind, string> = {
+export const ADJUSTMENT_NAME: Record<AdjustmentKind, string> = {
   corrected: 'corrected',
   rangeBall: 'range balls',
   converted: 'converted',

@@ -46,10 +46,10 @@ describe('why a shot is left out', () => {
 
   it('is the golfer’s own word where the golfer left it out, whatever the numbers say', () => {
     const facts = { carryM: 120, shortM: 1, speedDown: 0.2 }
-    const said = (mark: 'misread' | 'other-club') =>
+    const sentence = (mark: 'misread' | 'other-club') =>
       leftOutReason({ mark, byGolfer: true, facts }, YARDS, name)
-    expect(said('misread')).toBe('you left it out as misread')
-    expect(said('other-club')).toBe('you left it out as another club’s')
+    expect(sentence('misread')).toBe('you left it out as misread')
+    expect(sentence('other-club')).toBe('you left it out as another club’s')
   })
 
   it('names what a shot looks like, with its chance', () => {

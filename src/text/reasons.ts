@@ -1,4 +1,4 @@
-import type { HeldByStocks } from '@/core/shots/holds'
+import type { AdjustedStocks } from '@/core/shots/holds'
 import type { BagAnalysis, Warning } from '@/core/analyse-bag'
 import type { ClubId } from '@/core/ids'
 import type { Units } from '@/core/golfer'
@@ -119,7 +119,7 @@ export function warningSentence(warning: Warning, units: Units, name: Name): str
     case 'other-club':
       return `${count(warning.facts.shotIds.length, 'shot')} of the ${name(warning.facts.clubId)} ${warning.facts.shotIds.length === 1 ? 'looks' : 'look'} like the ${name(warning.facts.other)}’s: left out until you say.`
     case 'holds':
-      return holdsSentence(warning.facts, name)
+      return adjustmentsSentence(warning.facts, name)
     case 'one-sided': {
       const { clubId, side, shotIds, withM, withoutM } = warning.facts
       return `${name(clubId)}: you took out only ${side} ones, ${shotIds.length} without a strike that shows. ${len(withM, units, 1)} became ${len(withoutM, units, 1)}.`
@@ -128,7 +128,10 @@ export function warningSentence(warning: Warning, units: Units, name: Name): str
 }
 
 /** What stocks hold besides what was measured: "Range balls stand in the 7-iron and the 8-iron." */
-export function holdsSentence({ kind, of, clubIds }: HeldByStocks, name: (clubId: ClubId) => string): string {
+export function adjustmentsSentence(
+  { kind, of, clubIds }: AdjustedStocks,
+  name: (clubId: ClubId) => string,
+): string {
   const clubs = clubIds.length > MOST_NAMED ? count(clubIds.length, 'club') : listed(clubIds.map(name))
   switch (kind) {
     case 'corrected':

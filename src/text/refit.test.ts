@@ -25,9 +25,9 @@ const pair = { longerId: eight, shorterId: nine }
 const gap = (longerId: ClubId, shorterId: ClubId, longer: number, shorter: number, sd = 1.574) => ({
   longerId,
   shorterId,
-  stepM: yards(longer - shorter),
+  gapM: yards(longer - shorter),
   sdM: yards(sd),
-  even: 0.64,
+  good: 0.64,
   limitsM: null,
   shownM: { longer: yards(longer), shorter: yards(shorter) },
 })
@@ -42,7 +42,7 @@ const BENDS: Proposal = {
   before: 2.6,
   after: 3.34,
   good: { before: { good: 3, of: 4 }, after: { good: 4, of: 4 } },
-  steps: [gap(eight, nine, 126.3, 112.85)],
+  gaps: [gap(eight, nine, 126.3, 112.85)],
   cautions: [],
 }
 
@@ -55,8 +55,8 @@ it('tells what two bends would do as a fitter would, by the difference of the ca
 
 it('a club that was never hit is an estimate: 125 (46°) and 95 (56°), a 51° at about 110 (103–117), 15 and 15', () => {
   const fixes = [{ kind: 'add', loftDeg: 51 } as const]
-  const steps = [gap(pitching, new51, 125, 110, 4.2), gap(new51, sand, 110, 95, 4.2)]
-  const sentence = proposalSentence({ fixes, steps, troubles: [] }, name, YARDS)
+  const gaps = [gap(pitching, new51, 125, 110, 4.2), gap(new51, sand, 110, 95, 4.2)]
+  const sentence = proposalSentence({ fixes, gaps, troubles: [] }, name, YARDS)
   expect(sentence).toBe(
     'Add a club of 51°. It would carry about 110 (103–117), 15 yd from the P-wedge and 15 from the S-wedge. Try one before you buy.',
   )

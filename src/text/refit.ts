@@ -13,7 +13,7 @@ import { newClubId } from '@/core/refit/apply-fixes'
 import { boughtBy, type Fix } from '@/core/refit/fixes'
 import { FEWEST_TO_REFIT, type Shut } from '@/core/refit/gate'
 import { ESTIMATE_SD_M } from '@/core/refit/paper-fixes'
-import type { PaperStep } from '@/core/refit/paper-gaps'
+import type { PaperGap } from '@/core/refit/paper-gaps'
 import type { BestTried, Proposal } from '@/core/refit/proposal'
 import type { KeptFor } from '@/core/refit/same-job'
 import type { SetTransition } from '@/core/refit/set-transition'
@@ -99,32 +99,32 @@ export function fixesSentence(fixes: readonly Fix[], name: Name, units?: Units):
 }
 
 /** The size of a gap on paper as it is shown everywhere: the difference of two carries, each rounded as it is shown. */
-export function paperGap({ shownM }: Pick<PaperStep, 'shownM'>, units: Units): number {
+export function paperGap({ shownM }: Pick<PaperGap, 'shownM'>, units: Units): number {
   const at = (metres: number) => Number(len(metres, units))
   return at(shownM.longer) - at(shownM.shorter)
 }
 
 /** The same with its interval: "13 (11–16)". */
-export function paperGapWords(step: Pick<PaperStep, 'shownM' | 'sdM'>, units: Units): string {
-  const gap = paperGap(step, units)
-  const half = lengthIn(Z90 * step.sdM, units.lengthUnit)
-  return `${fixed(gap, 0)} (${fixed(gap - half, 0)}–${fixed(gap + half, 0)})`
+export function paperGapWords(gap: Pick<PaperGap, 'shownM' | 'sdM'>, units: Units): string {
+  const size = paperGap(gap, units)
+  const half = lengthIn(Z90 * gap.sdM, units.lengthUnit)
+  return `${fixed(size, 0)} (${fixed(size - half, 0)}–${fixed(size + half, 0)})`
 }
 
-const pairName = ({ longerId, shorterId }: Pick<PaperStep, 'longerId' | 'shorterId'>, name: Name): string =>
+const pairName = ({ longerId, shorterId }: Pick<PaperGap, 'longerId' | 'shorterId'>, name: Name): string =>
   `${name(longerId)} to ${name(shorterId)}`
 
 /** "It would carry about 110 (103–117), 15 yd from the P-wedge and 15 from the S-wedge. Try one before you buy." */
 function estimateSentence(
   ids: readonly ClubId[],
-  steps: readonly PaperStep[],
+  gaps: readonly PaperGap[],
   name: Name,
   units: Units,
 ): string | null {
   const half = Z90 * ESTIMATE_SD_M
   const clubs = ids.flatMap((id) => {
-    const above = steps.find(({ shorterId }) => shorterId === id)
-    const below = steps.find(({ longerId }) => longerId === id)
+    const above = gaps.find(({ shorterId }) => shorterId === id)
+    const below = gaps.find(({ longerId }) => longerId === id)
     const carryM = above?.shownM.shorter ?? below?.shownM.longer
     if (carryM === undefined) return []
     return [
@@ -149,7 +149,7 @@ function estimateSentence(
 
 /** What a proposal would do: "Bend the 8-iron 2° weak and the 9-iron 1° strong. 8-iron to 9-iron would be about 13 (11–16)." */
 export function proposalSentence(
-  { fixes, steps, troubles }: Pick<Proposal, 'fixes' | 'steps' | 'troubles'>,
+  { fixes, gaps, troubles }: Pick<Proposal, 'fixes' | 'gaps' | 'troubles'>,
   name: Name,
   units: Units,
 ): string {
@@ -161,17 +161,17 @@ export function proposalSentence(
         ? [newClubId(fix.loftDeg)]
         : [],
   )
-  const estimate = estimateSentence(bought, steps, name, units)
+  const estimate = estimateSentence(bought, gaps, name, units)
   if (estimate) return `${doing} ${estimate}`
-  const gap = gapInPlace(steps, troubles[0])
+  const gap = gapBetween(gaps, troubles[0])
   return gap ? `${doing} ${pairName(gap, name)} would be about ${paperGapWords(gap, units)}.` : doing
 }
 
 /** The gap that a trouble becomes: where one of its clubs is gone, the one that the other has now. */
-const gapInPlace = (steps: readonly PaperStep[], trouble: GapClubs | undefined): PaperStep | undefined =>
-  (trouble && steps.find((step) => isSameGap(step, trouble))) ??
-  steps.find(({ longerId }) => longerId === trouble?.longerId) ??
-  steps.find(({ shorterId }) => shorterId === trouble?.shorterId)
+const gapBetween = (gaps: readonly PaperGap[], trouble: GapClubs | undefined): PaperGap | undefined =>
+  (trouble && gaps.find((gap) => isSameGap(gap, trouble))) ??
+  gaps.find(({ longerId }) => longerId === trouble?.longerId) ??
+  gaps.find(({ shorterId }) => shorterId === trouble?.shorterId)
 
 /** "Good gaps: 5 of 8 now, 7 of 8 after." */
 export const goodGapsSentence = ({ before, after }: Proposal['good']): string =>
@@ -179,10 +179,10 @@ export const goodGapsSentence = ({ before, after }: Proposal['good']): string =>
 
 /** The best that was tried where nothing helps enough, and why it falls short. */
 export function bestTriedSentence(tried: BestTried, name: Name, units: Units): string {
-  const gap = gapInPlace(tried.steps, tried.troubles[0])
+  const gap = gapBetween(tried.gaps, tried.troubles[0])
   const limits = gap?.limitsM
   const short = limits
-    ? ` A good gap there is ${len(limits.narrow, units)}–${lenUnit(limits.wide, units)}.`
+    ? ` A good gap there is ${len(limits.tooClose, units)}–${lenUnit(limits.tooWide, units)}.`
     : ''
   return `The best that was tried: ${fixesSentence(tried.fixes, name, units)}.${gap ? ` ${pairName(gap, name)} would still be about ${paperGapWords(gap, units)}.` : ''}${short}`
 }

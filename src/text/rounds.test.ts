@@ -18,23 +18,23 @@ const golfer: Golfer = {
   ...{ id: 'g' as GolferId, name: 'Merryn Oates', hand: 'left', lengthUnit: 'yd', speedUnit: 'mph' },
   ...{ goalZoneM: null, swings: ['full'] },
 }
-const hole: [number, number] = [yards(114), yards(127)]
+const range: [number, number] = [yards(114), yards(127)]
 
 it('the finding names the hole that is faced most, and only one that is faced', () => {
   expect(roundsFinding({ rounds: 0, shots: 0 }, undefined, golfer)).toBe('No rounds yet')
-  expect(roundsFinding({ rounds: 3, shots: 61 }, { hole, shots: 7, aRound: 7 / 3 }, golfer)).toBe(
+  expect(roundsFinding({ rounds: 3, shots: 61 }, { range, shots: 7, aRound: 7 / 3 }, golfer)).toBe(
     '61 shots in 3 rounds: 114 to 127 was faced 2.3 times a round, and nothing lands there',
   )
-  expect(roundsFinding({ rounds: 1, shots: 1 }, { hole, shots: 0, aRound: 0 }, golfer)).toBe(
+  expect(roundsFinding({ rounds: 1, shots: 1 }, { range, shots: 0, aRound: 0 }, golfer)).toBe(
     '1 shot in 1 round',
   )
 })
 
 it('a hole is faced so often a round, never, or nobody knows', () => {
   const faced = { distancesM: Array.from({ length: 7 }, () => yards(120)), rounds: 3 }
-  expect(facedWords(faced, hole)).toBe('faced 2.3 times a round')
-  expect(facedWords({ ...faced, distancesM: [] }, hole)).toBe('never faced')
-  expect(facedWords(NOTHING_FACED, hole)).toBe('')
+  expect(facedWords(faced, range)).toBe('faced 2.3 times a round')
+  expect(facedWords({ ...faced, distancesM: [] }, range)).toBe('never faced')
+  expect(facedWords(NOTHING_FACED, range)).toBe('')
 })
 
 it('a shot says what is known of it, and no more', () => {
@@ -57,7 +57,7 @@ it('bay to course stands with its interval and its shots', () => {
 })
 
 it('a club that went leaves a step by the names of its neighbours', () => {
-  const left = { longerId: '8-iron' as ClubId, shorterId: 'P-wedge' as ClubId, stepM: yards(24) }
+  const left = { longerId: '8-iron' as ClubId, shorterId: 'P-wedge' as ClubId, gapM: yards(24) }
   expect(withoutWords(left, (id) => id, golfer)).toBe('without it 8-iron to P-wedge is 24 yd')
 })
 

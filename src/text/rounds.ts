@@ -4,7 +4,7 @@ import type { Golfer, Units } from '@/core/golfer'
 import type { BayToCourse } from '@/core/rounds/bay-to-course'
 import { facedBetween, type Faced } from '@/core/rounds/faced'
 import type { Lie, Round, RoundShot } from '@/core/rounds/round'
-import type { LeftStep, RoundBeside } from '@/core/rounds/use'
+import type { GapLeftByClub, RoundBeside } from '@/core/rounds/use'
 import { FULL_SWING } from '@/core/station'
 import { swingName } from './names'
 import { count, fixed, len, lenUnit } from './numbers'
@@ -45,18 +45,18 @@ export function shotLine({ swing, lie, leftM, afterM, carryM }: RoundShot, units
 }
 
 /** "faced 2.3 times a round"; empty before there are rounds. */
-export function facedWords(faced: Faced, hole: Stretch): string {
+export function facedWords(faced: Faced, range: Stretch): string {
   if (faced.rounds === 0) return ''
-  const { shots, aRound } = facedBetween(faced, hole)
+  const { shots, aRound } = facedBetween(faced, range)
   return shots === 0 ? 'never faced' : `faced ${fixed(aRound, 1)} times a round`
 }
 
 /** "without it 8-iron to P-wedge is 24 yd" */
 export const withoutWords = (
-  { longerId, shorterId, stepM }: LeftStep,
+  { longerId, shorterId, gapM }: GapLeftByClub,
   name: (id: string) => string,
   units: Units,
-): string => `without it ${name(longerId)} to ${name(shorterId)} is ${lenUnit(stepM, units)}`
+): string => `without it ${name(longerId)} to ${name(shorterId)} is ${lenUnit(gapM, units)}`
 
 /** "7 irons carried 4.2 ± 2.9 yd less than in the bay" */
 export function bayToCourseWords({ kind, shots, byM, halfM }: BayToCourse, golfer: Golfer): string {
@@ -68,13 +68,13 @@ export function bayToCourseWords({ kind, shots, byM, halfM }: BayToCourse, golfe
 /** The one finding of the rounds. */
 export function roundsFinding(
   { rounds, shots }: { rounds: number; shots: number },
-  worst: { hole: Stretch; aRound: number; shots: number } | undefined,
+  worst: { range: Stretch; aRound: number; shots: number } | undefined,
   units: Units,
 ): string {
   if (rounds === 0) return 'No rounds yet'
   const all = `${count(shots, 'shot')} in ${count(rounds, 'round')}`
   if (!worst || worst.shots === 0) return all
-  const [from, to] = worst.hole.map((end) => len(end, units))
+  const [from, to] = worst.range.map((end) => len(end, units))
   return `${all}: ${from} to ${to} was faced ${fixed(worst.aRound, 1)} times a round, and nothing lands there`
 }
 

@@ -19,7 +19,7 @@ import {
   sameJobSentence,
   topEndSentence,
 } from './refit'
-import { needWords, stepSentences, sureness, verdictSentences, verdictWords } from './verdicts'
+import { needWords, gapSentences, sureness, verdictSentences, verdictWords } from './verdicts'
 import { reachesSentence } from './wedges'
 import { bagAnalysis } from '@/views/bag-analysis'
 import { refitView } from '@/views/refit-view'
@@ -70,17 +70,15 @@ function sentencesOf(seed: number): [what: string, sentence: string][] {
   const { refit } = refitView(db, golfer, nowMs)!
   const paper = paperNames(bag)
   const { found } = wedgesView(db, golfer, nowMs, false)!
-  const said: [string, string | null][] = [
+  const sentence: [string, string | null][] = [
     ['finding', finding(bag, analysis, golfer).sentence],
-    ...analysis.steps.flatMap((step): [string, string | null][] => [
-      ['verdict', verdictWords(step, golfer)],
-      ['need', needWords(step)],
-      ...(isMeasured(step)
-        ? stepSentences(step, analysis.stocks, golfer, name).map((each): [string, string] => ['step', each])
+    ...analysis.gaps.flatMap((gap): [string, string | null][] => [
+      ['verdict', verdictWords(gap, golfer)],
+      ['need', needWords(gap)],
+      ...(isMeasured(gap)
+        ? gapSentences(gap, analysis.stocks, golfer, name).map((each): [string, string] => ['step', each])
         : []),
-      ...(isJudged(step)
-        ? verdictSentences(step, golfer).map((each): [string, string] => ['why', each])
-        : []),
+      ...(isJudged(gap) ? verdictSentences(gap, golfer).map((each): [string, string] => ['why', each]) : []),
     ]),
     ...analysis.stocks.flatMap((stock): [string, string | null][] => [
       ['off the curve', offCurveSentence(stock.offCurve, golfer, false)],
@@ -107,11 +105,11 @@ function sentencesOf(seed: number): [what: string, sentence: string][] {
       reachesSentence(found.reaches, golfer, {
         swing: 'wedge swing',
         shots: found.shots.length,
-        isCovered: found.holes.length === 0,
+        isCovered: found.uncovered.length === 0,
       }),
     ],
   ]
-  return said.flatMap(([what, sentence]) => (sentence ? [[what, sentence] as [string, string]] : []))
+  return sentence.flatMap(([what, sentence]) => (sentence ? [[what, sentence] as [string, string]] : []))
 }
 
 describe('sentences about bags of which only part was hit', () => {
@@ -127,9 +125,9 @@ describe('sentences about bags of which only part was hit', () => {
       const { bag, analysis } = bagAnalysis(db, golfer, nowMs)!
       const countOf = (id: string) =>
         analysis.stocks.find(({ clubId, swing }) => clubId === id && swing === 'full')?.count ?? 0
-      for (const step of analysis.steps)
-        if (['leaning', 'settled'].includes(sureness(step)))
-          expect(Math.min(countOf(step.longerId), countOf(step.shorterId))).toBeGreaterThanOrEqual(3)
+      for (const gap of analysis.gaps)
+        if (['leaning', 'settled'].includes(sureness(gap)))
+          expect(Math.min(countOf(gap.longerId), countOf(gap.shorterId))).toBeGreaterThanOrEqual(3)
       const { refit } = refitView(db, golfer, nowMs)!
       if (refit.fewer)
         for (const { id, kind } of bag.clubs) expect(kind === 'putter' || countOf(id) > 0).toBe(true)

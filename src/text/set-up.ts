@@ -16,7 +16,7 @@ export const altitude = (metres: number, { lengthUnit }: Units): string =>
 export const temperature = (celsius: number, { tempUnit }: Pick<Golfer, 'tempUnit'>): string =>
   `${fixed(tempIn(celsius, tempUnit), 0)} °${tempUnit}`
 
-const NOT_SAID: Record<Extract<Caveat, { kind: 'not-said' }>['what'], string> = {
+const NOT_SET: Record<Extract<Caveat, { kind: 'not-said' }>['what'], string> = {
   surface: 'what the ball lies on was not said: it touches launch and spin',
   ball: 'the ball was not said: it touches every number',
   air: 'the air was not said: it touches carry',
@@ -29,7 +29,7 @@ const NOT_SAID: Record<Extract<Caveat, { kind: 'not-said' }>['what'], string> = 
 export function caveatSentence(caveat: Caveat, units: Units): string {
   switch (caveat.kind) {
     case 'not-said':
-      return NOT_SAID[caveat.what]
+      return NOT_SET[caveat.what]
     case 'not-checked':
       return `“${caveat.what}” was not checked: it touches ${caveat.touches}`
     case 'net-short':

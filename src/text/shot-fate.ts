@@ -1,20 +1,20 @@
 import type { BagAnalysis } from '@/core/analyse-bag'
 import type { ClubId, ShotId } from '@/core/ids'
-import type { ShotStanding } from '@/core/shots/shot-standing'
-import { APART_NAME, HELD_NAME, MARK_NAME } from './names'
+import type { ShotStatus } from '@/core/shots/shot-standing'
+import { EXCLUSION_NAME, HELD_NAME, MARK_NAME } from './names'
 
 /** What became of a shot: it counts, or why it does not. */
 export function shotFate(
-  { id, clubId, heldBecause, apart, onCourse, old, beforeChange }: ShotStanding,
+  { id, clubId, heldBecause, apart, onCourse, old, beforeChange }: ShotStatus,
   judged: ReadonlyMap<ShotId, BagAnalysis['shots'][number]>,
-  apartFromStock: boolean,
+  isExcluded: boolean,
   inBag: ReadonlySet<ClubId>,
 ): string {
   if (heldBecause) return `held: ${HELD_NAME[heldBecause]}`
   if (onCourse) return 'apart: hit on the course'
   if (old) return 'older than 12 months'
   if (beforeChange) return 'apart: hit before the club was changed'
-  if (apart && apartFromStock) return `apart: ${APART_NAME[apart]}`
+  if (apart && isExcluded) return `apart: ${EXCLUSION_NAME[apart]}`
   const shot = judged.get(id)
   if (!shot)
     return clubId !== null && inBag.has(clubId)

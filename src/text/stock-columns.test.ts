@@ -18,7 +18,7 @@ const hit = (more: Partial<HitStock> = {}): HitStock => ({
   reachM: [yards(146), yards(155)],
   shortestM: yards(145),
   averages: { ballSpeedMps: 50, launchDeg: 18.25 },
-  schools: {} as HitStock['schools'],
+  byStockRule: {} as HitStock['byStockRule'],
   done: false,
   leftOut: [],
   ...more,
@@ -28,7 +28,7 @@ const unhit: UnhitStock = {
   swing: 'full',
   count: 0,
   averages: {},
-  schools: {},
+  byStockRule: {},
   done: false,
   leftOut: [],
 }

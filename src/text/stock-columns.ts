@@ -5,7 +5,7 @@ import { isHit, type Stock } from '@/core/stock/stock'
 import { lengthIn, speedIn } from '@/core/units'
 import { AS_HIT } from './day'
 import { aroundCell, fixed, len, lenUnit, side, speed } from './numbers'
-import { EXPECTED, HOLD_NAME } from './names'
+import { EXPECTED, ADJUSTMENT_NAME } from './names'
 import { RUN_FROM } from './run'
 
 /** What stands in a cell: nothing is an empty text. */
@@ -180,13 +180,15 @@ export const STOCK_COLUMNS: StockColumn[] = [
   average('offlineM', () => 'Side', side, { decimals: 2 }),
   {
     title: () => 'Solid',
-    cell: ({ count, conditions, inAir, older, leftOut, holds = [] }) => {
+    cell: ({ count, conditions, inAir, older, leftOut, adjustments = [] }) => {
       const asHit = inAir?.asHit ?? 0
       const beside = [
         older !== undefined && `newest of ${count + leftOut.length + older}`,
         conditions?.countedWhy.some((each) => each === 'wind' || each === 'rough') && 'wind',
         asHit > 0 && `${asHit} as hit`,
-        ...holds.map(({ kind, of }) => (kind === 'offSurface' ? `off ${of.join(', ')}` : HOLD_NAME[kind])),
+        ...adjustments.map(({ kind, of }) =>
+          kind === 'offSurface' ? `off ${of.join(', ')}` : ADJUSTMENT_NAME[kind],
+        ),
       ].filter(Boolean)
       return {
         text: count === 0 ? '' : String(count),
@@ -200,8 +202,8 @@ export const STOCK_COLUMNS: StockColumn[] = [
     file: [
       plain('solid shots', ({ count }) => count),
       plain('expected after a change', ({ isExpected }) => (isExpected ? 'yes' : '')),
-      plain('holds', ({ holds = [] }) =>
-        holds.map(({ kind, of }) => `${HOLD_NAME[kind]}: ${of.join(', ')}`).join('; '),
+      plain('holds', ({ adjustments = [] }) =>
+        adjustments.map(({ kind, of }) => `${ADJUSTMENT_NAME[kind]}: ${of.join(', ')}`).join('; '),
       ),
     ],
   },

@@ -1,14 +1,14 @@
 import { describe, expect, it } from 'vitest'
-import type { Step } from '@/core/gaps/step'
+import type { Gap } from '@/core/gaps/step'
 import type { ClubId } from '@/core/ids'
 import type { Stock } from '@/core/stock/stock'
 import { yards } from '@/core/units'
 import {
-  drawnStep,
+  drawnGap,
   inWords,
   needWords,
   overUnhitWords,
-  stepSentences,
+  gapSentences,
   sureness,
   verdictLook,
   verdictSentences,
@@ -21,29 +21,26 @@ const METRES = { lengthUnit: 'm', speedUnit: 'km/h' } as const
 const name = (id: string) => id
 const id = (text: string) => text as ClubId
 
-const BY_SCHOOL = Object.fromEntries(STOCK_RULES.map((rule) => [rule, yards(17)])) as Record<
-  StockRule,
-  number
->
+const BY_RULE = Object.fromEntries(STOCK_RULES.map((rule) => [rule, yards(17)])) as Record<StockRule, number>
 
-const step = (more: object) =>
+const gap = (more: object) =>
   ({
     longerId: id('8-iron'),
     shorterId: id('9-iron'),
-    stepM: yards(17),
+    gapM: yards(17),
     shownM: yards(17),
     lowM: yards(13),
     highM: yards(21),
-    verdict: 'wide',
+    verdict: 'too-wide',
     probability: 0.95,
     settled: true,
-    zones: { reversed: 0, narrow: 0, even: 0.05, wide: 0.95 },
-    limitsM: { reversed: 0, narrow: yards(7), wide: yards(14) },
-    schools: BY_SCHOOL,
+    zones: { reversed: 0, tooClose: 0, good: 0.05, tooWide: 0.95 },
+    limitsM: { reversed: 0, tooClose: yards(7), tooWide: yards(14) },
+    byStockRule: BY_RULE,
     absentClubs: 0,
     facts: [],
     ...more,
-  }) as Step
+  }) as Gap
 const stocks = (longerYd: number, shorterYd: number) =>
   [
     { clubId: id('8-iron'), swing: 'full', carryM: yards(longerYd) },
@@ -52,25 +49,25 @@ const stocks = (longerYd: number, shorterYd: number) =>
 
 describe('a verdict in words', () => {
   it.each([
-    ['settled', step({}), 'wide', 'wide'],
-    ['settled', step({ verdict: 'level' }), 'same distance', 'level'],
-    ['settled', step({ leftOnPurpose: 'for the wind' }), 'wide', 'left'],
-    ['line', step({ verdict: 'on-the-line', lineM: yards(14) }), 'borderline, 14', 'open'],
-    ['leaning', step({ settled: false, probability: 0.76 }), 'likely wide, 3 in 4', 'wide'],
-    ['open', step({ settled: false, probability: 0.55 }), 'not clear yet', 'open'],
+    ['settled', gap({}), 'wide', 'too-wide'],
+    ['settled', gap({ verdict: 'same-distance' }), 'same distance', 'same-distance'],
+    ['settled', gap({ leftOnPurpose: 'for the wind' }), 'wide', 'left'],
+    ['line', gap({ verdict: 'borderline', lineM: yards(14) }), 'borderline, 14', 'open'],
+    ['leaning', gap({ settled: false, probability: 0.76 }), 'likely wide, 3 in 4', 'too-wide'],
+    ['open', gap({ settled: false, probability: 0.55 }), 'not clear yet', 'open'],
     [
       'open',
-      step({ settled: false, probability: 0.55, resting: true }),
+      gap({ settled: false, probability: 0.55, resting: true }),
       'borderline: more shots will not tell',
       'open',
     ],
-    ['open', step({ verdict: 'unknown', probability: 0, settled: false }), 'not judged', 'open'],
+    ['open', gap({ verdict: 'not-judged', probability: 0, settled: false }), 'not judged', 'open'],
   ] as const)('%s', (sure, of, words, look) => {
     expect([sureness(of), verdictWords(of, YARDS), verdictLook(of)]).toEqual([sure, words, look])
   })
 
   it('says its limit in the golfer’s unit, and a chance as people do', () => {
-    expect(verdictWords(step({ verdict: 'on-the-line', lineM: 14 }), METRES)).toBe('borderline, 14')
+    expect(verdictWords(gap({ verdict: 'borderline', lineM: 14 }), METRES)).toBe('borderline, 14')
     expect([0.75, 0.8, 0.83, 0.875, 0.9].map(inWords)).toEqual([
       '3 in 4',
       '4 in 5',
@@ -81,24 +78,26 @@ describe('a verdict in words', () => {
   })
 
   it('says what more shots would do', () => {
-    expect(needWords(step({}))).toBe('')
-    const open = step({ settled: false, probability: 0.6 })
-    expect(needWords({ ...open, moreEach: 9 } as Step)).toBe('about 9 more each')
+    expect(needWords(gap({}))).toBe('')
+    const open = gap({ settled: false, probability: 0.6 })
+    expect(needWords({ ...open, moreEach: 9 } as Gap)).toBe('about 9 more each')
     expect(needWords(open)).toBe('not worth settling')
-    expect(needWords({ ...open, resting: true } as Step)).toBe('resting')
+    expect(needWords({ ...open, resting: true } as Gap)).toBe('resting')
     const few = { kind: 'too-few' as const, clubId: id('8-iron'), count: 1, wanted: 4 }
     expect(needWords({ ...open, facts: [few] })).toBe('3 more first')
     expect(needWords({ ...open, leftOnPurpose: 'so' })).toBe('left on purpose')
   })
 
   it('explains any of them in two sentences, never as certain', () => {
-    expect(verdictSentences(step({ probability: 0.9991 }), YARDS)).toEqual([
+    expect(verdictSentences(gap({ probability: 0.9991 }), YARDS)).toEqual([
       'Even would be 7 to 14 yd.',
       'The shots settle it: wide, over 99% sure.',
     ])
-    expect(verdictSentences(step({ verdict: 'level', probability: 0.86 }), YARDS)[0]).toContain('same number')
+    expect(verdictSentences(gap({ verdict: 'same-distance', probability: 0.86 }), YARDS)[0]).toContain(
+      'same number',
+    )
     expect(
-      verdictSentences(step({ verdict: 'on-the-line', lineM: yards(14), probability: 0.82 }), YARDS)[0],
+      verdictSentences(gap({ verdict: 'borderline', lineM: yards(14), probability: 0.82 }), YARDS)[0],
     ).toBe('Even would be 7 to 14 yd, and the step lies at the limit of 14 yd, 82% sure.')
   })
 })
@@ -106,24 +105,24 @@ describe('a verdict in words', () => {
 describe('what is drawn subtracts', () => {
   it('the step is the difference of the two numbers as they are shown', () => {
     // 140.6 and 129.4 are drawn 141 and 129; the model’s own step stands in the evidence.
-    expect(drawnStep(step({ stepM: yards(11.2) }), stocks(140.6, 129.4), YARDS)).toBe(12)
-    expect(drawnStep(step({ stepM: yards(11.2) }), stocks(140.6, 129.4), METRES)).toBe(129 - 118)
-    expect(drawnStep(step({}), [], YARDS)).toBeNull()
+    expect(drawnGap(gap({ gapM: yards(11.2) }), stocks(140.6, 129.4), YARDS)).toBe(12)
+    expect(drawnGap(gap({ gapM: yards(11.2) }), stocks(140.6, 129.4), METRES)).toBe(129 - 118)
+    expect(drawnGap(gap({}), [], YARDS)).toBeNull()
   })
 
   it('one sentence says why where it seems to disagree with the verdict', () => {
-    const wide = step({ stepM: yards(14.9), shownM: yards(13), verdict: 'wide' })
-    expect(stepSentences(wide, stocks(150, 137), YARDS, name).join(' ')).toContain(
+    const tooWide = gap({ gapM: yards(14.9), shownM: yards(13), verdict: 'too-wide' })
+    expect(gapSentences(tooWide, stocks(150, 137), YARDS, name).join(' ')).toContain(
       'The carries shown are 13 apart. The verdict uses all shots and your other clubs, which suggest more.',
     )
-    expect(stepSentences(wide, stocks(150, 134), YARDS, name).join(' ')).not.toContain('apart')
+    expect(gapSentences(tooWide, stocks(150, 134), YARDS, name).join(' ')).not.toContain('apart')
   })
 })
 
 describe('the judgement of a step', () => {
   it('30 yd from 46° to 56° is wide, with what the lofts say and what fills it', () => {
-    const wide = step({
-      stepM: yards(30),
+    const tooWide = gap({
+      gapM: yards(30),
       longerId: id('P-wedge'),
       shorterId: id('S-wedge'),
       absentClubs: 1,
@@ -139,7 +138,7 @@ describe('the judgement of a step', () => {
         },
       ],
     })
-    expect(stepSentences(wide, [], YARDS, name).slice(1)).toEqual([
+    expect(gapSentences(tooWide, [], YARDS, name).slice(1)).toEqual([
       'The shots settle it: wide, 95% sure.',
       'About 1 club (51°) is left out between the two: what lies between is real all the same.',
       'For 10° of loft your other clubs say 30, and that is what it is: neither club is at fault.',
@@ -148,7 +147,7 @@ describe('the judgement of a step', () => {
   })
 
   it('of an open step names the club that leaves it open, and two numbers of shots', () => {
-    const open = step({
+    const open = gap({
       settled: false,
       probability: 0.7,
       outlook: 0.34,
@@ -158,19 +157,19 @@ describe('the judgement of a step', () => {
         { kind: 'least-sure', clubId: id('9-iron'), lowM: yards(106), highM: yards(112), count: 6 },
       ],
     })
-    expect(stepSentences(open, [], YARDS, name).slice(2)).toEqual([
+    expect(gapSentences(open, [], YARDS, name).slice(2)).toEqual([
       '6 more with each: 34% chance to confirm it. 9 more with each: 52% chance to confirm it.',
       'The 9-iron leaves it open most: between 106 and 112 yd from 6.',
     ])
   })
 
   it('says what is left on purpose, and what a school cannot speak of', () => {
-    expect(stepSentences(step({ leftOnPurpose: 'it is for the wind' }), [], YARDS, name).at(-1)).toBe(
+    expect(gapSentences(gap({ leftOnPurpose: 'it is for the wind' }), [], YARDS, name).at(-1)).toBe(
       'Left on purpose: it is for the wind.',
     )
-    const instead = step({ facts: [{ kind: 'instead', school: 'segment' }] })
-    expect(stepSentences(instead, [], YARDS, name).at(-1)).toContain('judged by part of the bag')
-    const silent = step({ verdict: 'unknown', settled: false, limitsM: undefined as never })
+    const instead = gap({ facts: [{ kind: 'instead', gapRule: 'segment' }] })
+    expect(gapSentences(instead, [], YARDS, name).at(-1)).toContain('judged by part of the bag')
+    const silent = gap({ verdict: 'not-judged', settled: false, limitsM: undefined as never })
     expect(verdictSentences(silent, YARDS)[1]).toContain('not known until that wedge is hit')
   })
 

@@ -2,13 +2,13 @@ import type { BagAnalysis } from '@/core/analyse-bag'
 import type { Units } from '@/core/golfer'
 import type { ClubId } from '@/core/ids'
 import type { BesidePlay } from '@/core/visits/beside-play'
-import type { ChangedSince, StepSince, StockSince } from '@/core/visits/changed-since'
+import type { ChangedSince, GapSince, StockSince } from '@/core/visits/changed-since'
 import type { FollowUpState } from '@/core/visits/follow-up'
 import type { Trouble } from '@/core/visits/troubles'
 import { isOn, type FollowUp, type Visit, type Went } from '@/core/visits/visit'
 import { whatIsOpen } from '@/core/visits/what-is-open'
 import { changeWord, differenceCell } from './compare'
-import { dayAndTime, dayName, timeAtPlace } from './days'
+import { dayAndTime, dayName, localTime } from './days'
 import { stationName } from './names'
 import { around, count, len, lenUnit, listed } from './numbers'
 import { verdictWords } from './verdicts'
@@ -38,9 +38,9 @@ export const followUpLine = ({ after, in: unit, look }: FollowUp): string =>
 const TROUBLE: Record<Trouble['kind'], (n: number) => string> = {
   held: (n) => `${count(n, 'shot')} to check`,
   reversed: (n) => count(n, 'reversed gap'),
-  level: (n) => `${count(n, 'pair')} at one distance`,
-  wide: (n) => count(n, 'gap too wide', 'gaps too wide'),
-  narrow: (n) => count(n, 'gap too close', 'gaps too close'),
+  'same-distance': (n) => `${count(n, 'pair')} at one distance`,
+  'too-wide': (n) => count(n, 'gap too wide', 'gaps too wide'),
+  'too-close': (n) => count(n, 'gap too close', 'gaps too close'),
   'other-club': (n) => `${count(n, 'shot')} of another club?`,
   'one-sided': () => 'one-sided marks',
   'unknown-club': (n) => `${count(n, 'shot')} without a club`,
@@ -59,15 +59,15 @@ export function stockSinceSentence(
   return `${stationName({ name: name(clubId) }, swing)}: ${len(then.carryM, units, 1)} before, ${len(since.carryM, units, 1)} with ${count(since.count, 'shot')} since: ${differenceM < 0 ? 'shorter' : 'further'} by ${len(Math.abs(differenceM), units, 1)} ± ${half}, ${changeWord(found)}.`
 }
 
-export const stepSinceSentence = (
-  { longerId, shorterId, then, now }: StepSince,
+export const gapSinceSentence = (
+  { longerId, shorterId, then, now }: GapSince,
   units: Units,
   name: Name,
 ): string =>
   `${name(longerId)} to ${name(shorterId)}: ${then ? verdictWords(then, units) : 'not hit'} before, ${verdictWords(now, units)} now.`
 
 /** What changed: verdicts, likely changes each by itself, and in one sentence each what cannot be told and what did not. */
-export function changedSentences({ stocks, steps }: ChangedSince, units: Units, name: Name): string[] {
+export function changedSentences({ stocks, gaps }: ChangedSince, units: Units, name: Name): string[] {
   const of = (word: StockSince['found']['word']) => stocks.filter(({ found }) => found.word === word)
   const open = of('open').map(
     ({ clubId, swing, found }) =>
@@ -75,7 +75,7 @@ export function changedSentences({ stocks, steps }: ChangedSince, units: Units, 
   )
   const same = of('none').map(({ clubId, swing }) => stationName({ name: name(clubId) }, swing))
   return [
-    ...steps.map((each) => stepSinceSentence(each, units, name)),
+    ...gaps.map((each) => gapSinceSentence(each, units, name)),
     ...of('real').map((each) => stockSinceSentence(each, units, name)),
     ...(open.length > 0 ? [`Cannot be told yet, in ${units.lengthUnit}: ${named(open)}.`] : []),
     ...(same.length > 0 ? [`No difference that matters: ${named(same)}.`] : []),
@@ -136,7 +136,7 @@ export function visitTitle(
   { atMs, offsetMin, minutes, endedMs }: Pick<Visit, 'atMs' | 'offsetMin' | 'minutes' | 'endedMs'>,
   nowMs: number,
 ): string {
-  const time = timeAtPlace(atMs, offsetMin)
+  const time = localTime(atMs, offsetMin)
   const isNow = endedMs === null && nowMs >= atMs - EARLY_MS && nowMs <= atMs + minutes * 60_000 + LATE_MS
   if (isNow) return `${who}, now, ${time}`
   return dayName(atMs, offsetMin) === dayName(nowMs, offsetMin) && Math.abs(atMs - nowMs) < DAY_MS
@@ -157,8 +157,8 @@ export const lastedWords = ({ endedMs, atMs, minutes }: Visit, nowMs: number): s
 const FIRST_LOOK = 3
 
 /** What the numbers do not settle, and so nobody should act on. */
-export function notToDo({ steps, stocks }: Pick<BagAnalysis, 'steps' | 'stocks'>, name: Name): string[] {
-  const found = whatIsOpen(steps)
+export function notToDo({ gaps, stocks }: Pick<BagAnalysis, 'gaps' | 'stocks'>, name: Name): string[] {
+  const found = whatIsOpen(gaps)
   const open = found.open
     .filter(({ leftOnPurpose }) => leftOnPurpose === undefined)
     .map(({ longerId, shorterId }) => `${name(longerId)} to ${name(shorterId)}`)
@@ -173,8 +173,8 @@ export function notToDo({ steps, stocks }: Pick<BagAnalysis, 'steps' | 'stocks'>
         ]
       : []),
     ...(measured === 0 ? ['Do not buy, bend or drop a club on this: no step was measured yet.'] : []),
-    ...(measured > 0 && measured < steps.length
-      ? [`Do not read anything into the ${count(steps.length - measured, 'step')} that nobody hit.`]
+    ...(measured > 0 && measured < gaps.length
+      ? [`Do not read anything into the ${count(gaps.length - measured, 'step')} that nobody hit.`]
       : []),
     ...(thin.length > 0
       ? [`Do not lean on the ${named(thin)} yet: fewer than ${FIRST_LOOK} solid shots are a first look.`]

@@ -114,7 +114,7 @@ it('what would fill a number comes with its price', () => {
 })
 
 it('a definition reads as it was said, and a bias has its side', () => {
-  const said: SwingDefinition = {
+  const fields: SwingDefinition = {
     swing: 'half',
     clock: 8.5,
     lengthShare: null,
@@ -123,8 +123,8 @@ it('a definition reads as it was said, and a bias has its side', () => {
     fromMs: 0,
     untilMs: null,
   }
-  expect(definitionLine(said)).toBe('arm at 8.5 o’clock, gripped 2 cm down, slow')
-  expect(definitionLine({ ...said, clock: null, gripDownCm: 0, tempo: null })).toBe('as it comes')
+  expect(definitionLine(fields)).toBe('arm at 8.5 o’clock, gripped 2 cm down, slow')
+  expect(definitionLine({ ...fields, clock: null, gripDownCm: 0, tempo: null })).toBe('as it comes')
   expect(biasLine(yards(2), GOLFER)).toBe('2.0 yd right on average')
   expect(biasLine(yards(-0.6), GOLFER)).toBe('0.6 yd left on average')
   expect(biasLine(yards(0.01), GOLFER)).toBe('on line on average')

@@ -85,12 +85,12 @@ export function reachesSentence(
   { swing, shots, isCovered }: { swing: string; shots: number; isCovered: boolean },
 ): string {
   if (shots < 2) return ''
-  const said = (stretches: Stretch[], and: string) =>
+  const sentence = (stretches: Stretch[], and: string) =>
     stretches
       .map((stretch) => stretch.map((end) => len(end, golfer)))
       .filter(([from, to]) => from !== to)
       .map((ends) => ends.join(and))
-  const [between, meet] = [said(free, ' and '), said(shared, '–')]
+  const [between, meet] = [sentence(free, ' and '), sentence(shared, '–')]
   const parts = [
     between.length > 0
       ? `No ${swing} of yours usually lands between ${between.join(', or ')} ${golfer.lengthUnit}.`

@@ -8,8 +8,8 @@ import type { ClubId, ShotId } from '@/core/ids'
 import type { Stock } from '@/core/stock/stock'
 import type { StockSurface, Surface } from '@/core/session/surface'
 import type { Mark } from '@/core/shots/mark'
-import type { Apart } from '@/core/shots/shot'
-import { keptApart } from '@/core/shots/shot-standing'
+import type { Exclusion } from '@/core/shots/shot'
+import { excludedBy } from '@/core/shots/shot-standing'
 import { bagInput, comparingAir, STOCK_AGE_MS, type Which } from '@/store/bag-input'
 import { bagOf } from '@/store/bags'
 import { STILL } from '@/store/clubs'
@@ -32,7 +32,7 @@ export type StationShots = {
   hitMs: number
   mark: Mark
   /** In no stock, whatever it was: warm-up, or in wind where the station has calm ones. */
-  apart?: Apart
+  apart?: Exclusion
   solidProbability: number
 }[]
 
@@ -175,17 +175,17 @@ export const comparedBag = (
 ): AnalysedBag | null => bagAnalysis(db, golfer, nowMs, comparingAir(golfer), { only })
 
 function stationShots(input: BagInput, analysis: BagAnalysis): StationShots {
-  const isApart = keptApart(analysis.stocks)
+  const isExcluded = excludedBy(analysis.stocks)
   const judged = new Map(analysis.shots.map((shot) => [shot.shotId, shot]))
   return input.shots
     .filter(({ id }) => judged.has(id))
-    .map(({ id, clubId, swing, carryM, offlineM, session, hitMs, apart, surface }) => ({
+    .map(({ id, clubId, swing, carryM, offlineM, session, hitMs, apart: excluded, surface }) => ({
       id,
       clubId,
       swing,
       carryM: judged.get(id)?.carryM ?? carryM,
       ...(offlineM !== undefined && { offlineM }),
-      ...(apart && isApart({ id, apart }) && { apart }),
+      ...(excluded && isExcluded({ id, apart: excluded }) && { apart: excluded }),
       ...(surface && { surface }),
       session: session ?? 0,
       hitMs: hitMs ?? 0,

@@ -1,6 +1,6 @@
 import { refitClubs } from '@/core/bag/bag'
 import type { BagAnalysis } from '@/core/analyse-bag'
-import { schoolRules, type Golfer } from '@/core/golfer'
+import { gapRules, type Golfer } from '@/core/golfer'
 import type { GapClubs } from '@/core/gaps/gap-clubs'
 import type { ClubId } from '@/core/ids'
 import { refit, type GapsToFix, type Refit, type RefitInput } from '@/core/refit/refit'
@@ -53,7 +53,7 @@ export function bagRefit(
     rackStocks: rackAnalysis(db, golfer, bag, nowMs, comparingAir(golfer)).stocks,
     days: daysOfClubs(shots),
     rules: {
-      ...schoolRules(golfer),
+      ...gapRules(golfer),
       toleranceM: golfer.toleranceM,
       ...(golfer.goalZoneM && { goalZoneM: golfer.goalZoneM }),
     },

@@ -32,7 +32,7 @@ export function ballsView(
   db: Database,
   golfer: Golfer,
   nowMs: number,
-  asked: { first?: string | undefined; second?: string | undefined },
+  request: { first?: string | undefined; second?: string | undefined },
 ): BallsView | null {
   const bag = bagOf(db, golfer.id)
   const analysed = bagAnalysis(db, golfer, nowMs)
@@ -45,7 +45,9 @@ export function ballsView(
     described,
   )
   const chosen =
-    pairs.find(({ first, second }) => first === asked.first && second === asked.second) ?? pairs[0] ?? null
+    pairs.find(({ first, second }) => first === request.first && second === request.second) ??
+    pairs[0] ??
+    null
   const both = new Set(
     sessions
       .filter(
@@ -85,9 +87,9 @@ function solidWith(
   const measured = new Map(
     bagInput(db, golfer, bag, nowMs, null, { ...which, withRack: true }).shots.map((shot) => [shot.id, shot]),
   )
-  return shots.flatMap(({ id, clubId, swing, carryM, session, mark, apart }): BallShot[] => {
+  return shots.flatMap(({ id, clubId, swing, carryM, session, mark, apart: excluded }): BallShot[] => {
     const ballSpeedMps = measured.get(id)?.ballSpeedMps
-    return mark === 'solid' && swing === FULL_SWING && !apart && carryM !== null
+    return mark === 'solid' && swing === FULL_SWING && !excluded && carryM !== null
       ? [{ clubId, session, ball, carryM, ...(ballSpeedMps !== undefined && { ballSpeedMps }) }]
       : []
   })

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import type { SessionId, ShotId } from '@/core/ids'
-import { NOTHING_SAID } from '@/core/session/set-up'
+import { EMPTY_SET_UP } from '@/core/session/set-up'
 import { yards } from '@/core/units'
 import { keepPlan } from '@/store/plans'
 import { saySession } from '@/store/session-events'
@@ -102,7 +102,7 @@ describe('before a session', () => {
   it('starts from the set-up and the place of the last session', () => {
     const { db, golfer, sessionId, start } = bay()
     expect(start()?.lastSetUp).toBeNull()
-    keepSetUp(db, golfer.id, sessionId, { ...NOTHING_SAID, surface: 'mat', ball: 'range ball' })
+    keepSetUp(db, golfer.id, sessionId, { ...EMPTY_SET_UP, surface: 'mat', ball: 'range ball' })
     expect(start()).toMatchObject({ lastSetUp: { surface: 'mat', ball: 'range ball' }, lastPlace: 'indoor' })
   })
 })

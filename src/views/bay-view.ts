@@ -147,10 +147,10 @@ const withRack = (analysis: BagAnalysis, { stocks, judged }: JudgedShots): BagAn
 export function sessionForBay(
   db: Database,
   golfer: Golfer,
-  asked: string | undefined,
+  request: string | undefined,
   nowMs: number,
 ): Session | null {
-  const reopened = asked ? sessionById(db, asked as SessionId) : null
+  const reopened = request ? sessionById(db, request as SessionId) : null
   return reopened?.golferId === golfer.id ? reopened : currentSession(db, golfer.id, nowMs)
 }
 

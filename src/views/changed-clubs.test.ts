@@ -99,11 +99,11 @@ describe('a club that was bent', () => {
     expect(card.lines.find(({ name }) => name === '9-iron')!.carry).toBe(`≈ ${Math.round(yd(expected))}`)
     expect(card.notes).toContain('≈ expected after the change')
     expect(wedgesView(db, golfer, nowMs, true)!.found.shots.map(({ clubId }) => clubId)).toContain(nine)
-    expect(analysis.holes.length).toBe(before.holes.length)
+    expect(analysis.uncovered.length).toBe(before.uncovered.length)
     const beside = (of: typeof analysis) =>
-      of.steps.filter(({ longerId, shorterId }) => longerId === nine || shorterId === nine)
-    for (const step of beside(analysis))
-      expect(step).toMatchObject({ settled: false, shownM: expect.any(Number) })
+      of.gaps.filter(({ longerId, shorterId }) => longerId === nine || shorterId === nine)
+    for (const gap of beside(analysis))
+      expect(gap).toMatchObject({ settled: false, shownM: expect.any(Number) })
     // No shot of it is needed to be advised to hit it.
     expect(analysis.next.some(({ clubId }) => clubId === nine)).toBe(true)
 

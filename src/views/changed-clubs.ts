@@ -1,7 +1,7 @@
 import { refitClubs, type Bag, type OwnedClub } from '@/core/bag/bag'
 import { changeBetween, type ClubChange } from '@/core/bag/club-set-up'
 import type { BagAnalysis } from '@/core/analyse-bag'
-import { schoolRules, type Golfer } from '@/core/golfer'
+import { gapRules, type Golfer } from '@/core/golfer'
 import type { ClubId } from '@/core/ids'
 import { sdOf } from '@/core/math/z90'
 import { cameOf, expectedAfter, type CameOf, type ExpectedCarry } from '@/core/refit/after-change'
@@ -44,15 +44,15 @@ export function changedClubs(
     const change = was && changeBetween(was, club)
     if (!then || !change) return []
     const stock = atStation(then.analysis.stocks, fullSwingOf(club.id))
-    const said = { clubId: club.id, sinceMs: club.sinceMs, change, swings: [] }
-    if (!isHit(stock)) return [said]
+    const fields = { clubId: club.id, sinceMs: club.sinceMs, change, swings: [] }
+    if (!isHit(stock)) return [fields]
     const { carryM, lowM, highM, count } = stock
     const swings = expectedOf(club, stock, change, then, golfer)
     const expected = atStation(swings, fullSwingOf(club.id))
     const moves = change.degrees !== undefined || change.longerM !== undefined
     return [
       {
-        ...said,
+        ...fields,
         before: { carryM, lowM, highM, count },
         ...(expected && { expected }),
         swings,
@@ -72,7 +72,7 @@ function expectedOf(
   const paper = paperBag({
     clubs: refitClubs(bag).clubs,
     analysis,
-    rules: schoolRules(golfer),
+    rules: gapRules(golfer),
   }).clubs.find(({ club }) => club.id === id)
   if (!paper) return []
   // A degree is worth less to a shorter swing, by as much as it is shorter.

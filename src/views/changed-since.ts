@@ -1,7 +1,7 @@
 import type { Bag } from '@/core/bag/bag'
 import type { Golfer } from '@/core/golfer'
 import type { HitStock } from '@/core/stock/stock'
-import { stepsSince, stocksSince, type ChangedSince } from '@/core/visits/changed-since'
+import { gapsSince, stocksSince, type ChangedSince } from '@/core/visits/changed-since'
 import { comparingAir } from '@/store/bag-input'
 import type { Database } from '@/store/database'
 import { bagAnalysis, comparedBag, judgedTogether, type JudgedShots } from './bag-analysis'
@@ -18,7 +18,7 @@ export function changedSince(
   const inAir = comparingAir(golfer)
   const before = bagAnalysis(db, golfer, sinceMs, inAir, { asItWas: true })
   const now = comparedBag(db, golfer, nowMs)
-  if (!before || !now) return { sinceMs, stocks: [], steps: [] }
+  if (!before || !now) return { sinceMs, stocks: [], gaps: [] }
   const since = judgedTogether(db, golfer, bag, nowMs, inAir, { sinceMs })
   const sides = ({ shots }: Pick<JudgedShots, 'shots'>, stocks: JudgedShots['stocks']) => {
     const data = { ...withSessions(db, shots), stocks }
@@ -33,6 +33,6 @@ export function changedSince(
       { before: sides(before, stocks), since: sides(since, since.stocks) },
       golfer.lengthUnit,
     ),
-    steps: stepsSince(before.analysis.steps, now.analysis.steps),
+    gaps: gapsSince(before.analysis.gaps, now.analysis.gaps),
   }
 }

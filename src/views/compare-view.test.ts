@@ -52,7 +52,7 @@ describe('two of anything', () => {
     expect(asHit.air).toEqual({ a: expect.closeTo(4, 5), b: expect.closeTo(24, 5) })
     const stated = view(of('winter'), of('summer'), { ...golfer, compareIn: 'reference' })
     expect(stated.together!.share).toBeLessThan(asHit.together!.share)
-    expect(stated.rows.every(({ a }) => a === null || a.standsIn?.tempC === golfer.referenceAir.tempC)).toBe(
+    expect(stated.rows.every(({ a }) => a === null || a.statedAir?.tempC === golfer.referenceAir.tempC)).toBe(
       true,
     )
   })

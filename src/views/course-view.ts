@@ -1,11 +1,11 @@
 import type { BagAnalysis } from '@/core/analyse-bag'
 import { clubsInOrder, type Bag } from '@/core/bag/bag'
-import { airOfDay, usualDay, type CoursePlace, type Day } from '@/core/flight/day'
+import { airOfDay, usualDay, type Venue, type Day } from '@/core/flight/day'
 import { dayCard, seasonStations, type DayCard } from '@/core/flight/day-card'
 import type { SeasonStation } from '@/core/flight/season'
 import type { Golfer } from '@/core/golfer'
-import type { AskedAir } from '@/core/session/session-air'
-import { dayOf, placesOf } from '@/store/course-days'
+import type { SessionsWithoutAir } from '@/core/session/session-air'
+import { dayOf, venuesOf } from '@/store/course-days'
 import type { Database } from '@/store/database'
 import { lastSetUp } from '@/store/set-ups'
 import { bagAnalysis } from './bag-analysis'
@@ -42,12 +42,12 @@ export function courseDay(db: Database, golfer: Golfer, nowMs: number): CourseDa
 
 export type CourseView = Omit<CourseDay, 'inDay'> & {
   golfer: Golfer
-  places: CoursePlace[]
+  places: Venue[]
   /** How many solid shots stand behind each stock. */
   counts: { count: number }[]
   stations: SeasonStation[]
   /** Sessions whose air nobody said. */
-  airs: AskedAir[]
+  airs: SessionsWithoutAir[]
   /** Only the plain card may be shown until then; null where no competition round is under way. */
   competitionUntilMs: number | null
 }
@@ -60,7 +60,7 @@ export function courseView(db: Database, golfer: Golfer, nowMs: number): CourseV
   return {
     golfer,
     ...view,
-    places: placesOf(db, golfer.id),
+    places: venuesOf(db, golfer.id),
     counts: inDay.stocks.map(({ count }) => ({ count })),
     stations: seasonStations(clubsInOrder(view.bag), inDay),
     airs: sessionsToAsk(db, golfer, nowMs),

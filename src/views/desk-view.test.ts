@@ -33,17 +33,17 @@ describe('the desk', () => {
   it('shows everybody as their own pages do, and what is due', () => {
     const { rows, days, coach } = deskView(db, NOW_MS, 0)
     const by = new Map(rows.map((row) => [row.golfer.id as string, row]))
-    const steps = required(gapsView(db, tilda, NOW_MS)).analysis.steps.filter(isMeasured)
+    const gaps = required(gapsView(db, tilda, NOW_MS)).analysis.gaps.filter(isMeasured)
     expect(by.get('demo-tilda')).toMatchObject({
       ...{ isHitting: true, bag: 'Winter bag', receives: [''] },
-      settled: { settled: steps.filter(({ settled }) => settled).length, of: steps.length },
+      settled: { settled: gaps.filter(({ settled }) => settled).length, of: gaps.length },
       followUp: { visit: { id: 'visit-tilda-9' }, state: { kind: 'in-days', days: 19 } },
       next: { id: 'visit-tilda-in-0' },
     })
     expect(by.get('demo-junia')?.toHit.length).toBeGreaterThan(0)
     expect(by.get('demo-junia')?.followUp?.state).toEqual({ kind: 'due', sinceDays: 2 })
     expect(by.get('demo-junia')?.troubles).toEqual([
-      { kind: 'narrow', count: 1 },
+      { kind: 'too-close', count: 1 },
       { kind: 'one-sided', count: 3 },
     ])
     expect(by.get('demo-marek')?.followUp?.state).toEqual({ kind: 'in-rounds', rounds: 2 })
@@ -96,7 +96,7 @@ describe('a visit', () => {
     const { open, changed, afterPlay, followUp } = view('visit-tilda-in-0')
     const gaps = required(gapsView(db, tilda, NOW_MS)).analysis
     expect(open.next).toEqual(gaps.next)
-    expect(open.settled + open.unsettled.length).toBe(gaps.steps.filter(isMeasured).length)
+    expect(open.settled + open.unsettled.length).toBe(gaps.gaps.filter(isMeasured).length)
     // Only what was hit since is held against what was known then.
     expect(changed?.sinceMs).toBe(visitById(db, 'visit-tilda-9' as VisitId)?.endedMs)
     expect(changed?.stocks.length).toBeGreaterThan(3)
@@ -129,9 +129,9 @@ describe('a visit', () => {
     expect(reportFrom(db, tilda, NOW_MS)?.visit?.words).toBe('Good.')
     // A visit of somebody else is none of this golfer's.
     expect(reportFrom(db, tilda, NOW_MS, 'visit-junia-16')?.visit).toBeNull()
-    const { steps } = latest.analysis
+    const { gaps } = latest.analysis
     const [buy] = notToDo(latest.analysis, name)
-    const [open] = steps.filter((step) => isMeasured(step) && !step.settled)
+    const [open] = gaps.filter((gap) => isMeasured(gap) && !gap.settled)
     expect(buy).toContain(`${open?.longerId} to ${open?.shorterId}`)
   })
 })

@@ -66,7 +66,7 @@ export function deskView(db: Database, nowMs: number, offsetMin: number): DeskVi
 
 function deskRow(db: Database, golfer: Golfer, nowMs: number): DeskRow {
   const analysed = comparedBag(db, golfer, nowMs)
-  const { settled, open: unsettled } = whatIsOpen(analysed?.analysis.steps ?? [])
+  const { settled, open: unsettled } = whatIsOpen(analysed?.analysis.gaps ?? [])
   const last = sessionsOf(db, golfer.id, { most: 30 }).find(({ shots }) => shots > 0) ?? null
   const open = currentSession(db, golfer.id, nowMs)
   const visits = visitsOf(db, golfer.id)
@@ -76,7 +76,7 @@ function deskRow(db: Database, golfer: Golfer, nowMs: number): DeskRow {
     last,
     isHitting: open !== null && open.hurtMs === null,
     settled: { settled: settled.length, of: settled.length + unsettled.length },
-    troubles: troublesOf(analysed?.analysis ?? { warnings: [], steps: [] }, last?.held ?? 0),
+    troubles: troublesOf(analysed?.analysis ?? { warnings: [], gaps: [] }, last?.held ?? 0),
     followUp: openFollowUp(db, golfer.id, visits, nowMs),
     receives: receivedBy(db, golfer.id, nowMs),
     toHit: (analysed?.analysis.next ?? []).map(({ clubId, shots }) => ({

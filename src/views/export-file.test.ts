@@ -34,7 +34,7 @@ beforeAll(() => {
   fillNetLoft(db, { seed: DEMO_SEED, nowMs: NOW_MS })
   golfers = allGolfers(db)
 })
-const rowsOf = (golfer: Golfer, what: 'shots' | 'stocks' | 'steps') =>
+const rowsOf = (golfer: Golfer, what: 'shots' | 'stocks' | 'gaps') =>
   Papa.parse<Record<string, string>>(exportText(db, golfer, what, NOW_MS) ?? '', {
     header: true,
     skipEmptyLines: true,
@@ -76,12 +76,12 @@ describe('the files of the demo’s golfers', () => {
 
   it('hold every step with the verdict of Gaps', () => {
     for (const golfer of golfers) {
-      const { steps } = analysisOf(golfer)
-      const rows = rowsOf(golfer, 'steps')
+      const { gaps } = analysisOf(golfer)
+      const rows = rowsOf(golfer, 'gaps')
       expect(rows.map(({ verdict }) => verdict)).toEqual(
-        steps.map(({ verdict, stepM }) => (stepM === undefined ? 'unknown' : verdict)),
+        gaps.map(({ verdict, gapM }) => (gapM === undefined ? 'not-judged' : verdict)),
       )
-      expect(rows.map(({ settled }) => settled === 'yes')).toEqual(steps.map(({ settled }) => settled))
+      expect(rows.map(({ settled }) => settled === 'yes')).toEqual(gaps.map(({ settled }) => settled))
     }
   })
 
@@ -95,7 +95,7 @@ describe('the files of the demo’s golfers', () => {
   it('a golfer without a bag has shots and a document, and no tables', () => {
     const bare = { ...golfers[0]!, id: 'nobody' as Golfer['id'] }
     expect(exportText(db, bare, 'stocks', NOW_MS)).toBeNull()
-    expect(exportText(db, bare, 'steps', NOW_MS)).toBeNull()
+    expect(exportText(db, bare, 'gaps', NOW_MS)).toBeNull()
   })
 })
 

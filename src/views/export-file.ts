@@ -1,6 +1,6 @@
 import type { Golfer } from '@/core/golfer'
 import type { ShotId } from '@/core/ids'
-import { keptApart } from '@/core/shots/shot-standing'
+import { excludedBy } from '@/core/shots/shot-standing'
 import type { Database } from '@/store/database'
 import { clubsOf } from '@/store/clubs'
 import { writeGolferDocument } from '@/store/golfer-document'
@@ -8,14 +8,14 @@ import { roundsOf } from '@/store/rounds'
 import { shotsOnFile } from '@/store/shots-on-file'
 import { writeRoundsCsv } from '@/formats/rounds-csv'
 import { shotsCsvRows, shotsCsvTitles } from '@/formats/shots-csv'
-import { writeStepsCsv, writeTable } from '@/formats/tables-csv'
+import { writeGapsCsv, writeTable } from '@/formats/tables-csv'
 import { clubNames } from '@/text/names'
 import { stockRows } from '@/text/stock-columns'
 import { shotFate } from '@/text/shot-fate'
 import { paperView } from './paper-view'
 
 /** What a golfer can take along: the same file from the page and from the command, with the numbers of the screen. */
-export const EXPORTS = ['golfer', 'shots', 'stocks', 'steps', 'rounds'] as const
+export const EXPORTS = ['golfer', 'shots', 'stocks', 'gaps', 'rounds'] as const
 export type Export = (typeof EXPORTS)[number]
 
 /**
@@ -51,7 +51,7 @@ export const writeExport = (
     write(
       what === 'stocks'
         ? writeTable(stockRows(input.analysis.stocks, golfer, name))
-        : writeStepsCsv(input.analysis, golfer, name),
+        : writeGapsCsv(input.analysis, golfer, name),
     )
     return true
   })()
@@ -60,13 +60,13 @@ function writeShots(db: Database, golfer: Golfer, nowMs: number, write: (part: s
   const input = paperView(db, golfer, nowMs)
   const judged = new Map((input?.analysis.shots ?? []).map((shot) => [shot.shotId, shot]))
   const inBag = new Set(input?.bag.clubs.map(({ id }) => id))
-  const apart = keptApart(input?.analysis.stocks ?? [])
+  const excluded = excludedBy(input?.analysis.stocks ?? [])
   write(shotsCsvTitles(golfer))
   for (const shots of shotsOnFile(db, golfer, nowMs)) {
-    const standings = new Map(shots.map(({ standing }) => [standing.id, standing]))
+    const statuses = new Map(shots.map(({ status }) => [status.id, status]))
     const fate = (id: string) => {
-      const standing = standings.get(id as ShotId)
-      return standing ? shotFate(standing, judged, apart(standing), inBag) : ''
+      const status = statuses.get(id as ShotId)
+      return status ? shotFate(status, judged, excluded(status), inBag) : ''
     }
     write(
       shotsCsvRows(

@@ -8,7 +8,7 @@ import { applyFixes } from '@/core/refit/apply-fixes'
 import type { Fix } from '@/core/refit/fixes'
 import { shutOf, type Proposal, type Strategy } from '@/core/refit/proposal'
 import { withFixes } from '@/core/refit/paper-fixes'
-import { stepsOf } from '@/core/refit/paper-gaps'
+import { gapsOf } from '@/core/refit/paper-gaps'
 import type { Refit } from '@/core/refit/refit'
 import { YARD_M } from '@/core/units'
 import { firstSentence } from '@/text/advice'
@@ -33,8 +33,8 @@ const of = ({ proposals }: Refit, strategy: Strategy): Proposal | undefined =>
   proposals.find((each) => each.strategy === strategy)
 const yd = (metres: number) => Math.round(metres / YARD_M)
 /** The gaps of a proposal in yards as they are shown, from a club down. */
-const gaps = ({ steps }: Proposal, from = 0) =>
-  steps.slice(from).map(({ shownM: { longer, shorter } }) => yd(longer) - yd(shorter))
+const gapYards = ({ gaps }: Proposal, from = 0) =>
+  gaps.slice(from).map(({ shownM: { longer, shorter } }) => yd(longer) - yd(shorter))
 
 const TOP = [club('Driver', 10.5, 235), club('5-wood', 18, 205), club('4-hybrid', 22, 188)]
 const IRONS = [
@@ -67,7 +67,7 @@ describe('a pitching wedge of 125 (46°) and a sand wedge of 95 (56°)', () => {
     const { refit } = refitOf(fitterBag([...rest, ...two], { measured: false }))
     const bought = of(refit, 'one-purchase')!
     expect(bought.fixes).toEqual([{ kind: 'add', loftDeg: 51 }])
-    expect(gaps(bought).slice(-2)).toEqual([15, 15])
+    expect(gapYards(bought).slice(-2)).toEqual([15, 15])
     expect(bought.cautions).toContainEqual({ kind: 'measure-it-first', loftDeg: 51 })
     expect(bought.shut).toBeUndefined()
     const worst = refit.firsts.find(({ longerId }) => longerId === 'P-wedge')!
@@ -153,7 +153,7 @@ describe('woods', () => {
       { kind: 'add', loftDeg: 20 },
       { kind: 'drop', clubId: '5-iron' },
     ])
-    expect(gaps(bought, 1).slice(0, 4)).toEqual([16, 15, 16, 11])
+    expect(gapYards(bought, 1).slice(0, 4)).toEqual([16, 15, 16, 11])
     expect(bought.good).toEqual({ before: { good: 9, of: 12 }, after: { good: 11, of: 12 } })
     expect(of(refit, 'fewer-clubs')!.fixes).toEqual([{ kind: 'drop', clubId: '5-iron' }])
   })
@@ -232,9 +232,9 @@ it('a set gap wedge of 49° against a separate 50° on the rack: 13, 15, 15 befo
   )
   const [best, next] = refit.transition!.choices
   expect(best!.wedges).toEqual(['P-wedge', '50 wedge', '56 wedge'])
-  expect(best!.gaps.map(({ stepM }) => yd(stepM))).toEqual([13, 15, 15])
+  expect(best!.gaps.map(({ gapM }) => yd(gapM))).toEqual([13, 15, 15])
   expect(next!.fixes).toEqual([])
-  expect(next!.gaps.map(({ stepM }) => yd(stepM))).toEqual([13, 10, 20])
+  expect(next!.gaps.map(({ gapM }) => yd(gapM))).toEqual([13, 10, 20])
   expect(of(refit, 'one-purchase')!.fixes).toEqual(
     expect.arrayContaining([
       { kind: 'add', clubId: '50 wedge' },
@@ -292,21 +292,21 @@ it.each([
     [{ kind: 'add', loftDeg: 51 }],
   ]
   for (const fixes of sets) {
-    const paper = stepsOf(withFixes(refit.bag, fixes))
-    const { steps } = analyseBag(done(refit, fixes))
-    const judged = steps.filter(isJudged)
+    const paper = gapsOf(withFixes(refit.bag, fixes))
+    const { gaps } = analyseBag(done(refit, fixes))
+    const judged = gaps.filter(isJudged)
     expect(judged).toHaveLength(paper.length)
-    judged.forEach(({ limitsM, zones, stepM, lowM, highM }, i) => {
-      const { limitsM: limits, stepM: onPaper, sdM } = paper[i]!
+    judged.forEach(({ limitsM, zones, gapM, lowM, highM }, i) => {
+      const { limitsM: limits, gapM: onPaper, sdM } = paper[i]!
       // The same limits, and the same gap but for the shots' own chance.
-      expect(limitsM.narrow / YARD_M).toBeCloseTo(limits!.narrow / YARD_M, 0)
-      expect(limitsM.wide / YARD_M).toBeCloseTo(limits!.wide / YARD_M, 0)
-      expect(Math.abs(stepM - onPaper) / YARD_M).toBeLessThan(0.7)
+      expect(limitsM.tooClose / YARD_M).toBeCloseTo(limits!.tooClose / YARD_M, 0)
+      expect(limitsM.tooWide / YARD_M).toBeCloseTo(limits!.tooWide / YARD_M, 0)
+      expect(Math.abs(gapM - onPaper) / YARD_M).toBeLessThan(0.7)
       // The chance is that of these limits and this gap, as sure as 30 shots are: within 3 points.
       const sd = (highM - lowM) / 2 / 1.645
       expect(sd).toBeLessThan(sdM * 1.6)
-      const chance = normalBetween(limitsM.narrow, limitsM.wide, stepM, sd)
-      expect(Math.abs(zones.even - chance)).toBeLessThan(0.03)
+      const chance = normalBetween(limitsM.tooClose, limitsM.tooWide, gapM, sd)
+      expect(Math.abs(zones.good - chance)).toBeLessThan(0.03)
     })
   }
 })
@@ -329,7 +329,7 @@ it('a club to try with a typed carry is placed by its loft: 188.5, 177.4, 166.3 
     { kind: 'drop', clubId: '4-hybrid' as ClubId },
     { kind: 'add', loftDeg: 22, carryM: 177.4 * YARD_M },
   ]
-  const [above, below] = stepsOf(withFixes(refit.bag, fixes))
+  const [above, below] = gapsOf(withFixes(refit.bag, fixes))
   for (const each of [above!, below!])
     expect((each.shownM.longer - each.shownM.shorter) / YARD_M).toBeCloseTo(11.1, 0)
 })

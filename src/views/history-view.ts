@@ -1,7 +1,7 @@
 import type { Bag } from '@/core/bag/bag'
 import { seasonOf, type Season } from '@/core/compare/side'
 import type { Golfer } from '@/core/golfer'
-import type { Holds } from '@/core/shots/holds'
+import type { Adjustments } from '@/core/shots/holds'
 import type { ClubId, SessionId } from '@/core/ids'
 import { stationKey, type Station, type Swing } from '@/core/station'
 import { isOfShots } from '@/core/stock/stock'
@@ -23,7 +23,7 @@ export type HistoryPoint = {
   highM: number
   count: number
   /** What its shots hold besides what was measured. */
-  holds: Holds
+  adjustments: Adjustments
 }
 export type StationHistory = {
   clubId: ClubId
@@ -61,13 +61,13 @@ export function historyView(db: Database, golfer: Golfer): HistoryView | null {
       sessions: [id],
     })
     for (const stock of stocks.filter(isOfShots)) {
-      const { clubId, swing, carryM, lowM, highM, count, holds = [] } = stock
+      const { clubId, swing, carryM, lowM, highM, count, adjustments = [] } = stock
       const station = found.get(stationKey(stock)) ?? { clubId, swing, points: [] }
       station.points.push({
         sessionId: id,
         atMs: startedMs,
         season: seasonOf(startedMs, offsetMin).season,
-        ...{ carryM, lowM, highM, count, holds },
+        ...{ carryM, lowM, highM, count, adjustments },
       })
       found.set(stationKey(stock), station)
     }

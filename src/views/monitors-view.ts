@@ -38,13 +38,13 @@ export type MonitorsView = {
 export function monitorsView(
   db: Database,
   golfer: Golfer,
-  asked: { first?: string | undefined; second?: string | undefined },
+  request: { first?: string | undefined; second?: string | undefined },
 ): MonitorsView {
   const comparisons = comparisonsOf(monitorsInSessions(db, golfer.id))
-  const isAsked = ({ first, second }: Comparison) => first === asked.first && second === asked.second
+  const isRequested = ({ first, second }: Comparison) => first === request.first && second === request.second
   const chosen =
-    [...comparisons, ...comparisons.map(turned)].find(isAsked) ??
-    (asked.first === undefined ? comparisons[0] : undefined)
+    [...comparisons, ...comparisons.map(turned)].find(isRequested) ??
+    (request.first === undefined ? comparisons[0] : undefined)
   return {
     golfer,
     bag: bagOf(db, golfer.id),

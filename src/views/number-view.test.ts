@@ -59,7 +59,7 @@ describe.each(['demo-tilda', 'demo-marek', 'demo-junia'])('the numbers of %s', (
         card.lines.map(({ name, carry }) => [name, carry]),
       )
       // The same question has the same answer from the file's shots.
-      const asked = {
+      const request = {
         ...{
           leftM: yards(140),
           by: 'carry' as const,
@@ -72,7 +72,9 @@ describe.each(['demo-tilda', 'demo-marek', 'demo-junia'])('the numbers of %s', (
       const [own, file] = [
         number.shots,
         taken.shots.map((shot, i) => ({ ...number.shots[i]!, ...shot })),
-      ].map((shots) => numberFound(shots, asked).map(({ shot, chance }) => [shot.clubId, chance.toFixed(3)]))
+      ].map((shots) =>
+        numberFound(shots, request).map(({ shot, chance }) => [shot.clubId, chance.toFixed(3)]),
+      )
       expect(file).toEqual(own)
     }
     changeGolfer(db, golferOf(id), { lengthUnit: 'yd' })
@@ -159,8 +161,10 @@ describe('rounds', () => {
       roundsOf(db, golfer.id).reduce((sum, { shots }) => sum + shots.length, 0),
     )
     expect(gaps?.faced).toEqual(rounds?.faced)
-    expect(rounds?.holes.map(({ hole }) => hole).toSorted()).toEqual(gaps?.analysis.holes.toSorted())
-    const often = rounds?.holes.map(({ shots }) => shots) ?? []
+    expect(rounds?.uncovered.map(({ range }) => range).toSorted()).toEqual(
+      gaps?.analysis.uncovered.toSorted(),
+    )
+    const often = rounds?.uncovered.map(({ shots }) => shots) ?? []
     expect(often).toEqual(often.toSorted((a, b) => b - a))
   })
 

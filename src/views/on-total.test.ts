@@ -6,7 +6,7 @@ import { clubsOf, correctClub } from '@/store/clubs'
 import { openDatabase } from '@/store/database'
 import { golferById } from '@/store/golfers'
 import { aroundCell, len } from '@/text/numbers'
-import { drawnStep, stepSentences } from '@/text/verdicts'
+import { drawnGap, gapSentences } from '@/text/verdicts'
 import { gapsView } from './gaps-view'
 import { numberView } from './number-view'
 import { cardView } from './paper-view'
@@ -37,19 +37,17 @@ it('a club that is only hit from the tee shows its total in Gaps, on both cards 
   const row = stair.clubs.find((each) => each.name === '3-wood')
   expect(row?.stock?.text).toBe(`${total} total`)
   expect(row?.stock?.note).toContain('carry')
-  const place = clubs.findIndex((each) => each.id === wood.id)
-  const step = analysis.steps[place]
-  if (!step) throw new Error('there is a step below the 3-wood')
-  expect(step.onTotal?.longerM).toBeCloseTo(run.runM, 9)
-  expect(stair.steps[place]?.runs).toBeDefined()
-  const words = stepSentences(step, analysis.stocks, golfer, (club) => club).join(' ')
+  const index = clubs.findIndex((each) => each.id === wood.id)
+  const gap = analysis.gaps[index]
+  if (!gap) throw new Error('there is a step below the 3-wood')
+  expect(gap.onTotal?.longerM).toBeCloseTo(run.runM, 9)
+  expect(stair.gaps[index]?.runs).toBeDefined()
+  const words = gapSentences(gap, analysis.stocks, golfer, (club) => club).join(' ')
   expect(words).toContain('Judged on total, since one of the two is only hit from the tee')
   // What is drawn is what the totals come to: the longer club's, less the shorter one's.
-  const shorter = atStation(analysis.stocks, fullSwingOf(step.shorterId))
+  const shorter = atStation(analysis.stocks, fullSwingOf(gap.shorterId))
   const shorterTotal = shorter && ordinaryRun(shorter)?.totalM
-  expect(drawnStep(step, analysis.stocks, golfer)).toBe(
-    Number(total) - Number(len(shorterTotal ?? 0, golfer)),
-  )
+  expect(drawnGap(gap, analysis.stocks, golfer)).toBe(Number(total) - Number(len(shorterTotal ?? 0, golfer)))
 
   const plain = cardView(db, golfer, NOW_MS, 'card')?.lines.find((line) => line.name === '3-wood')
   expect(plain).toMatchObject({ carry: total, onTotal: true })

@@ -8,14 +8,14 @@ import { stationKey } from '@/core/station'
 import { isHit, type HitStock } from '@/core/stock/stock'
 import { lengthIn } from '@/core/units'
 import { stairOfBag } from '@/draw/stair-of-bag'
-import { writeStepsCsv } from '@/formats/tables-csv'
+import { writeGapsCsv } from '@/formats/tables-csv'
 import { openDatabase, type Database } from '@/store/database'
 import { golferById } from '@/store/golfers'
 import { finding } from '@/text/finding'
 import { clubNames } from '@/text/names'
 import { len } from '@/text/numbers'
 import { STOCK_COLUMNS } from '@/text/stock-columns'
-import { drawnStep } from '@/text/verdicts'
+import { drawnGap } from '@/text/verdicts'
 import { gapsView } from './gaps-view'
 import { paperInput } from './paper-view'
 import { stockView } from './stock-view'
@@ -89,24 +89,24 @@ it.each(GOLFERS)(
     const clubs = bag.clubs.filter(({ kind }) => kind !== 'putter')
     const name = clubNames(bag)
     const ladder = stairOfBag(golfer, clubs, analysis, -1)
-    const rows = Papa.parse<string[]>(writeStepsCsv(analysis, golfer, name)).data.slice(1)
+    const rows = Papa.parse<string[]>(writeGapsCsv(analysis, golfer, name)).data.slice(1)
     const shown = new Map(
       analysis.stocks.filter(isHit).flatMap((each) => (each.swing === 'full' ? [[each.clubId, each]] : [])),
     )
-    analysis.steps.forEach((step, i) => {
-      if (!isMeasured(step) || step.onTotal) return
-      const [longer, shorter] = [shown.get(step.longerId)!, shown.get(step.shorterId)!]
+    analysis.gaps.forEach((gap, i) => {
+      if (!isMeasured(gap) || gap.onTotal) return
+      const [longer, shorter] = [shown.get(gap.longerId)!, shown.get(gap.shorterId)!]
       const size = Number(len(longer.carryM, golfer)) - Number(len(shorter.carryM, golfer))
-      expect(drawnStep(step, analysis.stocks, golfer)).toBe(size)
-      expect(Number(ladder.steps[i]!.number.replace('−', '-'))).toBe(size)
-      expect(step.shownM).toBeCloseTo(longer.carryM - shorter.carryM, 9)
-      expect(Number(rows[i]![2])).toBeCloseTo(lengthIn(step.shownM, golfer.lengthUnit), 2)
+      expect(drawnGap(gap, analysis.stocks, golfer)).toBe(size)
+      expect(Number(ladder.gaps[i]!.number.replace('−', '-'))).toBe(size)
+      expect(gap.shownM).toBeCloseTo(longer.carryM - shorter.carryM, 9)
+      expect(Number(rows[i]![2])).toBeCloseTo(lengthIn(gap.shownM, golfer.lengthUnit), 2)
     })
-    const { sentence, step } = finding(bag, analysis, golfer)
-    const chosen = analysis.steps[step]!
-    const size = drawnStep(chosen, analysis.stocks, golfer)!
+    const { sentence, gap } = finding(bag, analysis, golfer)
+    const chosen = analysis.gaps[gap]!
+    const size = drawnGap(chosen, analysis.stocks, golfer)!
     // Two clubs at one number are named by their carries.
-    if (chosen.verdict !== 'level') expect(sentence).toContain(` ${String(size).replace('-', '−')} `)
+    if (chosen.verdict !== 'same-distance') expect(sentence).toContain(` ${String(size).replace('-', '−')} `)
   },
 )
 

@@ -51,7 +51,7 @@ export function practiceView(db: Database, golfer: Golfer, nowMs: number): Pract
   const then =
     newest && earlier.length > 0 ? bagAnalysis(db, golfer, newest.startedMs, null, { asItWas: true }) : null
   const before = then ? whatToPractise(then.analysis.stocks, earlier.slice(0, LAST).map(stocksOf)) : []
-  const said = sessions.map((session) => ({ session, expectations: expectationsOf(db, session.id) }))
+  const fields = sessions.map((session) => ({ session, expectations: expectationsOf(db, session.id) }))
   return {
     golfer,
     bag,
@@ -62,11 +62,11 @@ export function practiceView(db: Database, golfer: Golfer, nowMs: number): Pract
     })),
     habit: habitOf(
       expectationsFound(
-        said.flatMap(({ expectations }) => expectations),
+        fields.flatMap(({ expectations }) => expectations),
         analysis.stocks,
       ),
     ),
-    habits: said.flatMap(({ session, expectations }) => habitIn(session, expectations, analysis.stocks)),
+    habits: fields.flatMap(({ session, expectations }) => habitIn(session, expectations, analysis.stocks)),
   }
 }
 

@@ -3,7 +3,7 @@ import { DEMO_SEED, fillNetLoft } from '../../demo/net-loft'
 import { NOW_MS, storeWithGolfer } from '../../tests/store'
 import type { ClubId, SessionId, ShotId } from '@/core/ids'
 import { withFixes } from '@/core/refit/paper-fixes'
-import { stepsOf } from '@/core/refit/paper-gaps'
+import { gapsOf } from '@/core/refit/paper-gaps'
 import { addClub, bagOf, setSlots } from '@/store/bags'
 import { correctClub } from '@/store/clubs'
 import { openDatabase, type Database } from '@/store/database'
@@ -53,7 +53,7 @@ it('a stock and a step of Refit are those of Gaps, in yards and in metres, and s
       const { refit } = refitView(db, golfer, NOW_MS)!
       const { rows, treads } = onPaper(refit.bag, [], golfer, (club) => club)
       expect(rows.map(({ text }) => text)).toEqual(stair.clubs.map(({ stock }) => stock?.text))
-      expect(treads.map(({ number }) => number)).toEqual(stair.steps.map((step) => step?.number))
+      expect(treads.map(({ number }) => number)).toEqual(stair.gaps.map((gap) => gap?.number))
       const places = refit.firsts.map(({ longerId, shorterId }) => `${longerId} ${shorterId}`)
       expect(
         gapsView(db, golfer, NOW_MS)!.gapsToFix.firsts.map(
@@ -81,9 +81,9 @@ it('a club of the rack stands beside the bag with its own shots, and nowhere in 
   expect(refit.bag.rack[0]!.carryM).toBeCloseTo(90, 0)
   expect(refit.bag.clubs.some(({ club }) => club.id === loose.clubId)).toBe(false)
   const more = withFixes(refit.bag, [{ kind: 'add', clubId: loose.clubId! }])
-  const step = stepsOf(more).find(({ shorterId }) => shorterId === loose.clubId)!
-  expect(step.longerId).toBe(clubId('P-wedge'))
-  expect(step.stepM).toBeCloseTo(8, 0)
+  const gap = gapsOf(more).find(({ shorterId }) => shorterId === loose.clubId)!
+  expect(gap.longerId).toBe(clubId('P-wedge'))
+  expect(gap.gapM).toBeCloseTo(8, 0)
 })
 
 it('a bag without lofts, and one that was never hit, are answered without a bend', () => {

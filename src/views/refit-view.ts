@@ -38,7 +38,7 @@ export type RefitView = {
   lead: RefitLead
   bag: Bag
   /** What Gaps shows: the gaps and their verdicts. */
-  analysis: Pick<BagAnalysis, 'steps' | 'stocks'>
+  analysis: Pick<BagAnalysis, 'gaps' | 'stocks'>
   refit: Refit
   tried: TriedRefit[]
   /** The turf that the golfer plays on, as it was last set. */
@@ -64,7 +64,7 @@ export function refitView(
     choice,
     lead: leadOf(refit, bag, golfer, choice),
     bag,
-    analysis: { steps: analysis.steps, stocks: analysis.stocks },
+    analysis: { gaps: analysis.gaps, stocks: analysis.stocks },
     refit,
     tried: triedOf(db, golfer.id),
     changes,

@@ -16,11 +16,11 @@ export type RoundTableView = {
 }
 
 /** The clubs that the names of a table mean: as the golfer says now or said before, else by their letters. */
-function meantBy(db: Database, golfer: Golfer, said: Readonly<Record<string, ClubId>>) {
+function meantBy(db: Database, golfer: Golfer, fields: Readonly<Record<string, ClubId>>) {
   const clubs = clubsOf(db, golfer.id)
   const labels = clubLabels(db, golfer.id)
   return (label: string): ClubId | null => {
-    const own = clubs.find(({ id }) => id === said[label])
+    const own = clubs.find(({ id }) => id === fields[label])
     return own?.id ?? clubForLabel(label, clubs, labels)
   }
 }
@@ -29,9 +29,9 @@ export function roundTableView(
   db: Database,
   golfer: Golfer,
   { rounds, clubs, skipped }: RoundsTable,
-  said: Readonly<Record<string, ClubId>>,
+  fields: Readonly<Record<string, ClubId>>,
 ): RoundTableView {
-  const meant = meantBy(db, golfer, said)
+  const meant = meantBy(db, golfer, fields)
   return {
     rounds: rounds.map(({ place, openedMs, rows }) => ({ place, openedMs, shots: rows.length })),
     clubs: clubs.map((each) => ({ ...each, clubId: meant(each.label) })),
@@ -47,9 +47,13 @@ export function roundsOfFile(
   db: Database,
   golfer: Golfer,
   { rounds }: RoundsTable,
-  { said, offsetMin, nowMs }: { said: Readonly<Record<string, ClubId>>; offsetMin: number; nowMs: number },
+  {
+    said: fields,
+    offsetMin,
+    nowMs,
+  }: { said: Readonly<Record<string, ClubId>>; offsetMin: number; nowMs: number },
 ): RoundOfFile[] {
-  const meant = meantBy(db, golfer, said)
+  const meant = meantBy(db, golfer, fields)
   return rounds.flatMap((round): RoundOfFile[] => {
     // Banco's own file: the round is here.
     if (round.name !== null && roundById(db, round.name as RoundId)?.golferId === golfer.id) return []

@@ -4,28 +4,28 @@ import type { Golfer } from '@/core/golfer'
 import { facedBetween, goalZoneOf, mostFaced, type Faced } from '@/core/rounds/faced'
 import type { BayToCourse } from '@/core/rounds/bay-to-course'
 import type { Round } from '@/core/rounds/round'
-import { leavesStep, notHit, clubUse, type ClubUse, type LeftStep } from '@/core/rounds/use'
+import { leavesGap, notHit, clubUse, type ClubUse, type GapLeftByClub } from '@/core/rounds/use'
 import type { ClubKind } from '@/core/bag/club'
 import { atStation, fullSwingOf } from '@/core/station'
 import type { ClubId } from '@/core/ids'
-import { dayOf, placesOf } from '@/store/course-days'
+import { dayOf, venuesOf } from '@/store/course-days'
 import type { Database } from '@/store/database'
 import { asOnCourse, roundsOf } from '@/store/rounds'
 import { comparedBag } from './bag-analysis'
 import { bayToCourseOf } from './bay-to-course-view'
 import { facedOf } from './faced-view'
 
-export type FacedHole = { hole: Stretch; shots: number; aRound: number }
+export type UncoveredDemand = { range: Stretch; shots: number; aRound: number }
 export type RoundsView = {
   golfer: Golfer
   bag: Bag
   rounds: (Omit<Round, 'shots'> & { shots: number })[]
-  use: (ClubUse & { without: LeftStep | null })[]
+  use: (ClubUse & { without: GapLeftByClub | null })[]
   /** Clubs that none of the newest rounds has. */
   unused: ClubId[]
   faced: Faced
   /** The holes of the bag, those that were faced most often first. */
-  holes: FacedHole[]
+  uncovered: UncoveredDemand[]
   /** Proposed from what was faced; null before there is enough. */
   zone: Stretch | null
   bayToCourse: BayToCourse[]
@@ -52,23 +52,26 @@ export function roundsView(db: Database, golfer: Golfer, nowMs: number): RoundsV
     rounds: rounds.map((round) => ({ ...round, shots: round.shots.length })),
     use: clubUse(clubs, rounds).map((each) => ({
       ...each,
-      without: leavesStep(clubs, analysis.stocks, each.clubId),
+      without: leavesGap(clubs, analysis.stocks, each.clubId),
     })),
     unused: notHit(clubs, rounds),
     faced,
-    holes: mostFaced(analysis.holes, faced).map((hole) => ({ hole, ...facedBetween(faced, hole) })),
+    uncovered: mostFaced(analysis.uncovered, faced).map((range) => ({
+      range,
+      ...facedBetween(faced, range),
+    })),
     zone: ironM.length > 0 ? goalZoneOf(faced, Math.max(...ironM)) : null,
     bayToCourse: bayToCourseOf(db, golfer, nowMs),
     applied: asOnCourse(db, golfer.id),
-    places: placesPlayed(db, golfer, rounds),
+    places: venuesPlayed(db, golfer, rounds),
   }
 }
 
-function placesPlayed(db: Database, { id }: Golfer, rounds: readonly Round[]): string[] {
+function venuesPlayed(db: Database, { id }: Golfer, rounds: readonly Round[]): string[] {
   const named = [
     dayOf(db, id)?.day.place,
     ...rounds.map(({ place }) => place),
-    ...placesOf(db, id).map(({ name }) => name),
+    ...venuesOf(db, id).map(({ name }) => name),
   ]
   return [...new Set(named.filter((place) => typeof place === 'string'))]
 }

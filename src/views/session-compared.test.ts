@@ -113,7 +113,7 @@ describe('a trial', () => {
     expect(view.analysis.stocks.find((stock) => stock.clubId === id)).toMatchObject({ count: 4 })
     expect(view.analysis.shots).toHaveLength(4)
     expect(view.history).toHaveLength(4)
-    expect(view.analysis.steps.some((step) => step.longerId === id || step.shorterId === id)).toBe(false)
+    expect(view.analysis.gaps.some((gap) => gap.longerId === id || gap.shorterId === id)).toBe(false)
   })
 })
 

@@ -1,6 +1,6 @@
 import type { Golfer } from '@/core/golfer'
 import { oldStations, type OldStation } from '@/core/stock/age'
-import type { AskedAir } from '@/core/session/session-air'
+import type { SessionsWithoutAir } from '@/core/session/session-air'
 import { roundsBeside, type RoundBeside } from '@/core/rounds/use'
 import { isStockSurface } from '@/core/session/surface'
 import { matAndGrass, type MatAndGrass } from '@/core/stock/mat-and-grass'
@@ -16,7 +16,7 @@ export type StockView = AnalysedBag & {
   golfer: Golfer
   /** What the set-ups of the sessions behind the stocks leave open, and whose air nobody said. */
   setUps: OpenSetUp[]
-  airs: AskedAir[]
+  airs: SessionsWithoutAir[]
   /** Shots on the course, and those that are too old, as of now. */
   beside: BesideStock[]
   /** What was hit with each station in rounds of the last twelve months. */
@@ -39,12 +39,12 @@ export function stockView(
   db: Database,
   golfer: Golfer,
   nowMs: number,
-  asked: { monitor?: string | undefined; off?: string | undefined } = {},
+  request: { monitor?: string | undefined; off?: string | undefined } = {},
 ): StockView | null {
   const names = monitorNames(db, golfer.id, nowMs - STOCK_AGE_MS)
   const only: OnlyShots = {
-    monitor: names.find((name) => name === asked.monitor) ?? null,
-    surface: isStockSurface(asked.off) ? asked.off : null,
+    monitor: names.find((name) => name === request.monitor) ?? null,
+    surface: isStockSurface(request.off) ? request.off : null,
   }
   const compared = comparedBag(db, golfer, nowMs, only)
   return (

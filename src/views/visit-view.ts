@@ -1,4 +1,4 @@
-import type { Step } from '@/core/gaps/step'
+import type { Gap } from '@/core/gaps/step'
 import type { NextShots } from '@/core/gaps/next-shots'
 import type { Golfer } from '@/core/golfer'
 import type { Bag } from '@/core/bag/bag'
@@ -27,7 +27,7 @@ export type VisitView = {
   /** All of this golfer's, the newest first. */
   visits: Visit[]
   /** What is open: the steps that are not settled, and what to hit next. */
-  open: { unsettled: Step[]; settled: number; next: NextShots[] }
+  open: { unsettled: Gap[]; settled: number; next: NextShots[] }
   /** What to do about gaps that are not good; null before the first bag. */
   gapsToFix: GapsToFix | null
   /** What is otherwise than at the visit before this one; null where there is none. */
@@ -42,14 +42,14 @@ export type VisitView = {
 export function visitView(db: Database, golfer: Golfer, visit: Visit, nowMs: number): VisitView {
   const compared = comparedBag(db, golfer, nowMs)
   const visits = visitsOf(db, golfer.id)
-  const { settled, open: unsettled } = whatIsOpen(compared?.analysis.steps ?? [])
+  const { settled, open: unsettled } = whatIsOpen(compared?.analysis.gaps ?? [])
   // What is asked of this visit once it is over; before that what was asked of an earlier one, or is due.
   const open = openFollowUp(db, golfer.id, visits, nowMs)
-  const isAsked = ({ id, followUp, endedMs }: Visit): boolean =>
+  const isRequested = ({ id, followUp, endedMs }: Visit): boolean =>
     followUp !== null &&
     endedMs !== null &&
     (id === visit.id || (open?.visit.id === id ? open.state.kind === 'due' : afterPlayOf(db, id) !== null))
-  const asked = visits.find((each) => each.atMs <= visit.atMs && isAsked(each))
+  const request = visits.find((each) => each.atMs <= visit.atMs && isRequested(each))
   return {
     golfer,
     bag: compared?.bag ?? null,
@@ -64,7 +64,7 @@ export function visitView(db: Database, golfer: Golfer, visit: Visit, nowMs: num
     gapsToFix: bagRefit(db, golfer, nowMs)?.refit ?? null,
     changed: compared && changedSinceVisit(db, golfer, compared.bag, { visits, visit, nowMs }),
     followUp: open,
-    afterPlay: asked ? afterPlaySeen(db, golfer, asked, nowMs) : null,
+    afterPlay: request ? afterPlaySeen(db, golfer, request, nowMs) : null,
     nowMs,
   }
 }
@@ -87,9 +87,9 @@ export const visitOfNow = (visits: readonly Visit[], nowMs: number): Visit | nul
   visits.find((each) => each.endedMs !== null || isOn(each, nowMs)) ?? null
 
 function afterPlaySeen(db: Database, golfer: Golfer, visit: Visit, nowMs: number): AfterPlaySeen {
-  const said = afterPlayOf(db, visit.id)
+  const fields = afterPlayOf(db, visit.id)
   const compared = comparedBag(db, golfer, nowMs)
-  if (!said || !compared) return { visit, said, beside: null }
+  if (!fields || !compared) return { visit, said: fields, beside: null }
   const rounds = played(roundsOf(db, golfer.id)).filter(({ openedMs }) => openedMs > visit.atMs)
-  return { visit, said, beside: besidePlay(said, compared.analysis.stocks, rounds) }
+  return { visit, said: fields, beside: besidePlay(fields, compared.analysis.stocks, rounds) }
 }

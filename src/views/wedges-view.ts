@@ -4,7 +4,7 @@ import type { Turf } from '@/core/flight/ground'
 import type { Golfer } from '@/core/golfer'
 import type { LeftOnPurpose } from '@/core/gaps/left-on-purpose'
 import type { Faced } from '@/core/rounds/faced'
-import { heldByStocks, type HeldByStocks } from '@/core/shots/holds'
+import { adjustedStocks, type AdjustedStocks } from '@/core/shots/holds'
 import { TEED_SWING, type Station } from '@/core/station'
 import type { DrillShot } from '@/core/wedges/drill'
 import { ladder, type Rung } from '@/core/wedges/ladder'
@@ -30,7 +30,7 @@ export type WedgesView = {
   turf: Turf
   found: Wedges
   /** What its numbers hold besides what was measured. */
-  holds: HeldByStocks[]
+  adjustments: AdjustedStocks[]
   rungs: Rung[]
   /** Which wedges to have; null where no pitching wedge was hit. */
   set: WedgeSet | null
@@ -73,7 +73,9 @@ export function wedgesView(
     turf,
     swings: [...golfer.swings, ...new Set(old)],
     found: wedges(clubs, [...golfer.swings, ...new Set(old)], analysis, { goalZoneM, toleranceM, turf }),
-    holds: heldByStocks(analysis.stocks.filter(({ clubId }) => clubs.some(({ id }) => id === clubId))),
+    adjustments: adjustedStocks(
+      analysis.stocks.filter(({ clubId }) => clubs.some(({ id }) => id === clubId)),
+    ),
     rungs: ladder(
       clubs.filter(({ kind }) => kind === 'wedge'),
       analysis.stocks,

@@ -3,20 +3,20 @@ import { DEMO_SEED, fillNetLoft } from '../../demo/net-loft'
 import type { Golfer } from '@/core/golfer'
 import type { GolferId, SessionId, ShotId } from '@/core/ids'
 import { numberFound } from '@/core/course/number'
-import { NOTHING_SAID } from '@/core/session/set-up'
+import { EMPTY_SET_UP } from '@/core/session/set-up'
 import { atStation, fullSwingOf, TEED_SWING } from '@/core/station'
 import { yards } from '@/core/units'
 import { cardOfDay } from '@/draw/card-of-day'
 import { keepBallFactor } from '@/store/balls'
 import { bagOf } from '@/store/bags'
 import { openDatabase, type Database } from '@/store/database'
-import { changeSchools, golferById } from '@/store/golfers'
+import { changeRules, golferById } from '@/store/golfers'
 import { keepCorrection } from '@/store/monitors'
 import { sessionById, startSession } from '@/store/sessions'
 import { keepSetUp } from '@/store/set-ups'
 import { takeShot } from '@/store/shots'
 import { len } from '@/text/numbers'
-import { holdsSentence } from '@/text/reasons'
+import { adjustmentsSentence } from '@/text/reasons'
 import { stockRows } from '@/text/stock-columns'
 import { bayView } from './bay-view'
 import { compareView } from './compare-view'
@@ -90,8 +90,10 @@ describe('a correction, a factor and a shot off a tee', () => {
     const paper = required(paperView(db, golfer, NOW_MS))
     for (const view of [stock, bay, paper]) expect(carry(view.analysis.stocks)).toBe(carry(now))
     const file = stockRows(now, golfer, (id) => String(id))
-    const holds = file.map((row) => row[required(file[0]).indexOf('holds')])
-    expect(holds.slice(1).every((each) => String(each).includes('corrected: Net loft, bay 2'))).toBe(true)
+    const adjustments = file.map((row) => row[required(file[0]).indexOf('holds')])
+    expect(adjustments.slice(1).every((each) => String(each).includes('corrected: Net loft, bay 2'))).toBe(
+      true,
+    )
 
     const card = required(cardView(db, golfer, NOW_MS, 'card'))
     expect(card.lines.find(({ name }) => name === '9-iron')?.carry).toBe(len(carry(now), golfer))
@@ -103,23 +105,23 @@ describe('a correction, a factor and a shot off a tee', () => {
     // What acts is said in the Bay, on Wedges and Course, on both cards.
     const kinds = ['corrected', 'converted']
     const ofDay = required(courseDay(db, golfer, NOW_MS))
-    expect(ofDay.card.holds.map(({ kind }) => kind)).toEqual(kinds)
-    expect(required(wedgesView(db, golfer, NOW_MS, false)).holds.map(({ kind }) => kind)).toEqual(kinds)
-    const said = bay.analysis.warnings.flatMap((each) => (each.kind === 'holds' ? [each.facts] : []))
-    expect(said.map(({ kind }) => kind)).toEqual(kinds)
+    expect(ofDay.card.adjustments.map(({ kind }) => kind)).toEqual(kinds)
+    expect(required(wedgesView(db, golfer, NOW_MS, false)).adjustments.map(({ kind }) => kind)).toEqual(kinds)
+    const fields = bay.analysis.warnings.flatMap((each) => (each.kind === 'holds' ? [each.facts] : []))
+    expect(fields.map(({ kind }) => kind)).toEqual(kinds)
     const name = (id: string) => required(bag.clubs.find((club) => club.id === id)).name
-    for (const each of said) expect(card.notes).toContain(holdsSentence(each, name))
-    for (const each of ofDay.card.holds)
-      expect(cardOfDay(golfer, ofDay).notes).toContain(holdsSentence(each, name))
+    for (const each of fields) expect(card.notes).toContain(adjustmentsSentence(each, name))
+    for (const each of ofDay.card.adjustments)
+      expect(cardOfDay(golfer, ofDay).notes).toContain(adjustmentsSentence(each, name))
     const point = required(
       historyView(db, golfer)
         ?.stations.find(({ clubId }) => clubId === nine.clubId)
         ?.points.at(-1),
     )
-    expect(point.holds.map(({ kind }) => kind)).toEqual(kinds)
+    expect(point.adjustments.map(({ kind }) => kind)).toEqual(kinds)
     const sides = { a: 'session:demo-tilda-9', b: 'session:demo-tilda-0' }
     const row = compareView(db, golfer, sides, NOW_MS)?.rows.find(({ clubId }) => clubId === nine.clubId)
-    expect([row?.a, row?.b].map((each) => each?.holds?.map(({ kind }) => kind))).toEqual([kinds, kinds])
+    expect([row?.a, row?.b].map((each) => each?.adjustments?.map(({ kind }) => kind))).toEqual([kinds, kinds])
     expect(card.notes.join(' ')).toContain('counted as what your own ball would carry')
   })
 
@@ -146,7 +148,7 @@ describe('a correction, a factor and a shot off a tee', () => {
       startedMs: grassMs,
       offsetMin: 0,
     })
-    keepSetUp(db, golfer.id, session, { ...NOTHING_SAID, surface: 'grass' })
+    keepSetUp(db, golfer.id, session, { ...EMPTY_SET_UP, surface: 'grass' })
     const eight = required(bag.clubs.find(({ name }) => name === '8-iron'))
     const station = fullSwingOf(eight.id)
     const onMat = required(atStation(whole.analysis.stocks, station)?.carryM)
@@ -158,7 +160,7 @@ describe('a correction, a factor and a shot off a tee', () => {
       })
     const both = required(stockView(db, golfer, NOW_MS))
     expect(both.surfaces?.stations).toBeGreaterThan(0)
-    changeSchools(db, golfer, { stocksOff: 'grass' })
+    changeRules(db, golfer, { stocksOff: 'grass' })
     golfer = required(golferById(db, golfer.id))
     const stock = required(stockView(db, golfer, NOW_MS))
     const carry = (list: typeof stock.analysis.stocks) => required(atStation(list, station)?.carryM)
@@ -174,13 +176,13 @@ describe('a correction, a factor and a shot off a tee', () => {
     )
     expect(mat[0]?.clubIds).not.toContain(eight.id)
     const name = (id: string) => required(bag.clubs.find((club) => club.id === id)).name
-    expect(required(cardView(db, golfer, NOW_MS, 'card')).notes).toContain(holdsSentence(mat[0]!, name))
+    expect(required(cardView(db, golfer, NOW_MS, 'card')).notes).toContain(adjustmentsSentence(mat[0]!, name))
     // The other one is its own stock, as it was before there was any grass.
-    const asked = required(stockView(db, golfer, NOW_MS, { off: 'mat' }))
-    expect(carry(asked.analysis.stocks) / onMat).toBeCloseTo(1, 2)
-    expect(asked.surfaces).toEqual(stock.surfaces)
+    const request = required(stockView(db, golfer, NOW_MS, { off: 'mat' }))
+    expect(carry(request.analysis.stocks) / onMat).toBeCloseTo(1, 2)
+    expect(request.surfaces).toEqual(stock.surfaces)
     expect(stockView(db, golfer, NOW_MS, { off: 'rough' })?.only.surface).toBeNull()
-    changeSchools(db, golfer, { stocksOff: null })
+    changeRules(db, golfer, { stocksOff: null })
     golfer = required(golferById(db, golfer.id))
     expect(stocks()).toEqual(both.analysis.stocks)
   })

@@ -14,7 +14,7 @@ export type ShownRow = Pick<TableRow, 'row' | 'status' | 'because' | 'clubLabel'
   cells: string[]
 }
 export type TableCounts = { taken: number; held: number; repeated: number; skipped: number }
-export type TableAnswer =
+export type TableResult =
   | { kind: 'refused'; problems: Problem[] }
   | {
       kind: 'opened'
@@ -33,7 +33,7 @@ const CELLS_SHOWN = 12
 
 let table: Table | null = null
 let options: TableOptions = { lengthUnit: 'yd', offsetMin: 0 }
-const answer = (said: TableAnswer): void => postMessage(said)
+const answer = (message: TableResult): void => postMessage(message)
 
 addEventListener('message', ({ data }: MessageEvent<TableQuestion>) => {
   if (data.kind === 'open') open(data)

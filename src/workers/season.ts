@@ -1,8 +1,8 @@
 import { season, type SeasonLine, type SeasonStation } from '@/core/flight/season'
 import type { Day } from '@/core/flight/day'
 
-export type SeasonAsked = { stations: SeasonStation[]; base: Day; day: Day }
-export type SeasonAnswer = { day: Day; lines: SeasonLine[] }
+export type SeasonRequest = { stations: SeasonStation[]; base: Day; day: Day }
+export type SeasonResult = { day: Day; lines: SeasonLine[] }
 
-self.onmessage = ({ data: { stations, base, day } }: MessageEvent<SeasonAsked>) =>
-  self.postMessage({ day, lines: season(stations, base, day) } satisfies SeasonAnswer)
+self.onmessage = ({ data: { stations, base, day } }: MessageEvent<SeasonRequest>) =>
+  self.postMessage({ day, lines: season(stations, base, day) } satisfies SeasonResult)

@@ -72,14 +72,14 @@ export const test = base.extend<Own, OfWorker>({
   page: async ({ page }, provide) => {
     const [goto, reload] = [page.goto.bind(page), page.reload.bind(page)]
     page.goto = async (...args) => {
-      const answer = await goto(...args)
+      const response = await goto(...args)
       await live(page)
-      return answer
+      return response
     }
     page.reload = async (...args) => {
-      const answer = await reload(...args)
+      const response = await reload(...args)
       await live(page)
-      return answer
+      return response
     }
     await provide(page)
   },
@@ -146,12 +146,12 @@ export async function bayOf(
   banco: BancoServer,
   sessionId: string,
 ): Promise<BayView> {
-  const answer = await request.get(`${banco.address}/api/sessions/${sessionId}/bay`, {
+  const response = await request.get(`${banco.address}/api/sessions/${sessionId}/bay`, {
     // A connection that was kept alive dies with a server that is started anew.
     maxRetries: 3,
   })
-  expect(answer.status()).toBe(200)
-  return (await answer.json()) as BayView
+  expect(response.status()).toBe(200)
+  return (await response.json()) as BayView
 }
 
 /** Puts a club on the rack, and waits until that is stored: it shows at once. */
@@ -164,13 +164,13 @@ export async function toRack(page: Page, club: string): Promise<void> {
 
 /** Lifts something by its grip, moves it one place and puts it down, each once the page has said that it is so. */
 export async function moveByKey(page: Page, grip: Locator, arrow: 'ArrowUp' | 'ArrowDown'): Promise<void> {
-  const said = page.locator('[id^="DndLiveRegion"]').first()
+  const message = page.locator('[id^="DndLiveRegion"]').first()
   await grip.focus()
   await page.keyboard.press('Space')
-  await expect(said).toContainText('was moved over')
-  const lifted = await said.innerText()
+  await expect(message).toContainText('was moved over')
+  const lifted = await message.innerText()
   await page.keyboard.press(arrow)
-  await expect(said).not.toHaveText(lifted)
+  await expect(message).not.toHaveText(lifted)
   await page.keyboard.press('Space')
 }
 
@@ -191,10 +191,10 @@ export function runMonitor(banco: BancoServer, ...args: string[]): Promise<strin
       banco.address,
       ...args,
     ])
-    let said = ''
-    monitor.stdout.on('data', (part) => (said += part))
-    monitor.stderr.on('data', (part) => (said += part))
-    monitor.on('close', (code) => (code === 0 ? resolve(said) : reject(new Error(said))))
+    let message = ''
+    monitor.stdout.on('data', (part) => (message += part))
+    monitor.stderr.on('data', (part) => (message += part))
+    monitor.on('close', (code) => (code === 0 ? resolve(message) : reject(new Error(message))))
   })
 }
 

@@ -113,7 +113,7 @@ test('a club of the rack has a station in the Bay like any other', async ({ page
   await expect(page.getByRole('button', { name: /^5-hybrid \d+ .*3 today/ })).toBeVisible()
   const { analysis, bag } = await bayOf(request, banco, session)
   const racked = bag.rack.find(({ name }) => name === '5-hybrid')!.id
-  expect(analysis.steps.some(({ longerId, shorterId }) => longerId === racked || shorterId === racked)).toBe(
+  expect(analysis.gaps.some(({ longerId, shorterId }) => longerId === racked || shorterId === racked)).toBe(
     false,
   )
 })

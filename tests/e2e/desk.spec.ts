@@ -5,10 +5,10 @@ import { join } from 'node:path'
 import type { APIResponse } from '@playwright/test'
 import { axeFindings, expect, golferWithBag, runMonitor, test } from './banco'
 
-async function textOf(answer: APIResponse): Promise<string> {
-  expect(answer.status()).toBe(200)
+async function textOf(response: APIResponse): Promise<string> {
+  expect(response.status()).toBe(200)
   const path = join(mkdtempSync(join(tmpdir(), 'banco-pdf-')), 'paper.pdf')
-  writeFileSync(path, await answer.body())
+  writeFileSync(path, await response.body())
   return execFileSync('pdftotext', ['-layout', path, '-'], { encoding: 'utf8' })
 }
 

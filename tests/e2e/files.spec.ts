@@ -189,10 +189,10 @@ test('every number of the card stands in its PDF, in every size, and the report 
   // A typed shot shows before it is stored, and a paper is made from what is stored.
   await expect.poll(async () => (await bayOf(request, banco, session)).shots.length).toBe(18)
   const textOf = async (kind: string) => {
-    const answer = await request.get(`${banco.address}/api/golfers/${golfer}/paper?kind=${kind}`)
-    expect(answer.status()).toBe(200)
+    const response = await request.get(`${banco.address}/api/golfers/${golfer}/paper?kind=${kind}`)
+    expect(response.status()).toBe(200)
     const path = join(mkdtempSync(join(tmpdir(), 'banco-pdf-')), 'paper.pdf')
-    writeFileSync(path, await answer.body())
+    writeFileSync(path, await response.body())
     expect(execFileSync('pdffonts', [path], { encoding: 'utf8' })).toMatch(/Archivo.*yes/)
     return execFileSync('pdftotext', ['-layout', path, '-'], { encoding: 'utf8' })
   }

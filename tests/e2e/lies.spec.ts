@@ -81,10 +81,10 @@ test('a club off the mat and off grass is one stock until its golfer says which 
     const session = await openSession(request, banco, golfer, 'range')
     const { bag } = await bayOf(request, banco, session)
     const seven = bag.clubs.find(({ name }) => name === '7-iron')!
-    const said = await request.post(`${banco.address}/api/sessions/${session}/said`, {
+    const message = await request.post(`${banco.address}/api/sessions/${session}/said`, {
       data: { kind: 'air', wind: null, tempC: null, surface },
     })
-    expect(said.status()).toBe(200)
+    expect(message.status()).toBe(200)
     const shots = carries.map((carry, i) => ({
       ...{
         id: `${surface}-${i}`,

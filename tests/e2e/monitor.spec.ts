@@ -17,8 +17,8 @@ test('the monitor’s shots appear in the Bay as they land, with what it measure
   await page.goto(`${banco.address}/golfers/${golfer}/bay`)
   await page.getByRole('button', { name: /^7-iron/ }).click()
   await expect(page.getByText('Receiving', { exact: true })).toBeVisible()
-  const said = await runMonitor(banco, '--club', '7i', '--shots', '6', '--seed', '5', '--every', '50')
-  expect(said.match(/ 201 /g)).toHaveLength(6)
+  const message = await runMonitor(banco, '--club', '7i', '--shots', '6', '--seed', '5', '--every', '50')
+  expect(message.match(/ 201 /g)).toHaveLength(6)
   await expect(page.locator('[data-shot]')).toHaveCount(6)
   const { shots } = await bayOf(request, banco, session)
   const listed = await page
@@ -73,11 +73,11 @@ test('answers each kind of post with its status and a sentence', async ({ reques
   await openSession(request, banco, golfer)
   const url = `${banco.address}/api/feed/shots`
   const post = async (data: unknown) => {
-    const answer = await request.post(url, {
+    const response = await request.post(url, {
       data: Buffer.from(typeof data === 'string' ? data : JSON.stringify(data)),
       headers: { 'Content-Type': 'application/json' },
     })
-    return [answer.status(), await answer.text()] as const
+    return [response.status(), await response.text()] as const
   }
   expect(await post('{"id": ')).toEqual([400, expect.stringContaining('The request is not JSON')])
   expect(await post(shot('no-carry', { carry: undefined }))).toEqual([

@@ -106,7 +106,7 @@ test('two simulated monitors at once: the second watches, one ball lost by each;
   const stock = ({ analysis }: typeof before) => analysis.stocks.find(({ clubId }) => clubId === sevenIron)!
   await page.getByRole('checkbox', { name: /^Loft: every carry counts [2-4]\.\d yd less/ }).check()
   await expect
-    .poll(async () => stock(await bayOf(request, banco, session)).holds)
+    .poll(async () => stock(await bayOf(request, banco, session)).adjustments)
     .toMatchObject([{ kind: 'corrected', of: ['Loft'] }])
   await page.goto(`${banco.address}/golfers/${golfer}/stock`)
   await expect(page.getByText('Numbers of Loft are corrected: they stand in 7-iron.')).toBeVisible()

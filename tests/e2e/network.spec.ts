@@ -37,9 +37,9 @@ const codeFor = async (golferId: string | null): Promise<string> => {
   return ((await made.json()) as { words: string }).words
 }
 const bayShots = async (context: BrowserContext, session: string) => {
-  const answer = await context.request.get(`${network}/api/sessions/${session}/bay`)
-  expect(answer.status()).toBe(200)
-  return ((await answer.json()) as { shots: { carryM: number; clubId: string }[] }).shots
+  const response = await context.request.get(`${network}/api/sessions/${session}/bay`)
+  expect(response.status()).toBe(200)
+  return ((await response.json()) as { shots: { carryM: number; clubId: string }[] }).shots
 }
 
 test('a stranger on the network gets nothing: no page, no route, no file, whatever is asked', async ({
@@ -49,11 +49,11 @@ test('a stranger on the network gets nothing: no page, no route, no file, whatev
     path.replace('[golferId]', 'demo-tilda').replace(/\[\w+\]/g, 'demo-tilda-0')
   const seen: string[] = []
   for (const { path, method } of routesOf()) {
-    const answer = await request.fetch(network + filled(path), {
+    const response = await request.fetch(network + filled(path), {
       ...{ method, maxRedirects: 0, data: method === 'GET' ? undefined : {} },
       headers: { 'x-banco-device': 'whole', 'x-forwarded-for': '127.0.0.1' },
     })
-    seen.push(`${method} ${path} ${answer.status()}`)
+    seen.push(`${method} ${path} ${response.status()}`)
   }
   expect(seen.filter((each) => !each.endsWith(' 401'))).toEqual([])
   expect(seen.length).toBeGreaterThan(60)
@@ -180,11 +180,11 @@ test('a wrong passcode is said so, a thousand of them are a handful, and the rig
 
   const tries = await Promise.all(
     Array.from({ length: 1000 }, async (_, i) => {
-      const answer = await fetch(`${network}/api/pair`, {
+      const response = await fetch(`${network}/api/pair`, {
         method: 'POST',
         body: JSON.stringify({ words: `guess ${i}` }),
       })
-      return answer.status
+      return response.status
     }),
   )
   expect(new Set(tries)).toEqual(new Set([401, 429]))

@@ -145,7 +145,7 @@ test('a second server on the same data is refused with a sentence, and the first
   request,
   banco,
 }) => {
-  const said = await new Promise<string>((resolve) => {
+  const message = await new Promise<string>((resolve) => {
     const second = spawn(
       process.execPath,
       ['node_modules/next/dist/bin/next', 'start', '-H', '127.0.0.1', '-p', '0'],
@@ -155,6 +155,6 @@ test('a second server on the same data is refused with a sentence, and the first
     second.stderr.on('data', (part) => (text += part))
     second.on('close', (code) => resolve(`${code}: ${text}`))
   })
-  expect(said).toMatch(/^1: .*Banco is running on the data in/s)
+  expect(message).toMatch(/^1: .*Banco is running on the data in/s)
   expect((await request.get(`${banco.address}/golfers/new`)).status()).toBe(200)
 })

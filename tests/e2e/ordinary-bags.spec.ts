@@ -23,8 +23,8 @@ async function hit(
       carryM: carry * 0.9144,
       hitMs: Date.now(),
     }))
-    const answer = await request.post(`${banco.address}/api/sessions/${session}/shots`, { data: { shots } })
-    expect(answer.status()).toBe(200)
+    const response = await request.post(`${banco.address}/api/sessions/${session}/shots`, { data: { shots } })
+    expect(response.status()).toBe(200)
   }
 }
 const about = (carry: number) => [0, 1.2, -1.1, 0.6, -0.8].map((off) => carry + off)

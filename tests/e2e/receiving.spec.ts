@@ -140,8 +140,8 @@ async function post(
   carry: number,
   club?: string,
 ) {
-  const answer = await request.post(`${banco.address}/api/feed/shots`, {
+  const response = await request.post(`${banco.address}/api/feed/shots`, {
     data: { id, units: { length: 'yd', speed: 'mph' }, carry, ...(club && { club }) },
   })
-  expect(answer.ok()).toBe(true)
+  expect(response.ok()).toBe(true)
 }

@@ -168,7 +168,7 @@ test.describe('on the demo', () => {
   test.use({ demo: true })
   const TILDA = '/golfers/demo-tilda'
 
-  async function asked(page: Page): Promise<void> {
+  async function region(page: Page): Promise<void> {
     await page.getByLabel('I have').fill('141')
     await page.getByLabel('it ends at').fill('128')
     await page.getByLabel('front').fill('132')
@@ -182,7 +182,7 @@ test.describe('on the demo', () => {
     await page.goto(`${banco.address}${TILDA}/course`)
     await page.getByRole('link', { name: 'I have a number' }).click()
     await expect(finding(page)).toHaveText('How far is it?')
-    await asked(page)
+    await region(page)
     await expect(finding(page)).toHaveText(/^The 6-iron: on the green/)
     const list = page.getByRole('region', { name: 'Best first' })
     await expect(list.getByRole('listitem').nth(1)).toContainText('7-iron')
@@ -197,7 +197,7 @@ test.describe('on the demo', () => {
     await expect(finding(page)).toHaveText(/^The 7-iron: on the green/)
     await page.reload()
     await expect(page.getByLabel('water', { exact: true })).toHaveValue('0.8')
-    await asked(page)
+    await region(page)
     await list.getByRole('button', { name: /^6-iron/ }).focus()
     await page.keyboard.press('Enter')
     await expect(page.getByRole('region', { name: '6-iron from the side' })).toBeVisible()
@@ -218,8 +218,8 @@ test.describe('on the demo', () => {
     browser,
   }) => {
     await page.goto(`${banco.address}${TILDA}/number`)
-    await asked(page)
-    const said = await finding(page).innerText()
+    await region(page)
+    const message = await finding(page).innerText()
     const lines = await page.getByRole('region', { name: 'Best first' }).getByRole('listitem').allInnerTexts()
     const download = page.waitForEvent('download')
     await page.getByRole('link', { name: 'Take it along' }).click()
@@ -240,7 +240,7 @@ test.describe('on the demo', () => {
     await own.getByLabel('it ends at, yd').fill('128')
     await own.getByLabel('Green: front, yd').fill('132')
     await own.getByLabel('back, yd').fill('154')
-    await expect(own.getByRole('heading', { level: 2 }).first()).toHaveText(said)
+    await expect(own.getByRole('heading', { level: 2 }).first()).toHaveText(message)
     const plain = (text: string) => text.replace(/\s+/g, ' ')
     const taken = await own.getByRole('listitem').allInnerTexts()
     for (const [i, line] of taken.entries())

@@ -14,15 +14,15 @@ test('the first ball and the first after a pause wait for the word that the rang
   })
   const { id: session } = (await started.json()) as { id: string }
   await page.goto(`${banco.address}/golfers/${golfer}/bay`)
-  const asked = page.getByRole('region', { name: 'Is the range clear?' })
-  await expect(asked).toContainText('Before the first ball: is anybody in front of you?')
+  const region = page.getByRole('region', { name: 'Is the range clear?' })
+  await expect(region).toContainText('Before the first ball: is anybody in front of you?')
   await page.keyboard.type('66\n')
-  await expect(asked).toContainText('1 shot does not count yet: 58° wedge 66.0')
+  await expect(region).toContainText('1 shot does not count yet: 58° wedge 66.0')
   await expect(page.locator('[data-shot]')).toHaveCount(0)
   await expect(page.locator('[data-pending]')).toContainText('not counted: range not clear')
   expect(await axeFindings(page)).toEqual([])
   await page.keyboard.press('Enter')
-  await expect(asked).toHaveCount(0)
+  await expect(region).toHaveCount(0)
   await expect(page.locator('[data-shot]')).toHaveCount(1)
 
   // The word was given nine minutes ago, and no ball was hit since.
@@ -54,8 +54,8 @@ test('after a pause, what the monitor sends of another club waits in sight, and 
   await request.put(`${url}/station`, { data: { clubId: club('7-iron'), swing: 'full' } })
   pausedFor(banco, session, 6)
   await page.goto(`${banco.address}/golfers/${golfer}/bay`)
-  const asked = page.getByRole('region', { name: 'Is the range clear?' })
-  await expect(asked).toContainText('After a pause')
+  const region = page.getByRole('region', { name: 'Is the range clear?' })
+  await expect(region).toContainText('After a pause')
   const feed = (id: string, more: object = {}) =>
     request.post(`${banco.address}/api/feed/shots`, {
       data: { id, units: { length: 'yd', speed: 'mph' }, carry: 141, ...more },
@@ -64,14 +64,14 @@ test('after a pause, what the monitor sends of another club waits in sight, and 
   const held = page.getByRole('region', { name: 'Shots that need checking' })
   await held.getByRole('button', { name: 'It was the 8-iron: go there' }).click()
   await expect(held).toHaveCount(0)
-  await expect(asked).toContainText('1 shot does not count yet: 8-iron 141.0.')
+  await expect(region).toContainText('1 shot does not count yet: 8-iron 141.0.')
   await feed('next')
   await page.keyboard.type('140\n')
-  await expect(asked).toContainText('3 shots do not count yet: 8-iron 141.0, 141.0, 140.0.')
+  await expect(region).toContainText('3 shots do not count yet: 8-iron 141.0, 141.0, 140.0.')
   await expect(page.locator('[data-pending]')).toHaveCount(3)
   // Neither a reload nor another page hides them, nor the end of the session.
   await page.reload()
-  await expect(asked).toContainText('3 shots do not count yet')
+  await expect(region).toContainText('3 shots do not count yet')
   await page.goto(`${banco.address}/golfers/${golfer}/gaps`)
   await expect(page.getByText('3 shots need checking and do not count yet.')).toBeVisible()
   await page.getByRole('link', { name: 'Check them' }).click()

@@ -221,7 +221,7 @@ test('ten steps of every kind are undone one by one after a restart', async ({ p
     const { shots, now, expectations } = await bayOf(request, banco, session)
     return [shots.length, shots.filter(({ mark }) => mark).length, now.wind, now.warmUp, expectations.length]
   }
-  const steps: unknown[] = [
+  const gaps: unknown[] = [
     [5, 1, 'felt', false, 1], // the move
     [5, 1, 'felt', false, 1], // other club, back to fat
     [5, 0, 'felt', false, 1],
@@ -234,7 +234,7 @@ test('ten steps of every kind are undone one by one after a restart', async ({ p
     [0, 0, null, false, 1],
     [0, 0, null, false, 0],
   ]
-  for (const after of steps) {
+  for (const after of gaps) {
     await page.keyboard.press('z')
     await expect.poll(seen).toEqual(after)
   }
@@ -252,8 +252,8 @@ test('a monitor that sends sixty shots, ten a second: each once, in order', asyn
   await page.goto(`${banco.address}/golfers/${golfer}/bay`)
   await page.getByRole('button', { name: /^7-iron/ }).click()
   await expect(page.getByRole('heading', { name: '7-iron, full swing' })).toBeVisible()
-  const said = await runMonitor(banco, '--club', '7i', '--shots', '60', '--every', '100', '--seed', '11')
-  expect(said.match(/ 201 /g)).toHaveLength(60)
+  const message = await runMonitor(banco, '--club', '7i', '--shots', '60', '--every', '100', '--seed', '11')
+  expect(message.match(/ 201 /g)).toHaveLength(60)
   await expect(page.locator('[data-shot]')).toHaveCount(60)
   const listed = await page
     .locator('[data-shot]')

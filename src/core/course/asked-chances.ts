@@ -2,7 +2,7 @@ import { clearChance, greenChance, RUN_SPREAD, type Green, type Rolls, type Shot
 
 /** A shot with what it is to clear or to hold, in metres; what is not said of its run and line is none, or usual. */
 export type ChanceInput = ShotChances & Partial<Rolls> & { hazardM?: number; green?: Green }
-export type ChanceAnswer = {
+export type ChanceResult = {
   clear?: number
   clearGood?: number
   clearMissed?: number
@@ -16,7 +16,7 @@ export type ChanceAnswer = {
 const USUAL_LINE = 0.05
 
 /** The chances of one shot: to carry a hazard, and to land and stay on a green. */
-export function askedChances({ hazardM, green, ...shot }: ChanceInput): ChanceAnswer {
+export function chancesOf({ hazardM, green, ...shot }: ChanceInput): ChanceResult {
   const { runM = 0, biasM = 0, sideSdM = USUAL_LINE * shot.carryM } = shot
   const { runSdM = RUN_SPREAD * Math.abs(runM) } = shot
   const over = hazardM === undefined ? null : clearChance(shot, hazardM)

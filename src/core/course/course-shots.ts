@@ -45,7 +45,7 @@ export const WINDS_MPS: readonly number[] = Array.from(
   (_, i) => (i / 8 - 1) * LIMITS.windOfShotMps.most,
 )
 /** A path is drawn through so many places. */
-const PATH_PLACES = 24
+const PATH_POINTS = 24
 /** Where no flight is known a ball lands like a middle iron's. */
 const USUAL_LANDING_DEG = 45
 
@@ -105,19 +105,19 @@ export function courseShots(
 }
 
 const thinned = <T>(path: readonly T[]): T[] =>
-  path.length <= PATH_PLACES
+  path.length <= PATH_POINTS
     ? [...path]
     : Array.from(
-        { length: PATH_PLACES },
-        (_, i) => path[Math.round((i * (path.length - 1)) / (PATH_PLACES - 1))] as T,
+        { length: PATH_POINTS },
+        (_, i) => path[Math.round((i * (path.length - 1)) / (PATH_POINTS - 1))] as T,
       )
 
 /** What a wind changes of a shot's carry, beside the day's own. */
 export function windChange({ windM }: Pick<CourseShot, 'windM'>, tailwindMps: number): number {
   const [least, most] = [WINDS_MPS[0] as number, WINDS_MPS.at(-1) as number]
   const within = Math.min(most, Math.max(least, tailwindMps))
-  const place = ((within - least) / (most - least)) * (WINDS_MPS.length - 1)
-  const below = Math.min(WINDS_MPS.length - 2, Math.floor(place))
+  const index = ((within - least) / (most - least)) * (WINDS_MPS.length - 1)
+  const below = Math.min(WINDS_MPS.length - 2, Math.floor(index))
   const [low, high] = [windM[below] ?? 0, windM[below + 1] ?? 0]
-  return low + (place - below) * (high - low)
+  return low + (index - below) * (high - low)
 }

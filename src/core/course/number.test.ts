@@ -3,7 +3,7 @@ import type { ClubId } from '../ids'
 import { yards } from '../units'
 import { WINDS_MPS, windChange, type CourseShot } from './course-shots'
 import { likelyShots } from './likely-shots'
-import { countsAs, greenOf, hazardOf, numberFound, type NumberAsked } from './number'
+import { countsAs, greenOf, hazardOf, numberFound, type NumberRequest } from './number'
 import { USUAL_SURENESS } from './sureness'
 
 const shot = (name: string, carryYd: number, more: Partial<CourseShot> = {}): CourseShot => ({
@@ -21,39 +21,39 @@ const BAG = [
   shot('8-iron', 129),
   shot('9-iron', 110),
 ]
-const asked = (leftYd: number, more: Partial<NumberAsked> = {}): NumberAsked => ({
+const request = (leftYd: number, more: Partial<NumberRequest> = {}): NumberRequest => ({
   ...{ leftM: yards(leftYd), by: 'carry', heightM: 0, tailwindMps: 0, dayWindMps: 0 },
   ...{ fromTee: false, sure: USUAL_SURENESS },
   ...more,
 })
-const first = (of: NumberAsked) => numberFound(BAG, of)[0]?.shot.clubId
+const first = (of: NumberRequest) => numberFound(BAG, of)[0]?.shot.clubId
 
 describe('a number on the course', () => {
   it('is answered best first by the chance to carry it, the driver from a tee alone', () => {
-    expect(numberFound(BAG, asked(140)).map(({ shot: { clubId } }) => clubId)).toEqual([
+    expect(numberFound(BAG, request(140)).map(({ shot: { clubId } }) => clubId)).toEqual([
       '7-iron',
       '6-iron',
       '8-iron',
     ])
-    expect(first(asked(203))).not.toBe('driver')
-    expect(first(asked(203, { fromTee: true }))).toBe('driver')
+    expect(first(request(203))).not.toBe('driver')
+    expect(first(request(203, { fromTee: true }))).toBe('driver')
   })
 
   it('with water in front takes one that is sure enough before a likelier one that is not', () => {
     const water = hazardOf('over', 'water', yards(131))
-    const open = numberFound(BAG, asked(139))[0]
-    const over = numberFound(BAG, asked(139, water))
+    const open = numberFound(BAG, request(139))[0]
+    const over = numberFound(BAG, request(139, water))
     expect(open?.shot.clubId).toBe('7-iron')
     expect(over[0]?.shot.clubId).toBe('6-iron')
     expect(over[0]?.sureEnough).toBe(true)
     expect(over.find(({ shot: { clubId } }) => clubId === '7-iron')?.sureEnough).toBe(false)
     // Who is content with 2 in 3 plays the likelier one.
     const bold = { ...USUAL_SURENESS, water: 0.65 }
-    expect(first(asked(139, { ...water, sure: bold }))).toBe('7-iron')
+    expect(first(request(139, { ...water, sure: bold }))).toBe('7-iron')
   })
 
   it('where nothing stays short of the water surely enough one that lays up leads, and says what it leaves', () => {
-    const found = numberFound(BAG, asked(170, hazardOf('behind', 'water', yards(150))))
+    const found = numberFound(BAG, request(170, hazardOf('behind', 'water', yards(150))))
     expect(found[0]?.layUp?.leavesM).toBeCloseTo(yards(170) - found[0]!.finishM, 6)
     expect(found[0]?.shot.carryM).toBeLessThan(yards(145))
     expect(found[1]?.layUp).toBeUndefined()
@@ -70,7 +70,7 @@ describe('a number on the course', () => {
     ]
     const found = numberFound(
       bag,
-      asked(148.6, {
+      request(148.6, {
         heightM: 17 * 0.3048,
         ...hazardOf('over', 'water', yards(143)),
         ...greenOf(yards(141), yards(158), yards(12)),
@@ -87,12 +87,12 @@ describe('a number on the course', () => {
 
   it('between chances alike the one that scatters less is named', () => {
     const [a, b] = [shot('steady', 140, { sideSdM: yards(5) }), shot('wild', 140.2, { sideSdM: yards(9) })]
-    expect(numberFound([b, a], asked(140.2))[0]?.shot.clubId).toBe('steady')
+    expect(numberFound([b, a], request(140.2))[0]?.shot.clubId).toBe('steady')
   })
 
   it('uphill and against the wind it counts as more, downhill and with it as less', () => {
-    const counts = (more: Partial<NumberAsked>) => {
-      const of = asked(139, more)
+    const counts = (more: Partial<NumberRequest>) => {
+      const of = request(139, more)
       const best = numberFound(BAG, of).find(({ shot: { clubId } }) => clubId === '7-iron')
       return best ? countsAs(best, of.leftM) / yards(1) : NaN
     }
@@ -108,18 +108,18 @@ describe('a number on the course', () => {
 
   it('a club that is only hit from the tee comes to rest at the number, whatever is asked', () => {
     const iron = shot('2-iron', 180, { fromTee: true, onTotal: true, runM: yards(20), runSdM: yards(7) })
-    const found = (leftYd: number) => numberFound([iron], asked(leftYd, { fromTee: true }))[0]?.chance ?? 0
+    const found = (leftYd: number) => numberFound([iron], request(leftYd, { fromTee: true }))[0]?.chance ?? 0
     expect(found(200)).toBeGreaterThan(found(180))
   })
 
   it('names the nearest where nothing is close, whether too short or too long', () => {
-    expect(first(asked(20))).toBe('9-iron')
-    expect(first(asked(250))).toBe('5-wood')
+    expect(first(request(20))).toBe('9-iron')
+    expect(first(request(250))).toBe('5-wood')
   })
 
   it('says something of every number: the nearest where nothing is close, nothing where there is no shot', () => {
-    expect(numberFound(BAG, asked(400)).length).toBeGreaterThan(0)
-    expect(numberFound([], asked(140))).toEqual([])
+    expect(numberFound(BAG, request(400)).length).toBeGreaterThan(0)
+    expect(numberFound([], request(140))).toEqual([])
   })
 })
 
@@ -137,7 +137,7 @@ describe('whatever the wind', () => {
         const clears = (tailwindMps: number) =>
           numberFound(
             [of],
-            asked(140, { tailwindMps, fromTee: true, ...hazardOf('over', 'water', of.carryM) }),
+            request(140, { tailwindMps, fromTee: true, ...hazardOf('over', 'water', of.carryM) }),
           )[0]?.over?.clear ?? 0
         expect(clears(wind)).toBeLessThanOrEqual(clears(wind + 0.5) + 1e-9)
       }
@@ -157,7 +157,7 @@ describe('what is typed of a shot', () => {
 })
 
 it('twenty shots as they would likely come: the missed ones short, the good ones about the carry, always the same', () => {
-  const [choice] = numberFound(BAG, asked(139))
+  const [choice] = numberFound(BAG, request(139))
   if (!choice) throw new Error('there is a choice')
   const drawn = likelyShots(choice, 20)
   expect(drawn).toEqual(likelyShots(choice, 20))

@@ -18,7 +18,7 @@ import { windChange, type CourseShot } from './course-shots'
 export type Hazard = { kind: HazardKind; atM: number; fromM?: number }
 
 /** A shot that is to be played: distances from the ball, in metres. */
-export type NumberAsked = {
+export type NumberRequest = {
   leftM: number
   by: Far
   green?: Green
@@ -66,13 +66,13 @@ const USUAL_DEPTH_M = yards(20)
  * wanted, the one with the best chance to do what is meant. Where none does, the best chance and a lay-up: the lay-up
  * first where it is what lies behind that cannot be avoided.
  */
-export function numberFound(shots: readonly CourseShot[], asked: NumberAsked): NumberChoice[] {
+export function numberFound(shots: readonly CourseShot[], request: NumberRequest): NumberChoice[] {
   const all = shots
-    .filter(({ fromTee }) => asked.fromTee || !fromTee)
-    .map((shot) => playedHere(shot, asked))
+    .filter(({ fromTee }) => request.fromTee || !fromTee)
+    .map((shot) => playedHere(shot, request))
     .sort((a, b) => b.chance - a.chance)
   const best = all[0]
-  if (!best || best.chance < LEAST_CHANCE) return nearest(all, asked)
+  if (!best || best.chance < LEAST_CHANCE) return nearest(all, request)
   const meant = all.filter(({ chance }) => chance >= LEAST_CHANCE)
   const useful = ({ chance }: NumberChoice) => chance >= OF_THE_BEST * best.chance
   const safe = meant.filter((each) => each.sureEnough && useful(each))
@@ -90,8 +90,8 @@ export function numberFound(shots: readonly CourseShot[], asked: NumberAsked): N
       .reduce((a, b) => (scatterOf(b) < scatterOf(a) ? b : a))
     return [first, ...rest(first)].slice(0, MOST_CHOICES)
   }
-  const layUp = layUpOf(all, asked)
-  const avoids = asked.over && best.over && best.over.clear < asked.sure[asked.over.kind]
+  const layUp = layUpOf(all, request)
+  const avoids = request.over && best.over && best.over.clear < request.sure[request.over.kind]
   const named = (avoids ? [best, layUp] : [layUp, best]).flatMap((each) => each ?? [])
   return [...named, ...rest(best)].slice(0, MOST_CHOICES)
 }
@@ -102,57 +102,58 @@ const worth = ({ sureEnough, chance }: NumberChoice): number => chance + Number(
 const scatterOf = ({ shot: { shotSdM, sideSdM } }: NumberChoice): number => Math.hypot(shotSdM, sideSdM)
 
 /** The longest shot that stays short of the hazard as surely as is wanted; none where no shot is that short. */
-function layUpOf(all: readonly NumberChoice[], asked: NumberAsked): NumberChoice | null {
-  const { over, behind } = asked
+function layUpOf(all: readonly NumberChoice[], request: NumberRequest): NumberChoice | null {
+  const { over, behind } = request
   const hazard = over ? { ...over, atM: over.fromM ?? over.atM - USUAL_DEPTH_M } : behind
   if (!hazard) return null
   const short = all.filter(
     ({ shot, carryM, unsureM }) =>
-      shortOf({ ...shot, carryM, stockSdM: unsureM }, hazard.atM) >= asked.sure[hazard.kind],
+      shortOf({ ...shot, carryM, stockSdM: unsureM }, hazard.atM) >= request.sure[hazard.kind],
   )
   const longest = short.reduce<NumberChoice | null>(
     (a, b) => (a === null || b.finishM > a.finishM ? b : a),
     null,
   )
-  return longest && { ...longest, layUp: { leavesM: asked.leftM - longest.finishM, shortOfM: hazard.atM } }
+  return longest && { ...longest, layUp: { leavesM: request.leftM - longest.finishM, shortOfM: hazard.atM } }
 }
 
 /** Where a shot lands with that height and wind, and the chances that follow. */
-function playedHere(shot: CourseShot, asked: NumberAsked): NumberChoice {
-  const blownM = windChange(shot, asked.tailwindMps) - windChange(shot, asked.dayWindMps)
-  const carryM = Math.max(1, shot.carryM + blownM - heightCosts(asked.heightM, shot.landingDeg))
-  const windSdM = shot.windSdM * Math.abs(asked.tailwindMps - asked.dayWindMps)
+function playedHere(shot: CourseShot, request: NumberRequest): NumberChoice {
+  const blownM = windChange(shot, request.tailwindMps) - windChange(shot, request.dayWindMps)
+  const carryM = Math.max(1, shot.carryM + blownM - heightCosts(request.heightM, shot.landingDeg))
+  const windSdM = shot.windSdM * Math.abs(request.tailwindMps - request.dayWindMps)
   const here = {
     ...shot,
     carryM: Math.max(1, carryM + shot.estimateOffM),
     stockSdM: Math.hypot(shot.stockSdM, windSdM),
   }
-  const green = asked.green && greenChance(here, asked.green)
-  const over = asked.over && clearChance(here, asked.over.atM)
-  const before = asked.behind && shortOf(here, asked.behind.atM)
+  const green = request.green && greenChance(here, request.green)
+  const over = request.over && clearChance(here, request.over.atM)
+  const before = request.behind && shortOf(here, request.behind.atM)
   return {
     shot,
     carryM,
     finishM: carryM + shot.runM,
     unsureM: here.stockSdM,
-    chance: green?.on ?? nearChance(here, { leftM: asked.leftM, withinM: NEAR_M, by: farBy(shot, asked) }),
+    chance:
+      green?.on ?? nearChance(here, { leftM: request.leftM, withinM: NEAR_M, by: farBy(shot, request) }),
     ...(green && { green }),
     ...(over && { over }),
     ...(before !== undefined && { before }),
     sureEnough:
-      (!over || !asked.over || over.clear >= asked.sure[asked.over.kind]) &&
-      (before === undefined || !asked.behind || before >= asked.sure[asked.behind.kind]),
+      (!over || !request.over || over.clear >= request.sure[request.over.kind]) &&
+      (before === undefined || !request.behind || before >= request.sure[request.behind.kind]),
   }
 }
 
 /** Where a shot is to come to: one of a club that is only hit from the tee comes to rest there, whatever is asked. */
-export const farBy = ({ onTotal }: Pick<CourseShot, 'onTotal'>, { by }: Pick<NumberAsked, 'by'>): Far =>
+export const farBy = ({ onTotal }: Pick<CourseShot, 'onTotal'>, { by }: Pick<NumberRequest, 'by'>): Far =>
   onTotal ? 'finish' : by
 
 /** Where nothing gets there: the two that leave the least. */
-const nearest = (all: readonly NumberChoice[], asked: NumberAsked): NumberChoice[] => {
+const nearest = (all: readonly NumberChoice[], request: NumberRequest): NumberChoice[] => {
   const off = ({ shot, carryM, finishM }: NumberChoice) =>
-    Math.abs((farBy(shot, asked) === 'carry' ? carryM : finishM) - asked.leftM)
+    Math.abs((farBy(shot, request) === 'carry' ? carryM : finishM) - request.leftM)
   return all.toSorted((a, b) => off(a) - off(b)).slice(0, 2)
 }
 

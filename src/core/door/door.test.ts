@@ -39,8 +39,8 @@ describe('a passcode', () => {
 describe('a phone', () => {
   const own: Scope = { kind: 'bay', golferId: 'g' as GolferId }
   const ownerOf = (id: string) => ({ s: 'g', other: 'h' })[id] ?? null
-  const may = (asked: string) => {
-    const [method = '', path = ''] = asked.split(' ')
+  const may = (request: string) => {
+    const [method = '', path = ''] = request.split(' ')
     return mayAsk(own, method, path, ownerOf)
   }
 
@@ -58,7 +58,7 @@ describe('a phone', () => {
       'GET /api/notices',
       'GET /_next/static/x.js',
     ],
-  ])('that is paired for one Bay may %s', (asked) => expect(may(asked)).toBe(true))
+  ])('that is paired for one Bay may %s', (request) => expect(may(request)).toBe(true))
 
   it.each([
     ...[
@@ -96,7 +96,7 @@ describe('a phone', () => {
       'GET /api',
       'POST /api/golfers/restore',
     ],
-  ])('that is paired for one Bay may not %s', (asked) => expect(may(asked)).toBe(false))
+  ])('that is paired for one Bay may not %s', (request) => expect(may(request)).toBe(false))
 
   it('that is paired for the whole may ask for everything', () => {
     expect(mayAsk({ kind: 'whole' }, 'DELETE', '/api/golfers/h', ownerOf)).toBe(true)

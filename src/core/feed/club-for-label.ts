@@ -31,10 +31,10 @@ export function clubForLabel(
   clubs: readonly { id: ClubId; name: string }[],
   mapped: ReadonlyMap<string, ClubId | null> = new Map(),
 ): ClubId | null {
-  const said = label.trim().toLowerCase()
-  const byGolfer = mapped.get(said)
+  const text = label.trim().toLowerCase()
+  const byGolfer = mapped.get(text)
   if (byGolfer !== undefined) return byGolfer
-  const letterForLetter = clubs.filter((club) => club.name.trim().toLowerCase() === said)
+  const letterForLetter = clubs.filter((club) => club.name.trim().toLowerCase() === text)
   if (letterForLetter.length === 1) return letterForLetter[0]?.id ?? null
   const wanted = plainName(label)
   const meant = clubs.filter((club) => plainName(club.name) === wanted)

@@ -1,4 +1,4 @@
-import { heldByStocks, type HeldByStocks } from '../shots/holds'
+import { adjustedStocks, type AdjustedStocks } from '../shots/holds'
 import { Z90 } from '../math/z90'
 import type { BagAnalysis } from '../analyse-bag'
 import { isHit, type Stock, type StockInAir } from '../stock/stock'
@@ -49,7 +49,7 @@ export type DayCard = {
   /** Solid shots that stay as hit since nobody said their air. */
   unknownAir: number
   /** What its numbers hold besides what was measured. */
-  holds: HeldByStocks[]
+  adjustments: AdjustedStocks[]
   /** Cold or soft: what counts is the carry. */
   playTheCarry: boolean
 }
@@ -128,7 +128,7 @@ export function dayCard(
       (sum, { inAir }) => sum + (inAir?.because.includes('unknown-air') ? inAir.asHit : 0),
       0,
     ),
-    holds: heldByStocks(inDay.stocks),
+    adjustments: adjustedStocks(inDay.stocks),
     playTheCarry: day.turf === 'soft' || day.tempC <= WINTER_C,
   }
 }

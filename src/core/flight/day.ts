@@ -16,7 +16,7 @@ export type Day = {
   turf: Turf
 }
 /** A place that a golfer plays at. */
-export type CoursePlace = { name: string; altitudeM: number; turf: Turf }
+export type Venue = { name: string; altitudeM: number; turf: Turf }
 
 export const airOfDay = ({
   altitudeM,

@@ -13,11 +13,11 @@ export type Launch = {
 }
 
 /** Where a ball is: down the target line, up, to the right, in metres. */
-export type Place = [number, number, number]
+export type Vector = [number, number, number]
 
 /** How a ball comes down. */
 export type Landing = {
-  velocity: Place
+  velocity: Vector
   /** Backspin that is left, rad/s. */
   spinRps: number
 }
@@ -33,7 +33,7 @@ export type FlightResult =
       landing: Landing
       /** Integration steps. */
       steps: number
-      path?: Place[]
+      path?: Vector[]
     }
   /** It never comes down at that height: the green is above its peak, or it goes nowhere. */
   | { outcome: 'does-not-land'; peakM: number; steps: number }
@@ -57,7 +57,7 @@ const AREA = Math.PI * BALL.radiusM ** 2
 const DECAY = 2.0e-5
 /** At this step the landing errs by at most a few thousandths of a yard. */
 const STEP_S = 0.25
-const MOST_STEPS = 400
+const MOST_ITERATIONS = 400
 const RADIAN = Math.PI / 180
 
 /**
@@ -98,10 +98,10 @@ export function fly(launch: Launch, air: Air, options: FlightOptions = {}): Flig
   let spare: Step = WORK.steps[1]
   step.s = spare.s = stepS
   startAt(launch, step.from)
-  const path: Place[] = wanted ? [[0, 0, 0]] : []
+  const path: Vector[] = wanted ? [[0, 0, 0]] : []
   let peakM = 0
   slope(laws, step.from, step.slopeFrom)
-  for (let steps = 1; steps <= MOST_STEPS; steps++) {
+  for (let steps = 1; steps <= MOST_ITERATIONS; steps++) {
     rungeKutta(laws, step)
     if (!Number.isFinite(step.to[HEIGHT])) return { outcome: 'does-not-land', peakM, steps }
     slope(laws, step.to, step.slopeTo)
@@ -110,7 +110,7 @@ export function fly(launch: Launch, air: Air, options: FlightOptions = {}): Flig
     if (share !== null) {
       const x = within(step, 0, share)
       const z = within(step, 2, share)
-      const velocity: Place = [within(step, 3, share), within(step, 4, share), within(step, 5, share)]
+      const velocity: Vector = [within(step, 3, share), within(step, 4, share), within(step, 5, share)]
       if (wanted) path.push([x, landingHeightM, z])
       return {
         outcome: 'landed',
@@ -134,7 +134,7 @@ export function fly(launch: Launch, air: Air, options: FlightOptions = {}): Flig
     spare.slopeTo = step.slopeFrom
     ;[step, spare] = [spare, step]
   }
-  return { outcome: 'does-not-land', peakM, steps: MOST_STEPS }
+  return { outcome: 'does-not-land', peakM, steps: MOST_ITERATIONS }
 }
 
 function startAt({ ballSpeedMps: v, launchDeg, spinRpm, azimuthDeg = 0 }: Launch, state: State): void {
@@ -148,7 +148,7 @@ function startAt({ ballSpeedMps: v, launchDeg, spinRpm, azimuthDeg = 0 }: Launch
 }
 
 /** The unit vector about which the ball spins, across its start direction; backspin lifts. */
-function axisOf({ launchDeg, azimuthDeg = 0, spinAxisDeg = 0 }: Launch): Place {
+function axisOf({ launchDeg, azimuthDeg = 0, spinAxisDeg = 0 }: Launch): Vector {
   const up = launchDeg * RADIAN
   const right = azimuthDeg * RADIAN
   const c = Math.cos(spinAxisDeg * RADIAN)

@@ -79,10 +79,11 @@ function carriedOver(turf: Turf, landing: Landing, measuredM: number | null): nu
 function bounceOff(along: number, down: number, rim: number, gives: number) {
   const speed = Math.hypot(along, down)
   // The plane of incidence looks along the ball's way: backward bounces tilt the turf the other way.
-  const way = along < 0 ? -1 : 1
+  const direction = along < 0 ? -1 : 1
   const incidence = Math.atan2(Math.abs(along), down)
   const tilt =
-    way * Math.min(0.9 * incidence, gives * 15.4 * RADIAN * (speed / 18.6) * (incidence / (44.4 * RADIAN)))
+    direction *
+    Math.min(0.9 * incidence, gives * 15.4 * RADIAN * (speed / 18.6) * (incidence / (44.4 * RADIAN)))
   const [c, s] = [Math.cos(tilt), Math.sin(tilt)]
   const tangent = along * c - down * s
   const normal = along * s + down * c

@@ -55,16 +55,16 @@ describe('shots in one air', () => {
     const as = (inAir?: Air) => analyseBag({ clubs: SIX, shots, rules: inAir ? { inAir } : {} })
     const [asHit, same, cold] = [as(), as(REFERENCE_AIR), as(COLD)]
     const width = ({ lowM = NaN, highM = NaN }: { lowM?: number; highM?: number } = {}) => highM - lowM
-    asHit.steps.forEach((step, i) => {
-      const there = cold.steps[i]!
-      expect(width(same.steps[i])).toBeCloseTo(width(step), 9)
-      expect(width(there) / there.stepM!).toBeGreaterThan(width(step) / step.stepM!)
+    asHit.gaps.forEach((step, i) => {
+      const there = cold.gaps[i]!
+      expect(width(same.gaps[i])).toBeCloseTo(width(step), 9)
+      expect(width(there) / there.gapM!).toBeGreaterThan(width(step) / step.gapM!)
       const added = (of: typeof cold, clubId: string) =>
         1.645 * of.stocks.find((each) => each.clubId === clubId)!.inAir!.sdM!
-      const apart = Math.hypot(added(cold, step.longerId), added(cold, step.shorterId))
-      const scale = there.stepM! / step.stepM!
+      const difference = Math.hypot(added(cold, step.longerId), added(cold, step.shorterId))
+      const scale = there.gapM! / step.gapM!
       // As if nothing were common: each club's whole restating, in squares.
-      expect(width(there)).toBeLessThan(Math.hypot(width(step) * Math.max(1, scale), 2 * apart))
+      expect(width(there)).toBeLessThan(Math.hypot(width(step) * Math.max(1, scale), 2 * difference))
     })
   })
 

@@ -16,12 +16,12 @@ const speededTo = (launch: Launch, ballSpeedMps: number): Launch => ({
   ballSpeedMps,
   spinRpm: (launch.spinRpm * ballSpeedMps) / launch.ballSpeedMps,
 })
-const said = (restated: Restated) => {
+const sentence = (restated: Restated) => {
   if (restated.kind !== 'restated') throw new Error(restated.because)
   return restated
 }
 const from235 = (from: Air, to: Air, known: Known = DRIVER) =>
-  said(restate({ carryM: yards(235), known, from, to }))
+  sentence(restate({ carryM: yards(235), known, from, to }))
 
 describe('a carry restated into other air', () => {
   // A reference implementation apart from Banco, on a driver of 235 yd.
@@ -58,7 +58,7 @@ describe('a carry restated into other air', () => {
           fromHeightM: -4,
           toHeightM: 3,
         })
-        expect(Math.abs(said(back).carryM - 215)).toBeLessThan(within)
+        expect(Math.abs(sentence(back).carryM - 215)).toBeLessThan(within)
       }
     }
   })
@@ -67,7 +67,7 @@ describe('a carry restated into other air', () => {
     const carries = [0, 500, 1000, 1500, 2000].map((m) => from235(air(), high(m)).carryM)
     expect(carries.toSorted((a, b) => a - b)).toEqual(carries)
     const half: Known = { kind: 'launch', launch: { ballSpeedMps: 30, launchDeg: 22, spinRpm: 6000 } }
-    const restated = said(restate({ carryM: yards(72.5), known: half, from: air(), to: high(1500) }))
+    const restated = sentence(restate({ carryM: yards(72.5), known: half, from: air(), to: high(1500) }))
     expect(Math.abs(restated.carryM - yards(72.5))).toBeLessThan(yards(0.5))
     expect(restated.significant).toBe(false)
   })
@@ -85,7 +85,7 @@ describe('a carry restated into other air', () => {
       const least = club.teed ? 56 : loftDeg < 27 ? 54 : 42
       const usual = launchFor(90, club, from)!
       const launch = speededTo(usual, roll.between(least, least + 20))
-      const restated = said(
+      const restated = sentence(
         restate({ carryM: 150, known: { kind: 'launch', launch }, from, to, crisis: NO_CRISIS }),
       )
       expect(restated.carryM).toBeGreaterThan(150)
@@ -105,7 +105,7 @@ describe('a carry restated into other air', () => {
       }
       const tempC = roll.between(-5, 40)
       const at = (t: number) =>
-        said(restate({ carryM: 200, known, from: air(), to: high(800, { tempC: t }), crisis: NO_CRISIS }))
+        sentence(restate({ carryM: 200, known, from: air(), to: high(800, { tempC: t }), crisis: NO_CRISIS }))
           .carryM
       expect(Math.abs(at(tempC + 0.1) - at(tempC))).toBeLessThan(yards(0.2))
     }
@@ -177,7 +177,7 @@ it('the launch of a club is the usual one of its kind and swing, and carries wha
   const launch = carrying({ loftDeg: 32, teed: false })
   expect(launch.launchDeg).toBeCloseTo(3.5 + 0.47 * 32, 12)
   const back = restate({ carryM: 120, known: { kind: 'launch', launch }, from: air(), to: air() })
-  expect(said(back).carryM).toBeCloseTo(120, 9)
+  expect(sentence(back).carryM).toBeCloseTo(120, 9)
   expect(carrying({ loftDeg: 18, teed: false, wood: true }).launchDeg).toBeCloseTo(4 + 0.43 * 18, 12)
   expect(carrying({ loftDeg: 10.5, teed: true }).launchDeg).toBe(12)
   const swung = (swing: string) => carrying({ loftDeg: 46, teed: false, swing })

@@ -68,18 +68,18 @@ export function stationLaunch(
   full: Stock | undefined,
   club: Pick<Club, 'kind' | 'loftDeg'>,
 ): Launch | null {
-  const { carryM, averages, swing, standsIn = REFERENCE_AIR } = stock
+  const { carryM, averages, swing, statedAir = REFERENCE_AIR } = stock
   const measured = measuredLaunch(averages)
   if (measured || carryM === undefined) return measured
   const whole = swing === FULL_SWING ? null : full && measuredLaunch(full.averages)
-  if (!whole) return launchFor(carryM, usualClub(club, swing), standsIn)
+  if (!whole) return launchFor(carryM, usualClub(club, swing), statedAir)
   const spinRatio = (BALL.radiusM * whole.spinRpm * RADIANS_PER_S) / whole.ballSpeedMps
   return launchThatCarries(
     carryM,
     launchAt(shortened({ launchDeg: whole.launchDeg, spinRatio }, swing)),
-    standsIn,
+    statedAir,
   )
 }
 
 /** The air in which a stock's carry stands. */
-export const airOfStock = ({ standsIn }: PartOfStock<'standsIn'>): Air => standsIn ?? REFERENCE_AIR
+export const airOfStock = ({ statedAir }: PartOfStock<'statedAir'>): Air => statedAir ?? REFERENCE_AIR

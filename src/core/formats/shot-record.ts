@@ -1,7 +1,7 @@
 import type { Surface } from '../session/surface'
 import type { Place } from '../session/session'
 import type { Mark } from '../shots/mark'
-import { type Apart } from '../shots/shot'
+import { type Exclusion } from '../shots/shot'
 import { FLIGHT_FIELDS, type Flight } from '../shots/flight-fields'
 import type { Swing } from '../station'
 
@@ -26,7 +26,7 @@ export type ShotRecord = Flight & {
   /** What it counts as, where a correction or a factor acts on it; null: as it was measured. */
   countedM: number | null
   /** What kept it out of every stock when it was hit. */
-  apart: Apart | null
+  apart: Exclusion | null
 }
 
 /** A shot of a file: what the file did not say is absent. */

@@ -4,7 +4,7 @@ import { density, phi } from '../math/normal'
 import { yards } from '../units'
 
 /** A full-swing stock as far as the limits of steps go. */
-export type StandingCarry = { club: Club; carryM: number; varianceM2: number; count: number }
+export type StockCarry = { club: Club; carryM: number; varianceM2: number; count: number }
 
 /** Limits are those of a golfer whose driver carries this; another's are stretched by the share, within bounds. */
 const TYPICAL_DRIVER_M = yards(210)
@@ -18,7 +18,7 @@ const DRIVER_OF_SEVEN_IRON = 1.5
  * their driver carries. The factor is its mean over what is known of that carry, and the driver's own
  * shots take over one by one, so that no limit jumps with one more shot.
  */
-export function bagStretch(stocks: readonly StandingCarry[]): { factor: number; driverM: number } {
+export function bagStretch(stocks: readonly StockCarry[]): { factor: number; driverM: number } {
   const driver = stocks.find(({ club }) => club.kind === 'driver')
   const iron = sevenIron(
     stocks.map(({ club }) => club),

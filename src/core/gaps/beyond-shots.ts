@@ -3,7 +3,7 @@ import type { ClubId } from '../ids'
 import { USUAL_SD as DAY_SD } from '../judge/day-factors'
 import { driftSd, sdInRounds } from '../judge/drift'
 import type { BagModel, StationModel } from '../judge/judge-stations'
-import { BY_PLACE_VARIANCE_M2, typicalSlopeM } from '../judge/loft-curve'
+import { BY_INDEX_VARIANCE_M2, typicalSlopeM } from '../judge/loft-curve'
 import { FULL_SWING } from '../station'
 import { after, SHOT_VARIANCE, type Prospect } from './outlook'
 
@@ -61,7 +61,7 @@ export function beyondShots(
       gainM2: sum(byLofts, ({ gainM2 }) => gainM2),
       clubIds: byLofts.map(({ clubId }) => clubId),
     },
-    { kind: 'strikes', gainM2: sum(known, (each) => bySaidStrikes(each, model)) },
+    { kind: 'strikes', gainM2: sum(known, (each) => byMarkedStrikes(each, model)) },
     { kind: 'another-day', gainM2: onAnotherDay(known) },
   ]
   return helps
@@ -108,7 +108,7 @@ function inRounds(known: readonly Known[], { drift, spread }: BagModel): number 
 function byMeasuredLoft({ station, prospect: { meanM, varianceM2 }, loft }: Known): number {
   const expected = station.expected?.varianceM2
   if (loft.loftMeasured || expected === undefined || expected <= varianceM2) return 0
-  const ofLoft = loft.loftDeg === null ? BY_PLACE_VARIANCE_M2 : (LOFT_SD_DEG * typicalSlopeM(meanM)) ** 2
+  const ofLoft = loft.loftDeg === null ? BY_INDEX_VARIANCE_M2 : (LOFT_SD_DEG * typicalSlopeM(meanM)) ** 2
   const measured = expected * (1 - Math.min(MOST_OF_DEPARTURE, ofLoft / expected))
   return varianceM2 - 1 / (1 / varianceM2 - 1 / expected + 1 / measured)
 }
@@ -118,7 +118,7 @@ function byMeasuredLoft({ station, prospect: { meanM, varianceM2 }, loft }: Know
  * middle the further from it it lies: what a mixture of two loses of the information that its labels would give is
  * w(1 − w)z² of a shot (Louis 1982).
  */
-function bySaidStrikes(
+function byMarkedStrikes(
   { station, prospect: { meanM, varianceM2, shotSdM } }: Known,
   { judged }: BagModel,
 ): number {

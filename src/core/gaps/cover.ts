@@ -10,23 +10,27 @@ export type Stretch = [number, number]
  * The stretches between `from` and `to` that lie further than `tolerance` from every stock,
  * in rising order. With no stock at all the whole stretch is one hole.
  */
-export function holesBetween(stocks: readonly number[], tolerance: number, [from, to]: Stretch): Stretch[] {
-  const holes: Stretch[] = []
+export function uncoveredBetween(
+  stocks: readonly number[],
+  tolerance: number,
+  [from, to]: Stretch,
+): Stretch[] {
+  const uncovered: Stretch[] = []
   let reached = from
   for (const stock of [...stocks].sort((a, b) => a - b)) {
     const start = Math.min(stock - tolerance, to)
-    if (start > reached) holes.push([reached, start])
+    if (start > reached) uncovered.push([reached, start])
     reached = Math.max(reached, stock + tolerance)
   }
-  if (reached < to) holes.push([reached, to])
-  return holes
+  if (reached < to) uncovered.push([reached, to])
+  return uncovered
 }
 
 /** The share of the distances between `from` and `to` that have a stock within `tolerance`, 0 to 1. */
 export function coverOf(stocks: readonly number[], tolerance: number, zone: Stretch): number {
   const [from, to] = zone
   if (to <= from) return stocks.some((stock) => Math.abs(stock - from) <= tolerance) ? 1 : 0
-  const open = holesBetween(stocks, tolerance, zone).reduce((sum, [a, b]) => sum + (b - a), 0)
+  const open = uncoveredBetween(stocks, tolerance, zone).reduce((sum, [a, b]) => sum + (b - a), 0)
   return 1 - open / (to - from)
 }
 

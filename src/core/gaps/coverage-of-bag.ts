@@ -1,30 +1,30 @@
 import type { Club } from '../bag/club'
 import { atStation, fullSwingOf, lieOf } from '../station'
 import type { Stock } from '../stock/stock'
-import { coverOf, DEFAULT_TOLERANCE_M, holesBetween, type Stretch } from './cover'
+import { coverOf, DEFAULT_TOLERANCE_M, uncoveredBetween, type Stretch } from './cover'
 
-export type HoleLeft = { hole: Stretch; because: string }
+export type UncoveredKept = { range: Stretch; because: string }
 
 /** Which distances a bag has a club for. */
 export type Coverage = {
-  holes: Stretch[]
+  uncovered: Stretch[]
   /** Holes where a club of the bag stands that was not hit yet: nobody knows whether they are any. */
-  unknownHoles: Stretch[]
+  maybeUncovered: Stretch[]
   /** Holes that the golfer wants as they are; they stand in `holes` no more. */
-  holesLeft: HoleLeft[]
+  uncoveredKept: UncoveredKept[]
   /** Share of the distances between the shortest and the longest stock that are covered; absent below two stocks. */
   cover?: number
   /** The same for the goal zone. */
-  goal?: { holes: Stretch[]; unknownHoles: Stretch[]; holesLeft: HoleLeft[]; cover: number }
+  goal?: { uncovered: Stretch[]; maybeUncovered: Stretch[]; uncoveredKept: UncoveredKept[]; cover: number }
 }
 
 type CoverRules = {
   toleranceM?: number
   goalZoneM?: Stretch
-  leftOnPurpose?: { holes?: readonly HoleKept[] }
+  leftOnPurpose?: { uncovered?: readonly KeptDistance[] }
 }
 /** A hole that the golfer wants as it is, by a distance that lies in it. */
-type HoleKept = { atM: number; because: string }
+type KeptDistance = { atM: number; because: string }
 
 /** The carries that cover a distance. Tee stocks are left out: a distance is played from the ground. In metres. */
 export const groundCarries = (stocks: readonly Stock[]): number[] =>
@@ -35,23 +35,25 @@ export function coverage(bag: readonly Club[], stocks: readonly Stock[], rules: 
   const carries = groundCarries(stocks)
   const tolerance = rules.toleranceM ?? DEFAULT_TOLERANCE_M
   const span: Stretch = [Math.min(...carries), Math.max(...carries)]
-  const places = unhitPlaces(bag, stocks)
+  const places = unhitRanges(bag, stocks)
   const within = (zone: Stretch) => {
-    const all = holesBetween(carries, tolerance, zone)
-    const unknown = (hole: Stretch) => places.some((place) => overlap(hole, place))
-    const known = all.filter((hole) => !unknown(hole))
-    const left = known.flatMap((hole) => {
-      const because = rules.leftOnPurpose?.holes?.find(({ atM }) => atM > hole[0] && atM < hole[1])?.because
-      return because === undefined ? [] : [{ hole, because }]
+    const all = uncoveredBetween(carries, tolerance, zone)
+    const unknown = (range: Stretch) => places.some((place) => overlap(range, place))
+    const known = all.filter((range) => !unknown(range))
+    const left = known.flatMap((range) => {
+      const because = rules.leftOnPurpose?.uncovered?.find(
+        ({ atM }) => atM > range[0] && atM < range[1],
+      )?.because
+      return because === undefined ? [] : [{ range, because }]
     })
     return {
-      holes: known.filter((hole) => !left.some((each) => each.hole === hole)),
-      unknownHoles: all.filter(unknown),
-      holesLeft: left,
+      uncovered: known.filter((range) => !left.some((each) => each.range === range)),
+      maybeUncovered: all.filter(unknown),
+      uncoveredKept: left,
     }
   }
   return {
-    ...(carries.length < 2 ? { holes: [], unknownHoles: [], holesLeft: [] } : within(span)),
+    ...(carries.length < 2 ? { uncovered: [], maybeUncovered: [], uncoveredKept: [] } : within(span)),
     ...(carries.length >= 2 && { cover: coverOf(carries, tolerance, span) }),
     ...(rules.goalZoneM && {
       goal: { ...within(rules.goalZoneM), cover: coverOf(carries, tolerance, rules.goalZoneM) },
@@ -62,7 +64,7 @@ export function coverage(bag: readonly Club[], stocks: readonly Stock[], rules: 
 const overlap = ([a, b]: Stretch, [c, d]: Stretch): boolean => a < d && c < b
 
 /** Where the clubs that were not hit yet stand: between the stocks of their hit neighbours, or beyond the last. */
-function unhitPlaces(bag: readonly Club[], stocks: readonly Stock[]): Stretch[] {
+function unhitRanges(bag: readonly Club[], stocks: readonly Stock[]): Stretch[] {
   const carryOf = ({ id }: Club) => atStation(stocks, fullSwingOf(id))?.carryM
   return bag.flatMap((club, place): Stretch[] => {
     if (carryOf(club) !== undefined) return []

@@ -17,11 +17,11 @@ export const lineWidth = (shorterM: number): number => Math.max(WITHIN.leastM, W
  */
 export function nearLine(
   below: (limitM: number) => number,
-  { narrow, wide }: Zones,
+  { tooClose, tooWide }: Zones,
   shorterM: number,
   from: number,
 ): Line | null {
-  const [atNarrow, atWide] = [near(below, narrow, shorterM), near(below, wide, shorterM)]
+  const [atNarrow, atWide] = [near(below, tooClose, shorterM), near(below, tooWide, shorterM)]
   const best = atWide.probability > atNarrow.probability ? atWide : atNarrow
   return best.probability >= from ? best : null
 }

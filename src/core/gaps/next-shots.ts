@@ -1,6 +1,6 @@
 import type { ClubId } from '../ids'
 import { FULL_SWING, type Swing } from '../station'
-import { after, settleChance, type Prospect, type StepProspect } from './outlook'
+import { after, settleChance, type Prospect, type GapProspect } from './outlook'
 
 /** What to hit next, in bag order, with why. */
 export type NextShots = { clubId: ClubId; swing: Swing; shots: number; facts: NextFact[] }
@@ -11,11 +11,11 @@ export type NextFact =
 /** A club as far as its next shots go. */
 export type NextClub = { clubId: ClubId; count: number; stock: Prospect | null }
 /** A step between a club and the one after it; null where it has not two stocks. */
-export type NextStep = {
+export type NextGap = {
   settled: boolean
   resting: boolean
   extraVarianceM2: number
-  limitsM: StepProspect['limitsM']
+  limitsM: GapProspect['limitsM']
 } | null
 
 /** Before anything is judged every club gets this many. */
@@ -37,7 +37,7 @@ const BUNDLES = [[3], [6], [3, 3], [3, 6], [6, 3], [6, 6], [9, 9], [3, 3, 3]]
  * @param clubs in bag order
  * @param steps between neighbours, one fewer
  */
-export function nextShots(clubs: readonly NextClub[], steps: readonly NextStep[]): NextShots[] {
+export function nextShots(clubs: readonly NextClub[], gaps: readonly NextGap[]): NextShots[] {
   const lacking = clubs.filter(({ count }) => count < FIRST)
   if (lacking.length > 0) {
     return lacking.map(({ clubId, count }) => ({
@@ -50,7 +50,7 @@ export function nextShots(clubs: readonly NextClub[], steps: readonly NextStep[]
   const planned = clubs.map(() => 0)
   let blocks = 0
   while (blocks < BLOCKS_IN_SET) {
-    const best = bestBundle(clubs, steps, planned)
+    const best = bestBundle(clubs, gaps, planned)
     if (!best) break
     // A bundle that does not fit any more is begun: its clubs take turns.
     const left = [...best.shots]
@@ -65,13 +65,13 @@ export function nextShots(clubs: readonly NextClub[], steps: readonly NextStep[]
   }
   return clubs.flatMap(({ clubId }, i) => {
     const shots = planned[i] as number
-    return shots === 0 ? [] : [{ clubId, swing: FULL_SWING, shots, facts: factsOf(clubs, steps, planned, i) }]
+    return shots === 0 ? [] : [{ clubId, swing: FULL_SWING, shots, facts: factsOf(clubs, gaps, planned, i) }]
   })
 }
 
 function bestBundle(
   clubs: readonly NextClub[],
-  steps: readonly NextStep[],
+  gaps: readonly NextGap[],
   planned: readonly number[],
 ): { first: number; shots: number[] } | null {
   let best: { first: number; shots: number[]; worth: number } | null = null
@@ -80,7 +80,7 @@ function bestBundle(
     for (let first = 0; first + shots.length <= clubs.length; first++) {
       let gain = 0
       for (let i = first - 1; i < first + shots.length; i++) {
-        const prospect = prospectOf(clubs, steps, planned, i)
+        const prospect = prospectOf(clubs, gaps, planned, i)
         if (!prospect) continue
         const now = settleChance(prospect, 0, 0)
         const then = settleChance(prospect, shots[i - first] ?? 0, shots[i + 1 - first] ?? 0)
@@ -96,36 +96,36 @@ function bestBundle(
 /** A step after what is planned so far; null where it needs no shots. */
 function prospectOf(
   clubs: readonly NextClub[],
-  steps: readonly NextStep[],
+  gaps: readonly NextGap[],
   planned: readonly number[],
   i: number,
-): StepProspect | null {
-  const step = steps[i]
+): GapProspect | null {
+  const gap = gaps[i]
   const longer = clubs[i]?.stock
   const shorter = clubs[i + 1]?.stock
-  if (!step || step.settled || step.resting || !longer || !shorter) return null
+  if (!gap || gap.settled || gap.resting || !longer || !shorter) return null
   return {
     longer: after(longer, planned[i] ?? 0),
     shorter: after(shorter, planned[i + 1] ?? 0),
-    extraVarianceM2: step.extraVarianceM2,
-    limitsM: step.limitsM,
+    extraVarianceM2: gap.extraVarianceM2,
+    limitsM: gap.limitsM,
   }
 }
 
 /** What the set does to the chances of the open steps beside a club. */
 function factsOf(
   clubs: readonly NextClub[],
-  steps: readonly NextStep[],
+  gaps: readonly NextGap[],
   planned: readonly number[],
   club: number,
 ): NextFact[] {
   const none = clubs.map(() => 0)
   return [club - 1, club].flatMap((i) => {
-    const step = prospectOf(clubs, steps, none, i)
+    const gap = prospectOf(clubs, gaps, none, i)
     const longer = clubs[i]
     const shorter = clubs[i + 1]
-    if (!step || !longer || !shorter) return []
-    const to = settleChance(step, planned[i] ?? 0, planned[i + 1] ?? 0).settle
+    if (!gap || !longer || !shorter) return []
+    const to = settleChance(gap, planned[i] ?? 0, planned[i + 1] ?? 0).settle
     return [{ kind: 'would-settle', longerId: longer.clubId, shorterId: shorter.clubId, chance: to }]
   })
 }

@@ -3,9 +3,9 @@ import { around, goodBag, hit, SIX } from '../../../tests/shots'
 import { analyseBag } from '../analyse-bag'
 import type { Club } from '../bag/club'
 import { refit } from '../refit/refit'
-import { stepsOf } from '../refit/paper-gaps'
+import { gapsOf } from '../refit/paper-gaps'
 import { lengthIn, yards } from '../units'
-import { carriesApart } from './step'
+import { carryDifference } from './step'
 
 /** A driving iron in the place of the 7-wood: it carries 198 yd and runs 24 more; the 5-iron runs 8. */
 const shots = [
@@ -15,26 +15,26 @@ const shots = [
 ]
 const bag = (job?: 'tee'): Club[] =>
   SIX.map((club) => (club.id === '7-wood' && job ? { ...club, kind: 'iron', job } : club))
-const stepOf = (clubs: Club[], from: string) =>
-  analyseBag({ clubs, shots }).steps.find(({ longerId }) => longerId === from)
+const gapOf = (clubs: Club[], from: string) =>
+  analyseBag({ clubs, shots }).gaps.find(({ longerId }) => longerId === from)
 
 describe('a club that is only hit from the tee', () => {
   it('is judged on total against its neighbours, all others on carry', () => {
-    const onCarry = stepOf(bag(), '7-wood')
-    const onTotal = stepOf(bag('tee'), '7-wood')
+    const onCarry = gapOf(bag(), '7-wood')
+    const onTotal = gapOf(bag('tee'), '7-wood')
     expect(onCarry?.onTotal).toBeUndefined()
-    expect(lengthIn(onTotal?.stepM ?? 0, 'yd') - lengthIn(onCarry?.stepM ?? 0, 'yd')).toBeCloseTo(16, 1)
+    expect(lengthIn(onTotal?.gapM ?? 0, 'yd') - lengthIn(onCarry?.gapM ?? 0, 'yd')).toBeCloseTo(16, 1)
     expect(onTotal?.onTotal).toEqual({
       longerM: expect.closeTo(yards(24), 6),
       shorterM: expect.closeTo(yards(8), 6),
     })
-    expect(stepOf(bag('tee'), '7-iron')?.onTotal).toBeUndefined()
-    expect(stepOf(bag('tee'), '7-iron')?.stepM).toBeCloseTo(stepOf(bag(), '7-iron')?.stepM ?? 0, 9)
+    expect(gapOf(bag('tee'), '7-iron')?.onTotal).toBeUndefined()
+    expect(gapOf(bag('tee'), '7-iron')?.gapM).toBeCloseTo(gapOf(bag(), '7-iron')?.gapM ?? 0, 9)
   })
 
   it('is judged by every school on total too', () => {
-    const [onCarry, onTotal] = [stepOf(bag(), '7-wood'), stepOf(bag('tee'), '7-wood')]
-    expect((onTotal?.schools['mean-solid'] ?? 0) - (onCarry?.schools['mean-solid'] ?? 0)).toBeCloseTo(
+    const [onCarry, onTotal] = [gapOf(bag(), '7-wood'), gapOf(bag('tee'), '7-wood')]
+    expect((onTotal?.byStockRule['mean-solid'] ?? 0) - (onCarry?.byStockRule['mean-solid'] ?? 0)).toBeCloseTo(
       yards(16),
       6,
     )
@@ -43,23 +43,23 @@ describe('a club that is only hit from the tee', () => {
   it('stays on carry where a neighbour says nothing of its run', () => {
     const untold = shots.filter(({ clubId }) => clubId !== '5-iron')
     const typed = around(178).flatMap((carry) => hit('5-iron', [carry]))
-    const step = analyseBag({ clubs: bag('tee'), shots: [...untold, ...typed] }).steps.find(
+    const gap = analyseBag({ clubs: bag('tee'), shots: [...untold, ...typed] }).gaps.find(
       ({ longerId }) => longerId === '7-wood',
     )
-    expect(step?.onTotal).toBeUndefined()
+    expect(gap?.onTotal).toBeUndefined()
   })
 
   it('stands on paper with the step that Gaps shows, and as far from its neighbours as it carries', () => {
     const clubs = bag('tee')
     const analysis = analyseBag({ clubs, shots })
     const { bag: paper } = refit({ clubs, analysis, days: new Map() })
-    for (const step of analysis.steps) {
-      const onPaper = stepsOf(paper).find(({ longerId }) => longerId === step.longerId)
-      expect(onPaper?.stepM).toBeCloseTo(step.stepM ?? 0, 6)
+    for (const gap of analysis.gaps) {
+      const onPaper = gapsOf(paper).find(({ longerId }) => longerId === gap.longerId)
+      expect(onPaper?.gapM).toBeCloseTo(gap.gapM ?? 0, 6)
     }
-    const step = analysis.steps.find(({ longerId }) => longerId === '7-wood')
+    const gap = analysis.gaps.find(({ longerId }) => longerId === '7-wood')
     const carry = (id: string) => paper.clubs.find(({ club }) => club.id === id)?.carryM ?? 0
-    if (step?.stepM === undefined) throw new Error('the step is measured')
-    expect(carry('7-wood') - carry('5-iron')).toBeCloseTo(carriesApart(step), 6)
+    if (gap?.gapM === undefined) throw new Error('the step is measured')
+    expect(carry('7-wood') - carry('5-iron')).toBeCloseTo(carryDifference(gap), 6)
   })
 })

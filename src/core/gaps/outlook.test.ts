@@ -5,9 +5,9 @@ import { yards } from '../units'
 import { nearLine } from './near-line'
 import { sureFrom } from './settled'
 import { nextShots, type NextClub } from './next-shots'
-import { after, outlookOf, settleChance, type Prospect, type StepProspect } from './outlook'
+import { after, outlookOf, settleChance, type Prospect, type GapProspect } from './outlook'
 
-const IRONS = { reversed: 0, narrow: yards(7), wide: yards(15) }
+const IRONS = { reversed: 0, tooClose: yards(7), tooWide: yards(15) }
 const stock = (carry: number, sd: number, count = 5): Prospect => ({
   meanM: yards(carry),
   varianceM2: yards(sd) ** 2,
@@ -15,7 +15,7 @@ const stock = (carry: number, sd: number, count = 5): Prospect => ({
   shotSdM: yards(5),
   missed: 0.15,
 })
-const step = (size: number, sd: number, count = 5): StepProspect => ({
+const gap = (size: number, sd: number, count = 5): GapProspect => ({
   longer: stock(150 + size, sd, count),
   shorter: stock(150, sd, count),
   extraVarianceM2: 0,
@@ -25,7 +25,7 @@ const step = (size: number, sd: number, count = 5): StepProspect => ({
 describe('what more shots would do', () => {
   it('agrees with playing it out: 4,000 ways the shots may fall, seed 17', () => {
     const roll = dice(17)
-    const of = step(17.5, 2.2)
+    const of = gap(17.5, 2.2)
     const [a, b] = [after(of.longer, 9), after(of.shorter, 9)]
     const learned = Math.sqrt(of.longer.varianceM2 + of.shorter.varianceM2 - a.varianceM2 - b.varianceM2)
     const sd = Math.sqrt(a.varianceM2 + b.varianceM2)
@@ -34,7 +34,7 @@ describe('what more shots would do', () => {
     for (let i = 0; i < 4000; i++) {
       const at = yards(17.5) + roll.normal(0, learned)
       const below = (limit: number) => phi((limit - at) / sd)
-      const [r, n, w] = [below(0), below(IRONS.narrow), below(IRONS.wide)]
+      const [r, n, w] = [below(0), below(IRONS.tooClose), below(IRONS.tooWide)]
       if (Math.max(r, n - r, w - n, 1 - w) >= from.zone || nearLine(below, IRONS, yards(150), from.line))
         settled++
     }
@@ -42,21 +42,21 @@ describe('what more shots would do', () => {
   })
 
   it('is more with more shots, and more where the step is far from a limit', () => {
-    const chances = [0, 3, 9, 24].map((shots) => settleChance(step(18, 2.5), shots, shots).settle)
+    const chances = [0, 3, 9, 24].map((shots) => settleChance(gap(18, 2.5), shots, shots).settle)
     expect(chances).toEqual([...chances].sort((a, b) => a - b))
-    expect(outlookOf(step(30, 2.5)).outlook).toBeGreaterThan(outlookOf(step(16.5, 2.5)).outlook)
+    expect(outlookOf(gap(30, 2.5)).outlook).toBeGreaterThan(outlookOf(gap(16.5, 2.5)).outlook)
   })
 
   it('names the smallest number that settles it in one of two cases', () => {
-    const { moreEach, atMoreEach } = outlookOf(step(18, 2.5))
+    const { moreEach, atMoreEach } = outlookOf(gap(18, 2.5))
     expect(moreEach).toBeGreaterThan(0)
     expect(atMoreEach).toBeGreaterThanOrEqual(0.5)
-    expect(settleChance(step(18, 2.5), moreEach! - 3, moreEach! - 3).settle).toBeLessThan(atMoreEach)
+    expect(settleChance(gap(18, 2.5), moreEach! - 3, moreEach! - 3).settle).toBeLessThan(atMoreEach)
   })
 
   it('lets a step rest that ten shots each have not settled and a few more would not', () => {
     const wild = (count: number) => {
-      const { longer, shorter, ...rest } = step(11, 3.5, count)
+      const { longer, shorter, ...rest } = gap(11, 3.5, count)
       const shotSdM = yards(12)
       return outlookOf({ ...rest, longer: { ...longer, shotSdM }, shorter: { ...shorter, shotSdM } })
     }

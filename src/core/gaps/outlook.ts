@@ -16,7 +16,7 @@ export type Prospect = {
 }
 
 /** A step between two prospects, with what their days add to its variance. */
-export type StepProspect = { longer: Prospect; shorter: Prospect; extraVarianceM2: number; limitsM: Zones }
+export type GapProspect = { longer: Prospect; shorter: Prospect; extraVarianceM2: number; limitsM: Zones }
 
 export type Outlook = {
   /** Chance that 6 more shots with each settle the step. */
@@ -37,19 +37,19 @@ const WORTH_IT = 0.5
 const RESTING = { count: 10, outlook: 0.25 }
 
 /** Where the means of 21 equally likely ways that the shots may fall lie, in standard deviations. */
-const WAYS = Array.from({ length: 21 }, (_, i) => quantile((i + 0.5) / 21, 0, 1))
+const QUANTILES = Array.from({ length: 21 }, (_, i) => quantile((i + 0.5) / 21, 0, 1))
 /** A chance near the bar counts as settled in part: shots fall differently than expected. */
 const SOFT = 0.015
 /** A single good shot says a little less than its spread: the spread itself is not known. */
 export const SHOT_VARIANCE = 1.08
 
 /** What more shots with both clubs of a step would do. */
-export function outlookOf(step: StepProspect): Outlook {
-  const chance = (shots: number) => settleChance(step, shots, shots).settle
+export function outlookOf(gap: GapProspect): Outlook {
+  const chance = (shots: number) => settleChance(gap, shots, shots).settle
   const outlook = chance(OUTLOOK_SHOTS)
   const tried = MORE.map((shots) => ({ shots, probability: chance(shots) }))
   const enough = tried.find(({ probability }) => probability >= WORTH_IT)
-  const both = Math.min(step.longer.count, step.shorter.count)
+  const both = Math.min(gap.longer.count, gap.shorter.count)
   return {
     outlook,
     ...(enough && { moreEach: enough.shots }),
@@ -63,7 +63,7 @@ export function outlookOf(step: StepProspect): Outlook {
  * @returns also the expected probability of the likeliest zone, which tells apart steps that are far from settled
  */
 export function settleChance(
-  { longer, shorter, extraVarianceM2, limitsM }: StepProspect,
+  { longer, shorter, extraVarianceM2, limitsM }: GapProspect,
   moreLonger: number,
   moreShorter: number,
 ): { settle: number; zone: number } {
@@ -74,27 +74,27 @@ export function settleChance(
   const enough = enoughToSettle(a.count, b.count)
   const within = lineWidth(shorter.meanM)
   const sure = sureFrom({ scatter: longer.shotSdM / longer.meanM, missed: longer.missed })
-  const { reversed, narrow, wide } = limitsM
+  const { reversed, tooClose, tooWide } = limitsM
   const spread = Math.sqrt(Math.max(0, learned))
   let settle = 0
   let zone = 0
   // Hot: asked for hundreds of bundles. Flat, with no function made inside.
-  for (const way of WAYS) {
-    const at = mean + way * spread
+  for (const z of QUANTILES) {
+    const at = mean + z * spread
     const r = phi((reversed - at) / sd)
-    const n = phi((narrow - at) / sd)
-    const w = phi((wide - at) / sd)
+    const n = phi((tooClose - at) / sd)
+    const w = phi((tooWide - at) / sd)
     const likeliest = Math.max(r, n - r, w - n, 1 - w)
     zone += likeliest
     if (!enough) continue
     const line = Math.max(
       phi((reversed + within - at) / sd) - phi((reversed - within - at) / sd),
-      phi((narrow + within - at) / sd) - phi((narrow - within - at) / sd),
-      phi((wide + within - at) / sd) - phi((wide - within - at) / sd),
+      phi((tooClose + within - at) / sd) - phi((tooClose - within - at) / sd),
+      phi((tooWide + within - at) / sd) - phi((tooWide - within - at) / sd),
     )
     settle += logistic(Math.max((likeliest - sure.zone) / SOFT, (line - sure.line) / SOFT))
   }
-  return { settle: settle / WAYS.length, zone: zone / WAYS.length }
+  return { settle: settle / QUANTILES.length, zone: zone / QUANTILES.length }
 }
 
 /** A stock after more shots, as far as that can be known before. */

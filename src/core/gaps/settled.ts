@@ -19,7 +19,7 @@ const WILD = {
   more: { zone: 0.085, line: 0.1 },
 }
 /** From this spread on it is said to be why gaps stay open (a beginner's: from memory of practice). */
-const SAID_FROM = 0.05
+const SHOWN_FROM = 0.05
 
 /** How sure a verdict must be. */
 export function sureFrom(striking: Striking): Sure {
@@ -30,7 +30,7 @@ export function sureFrom(striking: Striking): Sure {
 }
 
 /** Whether the spread is what keeps gaps open. */
-export const isWild = ({ scatter }: Striking): boolean => scatter >= SAID_FROM
+export const isWild = ({ scatter }: Striking): boolean => scatter >= SHOWN_FROM
 
 /** Whether two clubs have the shots that a verdict needs. */
 export const enoughToSettle = (longer: number, shorter: number): boolean =>

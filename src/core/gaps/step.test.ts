@@ -3,7 +3,7 @@ import { phi } from '../math/normal'
 import type { Posterior } from '../judge/posterior'
 import { yards } from '../units'
 import { lineWidth, nearLine } from './near-line'
-import { difference, judgeStep, likeliest, zoneChances, type Side, type StepContext } from './step'
+import { difference, judgeGap, likeliest, zoneChances, type Side, type GapContext } from './step'
 import type { ClubId } from '../ids'
 import { type StockRule, STOCK_RULES } from '../stock/stock-rules'
 
@@ -26,22 +26,22 @@ function stock(meanYd: number, sdYd: number, points = 161): Posterior {
   })
   return { fromM, everyM, mass, below, meanM, varianceM2: sdM ** 2 }
 }
-const IRONS = { reversed: 0, narrow: yards(7), wide: yards(15) }
+const IRONS = { reversed: 0, tooClose: yards(7), tooWide: yards(15) }
 const side = (clubId: string, posterior: Posterior, count = 6): Side => ({
   clubId: clubId as ClubId,
   count,
   posterior,
 })
-const BY_SCHOOL = Object.fromEntries(STOCK_RULES.map((rule) => [rule, 10])) as Record<StockRule, number>
+const BY_RULE = Object.fromEntries(STOCK_RULES.map((rule) => [rule, 10])) as Record<StockRule, number>
 const judged = (
   size: number,
   sd: number,
   counts: number | [number, number] = 6,
-  { scatter = 0.035, ...more }: Partial<StepContext & { scatter: number }> = {},
+  { scatter = 0.035, ...more }: Partial<GapContext & { scatter: number }> = {},
 ) => {
   const [longer, shorter] = [stock(140 + size, sd), stock(140, sd)]
   const [a, b] = typeof counts === 'number' ? [counts, counts] : counts
-  return judgeStep(
+  return judgeGap(
     {
       striking: { scatter, missed: 0.15 },
       longer: side('a', longer, a),
@@ -51,7 +51,7 @@ const judged = (
       absentLoftsDeg: [],
       between: [],
       shown: { longerM: yards(140 + size), shorterM: yards(140) },
-      schools: BY_SCHOOL,
+      byStockRule: BY_RULE,
       ...more,
     },
     () => ({ outlook: 0.3, moreEach: 9, atMoreEach: 0.55, resting: false }),
@@ -60,35 +60,35 @@ const judged = (
 
 describe('the difference of two stocks', () => {
   it('of normal ones is normal: closed form, to a thousandth', () => {
-    const step = difference(stock(150, 2), stock(139, 1.5))
+    const gap = difference(stock(150, 2), stock(139, 1.5))
     const sd = Math.hypot(2, 1.5)
     for (const limit of [4, 7, 9, 11, 13, 15, 18])
-      expect(step.below(yards(limit))).toBeCloseTo(phi((limit - 11) / sd), 3)
+      expect(gap.below(yards(limit))).toBeCloseTo(phi((limit - 11) / sd), 3)
   })
 
   it('quantiles invert it', () => {
-    const step = difference(stock(150, 2), stock(139, 1.5))
-    for (const p of [0.05, 0.5, 0.95]) expect(step.below(step.at(p))).toBeCloseTo(p, 6)
+    const gap = difference(stock(150, 2), stock(139, 1.5))
+    for (const p of [0.05, 0.5, 0.95]) expect(gap.below(gap.at(p))).toBeCloseTo(p, 6)
   })
 
   it('is wider by what days add', () => {
-    const step = difference(stock(150, 2), stock(139, 1.5), { extraVarianceM2: yards(2) ** 2, movedM: [0] })
+    const gap = difference(stock(150, 2), stock(139, 1.5), { extraVarianceM2: yards(2) ** 2, movedM: [0] })
     const sd = Math.hypot(2, 1.5, 2)
-    expect(step.below(yards(7))).toBeCloseTo(phi(-4 / sd), 2)
-    expect(step.varianceM2).toBeCloseTo(yards(sd) ** 2, 6)
+    expect(gap.below(yards(7))).toBeCloseTo(phi(-4 / sd), 2)
+    expect(gap.varianceM2).toBeCloseTo(yards(sd) ** 2, 6)
   })
 
   it('in stated air is the mean over where the drag crisis may lie: the mixture of three normal ones', () => {
     const moved = [-1, 0, 2]
-    const step = difference(stock(150, 2), stock(139, 1.5), { extraVarianceM2: 0, movedM: moved.map(yards) })
+    const gap = difference(stock(150, 2), stock(139, 1.5), { extraVarianceM2: 0, movedM: moved.map(yards) })
     const sd = Math.hypot(2, 1.5)
     for (const limit of [7, 11, 15]) {
       const mixed = moved.reduce((sum, each) => sum + phi((limit - 11 - each) / sd), 0) / 3
-      expect(step.below(yards(limit))).toBeCloseTo(mixed, 3)
+      expect(gap.below(yards(limit))).toBeCloseTo(mixed, 3)
     }
-    expect(step.meanM).toBeCloseTo(yards(11 + 1 / 3), 3)
-    expect(step.varianceM2).toBeCloseTo(yards(sd) ** 2 + yards(1) ** 2 * (14 / 9), 6)
-    expect(step.below(step.at(0.95))).toBeCloseTo(0.95, 6)
+    expect(gap.meanM).toBeCloseTo(yards(11 + 1 / 3), 3)
+    expect(gap.varianceM2).toBeCloseTo(yards(sd) ** 2 + yards(1) ** 2 * (14 / 9), 6)
+    expect(gap.below(gap.at(0.95))).toBeCloseTo(0.95, 6)
   })
 
   it('a grid half as fine says the same', () => {
@@ -109,22 +109,22 @@ describe('zones', () => {
   it('are shared out whole', () => {
     const zones = zoneChances(difference(stock(149, 3), stock(140, 3)), IRONS)
     expect(Object.values(zones).reduce((sum, each) => sum + each, 0)).toBeCloseTo(1, 9)
-    expect(likeliest(zones)).toBe('even')
+    expect(likeliest(zones)).toBe('good')
   })
 })
 
 describe('a step', () => {
   it('is settled from 90% on, with three shots each and seven together', () => {
-    expect(judged(11, 1.5)).toMatchObject({ verdict: 'even', settled: true })
-    expect(judged(11, 1.5, [3, 4])).toMatchObject({ verdict: 'even', settled: true })
-    expect(judged(11, 1.5, 3)).toMatchObject({ verdict: 'even', settled: false })
-    expect(judged(11, 1.5, [2, 9])).toMatchObject({ verdict: 'even', settled: false })
-    expect(judged(17, 2)).toMatchObject({ verdict: 'wide', settled: false, moreEach: 9, outlook: 0.3 })
+    expect(judged(11, 1.5)).toMatchObject({ verdict: 'good', settled: true })
+    expect(judged(11, 1.5, [3, 4])).toMatchObject({ verdict: 'good', settled: true })
+    expect(judged(11, 1.5, 3)).toMatchObject({ verdict: 'good', settled: false })
+    expect(judged(11, 1.5, [2, 9])).toMatchObject({ verdict: 'good', settled: false })
+    expect(judged(17, 2)).toMatchObject({ verdict: 'too-wide', settled: false, moreEach: 9, outlook: 0.3 })
   })
 
   it('is on the line within 3 yd of a limit with 80%, and within 2% of a long stock', () => {
     const line = judged(15.3, 1.4)
-    expect(line).toMatchObject({ verdict: 'on-the-line', settled: true })
+    expect(line).toMatchObject({ verdict: 'borderline', settled: true })
     expect(line.lineM).toBeCloseTo(yards(15), 9)
     expect(lineWidth(yards(140))).toBeCloseTo(yards(3), 9)
     expect(lineWidth(yards(240))).toBeCloseTo(yards(4.8), 9)
@@ -133,40 +133,40 @@ describe('a step', () => {
 
   it('of two clubs that carry the same is level, whichever is a yard ahead', () => {
     for (const size of [-1, 0, 1]) {
-      const step = judged(size, 1.2)
-      expect(step).toMatchObject({ verdict: 'level', settled: true })
-      expect(step).not.toHaveProperty('lineM')
+      const gap = judged(size, 1.2)
+      expect(gap).toMatchObject({ verdict: 'same-distance', settled: true })
+      expect(gap).not.toHaveProperty('lineM')
       // P(|N(size, 1.2√2)| ≤ 3)
       const sd = 1.2 * Math.SQRT2
-      expect(step.probability).toBeCloseTo(phi((3 - size) / sd) - phi((-3 - size) / sd), 2)
+      expect(gap.probability).toBeCloseTo(phi((3 - size) / sd) - phi((-3 - size) / sd), 2)
     }
-    expect(judged(1, 0.3)).toMatchObject({ verdict: 'level' })
+    expect(judged(1, 0.3)).toMatchObject({ verdict: 'same-distance' })
     expect(judged(0, 1.2, 3)).toMatchObject({ settled: false })
   })
 
   it('is narrow and not level where that is the surer', () => {
-    expect(judged(4, 0.5)).toMatchObject({ verdict: 'narrow', settled: true })
-    expect(judged(2.6, 0.4)).toMatchObject({ verdict: 'narrow', settled: true })
+    expect(judged(4, 0.5)).toMatchObject({ verdict: 'too-close', settled: true })
+    expect(judged(2.6, 0.4)).toMatchObject({ verdict: 'too-close', settled: true })
   })
 
   it('without limits of its school is measured and not judged', () => {
-    const step = judged(11, 1.5, 6, { limits: { zones: null, lacks: 'pitching-wedge' } })
-    expect(step).toMatchObject({ verdict: 'unknown', settled: false })
-    expect(step.stepM).toBeCloseTo(yards(11), 3)
-    expect(step.facts).toContainEqual({ kind: 'no-limits', lacks: 'pitching-wedge' })
-    expect(step).not.toHaveProperty('limitsM')
+    const gap = judged(11, 1.5, 6, { limits: { zones: null, lacks: 'pitching-wedge' } })
+    expect(gap).toMatchObject({ verdict: 'not-judged', settled: false })
+    expect(gap.gapM).toBeCloseTo(yards(11), 3)
+    expect(gap.facts).toContainEqual({ kind: 'no-limits', lacks: 'pitching-wedge' })
+    expect(gap).not.toHaveProperty('limitsM')
   })
 
   it('says beside its verdict what the lofts say: within its own interval, or not', () => {
     const lofts = (expectedYd: number) =>
       judged(30, 2, 6, { absentLoftsDeg: [51], byLoft: { deg: 10, expectedM: yards(expectedYd) } })
-    expect(lofts(29)).toMatchObject({ verdict: 'wide', settled: true, absentClubs: 1, asLoftSays: true })
-    expect(lofts(20)).toMatchObject({ verdict: 'wide', asLoftSays: false })
+    expect(lofts(29)).toMatchObject({ verdict: 'too-wide', settled: true, absentClubs: 1, asLoftSays: true })
+    expect(lofts(20)).toMatchObject({ verdict: 'too-wide', asLoftSays: false })
     expect(lofts(29).facts).toContainEqual({ kind: 'absent', loftsDeg: [51] })
   })
 
   it('carries its facts: what it lacks, who leaves it open', () => {
-    const kinds = (step: ReturnType<typeof judged>) => step.facts.map(({ kind }) => kind)
+    const kinds = (gap: ReturnType<typeof judged>) => gap.facts.map(({ kind }) => kind)
     expect(kinds(judged(11, 1.5))).toEqual(['chance', 'least-sure'])
     expect(kinds(judged(11, 1.5, 2))).toEqual(['chance', 'too-few', 'too-few', 'least-sure'])
     expect(judged(11, 1.5, [3, 2]).facts).toContainEqual({

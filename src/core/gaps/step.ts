@@ -7,15 +7,23 @@ import type { GapClubs } from './gap-clubs'
 import { nearLine, sameDistance, type Line } from './near-line'
 import type { Outlook } from './outlook'
 import { enoughToSettle, isWild, sureFrom, wantedBeside, type Striking } from './settled'
-import type { StepLimits, StepSchool, Zones } from './zones'
+import type { GapLimits, GapRule, Zones } from './zones'
 
-export type Zone = 'reversed' | 'narrow' | 'even' | 'wide'
-export const ZONES = ['reversed', 'narrow', 'even', 'wide'] as const
-export type Verdict = Zone | 'level' | 'on-the-line' | 'unknown'
+/** What the size of a gap can be, and the verdict of each. */
+export const ZONE_VERDICT = {
+  reversed: 'reversed',
+  tooClose: 'too-close',
+  good: 'good',
+  tooWide: 'too-wide',
+} as const
+export type Zone = keyof typeof ZONE_VERDICT
+export const ZONES = ['reversed', 'tooClose', 'good', 'tooWide'] as const
+export type ZoneVerdict = (typeof ZONE_VERDICT)[Zone]
+export type Verdict = ZoneVerdict | 'same-distance' | 'borderline' | 'not-judged'
 export type ZoneChances = Record<Zone, number>
 
 /** What carries a verdict, as data: the screens put it into words. */
-export type StepFact =
+export type GapFact =
   | { kind: 'chance'; zone: Zone; probability: number }
   | { kind: 'line'; limitM: number; withinM: number; probability: number }
   | { kind: 'too-few'; clubId: ClubId; count: number; wanted: number }
@@ -24,7 +32,7 @@ export type StepFact =
   | { kind: 'not-worth-it'; probability: number }
   /** Why it is open: good shots scatter by this share of their carry. */
   | { kind: 'scatter'; share: number }
-  | { kind: 'level'; withinM: number; probability: number }
+  | { kind: 'same-distance'; withinM: number; probability: number }
   /** Clubs that are absent by loft, with the lofts that they would have. */
   | { kind: 'absent'; loftsDeg: number[] }
   /** What the golfer's own yards a degree say of these two lofts, and whether the step is that. */
@@ -33,28 +41,28 @@ export type StepFact =
   | { kind: 'between'; clubId: ClubId; swing: Swing; carryM: number; measured: boolean }
   /** The chosen school cannot speak of this step. */
   | { kind: 'no-limits'; lacks: 'pitching-wedge' }
-  | { kind: 'instead'; school: StepSchool }
+  | { kind: 'instead'; gapRule: GapRule }
 
 /** What stands of a step whether its sides were hit or not. */
-type OfStep = {
+type GapBase = {
   longerId: ClubId
   shorterId: ClubId
   /** Clubs that are missing between the two by loft: said beside the verdict, never part of its limits. */
   absentClubs: number
   /** The golfer wants it as it is, for this reason: true all the same, but nothing to do. */
   leftOnPurpose?: string
-  facts: StepFact[]
+  facts: GapFact[]
 }
 /** The difference of two stocks, longer club minus shorter, with its 90% interval. */
-type Measured = OfStep & {
+type Measured = GapBase & {
   /** The estimate that the verdict goes by. */
-  stepM: number
+  gapM: number
   /** The size that is shown everywhere: the difference of the two stocks that are shown. */
   shownM: number
   lowM: number
   highM: number
   /** The difference under every school of stocks. */
-  schools: Record<StockRule, number>
+  byStockRule: Record<StockRule, number>
   /** It is the difference of totals, since one of the two is only hit from the tee: what each runs on normal ground. */
   onTotal?: OnTotal
   /** What the golfer's own slope of carry over loft says of these two lofts; absent where it cannot. */
@@ -66,8 +74,8 @@ type Measured = OfStep & {
 export type OnTotal = { longerM: number; shorterM: number }
 
 /** What the two clubs of a step carry apart, whatever it is judged on. */
-export const carriesApart = ({ stepM, onTotal }: Pick<MeasuredStep, 'stepM' | 'onTotal'>): number =>
-  onTotal ? stepM - onTotal.longerM + onTotal.shorterM : stepM
+export const carryDifference = ({ gapM, onTotal }: Pick<MeasuredGap, 'gapM' | 'onTotal'>): number =>
+  onTotal ? gapM - onTotal.longerM + onTotal.shorterM : gapM
 
 type Judged = Measured & {
   /** Probability of the verdict. */
@@ -78,17 +86,17 @@ type Judged = Measured & {
   limitsM: Zones
 }
 
-export type SettledStep = Judged & { settled: true } & Absent<'outlook' | 'moreEach' | 'resting'> &
+export type SettledGap = Judged & { settled: true } & Absent<'outlook' | 'moreEach' | 'resting'> &
   (
-    | { verdict: Zone | 'level'; lineM?: undefined }
+    | { verdict: ZoneVerdict | 'same-distance'; lineM?: undefined }
     /** With the limit that the step lies at. */
-    | { verdict: 'on-the-line'; lineM: number }
+    | { verdict: 'borderline'; lineM: number }
   )
-export type OpenStep = Judged &
+export type OpenGap = Judged &
   Absent<'lineM'> & {
     settled: false
-    /** The zone it leans to. */
-    verdict: Zone
+    /** The likeliest. */
+    verdict: ZoneVerdict
     /** The chance that 6 more shots with each settle it. */
     outlook: number
     /** How many more with each settle it in one of two cases; absent where no number that is worth it does. */
@@ -96,23 +104,23 @@ export type OpenStep = Judged &
     /** More shots would hardly change that: stop asking. */
     resting?: boolean
   }
-type Unknown = { verdict: 'unknown'; probability: 0; settled: false; zones: ZoneChances }
+type Unknown = { verdict: 'not-judged'; probability: 0; settled: false; zones: ZoneChances }
 /** Both sides were hit, and the chosen school has no limits for it. */
-export type UnlimitedStep = Measured & Unknown & { limitsM?: undefined } & Absent<OfOpen>
+export type UnlimitedGap = Measured & Unknown & { limitsM?: undefined } & Absent<OfOpen>
 /** A side has no stock. */
-export type UnmeasuredStep = OfStep &
-  Unknown & { limitsM?: Zones; schools: Record<string, never> } & Absent<OfOpen> &
-  Absent<Exclude<keyof Measured, keyof OfStep | 'schools'>>
+export type UnmeasuredGap = GapBase &
+  Unknown & { limitsM?: Zones; byStockRule: Record<string, never> } & Absent<OfOpen> &
+  Absent<Exclude<keyof Measured, keyof GapBase | 'byStockRule'>>
 type OfOpen = 'outlook' | 'moreEach' | 'resting' | 'lineM'
 
-export type JudgedStep = SettledStep | OpenStep
-export type UnknownStep = UnlimitedStep | UnmeasuredStep
+export type JudgedGap = SettledGap | OpenGap
+export type UnknownGap = UnlimitedGap | UnmeasuredGap
 /** The step between neighbours, and what may be said of it. */
-export type Step = JudgedStep | UnknownStep
-export type MeasuredStep = JudgedStep | UnlimitedStep
+export type Gap = JudgedGap | UnknownGap
+export type MeasuredGap = JudgedGap | UnlimitedGap
 
-export const isJudged = (step: Step): step is JudgedStep => step.verdict !== 'unknown'
-export const isMeasured = (step: Step): step is MeasuredStep => step.stepM !== undefined
+export const isJudged = (gap: Gap): gap is JudgedGap => gap.verdict !== 'not-judged'
+export const isMeasured = (gap: Gap): gap is MeasuredGap => gap.gapM !== undefined
 
 /** One side of a step: a stock with its shots, and how far its own grid is to be stretched. */
 export type Side = { clubId: ClubId; count: number; posterior: Posterior }
@@ -128,19 +136,19 @@ export type Difference = {
 }
 
 /** What lies between two stocks besides their own spreads. */
-export type Apart = {
+export type DifferenceSpread = {
   /** What their days and the restating of each add. */
   extraVarianceM2: number
   /** How far the difference moves for each place where the drag crisis, one for the whole bag, may lie. */
   movedM: readonly number[]
 }
-export const TOGETHER: Apart = { extraVarianceM2: 0, movedM: [0] }
+export const TOGETHER: DifferenceSpread = { extraVarianceM2: 0, movedM: [0] }
 
 const meanOf = (values: readonly number[]): number =>
   values.reduce((sum, value) => sum + value, 0) / values.length
 
 /** All that lies between two stocks as a variance. */
-export const addedVariance = ({ extraVarianceM2, movedM }: Apart): number => {
+export const addedVariance = ({ extraVarianceM2, movedM }: DifferenceSpread): number => {
   const middle = meanOf(movedM)
   return extraVarianceM2 + meanOf(movedM.map((moved) => (moved - middle) ** 2))
 }
@@ -149,8 +157,12 @@ export const addedVariance = ({ extraVarianceM2, movedM }: Apart): number => {
  * The difference of two stocks, longer minus shorter.
  * @param apart what days and restating add to the difference
  */
-export function difference(longer: Posterior, shorter: Posterior, apart: Apart = TOGETHER): Difference {
-  const { extraVarianceM2, movedM } = apart
+export function difference(
+  longer: Posterior,
+  shorter: Posterior,
+  spread: DifferenceSpread = TOGETHER,
+): Difference {
+  const { extraVarianceM2, movedM } = spread
   const own = longer.varianceM2 + shorter.varianceM2
   const meanM = longer.meanM - shorter.meanM
   if (own <= 0) throw new RangeError(`a stock needs a spread, and ${meanM} m came without one`)
@@ -167,7 +179,7 @@ export function difference(longer: Posterior, shorter: Posterior, apart: Apart =
   }
   const below = (limitM: number): number => meanOf(movedM.map((moved) => unmovedBelow(limitM - moved)))
   const movedMeanM = meanOf(movedM)
-  const varianceM2 = own + addedVariance(apart)
+  const varianceM2 = own + addedVariance(spread)
   const at = (p: number): number => {
     const sd = Math.sqrt(varianceM2)
     let [low, high] = [meanM + movedMeanM - 12 * sd, meanM + movedMeanM + 12 * sd]
@@ -184,51 +196,51 @@ export function difference(longer: Posterior, shorter: Posterior, apart: Apart =
 /** The probability of each zone of a difference. */
 export function zoneChances(
   { below }: Pick<Difference, 'below'>,
-  { reversed, narrow, wide }: Zones,
+  { reversed, tooClose, tooWide }: Zones,
 ): ZoneChances {
-  const [r, n, w] = [below(reversed), below(narrow), below(wide)]
-  return { reversed: r, narrow: Math.max(0, n - r), even: Math.max(0, w - n), wide: Math.max(0, 1 - w) }
+  const [r, n, w] = [below(reversed), below(tooClose), below(tooWide)]
+  return { reversed: r, tooClose: Math.max(0, n - r), good: Math.max(0, w - n), tooWide: Math.max(0, 1 - w) }
 }
 
 export const likeliest = (zones: ZoneChances): Zone =>
   ZONES.reduce((best, zone) => (zones[zone] > zones[best] ? zone : best))
 
 /** What stands beside the numbers of a step: its limits, its lofts, and what the golfer says of it. */
-export type StepContext = {
-  limits: StepLimits
+export type GapContext = {
+  limits: GapLimits
   absentLoftsDeg: readonly number[]
   byLoft?: { deg: number; expectedM: number }
-  between: readonly Omit<Extract<StepFact, { kind: 'between' }>, 'kind'>[]
+  between: readonly Omit<Extract<GapFact, { kind: 'between' }>, 'kind'>[]
   leftOnPurpose?: string
   onTotal?: OnTotal
 }
 
-const NO_CHANCES: ZoneChances = { reversed: 0, narrow: 0, even: 0, wide: 0 }
+const NO_CHANCES: ZoneChances = { reversed: 0, tooClose: 0, good: 0, tooWide: 0 }
 
 /** A step with a side that has no stock. */
-export const unknownStep = (
+export const unknownGap = (
   pair: GapClubs,
-  { limits, absentLoftsDeg, leftOnPurpose }: StepContext,
-): UnmeasuredStep => ({
+  { limits, absentLoftsDeg, leftOnPurpose }: GapContext,
+): UnmeasuredGap => ({
   ...pair,
-  verdict: 'unknown',
+  verdict: 'not-judged',
   probability: 0,
   settled: false,
   zones: NO_CHANCES,
   ...(limits.zones && { limitsM: limits.zones }),
-  schools: {},
+  byStockRule: {},
   absentClubs: absentLoftsDeg.length,
   ...(leftOnPurpose !== undefined && { leftOnPurpose }),
   facts: [],
 })
 
 /** What a step's own numbers come to. */
-export type Judgeable = StepContext & {
+export type Judgeable = GapContext & {
   striking: Striking
   longer: Side
   shorter: Side
   difference: Difference
-  schools: Record<StockRule, number>
+  byStockRule: Record<StockRule, number>
   /** The stocks that are shown, with their runs where the step is one of totals. */
   shown: { longerM: number; shorterM: number }
 }
@@ -238,37 +250,37 @@ export type Judgeable = StepContext & {
  * what more shots would do.
  * @param outlookOf asked only where the step is not settled
  */
-export function judgeStep(of: Judgeable, outlookOf: (limitsM: Zones) => Outlook): Step {
+export function judgeGap(of: Judgeable, outlookOf: (limitsM: Zones) => Outlook): Gap {
   const { longer, shorter, limits, absentLoftsDeg, byLoft, leftOnPurpose, onTotal } = of
   const { below } = of.difference
   const interval = { lowM: of.difference.at(0.05), highM: of.difference.at(0.95) }
   const fits = byLoft && byLoft.expectedM >= interval.lowM && byLoft.expectedM <= interval.highM
-  const beside: StepFact[] = [
+  const beside: GapFact[] = [
     ...(absentLoftsDeg.length > 0 ? [{ kind: 'absent' as const, loftsDeg: [...absentLoftsDeg] }] : []),
     ...(byLoft ? [{ kind: 'by-loft' as const, ...byLoft, fits: fits === true }] : []),
     ...of.between.map((each) => ({ kind: 'between' as const, ...each })),
-    ...('instead' in limits && limits.instead ? [{ kind: 'instead' as const, school: limits.instead }] : []),
+    ...('instead' in limits && limits.instead ? [{ kind: 'instead' as const, gapRule: limits.instead }] : []),
   ]
   const measured = {
     longerId: longer.clubId,
     shorterId: shorter.clubId,
-    stepM: of.difference.meanM,
+    gapM: of.difference.meanM,
     shownM: of.shown.longerM - of.shown.shorterM,
     ...interval,
-    schools: of.schools,
+    byStockRule: of.byStockRule,
     absentClubs: absentLoftsDeg.length,
     ...(byLoft && { loftSaysM: byLoft.expectedM, asLoftSays: fits === true }),
     ...(leftOnPurpose !== undefined && { leftOnPurpose }),
     ...(onTotal && { onTotal }),
   }
   if (!limits.zones) {
-    const facts: StepFact[] = [{ kind: 'no-limits', lacks: limits.lacks }, ...beside]
-    return { ...measured, verdict: 'unknown', probability: 0, settled: false, zones: NO_CHANCES, facts }
+    const facts: GapFact[] = [{ kind: 'no-limits', lacks: limits.lacks }, ...beside]
+    return { ...measured, verdict: 'not-judged', probability: 0, settled: false, zones: NO_CHANCES, facts }
   }
   const limitsM = limits.zones
   const zones = zoneChances(of.difference, limitsM)
   const zone = likeliest(zones)
-  const chance: StepFact = { kind: 'chance', zone, probability: zones[zone] }
+  const chance: GapFact = { kind: 'chance', zone, probability: zones[zone] }
   const sure = leastSure(longer, shorter)
   const judged = { ...measured, zones, limitsM }
   if (enoughToSettle(longer.count, shorter.count)) {
@@ -280,13 +292,13 @@ export function judgeStep(of: Judgeable, outlookOf: (limitsM: Zones) => Outlook)
     // The surer of what may be said: clubs at one number are that before they are "narrow" or "reversed".
     if (level && level.probability >= (inZone ?? line?.probability ?? 0)) {
       const { withinM, probability } = level
-      const facts: StepFact[] = [{ kind: 'level', withinM, probability }, chance, ...beside]
-      return { ...judged, verdict: 'level', probability, settled: true, facts }
+      const facts: GapFact[] = [{ kind: 'same-distance', withinM, probability }, chance, ...beside]
+      return { ...judged, verdict: 'same-distance', probability, settled: true, facts }
     }
     if (inZone !== null)
       return {
         ...judged,
-        verdict: zone,
+        verdict: ZONE_VERDICT[zone],
         probability: inZone,
         settled: true,
         facts: [chance, sure, ...beside],
@@ -294,7 +306,7 @@ export function judgeStep(of: Judgeable, outlookOf: (limitsM: Zones) => Outlook)
     if (line)
       return {
         ...judged,
-        verdict: 'on-the-line',
+        verdict: 'borderline',
         probability: line.probability,
         settled: true,
         lineM: line.limitM,
@@ -303,13 +315,13 @@ export function judgeStep(of: Judgeable, outlookOf: (limitsM: Zones) => Outlook)
   }
   const { outlook, moreEach, atMoreEach, resting } = outlookOf(limitsM)
   const needs = lacking(longer, shorter)
-  const prospect: StepFact =
+  const prospect: GapFact =
     moreEach === undefined
       ? { kind: 'not-worth-it', probability: atMoreEach }
       : { kind: 'would-settle', shotsEach: moreEach, probability: atMoreEach }
   return {
     ...judged,
-    verdict: zone,
+    verdict: ZONE_VERDICT[zone],
     probability: zones[zone],
     settled: false,
     outlook,
@@ -326,7 +338,7 @@ export function judgeStep(of: Judgeable, outlookOf: (limitsM: Zones) => Outlook)
 }
 
 /** The clubs that have not the shots a verdict needs. */
-const lacking = (longer: Side, shorter: Side): StepFact[] =>
+const lacking = (longer: Side, shorter: Side): GapFact[] =>
   [
     { side: longer, wanted: wantedBeside(shorter.count) },
     { side: shorter, wanted: wantedBeside(longer.count) },
@@ -335,7 +347,7 @@ const lacking = (longer: Side, shorter: Side): StepFact[] =>
   )
 
 /** The club that leaves the step open most. */
-function leastSure(longer: Side, shorter: Side): StepFact {
+function leastSure(longer: Side, shorter: Side): GapFact {
   const { clubId, posterior, count } =
     longer.posterior.varianceM2 >= shorter.posterior.varianceM2 ? longer : shorter
   return {

@@ -17,48 +17,48 @@ import { outlookOf, type Prospect } from './outlook'
 import {
   addedVariance,
   difference,
-  judgeStep,
+  judgeGap,
   TOGETHER,
-  unknownStep,
-  type Apart,
+  unknownGap,
+  type DifferenceSpread,
   type OnTotal,
-  type Step,
-  type StepContext,
+  type Gap,
+  type GapContext,
 } from './step'
-import { limitsOfSteps, type SchoolOfSteps } from './zones'
+import { limitsOfGaps, type GapRuleWithLimits } from './zones'
 
 /** A club of the bag with its full swing as the model and as the stock table see it. */
 type Side = { club: Club; model: StationModel | undefined; stock: Stock | undefined }
 
 /** The golfer wants a step as it is. */
-export type StepLeft = { longerId: ClubId; shorterId: ClubId; because: string }
+export type GapKeptAsIs = { longerId: ClubId; shorterId: ClubId; because: string }
 
 /** Two hit clubs with others between them that were not hit: their gap is shown, never judged. */
-export type StepOverUnhit = {
+export type GapOverUnhit = {
   longerId: ClubId
   shorterId: ClubId
   unhit: ClubId[]
 }
 
 /** The steps between neighbours of a bag, those over clubs not hit yet, and what to hit next for them. */
-export function stepsOfBag(
+export function gapsOfBag(
   bag: readonly Club[],
   model: BagModel,
   stocks: readonly Stock[],
   {
-    school,
+    gapRule,
     left,
     restated,
     runOf,
   }: {
-    school: SchoolOfSteps
-    left: readonly StepLeft[]
+    gapRule: GapRuleWithLimits
+    left: readonly GapKeptAsIs[]
     /** What restating does to the stock of a station; null where its shots stand in the air they were hit in. */
     restated: (station: StationModel) => StationRestated | null
     /** What a hit stock runs on normal ground; null where nothing says it. */
     runOf: (stock: HitStock) => OrdinaryRun | null
   },
-): { steps: Step[]; overUnhit: StepOverUnhit[]; next: NextShots[]; helps: Help[] } {
+): { gaps: Gap[]; overUnhit: GapOverUnhit[]; next: NextShots[]; helps: Help[] } {
   const sides = bag.map((club): Side => ({
     club,
     model: model.stations.find((each) => each.club.id === club.id && each.swing === FULL_SWING),
@@ -77,10 +77,10 @@ export function stepsOfBag(
         ]
       : [],
   )
-  const limits = limitsOfSteps(
+  const limits = limitsOfGaps(
     bag,
     hit,
-    school,
+    gapRule,
     ({ id }) => sides.find(({ club }) => club.id === id)?.model?.expected?.carryM ?? null,
   )
   const perDegree = carryPerDegree(hit)
@@ -91,11 +91,11 @@ export function stepsOfBag(
       ({ longerId, shorterId }) => longerId === longer.club.id && shorterId === shorter.club.id,
     )?.because
     const runs = runsOnTotal(longer, shorter, runOf)
-    const apart = apartOf(longer, shorter, model, restated)
+    const spread = differenceSpread(longer, shorter, model, restated)
     return {
       longer,
       shorter,
-      apart: runs ? withRuns(apart, runs) : apart,
+      apart: runs ? withRuns(spread, runs) : spread,
       context: {
         ...(runs && { onTotal: { longerM: runs.longer.runM, shorterM: runs.shorter.runM } }),
         limits: each,
@@ -106,29 +106,29 @@ export function stepsOfBag(
       },
     }
   })
-  const steps = pairs.map(({ longer, shorter, context, apart }, i): Step => {
+  const gaps = pairs.map(({ longer, shorter, context, apart: spread }, i): Gap => {
     const ids = { longerId: longer.club.id, shorterId: shorter.club.id }
     const [a, b] = [longer.model?.posterior, shorter.model?.posterior]
-    if (!a || !b || !isHit(longer.stock) || !isHit(shorter.stock)) return unknownStep(ids, context)
+    if (!a || !b || !isHit(longer.stock) || !isHit(shorter.stock)) return unknownGap(ids, context)
     const [longerStock, shorterStock] = [prospects[i] as Prospect, prospects[i + 1] as Prospect]
-    return judgeStep(
+    return judgeGap(
       {
         ...context,
         striking: { scatter: model.spread.carry, missed: model.spread.missed },
         longer: { clubId: ids.longerId, count: longer.stock.count, posterior: a },
         shorter: { clubId: ids.shorterId, count: shorter.stock.count, posterior: b },
-        difference: difference(a, b, apart),
+        difference: difference(a, b, spread),
         shown: {
           longerM: longer.stock.carryM + (context.onTotal?.longerM ?? 0),
           shorterM: shorter.stock.carryM + (context.onTotal?.shorterM ?? 0),
         },
-        schools: schoolsOf(longer.stock, shorter.stock, context.onTotal),
+        byStockRule: gapByStockRule(longer.stock, shorter.stock, context.onTotal),
       },
       (limitsM) =>
         outlookOf({
           longer: longerStock,
           shorter: shorterStock,
-          extraVarianceM2: addedVariance(apart),
+          extraVarianceM2: addedVariance(spread),
           limitsM,
         }),
     )
@@ -139,7 +139,7 @@ export function stepsOfBag(
       count: stock?.count ?? 0,
       stock: isOfShots(stock) ? (prospects[i] ?? null) : null,
     })),
-    steps.map(({ settled, resting, leftOnPurpose, limitsM }, i) =>
+    gaps.map(({ settled, resting, leftOnPurpose, limitsM }, i) =>
       limitsM === undefined
         ? null
         : {
@@ -152,7 +152,7 @@ export function stepsOfBag(
     ),
   )
   return {
-    steps,
+    gaps,
     overUnhit: overUnhit(sides),
     next,
     helps: beyondShots(
@@ -166,9 +166,9 @@ export function stepsOfBag(
 }
 
 /** The hit neighbours around clubs that were not hit. */
-function overUnhit(sides: readonly Side[]): StepOverUnhit[] {
+function overUnhit(sides: readonly Side[]): GapOverUnhit[] {
   const hit = sides.flatMap(({ club, stock }, place) => (isHit(stock) ? [{ club, place }] : []))
-  return hit.slice(1).flatMap(({ club, place }, i): StepOverUnhit[] => {
+  return hit.slice(1).flatMap(({ club, place }, i): GapOverUnhit[] => {
     const longer = hit[i] as (typeof hit)[number]
     const unhit = sides.slice(longer.place + 1, place).map((side) => side.club.id)
     return unhit.length === 0 ? [] : [{ longerId: longer.club.id, shorterId: club.id, unhit }]
@@ -186,7 +186,7 @@ function byLoft(longer: Club, shorter: Club, perDegree: number | null) {
 const FILLS_FROM = 0.2
 
 /** The longer club's partial swings that land between two clubs; where none was hit, what a wedge's three-quarter swing should carry. */
-function partialsBetween(longer: Side, shorter: Side, stocks: readonly Stock[]): StepContext['between'] {
+function partialsBetween(longer: Side, shorter: Side, stocks: readonly Stock[]): GapContext['between'] {
   const [high, low] = [longer.stock?.carryM, shorter.stock?.carryM]
   if (high === undefined || low === undefined) return []
   const inside = (carryM: number) =>
@@ -205,9 +205,9 @@ function partialsBetween(longer: Side, shorter: Side, stocks: readonly Stock[]):
 }
 
 /** A club is done when the steps on both sides of it are settled, on the line, or resting. */
-export function isDone(clubId: Club['id'], steps: readonly Step[]): boolean {
-  const beside = steps.filter((step) => isOfGap(step, clubId))
-  return beside.length > 0 && beside.every((step) => step.settled || step.resting === true)
+export function isDone(clubId: Club['id'], gaps: readonly Gap[]): boolean {
+  const beside = gaps.filter((gap) => isOfGap(gap, clubId))
+  return beside.length > 0 && beside.every((gap) => gap.settled || gap.resting === true)
 }
 
 function prospectOf({ model, stock }: Side, { spread }: BagModel): Prospect | null {
@@ -223,23 +223,28 @@ function prospectOf({ model, stock }: Side, { spread }: BagModel): Prospect | nu
 }
 
 /** What lies between two clubs besides their spreads: their days, and what restating does to each. */
-function apartOf(
+function differenceSpread(
   longer: Side,
   shorter: Side,
   model: BagModel,
   restated: (station: StationModel) => StationRestated | null,
-): Apart {
+): DifferenceSpread {
   const [a, b] = [longer.model && restated(longer.model), shorter.model && restated(shorter.model)]
   // A station none of whose shots could be restated moves by nothing.
   const places = Math.max(1, a?.crisisM.length ?? 0, b?.crisisM.length ?? 0)
   return {
-    extraVarianceM2: daysApart(longer, shorter, model) + (a?.ownSdM ?? 0) ** 2 + (b?.ownSdM ?? 0) ** 2,
+    extraVarianceM2:
+      daysDifferenceVariance(longer, shorter, model) + (a?.ownSdM ?? 0) ** 2 + (b?.ownSdM ?? 0) ** 2,
     movedM: Array.from({ length: places }, (_, i) => (a?.crisisM[i] ?? 0) - (b?.crisisM[i] ?? 0)),
   }
 }
 
 /** What two clubs that were hit on different days add to the variance of their step; nothing on the same days. */
-function daysApart({ model: longer }: Side, { model: shorter }: Side, { days }: BagModel): number {
+function daysDifferenceVariance(
+  { model: longer }: Side,
+  { model: shorter }: Side,
+  { days }: BagModel,
+): number {
   const [a, b] = [longer?.posterior?.meanM, shorter?.posterior?.meanM]
   if (!longer || !shorter || a === undefined || b === undefined) return 0
   const shares = longer.days.map((share, i) => share - (shorter.days[i] ?? 0))
@@ -260,19 +265,24 @@ function runsOnTotal(
 }
 
 /** What two runs add to a step: their difference, and what a model of the one ground under both is not sure of. */
-function withRuns({ extraVarianceM2, movedM }: Apart, { longer, shorter }: Runs): Apart {
-  const apartM = longer.runM - shorter.runM
+function withRuns(
+  { extraVarianceM2, movedM }: DifferenceSpread,
+  { longer, shorter }: Runs,
+): DifferenceSpread {
+  const differenceM = longer.runM - shorter.runM
   const modelled = longer.from !== 'measured' || shorter.from !== 'measured'
   return {
-    extraVarianceM2: extraVarianceM2 + (modelled ? (RUN_SD * apartM) ** 2 : 0),
-    movedM: movedM.map((moved) => moved + apartM),
+    extraVarianceM2: extraVarianceM2 + (modelled ? (RUN_SD * differenceM) ** 2 : 0),
+    movedM: movedM.map((moved) => moved + differenceM),
   }
 }
 
-const schoolsOf = (longer: HitStock, shorter: HitStock, onTotal?: OnTotal): Record<StockRule, number> =>
+const gapByStockRule = (longer: HitStock, shorter: HitStock, onTotal?: OnTotal): Record<StockRule, number> =>
   Object.fromEntries(
     STOCK_RULES.map((rule) => [
       rule,
-      longer.schools[rule] - shorter.schools[rule] + (onTotal ? onTotal.longerM - onTotal.shorterM : 0),
+      longer.byStockRule[rule] -
+        shorter.byStockRule[rule] +
+        (onTotal ? onTotal.longerM - onTotal.shorterM : 0),
     ]),
   ) as Record<StockRule, number>

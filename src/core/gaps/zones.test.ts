@@ -3,7 +3,7 @@ import { club, SIX, SIX_CARRIES_YD } from '../../../tests/shots'
 import type { Club } from '../bag/club'
 import { lengthIn, yards } from '../units'
 import { bagStretch } from './bag-stretch'
-import { limitsOfSteps, usualSchool, type FullStock, type OwnZones, type StepSchool } from './zones'
+import { limitsOfGaps, usualGapRule, type FullStock, type OwnZones, type GapRule } from './zones'
 
 const stockOf = (each: Club, carryYd: number, more: Partial<FullStock> = {}): FullStock => ({
   club: each,
@@ -15,11 +15,11 @@ const stockOf = (each: Club, carryYd: number, more: Partial<FullStock> = {}): Fu
 const stocks = SIX.map((each, i) => stockOf(each, SIX_CARRIES_YD[i]!))
 const inYards = (metres: number) => Math.round(lengthIn(metres, 'yd') * 10) / 10
 const limits = (
-  school: StepSchool,
+  gapRule: GapRule,
   { own, of = stocks, clubs = SIX }: { own?: OwnZones; of?: FullStock[]; clubs?: Club[] } = {},
 ) =>
-  limitsOfSteps(clubs, of, { school, own }).map(({ zones }) =>
-    zones ? [inYards(zones.narrow), inYards(zones.wide)] : null,
+  limitsOfGaps(clubs, of, { gapRule, own }).map(({ zones }) =>
+    zones ? [inYards(zones.tooClose), inYards(zones.tooWide)] : null,
   )
 
 /** Fourteen clubs but the putter: enough for the schools of a full bag. */
@@ -35,8 +35,8 @@ describe('limits by segment, a step belonging to its longer club', () => {
     [150, [8, 21], [6, 11], [5, 10], [6, 12]],
     [120, [6, 17], [5, 10], [4, 8], [5, 10]],
   ])('at a driver of %d yd', (driver, next, woods, irons, wedges) => {
-    const said = limits('segment', { clubs: FULL, of: [stockOf(FULL[0]!, driver)] })
-    const printed = said.map((pair) => pair!.map((limit) => Math.round(limit)))
+    const limitsFound = limits('segment', { clubs: FULL, of: [stockOf(FULL[0]!, driver)] })
+    const printed = limitsFound.map((pair) => pair!.map((limit) => Math.round(limit)))
     expect([printed[0], printed[1], printed[4], printed[10]]).toEqual([next, woods, irons, wedges])
   })
 
@@ -74,16 +74,16 @@ describe('a limit does not jump', () => {
     const sd = 4 / 210
     expect(factor(5, 231)).toBeCloseTo(1.1 - sd / Math.sqrt(2 * Math.PI), 5)
     const nearby = Array.from({ length: 60 }, (_, i) => factor(5, 215 + i / 2))
-    const steps = nearby.slice(1).map((each, i) => each - nearby[i]!)
-    expect(Math.min(...steps)).toBeGreaterThanOrEqual(0)
-    expect(Math.max(...steps)).toBeLessThanOrEqual(0.5 / 210 + 1e-9)
+    const gaps = nearby.slice(1).map((each, i) => each - nearby[i]!)
+    expect(Math.min(...gaps)).toBeGreaterThanOrEqual(0)
+    expect(Math.max(...gaps)).toBeLessThanOrEqual(0.5 / 210 + 1e-9)
   })
 })
 
 describe('the other schools', () => {
   it('none chosen: by part of the bag, or by the golfer’s own limits where there are some', () => {
-    expect(usualSchool(undefined)).toBe('segment')
-    expect(usualSchool({ reversed: 0, narrow: 5, wide: 10 })).toBe('own')
+    expect(usualGapRule(undefined)).toBe('segment')
+    expect(usualGapRule({ reversed: 0, tooClose: 5, tooWide: 10 })).toBe('own')
   })
 
   it('few clubs at 148 125 110 87 81 61: one even step of 17.4, even from 11 to 25', () => {
@@ -101,18 +101,18 @@ describe('the other schools', () => {
   })
 
   it('a tenth of a pitching wedge without shots says that it cannot speak', () => {
-    const said = limitsOfSteps(SIX, stocks.slice(0, 5), { school: 'tenth', own: undefined })
-    expect(said[2]).toEqual({ zones: null, lacks: 'pitching-wedge' })
-    expect(said[0]?.zones).not.toBeNull()
+    const limitsFound = limitsOfGaps(SIX, stocks.slice(0, 5), { gapRule: 'tenth', own: undefined })
+    expect(limitsFound[2]).toEqual({ zones: null, lacks: 'pitching-wedge' })
+    expect(limitsFound[0]?.zones).not.toBeNull()
   })
 
   it('a tenth of the pitching wedge does not take the 50° for it', () => {
     const bag = [...SIX.slice(0, 5), club('wedge', 'wedge', 46, 5), club('gap', 'wedge', 50, 6)]
     const of = [...stocks.slice(0, 5), stockOf(bag[6]!, 105)]
-    const said = limitsOfSteps(bag, of, { school: 'tenth', own: undefined })
-    expect(said[2]).toEqual({ zones: null, lacks: 'pitching-wedge' })
+    const limitsFound = limitsOfGaps(bag, of, { gapRule: 'tenth', own: undefined })
+    expect(limitsFound[2]).toEqual({ zones: null, lacks: 'pitching-wedge' })
     const gapWedgeOnly = [...SIX.slice(0, 5), club('gap', 'wedge', 50, 5)]
-    expect(limitsOfSteps(gapWedgeOnly, of, { school: 'tenth', own: undefined })[2]).toMatchObject({
+    expect(limitsOfGaps(gapWedgeOnly, of, { gapRule: 'tenth', own: undefined })[2]).toMatchObject({
       zones: null,
     })
   })
@@ -123,20 +123,20 @@ describe('the other schools', () => {
   })
 
   it('the golfer’s own, one for all or one for each segment, never stretched', () => {
-    const triple = { reversed: 0, narrow: yards(5), wide: yards(12) }
+    const triple = { reversed: 0, tooClose: yards(5), tooWide: yards(12) }
     expect(limits('own', { own: triple })[3]).toEqual([5, 12])
-    const bySegment = { top: triple, irons: { ...triple, wide: yards(13) }, wedges: triple }
+    const bySegment = { top: triple, irons: { ...triple, tooWide: yards(13) }, wedges: triple }
     expect(limits('own', { own: bySegment })[3]).toEqual([5, 13])
   })
 
   it('go by segment where they cannot say, and say so', () => {
-    for (const [school, of] of [
+    for (const [gapRule, of] of [
       ['own', stocks],
       ['spread', stocks.slice(0, 2)],
       ['loft', stocks.slice(0, 2)],
     ] as const) {
-      expect(limits(school, { of: [...of] })).toEqual(limits('segment', { of: [...of] }))
-      const [first] = limitsOfSteps(SIX, of, { school, own: undefined })
+      expect(limits(gapRule, { of: [...of] })).toEqual(limits('segment', { of: [...of] }))
+      const [first] = limitsOfGaps(SIX, of, { gapRule, own: undefined })
       expect(first).toMatchObject({ instead: 'segment' })
     }
   })

@@ -3,44 +3,44 @@ import { segmentOf, type Segment } from '../bag/segment'
 import { median } from '../math/quantile'
 import { yards } from '../units'
 import { carryPerDegree } from './carry-per-degree'
-import { bagStretch, type StandingCarry } from './bag-stretch'
+import { bagStretch, type StockCarry } from './bag-stretch'
 
 /** The limits that make a step reversed, narrow, even or wide, in metres. */
 export type Zones = {
   /** Below this the clubs stand in the wrong order. Always 0. */
   reversed: number
   /** Below this the step is narrow. */
-  narrow: number
+  tooClose: number
   /** Above this the step is wide. */
-  wide: number
+  tooWide: number
 }
 
 /** The schools of what an even step is. */
-export const STEP_SCHOOLS = ['segment', 'tenth', 'spread', 'loft', 'own'] as const
-export type StepSchool = (typeof STEP_SCHOOLS)[number]
+export const GAP_RULES = ['segment', 'tenth', 'spread', 'loft', 'own'] as const
+export type GapRule = (typeof GAP_RULES)[number]
 
 /** The golfer's own zones: one triple for all steps, or one for each segment. */
 export type OwnZones = Zones | Record<Segment, Zones>
-export type FullStock = StandingCarry & { club: Club }
-export type SchoolOfSteps = { school: StepSchool; own: OwnZones | undefined }
+export type FullStock = StockCarry & { club: Club }
+export type GapRuleWithLimits = { gapRule: GapRule; own: OwnZones | undefined }
 
 /**
  * What a school says of one step: its limits, or that it has none. `instead` is the school that speaks
  * where the chosen one cannot.
  */
-export type StepLimits = { zones: Zones; instead?: StepSchool } | { zones: null; lacks: 'pitching-wedge' }
+export type GapLimits = { zones: Zones; instead?: GapRule } | { zones: null; lacks: 'pitching-wedge' }
 
 /** From the driver to the next club, as shares of the driver's carry (starting values from fitting practice, from memory). */
-const AFTER_DRIVER = { narrow: 0.05, wide: 0.14 }
+const AFTER_DRIVER = { tooClose: 0.05, tooWide: 0.14 }
 /** Even steps of the rest of the bag at a driver of 210 yd, to be stretched (starting values, from memory). */
-const EVEN: Record<Segment, { narrow: number; wide: number }> = {
-  top: { narrow: yards(8), wide: yards(16) },
-  irons: { narrow: yards(7), wide: yards(14) },
-  wedges: { narrow: yards(8), wide: yards(17) },
+const EVEN: Record<Segment, { tooClose: number; tooWide: number }> = {
+  top: { tooClose: yards(8), tooWide: yards(16) },
+  irons: { tooClose: yards(7), tooWide: yards(14) },
+  wedges: { tooClose: yards(8), tooWide: yards(17) },
 }
 /** Where a golfer's own limits begin, before they are changed. */
 export const OWN_START: Record<Segment, Zones> = {
-  top: { reversed: 0, narrow: yards(8), wide: yards(22) },
+  top: { reversed: 0, tooClose: yards(8), tooWide: yards(22) },
   irons: { reversed: 0, ...EVEN.irons },
   wedges: { reversed: 0, ...EVEN.wedges },
 }
@@ -51,23 +51,23 @@ const EITHER_SIDE_M = yards(4)
 const TENTH = 0.1
 /** So few clubs are far apart by choice: a good gap is wide enough for the middle one of the bag's own gaps, times these. */
 const FEW_CLUBS = 9
-const OF_FEW = { narrow: 0.65, wide: 1.45 }
+const OF_FEW = { tooClose: 0.65, tooWide: 1.45 }
 /** With fewer gaps there is no middle one. */
 const FEWEST_GAPS = 4
 /** Fewer stocks would be held against a spread of their own making. */
 const FEWEST_TO_SPREAD = 4
 
 /** By which school gaps are judged where the golfer chose none: the golfer's own limits, else by part of the bag. */
-export const usualSchool = (own: OwnZones | undefined): StepSchool => (own ? 'own' : 'segment')
+export const usualGapRule = (own: OwnZones | undefined): GapRule => (own ? 'own' : 'segment')
 
 /** By which school the steps of a bag are judged: the golfer's, or the usual one. */
-export const schoolOf = ({
-  stepSchool,
+export const chosenGapRule = ({
+  gapRule,
   zonesM,
 }: {
-  stepSchool?: StepSchool
+  gapRule?: GapRule
   zonesM?: OwnZones
-}): SchoolOfSteps => ({ school: stepSchool ?? usualSchool(zonesM), own: zonesM })
+}): GapRuleWithLimits => ({ gapRule: gapRule ?? usualGapRule(zonesM), own: zonesM })
 
 /**
  * The limits of every step between neighbours, by a school; always those of one step, however many clubs
@@ -76,35 +76,35 @@ export const schoolOf = ({
  * @param stocks full-swing stocks that there are
  * @param expectedM what a club that was not hit should carry; null where nothing says
  */
-export function limitsOfSteps(
+export function limitsOfGaps(
   clubs: readonly Club[],
   stocks: readonly FullStock[],
-  { school, own }: SchoolOfSteps,
+  { gapRule, own }: GapRuleWithLimits,
   expectedM: (club: Club) => number | null = () => null,
-): StepLimits[] {
+): GapLimits[] {
   const { factor, driverM } = bagStretch(stocks)
   const ownMiddleM = middleGapOfFew(clubs, stocks, expectedM)
   const bySegment = (longer: Club): Zones => {
-    const { narrow, wide } =
+    const { tooClose, tooWide } =
       longer.kind === 'driver'
         ? scaled({ reversed: 0, ...AFTER_DRIVER }, driverM)
         : scaled({ reversed: 0, ...EVEN[segmentOf(longer)] }, factor)
     return {
       reversed: 0,
-      narrow: Math.max(narrow, OF_FEW.narrow * ownMiddleM),
-      wide: Math.max(wide, OF_FEW.wide * ownMiddleM),
+      tooClose: Math.max(tooClose, OF_FEW.tooClose * ownMiddleM),
+      tooWide: Math.max(tooWide, OF_FEW.tooWide * ownMiddleM),
     }
   }
   const pitching = pitchingWedge(clubs)
   const wedge = stocks.find(({ club }) => club === pitching)
   const spread = evenSpread(clubs, stocks)
   const perDegree = carryPerDegree(stocks)
-  return clubs.slice(1).map((shorter, i): StepLimits => {
+  return clubs.slice(1).map((shorter, i): GapLimits => {
     const longer = clubs[i] as Club
     const segment = segmentOf(longer)
-    switch (school) {
+    switch (gapRule) {
       case 'own':
-        if (own) return { zones: 'narrow' in own ? own : own[segment] }
+        if (own) return { zones: 'tooClose' in own ? own : own[segment] }
         break
       case 'tenth':
         // It speaks of irons; the rest of the bag goes by segment.
@@ -124,16 +124,16 @@ export function limitsOfSteps(
   })
 }
 
-const around = (evenM: number): Zones => ({
+const around = (goodM: number): Zones => ({
   reversed: 0,
-  narrow: Math.max(0, evenM - EITHER_SIDE_M),
-  wide: Math.max(0, evenM) + EITHER_SIDE_M,
+  tooClose: Math.max(0, goodM - EITHER_SIDE_M),
+  tooWide: Math.max(0, goodM) + EITHER_SIDE_M,
 })
 
-const scaled = ({ reversed, narrow, wide }: Zones, by: number): Zones => ({
+const scaled = ({ reversed, tooClose, tooWide }: Zones, by: number): Zones => ({
   reversed: reversed * by,
-  narrow: narrow * by,
-  wide: wide * by,
+  tooClose: tooClose * by,
+  tooWide: tooWide * by,
 })
 
 /** The median of the gaps of a bag of few clubs; 0 for a fuller bag, and where too few gaps are known. */
@@ -167,8 +167,8 @@ function evenSpread(clubs: readonly Club[], stocks: readonly FullStock[]): Zones
   if (stocks.length < Math.min(FEWEST_TO_SPREAD, Math.max(3, clubs.length))) return null
   const carries = stocks.map(({ carryM }) => carryM)
   const places = stocks.map(({ club }) => clubs.findIndex(({ id }) => id === club.id))
-  const steps = Math.max(...places) - Math.min(...places)
-  if (steps <= 0) return null
-  const evenM = (Math.max(...carries) - Math.min(...carries)) / steps
-  return clubs.length > FEW_CLUBS ? around(evenM) : scaled({ reversed: 0, ...OF_FEW }, evenM)
+  const gaps = Math.max(...places) - Math.min(...places)
+  if (gaps <= 0) return null
+  const goodM = (Math.max(...carries) - Math.min(...carries)) / gaps
+  return clubs.length > FEW_CLUBS ? around(goodM) : scaled({ reversed: 0, ...OF_FEW }, goodM)
 }

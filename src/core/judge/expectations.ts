@@ -2,7 +2,7 @@ import type { Club } from '../bag/club'
 import type { ClubId } from '../ids'
 import { FULL_SWING } from '../station'
 import {
-  BY_PLACE_VARIANCE_M2,
+  BY_INDEX_VARIANCE_M2,
   curveAt,
   curveLofts,
   type CurvePoint,
@@ -40,7 +40,7 @@ export function expectations(
     weights,
     spread,
     posteriors,
-    told,
+    told: priors,
   }: {
     weights: Float64Array
     spread: Spread
@@ -50,7 +50,7 @@ export function expectations(
     told: ReadonlyMap<ClubId, Prior>
   },
 ): (CurvePrediction | null)[] {
-  const { loftsDeg, byPlace } = curveLofts(bag)
+  const { loftsDeg, byIndex } = curveLofts(bag)
   const loftOf = new Map(bag.map(({ id }, i) => [id, loftsDeg[i] as number]))
   const own = stations.map((station, i) => {
     const stock = ownStock(station, weights, spread)
@@ -76,8 +76,8 @@ export function expectations(
       const others = points.filter(({ clubId }) => clubId !== club.id)
       const curve = curveAt(others, loftOf.get(club.id) as number)
       const byBag =
-        curve && byPlace ? { ...curve, varianceM2: curve.varianceM2 + BY_PLACE_VARIANCE_M2 } : curve
-      return [club.id, withTold(byBag, told.get(club.id))] as const
+        curve && byIndex ? { ...curve, varianceM2: curve.varianceM2 + BY_INDEX_VARIANCE_M2 } : curve
+      return [club.id, withPrior(byBag, priors.get(club.id))] as const
     }),
   )
   const fullOf = new Map(
@@ -104,13 +104,13 @@ export function expectations(
 }
 
 /** What the other clubs say of one, with what is known of it besides: each by how sure it is. */
-function withTold(curve: CurvePrediction | null, told: Prior | undefined): CurvePrediction | null {
-  if (!told) return curve
-  if (!curve) return { ...told, curveVarianceM2: told.varianceM2 }
-  const [a, b] = [1 / curve.varianceM2, 1 / told.varianceM2]
+function withPrior(curve: CurvePrediction | null, priors: Prior | undefined): CurvePrediction | null {
+  if (!priors) return curve
+  if (!curve) return { ...priors, curveVarianceM2: priors.varianceM2 }
+  const [a, b] = [1 / curve.varianceM2, 1 / priors.varianceM2]
   const varianceM2 = 1 / (a + b)
   return {
-    carryM: (a * curve.carryM + b * told.carryM) * varianceM2,
+    carryM: (a * curve.carryM + b * priors.carryM) * varianceM2,
     varianceM2,
     curveVarianceM2: varianceM2,
   }

@@ -36,7 +36,7 @@ describe('a tiring golfer', () => {
   it('that does not tire keeps the plain mean', () => {
     const seven = stockOf(tiring(0), '7-iron')
     expect(seven).not.toHaveProperty('restedByM')
-    expect(seven.carryM).toBe(seven.schools['mean-solid'])
+    expect(seven.carryM).toBe(seven.byStockRule['mean-solid'])
   })
 })
 
@@ -70,12 +70,12 @@ describe('several days', () => {
   it('widen a step between clubs of different days, not one between clubs of the same', () => {
     const [top, rest] = [all.slice(0, 3), all.slice(3)]
     const width = (shots: Shot[]) => {
-      const { lowM, highM } = analyseBag({ clubs: SIX, shots }).steps[2]!
+      const { lowM, highM } = analyseBag({ clubs: SIX, shots }).gaps[2]!
       return highM! - lowM!
     }
-    const apart = width([...day(0, 1, top), ...day(1, 1, rest)])
+    const excluded = width([...day(0, 1, top), ...day(1, 1, rest)])
     const together = width([...day(0, 1, top), ...day(0, 1, rest)])
-    expect(apart).toBeGreaterThan(1.2 * together)
+    expect(excluded).toBeGreaterThan(1.2 * together)
   })
 })
 

@@ -82,9 +82,9 @@ type Belief = {
 export function judgeStations(
   bag: readonly Club[],
   read: Pick<ReadShots, 'stations' | 'readings' | 'days'>,
-  told: ReadonlyMap<ClubId, Prior> = new Map(),
+  priors: ReadonlyMap<ClubId, Prior> = new Map(),
 ): BagModel {
-  const { prepared, weights } = prepare(bag, read, told)
+  const { prepared, weights } = prepare(bag, read, priors)
   let belief = firstBelief(prepared, weights)
   for (let pass = 0; pass < PASSES; pass++) belief = onePass(prepared, belief)
   return modelOf(prepared, belief, read.days)
@@ -94,7 +94,7 @@ export function judgeStations(
 function prepare(
   bag: readonly Club[],
   { stations: asHit, readings: inOrder, days: count }: Pick<ReadShots, 'stations' | 'readings' | 'days'>,
-  told: ReadonlyMap<ClubId, Prior>,
+  priors: ReadonlyMap<ClubId, Prior>,
 ): { prepared: Prepared; weights: Float64Array } {
   const misreads = findMisreads(inOrder)
   const weights = firstPass(inOrder, misreads)
@@ -105,7 +105,7 @@ function prepare(
   const readings = onUsualDay(fresh, days)
   const grouped = byStation(asHit.length, readings)
   const stations = asHit.map((station, i) => ({ ...station, readings: grouped[i] as Reading[] }))
-  return { prepared: { bag, stations, readings, misreads, drift, days, told }, weights }
+  return { prepared: { bag, stations, readings, misreads, drift, days, told: priors }, weights }
 }
 
 const firstBelief = ({ stations }: Prepared, weights: Float64Array): Belief => ({
@@ -120,9 +120,9 @@ const firstBelief = ({ stations }: Prepared, weights: Float64Array): Belief => (
 function onePass(prepared: Prepared, before: Belief): Belief {
   const { stations } = prepared
   const { other, weights, expected, lines } = withoutOtherClubs(prepared, before)
-  const apart = new Set([...prepared.misreads, ...other.keys()])
-  const found = stocksOf(prepared, { ...before, weights, expected }, lines, apart)
-  const judged = weightsOf(stations, found, apart, weights)
+  const excluded = new Set([...prepared.misreads, ...other.keys()])
+  const found = stocksOf(prepared, { ...before, weights, expected }, lines, excluded)
+  const judged = weightsOf(stations, found, excluded, weights)
   return { weights: judged, spread: spreadOf(stations, judged), found, expected, other }
 }
 
@@ -156,7 +156,7 @@ function stocksOf(
   { stations }: Prepared,
   { weights, spread, found, expected }: Belief,
   lines: readonly Lines[],
-  apart: ReadonlySet<number>,
+  excluded: ReadonlySet<number>,
 ): (JudgedStation | null)[] {
   const likelihood = new StrikeLikelihood(spread)
   return stations.map(({ readings, swing }, i) =>
@@ -164,7 +164,7 @@ function stocksOf(
       {
         readings,
         weights,
-        apart,
+        apart: excluded,
         likelihood,
         prior: expected[i] ?? null,
         lines: lines[i] ?? NO_LINES,
@@ -179,14 +179,14 @@ function stocksOf(
 function weightsOf(
   stations: readonly StationReadings[],
   found: readonly (JudgedStation | null)[],
-  apart: ReadonlySet<number>,
+  excluded: ReadonlySet<number>,
   before: Float64Array,
 ): Float64Array {
   const weights = Float64Array.from(before)
   for (const [i, { readings }] of stations.entries()) {
     for (const reading of readings)
       weights[reading.index] =
-        markedWeight(reading) ?? (apart.has(reading.index) ? 0 : (found[i]?.good.get(reading.index) ?? 0))
+        markedWeight(reading) ?? (excluded.has(reading.index) ? 0 : (found[i]?.good.get(reading.index) ?? 0))
   }
   return weights
 }
@@ -198,21 +198,21 @@ const spreadOf = (stations: readonly StationReadings[], weights: Float64Array): 
   )
 
 const expectedOf = (
-  { bag, stations, told }: Prepared,
+  { bag, stations, told: priors }: Prepared,
   { weights, spread, found }: Pick<Belief, 'weights' | 'spread' | 'found'>,
 ): (CurvePrediction | null)[] =>
   expectations(bag, stations, {
     weights,
     spread,
     posteriors: found.map((each) => each?.posterior ?? null),
-    told,
+    told: priors,
   })
 
 /** What the passes came to, station by station and shot by shot. */
 function modelOf(prepared: Prepared, belief: Belief, dayCount: number): BagModel {
-  const { stations, readings, misreads, drift, days, told } = prepared
+  const { stations, readings, misreads, drift, days, told: priors } = prepared
   const { weights, spread, found, expected, other } = belief
-  const byOthers = told.size === 0 ? expected : expectedOf({ ...prepared, told: new Map() }, belief)
+  const byOthers = priors.size === 0 ? expected : expectedOf({ ...prepared, told: new Map() }, belief)
   const judged: ShotJudgement[] = new Array<ShotJudgement>(readings.length)
   const unmarkedSolid = new Float64Array(readings.length)
   for (const [i, station] of stations.entries()) {

@@ -44,7 +44,7 @@ describe('the lofts of the curve', () => {
   const lofts = (...list: (number | null)[]) => curveLofts(list.map((loftDeg) => ({ loftDeg })))
 
   it('fills a single unknown from its neighbours', () => {
-    expect(lofts(10, 20, null, 30, 40)).toEqual({ byPlace: false, loftsDeg: [10, 20, 25, 30, 40] })
+    expect(lofts(10, 20, null, 30, 40)).toEqual({ byIndex: false, loftsDeg: [10, 20, 25, 30, 40] })
   })
 
   it('goes on by four degrees at the ends', () => {
@@ -52,8 +52,8 @@ describe('the lofts of the curve', () => {
   })
 
   it('goes by place where most are unknown', () => {
-    const { byPlace, loftsDeg } = lofts(null, null, 30, null)
-    expect(byPlace).toBe(true)
+    const { byIndex, loftsDeg } = lofts(null, null, 30, null)
+    expect(byIndex).toBe(true)
     expect(loftsDeg).toEqual([10.5, 27, 43.5, 60])
   })
 })

@@ -109,15 +109,15 @@ class Ridge {
 }
 
 /** Lofts for the curve: the clubs' own where most are known, else even ones by place in the bag. */
-export type CurveLofts = { loftsDeg: number[]; byPlace: boolean }
+export type CurveLofts = { loftsDeg: number[]; byIndex: boolean }
 
 /** Where under this share of the lofts is known, places in the bag say more. */
 const KNOWN_SHARE = 0.6
 /** A usual bag runs from 10.5° to 60°. */
 const USUAL_DEG = { longest: 10.5, span: 49.5 }
-const USUAL_STEP_DEG = 4
+const USUAL_LOFT_GAP_DEG = 4
 /** A place in the bag says less than a loft: 3 yd more. */
-export const BY_PLACE_VARIANCE_M2 = yards(3) ** 2
+export const BY_INDEX_VARIANCE_M2 = yards(3) ** 2
 
 /**
  * The lofts that the curve is drawn over. An unknown loft among known ones is interpolated between its neighbours'.
@@ -126,8 +126,8 @@ export const BY_PLACE_VARIANCE_M2 = yards(3) ** 2
 export function curveLofts(clubs: readonly Pick<Club, 'loftDeg'>[]): CurveLofts {
   const known = clubs.flatMap(({ loftDeg }, i) => (loftDeg === null ? [] : [{ i, loftDeg }]))
   if (known.length < KNOWN_SHARE * clubs.length || known.length === 0) {
-    const step = USUAL_DEG.span / Math.max(1, clubs.length - 1)
-    return { byPlace: true, loftsDeg: clubs.map((_, i) => USUAL_DEG.longest + i * step) }
+    const gap = USUAL_DEG.span / Math.max(1, clubs.length - 1)
+    return { byIndex: true, loftsDeg: clubs.map((_, i) => USUAL_DEG.longest + i * gap) }
   }
   const loftsDeg = clubs.map(({ loftDeg }, i) => {
     if (loftDeg !== null) return loftDeg
@@ -138,7 +138,7 @@ export function curveLofts(clubs: readonly Pick<Club, 'loftDeg'>[]): CurveLofts 
       return longer.loftDeg + along * (shorter.loftDeg - longer.loftDeg)
     }
     const nearest = (longer ?? shorter) as { i: number; loftDeg: number }
-    return nearest.loftDeg + USUAL_STEP_DEG * (i - nearest.i)
+    return nearest.loftDeg + USUAL_LOFT_GAP_DEG * (i - nearest.i)
   })
-  return { byPlace: false, loftsDeg }
+  return { byIndex: false, loftsDeg }
 }

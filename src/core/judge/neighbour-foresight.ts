@@ -15,9 +15,9 @@ const SHOT_SPREAD = 0.035
 export function neighbourForesight(stock: Stock, stocks: readonly Stock[]): NextCarry | null {
   if (stock.swing !== FULL_SWING || stock.count >= FEWEST_TO_FORESEE) return null
   const full = stocks.filter(({ swing }) => swing === FULL_SWING)
-  const place = full.findIndex(({ clubId }) => clubId === stock.clubId)
-  const longer = full.slice(0, place).findLast(isHit)?.carryM
-  const shorter = full.slice(place + 1).find(isHit)?.carryM
+  const index = full.findIndex(({ clubId }) => clubId === stock.clubId)
+  const longer = full.slice(0, index).findLast(isHit)?.carryM
+  const shorter = full.slice(index + 1).find(isHit)?.carryM
   if (longer === undefined || shorter === undefined) return null
   const carryM = (longer + shorter) / 2
   return { carryM, sdM: Math.hypot((longer - shorter) * OF_GAP, SHOT_SPREAD * carryM) }

@@ -22,9 +22,9 @@ describe('reading shots', () => {
 
   it('keeps warm-up apart, which tires all the same', () => {
     const shots = [...hit('wedge', [100, 101], { apart: 'warm-up' }), ...hit('wedge', [120])]
-    const { readings, apart } = read(SIX, shots)
+    const { readings, apart: excluded } = read(SIX, shots)
     expect(readings.map(({ position }) => position)).toEqual([2])
-    expect(apart).toHaveLength(2)
+    expect(excluded).toHaveLength(2)
   })
 
   it('keeps shots in wind apart where the station has others, unless they are to count', () => {

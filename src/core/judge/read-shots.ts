@@ -47,14 +47,14 @@ export function readShots(
   const inOrder = [...shots].sort(bySequence)
   const stations = stationsOf(
     bag,
-    inOrder.filter(({ apart }) => apart !== 'warm-up'),
+    inOrder.filter(({ apart: excluded }) => excluded !== 'warm-up'),
   )
   const stationAt = new Map(stations.map(({ club, swing }, i) => [`${club.id}\n${swing}`, i]))
   const readings: Reading[] = []
   const unreadable: Shot[] = []
   const strangers: Shot[] = []
-  const apart: Shot[] = []
-  const isApart = apartOf(inOrder, windCounts)
+  const excluded: Shot[] = []
+  const isExcluded = exclusionTest(inOrder, windCounts)
   let session = -1
   let day = -1
   let position = 0
@@ -76,8 +76,8 @@ export function readShots(
       if (!ignored.has(shot.clubId)) strangers.push(shot)
       continue
     }
-    if (isApart(shot)) {
-      apart.push(shot)
+    if (isExcluded(shot)) {
+      excluded.push(shot)
       continue
     }
     const reading = readShot(shot, { index: readings.length, station, session, day, position })
@@ -88,7 +88,7 @@ export function readShots(
     readings.push(reading)
     stations[station]?.readings.push(reading)
   }
-  return { stations, readings, unreadable, apart, strangers, days: day + 1, inOrder }
+  return { stations, readings, unreadable, apart: excluded, strangers, days: day + 1, inOrder }
 }
 
 const bySequence = (a: Shot, b: Shot) =>
@@ -96,8 +96,8 @@ const bySequence = (a: Shot, b: Shot) =>
 
 /** Full, off a tee, three-quarter, half, then the golfer's own by name. */
 function byLength(a: Swing, b: Swing): number {
-  const place = (swing: Swing) => BY_LENGTH.indexOf(swing) >>> 0
-  return place(a) - place(b) || (a < b ? -1 : 1)
+  const index = (swing: Swing) => BY_LENGTH.indexOf(swing) >>> 0
+  return index(a) - index(b) || (a < b ? -1 : 1)
 }
 
 const BY_LENGTH: readonly Swing[] = [FULL_SWING, TEED_SWING, ...SWINGS]
@@ -113,12 +113,12 @@ function stationsOf(bag: readonly Club[], shots: readonly Shot[]): StationReadin
  * Which shots are kept apart. Those of a station that was hit in nothing but wind or bad lies, or off nothing but the other
  * surface, are all there is of it, and count.
  */
-export function apartOf<S extends Pick<Shot, 'clubId' | 'swing' | 'apart'>>(
+export function exclusionTest<S extends Pick<Shot, 'clubId' | 'swing' | 'apart'>>(
   shots: readonly S[],
   windCounts: boolean,
 ): (shot: S) => boolean {
-  const isPlain = ({ apart }: S) =>
-    apart === undefined || (windCounts && (apart === 'wind' || apart === 'rough'))
+  const isPlain = ({ apart: excluded }: S) =>
+    excluded === undefined || (windCounts && (excluded === 'wind' || excluded === 'rough'))
   const plain = new Set(shots.filter(isPlain).map(stationKey))
   return (shot) => shot.apart === 'warm-up' || (!isPlain(shot) && plain.has(stationKey(shot)))
 }

@@ -38,7 +38,7 @@ const MOST_LATERAL = 2
 /** Reads one shot. Null when its carry cannot be one: a misread that counts nowhere. */
 export function readShot(
   shot: Shot,
-  place: Pick<Reading, 'index' | 'station' | 'session' | 'day' | 'position'>,
+  index: Pick<Reading, 'index' | 'station' | 'session' | 'day' | 'position'>,
 ): Reading | null {
   const { carryM, launchDeg, spinRpm, offlineM } = shot
   if (!isPlausibleCarry(carryM)) return null
@@ -47,12 +47,12 @@ export function readShot(
   const speed = speedOf(shot.ballSpeedMps)
   const club = speedOf(shot.clubSpeedMps)
   return {
-    index: place.index,
+    index: index.index,
     shot,
-    station: place.station,
-    session: place.session,
-    day: place.day,
-    position: place.position,
+    station: index.station,
+    session: index.session,
+    day: index.day,
+    position: index.position,
     logCarry: Math.log(carryM),
     logSpeed: speed === null ? null : Math.log(speed),
     logLaunch: launched ? Math.log(launchDeg) : null,

@@ -84,7 +84,7 @@ function wideRange(
 }
 
 function onGrid(
-  { readings, weights, apart, likelihood, prior, lines, partial }: StationEvidence,
+  { readings, weights, apart: excluded, likelihood, prior, lines, partial }: StationEvidence,
   shots: readonly Reading[],
   fromM: number,
   everyM: number,
@@ -178,7 +178,7 @@ function onGrid(
   const centre = centres[nearest] as number
   // The golfer left these out: they move nothing, but what they look like is said all the same.
   for (const reading of readings) {
-    if (markedWeight(reading) !== 0 || apart.has(reading.index)) continue
+    if (markedWeight(reading) !== 0 || excluded.has(reading.index)) continue
     const term = termsOf(reading)
     const r = reading.logCarry - Math.log(posterior.meanM)
     const e = reading.logSpeed === null ? null : reading.logSpeed - centre

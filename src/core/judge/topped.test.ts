@@ -56,8 +56,8 @@ describe('a topped shot', () => {
     expect(Math.abs(yd(topped.stocks[0]!.model!.carryM) - yd(without.stocks[0]!.model!.carryM))).toBeLessThan(
       0.5,
     )
-    expect(topped.steps.map(({ verdict, settled }) => [verdict, settled])).toEqual(
-      without.steps.map(({ verdict, settled }) => [verdict, settled]),
+    expect(topped.gaps.map(({ verdict, settled }) => [verdict, settled])).toEqual(
+      without.gaps.map(({ verdict, settled }) => [verdict, settled]),
     )
   })
 

@@ -83,7 +83,7 @@ function ownForeseen(
   sds: Record<Field, number>,
 ): Foreseen {
   const curve = expected.get(clubId)
-  const place = clubs.findIndex(({ id }) => id === clubId)
+  const index = clubs.findIndex(({ id }) => id === clubId)
   const byBag: Foreseen = {}
   if (curve) byBag.logCarry = { mean: Math.log(curve.carryM), sd: Math.sqrt(curve.varianceM2) / curve.carryM }
   for (const field of ['logLaunch', 'logSpin'] as const) {
@@ -92,14 +92,14 @@ function ownForeseen(
       return y === undefined ? [] : [{ x: Math.log(loftsDeg[i] as number), y }]
     })
     const line = clubLine(points, OVER_LOFT[field])
-    if (line) byBag[field] = { mean: yAt(line, Math.log(loftsDeg[place] as number)), sd: line.sd }
+    if (line) byBag[field] = { mean: yAt(line, Math.log(loftsDeg[index] as number)), sd: line.sd }
   }
   if (!rest) return byBag
   return Object.fromEntries(
-    Object.entries(byBag).map(([field, said]) => {
+    Object.entries(byBag).map(([field, fields]) => {
       const mean = rest[field as Field]
       const sd = sds[field as Field] / Math.sqrt(rest.weight)
-      return [field, mean === undefined ? said : together(said, { mean, sd })]
+      return [field, mean === undefined ? fields : together(fields, { mean, sd })]
     }),
   )
 }

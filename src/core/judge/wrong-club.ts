@@ -17,7 +17,7 @@ export type WrongClub = { index: number; other: ClubId }
 /** A forgotten change of club is noticed within this many shots, unless they lie far from the others. */
 const MOST_SHOTS = 3
 /** Clubs further away in the bag are not mistaken, but for those that were in hand just before and after, and from two shots far away on. */
-const MOST_PLACES = 2
+const MOST_NEIGHBOURS = 2
 /** A change of club is forgotten twice in a hundred; then the club that came next was in hand more often than not. */
 const FORGOTTEN = {
   share: 0.02,
@@ -109,9 +109,9 @@ class Search {
 
   /** The shots at the end of a block that another club explains best; none where none does. */
   suspectsOf({ clubId, readings }: Block, lastClub: ClubId | null, nextClub: ClubId | null): WrongClub[] {
-    const place = this.clubs.findIndex(({ id }) => id === clubId)
+    const index = this.clubs.findIndex(({ id }) => id === clubId)
     const own = this.sums.get(clubId)
-    if (place < 0 || !own || own.count < 2) return []
+    if (index < 0 || !own || own.count < 2) return []
     let best: Suspects | null = null
     for (let m = 1; m <= readings.length; m++) {
       const last = readings.slice(-m)
@@ -127,7 +127,7 @@ class Search {
       let restMissed: number | undefined
       for (const [away, club] of candidates(
         this.clubs,
-        place,
+        index,
         nextClub,
         far ? lastClub : null,
         far && m >= 2,
@@ -162,12 +162,12 @@ class Search {
   ): Suspects | null {
     if (readings.length < FEWEST_IN_BLOCK || readings.some((reading) => markedWeight(reading) !== null))
       return null
-    const place = this.clubs.findIndex(({ id }) => id === clubId)
+    const index = this.clubs.findIndex(({ id }) => id === clubId)
     const own = this.sums.get(clubId)
-    if (!own || isTeed(this.clubs[place])) return null
+    if (!own || isTeed(this.clubs[index])) return null
     const rest = own.count > readings.length ? own.without(readings) : null
     let best: Suspects | null = null
-    for (const [away, club] of candidates(this.clubs, place, nextClub, null, false)) {
+    for (const [away, club] of candidates(this.clubs, index, nextClub, null, false)) {
       if (away > 1 || isTeed(club)) continue
       const byShots = wholeBlockLogOdds(readings, rest, clubId, club.id, {
         clubs: this.clubs,
@@ -195,11 +195,11 @@ class Search {
   ): number {
     const { likelihood } = this
     const { spread, expected } = this.bag
-    const place = this.clubs.findIndex(({ id }) => id === clubId)
+    const index = this.clubs.findIndex(({ id }) => id === clubId)
     const centre = centreOfClub(other, this.centres, expected, {
       spread: spread.carry,
       own: rest,
-      steeper: (this.loftsDeg[this.clubs.indexOf(other)] as number) - (this.loftsDeg[place] as number),
+      steeper: (this.loftsDeg[this.clubs.indexOf(other)] as number) - (this.loftsDeg[index] as number),
     })
     // What only a miss of the other club explains does not look like it: 73 yd is no 9-iron of 109.
     if (!centre || isFar(last, centre, spread.carry)) return -Infinity
@@ -265,15 +265,15 @@ function blocksOf(inOrder: readonly Reading[]): Block[] {
 /** The clubs that may have been in hand instead, with how many places they are away. */
 function* candidates(
   clubs: readonly Club[],
-  place: number,
+  index: number,
   nextClub: ClubId | null,
   lastClub: ClubId | null,
   anywhere: boolean,
 ): Generator<[number, Club]> {
   for (const [at, club] of clubs.entries()) {
-    const away = Math.abs(at - place)
+    const away = Math.abs(at - index)
     const wasInHand = club.id === nextClub || club.id === lastClub
-    if (away > 0 && (away <= MOST_PLACES || wasInHand || anywhere)) yield [away, club]
+    if (away > 0 && (away <= MOST_NEIGHBOURS || wasInHand || anywhere)) yield [away, club]
   }
 }
 

@@ -10,11 +10,11 @@ export function quantile(values: readonly number[], p: number): number {
   if (values.length === 0) throw new RangeError('a quantile needs at least one number, and got none')
   if (!(p >= 0 && p <= 1)) throw new RangeError(`a quantile needs p in 0 … 1, and got ${p}`)
   const sorted = Float64Array.from(values).sort()
-  const place = (sorted.length - 1) * p
-  const below = Math.floor(place)
+  const index = (sorted.length - 1) * p
+  const below = Math.floor(index)
   const low = sorted[below] as number
   const high = sorted[Math.min(below + 1, sorted.length - 1)] as number
-  return low + (place - below) * (high - low)
+  return low + (index - below) * (high - low)
 }
 
 /**

@@ -1,4 +1,4 @@
-const MOST_STEPS = 100
+const MOST_ITERATIONS = 100
 
 /**
  * Where `f` is zero between two places at which it has opposite signs: regula falsi that halves the weight of an
@@ -15,7 +15,7 @@ export function rootBetween(
 ): number {
   let stayed = 0
   let x = low
-  for (let step = 0; step < MOST_STEPS; step++) {
+  for (let step = 0; step < MOST_ITERATIONS; step++) {
     x = low + ((high - low) * fLow) / (fLow - fHigh)
     const value = f(x)
     if (Math.abs(value) < within || x === low || x === high) return x

@@ -61,7 +61,7 @@ export function pairReadings(
     open.first.delete(a)
     open.second.delete(b)
   }
-  const apart: MonitorReading[] = []
+  const difference: MonitorReading[] = []
   const reading = new Map([...first, ...second].map((each) => [each.id, each]))
   const isFirst = (each: MonitorReading | undefined) => each !== undefined && open.first.has(each)
   const isSecond = (each: MonitorReading | undefined) => each !== undefined && open.second.has(each)
@@ -69,7 +69,8 @@ export function pairReadings(
     const [one, other] = [reading.get(shotId), withId === null ? undefined : reading.get(withId)]
     if (one && other && isFirst(one) && isSecond(other)) join(one, other, 'golfer')
     else if (one && other && isSecond(one) && isFirst(other)) join(other, one, 'golfer')
-    else if (one && withId === null && (open.first.delete(one) || open.second.delete(one))) apart.push(one)
+    else if (one && withId === null && (open.first.delete(one) || open.second.delete(one)))
+      difference.push(one)
   }
   const timed = { first: withClock(first), second: withClock(second) }
   const clocks = {
@@ -88,10 +89,10 @@ export function pairReadings(
   pairs.sort((a, b) => a.first.hitMs - b.first.hitMs)
   const inOrder = (left: Iterable<MonitorReading>) => [...left].sort((a, b) => a.hitMs - b.hitMs)
   const ofFirst = new Set(first)
-  const alone = (isOwn: boolean) => apart.filter((each) => ofFirst.has(each) === isOwn)
+  const alone = (isOwn: boolean) => difference.filter((each) => ofFirst.has(each) === isOwn)
   return {
     pairs,
-    moved: apart.length > 0 || pairs.some(({ by }) => by === 'golfer'),
+    moved: difference.length > 0 || pairs.some(({ by }) => by === 'golfer'),
     left: {
       first: inOrder([...open.first, ...alone(true)]),
       second: inOrder([...open.second, ...alone(false)]),
@@ -169,9 +170,9 @@ function offsetsOf(a: readonly MonitorReading[], b: readonly MonitorReading[]): 
 
 /** By how much likelier pairs are readings of one ball each than of two: the logarithm, all together. */
 function worthOf(pairs: Pairs, offMs: number): number {
-  const apartOf = ([a, b]: Pairs[number]) =>
+  const differenceOf = ([a, b]: Pairs[number]) =>
     a.carryM && b.carryM && a.carryM > 0 && b.carryM > 0 ? Math.log(a.carryM / b.carryM) : null
-  const known = pairs.flatMap((pair) => apartOf(pair) ?? [])
+  const known = pairs.flatMap((pair) => differenceOf(pair) ?? [])
   const usual = known.length > 0 ? median(known) : 0
   return pairs.reduce((sum, pair) => {
     const [a, b] = pair
@@ -179,9 +180,14 @@ function worthOf(pairs: Pairs, offMs: number): number {
       ONE_BALL.leastByClock,
       -(((b.hitMs - a.hitMs - offMs) / ONE_BALL.clockMs) ** 2) / 2,
     )
-    const apart = apartOf(pair)
+    const difference = differenceOf(pair)
     const sameClub = a.clubId !== null && a.clubId === b.clubId ? WORTH.sameClub : 0
-    return sum + byClock + sameClub + (apart === null ? WORTH.withoutCarry : worthOfCarries(apart - usual))
+    return (
+      sum +
+      byClock +
+      sameClub +
+      (difference === null ? WORTH.withoutCarry : worthOfCarries(difference - usual))
+    )
   }, 0)
 }
 

@@ -8,7 +8,7 @@ import { fewerClubs } from './fewer-clubs'
 import { isPurchase, isTurn, type Fix } from './fixes'
 import type { Gate } from './gate'
 import { withFixes } from './paper-fixes'
-import { goodGaps, stepsOf } from './paper-gaps'
+import { goodGaps, gapsOf } from './paper-gaps'
 import { propose } from './propose'
 import { worthOf } from './search'
 
@@ -61,8 +61,8 @@ it('what may never be proposed is not, over 2,000 bags made from seed 77', () =>
     const ids = made.clubs.map(({ club }) => club.id)
     const kept = new Set(ids.filter(() => roll.chance(0.1)))
     const proposing = { toleranceM: yards(5), freeSlots, kept, ...(focusM && { focusM }) }
-    const gates = stepsOf(made)
-      .filter(({ even }) => even < 0.3)
+    const gates = gapsOf(made)
+      .filter(({ good }) => good < 0.3)
       .map(({ longerId, shorterId }): Gate => ({
         longerId,
         shorterId,
@@ -84,8 +84,8 @@ it('what may never be proposed is not, over 2,000 bags made from seed 77', () =>
         ...(focusM ? [[focusM, yards(12)]] : []),
       ] as [[number, number], number][])
         if (dropped.length > 0)
-          for (const { hole, newM } of newlyUncovered(made, after, yards(5), zone))
-            expect(hole[1] - hole[0] <= most || newM <= yards(5)).toBe(true)
+          for (const { range, newM } of newlyUncovered(made, after, yards(5), zone))
+            expect(range[1] - range[0] <= most || newM <= yards(5)).toBe(true)
       const bent = fixes.filter(isTurn).map(({ clubId }) => clubId)
       const clubs = fixes.flatMap((fix) => ('clubId' in fix && fix.clubId ? [fix.clubId] : []))
       expect(new Set(clubs).size).toBe(clubs.length)
@@ -105,15 +105,15 @@ it('what may never be proposed is not, over 2,000 bags made from seed 77', () =>
       for (const id of bent) {
         const at = after.clubs.findIndex(({ club }) => club.id === id)
         const was = made.clubs.findIndex(({ club }) => club.id === id)
-        const loft = (list: typeof after.clubs, place: number) => list[place]?.club.loftDeg ?? null
-        const [longer, own, shorter] = [at - 1, at, at + 1].map((place) => loft(after.clubs, place))
+        const loft = (list: typeof after.clubs, index: number) => list[index]?.club.loftDeg ?? null
+        const [longer, own, shorter] = [at - 1, at, at + 1].map((index) => loft(after.clubs, index))
         if (longer != null && loft(made.clubs, was - 1)! <= loft(made.clubs, was)!)
           expect(own).toBeGreaterThanOrEqual(longer)
         if (shorter != null && loft(made.clubs, was + 1)! >= loft(made.clubs, was)!)
           expect(own).toBeLessThanOrEqual(shorter)
       }
       expect(good.after.good).toBeGreaterThanOrEqual(good.before.good)
-      expect(good.before).toEqual(goodGaps(stepsOf(made)))
+      expect(good.before).toEqual(goodGaps(gapsOf(made)))
     }
   }
   expect(proposals).toBeGreaterThan(2000)

@@ -5,7 +5,7 @@ import { yards } from '../units'
 import type { Fix } from './fixes'
 import { isTurn } from './fixes'
 import type { PaperBag, PaperClub } from './paper-bag'
-import { coverOn, evaluate, goodGaps, type PaperStep } from './paper-gaps'
+import { coverOn, evaluate, goodGaps, type PaperGap } from './paper-gaps'
 import { crosses, outsideM, WORSE_M, worthOf } from './search'
 import { phi } from '../math/normal'
 
@@ -54,22 +54,20 @@ export function refused(
   if (rules.freeSlots > 0 && isReplacement(fixes) && anAdditionDoes(bag, fixes)) return 'slot-is-free'
   if (crossesAny(bag, after, fixes)) return 'loft-order'
   if (costs) return null
-  const [before, steps] = [evaluate(bag, []).steps, evaluate(bag, fixes).steps]
-  if (steps.some((step) => isWorse(step, before))) return 'worse-gap'
-  return goodGaps(steps).good < goodGaps(before).good ? 'fewer-good-gaps' : null
+  const [before, gaps] = [evaluate(bag, []).gaps, evaluate(bag, fixes).gaps]
+  if (gaps.some((gap) => isWorse(gap, before))) return 'worse-gap'
+  return goodGaps(gaps).good < goodGaps(before).good ? 'fewer-good-gaps' : null
 }
 
 /** Whether a gap is further outside its limits than it was, or is new and rather too close than good. */
-function isWorse(step: PaperStep, before: readonly PaperStep[]): boolean {
-  const { stepM, limitsM, sdM, even } = step
+function isWorse(gap: PaperGap, before: readonly PaperGap[]): boolean {
+  const { gapM, limitsM, sdM, good } = gap
   if (limitsM === null) return false
-  const was = before.find((each) => isSameGap(each, step))
-  if (!was) return phi((limitsM.narrow - stepM) / sdM) > even
+  const was = before.find((each) => isSameGap(each, gap))
+  if (!was) return phi((limitsM.tooClose - gapM) / sdM) > good
   // Limits may move with the bag: only a gap that moved itself can be worse.
-  const moved = Math.abs(stepM - was.stepM) > 1e-6
-  return (
-    moved && was.limitsM !== null && outsideM(stepM, limitsM) > outsideM(was.stepM, was.limitsM) + WORSE_M
-  )
+  const moved = Math.abs(gapM - was.gapM) > 1e-6
+  return moved && was.limitsM !== null && outsideM(gapM, limitsM) > outsideM(was.gapM, was.limitsM) + WORSE_M
 }
 
 /** The driver, and the clubs that carry furthest and shortest; of a bag that was not hit its first and last. */
@@ -87,7 +85,7 @@ function leavesDistances(before: PaperBag, after: PaperBag, { toleranceM, focusM
   const span: Stretch = [Math.min(...carries), Math.max(...carries)]
   const leaves = (zone: Stretch, mostM: number): boolean =>
     newlyUncovered(before, after, toleranceM, zone).some(
-      ({ hole: [from, to], newM }) => to - from > mostM && newM > toleranceM,
+      ({ range: [from, to], newM }) => to - from > mostM && newM > toleranceM,
     )
   return (
     leaves(span, MOST_UNCOVERED_M.elsewhere) ||
@@ -101,16 +99,16 @@ export function newlyUncovered(
   after: PaperBag,
   toleranceM: number,
   zone: Stretch,
-): { hole: Stretch; newM: number }[] {
-  const were = coverOn(before, toleranceM, zone).holes
+): { range: Stretch; newM: number }[] {
+  const were = coverOn(before, toleranceM, zone).uncovered
   return coverOn(after, toleranceM, zone)
-    .holes.map((hole) => {
-      const [from, to] = hole
+    .uncovered.map((range) => {
+      const [from, to] = range
       const shared = were.reduce((sum, [a, b]) => sum + Math.max(0, Math.min(b, to) - Math.max(a, from)), 0)
-      return { hole, newM: to - from - shared }
+      return { range, newM: to - from - shared }
     })
     .filter(({ newM }) => newM > LEAST_NEW_M)
-    .sort((a, b) => b.hole[1] - b.hole[0] - (a.hole[1] - a.hole[0]))
+    .sort((a, b) => b.range[1] - b.range[0] - (a.range[1] - a.range[0]))
 }
 /** Less than this is no distance that a golfer would miss. */
 const LEAST_NEW_M = yards(1)

@@ -112,9 +112,9 @@ function newClub(bag: readonly FixedClub[], loftDeg: number, typedCarryM: number
 }
 
 function inserted(bag: readonly FixedClub[], each: FixedClub): FixedClub[] {
-  const place = withClub(
+  const index = withClub(
     bag.map(({ club }) => club),
     each.club,
   ).indexOf(each.club)
-  return bag.toSpliced(place, 0, each)
+  return bag.toSpliced(index, 0, each)
 }

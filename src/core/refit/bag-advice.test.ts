@@ -5,7 +5,7 @@ import { carryAtLoft } from '../wedges/ladder'
 import { fewerClubs, dropsFor } from './fewer-clubs'
 import { setTransition } from './set-transition'
 import type { ClubId } from '../ids'
-import { holdsGreen, keepWhich, sameJob } from './same-job'
+import { isHeldByGreen, keepWhich, sameJob } from './same-job'
 import { reachesDriver, topEnd } from './top-end'
 
 describe('two clubs for one job', () => {
@@ -37,11 +37,11 @@ describe('two clubs for one job', () => {
   })
 
   it('a green is held from 45° or 8 yd of run on, with room from 40° or 14 on (common practice)', () => {
-    const at = (landingDeg: number, run: number) => holdsGreen({ landingDeg, runM: yards(run) })
+    const at = (landingDeg: number, run: number) => isHeldByGreen({ landingDeg, runM: yards(run) })
     expect([at(46, 12), at(41, 7)]).toEqual(['yes', 'yes'])
     expect(at(42, 12)).toBe('with-room')
     expect([at(38, 12), at(42, 16)]).toEqual(['no', 'no'])
-    expect(holdsGreen({})).toBeNull()
+    expect(isHeldByGreen({})).toBeNull()
   })
 })
 
@@ -118,12 +118,12 @@ describe('the ends of the bag', () => {
           ],
           {
             rack: [{ loft: 47, yd: 112.1, ...wedge }],
-            limits: { reversed: 0, narrow: yards(7), wide: yards(mostYd) },
+            limits: { reversed: 0, tooClose: yards(7), tooWide: yards(mostYd) },
           },
         ),
       )!
     const best = of(18).choices[0]!
-    expect(best.gaps.map(({ stepM }) => stepM / YARD_M)).toEqual(
+    expect(best.gaps.map(({ gapM }) => gapM / YARD_M)).toEqual(
       [17.9, 13.7].map((gap) => expect.closeTo(gap, 6)),
     )
     expect(of(18).choices).toHaveLength(2)

@@ -2,13 +2,13 @@ import type { BagAnalysis } from '../analyse-bag'
 import type { ClubKind } from '../bag/club'
 import { ordinaryRun } from '../flight/station-run'
 import type { GapClubs } from '../gaps/gap-clubs'
-import { carriesApart, isMeasured } from '../gaps/step'
+import { carryDifference, isMeasured } from '../gaps/step'
 import type { ClubId } from '../ids'
 import { sdOf } from '../math/z90'
 import { atStation, fullSwingOf } from '../station'
 import { isHit, type HitStock } from '../stock/stock'
 import type { RefitClub } from './refit-club'
-import { holdsGreen, keepWhich, sameJob, SAME_JOB_FROM, type KeptFor } from './same-job'
+import { isHeldByGreen, keepWhich, sameJob, SAME_JOB_FROM, type KeptFor } from './same-job'
 import { reachesDriver, topEnd, type LongClub, type TopEnd } from './top-end'
 
 export type SameJob = GapClubs & { probability: number; keep?: ClubId; because?: KeptFor }
@@ -26,7 +26,7 @@ export type BagAdvice = {
 /** A bag with what its shots show. */
 export type HitBag = {
   clubs: readonly RefitClub[]
-  analysis: Pick<BagAnalysis, 'stocks' | 'steps'>
+  analysis: Pick<BagAnalysis, 'stocks' | 'gaps'>
 }
 
 /** Clubs of one job, the driver compared with the fairway clubs, and clubs that do not stop on a green. */
@@ -48,13 +48,13 @@ export function hitClub({ clubs, analysis }: HitBag, id: ClubId): HitClub | null
 
 /** Neighbours that do the same job, as far as that is likely. */
 function sameJobs(bag: HitBag): SameJob[] {
-  return bag.analysis.steps.filter(isMeasured).flatMap((step): SameJob[] => {
-    const { longerId, shorterId, lowM, highM, leftOnPurpose } = step
+  return bag.analysis.gaps.filter(isMeasured).flatMap((gap): SameJob[] => {
+    const { longerId, shorterId, lowM, highM, leftOnPurpose } = gap
     const [longer, shorter] = [hitClub(bag, longerId), hitClub(bag, shorterId)]
     if (!longer || !shorter || leftOnPurpose !== undefined) return []
     const doing = { ...doingOf(shorter.stock), carryM: shorter.stock.carryM }
     const probability = sameJob(
-      { ...doingOf(longer.stock), carryM: doing.carryM + carriesApart(step) },
+      { ...doingOf(longer.stock), carryM: doing.carryM + carryDifference(gap) },
       doing,
       sdOf({ lowM, highM }),
     )
@@ -111,6 +111,6 @@ function longEnd(bag: HitBag): Pick<BagAdvice, 'topEnd' | 'reachDriver'> {
 function runUpClubs({ clubs, analysis }: HitBag): ClubId[] {
   return clubs.flatMap(({ id, kind }) => {
     const stock = atStation(analysis.stocks, fullSwingOf(id))
-    return kind !== 'driver' && isHit(stock) && holdsGreen(doingOf(stock)) === 'no' ? [id] : []
+    return kind !== 'driver' && isHit(stock) && isHeldByGreen(doingOf(stock)) === 'no' ? [id] : []
   })
 }

@@ -38,7 +38,7 @@ export function fewerClubs(bag: PaperBag, rules: ProposalRules): FewerClubs {
   const span: Stretch = rules.focusM ?? [Math.min(...carries), Math.max(...carries)]
   const whole: Stretch = [Math.min(...carries), Math.max(...carries)]
   const uncoveredIn = (of: PaperBag): Stretch[] =>
-    newlyUncovered(bag, of, rules.toleranceM, whole).map(({ hole }) => hole)
+    newlyUncovered(bag, of, rules.toleranceM, whole).map(({ range }) => range)
   const less: OneLess[] = []
   let fixes: Fix[] = []
   let next: FewerClubs['next']
@@ -66,10 +66,10 @@ export function fewerClubs(bag: PaperBag, rules: ProposalRules): FewerClubs {
       dropped: best.id,
       keeps: best.after.clubs.length,
       uncovered: uncoveredIn(best.after),
-      good: goodGaps(evaluate(bag, best.more).steps),
+      good: goodGaps(evaluate(bag, best.more).gaps),
     })
   }
-  return { has: bag.clubs.length, good: goodGaps(evaluate(bag, []).steps), less, ...(next && { next }) }
+  return { has: bag.clubs.length, good: goodGaps(evaluate(bag, []).gaps), less, ...(next && { next }) }
 }
 
 /** The clubs to take out, one after another, for so many to be left, or for as few as may be. */

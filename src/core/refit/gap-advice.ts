@@ -1,6 +1,6 @@
 import type { BagAnalysis } from '../analyse-bag'
 import { isSameGap, type GapClubs } from '../gaps/gap-clubs'
-import type { Step } from '../gaps/step'
+import type { Gap } from '../gaps/step'
 import type { Fix } from './fixes'
 import type { DaysOfClubs, Gate } from './gate'
 import { fixesOfLongClub, type LongClubAdvice } from './long-clubs'
@@ -34,23 +34,23 @@ type BeforeChange = Omit<GapAdvice, 'proposals' | 'advice'>
 /** What helps with a gap without a change of clubs, and what to do first. */
 export function beforeChange(
   gate: Gate,
-  analysis: Pick<BagAnalysis, 'stocks' | 'steps' | 'next'>,
+  analysis: Pick<BagAnalysis, 'stocks' | 'gaps' | 'next'>,
   days: DaysOfClubs,
   clubs: readonly RefitClub[],
 ): BeforeChange {
   const noChange = withoutChange(gate, analysis, days, clubs)
-  const step = analysis.steps.find((each) => isSameGap(each, gate))
+  const gap = analysis.gaps.find((each) => isSameGap(each, gate))
   const { longerId, shorterId } = gate
-  return { longerId, shorterId, fix: firstFix(gate, noChange, step), noChange }
+  return { longerId, shorterId, fix: firstFix(gate, noChange, gap), noChange }
 }
 
-function firstFix({ shut }: Gate, noChange: readonly NoChange[], step: Step | undefined): FirstFix {
+function firstFix({ shut }: Gate, noChange: readonly NoChange[], gap: Gap | undefined): FirstFix {
   if (shut === 'not-settled' || shut === 'few-shots') return 'retest'
   // A swing that was hit already changes no club: it needs no gate.
   if (noChange.some(({ kind }) => kind === 'swing')) return 'swing'
   if (shut === 'strike') return 'strike'
   // Where a club is missing by loft, measured lofts would not change the advice.
-  const isMissingClub = step?.verdict === 'wide' && step.absentClubs > 0
+  const isMissingClub = gap?.verdict === 'too-wide' && gap.absentClubs > 0
   return shut === 'lofts-not-measured' && !isMissingClub ? 'measure-lofts' : 'refit'
 }
 

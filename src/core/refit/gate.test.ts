@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { clubAt, paperBagOf } from '../../../tests/paper-bags'
-import type { JudgedStep } from '../gaps/step'
+import type { JudgedGap } from '../gaps/step'
 import type { ClubId } from '../ids'
 import type { Stock } from '../stock/stock'
 import { yards } from '../units'
@@ -14,13 +14,13 @@ const CLUBS = paperBagOf(LOFTS.map((loft) => ({ loft, yd: 100 }))).clubs.map(({ 
 }))
 
 /** A judged step between two lofts, as far as a gate looks at it. */
-const step = (longer: number, shorter: number, yd: number, said: Partial<JudgedStep> = {}): JudgedStep =>
+const gap = (longer: number, shorter: number, yd: number, fields: Partial<JudgedGap> = {}): JudgedGap =>
   ({
     longerId: clubAt(longer),
     shorterId: clubAt(shorter),
-    stepM: yards(yd),
+    gapM: yards(yd),
     facts: [],
-    verdict: yd > 14 ? 'wide' : yd < 7 ? 'narrow' : 'even',
+    verdict: yd > 14 ? 'too-wide' : yd < 7 ? 'too-close' : 'good',
     settled: true,
     zones: {
       reversed: 0,
@@ -28,25 +28,25 @@ const step = (longer: number, shorter: number, yd: number, said: Partial<JudgedS
       even: yd >= 7 && yd <= 14 ? 0.9 : 0.05,
       wide: yd > 14 ? 0.9 : 0,
     },
-    limitsM: { reversed: 0, narrow: yards(7), wide: yards(14) },
-    ...said,
-  }) as JudgedStep
+    limitsM: { reversed: 0, tooClose: yards(7), tooWide: yards(14) },
+    ...fields,
+  }) as JudgedGap
 
-const stock = (loft: number, carryYd: number, said: Partial<Stock> = {}): Stock =>
-  ({ clubId: clubAt(loft), swing: 'full', carryM: yards(carryYd), count: 12, ...said }) as Stock
+const stock = (loft: number, carryYd: number, fields: Partial<Stock> = {}): Stock =>
+  ({ clubId: clubAt(loft), swing: 'full', carryM: yards(carryYd), count: 12, ...fields }) as Stock
 const STOCKS = [stock(32, 139), stock(36, 131), stock(41, 110), stock(46, 101)]
 const twoDays: DaysOfClubs = new Map(LOFTS.map((loft): [ClubId, number] => [clubAt(loft), 2]))
-const WIDE = step(36, 41, 20.5)
+const WIDE = gap(36, 41, 20.5)
 
 const shutOf = (
-  { steps = [WIDE], stocks = STOCKS }: { steps?: JudgedStep[]; stocks?: Stock[] } = {},
+  { gaps = [WIDE], stocks = STOCKS }: { gaps?: JudgedGap[]; stocks?: Stock[] } = {},
   clubs = CLUBS,
   days = twoDays,
-) => gates({ steps, stocks }, clubs, days)[0]?.shut
+) => gates({ gaps, stocks }, clubs, days)[0]?.shut
 
 describe('the gate before a change of a club', () => {
   it('is open on ten solid shots with each on two days, a settled step, no strike, and measured lofts', () => {
-    expect(gates({ steps: [WIDE], stocks: STOCKS }, CLUBS, twoDays)).toEqual([
+    expect(gates({ gaps: [WIDE], stocks: STOCKS }, CLUBS, twoDays)).toEqual([
       { longerId: clubAt(36), shorterId: clubAt(41) },
     ])
   })
@@ -73,11 +73,7 @@ describe('the gate before a change of a club', () => {
         ),
       'lofts-not-measured',
     ],
-    [
-      'a step that only leans',
-      () => shutOf({ steps: [{ ...WIDE, settled: false } as never] }),
-      'not-settled',
-    ],
+    ['a step that only leans', () => shutOf({ gaps: [{ ...WIDE, settled: false } as never] }), 'not-settled'],
   ])('is shut by %s', (_, shut, because) => expect(shut()).toBe(because))
 
   it('names of several reasons the one that comes first', () => {
@@ -90,17 +86,17 @@ describe('the gate before a change of a club', () => {
 
   it('stands before every trouble, settled ones first, then the one furthest from even', () => {
     const [narrow, wide, leaning] = [
-      step(41, 46, 5),
+      gap(41, 46, 5),
       WIDE,
-      step(32, 36, 30, { settled: false } as Partial<JudgedStep>),
+      gap(32, 36, 30, { settled: false } as Partial<JudgedGap>),
     ]
-    const found = gates({ steps: [narrow, leaning, wide], stocks: STOCKS }, CLUBS, twoDays)
+    const found = gates({ gaps: [narrow, leaning, wide], stocks: STOCKS }, CLUBS, twoDays)
     expect(found.map(({ longerId }) => longerId)).toEqual([clubAt(36), clubAt(41), clubAt(32)])
   })
 
   it('does not stand before what is even, borderline, or left on purpose', () => {
-    expect(isTrouble(step(32, 36, 9))).toBe(false)
-    expect(isTrouble({ ...WIDE, verdict: 'on-the-line', lineM: 1 } as JudgedStep)).toBe(false)
+    expect(isTrouble(gap(32, 36, 9))).toBe(false)
+    expect(isTrouble({ ...WIDE, verdict: 'borderline', lineM: 1 } as JudgedGap)).toBe(false)
     expect(isTrouble({ ...WIDE, leftOnPurpose: 'so I want it' })).toBe(false)
     expect(isTrouble(WIDE)).toBe(true)
   })
@@ -108,8 +104,8 @@ describe('the gate before a change of a club', () => {
 
 describe('what comes first', () => {
   const first = (stocks: Stock[] = STOCKS, clubs = CLUBS, days = twoDays) =>
-    gates({ steps: [WIDE], stocks }, clubs, days).map(
-      (gate) => beforeChange(gate, { steps: [WIDE], stocks, next: [] }, days, clubs).fix,
+    gates({ gaps: [WIDE], stocks }, clubs, days).map(
+      (gate) => beforeChange(gate, { gaps: [WIDE], stocks, next: [] }, days, clubs).fix,
     )[0]
 
   it('is what the gate waits for; with it open, a refit', () => {

@@ -1,6 +1,6 @@
 import type { BagAnalysis } from '../analyse-bag'
 import type { GapClubs } from '../gaps/gap-clubs'
-import { isJudged, type JudgedStep, type Step } from '../gaps/step'
+import { isJudged, type JudgedGap, type Gap } from '../gaps/step'
 import type { ClubId } from '../ids'
 import { fullSwingOf, atStation } from '../station'
 import { isHit, type Stock } from '../stock/stock'
@@ -17,33 +17,33 @@ export type Gate = GapClubs & { shut?: Shut }
 export const FEWEST_TO_REFIT = { solid: 10, days: 2 }
 
 /** Whether a step is none that the golfer wants: called, or leaning that way, and not left on purpose. */
-export const isTrouble = (step: Step): step is JudgedStep =>
-  isJudged(step) &&
-  step.leftOnPurpose === undefined &&
-  step.verdict !== 'even' &&
-  step.verdict !== 'on-the-line' &&
-  step.zones.even < 0.5
+export const isTrouble = (gap: Gap): gap is JudgedGap =>
+  isJudged(gap) &&
+  gap.leftOnPurpose === undefined &&
+  gap.verdict !== 'good' &&
+  gap.verdict !== 'borderline' &&
+  gap.zones.good < 0.5
 
 /** The days on which solid shots were hit with each club, by full swing. */
 export type DaysOfClubs = ReadonlyMap<ClubId, number>
 
 /** Every trouble of a bag with what shuts the gate before it, the worst first: settled ones, then by how far from even. */
 export function gates(
-  { steps, stocks }: Pick<BagAnalysis, 'steps' | 'stocks'>,
+  { gaps, stocks }: Pick<BagAnalysis, 'gaps' | 'stocks'>,
   clubs: readonly RefitClub[],
   days: DaysOfClubs,
 ): Gate[] {
-  return steps
+  return gaps
     .filter(isTrouble)
     .sort((a, b) => Number(b.settled) - Number(a.settled) || awayFrom(b) - awayFrom(a))
-    .map((step): Gate => {
-      const { longerId, shorterId } = step
+    .map((gap): Gate => {
+      const { longerId, shorterId } = gap
       const sides = [longerId, shorterId].map((id) => ({
         club: clubs.find((club) => club.id === id),
         stock: atStation(stocks, fullSwingOf(id)),
         days: days.get(id) ?? 0,
       }))
-      const shut = step.settled ? sides.map(shutBy).find((each) => each !== null) : 'not-settled'
+      const shut = gap.settled ? sides.map(shutBy).find((each) => each !== null) : 'not-settled'
       return { longerId, shorterId, ...(shut && { shut }) }
     })
 }
@@ -69,6 +69,6 @@ export const firstShut = (of: readonly Gate[]): Shut | null =>
   ORDER.find((shut) => of.some((gate) => gate.shut === shut)) ?? null
 
 /** How far a step lies outside of what is even, in metres. */
-function awayFrom({ stepM, limitsM: { narrow, wide } }: JudgedStep): number {
-  return Math.max(narrow - stepM, stepM - wide)
+function awayFrom({ gapM, limitsM: { tooClose: narrow, tooWide: wide } }: JudgedGap): number {
+  return Math.max(narrow - gapM, gapM - wide)
 }

@@ -1,12 +1,12 @@
 import type { GapClubs } from '../gaps/gap-clubs'
-import { isJudged, type JudgedStep } from '../gaps/step'
+import { isJudged, type JudgedGap } from '../gaps/step'
 import type { ClubId } from '../ids'
 import { doingOf, whichToKeep, hitClub, type HitBag, type HitClub } from './bag-advice'
 import type { Fix } from './fixes'
 import { gripBetween } from './no-change'
 import type { PaperBag } from './paper-bag'
 import { withFixes } from './paper-fixes'
-import { stepsOf } from './paper-gaps'
+import { gapsOf } from './paper-gaps'
 import { loftLimits } from './refit-club'
 import type { KeptFor } from './same-job'
 import { additions, ranked, worthOf } from './search'
@@ -38,34 +38,34 @@ const MORE_LOFT_DEG = [1, 1.5, 2]
 export function longClubs(bag: HitBag, paper: PaperBag): LongClubAdvice[] {
   const isLong = (hit: HitClub | null): hit is HitClub =>
     hit?.club?.kind === 'wood' || hit?.club?.kind === 'hybrid'
-  return bag.analysis.steps.flatMap((step): LongClubAdvice[] => {
-    if (!isJudged(step) || !step.settled || step.leftOnPurpose !== undefined) return []
-    if (isFarBelowDriver(step, bag)) return [belowDriver(step, bag, paper)]
-    if (step.verdict !== 'reversed' && step.verdict !== 'level') return []
-    const [longer, shorter] = [hitClub(bag, step.longerId), hitClub(bag, step.shorterId)]
+  return bag.analysis.gaps.flatMap((gap): LongClubAdvice[] => {
+    if (!isJudged(gap) || !gap.settled || gap.leftOnPurpose !== undefined) return []
+    if (isFarBelowDriver(gap, bag)) return [belowDriver(gap, bag, paper)]
+    if (gap.verdict !== 'reversed' && gap.verdict !== 'same-distance') return []
+    const [longer, shorter] = [hitClub(bag, gap.longerId), hitClub(bag, gap.shorterId)]
     if (!isLong(longer) || !isLong(shorter)) return []
-    const gap = { longerId: step.longerId, shorterId: step.shorterId }
-    if (longer.stock.offCurve?.cause === 'strike') return [{ ...gap, kind: 'strike', clubId: longer.id }]
-    return [moreLoft(longer, gap, paper) ?? takenOut(longer, shorter, gap, paper)]
+    const ids = { longerId: gap.longerId, shorterId: gap.shorterId }
+    if (longer.stock.offCurve?.cause === 'strike') return [{ ...ids, kind: 'strike', clubId: longer.id }]
+    return [moreLoft(longer, ids, paper) ?? takenOut(longer, shorter, ids, paper)]
   })
 }
 
 /** A gap below the driver that is too wide, or borderline at that, unless the club below it is no longer than the next one. */
 function isFarBelowDriver(
-  { longerId, shorterId, verdict, lineM, limitsM }: JudgedStep,
+  { longerId, shorterId, verdict, lineM, limitsM }: JudgedGap,
   { clubs, analysis }: HitBag,
 ): boolean {
-  const next = analysis.steps.find((step) => step.longerId === shorterId)
+  const next = analysis.gaps.find((gap) => gap.longerId === shorterId)
   return (
     clubs.find(({ id }) => id === longerId)?.kind === 'driver' &&
-    (verdict === 'wide' || (verdict === 'on-the-line' && lineM === limitsM.wide)) &&
+    (verdict === 'too-wide' || (verdict === 'borderline' && lineM === limitsM.tooWide)) &&
     next?.verdict !== 'reversed' &&
-    next?.verdict !== 'level'
+    next?.verdict !== 'same-distance'
   )
 }
 
 function belowDriver(
-  { longerId, shorterId }: JudgedStep,
+  { longerId, shorterId }: JudgedGap,
   { analysis }: HitBag,
   paper: PaperBag,
 ): LongClubAdvice {
@@ -108,7 +108,7 @@ function takenOut(longer: HitClub, shorter: HitClub, gap: GapClubs, paper: Paper
 
 /** Where one more club is worth most; null where it gains nothing. */
 function freeSlot(bag: PaperBag): FreeSlot | null {
-  const gaps = stepsOf(bag).filter(({ stepM, limitsM }) => limitsM !== null && stepM > limitsM.wide)
+  const gaps = gapsOf(bag).filter(({ gapM, limitsM }) => limitsM !== null && gapM > limitsM.tooWide)
   const [best] = ranked(
     bag,
     gaps.flatMap((gap) => additions({ ...bag, rack: [] }, { troubles: [gap] }, 1)),

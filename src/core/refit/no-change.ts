@@ -33,21 +33,21 @@ const FROM_MIDDLE = 0.25
 /** What can be done about a trouble without a change of clubs, first what comes first. */
 export function withoutChange(
   gate: Gate,
-  { stocks, steps, next }: Pick<BagAnalysis, 'stocks' | 'steps' | 'next'>,
+  { stocks, gaps, next }: Pick<BagAnalysis, 'stocks' | 'gaps' | 'next'>,
   days: DaysOfClubs,
   clubs: readonly Pick<RefitClub, 'id' | 'loftDeg'>[],
 ): NoChange[] {
   const { longerId, shorterId, shut } = gate
   const sides = [longerId, shorterId]
-  const step = steps.find((each) => isSameGap(each, gate))
-  const isWide = step?.verdict === 'wide'
+  const gap = gaps.find((each) => isSameGap(each, gate))
+  const isWide = gap?.verdict === 'too-wide'
   const strike = sides.filter((id) => {
     const stock = atStation(stocks, fullSwingOf(id))
     return isHit(stock) && stock.offCurve?.cause === 'strike'
   })
   const swing = isWide ? partialBetween(stocks, gate) : null
   const unhit =
-    isWide && !swing ? step.facts.find((fact) => fact.kind === 'between' && !fact.measured) : undefined
+    isWide && !swing ? gap.facts.find((fact) => fact.kind === 'between' && !fact.measured) : undefined
   const grip = isWide && !swing ? gripBetween(stocks, gate) : null
   const retest: NoChange[] =
     shut === 'not-settled' || shut === 'few-shots' ? [{ kind: 'retest', shots: moreShots() }] : []

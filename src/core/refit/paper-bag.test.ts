@@ -7,25 +7,25 @@ import { priceOf } from './fixes'
 import { carryByLength } from './length'
 import type { PaperBag } from './paper-bag'
 import { loftsBetween, withFixes } from './paper-fixes'
-import { chanceEven, evenSteps, stepsOf } from './paper-gaps'
+import { chanceEven, goodPaperGaps, gapsOf } from './paper-gaps'
 
-const inYards = (bag: PaperBag) => stepsOf(bag).map(({ stepM }) => stepM / YARD_M)
-const chances = (bag: PaperBag) => stepsOf(bag).map(({ even }) => even)
+const inYards = (bag: PaperBag) => gapsOf(bag).map(({ gapM }) => gapM / YARD_M)
+const chances = (bag: PaperBag) => gapsOf(bag).map(({ good }) => good)
 
 describe('fixes on paper', () => {
   it('the worked example: 2.60 steps are even; one bend makes 2.77, two make 3.34', () => {
     const bag = paperBagOf(EXAMPLE)
-    expect(inYards(bag)).toEqual([9, 8, 20.5, 9].map((step) => expect.closeTo(step, 5)))
-    expect(evenSteps(bag)).toBeCloseTo(2.6, 1)
+    expect(inYards(bag)).toEqual([9, 8, 20.5, 9].map((gap) => expect.closeTo(gap, 5)))
+    expect(goodPaperGaps(bag)).toBeCloseTo(2.6, 1)
     const one = withFixes(bag, [bend(36, 2)])
-    expect(inYards(one)).toEqual([9, 12.7, 15.8, 9].map((step) => expect.closeTo(step, 5)))
-    expect(evenSteps(one)).toBeCloseTo(2.77, 1)
+    expect(inYards(one)).toEqual([9, 12.7, 15.8, 9].map((gap) => expect.closeTo(gap, 5)))
+    expect(goodPaperGaps(one)).toBeCloseTo(2.77, 1)
     const two = withFixes(bag, [bend(36, 2), bend(41, -1)])
-    expect(inYards(two)).toEqual([9, 12.7, 13.45, 11.35].map((step) => expect.closeTo(step, 5)))
+    expect(inYards(two)).toEqual([9, 12.7, 13.45, 11.35].map((gap) => expect.closeTo(gap, 5)))
     expect(chances(two)).toEqual([0.92, 0.81, 0.64, 0.97].map((each) => expect.closeTo(each, 1)))
-    expect(evenSteps(two)).toBeCloseTo(3.34, 1)
+    expect(goodPaperGaps(two)).toBeCloseTo(3.34, 1)
     // "about 13.5 ± 2.6"
-    expect((1.645 * stepsOf(two)[2]!.sdM) / YARD_M).toBeCloseTo(2.6, 1)
+    expect((1.645 * gapsOf(two)[2]!.sdM) / YARD_M).toBeCloseTo(2.6, 1)
   })
 
   it('133.4, 149.6, 159.8 at 2.4 yd a degree: 1.5° weaker gives 146.0 and steps of 12.6 and 13.8', () => {
@@ -40,7 +40,7 @@ describe('fixes on paper', () => {
     )
     const bent = withFixes(bag, [bend(32, 1.5)])
     expect(bent.clubs[1]!.carryM! / YARD_M).toBeCloseTo(146, 5)
-    expect(inYards(bent)).toEqual([13.8, 12.6].map((step) => expect.closeTo(step, 5)))
+    expect(inYards(bent)).toEqual([13.8, 12.6].map((gap) => expect.closeTo(gap, 5)))
   })
 
   it('166.3, 171.9, 188.5: the middle one dropped leaves 22.2; a club at the middle loft makes 11.1 and 11.1', () => {
@@ -55,7 +55,7 @@ describe('fixes on paper', () => {
     const [loftDeg] = loftsBetween(longer!, shorter!, 1) as [number]
     expect(loftDeg).toBe(22)
     expect(inYards(withFixes(dropped, [{ kind: 'add', loftDeg }]))).toEqual(
-      [11.1, 11.1].map((step) => expect.closeTo(step, 5)),
+      [11.1, 11.1].map((gap) => expect.closeTo(gap, 5)),
     )
   })
 
@@ -70,11 +70,11 @@ describe('fixes on paper', () => {
         { kind: 'bend', clubId: club.id, degrees },
         { kind: 'bend', clubId: club.id, degrees: -degrees },
       ])
-      stepsOf(back).forEach((step, at) => {
-        const was = stepsOf(bag)[at]!
-        expect(step.stepM).toBeCloseTo(was.stepM, 9)
-        expect(step.sdM).toBeCloseTo(was.sdM, 9)
-        expect(step.even).toBeCloseTo(was.even, 9)
+      gapsOf(back).forEach((gap, at) => {
+        const was = gapsOf(bag)[at]!
+        expect(gap.gapM).toBeCloseTo(was.gapM, 9)
+        expect(gap.sdM).toBeCloseTo(was.sdM, 9)
+        expect(gap.good).toBeCloseTo(was.good, 9)
       })
       withFixes(bag, [{ kind: 'drop', clubId: club.id }])
       expect(JSON.stringify(bag)).toBe(before)
@@ -85,13 +85,13 @@ describe('fixes on paper', () => {
     const bag = paperBagOf(EXAMPLE)
     const gripped = withFixes(bag, [{ kind: 'grip', clubId: clubAt(36), cm: 3 }])
     expect(gripped.others[0]!.carryM / YARD_M).toBeCloseTo(131 * (1 - 0.048), 5)
-    expect(evenSteps(gripped)).toBe(evenSteps(bag))
+    expect(goodPaperGaps(gripped)).toBe(goodPaperGaps(bag))
   })
 })
 
 it('the chance of an even step is what lies between its limits', () => {
-  expect(chanceEven(9, 1.4, { reversed: 0, narrow: 7, wide: 14 })).toBeCloseTo(0.92, 2)
-  expect(chanceEven(20.5, 1.4, { reversed: 0, narrow: 7, wide: 14 })).toBeCloseTo(0, 3)
+  expect(chanceEven(9, 1.4, { reversed: 0, tooClose: 7, tooWide: 14 })).toBeCloseTo(0.92, 2)
+  expect(chanceEven(20.5, 1.4, { reversed: 0, tooClose: 7, tooWide: 14 })).toBeCloseTo(0, 3)
 })
 
 describe('what else changes a bag on paper', () => {
@@ -101,24 +101,24 @@ describe('what else changes a bag on paper', () => {
     const swapped = withFixes(bag, [{ kind: 'swap', clubId: clubAt(41), loftDeg: 39 }])
     const club = swapped.clubs.find(({ club: { id } }) => id === clubAt(41))!
     expect(club.carryM! / YARD_M).toBeCloseTo(110.5 + 2 * 2.35, 5)
-    expect(stepsOf(swapped)[2]!.sdM / YARD_M).toBeCloseTo(Math.hypot(1.4, 4), 5)
+    expect(gapsOf(swapped)[2]!.sdM / YARD_M).toBeCloseTo(Math.hypot(1.4, 4), 5)
   })
 
   it('a club of the rack comes in by its own shots, where its loft belongs', () => {
     const more = withFixes(bag, [{ kind: 'add', clubId: clubAt(38) }])
     expect(more.clubs.map(({ club }) => club.loftDeg)).toEqual([28, 32, 36, 38, 41, 46])
-    expect(inYards(more)).toEqual([9, 8, 10, 10.5, 9].map((step) => expect.closeTo(step, 5)))
+    expect(inYards(more)).toEqual([9, 8, 10, 10.5, 9].map((gap) => expect.closeTo(gap, 5)))
     expect(more.clubs[3]!.supposedSdM).toBe(0)
   })
 
   it('two clubs bent alike stay as far apart, as surely as before; bent apart they are less sure', () => {
-    const [alike, apart] = [
+    const [alike, difference] = [
       [bend(36, 1), bend(41, 1)],
       [bend(36, 1), bend(41, -1)],
-    ].map((fixes) => stepsOf(withFixes(bag, fixes))[2]!)
-    expect(alike!.stepM / YARD_M).toBeCloseTo(20.5, 5)
+    ].map((fixes) => gapsOf(withFixes(bag, fixes))[2]!)
+    expect(alike!.gapM / YARD_M).toBeCloseTo(20.5, 5)
     expect(alike!.sdM / YARD_M).toBeCloseTo(1.4, 5)
-    expect(apart!.sdM / YARD_M).toBeCloseTo(Math.hypot(1.4, 2 * 0.24), 5)
+    expect(difference!.sdM / YARD_M).toBeCloseTo(Math.hypot(1.4, 2 * 0.24), 5)
   })
 
   it('a step that the golfer wants as it is counts as even until one of its clubs is touched', () => {
@@ -133,7 +133,7 @@ describe('what else changes a bag on paper', () => {
       { loft: 36, yd: null },
       { loft: 41, yd: 110.5 },
     ])
-    expect(stepsOf(unhit)).toEqual([])
+    expect(gapsOf(unhit)).toEqual([])
     expect(withFixes(unhit, [bend(36, 1)]).clubs[1]!.carryM).toBeNull()
   })
 
@@ -165,8 +165,8 @@ it('half an inch longer carries 1.3 yd more with an iron; a wood cut by an inch 
     { loft: 36, yd: 130 },
   ])
   const longer = withFixes(bag, [{ kind: 'length', clubId: clubAt(36), longerM: inch / 2 }])
-  const [before] = stepsOf(bag)
-  const [after] = stepsOf(longer)
-  expect(before!.stepM - after!.stepM).toBeCloseTo(yards(1.3), 9)
+  const [before] = gapsOf(bag)
+  const [after] = gapsOf(longer)
+  expect(before!.gapM - after!.gapM).toBeCloseTo(yards(1.3), 9)
   expect(after!.sdM).toBeGreaterThan(before!.sdM)
 })

@@ -2,13 +2,13 @@ import type { BagAnalysis, Rules } from '../analyse-bag'
 import { measuredLaunch } from '../flight/measured-launch'
 import { airOfStock, ordinaryRun } from '../flight/station-run'
 import { gapKey } from '../gaps/gap-clubs'
-import { carriesApart, isMeasured } from '../gaps/step'
-import { schoolOf, type SchoolOfSteps } from '../gaps/zones'
+import { carryDifference, isMeasured } from '../gaps/step'
+import { chosenGapRule, type GapRuleWithLimits } from '../gaps/zones'
 import type { ClubId } from '../ids'
 import { sdOf } from '../math/z90'
 import { atStation, fullSwingOf, isWholeSwing } from '../station'
 import { isHit, type HitStock, type Stock } from '../stock/stock'
-import { perDegree, type PerDegree, type StandingClub } from './per-degree'
+import { perDegree, type PerDegree, type HitClubCarry } from './per-degree'
 import type { RefitClub } from './refit-club'
 
 /** A club of a bag on paper: as it was measured, and what was changed of it. */
@@ -38,8 +38,8 @@ export type PaperBag = {
   /** Clubs that are not in the bag, with their own stocks. */
   rack: PaperClub[]
   /** Variance of the gaps between clubs as they were measured side by side, by both names. */
-  stepVarianceM2: ReadonlyMap<string, number>
-  school: SchoolOfSteps
+  gapVarianceM2: ReadonlyMap<string, number>
+  gapRule: GapRuleWithLimits
   /** Stocks of other swings, which cover numbers and make no gap. */
   others: { clubId: ClubId; carryM: number }[]
   /** Gaps that the golfer keeps as they are, by both names. */
@@ -56,8 +56,8 @@ export type PaperInput = {
   rack?: readonly RefitClub[]
   rackStocks?: readonly Stock[]
   /** What the shots of the bag say. */
-  analysis: Pick<BagAnalysis, 'stocks' | 'steps'>
-  rules?: Pick<Rules, 'stepSchool' | 'zonesM'>
+  analysis: Pick<BagAnalysis, 'stocks' | 'gaps'>
+  rules?: Pick<Rules, 'gapRule' | 'zonesM'>
   /** Distances that were left to the target in the golfer's rounds. */
   demandM?: readonly number[]
 }
@@ -73,12 +73,12 @@ export function paperBag({
 }: PaperInput): PaperBag {
   const bag = clubs.filter(({ kind }) => kind !== 'putter').toSorted((a, b) => a.order - b.order)
   const stockOf = (id: ClubId) => atStation(analysis.stocks, fullSwingOf(id))
-  const places = carriesBySteps(bag, analysis)
-  const standing = bag.flatMap((club): StandingClub[] => {
+  const places = carriesByGaps(bag, analysis)
+  const status = bag.flatMap((club): HitClubCarry[] => {
     const [stock, carryM] = [stockOf(club.id), places.get(club.id)]
-    return isHit(stock) && carryM !== undefined ? [standingClub(club, stock, carryM)] : []
+    return isHit(stock) && carryM !== undefined ? [hitClubCarry(club, stock, carryM)] : []
   })
-  const onPaper = (club: RefitClub, stock: Stock | undefined, own: StandingClub | undefined): PaperClub => ({
+  const onPaper = (club: RefitClub, stock: Stock | undefined, own: HitClubCarry | undefined): PaperClub => ({
     club,
     carryM: own?.carryM ?? null,
     ...(!own && stock?.foreseen && { expectedM: stock.foreseen.carryM }),
@@ -86,36 +86,36 @@ export function paperBag({
     shownByM: own && isHit(stock) ? stock.carryM - own.carryM : 0,
     varianceM2: own?.varianceM2 ?? 0,
     count: stock?.count ?? 0,
-    perDegree: own ? perDegree(own, standing) : { mPerDeg: 0, sdMPerDeg: 0 },
+    perDegree: own ? perDegree(own, status) : { mPerDeg: 0, sdMPerDeg: 0 },
     movedDeg: 0,
     supposedSdM: 0,
   })
-  const steps = analysis.steps.filter(isMeasured)
+  const gaps = analysis.gaps.filter(isMeasured)
   return {
     clubs: bag.map((club) =>
       onPaper(
         club,
         stockOf(club.id),
-        standing.find((each) => each.club === club),
+        status.find((each) => each.club === club),
       ),
     ),
     rack: rack
       .filter(({ kind }) => kind !== 'putter')
       .map((club) => {
         const stock = atStation(rackStocks, fullSwingOf(club.id))
-        return onPaper(club, stock, isHit(stock) ? standingClub(club, stock, stock.model.carryM) : undefined)
+        return onPaper(club, stock, isHit(stock) ? hitClubCarry(club, stock, stock.model.carryM) : undefined)
       }),
-    stepVarianceM2: new Map(steps.map((step) => [gapKey(step), sdOf(step) ** 2])),
-    school: schoolOf(rules),
+    gapVarianceM2: new Map(gaps.map((gap) => [gapKey(gap), sdOf(gap) ** 2])),
+    gapRule: chosenGapRule(rules),
     others: analysis.stocks.flatMap(({ clubId, swing, carryM }) =>
       isWholeSwing(swing) || carryM === undefined ? [] : [{ clubId, carryM }],
     ),
-    left: new Set(analysis.steps.flatMap((step) => (step.leftOnPurpose === undefined ? [] : [gapKey(step)]))),
+    left: new Set(analysis.gaps.flatMap((gap) => (gap.leftOnPurpose === undefined ? [] : [gapKey(gap)]))),
     ...(demandM && demandM.length > 0 && { demandM }),
   }
 }
 
-const standingClub = (club: RefitClub, stock: HitStock, carryM: number): StandingClub => {
+const hitClubCarry = (club: RefitClub, stock: HitStock, carryM: number): HitClubCarry => {
   const launch = measuredLaunch(stock.averages)
   const { lowM, highM } = stock.model
   return {
@@ -128,20 +128,20 @@ const standingClub = (club: RefitClub, stock: HitStock, carryM: number): Standin
 }
 
 /** The carries of the hit clubs, so that their gaps are those that Gaps shows: one number for one gap. */
-function carriesBySteps(
+function carriesByGaps(
   bag: readonly RefitClub[],
-  { stocks, steps }: Pick<BagAnalysis, 'stocks' | 'steps'>,
+  { stocks, gaps }: Pick<BagAnalysis, 'stocks' | 'gaps'>,
 ): Map<ClubId, number> {
   const places = new Map<ClubId, number>()
-  const between = steps.filter(isMeasured)
+  const between = gaps.filter(isMeasured)
   let last: { id: ClubId; carryM: number } | null = null
   for (const { id } of bag) {
     const stock = atStation(stocks, fullSwingOf(id))
     if (!isHit(stock)) continue
     const before: { id: ClubId; carryM: number } | null = last
-    const step =
+    const gap =
       before && between.find(({ longerId, shorterId }) => longerId === before.id && shorterId === id)
-    const carryM: number = before && step ? before.carryM - carriesApart(step) : stock.model.carryM
+    const carryM: number = before && gap ? before.carryM - carryDifference(gap) : stock.model.carryM
     places.set(id, carryM)
     last = { id, carryM }
   }

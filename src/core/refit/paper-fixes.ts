@@ -50,13 +50,13 @@ function lengthened(each: PaperClub, longerM: number): PaperClub {
 /** A club that was never hit: the typed carry, else the one between its neighbours by their lofts. */
 function newClub(
   { club, typedCarryM }: FixedClub,
-  place: number,
+  index: number,
   bag: readonly (PaperClub | null)[],
 ): PaperClub {
   const isHit = (each: PaperClub | null): each is PaperClub =>
     each !== null && each.carryM !== null && each.club.loftDeg !== null
-  const longer = bag.slice(0, place).findLast(isHit)
-  const shorter = bag.slice(place + 1).find(isHit)
+  const longer = bag.slice(0, index).findLast(isHit)
+  const shorter = bag.slice(index + 1).find(isHit)
   const near = longer ?? shorter
   return {
     club,

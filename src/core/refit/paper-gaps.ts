@@ -1,6 +1,6 @@
-import { coverOf, holesBetween, type Stretch } from '../gaps/cover'
+import { coverOf, uncoveredBetween, type Stretch } from '../gaps/cover'
 import { gapKey, type GapClubs } from '../gaps/gap-clubs'
-import { limitsOfSteps, type Zones } from '../gaps/zones'
+import { limitsOfGaps, type Zones } from '../gaps/zones'
 import { phi } from '../math/normal'
 import type { Fix } from './fixes'
 import type { PaperBag, PaperClub } from './paper-bag'
@@ -8,19 +8,19 @@ import { withFixes } from './paper-fixes'
 import type { RefitClub } from './refit-club'
 
 /** A gap of a bag on paper. */
-export type PaperStep = GapClubs & {
+export type PaperGap = GapClubs & {
   /** The estimate that the chance goes by. */
-  stepM: number
+  gapM: number
   sdM: number
   /** The chance that it is good. */
-  even: number
+  good: number
   limitsM: Zones | null
   /** What the tables show of its two clubs, totals where the gap is one of totals: every text subtracts these. */
   shownM: { longer: number; shorter: number }
 }
 
 /** A bag after some fixes with its gaps. */
-export type Evaluated = { bag: PaperBag; steps: PaperStep[] }
+export type Evaluated = { bag: PaperBag; gaps: PaperGap[] }
 /** A page that is open for long needs many. */
 const MOST_EVALUATED = 5000
 const evaluated = new WeakMap<PaperBag, Map<string, Evaluated>>()
@@ -34,32 +34,32 @@ export function evaluate(bag: PaperBag, fixes: readonly Fix[]): Evaluated {
   const found = known.get(key)
   if (found) return found
   const after = fixes.length === 0 ? bag : withFixes(bag, fixes)
-  const made = { bag: after, steps: stepsOf(after) }
+  const made = { bag: after, gaps: gapsOf(after) }
   known.set(key, made)
   return made
 }
 
 /** The gaps between neighbours that both have a stock, as they would be. */
-export function stepsOf(bag: PaperBag): PaperStep[] {
+export function gapsOf(bag: PaperBag): PaperGap[] {
   const limits = limitsOf(bag)
-  return bag.clubs.slice(1).flatMap((shorter, i): PaperStep[] => {
+  return bag.clubs.slice(1).flatMap((shorter, i): PaperGap[] => {
     const longer = bag.clubs[i] as PaperClub
     return longer.carryM === null || shorter.carryM === null
       ? []
-      : [stepBetween(bag, longer, shorter, limits[i] ?? null)]
+      : [gapBetween(bag, longer, shorter, limits[i] ?? null)]
   })
 }
 
 /** The limits of every pair of neighbours by the golfer's rule, as the analysis of such a bag has them; null where it cannot speak. */
-export function limitsOf({ clubs, school }: PaperBag): (Zones | null)[] {
+export function limitsOf({ clubs, gapRule }: PaperBag): (Zones | null)[] {
   const hit = clubs.flatMap(({ club, carryM, varianceM2, count }) =>
     carryM === null ? [] : [{ club, carryM, varianceM2, count }],
   )
   const expected = new Map(clubs.map(({ club, expectedM }) => [club, expectedM ?? null]))
-  return limitsOfSteps(
+  return limitsOfGaps(
     clubs.map(({ club }) => club),
     hit,
-    school,
+    gapRule,
     (club) => expected.get(club as RefitClub) ?? null,
   ).map(({ zones }) => zones)
 }
@@ -74,10 +74,10 @@ export type Pair = {
 
 type Side = Pick<PaperClub, 'club' | 'varianceM2' | 'runM'>
 
-export function pairOf({ stepVarianceM2, left }: PaperBag, longer: Side, shorter: Side): Pair {
+export function pairOf({ gapVarianceM2, left }: PaperBag, longer: Side, shorter: Side): Pair {
   const key = gapKey({ longerId: longer.club.id, shorterId: shorter.club.id })
   return {
-    measuredM2: stepVarianceM2.get(key) ?? longer.varianceM2 + shorter.varianceM2,
+    measuredM2: gapVarianceM2.get(key) ?? longer.varianceM2 + shorter.varianceM2,
     isLeft: left.has(key),
     runM: onTotal(longer, shorter) ? (longer.runM ?? 0) - (shorter.runM ?? 0) : 0,
   }
@@ -87,7 +87,7 @@ const onTotal = (a: Side, b: Side): boolean =>
   (a.club.job === 'tee' || b.club.job === 'tee') && a.runM !== null && b.runM !== null
 
 /** One standard deviation of a gap on paper. */
-export function stepSd({ measuredM2 }: Pair, longer: PaperClub, shorter: PaperClub): number {
+export function gapSd({ measuredM2 }: Pair, longer: PaperClub, shorter: PaperClub): number {
   // What a degree is worth is unsure for both alike: bent the same way they stay as far apart as they were.
   const bent = longer.movedDeg * longer.perDegree.sdMPerDeg - shorter.movedDeg * shorter.perDegree.sdMPerDeg
   return Math.sqrt(
@@ -99,68 +99,73 @@ export function stepSd({ measuredM2 }: Pair, longer: PaperClub, shorter: PaperCl
 }
 
 /** The chance that a gap on paper is good. Hot: called thousands of times in a search. */
-export function evenOf(pair: Pair, longer: PaperClub, shorter: PaperClub, limitsM: Zones | null): number {
+export function goodChanceOf(
+  pair: Pair,
+  longer: PaperClub,
+  shorter: PaperClub,
+  limitsM: Zones | null,
+): number {
   if (pair.isLeft && longer.movedDeg === 0 && shorter.movedDeg === 0) return 1
   if (limitsM === null) return 0
   return chanceEven(
     (longer.carryM ?? 0) - (shorter.carryM ?? 0) + pair.runM,
-    stepSd(pair, longer, shorter),
+    gapSd(pair, longer, shorter),
     limitsM,
   )
 }
 
 /** A gap on paper, with the chance that it is good. */
-export function stepBetween(
+export function gapBetween(
   bag: PaperBag,
   longer: PaperClub,
   shorter: PaperClub,
   limitsM: Zones | null,
-): PaperStep {
+): PaperGap {
   const pair = pairOf(bag, longer, shorter)
   const shown = (each: PaperClub): number =>
     (each.carryM ?? 0) + each.shownByM + (onTotal(longer, shorter) ? (each.runM ?? 0) : 0)
   return {
     longerId: longer.club.id,
     shorterId: shorter.club.id,
-    stepM: (longer.carryM ?? 0) - (shorter.carryM ?? 0) + pair.runM,
-    sdM: stepSd(pair, longer, shorter),
-    even: evenOf(pair, longer, shorter, limitsM),
+    gapM: (longer.carryM ?? 0) - (shorter.carryM ?? 0) + pair.runM,
+    sdM: gapSd(pair, longer, shorter),
+    good: goodChanceOf(pair, longer, shorter, limitsM),
     limitsM,
     shownM: { longer: shown(longer), shorter: shown(shorter) },
   }
 }
 
 /** The chance that a gap of this mean and standard deviation is good. */
-export const chanceEven = (stepM: number, sdM: number, { narrow, wide }: Zones): number =>
-  Math.max(0, phi((wide - stepM) / sdM) - phi((narrow - stepM) / sdM))
+export const chanceEven = (gapM: number, sdM: number, { tooClose: narrow, tooWide: wide }: Zones): number =>
+  Math.max(0, phi((wide - gapM) / sdM) - phi((narrow - gapM) / sdM))
 
 /** How many of some gaps are likely to be good: the sum of their chances. */
-export const sumEven = (steps: readonly PaperStep[]): number => steps.reduce((sum, { even }) => sum + even, 0)
+export const sumEven = (gaps: readonly PaperGap[]): number => gaps.reduce((sum, { good }) => sum + good, 0)
 
 /** The same of all gaps of a bag. */
-export const evenSteps = (bag: PaperBag): number => sumEven(stepsOf(bag))
+export const goodPaperGaps = (bag: PaperBag): number => sumEven(gapsOf(bag))
 
 /** From this chance on a gap counts as good. */
 const LIKELY_GOOD = 0.5
 /** So many good gaps of so many. */
 export type GoodGaps = { good: number; of: number }
 /** How many of a bag's gaps are likely good, of how many: counted alike before and after. */
-export const goodGaps = (steps: readonly PaperStep[]): GoodGaps => ({
-  good: steps.filter(({ even }) => even >= LIKELY_GOOD).length,
-  of: steps.length,
+export const goodGaps = (gaps: readonly PaperGap[]): GoodGaps => ({
+  good: gaps.filter(({ good }) => good >= LIKELY_GOOD).length,
+  of: gaps.length,
 })
 
 /** The good gaps of a bag as it is, and after some fixes. */
 export type GoodGapsChange = { before: GoodGaps; after: GoodGaps }
 export const goodGapsWith = (bag: PaperBag, fixes: readonly Fix[]): GoodGapsChange => ({
-  before: goodGaps(evaluate(bag, []).steps),
-  after: goodGaps(evaluate(bag, fixes).steps),
+  before: goodGaps(evaluate(bag, []).gaps),
+  after: goodGaps(evaluate(bag, fixes).gaps),
 })
 
 /** The share of a stretch of distances that a bag on paper covers, and the distances without a club. */
 export function coverOn({ clubs, others }: PaperBag, toleranceM: number, zone?: Stretch) {
   const carries = [...clubs, ...others].flatMap(({ carryM }) => carryM ?? [])
   const span: Stretch = zone ?? [Math.min(...carries), Math.max(...carries)]
-  if (carries.length < 2) return { holes: [], cover: 0 }
-  return { holes: holesBetween(carries, toleranceM, span), cover: coverOf(carries, toleranceM, span) }
+  if (carries.length < 2) return { uncovered: [], cover: 0 }
+  return { uncovered: uncoveredBetween(carries, toleranceM, span), cover: coverOf(carries, toleranceM, span) }
 }

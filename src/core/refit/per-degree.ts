@@ -9,7 +9,7 @@ import { isOneModel, type RefitClub } from './refit-club'
 export type PerDegree = { mPerDeg: number; sdMPerDeg: number }
 
 /** A club with its stock, as far as a degree goes. */
-export type StandingClub = {
+export type HitClubCarry = {
   club: RefitClub
   carryM: number
   varianceM2: number
@@ -29,13 +29,13 @@ const OWN = { fewest: 3, most: 5, departureM: yards(3), leastSdM: yards(0.15) }
  * launch with a degree more.
  * @param bag the clubs with stocks, longest first
  */
-export function perDegree(standing: StandingClub, bag: readonly StandingClub[]): PerDegree {
-  const byFlight = flightSays(standing)
-  const { loftDeg } = standing.club
+export function perDegree(status: HitClubCarry, bag: readonly HitClubCarry[]): PerDegree {
+  const byFlight = flightSays(status)
+  const { loftDeg } = status.club
   if (loftDeg === null || loftDeg < BY_MODEL_BELOW_DEG)
     return { mPerDeg: byFlight, sdMPerDeg: MODEL_ALONE_SD_M }
   const model = { mPerDeg: byFlight, sdMPerDeg: Math.max(yards(0.1), MODEL_SD_SHARE * Math.abs(byFlight)) }
-  const own = neighboursSay(standing, bag)
+  const own = neighboursSay(status, bag)
   return own === null ? model : combined(own, model)
 }
 
@@ -46,7 +46,7 @@ export function combined(a: PerDegree, b: PerDegree): PerDegree {
 }
 
 /** The slope of stock on loft over the nearest clubs of one model, less what their lengths do; null where too few are of it. */
-export function neighboursSay({ club }: StandingClub, bag: readonly StandingClub[]): PerDegree | null {
+export function neighboursSay({ club }: HitClubCarry, bag: readonly HitClubCarry[]): PerDegree | null {
   const loft = club.loftDeg
   if (loft === null || club.kind === 'putter') return null
   const near = bag
@@ -103,7 +103,7 @@ const USUAL: [loftDeg: number, yd: number][] = [
   [58, 2.5],
 ]
 
-function flightSays({ club, launch, air = REFERENCE_AIR }: StandingClub): number {
+function flightSays({ club, launch, air = REFERENCE_AIR }: HitClubCarry): number {
   if (launch) {
     const [now, weaker] = [fly(launch, air), fly(launchWeaker(launch, club, 1), air)]
     if (now.outcome === 'landed' && weaker.outcome === 'landed') return now.carryM - weaker.carryM

@@ -4,7 +4,7 @@ import { cautionsOf, type Caution } from './cautions'
 import { isTurn, type Fix } from './fixes'
 import { firstShut, type Gate, type Shut } from './gate'
 import type { PaperBag } from './paper-bag'
-import { evaluate, goodGapsWith, sumEven, type GoodGapsChange, type PaperStep } from './paper-gaps'
+import { evaluate, goodGapsWith, sumEven, type GoodGapsChange, type PaperGap } from './paper-gaps'
 
 /** How the gaps of a bag are made better by changing its clubs, the cheapest first. */
 export const STRATEGIES = ['least-work', 'one-purchase', 'fewer-clubs', 'everything'] as const
@@ -22,14 +22,14 @@ export type Proposal = {
   /** The same counted, each bag by its own gaps. */
   good: GoodGapsChange
   /** Every gap as it would be. */
-  steps: PaperStep[]
+  gaps: PaperGap[]
   cautions: Caution[]
   /** Why it is only a preview. */
   shut?: Shut
 }
 
 /** The best of what was tried and falls short, where nothing is proposed. */
-export type BestTried = Pick<Proposal, 'fixes' | 'before' | 'after' | 'steps' | 'troubles'>
+export type BestTried = Pick<Proposal, 'fixes' | 'before' | 'after' | 'gaps' | 'troubles'>
 
 /** The gaps of some that fixes do something to. */
 export const meantBy = (bag: PaperBag, gates: readonly Gate[], fixes: readonly Fix[]): Gate[] => {
@@ -50,8 +50,8 @@ export function proposalOf(
   strategy: Strategy,
   fixes: Fix[],
 ): Proposal {
-  const before = evaluate(bag, []).steps
-  const steps = evaluate(bag, fixes).steps
+  const before = evaluate(bag, []).gaps
+  const gaps = evaluate(bag, fixes).gaps
   const meant = meantBy(bag, gates, fixes)
   const shut = strategy === 'everything' ? null : shutOf(bag, gates, fixes)
   return {
@@ -59,9 +59,9 @@ export function proposalOf(
     fixes,
     troubles: meant.map(({ longerId, shorterId }) => ({ longerId, shorterId })),
     before: sumEven(before),
-    after: sumEven(steps),
+    after: sumEven(gaps),
     good: goodGapsWith(bag, fixes),
-    steps,
+    gaps,
     cautions: cautionsOf(
       fixes,
       [...bag.clubs, ...bag.rack].map(({ club }) => club),
@@ -70,37 +70,41 @@ export function proposalOf(
   }
 }
 
-const placeOf = ({ clubs }: PaperBag, id: ClubId): number => clubs.findIndex(({ club }) => club.id === id)
+const indexOfClub = ({ clubs }: PaperBag, id: ClubId): number => clubs.findIndex(({ club }) => club.id === id)
 
 /** Whether a set of fixes does something to a trouble: to one of its clubs, or between them. */
 function touches(bag: PaperBag, after: PaperBag, fixes: readonly Fix[], trouble: GapClubs): boolean {
   const { longerId, shorterId } = trouble
   if (fixes.some((fix) => 'clubId' in fix && isOfGap(trouble, fix.clubId))) return true
-  const [from, to] = [placeOf(after, longerId), placeOf(after, shorterId)]
-  return from >= 0 && to >= 0 && to - from > placeOf(bag, shorterId) - placeOf(bag, longerId)
+  const [from, to] = [indexOfClub(after, longerId), indexOfClub(after, shorterId)]
+  return from >= 0 && to >= 0 && to - from > indexOfClub(bag, shorterId) - indexOfClub(bag, longerId)
 }
 
 /** The gaps in the place of one: between its clubs, or across the club that is gone. */
 export function inPlaceOf(
   before: PaperBag,
   after: PaperBag,
-  steps: readonly PaperStep[],
+  gaps: readonly PaperGap[],
   { longerId, shorterId }: GapClubs,
-): PaperStep[] {
-  const [a, b] = [placeOf(after, longerId), placeOf(after, shorterId)]
+): PaperGap[] {
+  const [a, b] = [indexOfClub(after, longerId), indexOfClub(after, shorterId)]
   // A club that is gone leaves its neighbour on that side.
   const from = a >= 0 ? a : lastBefore(before, after, longerId)
   const to = b >= 0 ? b : firstAfter(before, after, shorterId)
   const ids = after.clubs.slice(Math.max(0, from), to < 0 ? undefined : to + 1).map(({ club }) => club.id)
-  return steps.filter((step) => ids.includes(step.longerId) && ids.includes(step.shorterId))
+  return gaps.filter((gap) => ids.includes(gap.longerId) && ids.includes(gap.shorterId))
 }
 
 function lastBefore(before: PaperBag, after: PaperBag, id: ClubId): number {
-  const stay = before.clubs.slice(0, placeOf(before, id)).findLast(({ club }) => placeOf(after, club.id) >= 0)
-  return stay ? placeOf(after, stay.club.id) : -1
+  const stay = before.clubs
+    .slice(0, indexOfClub(before, id))
+    .findLast(({ club }) => indexOfClub(after, club.id) >= 0)
+  return stay ? indexOfClub(after, stay.club.id) : -1
 }
 
 function firstAfter(before: PaperBag, after: PaperBag, id: ClubId): number {
-  const stay = before.clubs.slice(placeOf(before, id) + 1).find(({ club }) => placeOf(after, club.id) >= 0)
-  return stay ? placeOf(after, stay.club.id) : -1
+  const stay = before.clubs
+    .slice(indexOfClub(before, id) + 1)
+    .find(({ club }) => indexOfClub(after, club.id) >= 0)
+  return stay ? indexOfClub(after, stay.club.id) : -1
 }

@@ -22,7 +22,7 @@ export const twins = (clubs: readonly RefitClub[]): [ClubId, ClubId][] =>
   })
 
 /** Bends and sleeves go in steps of this (common practice: whole and half degrees). */
-export const BEND_STEP_DEG = 0.5
+export const BEND_INCREMENT_DEG = 0.5
 
 /** How far a head can be bent either way, in degrees (common practice: forged two, cast one or none). */
 const BEND_DEG = { forged: 2, cast: 1, hollow: 0, titanium: 0 } as const
@@ -41,7 +41,7 @@ export function loftLimits(club: RefitClub): LoftLimits {
   if (club.kind === 'putter') return none
   if (club.kind !== 'iron' && club.kind !== 'wedge') {
     const most = Math.min(SLEEVE_DEG, club.sleeveDeg ?? 0)
-    return most >= BEND_STEP_DEG ? { kind: 'sleeve', stronger: -most, weaker: most } : none
+    return most >= BEND_INCREMENT_DEG ? { kind: 'sleeve', stronger: -most, weaker: most } : none
   }
   const most = club.head === undefined ? NOT_KNOWN_DEG : BEND_DEG[club.head]
   if (most === 0) return none
@@ -53,4 +53,4 @@ export function loftLimits(club: RefitClub): LoftLimits {
 }
 
 const halves = (degrees: number): number =>
-  degrees === Infinity ? Infinity : Math.floor(degrees / BEND_STEP_DEG) * BEND_STEP_DEG
+  degrees === Infinity ? Infinity : Math.floor(degrees / BEND_INCREMENT_DEG) * BEND_INCREMENT_DEG

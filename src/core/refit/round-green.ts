@@ -26,8 +26,10 @@ export function clubForChip<Each extends { loftDeg: number | null }>(
   landingM: number,
   fromThereM: number,
 ): { club: Each; run: ChipRun } | null {
-  const ways = clubs.flatMap((club) =>
+  const options = clubs.flatMap((club) =>
     club.loftDeg === null ? [] : [{ club, run: chipRun(landingM, club.loftDeg) }],
   )
-  return ways.sort((a, b) => Math.abs(a.run.runM - fromThereM) - Math.abs(b.run.runM - fromThereM))[0] ?? null
+  return (
+    options.sort((a, b) => Math.abs(a.run.runM - fromThereM) - Math.abs(b.run.runM - fromThereM))[0] ?? null
+  )
 }

@@ -19,8 +19,8 @@ export function sameJob(a: Doing, b: Doing, sdM: number): number | null {
     x !== undefined && y !== undefined && Math.abs(x - y) > most
   if (unlike(a.landingDeg, b.landingDeg, ALIKE.landingDeg) || unlike(a.runM, b.runM, ALIKE.runM)) return null
   const within = Math.max(NEAR.leastM, NEAR.ofCarry * Math.min(a.carryM, b.carryM))
-  const apart = Math.abs(a.carryM - b.carryM)
-  return phi((within - apart) / sdM) - phi((-within - apart) / sdM)
+  const difference = Math.abs(a.carryM - b.carryM)
+  return phi((within - difference) / sdM) - phi((-within - difference) / sdM)
 }
 
 /** What speaks for one of two clubs that do the same job, in the order in which it counts. */
@@ -68,13 +68,13 @@ function smallerSpread(a: Keeping, b: Keeping): { keep: 0 | 1; because: KeptFor 
 
 /** Whether a full shot stays on a green, on normal ground (common practice). */
 export type HoldsGreen = 'yes' | 'with-room' | 'no'
-const HOLDS = { landingDeg: 45, runM: yards(8) }
+const HOLDS_GREEN = { landingDeg: 45, runM: yards(8) }
 const WITH_ROOM = { landingDeg: 40, runM: yards(14) }
 
 /** Null where neither its landing nor its run is known. */
-export function holdsGreen({ landingDeg, runM }: Omit<Doing, 'carryM'>): HoldsGreen | null {
+export function isHeldByGreen({ landingDeg, runM }: Omit<Doing, 'carryM'>): HoldsGreen | null {
   if (landingDeg === undefined && runM === undefined) return null
-  if ((landingDeg ?? 0) >= HOLDS.landingDeg || (runM ?? Infinity) <= HOLDS.runM) return 'yes'
+  if ((landingDeg ?? 0) >= HOLDS_GREEN.landingDeg || (runM ?? Infinity) <= HOLDS_GREEN.runM) return 'yes'
   if ((landingDeg ?? 90) < WITH_ROOM.landingDeg || (runM ?? 0) > WITH_ROOM.runM) return 'no'
   return 'with-room'
 }

@@ -6,14 +6,14 @@ import type { Fix } from './fixes'
 import { priceOf } from './fixes'
 import type { PaperBag } from './paper-bag'
 import { withFixes } from './paper-fixes'
-import { evenSteps } from './paper-gaps'
+import { goodPaperGaps } from './paper-gaps'
 import { loftLimits } from './refit-club'
 import { additions, aroundTroubles, bestBends, crosses, outsideM, WORSE_M } from './search'
-import { stepsOf } from './paper-gaps'
+import { gapsOf } from './paper-gaps'
 
 describe('how far a club can be bent', () => {
-  const of = (said: Partial<OnPaper>) =>
-    loftLimits(paperBagOf([{ yd: 100, loft: 54, ...said }]).clubs[0]!.club)
+  const of = (fields: Partial<OnPaper>) =>
+    loftLimits(paperBagOf([{ yd: 100, loft: 54, ...fields }]).clubs[0]!.club)
 
   it('is two degrees forged, one cast, one where nobody knows, none hollow or titanium (common practice)', () => {
     expect(of({ head: 'forged' })).toEqual({ kind: 'bend', stronger: -2, weaker: 2 })
@@ -35,17 +35,17 @@ describe('how far a club can be bent', () => {
 
 /** What some fixes are worth: likely good gaps less their price. */
 const worth = (bag: PaperBag, fixes: readonly Fix[]): number =>
-  evenSteps(withFixes(bag, fixes)) - priceOf(fixes)
+  goodPaperGaps(withFixes(bag, fixes)) - priceOf(fixes)
 
 /** Whether fixes leave the order of lofts and the size of every gap no worse than the search allows. */
 function isAllowed(bag: PaperBag, fixes: readonly Fix[]): boolean {
   const after = withFixes(bag, fixes)
-  const [was, now] = [stepsOf(bag), stepsOf(after)]
-  return now.every((step, i) => {
+  const [was, now] = [gapsOf(bag), gapsOf(after)]
+  return now.every((gap, i) => {
     const [longer, shorter] = [after.clubs[i]!, after.clubs[i + 1]!]
     return (
       !crosses(longer, shorter, bag.clubs[i], bag.clubs[i + 1]) &&
-      outsideM(step.stepM, step.limitsM!) <= outsideM(was[i]!.stepM, was[i]!.limitsM!) + WORSE_M + 1e-9
+      outsideM(gap.gapM, gap.limitsM!) <= outsideM(was[i]!.gapM, was[i]!.limitsM!) + WORSE_M + 1e-9
     )
   })
 }
@@ -88,7 +88,7 @@ describe('the search', () => {
     for (let i = 0; i < 300; i++) {
       const bag = randomBag(roll)
       const fixes = bestBends(bag, new Set(bag.clubs.map(({ club }) => club.id)))
-      expect(worth(bag, fixes)).toBeGreaterThanOrEqual(evenSteps(bag) - 1e-9)
+      expect(worth(bag, fixes)).toBeGreaterThanOrEqual(goodPaperGaps(bag) - 1e-9)
       for (const fix of fixes) {
         if (fix.kind !== 'bend') continue
         const { stronger, weaker } = loftLimits(bag.clubs.find(({ club }) => club.id === fix.clubId)!.club)

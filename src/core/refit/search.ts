@@ -5,8 +5,8 @@ import { yards } from '../units'
 import { priceOf, type Fix } from './fixes'
 import type { PaperBag, PaperClub } from './paper-bag'
 import { loftsBetween, moved } from './paper-fixes'
-import { evaluate, evenOf, limitsOf, pairOf, sumEven } from './paper-gaps'
-import { BEND_STEP_DEG, loftLimits } from './refit-club'
+import { evaluate, goodChanceOf, limitsOf, pairOf, sumEven } from './paper-gaps'
+import { BEND_INCREMENT_DEG, loftLimits } from './refit-club'
 
 /** What is bought is tried this far from the club's own loft, in whole degrees. */
 const SWAP_DEG = 4
@@ -81,13 +81,13 @@ export const ranked = (bag: PaperBag, all: readonly Fix[][]): Fix[][] =>
 
 /** What some fixes are worth on that scale. */
 export function worthOf(bag: PaperBag, fixes: readonly Fix[]): number {
-  const { bag: after, steps } = evaluate(bag, fixes)
+  const { bag: after, gaps } = evaluate(bag, fixes)
   const { demandM } = after
-  if (!demandM || demandM.length === 0) return sumEven(steps) - priceOf(fixes)
+  if (!demandM || demandM.length === 0) return sumEven(gaps) - priceOf(fixes)
   return (
-    steps.reduce(
-      (sum, { even, shownM: { longer, shorter } }) =>
-        sum + even * weightOf(demandM, steps.length, shorter, longer),
+    gaps.reduce(
+      (sum, { good, shownM: { longer, shorter } }) =>
+        sum + good * weightOf(demandM, gaps.length, shorter, longer),
       0,
     ) - priceOf(fixes)
   )
@@ -136,7 +136,7 @@ export function bestBends(
         const bent = each.bent + (degrees === 0 ? 0 : 1)
         if (bent > most || (i > 0 && crosses(each.club, club, longer, shorter))) continue
         if (pair && zones && outsideM(gapOf(each.club, club, pair.runM), zones) > worstM) continue
-        const worth = each.worth + (pair ? weight * evenOf(pair, each.club, club, zones) : 0)
+        const worth = each.worth + (pair ? weight * goodChanceOf(pair, each.club, club, zones) : 0)
         // Without a limit how many are bent does not matter.
         const key = most === Infinity ? 0 : bent
         const known = best.get(key)
@@ -158,7 +158,7 @@ const gapOf = (longer: PaperClub, shorter: PaperClub, runM: number): number =>
 /** No fix may leave a gap further outside its limits than it was, by more than this. */
 export const WORSE_M = yards(1)
 /** How far a gap is outside its limits, in metres. */
-export const outsideM = (gapM: number, { narrow, wide }: Zones): number =>
+export const outsideM = (gapM: number, { tooClose: narrow, tooWide: wide }: Zones): number =>
   Math.max(0, narrow - gapM, gapM - wide)
 
 const turnKind = ({ club }: PaperClub): 'bend' | 'sleeve' =>
@@ -185,7 +185,11 @@ function bendsOf({ club, carryM }: PaperClub, movable: ReadonlySet<ClubId>): num
   if (carryM === null || club.loftDeg === null || !movable.has(club.id)) return [0]
   const { stronger, weaker } = loftLimits(club)
   const bends: number[] = [0]
-  for (let degrees = BEND_STEP_DEG; degrees <= Math.max(weaker, -stronger); degrees += BEND_STEP_DEG) {
+  for (
+    let degrees = BEND_INCREMENT_DEG;
+    degrees <= Math.max(weaker, -stronger);
+    degrees += BEND_INCREMENT_DEG
+  ) {
     if (degrees <= weaker) bends.push(degrees)
     if (-degrees >= stronger) bends.push(-degrees)
   }

@@ -2,14 +2,14 @@ import type { ClubId } from '../ids'
 import type { Fix } from './fixes'
 import type { PaperBag, PaperClub } from './paper-bag'
 import { withFixes } from './paper-fixes'
-import { goodGaps, stepsOf, sumEven, type PaperStep } from './paper-gaps'
+import { goodGaps, gapsOf, sumEven, type PaperGap } from './paper-gaps'
 
 /** One choice of wedges below the last iron, with the gaps that it makes from there down. */
 export type WedgeChoice = {
   wedges: ClubId[]
   /** What makes it of the bag as it is; nothing for the bag itself. */
   fixes: Fix[]
-  gaps: PaperStep[]
+  gaps: PaperGap[]
   good: number
 }
 
@@ -41,7 +41,7 @@ export function setTransition(bag: PaperBag): SetTransition | null {
     const after = withFixes(bag, fixes)
     const from = after.clubs.findIndex(({ club }) => club.id === iron.club.id)
     const below = new Set(after.clubs.slice(from).map(({ club }) => club.id))
-    const gaps = stepsOf(after).filter(({ longerId }) => below.has(longerId))
+    const gaps = gapsOf(after).filter(({ longerId }) => below.has(longerId))
     return {
       wedges: after.clubs.slice(from + 1).map(({ club }) => club.id),
       fixes,
@@ -49,7 +49,7 @@ export function setTransition(bag: PaperBag): SetTransition | null {
       good: goodGaps(gaps).good,
     }
   })
-  const inOrder = choices.filter(({ gaps }) => gaps.every(({ stepM }) => stepM > 0))
+  const inOrder = choices.filter(({ gaps }) => gaps.every(({ gapM }) => gapM > 0))
   const best = inOrder
     .toSorted((a, b) => b.good - a.good || sumEven(b.gaps) - sumEven(a.gaps))
     .slice(0, MOST_CHOICES)

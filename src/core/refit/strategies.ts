@@ -6,9 +6,9 @@ import { dropsFor, type FewerClubs } from './fewer-clubs'
 import { boughtBy, isTurn, type Fix } from './fixes'
 import type { Gate } from './gate'
 import type { PaperBag } from './paper-bag'
-import { evaluate, goodGaps, sumEven, type PaperStep } from './paper-gaps'
+import { evaluate, goodGaps, sumEven, type PaperGap } from './paper-gaps'
 import { inPlaceOf, meantBy, proposalOf, type Proposal } from './proposal'
-import { BEND_STEP_DEG } from './refit-club'
+import { BEND_INCREMENT_DEG } from './refit-club'
 import { additions, aroundTroubles, bestBends, outsideM, ranked, swaps, type Sought } from './search'
 
 /** Fixes are proposed only if the chances of all gaps rise by this much together, and bends only if each gap they are for is likelier good than not. */
@@ -52,7 +52,7 @@ export function leastWork(
   rules: Proposing,
   tried: Fix[][],
 ): Proposal | null {
-  const before = sumEven(evaluate(bag, []).steps)
+  const before = sumEven(evaluate(bag, []).gaps)
   return firstOf(
     soughtOf(gates, rules).map((sought) => (): Proposal | null => {
       const best = bestBends(bag, aroundTroubles(bag.clubs, sought), { most: MOST_BENDS })
@@ -60,13 +60,13 @@ export function leastWork(
       tried.push(best)
       const meant = meantBy(bag, gates, best)
       const does = (fixes: readonly Fix[]): boolean => {
-        const { bag: after, steps } = evaluate(bag, fixes)
+        const { bag: after, gaps } = evaluate(bag, fixes)
         const now = meantBy(bag, gates, fixes)
         return (
-          sumEven(steps) >= before + LEAST_GAIN &&
+          sumEven(gaps) >= before + LEAST_GAIN &&
           now.some((trouble) => trouble === meant[0]) &&
           now.every((trouble) =>
-            inPlaceOf(bag, after, steps, trouble).every(({ even }) => even >= EACH_GOOD),
+            inPlaceOf(bag, after, gaps, trouble).every(({ good }) => good >= EACH_GOOD),
           ) &&
           refused(bag, fixes, rules) === null
         )
@@ -122,11 +122,11 @@ const unique = (lists: readonly (readonly GapClubs[])[]): (readonly GapClubs[])[
  * is not what the purchase gains.
  */
 function gainOfChanged(bag: PaperBag, fixes: readonly Fix[]): number {
-  const [before, after] = [evaluate(bag, []).steps, evaluate(bag, fixes).steps]
-  const isIn = (step: PaperStep, list: readonly PaperStep[]): boolean =>
-    list.some((each) => isSameGap(each, step) && Math.abs(each.stepM - step.stepM) < 1e-6)
-  const changed = (list: readonly PaperStep[], other: readonly PaperStep[]) =>
-    sumEven(list.filter((step) => !isIn(step, other)))
+  const [before, after] = [evaluate(bag, []).gaps, evaluate(bag, fixes).gaps]
+  const isIn = (gap: PaperGap, list: readonly PaperGap[]): boolean =>
+    list.some((each) => isSameGap(each, gap) && Math.abs(each.gapM - gap.gapM) < 1e-6)
+  const changed = (list: readonly PaperGap[], other: readonly PaperGap[]) =>
+    sumEven(list.filter((gap) => !isIn(gap, other)))
   return changed(after, before) - changed(before, after)
 }
 
@@ -136,7 +136,7 @@ export function fewer(bag: PaperBag, gates: readonly Gate[], rules: Proposing): 
     const fixes = dropsFor(rules.fewer, rules.wanted)
     return fixes.length > 0 ? proposalOf(bag, [], 'fewer-clubs', fixes) : null
   }
-  const before = evaluate(bag, []).steps
+  const before = evaluate(bag, []).gaps
   const now = goodGaps(before)
   const candidates = new Set(
     (rules.only ? [rules.only] : gates).flatMap(({ longerId, shorterId }) => [longerId, shorterId]),
@@ -147,13 +147,13 @@ export function fewer(bag: PaperBag, gates: readonly Gate[], rules: Proposing): 
   )
   return firstOf(
     drops.map((fixes) => (): Proposal | null => {
-      const { bag: after, steps } = evaluate(bag, fixes)
-      const then = goodGaps(steps)
-      const gone = before.filter((step) => fixes.some((fix) => 'clubId' in fix && isOfGap(step, fix.clubId)))
+      const { bag: after, gaps } = evaluate(bag, fixes)
+      const then = goodGaps(gaps)
+      const gone = before.filter((gap) => fixes.some((fix) => 'clubId' in fix && isOfGap(gap, fix.clubId)))
       const mostM = Math.max(0, ...gone.map(outsideOf)) + MERGED_WORSE_M
       const isGone = meantBy(bag, gates, fixes).some((trouble) => {
-        const [place] = inPlaceOf(bag, after, steps, trouble)
-        return place && (place.even >= EACH_GOOD || outsideOf(place) <= mostM)
+        const [index] = inPlaceOf(bag, after, gaps, trouble)
+        return index && (index.good >= EACH_GOOD || outsideOf(index) <= mostM)
       })
       return isGone && then.of - then.good < now.of - now.good && refused(bag, fixes, rules) === null
         ? proposalOf(bag, gates, 'fewer-clubs', fixes)
@@ -165,14 +165,14 @@ export function fewer(bag: PaperBag, gates: readonly Gate[], rules: Proposing): 
 /** Two gaps, one too wide and one too close, become one: it may be this much wider than the wide one was. */
 const MERGED_WORSE_M = yards(3)
 
-const outsideOf = ({ stepM, limitsM }: PaperStep): number => (limitsM ? outsideM(stepM, limitsM) : 0)
+const outsideOf = ({ gapM, limitsM }: PaperGap): number => (limitsM ? outsideM(gapM, limitsM) : 0)
 
 /** Every bend that is expected to help, of clubs that are well known. */
 export function everything(bag: PaperBag, gates: readonly Gate[], rules: Proposing): Proposal | null {
-  const before = sumEven(evaluate(bag, []).steps)
+  const before = sumEven(evaluate(bag, []).gaps)
   const best = bestBends(bag, rules.wellKnown, { perClub: EVERYTHING_PER_CLUB })
   const does = (fixes: readonly Fix[]): boolean =>
-    sumEven(evaluate(bag, fixes).steps) >= before + EVERYTHING_LEAST_GAIN &&
+    sumEven(evaluate(bag, fixes).gaps) >= before + EVERYTHING_LEAST_GAIN &&
     refused(bag, fixes, rules) === null
   return best.length > 0 && does(best) ? proposalOf(bag, gates, 'everything', best) : null
 }
@@ -197,12 +197,12 @@ function leastBends(bag: PaperBag, fixes: readonly Fix[], does: (fixes: readonly
   for (;;) {
     const less = now.flatMap((fix, i) => {
       if (!isTurn(fix)) return []
-      const degrees = fix.degrees - Math.sign(fix.degrees) * BEND_STEP_DEG
+      const degrees = fix.degrees - Math.sign(fix.degrees) * BEND_INCREMENT_DEG
       const rest = degrees === 0 ? now.toSpliced(i, 1) : now.with(i, { ...fix, degrees })
       return does(rest) ? [rest] : []
     })
     const [best] = less
-      .map((rest) => ({ rest, worth: sumEven(evaluate(bag, rest).steps) - HALF_DEGREE * halvesOf(rest) }))
+      .map((rest) => ({ rest, worth: sumEven(evaluate(bag, rest).gaps) - HALF_DEGREE * halvesOf(rest) }))
       .sort((a, b) => b.worth - a.worth)
     if (!best) return now
     now = best.rest

@@ -12,12 +12,12 @@ import { sample } from '../math/sample'
  * of the round.
  */
 export function stockInRound(stock: HitStock, club: Club, air: Air | null): number {
-  if (!air || !stock.standsIn) return stock.carryM
+  if (!air || !stock.statedAir) return stock.carryM
   const launch = measuredLaunch(stock.averages)
   const known = launch
     ? { kind: 'launch' as const, launch }
     : { kind: 'club' as const, ...usualClub(club, stock.swing) }
-  const moved = restate({ carryM: stock.carryM, known, from: stock.standsIn, to: air })
+  const moved = restate({ carryM: stock.carryM, known, from: stock.statedAir, to: air })
   return moved.kind === 'restated' ? moved.carryM : stock.carryM
 }
 

@@ -42,9 +42,9 @@ export function facedBetween(
 export function facedBins({ distancesM }: Faced, binM = FACED_BIN_M): number[] {
   const bins: number[] = []
   for (const distance of distancesM) {
-    const place = Math.floor(distance / binM)
-    while (bins.length <= place) bins.push(0)
-    bins[place] = (bins[place] ?? 0) + 1
+    const index = Math.floor(distance / binM)
+    while (bins.length <= index) bins.push(0)
+    bins[index] = (bins[index] ?? 0) + 1
   }
   return bins
 }
@@ -63,7 +63,7 @@ export function goalZoneOf({ distancesM }: Faced, longestIronM: number): Stretch
 }
 
 /** Holes of a bag, those that were faced most often first; of two alike the wider. */
-export const mostFaced = (holes: readonly Stretch[], faced: Faced): Stretch[] =>
-  holes.toSorted(
+export const mostFaced = (uncovered: readonly Stretch[], faced: Faced): Stretch[] =>
+  uncovered.toSorted(
     (a, b) => facedBetween(faced, b).shots - facedBetween(faced, a).shots || b[1] - b[0] - (a[1] - a[0]),
   )

@@ -21,7 +21,7 @@ export type RoundShot = {
 }
 
 /** What the golfer says of a shot, whole: the newest word stands; `gone` takes the shot back. */
-export type RoundSaid = RoundShot & {
+export type RoundEvent = RoundShot & {
   /** The word's own name: sent again it says nothing new. */
   said: string
   atMs: number
@@ -41,9 +41,12 @@ export type Round = {
 }
 
 /** The shots of a round as last said, in the order in which they were first named. */
-export function shotsSaid(said: readonly RoundSaid[], before: readonly RoundShot[] = []): RoundShot[] {
+export function shotsFromEvents(
+  events: readonly RoundEvent[],
+  before: readonly RoundShot[] = [],
+): RoundShot[] {
   const shots = new Map<RoundShotId, RoundShot | null>(before.map((shot) => [shot.id, shot]))
-  for (const { said: _name, atMs: _when, gone, ...shot } of said) shots.set(shot.id, gone ? null : shot)
+  for (const { said: _name, atMs: _when, gone, ...shot } of events) shots.set(shot.id, gone ? null : shot)
   return [...shots.values()].filter((shot) => shot !== null)
 }
 

@@ -2,11 +2,18 @@ import { describe, expect, it } from 'vitest'
 import { around, goodBag, SIX } from '../../../tests/shots'
 import { analyseBag } from '../analyse-bag'
 import type { ClubId, RoundId, RoundShotId } from '../ids'
-import { dayEnds, competitionUntil, shotsSaid, type Round, type RoundSaid, type RoundShot } from './round'
+import {
+  dayEnds,
+  competitionUntil,
+  shotsFromEvents,
+  type Round,
+  type RoundEvent,
+  type RoundShot,
+} from './round'
 import { lengthIn, yards } from '../units'
 import { bayToCourse } from './bay-to-course'
 import { facedBetween, facedBins, facedIn, goalZoneOf, mostFaced, NOTHING_FACED } from './faced'
-import { clubUse, leavesStep, notHit, roundsBeside } from './use'
+import { clubUse, leavesGap, notHit, roundsBeside } from './use'
 
 const HOUR_MS = 3_600_000
 const NOW_MS = Date.UTC(2026, 3, 11, 12)
@@ -33,7 +40,7 @@ const round = (shots: RoundShot[], daysAgo = 1, more: Partial<Round> = {}): Roun
 })
 
 describe('what is said of a round', () => {
-  const said = (of: RoundShot, more: Partial<RoundSaid> = {}): RoundSaid => ({
+  const events = (of: RoundShot, more: Partial<RoundEvent> = {}): RoundEvent => ({
     ...of,
     said: `said-${made++}`,
     atMs: NOW_MS,
@@ -42,12 +49,12 @@ describe('what is said of a round', () => {
 
   it('the newest word of a shot stands, in the place of the first; one that is gone is none', () => {
     const [a, b, c] = [shot('driver', 360), shot('7-iron', 150), shot('wedge', 60)]
-    const shots = shotsSaid([
-      said(a),
-      said(b),
-      said(c),
-      said({ ...b, leftM: yards(148) }),
-      said(c, { gone: true }),
+    const shots = shotsFromEvents([
+      events(a),
+      events(b),
+      events(c),
+      events({ ...b, leftM: yards(148) }),
+      events(c, { gone: true }),
     ])
     expect(shots.map(({ id }) => id)).toEqual([a.id, b.id])
     expect(lengthIn(shots[1]?.leftM ?? 0, 'yd')).toBeCloseTo(148, 6)
@@ -55,7 +62,7 @@ describe('what is said of a round', () => {
 
   it('is laid over what was known before', () => {
     const [a, b] = [shot('driver'), shot('wedge')]
-    const shots = shotsSaid([said({ ...a, lie: 'tee' }), said(shot('7-iron'))], [a, b])
+    const shots = shotsFromEvents([events({ ...a, lie: 'tee' }), events(shot('7-iron'))], [a, b])
     expect(shots.map(({ clubId }) => clubId)).toEqual(['driver', 'wedge', '7-iron'])
     expect(shots[0]?.lie).toBe('tee')
   })
@@ -118,13 +125,13 @@ describe('use', () => {
 
   it('a club that went would leave the step between its neighbours; the ends of a bag leave none', () => {
     const { stocks } = analyseBag({ clubs: SIX, shots: goodBag() })
-    const left = leavesStep(clubs, stocks, '7-iron' as ClubId)
+    const left = leavesGap(clubs, stocks, '7-iron' as ClubId)
     expect(left).toMatchObject({ longerId: '5-iron', shorterId: '9-iron' })
-    expect(lengthIn(left?.stepM ?? 0, 'yd')).toBeCloseTo(42, 0)
-    expect(leavesStep(clubs, stocks, 'driver' as ClubId)).toBeNull()
-    expect(leavesStep(clubs, stocks, 'wedge' as ClubId)).toBeNull()
+    expect(lengthIn(left?.gapM ?? 0, 'yd')).toBeCloseTo(42, 0)
+    expect(leavesGap(clubs, stocks, 'driver' as ClubId)).toBeNull()
+    expect(leavesGap(clubs, stocks, 'wedge' as ClubId)).toBeNull()
     expect(
-      leavesStep(
+      leavesGap(
         clubs,
         stocks.filter(({ clubId }) => clubId !== '5-iron'),
         '7-iron' as ClubId,
@@ -145,20 +152,20 @@ describe('faced', () => {
       1 + r,
     ),
   )
-  const hole: [number, number] = [yards(114), yards(127)]
+  const range: [number, number] = [yards(114), yards(127)]
 
   it('61 shots in 3 rounds, 7 of them asked for 114 to 127: that hole is faced 2.3 times a round', () => {
     const faced = facedIn(rounds, NOW_MS, yards(210))
     expect(faced.distancesM).toHaveLength(61)
-    expect(facedBetween(faced, hole).shots).toBe(7)
-    expect(facedBetween(faced, hole).aRound).toBeCloseTo(2.3, 1)
+    expect(facedBetween(faced, range).shots).toBe(7)
+    expect(facedBetween(faced, range).aRound).toBeCloseTo(2.3, 1)
   })
 
   it('what no club reaches, what is older than twelve months, and what nobody said is not faced', () => {
     const odd = round([shot('driver', 360), shot('driver'), shot('wedge', 90)], 2)
     const old = round([shot('wedge', 95)], 400)
     expect(facedIn([odd, old], NOW_MS, yards(210))).toMatchObject({ rounds: 1, distancesM: [yards(90)] })
-    expect(facedBetween(NOTHING_FACED, hole)).toEqual({ shots: 0, aRound: 0 })
+    expect(facedBetween(NOTHING_FACED, range)).toEqual({ shots: 0, aRound: 0 })
   })
 
   it('stands in fives, each where it belongs', () => {
@@ -181,13 +188,13 @@ describe('faced', () => {
 
   it('holes stand by how often they are faced, and by their width where nothing tells them apart', () => {
     const faced = { distancesM: [80, 81, 120].map(yards), rounds: 1 }
-    const holes: [number, number][] = [
+    const uncovered: [number, number][] = [
       [118, 122],
       [60, 64],
       [40, 50],
       [79, 83],
     ].map(([from, to]) => [yards(from as number), yards(to as number)])
-    expect(mostFaced(holes, faced)).toEqual([holes[3], holes[0], holes[2], holes[1]])
+    expect(mostFaced(uncovered, faced)).toEqual([uncovered[3], uncovered[0], uncovered[2], uncovered[1]])
   })
 })
 

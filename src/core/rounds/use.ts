@@ -47,24 +47,24 @@ export function notHit(clubs: readonly { id: ClubId }[], rounds: readonly Round[
 }
 
 /** The step that a bag has without a club: its two neighbours', by the stocks that the golfer plays. */
-export type LeftStep = { longerId: ClubId; shorterId: ClubId; stepM: number }
+export type GapLeftByClub = { longerId: ClubId; shorterId: ClubId; gapM: number }
 
 /**
  * What a club would leave if it went; null at the ends of the bag, and where a neighbour was not hit.
  * @param clubs those of the bag in its order, putter apart
  */
-export function leavesStep(
+export function leavesGap(
   clubs: readonly { id: ClubId }[],
   stocks: readonly Stock[],
   clubId: ClubId,
-): LeftStep | null {
-  const place = clubs.findIndex(({ id }) => id === clubId)
-  const [longer, shorter] = [clubs[place - 1], clubs[place + 1]]
-  if (place < 0 || !longer || !shorter) return null
+): GapLeftByClub | null {
+  const index = clubs.findIndex(({ id }) => id === clubId)
+  const [longer, shorter] = [clubs[index - 1], clubs[index + 1]]
+  if (index < 0 || !longer || !shorter) return null
   const [a, b] = [longer, shorter].map(({ id }) => atStation(stocks, fullSwingOf(id))?.carryM)
   return a === undefined || b === undefined
     ? null
-    : { longerId: longer.id, shorterId: shorter.id, stepM: a - b }
+    : { longerId: longer.id, shorterId: shorter.id, gapM: a - b }
 }
 
 /** What was hit with a station in rounds: it stands beside its stock, never in it. */

@@ -1,7 +1,7 @@
 import type { ClubId } from '../ids'
 import type { Mark } from '../shots/mark'
 import type { Swing } from '../station'
-import type { SessionSaid } from './session-said'
+import type { SessionEvent } from './session-said'
 
 /** Where a shot came from, and what can happen to it since. */
 export const SHOT_SOURCES = ['typed', 'monitor', 'file'] as const
@@ -21,4 +21,4 @@ export type ActionFacts =
   /** Shots of one golfer that are another's. */
   | ({ kind: 'to-golfer'; from: string; to: string } & OfShots)
   | ({ kind: 'released' | 'withdrawn' } & OfShots)
-  | SessionSaid
+  | SessionEvent

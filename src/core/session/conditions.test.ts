@@ -1,12 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import {
-  apartBecause,
-  apartFromStocks,
-  conditionsAt,
-  lyingOn,
-  PLAIN,
-  type ConditionChange,
-} from './conditions'
+import { exclusionOf, isExcluded, conditionsAt, lyingOn, PLAIN, type ConditionChange } from './conditions'
 
 const wind = (fromSeq: number, blows: 'into' | null): ConditionChange => ({
   fromSeq,
@@ -25,7 +18,7 @@ describe('what a shot was hit in', () => {
   ]
 
   it('holds from its change to the next', () => {
-    const seen = [0, 1, 6, 7, 9, 10, 11, 12].map((seq) => apartBecause(conditionsAt(changes, seq)))
+    const seen = [0, 1, 6, 7, 9, 10, 11, 12].map((seq) => exclusionOf(conditionsAt(changes, seq)))
     expect(seen).toEqual([null, 'warm-up', 'warm-up', null, null, 'wind', 'wind', null])
   })
 
@@ -36,14 +29,14 @@ describe('what a shot was hit in', () => {
 
   it('is plain where nothing was said', () => {
     expect(conditionsAt([], 5)).toEqual(PLAIN)
-    expect(apartBecause(PLAIN)).toBeNull()
-    expect(apartBecause({ ...PLAIN, surface: 'rough' })).toBe('rough')
+    expect(exclusionOf(PLAIN)).toBeNull()
+    expect(exclusionOf({ ...PLAIN, surface: 'rough' })).toBe('rough')
   })
 
   it('off the mat stands for no stock of grass; where nobody said what the ball lay on, it does', () => {
     const mat = { surface: 'mat' } as const
     const why = (hitIn: Partial<typeof PLAIN>, setUp: Parameters<typeof lyingOn>[1] = mat) =>
-      apartFromStocks({ ...PLAIN, ...hitIn }, setUp, 'grass')
+      isExcluded({ ...PLAIN, ...hitIn }, setUp, 'grass')
     expect([why({}), why({ surface: 'grass' }), why({}, null), why({}, { surface: 'grass' })]).toEqual([
       ...['mat', null, null, null],
     ])
@@ -51,7 +44,7 @@ describe('what a shot was hit in', () => {
     expect([why({ warmUp: true }), why({ wind: 'into' }), why({ surface: 'rough' })]).toEqual([
       ...['warm-up', 'mat', 'rough'],
     ])
-    expect(apartFromStocks({ ...PLAIN, wind: 'into' }, mat, null)).toBe('wind')
-    expect(apartFromStocks(PLAIN, mat, 'mat')).toBeNull()
+    expect(isExcluded({ ...PLAIN, wind: 'into' }, mat, null)).toBe('wind')
+    expect(isExcluded(PLAIN, mat, 'mat')).toBeNull()
   })
 })

@@ -1,5 +1,5 @@
 import type { BallName } from '../balls/ball'
-import type { Apart } from '../shots/shot'
+import type { Exclusion } from '../shots/shot'
 import { isStockSurface, type StockSurface, type Surface } from './surface'
 
 /** How the wind blows, seen from the ball to the target. */
@@ -60,16 +60,16 @@ export const lyingOn = (
  * Why a shot does not stand for a golfer's stocks; null where it does.
  * @param stocksOff what they stand for: shots known to be off the other surface do not; null: both
  */
-export function apartFromStocks(
+export function isExcluded(
   hitIn: Conditions,
   setUp: { surface: Surface | null } | null | undefined,
   stocksOff: StockSurface | null,
-): Apart | null {
+): Exclusion | null {
   const surface = lyingOn(hitIn, setUp)
   const isOther = stocksOff !== null && isStockSurface(surface) && surface !== stocksOff
-  return isOther && !hitIn.warmUp ? surface : apartBecause(hitIn)
+  return isOther && !hitIn.warmUp ? surface : exclusionOf(hitIn)
 }
 
 /** Why a shot does not stand for calm air and a good lie; null where it does. */
-export const apartBecause = ({ warmUp, wind, surface }: Conditions): Apart | null =>
+export const exclusionOf = ({ warmUp, wind, surface }: Conditions): Exclusion | null =>
   warmUp ? 'warm-up' : wind !== null ? 'wind' : surface === 'rough' ? 'rough' : null

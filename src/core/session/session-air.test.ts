@@ -1,20 +1,20 @@
 import { describe, expect, it } from 'vitest'
 import { pressureAt } from '../flight/air'
-import { sessionAir, withAirSaid } from './session-air'
-import { NOTHING_SAID, type SetUp } from './set-up'
+import { sessionAir, withAir } from './session-air'
+import { EMPTY_SET_UP, type SetUp } from './set-up'
 
 const measured = (air: Partial<SetUp['air']>, more: Partial<SetUp> = {}): SetUp => ({
-  ...NOTHING_SAID,
+  ...EMPTY_SET_UP,
   carryFrom: 'measured',
   ...more,
-  air: { ...NOTHING_SAID.air, tempC: 11, pressureHpa: 1003, humidity: 0.8, windMps: 0, ...air },
+  air: { ...EMPTY_SET_UP.air, tempC: 11, pressureHpa: 1003, humidity: 0.8, windMps: 0, ...air },
 })
-const missing = (...said: Parameters<typeof sessionAir>) => {
-  const found = sessionAir(...said)
+const missing = (...known: Parameters<typeof sessionAir>) => {
+  const found = sessionAir(...known)
   return found.kind === 'unknown' ? found.missing : null
 }
-const air = (...said: Parameters<typeof sessionAir>) => {
-  const found = sessionAir(...said)
+const air = (...known: Parameters<typeof sessionAir>) => {
+  const found = sessionAir(...known)
   if (found.kind === 'unknown') throw new Error(found.missing.join())
   return found.air
 }
@@ -22,11 +22,11 @@ const air = (...said: Parameters<typeof sessionAir>) => {
 describe('the air that a session’s carries belong to', () => {
   it('is not guessed: each thing that was not said is named', () => {
     expect(missing(null, 'range')).toEqual(['carry-from', 'temperature', 'pressure', 'wind'])
-    expect(missing(NOTHING_SAID, 'indoor')).toEqual(['carry-from', 'device-air'])
+    expect(missing(EMPTY_SET_UP, 'indoor')).toEqual(['carry-from', 'device-air'])
     expect(missing(measured({ tempC: null }), 'range')).toEqual(['temperature'])
     expect(missing(measured({ pressureHpa: null }), 'range')).toEqual(['pressure'])
     expect(missing(measured({ windMps: null, tempC: null }), 'range')).toEqual(['temperature', 'wind'])
-    expect(missing({ ...NOTHING_SAID, carryFrom: 'computed', deviceTempC: 25 }, 'indoor')).toEqual([
+    expect(missing({ ...EMPTY_SET_UP, carryFrom: 'computed', deviceTempC: 25 }, 'indoor')).toEqual([
       'device-air',
     ])
   })
@@ -71,7 +71,7 @@ describe('the air that a session’s carries belong to', () => {
 })
 
 describe('air that is said afterwards', () => {
-  const said = {
+  const known = {
     carryFrom: 'measured',
     tempC: 14,
     altitudeM: 120,
@@ -81,7 +81,7 @@ describe('air that is said afterwards', () => {
   } as const
 
   it('makes the air of a session known that lacked all of it', () => {
-    expect(air(withAirSaid(null, said), 'range')).toMatchObject({
+    expect(air(withAir(null, known), 'range')).toMatchObject({
       tempC: 14,
       pressureHpa: pressureAt(120),
       tailwindMps: -3,
@@ -90,23 +90,23 @@ describe('air that is said afterwards', () => {
 
   it('changes nothing that was said before', () => {
     const before = measured({ tempC: null, windMps: 0 }, { surface: 'grass' })
-    const after = withAirSaid(before, said)
+    const after = withAir(before, known)
     expect(after).toMatchObject({ surface: 'grass', altitudeM: 120, air: { tempC: 14, windMps: 0 } })
     expect(air(after, 'range')).toMatchObject({ pressureHpa: 1003, tailwindMps: 0 })
     const full = measured({})
-    expect(withAirSaid(full, { ...said, altitudeM: null })).toMatchObject({ ...full, air: { tempC: 11 } })
+    expect(withAir(full, { ...known, altitudeM: null })).toMatchObject({ ...full, air: { tempC: 11 } })
   })
 
   it('mends a wind that was felt from anywhere, keeps a side that was known, and gives a calm none', () => {
-    const felt = withAirSaid(measured({ windMps: 6, wind: 'felt' }), said)
+    const felt = withAir(measured({ windMps: 6, wind: 'felt' }), known)
     expect(air(felt, 'range')).toMatchObject({ tailwindMps: -3 })
-    const side = withAirSaid(measured({ windMps: null, wind: 'with' }), { ...said, wind: null })
+    const side = withAir(measured({ windMps: null, wind: 'with' }), { ...known, wind: null })
     expect(air(side, 'range')).toMatchObject({ tailwindMps: 3 })
-    expect(withAirSaid(measured({ windMps: 0 }), said).air.wind).toBeNull()
+    expect(withAir(measured({ windMps: 0 }), known).air.wind).toBeNull()
   })
 
   it('without a wind leaves a session outdoors unknown', () => {
-    expect(missing(withAirSaid(null, { ...said, windMps: null, wind: null }), 'range')).toEqual(['wind'])
-    expect(missing(withAirSaid(null, { ...said, windMps: null, wind: null }), 'indoor')).toBeNull()
+    expect(missing(withAir(null, { ...known, windMps: null, wind: null }), 'range')).toEqual(['wind'])
+    expect(missing(withAir(null, { ...known, windMps: null, wind: null }), 'indoor')).toBeNull()
   })
 })

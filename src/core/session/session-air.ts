@@ -2,14 +2,14 @@ import { pressureAt, REFERENCE_AIR, type Air } from '../flight/air'
 import type { SessionId } from '../ids'
 import type { Conditions } from './conditions'
 import type { Place } from './session'
-import { NOTHING_SAID, type AirSetUp, type CarryFrom, type SetUp } from './set-up'
+import { EMPTY_SET_UP, type AirSetUp, type CarryFrom, type SetUp } from './set-up'
 
 /** What has to be said before the air is known. */
 export type AirMissing = 'carry-from' | 'device-air' | 'temperature' | 'pressure' | 'wind'
 export type SessionAir = { kind: 'known'; air: Air } | { kind: 'unknown'; missing: AirMissing[] }
 
 /** A session whose air nobody said, with its shots and all that is missing. */
-export type AskedAir = {
+export type SessionsWithoutAir = {
   id: SessionId
   startedMs: number
   offsetMin: number
@@ -29,10 +29,10 @@ const AS_SET_UP: Now = { wind: null, tempC: null }
  * @param now what was said of the air during the session, from this shot's place on
  */
 export function sessionAir(setUp: SetUp | null, place: Place | null, now: Now = AS_SET_UP): SessionAir {
-  const said = setUp ?? NOTHING_SAID
-  const missing = missingOf(said, place, now)
+  const known = setUp ?? EMPTY_SET_UP
+  const missing = missingOf(known, place, now)
   if (missing.length > 0) return { kind: 'unknown', missing }
-  const { air, altitudeM, deviceTempC, carryFrom } = said
+  const { air, altitudeM, deviceTempC, carryFrom } = known
   if (carryFrom === 'computed')
     return {
       kind: 'known',
@@ -46,9 +46,9 @@ export function sessionAir(setUp: SetUp | null, place: Place | null, now: Now = 
     kind: 'known',
     air: {
       tempC: (now.tempC ?? air.tempC) as number,
-      pressureHpa: pressureHere(said) ?? pressureAt(altitudeM as number, air.seaLevelHpa ?? undefined),
+      pressureHpa: pressureHere(known) ?? pressureAt(altitudeM as number, air.seaLevelHpa ?? undefined),
       humidity: air.humidity ?? REFERENCE_AIR.humidity,
-      ...(windAt(said, place, now) ?? CALM),
+      ...(windAt(known, place, now) ?? CALM),
     },
   }
 }
@@ -57,16 +57,16 @@ export function sessionAir(setUp: SetUp | null, place: Place | null, now: Now = 
 export const likelyFrom = (place: Place | null): CarryFrom => (place === 'indoor' ? 'computed' : 'measured')
 
 /** All that has to be said before the air is known; where nobody said whose air it is, what is missing of the likelier one. */
-function missingOf(said: SetUp, place: Place | null, now: Now): AirMissing[] {
-  const { air, altitudeM, deviceTempC, carryFrom } = said
+function missingOf(known: SetUp, place: Place | null, now: Now): AirMissing[] {
+  const { air, altitudeM, deviceTempC, carryFrom } = known
   const first: AirMissing[] = carryFrom === null ? ['carry-from'] : []
   if ((carryFrom ?? likelyFrom(place)) === 'computed')
     return deviceTempC === null || altitudeM === null ? [...first, 'device-air'] : first
   return [
     ...first,
     ...((now.tempC ?? air.tempC) === null ? (['temperature'] as const) : []),
-    ...(pressureHere(said) === null && altitudeM === null ? (['pressure'] as const) : []),
-    ...(windAt(said, place, now) === null ? (['wind'] as const) : []),
+    ...(pressureHere(known) === null && altitudeM === null ? (['pressure'] as const) : []),
+    ...(windAt(known, place, now) === null ? (['wind'] as const) : []),
   ]
 }
 
@@ -77,27 +77,27 @@ const windAt = ({ air }: SetUp, place: Place | null, now: Now): Blowing | null =
   place === 'indoor' ? CALM : windOf(air, now.wind)
 
 /** What a golfer says afterwards of the air of sessions that lack it. */
-export type AirSaid = Pick<SetUp, 'carryFrom' | 'altitudeM' | 'deviceTempC'> &
+export type AirInput = Pick<SetUp, 'carryFrom' | 'altitudeM' | 'deviceTempC'> &
   Pick<AirSetUp, 'tempC' | 'windMps' | 'wind'>
 
 /**
  * A set-up with what was said of its air afterwards; what stood there before stays. A wind that leaves open how it
  * blew is the exception: who says it now says it whole.
  */
-export function withAirSaid(setUp: SetUp | null, said: AirSaid): SetUp {
-  const before = setUp ?? NOTHING_SAID
+export function withAir(setUp: SetUp | null, known: AirInput): SetUp {
+  const before = setUp ?? EMPTY_SET_UP
   const { air } = before
   const { windMps, wind } =
-    windOf(air, null) === null ? { windMps: said.windMps ?? air.windMps, wind: said.wind ?? air.wind } : air
+    windOf(air, null) === null ? { windMps: known.windMps ?? air.windMps, wind: known.wind ?? air.wind } : air
   return {
     ...before,
-    carryFrom: before.carryFrom ?? said.carryFrom,
-    deviceTempC: before.deviceTempC ?? said.deviceTempC,
-    altitudeM: before.altitudeM ?? said.altitudeM,
-    altitudeOf: before.altitudeM === null && said.altitudeM !== null ? 'here' : before.altitudeOf,
+    carryFrom: before.carryFrom ?? known.carryFrom,
+    deviceTempC: before.deviceTempC ?? known.deviceTempC,
+    altitudeM: before.altitudeM ?? known.altitudeM,
+    altitudeOf: before.altitudeM === null && known.altitudeM !== null ? 'here' : before.altitudeOf,
     air: {
       ...air,
-      tempC: air.tempC ?? said.tempC,
+      tempC: air.tempC ?? known.tempC,
       windMps,
       wind,
       source: air.source ?? 'typed',

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { caveatsOf, cautionsOf, NOTHING_SAID, USUAL_MONITOR, type SetUp } from './set-up'
+import { caveatsOf, cautionsOf, EMPTY_SET_UP, USUAL_MONITOR, type SetUp } from './set-up'
 
 const whole: SetUp = {
   surface: 'mat',
@@ -50,7 +50,7 @@ describe('what a set-up leaves open', () => {
   })
 
   it('names all that was skipped', () => {
-    expect(caveatsOf(NOTHING_SAID, 'indoor').map((caveat) => 'what' in caveat && caveat.what)).toEqual([
+    expect(caveatsOf(EMPTY_SET_UP, 'indoor').map((caveat) => 'what' in caveat && caveat.what)).toEqual([
       'surface',
       'ball',
       'air',

@@ -77,7 +77,7 @@ export function withMonitor(setUp: SetUp, monitor: MonitorSetUp | null): SetUp {
   }
 }
 
-export const NOTHING_SAID: SetUp = {
+export const EMPTY_SET_UP: SetUp = {
   surface: null,
   ball: null,
   ballTempC: null,

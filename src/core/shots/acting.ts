@@ -2,10 +2,10 @@ import { ballOf, sameBall, type Ball, type BallName } from '../balls/ball'
 import { ballConverted, type BallFactor } from '../balls/trial'
 import { corrected, type Correction } from '../monitors/correction'
 import type { Flight } from './flight-fields'
-import type { ShotHolds } from './holds'
+import type { ShotAdjustments } from './holds'
 
 /** What a golfer has found of monitors and balls, on or off, and what the balls are. */
-export type Acting = {
+export type Corrections = {
   corrections: readonly Correction[]
   factors: readonly BallFactor[]
   balls: readonly Ball[]
@@ -16,11 +16,11 @@ export type Acting = {
  * it holds of them, and half of the 90% interval of what they make of the carry.
  * @param of what measured it and what was hit; null where nobody said
  */
-export function actedOn<F extends Flight>(
+export function applyCorrections<F extends Flight>(
   flight: F,
   { monitor, ball }: { monitor: string | null; ball: BallName | null },
-  { corrections, factors, balls }: Acting,
-): F & { holds?: ShotHolds } {
+  { corrections, factors, balls }: Corrections,
+): F & { adjustments?: ShotAdjustments } {
   const right = corrected(flight, monitor, corrections)
   const flown = ball === null ? right : ballConverted(right, ball, factors)
   const isConverted = flown !== right
@@ -30,13 +30,13 @@ export function actedOn<F extends Flight>(
     right.carryM !== flight.carryM ? (carry?.half ?? 0) : 0,
     isConverted && right.carryM !== null ? right.carryM * halfOf(factor) : 0,
   )
-  const holds: ShotHolds = {
+  const adjustments: ShotAdjustments = {
     ...(right !== flight && monitor !== null && { corrected: monitor }),
     ...(ball !== null && isConverted && { converted: ball }),
     ...(ball !== null && !isConverted && ballOf(balls, ball).range && { rangeBall: ball }),
     ...(unsureM > 0 && { unsureM }),
   }
-  return { ...flown, ...(Object.keys(holds).length > 0 && { holds }) }
+  return { ...flown, ...(Object.keys(adjustments).length > 0 && { adjustments }) }
 }
 
 /** How unsure a factor is: of several clubs the mean. */

@@ -1,14 +1,14 @@
 import type { BagAnalysis } from '../analyse-bag'
 import type { ClubId, ShotId } from '../ids'
 import type { HeldReason } from '../feed/station-for-shot'
-import type { Apart } from './shot'
+import type { Exclusion } from './shot'
 
 /** What is known of a shot besides its numbers. */
-export type ShotStanding = {
+export type ShotStatus = {
   id: ShotId
   clubId: ClubId | null
   heldBecause: HeldReason | null
-  apart: Apart | null
+  apart: Exclusion | null
   onCourse: boolean
   old: boolean
   /** Hit before its club was changed: it stays with what the club was. */
@@ -16,9 +16,9 @@ export type ShotStanding = {
 }
 
 /** Says which shots stand apart from their stock: those of the warm-up, and those that the analysis keeps apart. */
-export function keptApart(
+export function excludedBy(
   stocks: BagAnalysis['stocks'],
-): (shot: { id: ShotId; apart?: Apart | null }) => boolean {
-  const apart = new Set(stocks.flatMap(({ conditions }) => conditions?.apart ?? []))
-  return (shot) => shot.apart === 'warm-up' || apart.has(shot.id)
+): (shot: { id: ShotId; apart?: Exclusion | null }) => boolean {
+  const excluded = new Set(stocks.flatMap(({ conditions }) => conditions?.apart ?? []))
+  return (shot) => shot.apart === 'warm-up' || excluded.has(shot.id)
 }

@@ -1,14 +1,14 @@
 import type { Air } from '../flight/air'
 import type { Surface } from '../session/surface'
 import type { ShotId } from '../ids'
-import type { ShotHolds } from './holds'
+import type { ShotAdjustments } from './holds'
 import type { Station } from '../station'
 import type { Flight } from './flight-fields'
 import type { Mark } from './mark'
 
 /** What keeps a shot apart from a stock, which stands for calm air and a good lie, and where the golfer says so for mat or grass. */
-export const APART = ['warm-up', 'wind', 'rough', 'mat', 'grass'] as const
-export type Apart = (typeof APART)[number]
+export const EXCLUSIONS = ['warm-up', 'wind', 'rough', 'mat', 'grass'] as const
+export type Exclusion = (typeof EXCLUSIONS)[number]
 
 /** One hit ball with its station, as the calculations see it. */
 export type Shot = Flight &
@@ -23,13 +23,13 @@ export type Shot = Flight &
     /** The golfer's own mark, which always wins. */
     mark?: Mark
     /** Hit while warming up, in the wind, from a bad lie or off what the golfer's stocks do not stand for, when other shots were not. */
-    apart?: Apart
+    apart?: Exclusion
     /** What the ball lay on; absent where nobody said. */
     surface?: Surface
     /** The air that its carry belongs to; absent where nobody said. */
     air?: Air
     /** What its numbers are besides what was measured. */
-    holds?: ShotHolds
+    adjustments?: ShotAdjustments
     /** Its total is what a device indoors computed: no ball ran. */
     totalComputed?: true
   }

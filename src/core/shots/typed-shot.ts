@@ -24,8 +24,8 @@ export function readTypedShot(text: string, own: LengthUnit): TypedShot | TypedS
   const trimmed = text.trim()
   if (trimmed === '') return { kind: 'empty' }
   const match = TYPED.exec(trimmed)
-  const said = match?.[2]?.toLowerCase()
-  const unit: LengthUnit = said === undefined ? own : said === 'm' ? 'm' : 'yd'
+  const suffix = match?.[2]?.toLowerCase()
+  const unit: LengthUnit = suffix === undefined ? own : suffix === 'm' ? 'm' : 'yd'
   const carry = number(match?.[1] ?? trimmed)
   if (Number.isNaN(carry)) return { kind: 'not-a-carry', text: trimmed }
   const carryM = metresFrom(carry, unit)

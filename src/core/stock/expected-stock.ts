@@ -36,7 +36,7 @@ export function expectedStock(stock: Stock, expected: ExpectedStock, shotShare: 
     highM,
     model: { carryM, lowM, highM },
     reachM: [carryM - reach, carryM + reach],
-    schools: Object.fromEntries(STOCK_RULES.map((rule) => [rule, carryM])) as HitStock['schools'],
+    byStockRule: Object.fromEntries(STOCK_RULES.map((rule) => [rule, carryM])) as HitStock['byStockRule'],
     isExpected: true,
   }
 }

@@ -9,7 +9,7 @@ const shot = (carry: number, mark?: Mark, unmarkedSolid = 0.9): GuardedShot => (
   id: String(carry) as ShotId,
   carryM: yards(carry),
   mark,
-  counts: mark === undefined || mark === 'solid',
+  included: mark === undefined || mark === 'solid',
   unmarkedSolid,
 })
 

@@ -22,7 +22,7 @@ export type GuardedShot = {
   /** The golfer's own mark. */
   mark: Mark | undefined
   /** The shot is in the stock. */
-  counts: boolean
+  included: boolean
   /** Probability that the shot is solid as if the golfer had not marked it. */
   unmarkedSolid: number
 }
@@ -46,7 +46,7 @@ export function leftOutGuard(
       mark !== 'solid' &&
       (mark === 'misread' || mark === 'other-club' || unmarkedSolid >= NO_STRIKE_FROM),
   )
-  const kept = shots.filter(({ counts }) => counts)
+  const kept = shots.filter(({ included }) => included)
   if (chosen.length < FEWEST || kept.length === 0) return null
   const all = [...kept, ...chosen]
   const middle = median(kept.map(({ carryM }) => carryM))

@@ -70,8 +70,8 @@ describe('mat and grass', () => {
 describe('a golfer whose stocks stand for grass', () => {
   const seven = fullSwingOf('7-iron' as ClubId)
   const nine = fullSwingOf('9-iron' as ClubId)
-  const apart = { apart: 'mat', surface: 'mat' } as const
-  const off = { ...apart, holds: { offSurface: 'mat' } } as const
+  const excluded = { apart: 'mat', surface: 'mat' } as const
+  const off = { ...excluded, adjustments: { offSurface: 'mat' } } as const
   const grass = hit('7-iron', around(160, 6), { surface: 'grass' })
 
   it('has the stock of grass, with those off the mat beside it; what has no others stands on the mat, and says so', () => {
@@ -81,10 +81,10 @@ describe('a golfer whose stocks stand for grass', () => {
     expect(atStation(stocks, seven)?.carryM).toBeCloseTo(atStation(alone.stocks, seven)!.carryM!, 9)
     expect(atStation(stocks, seven)).toMatchObject({ conditions: { why: ['mat'], counted: 0 } })
     expect(atStation(stocks, seven)?.conditions?.apart).toHaveLength(9)
-    expect(atStation(stocks, seven)?.holds).toBeUndefined()
+    expect(atStation(stocks, seven)?.adjustments).toBeUndefined()
     expect(atStation(stocks, nine)).toMatchObject({
       conditions: { apart: [], countedWhy: ['mat'] },
-      holds: [{ kind: 'offSurface', of: ['mat'] }],
+      adjustments: [{ kind: 'offSurface', of: ['mat'] }],
     })
     expect(warnings).toContainEqual({
       kind: 'holds',

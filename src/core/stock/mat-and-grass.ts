@@ -5,7 +5,7 @@ import { UNTIED_SD } from '../judge/day-factors'
 import { sample } from '../math/sample'
 import { isStockSurface, type StockSurface, type Surface } from '../session/surface'
 import type { Mark } from '../shots/mark'
-import type { Apart } from '../shots/shot'
+import type { Exclusion } from '../shots/shot'
 import { stationKey, type Station } from '../station'
 
 /** How much further a golfer's stations carry off grass than off a mat, over how many of them, and whether the two are two stocks. */
@@ -15,7 +15,7 @@ type Hit = Station & {
   carryM: number | null
   mark: Mark
   surface?: Surface
-  apart?: Apart
+  apart?: Exclusion
   session: number
 }
 
@@ -30,11 +30,11 @@ const FEWEST = 3
  */
 export function matAndGrass(shots: readonly Hit[]): MatAndGrass | null {
   const solid = shots.filter(
-    ({ carryM, mark, apart, surface }) =>
+    ({ carryM, mark, apart: excluded, surface }) =>
       mark === 'solid' &&
       carryM !== null &&
       isStockSurface(surface) &&
-      (apart === undefined || isStockSurface(apart)),
+      (excluded === undefined || isStockSurface(excluded)),
   )
   const pairs = [...new Set(solid.map(stationKey))].flatMap((key) => {
     const [grass, mat] = (['grass', 'mat'] as const).map((off) =>

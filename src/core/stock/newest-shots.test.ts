@@ -44,7 +44,7 @@ describe('the shots of a stock', () => {
       shot.session === 1 ? { ...shot, apart: 'wind' } : shot,
     )
     const calm = (windCounts: boolean) =>
-      newestShots(shots, windCounts).taken.filter(({ apart }) => apart === undefined).length
+      newestShots(shots, windCounts).taken.filter(({ apart: excluded }) => excluded === undefined).length
     expect([calm(false), calm(true)]).toEqual([60, 30])
     const stock = analyseBag({ clubs: SIX, shots }).stocks.find(({ clubId }) => clubId === '7-iron')
     expect([stock?.count, stock?.conditions?.apart.length]).toEqual([60, 60])

@@ -1,5 +1,5 @@
 import type { Shot } from '../shots/shot'
-import { apartOf } from '../judge/read-shots'
+import { exclusionTest } from '../judge/read-shots'
 import { stationKey, type Station } from '../station'
 
 /**
@@ -27,8 +27,8 @@ const isNewer = (a: Datable, b: Datable): number =>
  * @param windCounts shots in wind and from bad lies are not kept apart
  */
 export function newestShots<S extends Datable>(shots: readonly S[], windCounts = false): Newest<S> {
-  const isApart = apartOf(shots, windCounts)
-  const canCount = (shot: S) => (shot.mark === undefined || shot.mark === 'solid') && !isApart(shot)
+  const isExcluded = exclusionTest(shots, windCounts)
+  const canCount = (shot: S) => (shot.mark === undefined || shot.mark === 'solid') && !isExcluded(shot)
   const stations = new Map<string, S[]>()
   for (const shot of shots) {
     const key = stationKey(shot)

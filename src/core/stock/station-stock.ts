@@ -1,7 +1,7 @@
 import { isMissed } from '../shots/mark'
 import { isPlausibleCarry } from '../shots/plausible-carry'
 import type { Reading } from '../judge/reading'
-import { APART, type Apart, type Shot } from '../shots/shot'
+import { EXCLUSIONS, type Exclusion, type Shot } from '../shots/shot'
 import { FLIGHT_FIELDS } from '../shots/flight-fields'
 import type { NextCarry } from '../shots/typed-slip'
 import { yards } from '../units'
@@ -12,7 +12,7 @@ import { expectedStock, type ExpectedStock } from './expected-stock'
 import type { HitStock, LeftOut, OddAverage, Stock } from './stock'
 import { sample } from '../math/sample'
 import { stockAt } from '../judge/posterior'
-import { stockBySchool, type StockRule } from './stock-rules'
+import { stockByRule, type StockRule } from './stock-rules'
 import { typicalRange } from './typical-range'
 import { FULL_SWING } from '../station'
 
@@ -38,7 +38,7 @@ export function stationStock(
 
 function stockOfShots(
   station: StationModel,
-  { readings: asHit, unreadable, apart }: ShotsOfStation,
+  { readings: asHit, unreadable, apart: excluded }: ShotsOfStation,
   model: BagModel,
   rule: StockRule,
 ): Stock {
@@ -61,7 +61,7 @@ function stockOfShots(
   const shared = { ...own, leftOut, ...(foreseen && { foreseen }) }
   const { posterior } = station
   if (solid.length === 0 || !posterior) {
-    return { ...shared, count: 0, done: false, averages: {}, schools: {} }
+    return { ...shared, count: 0, done: false, averages: {}, byStockRule: {} }
   }
   const plain = solid.map(carryOf)
   const carries = model.drift.found
@@ -72,8 +72,8 @@ function stockOfShots(
   const tired = driftSd(model.drift, station.position) ** 2
   // The days that were hit are what the bars of today go by; how those days are off the usual one is the golfer's.
   const ofThese = modelStock(posterior, tired + Math.max(0, ofDays - usualDayVariance(model.days)))
-  const schools = { ...stockBySchool(carries, all), model: ofThese.carryM }
-  const carryM = schools[rule]
+  const byStockRule = { ...stockByRule(carries, all), model: ofThese.carryM }
+  const carryM = byStockRule[rule]
   const { mean, sd, count } = sample(carries)
   const interval = modelStock(posterior, tired + ofDays)
   const odd = IS_A_MIDDLE.has(rule) ? oddAverage(carryM, interval, station, model) : null
@@ -81,8 +81,8 @@ function stockOfShots(
   const conditions = conditionsOf(
     solid,
     carries,
-    apart,
-    (all) => stockBySchool(all, all)[rule === 'model' ? 'mean-solid' : rule],
+    excluded,
+    (all) => stockByRule(all, all)[rule === 'model' ? 'mean-solid' : rule],
   )
   const missed = asHit.filter((reading) => isMissed(judgedOf(reading).mark)).map(carryOf)
   return {
@@ -105,7 +105,7 @@ function stockOfShots(
       station.swing !== FULL_SWING &&
       count > 1 &&
       (ofThese.highM - ofThese.lowM) / 2 <= Math.max(DONE.halfM, DONE.halfOfCarry * carryM),
-    schools,
+    byStockRule,
   }
 }
 
@@ -138,10 +138,10 @@ function oddAverage(
 function conditionsOf(
   solid: readonly Reading[],
   carries: readonly number[],
-  apart: readonly Shot[],
+  excluded: readonly Shot[],
   stockFrom: (carries: number[]) => number,
 ): HitStock['conditions'] | null {
-  const outside = apart.filter(
+  const outside = excluded.filter(
     ({ apart: why, mark, carryM }) =>
       why !== 'warm-up' && (mark === undefined || mark === 'solid') && isPlausibleCarry(carryM),
   )
@@ -158,7 +158,8 @@ function conditionsOf(
 }
 
 /** Each once, as they are listed. */
-const reasons = (found: readonly Apart[]): Apart[] => APART.filter((each) => found.includes(each))
+const reasons = (found: readonly Exclusion[]): Exclusion[] =>
+  EXCLUSIONS.filter((each) => found.includes(each))
 
 const carryOf = ({ shot }: Reading): number => shot.carryM as number
 

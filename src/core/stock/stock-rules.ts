@@ -17,7 +17,7 @@ const RELIABLE_SHARE = 0.8
  * @param solid carries of the solid shots, at least one
  * @param all carries of every shot that was read, marked or not
  */
-export function stockBySchool(solid: readonly number[], all: readonly number[]): Record<PencilRule, number> {
+export function stockByRule(solid: readonly number[], all: readonly number[]): Record<PencilRule, number> {
   const longest = [...solid].sort((a, b) => b - a).slice(0, Math.ceil((solid.length * BEST.n) / BEST.m))
   return {
     'mean-solid': sample(solid).mean,

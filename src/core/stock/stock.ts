@@ -3,11 +3,11 @@ import type { Air } from '../flight/air'
 import type { AsHitBecause } from '../flight/restate-shots'
 import type { ClubId, ShotId } from '../ids'
 import type { Mark } from '../shots/mark'
-import type { Apart } from '../shots/shot'
+import type { Exclusion } from '../shots/shot'
 import type { FlightField } from '../shots/flight-fields'
 import type { NextCarry } from '../shots/typed-slip'
 import type { Station } from '../station'
-import type { Holds } from '../shots/holds'
+import type { Adjustments } from '../shots/holds'
 import type { OffCurve } from './off-curve'
 import type { StockRule } from './stock-rules'
 
@@ -90,7 +90,7 @@ export type HitStock = OfStation & {
   /** Drift was found: by this much longer than its plain number the stock is for a rested golfer. */
   restedByM?: number
   /** The air in which the carry stands; absent where nobody said. */
-  standsIn?: Air
+  statedAir?: Air
   /** Total less carry of the shots that count, shot by shot, on average: the run on ordinary ground. */
   run?: { meanM: number; from: 'measured' | 'monitor' }
   /** What the shots that count measure on average, where they measure it. */
@@ -99,20 +99,26 @@ export type HitStock = OfStation & {
   modelled?: Modelled
   offCurve?: OffCurve
   /** What the shots that count hold besides what was measured. */
-  holds?: Holds
+  adjustments?: Adjustments
   /** How its shots stand in the stated air, where one is. */
   inAir?: StockInAir
   /** Shots in wind, from a bad lie or off the other surface: those kept apart and why, how many of the counted ones are such and why, and the stock with all. */
-  conditions?: { apart: ShotId[]; why: Apart[]; counted: number; countedWhy: Apart[]; withAllM: number }
-  schools: Record<StockRule, number>
+  conditions?: {
+    apart: ShotId[]
+    why: Exclusion[]
+    counted: number
+    countedWhy: Exclusion[]
+    withAllM: number
+  }
+  byStockRule: Record<StockRule, number>
 }
 
 /** A station none of whose shots counts: asking for its carry tells, and every other number of a stock is absent. */
 export type UnhitStock = OfStation & {
   count: 0
   averages: Record<string, never>
-  schools: Record<string, never>
-} & Absent<Exclude<keyof HitStock, keyof OfStation | 'count' | 'averages' | 'schools'>>
+  byStockRule: Record<string, never>
+} & Absent<Exclude<keyof HitStock, keyof OfStation | 'count' | 'averages' | 'byStockRule'>>
 
 /** The stock of one station: one club with one swing. */
 export type Stock = HitStock | UnhitStock

@@ -21,10 +21,10 @@ describe('a club that is hit off a tee and from the ground', () => {
     const ground = analyseBag({ clubs: SIX, shots: goodBag(8) })
     expect(yd(atStation(both.stocks, { clubId: wood, swing: TEED_SWING })?.carryM)).toBeCloseTo(203, 0)
     expect(yd(atStation(both.stocks, fullSwingOf(wood))?.carryM)).toBeCloseTo(198, 0)
-    const stepOf = ({ steps }: typeof both) => steps.find(({ longerId }) => longerId === wood)?.stepM
-    expect(yd(stepOf(both))).toBeCloseTo(yd(stepOf(ground)), 0)
-    expect(both.holes.length).toBe(ground.holes.length)
-    expect(both.steps).toHaveLength(5)
+    const gapOf = ({ gaps }: typeof both) => gaps.find(({ longerId }) => longerId === wood)?.gapM
+    expect(yd(gapOf(both))).toBeCloseTo(yd(gapOf(ground)), 0)
+    expect(both.uncovered.length).toBe(ground.uncovered.length)
+    expect(both.gaps).toHaveLength(5)
   })
 
   it('is two stocks where they likely differ, one where they likely do not, and else not to be told yet', () => {

@@ -17,8 +17,8 @@ export const teeAndGround = (
 ): TeeAndGround[] =>
   clubs.filter(isHitFromBoth).flatMap(({ id }): TeeAndGround[] => {
     const solid = (swing: Swing) =>
-      shots.flatMap(({ clubId, swing: hit, carryM, mark, apart }) =>
-        clubId === id && hit === swing && mark === 'solid' && carryM !== null && apart === undefined
+      shots.flatMap(({ clubId, swing: hit, carryM, mark, apart: excluded }) =>
+        clubId === id && hit === swing && mark === 'solid' && carryM !== null && excluded === undefined
           ? [carryM]
           : [],
       )

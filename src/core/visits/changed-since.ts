@@ -1,7 +1,7 @@
 import { compare, type Comparison, type Side } from '../compare/compare'
 import { withinBag } from '../compare/whole-bag'
 import { isSameGap } from '../gaps/gap-clubs'
-import { isJudged, type JudgedStep, type Step } from '../gaps/step'
+import { isJudged, type JudgedGap, type Gap } from '../gaps/step'
 import type { ClubId } from '../ids'
 import { atStation, type Station } from '../station'
 import { isOfShots, type HitStock, type Stock } from '../stock/stock'
@@ -10,9 +10,9 @@ import type { LengthUnit } from '../units'
 /** A station as its shots had it at a moment, and as those hit since have it. */
 export type StockSince = Station & { then: HitStock; since: HitStock; found: Comparison }
 /** A step whose verdict is another one than it was. */
-export type StepSince = { longerId: ClubId; shorterId: ClubId; then: JudgedStep | null; now: JudgedStep }
+export type GapSince = { longerId: ClubId; shorterId: ClubId; then: JudgedGap | null; now: JudgedGap }
 /** What is otherwise than at a moment before. */
-export type ChangedSince = { sinceMs: number; stocks: StockSince[]; steps: StepSince[] }
+export type ChangedSince = { sinceMs: number; stocks: StockSince[]; gaps: GapSince[] }
 
 const SURE_FIRST = ['real', 'open', 'none'] as const
 
@@ -44,12 +44,12 @@ export const stocksSince = (
 }
 
 /** Steps with another verdict, or another sureness of it, than before; those that were not judged before have none then. */
-export const stepsSince = (before: readonly Step[], now: readonly Step[]): StepSince[] =>
-  now.filter(isJudged).flatMap((step): StepSince[] => {
-    const { longerId, shorterId } = step
-    const old = before.find((each) => isSameGap(each, step))
+export const gapsSince = (before: readonly Gap[], now: readonly Gap[]): GapSince[] =>
+  now.filter(isJudged).flatMap((gap): GapSince[] => {
+    const { longerId, shorterId } = gap
+    const old = before.find((each) => isSameGap(each, gap))
     const then = old && isJudged(old) ? old : null
-    return then?.verdict === step.verdict && then.settled === step.settled
+    return then?.verdict === gap.verdict && then.settled === gap.settled
       ? []
-      : [{ longerId, shorterId, then, now: step }]
+      : [{ longerId, shorterId, then, now: gap }]
   })

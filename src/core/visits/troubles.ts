@@ -1,8 +1,8 @@
 import type { Warning } from '../analyse-bag'
-import { isJudged, type Step } from '../gaps/step'
+import { isJudged, type Gap } from '../gaps/step'
 
 /** The verdicts of a gap that is not good. */
-export const BAD_GAPS = ['reversed', 'level', 'wide', 'narrow'] as const
+export const BAD_GAPS = ['reversed', 'same-distance', 'too-wide', 'too-close'] as const
 /** What is open of a golfer that somebody should look at: by how many shots, or how many confirmed gaps are not good. */
 export type Trouble = {
   kind: 'held' | (typeof BAD_GAPS)[number] | Exclude<Warning['kind'], 'holds'>
@@ -11,13 +11,13 @@ export type Trouble = {
 
 /** @param held shots of the last session that need checking */
 export const troublesOf = (
-  { warnings, steps }: { warnings: readonly Warning[]; steps: readonly Step[] },
+  { warnings, gaps }: { warnings: readonly Warning[]; gaps: readonly Gap[] },
   held: number,
 ): Trouble[] => [
   ...(held > 0 ? [{ kind: 'held' as const, count: held }] : []),
   ...BAD_GAPS.flatMap((kind): Trouble[] => {
-    const count = steps.filter(
-      (step) => isJudged(step) && step.settled && step.verdict === kind && step.leftOnPurpose === undefined,
+    const count = gaps.filter(
+      (gap) => isJudged(gap) && gap.settled && gap.verdict === kind && gap.leftOnPurpose === undefined,
     ).length
     return count > 0 ? [{ kind, count }] : []
   }),

@@ -6,7 +6,7 @@ export type FollowUpIn = (typeof FOLLOW_UP_IN)[number]
 export type FollowUp = { after: number; in: FollowUpIn; look: string | null }
 
 /** What a coach says of a golfer's visit; null: not said. */
-export type VisitSaid = {
+export type VisitRecord = {
   atMs: number
   offsetMin: number
   minutes: number
@@ -17,7 +17,7 @@ export type VisitSaid = {
   followUp: FollowUp | null
 }
 /** An hour or so of a golfer with a coach: planned, then held, with what came of it. */
-export type Visit = VisitSaid & {
+export type Visit = VisitRecord & {
   id: VisitId
   golferId: GolferId
   /** When its report was done. */

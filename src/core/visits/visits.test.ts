@@ -6,7 +6,7 @@ import type { Round } from '../rounds/round'
 import { isHit, type HitStock } from '../stock/stock'
 import { lengthIn, yards } from '../units'
 import { besidePlay } from './beside-play'
-import { stepsSince, stocksSince } from './changed-since'
+import { gapsSince, stocksSince } from './changed-since'
 import { followUpState } from './follow-up'
 import { troublesOf } from './troubles'
 import type { AfterPlay, Visit } from './visit'
@@ -95,15 +95,15 @@ describe('what changed since a visit', () => {
 
   it('is every step with another verdict or another sureness, with what it was', () => {
     const now = analyseBag({ clubs: SIX, shots: goodBag(8).filter(({ clubId }) => clubId !== 'wedge') })
-    expect(stepsSince(before.steps, before.steps)).toEqual([])
-    const fresh = stepsSince(now.steps, before.steps)
+    expect(gapsSince(before.gaps, before.gaps)).toEqual([])
+    const fresh = gapsSince(now.gaps, before.gaps)
     expect(fresh.find(({ longerId }) => longerId === '9-iron')).toMatchObject({ then: null })
   })
 })
 
 describe('what is said after play', () => {
   const { stocks } = analyseBag({ clubs: SIX, shots: goodBag(8) })
-  const said: AfterPlay = {
+  const fields: AfterPlay = {
     ...{ saidMs: NOW_MS, lackedM: yards(148), off: { clubId: club('7-iron'), went: 'short' } },
     ...{ unusedId: club('7-wood'), words: null },
   }
@@ -112,12 +112,12 @@ describe('what is said after play', () => {
       ...{ id: 'r' as RoundId, place: null, openedMs: NOW_MS, offsetMin: 0, competition: false, day: null },
       shots: shots.map(([clubId, carryM], i) => ({
         ...{ id: `${i}` as RoundShotId, clubId: club(clubId), swing: 'full', carryM, leftM: null, lie: null },
-        ...{ hole: null, why: null, atMs: null },
+        ...{ range: null, why: null, atMs: null },
       })),
     }) as unknown as Round
 
   it('stands beside the nearest stock, the stock with its rounds, and how often the club was hit', () => {
-    const beside = besidePlay(said, stocks, [
+    const beside = besidePlay(fields, stocks, [
       round(['7-iron', yards(150)], ['7-iron', yards(154)], ['7-iron', null]),
       round(['7-wood', null]),
     ])
@@ -130,10 +130,10 @@ describe('what is said after play', () => {
   })
 
   it('that is nothing has nothing beside it, and a club without shots no stock', () => {
-    expect(besidePlay({ ...said, lackedM: null, off: null, unusedId: null }, stocks, [])).toEqual({
+    expect(besidePlay({ ...fields, lackedM: null, off: null, unusedId: null }, stocks, [])).toEqual({
       ...{ lacked: null, off: null, unused: null },
     })
-    expect(besidePlay(said, [], [])).toEqual({
+    expect(besidePlay(fields, [], [])).toEqual({
       ...{ lacked: null, off: { stock: null, inRounds: null }, unused: { shots: 0, rounds: 0 } },
     })
   })
@@ -144,11 +144,11 @@ it('what is to look at leaves out what a number only says of itself', () => {
   expect(
     troublesOf(
       {
-        steps: [
+        gaps: [
           { verdict: 'reversed', settled: true },
           { verdict: 'reversed', settled: false },
-          { verdict: 'wide', settled: true, leftOnPurpose: 'I like it' },
-          { verdict: 'even', settled: true },
+          { verdict: 'too-wide', settled: true, leftOnPurpose: 'I like it' },
+          { verdict: 'good', settled: true },
         ] as never,
         warnings: [
           { kind: 'other-club', facts: { clubId: club('a'), other: club('b'), shotIds } },

@@ -16,18 +16,18 @@ export const leftOf = ({ calledM, finishM }: DrillShot): number => Math.abs(call
 
 /** Where a golfer without a goal zone works on distance. */
 export const USUAL_ZONE_M: Stretch = [yards(40), yards(100)]
-const STEP_M = yards(1)
+const SPACING_M = yards(1)
 /** Calls that follow each other lie at least so far apart: no groove. */
-const APART_M = yards(5)
+const SPREAD_M = yards(5)
 
 /**
  * The next yardage to call: anywhere in the zone, to the yard, not near the last one.
  * @param chance a number from 0 to 1 that is new for each call
  */
 export function nextCall([from, to]: Stretch, last: number | null, chance: number): number {
-  const steps = Math.max(1, Math.round((to - from) / STEP_M) + 1)
-  const all = Array.from({ length: steps }, (_, i) => from + i * STEP_M)
-  const free = all.filter((at) => last === null || Math.abs(at - last) >= APART_M)
+  const steps = Math.max(1, Math.round((to - from) / SPACING_M) + 1)
+  const all = Array.from({ length: steps }, (_, i) => from + i * SPACING_M)
+  const free = all.filter((at) => last === null || Math.abs(at - last) >= SPREAD_M)
   const choice = free.length > 0 ? free : all
   return choice[Math.min(choice.length - 1, Math.floor(chance * choice.length))] as number
 }

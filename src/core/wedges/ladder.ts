@@ -8,8 +8,8 @@ import { yards } from '../units'
 export type Rung = {
   longerId: ClubId
   shorterId: ClubId
-  apartM: number
-  loftApartDeg?: number
+  differenceM: number
+  loftDifferenceDeg?: number
   /** Where the rung is wider than a ladder usually has: the loft half way, and what it would carry in the same model. */
   between?: { loftDeg: number; carryM: number }
 }
@@ -25,15 +25,15 @@ export function ladder(clubs: readonly Club[], stocks: readonly Stock[]): Rung[]
   })
   return hit.slice(1).map((shorter, i): Rung => {
     const longer = hit[i] as (typeof hit)[number]
-    const apartM = longer.carryM - shorter.carryM
+    const differenceM = longer.carryM - shorter.carryM
     const [strong, weak] = [longer.club.loftDeg, shorter.club.loftDeg]
-    const ids = { longerId: longer.club.id, shorterId: shorter.club.id, apartM }
+    const ids = { longerId: longer.club.id, shorterId: shorter.club.id, differenceM }
     if (strong === null || weak === null || weak <= strong) return ids
     const middle = middleLoftDeg(strong, weak)
     return {
       ...ids,
-      loftApartDeg: weak - strong,
-      ...(apartM > USUAL_MOST_M && {
+      loftDifferenceDeg: weak - strong,
+      ...(differenceM > USUAL_MOST_M && {
         between: {
           loftDeg: middle,
           carryM: carryAtLoft(

@@ -4,7 +4,7 @@ import { yards } from '../units'
 export const AT_ONE_NUMBER_M = yards(2)
 
 /** Two shots at one number: two ways to hit it. The shorter one first. */
-export type Pair<Shot> = { shorter: Shot; longer: Shot; apartM: number }
+export type Pair<Shot> = { shorter: Shot; longer: Shot; differenceM: number }
 
 /** All pairs of shots at one number, the nearest first. A pair is the same whichever shot comes first. */
 export function pairsOf<Shot extends { carryM: number }>(
@@ -15,10 +15,10 @@ export function pairsOf<Shot extends { carryM: number }>(
   return sorted
     .flatMap((shorter, i) =>
       sorted.slice(i + 1).flatMap((longer) => {
-        const apartM = longer.carryM - shorter.carryM
+        const differenceM = longer.carryM - shorter.carryM
         // 101.0 and 103.0 are 2 apart, whatever the last binary digit makes of it.
-        return apartM <= withinM + 1e-6 ? [{ shorter, longer, apartM }] : []
+        return differenceM <= withinM + 1e-6 ? [{ shorter, longer, differenceM }] : []
       }),
     )
-    .sort((a, b) => a.apartM - b.apartM)
+    .sort((a, b) => a.differenceM - b.differenceM)
 }

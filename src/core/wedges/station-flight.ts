@@ -1,5 +1,5 @@
 import type { Club } from '../bag/club'
-import { fly, type Place } from '../flight/fly'
+import { fly, type Vector } from '../flight/fly'
 import type { Turf } from '../flight/ground'
 import { measuredLaunch } from '../flight/measured-launch'
 import { airOfStock, stationLaunch, stationRun, type RunFrom } from '../flight/station-run'
@@ -38,7 +38,7 @@ export function stationFlight(
   const { peakM = flight.peakM, landingDeg = flight.landingDeg } = averages
   // The model's own path, stretched to the carry and the peak that were measured.
   const [wide, high] = [carryM / flight.carryM, peakM / flight.peakM]
-  const path = (flight.path ?? []).map(([x, y]: Place) => ({ alongM: x * wide, upM: y * high }))
+  const path = (flight.path ?? []).map(([x, y]: Vector) => ({ alongM: x * wide, upM: y * high }))
   const { runM, from: runFrom, unsureM: runUnsureM } = stationRun(stock, flight.landing, turf)
   return {
     carryM,

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { dice } from '../../../simulators/golfers/dice'
 import { around, club, hit } from '../../../tests/shots'
 import { analyseBag } from '../analyse-bag'
-import { coverOf, holesBetween } from '../gaps/cover'
+import { coverOf, uncoveredBetween } from '../gaps/cover'
 import type { Shot } from '../shots/shot'
 import type { Stock } from '../stock/stock'
 import { yards } from '../units'
@@ -27,7 +27,7 @@ const stock = (clubId: string, swing: string, carryYd: number, halfYd = 1): Stoc
     averages: {},
     leftOut: [],
     done: false,
-    schools: {},
+    byStockRule: {},
   }) as unknown as Stock
 const yd = (metres: number | undefined) => (metres ?? NaN) / yards(1)
 
@@ -66,7 +66,7 @@ describe('pairs at one number', () => {
   it('88.7 and 90.2 are a pair 1.5 apart; 70.4 and 78.9 are none', () => {
     const pairs = pairsOf([88.7, 70.4, 90.2, 78.9].map((carry) => ({ carryM: yards(carry) })))
     expect(pairs).toHaveLength(1)
-    expect(yd(pairs[0]?.apartM)).toBeCloseTo(1.5, 9)
+    expect(yd(pairs[0]?.differenceM)).toBeCloseTo(1.5, 9)
   })
 
   it('are the same whichever shot comes first, over 200 random bags (seed 7)', () => {
@@ -88,10 +88,10 @@ it('101.0 and 103.0 are a pair: at most 2 apart', () => {
 
 describe('holes and cover', () => {
   it('74.4, 88.6, 93.2 leave 79.4 to 83.6 open at a tolerance of 5', () => {
-    const holes = holesBetween([74.4, 88.6, 93.2].map(yards), yards(5), [yards(74.4), yards(93.2)])
-    expect(holes.map(([from, to]) => [yd(from), yd(to)].map((each) => Math.round(10 * each) / 10))).toEqual([
-      [79.4, 83.6],
-    ])
+    const uncovered = uncoveredBetween([74.4, 88.6, 93.2].map(yards), yards(5), [yards(74.4), yards(93.2)])
+    expect(
+      uncovered.map(([from, to]) => [yd(from), yd(to)].map((each) => Math.round(10 * each) / 10)),
+    ).toEqual([[79.4, 83.6]])
   })
 
   it('agree with a count at every tenth of a yard over 300 random bags (seed 21)', () => {
@@ -102,12 +102,12 @@ describe('holes and cover', () => {
       const [from, to] = [Math.round(roll.between(30, 60)), Math.round(roll.between(80, 120))]
       const tenths = Array.from({ length: (to - from) * 10 }, (_, k) => from + 0.05 + k / 10)
       const open = tenths.filter((at) => stocks.every((stock) => Math.abs(stock - at) > tolerance))
-      const holes = holesBetween(stocks, tolerance, [from, to])
-      const inHoles = tenths.filter((at) => holes.some(([a, b]) => at > a && at < b))
+      const uncovered = uncoveredBetween(stocks, tolerance, [from, to])
+      const inUncovered = tenths.filter((at) => uncovered.some(([a, b]) => at > a && at < b))
       // To a tenth an edge: two edges a hole.
-      expect(Math.abs(inHoles.length - open.length)).toBeLessThanOrEqual(2 * holes.length)
+      expect(Math.abs(inUncovered.length - open.length)).toBeLessThanOrEqual(2 * uncovered.length)
       expect(Math.abs(1 - coverOf(stocks, tolerance, [from, to]) - open.length / tenths.length)).toBeLessThan(
-        (0.1 * (2 * holes.length + 1)) / (to - from),
+        (0.1 * (2 * uncovered.length + 1)) / (to - from),
       )
     }
   })
@@ -257,9 +257,9 @@ it('estimates are never counted in cover, and a goal zone sets what counts', () 
   expect(found.cover).toBe(analysis.goal!.cover)
   expect(found.shots).toHaveLength(3)
   expect(found.table[1]?.[1]?.estimate).toBeDefined()
-  const holes = found.holes.map(([from, to]) => [Math.round(yd(from)), Math.round(yd(to))])
-  expect(holes).toContainEqual([80, 88])
-  expect(holes).toContainEqual([109, 112])
+  const uncovered = found.uncovered.map(([from, to]) => [Math.round(yd(from)), Math.round(yd(to))])
+  expect(uncovered).toContainEqual([80, 88])
+  expect(uncovered).toContainEqual([109, 112])
   expect(found.goodShare).toBeGreaterThan(0.8)
 })
 
@@ -275,7 +275,7 @@ describe('the ladder', () => {
       [44.5, 121.5],
       [55.5, 92.9],
     ])
-    expect(yd(rung!.apartM)).toBeCloseTo(28.6, 9)
+    expect(yd(rung!.differenceM)).toBeCloseTo(28.6, 9)
     const at = carryAtLoft(
       50.5,
       { loftDeg: 44.5, carryM: yards(121.5) },
@@ -295,6 +295,6 @@ describe('the ladder', () => {
       [club('a', 'wedge', null, 0), club('b', 'wedge', 50, 1)],
       [stock('a', 'full', 103), stock('b', 'full', 70)],
     )
-    expect(unknown).toEqual({ longerId: 'a', shorterId: 'b', apartM: expect.closeTo(yards(33), 9) })
+    expect(unknown).toEqual({ longerId: 'a', shorterId: 'b', differenceM: expect.closeTo(yards(33), 9) })
   })
 })

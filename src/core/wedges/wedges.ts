@@ -3,7 +3,7 @@ import { sdOf } from '../math/z90'
 import type { BagAnalysis } from '../analyse-bag'
 import type { Club } from '../bag/club'
 import { groundCarries } from '../gaps/coverage-of-bag'
-import { coverOf, DEFAULT_TOLERANCE_M, holesBetween, touchingReaches, type Stretch } from '../gaps/cover'
+import { coverOf, DEFAULT_TOLERANCE_M, uncoveredBetween, touchingReaches, type Stretch } from '../gaps/cover'
 import type { Turf } from '../flight/ground'
 import { atStation, fullSwingOf, type Swing } from '../station'
 import { isHit, type Stock } from '../stock/stock'
@@ -28,7 +28,7 @@ export type Wedges = {
   shots: WedgeShot[]
   pairs: Pair<WedgeShot>[]
   zone: Stretch | null
-  holes: Stretch[]
+  uncovered: Stretch[]
   cover: number | null
   /** Where no good strike usually lands (8 in 10 land elsewhere), and where those of two shots meet. */
   reaches: { free: Stretch[]; shared: Stretch[] }
@@ -87,12 +87,12 @@ export function wedges(
   const carries = groundCarries(stocks)
   const covered = goalZoneM
     ? {
-        holes: [...(goal?.holes ?? []), ...(goal?.unknownHoles ?? [])].sort((a, b) => a[0] - b[0]),
+        uncovered: [...(goal?.uncovered ?? []), ...(goal?.maybeUncovered ?? [])].sort((a, b) => a[0] - b[0]),
         cover: goal?.cover ?? null,
       }
     : span
-      ? { holes: holesBetween(carries, toleranceM, span), cover: coverOf(carries, toleranceM, span) }
-      : { holes: [], cover: null }
+      ? { uncovered: uncoveredBetween(carries, toleranceM, span), cover: coverOf(carries, toleranceM, span) }
+      : { uncovered: [], cover: null }
   return {
     table,
     shots,

@@ -36,18 +36,18 @@ function encodingOf(bytes: Uint8Array): Encoding | null {
   if (a === 0xff && b === 0xfe) return 'utf-16le'
   if (a === 0xfe && b === 0xff) return 'utf-16be'
   const look = bytes.subarray(0, LOOKED_AT)
-  let [even, odd, controls] = [0, 0, 0]
+  let [good, odd, controls] = [0, 0, 0]
   for (let i = 0; i < look.length; i++) {
     const byte = look[i] as number
     if (byte === 0) {
-      if (i % 2 === 0) even++
+      if (i % 2 === 0) good++
       else odd++
     } else if (byte < 32 && byte !== 9 && byte !== 10 && byte !== 13) controls++
   }
   const half = look.length / 2
-  if (odd > 0.6 * half && even < 0.1 * half) return 'utf-16le'
-  if (even > 0.6 * half && odd < 0.1 * half) return 'utf-16be'
-  if (even + odd > 0 || controls > 0.02 * look.length) return null
+  if (odd > 0.6 * half && good < 0.1 * half) return 'utf-16le'
+  if (good > 0.6 * half && odd < 0.1 * half) return 'utf-16be'
+  if (good + odd > 0 || controls > 0.02 * look.length) return null
   try {
     new TextDecoder('utf-8', { fatal: true }).decode(bytes)
     return 'utf-8'

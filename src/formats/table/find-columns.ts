@@ -70,7 +70,7 @@ export function findColumns(
     const cells = cellsOf(i)
     const found = read[i]
     const field = found && best.get(found.field) === i ? found.field : null
-    const unit = field && saidUnit(field, found?.unit ?? null, rows[units]?.[i], cells, decimal)
+    const unit = field && writtenUnit(field, found?.unit ?? null, rows[units]?.[i], cells, decimal)
     return {
       title: (titles[i] ?? '').trim(),
       field,
@@ -125,7 +125,7 @@ function unitsRow(rows: readonly string[][], header: number): number {
   return -1
 }
 
-function saidUnit(
+function writtenUnit(
   field: TableField,
   title: TableUnit | null,
   below: string | undefined,
@@ -162,7 +162,7 @@ function nameByValues(columns: TableColumn[], cellsOf: (column: number) => strin
   const column = columns[carry]
   if (!column) return
   column.field = 'carry'
-  column.unit = saidUnit('carry', null, undefined, cellsOf(carry), decimal)
+  column.unit = writtenUnit('carry', null, undefined, cellsOf(carry), decimal)
 }
 
 /** A ball's speed in m/s is its carry in metres divided by this, in the middle of a bag (common practice: a 7-iron of 150 yd at 118 mph). */
@@ -180,26 +180,26 @@ function guessUnits(
 ): void {
   const at = (field: TableField) => columns.findIndex((column) => column.field === field)
   const middle = (field: TableField) => {
-    const place = at(field)
-    return place < 0
+    const index = at(field)
+    return index < 0
       ? null
       : median(
-          cellsOf(place)
+          cellsOf(index)
             .flatMap((cell) => Math.abs(readCell(cell, decimal)?.value ?? NaN) || [])
             .filter((x) => !Number.isNaN(x)),
         )
   }
-  const said = (field: TableField) => columns[at(field)]?.unit ?? null
+  const text = (field: TableField) => columns[at(field)]?.unit ?? null
   const guess = (field: TableField, unit: TableUnit) => {
     const column = columns[at(field)]
     if (column && column.unit === null) Object.assign(column, { unit, guessed: true })
   }
-  const named = said('carry') ?? said('total') ?? said('left')
+  const named = text('carry') ?? text('total') ?? text('left')
   const length: LengthUnit = named === 'm' || named === 'yd' ? named : lengthUnit
   guess('carry', length)
   guess('total', length)
   const carry = middle('carry')
-  const carryM = carry === null ? null : toCanonical(said('carry'))(carry)
+  const carryM = carry === null ? null : toCanonical(text('carry'))(carry)
   const speedFor = (median_: number | null, wanted: number | null): SpeedUnit => {
     const units: readonly SpeedUnit[] = ['mph', 'km/h', 'm/s']
     if (median_ === null || wanted === null) return length === 'yd' ? 'mph' : 'km/h'
@@ -213,7 +213,7 @@ function guessUnits(
       ? carryM === null
         ? null
         : carryM / CARRY_PER_SPEED_S
-      : toCanonical(said('ballSpeed'))(ball)
+      : toCanonical(text('ballSpeed'))(ball)
   guess('clubSpeed', speedFor(middle('clubSpeed'), ballMps === null ? null : ballMps / USUAL_SMASH))
   const peak = middle('peak')
   const share = peak !== null && carryM !== null ? peak / lengthIn(carryM, length) : 0

@@ -157,7 +157,7 @@ export function* readRows(table: Table, { offsetMin }: TableOptions): Generator<
       continue
     }
     const shot: FileShot = { carryM: null, club: null }
-    const said = shot as Record<string, unknown>
+    const text = shot as Record<string, unknown>
     let read = 0
     let fractions = false
     for (let n = 0; n < numbers.length; n++) {
@@ -168,7 +168,7 @@ export function* readRows(table: Table, { offsetMin }: TableOptions): Generator<
       if (value === undefined) continue
       read++
       fractions ||= cell.includes('.') || cell.includes(',')
-      said[FIELD_NAMED[column.field]] = value
+      text[FIELD_NAMED[column.field]] = value
     }
     if (read === 0) {
       const because = reasonWithoutNumbers(line, clubAt)

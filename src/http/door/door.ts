@@ -91,7 +91,7 @@ async function pair(request: IncomingMessage, response: ServerResponse, pairings
     'Set-Cookie',
     `${COOKIE}=${found.token}; Path=/; HttpOnly; SameSite=Strict; Max-Age=${PAIRED_FOR_MS / 1000}${secure}`,
   )
-  return answer(response, 200, JSON.stringify({ to: homeOf(found.scope) }))
+  return send(response, 200, JSON.stringify({ to: homeOf(found.scope) }))
 }
 
 const homeOf = (scope: Scope): string =>
@@ -105,8 +105,8 @@ async function wordsOf(request: IncomingMessage): Promise<string | null> {
     if (text.length > MOST_BYTES) return null
   }
   try {
-    const said: unknown = JSON.parse(text)
-    const words = said !== null && typeof said === 'object' && 'words' in said ? said.words : null
+    const message: unknown = JSON.parse(text)
+    const words = message !== null && typeof message === 'object' && 'words' in message ? message.words : null
     return typeof words === 'string' ? words : null
   } catch {
     return null
@@ -137,7 +137,7 @@ const header = (request: IncomingMessage, name: string): string | null => {
 const isEncrypted = ({ socket }: IncomingMessage): boolean =>
   'encrypted' in socket && socket.encrypted === true
 
-function answer(response: ServerResponse, status: number, text: string, type = 'application/json'): null {
+function send(response: ServerResponse, status: number, text: string, type = 'application/json'): null {
   response
     .writeHead(status, {
       'Content-Type': type,
@@ -149,7 +149,7 @@ function answer(response: ServerResponse, status: number, text: string, type = '
 }
 
 const refuse = (response: ServerResponse, status: number, sentence: string): null =>
-  answer(response, status, JSON.stringify({ problems: [{ field: '', sentence }] }))
+  send(response, status, JSON.stringify({ problems: [{ field: '', sentence }] }))
 
 function redirect(response: ServerResponse, to: string): null {
   response.writeHead(302, { Location: to, 'Cache-Control': 'no-store' }).end()
@@ -165,5 +165,5 @@ function page(response: ServerResponse, status: number, of: (nonce: string) => s
     'Content-Security-Policy',
     `default-src 'none'; script-src 'nonce-${nonce}'; style-src 'nonce-${nonce}'; connect-src 'self'; form-action 'none'; frame-ancestors 'none'; base-uri 'none'`,
   )
-  return answer(response, status, of(nonce), 'text/html; charset=utf-8')
+  return send(response, status, of(nonce), 'text/html; charset=utf-8')
 }

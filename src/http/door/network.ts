@@ -87,14 +87,14 @@ async function comesIn(request: IncomingMessage, response: ServerResponse): Prom
 /** The framework's server shows itself with its first request. */
 async function woken(): Promise<Server> {
   await new Promise<void>((resolve) => {
-    const asked = get(
+    const request = get(
       { host: '127.0.0.1', port: Number(process.env.BANCO_PORT), path: '/api/notices', timeout: 5000 },
-      (answer) => {
-        answer.destroy()
+      (response) => {
+        response.destroy()
         resolve()
       },
     )
-    asked.on('error', () => resolve())
+    request.on('error', () => resolve())
   })
   if (!network.inner) throw new Error('the server behind the door does not answer')
   return network.inner

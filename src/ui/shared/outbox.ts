@@ -59,14 +59,14 @@ export function createOutbox(
     waiting: waiting.of,
     isKept: waiting.isKept,
     /** Tells when shots were typed that wait on, until the returned function is called. */
-    onWaiting(tell: () => void): () => void {
-      listeners.add(tell)
-      return () => listeners.delete(tell)
+    onWaiting(notify: () => void): () => void {
+      listeners.add(notify)
+      return () => listeners.delete(notify)
     },
     /** Tells when shots that waited were taken, until the returned function is called. */
-    onSent(tell: () => void): () => void {
-      onceSent.add(tell)
-      return () => void onceSent.delete(tell)
+    onSent(notify: () => void): () => void {
+      onceSent.add(notify)
+      return () => void onceSent.delete(notify)
     },
     keep: waiting.keep,
     drop: waiting.drop,
@@ -83,7 +83,7 @@ export function createOutbox(
       }).then((sent) => {
         // Refused as they stand: the page that has them says so. Without their session they wait for the golfer's word.
         if (sent.ok || !(sent.unreachable || isGone(sent))) waiting.drop(sessionId, ids)
-        else listeners.forEach((tell) => tell())
+        else listeners.forEach((notify) => notify())
         return sent
       }),
     /** Sends what waits, of every session. What Banco refuses is kept, and holds up no other. */
@@ -98,7 +98,7 @@ export function createOutbox(
         }
         return all
       }).then((all) => {
-        if (all.taken > 0) onceSent.forEach((tell) => tell())
+        if (all.taken > 0) onceSent.forEach((notify) => notify())
         return all
       }),
     /** Puts shots whose session is no more behind those of another. */

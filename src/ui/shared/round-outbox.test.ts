@@ -1,13 +1,13 @@
 import { expect, it } from 'vitest'
 import type { RoundId, RoundShotId } from '@/core/ids'
-import type { RoundSaid } from '@/core/rounds/round'
+import type { RoundEvent } from '@/core/rounds/round'
 import { createRoundOutbox } from './round-outbox'
 import type { Sent } from './send'
 import type { BrowserStore } from './waiting-list'
 
 const ROUND = 'round-1' as RoundId
-const word = (name: string): RoundSaid => ({
-  ...{ said: name, id: name as RoundShotId, atMs: 1, clubId: 'c' as RoundSaid['clubId'], swing: 'full' },
+const word = (name: string): RoundEvent => ({
+  ...{ said: name, id: name as RoundShotId, atMs: 1, clubId: 'c' as RoundEvent['clubId'], swing: 'full' },
   ...{ leftM: null, afterM: null, carryM: null, lie: null },
 })
 
@@ -25,14 +25,14 @@ function browser(): BrowserStore {
   }
 }
 
-type Posted = { said: RoundSaid[]; batch: string }
+type Posted = { said: RoundEvent[]; batch: string }
 /** An outbox, and a Banco that answers as it is told to. */
-function outboxWith(answer: (posted: Posted) => Sent<unknown>) {
+function outboxWith(response: (posted: Posted) => Sent<unknown>) {
   const posts: Posted[] = []
   const store = browser()
   const send = async <T>(_method: string, _url: string, body?: unknown): Promise<Sent<T>> => {
     posts.push(body as Posted)
-    return answer(body as Posted) as Sent<T>
+    return response(body as Posted) as Sent<T>
   }
   return { store, posts, outbox: createRoundOutbox(() => store, send) }
 }

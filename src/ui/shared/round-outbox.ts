@@ -1,11 +1,11 @@
 import type { RoundId } from '@/core/ids'
-import type { RoundSaid } from '@/core/rounds/round'
+import type { RoundEvent } from '@/core/rounds/round'
 import type { Problem } from '@/core/problem'
 import { send as sendToBanco } from './send'
 import { waitingList, type BrowserStore } from './waiting-list'
 
 /** Words about shots of a round that were said in one breath: sent, and undone, together. */
-export type RoundWords = { id: string; said: RoundSaid[] }
+export type RoundWords = { id: string; said: RoundEvent[] }
 export type WordsSent<T> =
   /** Everything that waited is taken; the round as Banco has it. */
   | { kind: 'taken'; round: T }
@@ -33,9 +33,9 @@ export function createRoundOutbox(store: () => BrowserStore, send: typeof sendTo
     sendAll: <T>(roundId: RoundId): Promise<WordsSent<T> | null> =>
       inTurn(async () => {
         let last: WordsSent<T> | null = null
-        for (const { id, said } of list.of(roundId)) {
+        for (const { id, said: events } of list.of(roundId)) {
           const sent = await send<T>('POST', `/api/rounds/${encodeURIComponent(roundId)}/shots`, {
-            said,
+            said: events,
             batch: id,
           })
           if (!sent.ok && sent.unreachable) return { kind: 'waits' }
@@ -50,8 +50,8 @@ export function createRoundOutbox(store: () => BrowserStore, send: typeof sendTo
 
 function isWords(kept: unknown): kept is RoundWords {
   if (typeof kept !== 'object' || kept === null) return false
-  const { id, said } = kept as Partial<Record<keyof RoundWords, unknown>>
-  return typeof id === 'string' && Array.isArray(said) && said.length > 0
+  const { id, said: events } = kept as Partial<Record<keyof RoundWords, unknown>>
+  return typeof id === 'string' && Array.isArray(events) && events.length > 0
 }
 
 /** The one of this browser. */

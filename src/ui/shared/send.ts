@@ -1,4 +1,4 @@
-import type { LongAnswer } from '@/core/long-work'
+import type { WorkMessage } from '@/core/long-work'
 import type { Problem } from '@/core/problem'
 
 export type Sent<T> =
@@ -21,7 +21,7 @@ export async function send<T = unknown>(method: Method, url: string, body?: unkn
       keepalive: method !== 'GET' && (text?.length ?? 0) <= SMALL,
       ...(text !== undefined && { body: text, headers: { 'Content-Type': 'application/json' } }),
     })
-    return await readAnswer<T>(response)
+    return await readResponse<T>(response)
   } catch {
     return unreachable()
   }
@@ -30,7 +30,7 @@ export async function send<T = unknown>(method: Method, url: string, body?: unkn
 /** Sends the contents of a file. */
 export async function sendText<T>(url: string, text: string | Blob): Promise<Sent<T>> {
   try {
-    return await readAnswer<T>(await fetch(url, { method: 'POST', body: text }))
+    return await readResponse<T>(await fetch(url, { method: 'POST', body: text }))
   } catch {
     return unreachable()
   }
@@ -55,12 +55,15 @@ export async function sendWork<T>(
   try {
     const headers = { 'Content-Type': 'application/json' }
     const response = await fetch(url, { method: 'POST', body: JSON.stringify(body), headers })
-    if (!response.ok || !response.body) return await readAnswer<T>(response)
-    for await (const said of lines<LongAnswer<T>>(response.body))
-      if (said.says === 'started') onStart?.(() => send('DELETE', `/api/work/${said.number}`))
-      else if (said.says === 'progress') onProgress?.(said)
-      else if (said.says === 'stopped') return null
-      else return said.says === 'done' ? { ok: true, value: said.answer } : { ok: false, ...refusal(said) }
+    if (!response.ok || !response.body) return await readResponse<T>(response)
+    for await (const message of lines<WorkMessage<T>>(response.body))
+      if (message.says === 'started') onStart?.(() => send('DELETE', `/api/work/${message.number}`))
+      else if (message.says === 'progress') onProgress?.(message)
+      else if (message.says === 'stopped') return null
+      else
+        return message.says === 'done'
+          ? { ok: true, value: message.result }
+          : { ok: false, ...refusal(message) }
     return unreachable()
   } catch {
     return unreachable()
@@ -86,10 +89,10 @@ async function* lines<T>(body: ReadableStream<Uint8Array>): AsyncGenerator<T> {
   }
 }
 
-async function readAnswer<T>(response: Response): Promise<Sent<T>> {
-  const answer: unknown = await response.json().catch(() => null)
-  if (response.ok) return { ok: true, value: answer as T }
-  const problems = (answer as { problems?: Problem[] } | null)?.problems
+async function readResponse<T>(response: Response): Promise<Sent<T>> {
+  const text: unknown = await response.json().catch(() => null)
+  if (response.ok) return { ok: true, value: text as T }
+  const problems = (text as { problems?: Problem[] } | null)?.problems
   const { status } = response
   const failed = [{ field: '', sentence: `Banco failed (${status}). Nothing was changed: try again.` }]
   return { ok: false, ...refusal({ status, problems: problems ?? failed }) }

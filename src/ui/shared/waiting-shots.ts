@@ -16,10 +16,10 @@ export function waitingShots(store: () => BrowserStore) {
     /** Puts a shot at the end of the queue; one that waits there already is replaced in its place. */
     keep(sessionId: SessionId, shot: WaitingShot): void {
       const before = list.of(sessionId)
-      const place = before.findIndex(({ id }) => id === shot.id)
+      const index = before.findIndex(({ id }) => id === shot.id)
       const after = before.at(-1)?.id
-      const kept = place < 0 && after ? { after, ...shot } : { ...before[place], ...shot }
-      list.put(sessionId, place < 0 ? [...before, kept] : before.with(place, kept))
+      const kept = index < 0 && after ? { after, ...shot } : { ...before[index], ...shot }
+      list.put(sessionId, index < 0 ? [...before, kept] : before.with(index, kept))
     },
   }
 }

@@ -1,4 +1,4 @@
-import { countsAs, greenOf, hazardOf, numberFound, type NumberAsked } from '@/core/course/number'
+import { countsAs, greenOf, hazardOf, numberFound, type NumberRequest } from '@/core/course/number'
 import type { CourseShot } from '@/core/course/course-shots'
 import { HAZARDS, type HazardKind } from '@/core/course/sureness'
 import type { TakenAlong } from '@/core/course/taken-along'
@@ -29,7 +29,7 @@ const lengthOf = (id: string, unit: HeightUnit = taken.units.lengthUnit): number
 const wordOf = (id: string): string => element<HTMLSelectElement>(id).value
 
 /** The shot as the fields ask for it; null before the distance is known. */
-function asked(): NumberAsked | null {
+function request(): NumberRequest | null {
   const leftM = lengthOf('left')
   if (leftM === null || leftM <= 0) return null
   const wind = Number(element<HTMLInputElement>('wind').value.replace(',', '.')) || 0
@@ -48,8 +48,8 @@ function asked(): NumberAsked | null {
   }
 }
 
-function answer(): void {
-  const of = asked()
+function response(): void {
+  const of = request()
   const [finding, list] = [element('finding'), element('answer')]
   list.replaceChildren()
   if (!of) {
@@ -81,5 +81,5 @@ element<HTMLSelectElement>('behind-kind').value = 'bunker'
 const old = Date.now() - taken.madeMs
 element('age').textContent =
   old > OLD_MS ? `Made ${age(old)}, for the air of that day: take a new one along for today’s.` : ''
-document.getElementById('number')?.addEventListener('input', answer)
-answer()
+document.getElementById('number')?.addEventListener('input', response)
+response()

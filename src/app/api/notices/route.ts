@@ -23,7 +23,7 @@ export function GET(request: Request): Response {
   const stream = new ReadableStream({
     start(controller) {
       let told = ''
-      const tell = () => {
+      const notify = () => {
         told = markNow()
         const newest = newestIfRead()
         // Whoever asks for data that cannot be read is told so: a timer that fails would take the server along.
@@ -31,7 +31,7 @@ export function GET(request: Request): Response {
         controller.enqueue(encoder.encode(`id: ${told}\ndata: newest shot: ${newest}\n\n`))
       }
       controller.enqueue(encoder.encode('retry: 500\n\n'))
-      tell()
+      notify()
       const end = () => {
         stop()
         try {
@@ -40,9 +40,9 @@ export function GET(request: Request): Response {
           // The stream was cancelled first.
         }
       }
-      const unlisten = listen(tell, end)
+      const unlisten = listen(notify, end)
       const look = setInterval(() => {
-        if (markNow() !== told) tell()
+        if (markNow() !== told) notify()
       }, LOOK_MS)
       stop = () => {
         unlisten()

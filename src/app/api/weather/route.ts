@@ -7,7 +7,7 @@ const PATIENCE_MS = 2000
 /** Asks the weather station, once and only when told to (docs/weather.md). */
 export const POST = route(async () => {
   const text = await fetch(ADDRESS, { signal: AbortSignal.timeout(PATIENCE_MS) }).then(
-    (answer) => (answer.ok ? answer.text() : null),
+    (response) => (response.ok ? response.text() : null),
     () => null,
   )
   if (text === null)

@@ -45,8 +45,8 @@ export function BagBench({ golferId, bag, moments }: Props) {
   }
   const drop = ({ active, over }: DragEndEvent) => {
     if (!over || active.id === over.id) return
-    const place = (id: unknown) => clubs.findIndex((club) => club.id === id)
-    void fill(arrayMove(clubs, place(active.id), place(over.id)))
+    const index = (id: unknown) => clubs.findIndex((club) => club.id === id)
+    void fill(arrayMove(clubs, index(active.id), index(over.id)))
   }
   const toRack = (id: ClubId) => fill(clubs.filter((club) => club.id !== id))
   const intoBag = (club: OwnedClub) => fill(withClub(clubs, club))
@@ -196,7 +196,7 @@ const FULL: Problem = {
 
 type SlotProps = { club: OwnedClub; place: number; onEdit: () => void; onRack: () => void }
 
-function Slot({ club, place, onEdit, onRack }: SlotProps) {
+function Slot({ club, place: index, onEdit, onRack }: SlotProps) {
   const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition, isDragging } =
     useSortable({ id: club.id })
   return (
@@ -205,7 +205,7 @@ function Slot({ club, place, onEdit, onRack }: SlotProps) {
       className={`slot${isDragging ? ' lifted' : ''}`}
       style={{ transform: CSS.Translate.toString(transform), transition }}
     >
-      <span className="place num quiet">{place}</span>
+      <span className="place num quiet">{index}</span>
       <button
         type="button"
         className="grip"

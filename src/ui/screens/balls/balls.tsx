@@ -37,7 +37,7 @@ export function Balls({ golfer, bag, balls, pairs, chosen, trial, factors, varia
   const home = `/golfers/${golfer.id}`
   const api = `/api${home}/balls`
   const plan: Block[] = toTry.map((clubId) => ({ clubId, swing: FULL_SWING, shots: 2 * OF_EACH }))
-  const acting = factors.find(({ ball, on }) => on && chosen !== null && sameBall(ball, chosen.second))
+  const corrections = factors.find(({ ball, on }) => on && chosen !== null && sameBall(ball, chosen.second))
   const proposed = trial && { as: trial.first, at: factorsOf(trial) }
   const percentOf = (factor: number) => 100 * (factor - 1)
   return (
@@ -122,11 +122,11 @@ export function Balls({ golfer, bag, balls, pairs, chosen, trial, factors, varia
             <section className="sheet p-3" aria-label="Count it as">
               <Switch
                 id="count-as"
-                checked={acting !== undefined}
-                label={countsAsSentence(trial.second, acting ?? proposed ?? { as: trial.first, at: [] })}
+                checked={corrections !== undefined}
+                label={countsAsSentence(trial.second, corrections ?? proposed ?? { as: trial.first, at: [] })}
                 onChange={(on) =>
                   submit('PATCH', api, {
-                    ball: acting?.ball ?? trial.second,
+                    ball: corrections?.ball ?? trial.second,
                     factor:
                       on && proposed
                         ? {

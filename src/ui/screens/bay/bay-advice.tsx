@@ -6,7 +6,7 @@ import { clubNames } from '@/text/names'
 import { nextLine, warningSentence } from '@/text/reasons'
 import { progressOf } from './bay-plan'
 import type { BayView } from '@/views/bay-view'
-import { HoldsLine } from '../../shared/shell/holds-line'
+import { AdjustmentsLine } from '../../shared/shell/holds-line'
 import { CommandButton, CommandKeys } from './command-key'
 import type { BayActions } from './use-bay'
 import { stationKey } from '@/core/station'
@@ -35,8 +35,10 @@ export function BayAdvice({ view, bay, onRest }: { view: BayView; bay: BayAction
   const changed = view.changes.find(({ clubId }) => clubId === session.open?.clubId)
   return (
     <>
-      <HoldsLine
-        holds={analysis.warnings.flatMap((warning) => (warning.kind === 'holds' ? [warning.facts] : []))}
+      <AdjustmentsLine
+        adjustments={analysis.warnings.flatMap((warning) =>
+          warning.kind === 'holds' ? [warning.facts] : [],
+        )}
         name={name}
       />
       {changed && (

@@ -7,7 +7,7 @@ import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import type { SessionId } from '@/core/ids'
 import type { Block } from '@/core/session/plan'
-import { caveatsOf, cautionsOf, NOTHING_SAID, type SetUp } from '@/core/session/set-up'
+import { caveatsOf, cautionsOf, EMPTY_SET_UP, type SetUp } from '@/core/session/set-up'
 import { PLACES } from '@/core/session/session'
 import { firstDraft, keepStart, keptStart, planOf, type StartDraft } from '../plan/plan-draft'
 import { PlanForm, planTitle } from '../plan/plan-form'
@@ -16,7 +16,7 @@ import { SetUpForm, setUpProblem } from '../../shared/set-up/set-up-form'
 import { PageHead } from '../../shared/shell/page-head'
 import { Problems } from '../../shared/shell/problems'
 import { PLACE_NAME } from '@/text/names'
-import { timeAtPlace } from '@/text/days'
+import { localTime } from '@/text/days'
 import { count } from '@/text/numbers'
 import { CAUTION, setUpLine } from '@/text/set-up'
 import { BAY } from './screen'
@@ -47,7 +47,7 @@ export function BayStart({
     setUp: startingFrom(lastSetUp),
     warmUp: false,
   }))
-  const { plan: draft, place, setUp, warmUp } = start
+  const { plan: draft, place: index, setUp, warmUp } = start
   const change = (part: Partial<StartDraft>) => {
     const next = { ...start, ...part }
     setStart(next)
@@ -73,7 +73,7 @@ export function BayStart({
     id.current ??= newId()
     const sent = await send('POST', `/api/golfers/${golfer.id}/sessions`, {
       id: id.current,
-      place,
+      place: index,
       offsetMin: -new Date().getTimezoneOffset(),
       setUp: { ...setUp, ball: setUp.ball?.trim() || null },
       rangeClear: true,
@@ -92,7 +92,7 @@ export function BayStart({
     const sent = await send('PATCH', `/api/sessions/${id}`, { golferId: golfer.id })
     if (sent.ok) router.push(`/golfers/${golfer.id}/bay?session=${id}`)
   }
-  const open = caveatsOf(setUp, place).length
+  const open = caveatsOf(setUp, index).length
   const line = setUpLine(setUp, golfer)
   return (
     <div className={BAY}>
@@ -121,7 +121,7 @@ export function BayStart({
               name="place"
               id={`place-${each}`}
               label={PLACE_NAME[each].replace(/^./, (letter) => letter.toUpperCase())}
-              checked={place === each}
+              checked={index === each}
               onChange={() => change({ place: each })}
             />
           ))}
@@ -135,8 +135,7 @@ export function BayStart({
         {asks && stoppedToday && (
           <p className="caution" role="alert">
             <b>
-              You stopped at {timeAtPlace(stoppedToday.hurtMs, stoppedToday.offsetMin)} because something
-              hurt.
+              You stopped at {localTime(stoppedToday.hurtMs, stoppedToday.offsetMin)} because something hurt.
             </b>{' '}
             Hit again only if it does not hurt any more.
           </p>
@@ -144,7 +143,7 @@ export function BayStart({
         <Button className="go" onClick={begin} disabled={starting}>
           {asks && stoppedToday ? 'It does not hurt, all clear, start' : 'All clear, start'}
         </Button>
-        {cautionsOf(setUp, place).map((caution) => (
+        {cautionsOf(setUp, index).map((caution) => (
           <p key={caution} className="caution">
             {CAUTION[caution]}
           </p>
@@ -163,7 +162,7 @@ export function BayStart({
             </summary>
             <SetUpForm
               golfer={golfer}
-              place={place}
+              place={index}
               setUp={setUp}
               profiles={profiles}
               onChange={(next) => change({ setUp: next })}
@@ -179,7 +178,7 @@ export function BayStart({
 const startingFrom = (last: SetUp | null): SetUp =>
   last
     ? {
-        ...NOTHING_SAID,
+        ...EMPTY_SET_UP,
         surface: last.surface,
         ball: last.ball,
         altitudeM: last.altitudeM,
@@ -188,4 +187,4 @@ const startingFrom = (last: SetUp | null): SetUp =>
         deviceTempC: last.deviceTempC,
         monitor: last.monitor && { ...last.monitor, checked: [] },
       }
-    : NOTHING_SAID
+    : EMPTY_SET_UP

@@ -34,14 +34,14 @@ const view = (...shots: SessionShot[]): BayView =>
   }) as never
 
 const after = (events: BayEvent[], from: BayState = bayState(view())) => events.reduce(bayAfter, from)
-const answer = (value: BayView, ...kept: string[]): BayEvent => ({
+const response = (value: BayView, ...kept: string[]): BayEvent => ({
   type: 'answered',
   sent: { ok: true, value },
   kept: kept as ShotId[],
 })
 const failed = (sent: Sent<BayView>): BayEvent => ({ type: 'answered', sent, kept: [] })
 const refused: Sent<BayView> = { ok: false, problems: [{ field: '', sentence: 'No.' }] }
-const asked: BayEvent = { type: 'asked' }
+const request: BayEvent = { type: 'asked' }
 const shown = (state: BayState) => shownBay(state).shots.map(({ id }) => id)
 const [a, b] = [typed('a'), typed('b')]
 const over = (id: string, outcome: 'taken' | 'refused' | 'waits', waiting = 0): BayEvent => ({
@@ -53,22 +53,22 @@ const over = (id: string, outcome: 'taken' | 'refused' | 'waits', waiting = 0): 
 
 describe('typed shots', () => {
   it('show at once behind those that are stored, and once when the answer holds them', () => {
-    const before = after([{ type: 'typed', shots: [a] }, asked], bayState(view(stored('x', 7))))
+    const before = after([{ type: 'typed', shots: [a] }, request], bayState(view(stored('x', 7))))
     expect(shown(before)).toEqual(['x', 'a'])
     expect(shownBay(before).shots.at(-1)?.seq).toBe(8)
-    const then = after([over('a', 'taken'), answer(view(stored('x', 7), stored('a', 8)))], before)
+    const then = after([over('a', 'taken'), response(view(stored('x', 7), stored('a', 8)))], before)
     expect(shown(then)).toEqual(['x', 'a'])
     expect(then.unanswered).toEqual([])
   })
 
   it('that are refused are shown no more; those that wait in the browser stay', () => {
-    const two: BayEvent[] = [{ type: 'typed', shots: [a] }, asked, { type: 'typed', shots: [b] }, asked]
+    const two: BayEvent[] = [{ type: 'typed', shots: [a] }, request, { type: 'typed', shots: [b] }, request]
     const state = after([...two, over('a', 'refused'), failed(refused), over('b', 'waits', 1)])
     expect(shown(state)).toEqual(['b'])
     expect(state.waiting).toBe(1)
-    const read = after([failed(unreachable()), asked, answer(view(), 'b')], state)
+    const read = after([failed(unreachable()), request, response(view(), 'b')], state)
     expect(shown(read)).toEqual(['b'])
-    expect(shown(after([asked, answer(view(stored('b', 1)))], read))).toEqual(['b'])
+    expect(shown(after([request, response(view(stored('b', 1)))], read))).toEqual(['b'])
   })
 
   it('that waited since an earlier page stand before those of this one, each once', () => {
@@ -113,17 +113,17 @@ it('new shots are shown before the analysis includes them, and shown shots stay'
 
 describe('answers', () => {
   it('of which a newer one is under way are passed over: what is shown never goes back', () => {
-    const both = after([asked, asked, answer(view(stored('a', 1)))])
+    const both = after([request, request, response(view(stored('a', 1)))])
     expect(shown(both)).toEqual([])
-    expect(shown(after([answer(view(stored('a', 1), stored('b', 2)))], both))).toEqual(['a', 'b'])
+    expect(shown(after([response(view(stored('a', 1), stored('b', 2)))], both))).toEqual(['a', 'b'])
   })
 
   it('passed over for one that then was refused leave the page old: it reads again, unless nobody answers', () => {
-    const passed: BayEvent[] = [asked, asked, answer(view(stored('a', 1)))]
+    const passed: BayEvent[] = [request, request, response(view(stored('a', 1)))]
     expect(after([...passed, failed(refused)]).stale).toBe(true)
-    expect(after([...passed, failed(refused), asked]).stale).toBe(false)
+    expect(after([...passed, failed(refused), request]).stale).toBe(false)
     expect(after([...passed, failed(unreachable())]).stale).toBe(false)
-    expect(after([asked, failed(refused)]).stale).toBe(false)
+    expect(after([request, failed(refused)]).stale).toBe(false)
   })
 })
 
@@ -155,7 +155,7 @@ describe('what the golfer does', () => {
   it('undoes what it was told; with something unanswered, whatever is newest', () => {
     expect(undoBatch(bayState(view()))).toBe('batch 0')
     expect(undoBatch(after([{ type: 'typed', shots: [a] }]))).toBeNull()
-    expect(undoBatch(after([asked]))).toBeNull()
+    expect(undoBatch(after([request]))).toBeNull()
     expect(shownBay(after([{ type: 'typed', shots: [a, b] }])).undo).toMatchObject({
       kind: 'taken',
       carryM: 120,

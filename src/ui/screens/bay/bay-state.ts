@@ -1,4 +1,4 @@
-import { apartFromStocks } from '@/core/session/conditions'
+import { isExcluded } from '@/core/session/conditions'
 import { clearLapsed } from '@/core/session/range-clear'
 import type { SessionShot } from '@/core/session/session-shot'
 import type { Mark } from '@/core/shots/mark'
@@ -69,7 +69,7 @@ export function bayAfter(state: BayState, event: BayEvent): BayState {
     case 'asked':
       return { ...state, underWay: state.underWay + 1, stale: false }
     case 'answered':
-      return afterAnswer({ ...state, underWay: state.underWay - 1 }, event.sent, event.kept)
+      return afterResponse({ ...state, underWay: state.underWay - 1 }, event.sent, event.kept)
     case 'problems':
       return { ...state, problems: event.problems }
     case 'came': {
@@ -129,7 +129,7 @@ export function bayAfter(state: BayState, event: BayEvent): BayState {
   }
 }
 
-function afterAnswer(state: BayState, sent: Sent<BayView>, kept: readonly ShotId[]): BayState {
+function afterResponse(state: BayState, sent: Sent<BayView>, kept: readonly ShotId[]): BayState {
   if (!sent.ok) {
     const stale = state.passedOver && state.underWay === 0 && !sent.unreachable
     return { ...state, stale }
@@ -155,7 +155,7 @@ export function shownBay({ view, unanswered }: BayState): BayView {
   const corrected = new Set(fresh.map(({ replaces }) => replaces))
   const isLeft = ({ id }: { id: ShotId }) => !corrected.has(id)
   const last = view.shots.at(-1)?.seq ?? 0
-  const apart = apartFromStocks(view.now, view.setUp, view.golfer.stocksOff)
+  const excluded = isExcluded(view.now, view.setUp, view.golfer.stocksOff)
   let { lastClearMs } = view
   const heldOf = ({ heldBecause, hitMs }: TypedPost): SessionShot['heldBecause'] => {
     const lapsed = clearLapsed(lastClearMs, hitMs)
@@ -190,7 +190,7 @@ export function shownBay({ view, unanswered }: BayState): BayView {
         .filter((shot) => isLeft(shot) && held.get(shot.id) === null)
         .map((shot) => ({
           ...shot,
-          ...(apart && { apart }),
+          ...(excluded && { apart: excluded }),
           session: view.history.at(-1)?.session ?? 0,
           mark: shot.mark ?? ('solid' as const),
           solidProbability: 1,

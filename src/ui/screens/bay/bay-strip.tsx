@@ -17,10 +17,12 @@ export function BayStrip({ view, newest }: { view: BayView; newest: string | und
   // Warm-up has a strip of its own, without a stock.
   const shots = history
     .filter(
-      ({ clubId, swing, apart }) =>
-        clubId === open.clubId && swing === open.swing && (apart === 'warm-up') === warmUp,
+      ({ clubId, swing, apart: excluded }) =>
+        clubId === open.clubId && swing === open.swing && (excluded === 'warm-up') === warmUp,
     )
-    .map(({ apart, ...shot }) => (apart === undefined || warmUp ? shot : { ...shot, apart }))
+    .map(({ apart: excluded, ...shot }) =>
+      excluded === undefined || warmUp ? shot : { ...shot, apart: excluded },
+    )
   const expected = view.expectations.find(
     ({ clubId, swing }) => clubId === open.clubId && swing === open.swing,
   )

@@ -116,7 +116,7 @@ function Held({ shots, view, bay, byKey, over }: HeldProps) {
       </b>
       : {why} Not counted yet.
       {doubt && slip ? (
-        <SlipAnswers
+        <SlipChoices
           shots={shots}
           slip={slip}
           keepFirst={doubt.is !== 'too-long'}
@@ -165,7 +165,7 @@ export async function correct(
 }
 
 /** A typed carry that one slip explains: what was meant, or what was typed. */
-function SlipAnswers({
+function SlipChoices({
   shots,
   slip,
   keepFirst,
@@ -190,8 +190,14 @@ function SlipAnswers({
   return (
     <div className="btns">
       <CommandKeys of={{ proposal: meant, asItIs: keep }} enabled={byKey} />
-      {(keepFirst ? [keepIt, change] : [change, keepIt]).map(({ id, answer, words }, i) => (
-        <CommandButton key={id} id={id} keyed={byKey} {...(i > 0 && { variant: 'outline' })} onClick={answer}>
+      {(keepFirst ? [keepIt, change] : [change, keepIt]).map(({ id, answer: response, words }, i) => (
+        <CommandButton
+          key={id}
+          id={id}
+          keyed={byKey}
+          {...(i > 0 && { variant: 'outline' })}
+          onClick={response}
+        >
           {words}
         </CommandButton>
       ))}
@@ -239,12 +245,12 @@ function WhichStation({ shots, view, bay }: Pick<HeldProps, 'shots' | 'view' | '
   const [station, setStation] = useState<Station | null>(null)
   const [shot] = shots
   const label = shot.clubLabel
-  const place = (which: Group['shots'], forLabel: boolean) =>
+  const index = (which: Group['shots'], forLabel: boolean) =>
     station && void bay.move(idsOf(which), station, forLabel)
   return (
     <div className="btns">
       <StationSelect view={view} label="Which club was it?" value={station} onChange={setStation} />
-      <Button disabled={!station} onClick={() => place(shots, label !== null)}>
+      <Button disabled={!station} onClick={() => index(shots, label !== null)}>
         {label
           ? `“${label}” is this club`
           : shots.length === 1
@@ -252,7 +258,7 @@ function WhichStation({ shots, view, bay }: Pick<HeldProps, 'shots' | 'view' | '
             : `Take all ${shots.length} there`}
       </Button>
       {(shots.length > 1 || label) && (
-        <Button variant="outline" disabled={!station} onClick={() => place([shot], false)}>
+        <Button variant="outline" disabled={!station} onClick={() => index([shot], false)}>
           Only {shot.carryM === null ? 'this one' : len(shot.carryM, view.golfer, 1)}
         </Button>
       )}

@@ -54,8 +54,8 @@ export function inHand(view: BayView, choice: Choice): InHand {
   const carriedOver = !view.now.warmUp && choice.followed?.last === last?.id ? last : undefined
   const newest = carriedOver ?? listed.at(-1)
   const chosen = choice.shot?.among === view.shots.length ? choice.shot.id : null
-  const place = clubs.findIndex(({ id }) => id === open.clubId)
-  const neighbour = (by: 1 | -1) => clubs[(place + by + clubs.length) % clubs.length]?.id
+  const index = clubs.findIndex(({ id }) => id === open.clubId)
+  const neighbour = (by: 1 | -1) => clubs[(index + by + clubs.length) % clubs.length]?.id
   const longer = neighbour(-1)
   const planned = progressOf(view)
   // With a plan the next station is the plan's: after the block in hand, or the block that lacks shots.

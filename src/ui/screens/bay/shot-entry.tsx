@@ -141,7 +141,7 @@ const sentences = (problems: { place: number; problem: TypedShotProblem }[], uni
     ? sentence(problems[0].problem, unit)
     : problems
         .slice(0, 3)
-        .map(({ place, problem }) => `Carry ${place}: ${sentence(problem, unit)}`)
+        .map(({ place: index, problem }) => `Carry ${index}: ${sentence(problem, unit)}`)
         .join(' ') + ' None was taken.'
 
 function sentence(problem: TypedShotProblem, unit: LengthUnit): string {

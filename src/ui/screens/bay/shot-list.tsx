@@ -1,7 +1,7 @@
 import type { ShotId } from '@/core/ids'
-import { apartFromStocks } from '@/core/session/conditions'
+import { isExcluded } from '@/core/session/conditions'
 import type { SessionShot } from '@/core/session/session-shot'
-import { APART_NAME, MARK_NAME, stationName } from '@/text/names'
+import { EXCLUSION_NAME, MARK_NAME, stationName } from '@/text/names'
 import { len, side } from '@/text/numbers'
 import type { BayView } from '@/views/bay-view'
 import type { Judged } from './last-shot'
@@ -31,7 +31,7 @@ export function ShotList({ view, title, shots, station, chosen, numberOf, judged
         {shots.toReversed().map((each) => {
           const judged = judgedOf(each.id)
           const what = each.mark ?? judged?.mark ?? 'solid'
-          const apart = apartFromStocks(each.conditions, view.setUp, golfer.stocksOff)
+          const excluded = isExcluded(each.conditions, view.setUp, golfer.stocksOff)
           const out = what !== 'solid'
           if (each.heldBecause !== null)
             return (
@@ -54,8 +54,8 @@ export function ShotList({ view, title, shots, station, chosen, numberOf, judged
                 </span>
                 <span>
                   {judged?.tired && <span className="mark-word out">tired</span>}{' '}
-                  {apart && <span className="mark-word out">{APART_NAME[apart]}</span>}{' '}
-                  {!(apart && what === 'solid') && (
+                  {excluded && <span className="mark-word out">{EXCLUSION_NAME[excluded]}</span>}{' '}
+                  {!(excluded && what === 'solid') && (
                     <span className={`mark-word ${out ? 'out' : ''}`}>
                       {MARK_NAME[what]}
                       {out && each.mark === null && '?'}

@@ -3,7 +3,7 @@
 import { useCallback, useEffect, useMemo, useReducer, useRef } from 'react'
 import type { AirAndLie } from '@/core/session/conditions'
 import type { SessionShot } from '@/core/session/session-shot'
-import type { SessionSaid } from '@/core/session/session-said'
+import type { SessionEvent } from '@/core/session/session-said'
 import type { Station } from '@/core/station'
 import type { Mark } from '@/core/shots/mark'
 import type { Problem } from '@/core/problem'
@@ -20,8 +20,8 @@ type Ask = () => Promise<Sent<BayView>>
 
 /** The Bay of one session, and all that a golfer can do in it. Other pages' and the monitor's shots are announced, and read by the same path. */
 export function useBay(first: BayView) {
-  const [state, tell] = useReducer(bayAfter, first, bayState)
-  const lastAsked = useRef<Promise<unknown>>(Promise.resolve())
+  const [state, dispatch] = useReducer(bayAfter, first, bayState)
+  const lastRequest = useRef<Promise<unknown>>(Promise.resolve())
   /** A station that was opened, and when the range was said to be clear, while nobody answered. */
   const unheard = useRef<{ station: Station | null; clearMs: number | null }>({
     station: null,
@@ -33,19 +33,19 @@ export function useBay(first: BayView) {
 
   /** One request after the other, in the order in which they were asked. */
   const inTurn = useCallback((ask: Ask): Promise<Sent<BayView>> => {
-    tell({ type: 'asked' })
-    const asked = lastAsked.current.then(ask)
-    lastAsked.current = asked
-    return asked
+    dispatch({ type: 'asked' })
+    const request = lastRequest.current.then(ask)
+    lastRequest.current = request
+    return request
   }, [])
   const answered = useCallback(
     (sent: Sent<BayView>) =>
-      tell({ type: 'answered', sent, kept: outbox.waiting(sessionId).map(({ id }) => id) }),
+      dispatch({ type: 'answered', sent, kept: outbox.waiting(sessionId).map(({ id }) => id) }),
     [sessionId],
   )
   const take = async (ask: Ask): Promise<boolean> => {
     const sent = await inTurn(ask)
-    tell({ type: 'problems', problems: sent.ok ? [] : sent.problems })
+    dispatch({ type: 'problems', problems: sent.ok ? [] : sent.problems })
     answered(sent)
     return sent.ok
   }
@@ -76,35 +76,38 @@ export function useBay(first: BayView) {
     // Another page, or the head of this one, may have sent what waited.
     const readAll = async () => {
       await read()
-      tell({ type: 'waits', shots: outbox.waiting(sessionId) })
+      dispatch({ type: 'waits', shots: outbox.waiting(sessionId) })
     }
     return listenToNotices({
       onOpen: () => {
-        tell({ type: 'live', live: true })
+        dispatch({ type: 'live', live: true })
         void catchUp()
       },
       onNotice: () => {
         // With a long history the analysis takes a while: new shots are shown at once.
         void send<SessionShot[]>('GET', `${session}/shots`).then(
-          (sent) => sent.ok && tell({ type: 'came', shots: sent.value }),
+          (sent) => sent.ok && dispatch({ type: 'came', shots: sent.value }),
         )
         void readAll()
       },
-      onLost: () => tell({ type: 'live', live: false }),
+      onLost: () => dispatch({ type: 'live', live: false }),
     })
   }, [read, session, sessionId])
   // The head of this page sends what waited: what the Bay says of it follows at once.
-  useEffect(() => outbox.onSent(() => tell({ type: 'waits', shots: outbox.waiting(sessionId) })), [sessionId])
+  useEffect(
+    () => outbox.onSent(() => dispatch({ type: 'waits', shots: outbox.waiting(sessionId) })),
+    [sessionId],
+  )
   useEffect(() => {
     if (state.stale) void read()
   }, [state.stale, read])
 
-  const saying = (said: SessionSaid, fromShotId?: ShotId) =>
+  const saying = (said: SessionEvent, fromShotId?: ShotId) =>
     take(() => send('POST', `${session}/said`, { ...said, ...(fromShotId && { fromShotId }) }))
 
   const open = (station: Station) => {
     chosen.current = true
-    tell({ type: 'opened', station })
+    dispatch({ type: 'opened', station })
     return take(async () => {
       const sent = await send<BayView>('PUT', `${session}/station`, station)
       unheard.current.station = !sent.ok && sent.unreachable ? station : null
@@ -118,7 +121,7 @@ export function useBay(first: BayView) {
     waiting: { shots: isGone(state) ? 0 : state.waiting, kept: outbox.isKept() },
     problems: state.problems,
     live: state.live,
-    say: (problems: Problem[]) => tell({ type: 'problems', problems }),
+    say: (problems: Problem[]) => dispatch({ type: 'problems', problems }),
     open,
     /** Opens a station unless the golfer has opened one, who can be quicker than the page wakes. */
     openFirst: (station: Station) => void (chosen.current || open(station)),
@@ -136,7 +139,7 @@ export function useBay(first: BayView) {
         hitMs: now,
       }))
       const shotIds = shots.map(({ id }) => id)
-      tell({ type: 'typed', shots })
+      dispatch({ type: 'typed', shots })
       // Kept until it is answered: a page that is left at once loses nothing.
       const keep = () => {
         const { clearMs } = unheard.current
@@ -147,8 +150,8 @@ export function useBay(first: BayView) {
       const waits = !sent.ok && sent.unreachable === true
       // The word that the range is clear may have been given since.
       if (waits) keep()
-      else tell({ type: 'problems', problems: sent.ok ? [] : sent.problems })
-      tell({
+      else dispatch({ type: 'problems', problems: sent.ok ? [] : sent.problems })
+      dispatch({
         type: 'settled',
         shotIds,
         outcome: waits ? 'waits' : sent.ok ? 'taken' : 'refused',
@@ -161,7 +164,7 @@ export function useBay(first: BayView) {
     clear: () => {
       const atMs = Date.now()
       unheard.current.clearMs = atMs
-      tell({ type: 'cleared', atMs })
+      dispatch({ type: 'cleared', atMs })
       return take(() => send('POST', `${session}/clear`, { atMs }))
     },
     warmUp: (on: boolean, fromShotId?: ShotId) => saying({ kind: 'warm-up', on }, fromShotId),
@@ -171,7 +174,7 @@ export function useBay(first: BayView) {
     expect: (station: Station, carryM: number) => saying({ kind: 'expectation', ...station, carryM }),
     /** Something hurts: the session stops, and shows it at once. */
     stop: () => {
-      tell({ type: 'stopped', hurtMs: Date.now() })
+      dispatch({ type: 'stopped', hurtMs: Date.now() })
       return take(async () => {
         const sent = await send('PATCH', session, { hurt: true })
         return sent.ok ? send<BayView>('GET', `${session}/bay`) : sent
@@ -179,8 +182,8 @@ export function useBay(first: BayView) {
     },
     /** That was tapped by mistake: the session goes on where it was. */
     continueAt: (station: Station) => {
-      tell({ type: 'stopped', hurtMs: null })
-      tell({ type: 'opened', station })
+      dispatch({ type: 'stopped', hurtMs: null })
+      dispatch({ type: 'opened', station })
       return take(async () => {
         const sent = await send('PATCH', session, { hurt: false })
         return sent.ok ? send<BayView>('PUT', `${session}/station`, station) : sent
@@ -212,7 +215,7 @@ export function useBay(first: BayView) {
       }),
     /** Marks a shot. It shows at once; one that waits in this browser takes its mark along. */
     mark: (shotId: ShotId, mark: Mark | null) => {
-      tell({ type: 'marked', shotId, mark })
+      dispatch({ type: 'marked', shotId, mark })
       return take(async () => {
         const waits = outbox.waiting(sessionId).find(({ id }) => id === shotId)
         if (!waits)
@@ -228,7 +231,7 @@ export function useBay(first: BayView) {
     redo: () => take(() => send('POST', `${session}/redo`)),
     /** After what was typed before it: the page of the session's end shows every shot. */
     end: async () => {
-      await lastAsked.current
+      await lastRequest.current
       return send('PATCH', session, { ended: true })
     },
   }

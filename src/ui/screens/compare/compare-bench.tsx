@@ -8,7 +8,7 @@ import Form from 'react-bootstrap/Form'
 
 import { fullSwingOf } from '@/core/station'
 import { trialBlocks } from '@/core/compare/trial'
-import { heldByStocks } from '@/core/shots/holds'
+import { adjustedStocks } from '@/core/shots/holds'
 import { lengthIn } from '@/core/units'
 import { refitStair } from '@/draw/refit-stair'
 import {
@@ -26,7 +26,7 @@ import { around, len } from '@/text/numbers'
 import type { CompareRow, CompareView, SideChoice } from '@/views/compare-view'
 import { AirChoice } from '../../shared/air/air-choice'
 import { SvgDrawing } from '../../shared/drawing/svg-drawing'
-import { HoldsLine } from '../../shared/shell/holds-line'
+import { AdjustmentsLine } from '../../shared/shell/holds-line'
 import { PageHead } from '../../shared/shell/page-head'
 import { PrintTitle } from '../../shared/shell/print-title'
 import { writeBlocks } from '../plan/plan-draft'
@@ -51,8 +51,8 @@ export function CompareBench(view: CompareView) {
     // The second may be chosen before the page knows of the first.
     const next = { ...chosen, [which]: key }
     setChosen(next)
-    const asked = new URLSearchParams(next)
-    router.replace(`/golfers/${golfer.id}/compare?${asked.toString()}`)
+    const request = new URLSearchParams(next)
+    router.replace(`/golfers/${golfer.id}/compare?${request.toString()}`)
   }
   const both = rows.filter(({ found }) => found !== null)
   const alone = rows.filter(({ found }) => found === null)
@@ -106,8 +106,8 @@ export function CompareBench(view: CompareView) {
           Print
         </Button>
       </PageHead>
-      <HoldsLine
-        holds={heldByStocks(
+      <AdjustmentsLine
+        adjustments={adjustedStocks(
           both.flatMap(({ a: one, b: other }) => [one, other].filter((each) => each !== null)),
         )}
         name={clubNames(bag)}

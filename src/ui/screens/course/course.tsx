@@ -4,8 +4,8 @@ import { day as dayName } from '@/text/days'
 import { clubNames } from '@/text/names'
 import { OnlyThePlainCard } from '../../shared/course/only-the-plain-card'
 import { RuleOfPlay } from '../../shared/course/rule-of-play'
-import { AirAsked } from '../../shared/air/air-asked'
-import { HoldsLine } from '../../shared/shell/holds-line'
+import { AskForAir } from '../../shared/air/air-asked'
+import { AdjustmentsLine } from '../../shared/shell/holds-line'
 import { PageHead } from '../../shared/shell/page-head'
 import { PrintTitle } from '../../shared/shell/print-title'
 import type { CourseView } from '@/views/course-view'
@@ -48,10 +48,10 @@ export function Course(view: CourseView) {
           Take this card along
         </Link>
       </PageHead>
-      <HoldsLine holds={card.holds} name={name} />
+      <AdjustmentsLine adjustments={card.adjustments} name={name} />
       <Places golfer={golfer} day={day} places={places} />
       <RuleOfPlay golfer={golfer} />
-      <AirAsked
+      <AskForAir
         key={airs.map(({ id }) => id).join()}
         golfer={golfer}
         of={airs}

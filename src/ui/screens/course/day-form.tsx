@@ -7,7 +7,7 @@ import Form from 'react-bootstrap/Form'
 import { useController, useForm, useWatch } from 'react-hook-form'
 import ToggleButton from 'react-bootstrap/ToggleButton'
 import ToggleButtonGroup from 'react-bootstrap/ToggleButtonGroup'
-import type { CoursePlace, Day } from '@/core/flight/day'
+import type { Venue, Day } from '@/core/flight/day'
 import { seaLevelPressure } from '@/core/flight/air'
 import { TURFS, type Turf } from '@/core/flight/ground'
 import type { Golfer } from '@/core/golfer'
@@ -18,7 +18,7 @@ import { areNumbers, measuresOf, PERCENT, plain } from '../../shared/form/measur
 import { NumberOf } from '../../shared/form/number-of'
 import { Problems } from '../../shared/shell/problems'
 
-type Props = { golfer: Golfer; day: Day; places: CoursePlace[] }
+type Props = { golfer: Golfer; day: Day; places: Venue[] }
 type Along = 'with' | 'against'
 type DayFields = {
   place: string
@@ -58,7 +58,7 @@ export function DayForm({ golfer, day, places }: Props) {
     values: fieldsOf(day),
   })
   const { problems, setProblems, send, submit } = useSubmit()
-  const [said, setSaid] = useState('')
+  const [message, setMessage] = useState('')
   const { temp, wind, height } = measuresOf(golfer)
   const home = `/api/golfers/${golfer.id}`
   const set = handleSubmit(async (fields) => {
@@ -67,7 +67,7 @@ export function DayForm({ golfer, day, places }: Props) {
       ? dayProblems(draft, golfer)
       : ['One number of the day is empty or no number: type it.']
     if (found.length > 0) return setProblems(found.map((sentence) => ({ field: 'day', sentence })))
-    if (await submit('PUT', `${home}/day`, draft)) setSaid('The card stands for this day.')
+    if (await submit('PUT', `${home}/day`, draft)) setMessage('The card stands for this day.')
   })
   const askStation = async () => {
     const sent = await send<WeatherReading>('POST', '/api/weather')
@@ -76,7 +76,7 @@ export function DayForm({ golfer, day, places }: Props) {
     const seaLevelHpa = seaLevelPressure(pressureHpa, altitudeM)
     for (const [field, value] of Object.entries({ place, tempC, humidity, altitudeM, seaLevelHpa }))
       setValue(field as keyof DayFields, value)
-    setSaid(`As the station at ${place} reads it. Say how the wind blows along your shots.`)
+    setMessage(`As the station at ${place} reads it. Say how the wind blows along your shots.`)
   }
   const [place, altitudeM, turf] = useWatch({ control, name: ['place', 'altitudeM', 'turf'] })
   const name = place.trim()
@@ -96,7 +96,7 @@ export function DayForm({ golfer, day, places }: Props) {
   return (
     <section className="sheet day-form" aria-label="The day">
       <h2>The day</h2>
-      <Form className="p-3 d-grid gap-3" noValidate onSubmit={set} onChange={() => setSaid('')}>
+      <Form className="p-3 d-grid gap-3" noValidate onSubmit={set} onChange={() => setMessage('')}>
         <div className="fields">
           <div className="measure">
             <Form.Label htmlFor="day-place">Place</Form.Label>
@@ -117,9 +117,9 @@ export function DayForm({ golfer, day, places }: Props) {
             onChange={along.onChange}
             aria-label="The wind blows"
           >
-            {(['against', 'with'] as const).map((way) => (
-              <ToggleButton key={way} id={`along-${way}`} value={way} variant="outline">
-                {way}
+            {(['against', 'with'] as const).map((direction) => (
+              <ToggleButton key={direction} id={`along-${direction}`} value={direction} variant="outline">
+                {direction}
               </ToggleButton>
             ))}
           </ToggleButtonGroup>
@@ -166,7 +166,7 @@ export function DayForm({ golfer, day, places }: Props) {
           )}
         </div>
         <p className="quiet mb-0" role="status">
-          {said}
+          {message}
         </p>
         <Problems of={problems} />
       </Form>

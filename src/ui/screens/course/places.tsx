@@ -1,19 +1,19 @@
 'use client'
 
 import Button from 'react-bootstrap/Button'
-import type { CoursePlace, Day } from '@/core/flight/day'
+import type { Venue, Day } from '@/core/flight/day'
 import type { Golfer } from '@/core/golfer'
 import { altitude } from '@/text/set-up'
 import { useSubmit } from '../../shared/use-submit'
 import { Problems } from '../../shared/shell/problems'
 
-type Props = { golfer: Golfer; day: Day; places: CoursePlace[] }
+type Props = { golfer: Golfer; day: Day; places: Venue[] }
 
 /** The golfer's courses: one that is tapped sets the day, with the altitude and the ground that it keeps. */
 export function Places({ golfer, day, places }: Props) {
   const { problems, submit } = useSubmit()
   if (places.length === 0) return null
-  const play = async ({ name, altitudeM, turf }: CoursePlace) => {
+  const play = async ({ name, altitudeM, turf }: Venue) => {
     await submit('PUT', `/api/golfers/${golfer.id}/day`, { ...day, place: name, altitudeM, turf })
   }
   return (

@@ -3,19 +3,19 @@
 import { useEffect, useRef, useState } from 'react'
 import type { Day } from '@/core/flight/day'
 import type { SeasonStation } from '@/core/flight/season'
-import type { SeasonAnswer, SeasonAsked } from '@/workers/season'
+import type { SeasonResult, SeasonRequest } from '@/workers/season'
 
 /** The season around a day, computed beside the page: of days that come while one is computed only the last is asked. */
-export function useSeason(stations: SeasonStation[], base: Day, day: Day): SeasonAnswer {
-  const [answer, setAnswer] = useState<SeasonAnswer>({ day, lines: [] })
+export function useSeason(stations: SeasonStation[], base: Day, day: Day): SeasonResult {
+  const [response, setResult] = useState<SeasonResult>({ day, lines: [] })
   const worker = useRef<Worker | null>(null)
   const busy = useRef(false)
-  const next = useRef<SeasonAsked | null>(null)
+  const next = useRef<SeasonRequest | null>(null)
   useEffect(() => {
     const own = new Worker(new URL('../../../workers/season.ts', import.meta.url), { type: 'module' })
     worker.current = own
-    own.onmessage = ({ data }: MessageEvent<SeasonAnswer>) => {
-      setAnswer(data)
+    own.onmessage = ({ data }: MessageEvent<SeasonResult>) => {
+      setResult(data)
       busy.current = next.current !== null
       if (next.current) own.postMessage(next.current)
       next.current = null
@@ -27,12 +27,12 @@ export function useSeason(stations: SeasonStation[], base: Day, day: Day): Seaso
     }
   }, [])
   useEffect(() => {
-    const ask: SeasonAsked = { stations, base, day }
+    const ask: SeasonRequest = { stations, base, day }
     if (busy.current) next.current = ask
     else {
       busy.current = true
       worker.current?.postMessage(ask)
     }
   }, [stations, base, day])
-  return answer
+  return response
 }

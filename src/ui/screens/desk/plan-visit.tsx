@@ -7,7 +7,7 @@ import type { Golfer } from '@/core/golfer'
 import { isWithin, LETTERS, LIMITS } from '@/core/limits'
 import type { Visit } from '@/core/visits/visit'
 import { overlapping } from '@/core/visits/week'
-import { timeAtPlace } from '@/text/days'
+import { localTime } from '@/text/days'
 import { listed } from '@/text/numbers'
 import { momentOf, momentText } from '../../shared/form/moment-field'
 import { NumberOf } from '../../shared/form/number-of'
@@ -101,7 +101,7 @@ export function PlanVisit({ golfers, planned, nowMs, onHide, onPlanned }: Props)
               Somebody else is planned then:{' '}
               {listed(
                 others.map(
-                  (other) => `${timeAtPlace(other.atMs, other.offsetMin)} for ${other.minutes} minutes`,
+                  (other) => `${localTime(other.atMs, other.offsetMin)} for ${other.minutes} minutes`,
                 ),
               )}
               .

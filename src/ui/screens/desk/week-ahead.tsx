@@ -1,5 +1,5 @@
 import Link from 'next/link'
-import { dayName, timeAtPlace } from '@/text/days'
+import { dayName, localTime } from '@/text/days'
 import type { Visit } from '@/core/visits/visit'
 import { count } from '@/text/numbers'
 import type { DeskView } from '@/views/desk-view'
@@ -31,7 +31,7 @@ export function WeekAhead({ view: { days, rows, offsetMin } }: { view: DeskView 
           <ul>
             {day.visits.map((visit) => (
               <li key={visit.id}>
-                <span className="num">{timeAtPlace(visit.atMs, visit.offsetMin)}</span>
+                <span className="num">{localTime(visit.atMs, visit.offsetMin)}</span>
                 <span>
                   <Link href={`/golfers/${visit.golferId}/visits/${encodeURIComponent(visit.id)}`}>
                     {nameOf(visit.golferId)}

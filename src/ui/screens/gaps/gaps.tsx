@@ -7,7 +7,7 @@ import { isSameGap } from '@/core/gaps/gap-clubs'
 import type { Golfer } from '@/core/golfer'
 import type { GolferId } from '@/core/ids'
 import { HitThese } from './hit-these'
-import { isMeasured, type Step } from '@/core/gaps/step'
+import { isMeasured, type Gap } from '@/core/gaps/step'
 import { stair, stairRows } from '@/draw/stair'
 import { stairOfBag } from '@/draw/stair-of-bag'
 import { SvgDrawing } from '../../shared/drawing/svg-drawing'
@@ -22,7 +22,7 @@ import { clubNames } from '@/text/names'
 import { fixed, len } from '@/text/numbers'
 import { nextReason } from '@/text/reasons'
 import { paperNames } from '@/text/refit'
-import { drawnStep, needWords, overUnhitWords, verdictWords } from '@/text/verdicts'
+import { drawnGap, needWords, overUnhitWords, verdictWords } from '@/text/verdicts'
 import { stairLegend } from '@/draw/stair-legend'
 import { isHit, type Stock } from '@/core/stock/stock'
 import { finding } from '@/text/finding'
@@ -30,9 +30,9 @@ import { lede } from './lede'
 import { AirChoice } from '../../shared/air/air-choice'
 import { statedAir } from '@/text/set-up'
 import { useKept } from '../../shared/use-kept'
-import { StepSchoolChoice, StockRuleChoice } from './schools'
+import { GapRuleChoice, StockRuleChoice } from './schools'
 import type { GapsView } from '@/views/gaps-view'
-import { StepEvidence } from './step-evidence'
+import { GapEvidence } from './step-evidence'
 import styles from './gaps.module.css'
 
 /** Few golfers have limits of their own: their form comes with them. */
@@ -46,20 +46,20 @@ type Props = { golfer: Golfer } & GapsView
 export function Gaps({ golfer, bag, analysis, shots, gapsToFix, changes, faced }: Props) {
   const found = finding(bag, analysis, golfer)
   const [chosenId, choose] = useKept<string | null>(`gap ${golfer.id}`, null, isText)
-  const kept = analysis.steps.findIndex(({ longerId }) => longerId === chosenId)
-  const chosen = kept < 0 ? found.step : kept
-  const setChosen = (place: number) => choose(analysis.steps[place]?.longerId ?? null)
+  const kept = analysis.gaps.findIndex(({ longerId }) => longerId === chosenId)
+  const chosen = kept < 0 ? found.gap : kept
+  const setChosen = (place: number) => choose(analysis.gaps[place]?.longerId ?? null)
   const clubs = bag.clubs.filter((club) => club.kind !== 'putter')
   const name = clubNames(bag)
-  const step = analysis.steps[chosen]
+  const gap = analysis.gaps[chosen]
   const data = stairOfBag(golfer, clubs, analysis, chosen)
   const home = `/golfers/${golfer.id}`
   const paperName = paperNames(bag)
-  const todo = (gap: Step): string | undefined => {
+  const todo = (gap: Gap): string | undefined => {
     const first = gapsToFix.firsts.find((each) => isSameGap(each, gap))
     return first && firstSentence(first, paperName, golfer)
   }
-  const drawn = (each: Step) => fixed(drawnStep(each, analysis.stocks, golfer) ?? 0, 0)
+  const drawn = (each: Gap) => fixed(drawnGap(each, analysis.stocks, golfer) ?? 0, 0)
   if (!analysis.stocks.some(isHit)) {
     return (
       <NoShotsYet
@@ -83,7 +83,7 @@ export function Gaps({ golfer, bag, analysis, shots, gapsToFix, changes, faced }
         choices={
           <>
             <StockRuleChoice golfer={golfer} />
-            <StepSchoolChoice golfer={golfer} />
+            <GapRuleChoice golfer={golfer} />
             <AirChoice golfer={golfer} />
           </>
         }
@@ -95,7 +95,7 @@ export function Gaps({ golfer, bag, analysis, shots, gapsToFix, changes, faced }
           Hit more
         </Link>
       </PageHead>
-      {golfer.stepSchool === 'own' && <OwnLimits key={golfer.lengthUnit} golfer={golfer} />}
+      {golfer.gapRule === 'own' && <OwnLimits key={golfer.lengthUnit} golfer={golfer} />}
       <div className="gaps">
         <section className="sheet stair-frame" aria-label="The stair">
           <SvgDrawing
@@ -105,8 +105,8 @@ export function Gaps({ golfer, bag, analysis, shots, gapsToFix, changes, faced }
           >
             {(drawing) => {
               const { head, row } = stairRows(drawing.width)
-              return analysis.steps.map((each, i) =>
-                each.stepM === undefined ? null : (
+              return analysis.gaps.map((each, i) =>
+                each.gapM === undefined ? null : (
                   <button
                     key={each.longerId}
                     type="button"
@@ -125,13 +125,13 @@ export function Gaps({ golfer, bag, analysis, shots, gapsToFix, changes, faced }
           </div>
           <Legend />
         </section>
-        {step && (
-          <StepEvidence
+        {gap && (
+          <GapEvidence
             golfer={golfer}
-            step={step}
+            gap={gap}
             analysis={analysis}
             shots={shots}
-            todo={todo(step)}
+            todo={todo(gap)}
             changes={changes}
             faced={faced}
             name={name}
@@ -193,7 +193,7 @@ function HitNext({
 /** The same facts as the drawing, for those who cannot see it. */
 function StairTable({
   golfer,
-  analysis: { steps, stocks, overUnhit },
+  analysis: { gaps, stocks, overUnhit },
   name,
 }: {
   golfer: Golfer
@@ -213,17 +213,15 @@ function StairTable({
         </tr>
       </thead>
       <tbody>
-        {steps.map((step) => (
-          <tr key={step.longerId}>
+        {gaps.map((gap) => (
+          <tr key={gap.longerId}>
             <th>
-              {name(step.longerId)} to {name(step.shorterId)}
+              {name(gap.longerId)} to {name(gap.shorterId)}
             </th>
-            <td>{stepCell(step, stocks, golfer)}</td>
-            <td>
-              {isMeasured(step) ? `${len(step.lowM, golfer, 1)} to ${len(step.highM, golfer, 1)}` : '–'}
-            </td>
-            <td>{isMeasured(step) ? verdictWords(step, golfer) : 'not hit'}</td>
-            <td>{isMeasured(step) ? needWords(step) : ''}</td>
+            <td>{gapCell(gap, stocks, golfer)}</td>
+            <td>{isMeasured(gap) ? `${len(gap.lowM, golfer, 1)} to ${len(gap.highM, golfer, 1)}` : '–'}</td>
+            <td>{isMeasured(gap) ? verdictWords(gap, golfer) : 'not hit'}</td>
+            <td>{isMeasured(gap) ? needWords(gap) : ''}</td>
           </tr>
         ))}
         {overUnhit.map((each) => (
@@ -236,8 +234,8 @@ function StairTable({
   )
 }
 
-const stepCell = (step: Step, stocks: readonly Stock[], golfer: Golfer): string => {
-  const drawn = drawnStep(step, stocks, golfer)
+const gapCell = (gap: Gap, stocks: readonly Stock[], golfer: Golfer): string => {
+  const drawn = drawnGap(gap, stocks, golfer)
   return drawn === null ? 'not hit' : fixed(drawn, 0)
 }
 

@@ -11,32 +11,36 @@ import { overUnhitWords, sureness, VERDICT_NAME } from '@/text/verdicts'
 import { isMeasured } from '@/core/gaps/step'
 
 /** A sentence names this many holes, those that were faced most, then the widest; the drawing shows all. */
-const MOST_HOLES = 3
+const MOST_RANGES = 3
 
 /** What matters beside the finding: what is settled, what to hit, holes and cover. */
 export function lede(
-  { steps, stocks, overUnhit, holes, unknownHoles, cover, goal, next }: BagAnalysis,
+  { gaps, stocks, overUnhit, uncovered, maybeUncovered, cover, goal, next }: BagAnalysis,
   bag: Bag,
   golfer: Golfer,
   faced: Faced,
 ): ReactNode {
   const name = clubNames(bag)
-  const judged = steps.filter((step) => step.leftOnPurpose === undefined)
-  const left = steps.length - judged.length
-  const settled = (['reversed', 'level', 'wide', 'narrow', 'even'] as const).flatMap((verdict) => {
-    const n = judged.filter((step) => step.settled && step.verdict === verdict).length
-    return n > 0 ? [{ verdict, n }] : []
-  })
+  const judged = gaps.filter((gap) => gap.leftOnPurpose === undefined)
+  const left = gaps.length - judged.length
+  const settled = (['reversed', 'same-distance', 'too-wide', 'too-close', 'good'] as const).flatMap(
+    (verdict) => {
+      const n = judged.filter((gap) => gap.settled && gap.verdict === verdict).length
+      return n > 0 ? [{ verdict, n }] : []
+    },
+  )
   const of = (sure: ReturnType<typeof sureness>) =>
-    judged.filter((step) => isMeasured(step) && sureness(step) === sure).length
-  const unknown = steps.filter((step) => !isMeasured(step)).length
+    judged.filter((gap) => isMeasured(gap) && sureness(gap) === sure).length
+  const unknown = gaps.filter((gap) => !isMeasured(gap)).length
   const carries = stocks.flatMap((stock) => stock.carryM ?? [])
   const unit = golfer.lengthUnit
   const parts: ReactNode[] = [
     ...settled.map(({ verdict, n }) => (
       <b
         key={verdict}
-        style={{ color: `var(--${verdict === 'reversed' || verdict === 'level' ? 'flip' : verdict})` }}
+        style={{
+          color: `var(--${verdict === 'reversed' || verdict === 'same-distance' ? 'flip' : verdict})`,
+        }}
       >
         {n} {VERDICT_NAME[verdict]}
       </b>
@@ -50,26 +54,26 @@ export function lede(
   const isSeen = ([from, to]: [number, number]) => len(from, golfer) !== len(to, golfer)
   const spans = (list: [number, number][]) => {
     const seen = list.filter(isSeen)
-    const first = mostFaced(seen, faced).slice(0, MOST_HOLES)
+    const first = mostFaced(seen, faced).slice(0, MOST_RANGES)
     const named = seen
-      .filter((hole) => first.includes(hole))
+      .filter((range) => first.includes(range))
       .map(([from, to]) => `${len(from, golfer)}–${len(to, golfer)}`)
-    return seen.length > MOST_HOLES
-      ? `${named.join(', ')} and ${seen.length - MOST_HOLES} more`
+    return seen.length > MOST_RANGES
+      ? `${named.join(', ')} and ${seen.length - MOST_RANGES} more`
       : named.join(', ')
   }
-  const [worst] = mostFaced(holes.filter(isSeen), faced)
+  const [worst] = mostFaced(uncovered.filter(isSeen), faced)
   return (
     <>
-      {count(steps.length, 'step')}: {parts.map((part, i) => (i === 0 ? part : [', ', part]))}.{' '}
+      {count(gaps.length, 'step')}: {parts.map((part, i) => (i === 0 ? part : [', ', part]))}.{' '}
       {goal && golfer.goalZoneM && (
         <>
           Your goal zone {len(golfer.goalZoneM[0], golfer)} to {len(golfer.goalZoneM[1], golfer)}:{' '}
-          {spans(goal.holes) === ''
-            ? goal.unknownHoles.length > 0
+          {spans(goal.uncovered) === ''
+            ? goal.maybeUncovered.length > 0
               ? 'not known yet'
               : 'no hole'
-            : `nothing lands on ${spans(goal.holes)}`}
+            : `nothing lands on ${spans(goal.uncovered)}`}
           .{' '}
         </>
       )}
@@ -77,13 +81,13 @@ export function lede(
         <>
           A stock within {lenUnit(golfer.toleranceM, golfer)} of <b>{percent(cover)}</b> of the distances from{' '}
           {len(Math.min(...carries), golfer)} to {len(Math.max(...carries), golfer)} {unit}
-          {spans(holes) !== '' && <>; holes at {spans(holes)}</>}
+          {spans(uncovered) !== '' && <>; holes at {spans(uncovered)}</>}
           {worst && facedBetween(faced, worst).shots > 0 && (
             <>
               , {len(worst[0], golfer)}–{len(worst[1], golfer)} {facedWords(faced, worst)}
             </>
           )}
-          {spans(unknownHoles) !== '' && <>; {spans(unknownHoles)} is not known yet</>}.{' '}
+          {spans(maybeUncovered) !== '' && <>; {spans(maybeUncovered)} is not known yet</>}.{' '}
         </>
       )}
       {overUnhit.map((each) => `${overUnhitWords(each, stocks, golfer, name)}. `)}
@@ -92,7 +96,7 @@ export function lede(
           Hit next: <b>{nextLine(next, name)}</b>.
         </>
       ) : (
-        steps.some((step) => !step.settled) && 'More shots would change nothing now: let it rest.'
+        gaps.some((gap) => !gap.settled) && 'More shots would change nothing now: let it rest.'
       )}
     </>
   )

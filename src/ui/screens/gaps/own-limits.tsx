@@ -10,7 +10,7 @@ import type { Golfer } from '@/core/golfer'
 import { lengthMeasure } from '../../shared/form/measure'
 import { NumberOf } from '../../shared/form/number-of'
 import { Problems } from '../../shared/shell/problems'
-import { useSchools } from './schools'
+import { useRules } from './schools'
 
 const SEGMENT_NAME: Record<Segment, string> = {
   top: 'driver and woods',
@@ -22,15 +22,15 @@ type OwnFields = Record<Segment, Record<keyof Zones, number | null>>
 
 /** The golfer's own limits of an even step, where that is the school. */
 export default function OwnLimits({ golfer }: { golfer: Golfer }) {
-  const { problems, change } = useSchools(golfer)
+  const { problems, change } = useRules(golfer)
   const unit = golfer.lengthUnit
   const own = golfer.ownZonesM ?? OWN_START
   const { control, handleSubmit } = useForm<OwnFields>({ defaultValues: own })
   const [wrong, setWrong] = useState('')
   const save = handleSubmit(async (limits) => {
     const bad = SEGMENTS.find((segment) => {
-      const { narrow, wide } = limits[segment]
-      return !(narrow !== null && wide !== null && narrow > 0 && wide > narrow)
+      const { tooClose, tooWide } = limits[segment]
+      return !(tooClose !== null && tooWide !== null && tooClose > 0 && tooWide > tooClose)
     })
     setWrong(
       bad ? `${SEGMENT_NAME[bad]}: an even step needs two rising numbers in ${unit}, such as 7 and 15.` : '',
@@ -43,12 +43,12 @@ export default function OwnLimits({ golfer }: { golfer: Golfer }) {
         {SEGMENTS.map((segment) => (
           <span key={segment} role="group" aria-label={SEGMENT_NAME[segment]}>
             {SEGMENT_NAME[segment]}
-            {(['narrow', 'wide'] as const).map((end) => (
+            {(['tooClose', 'tooWide'] as const).map((end) => (
               <NumberOf
                 key={end}
                 control={control}
                 name={`${segment}.${end}`}
-                label={`${SEGMENT_NAME[segment]}, ${end === 'narrow' ? 'from' : 'to'}`}
+                label={`${SEGMENT_NAME[segment]}, ${end === 'tooClose' ? 'from' : 'to'}`}
                 labelled="unseen"
                 measure={lengthMeasure(unit, 0)}
                 size="sm"

@@ -1,6 +1,6 @@
 import Link from 'next/link'
 import type { BagAnalysis } from '@/core/analyse-bag'
-import { isMeasured, ZONES, type Step } from '@/core/gaps/step'
+import { isMeasured, ZONE_VERDICT, ZONES, type Gap } from '@/core/gaps/step'
 import type { Golfer } from '@/core/golfer'
 import { STOCK_RULES } from '@/core/stock/stock-rules'
 import { ClubChange } from '../../shared/changes/club-changes'
@@ -10,7 +10,7 @@ import { chance, fixed, len, lenUnit } from '@/text/numbers'
 import { leftOutReason, offCurveSentence } from '@/text/reasons'
 import type { Faced } from '@/core/rounds/faced'
 import { facedWords } from '@/text/rounds'
-import { drawnStep, stepSentences, VERDICT_NAME } from '@/text/verdicts'
+import { drawnGap, gapSentences, VERDICT_NAME } from '@/text/verdicts'
 import { LeaveOnPurpose } from './leave-on-purpose'
 import type { StationShots } from '@/views/bag-analysis'
 import type { ChangeSeen } from '@/views/changed-clubs'
@@ -19,7 +19,7 @@ import { atStation, fullSwingOf, isOf } from '@/core/station'
 
 type Props = {
   golfer: Golfer
-  step: Step
+  gap: Gap
   analysis: BagAnalysis
   shots: StationShots
   /** What to do about it first, where it is not good. */
@@ -31,9 +31,9 @@ type Props = {
 }
 
 /** What carries the verdict of one step: its interval and limits, the shots of both clubs, and the other schools. */
-export function StepEvidence({
+export function GapEvidence({
   golfer,
-  step,
+  gap,
   analysis,
   shots,
   todo,
@@ -42,7 +42,7 @@ export function StepEvidence({
   name,
   loftMeasured,
 }: Props) {
-  const sides = [step.longerId, step.shorterId].map((id) => ({
+  const sides = [gap.longerId, gap.shorterId].map((id) => ({
     id,
     stock: atStation(analysis.stocks, fullSwingOf(id)),
   }))
@@ -50,62 +50,58 @@ export function StepEvidence({
     const [longer, shorter] = sides.map(({ stock }) => stock?.carryM)
     return longer !== undefined && shorter !== undefined && from < longer && to > shorter
   }
-  const between = analysis.holes.filter(inside)
-  const leftHoles = analysis.holesLeft.filter(({ hole }) => inside(hole))
+  const between = analysis.uncovered.filter(inside)
+  const keptBetween = analysis.uncoveredKept.filter(({ range }) => inside(range))
   return (
     <section className="sheet evidence no-print" aria-label="Evidence" aria-live="polite">
       <div className="d-flex justify-content-between align-items-baseline gap-2">
         <h2>
-          {name(step.longerId)} to {name(step.shorterId)}
+          {name(gap.longerId)} to {name(gap.shorterId)}
         </h2>
-        <VerdictBadge step={step} units={golfer} />
+        <VerdictBadge gap={gap} units={golfer} />
       </div>
-      {!isMeasured(step) ? (
+      {!isMeasured(gap) ? (
         <p className="mt-2 mb-0">
           One of the two has no shots that count: hit three with each to begin with.
         </p>
       ) : (
         <>
           <div className="big">
-            {fixed(drawnStep(step, analysis.stocks, golfer) ?? 0, 0)}{' '}
+            {fixed(drawnGap(gap, analysis.stocks, golfer) ?? 0, 0)}{' '}
             <small className="fs-5">{golfer.lengthUnit}</small>
           </div>
           <p className="mb-1">
-            Banco’s estimate from all shots: {len(step.stepM, golfer, 1)} ({len(step.lowM, golfer, 1)}–
-            {len(step.highM, golfer, 1)}), {sides.map(({ stock }) => stock?.count ?? 0).join(' + ')} good
-            shots
+            Banco’s estimate from all shots: {len(gap.gapM, golfer, 1)} ({len(gap.lowM, golfer, 1)}–
+            {len(gap.highM, golfer, 1)}), {sides.map(({ stock }) => stock?.count ?? 0).join(' + ')} good shots
           </p>
-          <ZoneBar step={step} />
-          <p className="mb-2">{stepSentences(step, analysis.stocks, golfer, name).join(' ')}</p>
+          <ZoneBar gap={gap} />
+          <p className="mb-2">{gapSentences(gap, analysis.stocks, golfer, name).join(' ')}</p>
           {todo && (
             <p className="mb-2">
               <b>{todo}</b>
             </p>
           )}
-          {(todo || troubled(step)) && step.leftOnPurpose === undefined && (
-            <Link
-              className="btn btn-sm btn-outline"
-              href={`/golfers/${golfer.id}/refit?for=${step.longerId}`}
-            >
+          {(todo || troubled(gap)) && gap.leftOnPurpose === undefined && (
+            <Link className="btn btn-sm btn-outline" href={`/golfers/${golfer.id}/refit?for=${gap.longerId}`}>
               Fix this gap
             </Link>
           )}{' '}
-          {(troubled(step) || step.leftOnPurpose !== undefined) && (
+          {(troubled(gap) || gap.leftOnPurpose !== undefined) && (
             <LeaveOnPurpose
-              key={`${step.longerId} ${step.leftOnPurpose}`}
+              key={`${gap.longerId} ${gap.leftOnPurpose}`}
               golferId={golfer.id}
-              about={{ kind: 'step', longerId: step.longerId, shorterId: step.shorterId }}
-              what={`${name(step.longerId)} to ${name(step.shorterId)}`}
-              because={step.leftOnPurpose}
+              about={{ kind: 'step', longerId: gap.longerId, shorterId: gap.shorterId }}
+              what={`${name(gap.longerId)} to ${name(gap.shorterId)}`}
+              because={gap.leftOnPurpose}
             />
           )}
         </>
       )}
-      {between.map((hole) => (
-        <HoleLine key={hole[0]} golfer={golfer} faced={faced} hole={hole} />
+      {between.map((range) => (
+        <UncoveredLine key={range[0]} golfer={golfer} faced={faced} range={range} />
       ))}
-      {leftHoles.map(({ hole, because }) => (
-        <HoleLine key={hole[0]} golfer={golfer} faced={faced} hole={hole} because={because} />
+      {keptBetween.map(({ range, because }) => (
+        <UncoveredLine key={range[0]} golfer={golfer} faced={faced} range={range} because={because} />
       ))}
       {sides.map(({ id, stock }) => {
         const off = offCurveSentence(stock?.offCurve, golfer, loftMeasured(id))
@@ -138,24 +134,24 @@ export function StepEvidence({
           </div>
         )
       })}
-      {isMeasured(step) && (
+      {isMeasured(gap) && (
         <table className="schools">
           <caption>The same gap by other ways to count a yardage, {golfer.lengthUnit}</caption>
           <tbody>
             {STOCK_RULES.map((rule) => {
-              const runs = step.onTotal ? [step.onTotal.longerM, step.onTotal.shorterM] : [0, 0]
+              const runs = gap.onTotal ? [gap.onTotal.longerM, gap.onTotal.shorterM] : [0, 0]
               const [longer, shorter] = sides.map(({ stock }, i) => {
-                const at = stock?.schools[rule]
+                const at = stock?.byStockRule[rule]
                 return at === undefined ? undefined : at + (runs[i] ?? 0)
               })
-              const stepM = step.schools[rule]
-              return longer === undefined || shorter === undefined || stepM === undefined ? null : (
+              const gapM = gap.byStockRule[rule]
+              return longer === undefined || shorter === undefined || gapM === undefined ? null : (
                 <tr key={rule}>
                   <th scope="row">{RULE_NAME[rule]}</th>
                   <td>{len(longer, golfer, 1)}</td>
                   <td>{len(shorter, golfer, 1)}</td>
                   <td>
-                    <b>{len(stepM, golfer, 1)}</b>
+                    <b>{len(gapM, golfer, 1)}</b>
                   </td>
                 </tr>
               )
@@ -171,18 +167,18 @@ export function StepEvidence({
   )
 }
 
-const troubled = ({ verdict, settled }: Step): boolean => settled && verdict !== 'even'
+const troubled = ({ verdict, settled }: Gap): boolean => settled && verdict !== 'good'
 
 /** A hole between the two clubs, and the way to leave it so. */
-function HoleLine({
+function UncoveredLine({
   golfer,
   faced,
-  hole: [from, to],
+  range: [from, to],
   because,
 }: {
   golfer: Golfer
   faced: Faced
-  hole: [number, number]
+  range: [number, number]
   because?: string
 }) {
   const where = `${len(from, golfer)}–${lenUnit(to, golfer)}`
@@ -203,17 +199,23 @@ function HoleLine({
 }
 
 /** The chance of each zone as one bar, every part with its word. */
-function ZoneBar({ step }: { step: Step }) {
-  const parts = ZONES.filter((zone) => step.zones[zone] >= 0.01)
+function ZoneBar({ gap }: { gap: Gap }) {
+  const parts = ZONES.filter((zone) => gap.zones[zone] >= 0.01)
   return (
     <div
       className="zone-bar"
       role="img"
-      aria-label={parts.map((zone) => `${VERDICT_NAME[zone]} ${chance(step.zones[zone])}`).join(', ')}
+      aria-label={parts
+        .map((zone) => `${VERDICT_NAME[ZONE_VERDICT[zone]]} ${chance(gap.zones[zone])}`)
+        .join(', ')}
     >
       {parts.map((zone) => (
-        <span key={zone} className={`zone verdict-${zone}`} style={{ flexGrow: step.zones[zone] }}>
-          {step.zones[zone] >= 0.16 && `${zone} ${chance(step.zones[zone])}`}
+        <span
+          key={zone}
+          className={`zone verdict-${ZONE_VERDICT[zone]}`}
+          style={{ flexGrow: gap.zones[zone] }}
+        >
+          {gap.zones[zone] >= 0.16 && `${VERDICT_NAME[ZONE_VERDICT[zone]]} ${chance(gap.zones[zone])}`}
         </span>
       ))}
     </div>

@@ -23,13 +23,13 @@ type Props = {
 export function GolferData({ golfer, copies, kept, nowMs }: Props) {
   const router = useRouter()
   const [problems, setProblems] = useState<Problem[]>([])
-  const [said, setSaid] = useState('')
+  const [message, setMessage] = useState('')
   const [exported, setExported] = useState(false)
   const [name, setName] = useState('')
   const golferFile = useRef<HTMLInputElement>(null)
   const done = (sent: Sent<unknown>, sentence: string) => {
     setProblems(sent.ok ? [] : sent.problems)
-    setSaid(sent.ok ? sentence : '')
+    setMessage(sent.ok ? sentence : '')
     return sent.ok
   }
   const remove = async () => {
@@ -97,7 +97,7 @@ export function GolferData({ golfer, copies, kept, nowMs }: Props) {
         </div>
       </fieldset>
       <p role="status" className="mt-2 mb-0">
-        {said}
+        {message}
       </p>
       <Problems of={problems} />
     </section>

@@ -3,7 +3,7 @@
 import Link from 'next/link'
 import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
-import { heldByStocks } from '@/core/shots/holds'
+import { adjustedStocks } from '@/core/shots/holds'
 import { FULL_SWING, stationKey } from '@/core/station'
 import { lengthIn } from '@/core/units'
 import { history, type HistoryData } from '@/draw/history'
@@ -13,19 +13,19 @@ import { count, len } from '@/text/numbers'
 import type { HistoryView, StationHistory } from '@/views/history-view'
 import { AirChoice } from '../../shared/air/air-choice'
 import { TrueChart } from '../../shared/drawing/true-chart'
-import { HoldsLine } from '../../shared/shell/holds-line'
+import { AdjustmentsLine } from '../../shared/shell/holds-line'
 import { PageHead } from '../../shared/shell/page-head'
 import styles from './history.module.css'
 
 type Props = HistoryView & { asked: string | undefined }
 
 /** Every stock over time: the chosen one large with its table, the whole bag in small beside each other. */
-export function History({ golfer, bag, stations, bags, more, asked }: Props) {
+export function History({ golfer, bag, stations, bags, more, asked: request }: Props) {
   const full = stations.filter(({ swing }) => swing === FULL_SWING)
   const [chosen, choose] = useState<string | null>(null)
   const station =
     stations.find((each) => stationKey(each) === chosen) ??
-    full.find(({ clubId }) => clubId === asked) ??
+    full.find(({ clubId }) => clubId === request) ??
     full.toSorted((a, b) => b.points.length - a.points.length)[0]
   const clubs = [...bag.clubs, ...bag.rack]
   const name = ({ clubId, swing }: StationHistory) =>
@@ -65,8 +65,10 @@ export function History({ golfer, bag, stations, bags, more, asked }: Props) {
         </Button>
       </PageHead>
       {station && (
-        <HoldsLine
-          holds={heldByStocks(station.points.map(({ holds }) => ({ clubId: station.clubId, holds })))}
+        <AdjustmentsLine
+          adjustments={adjustedStocks(
+            station.points.map(({ adjustments }) => ({ clubId: station.clubId, adjustments })),
+          )}
           name={clubNames(bag)}
         />
       )}

@@ -114,8 +114,8 @@ export function ImportBench({ golfer, bag, mapped, shapes }: Props) {
   }
   const undo = async () => {
     if (!result) return
-    const answer = await fetch(`/api/golfers/${golfer.id}/imports/${result.importId}`, { method: 'DELETE' })
-    if (answer.ok) {
+    const response = await fetch(`/api/golfers/${golfer.id}/imports/${result.importId}`, { method: 'DELETE' })
+    if (response.ok) {
       setResult(null)
       router.refresh()
     } else setProblems([{ field: '', sentence: 'It could not be withdrawn: try it again in the Log.' }])
@@ -139,7 +139,7 @@ export function ImportBench({ golfer, bag, mapped, shapes }: Props) {
           result
             ? monitor.watches
               ? `They stand beside those of the other monitor, and are in no stock.`
-              : said(result)
+              : message(result)
             : read
               ? [
                   read.counts.held > 0 &&
@@ -297,7 +297,7 @@ export function ImportBench({ golfer, bag, mapped, shapes }: Props) {
 
 const STOPPED = { field: '', sentence: 'Stopped: none of its shots was taken.' }
 
-const said = ({ taken, known, held, conflicts }: Taken): string =>
+const message = ({ taken, known, held, conflicts }: Taken): string =>
   [
     `${taken} count`,
     held > 0 && `${held} ${held === 1 ? 'needs' : 'need'} checking`,

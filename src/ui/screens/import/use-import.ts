@@ -27,21 +27,22 @@ export function useImport(golferId: GolferId) {
   const kept = useRef<{ blob: Blob; file: string } | null>(null)
   const { progress: taking, stop, run } = useWork()
 
-  const ask = async <Answer>(
+  const ask = async <Result>(
     blob: Blob,
     form: Form & { dry?: true },
     following: Partial<Following>,
-  ): Promise<Sent<Answer> | null> => {
+  ): Promise<Sent<Result> | null> => {
     if (kept.current?.blob !== blob) {
       const sent = await sendText<{ file: string }>('/api/files', blob)
       if (!sent.ok) return sent
       kept.current = { blob, file: sent.value.file }
     }
     const body = { file: kept.current.file, ...form }
-    const answer = await sendWork<Answer>(`/api/golfers/${golferId}/import`, body, following)
+    const response = await sendWork<Result>(`/api/golfers/${golferId}/import`, body, following)
     // The store keeps a file for an hour: after that it is sent again.
-    if (answer && !answer.ok && answer.problems.some(({ field }) => field === 'file')) kept.current = null
-    return answer
+    if (response && !response.ok && response.problems.some(({ field }) => field === 'file'))
+      kept.current = null
+    return response
   }
   return {
     taking,

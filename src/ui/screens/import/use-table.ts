@@ -2,10 +2,10 @@
 
 import { useEffect, useRef, useState } from 'react'
 import type { Problem } from '@/core/problem'
-import type { TableAnswer, TableQuestion } from '@/workers/read-table'
+import type { TableResult, TableQuestion } from '@/workers/read-table'
 
-export type Opened = Extract<TableAnswer, { kind: 'opened' }>
-export type Read = Extract<TableAnswer, { kind: 'read' }>
+export type Opened = Extract<TableResult, { kind: 'opened' }>
+export type Read = Extract<TableResult, { kind: 'read' }>
 type State = {
   opened: Opened | null
   read: Read | null
@@ -28,7 +28,7 @@ export function useTable() {
   const ask = (question: TableQuestion) => {
     if (!worker.current) {
       worker.current = new Worker(new URL('../../../workers/read-table.ts', import.meta.url))
-      worker.current.onmessage = ({ data }: MessageEvent<TableAnswer>) => setState((now) => after(now, data))
+      worker.current.onmessage = ({ data }: MessageEvent<TableResult>) => setState((now) => after(now, data))
       worker.current.onerror = () =>
         setState({
           ...NOTHING,
@@ -56,15 +56,15 @@ export function useTable() {
   }
 }
 
-function after(now: State, answer: TableAnswer): State {
-  switch (answer.kind) {
+function after(now: State, response: TableResult): State {
+  switch (response.kind) {
     case 'refused':
-      return { ...NOTHING, problems: answer.problems }
+      return { ...NOTHING, problems: response.problems }
     case 'opened':
-      return { ...now, opened: answer, progress: null }
+      return { ...now, opened: response, progress: null }
     case 'progress':
-      return { ...now, progress: answer }
+      return { ...now, progress: response }
     case 'read':
-      return { ...now, read: answer, progress: null }
+      return { ...now, read: response, progress: null }
   }
 }

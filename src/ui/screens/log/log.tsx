@@ -19,7 +19,7 @@ import styles from './log.module.css'
 const EXPORTS = [
   ['shots', 'Export all shots as CSV'],
   ['stocks', 'Export the stocks as CSV'],
-  ['steps', 'Export the steps as CSV'],
+  ['gaps', 'Export the steps as CSV'],
   ['rounds', 'Export the rounds as CSV'],
   ['golfer', 'Export everything as JSON'],
 ] as const
@@ -28,12 +28,12 @@ const EXPORTS = [
 export function Log({ golfer, sessions, after, aPage, all, waiting, files }: LogView) {
   const router = useRouter()
   const { problems, setProblems, send } = useSubmit()
-  const [said, setSaid] = useState('')
+  const [message, setMessage] = useState('')
   const api = `/api/golfers/${golfer.id}`
 
   const done = (sent: { ok: boolean; problems?: Problem[] }, sentence: string) => {
     setProblems(sent.problems ?? [])
-    setSaid(sent.ok ? sentence : '')
+    setMessage(sent.ok ? sentence : '')
     router.refresh()
   }
   const withdraw = async ({ id, name }: LogView['files'][number]) => {
@@ -163,7 +163,7 @@ export function Log({ golfer, sessions, after, aPage, all, waiting, files }: Log
               Card, labels and report
             </Link>
             <p role="status" className="mb-0">
-              {said}
+              {message}
             </p>
             <Problems of={problems} />
           </div>

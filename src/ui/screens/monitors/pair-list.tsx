@@ -152,9 +152,9 @@ type SecondProps = {
   lost: boolean
 }
 
-function SecondReading({ place, reading, golfer, second, lost }: SecondProps) {
+function SecondReading({ place: index, reading, golfer, second, lost }: SecondProps) {
   const { attributes, listeners, setNodeRef, transform, transition } = useSortable({
-    id: place,
+    id: index,
     disabled: { draggable: reading === null, droppable: false },
   })
   return (
@@ -164,7 +164,7 @@ function SecondReading({ place, reading, golfer, second, lost }: SecondProps) {
           <button
             type="button"
             className="grip"
-            aria-label={`Move ${carry(reading, golfer)} of ${second}, place ${place}`}
+            aria-label={`Move ${carry(reading, golfer)} of ${second}, place ${index}`}
             {...attributes}
             {...listeners}
           >

@@ -1,4 +1,4 @@
-import { greenOf, hazardOf, type NumberAsked } from '@/core/course/number'
+import { greenOf, hazardOf, type NumberRequest } from '@/core/course/number'
 import type { HazardKind, Sureness } from '@/core/course/sureness'
 import type { Day } from '@/core/flight/day'
 import type { Golfer } from '@/core/golfer'
@@ -50,7 +50,10 @@ const known = (value: number | null): value is number => value !== null && !Numb
 const isWind = (mps: number | null): mps is number => known(mps) && isWithin(mps, LIMITS.windOfShotMps)
 
 /** The shot as it is asked for; null before the distance is known. */
-export function askedOf(fields: NumberFields, { tailwindMps }: Pick<Day, 'tailwindMps'>): NumberAsked | null {
+export function requestOf(
+  fields: NumberFields,
+  { tailwindMps }: Pick<Day, 'tailwindMps'>,
+): NumberRequest | null {
   const {
     leftM,
     by,
@@ -80,7 +83,7 @@ export function askedOf(fields: NumberFields, { tailwindMps }: Pick<Day, 'tailwi
 }
 
 /** What is wrong with the fields, and how to mend it. */
-export function askedProblems({
+export function requestProblems({
   leftM,
   frontM,
   backM,
@@ -138,7 +141,7 @@ export function groundsOf({
   green,
   over,
   behind,
-}: NumberAsked): (Pick<Ground, 'name' | 'is'> & { fromM: number; toM: number })[] {
+}: NumberRequest): (Pick<Ground, 'name' | 'is'> & { fromM: number; toM: number })[] {
   return [
     ...(green ? [{ name: 'green', is: 'green' as const, fromM: green.frontM, toM: green.backM }] : []),
     ...(over ? [{ name: over.kind, is: over.kind, fromM: over.atM - DRAWN_M, toM: over.atM }] : []),

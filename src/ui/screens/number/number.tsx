@@ -18,9 +18,9 @@ import type { NumberView } from '@/views/number-view'
 import { OnlyThePlainCard } from '../../shared/course/only-the-plain-card'
 import { RuleOfPlay } from '../../shared/course/rule-of-play'
 import { SvgDrawing } from '../../shared/drawing/svg-drawing'
-import { HoldsLine } from '../../shared/shell/holds-line'
+import { AdjustmentsLine } from '../../shared/shell/holds-line'
 import { PageHead } from '../../shared/shell/page-head'
-import { askedOf, groundsOf, startOf, type NumberFields } from './asked'
+import { requestOf, groundsOf, startOf, type NumberFields } from './asked'
 import { ShotForm } from './shot-form'
 import styles from './number.module.css'
 
@@ -47,10 +47,10 @@ export function CourseNumber({ golfer, bag, day, card, shots, competitionUntilMs
   const [chosen, choose] = useState<string | null>(null)
   const home = `/golfers/${golfer.id}`
   if (competitionUntilMs !== null) return <OnlyThePlainCard golfer={golfer} untilMs={competitionUntilMs} />
-  const asked = askedOf(fields, day)
+  const request = requestOf(fields, day)
   const clubName = clubNames(bag)
   const name = ({ shot: { clubId, swing } }: NumberChoice) => flagName(clubName(clubId), swing)
-  const choices = asked ? numberFound(shots, asked) : []
+  const choices = request ? numberFound(shots, request) : []
   const best = choices[0]
   const shown = choices.find(({ shot }) => stationKey(shot) === chosen) ?? best
   const at = (metres: number) => lengthIn(metres, golfer.lengthUnit)
@@ -58,15 +58,15 @@ export function CourseNumber({ golfer, bag, day, card, shots, competitionUntilMs
     <div className={styles.screen}>
       <PageHead
         title={
-          asked
-            ? `${numberFinding(choices, asked, name, golfer)}.`
+          request
+            ? `${numberFinding(choices, request, name, golfer)}.`
             : shots.length === 0
               ? 'No stock yet to take to the course'
               : 'How far is it?'
         }
         lede={
           <>
-            {asked && best && countsAsLine(asked, countsAs(best, asked.leftM), golfer)}
+            {request && best && countsAsLine(request, countsAs(best, request.leftM), golfer)}
             The numbers stand for <b>{dayLine(day, golfer)}</b>:{' '}
             <Link href={`${home}/course`}>change the day</Link>.
           </>
@@ -79,7 +79,7 @@ export function CourseNumber({ golfer, bag, day, card, shots, competitionUntilMs
           Take it along
         </a>
       </PageHead>
-      <HoldsLine holds={card.holds} name={clubName} />
+      <AdjustmentsLine adjustments={card.adjustments} name={clubName} />
       <RuleOfPlay golfer={golfer} />
       <div className="course-number">
         <ShotForm
@@ -88,7 +88,7 @@ export function CourseNumber({ golfer, bag, day, card, shots, competitionUntilMs
           onChange={(change) => setFields({ ...fields, ...change })}
         />
         <div className="answer">
-          {asked && shown && (
+          {request && shown && (
             <section className="sheet p-3" aria-label={`${name(shown)} from the side`}>
               <SvgDrawing
                 draw={(width) =>
@@ -101,7 +101,7 @@ export function CourseNumber({ golfer, bag, day, card, shots, competitionUntilMs
                       carry: at(shown.carryM),
                       finish: at(shown.finishM),
                       text: `${name(shown)} ${len(shown.carryM, golfer)}`,
-                      grounds: groundsOf(asked).map((ground) => ({
+                      grounds: groundsOf(request).map((ground) => ({
                         ...ground,
                         from: at(ground.fromM),
                         to: at(ground.toM),
@@ -110,12 +110,12 @@ export function CourseNumber({ golfer, bag, day, card, shots, competitionUntilMs
                         carry: at(carryM),
                         missed,
                       })),
-                      target: at(asked.leftM),
+                      target: at(request.leftM),
                     },
                     width,
                   )
                 }
-                says={`${name(shown)} from the side: ${choiceLine(shown, asked, golfer)}. Target at ${lenUnit(asked.leftM, golfer)}.`}
+                says={`${name(shown)} from the side: ${choiceLine(shown, request, golfer)}. Target at ${lenUnit(request.leftM, golfer)}.`}
               />
               <p className="quiet mb-0">
                 {name(shown)}: {DRAWN} shots as they would likely land, good ones as dots, missed ones as
@@ -123,7 +123,7 @@ export function CourseNumber({ golfer, bag, day, card, shots, competitionUntilMs
               </p>
             </section>
           )}
-          {asked && (
+          {request && (
             <section className="sheet" aria-label="Best first">
               <ol className="choices-of-number">
                 {choices.map((choice) => (
@@ -140,7 +140,7 @@ export function CourseNumber({ golfer, bag, day, card, shots, competitionUntilMs
                         {choice.shot.isExpected && <em>≈ {EXPECTED}</em>}
                       </span>
                       <span className="chance num">{chance(choice.chance)}</span>
-                      <small>{choiceLine(choice, asked, golfer)}</small>
+                      <small>{choiceLine(choice, request, golfer)}</small>
                     </button>
                   </li>
                 ))}
@@ -152,9 +152,9 @@ export function CourseNumber({ golfer, bag, day, card, shots, competitionUntilMs
               )}
               <p className="quiet p-3 mb-0">
                 % is the chance{' '}
-                {asked.green
+                {request.green
                   ? 'to land and stay on the green'
-                  : `to ${asked.by === 'carry' ? 'carry' : 'finish'} within ${lenUnit(NEAR_M, golfer)} of the number`}
+                  : `to ${request.by === 'carry' ? 'carry' : 'finish'} within ${lenUnit(NEAR_M, golfer)} of the number`}
                 , missed shots counted as missed. {count(shots.length, 'shot')} of the day’s card looked at.
               </p>
             </section>

@@ -9,7 +9,7 @@ import { measuresOf } from '../../shared/form/measure'
 import { NumberField } from '../../shared/form/number-field'
 import { Problems } from '../../shared/shell/problems'
 import { send } from '../../shared/send'
-import { askedProblems, type NumberFields } from './asked'
+import { requestProblems, type NumberFields } from './asked'
 
 type Props = { golfer: Golfer; fields: NumberFields; onChange: (change: Partial<NumberFields>) => void }
 
@@ -22,7 +22,7 @@ const said = (share: number): string =>
 export function ShotForm({ golfer, fields, onChange }: Props) {
   const [more, setMore] = useState(false)
   const { carry, height, wind } = measuresOf(golfer)
-  const problems = askedProblems(fields)
+  const problems = requestProblems(fields)
   const length = (
     field: 'leftM' | 'frontM' | 'backM' | 'halfWidthM' | 'overM' | 'behindM',
     label: string,

@@ -1,6 +1,6 @@
 import { afterEach, describe, expect, it, vi } from 'vitest'
 import type { ClubId } from '@/core/ids'
-import { NOTHING_SAID } from '@/core/session/set-up'
+import { EMPTY_SET_UP } from '@/core/session/set-up'
 import type { Block } from '@/core/session/plan'
 import { stationKey } from '@/core/station'
 import { bayStartView } from '@/views/bay-view'
@@ -122,7 +122,7 @@ describe('a plan that was not started', () => {
     })
   afterEach(() => vi.unstubAllGlobals())
 
-  const conditions = { place: 'range' as const, setUp: { ...NOTHING_SAID, ball: 'Range ball' }, warmUp: true }
+  const conditions = { place: 'range' as const, setUp: { ...EMPTY_SET_UP, ball: 'Range ball' }, warmUp: true }
   const keep = (plan: PlanDraft, of = source, proposed: Block[] = []) =>
     keepStart(golfer.id, { draft: { plan, ...conditions }, source: of, proposed }, NOW_MS)
   const kept = (of = source, proposed: Block[] = [], nowMs = NOW_MS) =>

@@ -1,7 +1,7 @@
 import { swingFor, swingsWith } from '@/core/bag/club'
 import type { BayStartView } from '@/views/bay-view'
 import type { Bag, OwnedClub } from '@/core/bag/bag'
-import { NOTHING_SAID, type SetUp } from '@/core/session/set-up'
+import { EMPTY_SET_UP, type SetUp } from '@/core/session/set-up'
 import type { Place } from '@/core/session/session'
 import {
   planBlocks,
@@ -256,7 +256,7 @@ export function keptStart(
     const isOfToday = nowMs - kept.atMs < SAME_DAY_MS
     return {
       ...(kept.requested === requestedFrom(source, proposed) && { plan }),
-      ...(isOfToday && { place: kept.place, setUp: { ...NOTHING_SAID, ...kept.setUp }, warmUp: kept.warmUp }),
+      ...(isOfToday && { place: kept.place, setUp: { ...EMPTY_SET_UP, ...kept.setUp }, warmUp: kept.warmUp }),
     }
   } catch {
     return null

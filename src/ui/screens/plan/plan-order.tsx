@@ -57,8 +57,8 @@ type BlockProps = {
   onRemove: () => void
 }
 
-function PlanBlock({ place, name, shots, onShots, onRemove }: BlockProps) {
-  const { attributes, listeners, setNodeRef, transform, transition } = useSortable({ id: place })
+function PlanBlock({ place: index, name, shots, onShots, onRemove }: BlockProps) {
+  const { attributes, listeners, setNodeRef, transform, transition } = useSortable({ id: index })
   return (
     <li
       ref={setNodeRef}
@@ -68,7 +68,7 @@ function PlanBlock({ place, name, shots, onShots, onRemove }: BlockProps) {
       <button
         type="button"
         className="grip"
-        aria-label={`Move ${name}, place ${place}`}
+        aria-label={`Move ${name}, place ${index}`}
         {...attributes}
         {...listeners}
       >
@@ -78,7 +78,7 @@ function PlanBlock({ place, name, shots, onShots, onRemove }: BlockProps) {
       <span className="shots">
         <button
           type="button"
-          aria-label={`One shot fewer with the ${name}, place ${place}`}
+          aria-label={`One shot fewer with the ${name}, place ${index}`}
           disabled={shots <= 1}
           onClick={() => onShots(shots - 1)}
         >
@@ -89,7 +89,7 @@ function PlanBlock({ place, name, shots, onShots, onRemove }: BlockProps) {
         </span>
         <button
           type="button"
-          aria-label={`One shot more with the ${name}, place ${place}`}
+          aria-label={`One shot more with the ${name}, place ${index}`}
           disabled={shots >= 200}
           onClick={() => onShots(shots + 1)}
         >
@@ -99,7 +99,7 @@ function PlanBlock({ place, name, shots, onShots, onRemove }: BlockProps) {
       <button
         type="button"
         className="remove"
-        aria-label={`Leave out the ${name}, place ${place}`}
+        aria-label={`Leave out the ${name}, place ${index}`}
         onClick={onRemove}
       >
         <X size={15} aria-hidden />

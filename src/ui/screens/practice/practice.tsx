@@ -19,8 +19,8 @@ export function Practice({ golfer, bag, items, lastTime, habit, habits }: Practi
   const clubName = clubNames(bag)
   const name = (item: PracticeItem) => stationName({ name: clubName(item.clubId) }, item.swing)
   const drill = ({ clubId, swing }: PracticeItem) => {
-    const place = bag.clubs.findIndex(({ id }) => id === clubId)
-    const beside = [bag.clubs[place + 1], bag.clubs[place - 1]].find((club) => club && club.kind !== 'putter')
+    const index = bag.clubs.findIndex(({ id }) => id === clubId)
+    const beside = [bag.clubs[index + 1], bag.clubs[index - 1]].find((club) => club && club.kind !== 'putter')
     const round = [
       { clubId, swing, shots: DRILL.shots },
       ...(beside ? [{ clubId: beside.id, swing, shots: 1 }] : []),

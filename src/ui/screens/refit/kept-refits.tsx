@@ -103,7 +103,7 @@ type ComparedProps = Pick<Props, 'tried' | 'fixes' | 'name' | 'paper' | 'golfer'
 /** Saved changes compared with the bag as it is and with the ladder: good gaps, price, the widest gap, coverage. */
 function Compared({ tried, fixes, name, paper, golfer }: ComparedProps) {
   if (tried.length === 0) return null
-  const ways = [
+  const options = [
     { name: 'now', fixes: [] },
     ...(fixes.length > 0 ? [{ name: 'on the ladder', fixes }] : []),
     ...tried,
@@ -123,23 +123,23 @@ function Compared({ tried, fixes, name, paper, golfer }: ComparedProps) {
           </tr>
         </thead>
         <tbody>
-          {ways.map((way) => {
-            const { good, steps } = onPaper(paper, way.fixes, golfer, name)
-            const widest = steps.toSorted((a, b) => b.drawn - a.drawn)[0]
+          {options.map((option) => {
+            const { good, gaps } = onPaper(paper, option.fixes, golfer, name)
+            const widest = gaps.toSorted((a, b) => b.drawn - a.drawn)[0]
             return (
-              <tr key={way.name}>
-                <th>{way.name}</th>
+              <tr key={option.name}>
+                <th>{option.name}</th>
                 <td>
                   {good.after.good} of {good.after.of}
                 </td>
-                <td>{degreesOf(way.fixes) > 0 ? `${degreesOf(way.fixes)}°` : '–'}</td>
-                <td>{boughtBy(way.fixes) > 0 ? count(boughtBy(way.fixes), 'club') : '–'}</td>
+                <td>{degreesOf(option.fixes) > 0 ? `${degreesOf(option.fixes)}°` : '–'}</td>
+                <td>{boughtBy(option.fixes) > 0 ? count(boughtBy(option.fixes), 'club') : '–'}</td>
                 <td>
                   {widest
                     ? `${fixed(widest.drawn, 0)} ${golfer.lengthUnit}, ${name(widest.longerId)} to ${name(widest.shorterId)}`
                     : '–'}
                 </td>
-                <td>{percent(coverOn(withFixes(paper, way.fixes), golfer.toleranceM).cover)}</td>
+                <td>{percent(coverOn(withFixes(paper, option.fixes), golfer.toleranceM).cover)}</td>
               </tr>
             )
           })}

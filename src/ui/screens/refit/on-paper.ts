@@ -4,20 +4,20 @@ import type { ClubId } from '@/core/ids'
 import { isTurn, type Fix } from '@/core/refit/fixes'
 import { isNew } from '@/core/refit/apply-fixes'
 import type { PaperBag } from '@/core/refit/paper-bag'
-import { evaluate, goodGapsWith, type GoodGapsChange, type PaperStep } from '@/core/refit/paper-gaps'
+import { evaluate, goodGapsWith, type GoodGapsChange, type PaperGap } from '@/core/refit/paper-gaps'
 import { lengthIn } from '@/core/units'
 import type { RefitRow, RefitTread } from '@/draw/refit-stair'
 import { chance, fixed, len } from '@/text/numbers'
 import { paperGap } from '@/text/refit'
 
 /** A gap as it would be. `drawn` and `was` are its size as it is shown, in the golfer's unit. */
-export type PaperTread = PaperStep & { drawn: number; was?: number; letter?: string }
+export type PaperTread = PaperGap & { drawn: number; was?: number; letter?: string }
 
 /** A bag as it is and as some fixes would make it, with what is drawn of both. */
 export type OnPaper = {
   rows: RefitRow[]
   treads: RefitTread[]
-  steps: PaperTread[]
+  gaps: PaperTread[]
   good: GoodGapsChange
 }
 
@@ -28,18 +28,18 @@ export function onPaper(
   units: Units,
   name: (id: ClubId) => string,
 ): OnPaper {
-  const { bag: after, steps: stepsAfter } = evaluate(bag, fixes)
+  const { bag: after, gaps: gapsAfter } = evaluate(bag, fixes)
   const shown = (of: PaperBag, id: ClubId): number | null => {
     const each = of.clubs.find(({ club }) => club.id === id)
     return each == null || each.carryM === null ? null : each.carryM + each.shownByM
   }
-  const before = new Map(evaluate(bag, []).steps.map((step) => [gapKey(step), step]))
+  const before = new Map(evaluate(bag, []).gaps.map((gap) => [gapKey(gap), gap]))
   let letters = 0
-  const steps = stepsAfter.map((step): PaperTread => {
-    const was = before.get(gapKey(step))
-    const changes = was === undefined || Math.abs(was.stepM - step.stepM) > 0.01
+  const gaps = gapsAfter.map((gap): PaperTread => {
+    const was = before.get(gapKey(gap))
+    const changes = was === undefined || Math.abs(was.gapM - gap.gapM) > 0.01
     const letter = changes ? { letter: String.fromCharCode(65 + letters++) } : {}
-    return { ...step, drawn: paperGap(step, units), ...letter, ...(was && { was: paperGap(was, units) }) }
+    return { ...gap, drawn: paperGap(gap, units), ...letter, ...(was && { was: paperGap(was, units) }) }
   })
   const order = inBagOrder(
     after.clubs.map(({ club }) => club.id),
@@ -59,13 +59,13 @@ export function onPaper(
   })
   return {
     rows,
-    steps,
-    treads: steps.map(({ longerId, shorterId, drawn: size, even, letter }) => ({
+    gaps,
+    treads: gaps.map(({ longerId, shorterId, drawn: size, good, letter }) => ({
       from: order.indexOf(longerId),
       to: order.indexOf(shorterId),
       number: fixed(size, 0),
-      word: `good ${chance(even)}`,
-      even: even >= 0.5,
+      word: `good ${chance(good)}`,
+      good: good >= 0.5,
       ...(letter !== undefined && { letter }),
     })),
     good: goodGapsWith(bag, fixes),

@@ -23,7 +23,7 @@ type Props = {
 
 /** One proposal: what it does, what it costs, what to be careful of, and every gap. */
 export function ProposalCard({ proposal, name, units, isShown, onShow }: Props) {
-  const { fixes, good, steps, cautions, shut } = proposal
+  const { fixes, good, gaps, cautions, shut } = proposal
   const price = [
     degreesOf(fixes) > 0 && `${degreesOf(fixes)}° in all`,
     boughtBy(fixes) > 0 && `${count(boughtBy(fixes), 'club')} to buy`,
@@ -48,13 +48,13 @@ export function ProposalCard({ proposal, name, units, isShown, onShow }: Props) 
             </tr>
           </thead>
           <tbody>
-            {steps.map((step) => (
-              <tr key={`${step.longerId} ${step.shorterId}`}>
+            {gaps.map((gap) => (
+              <tr key={`${gap.longerId} ${gap.shorterId}`}>
                 <th>
-                  {name(step.longerId)} to {name(step.shorterId)}
+                  {name(gap.longerId)} to {name(gap.shorterId)}
                 </th>
-                <td>{paperGapWords(step, units)}</td>
-                <td>{chance(step.even)}</td>
+                <td>{paperGapWords(gap, units)}</td>
+                <td>{chance(gap.good)}</td>
               </tr>
             ))}
           </tbody>

@@ -3,7 +3,7 @@
 import Link from 'next/link'
 import Button from 'react-bootstrap/Button'
 import type { Golfer } from '@/core/golfer'
-import { heldByStocks } from '@/core/shots/holds'
+import { adjustedStocks } from '@/core/shots/holds'
 import { isSameGap } from '@/core/gaps/gap-clubs'
 import { isJudged, isMeasured } from '@/core/gaps/step'
 import type { Fix } from '@/core/refit/fixes'
@@ -13,11 +13,11 @@ import { refitStair } from '@/draw/refit-stair'
 import { firstSentence, longClubSentence } from '@/text/advice'
 import { fixed } from '@/text/numbers'
 import { bestTriedSentence, fewerSentence, goodGapsSentence, paperNames, SHUT_SENTENCE } from '@/text/refit'
-import { drawnStep, verdictWords } from '@/text/verdicts'
+import { drawnGap, verdictWords } from '@/text/verdicts'
 import type { RefitView } from '@/views/refit-view'
 import { ClubChanges } from '../../shared/changes/club-changes'
 import { SvgDrawing } from '../../shared/drawing/svg-drawing'
-import { HoldsLine } from '../../shared/shell/holds-line'
+import { AdjustmentsLine } from '../../shared/shell/holds-line'
 import { NoShotsYet } from '../../shared/shell/no-shots-yet'
 import { PageHead } from '../../shared/shell/page-head'
 import { PrintTitle } from '../../shared/shell/print-title'
@@ -66,7 +66,7 @@ export function RefitBench({
   const name = paperNames(bag)
   const drawn = onPaper(paper, fixes, golfer, name)
   const home = `/golfers/${golfer.id}`
-  const worst = first && analysis.steps.find((each) => isSameGap(each, first))
+  const worst = first && analysis.gaps.find((each) => isSameGap(each, first))
   const gate = first && gates.find((each) => isSameGap(each, first))
   const retest = first?.noChange.find((each) => each.kind === 'retest')
   // The order of a clubmaker is for gaps that are confirmed; its lofts are measured on the bench.
@@ -76,8 +76,8 @@ export function RefitBench({
   const waitsForNone =
     fixes.every(({ kind }) => kind === 'drop') || JSON.stringify(fixes) === JSON.stringify(everything?.fixes)
   const isOrder = fixes.length > 0 && (waitsForNone || (shut !== 'not-settled' && shut !== 'few-shots'))
-  const anyConfirmed = analysis.steps.some((step) => isJudged(step) && step.settled)
-  if (!analysis.steps.some(isMeasured))
+  const anyConfirmed = analysis.gaps.some((gap) => isJudged(gap) && gap.settled)
+  if (!analysis.gaps.some(isMeasured))
     return (
       <NoShotsYet
         golferId={golfer.id}
@@ -98,7 +98,7 @@ export function RefitBench({
           less.length > 0
             ? `${bag.clubs.length - less.length} clubs instead of ${bag.clubs.length}`
             : worst && isJudged(worst)
-              ? `${name(worst.longerId)} to ${name(worst.shorterId)} is ${fixed(drawnStep(worst, analysis.stocks, golfer) ?? 0, 0)} ${golfer.lengthUnit}: ${verdictWords(worst, golfer)}`
+              ? `${name(worst.longerId)} to ${name(worst.shorterId)} is ${fixed(drawnGap(worst, analysis.stocks, golfer) ?? 0, 0)} ${golfer.lengthUnit}: ${verdictWords(worst, golfer)}`
               : anyConfirmed
                 ? 'No confirmed gap needs a change'
                 : 'No gap is confirmed yet'
@@ -125,7 +125,7 @@ export function RefitBench({
           </Button>
         )}
       </PageHead>
-      <HoldsLine holds={heldByStocks(analysis.stocks)} name={name} />
+      <AdjustmentsLine adjustments={adjustedStocks(analysis.stocks)} name={name} />
       {gate?.shut && first?.fix !== 'refit' && proposals.some((each) => each.shut) && (
         <p className="quiet" role="note">
           {SHUT_SENTENCE[gate.shut]} Until then these changes are previews.
@@ -232,26 +232,26 @@ export function RefitBench({
         golfer={golfer}
         refit={refit}
         fixes={fixes}
-        steps={drawn.steps}
+        gaps={drawn.gaps}
         name={name}
         onChange={setFixes}
       />
       <MarkDone golferId={golfer.id} fixes={fixes} name={name} onDone={() => setFixes([])} />
       <ClubChanges golfer={golfer} changes={changes} name={name} />
       <KeptRefits fixes={fixes} tried={tried} name={name} onShow={setFixes} paper={paper} golfer={golfer} />
-      {isOrder && <WorkOrder golfer={golfer} bag={bag} fixes={fixes} steps={drawn.steps} name={name} />}
+      {isOrder && <WorkOrder golfer={golfer} bag={bag} fixes={fixes} gaps={drawn.gaps} name={name} />}
       <div className="visually-hidden">
         <table>
           <caption>Gaps now and after</caption>
           <tbody>
-            {drawn.steps.map(({ longerId, shorterId, drawn: size, was, even }) => (
+            {drawn.gaps.map(({ longerId, shorterId, drawn: size, was, good }) => (
               <tr key={`${longerId} ${shorterId}`}>
                 <th>
                   {name(longerId)} to {name(shorterId)}
                 </th>
                 <td>{was === undefined ? 'new' : fixed(was, 0)}</td>
                 <td>{fixed(size, 0)}</td>
-                <td>good {Math.round(100 * even)}%</td>
+                <td>good {Math.round(100 * good)}%</td>
               </tr>
             ))}
           </tbody>

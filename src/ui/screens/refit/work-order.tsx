@@ -14,12 +14,12 @@ type Props = {
   bag: Bag
   fixes: Fix[]
   /** Every gap as it would be. */
-  steps: PaperTread[]
+  gaps: PaperTread[]
   name: (id: ClubId) => string
 }
 
 /** What a clubmaker is handed: each club, from, to and the bounce after, with the cautions and lines to fill in. */
-export function WorkOrder({ golfer, bag, fixes, steps, name }: Props) {
+export function WorkOrder({ golfer, bag, fixes, gaps, name }: Props) {
   const { clubs, rack } = refitClubs(bag)
   const all = [...clubs, ...rack]
   const after = new Map(applyFixes(clubs, rack, fixes).map(({ club }) => [club.id, club]))
@@ -91,9 +91,9 @@ export function WorkOrder({ golfer, bag, fixes, steps, name }: Props) {
       </ul>
       <p className="px-3 mb-2">
         Gaps after:{' '}
-        {steps
+        {gaps
           .filter(({ letter }) => letter !== undefined)
-          .map((step) => `${name(step.longerId)} to ${name(step.shorterId)} ${paperGapWords(step, golfer)}`)
+          .map((gap) => `${name(gap.longerId)} to ${name(gap.shorterId)} ${paperGapWords(gap, golfer)}`)
           .join(', ')}{' '}
         {golfer.lengthUnit}.
       </p>

@@ -8,7 +8,7 @@ import type { Fix } from '@/core/refit/fixes'
 import type { PaperClub } from '@/core/refit/paper-bag'
 import { otherLofts } from '@/core/refit/search'
 import type { Refit } from '@/core/refit/refit'
-import { BEND_STEP_DEG, loftLimits } from '@/core/refit/refit-club'
+import { BEND_INCREMENT_DEG, loftLimits } from '@/core/refit/refit-club'
 import { INCH_M } from '@/core/units'
 import { chance, fixed } from '@/text/numbers'
 import { fixSentence, lengthened } from '@/text/refit'
@@ -20,13 +20,13 @@ type Props = {
   golfer: Golfer
   refit: Refit
   fixes: Fix[]
-  steps: PaperTread[]
+  gaps: PaperTread[]
   name: (id: ClubId) => string
   onChange: (fixes: Fix[]) => void
 }
 
 /** A row for each club: bend it, grip it down, take it out, and see the ladder follow. */
-export function Workbench({ golfer, refit, fixes, steps, name, onChange }: Props) {
+export function Workbench({ golfer, refit, fixes, gaps, name, onChange }: Props) {
   const { clubs } = refit.bag
   const added = fixes.filter((fix) => fix.kind === 'add')
   const racked = refit.bag.rack.filter(
@@ -40,7 +40,7 @@ export function Workbench({ golfer, refit, fixes, steps, name, onChange }: Props
       </h2>
       <ul>
         {clubs.map((each) => {
-          const step = steps.find(({ longerId }) => longerId === each.club.id)
+          const gap = gaps.find(({ longerId }) => longerId === each.club.id)
           return (
             <li key={each.club.id} className={triedWith(fixes, each.club.id).dropped ? 'dropped' : ''}>
               <b>{name(each.club.id)}</b>
@@ -75,10 +75,10 @@ export function Workbench({ golfer, refit, fixes, steps, name, onChange }: Props
                 }
               />
               <span className="num step">
-                {step ? (
+                {gap ? (
                   <>
-                    {step.letter && <b className="letter">{step.letter}</b>} {fixed(step.drawn, 0)}{' '}
-                    {golfer.lengthUnit} to the next, good {chance(step.even)}
+                    {gap.letter && <b className="letter">{gap.letter}</b>} {fixed(gap.drawn, 0)}{' '}
+                    {golfer.lengthUnit} to the next, good {chance(gap.good)}
                   </>
                 ) : (
                   <span className="quiet">{each.carryM === null ? 'not hit yet' : ''}</span>
@@ -153,7 +153,7 @@ function Turn({ each: { club, carryM }, fixes, name, onChange }: RowProps) {
         variant="outline"
         aria-label={`${name(club.id)} stronger`}
         disabled={degrees <= stronger}
-        onClick={() => set(degrees - BEND_STEP_DEG)}
+        onClick={() => set(degrees - BEND_INCREMENT_DEG)}
       >
         <Minus size={15} aria-hidden />
       </Button>
@@ -163,7 +163,7 @@ function Turn({ each: { club, carryM }, fixes, name, onChange }: RowProps) {
         <Form.Range
           min={stronger}
           max={weaker}
-          step={BEND_STEP_DEG}
+          step={BEND_INCREMENT_DEG}
           value={degrees}
           aria-label={`Loft of the ${name(club.id)}`}
           aria-valuetext={`${Number((club.loftDeg + degrees).toFixed(1))}°`}
@@ -175,7 +175,7 @@ function Turn({ each: { club, carryM }, fixes, name, onChange }: RowProps) {
         variant="outline"
         aria-label={`${name(club.id)} weaker`}
         disabled={degrees >= weaker}
-        onClick={() => set(degrees + BEND_STEP_DEG)}
+        onClick={() => set(degrees + BEND_INCREMENT_DEG)}
       >
         <Plus size={15} aria-hidden />
       </Button>
@@ -191,7 +191,7 @@ function Otherwise({ each, fixes, name, onChange }: RowProps) {
   if (carryM === null) return <span />
   const { id: clubId, loftDeg } = club
   const now = triedWith(fixes, clubId).else
-  const ways: { label: string; fixes: Else[] }[] = [
+  const options: { label: string; fixes: Else[] }[] = [
     {
       label: 'Gripped down',
       fixes: Array.from({ length: GRIP_DOWN.mostCm }, (_, i) => ({ kind: 'grip', clubId, cm: i + 1 })),
@@ -208,13 +208,13 @@ function Otherwise({ each, fixes, name, onChange }: RowProps) {
       fixes: INCHES.map((inches) => ({ kind: 'length', clubId, longerM: inches * INCH_M })),
     },
   ]
-  const all = ways.flatMap((way) => way.fixes)
-  const place = all.findIndex((fix) => JSON.stringify(fix) === JSON.stringify(now))
+  const all = options.flatMap((option) => option.fixes)
+  const index = all.findIndex((fix) => JSON.stringify(fix) === JSON.stringify(now))
   return (
     <Form.Select
       size="sm"
       aria-label={`What else with the ${name(clubId)}`}
-      value={place}
+      value={index}
       onChange={({ target }) => {
         const fix = all[Number(target.value)] ?? null
         // One that is bought in its place is not bent.
@@ -223,7 +223,7 @@ function Otherwise({ each, fixes, name, onChange }: RowProps) {
       }}
     >
       <option value={-1}>as now</option>
-      {ways.map(({ label, fixes: of }) => (
+      {options.map(({ label, fixes: of }) => (
         <optgroup key={label} label={label}>
           {of.map((fix) => (
             <option key={JSON.stringify(fix)} value={all.indexOf(fix)}>

@@ -9,37 +9,37 @@ import type { RoundTableView } from '@/views/round-table'
 import { Problems } from '../../shared/shell/problems'
 import { useSubmit } from '../../shared/use-submit'
 
-type Answer = RoundTableView & { taken: number | null }
+type Result = RoundTableView & { taken: number | null }
 
 /** A table of rounds on its way in: what it would bring, and which club each name of it means. */
 export function BringIn({ golfer, bag }: { golfer: Golfer; bag: Bag }) {
   const { problems, send, submit } = useSubmit()
   const [text, setText] = useState('')
   const [clubs, setClubs] = useState<Record<string, string>>({})
-  const [answer, setAnswer] = useState<Answer | null>(null)
+  const [response, setResponse] = useState<Result | null>(null)
   const url = `/api/golfers/${golfer.id}/rounds/table`
-  const form = (of: string, said: Record<string, string>, take: boolean) => ({
+  const form = (of: string, events: Record<string, string>, take: boolean) => ({
     text: of,
     offsetMin: -new Date().getTimezoneOffset(),
-    clubs: Object.fromEntries(Object.entries(said).filter(([, club]) => club !== '')),
+    clubs: Object.fromEntries(Object.entries(events).filter(([, club]) => club !== '')),
     take,
   })
-  const look = async (of: string, said: Record<string, string>) => {
+  const look = async (of: string, events: Record<string, string>) => {
     setText(of)
-    setClubs(said)
-    if (of.trim() === '') return setAnswer(null)
-    const sent = await send<Answer>('POST', url, form(of, said, false))
-    setAnswer(sent.ok ? sent.value : null)
+    setClubs(events)
+    if (of.trim() === '') return setResponse(null)
+    const sent = await send<Result>('POST', url, form(of, events, false))
+    setResponse(sent.ok ? sent.value : null)
   }
   const take = async () => {
     if (await submit('POST', url, form(text, clubs, true))) {
       setText('')
-      setAnswer(null)
+      setResponse(null)
       setClubs({})
     }
   }
-  const unknown = answer?.clubs.filter(({ clubId }) => clubId === null) ?? []
-  const shots = answer?.clubs.reduce((sum, { shots: n, clubId }) => sum + (clubId === null ? 0 : n), 0) ?? 0
+  const unknown = response?.clubs.filter(({ clubId }) => clubId === null) ?? []
+  const shots = response?.clubs.reduce((sum, { shots: n, clubId }) => sum + (clubId === null ? 0 : n), 0) ?? 0
   return (
     <details className="bring-in">
       <summary>Bring in a table of rounds</summary>
@@ -66,10 +66,10 @@ export function BringIn({ golfer, bag }: { golfer: Golfer; bag: Bag }) {
           onChange={({ target }) => void look(target.value, clubs)}
         />
         <Problems of={problems} />
-        {answer && (
+        {response && (
           <>
             <ul className="mb-0">
-              {answer.rounds.map((round, i) => (
+              {response.rounds.map((round, i) => (
                 <li key={i}>
                   {round.place ?? 'no place'},{' '}
                   {round.openedMs === null ? 'no date: taken as of now' : day(round.openedMs)},{' '}
@@ -95,14 +95,14 @@ export function BringIn({ golfer, bag }: { golfer: Golfer; bag: Bag }) {
                 </Form.Select>
               </Form.Group>
             ))}
-            {answer.skipped.length > 0 && (
+            {response.skipped.length > 0 && (
               <p className="quiet mb-0">
                 Not taken:{' '}
-                {answer.skipped
+                {response.skipped
                   .slice(0, 5)
                   .map(({ row, because }) => `row ${row}, ${because}`)
                   .join('; ')}
-                {answer.skipped.length > 5 && `, and ${answer.skipped.length - 5} more`}.
+                {response.skipped.length > 5 && `, and ${response.skipped.length - 5} more`}.
               </p>
             )}
             <div>

@@ -35,7 +35,7 @@ export function Rounds(props: Props) {
     use,
     unused,
     faced,
-    holes: all,
+    uncovered: all,
     zone,
     bayToCourse,
     applied,
@@ -43,7 +43,7 @@ export function Rounds(props: Props) {
     removed,
   } = props
   const { problems, submit } = useSubmit()
-  const holes = all.filter(({ hole: [from, to] }) => len(from, golfer) !== len(to, golfer))
+  const uncovered = all.filter(({ range: [from, to] }) => len(from, golfer) !== len(to, golfer))
   const name = clubNames(bag)
   const at = (metres: number) => lengthIn(metres, golfer.lengthUnit)
   const home = `/golfers/${golfer.id}`
@@ -57,7 +57,7 @@ export function Rounds(props: Props) {
   return (
     <div className={styles.screen}>
       <PageHead
-        title={`${roundsFinding({ rounds: played.length, shots }, holes[0], golfer)}.`}
+        title={`${roundsFinding({ rounds: played.length, shots }, uncovered[0], golfer)}.`}
         lede={
           played.length === 0
             ? 'Say which club you hit, from where and how far it was: shot by shot on the course, or from memory afterwards. It shows which clubs you use, and which distances you are asked for.'
@@ -148,7 +148,7 @@ export function Rounds(props: Props) {
                     chart={facedChart({
                       bins,
                       bin: BIN,
-                      holes: holes.map(({ hole: [from, to] }) => [at(from), at(to)]),
+                      uncovered: uncovered.map(({ range: [from, to] }) => [at(from), at(to)]),
                       zone: zone && [at(zone[0]), at(zone[1])],
                       unit: golfer.lengthUnit,
                     })}
@@ -157,7 +157,7 @@ export function Rounds(props: Props) {
                       .filter(Boolean)
                       .join(', ')}.`}
                   />
-                  {holes.length > 0 && (
+                  {uncovered.length > 0 && (
                     <Table size="sm" className="num mt-2 mb-0">
                       <thead>
                         <tr>
@@ -167,7 +167,7 @@ export function Rounds(props: Props) {
                         </tr>
                       </thead>
                       <tbody>
-                        {holes.map(({ hole: [from, to], shots: n, aRound }) => (
+                        {uncovered.map(({ range: [from, to], shots: n, aRound }) => (
                           <tr key={from}>
                             <th>
                               {len(from, golfer)}–{len(to, golfer)}

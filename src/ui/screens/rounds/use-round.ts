@@ -4,7 +4,7 @@ import { useRouter } from 'next/navigation'
 import { useCallback, useEffect, useState } from 'react'
 import type { RoundShotId } from '@/core/ids'
 import type { Problem } from '@/core/problem'
-import { shotsSaid, type RoundShot } from '@/core/rounds/round'
+import { shotsFromEvents, type RoundShot } from '@/core/rounds/round'
 import type { RoundSummary } from '@/views/round-view'
 import { roundOutbox, type RoundWords } from '../../shared/round-outbox'
 import { send } from '../../shared/send'
@@ -44,8 +44,8 @@ export function useRound(start: RoundSummary) {
   const say = (shots: readonly (RoundShot & { gone?: boolean })[]) => {
     setProblems([])
     const atMs = Date.now()
-    const said = shots.map((shot) => ({ ...shot, said: newId(), atMs }))
-    roundOutbox.keep(id, { id: newId(), said })
+    const events = shots.map((shot) => ({ ...shot, said: newId(), atMs }))
+    roundOutbox.keep(id, { id: newId(), said: events })
     setWords(roundOutbox.waiting(id))
     void sendAll()
   }
@@ -73,8 +73,8 @@ export function useRound(start: RoundSummary) {
     setProblems([])
   }
   return {
-    shots: shotsSaid(
-      words.flatMap(({ said }) => said),
+    shots: shotsFromEvents(
+      words.flatMap(({ said: events }) => events),
       known.shots,
     ),
     canUndo: words.length > 0 || known.undoable !== null,

@@ -1,5 +1,5 @@
 import Link from 'next/link'
-import { isMeasured, type Step } from '@/core/gaps/step'
+import { isMeasured, type Gap } from '@/core/gaps/step'
 import { progressOf } from '../bay/bay-plan'
 import type { BayView } from '@/views/bay-view'
 import { PageHead } from '../../shared/shell/page-head'
@@ -10,7 +10,7 @@ import { clubNames, stationName } from '@/text/names'
 import { count, fixed, minutes } from '@/text/numbers'
 import { nextLine, nextReason } from '@/text/reasons'
 import { paperNames } from '@/text/refit'
-import { drawnStep } from '@/text/verdicts'
+import { drawnGap } from '@/text/verdicts'
 import { VerdictBadge } from '../gaps/verdict-badge'
 import { Checks } from './checks'
 import { HelpLines } from '../../shared/shell/help-lines'
@@ -34,10 +34,10 @@ export function SessionEnd({ view, expected, profiles, trial, checks, gapsToFix 
   const hitClubs = new Set(taken.map(({ clubId }) => clubId))
   const { left } = progressOf(view)
   const notHit = bag.clubs.filter((club) => club.kind !== 'putter' && !hitClubs.has(club.id))
-  const touched = analysis.steps.filter(
-    (step) => isMeasured(step) && (hitClubs.has(step.longerId) || hitClubs.has(step.shorterId)),
+  const touched = analysis.gaps.filter(
+    (gap) => isMeasured(gap) && (hitClubs.has(gap.longerId) || hitClubs.has(gap.shorterId)),
   )
-  const settled = touched.filter((step) => step.settled)
+  const settled = touched.filter((gap) => gap.settled)
   const lasted = ((taken.at(-1)?.hitMs ?? session.startedMs) - session.startedMs) / 1000
   const home = `/golfers/${golfer.id}`
   const todo = adviceLines(gapsToFix, paperNames(bag), golfer)
@@ -85,8 +85,8 @@ export function SessionEnd({ view, expected, profiles, trial, checks, gapsToFix 
         <section className="sheet" aria-label="Steps">
           <h2>What the shots settle</h2>
           <ul>
-            {touched.map((step) => (
-              <StepLine key={step.longerId} step={step} view={view} name={name} />
+            {touched.map((gap) => (
+              <GapLine key={gap.longerId} gap={gap} view={view} name={name} />
             ))}
             {touched.length === 0 && (
               <li className="quiet">No two neighbours have shots yet: a step needs both.</li>
@@ -132,16 +132,16 @@ export function SessionEnd({ view, expected, profiles, trial, checks, gapsToFix 
   )
 }
 
-function StepLine({ step, view, name }: { step: Step; view: BayView; name: (id: string) => string }) {
+function GapLine({ gap, view, name }: { gap: Gap; view: BayView; name: (id: string) => string }) {
   return (
     <li className="step-line">
       <span>
-        {name(step.longerId)} to {name(step.shorterId)}
+        {name(gap.longerId)} to {name(gap.shorterId)}
       </span>
       <b>
-        {fixed(drawnStep(step, view.analysis.stocks, view.golfer) ?? 0, 0)} {view.golfer.lengthUnit}
+        {fixed(drawnGap(gap, view.analysis.stocks, view.golfer) ?? 0, 0)} {view.golfer.lengthUnit}
       </b>
-      <VerdictBadge step={step} units={view.golfer} />
+      <VerdictBadge gap={gap} units={view.golfer} />
     </li>
   )
 }

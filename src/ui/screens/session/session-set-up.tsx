@@ -5,7 +5,7 @@ import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import type { Golfer } from '@/core/golfer'
-import { caveatsOf, NOTHING_SAID, type MonitorProfile, type SetUp } from '@/core/session/set-up'
+import { caveatsOf, EMPTY_SET_UP, type MonitorProfile, type SetUp } from '@/core/session/set-up'
 import type { Session } from '@/core/session/session'
 import { useSubmit } from '../../shared/use-submit'
 import { SetUpForm, setUpProblem } from '../../shared/set-up/set-up-form'
@@ -19,7 +19,7 @@ export function SessionSetUp({ golfer, session, setUp, profiles }: Props) {
   const router = useRouter()
   const [draft, setDraft] = useState<SetUp | null>(null)
   const { problems, setProblems, send } = useSubmit()
-  const said = setUp ?? NOTHING_SAID
+  const said = setUp ?? EMPTY_SET_UP
   const caveats = caveatsOf(said, session.place)
   const save = async () => {
     if (!draft) return

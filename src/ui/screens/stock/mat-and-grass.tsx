@@ -4,12 +4,12 @@ import type { Golfer } from '@/core/golfer'
 import type { MatAndGrass as Surfaces } from '@/core/stock/mat-and-grass'
 import { surfacesSentence } from '@/text/lies'
 import { OFF_SURFACE } from '@/text/names'
-import { useSchools } from '../gaps/schools'
+import { useRules } from '../gaps/schools'
 import { Problems } from '../../shared/shell/problems'
 
 /** Stations that were hit off a mat and off grass: what differs, and which of the two the stocks stand for. */
 export function MatAndGrass({ golfer, surfaces }: { golfer: Golfer; surfaces: Surfaces | null }) {
-  const { problems, change } = useSchools(golfer)
+  const { problems, change } = useRules(golfer)
   if (!surfaces && golfer.stocksOff === null) return null
   return (
     <section className="sheet p-3 mb-2 no-print" aria-label="Mat and grass">

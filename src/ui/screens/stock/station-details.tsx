@@ -69,7 +69,7 @@ export function StationDetails({
           <caption>Other ways to count, {golfer.lengthUnit}</caption>
           <tbody>
             {STOCK_RULES.map((rule) => {
-              const carryM = stock.schools[rule]
+              const carryM = stock.byStockRule[rule]
               return carryM === undefined ? null : (
                 <tr key={rule} className={rule === golfer.stockRule ? 'own' : ''}>
                   <th scope="row">{RULE_NAME[rule]}</th>

@@ -8,7 +8,7 @@ import type { Golfer } from '@/core/golfer'
 import { helpsGaps } from '@/core/gaps/beyond-shots'
 import { isHit, type Stock } from '@/core/stock/stock'
 import type { BesideStock } from './beside-stock'
-import { AirAsked } from '../../shared/air/air-asked'
+import { AskForAir } from '../../shared/air/air-asked'
 import { AirChoice } from '../../shared/air/air-choice'
 import { StockRuleChoice } from '../gaps/schools'
 import { PrintTitle } from '../../shared/shell/print-title'
@@ -185,7 +185,7 @@ export function StockTable({
       </section>
       {stocks.some(({ run }) => run?.from === 'monitor') && <p className="quiet filled">{STAR_NOTE}</p>}
       {filled && <p className="quiet filled">{MODELLED_NOTE}</p>}
-      <AirAsked key={airs.map(({ id }) => id).join()} golfer={golfer} of={airs} />
+      <AskForAir key={airs.map(({ id }) => id).join()} golfer={golfer} of={airs} />
       <OpenSetUps golfer={golfer} of={setUps} />
     </div>
   )

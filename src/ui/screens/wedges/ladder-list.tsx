@@ -12,10 +12,10 @@ export function LadderList({ golfer, rungs, name }: Props) {
     <section className="sheet" aria-label="Ladder">
       <h2>Ladder</h2>
       <ul className="ladder">
-        {rungs.map(({ longerId, shorterId, apartM, loftApartDeg, between }) => (
+        {rungs.map(({ longerId, shorterId, differenceM, loftDifferenceDeg, between }) => (
           <li key={longerId}>
-            {name(longerId)} to {name(shorterId)}: <b>{lenUnit(apartM, golfer, 1)}</b>
-            {loftApartDeg !== undefined && ` over ${fixed(loftApartDeg, 1)}°`}.
+            {name(longerId)} to {name(shorterId)}: <b>{lenUnit(differenceM, golfer, 1)}</b>
+            {loftDifferenceDeg !== undefined && ` over ${fixed(loftDifferenceDeg, 1)}°`}.
             {between && (
               <>
                 {' '}

@@ -34,15 +34,15 @@ export function SpreadView({ golfer, shots, stations, name }: Props) {
     shot.carryM !== null &&
     shot.offlineM !== undefined &&
     !shot.apart
-      ? [{ ...shot, carryM: shot.carryM, offlineM: shot.offlineM, counts: shot.mark === 'solid' }]
+      ? [{ ...shot, carryM: shot.carryM, offlineM: shot.offlineM, included: shot.mark === 'solid' }]
       : [],
   )
-  const taken = own.filter(({ counts }) => bad || counts)
+  const taken = own.filter(({ included }) => bad || included)
   const spread = shotSpread(taken)
   const along = bad ? spread?.along.reachM : station.reachM
   const at = (metres: number) => lengthIn(metres, golfer.lengthUnit)
   const both = ([from, to]: [number, number]): [number, number] => [at(from), at(to)]
-  const leftOut = own.length - own.filter(({ counts }) => counts).length
+  const leftOut = own.length - own.filter(({ included }) => included).length
   return (
     <section className="sheet" aria-label="Spread">
       <div className="sheet-head d-flex justify-content-between align-items-center gap-2 flex-wrap">
@@ -83,11 +83,11 @@ export function SpreadView({ golfer, shots, stations, name }: Props) {
         <TrueChart
           chart={planView(
             {
-              shots: taken.map(({ id, carryM, offlineM, counts, mark }) => ({
+              shots: taken.map(({ id, carryM, offlineM, included, mark }) => ({
                 id,
                 along: at(carryM),
                 across: at(offlineM),
-                counts,
+                included,
                 word: MARK_NAME[mark],
               })),
               ...(spread &&

@@ -25,14 +25,14 @@ type Props = {
 }
 
 /** Two ways to one number: their flights over each other to one scale, and what each is good for. */
-export function TwoWays({ golfer, pairs, chosen, onChoose, name, turf, left }: Props) {
+export function TwoOptions({ golfer, pairs, chosen, onChoose, name, turf, left }: Props) {
   const pair = pairs[chosen]
   if (!pair) return null
-  const ways = [pair.shorter, pair.longer]
+  const options = [pair.shorter, pair.longer]
   const about: LeftAbout = { kind: 'pair', stations: [stationOf(pair.shorter), stationOf(pair.longer)] }
   const label = ({ clubId, swing }: WedgeShot) => flagName(name(clubId), swing)
   const at = (metres: number) => lengthIn(metres, golfer.lengthUnit)
-  const flown = ways.flatMap((way) => (way.flight ? [{ way, flight: way.flight }] : []))
+  const flown = options.flatMap((option) => (option.flight ? [{ way: option, flight: option.flight }] : []))
   return (
     <section className="sheet" aria-label="Two ways">
       <div className="sheet-head d-flex justify-content-between align-items-center gap-2 flex-wrap">
@@ -56,22 +56,22 @@ export function TwoWays({ golfer, pairs, chosen, onChoose, name, turf, left }: P
       <div className="p-3 d-grid gap-2">
         <TrueChart
           chart={flights(
-            flown.map(({ way, flight }, i) => ({
-              name: `${label(way)}, ${len(way.carryM, golfer)}`,
+            flown.map(({ way: option, flight }, i) => ({
+              name: `${label(option)}, ${len(option.carryM, golfer)}`,
               points: flight.path.map(({ alongM, upM }) => ({ along: at(alongM), up: at(upM) })),
               run: at(flight.runM),
               dashed: i === 1,
             })),
             golfer.lengthUnit,
           )}
-          says={`From the side, to one scale. ${flown.map(({ way, flight }) => `${label(way)}: carries ${lenUnit(way.carryM, golfer)}, ${flightLine(flight, golfer)}`).join('. ')}.`}
+          says={`From the side, to one scale. ${flown.map(({ way: option, flight }) => `${label(option)}: carries ${lenUnit(option.carryM, golfer)}, ${flightLine(flight, golfer)}`).join('. ')}.`}
         />
-        {flown.map(({ way, flight }, i) => (
+        {flown.map(({ way: option, flight }, i) => (
           <p key={i} className="mb-0">
             <b>
-              {label(way)}, {len(way.carryM, golfer)} {around(way, golfer)}
+              {label(option)}, {len(option.carryM, golfer)} {around(option, golfer)}
             </b>
-            : {flightLine(flight, golfer)}; good strikes spread ± {len(Z90 * way.sdM, golfer)}.{' '}
+            : {flightLine(flight, golfer)}; good strikes spread ± {len(Z90 * option.sdM, golfer)}.{' '}
             {flown.length === 2 && goodFor(flight, (flown[1 - i] as { flight: StationFlight }).flight)}
           </p>
         ))}
@@ -83,7 +83,7 @@ export function TwoWays({ golfer, pairs, chosen, onChoose, name, turf, left }: P
           because={left.find((each) => leftKey(each.about) === leftKey(about))?.because}
         />
         <small className="quiet">
-          {len(pair.apartM, golfer, 1)} {golfer.lengthUnit} apart. Runs are on {turf} ground; what stands
+          {len(pair.differenceM, golfer, 1)} {golfer.lengthUnit} apart. Runs are on {turf} ground; what stands
           behind ≈ is modelled.
         </small>
       </div>

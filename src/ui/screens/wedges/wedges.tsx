@@ -22,7 +22,7 @@ import { NumberField } from '../../shared/form/number-field'
 import { useSubmit } from '../../shared/use-submit'
 import { WhichWedges } from '../../shared/which-wedges'
 import { PrintTitle } from '../../shared/shell/print-title'
-import { HoldsLine } from '../../shared/shell/holds-line'
+import { AdjustmentsLine } from '../../shared/shell/holds-line'
 import { PageHead } from '../../shared/shell/page-head'
 import { Problems } from '../../shared/shell/problems'
 import { Drill } from './drill'
@@ -31,7 +31,7 @@ import { NumberPicker } from './number-picker'
 import { RoundGreen } from './round-green'
 import { SpreadView } from './spread-view'
 import { SwingsForm } from './swings-form'
-import { TwoWays } from './two-ways'
+import { TwoOptions } from './two-ways'
 import { WedgeTable } from './wedge-table'
 import styles from './wedges.module.css'
 
@@ -45,7 +45,7 @@ export function Wedges(props: WedgesView) {
     swings,
     turf,
     found,
-    holds,
+    adjustments,
     rungs,
     set,
     shots,
@@ -56,7 +56,7 @@ export function Wedges(props: WedgesView) {
     faced,
     competitionUntilMs,
   } = props
-  const [askedM, setAskedM] = useState<number | null>(null)
+  const [requestM, setRequestM] = useState<number | null>(null)
   const [by, setBy] = useState<Far>('carry')
   const [pair, setPair] = useState(0)
   const { problems, submit } = useSubmit()
@@ -64,8 +64,8 @@ export function Wedges(props: WedgesView) {
   const unit = golfer.lengthUnit
   const at = (metres: number) => lengthIn(metres, unit)
   const home = `/golfers/${golfer.id}`
-  const leftM = askedM !== null && askedM > 0 ? askedM : null
-  const answer =
+  const leftM = requestM !== null && requestM > 0 ? requestM : null
+  const response =
     leftM === null ? null : forNumber(leftM, found.shots, found.goodShare, { clubs, table: found.table, by })
   const change = async (method: 'POST' | 'DELETE', body: object) => {
     await submit(method, `/api${home}/wanted`, body)
@@ -74,13 +74,13 @@ export function Wedges(props: WedgesView) {
     await submit('PATCH', `/api${home}`, { toleranceM })
   }
   const want = (stations: Station[]) => change('POST', { stations })
-  const best = answer?.choices[0]
+  const best = response?.choices[0]
   const wantedSo = ([from, to]: Stretch) =>
     left.some(({ about }) => about.kind === 'hole' && about.atM > from && about.atM < to)
-  const holes = found.holes
-    .filter((hole) => !wantedSo(hole))
+  const uncovered = found.uncovered
+    .filter((range) => !wantedSo(range))
     .filter(([from, to]) => len(from, golfer) !== len(to, golfer))
-  const [worst] = mostFaced(holes, faced)
+  const [worst] = mostFaced(uncovered, faced)
   if (clubs.length === 0) {
     return (
       <PageHead title="No wedges in this bag" lede="Every club of the bag can stand on the rule as well.">
@@ -102,13 +102,13 @@ export function Wedges(props: WedgesView) {
               <>
                 {golfer.goalZoneM ? 'In your goal zone' : 'From'} {len(found.zone[0], golfer)} to{' '}
                 {len(found.zone[1], golfer)}{' '}
-                {holes.length === 0 ? (
+                {uncovered.length === 0 ? (
                   'there is no hole'
                 ) : (
                   <>
                     nothing lands on{' '}
                     <b style={{ color: 'var(--wide)' }}>
-                      {holes.map(([from, to]) => `${len(from, golfer)}–${len(to, golfer)}`).join(', ')}
+                      {uncovered.map(([from, to]) => `${len(from, golfer)}–${len(to, golfer)}`).join(', ')}
                     </b>
                     {worst &&
                       facedBetween(faced, worst).shots > 0 &&
@@ -148,14 +148,14 @@ export function Wedges(props: WedgesView) {
               label="I have"
               labelled="before"
               measure={measuresOf(golfer).carry}
-              value={askedM}
+              value={requestM}
               example="84"
-              onChange={setAskedM}
+              onChange={setRequestM}
             />
           </div>
         )}
       </PageHead>
-      <HoldsLine holds={holds} name={name} />
+      <AdjustmentsLine adjustments={adjustments} name={name} />
       <Problems of={problems} />
       {found.shots.length > 0 && (
         <section className="sheet rule-sheet" aria-label="The rule">
@@ -171,7 +171,7 @@ export function Wedges(props: WedgesView) {
                     full: swing === FULL_SWING,
                     chosen: best?.clubId === clubId && best.swing === swing,
                   })),
-                  holes: found.holes.map(([from, to]) => [at(from), at(to)]),
+                  uncovered: found.uncovered.map(([from, to]) => [at(from), at(to)]),
                   pairs: found.pairs.map(({ shorter, longer }) => [at(shorter.carryM), at(longer.carryM)]),
                   ...(leftM !== null && { asked: at(leftM) }),
                 },
@@ -185,20 +185,20 @@ export function Wedges(props: WedgesView) {
             {reachesSentence(found.reaches, golfer, {
               swing: allClubs ? 'swing' : 'wedge swing',
               shots: found.shots.length,
-              isCovered: found.holes.length === 0,
+              isCovered: found.uncovered.length === 0,
             })}
           </p>
         </section>
       )}
       <div className="wedges">
         <div className="d-grid gap-3">
-          {answer && leftM !== null && (
+          {response && leftM !== null && (
             <NumberPicker
               golfer={golfer}
               leftM={leftM}
               by={by}
               onBy={setBy}
-              found={answer}
+              found={response}
               shots={found.shots}
               name={name}
             />
@@ -223,7 +223,7 @@ export function Wedges(props: WedgesView) {
           <SwingsForm golfer={golfer} definitions={definitions} />
         </div>
         <div className="d-grid gap-3 no-print">
-          <TwoWays
+          <TwoOptions
             golfer={golfer}
             pairs={found.pairs}
             chosen={pair}

@@ -5,7 +5,7 @@ import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import type { Golfer } from '@/core/golfer'
 import type { SessionId } from '@/core/ids'
-import { likelyFrom, type AirSaid, type AskedAir } from '@/core/session/session-air'
+import { likelyFrom, type AirInput, type SessionsWithoutAir } from '@/core/session/session-air'
 import { missingAir } from '@/text/day'
 import { dayAndTime } from '@/text/days'
 import { count } from '@/text/numbers'
@@ -16,9 +16,9 @@ import { AirFields } from './air-fields'
 
 type Where = 'outdoors' | 'indoors'
 const WHERE_NAME: Record<Where, string> = { outdoors: 'Hit outdoors', indoors: 'Hit indoors' }
-const whereOf = ({ place }: AskedAir): Where => (place === 'indoor' ? 'indoors' : 'outdoors')
+const whereOf = ({ place }: SessionsWithoutAir): Where => (place === 'indoor' ? 'indoors' : 'outdoors')
 
-const nothingYet = (where: Where, { homeAltitudeM }: Golfer): AirSaid => ({
+const nothingYet = (where: Where, { homeAltitudeM }: Golfer): AirInput => ({
   carryFrom: likelyFrom(where === 'indoors' ? 'indoor' : 'range'),
   tempC: null,
   altitudeM: homeAltitudeM,
@@ -31,19 +31,19 @@ const nothingYet = (where: Where, { homeAltitudeM }: Golfer): AirSaid => ({
  * Asks once about all sessions whose air nobody said, in one form: their shots can be taken to no other air.
  * @param opened the form stands there at once: nothing on the page is worth more than it
  */
-export function AirAsked({
+export function AskForAir({
   golfer,
   of,
   opened = false,
 }: {
   golfer: Golfer
-  of: readonly AskedAir[]
+  of: readonly SessionsWithoutAir[]
   opened?: boolean
 }) {
   const [open, setOpen] = useState(opened)
   const { problems, setProblems, submit } = useSubmit()
   const [left, setLeft] = useState<ReadonlySet<SessionId>>(new Set())
-  const [said, setSaid] = useState({
+  const [input, setMessage] = useState({
     outdoors: nothingYet('outdoors', golfer),
     indoors: nothingYet('indoors', golfer),
   })
@@ -59,7 +59,7 @@ export function AirAsked({
   }
   const say = async () => {
     const wanted = groups.filter(({ chosen }) => chosen.length > 0)
-    const wrong = !wanted.every(({ where }) => areNumbers(said[where]))
+    const wrong = !wanted.every(({ where }) => areNumbers(input[where]))
     const sentence = wrong
       ? 'One number of the air is no number: mend it, or empty it.'
       : ticked === 0
@@ -67,7 +67,7 @@ export function AirAsked({
         : null
     if (sentence) return setProblems([{ field: 'air', sentence }])
     await submit('PUT', `/api/golfers/${golfer.id}/airs`, {
-      said: wanted.map(({ where, chosen }) => ({ ...said[where], sessions: chosen.map(({ id }) => id) })),
+      said: wanted.map(({ where, chosen }) => ({ ...input[where], sessions: chosen.map(({ id }) => id) })),
     })
   }
   return (
@@ -108,8 +108,8 @@ export function AirAsked({
               golfer={golfer}
               outdoors={where === 'outdoors'}
               missing={chosen.map(({ missing }) => missing)}
-              said={said[where]}
-              onChange={(part) => setSaid({ ...said, [where]: { ...said[where], ...part } })}
+              said={input[where]}
+              onChange={(part) => setMessage({ ...input, [where]: { ...input[where], ...part } })}
             />
           )}
         </fieldset>

@@ -1,7 +1,7 @@
 'use client'
 
 import type { Golfer } from '@/core/golfer'
-import type { AirMissing, AirSaid } from '@/core/session/session-air'
+import type { AirMissing, AirInput } from '@/core/session/session-air'
 import { CARRY_FROM_NAME, WIND_NAME } from '@/text/names'
 import { ChoiceField } from '../form/choice-field'
 import { NumberField } from '../form/number-field'
@@ -12,24 +12,24 @@ type Props = {
   outdoors: boolean
   /** What each session that is spoken of lacks. */
   missing: readonly (readonly AirMissing[])[]
-  said: AirSaid
-  onChange: (part: Partial<AirSaid>) => void
+  said: AirInput
+  onChange: (part: Partial<AirInput>) => void
 }
 
 /** The fields of an air that sessions lack, and no others. */
-export function AirFields({ golfer, outdoors, missing, said, onChange }: Props) {
+export function AirFields({ golfer, outdoors, missing, said: input, onChange }: Props) {
   const { temp, wind, height } = measuresOf(golfer)
   const open = missing.filter((each) => each.includes('carry-from'))
   const lacks = (what: AirMissing) =>
     missing.some((each) => !each.includes('carry-from') && each.includes(what))
-  const computes = lacks('device-air') || (open.length > 0 && said.carryFrom === 'computed')
-  const measures = open.length > 0 && said.carryFrom !== 'computed'
+  const computes = lacks('device-air') || (open.length > 0 && input.carryFrom === 'computed')
+  const measures = open.length > 0 && input.carryFrom !== 'computed'
   return (
     <div className="fields">
       {open.length > 0 && (
         <ChoiceField
           label="Carries are"
-          value={said.carryFrom}
+          value={input.carryFrom}
           none="not said"
           names={CARRY_FROM_NAME}
           onChange={(carryFrom) => onChange({ carryFrom })}
@@ -39,7 +39,7 @@ export function AirFields({ golfer, outdoors, missing, said, onChange }: Props) 
         <NumberField
           label="The device’s own air"
           measure={temp}
-          value={said.deviceTempC}
+          value={input.deviceTempC}
           hint="the temperature in its settings"
           onChange={(deviceTempC) => onChange({ deviceTempC })}
         />
@@ -48,7 +48,7 @@ export function AirFields({ golfer, outdoors, missing, said, onChange }: Props) 
         <NumberField
           label="Temperature"
           measure={temp}
-          value={said.tempC}
+          value={input.tempC}
           onChange={(tempC) => onChange({ tempC })}
         />
       )}
@@ -56,7 +56,7 @@ export function AirFields({ golfer, outdoors, missing, said, onChange }: Props) 
         <NumberField
           label="Altitude"
           measure={height}
-          value={said.altitudeM}
+          value={input.altitudeM}
           {...(computes && !measures && { hint: 'that of its settings' })}
           onChange={(altitudeM) => onChange({ altitudeM })}
         />
@@ -66,14 +66,14 @@ export function AirFields({ golfer, outdoors, missing, said, onChange }: Props) 
           <NumberField
             label="Wind"
             measure={wind}
-            value={said.windMps}
+            value={input.windMps}
             hint="0 is calm"
             onChange={(windMps) => onChange({ windMps })}
           />
-          {said.windMps !== null && said.windMps !== 0 && (
+          {input.windMps !== null && input.windMps !== 0 && (
             <ChoiceField
               label="It blew"
-              value={said.wind}
+              value={input.wind}
               none="not said"
               names={WIND_NAME}
               onChange={(blew) => onChange({ wind: blew })}

@@ -15,7 +15,7 @@ export type CopyShown = { name: string; madeMs: number; bytes: number }
 export function Restore({ copies, nowMs }: { copies: CopyShown[]; nowMs: number }) {
   const router = useRouter()
   const [problems, setProblems] = useState<Problem[]>([])
-  const [said, setSaid] = useState('')
+  const [message, setMessage] = useState('')
   const [chosen, setChosen] = useState<string | null>(null)
   const [busy, setBusy] = useState(false)
   const backupFile = useRef<HTMLInputElement>(null)
@@ -25,7 +25,7 @@ export function Restore({ copies, nowMs }: { copies: CopyShown[]; nowMs: number 
     setBusy(false)
     setChosen(null)
     setProblems(sent.ok ? [] : sent.problems)
-    setSaid(
+    setMessage(
       sent.ok
         ? `Restored from ${from}. ${sent.value.kept ? `What was there is kept in ${sent.value.kept}.` : ''}`
         : '',
@@ -82,7 +82,7 @@ export function Restore({ copies, nowMs }: { copies: CopyShown[]; nowMs: number 
         </Button>
       </div>
       <p role="status" className="mt-2 mb-0">
-        {busy ? 'Checking it, then putting it back…' : said}
+        {busy ? 'Checking it, then putting it back…' : message}
       </p>
       <Problems of={problems} />
     </>

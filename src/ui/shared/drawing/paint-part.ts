@@ -76,14 +76,14 @@ function paintDimension(
   stroke(ctx, x1, y, x2, y)
   ctx.setLineDash([])
   const head = Math.min(6, Math.abs(x2 - x1) / 2)
-  for (const [tip, way] of [
+  for (const [tip, direction] of [
     [x1, 1],
     [x2, -1],
   ] as const) {
     ctx.beginPath()
     ctx.moveTo(tip, y)
-    ctx.lineTo(tip + way * head, y - head * 0.6)
-    ctx.lineTo(tip + way * head, y + head * 0.6)
+    ctx.lineTo(tip + direction * head, y - head * 0.6)
+    ctx.lineTo(tip + direction * head, y + head * 0.6)
     ctx.fill()
   }
 }

@@ -3,7 +3,7 @@ import { isOfShots, type Stock } from '@/core/stock/stock'
 import { lengthIn } from '@/core/units'
 import { strip } from '@/draw/strip'
 import type { StationShots } from '@/views/bag-analysis'
-import { APART_NAME, MARK_NAME } from '@/text/names'
+import { EXCLUSION_NAME, MARK_NAME } from '@/text/names'
 import { around, count, fixed, len } from '@/text/numbers'
 import { SvgDrawing } from './svg-drawing'
 
@@ -27,9 +27,9 @@ export function StationStrip({ golfer, name, stock, shots, earlier = () => false
           {
             id: shot.id,
             carry: at(shot.carryM),
-            counts: counts(shot),
+            included: included(shot),
             earlier: earlier(shot.id),
-            word: shot.apart && shot.mark === 'solid' ? APART_NAME[shot.apart] : MARK_NAME[shot.mark],
+            word: shot.apart && shot.mark === 'solid' ? EXCLUSION_NAME[shot.apart] : MARK_NAME[shot.mark],
             newest: shot.id === newest,
           },
         ],
@@ -43,7 +43,7 @@ export function StationStrip({ golfer, name, stock, shots, earlier = () => false
       }
     : undefined
   const carries = drawn
-    .map((shot) => `${fixed(shot.carry, 1)}${shot.counts ? '' : ` (${shot.word}, left out)`}`)
+    .map((shot) => `${fixed(shot.carry, 1)}${shot.included ? '' : ` (${shot.word}, left out)`}`)
     .join(', ')
   return (
     <SvgDrawing
@@ -53,7 +53,8 @@ export function StationStrip({ golfer, name, stock, shots, earlier = () => false
   )
 }
 
-const counts = ({ mark, apart }: StationShots[number]): boolean => mark === 'solid' && apart === undefined
+const included = ({ mark, apart: excluded }: StationShots[number]): boolean =>
+  mark === 'solid' && excluded === undefined
 
 /** "129 ± 2 yd, from 11 solid of 14". */
 export function stockTitle(stock: Stock | undefined, golfer: Golfer): string {
@@ -65,7 +66,7 @@ export function stockTitle(stock: Stock | undefined, golfer: Golfer): string {
 /** What a strip leaves out, said beside it. */
 export function stripNotes(shots: StationShots, earlier: (shotId: string) => boolean): string {
   const read = shots.filter((shot) => shot.carryM !== null)
-  const leftOut = read.filter((shot) => !counts(shot)).length
+  const leftOut = read.filter((shot) => !included(shot)).length
   const before = read.filter((shot) => earlier(shot.id)).length
   return [leftOut > 0 && `${count(leftOut, 'shot')} left out`, before > 0 && `${before} from earlier (rings)`]
     .filter(Boolean)

@@ -134,8 +134,8 @@ function PartShape({ part, drawing, hatchId }: { part: Part; drawing: Drawing; h
     case 'dimension': {
       const [x1, x2, y] = [pixel(drawing, part.x1), pixel(drawing, part.x2), part.y]
       const head = Math.min(6, Math.abs(x2 - x1) / 2)
-      const arrow = (tip: number, way: number) =>
-        `M${tip},${y} l${way * head},${-head * 0.6} v${head * 1.2} z`
+      const arrow = (tip: number, direction: number) =>
+        `M${tip},${y} l${direction * head},${-head * 0.6} v${head * 1.2} z`
       return (
         <g>
           <line

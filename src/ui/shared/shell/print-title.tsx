@@ -3,7 +3,7 @@
 import type { Bag } from '@/core/bag/bag'
 import type { Golfer } from '@/core/golfer'
 import { day } from '@/text/days'
-import { RULE_NAME, SCHOOL_NAME, schoolOf } from '@/text/names'
+import { RULE_NAME, GAP_RULE_NAME, gapRuleOf } from '@/text/names'
 import { count } from '@/text/numbers'
 import { statedAir } from '@/text/set-up'
 import { useNow } from '../use-now'
@@ -33,7 +33,7 @@ export function PrintTitle({ golfer, bag, stocks, what, air }: Props) {
         </tr>
         <tr>
           <td>{RULE_NAME[golfer.stockRule]}; ± is a 90% interval</td>
-          <td>even {SCHOOL_NAME[schoolOf(golfer)]}</td>
+          <td>even {GAP_RULE_NAME[gapRuleOf(golfer)]}</td>
           <td>{air ?? (golfer.compareIn === 'reference' ? statedAir(golfer) : 'in the air as hit')}</td>
           <td>{count(solid, 'solid shot')}</td>
         </tr>

@@ -2,15 +2,15 @@ import { bodyForm, refuse, route } from '@/http/route'
 import { requireGolfer, requireSession } from '@/http/require'
 import { theDatabase } from '@/store/database'
 import { sayAir } from '@/store/set-ups'
-import { AIR_SAID_FORM } from '@/formats/set-up-form'
+import { AIR_FORM } from '@/formats/set-up-form'
 
 /** Says the air of sessions that lack it; what was said of them before stays. */
 export const PUT = route<{ golferId: string }>(async (request, { golferId }) => {
   const golfer = requireGolfer(golferId)
-  const { said } = await bodyForm(request, AIR_SAID_FORM)
-  for (const id of said.flatMap(({ sessions }) => sessions))
+  const { said: fields } = await bodyForm(request, AIR_FORM)
+  for (const id of fields.flatMap(({ sessions }) => sessions))
     if (requireSession(id).golferId !== golfer.id)
       refuse(422, 'sessions', `The session ${id} is another golfer’s: choose sessions of ${golfer.name}.`)
-  sayAir(theDatabase(), golfer.id, said)
+  sayAir(theDatabase(), golfer.id, fields)
   return Response.json({})
 })

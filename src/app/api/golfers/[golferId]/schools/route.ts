@@ -1,12 +1,12 @@
 import { bodyForm, route } from '@/http/route'
 import { requireGolfer } from '@/http/require'
 import { theDatabase } from '@/store/database'
-import { changeSchools } from '@/store/golfers'
-import { SCHOOLS_FORM } from '@/formats/forms'
+import { changeRules } from '@/store/golfers'
+import { RULES_FORM } from '@/formats/forms'
 
 /** Which number is a stock, and what an even step is, to this golfer. */
 export const PATCH = route<{ golferId: string }>(async (request, { golferId }) => {
   const golfer = requireGolfer(golferId)
-  changeSchools(theDatabase(), golfer, await bodyForm(request, SCHOOLS_FORM))
+  changeRules(theDatabase(), golfer, await bodyForm(request, RULES_FORM))
   return Response.json({ id: golfer.id })
 })

@@ -1,4 +1,4 @@
-import { DEVICE_HEADER, scopeSaid } from '@/http/door/device'
+import { DEVICE_HEADER, parseScope } from '@/http/door/device'
 import { bodyForm, refuse, route } from '@/http/route'
 import { bayResponse } from '@/http/bay-response'
 import { requireOwnedSession } from '@/http/require'
@@ -13,7 +13,7 @@ export const POST = route<{ sessionId: string }>(async (request, { sessionId }) 
   if (session.endedMs !== null || session.hurtMs !== null)
     refuse(409, '', 'This session is over and takes no shots: open a new one, or go on with it first.')
   // A phone in one golfer's bay takes no monitor from another golfer.
-  const onlyFree = scopeSaid(request.headers.get(DEVICE_HEADER)).kind === 'bay'
+  const onlyFree = parseScope(request.headers.get(DEVICE_HEADER)).kind === 'bay'
   if (takeOver(theDatabase(), session.id, monitor, Date.now(), { onlyFree }) === 'elsewhere')
     refuse(409, 'monitor', 'This monitor sends to another golfer. Take it over on the desk.')
   return bayResponse(session.id)
