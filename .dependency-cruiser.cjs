@@ -8,11 +8,11 @@ const LAYERS = {
   workers: ['formats', 'core'],
   views: ['formats', 'store', 'draw', 'text', 'core'],
   paper: ['draw', 'text', 'core'],
-  beside: ['views', 'paper', 'formats', 'store', 'core'],
+  worker: ['views', 'paper', 'formats', 'store', 'core'],
   ui: ['workers', 'views', 'draw', 'text', 'core'],
-  http: ['beside', 'views', 'formats', 'store', 'text', 'core'],
-  cli: ['beside', 'views', 'paper', 'workers', 'formats', 'store', 'draw', 'text', 'core'],
-  app: ['http', 'ui', 'beside', 'views', 'paper', 'workers', 'formats', 'store', 'draw', 'text', 'core'],
+  http: ['worker', 'views', 'formats', 'store', 'text', 'core'],
+  cli: ['worker', 'views', 'paper', 'workers', 'formats', 'store', 'draw', 'text', 'core'],
+  app: ['http', 'ui', 'worker', 'views', 'paper', 'workers', 'formats', 'store', 'draw', 'text', 'core'],
 }
 const TESTS = '\\.(test|spec)\\.tsx?$'
 

@@ -3,11 +3,11 @@ import { join } from 'node:path'
 import { BancoServer } from '../demo/banco-server'
 import { makeDemoIn } from '../demo/make-demo-in'
 import { attack, type Sent } from '../simulators/attacker/attack'
-import type { Known } from '../simulators/attacker/bodies'
+import type { KnownIds } from '../simulators/attacker/bodies'
 import { cpuMs } from './processes'
 
 /** Ids of the demo's first golfer. */
-export function knownIn(data: string): Known {
+export function knownIn(data: string): KnownIds {
   const db = new Sqlite(join(data, 'banco.db'), { readonly: true })
   const ids = (sql: string) => db.prepare(sql).pluck().all() as string[]
   const known = {

@@ -53,7 +53,7 @@ export function contents(path: string): string {
 }
 
 const data = (folder: string): string => contents(join(folder, 'banco.db'))
-const fileBeside = (name: string) => (folder: string) => {
+const writeFileNextTo = (name: string) => (folder: string) => {
   const path = join(folder, name)
   if (existsSync(path)) checkBackup(path)
   return `${data(folder)} ${existsSync(path) ? 'there' : 'not there'}`
@@ -87,7 +87,7 @@ const STEPS: Step[] = [
     what: 'migration',
     prepare: (folder) => copyFileSync('tests/fixtures/backup-5.db', join(folder, 'banco.db')),
   },
-  { what: 'backup', prepare: () => {}, state: fileBeside('backup.db') },
+  { what: 'backup', prepare: () => {}, state: writeFileNextTo('backup.db') },
   {
     what: 'copy',
     prepare: () => {},

@@ -103,10 +103,10 @@ async function liveIntoDemo(): Promise<string[]> {
   ]
 }
 
-type Watched = { seen: [string, number][]; entered: number[] }
-const watched = (page: Page): Promise<Watched> =>
+type SeenShots = { seen: [string, number][]; entered: number[] }
+const watched = (page: Page): Promise<SeenShots> =>
   page.evaluate(() => {
-    const { seen, entered } = window as unknown as Watched
+    const { seen, entered } = window as unknown as SeenShots
     return { seen, entered }
   })
 

@@ -1,4 +1,4 @@
-import { homeOf } from '@/views/home-view'
+import { homeView } from '@/views/home-view'
 import { bagAnalysis } from '@/views/bag-analysis'
 import { bayStartView, bayView } from '@/views/bay-view'
 import { stockView } from '@/views/stock-view'
@@ -73,7 +73,7 @@ function costs({ recent, older }: { recent: number; older: number }): Record<str
     Bay: ms(() => JSON.stringify(bayView(db, golfer, session, NOW_MS))),
     'before a session': ms(() => bayStartView(db, golfer, NOW_MS)),
     Log: ms(() => [sessionsOf(db, id, { most: 50 }), historyOf(db, id), importsOf(db, id)]),
-    '/': ms(() => homeOf(db, undefined, NOW_MS)),
+    '/': ms(() => homeView(db, undefined, NOW_MS)),
     paper: ms(() => paperView(db, golfer, NOW_MS)),
     'Fix gaps': ms(() => refitView(db, golfer, NOW_MS)),
     Compare: ms(() => compareView(db, golfer, { a: undefined, b: undefined }, NOW_MS)),

@@ -32,8 +32,8 @@ export async function memory(): Promise<string[]> {
   ]
   for (let round = 1; round <= ROUNDS; round++) {
     for (let i = 0; i < REQUESTS; i++) await (await one(requests, roll)()).arrayBuffer()
-    const beside = childrenOf(server.pid).map((pid) => memoryMb(pid).toFixed(0))
-    lines.push(`  ${REQUESTS * round}: ${memoryMb(server.pid).toFixed(0)}; ${beside.join(', ')}`)
+    const workerMemory = childrenOf(server.pid).map((pid) => memoryMb(pid).toFixed(0))
+    lines.push(`  ${REQUESTS * round}: ${memoryMb(server.pid).toFixed(0)}; ${workerMemory.join(', ')}`)
   }
   await server.stop()
   return lines

@@ -1,7 +1,7 @@
 // One change of the data, for bench/kills.ts to break off: node --import tsx bench/one-step.ts WHAT FOLDER
 import { readFileSync } from 'node:fs'
 import { join } from 'node:path'
-import { importFile } from '@/beside/import-file'
+import { importFile } from '@/worker/import-file'
 import type { GolferId, SessionId, ShotId } from '@/core/ids'
 import { backUp, putBackup } from '@/store/backup'
 import { copyOfToday } from '@/store/copies'

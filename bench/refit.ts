@@ -8,7 +8,7 @@ import type { PaperBag } from '@/core/refit/paper-bag'
 import { withFixes } from '@/core/refit/paper-fixes'
 import { limitsOf, gapsOf } from '@/core/refit/paper-gaps'
 import { analyseBag } from '@/core/analyse-bag'
-import { isJudged } from '@/core/gaps/step'
+import { isJudged } from '@/core/gaps/gap'
 import { quantile } from '@/core/math/quantile'
 import { refitOf, type RefitBag } from '@/views/refit-of'
 import { dice, type Dice } from '../simulators/golfers/dice'
@@ -88,7 +88,7 @@ export function refitScored(golfers: number, seed: number): string[] {
     left.unanswered += found.gates.filter(
       (gate) =>
         gate.shut === undefined &&
-        !open.some(({ troubles }) => troubles.some((t) => t.longerId === gate.longerId)),
+        !open.some(({ gapsToImprove: troubles }) => troubles.some((t) => t.longerId === gate.longerId)),
     ).length
   }
   return [

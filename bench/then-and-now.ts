@@ -1,4 +1,4 @@
-import { CHANGE_WORDS, compare, type ChangeWord, type Side } from '@/core/compare/compare'
+import { CHANGE_WORDS, compare, type ChangeWord, type ComparedStock } from '@/core/compare/compare'
 import { trialBlocks } from '@/core/compare/trial'
 import { FULL_SWING, fullSwingOf, atStation } from '@/core/station'
 import { isHit } from '@/core/stock/stock'
@@ -98,18 +98,18 @@ function sideOf(
   club: string,
   day: string,
   roll: Dice,
-): Side | null {
+): ComparedStock | null {
   return side(analyseTrial({ golfer, shots: hitSession(golfer, plan, roll) }).stocks, club, day)
 }
 
-function side(stocks: BagAnalysis['stocks'], club: string, day: string): Side | null {
+function side(stocks: BagAnalysis['stocks'], club: string, day: string): ComparedStock | null {
   const stock = atStation(stocks, fullSwingOf(club as ClubId))
   if (!isHit(stock)) return null
   const { carryM, count, model } = stock
   return { carryM, count, sdM: sdOf(model), days: new Map([[day, 1]]) }
 }
 
-function between([a, b]: (Side | null)[]): Seen {
+function between([a, b]: (ComparedStock | null)[]): Seen {
   if (!a || !b) return null
   const { word, differenceM } = compare(a, b)
   return { word, differenceM }

@@ -48,7 +48,7 @@ type Visit = {
   /** What the golfer says beforehand, in yards. */
   expects?: Record<string, number>
   /** Another monitor that watched, and what it misreads of a carry, in yards. */
-  watchedBy?: { name: string; bias: number; noise: number; lost: number[] }
+  comparedWith?: { name: string; bias: number; noise: number; lost: number[] }
 }
 type Scenario = {
   golfer: string
@@ -170,7 +170,7 @@ const SCENARIO: Scenario[] = [
         shots: 3,
         partial: { swing: 'half', shots: 4 },
         setUp: NET_LOFT_SET_UP,
-        watchedBy: { name: 'Coach’s unit', bias: -1.8, noise: 1.4, lost: [7, 31] },
+        comparedWith: { name: 'Coach’s unit', bias: -1.8, noise: 1.4, lost: [7, 31] },
       },
       {
         daysAgo: 0,
@@ -315,7 +315,7 @@ function hitVisit(db: Database, { golferId, hidden, visit, nowMs }: Who, roll: D
     if (shot) addEvents(db, [{ shotSeq: shot.seq, event: { kind: 'mark', mark } }], hitMs)
     openStation(db, sessionId, { clubId, swing }, hitMs)
   })
-  if (visit.watchedBy) watch(db, { sessionId, by: visit.watchedBy, nowMs: startedMs }, hit, roll)
+  if (visit.comparedWith) watch(db, { sessionId, by: visit.comparedWith, nowMs: startedMs }, hit, roll)
   if (visit.until) beginReceiving(db, sessionId, startedMs)
   if (!visit.until) endSession(db, sessionId, startedMs + hitAfter(plan.length))
 }
@@ -323,7 +323,7 @@ function hitVisit(db: Database, { golferId, hidden, visit, nowMs }: Who, roll: D
 /** What another monitor said of the same balls, a moment later, but for those that it lost. */
 function watch(
   db: Database,
-  { sessionId, by, nowMs }: { sessionId: SessionId; by: NonNullable<Visit['watchedBy']>; nowMs: number },
+  { sessionId, by, nowMs }: { sessionId: SessionId; by: NonNullable<Visit['comparedWith']>; nowMs: number },
   hit: readonly SessionShot[],
   roll: Dice,
 ): void {

@@ -124,7 +124,7 @@ async function tryTwoBalls(page: Page, golferId: string): Promise<void> {
     const usual = bay.analysis.stocks.find((stock) => stock.clubId === clubId && stock.swing === 'full')
     for (let run = 0; run < 8; run++) {
       const [ball, share] = run % 2 === 0 ? ['own ball', 1] : ['range ball', 0.95]
-      await ask('POST', `/sessions/${id}/said`, { kind: 'ball', ball })
+      await ask('POST', `/sessions/${id}/events`, { kind: 'ball', ball })
       const shots = [1, 2, 3].map((n) => ({
         ...{ id: `ball-${clubId}-${run}-${n}`, clubId, swing: 'full', hitMs: Date.now() },
         carryM: (usual?.carryM ?? 100) * Number(share) * (1 + roll.normal(0, 0.025)),

@@ -66,7 +66,7 @@ function checkCertificate(cert, key) {
 async function newPasscode() {
   const { register } = await import('tsx/esm/api')
   const unregister = register()
-  const { passcodeFrom, PASSCODE_BYTES } = await import('../src/core/door/passcode.ts')
+  const { passcodeFrom, PASSCODE_BYTES } = await import('../src/http/gateway/passcode.ts')
   await unregister()
   return passcodeFrom(randomBytes(PASSCODE_BYTES))
 }

@@ -10,7 +10,7 @@ export async function buildPrograms() {
   const { build } = await import('esbuild')
   rmSync(FOLDER, { recursive: true, force: true })
   await build({
-    entryPoints: { banco: 'src/cli/banco.ts', beside: 'src/beside/process.ts' },
+    entryPoints: { banco: 'src/cli/banco.ts', worker: 'src/worker/process.ts' },
     outdir: FOLDER,
     outExtension: { '.js': '.mjs' },
     bundle: true,

@@ -1,6 +1,6 @@
 import { parseArgs } from 'node:util'
 import {
-  besides,
+  differences,
   edges,
   hardWorlds,
   judgement,
@@ -47,7 +47,7 @@ if (values.help) {
     for (const line of lines) console.log(line)
   }
   print(judgement(golfers, seed))
-  if (values.all) print(besides(golfers, seed))
+  if (values.all) print(differences(golfers, seed))
   if (values.all) print(reliability(half, seed))
   print(plans(planned, seed))
   print(looks(planned, seed))

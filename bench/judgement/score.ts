@@ -1,13 +1,13 @@
 import type { BagAnalysis } from '@/core/analyse-bag'
-import { lineWidth } from '@/core/gaps/near-line'
-import type { Gap, Zone } from '@/core/gaps/step'
+import { lineWidth } from '@/core/gaps/near-limit'
+import type { Gap, Zone } from '@/core/gaps/gap'
 import type { Zones } from '@/core/gaps/zones'
 import type { ShotId } from '@/core/ids'
 import { lengthIn } from '@/core/units'
 import { ratioOf, rootOf, type Ratio } from './ratio'
 import { Reliability } from './reliability'
 import type { Trial } from './trial'
-import { HAND_RULES } from './ways-by-hand'
+import { HAND_RULES } from './hand-rules'
 
 /** What one golfer's analysis comes to, in counts and yards. */
 type Tally = {
@@ -80,7 +80,7 @@ export class Score {
       bias: ratio(({ error }) => error, 'stocks'),
       rmse: rootOf(ratio(({ squared }) => squared, 'stocks')),
       rmseShown: rootOf(ratio(({ squaredShown }) => squaredShown, 'stocks')),
-      hold: ratio(({ held }) => held, 'stocks'),
+      acquire: ratio(({ held }) => held, 'stocks'),
       halfWidth: ratio(({ halfWidth }) => halfWidth, 'stocks'),
       holdShown: ratio(({ heldShown }) => heldShown, 'stocks'),
       halfShown: ratio(({ halfShown }) => halfShown, 'stocks'),

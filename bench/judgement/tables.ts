@@ -59,7 +59,7 @@ export function* judgement(golfers: number, seed: number): Generator<string> {
 }
 
 /** The same in each order, on two days, by the second generator, and with an oracle. */
-export function* besides(golfers: number, seed: number): Generator<string> {
+export function* differences(golfers: number, seed: number): Generator<string> {
   yield `\nIn one order`
   yield HEAD
   for (const order of Object.keys(ORDERS) as Order[])
@@ -216,7 +216,7 @@ function line(name: string, score: Score): string {
     yards(f.bias),
     yards(f.rmse),
     yards(f.halfWidth),
-    percent(f.hold),
+    percent(f.acquire),
     percent(f.precision),
     percent(f.recall),
     percent(f.goodLost),

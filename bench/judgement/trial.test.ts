@@ -4,7 +4,7 @@ import { trueGapM, truthOf, wrongBy, zoneAt } from './score'
 import { manyDays, withTopped } from './hard-worlds'
 import { analyseTrial, bagInputOf, oneDay } from './trial'
 import { USUAL } from './worlds'
-import type { Gap } from '../../src/core/gaps/step'
+import type { Gap } from '../../src/core/gaps/gap'
 import { yards } from '../../src/core/units'
 
 describe('a trial', () => {

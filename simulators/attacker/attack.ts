@@ -2,7 +2,7 @@ import { readdirSync, readFileSync } from 'node:fs'
 import { request as ask } from 'node:http'
 import { join } from 'node:path'
 import { dice, type Dice } from '../golfers/dice'
-import { bodyOf, one, type Known } from './bodies'
+import { bodyOf, one, type KnownIds } from './bodies'
 
 export type Route = { path: string; method: string }
 export type Sent = Route & { target: string; body?: string; status: number; answer: string }
@@ -91,8 +91,8 @@ const ODD_IDS = [
   "'--",
 ]
 
-function targetOf(path: string, roll: Dice, known: Known): string {
-  const filled = path.replace(/\[(\w+)\]/g, (_, name: keyof Known) =>
+function targetOf(path: string, roll: Dice, known: KnownIds): string {
+  const filled = path.replace(/\[(\w+)\]/g, (_, name: keyof KnownIds) =>
     roll.chance(0.8) ? encodeURIComponent(one(known[name] ?? ['x'], roll)) : one(ODD_IDS, roll),
   )
   return filled + one(QUERIES, roll)
@@ -110,7 +110,7 @@ export async function attack(
     seed,
     known,
     onSent,
-  }: { requests: number; seed: number; known: Known; onSent?: (sent: Sent) => void },
+  }: { requests: number; seed: number; known: KnownIds; onSent?: (sent: Sent) => void },
 ): Promise<Sent[]> {
   const roll = dice(seed)
   const routes = [...routesOf(), ...PAGES].filter((route) => !isLeftOut(route))

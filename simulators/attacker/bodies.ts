@@ -105,14 +105,14 @@ const FIELDS = [
 ]
 
 /** Ids and names that are there, so that a request gets past the first door. */
-export type Known = Record<
+export type KnownIds = Record<
   'golferId' | 'sessionId' | 'clubId' | 'shotId' | 'importId' | 'roundId' | 'visitId',
   string[]
 >
 
 export const one = <T>(of: readonly T[], roll: Dice): T => of[Math.floor(roll.between(0, of.length))] as T
 
-function value(roll: Dice, known: Known, depth: number): unknown {
+function value(roll: Dice, known: KnownIds, depth: number): unknown {
   const what = roll.between(0, 1)
   if (what < 0.3) return one(ODD, roll)
   if (what < 0.5) return one(Object.values(known).flat(), roll)
@@ -122,13 +122,13 @@ function value(roll: Dice, known: Known, depth: number): unknown {
   return object(roll, known, depth + 1)
 }
 
-function object(roll: Dice, known: Known, depth = 0): object {
+function object(roll: Dice, known: KnownIds, depth = 0): object {
   const fields = Array.from({ length: 1 + roll.between(0, 7) }, () => one(FIELDS, roll))
   return Object.fromEntries(fields.map((field) => [field, value(roll, known, depth)]))
 }
 
 /** Bodies as the pages send them, which are sent with one thing in them changed. */
-const FORMS: [path: RegExp, body: (known: Known, roll: Dice) => object][] = [
+const FORMS: [path: RegExp, body: (known: KnownIds, roll: Dice) => object][] = [
   [
     /feed\/shots$/,
     (_, roll) => ({ id: `m${roll.between(0, 1e9)}`, units: { length: 'yd', speed: 'mph' }, carry: 120 }),
@@ -146,7 +146,7 @@ const FORMS: [path: RegExp, body: (known: Known, roll: Dice) => object][] = [
   [
     /after-play$/,
     (known, roll) => ({
-      ...{ lackedM: 80, off: { clubId: one(known.clubId, roll), went: 'short' } },
+      ...{ missingM: 80, off: { clubId: one(known.clubId, roll), went: 'short' } },
       ...{ unusedId: null, words: null },
     }),
   ],
@@ -221,7 +221,7 @@ const FORMS: [path: RegExp, body: (known: Known, roll: Dice) => object][] = [
   [/balls$/, () => ({ name: 'range ball', range: true, worn: false })],
   [/as-on-course$/, () => ({ kind: 'iron', on: true })],
   [/station$/, (known, roll) => ({ clubId: one(known.clubId, roll), swing: 'full' })],
-  [/said$/, () => ({ kind: 'air', wind: 'into', tempC: 12, surface: 'mat' })],
+  [/events$/, () => ({ kind: 'air', wind: 'into', tempC: 12, surface: 'mat' })],
   [/moves$/, (known, roll) => ({ shotIds: [one(known.shotId, roll)], decision: 'withdrawn' })],
   [
     /to-golfer$/,
@@ -252,7 +252,7 @@ const FORMS: [path: RegExp, body: (known: Known, roll: Dice) => object][] = [
       finishM: 71,
     }),
   ],
-  [/places$/, () => ({ name: 'Here', altitudeM: 12, turf: 'soft' })],
+  [/venues$/, () => ({ name: 'Here', altitudeM: 12, turf: 'soft' })],
   [/swings$/, () => ({ swing: 'pitch', clock: 9, lengthShare: null, gripDownCm: 0, tempo: null })],
   [
     /day$/,
@@ -279,7 +279,7 @@ const repeated = (roll: Dice): string => {
 }
 
 /** A body for a route: what it wants with a field that is odd, or nothing of the kind. */
-export function bodyOf(target: string, roll: Dice, known: Known): string {
+export function bodyOf(target: string, roll: Dice, known: KnownIds): string {
   const what = roll.between(0, 1)
   if (what < 0.04) return '{'.repeat(Math.floor(roll.between(1, 5000)))
   if (what < 0.08) return '['.repeat(60) + ']'.repeat(60)

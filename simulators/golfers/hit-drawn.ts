@@ -9,7 +9,7 @@ import { MISSES, TOPPED, type Where } from './hit-shot'
 type Drawn = { truth: Mark; carry: number; speed: number; launch: number; line: number }
 
 /** A good shot's speed moves half as much as its carry, and by so much of the spread besides. */
-const SPEED = { ofCarry: 0.5, besides: 0.2 }
+const SPEED = { ofCarry: 0.5, differences: 0.2 }
 const CARRY_PER_LOST_SPEED = 1.35
 const TIRED_CARRY = 1.4
 
@@ -56,7 +56,7 @@ function drawnWell(golfer: HiddenGolfer, { position }: Where, dice: Dice): Drawn
   return {
     truth: 'solid',
     carry: well + TIRED_CARRY * tired,
-    speed: SPEED.ofCarry * well + dice.normal(0, SPEED.besides * golfer.spread) + tired,
+    speed: SPEED.ofCarry * well + dice.normal(0, SPEED.differences * golfer.spread) + tired,
     launch: 0,
     line: dice.normal(0.005, 0.045),
   }

@@ -30,7 +30,7 @@ const LOFT_SD_DEG = 1
 /** No more than this share of a golfer's spread comes from the dynamic loft. */
 const LOFT_AT_MOST = 0.7
 /** A per cent more ball speed carries at least so many per cent further, or the golfer's spin is lower. */
-const STILL_CARRIES = 0.75
+const LOST_CARRY_SHARE = 0.75
 const LESS_SPIN = 0.93
 const LEAST_OF_SPIN = 0.4
 const SHORT_SWINGS_SCATTER = 1.15
@@ -89,7 +89,7 @@ function solveStrike(golfer: HiddenGolfer, club: HiddenClub, swing: string): Usu
   // Who hits that far does not balloon the ball: more speed still carries further.
   let spins = 1
   let first = solve(trueCarryM, spins)
-  while (!first || perSpeedOf(first) < STILL_CARRIES) {
+  while (!first || perSpeedOf(first) < LOST_CARRY_SHARE) {
     spins *= LESS_SPIN
     if (spins < LEAST_OF_SPIN) throw new Error(`No ball speed carries a ${club.name} that far.`)
     first = solve(trueCarryM, spins)

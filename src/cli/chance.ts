@@ -1,4 +1,4 @@
-import { chancesOf, type ChanceInput } from '@/core/course/asked-chances'
+import { chancesOf, type ChanceInput } from '@/core/course/chances-of'
 import { readChanceInput } from '@/formats/chance-input'
 import { lineCommand } from './line-command'
 

@@ -14,9 +14,9 @@ import { restoreGolfer } from '@/store/restore-golfer'
 import { allGolfers } from '@/store/golfers'
 import { paperInput } from '@/views/paper-view'
 import { EXPORTS, writeExport } from '@/views/export-file'
-import { LETTERS } from '@/core/limits'
-import { importFile } from '@/beside/import-file'
-import { WorkRefused } from '@/beside/work'
+import { MAX_LENGTH } from '@/core/limits'
+import { importFile } from '@/worker/import-file'
+import { WorkRefused } from '@/worker/work'
 import { readGolferDocument } from '@/formats/golfer-document'
 import { readTable, type TableOptions, type TableRow } from '@/formats/table/read-table'
 import { FIELD_NAMED } from '@/core/shots/flight-fields'
@@ -26,10 +26,10 @@ export class CommandError extends Error {}
 
 const offsetNow = (): number => -new Date().getTimezoneOffset()
 const say = (text: string): void => void process.stdout.write(`${text}\n`)
-const withData = async <Result>(doing: (db: Database) => Result | Promise<Result>): Promise<Result> => {
+const withData = async <Result>(run: (db: Database) => Result | Promise<Result>): Promise<Result> => {
   const db = openDatabase(databasePath(dataFolder()))
   try {
-    return await doing(db)
+    return await run(db)
   } finally {
     db.close()
   }
@@ -122,7 +122,10 @@ export async function runImport(args: string[]): Promise<void> {
       name,
       bytes,
       options: options(golfer.lengthUnit),
-      ...(monitor?.trim() && { monitor: monitor.trim().slice(0, LETTERS.device), watches: watches ?? false }),
+      ...(monitor?.trim() && {
+        monitor: monitor.trim().slice(0, MAX_LENGTH.device),
+        watches: watches ?? false,
+      }),
     }
     const { taken, known, held, conflicts } = await importFile(db, golfer, file, Date.now())
     say(

@@ -4,14 +4,14 @@ import { coverage, type Coverage } from './gaps/coverage-of-bag'
 import type { Air } from './flight/air'
 import { ordinaryRun } from './flight/station-run'
 import { modelled } from './flight/modelled'
-import { adjustedStocks, adjustmentsOf, unsureOf, type AdjustedStocks } from './shots/holds'
+import { adjustedStocks, adjustmentsOf, unsureOf, type AdjustedStocks } from './shots/adjustments'
 import { inStatedAir, restatedStation } from './stock/restated-station'
 import { isHit, type HitStock, type Stock } from './stock/stock'
 import { restateShots, type ShotInAir } from './flight/restate-shots'
-import type { Help } from './gaps/beyond-shots'
+import type { Recommendation } from './gaps/beyond-shots'
 import type { NextShots } from './gaps/next-shots'
-import type { Gap } from './gaps/step'
-import { isDone, gapsOfBag, type GapKeptAsIs, type GapOverUnhit } from './gaps/steps-of-bag'
+import type { Gap } from './gaps/gap'
+import { isDone, gapsOfBag, type GapKeptAsIs, type GapOverUnhit } from './gaps/gaps-of-bag'
 import { chosenGapRule, type OwnZones, type GapRule } from './gaps/zones'
 import type { ClubId, ShotId } from './ids'
 import { leftOutGuard, type OneSided } from './stock/left-out-guard'
@@ -75,7 +75,7 @@ export type BagAnalysis = Coverage & {
   /** What to hit next; nothing where more shots would change nothing. */
   next: NextShots[]
   /** What would help more than shots, best first. */
-  helps: Help[]
+  recommendations: Recommendation[]
   /** The golfer's drift of ball speed, as a share gained over 90 shots. */
   drift: { found: boolean; knowable: boolean; per90?: number; se?: number }
   /** How the golfer's shots scatter, pooled over the bag: shares of the carry, and the share that is missed. */
@@ -133,7 +133,7 @@ export function analyseBag({ clubs, shots: all, rules = {}, older: before = [] }
           .map((each) => [each, restatedStation(each, model, stated.inAir)])
       : [],
   )
-  const { gaps, overUnhit, next, helps } = gapsOfBag(bag, model, measured, {
+  const { gaps, overUnhit, next, recommendations } = gapsOfBag(bag, model, measured, {
     gapRule,
     left,
     restated: (station) => restated.get(station) ?? null,
@@ -155,7 +155,7 @@ export function analyseBag({ clubs, shots: all, rules = {}, older: before = [] }
     shots: judgements(asHit, model, stated?.inAir),
     ...coverage(bag, stocks, rules),
     next,
-    helps,
+    recommendations,
     drift: {
       found,
       knowable,
@@ -216,7 +216,7 @@ const isOf =
 
 const byOrder = (a: Club, b: Club) => a.order - b.order || (a.id < b.id ? -1 : 1)
 
-type Around = {
+type StockContext = {
   model: BagModel
   measured: readonly Stock[]
   gaps: readonly Gap[]
@@ -228,7 +228,7 @@ type Around = {
 function completed(
   stock: Stock,
   station: StationModel,
-  { model, measured, gaps, rules, passedOver }: Around,
+  { model, measured, gaps, rules, passedOver }: StockContext,
 ): Stock {
   const { clubId, swing } = stock
   const full = model.stations.filter((each) => each.swing === FULL_SWING)

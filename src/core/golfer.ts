@@ -1,4 +1,4 @@
-import { USUAL_SURENESS, type Sureness } from './course/sureness'
+import { USUAL_COVER_CONFIDENCE, type CoverConfidence } from './course/cover-confidence'
 import { REFERENCE_AIR } from './flight/air'
 import type { Turf } from './flight/ground'
 import { DEFAULT_TOLERANCE_M } from './gaps/cover'
@@ -18,7 +18,7 @@ export type GolferSettings = {
   /** The distances that cost this golfer shots, in metres. */
   goalZoneM: [number, number] | null
 }
-export type CoverLikes = {
+export type CoverPreferences = {
   /** A stock covers the numbers that lie this near to it. */
   toleranceM: number
   /** A stock whose newest shots are older than so many days says so. */
@@ -37,7 +37,7 @@ export type GolferRules = {
   stocksOff: StockSurface | null
 }
 /** What the golfer likes in the bay. */
-export type BayLikes = {
+export type BayPreferences = {
   tempUnit: TempUnit
   /** Asked what they expect before they hit a station. */
   askExpectation: boolean
@@ -49,7 +49,7 @@ export type BayLikes = {
   homeAltitudeM: number | null
 }
 /** In which air a golfer compares clubs. */
-export type AirLikes = {
+export type AirPreferences = {
   /** Without wind. */
   referenceAir: { tempC: number; pressureHpa: number; humidity: number }
   /** Tables show carries in the air of each shot, or all in the reference air. */
@@ -74,20 +74,25 @@ export type GolferAim = {
   consent: string | null
 }
 /** How sure a golfer wants to be of what a shot on the course must clear. */
-export type CourseLikes = { sureness: Sureness }
+export type CoursePreferences = { sureness: CoverConfidence }
 export type Golfer = GolferSettings &
   GolferRules &
-  BayLikes &
-  AirLikes &
-  CoverLikes &
+  BayPreferences &
+  AirPreferences &
+  CoverPreferences &
   GolferAim &
-  CourseLikes & {
+  CoursePreferences & {
     id: GolferId
     /** The swings that this golfer hits, the full one first. */
     swings: Swing[]
   }
 /** What Banco takes for granted of a golfer who has said nothing yet. */
-export const NEW_GOLFER: GolferRules & BayLikes & AirLikes & CoverLikes & GolferAim & CourseLikes = {
+export const NEW_GOLFER: GolferRules &
+  BayPreferences &
+  AirPreferences &
+  CoverPreferences &
+  GolferAim &
+  CoursePreferences = {
   stockRule: 'mean-solid',
   gapRule: null,
   ownZonesM: null,
@@ -112,7 +117,7 @@ export const NEW_GOLFER: GolferRules & BayLikes & AirLikes & CoverLikes & Golfer
   bagWish: null,
   likes: null,
   consent: null,
-  sureness: USUAL_SURENESS,
+  sureness: USUAL_COVER_CONFIDENCE,
 }
 
 export type Units = Pick<GolferSettings, 'lengthUnit' | 'speedUnit'>

@@ -1,5 +1,5 @@
 /** Identities are branded so that a club's id cannot be handed over where a shot's is meant. */
-type Id<Of extends string> = string & { readonly __of: Of }
+type Id<Brand extends string> = string & { readonly __of: Brand }
 
 export type GolferId = Id<'golfer'>
 export type BagId = Id<'bag'>

@@ -68,7 +68,7 @@ export const LIMITS = {
 export const LATEST_MS = 4e12
 
 /** The most letters of what a golfer writes. */
-export const LETTERS = {
+export const MAX_LENGTH = {
   golfer: 60,
   bag: 60,
   club: 40,

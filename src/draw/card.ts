@@ -35,7 +35,7 @@ const LONGEST_ROW = 46
 /** Sizes beside that of the row's text. */
 const NAME = 0.92
 const CARRY = 1.12
-const AROUND = 0.72
+const LINE_HEIGHT_SHARE = 0.72
 /** How wide a sign and the space between columns are, in ems of the row's text; a column is at least so wide. */
 const GLYPH = 0.54
 const TWO_COLUMNS_SHARE = 0.55
@@ -52,7 +52,7 @@ export function card({ title, notes, unit, swings, lines }: CardData, size: Card
   const ems = {
     name: most(lineName) * NAME * GLYPH,
     carry: Math.max(most(({ carry }) => carry) * CARRY * GLYPH, LEAST_COLUMN),
-    around: most(({ plusMinus }) => plusMinus) * AROUND * GLYPH,
+    around: most(({ plusMinus }) => plusMinus) * LINE_HEIGHT_SHARE * GLYPH,
     swings: swings.map((_, i) => Math.max(most((line) => line.swings[i] ?? '') * NAME * GLYPH, LEAST_COLUMN)),
   }
   const swingsEms = ems.swings.reduce((sum, each) => sum + each + TWO_COLUMNS_SHARE, 0)
@@ -89,7 +89,7 @@ export function card({ title, notes, unit, swings, lines }: CardData, size: Card
     parts.push(
       label(pad, middle, lineName(line), { size: text * NAME, weight: 500 }),
       label(carryRight, middle, line.carry, { size: text * CARRY, weight: 700, align: 'right' }),
-      label(aroundRight, middle, line.plusMinus, { size: text * AROUND, align: 'right' }),
+      label(aroundRight, middle, line.plusMinus, { size: text * LINE_HEIGHT_SHARE, align: 'right' }),
       ...line.swings.map((carry, s) =>
         label(swingRights[s] as number, middle, carry, {
           size: text * NAME,

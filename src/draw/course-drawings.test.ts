@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { agreementChart } from './agreement'
-import { faced } from './faced'
+import { demand } from './demand'
 import { pixel, type Part } from './drawing'
 import { sideView, type SideData } from './side-view'
 
@@ -54,7 +54,7 @@ describe('a shot from the side', () => {
 })
 
 describe('what is faced', () => {
-  const chart = faced({
+  const chart = demand({
     ...{ bins: [0, 0, 3, 7, 1], bin: 5, unit: 'yd', zone: [11, 19] as [number, number] },
     uncovered: [[14, 17]],
   })

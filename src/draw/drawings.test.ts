@@ -1,10 +1,10 @@
 import { describe, expect, it } from 'vitest'
 import { pixel, type Drawing, type Part, type X } from './drawing'
-import { stair, type StairData } from './stair'
-import { stairLegend } from './stair-legend'
-import { strip } from './strip'
+import { gapLadder, type GapLadderData } from './gap-ladder'
+import { gapLadderLegend } from './gap-ladder-legend'
+import { shotStrip } from './shot-strip'
 
-const club = (name: string, at: number): StairData['clubs'][number] => ({
+const club = (name: string, at: number): GapLadderData['clubs'][number] => ({
   name,
   loft: '30°',
   stock: {
@@ -18,12 +18,12 @@ const club = (name: string, at: number): StairData['clubs'][number] => ({
   },
 })
 const kinds = (drawing: Drawing, kind: string) => drawing.parts.filter((part) => part.kind === kind)
-const data: StairData = {
+const data: GapLadderData = {
   clubs: [club('7-iron', 150), club('8-iron', 133), { name: '9-iron', loft: '' }],
   gaps: [
     {
       verdict: 'too-wide',
-      sureness: 'settled',
+      confidence: 'settled',
       number: '17',
       word: 'too-wide',
       shortWord: 'too-wide',
@@ -39,7 +39,7 @@ const placesOf = (part: Part): X[] => ('x1' in part ? [part.x1, part.x2] : [part
 
 describe('the stair', () => {
   it.each([360, 870])('at %d px keeps every part inside its edges', (width) => {
-    const drawing = stair(data, width)
+    const drawing = gapLadder(data, width)
     for (const part of drawing.parts) {
       for (const x of placesOf(part)) {
         expect(pixel(drawing, x)).toBeGreaterThanOrEqual(0)
@@ -49,7 +49,7 @@ describe('the stair', () => {
   })
 
   it('draws a step from stock to stock, with its word and its pattern', () => {
-    const drawing = stair(data, 870)
+    const drawing = gapLadder(data, 870)
     expect(kinds(drawing, 'dimension')).toEqual([
       expect.objectContaining({ x1: 133, x2: 150, ink: 'too-wide' }),
     ])
@@ -62,14 +62,14 @@ describe('the stair', () => {
   })
 
   it('draws a reversed step backwards: its bar spans the same two stocks', () => {
-    const reversed = stair(
+    const reversed = gapLadder(
       {
         ...data,
         clubs: [club('a', 130), club('b', 140)],
         gaps: [
           {
             verdict: 'reversed',
-            sureness: 'settled',
+            confidence: 'settled',
             number: '−10',
             word: 'reversed',
             shortWord: 'reversed',
@@ -86,11 +86,13 @@ describe('the stair', () => {
   })
 
   it('says of a club without shots that it has none', () => {
-    expect(kinds(stair(data, 870), 'label')).toContainEqual(expect.objectContaining({ text: 'not hit yet' }))
+    expect(kinds(gapLadder(data, 870), 'label')).toContainEqual(
+      expect.objectContaining({ text: 'not hit yet' }),
+    )
   })
 
   it('stands a step over a club that was not hit, never in the colour of a verdict', () => {
-    const over = stair(
+    const over = gapLadder(
       {
         ...data,
         clubs: [club('3-wood', 206), { name: '5-wood', loft: '' }, club('4-hybrid', 172)],
@@ -107,30 +109,30 @@ describe('the stair', () => {
   })
 
   it.each([340, 900])('has a legend that explains its marks and fits into %d px', (width) => {
-    const legend = stairLegend(width)
+    const legend = gapLadderLegend(width)
     expect(legend.says).toContain('same distance')
     for (const part of legend.parts)
       for (const x of placesOf(part)) expect(pixel(legend, x)).toBeLessThanOrEqual(width)
   })
 
   it('hatches its holes on the ruler', () => {
-    expect(kinds(stair(data, 870), 'bar')).toContainEqual(
+    expect(kinds(gapLadder(data, 870), 'bar')).toContainEqual(
       expect.objectContaining({ x1: 138, x2: 145, y: 40 }),
     )
   })
 })
 
 describe('a step that is not settled', () => {
-  const unsettled = (sureness: 'leaning' | 'open') =>
-    stair(
+  const unsettled = (confidence: 'leaning' | 'open') =>
+    gapLadder(
       {
         ...data,
         gaps: [
           {
-            verdict: sureness === 'leaning' ? 'too-wide' : 'open',
-            sureness,
+            verdict: confidence === 'leaning' ? 'too-wide' : 'open',
+            confidence,
             number: '17',
-            word: sureness === 'leaning' ? 'likely wide, 4 in 5' : 'not clear yet',
+            word: confidence === 'leaning' ? 'likely wide, 4 in 5' : 'not clear yet',
             shortWord: 'likely wide',
             need: 'about 6 more each',
             chosen: false,
@@ -143,9 +145,9 @@ describe('a step that is not settled', () => {
 
   it.each(['leaning', 'open'] as const)(
     '%s is dashed and has no pattern, in the ink of its zone',
-    (sureness) => {
-      const drawing = unsettled(sureness)
-      const ink = sureness === 'leaning' ? 'too-wide' : 'open'
+    (confidence) => {
+      const drawing = unsettled(confidence)
+      const ink = confidence === 'leaning' ? 'too-wide' : 'open'
       expect(kinds(drawing, 'dimension')).toEqual([expect.objectContaining({ ink, dash: [4, 3] })])
       expect(
         kinds(drawing, 'bar').some(
@@ -159,7 +161,7 @@ describe('a step that is not settled', () => {
     expect(kinds(unsettled('leaning'), 'label')).toContainEqual(
       expect.objectContaining({ text: 'about 6 more each', align: 'left' }),
     )
-    const narrow = stair({ ...data, gaps: [{ ...data.gaps[0]!, need: 'about 6 more each' }, null] }, 360)
+    const narrow = gapLadder({ ...data, gaps: [{ ...data.gaps[0]!, need: 'about 6 more each' }, null] }, 360)
     expect(
       kinds(narrow, 'label').some((part) => part.kind === 'label' && part.text.includes('more each')),
     ).toBe(false)
@@ -177,7 +179,7 @@ describe('the strip', () => {
   })
 
   it('has a dot for each shot that counts, a cross with its word for each left out', () => {
-    const drawing = strip({ shots: [shot('a', 150), shot('b', 152), shot('c', 120, false)] }, 600)
+    const drawing = shotStrip({ shots: [shot('a', 150), shot('b', 152), shot('c', 120, false)] }, 600)
     expect(kinds(drawing, 'point').map((part) => part.kind === 'point' && part.shape)).toEqual([
       'dot',
       'dot',
@@ -187,12 +189,12 @@ describe('the strip', () => {
   })
 
   it('stands points that would touch above one another', () => {
-    const drawing = strip({ shots: ['a', 'b', 'c', 'd'].map((id) => shot(id, 150)) }, 600)
+    const drawing = shotStrip({ shots: ['a', 'b', 'c', 'd'].map((id) => shot(id, 150)) }, 600)
     expect(new Set(kinds(drawing, 'point').map((part) => part.kind === 'point' && part.y)).size).toBe(4)
   })
 
   it('zooms to its shots, and draws nothing of a stock that there is not', () => {
-    const drawing = strip({ shots: [shot('a', 150), shot('b', 158)] }, 600)
+    const drawing = shotStrip({ shots: [shot('a', 150), shot('b', 158)] }, 600)
     expect([drawing.from, drawing.to]).toEqual([140, 165])
     expect(kinds(drawing, 'bar')).toEqual([])
   })

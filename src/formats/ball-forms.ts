@@ -1,11 +1,11 @@
 import Joi from 'joi'
 import type { Ball, BallName } from '@/core/balls/ball'
 import type { BallFactor } from '@/core/balls/trial'
-import { LETTERS } from '@/core/limits'
+import { MAX_LENGTH } from '@/core/limits'
 
 /** What the page of balls sends. Canonical units. */
 
-const name = Joi.string().trim().min(1).max(LETTERS.ball)
+const name = Joi.string().trim().min(1).max(MAX_LENGTH.ball)
 
 export const BALL_FORM = Joi.object<Ball>({
   name: name.required(),

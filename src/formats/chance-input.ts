@@ -1,5 +1,5 @@
 import Joi from 'joi'
-import type { ChanceInput } from '@/core/course/asked-chances'
+import type { ChanceInput } from '@/core/course/chances-of'
 import { LIMITS } from '@/core/limits'
 import { PLAUSIBLE_CARRY_M } from '@/core/shots/plausible-carry'
 import { type Checked, checkLine, said, within } from './check'

@@ -3,11 +3,11 @@ import type { Range } from '@/core/limits'
 import type { Problem } from '@/core/problem'
 
 /** What a form must be: made in this layer, used by those that take forms. */
-export type Form<T> = Joi.Schema<T>
+export type BodySchema<T> = Joi.Schema<T>
 export type Checked<T> = { ok: true; value: T } | { ok: false; problems: Problem[] }
 
 /** Checks something from outside. Finds every problem, converts nothing, refuses unknown fields. */
-export function check<T>(schema: Form<T>, input: unknown): Checked<T> {
+export function check<T>(schema: BodySchema<T>, input: unknown): Checked<T> {
   const { value, error } = schema.validate(input, { abortEarly: false, convert: false })
   if (!error) return { ok: true, value: value as T }
   return {
@@ -17,7 +17,7 @@ export function check<T>(schema: Form<T>, input: unknown): Checked<T> {
 }
 
 /** Checks one line of a command's input: a JSON document. */
-export function checkLine<T>(schema: Form<T>, line: string): Checked<T> {
+export function checkLine<T>(schema: BodySchema<T>, line: string): Checked<T> {
   let parsed: unknown
   try {
     parsed = JSON.parse(line)

@@ -1,6 +1,6 @@
 import Joi from 'joi'
 import type { ShotId } from '@/core/ids'
-import { LETTERS, LATEST_MS } from '@/core/limits'
+import { MAX_LENGTH, LATEST_MS } from '@/core/limits'
 import {
   FLIGHT,
   FLIGHT_FIELDS,
@@ -46,11 +46,11 @@ type Post = {
 } & Partial<Record<Exclude<FlightName, 'carry'>, number>>
 
 const measured = Joi.number().min(-1e6).max(1e6)
-const KNOWN = {
+const FEED_FIELDS = {
   ...Object.fromEntries(FLIGHT_NAMES.map((name) => [name, measured])),
   id: newId().required(),
   hitAt: Joi.number().integer().min(0).max(LATEST_MS),
-  monitor: Joi.string().max(LETTERS.device),
+  monitor: Joi.string().max(MAX_LENGTH.device),
   units: Joi.object({
     length: Joi.string()
       .valid(...LENGTH_UNITS)
@@ -60,12 +60,12 @@ const KNOWN = {
       .required(),
     height: Joi.string().valid('yd', 'm', 'ft'),
   }).required(),
-  club: Joi.string().max(LETTERS.label),
-  swing: Joi.string().max(LETTERS.swing),
+  club: Joi.string().max(MAX_LENGTH.label),
+  swing: Joi.string().max(MAX_LENGTH.swing),
   lie: Joi.valid(...STATION_LIES),
   carry: Joi.number().min(-1e10).max(1e10).required(),
 }
-const POST = Joi.object<Post>(KNOWN).unknown(true)
+const POST = Joi.object<Post>(FEED_FIELDS).unknown(true)
 
 /** Reads a post of the open feed (docs/feed.md). Fields that Banco does not know are named, not refused: the shot is held. */
 export function readFeedPost(input: unknown): Checked<FeedShot> {
@@ -82,7 +82,7 @@ export function readFeedPost(input: unknown): Checked<FeedShot> {
       swing: post.swing?.trim() || null,
       lie: post.lie ?? null,
       ...measurements(post),
-      unknownFields: Object.keys(post).filter((field) => !(field in KNOWN)),
+      unknownFields: Object.keys(post).filter((field) => !(field in FEED_FIELDS)),
       posted: JSON.stringify(input),
     },
   }

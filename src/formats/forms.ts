@@ -4,15 +4,15 @@ import { CLUB_KINDS, LOFT_DEG } from '@/core/bag/club'
 import { BAG_TEMPLATES } from '@/core/bag/bag-templates'
 import { SEGMENTS } from '@/core/bag/segment'
 import { GAP_RULES } from '@/core/gaps/zones'
-import { HAZARDS, type Sureness } from '@/core/course/sureness'
+import { HAZARDS, type CoverConfidence } from '@/core/course/cover-confidence'
 import {
   BAG_WISHES,
   COMPARE_IN,
   LEVELS,
-  type AirLikes,
-  type BayLikes,
-  type CourseLikes,
-  type CoverLikes,
+  type AirPreferences,
+  type BayPreferences,
+  type CoursePreferences,
+  type CoverPreferences,
   type GolferAim,
   type GolferRules,
   type GolferSettings,
@@ -25,14 +25,14 @@ import type { TypedPost } from '@/core/shots/typed-post'
 import { WINDS } from '@/core/session/conditions'
 import { STOCK_SURFACES, SURFACES } from '@/core/session/surface'
 import type { Block, Plan } from '@/core/session/plan'
-import { EVENT_KINDS, type SessionEvent } from '@/core/session/session-said'
+import { EVENT_KINDS, type SessionEvent } from '@/core/session/session-event'
 import type { SetUp } from '@/core/session/set-up'
 import { PLACES, type Place } from '@/core/session/session'
 import { MARKS, type Mark } from '@/core/shots/mark'
-import type { LeftAbout } from '@/core/gaps/left-on-purpose'
+import type { LeftAbout } from '@/core/gaps/kept-as-is'
 import { isPlausibleCarry } from '@/core/shots/plausible-carry'
 import { newId, said, within } from './check'
-import { LETTERS, LIMITS, LATEST_MS } from '@/core/limits'
+import { MAX_LENGTH, LIMITS, LATEST_MS } from '@/core/limits'
 import { LENGTH_UNITS, SPEED_UNITS, TEMP_UNITS } from '@/core/units'
 import { BUILD_FORM } from './refit-forms'
 import { SET_UP_FORM } from './set-up-form'
@@ -41,7 +41,7 @@ import type { Station } from '@/core/station'
 /** What the screens send, one schema a form. Canonical units. */
 
 const id = <T extends string>() => Joi.string<T>().max(100)
-const swing = Joi.string().max(LETTERS.swing)
+const swing = Joi.string().max(MAX_LENGTH.swing)
 const time = Joi.number().integer().min(0).max(LATEST_MS)
 const carryM = Joi.number().custom((value: number) =>
   isPlausibleCarry(value)
@@ -51,7 +51,7 @@ const carryM = Joi.number().custom((value: number) =>
 const offset = within(LIMITS.offsetMin).integer()
 
 const golfer = {
-  name: Joi.string().trim().max(LETTERS.golfer),
+  name: Joi.string().trim().max(MAX_LENGTH.golfer),
   hand: Joi.string().valid('right', 'left'),
   lengthUnit: Joi.valid(...LENGTH_UNITS),
   speedUnit: Joi.valid(...SPEED_UNITS),
@@ -70,8 +70,8 @@ const AIM = {
   driverM: carryM.allow(null),
   usualTurf: Joi.valid(...TURFS, null),
   bagWish: Joi.valid(...BAG_WISHES, null),
-  likes: Joi.string().trim().max(LETTERS.likes).allow(null),
-  consent: Joi.string().trim().min(1).max(LETTERS.consent).allow(null),
+  likes: Joi.string().trim().max(MAX_LENGTH.likes).allow(null),
+  consent: Joi.string().trim().min(1).max(MAX_LENGTH.consent).allow(null),
 }
 export const GOLFER_FORM = Joi.object<GolferSettings & Partial<GolferAim>>({ ...golfer, ...AIM }).fork(
   Object.keys(golfer),
@@ -79,11 +79,11 @@ export const GOLFER_FORM = Joi.object<GolferSettings & Partial<GolferAim>>({ ...
 )
 const sure = within(LIMITS.sureness).required()
 export const GOLFER_CHANGE = Joi.object<
-  Partial<GolferSettings & BayLikes & AirLikes & CoverLikes & GolferAim & CourseLikes>
+  Partial<GolferSettings & BayPreferences & AirPreferences & CoverPreferences & GolferAim & CoursePreferences>
 >({
   ...golfer,
   ...AIM,
-  sureness: Joi.object<Sureness>(Object.fromEntries(HAZARDS.map((kind) => [kind, sure]))),
+  sureness: Joi.object<CoverConfidence>(Object.fromEntries(HAZARDS.map((kind) => [kind, sure]))),
   askExpectation: Joi.boolean(),
   followPlan: Joi.boolean(),
   tempUnit: Joi.valid(...TEMP_UNITS),
@@ -99,7 +99,7 @@ export const GOLFER_CHANGE = Joi.object<
   ageLimitDays: within(LIMITS.ageLimitDays).integer(),
 })
 export const DAY_FORM = Joi.object<Day>({
-  place: Joi.string().trim().min(1).max(LETTERS.place).allow(null).required(),
+  place: Joi.string().trim().min(1).max(MAX_LENGTH.place).allow(null).required(),
   tempC: within(LIMITS.dayTempC).required(),
   altitudeM: within(LIMITS.altitudeM).required(),
   seaLevelHpa: within(LIMITS.seaLevelHpa).required(),
@@ -109,16 +109,16 @@ export const DAY_FORM = Joi.object<Day>({
   turf: Joi.valid(...TURFS).required(),
 })
 export const VENUE_REMOVAL = Joi.object<{ name: string }>({
-  name: Joi.string().max(LETTERS.place).required(),
+  name: Joi.string().max(MAX_LENGTH.place).required(),
 })
 export const VENUE_FORM = Joi.object<Venue>({
-  name: Joi.string().trim().min(1).max(LETTERS.place).required(),
+  name: Joi.string().trim().min(1).max(MAX_LENGTH.place).required(),
   altitudeM: within(LIMITS.altitudeM).required(),
   turf: Joi.valid(...TURFS).required(),
 })
 
 export const REMOVAL_FORM = Joi.object<{ name: string }>({
-  name: Joi.string().max(LETTERS.golfer).required(),
+  name: Joi.string().max(MAX_LENGTH.golfer).required(),
 })
 
 const zone = Joi.object({
@@ -144,7 +144,7 @@ export const RULES_FORM = Joi.object<Partial<GolferRules>>({
   stocksOff: Joi.valid(...STOCK_SURFACES, null),
 }).min(1)
 
-const because = Joi.string().trim().min(1).max(LETTERS.reason)
+const because = Joi.string().trim().min(1).max(MAX_LENGTH.reason)
 /** What is kept as it is: a gap, distances without a club, two shots at one number. */
 export const LEFT_ABOUT = Joi.alternatives(
   Joi.object({
@@ -176,7 +176,7 @@ export const HAND_STOCK_FORM = Joi.object<HandStockForm>({
   because: Joi.string()
     .trim()
     .allow('')
-    .max(LETTERS.handReason)
+    .max(MAX_LENGTH.handReason)
     .required()
     .custom((reason: string, { state }) =>
       reason === '' && (state.ancestors[0] as HandStockForm).carryM !== null
@@ -187,7 +187,7 @@ export const HAND_STOCK_FORM = Joi.object<HandStockForm>({
 
 /** What a name in files and feeds means: a club, or that it is decided later, or its letters again. */
 export const LABEL_FORM = Joi.object<{ label: string; means: ClubId | 'later' | 'forgotten' }>({
-  label: Joi.string().trim().min(1).max(LETTERS.label).required(),
+  label: Joi.string().trim().min(1).max(MAX_LENGTH.label).required(),
   means: id<ClubId>().required(),
 })
 
@@ -195,14 +195,14 @@ export const BAG_FORM = Joi.object<{ template: string; name: string }>({
   template: Joi.string()
     .valid(...BAG_TEMPLATES.map((template) => template.key))
     .required(),
-  name: Joi.string().trim().max(LETTERS.bag).required(),
+  name: Joi.string().trim().max(MAX_LENGTH.bag).required(),
 })
 export const SLOTS_FORM = Joi.object<{ clubIds: ClubId[] }>({
   clubIds: Joi.array().items(id<ClubId>()).required(),
 })
 /** A club as it is; `sinceMs` where it was changed then, and was another before. */
 export const CLUB_FORM = Joi.object<ClubDetails & { sinceMs?: number }>({
-  name: Joi.string().trim().max(LETTERS.club).required(),
+  name: Joi.string().trim().max(MAX_LENGTH.club).required(),
   kind: Joi.string()
     .valid(...CLUB_KINDS)
     .required(),
@@ -278,7 +278,7 @@ export const UNDO_FORM = Joi.object<{ batch: string | null }>({
 })
 /** Which monitor's shots come here from now on; null: all of them. */
 export const RECEIVE_FORM = Joi.object<{ monitor: string | null }>({
-  monitor: Joi.string().allow('').max(LETTERS.device).allow(null).required(),
+  monitor: Joi.string().allow('').max(MAX_LENGTH.device).allow(null).required(),
 })
 /** When the golfer said that nobody is in front. */
 export const CLEAR_FORM = Joi.object<{ atMs: number }>({ atMs: time.required() })
@@ -317,7 +317,7 @@ export const EVENT_FORM = Joi.object<EventForm>({
   wind: of('air', Joi.valid(...WINDS, null)),
   tempC: of('air', within(LIMITS.tempC).allow(null)),
   surface: of('air', Joi.valid(...SURFACES, null)),
-  ball: of('ball', Joi.string().trim().min(1).max(LETTERS.ball)),
+  ball: of('ball', Joi.string().trim().min(1).max(MAX_LENGTH.ball)),
   clubId: of('expectation', id<ClubId>()),
   swing: of('expectation', swing),
   carryM: of('expectation', carryM),

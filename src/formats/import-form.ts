@@ -1,6 +1,6 @@
 import Joi from 'joi'
 import type { ClubId } from '@/core/ids'
-import { LETTERS, LIMITS } from '@/core/limits'
+import { MAX_LENGTH, LIMITS } from '@/core/limits'
 import { within } from './check'
 import type { ColumnChoice } from './table/shape'
 import { TABLE_FIELDS, UNITS_OF } from './table/columns'
@@ -34,9 +34,9 @@ export const IMPORT_FORM = Joi.object<ImportForm>({
     )
     .max(500)
     .required(),
-  clubs: Joi.object().pattern(Joi.string().max(LETTERS.label), Joi.string().max(100)).required(),
+  clubs: Joi.object().pattern(Joi.string().max(MAX_LENGTH.label), Joi.string().max(100)).required(),
   offsetMin: within(LIMITS.offsetMin).integer().required(),
-  monitor: Joi.string().trim().min(1).max(LETTERS.device),
+  monitor: Joi.string().trim().min(1).max(MAX_LENGTH.device),
   watches: Joi.boolean(),
   dry: Joi.boolean(),
 })

@@ -1,6 +1,6 @@
 import Joi from 'joi'
 import type { ShotId } from '@/core/ids'
-import { LETTERS, LIMITS } from '@/core/limits'
+import { MAX_LENGTH, LIMITS } from '@/core/limits'
 import type { Correction } from '@/core/monitors/correction'
 import type { MovedPair } from '@/core/monitors/pair-readings'
 import { FLIGHT_FIELDS, type FlightField } from '@/core/shots/flight-fields'
@@ -8,7 +8,7 @@ import { newId, within } from './check'
 
 /** What the screens send of monitors. Canonical units. */
 
-const monitor = Joi.string().trim().min(1).max(LETTERS.device)
+const monitor = Joi.string().trim().min(1).max(MAX_LENGTH.device)
 const shotId = newId<ShotId>()
 
 /** Whether a monitor only watches the shots that another takes. */

@@ -2,25 +2,25 @@ import Joi from 'joi'
 import { LOFT_DEG } from '@/core/bag/club'
 import { HEADS, JOBS, type ClubBuild } from '@/core/bag/club-build'
 import type { ClubId } from '@/core/ids'
-import { LETTERS, LIMITS } from '@/core/limits'
+import { MAX_LENGTH, LIMITS } from '@/core/limits'
 import type { Fix } from '@/core/refit/fixes'
 import { within } from './check'
 
 /** How a club is made: whatever of it is known. */
 export const BUILD_FORM = Joi.object<ClubBuild>({
   head: Joi.string().valid(...HEADS),
-  model: Joi.string().trim().max(LETTERS.model),
+  model: Joi.string().trim().max(MAX_LENGTH.model),
   loftMeasured: Joi.boolean(),
   lieDeg: within(LIMITS.lieDeg),
   lengthM: within(LIMITS.clubLengthM),
   bounceDeg: within(LIMITS.bounceDeg),
   sleeveDeg: within(LIMITS.sleeveDeg),
   markedDeg: within(LOFT_DEG),
-  sleeveAt: Joi.string().trim().max(LETTERS.sleeveAt),
-  shaft: Joi.string().trim().max(LETTERS.shaft),
+  sleeveAt: Joi.string().trim().max(MAX_LENGTH.sleeveAt),
+  shaft: Joi.string().trim().max(MAX_LENGTH.shaft),
   shaftG: within(LIMITS.shaftG),
-  flex: Joi.string().trim().max(LETTERS.flex),
-  grip: Joi.string().trim().max(LETTERS.grip),
+  flex: Joi.string().trim().max(MAX_LENGTH.flex),
+  grip: Joi.string().trim().max(MAX_LENGTH.grip),
   job: Joi.string().valid(...JOBS),
   oneLie: Joi.valid(true),
   liking: within(LIMITS.liking).integer(),
@@ -56,9 +56,9 @@ export const DONE_FORM = Joi.object<{ fixes: Fix[]; sinceMs: number }>({
 })
 /** Fixes that are kept under a name. */
 export const TRIED_FORM = Joi.object<{ name: string; fixes: Fix[] }>({
-  name: Joi.string().trim().max(LETTERS.refit).required(),
+  name: Joi.string().trim().max(MAX_LENGTH.refit).required(),
   fixes: FIXES,
 })
 export const TRIED_REMOVAL = Joi.object<{ name: string }>({
-  name: Joi.string().max(LETTERS.refit).required(),
+  name: Joi.string().max(MAX_LENGTH.refit).required(),
 })

@@ -2,14 +2,14 @@ import Joi from 'joi'
 import { CLUB_KINDS, type ClubKind } from '@/core/bag/club'
 import { TURFS } from '@/core/flight/ground'
 import type { ClubId, RoundId, RoundShotId } from '@/core/ids'
-import { LATEST_MS, LETTERS, LIMITS } from '@/core/limits'
+import { LATEST_MS, MAX_LENGTH, LIMITS } from '@/core/limits'
 import { LIES, type Round, type RoundDay, type RoundEvent } from '@/core/rounds/round'
 import { newId, within } from './check'
 
 /** What the screens send of rounds on the course. Canonical units. */
 
 const time = Joi.number().integer().min(0).max(LATEST_MS)
-const place = Joi.string().trim().min(1).max(LETTERS.place).allow(null)
+const place = Joi.string().trim().min(1).max(MAX_LENGTH.place).allow(null)
 const day = Joi.object<RoundDay>({
   tempC: within(LIMITS.dayTempC).required(),
   altitudeM: within(LIMITS.altitudeM).required(),
@@ -45,7 +45,7 @@ const ROUND_EVENT = Joi.object<RoundEvent>({
   id: newId<RoundShotId>().required(),
   atMs: time.required(),
   clubId: Joi.string<ClubId>().max(100).required(),
-  swing: Joi.string().max(LETTERS.swing).required(),
+  swing: Joi.string().max(MAX_LENGTH.swing).required(),
   leftM: within(LIMITS.leftM).allow(null).required(),
   afterM: within(LIMITS.leftM).allow(null).required(),
   carryM: within(LIMITS.carryM).allow(null).required(),
@@ -78,6 +78,6 @@ export const ROUND_TABLE_BYTES = 1024 * 1024
 export const ROUND_TABLE_FORM = Joi.object<RoundTableForm>({
   text: Joi.string().max(ROUND_TABLE_BYTES).required(),
   offsetMin: within(LIMITS.offsetMin).integer().required(),
-  clubs: Joi.object().pattern(Joi.string().max(LETTERS.label), Joi.string().max(100)).required(),
+  clubs: Joi.object().pattern(Joi.string().max(MAX_LENGTH.label), Joi.string().max(100)).required(),
   take: Joi.boolean().required(),
 })

@@ -4,14 +4,14 @@ import { SURFACES } from '@/core/session/surface'
 import { CARRY_FROM, type MonitorSetUp, type SetUp } from '@/core/session/set-up'
 import type { SessionId } from '@/core/ids'
 import type { AirInput } from '@/core/session/session-air'
-import { LETTERS, LIMITS } from '@/core/limits'
+import { MAX_LENGTH, LIMITS } from '@/core/limits'
 import { FLIGHT_FIELDS } from '@/core/shots/flight-fields'
 import { said, within } from './check'
 
 /** What a set-up can say, canonical units. */
 const tempC = within(LIMITS.tempC).allow(null).required()
 const distance = within(LIMITS.unitWantedM)
-const name = Joi.string().trim().min(1).max(LETTERS.monitor)
+const name = Joi.string().trim().min(1).max(MAX_LENGTH.monitor)
 
 const monitor = Joi.object<MonitorSetUp>({
   profile: Joi.object({
@@ -28,8 +28,8 @@ const monitor = Joi.object<MonitorSetUp>({
     checks: Joi.array()
       .items(
         Joi.object({
-          what: Joi.string().trim().min(1).max(LETTERS.check).required(),
-          touches: Joi.string().trim().min(1).max(LETTERS.check).required(),
+          what: Joi.string().trim().min(1).max(MAX_LENGTH.check).required(),
+          touches: Joi.string().trim().min(1).max(MAX_LENGTH.check).required(),
         }),
       )
       .max(20)
@@ -43,7 +43,7 @@ const monitor = Joi.object<MonitorSetUp>({
   }).required(),
   netM: within(LIMITS.unitM).allow(null).required(),
   unitM: within(LIMITS.unitM).allow(null).required(),
-  checked: Joi.array().items(Joi.string().max(LETTERS.check)).max(20).required(),
+  checked: Joi.array().items(Joi.string().max(MAX_LENGTH.check)).max(20).required(),
 })
 
 const windMps = within(LIMITS.windMps).allow(null).required()

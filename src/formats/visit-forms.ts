@@ -2,7 +2,7 @@ import Joi from 'joi'
 import { BAG_TEMPLATES } from '@/core/bag/bag-templates'
 import type { GolferSettings } from '@/core/golfer'
 import type { ClubId, GolferId, SessionId, VisitId } from '@/core/ids'
-import { LATEST_MS, LETTERS, LIMITS } from '@/core/limits'
+import { LATEST_MS, MAX_LENGTH, LIMITS } from '@/core/limits'
 import { PLACES, type Place } from '@/core/session/session'
 import { LENGTH_UNITS, SPEED_UNITS } from '@/core/units'
 import { FOLLOW_UP_IN, WENT, type AfterPlay, type VisitRecord } from '@/core/visits/visit'
@@ -15,12 +15,12 @@ const VISIT_FIELDS = {
   atMs: Joi.number().integer().min(0).max(LATEST_MS),
   offsetMin: within(LIMITS.offsetMin).integer(),
   minutes: within(LIMITS.visitMin).integer(),
-  toDo: text(LETTERS.toDo),
-  words: text(LETTERS.coachWords),
+  toDo: text(MAX_LENGTH.toDo),
+  words: text(MAX_LENGTH.coachWords),
   followUp: Joi.object({
     after: within(LIMITS.followAfter).integer().required(),
     in: Joi.valid(...FOLLOW_UP_IN).required(),
-    look: text(LETTERS.look).required(),
+    look: text(MAX_LENGTH.look).required(),
   }).allow(null),
 }
 
@@ -39,12 +39,12 @@ export const VISIT_CHANGE = Joi.object<Partial<VisitRecord> & { changes: number;
 })
 const club = Joi.string<ClubId>().max(100)
 export const AFTER_PLAY_FORM = Joi.object<Omit<AfterPlay, 'saidMs'>>({
-  lackedM: within(LIMITS.distanceM).greater(0).allow(null).required(),
+  missingM: within(LIMITS.distanceM).greater(0).allow(null).required(),
   off: Joi.object({ clubId: club.required(), went: Joi.valid(...WENT).required() })
     .allow(null)
     .required(),
   unusedId: club.allow(null).required(),
-  words: text(LETTERS.toDo).required(),
+  words: text(MAX_LENGTH.toDo).required(),
 })
 const MOST_REPORTS = 60
 export const REPORTS_FORM = Joi.object<{ kind: 'report' | 'report-letter'; golfers: string[] }>({
@@ -52,7 +52,7 @@ export const REPORTS_FORM = Joi.object<{ kind: 'report' | 'report-letter'; golfe
   golfers: Joi.array().items(Joi.string().max(100)).min(1).max(MOST_REPORTS).unique().required(),
 })
 export const DESK_FORM = Joi.object<{ coach: string | null; wanted: boolean }>({
-  coach: text(LETTERS.golfer).required(),
+  coach: text(MAX_LENGTH.golfer).required(),
   wanted: Joi.boolean().required(),
 })
 
@@ -70,7 +70,7 @@ export type Arrival = Omit<GolferSettings, 'goalZoneM'> & {
 export const ARRIVAL_FORM = Joi.object<Arrival>({
   golferId: newId<GolferId>().required(),
   sessionId: newId<SessionId>().required(),
-  name: Joi.string().trim().max(LETTERS.golfer).required(),
+  name: Joi.string().trim().max(MAX_LENGTH.golfer).required(),
   hand: Joi.string().valid('right', 'left').required(),
   lengthUnit: Joi.valid(...LENGTH_UNITS).required(),
   speedUnit: Joi.valid(...SPEED_UNITS).required(),

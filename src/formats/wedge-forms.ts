@@ -2,13 +2,13 @@ import Joi from 'joi'
 import type { Station } from '@/core/station'
 import type { DrillShot } from '@/core/wedges/drill'
 import type { SwingDefinition } from '@/core/wedges/swing-definition'
-import { LETTERS, LIMITS } from '@/core/limits'
+import { MAX_LENGTH, LIMITS } from '@/core/limits'
 import { said, within } from './check'
 import { STATION_FORM } from './forms'
 
 /** What the page of wedges sends. Canonical units. */
 
-const swing = Joi.string().trim().min(1).max(LETTERS.swing)
+const swing = Joi.string().trim().min(1).max(MAX_LENGTH.swing)
 
 export const SWING_FORM = Joi.object<
   Pick<SwingDefinition, 'swing' | 'clock' | 'lengthShare' | 'gripDownCm' | 'tempo'>
@@ -23,7 +23,7 @@ export const SWING_FORM = Joi.object<
   clock: within(LIMITS.clock).allow(null).required(),
   lengthShare: within(LIMITS.lengthShare).greater(0).allow(null).required(),
   gripDownCm: within(LIMITS.gripDownCm).required(),
-  tempo: Joi.string().trim().min(1).max(LETTERS.tempo).allow(null).required(),
+  tempo: Joi.string().trim().min(1).max(MAX_LENGTH.tempo).allow(null).required(),
 })
 
 export const WANTED_FORM = Joi.object<{ stations: Station[] }>({

@@ -1,8 +1,8 @@
 import type { Session } from '@/core/session/session'
 import { dataMark } from '@/store/database'
 import { ofOneGolfer, type BayView } from '@/views/bay-view'
-import { loadView } from './beside'
-import { scopeOfPage } from './door/device'
+import { loadView } from './workers'
+import { scopeOfPage } from './gateway/device'
 import { requireOwnedSession } from './require'
 import { refuse } from './route'
 

@@ -1,17 +1,17 @@
-import { Stopped } from '@/beside/helper'
+import { Stopped } from '@/worker/helper'
 import { BackupError, putBackup } from '@/store/backup'
 import { dataFolder, databasePath } from '@/store/data-folder'
 import { closeTheDatabase } from '@/store/database'
-import { doWork, replaceData } from './beside'
+import { doWork, replaceData } from './workers'
 import { notify } from './notices'
 import { refuse } from './route'
-import { holdWriters } from './writers'
+import { acquireWriters } from './writers'
 
 /** Puts a file in the place of all data, once it is checked, and says where what was there is kept. */
 export async function restoreFrom(path: string): Promise<Response> {
   try {
     await check(path)
-    const release = await holdWriters()
+    const release = await acquireWriters()
     try {
       const kept = await replaceData(() => {
         closeTheDatabase()

@@ -27,14 +27,14 @@ const write = (db = theDatabase()) =>
     .run(crypto.randomUUID())
 /** How many notices a handler's answer brings. */
 async function noticesOf(handle: () => Response): Promise<number> {
-  let heard = 0
+  let count = 0
   const stop = listen(
-    () => heard++,
+    () => count++,
     () => {},
   )
   await route(handle)(new Request('http://127.0.0.1/', { headers: HOST }), { params: Promise.resolve({}) })
   stop()
-  return heard
+  return count
 }
 
 it('every route that changes data tells the open pages, once; one that only reads does not', async () => {

@@ -1,5 +1,5 @@
 import type { Problem } from '@/core/problem'
-import { check, type Form } from '@/formats/check'
+import { check, type BodySchema } from '@/formats/check'
 import { oddity } from '@/formats/oddity'
 import { DataError, hindrance, isDamage, sqliteCode } from '@/store/data-error'
 import { closeTheDatabase, dataMark, refuseMoved } from '@/store/database'
@@ -151,7 +151,7 @@ export async function bodyJson(request: Request, most = FORM_BYTES): Promise<unk
 }
 
 /** The checked form of a request's body. */
-export async function bodyForm<T>(request: Request, form: Form<T>, most = FORM_BYTES): Promise<T> {
+export async function bodyForm<T>(request: Request, form: BodySchema<T>, most = FORM_BYTES): Promise<T> {
   const checked = check(form, await bodyJson(request, most))
   if (!checked.ok) throw new Refusal(422, checked.problems)
   return checked.value

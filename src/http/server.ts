@@ -5,11 +5,11 @@ import { dataFolder, databasePath } from '@/store/data-folder'
 import { closeTheDatabase, theDatabase } from '@/store/database'
 import { lockFolder } from '@/store/folder-lock'
 import { removeStopped } from '@/store/shot-files'
-import { endBeside } from './beside'
-import { announce, leaveNetwork, listenOnNetwork } from './door/network'
+import { endWorkers } from './workers'
+import { notifyUpgrade, leaveNetwork, listenOnNetwork } from './gateway/network'
 import { answerMalformed } from './malformed'
 import { endAll } from './notices'
-import { forgetPassing } from './passing'
+import { removeUploads } from './uploads'
 
 const HOUR_MS = 3600_000
 const FIRST_COPY_MS = 20_000
@@ -37,15 +37,15 @@ export function startServer(): void {
     // Every page shows this error, with the copies that can be restored.
     if (!(error instanceof DataError)) throw error
   }
-  answerMalformed(announce)
+  answerMalformed(notifyUpgrade)
   listenOnNetwork()
-  forgetPassing()
+  removeUploads()
   for (const signal of ['SIGINT', 'SIGTERM'] as const)
     process.on(signal, async () => {
       setTimeout(() => process.exit(1), LONGEST_END_MS).unref()
       endAll()
       leaveNetwork()
-      await endBeside()
+      await endWorkers()
       closeTheDatabase()
       process.exit(0)
     })

@@ -8,7 +8,7 @@ import type { WorkMessage } from '@/core/long-work'
 import { startBag } from '@/store/bags'
 import { closeTheDatabase, theDatabase } from '@/store/database'
 import { addGolfer, golferById } from '@/store/golfers'
-import { doWork, endBeside, loadView, replaceData, stopWork } from './beside'
+import { doWork, endWorkers, loadView, replaceData, stopWork } from './workers'
 import { listen } from './notices'
 import { workResponse } from './work-response'
 
@@ -53,8 +53,8 @@ const shots = () => theDatabase().prepare('SELECT count(*) FROM shot').pluck().g
 
 describe('a work that is answered as it goes on', () => {
   it('says that it began and what came of it, and tells the open pages', async () => {
-    const heard = vi.fn()
-    const stop = listen(heard, () => {})
+    const listener = vi.fn()
+    const stop = listen(listener, () => {})
     const done = vi.fn()
     const path = file('three.csv', rows(130, 3))
     const ask = { golferId: ADA, path, form, nowMs: 1 }
@@ -62,7 +62,7 @@ describe('a work that is answered as it goes on', () => {
     expect(lines.map((line) => line.says)).toEqual(['started', 'done'])
     expect(lines.at(-1)).toMatchObject({ answer: { taken: 3 } })
     expect(done).toHaveBeenCalledOnce()
-    expect(heard).toHaveBeenCalled()
+    expect(listener).toHaveBeenCalled()
     expect(shots()).toBe(3)
     stop()
   })
@@ -107,5 +107,5 @@ it('a page that is requested while the data are replaced waits, and shows the ne
   await replaced
   expect(await page).toEqual(before)
   expect(order).toEqual(['replaced', 'shown'])
-  await endBeside()
+  await endWorkers()
 }, 60_000)

@@ -1,8 +1,8 @@
 import { randomUUID } from 'node:crypto'
-import { Stopped } from '@/beside/helper'
-import type { Kind, Works } from '@/beside/work'
+import { Stopped } from '@/worker/helper'
+import type { Kind, Works } from '@/worker/work'
 import type { WorkMessage } from '@/core/long-work'
-import { doWork } from './beside'
+import { doWork } from './workers'
 import { problemsOf, tellOfChange } from './route'
 
 /**

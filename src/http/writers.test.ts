@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest'
-import { holdWriters, writing } from './writers'
+import { acquireWriters, writing } from './writers'
 
 /** A promise that somebody else resolves. */
 function gate() {
@@ -12,39 +12,39 @@ it('a long write waits for the small ones under way, and those that come meanwhi
   const order: string[] = []
   const small = gate()
   const first = writing(() => small.opened.then(() => order.push('first')))
-  const held = holdWriters().then((letGo) => {
+  const held = acquireWriters().then((release) => {
     order.push('long')
-    return letGo
+    return release
   })
   const second = writing(() => order.push('second'))
   await new Promise((resolve) => setTimeout(resolve, 5))
   expect(order).toEqual([])
   small.open()
   await first
-  const letGo = await held
+  const release = await held
   expect(order).toEqual(['first', 'long'])
-  letGo()
+  release()
   await second
   expect(order).toEqual(['first', 'long', 'second'])
 })
 
 it('two long writes have their turn one after the other', async () => {
-  const letGo = await holdWriters()
+  const release = await acquireWriters()
   const order: string[] = []
-  const next = holdWriters().then((end) => {
+  const next = acquireWriters().then((end) => {
     order.push('second begins')
     end()
   })
   await new Promise((resolve) => setTimeout(resolve, 5))
   order.push('first ends')
-  letGo()
+  release()
   await next
   expect(order).toEqual(['first ends', 'second begins'])
 })
 
 it('a write that fails leaves nobody waiting', async () => {
   await expect(writing(() => Promise.reject(new Error('no')))).rejects.toThrow('no')
-  const letGo = await holdWriters()
-  letGo()
+  const release = await acquireWriters()
+  release()
   expect(await writing(() => 'written')).toBe('written')
 })

@@ -20,15 +20,15 @@ export async function writing<T>(work: () => Promise<T> | T): Promise<T> {
 }
 
 /** Waits for those who write, and has the others wait until the returned function is called. */
-export async function holdWriters(): Promise<() => void> {
+export async function acquireWriters(): Promise<() => void> {
   while (writers.long) await writers.long
-  let letGo = () => {}
+  let release = () => {}
   writers.long = new Promise((resolve) => {
-    letGo = () => {
+    release = () => {
       writers.long = null
       resolve()
     }
   })
   if (writers.small > 0) await new Promise<void>((resolve) => writers.quiet.push(resolve))
-  return letGo
+  return release
 }

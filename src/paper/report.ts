@@ -8,8 +8,8 @@ import type { GapsToFix, Refit } from '@/core/refit/refit'
 import type { Stock } from '@/core/stock/stock'
 import type { ChangedSince } from '@/core/visits/changed-since'
 import type { FollowUp } from '@/core/visits/visit'
-import { stair } from '@/draw/stair'
-import { stairOfBag } from '@/draw/stair-of-bag'
+import { gapLadder } from '@/draw/gap-ladder'
+import { gapLadderOfBag } from '@/draw/gap-ladder-of-bag'
 import { adviceLines } from '@/text/advice'
 import { changeSentence, changeWords } from '@/text/changes'
 import { day } from '@/text/days'
@@ -24,7 +24,7 @@ import {
   swingName,
 } from '@/text/names'
 import { atHead, count, fixed, len, lenUnit, percent } from '@/text/numbers'
-import { helpWords, helpWorth } from '@/text/helps'
+import { helpWords, helpWorth } from '@/text/recommendations'
 import { leftOutReason, nextReason, warningSentence } from '@/text/reasons'
 import { fixesSentence, goodGapsSentence, paperNames } from '@/text/refit'
 import { MODELLED_NOTE, STAR_NOTE } from '@/text/run'
@@ -34,7 +34,7 @@ import { changedSentences, followUpLine, notToDo } from '@/text/visits'
 import { Pen, POINTS_PER_PIXEL, type PaperSize } from './pen'
 import { Sheet } from './sheet'
 import { FULL_SWING } from '@/core/station'
-import { isMeasured } from '@/core/gaps/step'
+import { isMeasured } from '@/core/gaps/gap'
 
 export type ReportInput = {
   golfer: Golfer
@@ -93,7 +93,7 @@ function report(pen: Pen, size: PaperSize, input: ReportInput): void {
     sheet.heading(visit.coach === null ? 'In your coach’s words' : `In the words of ${visit.coach}`)
     sheet.words(visit.words)
   }
-  sheet.drawing(stair(stairOfBag(golfer, clubs, analysis, -1), sheet.width / POINTS_PER_PIXEL))
+  sheet.drawing(gapLadder(gapLadderOfBag(golfer, clubs, analysis, -1), sheet.width / POINTS_PER_PIXEL))
   sheet.heading('What to do')
   sheet.list(
     [
@@ -104,7 +104,7 @@ function report(pen: Pen, size: PaperSize, input: ReportInput): void {
       ...analysis.next.map(
         (each) => `Hit ${each.shots} with the ${name(each.clubId)}: ${nextReason(each, name)}`,
       ),
-      ...analysis.helps.map((help) => `${helpWords(help, name)}. ${helpWorth(help)}`),
+      ...analysis.recommendations.map((help) => `${helpWords(help, name)}. ${helpWorth(help)}`),
     ],
     '',
   )

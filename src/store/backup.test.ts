@@ -21,7 +21,7 @@ import { NOW_MS } from '../../tests/store'
 import { backUp, checkBackup, putBackup, type RestoreStep } from './backup'
 import { copiesIn, copyNamed, copyOfToday, daysToKeep } from './copies'
 import { DataError, hindrance } from './data-error'
-import { keptBeside } from './data-folder'
+import { keptCopies } from './data-folder'
 import { openDatabase } from './database'
 import { lockFolder } from './folder-lock'
 import { addGolfer, allGolfers } from './golfers'
@@ -106,7 +106,7 @@ describe('a damaged database', () => {
     if (what === 'gone') rmSync(database)
     else truncateSync(database, 0)
     expect(() => openDatabase(database)).toThrow(`is ${what}, and earlier states of it lie beside it`)
-    expect(keptBeside(folder)).toEqual([kept])
+    expect(keptCopies(folder)).toEqual([kept])
     putBackup(kept, database, NOW_MS + 1)
     expect(namesIn()).toEqual(['Old'])
   })

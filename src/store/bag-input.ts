@@ -3,12 +3,12 @@ import { sameBall, type BallName } from '@/core/balls/ball'
 import type { BagInput, Rules } from '@/core/analyse-bag'
 import { countedSwing } from '@/core/bag/club'
 import { clubsInOrder, type Bag } from '@/core/bag/bag'
-import type { LeftOnPurpose } from '@/core/gaps/left-on-purpose'
+import type { LeftOnPurpose } from '@/core/gaps/kept-as-is'
 import { gapRules, type Golfer } from '@/core/golfer'
 import type { Air } from '@/core/flight/air'
 import type { ClubId, GolferId, SessionId, ShotId } from '@/core/ids'
 import type { Mark } from '@/core/shots/mark'
-import type { ShotAdjustments } from '@/core/shots/holds'
+import type { ShotAdjustments } from '@/core/shots/adjustments'
 import type { Shot } from '@/core/shots/shot'
 import type { Flight } from '@/core/shots/flight-fields'
 import { perDatabase, type Database } from './database'
@@ -16,11 +16,11 @@ import { isExcluded, lyingOn, type Conditions } from '@/core/session/conditions'
 import { isStockSurface, type Surface } from '@/core/session/surface'
 import type { Place } from '@/core/session/session'
 import { sessionAir, totalComputed } from '@/core/session/session-air'
-import { correctionsInForce, hitWith, measuredBy } from './acting'
+import { correctionsInForce, hitWith, measuredBy } from './corrections'
 import { conditionsOfShots } from './session-events'
 import { handStocks } from './hand-stocks'
-import { leftOnPurpose } from './left-on-purpose'
-import { STILL } from './clubs'
+import { leftOnPurpose } from './kept-as-is'
+import { IN_FORCE_MS } from './clubs'
 import { LONGEST_SESSION_MS } from './sessions'
 import { writeMarks } from './golfer-mark'
 import { setUpsOf } from './set-ups'
@@ -100,7 +100,7 @@ function sessionRows(
 }
 
 /** Which shots are gathered. */
-export type Which = {
+export type ShotSelection = {
   /** The clubs of the rack and their shots as well, behind those of the bag. */
   withRack?: boolean
   /** Shots from then on are left out. */
@@ -131,7 +131,7 @@ function datedShots(
     ball: askedBall,
     surface: askedSurface,
     setUps,
-  }: Required<Omit<Which, 'asMeasured' | 'sessions'>> & {
+  }: Required<Omit<ShotSelection, 'asMeasured' | 'sessions'>> & {
     conditions: ReturnType<typeof conditionsOfShots>
     setUps: ReturnType<typeof setUpsOf>
   },
@@ -199,14 +199,14 @@ export function bagInput(
   inAir: Air | null = null,
   {
     withRack = false,
-    untilMs = STILL,
+    untilMs = IN_FORCE_MS,
     sinceMs = nowMs - STOCK_AGE_MS,
     sessions = null,
     monitor: onlyBy = null,
     ball: onlyWith = null,
     surface: onlyOff = null,
     asMeasured = false,
-  }: Which = {},
+  }: ShotSelection = {},
 ): BagInput {
   const begun = sinceMs - LONGEST_SESSION_MS
   const conditions = conditionsOfShots(db, golfer.id, sessions, begun)
@@ -283,7 +283,7 @@ function leftRules(left: readonly LeftOnPurpose[]): NonNullable<Rules['leftOnPur
 }
 
 /** Shots with a station that no stock is made of: how many were hit on the course, and how many are too old, with the newest. */
-export type BesideStock = {
+export type ReferenceStock = {
   clubId: ClubId
   swing: Swing
   onCourse: number
@@ -291,7 +291,7 @@ export type BesideStock = {
 }
 
 /** What stands beside the stocks of a bag: shots on the course, and those of the year before the last twelve months. */
-export const besideStocks = (db: Database, golfer: Golfer, bag: Bag, nowMs: number): BesideStock[] =>
+export const referenceStocks = (db: Database, golfer: Golfer, bag: Bag, nowMs: number): ReferenceStock[] =>
   (
     db
       .prepare(

@@ -2,14 +2,23 @@ import { randomUUID } from 'node:crypto'
 import { withClub, type Bag, type ClubDetails, type DatedBag } from '@/core/bag/bag'
 import { MOST_CLUBS } from '@/core/bag/club'
 import type { BagId, ClubId, GolferId } from '@/core/ids'
-import { CLUB, clubByName, clubsOf, IN_ITS_SET_UP, insertClub, ownedClub, STILL, type ClubRow } from './clubs'
+import {
+  CLUB,
+  clubByName,
+  clubsOf,
+  IN_ITS_SET_UP,
+  insertClub,
+  ownedClub,
+  IN_FORCE_MS,
+  type ClubRow,
+} from './clubs'
 import type { Database } from './database'
 
 /**
  * The golfer's bag, longest club first, with the clubs that stay on the rack; null before the first.
  * @param untilMs as it was just before this moment; the newest where none is given
  */
-export function bagOf(db: Database, golferId: GolferId, untilMs = STILL): Bag | null {
+export function bagOf(db: Database, golferId: GolferId, untilMs = IN_FORCE_MS): Bag | null {
   const bag = db
     .prepare(
       `SELECT id, name, since_ms AS sinceMs FROM bag WHERE golfer_id = ?

@@ -7,7 +7,7 @@ import { sqliteCode } from './data-error'
 import type { Database } from './database'
 
 /** A moment after which nothing happened yet. */
-export const STILL = Number.MAX_SAFE_INTEGER
+export const IN_FORCE_MS = Number.MAX_SAFE_INTEGER
 
 /** The columns of a club as it was just before @untilMs. */
 export const CLUB = 'c.id, c.name, c.kind, u.loft_deg AS loftDeg, u.build, u.since_ms AS sinceMs'
@@ -25,7 +25,7 @@ export const clubsOf = (db: Database, golferId: GolferId): OwnedClub[] =>
   (
     db
       .prepare(`SELECT ${CLUB} FROM club c ${IN_ITS_SET_UP} WHERE golfer_id = @golferId ORDER BY c.rowid`)
-      .all({ golferId, untilMs: STILL }) as ClubRow[]
+      .all({ golferId, untilMs: IN_FORCE_MS }) as ClubRow[]
   ).map(ownedClub)
 
 /** All set-ups of every club of a golfer that had more than one, the oldest first. */

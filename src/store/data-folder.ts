@@ -42,7 +42,7 @@ function make(folder: string): void {
 export const copiesFolder = (folder: string): string => join(folder, 'copies')
 
 /** Earlier states of the data that lie in a folder: daily copies, and what was there before a restore. */
-export function keptBeside(folder: string): string[] {
+export function keptCopies(folder: string): string[] {
   const files = (path: string) => {
     try {
       return readdirSync(path).map((name) => join(path, name))

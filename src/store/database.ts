@@ -2,7 +2,7 @@ import Sqlite, { type Database } from 'better-sqlite3'
 import { chmodSync, existsSync, statSync } from 'node:fs'
 import { basename, dirname } from 'node:path'
 import { DataError, hindrance, isDamage } from './data-error'
-import { dataFolder, databasePath, keptBeside } from './data-folder'
+import { dataFolder, databasePath, keptCopies } from './data-folder'
 import { migrate } from './migrate'
 
 export type { Database }
@@ -51,7 +51,7 @@ function refuseEmpty(path: string): void {
       true,
     )
   if (there && there.size > 0) return
-  const kept = keptBeside(dirname(path))
+  const kept = keptCopies(dirname(path))
   if (kept.length > 0)
     throw new DataError(
       `${path} is ${there ? 'empty' : 'gone'}, and earlier states of it lie beside it. Put one back (npm run -s banco -- restore FILE), such as ${kept.at(-1)}; or move them away to begin anew.`,

@@ -1,7 +1,7 @@
 import { refitClubs, type Bag, type ClubDetails, type OwnedClub } from '@/core/bag/bag'
 import { MOST_CLUBS } from '@/core/bag/club'
 import type { ClubId, GolferId } from '@/core/ids'
-import { LETTERS } from '@/core/limits'
+import { MAX_LENGTH } from '@/core/limits'
 import { applyFixes, type FixedClub } from '@/core/refit/apply-fixes'
 import { isTurn, type Fix } from '@/core/refit/fixes'
 import { bagOf, putInBag } from './bags'
@@ -116,7 +116,7 @@ function boughtClub(
 function freeName(db: Database, golferId: GolferId, name: string): string {
   for (let i = 1; ; i++) {
     const tail = i === 1 ? '' : ` (${i})`
-    const free = `${name.slice(0, LETTERS.club - tail.length)}${tail}`
+    const free = `${name.slice(0, MAX_LENGTH.club - tail.length)}${tail}`
     if (clubByName(db, golferId, free) === null) return free
   }
 }

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { addSecondGolfer, NOW_MS, storeWithGolfer } from '../../tests/store'
 import type { SessionId, ShotId } from '../core/ids'
-import { bagInput, besideStocks } from './bag-input'
+import { bagInput, referenceStocks } from './bag-input'
 import { bagOf, setSlots } from './bags'
 import { changeLabel, clubLabelled, knownLabels } from './club-labels'
 import { claimWaiting, receiveShot, type PostedShot } from './feed'
@@ -299,7 +299,7 @@ describe('what the calculations are given', () => {
     const { db, golfer, bag, clubId, sessionId } = storeWithGolfer()
     receiveShot(db, post('a'), NOW_MS, 0)
     receiveShot(db, post('old', { hitMs: NOW_MS - 400 * 86_400_000 }), NOW_MS - 400 * 86_400_000, 0)
-    expect(besideStocks(db, golfer, bag, NOW_MS)).toEqual([
+    expect(referenceStocks(db, golfer, bag, NOW_MS)).toEqual([
       {
         clubId: clubId('8-iron'),
         swing: 'full',
@@ -309,7 +309,7 @@ describe('what the calculations are given', () => {
     ])
     setPlace(db, sessionId, 'course')
     expect(bagInput(db, golfer, bag, NOW_MS).shots).toEqual([])
-    expect(besideStocks(db, golfer, bag, NOW_MS)).toMatchObject([{ onCourse: 1, old: null }])
+    expect(referenceStocks(db, golfer, bag, NOW_MS)).toMatchObject([{ onCourse: 1, old: null }])
   })
 
   it('numbers the shots of each session from 0', () => {

@@ -4,7 +4,7 @@ import type { Flight } from '@/core/shots/flight-fields'
 import { clubLabelled } from './club-labels'
 import type { Database } from './database'
 import { isSecondReading, watching } from './monitors'
-import { cameUncleared } from './range-clear'
+import { cameRangeNotClear } from './range-clear'
 import { receiverFor } from './receivers'
 import { claimSession, sessionById, waitingSession } from './sessions'
 import { addEvents, shotBefore, shotsOfGolfer, takeShot, type ShotEvent, type Taken } from './shots'
@@ -38,7 +38,7 @@ export function receiveShot(db: Database, post: PostedShot, nowMs: number, offse
       const labelled =
         session?.golferId && post.clubLabel ? clubLabelled(db, session.golferId, post.clubLabel) : null
       const said = session && post.monitor !== null ? watching(db, session.id, post.monitor) : null
-      const watched = said === true
+      const comparisonOnly = said === true
       const hitMs = post.hitMs ?? nowMs
       const { clubId, swing, heldBecause } = stationForShot(
         {
@@ -55,20 +55,21 @@ export function receiveShot(db: Database, post: PostedShot, nowMs: number, offse
         session?.open ?? null,
       )
       const { unknownFields: _known, lie: _lie, ...flight } = post
-      const uncleared = session != null && !watched && cameUncleared(db, session.id, hitMs, nowMs)
+      const rangeNotClear =
+        session != null && !comparisonOnly && cameRangeNotClear(db, session.id, hitMs, nowMs)
       const taken = takeShot(db, {
         ...flight,
         sessionId: session?.id ?? waitingSession(db, nowMs, offsetMin),
         source: 'monitor',
         hitMs,
-        uncleared,
-        watched,
+        rangeNotClear,
+        watched: comparisonOnly,
         clubId,
         swing,
         heldBecause,
       })
-      if (watched) return { taken, heldBecause: null }
-      return { taken, heldBecause: heldBecause ?? (uncleared ? 'range-not-clear' : null) }
+      if (comparisonOnly) return { taken, heldBecause: null }
+      return { taken, heldBecause: heldBecause ?? (rangeNotClear ? 'range-not-clear' : null) }
     })
     .immediate()
 }

@@ -6,7 +6,7 @@ import { yards } from '../core/units'
 import { bagInput } from './bag-input'
 import { changeRules, golferById } from './golfers'
 import { handStocks, setByHand } from './hand-stocks'
-import { leaveOnPurpose, leftOnPurpose } from './left-on-purpose'
+import { leaveOnPurpose, leftOnPurpose } from './kept-as-is'
 import { keepPlan, lastPlannedSession, planOf } from './plans'
 import { sessionById } from './sessions'
 

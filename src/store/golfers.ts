@@ -1,16 +1,16 @@
-import { USUAL_SURENESS, type Sureness } from '@/core/course/sureness'
+import { USUAL_COVER_CONFIDENCE, type CoverConfidence } from '@/core/course/cover-confidence'
 import type { Turf } from '@/core/flight/ground'
 import type { GolferId } from '@/core/ids'
 import { SEGMENTS, type Segment } from '@/core/bag/segment'
 import type { GapRule, Zones } from '@/core/gaps/zones'
 import {
   NEW_GOLFER,
-  type AirLikes,
+  type AirPreferences,
   type BagWish,
-  type BayLikes,
+  type BayPreferences,
   type CompareIn,
-  type CourseLikes,
-  type CoverLikes,
+  type CoursePreferences,
+  type CoverPreferences,
   type Golfer,
   type GolferAim,
   type GolferRules,
@@ -87,7 +87,10 @@ const golfer = (db: Database, row: Row): Golfer => ({
   bagWish: row.bag_wish,
   likes: row.likes,
   consent: row.consent,
-  sureness: { ...USUAL_SURENESS, ...(row.sureness && (JSON.parse(row.sureness) as Partial<Sureness>)) },
+  sureness: {
+    ...USUAL_COVER_CONFIDENCE,
+    ...(row.sureness && (JSON.parse(row.sureness) as Partial<CoverConfidence>)),
+  },
   swings: swingsOf(db, row.id),
 })
 
@@ -116,7 +119,7 @@ export function addGolfer(
 }
 
 export type GolferChange = Partial<
-  GolferSettings & BayLikes & AirLikes & CoverLikes & GolferAim & CourseLikes
+  GolferSettings & BayPreferences & AirPreferences & CoverPreferences & GolferAim & CoursePreferences
 >
 
 /** Changes a golfer's settings, those that are given; 'name-taken' when another has that name. */

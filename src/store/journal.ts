@@ -1,6 +1,6 @@
 import type { ClubId, SessionId } from '@/core/ids'
 import type { Action, ShotEventKind, ShotSource } from '@/core/session/action'
-import type { SessionEvent } from '@/core/session/session-said'
+import type { SessionEvent } from '@/core/session/session-event'
 import type { Mark } from '@/core/shots/mark'
 import type { Swing } from '@/core/station'
 import type { Database } from './database'

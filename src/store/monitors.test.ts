@@ -3,7 +3,7 @@ import { importShots } from '../../tests/import-shots'
 import { NOW_MS, storeWithGolfer } from '../../tests/store'
 import type { ShotId } from '../core/ids'
 import { pairReadings } from '../core/monitors/pair-readings'
-import { bagInput, besideStocks } from './bag-input'
+import { bagInput, referenceStocks } from './bag-input'
 import { receiveShot, type PostedShot } from './feed'
 import { importsOf, withdrawImport } from './shot-files'
 import { undoAndRedo, undoLast } from './journal'
@@ -33,7 +33,7 @@ const post = (monitor: string, n: number, more: Partial<PostedShot> = {}): Poste
 })
 
 /** A session that A receives and B watches: five balls each, of which B lost the third. */
-function watched() {
+function comparisonOnly() {
   const store = storeWithGolfer()
   const { db, sessionId } = store
   setWatching(db, sessionId, { monitor: 'B', on: true }, NOW_MS)
@@ -65,10 +65,10 @@ describe('a second monitor', () => {
   })
 
   it('that only watches adds no shot anywhere: not to stocks, counts, the session, nor what undo takes back', () => {
-    const { db, golfer, bag, sessionId, nowMs } = watched()
+    const { db, golfer, bag, sessionId, nowMs } = comparisonOnly()
     expect(shotsOfSession(db, sessionId).map(({ id }) => id)).toEqual(['A1', 'A2', 'A3', 'A4', 'A5'])
     expect(bagInput(db, golfer, bag, nowMs).shots).toHaveLength(5)
-    expect(besideStocks(db, golfer, bag, nowMs)).toEqual([])
+    expect(referenceStocks(db, golfer, bag, nowMs)).toEqual([])
     expect(sessionsOf(db, golfer.id)).toMatchObject([{ shots: 5, held: 0 }])
     expect(historyOf(db, golfer.id).shots).toBe(5)
     expect(receivingOf(db, sessionId, nowMs)).toMatchObject({ watching: ['B'] })
@@ -81,7 +81,7 @@ describe('a second monitor', () => {
   })
 
   it('is paired with the other by time, whichever of the two counts', () => {
-    const { db, golfer, sessionId } = watched()
+    const { db, golfer, sessionId } = comparisonOnly()
     const pairing = () =>
       pairReadings(
         readingsOf(db, [sessionId], 'A'),
@@ -105,7 +105,7 @@ describe('a second monitor', () => {
   })
 
   it('whose screen was read off stands with the shots it was read for, and takes none of a monitor that counts', () => {
-    const { db, golfer, sessionId } = watched()
+    const { db, golfer, sessionId } = comparisonOnly()
     const typed = (monitor: string, shot: string) => ({
       monitor,
       readings: [{ id: `typed-${monitor}-${shot}` as ShotId, shotId: shot as ShotId, carryM: 108.5 }],
@@ -128,7 +128,7 @@ describe('a second monitor', () => {
   })
 
   it('whose file comes beside is compared only, and the same file twice takes nothing twice', () => {
-    const { db, golfer, sessionId } = watched()
+    const { db, golfer, sessionId } = comparisonOnly()
     const file = {
       name: 'other.csv',
       monitor: 'D',

@@ -18,8 +18,12 @@ export function lastClearMs(db: Database, sessionId: SessionId, nowMs: number): 
 }
 
 /** Whether a shot hit at this time came before the range was said to be clear. */
-export const cameUncleared = (db: Database, sessionId: SessionId, hitMs: number, nowMs: number): boolean =>
-  clearLapsed(lastClearMs(db, sessionId, nowMs), Math.min(hitMs, nowMs))
+export const cameRangeNotClear = (
+  db: Database,
+  sessionId: SessionId,
+  hitMs: number,
+  nowMs: number,
+): boolean => clearLapsed(lastClearMs(db, sessionId, nowMs), Math.min(hitMs, nowMs))
 
 /** A word this fresh is about all that waits; an older one, sent late, about what was hit before it. */
 const FRESH_MS = 60_000

@@ -7,7 +7,7 @@ import { yards } from '../core/units'
 import { bagInput } from './bag-input'
 import { receiveShot } from './feed'
 import { undoLast } from './journal'
-import { cameUncleared, lastClearMs, sayClear } from './range-clear'
+import { cameRangeNotClear, lastClearMs, sayClear } from './range-clear'
 import { conditionsOfShots, expectationsOf, saySession } from './session-events'
 import {
   addEvents,
@@ -154,7 +154,7 @@ describe('the range is clear', () => {
     const { db, sessionId } = bay()
     const nine = NOW_MS + 9 * 60_000
     expect(receiveShot(db, post('a', NOW_MS + 240_000), NOW_MS, 0).heldBecause).toBeNull()
-    expect(cameUncleared(db, sessionId, nine - 1, nine - 1)).toBe(false)
+    expect(cameRangeNotClear(db, sessionId, nine - 1, nine - 1)).toBe(false)
     expect(receiveShot(db, post('b', nine), nine, 0).heldBecause).toBe('range-not-clear')
     expect(receiveShot(db, post('c', nine + 20_000), nine, 0).heldBecause).toBe('range-not-clear')
     sayClear(db, sessionId, nine + 30_000, nine + 30_000)

@@ -3,7 +3,7 @@ import type { GolferId, SessionId } from '@/core/ids'
 import { conditionsAt, PLAIN, type ConditionChange, type Conditions } from '@/core/session/conditions'
 import type { Expectation } from '@/core/session/expectation'
 import { sameStation, type Station } from '@/core/station'
-import type { SessionEvent } from '@/core/session/session-said'
+import type { SessionEvent } from '@/core/session/session-event'
 import type { Database } from './database'
 
 /**

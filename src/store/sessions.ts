@@ -23,7 +23,7 @@ type Row = Omit<Session, 'open' | 'untilSettled' | 'airLeft'> & {
 
 const SESSION = `s.id, s.golfer_id AS golferId, s.started_ms AS startedMs, s.offset_min AS offsetMin, s.place,
   s.ended_ms AS endedMs, s.open_club_id AS openClubId, s.open_swing AS openSwing,
-  s.hurt_ms AS hurtMs, s.rest_every AS restEvery, s.rest_s AS restS, s.until_settled AS untilSettled, s.air_left AS airLeft`
+  s.hurt_ms AS injuryStopMs, s.rest_every AS restEvery, s.rest_s AS restS, s.until_settled AS untilSettled, s.air_left AS airLeft`
 
 function session<R extends Row>({ openClubId, openSwing, untilSettled, airLeft, ...row }: R) {
   return {
@@ -197,10 +197,10 @@ export function endSession(db: Database, sessionId: SessionId, nowMs: number): v
 }
 
 /** Something hurts: the session stops there. Null: that was said by a slip of the finger. */
-export function stopForPain(db: Database, sessionId: SessionId, hurtMs: number | null): void {
+export function stopForPain(db: Database, sessionId: SessionId, injuryStopMs: number | null): void {
   db.transaction(() => {
-    db.prepare('UPDATE session SET hurt_ms = ? WHERE id = ?').run(hurtMs, sessionId)
-    if (hurtMs !== null) endSession(db, sessionId, hurtMs)
+    db.prepare('UPDATE session SET hurt_ms = ? WHERE id = ?').run(injuryStopMs, sessionId)
+    if (injuryStopMs !== null) endSession(db, sessionId, injuryStopMs)
   }).immediate()
 }
 

@@ -29,7 +29,7 @@ export type AboutShot = {
   swing: Swing
   heldBecause: HeldReason | null
   /** It came before the range was said to be clear: held until it is. */
-  uncleared?: boolean
+  rangeNotClear?: boolean
   /** Its monitor only watches in this session: nothing that the golfer does or undoes. */
   watched?: boolean
   /** What was posted, letter for letter. */
@@ -84,7 +84,7 @@ export function shotTaker(
       // A file's shots are taken back with their file.
       if (shot.source !== 'file' && !shot.watched)
         add(Number(lastInsertRowid), batch, shot.hitMs, { kind: 'taken' })
-      if (shot.uncleared) wait.run(lastInsertRowid)
+      if (shot.rangeNotClear) wait.run(lastInsertRowid)
       return 'new'
     }
     const known = before({

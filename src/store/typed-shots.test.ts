@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import type { ShotId } from '@/core/ids'
 import { NOW_MS, storeWithGolfer } from '../../tests/store'
 import { redoLast, undoAndRedo, undoLast } from './journal'
-import { cameUncleared, sayClear } from './range-clear'
+import { cameRangeNotClear, sayClear } from './range-clear'
 import { shotsOfSession } from './shots'
 import type { TypedPost } from '@/core/shots/typed-post'
 import { takeTyped } from './typed-shots'
@@ -91,13 +91,13 @@ describe('a word that the range is clear', () => {
     const { db, sessionId } = bay()
     const day = 86_400_000
     sayClear(db, sessionId, NOW_MS + day, NOW_MS)
-    expect(cameUncleared(db, sessionId, NOW_MS + 60_000, NOW_MS + 60_000)).toBe(false)
-    expect(cameUncleared(db, sessionId, NOW_MS + 600_000, NOW_MS + 600_000)).toBe(true)
+    expect(cameRangeNotClear(db, sessionId, NOW_MS + 60_000, NOW_MS + 60_000)).toBe(false)
+    expect(cameRangeNotClear(db, sessionId, NOW_MS + 600_000, NOW_MS + 600_000)).toBe(true)
   })
 
   it('is not given by a ball that another clock dates tomorrow', () => {
     const { db, sessionId, typed } = bay()
     takeTyped(db, sessionId, { shots: [typed('a', { hitMs: NOW_MS + 86_400_000 })] }, NOW_MS)
-    expect(cameUncleared(db, sessionId, NOW_MS + 600_000, NOW_MS + 600_000)).toBe(true)
+    expect(cameRangeNotClear(db, sessionId, NOW_MS + 600_000, NOW_MS + 600_000)).toBe(true)
   })
 })

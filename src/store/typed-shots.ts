@@ -3,7 +3,7 @@ import type { SessionId } from '@/core/ids'
 import type { TypedPost } from '@/core/shots/typed-post'
 import type { Database } from './database'
 import { allOrRefused } from './all-or-refused'
-import { cameUncleared, sayClear } from './range-clear'
+import { cameRangeNotClear, sayClear } from './range-clear'
 import { addEvents, shotsOfSession, takeShots } from './shots'
 
 /** `early`: the shot that was typed before has not come yet. */
@@ -38,7 +38,7 @@ export function takeTyped(
         source: 'typed',
         clubLabel: null,
         heldBecause: heldBecause ?? null,
-        uncleared: cameUncleared(db, sessionId, shot.hitMs, nowMs),
+        rangeNotClear: cameRangeNotClear(db, sessionId, shot.hitMs, nowMs),
       })),
       batch,
     )

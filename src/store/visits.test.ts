@@ -53,11 +53,11 @@ describe('a visit', () => {
     const { db, golfer, clubId } = storeWithGolfer()
     planVisit(db, golfer.id, ID, VISIT)
     const fields = {
-      ...{ saidMs: NOW_MS, lackedM: 80, off: { clubId: clubId('9-iron'), went: 'short' as const } },
+      ...{ saidMs: NOW_MS, missingM: 80, off: { clubId: clubId('9-iron'), went: 'short' as const } },
       ...{ unusedId: null, words: 'windy' },
     }
     expect(afterPlayOf(db, ID)).toBeNull()
-    sayAfterPlay(db, ID, { ...fields, lackedM: null })
+    sayAfterPlay(db, ID, { ...fields, missingM: null })
     sayAfterPlay(db, ID, fields)
     expect(afterPlayOf(db, ID)).toEqual(fields)
     expect(visitsBetween(db, NOW_MS, NOW_MS + 1)).toHaveLength(1)

@@ -2,7 +2,7 @@ import { expect, it } from 'vitest'
 import { yards } from '@/core/units'
 import { NEW_GOLFER } from '@/core/golfer'
 import {
-  besidesSentence,
+  differencesSentence,
   byChanceSentence,
   biggestSentence,
   changeCell,
@@ -55,11 +55,11 @@ it('says what else differed, what was the same, and what is not set', () => {
   const ball = { what: 'ball', is: 'unknown', a: [''], b: ['own ball'] } as const
   const monitor = { what: 'monitor', is: 'same', a: ['x'], b: ['x'] } as const
   const all = [place, surface, ball, monitor].map((each) => ({ ...each, a: [...each.a], b: [...each.b] }))
-  expect(besidesSentence(all, { a: 18, b: 5.4 }, golfer)).toBe(
+  expect(differencesSentence(all, { a: 18, b: 5.4 }, golfer)).toBe(
     'Also different: place (indoors; on the range), mat or grass (mat; grass) and weather (18 °C; 5 °C). The same: monitor. Not set: ball.',
   )
-  expect(besidesSentence([], { a: 18, b: 18.4 }, golfer)).toBe('The same: weather.')
-  expect(besidesSentence([], { a: null, b: 18.4 }, golfer)).toBe('Not set: weather.')
+  expect(differencesSentence([], { a: 18, b: 18.4 }, golfer)).toBe('The same: weather.')
+  expect(differencesSentence([], { a: null, b: 18.4 }, golfer)).toBe('Not set: weather.')
 })
 
 it('says when one of many would look changed by chance', () => {

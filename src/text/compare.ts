@@ -1,6 +1,6 @@
 import type { Comparison } from '@/core/compare/compare'
 import type { Season, SideOf } from '@/core/compare/side'
-import type { Besides } from '@/core/compare/besides'
+import type { SetUpDifference } from '@/core/compare/set-up-differences'
 import type { Together } from '@/core/compare/together'
 import type { Golfer, Units } from '@/core/golfer'
 import type { Place } from '@/core/session/session'
@@ -88,7 +88,7 @@ export function togetherSentence({ share, halfShare, probability, stations }: To
   return `All ${stations} stations together are ${percent(Math.abs(share), 1)} ± ${percent(halfShare, 1)} ${which}: ${sure}.`
 }
 
-const WHAT: Record<Besides['what'], string> = {
+const WHAT: Record<SetUpDifference['what'], string> = {
   place: 'place',
   ball: 'ball',
   monitor: 'monitor',
@@ -98,12 +98,12 @@ const WHAT: Record<Besides['what'], string> = {
 const SAME_TEMP = 1
 
 /** What else differed, what was the same, and what is not set: in that order, each only where there is some. */
-export function besidesSentence(
-  besides: readonly Besides[],
+export function differencesSentence(
+  differences: readonly SetUpDifference[],
   air: { a: number | null; b: number | null },
   golfer: Golfer,
 ): string {
-  const words = ({ what }: Besides, of: string[]) =>
+  const words = ({ what }: SetUpDifference, of: string[]) =>
     listed(
       of.map((each) =>
         each === ''
@@ -115,7 +115,7 @@ export function besidesSentence(
               : each,
       ),
     )
-  const of = (is: Besides['is']) => besides.filter((each) => each.is === is)
+  const of = (is: SetUpDifference['is']) => differences.filter((each) => each.is === is)
   const known = air.a !== null && air.b !== null
   const warmer = air.a !== null && air.b !== null && Math.abs(air.a - air.b) >= SAME_TEMP
   const different = [

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import type { ClubId } from '@/core/ids'
 import { hazardOf, numberFound, type NumberRequest } from '@/core/course/number'
 import { WINDS_MPS, type CourseShot } from '@/core/course/course-shots'
-import { USUAL_SURENESS } from '@/core/course/sureness'
+import { USUAL_COVER_CONFIDENCE } from '@/core/course/cover-confidence'
 import { yards } from '@/core/units'
 import { choiceLine, countsAsLine, numberFinding, timesIn } from './course-number'
 
@@ -37,14 +37,14 @@ describe('a caddie’s words', () => {
   }
   const request = (more: Partial<NumberRequest> = {}): NumberRequest => ({
     ...{ leftM: yards(178), by: 'carry', heightM: 0, tailwindMps: 0, dayWindMps: 0 },
-    ...{ fromTee: false, sure: USUAL_SURENESS },
+    ...{ fromTee: false, sure: USUAL_COVER_CONFIDENCE },
     ...more,
   })
   const name = () => '5-wood'
   const water = hazardOf('over', 'water', yards(165))
 
   it('say how often it clears the water, what a good one does and what a miss does', () => {
-    const sure = request({ ...water, sure: { ...USUAL_SURENESS, water: 0.8 } })
+    const sure = request({ ...water, sure: { ...USUAL_COVER_CONFIDENCE, water: 0.8 } })
     const [choice] = numberFound([wood], sure)
     if (!choice) throw new Error('there is a choice')
     expect(choiceLine(choice, sure, YARDS)).toBe(

@@ -1,4 +1,4 @@
-import type { HazardKind } from '@/core/course/sureness'
+import type { HazardKind } from '@/core/course/cover-confidence'
 import { farBy, type NumberRequest, type NumberChoice } from '@/core/course/number'
 import type { Units } from '@/core/golfer'
 import { NEAR_M } from '@/core/wedges/for-number'

@@ -1,11 +1,11 @@
 import type { BagAnalysis } from '@/core/analyse-bag'
 import type { Bag } from '@/core/bag/bag'
-import { isMeasured, type Gap, type Verdict } from '@/core/gaps/step'
+import { isMeasured, type Gap, type Verdict } from '@/core/gaps/gap'
 import type { Golfer } from '@/core/golfer'
 import { atStation, fullSwingOf } from '@/core/station'
 import { clubNames } from './names'
 import { count, fixed, len, UNIT_NAME } from './numbers'
-import { drawnGap, sureness, verdictWords } from './verdicts'
+import { drawnGap, confidence, verdictWords } from './verdicts'
 import { isOfShots } from '@/core/stock/stock'
 
 /** How much a verdict asks of the golfer: what is wrong comes first. */
@@ -19,7 +19,7 @@ const WEIGHT: Record<Verdict, number> = {
   'not-judged': 0,
 }
 /** A wrong step that only leans is named before a right one that is settled. */
-const SURE: Record<ReturnType<typeof sureness>, number> = { settled: 20, line: 20, leaning: 10, open: 0 }
+const SURE: Record<ReturnType<typeof confidence>, number> = { settled: 20, line: 20, leaning: 10, open: 0 }
 
 /** The page's one sentence, and the step that it is about. */
 export function finding(
@@ -32,13 +32,13 @@ export function finding(
     // What the golfer wants as it is asks nothing.
     if (gap.leftOnPurpose !== undefined) return -1
     const weight = WEIGHT[gap.verdict]
-    return (weight > 1 ? 100 + SURE[sureness(gap)] : SURE[sureness(gap)]) + weight
+    return (weight > 1 ? 100 + SURE[confidence(gap)] : SURE[confidence(gap)]) + weight
   }
   const ranked = gaps
     .map((gap, i) => ({ gap, i }))
     .filter(({ gap }) => isMeasured(gap))
     .sort((a, b) => asks(b.gap) - asks(a.gap) || Math.abs(b.gap.gapM ?? 0) - Math.abs(a.gap.gapM ?? 0))
-  const sure = ranked.filter(({ gap }) => sureness(gap) !== 'open')
+  const sure = ranked.filter(({ gap }) => confidence(gap) !== 'open')
   const first = sure[0] ?? ranked[0]
   if (!first) {
     const hit = stocks.filter(isOfShots).length
@@ -49,7 +49,7 @@ export function finding(
   const drawn = drawnGap(gap, stocks, golfer) ?? 0
   const unit = UNIT_NAME[golfer.lengthUnit]
   const long = `${fixed(drawn, 0)} ${Math.abs(drawn) === 1 ? unit.slice(0, -1) : unit}`
-  if (sureness(gap) === 'open')
+  if (confidence(gap) === 'open')
     return { sentence: `No step is settled yet: ${pair} measures ${long}`, gap: i }
   if (gap.verdict === 'same-distance') {
     const carries = [gap.longerId, gap.shorterId].map((id) => {

@@ -10,7 +10,7 @@ import type { Exclusion } from '@/core/shots/shot'
 import type { Wind } from '@/core/session/conditions'
 import type { StockSurface, Surface } from '@/core/session/surface'
 import type { Mark } from '@/core/shots/mark'
-import type { AdjustmentKind } from '@/core/shots/holds'
+import type { AdjustmentKind } from '@/core/shots/adjustments'
 import type { StockRule } from '@/core/stock/stock-rules'
 import { TEED_SWING, FULL_SWING } from '@/core/station'
 

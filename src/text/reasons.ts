@@ -1,4 +1,4 @@
-import type { AdjustedStocks } from '@/core/shots/holds'
+import type { AdjustedStocks } from '@/core/shots/adjustments'
 import type { BagAnalysis, Warning } from '@/core/analyse-bag'
 import type { ClubId } from '@/core/ids'
 import type { Units } from '@/core/golfer'

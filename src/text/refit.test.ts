@@ -38,7 +38,7 @@ const BENDS: Proposal = {
     { kind: 'bend', clubId: eight, degrees: 2 },
     { kind: 'bend', clubId: nine, degrees: -1 },
   ],
-  troubles: [pair],
+  gapsToImprove: [pair],
   before: 2.6,
   after: 3.34,
   good: { before: { good: 3, of: 4 }, after: { good: 4, of: 4 } },
@@ -56,7 +56,7 @@ it('tells what two bends would do as a fitter would, by the difference of the ca
 it('a club that was never hit is an estimate: 125 (46°) and 95 (56°), a 51° at about 110 (103–117), 15 and 15', () => {
   const fixes = [{ kind: 'add', loftDeg: 51 } as const]
   const gaps = [gap(pitching, new51, 125, 110, 4.2), gap(new51, sand, 110, 95, 4.2)]
-  const sentence = proposalSentence({ fixes, gaps, troubles: [] }, name, YARDS)
+  const sentence = proposalSentence({ fixes, gaps, gapsToImprove: [] }, name, YARDS)
   expect(sentence).toBe(
     'Add a club of 51°. It would carry about 110 (103–117), 15 yd from the P-wedge and 15 from the S-wedge. Try one before you buy.',
   )

@@ -18,10 +18,10 @@ import type { BestTried, Proposal } from '@/core/refit/proposal'
 import type { KeptFor } from '@/core/refit/same-job'
 import type { SetTransition } from '@/core/refit/set-transition'
 import type { TopEnd } from '@/core/refit/top-end'
-import { NOTHING_FACED, type Faced } from '@/core/rounds/faced'
+import { NO_DEMAND, type Demand } from '@/core/rounds/demand'
 import { INCH_M, lengthIn } from '@/core/units'
 import { atHead, count, fixed, len, lenUnit, listed } from './numbers'
-import { facedWords } from './rounds'
+import { demandWords } from './rounds'
 
 type Name = (id: ClubId) => string
 
@@ -149,11 +149,11 @@ function estimateSentence(
 
 /** What a proposal would do: "Bend the 8-iron 2° weak and the 9-iron 1° strong. 8-iron to 9-iron would be about 13 (11–16)." */
 export function proposalSentence(
-  { fixes, gaps, troubles }: Pick<Proposal, 'fixes' | 'gaps' | 'troubles'>,
+  { fixes, gaps, gapsToImprove: troubles }: Pick<Proposal, 'fixes' | 'gaps' | 'gapsToImprove'>,
   name: Name,
   units: Units,
 ): string {
-  const doing = `${atHead(fixesSentence(fixes, name, units))}.`
+  const sentence = `${atHead(fixesSentence(fixes, name, units))}.`
   const bought = fixes.flatMap((fix) =>
     fix.kind === 'swap'
       ? [fix.clubId]
@@ -162,9 +162,9 @@ export function proposalSentence(
         : [],
   )
   const estimate = estimateSentence(bought, gaps, name, units)
-  if (estimate) return `${doing} ${estimate}`
+  if (estimate) return `${sentence} ${estimate}`
   const gap = gapBetween(gaps, troubles[0])
-  return gap ? `${doing} ${pairName(gap, name)} would be about ${paperGapWords(gap, units)}.` : doing
+  return gap ? `${sentence} ${pairName(gap, name)} would be about ${paperGapWords(gap, units)}.` : sentence
 }
 
 /** The gap that a trouble becomes: where one of its clubs is gone, the one that the other has now. */
@@ -179,7 +179,7 @@ export const goodGapsSentence = ({ before, after }: Proposal['good']): string =>
 
 /** The best that was tried where nothing helps enough, and why it falls short. */
 export function bestTriedSentence(tried: BestTried, name: Name, units: Units): string {
-  const gap = gapBetween(tried.gaps, tried.troubles[0])
+  const gap = gapBetween(tried.gaps, tried.gapsToImprove[0])
   const limits = gap?.limitsM
   const short = limits
     ? ` A good gap there is ${len(limits.tooClose, units)}–${lenUnit(limits.tooWide, units)}.`
@@ -265,10 +265,10 @@ const stretchWords = ([from, to]: Stretch, units: Units): string =>
   `${len(from, units)}–${lenUnit(to, units)}`
 
 /** "no club for 114–127 yd (faced 1.2 times a round) and 1 shorter stretch" */
-function withoutWords(uncovered: readonly Stretch[], units: Units, faced: Faced): string | null {
+function withoutWords(uncovered: readonly Stretch[], units: Units, demand: Demand): string | null {
   const [widest] = uncovered
   if (!widest) return null
-  const often = faced.rounds > 0 ? ` (${facedWords(faced, widest)})` : ''
+  const often = demand.rounds > 0 ? ` (${demandWords(demand, widest)})` : ''
   const more =
     uncovered.length > 1 ? ` and ${count(uncovered.length - 1, 'shorter stretch', 'shorter stretches')}` : ''
   return `no club for ${stretchWords(widest, units)}${often}${more}`
@@ -279,20 +279,20 @@ export function oneLessSentence(
   { dropped, uncovered, good }: OneLess,
   name: Name,
   units: Units,
-  faced: Faced = NOTHING_FACED,
+  demand: Demand = NO_DEMAND,
 ): string {
-  const without = withoutWords(uncovered, units, faced) ?? 'you still have a club for every distance'
+  const without = withoutWords(uncovered, units, demand) ?? 'you still have a club for every distance'
   return `Take out the ${name(dropped)}: ${without}. Good gaps: ${good.good} of ${good.of}.`
 }
 
 /** What a lighter bag is and costs: "Take out the 5-wood and the 9-iron. You then have no club for 197–213 yd." */
-export function fewerSentence(less: readonly OneLess[], name: Name, units: Units, faced: Faced): string {
+export function fewerSentence(less: readonly OneLess[], name: Name, units: Units, demand: Demand): string {
   const last = less.at(-1)
   const out = `Take out ${clubsNamed(
     less.map(({ dropped }) => dropped),
     name,
   )}.`
-  const without = last && withoutWords(last.uncovered, units, faced)
+  const without = last && withoutWords(last.uncovered, units, demand)
   return without ? `${out} You then have ${without}.` : `${out} You still have a club for every distance.`
 }
 

@@ -1,12 +1,12 @@
 import { expect, it } from 'vitest'
 import { NEW_GOLFER, type Golfer } from '@/core/golfer'
 import type { ClubId, GolferId, RoundShotId } from '@/core/ids'
-import { NOTHING_FACED } from '@/core/rounds/faced'
+import { NO_DEMAND } from '@/core/rounds/demand'
 import { yards } from '@/core/units'
 import {
   bayToCourseWords,
-  besideWords,
-  facedWords,
+  roundUseWords,
+  demandWords,
   roundsFinding,
   roundTitle,
   shotLine,
@@ -31,10 +31,10 @@ it('the finding names the hole that is faced most, and only one that is faced', 
 })
 
 it('a hole is faced so often a round, never, or nobody knows', () => {
-  const faced = { distancesM: Array.from({ length: 7 }, () => yards(120)), rounds: 3 }
-  expect(facedWords(faced, range)).toBe('faced 2.3 times a round')
-  expect(facedWords({ ...faced, distancesM: [] }, range)).toBe('never faced')
-  expect(facedWords(NOTHING_FACED, range)).toBe('')
+  const demand = { distancesM: Array.from({ length: 7 }, () => yards(120)), rounds: 3 }
+  expect(demandWords(demand, range)).toBe('faced 2.3 times a round')
+  expect(demandWords({ ...demand, distancesM: [] }, range)).toBe('never faced')
+  expect(demandWords(NO_DEMAND, range)).toBe('')
 })
 
 it('a shot says what is known of it, and no more', () => {
@@ -63,10 +63,10 @@ it('a club that went leaves a step by the names of its neighbours', () => {
 
 it('what was hit on the course stands beside the stock, with its carries where they were said', () => {
   const beside = { clubId: 'c' as ClubId, swing: 'full', shots: 11, carries: 7, carryM: yards(134) }
-  expect(besideWords(beside, golfer)).toBe(
+  expect(roundUseWords(beside, golfer)).toBe(
     '11 shots in rounds, 7 with a carry: 134.0 yd on average in the air of those days. They are in no stock.',
   )
-  expect(besideWords({ ...beside, shots: 1, carries: 0, carryM: null }, golfer)).toBe(
+  expect(roundUseWords({ ...beside, shots: 1, carries: 0, carryM: null }, golfer)).toBe(
     '1 shot in rounds. It is in no stock.',
   )
 })

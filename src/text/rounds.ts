@@ -2,9 +2,9 @@ import type { ClubKind } from '@/core/bag/club'
 import type { Stretch } from '@/core/gaps/cover'
 import type { Golfer, Units } from '@/core/golfer'
 import type { BayToCourse } from '@/core/rounds/bay-to-course'
-import { facedBetween, type Faced } from '@/core/rounds/faced'
+import { demandBetween, type Demand } from '@/core/rounds/demand'
 import type { Lie, Round, RoundShot } from '@/core/rounds/round'
-import type { GapLeftByClub, RoundBeside } from '@/core/rounds/use'
+import type { GapLeftByClub, RoundUse } from '@/core/rounds/use'
 import { FULL_SWING } from '@/core/station'
 import { swingName } from './names'
 import { count, fixed, len, lenUnit } from './numbers'
@@ -45,9 +45,9 @@ export function shotLine({ swing, lie, leftM, afterM, carryM }: RoundShot, units
 }
 
 /** "faced 2.3 times a round"; empty before there are rounds. */
-export function facedWords(faced: Faced, range: Stretch): string {
-  if (faced.rounds === 0) return ''
-  const { shots, aRound } = facedBetween(faced, range)
+export function demandWords(demand: Demand, range: Stretch): string {
+  if (demand.rounds === 0) return ''
+  const { shots, aRound } = demandBetween(demand, range)
   return shots === 0 ? 'never faced' : `faced ${fixed(aRound, 1)} times a round`
 }
 
@@ -79,7 +79,7 @@ export function roundsFinding(
 }
 
 /** "11 shots in rounds, 7 with a carry: 134 on average, in the air of those days. None is in the stock." */
-export function besideWords({ shots, carries, carryM }: RoundBeside, golfer: Golfer): string {
+export function roundUseWords({ shots, carries, carryM }: RoundUse, golfer: Golfer): string {
   const carried =
     carryM === null
       ? ''

@@ -5,7 +5,7 @@ import { hitShot } from '../../simulators/golfers/hit-shot'
 import { NOW_MS, storeWithGolfer } from '../../tests/store'
 import { takeShots } from '@/store/shots'
 import type { ShotId } from '@/core/ids'
-import { isJudged, isMeasured } from '@/core/gaps/step'
+import { isJudged, isMeasured } from '@/core/gaps/gap'
 import { clubNames } from './names'
 import { finding } from './finding'
 import { nextLine, nextReason, oddSentence, offCurveSentence, warningSentence } from './reasons'
@@ -19,7 +19,7 @@ import {
   sameJobSentence,
   topEndSentence,
 } from './refit'
-import { needWords, gapSentences, sureness, verdictSentences, verdictWords } from './verdicts'
+import { needWords, gapSentences, confidence, verdictSentences, verdictWords } from './verdicts'
 import { reachesSentence } from './wedges'
 import { bagAnalysis } from '@/views/bag-analysis'
 import { refitView } from '@/views/refit-view'
@@ -126,7 +126,7 @@ describe('sentences about bags of which only part was hit', () => {
       const countOf = (id: string) =>
         analysis.stocks.find(({ clubId, swing }) => clubId === id && swing === 'full')?.count ?? 0
       for (const gap of analysis.gaps)
-        if (['leaning', 'settled'].includes(sureness(gap)))
+        if (['leaning', 'settled'].includes(confidence(gap)))
           expect(Math.min(countOf(gap.longerId), countOf(gap.shorterId))).toBeGreaterThanOrEqual(3)
       const { refit } = refitView(db, golfer, nowMs)!
       if (refit.fewer)

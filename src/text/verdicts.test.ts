@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import type { Gap } from '@/core/gaps/step'
+import type { Gap } from '@/core/gaps/gap'
 import type { ClubId } from '@/core/ids'
 import type { Stock } from '@/core/stock/stock'
 import { yards } from '@/core/units'
@@ -9,7 +9,7 @@ import {
   needWords,
   overUnhitWords,
   gapSentences,
-  sureness,
+  confidence,
   verdictLook,
   verdictSentences,
   verdictWords,
@@ -63,7 +63,7 @@ describe('a verdict in words', () => {
     ],
     ['open', gap({ verdict: 'not-judged', probability: 0, settled: false }), 'not judged', 'open'],
   ] as const)('%s', (sure, of, words, look) => {
-    expect([sureness(of), verdictWords(of, YARDS), verdictLook(of)]).toEqual([sure, words, look])
+    expect([confidence(of), verdictWords(of, YARDS), verdictLook(of)]).toEqual([sure, words, look])
   })
 
   it('says its limit in the golfer’s unit, and a chance as people do', () => {

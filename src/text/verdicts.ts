@@ -1,8 +1,8 @@
 import type { Units } from '@/core/golfer'
-import { lineWidth } from '@/core/gaps/near-line'
+import { lineWidth } from '@/core/gaps/near-limit'
 import { OUTLOOK_SHOTS } from '@/core/gaps/outlook'
-import { isJudged, type OnTotal, type Gap, type GapFact, type Verdict } from '@/core/gaps/step'
-import type { GapOverUnhit } from '@/core/gaps/steps-of-bag'
+import { isJudged, type OnTotal, type Gap, type GapFact, type Verdict } from '@/core/gaps/gap'
+import type { GapOverUnhit } from '@/core/gaps/gaps-of-bag'
 import type { Stock } from '@/core/stock/stock'
 import { GAP_RULE_NAME, stationName } from './names'
 import { chance, count, fixed, len, lenUnit } from './numbers'
@@ -13,7 +13,7 @@ import type { ClubId } from '@/core/ids'
 
 type Name = (clubId: string) => string
 
-export type Sureness = 'settled' | 'line' | 'leaning' | 'open'
+export type Confidence = 'settled' | 'line' | 'leaning' | 'open'
 
 /** A leaning is worth its word from this chance on. */
 const LEANING_FROM = 0.75
@@ -21,7 +21,7 @@ const LEANING_FROM = 0.75
 /** Fewer shots than this with one of the clubs, and even "likely" says too much. */
 const LEANING_SHOTS = 3
 
-export const sureness = ({ verdict, settled, probability, facts }: Gap): Sureness => {
+export const confidence = ({ verdict, settled, probability, facts }: Gap): Confidence => {
   if (verdict === 'borderline') return 'line'
   if (settled) return 'settled'
   const known = facts.every((fact) => fact.kind !== 'too-few' || fact.count >= LEANING_SHOTS)
@@ -32,7 +32,7 @@ export type VerdictLook = 'good' | 'too-close' | 'too-wide' | 'reversed' | 'same
 
 /** What gives a step its colour and pattern: a settled verdict or a leaning; grey for all others. */
 export function verdictLook(gap: Gap): VerdictLook {
-  const sure = sureness(gap)
+  const sure = confidence(gap)
   const { verdict, leftOnPurpose } = gap
   if (leftOnPurpose !== undefined) return 'left'
   return (sure === 'settled' || sure === 'leaning') && verdict !== 'borderline' && verdict !== 'not-judged'
@@ -66,7 +66,7 @@ export function inWords(p: number): string {
 export function verdictWords(gap: Gap, units: Units): string {
   const word = VERDICT_NAME[gap.verdict]
   if (gap.verdict === 'not-judged') return word
-  switch (sureness(gap)) {
+  switch (confidence(gap)) {
     case 'settled':
       return word
     case 'line':
@@ -80,7 +80,7 @@ export function verdictWords(gap: Gap, units: Units): string {
 
 /** The same where there is little room. */
 export function shortVerdict(gap: Gap, units: Units): string {
-  const sure = sureness(gap)
+  const sure = confidence(gap)
   if (sure === 'leaning') return `likely ${VERDICT_NAME[gap.verdict]}`
   return sure === 'open' && gap.resting ? 'borderline' : verdictWords(gap, units)
 }
@@ -123,7 +123,7 @@ export function verdictSentences(gap: Gap, units: Units): [string, string] {
           'It is measured and not judged.',
           'Good gaps by a tenth of the pitching wedge are not known until that wedge is hit.',
         ]
-  switch (sureness(gap)) {
+  switch (confidence(gap)) {
     case 'settled':
       return verdict === 'same-distance'
         ? [
@@ -178,7 +178,7 @@ function onTotalSentence(
 /** One sentence where the stocks as drawn seem to say something else than the verdict. */
 function disagreement(gap: Gap, stocks: readonly Stock[], units: Units): string[] {
   const drawn = drawnGap(gap, stocks, units)
-  if (drawn === null || !isJudged(gap) || sureness(gap) === 'open') return []
+  if (drawn === null || !isJudged(gap) || confidence(gap) === 'open') return []
   const at = (metres: number) => Number(len(metres, units).replace('−', '-'))
   const { tooClose, tooWide } = gap.limitsM
   const shorterM = atStation(stocks, fullSwingOf(gap.shorterId))?.carryM

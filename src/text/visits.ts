@@ -1,10 +1,10 @@
 import type { BagAnalysis } from '@/core/analyse-bag'
 import type { Units } from '@/core/golfer'
 import type { ClubId } from '@/core/ids'
-import type { BesidePlay } from '@/core/visits/beside-play'
+import type { PlayAgainstStocks } from '@/core/visits/play-against-stocks'
 import type { ChangedSince, GapSince, StockSince } from '@/core/visits/changed-since'
 import type { FollowUpState } from '@/core/visits/follow-up'
-import type { Trouble } from '@/core/visits/troubles'
+import type { CoachNotice } from '@/core/visits/notices'
 import { isOn, type FollowUp, type Visit, type Went } from '@/core/visits/visit'
 import { whatIsOpen } from '@/core/visits/what-is-open'
 import { changeWord, differenceCell } from './compare'
@@ -35,7 +35,7 @@ export function followUpWords(state: FollowUpState): string {
 export const followUpLine = ({ after, in: unit, look }: FollowUp): string =>
   `after ${count(after, unit.slice(0, -1))}${look === null ? '' : `: ${look}`}`
 
-const TROUBLE: Record<Trouble['kind'], (n: number) => string> = {
+const TROUBLE: Record<CoachNotice['kind'], (n: number) => string> = {
   held: (n) => `${count(n, 'shot')} to check`,
   reversed: (n) => count(n, 'reversed gap'),
   'same-distance': (n) => `${count(n, 'pair')} at one distance`,
@@ -46,7 +46,7 @@ const TROUBLE: Record<Trouble['kind'], (n: number) => string> = {
   'unknown-club': (n) => `${count(n, 'shot')} without a club`,
   tiring: () => 'tiring',
 }
-export const troubleWords = ({ kind, count: n }: Trouble): string => TROUBLE[kind](n)
+export const noticeWords = ({ kind, count: n }: CoachNotice): string => TROUBLE[kind](n)
 
 /** "7-iron: 140.6 before, 144.1 with 6 shots since: further by 3.5 ± 3.1 yd, likely real." */
 export function stockSinceSentence(
@@ -90,22 +90,22 @@ const named = (parts: readonly string[]): string =>
 const MOST_NAMED = 8
 
 /** What the numbers say to a distance that had no club: "142 yd lies 1.4 past the 7-iron's 140.6 ± 2". */
-export function lackedSentence(
-  lackedM: number,
-  { nearest, offM }: NonNullable<BesidePlay['lacked']>,
+export function missingSentence(
+  missingM: number,
+  { nearest, offM }: NonNullable<PlayAgainstStocks['uncovered']>,
   units: Units,
   name: Name,
 ): string {
   const station = stationName({ name: name(nearest.clubId) }, nearest.swing)
   const by = len(Math.abs(offM), units, 1)
   const lies = Number(by) === 0 ? 'is' : `lies ${by} ${offM < 0 ? 'past' : 'short of'}`
-  return `${lenUnit(lackedM, units)} ${lies} the ${station}’s ${len(nearest.carryM, units, 1)} ${around(nearest, units)}.`
+  return `${lenUnit(missingM, units)} ${lies} the ${station}’s ${len(nearest.carryM, units, 1)} ${around(nearest, units)}.`
 }
 
 /** What the numbers say to a club that went short or long. */
 export function offSentence(
   clubId: ClubId,
-  { stock, inRounds }: NonNullable<BesidePlay['off']>,
+  { stock, inRounds }: NonNullable<PlayAgainstStocks['off']>,
   units: Units,
   name: Name,
 ): string {
@@ -118,7 +118,7 @@ export function offSentence(
 
 export const unusedSentence = (
   clubId: ClubId,
-  { shots, rounds }: NonNullable<BesidePlay['unused']>,
+  { shots, rounds }: NonNullable<PlayAgainstStocks['unused']>,
   name: Name,
 ): string =>
   rounds === 0

@@ -32,14 +32,14 @@ export function wedgeSetSentences(
       ? [
           lob.covered
             ? `Another shot of yours already goes ${len(lob.carryM, units)}. A lob wedge adds no distance.`
-            : `No other shot of yours goes ${len(lob.carryM, units)}. A lob wedge adds that distance${facedAgain(lob.aRound)}.`,
+            : `No other shot of yours goes ${len(lob.carryM, units)}. A lob wedge adds that distance${demandAgain(lob.aRound)}.`,
         ]
       : []),
     'If you want two wedges close together, choose Keep as is at their gap. It is not counted as a problem then.',
   ]
 }
 
-const facedAgain = (aRound: number | null): string =>
+const demandAgain = (aRound: number | null): string =>
   aRound === null
     ? ''
     : aRound === 0

@@ -9,10 +9,10 @@ import type { Stock } from '@/core/stock/stock'
 import type { StockSurface, Surface } from '@/core/session/surface'
 import type { Mark } from '@/core/shots/mark'
 import type { Exclusion } from '@/core/shots/shot'
-import { excludedBy } from '@/core/shots/shot-standing'
-import { bagInput, comparingAir, STOCK_AGE_MS, type Which } from '@/store/bag-input'
+import { excludedBy } from '@/core/shots/shot-status'
+import { bagInput, comparingAir, STOCK_AGE_MS, type ShotSelection } from '@/store/bag-input'
 import { bagOf } from '@/store/bags'
-import { STILL } from '@/store/clubs'
+import { IN_FORCE_MS } from '@/store/clubs'
 import { perDatabase, type Database } from '@/store/database'
 import { golferMark } from '@/store/golfer-mark'
 import type { Swing } from '@/core/station'
@@ -65,7 +65,7 @@ export function bagAnalysis(
   const key = `${golferMark(db, golfer.id, asItWas ? { beforeMs: nowMs } : {})} ${of}`
   const { bags } = cachesOf(db)
   const found =
-    bags.get(key) ?? analyse(db, golfer, nowMs, inAir, { untilMs: asItWas ? nowMs : STILL, ...only })
+    bags.get(key) ?? analyse(db, golfer, nowMs, inAir, { untilMs: asItWas ? nowMs : IN_FORCE_MS, ...only })
   if (found) bags.set(key, found)
   return found
 }
@@ -78,14 +78,14 @@ function analyse(
   golfer: Golfer,
   nowMs: number,
   inAir: Air | null,
-  which: Pick<Required<Which>, 'untilMs'> & OnlyShots,
+  selection: Pick<Required<ShotSelection>, 'untilMs'> & OnlyShots,
 ): AnalysedBag | null {
-  const bag = bagOf(db, golfer.id, which.untilMs)
+  const bag = bagOf(db, golfer.id, selection.untilMs)
   if (!bag) return null
   const changed = changedClubs(golfer, bag, nowMs, (until) =>
     bagAnalysis(db, golfer, until, inAir, { asItWas: true }),
   )
-  const input = bagInput(db, golfer, bag, nowMs, inAir, which)
+  const input = bagInput(db, golfer, bag, nowMs, inAir, selection)
   const expectations = expectedCarries(changed)
   const analysis = analysedOnce({ ...input, rules: { ...input.rules, ...expectations } })
   return {
@@ -106,14 +106,14 @@ export function judgedTogether(
   bag: Bag,
   nowMs: number,
   inAir: Air | null,
-  which: Omit<Which, 'withRack'> = {},
+  selection: Omit<ShotSelection, 'withRack'> = {},
 ): JudgedShots {
-  const { sessions = null, sinceMs = nowMs - STOCK_AGE_MS } = which
-  const key = `${golferMark(db, golfer.id, { sessions })} ${JSON.stringify([golfer, bag, inAir, which, sinceMs])}`
+  const { sessions = null, sinceMs = nowMs - STOCK_AGE_MS } = selection
+  const key = `${golferMark(db, golfer.id, { sessions })} ${JSON.stringify([golfer, bag, inAir, selection, sinceMs])}`
   const { sessions: judged } = cachesOf(db)
   const known = judged.get(key)
   if (known) return known
-  const all = bagInput(db, golfer, bag, nowMs, inAir, { ...which, sinceMs, withRack: true })
+  const all = bagInput(db, golfer, bag, nowMs, inAir, { ...selection, sinceMs, withRack: true })
   const hit = new Set(all.shots.map(({ clubId }) => clubId))
   const input = { ...all, clubs: all.clubs.filter(({ id }) => hit.has(id) || !isRacked(bag, id)) }
   const analysis = analysedOnce(input)

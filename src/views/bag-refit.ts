@@ -4,18 +4,18 @@ import { gapRules, type Golfer } from '@/core/golfer'
 import type { GapClubs } from '@/core/gaps/gap-clubs'
 import type { ClubId } from '@/core/ids'
 import { refit, type GapsToFix, type Refit, type RefitInput } from '@/core/refit/refit'
-import type { Faced } from '@/core/rounds/faced'
+import type { Demand } from '@/core/rounds/demand'
 import { comparingAir } from '@/store/bag-input'
 import type { Database } from '@/store/database'
 import { comparedBag, rackAnalysis, type AnalysedBag } from './bag-analysis'
-import { facedOf } from './faced-view'
+import { demandOf } from './demand-view'
 import { daysOfClubs } from './refit-of'
 
 /** A golfer's bag with what may be done about it. */
 export type RefittedBag = AnalysedBag & {
   refit: Refit
   /** The distances that the golfer had on the course. */
-  faced: Faced
+  demand: Demand
 }
 
 /** The advice about the gaps of some clubs. */
@@ -43,8 +43,8 @@ export function bagRefit(
   const compared = comparedBag(db, golfer, nowMs)
   if (!compared) return null
   const { bag, analysis, shots } = compared
-  const faced = facedOf(db, golfer, analysis, nowMs)
-  const key = JSON.stringify([golfer, wanted, faced])
+  const demand = demandOf(db, golfer, analysis, nowMs)
+  const key = JSON.stringify([golfer, wanted, demand])
   const known = kept.get(analysis)?.get(key)
   if (known) return known
   const found = refit({
@@ -57,10 +57,10 @@ export function bagRefit(
       toleranceM: golfer.toleranceM,
       ...(golfer.goalZoneM && { goalZoneM: golfer.goalZoneM }),
     },
-    demandM: faced.distancesM,
+    demandM: demand.distancesM,
     ...(wanted !== undefined && { wanted }),
   })
-  const refitted = { ...compared, refit: found, faced }
+  const refitted = { ...compared, refit: found, demand }
   kept.set(analysis, (kept.get(analysis) ?? new Map<string, RefittedBag>()).set(key, refitted))
   return refitted
 }

@@ -82,10 +82,13 @@ function solidWith(
   ball: BallName,
   sessions: ReadonlySet<SessionId>,
 ): BallShot[] {
-  const which = { ball, sessions: [...sessions], asMeasured: true }
-  const { shots } = judgedTogether(db, golfer, bag, nowMs, null, which)
+  const selection = { ball, sessions: [...sessions], asMeasured: true }
+  const { shots } = judgedTogether(db, golfer, bag, nowMs, null, selection)
   const measured = new Map(
-    bagInput(db, golfer, bag, nowMs, null, { ...which, withRack: true }).shots.map((shot) => [shot.id, shot]),
+    bagInput(db, golfer, bag, nowMs, null, { ...selection, withRack: true }).shots.map((shot) => [
+      shot.id,
+      shot,
+    ]),
   )
   return shots.flatMap(({ id, clubId, swing, carryM, session, mark, apart: excluded }): BallShot[] => {
     const ballSpeedMps = measured.get(id)?.ballSpeedMps

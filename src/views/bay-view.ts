@@ -167,7 +167,7 @@ export type BayStartView = {
   lastPlace: Place | null
   profiles: MonitorProfile[]
   /** The newest session is of today and stopped since something hurt. */
-  stoppedToday: { hurtMs: number; offsetMin: number } | null
+  stoppedToday: { injuryStopMs: number; offsetMin: number } | null
 }
 
 /** What the page before a session needs to know: the bag, what was left of the last plan, and how the last session was set up. */
@@ -193,8 +193,8 @@ export function bayStartView(db: Database, golfer: Golfer, nowMs: number): BaySt
     lastPlace: lastPlace(db, golfer.id),
     profiles: monitorProfiles(db, golfer.id),
     stoppedToday:
-      newest && newest.hurtMs !== null && isSameDay(newest.hurtMs, nowMs, newest.offsetMin)
-        ? { hurtMs: newest.hurtMs, offsetMin: newest.offsetMin }
+      newest && newest.injuryStopMs !== null && isSameDay(newest.injuryStopMs, nowMs, newest.offsetMin)
+        ? { injuryStopMs: newest.injuryStopMs, offsetMin: newest.offsetMin }
         : null,
   }
 }

@@ -100,9 +100,9 @@ describe('a club that was bent', () => {
     expect(card.notes).toContain('≈ expected after the change')
     expect(wedgesView(db, golfer, nowMs, true)!.found.shots.map(({ clubId }) => clubId)).toContain(nine)
     expect(analysis.uncovered.length).toBe(before.uncovered.length)
-    const beside = (of: typeof analysis) =>
+    const reference = (of: typeof analysis) =>
       of.gaps.filter(({ longerId, shorterId }) => longerId === nine || shorterId === nine)
-    for (const gap of beside(analysis))
+    for (const gap of reference(analysis))
       expect(gap).toMatchObject({ settled: false, shownM: expect.any(Number) })
     // No shot of it is needed to be advised to hit it.
     expect(analysis.next.some(({ clubId }) => clubId === nine)).toBe(true)

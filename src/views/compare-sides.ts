@@ -1,5 +1,5 @@
 import type { Bag } from '@/core/bag/bag'
-import type { Side } from '@/core/compare/compare'
+import type { ComparedStock } from '@/core/compare/compare'
 import { seasonOf, type SideOf } from '@/core/compare/side'
 import type { Golfer } from '@/core/golfer'
 import type { ClubId, SessionId } from '@/core/ids'
@@ -7,7 +7,7 @@ import { sdOf } from '@/core/math/z90'
 import type { SessionSummary } from '@/core/session/session'
 import { sameStation, type Swing } from '@/core/station'
 import type { HitStock, Stock } from '@/core/stock/stock'
-import { comparingAir, type Which } from '@/store/bag-input'
+import { comparingAir, type ShotSelection } from '@/store/bag-input'
 import { bagOf } from '@/store/bags'
 import type { Database } from '@/store/database'
 import { sessionsOfShots } from '@/store/shots'
@@ -57,7 +57,10 @@ export function sideData(
       shots: [...(compared?.shots ?? []), ...rack.shots],
     }
   }
-  const ofSessions = (kept: readonly SessionSummary[], only: Pick<Which, 'ball' | 'surface'> = {}) => {
+  const ofSessions = (
+    kept: readonly SessionSummary[],
+    only: Pick<ShotSelection, 'ball' | 'surface'> = {},
+  ) => {
     const ids = new Set(kept.map(({ id }) => id))
     const last = Math.max(0, ...kept.map(({ startedMs }) => startedMs))
     const then = bagOf(db, golfer.id, last + 1) ?? bag
@@ -101,7 +104,7 @@ export function sideData(
 }
 
 /** A stock as a side of a comparison. Where both sides were judged together, what their days add is in them already. */
-export function sideOf(stock: HitStock, { shots, sessions, joint }: SideData): Side {
+export function sideOf(stock: HitStock, { shots, sessions, joint }: SideData): ComparedStock {
   const solid = shots.filter((shot) => sameStation(shot, stock) && shot.mark === 'solid')
   const days = new Map<string, number>()
   for (const { id } of solid) {

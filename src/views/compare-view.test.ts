@@ -31,12 +31,12 @@ describe('two of anything', () => {
 
   it('mat and grass of the demo’s golfer stand beside each other, of other days and said so', () => {
     const { view } = demo()
-    const { rows, together, besides } = view('surface:mat', 'surface:grass')
+    const { rows, together, differences } = view('surface:mat', 'surface:grass')
     expect(rows.filter(({ found }) => found).length).toBe(12)
     // Indoors off a mat, and on the range from grass: what the days and places add is in the interval.
     expect(together!.halfShare).toBeGreaterThan(0.015)
-    expect(besides.find(({ what }) => what === 'place')?.is).toBe('different')
-    expect(besides.find(({ what }) => what === 'surface')).toMatchObject({
+    expect(differences.find(({ what }) => what === 'place')?.is).toBe('different')
+    expect(differences.find(({ what }) => what === 'surface')).toMatchObject({
       is: 'different',
       a: ['mat'],
       b: ['grass'],
@@ -72,7 +72,7 @@ describe('two of anything', () => {
   it('a side with itself is nothing to compare; turned round it is the opposite', () => {
     const { view } = demo()
     const [first, second] = view('', '').choices.filter(({ side }) => side.kind === 'session')
-    expect(view(first!.key, first!.key)).toMatchObject({ rows: [], besides: [] })
+    expect(view(first!.key, first!.key)).toMatchObject({ rows: [], differences: [] })
     const [there, back] = [view(first!.key, second!.key), view(second!.key, first!.key)]
     for (const row of there.rows.filter(({ found }) => found)) {
       const other = back.rows.find(({ key }) => key === row.key)!

@@ -1,5 +1,5 @@
 import type { Bag } from '@/core/bag/bag'
-import { besides, type Besides } from '@/core/compare/besides'
+import { setUpDifference, type SetUpDifference } from '@/core/compare/set-up-differences'
 import { withinBag } from '@/core/compare/whole-bag'
 import { compare, type Comparison } from '@/core/compare/compare'
 import { seasonOf, sideKey, type SideOf } from '@/core/compare/side'
@@ -46,7 +46,7 @@ export type CompareView = {
   /** Differences that look real by themselves, and may be chance among so many. */
   byChance: number
   together: Together | null
-  besides: Besides[]
+  differences: SetUpDifference[]
   /** Mean temperatures of the air, where it is known of all shots of a side. */
   air: { a: number | null; b: number | null }
 }
@@ -72,7 +72,7 @@ export function compareView(
   const [a, b] = [chosen(request.a), chosen(request.b)]
   const base = { golfer, bag, choices, a, b }
   if (!a || !b || a.key === b.key)
-    return { ...base, rows: [], byChance: 0, together: null, besides: [], air: { a: null, b: null } }
+    return { ...base, rows: [], byChance: 0, together: null, differences: [], air: { a: null, b: null } }
   const [first, second] = [a, b].map(({ side }) => sideData(db, golfer, bag, side, { sessions, nowMs })) as [
     SideData,
     SideData,
@@ -89,7 +89,7 @@ export function compareView(
     rows,
     byChance,
     together: a.side.kind === 'club' || b.side.kind === 'club' ? null : together(pairs),
-    besides: besidesOf(first, second, about),
+    differences: setUpDifferencesOf(first, second, about),
     air: { a: meanTemp(first, about), b: meanTemp(second, about) },
   }
 }
@@ -179,18 +179,18 @@ const isOneClub = ({ kind }: SideOf): boolean => kind === 'club' || kind === 'se
 type Kept = { sessions: ReadonlyMap<SessionId, SessionSummary>; setUps: ReadonlyMap<SessionId, SetUp> }
 
 /** What the shots of each side were hit with besides: places, balls, monitors, and what the ball lay on. */
-function besidesOf(a: SideData, b: SideData, { sessions, setUps }: Kept): Besides[] {
+function setUpDifferencesOf(a: SideData, b: SideData, { sessions, setUps }: Kept): SetUpDifference[] {
   const ofSessions =
     (of: (id: SessionId) => string | null | undefined) =>
     (side: SideData): string[] =>
       [...new Set(side.sessions.values())].map((id) => of(id) ?? '')
-  const kinds: [Besides['what'], (side: SideData) => string[]][] = [
+  const kinds: [SetUpDifference['what'], (side: SideData) => string[]][] = [
     ['place', ofSessions((id) => sessions.get(id)?.place)],
     ['ball', ofSessions((id) => setUps.get(id)?.ball)],
     ['monitor', ofSessions((id) => setUps.get(id)?.monitor?.profile.name)],
     ['surface', ({ shots }) => shots.map(({ surface }) => surface ?? '')],
   ]
-  return kinds.map(([what, of]) => besides(what, of(a), of(b)))
+  return kinds.map(([what, of]) => setUpDifference(what, of(a), of(b)))
 }
 
 /** The mean temperature of the air that a side was hit in; null where it is not known of every session. */

@@ -1,6 +1,6 @@
 import { beforeAll, describe, expect, it } from 'vitest'
 import { DEMO_SEED, fillNetLoft } from '../../demo/net-loft'
-import { isMeasured } from '@/core/gaps/step'
+import { isMeasured } from '@/core/gaps/gap'
 import type { Golfer } from '@/core/golfer'
 import type { GolferId, VisitId } from '@/core/ids'
 import { openDatabase, type Database } from '@/store/database'
@@ -42,7 +42,7 @@ describe('the desk', () => {
     })
     expect(by.get('demo-junia')?.toHit.length).toBeGreaterThan(0)
     expect(by.get('demo-junia')?.followUp?.state).toEqual({ kind: 'due', sinceDays: 2 })
-    expect(by.get('demo-junia')?.troubles).toEqual([
+    expect(by.get('demo-junia')?.notices).toEqual([
       { kind: 'too-close', count: 1 },
       { kind: 'one-sided', count: 3 },
     ])
@@ -71,7 +71,7 @@ describe('the desk', () => {
       bag: null,
       last: null,
       settled: { settled: 0, of: 0 },
-      troubles: [],
+      notices: [],
       next: null,
     })
     planVisit(db, id, 'first' as VisitId, {
@@ -107,8 +107,8 @@ describe('a visit', () => {
     expect(followUp?.visit.id).toBe('visit-tilda-9')
     expect(afterPlay?.visit.id).toBe('visit-tilda-23')
     expect(afterPlay?.said).toEqual(afterPlayOf(db, 'visit-tilda-23' as VisitId))
-    expect(afterPlay?.beside?.unused?.rounds).toBe(2)
-    expect(afterPlay?.beside?.lacked?.nearest.carryM).toBeGreaterThan(60)
+    expect(afterPlay?.reference?.unused?.rounds).toBe(2)
+    expect(afterPlay?.reference?.uncovered?.nearest.carryM).toBeGreaterThan(60)
     // Once it is due it is what is asked.
     expect(view('visit-tilda-in-0', NOW_MS + 20 * 86_400_000).afterPlay?.visit.id).toBe('visit-tilda-9')
     const visit = { atMs: NOW_MS, offsetMin: 0, minutes: 60, endedMs: null }

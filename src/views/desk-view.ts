@@ -3,7 +3,7 @@ import type { GolferId } from '@/core/ids'
 import type { SessionSummary } from '@/core/session/session'
 import { followUpState, type FollowUpState } from '@/core/visits/follow-up'
 import { whatIsOpen } from '@/core/visits/what-is-open'
-import { troublesOf, type Trouble } from '@/core/visits/troubles'
+import { noticesFor, type CoachNotice } from '@/core/visits/notices'
 import type { Visit } from '@/core/visits/visit'
 import { weekAhead, type DeskDay } from '@/core/visits/week'
 import { bagOf } from '@/store/bags'
@@ -27,7 +27,7 @@ export type DeskRow = {
   isHitting: boolean
   /** Steps of the bag whose verdict is settled, of all that were hit. */
   settled: { settled: number; of: number }
-  troubles: Trouble[]
+  notices: CoachNotice[]
   followUp: OpenFollowUp | null
   /** The monitors whose shots go to this golfer. */
   receives: string[]
@@ -49,7 +49,7 @@ export type DeskView = DeskSettings & {
 
 const WEEK_MS = 7 * 86_400_000
 /** A visit that began so long ago is still the one that is on. */
-const STILL_ON_MS = 3 * 3_600_000
+const OPEN_SESSION_MS = 3 * 3_600_000
 
 /** The coach's desk: everybody at a glance, and the week ahead. */
 export function deskView(db: Database, nowMs: number, offsetMin: number): DeskView {
@@ -74,16 +74,16 @@ function deskRow(db: Database, golfer: Golfer, nowMs: number): DeskRow {
     golfer: { id: golfer.id, name: golfer.name, hand: golfer.hand },
     bag: bagOf(db, golfer.id)?.name ?? null,
     last,
-    isHitting: open !== null && open.hurtMs === null,
+    isHitting: open !== null && open.injuryStopMs === null,
     settled: { settled: settled.length, of: settled.length + unsettled.length },
-    troubles: troublesOf(analysed?.analysis ?? { warnings: [], gaps: [] }, last?.held ?? 0),
+    notices: noticesFor(analysed?.analysis ?? { warnings: [], gaps: [] }, last?.held ?? 0),
     followUp: openFollowUp(db, golfer.id, visits, nowMs),
     receives: receivedBy(db, golfer.id, nowMs),
     toHit: (analysed?.analysis.next ?? []).map(({ clubId, shots }) => ({
       name: analysed?.bag.clubs.find(({ id }) => id === clubId)?.name ?? '',
       shots,
     })),
-    next: visits.findLast(({ atMs, endedMs }) => endedMs === null && atMs > nowMs - STILL_ON_MS) ?? null,
+    next: visits.findLast(({ atMs, endedMs }) => endedMs === null && atMs > nowMs - OPEN_SESSION_MS) ?? null,
   }
 }
 

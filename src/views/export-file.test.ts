@@ -17,7 +17,7 @@ import { wedges } from '@/core/wedges/wedges'
 import { len } from '@/text/numbers'
 import { analyseBag } from '@/core/analyse-bag'
 import { cardOfDay } from '@/draw/card-of-day'
-import { stairOfBag } from '@/draw/stair-of-bag'
+import { gapLadderOfBag } from '@/draw/gap-ladder-of-bag'
 import { bagInput } from '@/store/bag-input'
 import { bagOf } from '@/store/bags'
 import { openDatabase, type Database } from '@/store/database'
@@ -149,8 +149,8 @@ it('one run and one total for each station and ground: Stock, stair, Wedges, car
         expect(total).toBe(line?.total ? len(line.total.atM, golfer) : '')
       }
       if (turf !== 'normal') continue
-      const stair = stairOfBag(golfer, bag.clubs, analysis, -1)
-      const drawn = stair.clubs.flatMap(({ stock }) => stock?.total ?? [])
+      const ladder = gapLadderOfBag(golfer, bag.clubs, analysis, -1)
+      const drawn = ladder.clubs.flatMap(({ stock }) => stock?.total ?? [])
       const totals = analysis.stocks.flatMap((stock) =>
         stock.swing === 'full' ? (runOfTotals(stock)?.totalM ?? []) : [],
       )

@@ -1,6 +1,6 @@
 import type { Golfer } from '@/core/golfer'
 import type { ShotId } from '@/core/ids'
-import { excludedBy } from '@/core/shots/shot-standing'
+import { excludedBy } from '@/core/shots/shot-status'
 import type { Database } from '@/store/database'
 import { clubsOf } from '@/store/clubs'
 import { writeGolferDocument } from '@/store/golfer-document'

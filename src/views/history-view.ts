@@ -1,7 +1,7 @@
 import type { Bag } from '@/core/bag/bag'
 import { seasonOf, type Season } from '@/core/compare/side'
 import type { Golfer } from '@/core/golfer'
-import type { Adjustments } from '@/core/shots/holds'
+import type { Adjustments } from '@/core/shots/adjustments'
 import type { ClubId, SessionId } from '@/core/ids'
 import { stationKey, type Station, type Swing } from '@/core/station'
 import { isOfShots } from '@/core/stock/stock'

@@ -3,7 +3,7 @@ import type { SessionId } from '@/core/ids'
 import { openDatabase } from '@/store/database'
 import { endSession, startSession, stopForPain } from '@/store/sessions'
 import { addSecondGolfer, NOW_MS, storeWithGolfer } from '../../tests/store'
-import { homeOf } from './home-view'
+import { homeView } from './home-view'
 
 const HOUR_MS = 3_600_000
 const hit = (db: ReturnType<typeof openDatabase>, golferId: string, startedMs: number) =>
@@ -15,13 +15,13 @@ const hit = (db: ReturnType<typeof openDatabase>, golferId: string, startedMs: n
 
 describe('who opens Banco', () => {
   it('for the first time is nobody yet', () => {
-    expect(homeOf(openDatabase(':memory:'), undefined, NOW_MS)).toBeNull()
+    expect(homeView(openDatabase(':memory:'), undefined, NOW_MS)).toBeNull()
   })
 
   it('in the middle of a session goes on with it, whoever was looked at last', () => {
     const { db, golfer } = storeWithGolfer()
     const other = addSecondGolfer(db)
-    expect(homeOf(db, other, NOW_MS + HOUR_MS)).toMatchObject({ golfer: { id: golfer.id }, to: 'bay' })
+    expect(homeView(db, other, NOW_MS + HOUR_MS)).toMatchObject({ golfer: { id: golfer.id }, to: 'bay' })
   })
 
   it('while two golfers hit goes on with the one who was looked at', () => {
@@ -29,28 +29,28 @@ describe('who opens Banco', () => {
     const other = addSecondGolfer(db)
     hit(db, other, NOW_MS + 1000)
     for (const used of [golfer.id, other])
-      expect(homeOf(db, used, NOW_MS + HOUR_MS)).toMatchObject({ golfer: { id: used }, to: 'bay' })
-    expect(homeOf(db, undefined, NOW_MS + HOUR_MS)?.golfer.id).toBe(other)
+      expect(homeView(db, used, NOW_MS + HOUR_MS)).toMatchObject({ golfer: { id: used }, to: 'bay' })
+    expect(homeView(db, undefined, NOW_MS + HOUR_MS)?.golfer.id).toBe(other)
   })
 
   it('after a session sees what the shots say, of whoever hit last', () => {
     const { db, golfer, sessionId } = storeWithGolfer()
     const other = addSecondGolfer(db)
     endSession(db, sessionId, NOW_MS + 1000)
-    expect(homeOf(db, undefined, NOW_MS + HOUR_MS)).toMatchObject({ golfer: { id: golfer.id }, to: 'gaps' })
+    expect(homeView(db, undefined, NOW_MS + HOUR_MS)).toMatchObject({ golfer: { id: golfer.id }, to: 'gaps' })
     endSession(db, hit(db, other, NOW_MS + 2000), NOW_MS + 3000)
-    expect(homeOf(db, undefined, NOW_MS + HOUR_MS)).toMatchObject({ golfer: { id: other }, to: 'gaps' })
+    expect(homeView(db, undefined, NOW_MS + HOUR_MS)).toMatchObject({ golfer: { id: other }, to: 'gaps' })
   })
 
   it('where something hurt is pushed on to no session', () => {
     const { db, sessionId } = storeWithGolfer()
     stopForPain(db, sessionId, NOW_MS + 1000)
-    expect(homeOf(db, undefined, NOW_MS + HOUR_MS)?.to).toBe('gaps')
+    expect(homeView(db, undefined, NOW_MS + HOUR_MS)?.to).toBe('gaps')
   })
 
   it('without a bag begins with one, and with a bag but no shot begins to hit', () => {
     const db = openDatabase(':memory:')
     const golfer = addSecondGolfer(db)
-    expect(homeOf(db, undefined, NOW_MS)).toMatchObject({ golfer: { id: golfer }, to: 'bag' })
+    expect(homeView(db, undefined, NOW_MS)).toMatchObject({ golfer: { id: golfer }, to: 'bag' })
   })
 })

@@ -6,13 +6,13 @@ import { allGolfers } from '@/store/golfers'
 import { currentSession, newestSessionMs } from '@/store/sessions'
 
 /** Where somebody who opens Banco wants to be: null is the newcomer's first step. */
-export type Home = { golfer: Golfer; to: 'bay' | 'gaps' | 'bag' } | null
+export type HomeView = { golfer: Golfer; to: 'bay' | 'gaps' | 'bag' } | null
 
 /**
  * Leads a golfer who hits to the Bay, and everybody else to what their shots say.
  * @param used the golfer who was looked at last in this browser
  */
-export function homeOf(db: Database, used: string | undefined, nowMs: number): Home {
+export function homeView(db: Database, used: string | undefined, nowMs: number): HomeView {
   const golfers = allGolfers(db).map((golfer) => ({
     golfer,
     openMs: startOf(currentSession(db, golfer.id, nowMs)),
@@ -33,4 +33,5 @@ export function homeOf(db: Database, used: string | undefined, nowMs: number): H
 }
 
 /** When a session began that somebody could go on with; 0 for none. */
-const startOf = (session: Session | null): number => (session && !session.hurtMs ? session.startedMs : 0)
+const startOf = (session: Session | null): number =>
+  session && !session.injuryStopMs ? session.startedMs : 0

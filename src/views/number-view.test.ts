@@ -16,7 +16,7 @@ import { gapsView } from './gaps-view'
 import { numberView } from './number-view'
 import { cardView } from './paper-view'
 import { roundsView } from './rounds-view'
-import { takenAlongView } from './taken-along-view'
+import { offlineCardView } from './offline-card-view'
 import { wedgesView } from './wedges-view'
 
 const NOW_MS = Date.UTC(2026, 3, 11, 9, 30)
@@ -39,7 +39,7 @@ describe.each(['demo-tilda', 'demo-marek', 'demo-junia'])('the numbers of %s', (
       const course = courseView(db, golfer, NOW_MS)
       const number = numberView(db, golfer, NOW_MS)
       const card = cardView(db, golfer, NOW_MS, 'day')
-      const taken = takenAlongView(db, golfer, NOW_MS)
+      const taken = offlineCardView(db, golfer, NOW_MS)
       if (!course || !number || !card || !taken) throw new Error('the golfer has a bag')
       expect(number.shots.length).toBeGreaterThan(4)
       number.shots.forEach((shot, i) => {
@@ -83,7 +83,7 @@ describe.each(['demo-tilda', 'demo-marek', 'demo-junia'])('the numbers of %s', (
 
 describe('what is taken along', () => {
   it('knows no shot, no session and no identity', () => {
-    const taken = JSON.stringify(takenAlongView(db, golferOf('demo-tilda'), NOW_MS))
+    const taken = JSON.stringify(offlineCardView(db, golferOf('demo-tilda'), NOW_MS))
     const ids = db
       .prepare('SELECT id FROM club UNION SELECT id FROM session UNION SELECT id FROM golfer')
       .pluck()
@@ -104,7 +104,7 @@ describe('what is taken along', () => {
       day: null,
     })
     const soon = NOW_MS + 60_000
-    const taken = takenAlongView(db, golfer, soon)
+    const taken = offlineCardView(db, golfer, soon)
     expect(taken?.shots).toEqual([])
     expect(taken?.card.lines.map(([, carry]) => carry)).toEqual(
       cardView(db, golfer, soon, 'card')?.lines.map(({ carry }) => carry),
@@ -160,7 +160,7 @@ describe('rounds', () => {
     expect(rounds?.use.reduce((sum, { shots }) => sum + shots, 0)).toBe(
       roundsOf(db, golfer.id).reduce((sum, { shots }) => sum + shots.length, 0),
     )
-    expect(gaps?.faced).toEqual(rounds?.faced)
+    expect(gaps?.demand).toEqual(rounds?.demand)
     expect(rounds?.uncovered.map(({ range }) => range).toSorted()).toEqual(
       gaps?.analysis.uncovered.toSorted(),
     )

@@ -11,7 +11,7 @@ import { gapsView } from './gaps-view'
 import { numberView } from './number-view'
 import { cardView } from './paper-view'
 import { ordinaryRun } from '@/core/flight/station-run'
-import { stairOfBag } from '@/draw/stair-of-bag'
+import { gapLadderOfBag } from '@/draw/gap-ladder-of-bag'
 
 const NOW_MS = Date.UTC(2026, 3, 11, 9, 30)
 
@@ -33,15 +33,15 @@ it('a club that is only hit from the tee shows its total in Gaps, on both cards 
   const total = len(run.totalM, golfer)
 
   const clubs = bag.clubs.filter((each) => each.kind !== 'putter')
-  const stair = stairOfBag(golfer, clubs, analysis, -1)
-  const row = stair.clubs.find((each) => each.name === '3-wood')
+  const ladder = gapLadderOfBag(golfer, clubs, analysis, -1)
+  const row = ladder.clubs.find((each) => each.name === '3-wood')
   expect(row?.stock?.text).toBe(`${total} total`)
   expect(row?.stock?.note).toContain('carry')
   const index = clubs.findIndex((each) => each.id === wood.id)
   const gap = analysis.gaps[index]
   if (!gap) throw new Error('there is a step below the 3-wood')
   expect(gap.onTotal?.longerM).toBeCloseTo(run.runM, 9)
-  expect(stair.gaps[index]?.runs).toBeDefined()
+  expect(ladder.gaps[index]?.runs).toBeDefined()
   const words = gapSentences(gap, analysis.stocks, golfer, (club) => club).join(' ')
   expect(words).toContain('Judged on total, since one of the two is only hit from the tee')
   // What is drawn is what the totals come to: the longer club's, less the shorter one's.

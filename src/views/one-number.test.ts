@@ -1,13 +1,13 @@
 import { beforeAll, expect, it } from 'vitest'
 import Papa from 'papaparse'
 import { DEMO_SEED, fillNetLoft } from '../../demo/net-loft'
-import { isMeasured } from '@/core/gaps/step'
+import { isMeasured } from '@/core/gaps/gap'
 import type { Golfer } from '@/core/golfer'
 import type { GolferId } from '@/core/ids'
 import { stationKey } from '@/core/station'
 import { isHit, type HitStock } from '@/core/stock/stock'
 import { lengthIn } from '@/core/units'
-import { stairOfBag } from '@/draw/stair-of-bag'
+import { gapLadderOfBag } from '@/draw/gap-ladder-of-bag'
 import { writeGapsCsv } from '@/formats/tables-csv'
 import { openDatabase, type Database } from '@/store/database'
 import { golferById } from '@/store/golfers'
@@ -88,7 +88,7 @@ it.each(GOLFERS)(
     const { bag, analysis } = gaps
     const clubs = bag.clubs.filter(({ kind }) => kind !== 'putter')
     const name = clubNames(bag)
-    const ladder = stairOfBag(golfer, clubs, analysis, -1)
+    const ladder = gapLadderOfBag(golfer, clubs, analysis, -1)
     const rows = Papa.parse<string[]>(writeGapsCsv(analysis, golfer, name)).data.slice(1)
     const shown = new Map(
       analysis.stocks.filter(isHit).flatMap((each) => (each.swing === 'full' ? [[each.clubId, each]] : [])),

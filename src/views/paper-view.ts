@@ -88,10 +88,10 @@ export function cardView(
   db: Database,
   golfer: Golfer,
   nowMs: number,
-  which: 'card' | 'day',
+  selection: 'card' | 'day',
 ): CardData | null {
   // In a competition round there is the plain card alone.
-  if (which === 'day' && plainCardUntil(db, golfer.id, nowMs) === null) {
+  if (selection === 'day' && plainCardUntil(db, golfer.id, nowMs) === null) {
     const ofDay = courseDay(db, golfer, nowMs)
     return ofDay && cardOfDay(golfer, ofDay)
   }

@@ -9,7 +9,7 @@ import { correctClub } from '@/store/clubs'
 import { openDatabase, type Database } from '@/store/database'
 import { takeShot } from '@/store/shots'
 import { allGolfers, golferById } from '@/store/golfers'
-import { stairOfBag } from '@/draw/stair-of-bag'
+import { gapLadderOfBag } from '@/draw/gap-ladder-of-bag'
 import { onPaper } from '@/ui/screens/refit/on-paper'
 import { comparedBag } from './bag-analysis'
 import { gapsView } from './gaps-view'
@@ -49,11 +49,11 @@ it('a stock and a step of Refit are those of Gaps, in yards and in metres, and s
       const golfer = { ...golferById(db, id)!, ...units }
       const { bag, analysis } = comparedBag(db, golfer, NOW_MS)!
       const clubs = bag.clubs.filter(({ kind }) => kind !== 'putter')
-      const stair = stairOfBag(golfer, clubs, analysis, -1)
+      const ladder = gapLadderOfBag(golfer, clubs, analysis, -1)
       const { refit } = refitView(db, golfer, NOW_MS)!
       const { rows, treads } = onPaper(refit.bag, [], golfer, (club) => club)
-      expect(rows.map(({ text }) => text)).toEqual(stair.clubs.map(({ stock }) => stock?.text))
-      expect(treads.map(({ number }) => number)).toEqual(stair.gaps.map((gap) => gap?.number))
+      expect(rows.map(({ text }) => text)).toEqual(ladder.clubs.map(({ stock }) => stock?.text))
+      expect(treads.map(({ number }) => number)).toEqual(ladder.gaps.map((gap) => gap?.number))
       const places = refit.firsts.map(({ longerId, shorterId }) => `${longerId} ${shorterId}`)
       expect(
         gapsView(db, golfer, NOW_MS)!.gapsToFix.firsts.map(

@@ -9,7 +9,7 @@ import { fixesOf, type GapAdvice } from '@/core/refit/gap-advice'
 import { fixesOfLongClub, type LongClubAdvice } from '@/core/refit/long-clubs'
 import type { Proposal } from '@/core/refit/proposal'
 import type { Refit } from '@/core/refit/refit'
-import type { Faced } from '@/core/rounds/faced'
+import type { Demand } from '@/core/rounds/demand'
 import { wedgeSet, type WedgeSet } from '@/core/wedges/wedge-set'
 import { dayOf } from '@/store/course-days'
 import type { Database } from '@/store/database'
@@ -45,7 +45,7 @@ export type RefitView = {
   turf: Turf
   changes: ChangeSeen[]
   /** The distances that the golfer had on the course. */
-  faced: Faced
+  demand: Demand
   /** Which wedges to have; null where no pitching wedge was hit. */
   wedges: WedgeSet | null
 }
@@ -59,7 +59,7 @@ export function refitView(
 ): RefitView | null {
   const refitted = bagRefit(db, golfer, nowMs, choice.carry)
   if (!refitted) return null
-  const { bag, analysis, refit, changes, faced } = refitted
+  const { bag, analysis, refit, changes, demand } = refitted
   return {
     choice,
     lead: leadOf(refit, bag, golfer, choice),
@@ -68,9 +68,9 @@ export function refitView(
     refit,
     tried: triedOf(db, golfer.id),
     changes,
-    faced,
+    demand,
     turf: dayOf(db, golfer.id)?.day.turf ?? golfer.usualTurf ?? 'normal',
-    wedges: wedgeSet(refitClubs(bag).clubs, analysis.stocks, { toleranceM: golfer.toleranceM, faced }),
+    wedges: wedgeSet(refitClubs(bag).clubs, analysis.stocks, { toleranceM: golfer.toleranceM, demand }),
   }
 }
 

@@ -1,7 +1,7 @@
 import type { Bag } from '@/core/bag/bag'
 import type { Stretch } from '@/core/gaps/cover'
 import type { Golfer } from '@/core/golfer'
-import { facedBetween, goalZoneOf, mostFaced, type Faced } from '@/core/rounds/faced'
+import { demandBetween, goalZoneOf, byDemand, type Demand } from '@/core/rounds/demand'
 import type { BayToCourse } from '@/core/rounds/bay-to-course'
 import type { Round } from '@/core/rounds/round'
 import { leavesGap, notHit, clubUse, type ClubUse, type GapLeftByClub } from '@/core/rounds/use'
@@ -13,7 +13,7 @@ import type { Database } from '@/store/database'
 import { asOnCourse, roundsOf } from '@/store/rounds'
 import { comparedBag } from './bag-analysis'
 import { bayToCourseOf } from './bay-to-course-view'
-import { facedOf } from './faced-view'
+import { demandOf } from './demand-view'
 
 export type UncoveredDemand = { range: Stretch; shots: number; aRound: number }
 export type RoundsView = {
@@ -23,7 +23,7 @@ export type RoundsView = {
   use: (ClubUse & { without: GapLeftByClub | null })[]
   /** Clubs that none of the newest rounds has. */
   unused: ClubId[]
-  faced: Faced
+  demand: Demand
   /** The holes of the bag, those that were faced most often first. */
   uncovered: UncoveredDemand[]
   /** Proposed from what was faced; null before there is enough. */
@@ -41,7 +41,7 @@ export function roundsView(db: Database, golfer: Golfer, nowMs: number): RoundsV
   if (!compared) return null
   const { bag, analysis } = compared
   const rounds = roundsOf(db, golfer.id)
-  const faced = facedOf(db, golfer, analysis, nowMs, rounds)
+  const demand = demandOf(db, golfer, analysis, nowMs, rounds)
   const clubs = bag.clubs.filter(({ kind }) => kind !== 'putter')
   const ironM = clubs
     .filter(({ kind }) => kind === 'iron')
@@ -55,12 +55,12 @@ export function roundsView(db: Database, golfer: Golfer, nowMs: number): RoundsV
       without: leavesGap(clubs, analysis.stocks, each.clubId),
     })),
     unused: notHit(clubs, rounds),
-    faced,
-    uncovered: mostFaced(analysis.uncovered, faced).map((range) => ({
+    demand,
+    uncovered: byDemand(analysis.uncovered, demand).map((range) => ({
       range,
-      ...facedBetween(faced, range),
+      ...demandBetween(demand, range),
     })),
-    zone: ironM.length > 0 ? goalZoneOf(faced, Math.max(...ironM)) : null,
+    zone: ironM.length > 0 ? goalZoneOf(demand, Math.max(...ironM)) : null,
     bayToCourse: bayToCourseOf(db, golfer, nowMs),
     applied: asOnCourse(db, golfer.id),
     places: venuesPlayed(db, golfer, rounds),

@@ -1,11 +1,11 @@
 import type { Golfer } from '@/core/golfer'
 import { oldStations, type OldStation } from '@/core/stock/age'
 import type { SessionsWithoutAir } from '@/core/session/session-air'
-import { roundsBeside, type RoundBeside } from '@/core/rounds/use'
+import { useInRounds, type RoundUse } from '@/core/rounds/use'
 import { isStockSurface } from '@/core/session/surface'
 import { matAndGrass, type MatAndGrass } from '@/core/stock/mat-and-grass'
 import { teeAndGround, type TeeAndGround } from '@/core/stock/tee-and-ground'
-import { besideStocks, STOCK_AGE_MS, type BesideStock } from '@/store/bag-input'
+import { referenceStocks, STOCK_AGE_MS, type ReferenceStock } from '@/store/bag-input'
 import type { Database } from '@/store/database'
 import { monitorNames } from '@/store/monitors'
 import { roundsOf } from '@/store/rounds'
@@ -18,9 +18,9 @@ export type StockView = AnalysedBag & {
   setUps: OpenSetUp[]
   airs: SessionsWithoutAir[]
   /** Shots on the course, and those that are too old, as of now. */
-  beside: BesideStock[]
+  reference: ReferenceStock[]
   /** What was hit with each station in rounds of the last twelve months. */
-  rounds: RoundBeside[]
+  rounds: RoundUse[]
   /** Stations whose newest shots are older than the golfer wants them. */
   old: OldStation[]
   /** Clubs that were hit off a tee and from the ground. */
@@ -53,8 +53,8 @@ export function stockView(
       ...compared,
       setUps: openSetUps(db, golfer, nowMs),
       airs: sessionsToAsk(db, golfer, nowMs),
-      beside: besideStocks(db, golfer, compared.bag, nowMs),
-      rounds: roundsBeside(roundsOf(db, golfer.id).filter(({ openedMs }) => openedMs > nowMs - STOCK_AGE_MS)),
+      reference: referenceStocks(db, golfer, compared.bag, nowMs),
+      rounds: useInRounds(roundsOf(db, golfer.id).filter(({ openedMs }) => openedMs > nowMs - STOCK_AGE_MS)),
       old: oldStations(compared.analysis.stocks, compared.shots, {
         limitDays: golfer.ageLimitDays,
         nowMs,

@@ -1,9 +1,9 @@
-import type { Gap } from '@/core/gaps/step'
+import type { Gap } from '@/core/gaps/gap'
 import type { NextShots } from '@/core/gaps/next-shots'
 import type { Golfer } from '@/core/golfer'
 import type { Bag } from '@/core/bag/bag'
 import { played } from '@/core/rounds/use'
-import { besidePlay, type BesidePlay } from '@/core/visits/beside-play'
+import { playAgainstStocks, type PlayAgainstStocks } from '@/core/visits/play-against-stocks'
 import type { ChangedSince } from '@/core/visits/changed-since'
 import { isOn, type AfterPlay, type Visit } from '@/core/visits/visit'
 import { whatIsOpen } from '@/core/visits/what-is-open'
@@ -17,7 +17,7 @@ import { changedSince } from './changed-since'
 import { openFollowUp, type OpenFollowUp } from './desk-view'
 
 /** What was said of a visit after play, beside what the numbers say to it. */
-export type AfterPlaySeen = { visit: Visit; said: AfterPlay | null; beside: BesidePlay | null }
+export type AfterPlaySeen = { visit: Visit; said: AfterPlay | null; reference: PlayAgainstStocks | null }
 
 export type VisitView = {
   golfer: Golfer
@@ -89,7 +89,7 @@ export const visitOfNow = (visits: readonly Visit[], nowMs: number): Visit | nul
 function afterPlaySeen(db: Database, golfer: Golfer, visit: Visit, nowMs: number): AfterPlaySeen {
   const fields = afterPlayOf(db, visit.id)
   const compared = comparedBag(db, golfer, nowMs)
-  if (!fields || !compared) return { visit, said: fields, beside: null }
+  if (!fields || !compared) return { visit, said: fields, reference: null }
   const rounds = played(roundsOf(db, golfer.id)).filter(({ openedMs }) => openedMs > visit.atMs)
-  return { visit, said: fields, beside: besidePlay(fields, compared.analysis.stocks, rounds) }
+  return { visit, said: fields, reference: playAgainstStocks(fields, compared.analysis.stocks, rounds) }
 }

@@ -2,9 +2,9 @@ import { clubsInOrder, refitClubs, type Bag } from '@/core/bag/bag'
 import type { Club } from '@/core/bag/club'
 import type { Turf } from '@/core/flight/ground'
 import type { Golfer } from '@/core/golfer'
-import type { LeftOnPurpose } from '@/core/gaps/left-on-purpose'
-import type { Faced } from '@/core/rounds/faced'
-import { adjustedStocks, type AdjustedStocks } from '@/core/shots/holds'
+import type { LeftOnPurpose } from '@/core/gaps/kept-as-is'
+import type { Demand } from '@/core/rounds/demand'
+import { adjustedStocks, type AdjustedStocks } from '@/core/shots/adjustments'
 import { TEED_SWING, type Station } from '@/core/station'
 import type { DrillShot } from '@/core/wedges/drill'
 import { ladder, type Rung } from '@/core/wedges/ladder'
@@ -14,11 +14,11 @@ import { wedges, type Wedges } from '@/core/wedges/wedges'
 import { dayOf } from '@/store/course-days'
 import type { Database } from '@/store/database'
 import { drillShots } from '@/store/drills'
-import { leftOnPurpose } from '@/store/left-on-purpose'
+import { leftOnPurpose } from '@/store/kept-as-is'
 import { swingDefinitions, wantedStations } from '@/store/swings'
 import { comparedBag, type StationShots } from './bag-analysis'
 import { plainCardUntil } from './competition'
-import { facedOf } from './faced-view'
+import { demandOf } from './demand-view'
 
 export type WedgesView = {
   golfer: Golfer
@@ -41,7 +41,7 @@ export type WedgesView = {
   /** What the golfer wants as it is. */
   left: LeftOnPurpose[]
   /** What the golfer was asked for on the course. */
-  faced: Faced
+  demand: Demand
   /** Nothing may advise a club until then; null where no competition round is under way. */
   competitionUntilMs: number | null
 }
@@ -64,7 +64,7 @@ export function wedgesView(
       : [],
   )
   const { goalZoneM, toleranceM } = golfer
-  const faced = facedOf(db, golfer, analysis, nowMs)
+  const demand = demandOf(db, golfer, analysis, nowMs)
   return {
     golfer,
     bag,
@@ -80,13 +80,13 @@ export function wedgesView(
       clubs.filter(({ kind }) => kind === 'wedge'),
       analysis.stocks,
     ),
-    set: wedgeSet(refitClubs(bag).clubs, analysis.stocks, { toleranceM, faced }),
+    set: wedgeSet(refitClubs(bag).clubs, analysis.stocks, { toleranceM, demand }),
     shots,
     wanted: wantedStations(db, golfer.id),
     definitions: swingDefinitions(db, golfer.id),
     drills: drillShots(db, golfer.id),
     left: leftOnPurpose(db, golfer.id),
-    faced,
+    demand,
     competitionUntilMs: plainCardUntil(db, golfer.id, nowMs),
   }
 }

@@ -27,13 +27,13 @@ function contentsOf(make: (folder: string) => void): Buffer {
 }
 
 /** In the demo somebody is hitting: after a while without a shot the Bay asks whether the range is clear. */
-const STILL_HITTING_MS = 120_000
+const HITTING_TIMEOUT_MS = 120_000
 
 /** The demo as if it were hit until a moment ago, made anew once it is older. */
 function demoOfNow(): () => Buffer {
   let made: { atMs: number; contents: Buffer } | null = null
   return () => {
-    if (made === null || Date.now() - made.atMs > STILL_HITTING_MS)
+    if (made === null || Date.now() - made.atMs > HITTING_TIMEOUT_MS)
       made = { atMs: Date.now(), contents: contentsOf(makeDemoIn) }
     return made.contents
   }

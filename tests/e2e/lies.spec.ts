@@ -81,7 +81,7 @@ test('a club off the mat and off grass is one stock until its golfer says which 
     const session = await openSession(request, banco, golfer, 'range')
     const { bag } = await bayOf(request, banco, session)
     const seven = bag.clubs.find(({ name }) => name === '7-iron')!
-    const message = await request.post(`${banco.address}/api/sessions/${session}/said`, {
+    const message = await request.post(`${banco.address}/api/sessions/${session}/events`, {
       data: { kind: 'air', wind: null, tempC: null, surface },
     })
     expect(message.status()).toBe(200)

@@ -268,7 +268,7 @@ test.describe('on the demo', () => {
     await page.goto(`${banco.address}${TILDA}/wedges`)
     await expect(finding(page)).toContainText('inside')
     await expect(page.getByLabel('I have')).toHaveCount(0)
-    const file = await (await page.request.get(`${banco.address}/api${TILDA}/taken-along`)).text()
+    const file = await (await page.request.get(`${banco.address}/api${TILDA}/offline-card`)).text()
     expect(file).toContain('Winter bag')
     expect(file).not.toContain('How far is it?')
     const day = await page.request.get(`${banco.address}/api${TILDA}/paper?kind=day-pocket`)
@@ -297,9 +297,9 @@ test.describe('on the demo', () => {
     await page.goto(`${home}/course`)
     const inTheBay = (await seven.innerText()).match(/≈ (\d+)/)![1]!
     await page.goto(`${home}/rounds`)
-    const faced = /\d+ shots in 3 rounds: (\d+) to (\d+) was faced (\d\.\d) times a round/
-    await expect(finding(page)).toHaveText(faced)
-    const [, from, to, times] = (await finding(page).innerText()).match(faced)!
+    const demand = /\d+ shots in 3 rounds: (\d+) to (\d+) was faced (\d\.\d) times a round/
+    await expect(finding(page)).toHaveText(demand)
+    const [, from, to, times] = (await finding(page).innerText()).match(demand)!
     const offered = page.getByRole('region', { name: 'Bay to course' })
     await expect(
       offered.getByText(/\d+ shots with irons: \d\.\d ± \d\.\d yd less than in the bay/),

@@ -1,5 +1,5 @@
 import { BAG_TEMPLATES } from '@/core/bag/bag-templates'
-import { loadView } from '@/http/beside'
+import { loadView } from '@/http/workers'
 import { dataNow } from '@/http/golfer-of-page'
 import { allGolfers } from '@/store/golfers'
 import { Desk } from '@/ui/screens/desk/desk'

@@ -2,9 +2,9 @@ import { describe, expect, it } from 'vitest'
 import { dice } from '../../../simulators/golfers/dice'
 import { Z90 } from '../math/z90'
 import { yards, YARD_M } from '../units'
-import { compare, compareCarries, type Side } from './compare'
+import { compare, compareCarries, type ComparedStock } from './compare'
 
-const side = (yd: number, half: number, day = 'a', count = 9): Side => ({
+const side = (yd: number, half: number, day = 'a', count = 9): ComparedStock => ({
   carryM: yards(yd),
   sdM: yards(half) / Z90,
   count,

@@ -6,7 +6,7 @@ import { Z90 } from '../math/z90'
 import { metresFrom, type LengthUnit } from '../units'
 
 /** What is known of one side: its carry with what its shots leave open, how many they are, and on which days they were hit. Metres. */
-export type Side = {
+export type ComparedStock = {
   carryM: number
   sdM: number
   count: number
@@ -53,8 +53,8 @@ const MANY = 1e6
  * @param how whether it is a fair trial, and on how many degrees of freedom the spread of the sides stands
  */
 export function compare(
-  a: Side,
-  b: Side,
+  a: ComparedStock,
+  b: ComparedStock,
   unit: LengthUnit = 'yd',
   { trial = false, freedom = Infinity }: { trial?: boolean; freedom?: number } = {},
 ): Comparison {
@@ -121,7 +121,7 @@ export function compareCarries(
   const spread = Math.sqrt(
     (squares + shots * (share * middle) ** 2) / (first.count + second.count - 2 + shots),
   )
-  const side = ({ mean, count }: typeof first, day: string): Side => ({
+  const side = ({ mean, count }: typeof first, day: string): ComparedStock => ({
     carryM: mean,
     sdM: spread / Math.sqrt(count),
     count,

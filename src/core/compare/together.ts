@@ -1,13 +1,13 @@
 import { phi } from '../math/normal'
 import { Z90 } from '../math/z90'
 import { UNTIED_SD } from '../judge/day-factors'
-import { unshared, type Side } from './compare'
+import { unshared, type ComparedStock } from './compare'
 
 /** All stations of two sides together: how much further the second goes, as a share of the carry, with its 90% interval. */
 export type Together = { share: number; halfShare: number; probability: number; stations: number }
 
 /** Null below two stations that both sides have: one speaks for itself. */
-export function together(pairs: readonly { a: Side; b: Side }[]): Together | null {
+export function together(pairs: readonly { a: ComparedStock; b: ComparedStock }[]): Together | null {
   if (pairs.length < 2) return null
   const each = pairs.map(({ a, b }) => {
     const middle = (a.carryM + b.carryM) / 2

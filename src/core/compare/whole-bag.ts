@@ -8,9 +8,9 @@ const FALSE_SHARE = 0.1
  * Benjamini and Hochberg 1995 keeps the share of false changes among those called real at a tenth.
  * @returns the same in the same order, and how many that looked real by themselves are open for that reason
  */
-export function withinBag<Found extends Comparison | null>(
-  found: readonly Found[],
-): { found: Found[]; byChance: number } {
+export function withinBag<Result extends Comparison | null>(
+  found: readonly Result[],
+): { found: Result[]; byChance: number } {
   const chanceOf = ({ probability }: Comparison) => 2 * Math.min(probability, 1 - probability)
   const chances = found.flatMap((each) => (each ? [chanceOf(each)] : [])).sort((a, b) => a - b)
   const kept = chances.findLast((p, i) => p <= (FALSE_SHARE * (i + 1)) / chances.length) ?? -1

@@ -4,7 +4,7 @@ import { yards } from '../units'
 import { WINDS_MPS, windChange, type CourseShot } from './course-shots'
 import { likelyShots } from './likely-shots'
 import { countsAs, greenOf, hazardOf, numberFound, type NumberRequest } from './number'
-import { USUAL_SURENESS } from './sureness'
+import { USUAL_COVER_CONFIDENCE } from './cover-confidence'
 
 const shot = (name: string, carryYd: number, more: Partial<CourseShot> = {}): CourseShot => ({
   ...{ clubId: name as ClubId, swing: 'full', carryM: yards(carryYd), stockSdM: yards(1.2), estimateOffM: 0 },
@@ -23,7 +23,7 @@ const BAG = [
 ]
 const request = (leftYd: number, more: Partial<NumberRequest> = {}): NumberRequest => ({
   ...{ leftM: yards(leftYd), by: 'carry', heightM: 0, tailwindMps: 0, dayWindMps: 0 },
-  ...{ fromTee: false, sure: USUAL_SURENESS },
+  ...{ fromTee: false, sure: USUAL_COVER_CONFIDENCE },
   ...more,
 })
 const first = (of: NumberRequest) => numberFound(BAG, of)[0]?.shot.clubId
@@ -48,7 +48,7 @@ describe('a number on the course', () => {
     expect(over[0]?.sureEnough).toBe(true)
     expect(over.find(({ shot: { clubId } }) => clubId === '7-iron')?.sureEnough).toBe(false)
     // Who is content with 2 in 3 plays the likelier one.
-    const bold = { ...USUAL_SURENESS, water: 0.65 }
+    const bold = { ...USUAL_COVER_CONFIDENCE, water: 0.65 }
     expect(first(request(139, { ...water, sure: bold }))).toBe('7-iron')
   })
 

@@ -11,7 +11,7 @@ import {
   type GreenChance,
 } from './chance'
 import { yards } from '../units'
-import type { HazardKind, Sureness } from './sureness'
+import type { HazardKind, CoverConfidence } from './cover-confidence'
 import { windChange, type CourseShot } from './course-shots'
 
 /** Where it ends, if it must be carried, or begins, if it lies behind; and where one that must be carried begins. */
@@ -31,7 +31,7 @@ export type NumberRequest = {
   tailwindMps: number
   dayWindMps: number
   fromTee: boolean
-  sure: Sureness
+  sure: CoverConfidence
 }
 
 /** One shot for that number: where it lands and lies, and with what chances. */

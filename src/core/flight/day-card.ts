@@ -1,4 +1,4 @@
-import { adjustedStocks, type AdjustedStocks } from '../shots/holds'
+import { adjustedStocks, type AdjustedStocks } from '../shots/adjustments'
 import { Z90 } from '../math/z90'
 import type { BagAnalysis } from '../analyse-bag'
 import { isHit, type Stock, type StockInAir } from '../stock/stock'

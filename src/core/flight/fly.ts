@@ -293,20 +293,21 @@ const REACHED = 1e-13
 const fallsThrough = (step: Step, i: number, level: number, low: number, high: number): number =>
   rootBetween((share) => within(step, i, share) - level, [low, high], REACHED)
 
-const LOOKS = 16
+const BISECTIONS = 16
 
 /** The share of the step at which the ball comes down through a height; null where it does not. */
 function landingIn(step: Step, heightM: number): number | null {
   if ((step.to[HEIGHT] as number) > heightM) return null
   // The last place above the height: the cubic may have risen through it first.
   let low = -1
-  for (let i = 0; i < LOOKS; i++) if (within(step, HEIGHT, i / LOOKS) > heightM) low = i / LOOKS
+  for (let i = 0; i < BISECTIONS; i++)
+    if (within(step, HEIGHT, i / BISECTIONS) > heightM) low = i / BISECTIONS
   if (low < 0) {
     // A shot that starts at that height and comes down within the first look.
     if (!(step.from[HEIGHT] === heightM && (step.slopeFrom[HEIGHT] as number) > 0)) return null
     low = 1e-9
   }
-  return fallsThrough(step, HEIGHT, heightM, low, Math.min(1, low + 1 / LOOKS))
+  return fallsThrough(step, HEIGHT, heightM, low, Math.min(1, low + 1 / BISECTIONS))
 }
 
 /** The highest point of a step: where the climb ends, if it ends within. */

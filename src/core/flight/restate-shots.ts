@@ -11,7 +11,7 @@ import {
   NO_CRISIS,
   restate,
   type CrisisShares,
-  type Known,
+  type KnownFlight,
   type Restated,
   type UsualClub,
 } from './restate'
@@ -105,7 +105,7 @@ function usualLaunch(shots: readonly Shot[]): Launch | null {
 }
 
 /** What is known of how a shot was launched: all of it, or only its club. */
-function knownOf(shot: Shot, club: Club): Known {
+function knownOf(shot: Shot, club: Club): KnownFlight {
   const launch = measuredLaunch(shot)
   return launch ? { kind: 'launch', launch } : { kind: 'club', ...usualClub(club, shot.swing) }
 }

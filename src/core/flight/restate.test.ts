@@ -3,13 +3,13 @@ import { dice } from '../../../simulators/golfers/dice'
 import { yards } from '../units'
 import { pressureAt, REFERENCE_AIR, type Air } from './air'
 import type { Launch } from './fly'
-import { NO_CRISIS, launchFor, restate, type Known, type Restated } from './restate'
+import { NO_CRISIS, launchFor, restate, type KnownFlight, type Restated } from './restate'
 
 const air = (more: Partial<Air> = {}): Air => ({ ...REFERENCE_AIR, ...more })
 const high = (altitudeM: number, more: Partial<Air> = {}) =>
   air({ pressureHpa: pressureAt(altitudeM), ...more })
-const DRIVER: Known = { kind: 'launch', launch: { ballSpeedMps: 65.4, launchDeg: 12, spinRpm: 2783 } }
-const TEED: Known = { kind: 'club', loftDeg: 10.5, teed: true }
+const DRIVER: KnownFlight = { kind: 'launch', launch: { ballSpeedMps: 65.4, launchDeg: 12, spinRpm: 2783 } }
+const TEED: KnownFlight = { kind: 'club', loftDeg: 10.5, teed: true }
 /** A launch with the same spin ratio at another ball speed. */
 const speededTo = (launch: Launch, ballSpeedMps: number): Launch => ({
   ...launch,
@@ -20,7 +20,7 @@ const sentence = (restated: Restated) => {
   if (restated.kind !== 'restated') throw new Error(restated.because)
   return restated
 }
-const from235 = (from: Air, to: Air, known: Known = DRIVER) =>
+const from235 = (from: Air, to: Air, known: KnownFlight = DRIVER) =>
   sentence(restate({ carryM: yards(235), known, from, to }))
 
 describe('a carry restated into other air', () => {
@@ -66,7 +66,7 @@ describe('a carry restated into other air', () => {
   it('always estimates: a slow swing’s change, of open sign, comes with an interval that holds zero', () => {
     const carries = [0, 500, 1000, 1500, 2000].map((m) => from235(air(), high(m)).carryM)
     expect(carries.toSorted((a, b) => a - b)).toEqual(carries)
-    const half: Known = { kind: 'launch', launch: { ballSpeedMps: 30, launchDeg: 22, spinRpm: 6000 } }
+    const half: KnownFlight = { kind: 'launch', launch: { ballSpeedMps: 30, launchDeg: 22, spinRpm: 6000 } }
     const restated = sentence(restate({ carryM: yards(72.5), known: half, from: air(), to: high(1500) }))
     expect(Math.abs(restated.carryM - yards(72.5))).toBeLessThan(yards(0.5))
     expect(restated.significant).toBe(false)
@@ -95,7 +95,7 @@ describe('a carry restated into other air', () => {
   it('is continuous: 0.1 °C moves no carry by more than 0.2 yd, 2,000 random swings, seed 1', () => {
     const roll = dice(1)
     for (let i = 0; i < 2000; i++) {
-      const known: Known = {
+      const known: KnownFlight = {
         kind: 'launch',
         launch: {
           ballSpeedMps: roll.between(15, 85),
@@ -146,7 +146,7 @@ describe('a carry restated into other air', () => {
         tailwindMps: roll.between(-20, 20),
         crosswindMps: roll.between(-20, 20),
       })
-      const known: Known = roll.chance(0.5)
+      const known: KnownFlight = roll.chance(0.5)
         ? {
             kind: 'launch',
             launch: {

@@ -7,14 +7,14 @@ import { BALL, fly, type Launch } from './fly'
 /** A club and how it is swung, as far as its usual launch hangs on them; a full swing of an iron unless said. */
 export type UsualClub = { loftDeg: number; teed: boolean; wood?: boolean; swing?: Swing }
 /** What is known of a shot besides its carry: its launch, or only the club. */
-export type Known =
+export type KnownFlight =
   | { kind: 'launch'; launch: Launch }
   /** Its usual launch, where it was found before. */
   | ({ kind: 'club'; launch?: Launch } & UsualClub)
 
 export type Restating = {
   carryM: number
-  known: Known
+  known: KnownFlight
   from: Air
   to: Air
   /** Height of where it landed, and of where it is to land, above where it was hit. */
@@ -200,7 +200,7 @@ export function launchThatCarries(
 }
 
 /** One standard deviation of a change, as a share of the carry, by what air differs. */
-function rulesOfThumb(known: Known, from: Air, to: Air): number {
+function rulesOfThumb(known: KnownFlight, from: Air, to: Air): number {
   const tens = Math.abs(to.tempC - from.tempC) / 10
   const altitude = ({ pressureHpa }: Air) =>
     (288.15 / 0.0065) * (1 - (pressureHpa / pressureAt(0)) ** (1 / 5.25588))

@@ -4,14 +4,14 @@ import { airOfDay, type Day } from './day'
 import { fly, type Launch } from './fly'
 import { TURFS, type Turf } from './ground'
 import type { Stock } from '../stock/stock'
-import { restate, type Known } from './restate'
+import { restate, type KnownFlight } from './restate'
 import { stationRun, type RunFrom } from './station-run'
 
 /** A station's stock with how its usual shot starts, and whether that was measured. */
 export type SeasonStation = {
   clubId: ClubId
   carryM: number
-  known: Known & { launch: Launch }
+  known: KnownFlight & { launch: Launch }
   run?: Stock['run']
 }
 /** A carry there, with half of the 90% interval of what the change adds. */

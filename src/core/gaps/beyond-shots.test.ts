@@ -13,12 +13,12 @@ import { goodBag, SIX } from '../../../tests/shots'
 import { analyseBag, type BagAnalysis } from '../analyse-bag'
 import { judgeStations } from '../judge/judge-stations'
 import { readShots } from '../judge/read-shots'
-import type { Help } from './beyond-shots'
+import type { Recommendation } from './beyond-shots'
 
 const trial = (order: Order, shotsEach: number, seed = 1): Trial =>
   oneDay(USUAL, shotsEach, order, dice(seedOfTrial(424_242, seed, shotsEach)))
-const worth = ({ helps }: BagAnalysis, kind: Help['kind']): number => {
-  const help = helps.find((each) => each.kind === kind)
+const worth = ({ recommendations }: BagAnalysis, kind: Recommendation['kind']): number => {
+  const help = recommendations.find((each) => each.kind === kind)
   return help ? (help.shots ?? Infinity) : 0
 }
 
@@ -45,7 +45,7 @@ describe('what would help more than shots', () => {
 
   it('is lofts where none was measured, names where most, and is none where all were', () => {
     const bags = Array.from({ length: 12 }, (_, seed) => bagInputOf(trial('rounds', 4, seed)))
-    const lofts = bags.map((bag) => analyseBag(bag).helps.find(({ kind }) => kind === 'lofts'))
+    const lofts = bags.map((bag) => analyseBag(bag).recommendations.find(({ kind }) => kind === 'lofts'))
     expect(lofts.some((help) => help !== undefined && help.clubIds!.length >= 2)).toBe(true)
     for (const bag of bags) {
       const clubs = bag.clubs.map((club) => ({ ...club, loftMeasured: true }))
@@ -54,24 +54,24 @@ describe('what would help more than shots', () => {
   })
 
   it('is said best first, worth half a set at the least, and not before three clubs were hit', () => {
-    const { helps } = analyseTrial(trial('club after club', 6))
-    const prices = helps.map(({ shots }) => shots ?? Infinity)
+    const { recommendations } = analyseTrial(trial('club after club', 6))
+    const prices = recommendations.map(({ shots }) => shots ?? Infinity)
     expect(prices).toEqual([...prices].sort((a, b) => b - a))
     expect(Math.min(...prices)).toBeGreaterThanOrEqual(6)
     const two = goodBag().filter(({ clubId }) => clubId === '7-iron' || clubId === '9-iron')
-    expect(analyseBag({ clubs: SIX, shots: two }).helps).toEqual([])
-    expect(analyseBag({ clubs: SIX, shots: [] }).helps).toEqual([])
+    expect(analyseBag({ clubs: SIX, shots: two }).recommendations).toEqual([])
+    expect(analyseBag({ clubs: SIX, shots: [] }).recommendations).toEqual([])
   })
 
   it('is priced in shots that take as much off the variances, the same with every club', () => {
     const bag = bagInputOf(trial('rounds', 6))
-    const { helps, stocks } = analyseBag(bag)
+    const { recommendations, stocks } = analyseBag(bag)
     const { stations, spread } = judgeStations(bag.clubs, readShots(bag.clubs, bag.shots, new Set()))
     const known = stations.flatMap(({ posterior }) => (posterior ? [posterior] : []))
     expect(known).toHaveLength(stocks.length)
     // Days differ by 1.5%, and half of the shots on another one halve what that does to a stock.
     const gain = sum(known, ({ meanM }) => (0.015 * meanM) ** 2 / 2)
-    const each = helps.find(({ kind }) => kind === 'another-day')!.shots! / known.length
+    const each = recommendations.find(({ kind }) => kind === 'another-day')!.shots! / known.length
     const more = sum(known, ({ meanM, varianceM2 }) => {
       const good = each * (1 - spread.missed)
       return varianceM2 - 1 / (1 / varianceM2 + good / (1.08 * (spread.carry * meanM) ** 2))

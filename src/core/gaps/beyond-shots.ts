@@ -11,7 +11,7 @@ import { after, SHOT_VARIANCE, type Prospect } from './outlook'
  * What makes a golfer's stocks surer without a shot more: to hit in rounds, to have lofts measured, to say what was
  * felt, to hit on another day. Priced in shots: so many more, hit as these were, would make them as sure.
  */
-export type Help = {
+export type Recommendation = {
   kind: 'rounds' | 'lofts' | 'strikes' | 'another-day'
   /** Absent where no number of shots does what it does. */
   shots?: number
@@ -20,7 +20,7 @@ export type Help = {
 }
 
 /** What helps gaps: a day cancels in a gap whose clubs were hit together, so that another one tells more of stocks alone. */
-export const helpsGaps = ({ kind }: Help): boolean => kind !== 'another-day'
+export const improvesGaps = ({ kind }: Recommendation): boolean => kind !== 'another-day'
 
 /** What is worth less than half a set is not worth a sentence. */
 const LEAST_SHOTS = 6
@@ -35,7 +35,11 @@ const MOST_OF_DEPARTURE = 0.75
 /** From this share of the shots on one day, a stock stands on that day. */
 const ONE_DAY = 0.9
 
-type Known = { station: StationModel; prospect: Prospect; loft: Pick<Club, 'loftDeg' | 'loftMeasured'> }
+type KnownStation = {
+  station: StationModel
+  prospect: Prospect
+  loft: Pick<Club, 'loftDeg' | 'loftMeasured'>
+}
 
 /**
  * @param clubs of the bag, and the full-swing stock of each as far as more shots go; null where it has none
@@ -44,8 +48,8 @@ type Known = { station: StationModel; prospect: Prospect; loft: Pick<Club, 'loft
 export function beyondShots(
   clubs: readonly { club: Club; prospect: Prospect | null }[],
   model: BagModel,
-): Help[] {
-  const known = clubs.flatMap(({ club, prospect }): Known[] => {
+): Recommendation[] {
+  const known = clubs.flatMap(({ club, prospect }): KnownStation[] => {
     const station = model.stations.find((each) => each.club.id === club.id && each.swing === FULL_SWING)
     return station && prospect ? [{ station, prospect, loft: club }] : []
   })
@@ -54,7 +58,7 @@ export function beyondShots(
     .map((each) => ({ clubId: each.station.club.id, gainM2: byMeasuredLoft(each) }))
     .filter(({ gainM2 }) => gainM2 > 0)
     .sort((a, b) => b.gainM2 - a.gainM2)
-  const helps: (Help & { gainM2: number })[] = [
+  const recommendations: (Recommendation & { gainM2: number })[] = [
     { kind: 'rounds', gainM2: inRounds(known, model) },
     {
       kind: 'lofts',
@@ -64,9 +68,9 @@ export function beyondShots(
     { kind: 'strikes', gainM2: sum(known, (each) => byMarkedStrikes(each, model)) },
     { kind: 'another-day', gainM2: onAnotherDay(known) },
   ]
-  return helps
+  return recommendations
     .sort((a, b) => b.gainM2 - a.gainM2)
-    .flatMap(({ gainM2, ...help }): Help[] => {
+    .flatMap(({ gainM2, ...help }): Recommendation[] => {
       const shots = shotsFor(gainM2, known)
       if (shots !== null && shots < LEAST_SHOTS) return []
       return [{ ...help, ...(shots !== null && { shots }) }]
@@ -77,7 +81,7 @@ const sum = <T>(all: readonly T[], of: (each: T) => number): number =>
   all.reduce((total, each) => total + of(each), 0)
 
 /** How many more shots, the same with every club, take as much off the variances of all stocks; null where none do. */
-function shotsFor(gainM2: number, known: readonly Known[]): number | null {
+function shotsFor(gainM2: number, known: readonly KnownStation[]): number | null {
   const gained = (each: number) =>
     sum(known, ({ prospect }) => prospect.varianceM2 - after(prospect, each).varianceM2)
   if (gainM2 <= 0) return 0
@@ -91,7 +95,7 @@ function shotsFor(gainM2: number, known: readonly Known[]): number | null {
 }
 
 /** What tiredness leaves unknown of the stocks, less what it would where the same shots had been hit in rounds. */
-function inRounds(known: readonly Known[], { drift, spread }: BagModel): number {
+function inRounds(known: readonly KnownStation[], { drift, spread }: BagModel): number {
   if (drift.knowable) return 0
   const sessions = Math.max(1, ...known.map(({ station }) => station.days.length))
   const shots = sum(known, ({ station }) => station.readings.length) / sessions
@@ -105,7 +109,7 @@ function inRounds(known: readonly Known[], { drift, spread }: BagModel): number 
 }
 
 /** What the variance of a stock falls by where its club is no further off the curve than a measured loft leaves it. */
-function byMeasuredLoft({ station, prospect: { meanM, varianceM2 }, loft }: Known): number {
+function byMeasuredLoft({ station, prospect: { meanM, varianceM2 }, loft }: KnownStation): number {
   const expected = station.expected?.varianceM2
   if (loft.loftMeasured || expected === undefined || expected <= varianceM2) return 0
   const ofLoft = loft.loftDeg === null ? BY_INDEX_VARIANCE_M2 : (LOFT_SD_DEG * typicalSlopeM(meanM)) ** 2
@@ -119,7 +123,7 @@ function byMeasuredLoft({ station, prospect: { meanM, varianceM2 }, loft }: Know
  * w(1 − w)z² of a shot (Louis 1982).
  */
 function byMarkedStrikes(
-  { station, prospect: { meanM, varianceM2, shotSdM } }: Known,
+  { station, prospect: { meanM, varianceM2, shotSdM } }: KnownStation,
   { judged }: BagModel,
 ): number {
   const lost = sum(station.readings, ({ index, logCarry, shot }) => {
@@ -130,7 +134,7 @@ function byMarkedStrikes(
 }
 
 /** What half of the shots on another day take off how far a stock of one day is off those of others. */
-function onAnotherDay(known: readonly Known[]): number {
+function onAnotherDay(known: readonly KnownStation[]): number {
   const day = known[0]?.station.days.findIndex((share) => share >= ONE_DAY) ?? -1
   if (known.some(({ station }) => (station.days[day] ?? 0) < ONE_DAY)) return 0
   return sum(known, ({ prospect: { meanM } }) => (DAY_SD * meanM) ** 2 / 2)

@@ -5,7 +5,7 @@ import type { Club } from '../bag/club'
 import { refit } from '../refit/refit'
 import { gapsOf } from '../refit/paper-gaps'
 import { lengthIn, yards } from '../units'
-import { carryDifference } from './step'
+import { carryDifference } from './gap'
 
 /** A driving iron in the place of the 7-wood: it carries 198 yd and runs 24 more; the 5-iron runs 8. */
 const shots = [

@@ -1,6 +1,6 @@
 import quantile from '@stdlib/stats-base-dists-normal-quantile'
 import { phi } from '../math/normal'
-import { lineWidth } from './near-line'
+import { lineWidth } from './near-limit'
 import { enoughToSettle, sureFrom } from './settled'
 import type { Zones } from './zones'
 

@@ -37,5 +37,5 @@ export const enoughToSettle = (longer: number, shorter: number): boolean =>
   Math.min(longer, shorter) >= FEWEST_TO_SETTLE.each && longer + shorter >= FEWEST_TO_SETTLE.together
 
 /** How many counted shots a club needs for a verdict beside one that has `other`. */
-export const wantedBeside = (other: number): number =>
+export const shotsWantedAgainst = (other: number): number =>
   Math.max(FEWEST_TO_SETTLE.each, FEWEST_TO_SETTLE.together - other)

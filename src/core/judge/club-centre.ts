@@ -1,5 +1,5 @@
 import { density } from '../math/normal'
-import type { Reading } from './reading'
+import type { ShotReading } from './reading'
 import type { StrikeLikelihood } from './strike-likelihood'
 
 /** Where a club's shots lie: the middle of each number that was measured, and how much it stands on. */
@@ -24,7 +24,7 @@ export class Sums {
   readonly count: number
 
   constructor(
-    readings: readonly Reading[],
+    readings: readonly ShotReading[],
     private readonly weights: Float64Array,
   ) {
     this.count = readings.length
@@ -32,12 +32,12 @@ export class Sums {
   }
 
   /** Readings that count in full. */
-  static of(readings: readonly Reading[]): Sums {
+  static of(readings: readonly ShotReading[]): Sums {
     const most = readings.reduce((last, { index }) => Math.max(last, index), -1)
     return new Sums(readings, new Float64Array(most + 1).fill(1))
   }
 
-  private add(reading: Reading, sign: 1 | -1): void {
+  private add(reading: ShotReading, sign: 1 | -1): void {
     const weight = sign * (this.weights[reading.index] as number)
     this.weight += weight
     for (let at = 0; at < FIELDS.length; at++) {
@@ -59,7 +59,7 @@ export class Sums {
    * The centre without the suspects. Where all of what is left had been left out, it was the suspects that stood in the
    * middle: then all of it is looked at.
    */
-  without(suspects: readonly Reading[]): Centre {
+  without(suspects: readonly ShotReading[]): Centre {
     for (const reading of suspects) this.add(reading, -1)
     const centre =
       this.weight >= HALF_A_SHOT
@@ -89,12 +89,12 @@ export type ShotAt = {
   good: number
   missed: number
   /** As a good one that carries what such a club does: all but its carry. */
-  besideCarry: number
+  sameLoftCarry: number
 }
 
 /** @param carrySd how the golfer's good shots scatter, as a share */
 export function shotAt(
-  { logCarry, logSpeed, logLaunch, logSpin }: Reading,
+  { logCarry, logSpeed, logLaunch, logSpin }: ShotReading,
   centre: Centre,
   likelihood: StrikeLikelihood,
   carrySd: number,
@@ -105,11 +105,16 @@ export function shotAt(
   const e = logSpeed === null || centre.logSpeed === undefined ? null : logSpeed - centre.logSpeed
   const spin =
     logSpin === null || centre.logSpin === undefined ? 1 : density(logSpin - centre.logSpin, SPIN_SD) + FLOOR
-  const beside = e === null ? likelihood.goodWithoutSpeed(terms) : likelihood.goodBesideCarry(terms, r, e)
+  const likelihoodOf =
+    e === null ? likelihood.goodWithoutSpeed(terms) : likelihood.goodGivenCarry(terms, r, e)
   const missed = e === null ? likelihood.missedWithoutSpeed(terms, r) : likelihood.missed(terms, r, e)
   // Where the centre itself is uncertain, a shot may be further from it.
   const carry = density(r, carrySd * Math.sqrt(1 + 1 / centre.weight))
   // Speed goes with carry: at the usual carry it is as likely as at the centre.
-  const besideCarry = e === null ? beside : likelihood.goodBesideCarry(terms, 0, 0)
-  return { good: carry * beside * spin + FLOOR, missed: missed * spin, besideCarry: besideCarry * spin }
+  const sameLoftCarry = e === null ? likelihoodOf : likelihood.goodGivenCarry(terms, 0, 0)
+  return {
+    good: carry * likelihoodOf * spin + FLOOR,
+    missed: missed * spin,
+    sameLoftCarry: sameLoftCarry * spin,
+  }
 }

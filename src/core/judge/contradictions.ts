@@ -1,7 +1,7 @@
 import { REFERENCE_AIR } from '../flight/air'
 import { fly } from '../flight/fly'
 import { measuredLaunch } from '../flight/measured-launch'
-import type { Reading } from './reading'
+import type { ShotReading } from './reading'
 
 /** No club sends a ball off faster than this many times its own speed (the rules' limit of spring leaves about 1.5). */
 const MOST_SMASH = 1.6
@@ -18,7 +18,7 @@ const MOST_OFF_MODEL = 1.5
  * Whether the numbers of one record cannot belong to one ball, whatever the other shots say.
  * @param flown its carry is held against a flight of its launch too: for bags of too few shots to know better
  */
-export function contradicts({ shot }: Reading, flown: boolean): boolean {
+export function contradicts({ shot }: ShotReading, flown: boolean): boolean {
   const { carryM, totalM, peakM, launchDeg, landingDeg, ballSpeedMps, clubSpeedMps } = shot
   if (carryM === null) return false
   const impossible =

@@ -1,4 +1,4 @@
-import { grouped, type Reading } from './reading'
+import { grouped, type ShotReading } from './reading'
 import type { Spread } from './spread'
 
 /**
@@ -21,7 +21,7 @@ export const UNTIED_SD = 0.02
 
 /** Estimates the factors of all days by least squares within stations, drawn to none. */
 export function dayFactors(
-  readings: readonly Reading[],
+  readings: readonly ShotReading[],
   weights: Float64Array,
   count: number,
   spread: Spread,
@@ -33,7 +33,7 @@ export function dayFactors(
 }
 
 /** The readings as they would have been on the golfer's usual day. */
-export const onUsualDay = (readings: readonly Reading[], days: DayFactors): Reading[] =>
+export const onUsualDay = (readings: readonly ShotReading[], days: DayFactors): ShotReading[] =>
   readings.map((reading) => ({
     ...reading,
     logCarry: reading.logCarry - (days.logCarry[reading.day] ?? 0),
@@ -41,7 +41,7 @@ export const onUsualDay = (readings: readonly Reading[], days: DayFactors): Read
   }))
 
 /** Share of a stock's weight on each day. */
-export function daysOf(readings: readonly Reading[], weights: Float64Array, count: number): number[] {
+export function daysOf(readings: readonly ShotReading[], weights: Float64Array, count: number): number[] {
   const on = new Array<number>(count).fill(0)
   let total = 0
   for (const { index, day } of readings) {
@@ -66,9 +66,9 @@ export function dayVariance({ covariance }: DayFactors, on: readonly number[]): 
 export const usualDayVariance = ({ covariance }: DayFactors): number => USUAL_SD ** 2 / covariance.length
 
 function factors(
-  kept: readonly Reading[],
+  kept: readonly ShotReading[],
   count: number,
-  of: (reading: Reading) => number | null,
+  of: (reading: ShotReading) => number | null,
   sd: number,
 ): { factors: number[]; covariance: number[][] } {
   if (count === 1) return { factors: [0], covariance: [[USUAL_SD ** 2]] }

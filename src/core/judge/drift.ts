@@ -1,4 +1,4 @@
-import { grouped, type Reading } from './reading'
+import { grouped, type ShotReading } from './reading'
 
 /** What the shots say of tiredness: the share of ball speed gained (negative: lost) over 90 shots. */
 export type Drift = {
@@ -33,7 +33,7 @@ const WITH_SPEED = 0.7
  * The slope of ball speed (or of carry, where there is no speed) over the position in the session,
  * within each club and session, by least squares over the shots that are in.
  */
-export function driftOf(readings: readonly Reading[], weights: Float64Array): Drift {
+export function driftOf(readings: readonly ShotReading[], weights: Float64Array): Drift {
   const kept = readings.filter(({ index }) => weights[index] === 1)
   let count = 0
   let bySpeed = 0
@@ -89,7 +89,7 @@ export const carryLost = (drift: Pick<Drift, 'expected'>, position: number): num
   CARRY_PER_SPEED * speedLost(drift, position)
 
 /** The readings as the rested golfer would have hit them. */
-export const rested = (readings: readonly Reading[], drift: Drift): Reading[] =>
+export const rested = (readings: readonly ShotReading[], drift: Drift): ShotReading[] =>
   readings.map((reading) => ({
     ...reading,
     logCarry: reading.logCarry - carryLost(drift, reading.position),
@@ -116,8 +116,8 @@ export function sdInRounds(shots: number, clubs: number, speedSd: number): numbe
 
 type Point = { x: number; y: number }
 
-function speedsOver(group: readonly Reading[]): { points: Point[]; of: Drift['of'] } {
-  const x = ({ position }: Reading) => position / SPAN
+function speedsOver(group: readonly ShotReading[]): { points: Point[]; of: Drift['of'] } {
+  const x = ({ position }: ShotReading) => position / SPAN
   const measured = group.flatMap((each) => (each.logSpeed === null ? [] : [{ x: x(each), y: each.logSpeed }]))
   return measured.length >= WITH_SPEED * group.length
     ? { of: 'speed', points: measured }

@@ -11,7 +11,7 @@ import {
 import { partialPrior, type Measured } from './partial-share'
 import type { Posterior } from './posterior'
 import type { StationReadings } from './read-shots'
-import type { Reading } from './reading'
+import type { ShotReading } from './reading'
 import { weightedMean, type Spread } from './spread'
 import type { Prior } from './stock-posterior'
 
@@ -21,7 +21,7 @@ export function ownStock(
   weights: Float64Array,
   spread: Spread,
 ): Measured | null {
-  const weightOf = ({ index }: Reading) => weights[index] as number
+  const weightOf = ({ index }: ShotReading) => weights[index] as number
   const mean = weightedMean(readings, weightOf, ({ logCarry }) => logCarry)
   if (mean === null) return null
   const weight = readings.reduce((sum, each) => sum + weightOf(each), 0)

@@ -1,7 +1,7 @@
 import { median } from '../math/quantile'
 import { sample } from '../math/sample'
 import { MAD_TO_SD } from './misreads'
-import { grouped, markedWeight, type Reading } from './reading'
+import { grouped, markedWeight, type ShotReading } from './reading'
 
 /** The quantities by which a shot stands out in its station. */
 type Field = 'logCarry' | 'logSpeed' | 'logLaunch' | 'lateral'
@@ -28,7 +28,7 @@ const OUT = { launchLow: -3.5, speedLow: -2.8, carryLow: -2.6, carryHigh: 3.5, l
  * pooled over the bag, since a spread from 3 to 5 shots is worth nothing.
  * @returns 1 for shots that are in and 0 for the others, by place
  */
-export function firstPass(readings: readonly Reading[], misreads: ReadonlySet<number>): Float64Array {
+export function firstPass(readings: readonly ShotReading[], misreads: ReadonlySet<number>): Float64Array {
   const weights = new Float64Array(readings.length)
   for (const reading of readings)
     weights[reading.index] = markedWeight(reading) ?? (misreads.has(reading.index) ? 0 : 1)
@@ -41,7 +41,7 @@ export function firstPass(readings: readonly Reading[], misreads: ReadonlySet<nu
     const launch = away('logLaunch', stations, weights, middle)
     const lateral = away('lateral', stations, weights, middle)
     const keeps = new Set<number>()
-    const suspects: Reading[] = []
+    const suspects: ShotReading[] = []
     for (const reading of judged) {
       const { index, station } = reading
       const from = carry.from[index] as number
@@ -68,7 +68,7 @@ const mean = (values: readonly number[]): number => sample(values).mean
 /** How far each shot is from its station's centre, by its place, and the spread of that pooled over the bag. */
 function away(
   field: Field,
-  stations: ReadonlyMap<number, readonly Reading[]>,
+  stations: ReadonlyMap<number, readonly ShotReading[]>,
   weights: Float64Array,
   middle: (values: readonly number[]) => number,
 ): { from: Float64Array; sd: number } {

@@ -8,17 +8,17 @@ import { firstPass } from './first-pass'
 import { linesOfBag, NO_LINES, type Lines } from './lines-of-bag'
 import type { CurvePrediction } from './loft-curve'
 import { findMisreads } from './misreads'
-import { namesOf, type ShotJudgement } from './naming'
+import { namesOf, type ShotJudgement } from './classify-strike'
 import type { Measured } from './partial-share'
 import type { Posterior } from './posterior'
 import type { ReadShots, StationReadings } from './read-shots'
-import { markedWeight, type Reading } from './reading'
+import { markedWeight, type ShotReading } from './reading'
 import { pooledSpread, weightedMean, type Spread } from './spread'
 import { stockPosterior, type JudgedStation, type Prior } from './stock-posterior'
 import { StrikeLikelihood } from './strike-likelihood'
 import { wrongClubs } from './wrong-club'
 
-export type { ShotJudgement } from './naming'
+export type { ShotJudgement } from './classify-strike'
 
 /** One station as the model sees it: the rested golfer on the usual day. */
 export type StationModel = StationReadings & {
@@ -55,7 +55,7 @@ const PASSES = 2
 type Prepared = {
   bag: readonly Club[]
   stations: StationReadings[]
-  readings: Reading[]
+  readings: ShotReading[]
   misreads: ReadonlySet<number>
   drift: Drift
   days: DayFactors
@@ -104,7 +104,7 @@ function prepare(
   const days = dayFactors(fresh, weights, count, rough)
   const readings = onUsualDay(fresh, days)
   const grouped = byStation(asHit.length, readings)
-  const stations = asHit.map((station, i) => ({ ...station, readings: grouped[i] as Reading[] }))
+  const stations = asHit.map((station, i) => ({ ...station, readings: grouped[i] as ShotReading[] }))
   return { prepared: { bag, stations, readings, misreads, drift, days, told: priors }, weights }
 }
 
@@ -223,7 +223,7 @@ function modelOf(prepared: Prepared, belief: Belief, dayCount: number): BagModel
       unmarkedSolid[index] = judgement?.good.get(index) ?? 0
     }
   }
-  const weightOf = ({ index }: Reading) => weights[index] as number
+  const weightOf = ({ index }: ShotReading) => weights[index] as number
   return {
     judged,
     unmarkedSolid,
@@ -254,8 +254,8 @@ const ofFullSwings = <T>(
     ),
   )
 
-function byStation(count: number, readings: readonly Reading[]): Reading[][] {
-  const stations = Array.from({ length: count }, (): Reading[] => [])
+function byStation(count: number, readings: readonly ShotReading[]): ShotReading[][] {
+  const stations = Array.from({ length: count }, (): ShotReading[] => [])
   for (const reading of readings) stations[reading.station]?.push(reading)
   return stations
 }

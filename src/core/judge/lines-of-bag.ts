@@ -1,6 +1,6 @@
 import { FULL_SWING, isWholeSwing } from '../station'
 import { clubLine, LAUNCH_OVER_CARRY, SPEED_OVER_CARRY, type ClubLine, type ClubPoint } from './club-line'
-import type { Reading } from './reading'
+import type { ShotReading } from './reading'
 import type { StationReadings } from './read-shots'
 import { weightedMean } from './spread'
 
@@ -36,11 +36,11 @@ export function linesOfBag(stations: readonly StationReadings[], weights: Float6
 function usual(
   { swing, readings }: StationReadings,
   weights: Float64Array,
-  of: (reading: Reading) => number | null,
+  of: (reading: ShotReading) => number | null,
   placed: (carryM: number) => number,
 ): ClubPoint | null {
   if (swing !== FULL_SWING) return null
-  const weightOf = (reading: Reading) => (of(reading) === null ? 0 : (weights[reading.index] as number))
+  const weightOf = (reading: ShotReading) => (of(reading) === null ? 0 : (weights[reading.index] as number))
   const logCarry = weightedMean(readings, weightOf, (reading) => reading.logCarry)
   const y = weightedMean(readings, weightOf, of)
   return logCarry === null || y === null ? null : { x: placed(Math.exp(logCarry)), y }

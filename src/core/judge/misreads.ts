@@ -1,6 +1,6 @@
 import { contradicts } from './contradictions'
 import { median } from '../math/quantile'
-import type { Reading } from './reading'
+import type { ShotReading } from './reading'
 
 /** Below this many shots with a speed no line can be drawn. */
 const FEWEST_SHOTS = 6
@@ -18,7 +18,7 @@ const MOST_OFF = 0.2
  * themselves, and those whose speed and carry do not go together. A bad strike moves both, a misread only one. Essential: a bad speed alone moves a stock by 10 to 15%.
  * @returns the places of the misreads; the golfer's marks are not looked at
  */
-export function findMisreads(readings: readonly Reading[]): Set<number> {
+export function findMisreads(readings: readonly ShotReading[]): Set<number> {
   const measured = readings.flatMap(({ index, logCarry, logSpeed }) =>
     logSpeed === null ? [] : [{ index, logCarry, logSpeed }],
   )

@@ -1,16 +1,16 @@
 import type { Club } from '../bag/club'
-import { readShot, type Reading } from './reading'
+import { readShot, type ShotReading } from './reading'
 import { type Shot } from '../shots/shot'
 import { FULL_SWING, SWINGS, TEED_SWING, type Swing, stationKey } from '../station'
 
 /** One station with its readings, before anything was judged. */
-export type StationReadings = { club: Club; swing: Swing; readings: Reading[] }
+export type StationReadings = { club: Club; swing: Swing; readings: ShotReading[] }
 
 export type ReadShots = {
   /** Every full swing of the bag, hit or not, and every other station that was hit: by club, full first. */
   stations: StationReadings[]
   /** Session by session, in the order hit. */
-  readings: Reading[]
+  readings: ShotReading[]
   /** Shots with a club of the bag whose carry cannot be one. */
   unreadable: Shot[]
   /** Shots that are kept apart: warm-up, and those in wind or from a bad lie where the station has others. */
@@ -50,7 +50,7 @@ export function readShots(
     inOrder.filter(({ apart: excluded }) => excluded !== 'warm-up'),
   )
   const stationAt = new Map(stations.map(({ club, swing }, i) => [`${club.id}\n${swing}`, i]))
-  const readings: Reading[] = []
+  const readings: ShotReading[] = []
   const unreadable: Shot[] = []
   const strangers: Shot[] = []
   const excluded: Shot[] = []

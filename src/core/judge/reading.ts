@@ -6,7 +6,7 @@ import type { Shot } from '../shots/shot'
  * What the calculations read out of a shot. Logarithms, since golfers and monitors err by shares and
  * not by yards; null where it was not measured.
  */
-export type Reading = {
+export type ShotReading = {
   /** Place among the readings of the bag. */
   index: number
   shot: Shot
@@ -38,8 +38,8 @@ const MOST_LATERAL = 2
 /** Reads one shot. Null when its carry cannot be one: a misread that counts nowhere. */
 export function readShot(
   shot: Shot,
-  index: Pick<Reading, 'index' | 'station' | 'session' | 'day' | 'position'>,
-): Reading | null {
+  index: Pick<ShotReading, 'index' | 'station' | 'session' | 'day' | 'position'>,
+): ShotReading | null {
   const { carryM, launchDeg, spinRpm, offlineM } = shot
   if (!isPlausibleCarry(carryM)) return null
   const lateral = isNumber(offlineM) ? offlineM / carryM : null
@@ -65,15 +65,15 @@ export function readShot(
 const speedOf = (mps: unknown): number | null => (isNumber(mps) && mps > LEAST_SPEED_MPS ? mps : null)
 
 /** The golfer's own mark as a weight: 1 solid, 0 anything else, null where Banco has to judge. */
-export const markedWeight = ({ shot: { mark } }: Reading): 0 | 1 | null =>
+export const markedWeight = ({ shot: { mark } }: ShotReading): 0 | 1 | null =>
   mark === undefined ? null : mark === 'solid' ? 1 : 0
 
 /** Readings by something that they share, each group in the order in which it came. */
 export function grouped<Key>(
-  readings: readonly Reading[],
-  keyOf: (reading: Reading) => Key,
-): Map<Key, Reading[]> {
-  const groups = new Map<Key, Reading[]>()
+  readings: readonly ShotReading[],
+  keyOf: (reading: ShotReading) => Key,
+): Map<Key, ShotReading[]> {
+  const groups = new Map<Key, ShotReading[]>()
   for (const reading of readings) {
     const key = keyOf(reading)
     const group = groups.get(key)

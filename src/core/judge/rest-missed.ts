@@ -3,7 +3,7 @@ import { onLine } from './club-line'
 import type { Lines } from './lines-of-bag'
 import type { CurvePrediction } from './loft-curve'
 import { density } from '../math/normal'
-import { markedWeight, type Reading } from './reading'
+import { markedWeight, type ShotReading } from './reading'
 import type { Spread } from './spread'
 import type { StrikeLikelihood } from './strike-likelihood'
 
@@ -12,7 +12,7 @@ const BELIEF = { core: 0.95, wide: 0.05, wider: 2.45, floor: 1e-7 }
 
 /** All full shots of one club, and what the rest of the bag says of it. */
 export type OfClub = {
-  readings: readonly Reading[]
+  readings: readonly ShotReading[]
   expected: CurvePrediction
   lines: Lines
   likelihood: StrikeLikelihood
@@ -25,7 +25,7 @@ export type OfClub = {
  * and launch. What the golfer called solid was not missed.
  * @returns log odds that the suspects are good and the rest was missed, against the other way round
  */
-export function restMissedLogOdds(suspects: readonly Reading[], rest: Centre, club: OfClub): number {
+export function restMissedLogOdds(suspects: readonly ShotReading[], rest: Centre, club: OfClub): number {
   return score(Sums.of(suspects).centre(), club) - score(rest, club)
 }
 

@@ -1,4 +1,4 @@
-import type { Reading } from './reading'
+import type { ShotReading } from './reading'
 
 /**
  * How this golfer's good shots scatter, pooled over the whole bag: a spread from the 3 to 5 shots of one
@@ -26,7 +26,7 @@ export type SmashSpread = {
   sd: number
   /** Slope of smash on ball speed, and what is left beside it. */
   perSpeed: number
-  besideSpeed: number
+  relativeSpeed: number
   /** Standard deviation of club speed: how fast a swing was says nothing of its strike. */
   clubSpeed: number
 }
@@ -58,7 +58,7 @@ const SMASH = { fewestDf: 5, leastSd: 0.003 }
  * Pools the spread of good shots within their stations.
  * @param weights probability that each reading is good, by place
  */
-export function pooledSpread(stations: readonly (readonly Reading[])[], weights: Float64Array): Spread {
+export function pooledSpread(stations: readonly (readonly ShotReading[])[], weights: Float64Array): Spread {
   const weightOf: WeightOf = ({ index }) => weights[index] as number
   const carry = new Pool()
   const speed = new Pool()
@@ -121,17 +121,21 @@ const smashSpread = (sd: number, clubSpeed: number, speed: number, correlation: 
   sd,
   clubSpeed,
   perSpeed: (correlation * sd) / speed,
-  besideSpeed: sd * Math.sqrt(1 - correlation ** 2),
+  relativeSpeed: sd * Math.sqrt(1 - correlation ** 2),
 })
 
-const logClubSpeed = ({ logSpeed, logSmash }: Reading): number | null =>
+const logClubSpeed = ({ logSpeed, logSmash }: ShotReading): number | null =>
   logSpeed === null || logSmash === null ? null : logSpeed - logSmash
 
-type Of = (reading: Reading) => number | null
-type WeightOf = (reading: Reading) => number
+type Measure = (reading: ShotReading) => number | null
+type WeightOf = (reading: ShotReading) => number
 
 /** The weighted mean of what was measured; null where nothing was. */
-export function weightedMean(readings: readonly Reading[], weightOf: WeightOf, of: Of): number | null {
+export function weightedMean(
+  readings: readonly ShotReading[],
+  weightOf: WeightOf,
+  of: Measure,
+): number | null {
   let weight = 0
   let sum = 0
   for (const reading of readings) {
@@ -149,7 +153,7 @@ class Pool {
   private squares = 0
 
   /** Adds a station around its own mean. @returns whether it has weight enough to add */
-  add(readings: readonly Reading[], weightOf: WeightOf, of: Of): boolean {
+  add(readings: readonly ShotReading[], weightOf: WeightOf, of: Measure): boolean {
     const weight = readings.reduce((sum, each) => sum + (of(each) === null ? 0 : weightOf(each)), 0)
     if (weight < LEAST_WEIGHT) return false
     this.addAround(readings, weightOf, of, weightedMean(readings, weightOf, of) as number)
@@ -157,7 +161,7 @@ class Pool {
     return true
   }
 
-  addAround(readings: readonly Reading[], weightOf: WeightOf, of: Of, centre: number): void {
+  addAround(readings: readonly ShotReading[], weightOf: WeightOf, of: Measure, centre: number): void {
     for (const reading of readings) {
       const value = of(reading)
       if (value === null) continue
@@ -183,7 +187,7 @@ class Together {
   private first = 0
   private second = 0
 
-  add(readings: readonly Reading[], weightOf: WeightOf, a: Of, b: Of): void {
+  add(readings: readonly ShotReading[], weightOf: WeightOf, a: Measure, b: Measure): void {
     const measured = readings.filter((each) => a(each) !== null && b(each) !== null)
     const [meanA, meanB] = [weightedMean(measured, weightOf, a), weightedMean(measured, weightOf, b)]
     for (const reading of measured) {

@@ -1,5 +1,5 @@
-import { markedWeight, type Reading } from './reading'
-import { StrikeLikelihood, type Beside, type ShotTerms } from './strike-likelihood'
+import { markedWeight, type ShotReading } from './reading'
+import { StrikeLikelihood, type ShotDeviations, type ShotTerms } from './strike-likelihood'
 import { onLine, yAt, type ClubLine } from './club-line'
 import type { Lines } from './lines-of-bag'
 import { density } from '../math/normal'
@@ -44,7 +44,7 @@ const NEGLIGIBLE = 1e-7
 const BATCH = 12
 
 export type StationEvidence = {
-  readings: readonly Reading[]
+  readings: readonly ShotReading[]
   weights: Float64Array
   /** Misreads and shots of another club: they say nothing of this stock. */
   apart: ReadonlySet<number>
@@ -72,7 +72,7 @@ export function stockPosterior(evidence: StationEvidence, near: Posterior | null
 }
 
 function wideRange(
-  shots: readonly Reading[],
+  shots: readonly ShotReading[],
   { likelihood: { spread }, prior }: StationEvidence,
 ): [number, number] {
   const carries = shots.map(({ logCarry }) => Math.exp(logCarry))
@@ -85,7 +85,7 @@ function wideRange(
 
 function onGrid(
   { readings, weights, apart: excluded, likelihood, prior, lines, partial }: StationEvidence,
-  shots: readonly Reading[],
+  shots: readonly ShotReading[],
   fromM: number,
   everyM: number,
   points: number,
@@ -93,7 +93,7 @@ function onGrid(
   const { spread } = likelihood
   const sds = Float64Array.from(NODES, ({ factor }) => factor * spread.carry * (partial ? PARTIAL_SPREAD : 1))
   const usual = usualStrike(shots, weights, spread, lines)
-  const termsOf = (reading: Reading) => likelihood.terms(besideUsual(reading, usual, spread))
+  const termsOf = (reading: ShotReading) => likelihood.terms(againstUsual(reading, usual, spread))
 
   // Hot: (points × shots × nodes) twice a bag. Flat arrays, and no object or function made inside.
   const n = shots.length
@@ -135,7 +135,7 @@ function onGrid(
       const speed = logSpeed[i] as number
       const spoken = speed > NO_SPEED
       const e = speed - centre
-      const g = spoken ? likelihood.goodBesideCarry(term, r, e) : likelihood.goodWithoutSpeed(term)
+      const g = spoken ? likelihood.goodGivenCarry(term, r, e) : likelihood.goodWithoutSpeed(term)
       const m = solid[i]
         ? SOLID_FLOOR
         : spoken
@@ -183,8 +183,9 @@ function onGrid(
     const r = reading.logCarry - Math.log(posterior.meanM)
     const e = reading.logSpeed === null ? null : reading.logSpeed - centre
     const sd = Math.hypot(sds[MIDDLE_NODE] as number, Math.sqrt(posterior.varianceM2) / posterior.meanM)
-    const beside = e === null ? likelihood.goodWithoutSpeed(term) : likelihood.goodBesideCarry(term, r, e)
-    const g = beside * density(r, sd)
+    const likelihoodOf =
+      e === null ? likelihood.goodWithoutSpeed(term) : likelihood.goodGivenCarry(term, r, e)
+    const g = likelihoodOf * density(r, sd)
     const m = e === null ? likelihood.missedWithoutSpeed(term, r) : likelihood.missed(term, r, e)
     found.set(reading.index, tempered(g / (g + m), reading, n, spread))
   }
@@ -205,12 +206,12 @@ type UsualStrike = {
 }
 
 function usualStrike(
-  shots: readonly Reading[],
+  shots: readonly ShotReading[],
   weights: Float64Array,
   spread: Spread,
   lines: Lines,
 ): UsualStrike {
-  const weightOf = ({ index }: Reading) => weights[index] as number
+  const weightOf = ({ index }: ShotReading) => weights[index] as number
   return {
     logLaunch: launchCentre(shots, weightOf, spread, lines.launch),
     logSmash: weightedMean(shots, weightOf, ({ logSmash }) => logSmash),
@@ -222,8 +223,8 @@ function usualStrike(
 
 /** The launch of the station's good shots, drawn to the golfer's other clubs: where all were thin it is the line that shows it. */
 function launchCentre(
-  shots: readonly Reading[],
-  weightOf: (reading: Reading) => number,
+  shots: readonly ShotReading[],
+  weightOf: (reading: ShotReading) => number,
   { launch: sd }: Spread,
   line: ClubLine | null,
 ): number | null {
@@ -236,11 +237,11 @@ function launchCentre(
   return (weight * own + byLine * yAt(line, Math.exp(logCarry))) / (weight + byLine)
 }
 
-function besideUsual(
-  { logLaunch, logSmash, logSpeed, lateral }: Reading,
+function againstUsual(
+  { logLaunch, logSmash, logSpeed, lateral }: ShotReading,
   usual: UsualStrike,
   { lateralMean }: Spread,
-): Beside {
+): ShotDeviations {
   const known = logSmash !== null && logSpeed !== null && usual.logSmash !== null && usual.logSpeed !== null
   return {
     launch: logLaunch === null || usual.logLaunch === null ? null : logLaunch - usual.logLaunch,
@@ -258,7 +259,7 @@ function besideUsual(
  */
 const TEMPER = { good: 4.5, goodBySmash: 3, missed: 0.4, shotsBeside: 2 }
 
-function tempered(p: number, { logSpeed }: Reading, shots: number, { smash }: Spread): number {
+function tempered(p: number, { logSpeed }: ShotReading, shots: number, { smash }: Spread): number {
   if (logSpeed === null) return p
   const down = (TEMPER.good + (smash ? TEMPER.goodBySmash : 0)) / (shots + TEMPER.shotsBeside)
   return Math.min(1, Math.max(0, p + p * (1 - p) * (TEMPER.missed * (1 - p) - down * p)))

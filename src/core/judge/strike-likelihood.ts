@@ -57,7 +57,7 @@ type SmashTerms = {
 }
 
 /** A shot beside its station's usual one, as logarithms; null where either is not known. */
-export type Beside = {
+export type ShotDeviations = {
   launch: number | null
   /** Offline as a share of carry, less the golfer's usual. */
   lateral: number | null
@@ -91,7 +91,7 @@ export class StrikeLikelihood {
   }
 
   /** What launch, line and smash add to each class, whatever the stock. */
-  terms({ launch, lateral, smash = null }: Beside): ShotTerms {
+  terms({ launch, lateral, smash = null }: ShotDeviations): ShotTerms {
     const { spread } = this
     const launchBad = densityIfKnown(launch, 1.5 * spread.launch + 0.03)
     const launchLost = densityIfKnown(launch, LOST_SPEED.launch * spread.launch)
@@ -124,7 +124,7 @@ export class StrikeLikelihood {
     if (!known) return null
     const swing = density(speed - smash, known.clubSpeed)
     return {
-      good: density(smash - known.perSpeed * speed, known.besideSpeed),
+      good: density(smash - known.perSpeed * speed, known.relativeSpeed),
       speedLost: lostSpeed(smash) * swing,
       thin: blurredEven(smash, -0.09, 0.01, known.sd) * swing,
       wild: density(smash + 0.015, 1.3 * known.sd) * swing,
@@ -135,7 +135,7 @@ export class StrikeLikelihood {
   }
 
   /** Density of a good shot but for its carry; times the density of its carry it is the whole. */
-  goodBesideCarry(terms: ShotTerms, r: number, e: number): number {
+  goodGivenCarry(terms: ShotTerms, r: number, e: number): number {
     const bySpeed = density(e - this.spread.speedPerCarry * r, this.speedGivenCarry)
     return this.goodShare * terms.good * bySpeed * goodSmash(terms)
   }
@@ -159,7 +159,7 @@ export class StrikeLikelihood {
       (density(e, 1.5 * speed) * goodSmash(terms) * anyCarry(r) +
         anySpeed(e) * (smash?.swing ?? 1) * density(r, 1.2 * carry)) /
       2
-    return this.weighted(terms, lost, thin, wild, toppedBeside(smash, r, e), misread)
+    return this.weighted(terms, lost, thin, wild, toppedGivenSmash(smash, r, e), misread)
   }
 
   /** The same of a shot without a ball speed. */
@@ -219,7 +219,7 @@ const toppedSpeed = (e: number): number => (e < TOPPED.speedUnder ? blurredEven(
 const toppedCarry = (r: number): number => blurredEven(r, -2.2, -0.3, 0.08)
 
 /** A topped shot by its speed and carry: the less speed it has, the less certain its carry is. */
-function toppedBeside(smash: SmashTerms | null, r: number, e: number): number {
+function toppedGivenSmash(smash: SmashTerms | null, r: number, e: number): number {
   if (e >= TOPPED.speedUnder || r >= TOPPED.carryUnder) return 0
   const [most, least] = TOPPED.carryPerSpeed
   return withSmash(toppedSpeed(e), smash, smash?.topped) * blurredEven(r, least * e, most * e, TOPPED.carry)

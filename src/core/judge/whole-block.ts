@@ -5,7 +5,7 @@ import { median } from '../math/quantile'
 import { SPIN_SD, type Centre } from './club-centre'
 import { clubLine, yAt, type LineKind } from './club-line'
 import type { CurvePrediction } from './loft-curve'
-import type { Reading } from './reading'
+import type { ShotReading } from './reading'
 import type { Spread } from './spread'
 
 /** Numbers by which one club is told from its neighbour. */
@@ -30,7 +30,7 @@ const MEDIAN_OVER_MEAN = Math.sqrt(Math.PI / 2)
 const FEWEST_OF_OTHER = 2
 
 /** What the rest of the bag says of the clubs. */
-export type BagBeside = {
+export type BagEvidence = {
   clubs: readonly Club[]
   loftsDeg: readonly number[]
   centres: ReadonlyMap<ClubId, Centre>
@@ -46,11 +46,11 @@ export type BagBeside = {
  * @returns log odds for the other club; null where one of the two cannot be foreseen
  */
 export function wholeBlockLogOdds(
-  readings: readonly Reading[],
+  readings: readonly ShotReading[],
   rest: Centre | null,
   clubId: ClubId,
   other: ClubId,
-  bag: BagBeside,
+  bag: BagEvidence,
 ): number | null {
   const there = bag.centres.get(other)
   const sds: Record<Field, number> = {
@@ -79,7 +79,7 @@ function ownForeseen(
   rest: Centre | null,
   clubId: ClubId,
   other: ClubId,
-  { clubs, loftsDeg, centres, expected }: BagBeside,
+  { clubs, loftsDeg, centres, expected }: BagEvidence,
   sds: Record<Field, number>,
 ): Foreseen {
   const curve = expected.get(clubId)

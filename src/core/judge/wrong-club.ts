@@ -6,7 +6,7 @@ import { NO_LINES, type Lines } from './lines-of-bag'
 import { density } from '../math/normal'
 import { restMissedLogOdds } from './rest-missed'
 import type { Spread } from './spread'
-import { markedWeight, type Reading } from './reading'
+import { markedWeight, type ShotReading } from './reading'
 import { FULL_SWING } from '../station'
 import { StrikeLikelihood } from './strike-likelihood'
 import { wholeBlockLogOdds } from './whole-block'
@@ -56,9 +56,9 @@ const FEWEST_IN_BLOCK = 3
 const TOO_LONG_SD = 3
 const ASK_FROM_IF_LONG = -1.5
 
-type Block = { clubId: ClubId; readings: Reading[] }
+type Block = { clubId: ClubId; readings: ShotReading[] }
 /** The last shots of a block, with the club that explains them. */
-type Suspects = { last: Reading[]; other: ClubId; logOdds: number }
+type Suspects = { last: ShotReading[]; other: ClubId; logOdds: number }
 
 /** What the bag says of its clubs, where a change of club may have been forgotten. */
 export type OfTheBag = {
@@ -75,7 +75,11 @@ export type OfTheBag = {
  * @param clubs longest first, without the putter
  * @param inOrder all readings, session by session in the order hit: a partial swing ends a block
  */
-export function wrongClubs(clubs: readonly Club[], inOrder: readonly Reading[], bag: OfTheBag): WrongClub[] {
+export function wrongClubs(
+  clubs: readonly Club[],
+  inOrder: readonly ShotReading[],
+  bag: OfTheBag,
+): WrongClub[] {
   const search = new Search(clubs, inOrder, bag)
   return blocksOf(inOrder).flatMap((block, b, blocks) =>
     search.suspectsOf(block, sameSession(block, blocks[b - 1]), sameSession(block, blocks[b + 1])),
@@ -90,13 +94,13 @@ const sameSession = (block: Block, other: Block | undefined): ClubId | null =>
 class Search {
   private readonly likelihood: StrikeLikelihood
   private readonly loftsDeg: readonly number[]
-  private readonly full: ReadonlyMap<ClubId, Reading[]>
+  private readonly full: ReadonlyMap<ClubId, ShotReading[]>
   private readonly sums: ReadonlyMap<ClubId, Sums>
   private readonly centres: ReadonlyMap<ClubId, Centre>
 
   constructor(
     private readonly clubs: readonly Club[],
-    inOrder: readonly Reading[],
+    inOrder: readonly ShotReading[],
     private readonly bag: OfTheBag,
   ) {
     this.likelihood = new StrikeLikelihood({ ...bag.spread, missed: MISSED })
@@ -156,7 +160,7 @@ class Search {
   /** A neighbour that explains every shot of a block better than its own club does. */
   private wholeBlock(
     clubId: ClubId,
-    readings: readonly Reading[],
+    readings: readonly ShotReading[],
     lastClub: ClubId | null,
     nextClub: ClubId | null,
   ): Suspects | null {
@@ -187,7 +191,7 @@ class Search {
 
   /** Log odds that shots are another club's rather than their own's. */
   private logOdds(
-    last: readonly Reading[],
+    last: readonly ShotReading[],
     rest: Centre,
     clubId: ClubId,
     other: Club,
@@ -216,7 +220,7 @@ class Search {
   }
 
   /** By how much it is likelier that the rest of the club was missed; 0 where it is not. */
-  private restMissed(last: readonly Reading[], rest: Centre, clubId: ClubId): number {
+  private restMissed(last: readonly ShotReading[], rest: Centre, clubId: ClubId): number {
     const expected = this.bag.expected.get(clubId)
     if (!expected) return 0
     return Math.max(
@@ -231,7 +235,7 @@ class Search {
     )
   }
 
-  private askFrom(last: readonly Reading[], rest: Centre, left: number): number {
+  private askFrom(last: readonly ShotReading[], rest: Centre, left: number): number {
     if (last.length >= left && left < ESTABLISHED) return ASK_FROM_IF_HALF
     const tooLong = last.every(
       ({ logCarry }) => logCarry - (rest.logCarry ?? logCarry) > TOO_LONG_SD * this.bag.spread.carry,
@@ -250,7 +254,7 @@ function chanceOf(isNext: boolean, away: number): number {
 }
 
 /** The runs of one club, each with its full-swing readings in the order hit. */
-function blocksOf(inOrder: readonly Reading[]): Block[] {
+function blocksOf(inOrder: readonly ShotReading[]): Block[] {
   const blocks: (Block & { session: number; swing: string })[] = []
   for (const reading of inOrder) {
     const { clubId, swing } = reading.shot
@@ -278,7 +282,7 @@ function* candidates(
 }
 
 /** Whether shots lie beyond the spread of a club, all on one side. */
-function isFar(last: readonly Reading[], { logCarry }: Centre, carrySd: number): boolean {
+function isFar(last: readonly ShotReading[], { logCarry }: Centre, carrySd: number): boolean {
   if (logCarry === undefined) return false
   const limit = Math.max(FAR.share, FAR.deviations * carrySd)
   const away = last.map((reading) => reading.logCarry - logCarry)
@@ -305,8 +309,8 @@ function centreOfClub(
 
 /** A good shot of its own club: where the others of it lie, or where the golfer's other clubs put it. */
 function ownGood(
-  { logCarry }: Reading,
-  { good, besideCarry }: ShotAt,
+  { logCarry }: ShotReading,
+  { good, sameLoftCarry }: ShotAt,
   centre: Centre,
   expected: CurvePrediction | null,
   carrySd: number,
@@ -314,5 +318,5 @@ function ownGood(
   if (!expected) return good
   const share = AT_EXPECTED.one * AT_EXPECTED.fade ** Math.max(0, centre.weight - 1)
   const sd = Math.hypot(carrySd, Math.sqrt(expected.varianceM2) / expected.carryM)
-  return (1 - share) * good + share * density(logCarry - Math.log(expected.carryM), sd) * besideCarry
+  return (1 - share) * good + share * density(logCarry - Math.log(expected.carryM), sd) * sameLoftCarry
 }

@@ -1,13 +1,13 @@
 import { median } from './quantile'
 
 export type Point = { x: number; y: number }
-export type Line = { slope: number; at0: number }
+export type RobustLine = { slope: number; at0: number }
 
 /**
  * The line through some points by the median of all slopes (Theil 1950, Sen 1968), so that a point that is
  * off does not bend it. Null where no two points are `apart` in x.
  */
-export function robustLine(points: readonly Point[], apart: number): Line | null {
+export function robustLine(points: readonly Point[], apart: number): RobustLine | null {
   const slopes: number[] = []
   for (const [i, a] of points.entries()) {
     for (const b of points.slice(i + 1)) {

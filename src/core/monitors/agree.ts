@@ -35,7 +35,7 @@ export type Agreement = {
 }
 
 /** The two numbers of one shot. */
-export type Pair = readonly [aM: number, bM: number]
+export type CarryPair = readonly [aM: number, bM: number]
 
 /** Limits of agreement after Bland and Altman 1986, with 1.96 standard deviations where their print uses 2. */
 const LIMITS_SD = 1.96
@@ -58,7 +58,7 @@ export const outerSds = (pairs: number): number =>
   LIMITS_SD + tQuantile(UPPER, pairs - 1) * Math.sqrt(1 / pairs + LIMITS_SD ** 2 / (2 * (pairs - 1)))
 
 /** Which pairs are measurements of one shot, by how far their differences lie from the middle one. */
-export function keptPairs(pairs: readonly Pair[]): boolean[] {
+export function keptPairs(pairs: readonly CarryPair[]): boolean[] {
   if (pairs.length < DROP_FROM) return pairs.map(() => true)
   const off = pairs.map(([a, b]) => a - b)
   const middle = median(off)
@@ -72,7 +72,7 @@ export function keptPairs(pairs: readonly Pair[]): boolean[] {
  * @param toleranceM within how much they are to agree
  * @returns null below three pairs that are any
  */
-export function agreement(pairs: readonly Pair[], toleranceM: number): Agreement | null {
+export function agreement(pairs: readonly CarryPair[], toleranceM: number): Agreement | null {
   const kept = keptPairs(pairs)
   const off = pairs.filter((_, i) => kept[i]).map(([a, b]) => a - b)
   if (off.length < 3) return null
@@ -111,7 +111,7 @@ export type Growth = { perM: number; halfPerM: number; grows: boolean }
 const FEWEST_TO_GROW = 10
 
 /** Whether the difference of two monitors grows with distance; null below ten pairs, or where all go equally far. */
-export function growthOf(pairs: readonly Pair[]): Growth | null {
+export function growthOf(pairs: readonly CarryPair[]): Growth | null {
   const kept = keptPairs(pairs)
   const points = pairs.filter((_, i) => kept[i]).map(([a, b]) => ({ x: (a + b) / 2, y: a - b }))
   if (points.length < FEWEST_TO_GROW) return null

@@ -1,5 +1,5 @@
 import { FLIGHT_FIELDS, type Flight, type FlightField } from '../shots/flight-fields'
-import { FEWEST_TO_CORRECT, agreement, growthOf, keptPairs, type Pair } from './agree'
+import { FEWEST_TO_CORRECT, agreement, growthOf, keptPairs, type CarryPair } from './agree'
 import type { ReadingPair } from './pair-readings'
 
 /** By what a monitor's numbers of one field are off another's: a share of each, and what is added on top, in the field's unit. */
@@ -50,7 +50,7 @@ const MAY_GROW: readonly FlightField[] = ['carryM', 'totalM']
 /** Every field that both monitors measured, from three pairs on. */
 export function fieldsOff(pairs: readonly ReadingPair[]): FieldOff[] {
   return FLIGHT_FIELDS.flatMap((field): FieldOff[] => {
-    const values = pairs.flatMap(({ first, second }): Pair[] => {
+    const values = pairs.flatMap(({ first, second }): CarryPair[] => {
       const [a, b] = [first[field], second[field]]
       return typeof a === 'number' && typeof b === 'number' ? [[a, b]] : []
     })
@@ -64,7 +64,7 @@ export function fieldsOff(pairs: readonly ReadingPair[]): FieldOff[] {
 }
 
 /** A constant; or a share, where the difference grows with the distance and a share leaves less of it over. */
-function shiftOf(values: readonly Pair[], off: number, grows: boolean): Shift {
+function shiftOf(values: readonly CarryPair[], off: number, grows: boolean): Shift {
   const constant = { share: 0, plus: off }
   if (!grows) return constant
   const kept = keptPairs(values)

@@ -1,13 +1,13 @@
 import { describe, expect, it } from 'vitest'
 import { dice } from '../../../simulators/golfers/dice'
 import { lengthIn, yards } from '../units'
-import { agreement, growthOf, keptPairs, type Pair } from './agree'
+import { agreement, growthOf, keptPairs, type CarryPair } from './agree'
 import { pairsToProve, proofChance } from './pairs-to-prove'
 import { readPairs } from './typed-pairs'
 import { factorHalf, factorOf, isOneFactor, lieStocks } from '../balls/factor'
 
 const yd = (metres: number | undefined) => lengthIn(metres ?? NaN, 'yd')
-const pairsOf = (a: readonly number[], b: readonly number[]): Pair[] =>
+const pairsOf = (a: readonly number[], b: readonly number[]): CarryPair[] =>
   a.map((each, i) => [each, b[i] as number])
 
 /** Peak flow by two meters, l/min: Bland & Altman 1986, Lancet i:307, table 1. */
@@ -29,11 +29,11 @@ describe('two monitors', () => {
   })
 
   /** Differences with exactly that mean and standard deviation, in yards. */
-  const differing = (count: number, bias: number, sd: number): Pair[] => {
+  const differing = (count: number, bias: number, sd: number): CarryPair[] => {
     const raw = Array.from({ length: count }, (_, i) => Math.sin(1.7 * i) + (i % 3) / 3)
     const mean = raw.reduce((a, b) => a + b, 0) / count
     const own = Math.sqrt(raw.reduce((sum, each) => sum + (each - mean) ** 2, 0) / (count - 1))
-    return raw.map((each, i): Pair => {
+    return raw.map((each, i): CarryPair => {
       const b = yards(100 + 4 * i)
       return [b + yards(bias + (sd * (each - mean)) / own), b]
     })
@@ -65,7 +65,7 @@ describe('two monitors', () => {
   })
 
   it('what lies far off is a misread or no pair: dropped, and counted', () => {
-    const pairs: Pair[] = [...differing(20, 1, 0.5), [yards(150), yards(90)]]
+    const pairs: CarryPair[] = [...differing(20, 1, 0.5), [yards(150), yards(90)]]
     expect(keptPairs(pairs).filter((kept) => !kept)).toHaveLength(1)
     // A misread in 21 is more than 3 in 100: single shots are not shown to agree.
     const found = agreement(pairs, yards(5))
@@ -74,7 +74,9 @@ describe('two monitors', () => {
     // Of a few pairs none is dropped, and what they say is a guess.
     expect(agreement(pairs.slice(-5), yards(5))).toMatchObject({ pairs: 5, dropped: 0, isGuess: true })
     // Within three yards nothing is dropped, however alike the others are.
-    expect(agreement([...Array.from({ length: 9 }, (): Pair => [100, 100]), [102, 100]], 5)?.dropped).toBe(0)
+    expect(
+      agreement([...Array.from({ length: 9 }, (): CarryPair => [100, 100]), [102, 100]], 5)?.dropped,
+    ).toBe(0)
   })
 
   it.each([3, 5, 8, 20])(
@@ -84,7 +86,7 @@ describe('two monitors', () => {
       let held = 0
       for (let study = 0; study < 4000; study++) {
         const found = agreement(
-          Array.from({ length: count }, (): Pair => [roll.normal(1, 1.5), 0]),
+          Array.from({ length: count }, (): CarryPair => [roll.normal(1, 1.5), 0]),
           5,
         )
         const next = roll.normal(1, 1.5)
@@ -105,21 +107,24 @@ describe('two monitors', () => {
     const roll = dice(41)
     let proven = 0
     for (let study = 0; study < 2000; study++) {
-      const pairs = Array.from({ length: count }, (): Pair => [roll.normal(yards(bias), yards(sd)), 0])
+      const pairs = Array.from({ length: count }, (): CarryPair => [roll.normal(yards(bias), yards(sd)), 0])
       if (agreement(pairs, yards(5))?.claims.limitsProven) proven++
     }
     expect(proven / 2000).toBeGreaterThan(0.87)
   })
 
   it('a difference that grows with distance is found from 30 pairs, and none where it is constant', () => {
-    const growing = Array.from({ length: 30 }, (_, i): Pair => [60 + 5 * i * 1.03 + (i % 3) - 1, 60 + 5 * i])
+    const growing = Array.from({ length: 30 }, (_, i): CarryPair => [
+      60 + 5 * i * 1.03 + (i % 3) - 1,
+      60 + 5 * i,
+    ])
     expect(growthOf(growing)).toMatchObject({ grows: true })
     expect(growthOf(growing)?.perM).toBeCloseTo(0.03, 2)
     expect(
-      growthOf(Array.from({ length: 30 }, (_, i): Pair => [61 + 5 * i + (i % 3), 60 + 5 * i]))?.grows,
+      growthOf(Array.from({ length: 30 }, (_, i): CarryPair => [61 + 5 * i + (i % 3), 60 + 5 * i]))?.grows,
     ).toBe(false)
     expect(growthOf(growing.slice(0, 9))).toBeNull()
-    expect(growthOf(Array.from({ length: 12 }, (): Pair => [100, 100]))).toBeNull()
+    expect(growthOf(Array.from({ length: 12 }, (): CarryPair => [100, 100]))).toBeNull()
   })
 })
 

@@ -125,10 +125,10 @@ function byStation(readings: readonly MonitorReading[]): Map<string, MonitorRead
   return stations
 }
 
-type Pairs = [MonitorReading, MonitorReading][]
+type ReadingPairs = [MonitorReading, MonitorReading][]
 
 /** Pairs by the clock: with the second clock set as the readings fit best, or as it stands where too few fit any setting. */
-function byTime(first: readonly MonitorReading[], second: readonly MonitorReading[]): Pairs {
+function byTime(first: readonly MonitorReading[], second: readonly MonitorReading[]): ReadingPairs {
   const [a, b] = [first, second].map((list) => [...list].sort((x, y) => x.hitMs - y.hitMs))
   if (!a?.[0] || !b?.[0]) return []
   // Looked at from one side only: settings that fit alike are then chosen alike from both.
@@ -169,8 +169,8 @@ function offsetsOf(a: readonly MonitorReading[], b: readonly MonitorReading[]): 
 }
 
 /** By how much likelier pairs are readings of one ball each than of two: the logarithm, all together. */
-function worthOf(pairs: Pairs, offMs: number): number {
-  const differenceOf = ([a, b]: Pairs[number]) =>
+function worthOf(pairs: ReadingPairs, offMs: number): number {
+  const differenceOf = ([a, b]: ReadingPairs[number]) =>
     a.carryM && b.carryM && a.carryM > 0 && b.carryM > 0 ? Math.log(a.carryM / b.carryM) : null
   const known = pairs.flatMap((pair) => differenceOf(pair) ?? [])
   const usual = known.length > 0 ? median(known) : 0
@@ -207,10 +207,10 @@ function nearest(
   b: readonly MonitorReading[],
   offMs: number,
   withinMs: number,
-): Pairs {
+): ReadingPairs {
   const forth = nearestOf(a, b, offMs)
   const back = nearestOf(b, a, -offMs)
-  return a.flatMap((each, i): Pairs => {
+  return a.flatMap((each, i): ReadingPairs => {
     const j = forth[i] ?? -1
     const other = b[j]
     return other &&

@@ -1,10 +1,10 @@
 import { readNumber } from '../typed-length'
 import { metresFrom, type LengthUnit } from '../units'
-import type { Pair } from './agree'
+import type { CarryPair } from './agree'
 
 /** Lines of two carries, the same shot by either monitor. */
 export type TypedPairs = {
-  pairs: { line: number; pair: Pair }[]
+  pairs: { line: number; pair: CarryPair }[]
   /** Lines that hold no pair: a shot that one of the two lost, or no number. */
   left: { line: number; text: string }[]
 }

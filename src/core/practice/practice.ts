@@ -38,9 +38,9 @@ export function whatToPractise(
   return items.sort((a, b) => b.worthM - a.worthM).slice(0, MOST)
 }
 
-type Found = Pick<PracticeItem, 'worthM' | 'reason'>
+type PracticeFinding = Pick<PracticeItem, 'worthM' | 'reason'>
 
-function strikeOf(station: Station, sessions: readonly (readonly Stock[])[]): Found | null {
+function strikeOf(station: Station, sessions: readonly (readonly Stock[])[]): PracticeFinding | null {
   const last = sessions.slice(0, STRIKE.of)
   const struck = last.flatMap((stocks) => {
     const off = stocks.find((stock) => sameStation(stock, station))?.offCurve
@@ -52,7 +52,7 @@ function strikeOf(station: Station, sessions: readonly (readonly Stock[])[]): Fo
 }
 
 /** Spreads as shares of carry, with what is known of each: a sample's logarithm errs by 1/√(2(n − 1)). */
-function spreadOf(stock: HitStock, full: readonly HitStock[]): Found | null {
+function spreadOf(stock: HitStock, full: readonly HitStock[]): PracticeFinding | null {
   const others = full.filter(
     (each) => each.clubId !== stock.clubId && each.sdM !== undefined && each.count > 1,
   )

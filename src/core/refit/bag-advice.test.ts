@@ -10,10 +10,10 @@ import { reachesDriver, topEnd } from './top-end'
 
 describe('two clubs for one job', () => {
   it('5-wood 177 and a 7-wood 3.4 ± 1.6 shorter: 0.87; at 4.2 ± 1.6: 0.73', () => {
-    const doing = (yd: number) => ({ carryM: yards(yd) })
-    expect(sameJob(doing(177), doing(173.6), yards(1.6))).toBeCloseTo(0.87, 2)
-    expect(sameJob(doing(177), doing(172.8), yards(1.6))).toBeCloseTo(0.73, 1)
-    expect(sameJob({ ...doing(177), landingDeg: 40 }, { ...doing(175), landingDeg: 44 }, yards(1))).toBeNull()
+    const use = (yd: number) => ({ carryM: yards(yd) })
+    expect(sameJob(use(177), use(173.6), yards(1.6))).toBeCloseTo(0.87, 2)
+    expect(sameJob(use(177), use(172.8), yards(1.6))).toBeCloseTo(0.73, 1)
+    expect(sameJob({ ...use(177), landingDeg: 40 }, { ...use(175), landingDeg: 44 }, yards(1))).toBeNull()
   })
 
   it('the one whose smaller spread is likely real is kept, else the steeper, the better struck, the better liked, the easier', () => {

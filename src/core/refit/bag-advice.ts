@@ -2,7 +2,7 @@ import type { BagAnalysis } from '../analyse-bag'
 import type { ClubKind } from '../bag/club'
 import { ordinaryRun } from '../flight/station-run'
 import type { GapClubs } from '../gaps/gap-clubs'
-import { carryDifference, isMeasured } from '../gaps/step'
+import { carryDifference, isMeasured } from '../gaps/gap'
 import type { ClubId } from '../ids'
 import { sdOf } from '../math/z90'
 import { atStation, fullSwingOf } from '../station'
@@ -52,10 +52,10 @@ function sameJobs(bag: HitBag): SameJob[] {
     const { longerId, shorterId, lowM, highM, leftOnPurpose } = gap
     const [longer, shorter] = [hitClub(bag, longerId), hitClub(bag, shorterId)]
     if (!longer || !shorter || leftOnPurpose !== undefined) return []
-    const doing = { ...doingOf(shorter.stock), carryM: shorter.stock.carryM }
+    const use = { ...clubUseOf(shorter.stock), carryM: shorter.stock.carryM }
     const probability = sameJob(
-      { ...doingOf(longer.stock), carryM: doing.carryM + carryDifference(gap) },
-      doing,
+      { ...clubUseOf(longer.stock), carryM: use.carryM + carryDifference(gap) },
+      use,
       sdOf({ lowM, highM }),
     )
     if (probability === null || probability < SAME_JOB_FROM.probably) return []
@@ -70,14 +70,14 @@ export function whichToKeep(longer: HitClub, shorter: HitClub): { keep?: ClubId;
 }
 
 /** How a stock lands and runs, as measured, else by the model. */
-export function doingOf(stock: HitStock): { landingDeg?: number; runM?: number } {
+export function clubUseOf(stock: HitStock): { landingDeg?: number; runM?: number } {
   const landingDeg = stock.averages.landingDeg ?? stock.modelled?.landingDeg
   const run = ordinaryRun(stock)
   return { ...(landingDeg !== undefined && { landingDeg }), ...(run && { runM: run.runM }) }
 }
 
 function keepingOf({ stock, club }: HitClub) {
-  const { landingDeg } = doingOf(stock)
+  const { landingDeg } = clubUseOf(stock)
   const missed = stock.missed?.count ?? 0
   return {
     ...(stock.sdM !== undefined && { spread: stock.sdM / stock.carryM }),
@@ -111,6 +111,6 @@ function longEnd(bag: HitBag): Pick<BagAdvice, 'topEnd' | 'reachDriver'> {
 function runUpClubs({ clubs, analysis }: HitBag): ClubId[] {
   return clubs.flatMap(({ id, kind }) => {
     const stock = atStation(analysis.stocks, fullSwingOf(id))
-    return kind !== 'driver' && isHit(stock) && isHeldByGreen(doingOf(stock)) === 'no' ? [id] : []
+    return kind !== 'driver' && isHit(stock) && isHeldByGreen(clubUseOf(stock)) === 'no' ? [id] : []
   })
 }

@@ -1,6 +1,6 @@
 import type { BagAnalysis } from '../analyse-bag'
 import { isSameGap, type GapClubs } from '../gaps/gap-clubs'
-import type { Gap } from '../gaps/step'
+import type { Gap } from '../gaps/gap'
 import type { Fix } from './fixes'
 import type { DaysOfClubs, Gate } from './gate'
 import { fixesOfLongClub, type LongClubAdvice } from './long-clubs'

@@ -1,10 +1,10 @@
 import { describe, expect, it } from 'vitest'
 import { clubAt, paperBagOf } from '../../../tests/paper-bags'
-import type { JudgedGap } from '../gaps/step'
+import type { JudgedGap } from '../gaps/gap'
 import type { ClubId } from '../ids'
 import type { Stock } from '../stock/stock'
 import { yards } from '../units'
-import { firstShut, gates, isTrouble, type DaysOfClubs } from './gate'
+import { firstShut, gates, isNotice, type DaysOfClubs } from './gate'
 import { beforeChange } from './gap-advice'
 
 const LOFTS = [32, 36, 41, 46]
@@ -77,11 +77,15 @@ describe('the gate before a change of a club', () => {
   ])('is shut by %s', (_, shut, because) => expect(shut()).toBe(because))
 
   it('names of several reasons the one that comes first', () => {
-    const trouble = { longerId: clubAt(36), shorterId: clubAt(41) }
+    const gapToImprove = { longerId: clubAt(36), shorterId: clubAt(41) }
     expect(
-      firstShut([{ ...trouble, shut: 'lofts-not-measured' }, { ...trouble, shut: 'few-shots' }, trouble]),
+      firstShut([
+        { ...gapToImprove, shut: 'lofts-not-measured' },
+        { ...gapToImprove, shut: 'few-shots' },
+        gapToImprove,
+      ]),
     ).toBe('few-shots')
-    expect(firstShut([trouble])).toBeNull()
+    expect(firstShut([gapToImprove])).toBeNull()
   })
 
   it('stands before every trouble, settled ones first, then the one furthest from even', () => {
@@ -95,10 +99,10 @@ describe('the gate before a change of a club', () => {
   })
 
   it('does not stand before what is even, borderline, or left on purpose', () => {
-    expect(isTrouble(gap(32, 36, 9))).toBe(false)
-    expect(isTrouble({ ...WIDE, verdict: 'borderline', lineM: 1 } as JudgedGap)).toBe(false)
-    expect(isTrouble({ ...WIDE, leftOnPurpose: 'so I want it' })).toBe(false)
-    expect(isTrouble(WIDE)).toBe(true)
+    expect(isNotice(gap(32, 36, 9))).toBe(false)
+    expect(isNotice({ ...WIDE, verdict: 'borderline', lineM: 1 } as JudgedGap)).toBe(false)
+    expect(isNotice({ ...WIDE, leftOnPurpose: 'so I want it' })).toBe(false)
+    expect(isNotice(WIDE)).toBe(true)
   })
 })
 

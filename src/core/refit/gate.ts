@@ -1,6 +1,6 @@
 import type { BagAnalysis } from '../analyse-bag'
 import type { GapClubs } from '../gaps/gap-clubs'
-import { isJudged, type JudgedGap, type Gap } from '../gaps/step'
+import { isJudged, type JudgedGap, type Gap } from '../gaps/gap'
 import type { ClubId } from '../ids'
 import { fullSwingOf, atStation } from '../station'
 import { isHit, type Stock } from '../stock/stock'
@@ -17,7 +17,7 @@ export type Gate = GapClubs & { shut?: Shut }
 export const FEWEST_TO_REFIT = { solid: 10, days: 2 }
 
 /** Whether a step is none that the golfer wants: called, or leaning that way, and not left on purpose. */
-export const isTrouble = (gap: Gap): gap is JudgedGap =>
+export const isNotice = (gap: Gap): gap is JudgedGap =>
   isJudged(gap) &&
   gap.leftOnPurpose === undefined &&
   gap.verdict !== 'good' &&
@@ -34,7 +34,7 @@ export function gates(
   days: DaysOfClubs,
 ): Gate[] {
   return gaps
-    .filter(isTrouble)
+    .filter(isNotice)
     .sort((a, b) => Number(b.settled) - Number(a.settled) || awayFrom(b) - awayFrom(a))
     .map((gap): Gate => {
       const { longerId, shorterId } = gap

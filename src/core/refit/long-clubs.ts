@@ -1,7 +1,7 @@
 import type { GapClubs } from '../gaps/gap-clubs'
-import { isJudged, type JudgedGap } from '../gaps/step'
+import { isJudged, type JudgedGap } from '../gaps/gap'
 import type { ClubId } from '../ids'
-import { doingOf, whichToKeep, hitClub, type HitBag, type HitClub } from './bag-advice'
+import { clubUseOf, whichToKeep, hitClub, type HitBag, type HitClub } from './bag-advice'
 import type { Fix } from './fixes'
 import { gripBetween } from './no-change'
 import type { PaperBag } from './paper-bag'
@@ -70,7 +70,7 @@ function belowDriver(
   paper: PaperBag,
 ): LongClubAdvice {
   const grip = gripBetween(analysis.stocks, { longerId, shorterId })
-  const [add] = additions({ ...paper, rack: [] }, { troubles: [{ longerId, shorterId }] }, 1)
+  const [add] = additions({ ...paper, rack: [] }, { gapsToImprove: [{ longerId, shorterId }] }, 1)
   return {
     longerId,
     shorterId,
@@ -81,7 +81,7 @@ function belowDriver(
 }
 
 function moreLoft({ id, stock, club }: HitClub, gap: GapClubs, paper: PaperBag): LongClubAdvice | null {
-  const { landingDeg } = doingOf(stock)
+  const { landingDeg } = clubUseOf(stock)
   const shorterLoft = paper.clubs.find((each) => each.club.id === gap.shorterId)?.club.loftDeg ?? null
   if (landingDeg === undefined || landingDeg >= LANDS_FLAT_DEG || !club || club.loftDeg === null) return null
   const loftDeg = club.loftDeg
@@ -111,7 +111,7 @@ function freeSlot(bag: PaperBag): FreeSlot | null {
   const gaps = gapsOf(bag).filter(({ gapM, limitsM }) => limitsM !== null && gapM > limitsM.tooWide)
   const [best] = ranked(
     bag,
-    gaps.flatMap((gap) => additions({ ...bag, rack: [] }, { troubles: [gap] }, 1)),
+    gaps.flatMap((gap) => additions({ ...bag, rack: [] }, { gapsToImprove: [gap] }, 1)),
   )
   const [fix] = best ?? []
   if (!best || !fix || worthOf(bag, best) <= worthOf(bag, [])) return null

@@ -65,7 +65,7 @@ export function limitsOf({ clubs, gapRule }: PaperBag): (Zones | null)[] {
 }
 
 /** What a gap depends on besides the carries and bends of its two clubs. */
-export type Pair = {
+export type PaperPair = {
   measuredM2: number
   isLeft: boolean
   /** What the longer runs more, where one of the two is only hit from the tee: such a gap is one of totals. */
@@ -74,7 +74,7 @@ export type Pair = {
 
 type Side = Pick<PaperClub, 'club' | 'varianceM2' | 'runM'>
 
-export function pairOf({ gapVarianceM2, left }: PaperBag, longer: Side, shorter: Side): Pair {
+export function pairOf({ gapVarianceM2, left }: PaperBag, longer: Side, shorter: Side): PaperPair {
   const key = gapKey({ longerId: longer.club.id, shorterId: shorter.club.id })
   return {
     measuredM2: gapVarianceM2.get(key) ?? longer.varianceM2 + shorter.varianceM2,
@@ -87,7 +87,7 @@ const onTotal = (a: Side, b: Side): boolean =>
   (a.club.job === 'tee' || b.club.job === 'tee') && a.runM !== null && b.runM !== null
 
 /** One standard deviation of a gap on paper. */
-export function gapSd({ measuredM2 }: Pair, longer: PaperClub, shorter: PaperClub): number {
+export function gapSd({ measuredM2 }: PaperPair, longer: PaperClub, shorter: PaperClub): number {
   // What a degree is worth is unsure for both alike: bent the same way they stay as far apart as they were.
   const bent = longer.movedDeg * longer.perDegree.sdMPerDeg - shorter.movedDeg * shorter.perDegree.sdMPerDeg
   return Math.sqrt(
@@ -100,7 +100,7 @@ export function gapSd({ measuredM2 }: Pair, longer: PaperClub, shorter: PaperClu
 
 /** The chance that a gap on paper is good. Hot: called thousands of times in a search. */
 export function goodChanceOf(
-  pair: Pair,
+  pair: PaperPair,
   longer: PaperClub,
   shorter: PaperClub,
   limitsM: Zones | null,

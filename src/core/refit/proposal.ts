@@ -15,7 +15,7 @@ export type Proposal = {
   strategy: Strategy
   fixes: Fix[]
   /** The gaps it is for. */
-  troubles: GapClubs[]
+  gapsToImprove: GapClubs[]
   /** How many gaps are likely good, before and after, as sums of chances. */
   before: number
   after: number
@@ -29,12 +29,12 @@ export type Proposal = {
 }
 
 /** The best of what was tried and falls short, where nothing is proposed. */
-export type BestTried = Pick<Proposal, 'fixes' | 'before' | 'after' | 'gaps' | 'troubles'>
+export type BestTried = Pick<Proposal, 'fixes' | 'before' | 'after' | 'gaps' | 'gapsToImprove'>
 
 /** The gaps of some that fixes do something to. */
 export const meantBy = (bag: PaperBag, gates: readonly Gate[], fixes: readonly Fix[]): Gate[] => {
   const after = evaluate(bag, fixes).bag
-  return gates.filter((trouble) => touches(bag, after, fixes, trouble))
+  return gates.filter((gapToImprove) => touches(bag, after, fixes, gapToImprove))
 }
 
 /** Why some fixes are only a preview; null where they may be done. What bends no club need not wait for measured lofts. */
@@ -57,7 +57,7 @@ export function proposalOf(
   return {
     strategy,
     fixes,
-    troubles: meant.map(({ longerId, shorterId }) => ({ longerId, shorterId })),
+    gapsToImprove: meant.map(({ longerId, shorterId }) => ({ longerId, shorterId })),
     before: sumEven(before),
     after: sumEven(gaps),
     good: goodGapsWith(bag, fixes),
@@ -73,9 +73,9 @@ export function proposalOf(
 const indexOfClub = ({ clubs }: PaperBag, id: ClubId): number => clubs.findIndex(({ club }) => club.id === id)
 
 /** Whether a set of fixes does something to a trouble: to one of its clubs, or between them. */
-function touches(bag: PaperBag, after: PaperBag, fixes: readonly Fix[], trouble: GapClubs): boolean {
-  const { longerId, shorterId } = trouble
-  if (fixes.some((fix) => 'clubId' in fix && isOfGap(trouble, fix.clubId))) return true
+function touches(bag: PaperBag, after: PaperBag, fixes: readonly Fix[], gapToImprove: GapClubs): boolean {
+  const { longerId, shorterId } = gapToImprove
+  if (fixes.some((fix) => 'clubId' in fix && isOfGap(gapToImprove, fix.clubId))) return true
   const [from, to] = [indexOfClub(after, longerId), indexOfClub(after, shorterId)]
   return from >= 0 && to >= 0 && to - from > indexOfClub(bag, shorterId) - indexOfClub(bag, longerId)
 }

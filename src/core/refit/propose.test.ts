@@ -22,7 +22,7 @@ describe('what is proposed', () => {
     expect(work).toMatchObject({
       strategy: 'least-work',
       fixes: [bend(36, 2), bend(41, -1)],
-      troubles: [WIDE],
+      gapsToImprove: [WIDE],
     })
     expect(work!.after - work!.before).toBeGreaterThanOrEqual(0.5)
     expect(work!.cautions).toContainEqual({ kind: 'clubmaker' })
@@ -113,7 +113,7 @@ describe('several troubles', () => {
   it('what may be done now goes before what waits for something, and leaves its clubs alone', () => {
     const [work] = proposed(bag, [{ ...first, shut: 'few-shots' }, second], 0)
     expect(work!.shut).toBeUndefined()
-    expect(work!.troubles).toEqual([second])
+    expect(work!.gapsToImprove).toEqual([second])
     const touched = work!.fixes.flatMap((fix) => ('clubId' in fix ? [fix.clubId] : []))
     expect(touched).not.toContain(first.longerId)
     expect(touched).not.toContain(first.shorterId)
@@ -123,6 +123,6 @@ describe('several troubles', () => {
     const [leaning] = proposed(bag, [{ ...second, shut: 'not-settled' }], 0)
     expect(leaning!.shut).toBe('not-settled')
     const [settled] = proposed(bag, [{ ...first, shut: 'not-settled' }, second], 0)
-    expect(settled!.troubles).toEqual([second])
+    expect(settled!.gapsToImprove).toEqual([second])
   })
 })

@@ -37,14 +37,15 @@ export function propose(
 
 /** The proposals for one gap, the cheapest first: those of the whole bag that are for it, and else those for it alone. */
 export function proposalsFor(
-  trouble: GapClubs,
+  gapToImprove: GapClubs,
   bag: PaperBag,
   gates: readonly Gate[],
   rules: Proposing,
   ofBag: readonly Proposal[],
 ): Proposal[] {
-  const isFor = ({ troubles }: Proposal): boolean => troubles.some((each) => isSameGap(each, trouble))
-  const alone = propose(bag, gates, { ...rules, only: trouble }).proposals.filter(isFor)
+  const isFor = ({ gapsToImprove }: Proposal): boolean =>
+    gapsToImprove.some((each) => isSameGap(each, gapToImprove))
+  const alone = propose(bag, gates, { ...rules, only: gapToImprove }).proposals.filter(isFor)
   return STRATEGIES.flatMap((strategy) => {
     const [its, own] = [ofBag, alone].map((list) =>
       list.find((each) => each.strategy === strategy && isFor(each)),

@@ -2,7 +2,7 @@ import { phi } from '../math/normal'
 import { yards } from '../units'
 
 /** How two clubs do: how far apart, and how each lands and runs. Metres and degrees. */
-export type Doing = { carryM: number; landingDeg?: number; runM?: number }
+export type ClubUse = { carryM: number; landingDeg?: number; runM?: number }
 
 const NEAR = { leastM: yards(5), ofCarry: 0.03 }
 const ALIKE = { landingDeg: 3, runM: yards(3) }
@@ -14,7 +14,7 @@ export const SAME_JOB_FROM = { surely: 0.8, probably: 0.7 }
  * another job at one number. What is not known of landing and run does not speak against it.
  * @param sdM standard deviation of what is known of their difference
  */
-export function sameJob(a: Doing, b: Doing, sdM: number): number | null {
+export function sameJob(a: ClubUse, b: ClubUse, sdM: number): number | null {
   const unlike = (x: number | undefined, y: number | undefined, most: number) =>
     x !== undefined && y !== undefined && Math.abs(x - y) > most
   if (unlike(a.landingDeg, b.landingDeg, ALIKE.landingDeg) || unlike(a.runM, b.runM, ALIKE.runM)) return null
@@ -72,7 +72,7 @@ const HOLDS_GREEN = { landingDeg: 45, runM: yards(8) }
 const WITH_ROOM = { landingDeg: 40, runM: yards(14) }
 
 /** Null where neither its landing nor its run is known. */
-export function isHeldByGreen({ landingDeg, runM }: Omit<Doing, 'carryM'>): HoldsGreen | null {
+export function isHeldByGreen({ landingDeg, runM }: Omit<ClubUse, 'carryM'>): HoldsGreen | null {
   if (landingDeg === undefined && runM === undefined) return null
   if ((landingDeg ?? 0) >= HOLDS_GREEN.landingDeg || (runM ?? Infinity) <= HOLDS_GREEN.runM) return 'yes'
   if ((landingDeg ?? 90) < WITH_ROOM.landingDeg || (runM ?? 0) > WITH_ROOM.runM) return 'no'

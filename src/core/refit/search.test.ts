@@ -8,7 +8,7 @@ import type { PaperBag } from './paper-bag'
 import { withFixes } from './paper-fixes'
 import { goodPaperGaps } from './paper-gaps'
 import { loftLimits } from './refit-club'
-import { additions, aroundTroubles, bestBends, crosses, outsideM, WORSE_M } from './search'
+import { additions, clubsAround, bestBends, crosses, outsideM, WORSE_M } from './search'
 import { gapsOf } from './paper-gaps'
 
 describe('how far a club can be bent', () => {
@@ -58,7 +58,7 @@ describe('the search', () => {
       for (let i = 0; i < 120; i++) {
         const bag = randomBag(roll)
         const at = Math.floor(roll.between(0, bag.clubs.length - 1))
-        const trouble = { longerId: bag.clubs[at]!.club.id, shorterId: bag.clubs[at + 1]!.club.id }
+        const gapToImprove = { longerId: bag.clubs[at]!.club.id, shorterId: bag.clubs[at + 1]!.club.id }
         const near = bag.clubs.slice(Math.max(0, at - 1), at + 3)
         let best = -Infinity
         const tryAll = (from: number, fixes: Fix[]): void => {
@@ -74,7 +74,7 @@ describe('the search', () => {
             if (degrees !== 0) tryAll(from + 1, [...fixes, { kind, clubId: each.club.id, degrees }])
         }
         tryAll(0, [])
-        const found = bestBends(bag, aroundTroubles(bag.clubs, { troubles: [trouble] }), { most })
+        const found = bestBends(bag, clubsAround(bag.clubs, { gapsToImprove: [gapToImprove] }), { most })
         expect(found.length).toBeLessThanOrEqual(most)
         expect(isAllowed(bag, found)).toBe(true)
         expect(Math.abs(worth(bag, found) - best)).toBeLessThan(0.05)
@@ -101,9 +101,9 @@ describe('the search', () => {
 
   it('a club comes in by itself where a slot is free; with none, another goes for it', () => {
     const bag = paperBagOf(EXAMPLE, { rack: [{ loft: 38, yd: 121 }] })
-    for (const fixes of additions(bag, { troubles: [WIDE] }, 0))
+    for (const fixes of additions(bag, { gapsToImprove: [WIDE] }, 0))
       expect(fixes.map(({ kind }) => kind)).toEqual(['add', 'drop'])
-    const free = additions(bag, { troubles: [WIDE] }, 1)
+    const free = additions(bag, { gapsToImprove: [WIDE] }, 1)
     expect(free).toContainEqual([{ kind: 'add', clubId: clubAt(38) }])
     expect(free).toContainEqual([{ kind: 'add', loftDeg: 38.5 }])
     // A new club replaces none while a slot is free.
@@ -116,8 +116,8 @@ describe('the search', () => {
       const bag = randomBag(roll)
       const ids = bag.clubs.map(({ club }) => club.id)
       const untouched = new Set(ids.filter(() => roll.chance(0.5)))
-      const troubles = ids.slice(1).map((shorterId, at) => ({ longerId: ids[at]!, shorterId }))
-      const touched = bestBends(bag, aroundTroubles(bag.clubs, { troubles, untouched })).flatMap((fix) =>
+      const gapsToImprove = ids.slice(1).map((shorterId, at) => ({ longerId: ids[at]!, shorterId }))
+      const touched = bestBends(bag, clubsAround(bag.clubs, { gapsToImprove, untouched })).flatMap((fix) =>
         'clubId' in fix && fix.clubId ? [fix.clubId] : [],
       )
       expect(touched.filter((id) => untouched.has(id))).toEqual([])
@@ -132,9 +132,12 @@ describe('the search', () => {
       { loft: 41, yd: 122 },
     ])
     const movable = new Set([clubAt(32), clubAt(36)])
-    const faced = (yd: number): PaperBag => ({ ...two, demandM: Array.from({ length: 30 }, () => yards(yd)) })
+    const demand = (yd: number): PaperBag => ({
+      ...two,
+      demandM: Array.from({ length: 30 }, () => yards(yd)),
+    })
     const first = (bag: PaperBag) => bestBends(bag, movable, { most: 1 })[0]
-    expect(first(faced(160))).toMatchObject({ clubId: clubAt(32) })
-    expect(first(faced(130))).toMatchObject({ clubId: clubAt(36) })
+    expect(first(demand(160))).toMatchObject({ clubId: clubAt(32) })
+    expect(first(demand(130))).toMatchObject({ clubId: clubAt(36) })
   })
 })

@@ -12,13 +12,13 @@ import { BEND_INCREMENT_DEG, loftLimits } from './refit-club'
 const SWAP_DEG = 4
 
 /** What is looked at: the gaps that something is to be done about, and the clubs that nothing is to be done to. */
-export type Sought = { troubles: readonly GapClubs[]; untouched?: ReadonlySet<ClubId> }
+export type Sought = { gapsToImprove: readonly GapClubs[]; untouched?: ReadonlySet<ClubId> }
 
 /** The clubs of gaps that are not good, and their neighbours: what may be bent. */
-export function aroundTroubles(clubs: readonly PaperClub[], { troubles, untouched }: Sought): Set<ClubId> {
+export function clubsAround(clubs: readonly PaperClub[], { gapsToImprove, untouched }: Sought): Set<ClubId> {
   const ids = new Set<ClubId>()
   clubs.forEach(({ club }, i) => {
-    if (!troubles.some((trouble) => isOfGap(trouble, club.id))) return
+    if (!gapsToImprove.some((gapToImprove) => isOfGap(gapToImprove, club.id))) return
     for (const near of clubs.slice(Math.max(0, i - 1), i + 2))
       if (!untouched?.has(near.club.id)) ids.add(near.club.id)
   })
@@ -30,8 +30,8 @@ export function aroundTroubles(clubs: readonly PaperClub[], { troubles, untouche
  * rack; by itself where a slot is free, and each with one club that goes. A new club takes the place of another only where no
  * slot is free.
  */
-export function additions(bag: PaperBag, { troubles }: Sought, freeSlots: number): Fix[][] {
-  const filled = troubles.map(({ longerId, shorterId }): { one: Fix[]; two: Fix[] } => {
+export function additions(bag: PaperBag, { gapsToImprove }: Sought, freeSlots: number): Fix[][] {
+  const filled = gapsToImprove.map(({ longerId, shorterId }): { one: Fix[]; two: Fix[] } => {
     const [longer, shorter] = [longerId, shorterId].map((id) => bag.clubs.find(({ club }) => club.id === id))
     const lofts = (n: number) => (longer && shorter ? loftsBetween(longer, shorter, n) : [])
     const add = (loftDeg: number): Fix => ({ kind: 'add', loftDeg })
@@ -52,8 +52,8 @@ export function additions(bag: PaperBag, { troubles }: Sought, freeSlots: number
 }
 
 /** Every other loft of its model in the place of a club of a gap that is not good. */
-export function swaps(bag: PaperBag, { troubles }: Sought): Fix[][] {
-  const near = new Set(troubles.flatMap(({ longerId, shorterId }) => [longerId, shorterId]))
+export function swaps(bag: PaperBag, { gapsToImprove }: Sought): Fix[][] {
+  const near = new Set(gapsToImprove.flatMap(({ longerId, shorterId }) => [longerId, shorterId]))
   return bag.clubs
     .filter(({ club, carryM }) => near.has(club.id) && carryM !== null)
     .flatMap(({ club }) =>

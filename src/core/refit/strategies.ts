@@ -9,7 +9,7 @@ import type { PaperBag } from './paper-bag'
 import { evaluate, goodGaps, sumEven, type PaperGap } from './paper-gaps'
 import { inPlaceOf, meantBy, proposalOf, type Proposal } from './proposal'
 import { BEND_INCREMENT_DEG } from './refit-club'
-import { additions, aroundTroubles, bestBends, outsideM, ranked, swaps, type Sought } from './search'
+import { additions, clubsAround, bestBends, outsideM, ranked, swaps, type Sought } from './search'
 
 /** Fixes are proposed only if the chances of all gaps rise by this much together, and bends only if each gap they are for is likelier good than not. */
 const LEAST_GAIN = 0.5
@@ -36,12 +36,12 @@ function soughtOf(gates: readonly Gate[], { only }: Proposing): Sought[] {
   const untouched = new Set(
     gates.filter(({ shut }) => shut !== undefined).flatMap((gate) => [gate.longerId, gate.shorterId]),
   )
-  if (only) return [{ troubles: [only], untouched }, { troubles: [only] }]
+  if (only) return [{ gapsToImprove: [only], untouched }, { gapsToImprove: [only] }]
   return [
-    ...(open.length > 0 ? [{ troubles: open, untouched }] : []),
-    ...open.map((gate) => ({ troubles: [gate], untouched })),
-    { troubles: gates },
-    ...gates.map((gate) => ({ troubles: [gate] })),
+    ...(open.length > 0 ? [{ gapsToImprove: open, untouched }] : []),
+    ...open.map((gate) => ({ gapsToImprove: [gate], untouched })),
+    { gapsToImprove: gates },
+    ...gates.map((gate) => ({ gapsToImprove: [gate] })),
   ]
 }
 
@@ -55,7 +55,7 @@ export function leastWork(
   const before = sumEven(evaluate(bag, []).gaps)
   return firstOf(
     soughtOf(gates, rules).map((sought) => (): Proposal | null => {
-      const best = bestBends(bag, aroundTroubles(bag.clubs, sought), { most: MOST_BENDS })
+      const best = bestBends(bag, clubsAround(bag.clubs, sought), { most: MOST_BENDS })
       if (best.length === 0) return null
       tried.push(best)
       const meant = meantBy(bag, gates, best)
@@ -64,9 +64,9 @@ export function leastWork(
         const now = meantBy(bag, gates, fixes)
         return (
           sumEven(gaps) >= before + LEAST_GAIN &&
-          now.some((trouble) => trouble === meant[0]) &&
-          now.every((trouble) =>
-            inPlaceOf(bag, after, gaps, trouble).every(({ good }) => good >= EACH_GOOD),
+          now.some((gapToImprove) => gapToImprove === meant[0]) &&
+          now.every((gapToImprove) =>
+            inPlaceOf(bag, after, gaps, gapToImprove).every(({ good }) => good >= EACH_GOOD),
           ) &&
           refused(bag, fixes, rules) === null
         )
@@ -85,19 +85,21 @@ export function onePurchase(
   tried: Fix[][],
 ): Proposal | null {
   // With a free slot what is too close is not mended by buying: one of the two can go.
-  const all = unique(soughtOf(gates, rules).map(({ troubles }) => troubles)).flatMap((troubles) => {
-    const sought = { troubles }
-    const added = additions(bag, sought, rules.freeSlots)
-    const one = (fixes: readonly Fix[]) => boughtBy(fixes) <= 1
-    return [
-      ...ranked(bag, [...added.filter(one), ...(rules.freeSlots === 0 ? swaps(bag, sought) : [])]),
-      // Two are bought only where one is not enough.
-      ...ranked(
-        bag,
-        added.filter((fixes) => !one(fixes)),
-      ),
-    ]
-  })
+  const all = unique(soughtOf(gates, rules).map(({ gapsToImprove }) => gapsToImprove)).flatMap(
+    (gapsToImprove) => {
+      const sought = { gapsToImprove }
+      const added = additions(bag, sought, rules.freeSlots)
+      const one = (fixes: readonly Fix[]) => boughtBy(fixes) <= 1
+      return [
+        ...ranked(bag, [...added.filter(one), ...(rules.freeSlots === 0 ? swaps(bag, sought) : [])]),
+        // Two are bought only where one is not enough.
+        ...ranked(
+          bag,
+          added.filter((fixes) => !one(fixes)),
+        ),
+      ]
+    },
+  )
   const mayBe = (fixes: readonly Fix[]): boolean =>
     meantBy(bag, gates, fixes).length > 0 && refused(bag, fixes, rules) === null
   const best = all.find(mayBe)
@@ -151,8 +153,8 @@ export function fewer(bag: PaperBag, gates: readonly Gate[], rules: Proposing): 
       const then = goodGaps(gaps)
       const gone = before.filter((gap) => fixes.some((fix) => 'clubId' in fix && isOfGap(gap, fix.clubId)))
       const mostM = Math.max(0, ...gone.map(outsideOf)) + MERGED_WORSE_M
-      const isGone = meantBy(bag, gates, fixes).some((trouble) => {
-        const [index] = inPlaceOf(bag, after, gaps, trouble)
+      const isGone = meantBy(bag, gates, fixes).some((gapToImprove) => {
+        const [index] = inPlaceOf(bag, after, gaps, gapToImprove)
         return index && (index.good >= EACH_GOOD || outsideOf(index) <= mostM)
       })
       return isGone && then.of - then.good < now.of - now.good && refused(bag, fixes, rules) === null

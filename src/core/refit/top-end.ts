@@ -7,7 +7,7 @@ export type LongClub = { carryM: number; totalM: number; sdM: number }
 /** How far the driver is ahead of the best fairway club: fine, worth a look, or the driver itself first. */
 export type TopEnd = { aheadM: number; is: 'fine' | 'look' | 'driver-first' }
 const FINE_M = yards(20)
-const LOOK_M = yards(10)
+const TOP_END_MARGIN_M = yards(10)
 
 export function topEnd(
   driver: Pick<LongClub, 'totalM'>,
@@ -15,7 +15,7 @@ export function topEnd(
 ): TopEnd | null {
   if (fairway.length === 0) return null
   const aheadM = driver.totalM - Math.max(...fairway.map(({ totalM }) => totalM))
-  return { aheadM, is: aheadM >= FINE_M ? 'fine' : aheadM >= LOOK_M ? 'look' : 'driver-first' }
+  return { aheadM, is: aheadM >= FINE_M ? 'fine' : aheadM >= TOP_END_MARGIN_M ? 'look' : 'driver-first' }
 }
 
 const REACHES_FROM = 0.8

@@ -12,8 +12,8 @@ import {
 } from './round'
 import { lengthIn, yards } from '../units'
 import { bayToCourse } from './bay-to-course'
-import { facedBetween, facedBins, facedIn, goalZoneOf, mostFaced, NOTHING_FACED } from './faced'
-import { clubUse, leavesGap, notHit, roundsBeside } from './use'
+import { demandBetween, demandBins, demandIn, goalZoneOf, byDemand, NO_DEMAND } from './demand'
+import { clubUse, leavesGap, notHit, useInRounds } from './use'
 
 const HOUR_MS = 3_600_000
 const NOW_MS = Date.UTC(2026, 3, 11, 12)
@@ -117,7 +117,7 @@ describe('use', () => {
       ]),
       round([shot('wedge', 60, { swing: 'half' })]),
     ]
-    expect(roundsBeside(rounds)).toEqual([
+    expect(useInRounds(rounds)).toEqual([
       { clubId: '7-iron', swing: 'full', shots: 3, carries: 2, carryM: 125 },
       { clubId: 'wedge', swing: 'half', shots: 1, carries: 0, carryM: null },
     ])
@@ -155,23 +155,23 @@ describe('faced', () => {
   const range: [number, number] = [yards(114), yards(127)]
 
   it('61 shots in 3 rounds, 7 of them asked for 114 to 127: that hole is faced 2.3 times a round', () => {
-    const faced = facedIn(rounds, NOW_MS, yards(210))
-    expect(faced.distancesM).toHaveLength(61)
-    expect(facedBetween(faced, range).shots).toBe(7)
-    expect(facedBetween(faced, range).aRound).toBeCloseTo(2.3, 1)
+    const demand = demandIn(rounds, NOW_MS, yards(210))
+    expect(demand.distancesM).toHaveLength(61)
+    expect(demandBetween(demand, range).shots).toBe(7)
+    expect(demandBetween(demand, range).aRound).toBeCloseTo(2.3, 1)
   })
 
   it('what no club reaches, what is older than twelve months, and what nobody said is not faced', () => {
     const odd = round([shot('driver', 360), shot('driver'), shot('wedge', 90)], 2)
     const old = round([shot('wedge', 95)], 400)
-    expect(facedIn([odd, old], NOW_MS, yards(210))).toMatchObject({ rounds: 1, distancesM: [yards(90)] })
-    expect(facedBetween(NOTHING_FACED, range)).toEqual({ shots: 0, aRound: 0 })
+    expect(demandIn([odd, old], NOW_MS, yards(210))).toMatchObject({ rounds: 1, distancesM: [yards(90)] })
+    expect(demandBetween(NO_DEMAND, range)).toEqual({ shots: 0, aRound: 0 })
   })
 
   it('stands in fives, each where it belongs', () => {
-    const faced = { distancesM: [0, 4.9, 5, 12, 12].map(yards), rounds: 1 }
-    expect(facedBins(faced, yards(5))).toEqual([2, 1, 2])
-    expect(facedBins(NOTHING_FACED)).toEqual([])
+    const demand = { distancesM: [0, 4.9, 5, 12, 12].map(yards), rounds: 1 }
+    expect(demandBins(demand, yards(5))).toEqual([2, 1, 2])
+    expect(demandBins(NO_DEMAND)).toEqual([])
   })
 
   it('a goal zone is the shortest span with half of what lies under the longest iron', () => {
@@ -187,14 +187,14 @@ describe('faced', () => {
   })
 
   it('holes stand by how often they are faced, and by their width where nothing tells them apart', () => {
-    const faced = { distancesM: [80, 81, 120].map(yards), rounds: 1 }
+    const demand = { distancesM: [80, 81, 120].map(yards), rounds: 1 }
     const uncovered: [number, number][] = [
       [118, 122],
       [60, 64],
       [40, 50],
       [79, 83],
     ].map(([from, to]) => [yards(from as number), yards(to as number)])
-    expect(mostFaced(uncovered, faced)).toEqual([uncovered[3], uncovered[0], uncovered[2], uncovered[1]])
+    expect(byDemand(uncovered, demand)).toEqual([uncovered[3], uncovered[0], uncovered[2], uncovered[1]])
   })
 })
 

@@ -68,10 +68,10 @@ export function leavesGap(
 }
 
 /** What was hit with a station in rounds: it stands beside its stock, never in it. */
-export type RoundBeside = Station & { shots: number; carries: number; carryM: number | null }
+export type RoundUse = Station & { shots: number; carries: number; carryM: number | null }
 
 /** Shots on the course by station, with the mean of the carries that were said. */
-export function roundsBeside(rounds: readonly Round[]): RoundBeside[] {
+export function useInRounds(rounds: readonly Round[]): RoundUse[] {
   const by = new Map<string, RoundShot[]>()
   for (const shot of rounds.flatMap(({ shots }) => shots))
     by.set(stationKey(shot), [...(by.get(stationKey(shot)) ?? []), shot])

@@ -1,7 +1,7 @@
 import type { ClubId } from '../ids'
 import type { Mark } from '../shots/mark'
 import type { Swing } from '../station'
-import type { SessionEvent } from './session-said'
+import type { SessionEvent } from './session-event'
 
 /** Where a shot came from, and what can happen to it since. */
 export const SHOT_SOURCES = ['typed', 'monitor', 'file'] as const

@@ -14,7 +14,7 @@ export type Session = {
   place: Place | null
   endedMs: number | null
   /** When something hurt: the session stops there. */
-  hurtMs: number | null
+  injuryStopMs: number | null
   /** A rest of so many seconds after so many shots; none where it is 0. */
   restEvery: number
   restS: number

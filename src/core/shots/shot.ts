@@ -1,7 +1,7 @@
 import type { Air } from '../flight/air'
 import type { Surface } from '../session/surface'
 import type { ShotId } from '../ids'
-import type { ShotAdjustments } from './holds'
+import type { ShotAdjustments } from './adjustments'
 import type { Station } from '../station'
 import type { Flight } from './flight-fields'
 import type { Mark } from './mark'

@@ -4,7 +4,7 @@ import { phi } from '../math/normal'
 import { clubLine, type LineKind } from '../judge/club-line'
 import { CARRY_PER_SPEED } from '../judge/drift'
 import type { BagModel, StationModel } from '../judge/judge-stations'
-import type { Reading } from '../judge/reading'
+import type { ShotReading } from '../judge/reading'
 import { weightedMean } from '../judge/spread'
 import { isMissed, type Mark } from '../shots/mark'
 
@@ -65,7 +65,7 @@ export function offCurve(
   }
   if (measured.lowM <= 0 && measured.highM >= 0) return { cause: 'too-few', ...measured }
   const others = stations.filter((each) => each !== station)
-  const smash = smashBesideLine(station, others, model)
+  const smash = smashAgainstLine(station, others, model)
   const withSmash = {
     ...measured,
     ...(smash && { smash: Math.exp(smash.here), expectedSmash: Math.exp(smash.expected) }),
@@ -83,7 +83,7 @@ export function offCurve(
 type Judged = Pick<BagModel, 'judged' | 'spread'>
 
 /** This club's smash, and what it would be on the line through the golfer's other clubs over their place in carry. */
-function smashBesideLine(
+function smashAgainstLine(
   station: StationModel,
   others: readonly StationModel[],
   model: Judged,
@@ -103,7 +103,7 @@ function smashBesideLine(
 
 /** Mean logarithm of the smash of a club's counted shots. */
 function smashOf({ readings }: StationModel, { judged }: Judged): { logSmash: number; count: number } | null {
-  const smashOne = ({ logSmash }: Reading) =>
+  const smashOne = ({ logSmash }: ShotReading) =>
     logSmash !== null && logSmash > Math.log(SMASH.least) && logSmash < Math.log(SMASH.most) ? logSmash : null
   const counted = readings.filter((each) => judged[each.index]?.mark === 'solid' && smashOne(each) !== null)
   const mean = weightedMean(counted, () => 1, smashOne)
@@ -116,7 +116,7 @@ function missedMoreOften(
   others: readonly StationModel[],
   { judged }: Judged,
 ): OffCurve['missedMore'] | null {
-  const tally = (readings: readonly Reading[]) => {
+  const tally = (readings: readonly ShotReading[]) => {
     const marks = readings
       .flatMap(({ index }) => judged[index]?.mark ?? [])
       .filter((mark) => !NO_STRIKE.has(mark))

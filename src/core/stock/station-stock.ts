@@ -1,6 +1,6 @@
 import { isMissed } from '../shots/mark'
 import { isPlausibleCarry } from '../shots/plausible-carry'
-import type { Reading } from '../judge/reading'
+import type { ShotReading } from '../judge/reading'
 import { EXCLUSIONS, type Exclusion, type Shot } from '../shots/shot'
 import { FLIGHT_FIELDS } from '../shots/flight-fields'
 import type { NextCarry } from '../shots/typed-slip'
@@ -19,7 +19,11 @@ import { FULL_SWING } from '../station'
 /** A partial swing is done when its interval is within ± 3 yd or ± 3%. */
 const DONE = { halfM: yards(3), halfOfCarry: 0.03 }
 /** The shots of a station: those that can be judged, those that cannot, and those that lie apart. */
-type ShotsOfStation = { readings: readonly Reading[]; unreadable: readonly Shot[]; apart: readonly Shot[] }
+type ShotsOfStation = {
+  readings: readonly ShotReading[]
+  unreadable: readonly Shot[]
+  apart: readonly Shot[]
+}
 
 /**
  * What a station's shots come to, by the model and by every school.
@@ -42,7 +46,7 @@ function stockOfShots(
   model: BagModel,
   rule: StockRule,
 ): Stock {
-  const judgedOf = ({ index }: Reading) => model.judged[index] as ShotJudgement
+  const judgedOf = ({ index }: ShotReading) => model.judged[index] as ShotJudgement
   const own = { clubId: station.club.id, swing: station.swing }
   const solid = asHit.filter((reading) => judgedOf(reading).mark === 'solid')
   const leftOut = [
@@ -136,7 +140,7 @@ function oddAverage(
 }
 
 function conditionsOf(
-  solid: readonly Reading[],
+  solid: readonly ShotReading[],
   carries: readonly number[],
   excluded: readonly Shot[],
   stockFrom: (carries: number[]) => number,
@@ -161,7 +165,7 @@ function conditionsOf(
 const reasons = (found: readonly Exclusion[]): Exclusion[] =>
   EXCLUSIONS.filter((each) => found.includes(each))
 
-const carryOf = ({ shot }: Reading): number => shot.carryM as number
+const carryOf = ({ shot }: ShotReading): number => shot.carryM as number
 
 /** Mean and 90% interval of a posterior, with what drift and days add (a variance of its logarithm). */
 function modelStock(posterior: NonNullable<StationModel['posterior']>, extra: number) {
@@ -190,7 +194,7 @@ function foreseenOf(
 }
 
 function leftOutOf(
-  reading: Reading,
+  reading: ShotReading,
   { mark, solidProbability, other }: ShotJudgement,
   { posterior, logSpeed, logLaunch }: StationModel,
   { spread }: BagModel,
@@ -215,7 +219,7 @@ function leftOutOf(
 }
 
 /** The mean of total less carry. What a device computed indoors counts only where no ball ran in front of Banco. */
-function runOfShots(solid: readonly Reading[]): Pick<HitStock, 'run'> {
+function runOfShots(solid: readonly ShotReading[]): Pick<HitStock, 'run'> {
   const runs = solid.flatMap(({ shot: { totalM, carryM, totalComputed } }) =>
     totalM !== undefined && carryM !== null ? [{ runM: totalM - carryM, totalComputed }] : [],
   )
@@ -226,7 +230,7 @@ function runOfShots(solid: readonly Reading[]): Pick<HitStock, 'run'> {
   return { run: { meanM, from: ran.length > 0 ? 'measured' : 'monitor' } }
 }
 
-function averagesOf(solid: readonly Reading[]): HitStock['averages'] {
+function averagesOf(solid: readonly ShotReading[]): HitStock['averages'] {
   const averages: HitStock['averages'] = {}
   for (const field of FLIGHT_FIELDS) {
     if (field === 'carryM') continue

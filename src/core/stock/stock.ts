@@ -7,7 +7,7 @@ import type { Exclusion } from '../shots/shot'
 import type { FlightField } from '../shots/flight-fields'
 import type { NextCarry } from '../shots/typed-slip'
 import type { Station } from '../station'
-import type { Adjustments } from '../shots/holds'
+import type { Adjustments } from '../shots/adjustments'
 import type { OffCurve } from './off-curve'
 import type { StockRule } from './stock-rules'
 

@@ -1,7 +1,7 @@
-import { compare, type Comparison, type Side } from '../compare/compare'
+import { compare, type Comparison, type ComparedStock } from '../compare/compare'
 import { withinBag } from '../compare/whole-bag'
 import { isSameGap } from '../gaps/gap-clubs'
-import { isJudged, type JudgedGap, type Gap } from '../gaps/step'
+import { isJudged, type JudgedGap, type Gap } from '../gaps/gap'
 import type { ClubId } from '../ids'
 import { atStation, type Station } from '../station'
 import { isOfShots, type HitStock, type Stock } from '../stock/stock'
@@ -24,7 +24,7 @@ const SURE_FIRST = ['real', 'open', 'none'] as const
 export const stocksSince = (
   before: readonly Stock[],
   since: readonly Stock[],
-  sideOf: { before: (stock: HitStock) => Side; since: (stock: HitStock) => Side },
+  sideOf: { before: (stock: HitStock) => ComparedStock; since: (stock: HitStock) => ComparedStock },
   unit: LengthUnit,
 ): StockSince[] => {
   const each = since.flatMap((stock): StockSince[] => {

@@ -39,7 +39,7 @@ export type Went = (typeof WENT)[number]
 export type AfterPlay = {
   saidMs: number
   /** A distance for which there was no club. */
-  lackedM: number | null
+  missingM: number | null
   /** A club that did not go its number. */
   off: { clubId: ClubId; went: Went } | null
   /** A club that stayed in the bag. */

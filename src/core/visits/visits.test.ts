@@ -5,10 +5,10 @@ import type { ClubId, GolferId, RoundId, RoundShotId, ShotId, VisitId } from '..
 import type { Round } from '../rounds/round'
 import { isHit, type HitStock } from '../stock/stock'
 import { lengthIn, yards } from '../units'
-import { besidePlay } from './beside-play'
+import { playAgainstStocks } from './play-against-stocks'
 import { gapsSince, stocksSince } from './changed-since'
 import { followUpState } from './follow-up'
-import { troublesOf } from './troubles'
+import { noticesFor } from './notices'
 import type { AfterPlay, Visit } from './visit'
 import { overlapping, weekAhead } from './week'
 
@@ -104,7 +104,7 @@ describe('what changed since a visit', () => {
 describe('what is said after play', () => {
   const { stocks } = analyseBag({ clubs: SIX, shots: goodBag(8) })
   const fields: AfterPlay = {
-    ...{ saidMs: NOW_MS, lackedM: yards(148), off: { clubId: club('7-iron'), went: 'short' } },
+    ...{ saidMs: NOW_MS, missingM: yards(148), off: { clubId: club('7-iron'), went: 'short' } },
     ...{ unusedId: club('7-wood'), words: null },
   }
   const round = (...shots: [string, number | null][]): Round =>
@@ -117,24 +117,24 @@ describe('what is said after play', () => {
     }) as unknown as Round
 
   it('stands beside the nearest stock, the stock with its rounds, and how often the club was hit', () => {
-    const beside = besidePlay(fields, stocks, [
+    const beside = playAgainstStocks(fields, stocks, [
       round(['7-iron', yards(150)], ['7-iron', yards(154)], ['7-iron', null]),
       round(['7-wood', null]),
     ])
     const seven = stocks.filter(isHit).find(({ clubId }) => clubId === '7-iron')
-    expect(beside.lacked?.nearest.clubId).toBe('9-iron')
-    expect(lengthIn(beside.lacked?.offM ?? 0, 'yd')).toBeCloseTo(136 - 148, 0)
+    expect(beside.uncovered?.nearest.clubId).toBe('9-iron')
+    expect(lengthIn(beside.uncovered?.offM ?? 0, 'yd')).toBeCloseTo(136 - 148, 0)
     expect(beside.off?.stock).toBe(seven)
     expect(beside.off?.inRounds).toEqual({ carries: 2, carryM: yards(152) })
     expect(beside.unused).toEqual({ shots: 1, rounds: 2 })
   })
 
   it('that is nothing has nothing beside it, and a club without shots no stock', () => {
-    expect(besidePlay({ ...fields, lackedM: null, off: null, unusedId: null }, stocks, [])).toEqual({
-      ...{ lacked: null, off: null, unused: null },
+    expect(playAgainstStocks({ ...fields, missingM: null, off: null, unusedId: null }, stocks, [])).toEqual({
+      ...{ uncovered: null, off: null, unused: null },
     })
-    expect(besidePlay(fields, [], [])).toEqual({
-      ...{ lacked: null, off: { stock: null, inRounds: null }, unused: { shots: 0, rounds: 0 } },
+    expect(playAgainstStocks(fields, [], [])).toEqual({
+      ...{ uncovered: null, off: { stock: null, inRounds: null }, unused: { shots: 0, rounds: 0 } },
     })
   })
 })
@@ -142,7 +142,7 @@ describe('what is said after play', () => {
 it('what is to look at leaves out what a number only says of itself', () => {
   const shotIds = ['a', 'b'] as ShotId[]
   expect(
-    troublesOf(
+    noticesFor(
       {
         gaps: [
           { verdict: 'reversed', settled: true },

@@ -41,9 +41,9 @@ export type ForNumber = {
 }
 
 export const NEAR_M = yards(5)
-const WORTH_NAMING = 0.05
+const WORTH_CLASSIFYING = 0.05
 /** A new shot is known well enough within so much of its carry. */
-const KNOWN = { leastM: yards(3), share: 0.03 }
+const NEAR_NUMBER = { leastM: yards(3), share: 0.03 }
 
 /**
  * What to hit when so far is left: every shot by its chance to carry, or to finish, within 5 yd of it.
@@ -64,7 +64,7 @@ export function forNumber(
       const rolls = { runM: finishM - carryM, runSdM: runUnsureM }
       return { ...shot, chance: nearChance({ ...known, ...rolls }, { leftM, withinM: NEAR_M, by }) }
     })
-    .filter(({ chance }) => chance >= WORTH_NAMING)
+    .filter(({ chance }) => chance >= WORTH_CLASSIFYING)
     .sort((a, b) => b.chance - a.chance)
   if (shots.some((shot) => Math.abs(far(shot) - leftM) <= NEAR_M)) return { choices }
   const inOrder = [...shots].sort((a, b) => far(a) - far(b))
@@ -80,7 +80,7 @@ export function forNumber(
   }
 }
 
-type Around = {
+type Neighbourhood = {
   below: PlayableShot | undefined
   above: PlayableShot | undefined
   clubs: readonly Club[]
@@ -89,7 +89,7 @@ type Around = {
   far: (shot: PlayableShot) => number
 }
 
-function fillsFor(leftM: number, { below, above, clubs, table, shots, far }: Around): Fill[] {
+function fillsFor(leftM: number, { below, above, clubs, table, shots, far }: Neighbourhood): Fill[] {
   const spread =
     shots.length > 0 ? shots.reduce((sum, { sdM, carryM }) => sum + sdM / carryM, 0) / shots.length : 0.05
   const priced = shotsToKnow(spread, leftM)
@@ -110,7 +110,7 @@ function fillsFor(leftM: number, { below, above, clubs, table, shots, far }: Aro
 /** The loft that would carry so far with a full swing, between two full swings whose lofts are known. */
 function loftBetween(
   leftM: number,
-  { below, above, clubs, far }: Pick<Around, 'below' | 'above' | 'clubs' | 'far'>,
+  { below, above, clubs, far }: Pick<Neighbourhood, 'below' | 'above' | 'clubs' | 'far'>,
 ): number | null {
   const loftOf = (shot: PlayableShot | undefined) =>
     shot?.swing === FULL_SWING ? (clubs.find(({ id }) => id === shot.clubId)?.loftDeg ?? null) : null
@@ -121,6 +121,6 @@ function loftBetween(
 
 /** Good strikes until a stock is known within ± 3 yd or 3%, at a spread that is a share of the carry. */
 function shotsToKnow(spread: number, carryM: number): number {
-  const half = Math.max(KNOWN.leastM, KNOWN.share * carryM)
+  const half = Math.max(NEAR_NUMBER.leastM, NEAR_NUMBER.share * carryM)
   return Math.max(3, Math.ceil(((Z90 * spread * carryM) / half) ** 2))
 }

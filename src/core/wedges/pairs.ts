@@ -4,13 +4,13 @@ import { yards } from '../units'
 export const AT_ONE_NUMBER_M = yards(2)
 
 /** Two shots at one number: two ways to hit it. The shorter one first. */
-export type Pair<Shot> = { shorter: Shot; longer: Shot; differenceM: number }
+export type SameNumberPair<Shot> = { shorter: Shot; longer: Shot; differenceM: number }
 
 /** All pairs of shots at one number, the nearest first. A pair is the same whichever shot comes first. */
 export function pairsOf<Shot extends { carryM: number }>(
   shots: readonly Shot[],
   withinM = AT_ONE_NUMBER_M,
-): Pair<Shot>[] {
+): SameNumberPair<Shot>[] {
   const sorted = [...shots].sort((a, b) => a.carryM - b.carryM)
   return sorted
     .flatMap((shorter, i) =>

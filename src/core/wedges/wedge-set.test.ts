@@ -1,7 +1,7 @@
 import { expect, it } from 'vitest'
 import type { Club } from '../bag/club'
 import type { ClubId } from '../ids'
-import { NOTHING_FACED } from '../rounds/faced'
+import { NO_DEMAND } from '../rounds/demand'
 import type { Stock } from '../stock/stock'
 import { yards, YARD_M } from '../units'
 import { wedgeSet } from './wedge-set'
@@ -14,11 +14,11 @@ const club = (loftDeg: number, order: number): Club => ({
 })
 const stock = (loftDeg: number, yd: number, swing = 'full') =>
   ({ clubId: `${loftDeg}`, swing, carryM: yards(yd), count: 8 }) as never as Stock
-const setOf = (hit: [loft: number, yd: number][], more: Stock[] = [], faced = NOTHING_FACED) =>
+const setOf = (hit: [loft: number, yd: number][], more: Stock[] = [], demand = NO_DEMAND) =>
   wedgeSet(
     hit.map(([loft], i) => club(loft, i)),
     [...hit.map(([loft, yd]) => stock(loft, yd)), ...more],
-    { toleranceM: yards(5), faced },
+    { toleranceM: yards(5), demand },
   )
 const yd = (metres: number) => Math.round(metres / YARD_M)
 
@@ -41,8 +41,8 @@ it('wedges that the golfer has count where they carry what is wanted, and their 
 })
 
 it('a lob wedge adds a distance only where no other shot covers it', () => {
-  const faced = { distancesM: [yards(80), yards(84), yards(150)], rounds: 2 }
-  expect(setOf([[46, 130]], [], faced)!.lob).toMatchObject({ covered: false, aRound: 1 })
+  const demand = { distancesM: [yards(80), yards(84), yards(150)], rounds: 2 }
+  expect(setOf([[46, 130]], [], demand)!.lob).toMatchObject({ covered: false, aRound: 1 })
   expect(setOf([[46, 130]], [stock(46, 84, 'half')])!.lob).toMatchObject({ covered: true, aRound: null })
 })
 

@@ -1,7 +1,7 @@
 import type { Club } from '../bag/club'
 import type { Stretch } from '../gaps/cover'
 import type { ClubId } from '../ids'
-import { facedBetween, type Faced } from '../rounds/faced'
+import { demandBetween, type Demand } from '../rounds/demand'
 import { atStation, fullSwingOf } from '../station'
 import { isHit, type Stock } from '../stock/stock'
 import { groundCarries } from '../gaps/coverage-of-bag'
@@ -44,7 +44,7 @@ const NEAR_SHARE = 0.05
 export function wedgeSet(
   clubs: readonly (Club & { model?: string })[],
   stocks: readonly Stock[],
-  { toleranceM, faced }: { toleranceM: number; faced: Faced },
+  { toleranceM, demand }: { toleranceM: number; demand: Demand },
 ): WedgeSet | null {
   const hit = clubs.flatMap((club) => {
     const stock = atStation(stocks, fullSwingOf(club.id))
@@ -88,7 +88,7 @@ export function wedgeSet(
   return {
     from: { clubId: from.clubId, carryM: from.carryM, loftDeg: from.loftDeg, count: from.count },
     wedges,
-    lob: lob ? lobOf(lob, stocks, toleranceM, faced) : null,
+    lob: lob ? lobOf(lob, stocks, toleranceM, demand) : null,
     ...(from.model !== undefined && { model: from.model }),
   }
 }
@@ -97,13 +97,13 @@ function lobOf(
   { carryM, has }: WedgeToHave,
   stocks: readonly Stock[],
   toleranceM: number,
-  faced: Faced,
+  demand: Demand,
 ): WedgeSet['lob'] {
   const others = groundCarries(stocks.filter(({ clubId }) => clubId !== has))
   const around: Stretch = [carryM - toleranceM, carryM + toleranceM]
   return {
     carryM,
     covered: others.some((each) => Math.abs(each - carryM) <= toleranceM),
-    aRound: faced.rounds === 0 ? null : facedBetween(faced, around).aRound,
+    aRound: demand.rounds === 0 ? null : demandBetween(demand, around).aRound,
   }
 }

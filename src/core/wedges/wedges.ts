@@ -8,7 +8,7 @@ import type { Turf } from '../flight/ground'
 import { atStation, fullSwingOf, type Swing } from '../station'
 import { isHit, type Stock } from '../stock/stock'
 import { yards } from '../units'
-import { pairsOf, type Pair } from './pairs'
+import { pairsOf, type SameNumberPair } from './pairs'
 import type { PlayableShot } from './for-number'
 import { stationFlight, type StationFlight } from './station-flight'
 import { wedgeTable, type WedgeCell } from './wedge-table'
@@ -26,7 +26,7 @@ export type Wedges = {
   table: WedgeCell[][]
   /** Every hit wedge shot, shortest first. */
   shots: WedgeShot[]
-  pairs: Pair<WedgeShot>[]
+  pairs: SameNumberPair<WedgeShot>[]
   zone: Stretch | null
   uncovered: Stretch[]
   cover: number | null

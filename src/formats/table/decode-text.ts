@@ -13,7 +13,7 @@ const NO_TEXT: [string, string][] = [
   ['GIF8', 'This is a picture: bring in the numbers as CSV.'],
   ['SQLite format 3', 'This is a database: a backup of Banco is restored, not brought in.'],
 ]
-const LOOKED_AT = 4096
+const DECODE_SAMPLE_BYTES = 4096
 
 /** The text of a file's bytes: UTF-8 and UTF-16 with and without a mark, else Windows-1252. */
 export function decodeText(bytes: Uint8Array): Decoded {
@@ -35,7 +35,7 @@ function encodingOf(bytes: Uint8Array): Encoding | null {
   if (a === 0xef && b === 0xbb && c === 0xbf) return 'utf-8'
   if (a === 0xff && b === 0xfe) return 'utf-16le'
   if (a === 0xfe && b === 0xff) return 'utf-16be'
-  const look = bytes.subarray(0, LOOKED_AT)
+  const look = bytes.subarray(0, DECODE_SAMPLE_BYTES)
   let [good, odd, controls] = [0, 0, 0]
   for (let i = 0; i < look.length; i++) {
     const byte = look[i] as number

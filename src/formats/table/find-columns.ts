@@ -34,8 +34,8 @@ export type FoundColumns = {
   columns: TableColumn[]
 }
 
-const LOOKED_FOR_HEADER = 60
-const LOOKED_AT_ROWS = 400
+const HEADER_ROWS = 60
+const SAMPLE_ROWS = 400
 const SAMPLES = 3
 
 /**
@@ -51,7 +51,7 @@ export function findColumns(
 ): FoundColumns {
   const header = headerOf(rows, titled)
   const titles = header < 0 ? [] : (rows[header] as string[])
-  const below = rows.slice(header + 1, header + 1 + LOOKED_AT_ROWS)
+  const below = rows.slice(header + 1, header + 1 + SAMPLE_ROWS)
   const units = header < 0 ? -1 : unitsRow(rows, header)
   const decimal = decimalOf(below.flat())
   const width = Math.max(titles.length, ...below.map((row) => row.length), 0)
@@ -103,7 +103,7 @@ function dateOrder(cells: readonly string[]): Pick<TableColumn, 'unit' | 'ambigu
 function headerOf(rows: readonly string[][], titled: ReadTitle): number {
   let best = -1
   let most = 0
-  rows.slice(0, LOOKED_FOR_HEADER).forEach((row, i) => {
+  rows.slice(0, HEADER_ROWS).forEach((row, i) => {
     const fields = new Set(row.flatMap((cell) => titled(cell)?.field ?? []))
     const score = fields.size + (fields.has('carry') ? 2 : 0)
     if (fields.size > 0 && score > most && (fields.has('carry') || fields.size > 1)) {
@@ -137,8 +137,8 @@ function writtenUnit(
     unit !== null && UNITS_OF[KIND_OF[field]].includes(unit) ? unit : null
   const fromRow = below === undefined ? null : fits(unitOf(below))
   if (fromRow) return fromRow
-  const beside = cells.slice(0, 20).map((cell) => fits(unitOf(readCell(cell, decimal)?.suffix ?? '')))
-  return beside.find((unit) => unit !== null) ?? null
+  const given = cells.slice(0, 20).map((cell) => fits(unitOf(readCell(cell, decimal)?.suffix ?? '')))
+  return given.find((unit) => unit !== null) ?? null
 }
 
 /** Without a header: the club by its words, the carry as the first column of numbers that clubs carry. */

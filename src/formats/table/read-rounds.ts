@@ -1,4 +1,4 @@
-import { LETTERS, LIMITS, isWithin } from '@/core/limits'
+import { MAX_LENGTH, LIMITS, isWithin } from '@/core/limits'
 import type { Problem } from '@/core/problem'
 import type { Lie } from '@/core/rounds/round'
 import { FULL_SWING, type Swing } from '@/core/station'
@@ -97,13 +97,13 @@ export function readRounds(
     }
     const { label, swing } = clubCell(named)
     const openedMs = hitAt?.(line) ?? null
-    const place = textOf(line, 'place')?.slice(0, LETTERS.place) ?? null
+    const place = textOf(line, 'place')?.slice(0, MAX_LENGTH.place) ?? null
     const day = openedMs === null ? '' : Math.floor((openedMs + options.offsetMin * 60_000) / DAY_MS)
     const name = textOf(line, 'session')
     const key = [day, place ?? '', name ?? ''].join(' ')
     const round = rounds.get(key) ?? { key, name, place, openedMs, rows: [] }
     rounds.set(key, round)
-    const club = label.slice(0, LETTERS.label)
+    const club = label.slice(0, MAX_LENGTH.label)
     labels.set(club, (labels.get(club) ?? 0) + 1)
     const lie = textOf(line, 'lie')
     round.rows.push({

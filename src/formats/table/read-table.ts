@@ -1,5 +1,5 @@
 import type { FileShot } from '@/core/formats/shot-record'
-import { LETTERS } from '@/core/limits'
+import { MAX_LENGTH } from '@/core/limits'
 import type { Problem } from '@/core/problem'
 import { MARKS, type Mark } from '@/core/shots/mark'
 import { PLACES } from '@/core/session/session'
@@ -196,7 +196,7 @@ export function* readRows(table: Table, { offsetMin }: TableOptions): Generator<
     if (markAt >= 0 && (MARKS as readonly string[]).includes(line[markAt] as string))
       shot.mark = line[markAt] as Mark
     if (monitorAt >= 0 && !saysNothing(line[monitorAt] ?? ''))
-      shot.monitor = unformula(line[monitorAt] as string).slice(0, LETTERS.device)
+      shot.monitor = unformula(line[monitorAt] as string).slice(0, MAX_LENGTH.device)
     const hitMs = hitAt?.(line)
     if (hitMs !== undefined) shot.hitMs = hitMs
     own?.(line, shot)
@@ -249,8 +249,8 @@ export function numberIn(
   const read = readCell(cell, decimal)
   if (read === undefined) return undefined
   const value = read.side === null ? read.value : read.side * Math.abs(read.value)
-  const beside = read.suffix === '' ? null : unitOf(read.suffix)
-  return beside !== null && beside !== unit ? toCanonical(beside)(value) : convert(value)
+  const given = read.suffix === '' ? null : unitOf(read.suffix)
+  return given !== null && given !== unit ? toCanonical(given)(value) : convert(value)
 }
 
 /** A club, with the swing that stands beside it where no column of its own says the swing. */
@@ -321,7 +321,7 @@ function ownColumns(titles: readonly string[] | undefined) {
     if (line[offset]) shot.offsetMin = Number(line[offset])
     const where = PLACES.find((each) => each === line[place])
     if (where) shot.place = where
-    const named = unformula(line[ball] ?? '').slice(0, LETTERS.ball)
+    const named = unformula(line[ball] ?? '').slice(0, MAX_LENGTH.ball)
     if (named !== '') shot.ball = named
     const off = SURFACES.find((each) => each === line[surface])
     if (off) shot.surface = off

@@ -3,10 +3,10 @@ import Papa from 'papaparse'
 export const DELIMITERS = [',', ';', '\t', '|'] as const
 export type Delimiter = (typeof DELIMITERS)[number]
 
-const SAMPLE_LETTERS = 60_000
+const SAMPLE_CHARS = 60_000
 const SAMPLE_ROWS = 200
 /** A long text is split piece by piece: all its cells at once would take ten times its memory. */
-const PIECE_LETTERS = 1 << 20
+const PIECE_CHARS = 1 << 20
 
 /**
  * A text's rows of cells, read anew each time they are gone through, and what stands between the cells. Blank rows are
@@ -14,15 +14,15 @@ const PIECE_LETTERS = 1 << 20
  */
 export function splitRows(
   text: string,
-  pieceLetters = PIECE_LETTERS,
+  pieceChars = PIECE_CHARS,
 ): { delimiter: Delimiter; rows: Iterable<string[]> } {
   const plain = text.replace(/^\uFEFF/, '')
   // A spreadsheet's own hint.
   const hint = /^sep=(.)\r?\n/.exec(plain)
   const delimiter = DELIMITERS.find((each) => each === hint?.[1]) ?? delimiterOf(plain)
-  const newline = Papa.parse(plain.slice(0, SAMPLE_LETTERS), { delimiter, preview: 1 }).meta.linebreak
+  const newline = Papa.parse(plain.slice(0, SAMPLE_CHARS), { delimiter, preview: 1 }).meta.linebreak
   const parser = new Papa.Parser({ delimiter, newline: newline as '\n' })
-  return { delimiter, rows: { [Symbol.iterator]: () => rowsOf(plain, parser, pieceLetters, hint !== null) } }
+  return { delimiter, rows: { [Symbol.iterator]: () => rowsOf(plain, parser, pieceChars, hint !== null) } }
 }
 
 type Piece = { data: string[][]; meta: { cursor: number } }
@@ -30,11 +30,11 @@ type Piece = { data: string[][]; meta: { cursor: number } }
 function* rowsOf(
   text: string,
   parser: Papa.Parser,
-  pieceLetters: number,
+  pieceChars: number,
   hinted: boolean,
 ): Generator<string[]> {
   let first = hinted
-  let letters = pieceLetters
+  let letters = pieceChars
   for (let from = 0; from < text.length;) {
     const last = from + letters >= text.length
     const { data, meta } = parser.parse(text.slice(from, from + letters), 0, !last) as Piece
@@ -48,15 +48,15 @@ function* rowsOf(
       }
       if (last) return
       from += meta.cursor
-      letters = pieceLetters
+      letters = pieceChars
     }
   }
 }
 
 /** The delimiter under which most rows have equally many cells, and cells hold no other delimiter. */
 function delimiterOf(text: string): Delimiter {
-  const end = text.length > SAMPLE_LETTERS ? text.lastIndexOf('\n', SAMPLE_LETTERS) : text.length
-  const sample = text.slice(0, end > 0 ? end : SAMPLE_LETTERS)
+  const end = text.length > SAMPLE_CHARS ? text.lastIndexOf('\n', SAMPLE_CHARS) : text.length
+  const sample = text.slice(0, end > 0 ? end : SAMPLE_CHARS)
   const scores = DELIMITERS.map((delimiter) => {
     const rows = Papa.parse<string[]>(sample, { delimiter, preview: SAMPLE_ROWS }).data.filter(
       (row) => row.join('') !== '',

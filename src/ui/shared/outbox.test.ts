@@ -1,6 +1,6 @@
 import { beforeEach, describe, expect, it } from 'vitest'
 import type { ClubId, SessionId, ShotId } from '@/core/ids'
-import { createOutbox, type InTurn } from './outbox'
+import { createOutbox, type Queue } from './outbox'
 import { unreachable, type Sent } from './send'
 import type { TypedPost } from '@/core/shots/typed-post'
 import type { BrowserStore } from './waiting-list'
@@ -48,7 +48,7 @@ const URL_1 = '/api/sessions/session-1/shots'
 function page(
   store: () => BrowserStore,
   banco: (post: Posted) => Sent<unknown> = () => taken,
-  inTurn?: InTurn,
+  queue?: Queue,
 ) {
   const posted: Posted[] = []
   const outbox = createOutbox(
@@ -60,7 +60,7 @@ function page(
       posted.push(post)
       return Promise.resolve(banco(post) as Sent<never>)
     },
-    inTurn,
+    queue,
   )
   const waits = (session: SessionId) => outbox.waiting(session).map((each) => each.id)
   const type = (...names: string[]) => {
@@ -81,18 +81,18 @@ describe('typed shots that wait in the browser', () => {
       () => storage,
       () => (answers ? taken : unreachable()),
     )
-    const heard: number[] = []
-    const deaf = outbox.onSent(() => heard.push(waits(SESSION).length))
+    const received: number[] = []
+    const deaf = outbox.onSent(() => received.push(waits(SESSION).length))
     type('a', 'b')
     await outbox.sendAll()
-    expect(heard).toEqual([])
+    expect(received).toEqual([])
     answers = true
     await outbox.sendAll()
-    expect(heard).toEqual([0])
+    expect(received).toEqual([0])
     deaf()
     type('c')
     await outbox.sendAll()
-    expect(heard).toEqual([0])
+    expect(received).toEqual([0])
   })
 
   it('are kept in order, each once, as they were said last, and know what was typed before them', () => {
@@ -194,12 +194,12 @@ describe('typed shots that wait in the browser', () => {
 
   it('are sent by one page at a time, and once', async () => {
     let last: Promise<unknown> = Promise.resolve()
-    const inTurn: InTurn = (task) => {
+    const queue: Queue = (task) => {
       const done = last.then(task)
       last = done
       return done
     }
-    const [first, second] = [page(() => storage, undefined, inTurn), page(() => storage, undefined, inTurn)]
+    const [first, second] = [page(() => storage, undefined, queue), page(() => storage, undefined, queue)]
     first.type('a', 'b')
     await Promise.all([
       first.outbox.sendAll(),

@@ -10,7 +10,7 @@ export type Refused = { sessionId: SessionId; shots: ShotId[]; problems: Problem
 export type SentAll = { taken: number; refused: Refused[]; reached: boolean }
 
 /** Runs one task after the other, over all tabs where the browser can. */
-export type InTurn = <T>(task: () => Promise<T>) => Promise<T>
+export type Queue = <T>(task: () => Promise<T>) => Promise<T>
 
 /**
  * Sends typed shots in the order in which they were typed, from any page. A shot waits until Banco has answered: whoever
@@ -20,7 +20,7 @@ export type InTurn = <T>(task: () => Promise<T>) => Promise<T>
 export function createOutbox(
   store: () => BrowserStore,
   send: typeof sendToBanco = sendToBanco,
-  inTurn: InTurn = (task) => task(),
+  queue: Queue = (task) => task(),
 ) {
   const waiting = waitingShots(store)
   const listeners = new Set<() => void>()
@@ -72,7 +72,7 @@ export function createOutbox(
     drop: waiting.drop,
     /** Sends shots that were just typed together, behind all that waits of their session. */
     sendTyped: <T>(sessionId: SessionId, ids: readonly ShotId[]): Promise<Sent<T>> =>
-      inTurn(async () => {
+      queue(async () => {
         const before = await sendOf(sessionId, ids[0])
         const typed = waiting.of(sessionId).filter(({ id }) => ids.includes(id))
         if (!before.reached) return nobody<T>()
@@ -88,7 +88,7 @@ export function createOutbox(
       }),
     /** Sends what waits, of every session. What Banco refuses is kept, and holds up no other. */
     sendAll: (): Promise<SentAll> =>
-      inTurn(async () => {
+      queue(async () => {
         const all: SentAll = { taken: 0, refused: [], reached: true }
         for (const sessionId of waiting.sessions()) {
           const sent = await sendOf(sessionId)
@@ -117,7 +117,7 @@ export const isGone = ({ problems }: { problems: readonly Problem[] }): boolean 
 const nobody = <T>(): Sent<T> => ({ ok: false, unreachable: true, problems: [] })
 
 /** A lock that all tabs of this browser share; without one each page is its own. */
-const betweenTabs: InTurn = (task) =>
+const betweenTabs: Queue = (task) =>
   navigator.locks ? navigator.locks.request('banco-outbox', task) : task()
 
 /** The one of this browser. */

@@ -20,7 +20,7 @@ export type WordsSent<T> =
 export function createRoundOutbox(store: () => BrowserStore, send: typeof sendToBanco = sendToBanco) {
   const list = waitingList<RoundId, RoundWords>(store, 'banco-round ', isWords)
   let turn: Promise<unknown> = Promise.resolve()
-  const inTurn = <T>(task: () => Promise<T>): Promise<T> => {
+  const queue = <T>(task: () => Promise<T>): Promise<T> => {
     const next = turn.then(task, task)
     turn = next.catch(() => {})
     return next
@@ -31,7 +31,7 @@ export function createRoundOutbox(store: () => BrowserStore, send: typeof sendTo
     keep: (roundId: RoundId, words: RoundWords): void => list.put(roundId, [...list.of(roundId), words]),
     drop: list.drop,
     sendAll: <T>(roundId: RoundId): Promise<WordsSent<T> | null> =>
-      inTurn(async () => {
+      queue(async () => {
         let last: WordsSent<T> | null = null
         for (const { id, said: events } of list.of(roundId)) {
           const sent = await send<T>('POST', `/api/rounds/${encodeURIComponent(roundId)}/shots`, {

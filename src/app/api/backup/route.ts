@@ -1,7 +1,7 @@
 import { statSync } from 'node:fs'
 import { LONG_FROM } from '@/core/long-work'
-import { doWork } from '@/http/beside'
-import { fileResponse, forget, keepBody, passingPath } from '@/http/passing'
+import { doWork } from '@/http/workers'
+import { fileResponse, forget, keepBody, uploadPath } from '@/http/uploads'
 import { restoreFrom } from '@/http/restore'
 import { bareRoute, route } from '@/http/route'
 import { dataFolder, databasePath } from '@/store/data-folder'
@@ -9,7 +9,7 @@ import { dataFolder, databasePath } from '@/store/data-folder'
 /** The whole database as a file. */
 export const GET = route(
   async (request) => {
-    const path = passingPath()
+    const path = uploadPath()
     const isLong = statSync(databasePath(dataFolder())).size > LONG_FROM.databaseBytes
     try {
       await doWork('backup', { path }, { isLong, signal: request.signal })

@@ -1,4 +1,4 @@
-import { keepBody } from '@/http/passing'
+import { keepBody } from '@/http/uploads'
 import { bareRoute } from '@/http/route'
 
 const FILE_BYTES = 128 * 1024 * 1024

@@ -6,7 +6,7 @@ import { newestShot } from '@/store/shots'
 export const dynamic = 'force-dynamic'
 
 /** Other processes (an import by command) write to the same file: look this often. */
-const LOOK_MS = 1000
+const POLL_MS = 1000
 
 function newestIfRead(): number | null {
   try {
@@ -43,7 +43,7 @@ export function GET(request: Request): Response {
       const unlisten = listen(notify, end)
       const look = setInterval(() => {
         if (markNow() !== told) notify()
-      }, LOOK_MS)
+      }, POLL_MS)
       stop = () => {
         unlisten()
         clearInterval(look)

@@ -1,5 +1,5 @@
 import { PAIRING_FORM } from '@/formats/visit-forms'
-import { requirePairings } from '@/http/door/require-pairings'
+import { requirePairings } from '@/http/gateway/require-pairings'
 import { requireGolfer } from '@/http/require'
 import { bodyForm, route } from '@/http/route'
 

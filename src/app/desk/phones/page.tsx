@@ -1,7 +1,7 @@
 import { dataNow } from '@/http/golfer-of-page'
-import { networkAddresses } from '@/http/door/addresses'
-import { thePairings } from '@/http/door/pairings'
-import { pictureCode } from '@/http/door/picture-code'
+import { networkAddresses } from '@/http/gateway/addresses'
+import { thePairings } from '@/http/gateway/pairings'
+import { pictureCode } from '@/http/gateway/picture-code'
 import { allGolfers } from '@/store/golfers'
 import { Phones } from '@/ui/screens/desk/phones'
 

@@ -2,12 +2,12 @@ import Link from 'next/link'
 import type { Golfer } from '@/core/golfer'
 import { isHit } from '@/core/stock/stock'
 import { atStation, fullSwingOf } from '@/core/station'
-import { stairOfBag } from '@/draw/stair-of-bag'
+import { gapLadderOfBag } from '@/draw/gap-ladder-of-bag'
 import { day } from '@/text/days'
 import { around, count, len } from '@/text/numbers'
 import type { AnalysedBag } from '@/views/bag-analysis'
 import { PageHead } from '../../shared/shell/page-head'
-import { StairPicture } from '../../shared/drawing/stair-picture'
+import { GapLadderPicture } from '../../shared/drawing/gap-ladder-picture'
 import styles from './bag.module.css'
 
 type Props = { golfer: Golfer; untilMs: number } & AnalysedBag
@@ -53,7 +53,7 @@ export function BagAsItWas({ golfer, untilMs, bag, analysis }: Props) {
             </tbody>
           </table>
         </section>
-        <StairPicture data={stairOfBag(golfer, clubs, analysis, -1)} />
+        <GapLadderPicture data={gapLadderOfBag(golfer, clubs, analysis, -1)} />
       </div>
     </div>
   )

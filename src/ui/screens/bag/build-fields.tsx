@@ -1,7 +1,7 @@
 import Form from 'react-bootstrap/Form'
 import type { Control, UseFormRegister } from 'react-hook-form'
 import { HEADS, JOBS } from '@/core/bag/club-build'
-import { LETTERS } from '@/core/limits'
+import { MAX_LENGTH } from '@/core/limits'
 import type { Problem } from '@/core/problem'
 import { HEAD_NAME, JOB_NAME } from '@/text/names'
 import { NumberOf } from '../../shared/form/number-of'
@@ -54,27 +54,27 @@ export function BuildFieldset({ usual, register, control, problems }: Props) {
         ))}
         <Form.Group controlId="club-model">
           <Form.Label>Your word for the set it comes from</Form.Label>
-          <Form.Control {...register('build.model')} maxLength={LETTERS.model} placeholder="my irons" />
+          <Form.Control {...register('build.model')} maxLength={MAX_LENGTH.model} placeholder="my irons" />
         </Form.Group>
         <Form.Group controlId="club-shaft">
           <Form.Label>Shaft</Form.Label>
           <Form.Control
             {...register('build.shaft')}
-            maxLength={LETTERS.shaft}
+            maxLength={MAX_LENGTH.shaft}
             placeholder="steel, low launch"
           />
         </Form.Group>
         <Form.Group controlId="club-flex">
           <Form.Label>Flex</Form.Label>
-          <Form.Control {...register('build.flex')} maxLength={LETTERS.flex} />
+          <Form.Control {...register('build.flex')} maxLength={MAX_LENGTH.flex} />
         </Form.Group>
         <Form.Group controlId="club-grip">
           <Form.Label>What it is held by: the grip</Form.Label>
-          <Form.Control {...register('build.grip')} maxLength={LETTERS.grip} />
+          <Form.Control {...register('build.grip')} maxLength={MAX_LENGTH.grip} />
         </Form.Group>
         <Form.Group controlId="club-sleeve-at">
           <Form.Label>How its sleeve is set</Form.Label>
-          <Form.Control {...register('build.sleeveAt')} maxLength={LETTERS.sleeveAt} />
+          <Form.Control {...register('build.sleeveAt')} maxLength={MAX_LENGTH.sleeveAt} />
         </Form.Group>
         <Form.Group controlId="club-job">
           <Form.Label>Its job</Form.Label>

@@ -1,6 +1,6 @@
 'use client'
 
-import { isWithin, LETTERS } from '@/core/limits'
+import { isWithin, MAX_LENGTH } from '@/core/limits'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import { useState } from 'react'
@@ -56,7 +56,7 @@ export function ClubForm({ golferId, club, onDone, onCancel }: Props) {
         <Form.Label>Name</Form.Label>
         <Form.Control
           {...register('name')}
-          maxLength={LETTERS.club}
+          maxLength={MAX_LENGTH.club}
           autoFocus
           placeholder="7-iron"
           aria-describedby="club-name-problem"

@@ -8,7 +8,7 @@ import Form from 'react-bootstrap/Form'
 import Table from 'react-bootstrap/Table'
 import { ballNamed, sameBall } from '@/core/balls/ball'
 import { factorsOf } from '@/core/balls/trial'
-import { LETTERS } from '@/core/limits'
+import { MAX_LENGTH } from '@/core/limits'
 import type { Block } from '@/core/session/plan'
 import { lengthIn } from '@/core/units'
 import { FULL_SWING } from '@/core/station'
@@ -209,7 +209,7 @@ function NewBall({ onAdd }: { onAdd: (name: string) => Promise<boolean> }) {
       <Form.Control
         aria-label="Another ball"
         placeholder="Another ball"
-        maxLength={LETTERS.ball}
+        maxLength={MAX_LENGTH.ball}
         value={name}
         onChange={({ target }) => setName(target.value)}
       />

@@ -1,12 +1,12 @@
 import Button from 'react-bootstrap/Button'
 import type { Warning } from '@/core/analyse-bag'
 import { ClubChange } from '../../shared/changes/club-changes'
-import { helpWords, priceWords } from '@/text/helps'
+import { helpWords, priceWords } from '@/text/recommendations'
 import { clubNames } from '@/text/names'
 import { nextLine, warningSentence } from '@/text/reasons'
 import { progressOf } from './bay-plan'
 import type { BayView } from '@/views/bay-view'
-import { AdjustmentsLine } from '../../shared/shell/holds-line'
+import { AdjustmentsLine } from '../../shared/shell/adjustments-line'
 import { CommandButton, CommandKeys } from './command-key'
 import type { BayActions } from './use-bay'
 import { stationKey } from '@/core/station'
@@ -31,7 +31,7 @@ export function BayAdvice({ view, bay, onRest }: { view: BayView; bay: BayAction
         ? []
         : analysis.next.filter((each) => planned.has(stationKey(each)))
   const warnings = analysis.warnings.filter((warning) => warning.kind !== 'unknown-club' && ofToday(warning))
-  const said = analysis.helps.find(({ kind }) => kind === 'strikes')
+  const said = analysis.recommendations.find(({ kind }) => kind === 'strikes')
   const changed = view.changes.find(({ clubId }) => clubId === session.open?.clubId)
   return (
     <>
@@ -49,7 +49,7 @@ export function BayAdvice({ view, bay, onRest }: { view: BayView; bay: BayAction
       {warnings.map((warning, i) => (
         <section key={i} className={`sheet advice${asksNow(warning) ? ' now' : ''}`} aria-label="Advice">
           <span>{warningSentence(warning, golfer, name)}</span>
-          {warning.kind === 'tiring' && session.hurtMs === null && (
+          {warning.kind === 'tiring' && session.injuryStopMs === null && (
             <CommandButton id="rest" variant="outline" onClick={onRest}>
               Take a rest
             </CommandButton>
@@ -59,7 +59,7 @@ export function BayAdvice({ view, bay, onRest }: { view: BayView; bay: BayAction
           )}
         </section>
       ))}
-      {next.length > 0 && session.hurtMs === null && (
+      {next.length > 0 && session.injuryStopMs === null && (
         <p className="quiet next-line mb-0">
           Best to hit next: <b>{nextLine(next, name)}</b>
         </p>

@@ -8,7 +8,7 @@ import { isStockSurface, type Surface } from '@/core/session/surface'
 import { measuresOf } from '../../shared/form/measure'
 import { ChoiceField } from '../../shared/form/choice-field'
 import { NumberField } from '../../shared/form/number-field'
-import { besideStocks } from '@/text/lies'
+import { notInStocks } from '@/text/lies'
 import { SURFACE_NAME, WIND_NAME } from '@/text/names'
 import { temperature } from '@/text/set-up'
 import { CommandButton, type CommandActions } from './command-key'
@@ -50,7 +50,7 @@ export function BayNow({ view, bay, actions }: Props) {
         Rest
       </CommandButton>
       {golfer.stocksOff !== null && isStockSurface(offNow) && offNow !== golfer.stocksOff && (
-        <p className="quiet mb-0">{besideStocks(offNow)}</p>
+        <p className="quiet mb-0">{notInStocks(offNow)}</p>
       )}
       {asking && (
         <AirAndLie

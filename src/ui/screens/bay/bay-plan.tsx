@@ -18,7 +18,7 @@ type Props = {
 export function BayPlan({ view, open, onOpen, onRest }: Props) {
   const { bag, session } = view
   const plan = planOfToday(view)
-  if (plan.length === 0 || session.hurtMs !== null) return null
+  if (plan.length === 0 || session.injuryStopMs !== null) return null
   const { hit, left, block } = progressOf(view)
   const later = total(view.plan) - total(plan)
   if (!block) {

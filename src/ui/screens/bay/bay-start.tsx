@@ -135,7 +135,8 @@ export function BayStart({
         {asks && stoppedToday && (
           <p className="caution" role="alert">
             <b>
-              You stopped at {localTime(stoppedToday.hurtMs, stoppedToday.offsetMin)} because something hurt.
+              You stopped at {localTime(stoppedToday.injuryStopMs, stoppedToday.offsetMin)} because something
+              hurt.
             </b>{' '}
             Hit again only if it does not hurt any more.
           </p>

@@ -43,7 +43,7 @@ export type BayEvent =
   | { type: 'opened'; station: Station }
   | { type: 'cleared'; atMs: number }
   /** Something hurts: the session stops. Null: it goes on. */
-  | { type: 'stopped'; hurtMs: number | null }
+  | { type: 'stopped'; injuryStopMs: number | null }
   | { type: 'marked'; shotId: ShotId; mark: Mark | null }
   | { type: 'live'; live: boolean }
 
@@ -114,7 +114,7 @@ export function bayAfter(state: BayState, event: BayEvent): BayState {
         },
       }
     case 'stopped':
-      return { ...state, view: { ...view, session: { ...view.session, hurtMs: event.hurtMs } } }
+      return { ...state, view: { ...view, session: { ...view.session, injuryStopMs: event.injuryStopMs } } }
     case 'marked': {
       const marked = <Shot extends { id: ShotId }>(shots: Shot[]) =>
         shots.map((shot) => (shot.id === event.shotId ? { ...shot, mark: event.mark } : shot))

@@ -67,19 +67,19 @@ export function Bay({ first }: { first: BayView }) {
   const nextName = next ? stationName({ name: nameOf(next.clubId) }, next.swing) : ''
   const gaps = `/golfers/${golfer.id}/gaps`
   const planDone = view.plan.length > 0 && planned.block === undefined
-  const hurt = session.hurtMs !== null
+  const injuryStop = session.injuryStopMs !== null
   // Forgotten with the next shot: only the newest one offers another reading.
   const offered =
     shot && shot === newest && shot.source === 'typed' && shot.mark === null
       ? (doubtAt(shot, view, open)?.slip ?? null)
       : null
   const waitsForClear = waitForClear(view).length > 0
-  const unclear = waitsForClear || (!hurt && now !== null && clearLapsed(view.lastClearMs, now))
+  const unclear = waitsForClear || (!injuryStop && now !== null && clearLapsed(view.lastClearMs, now))
 
   // A session that is reopened has no station open yet: the monitor needs one. One that hurt stays shut.
   const { open: openNow } = bay
   const fromFile = view.shots.length > 0 && view.shots.every(({ source }) => source === 'file')
-  const reopened = session.open === null && !hurt && !fromFile
+  const reopened = session.open === null && !injuryStop && !fromFile
   useEffect(() => {
     if (reopened) bay.openFirst({ clubId: open.clubId, swing: open.swing })
     // eslint-disable-next-line react-hooks/exhaustive-deps -- once, when the page opens
@@ -91,7 +91,7 @@ export function Bay({ first }: { first: BayView }) {
   useEffect(() => {
     const opens = planOpens(blockBefore.current, block, session.open)
     blockBefore.current = block
-    if (!opens || !golfer.followPlan || hurt || view.now.warmUp) return
+    if (!opens || !golfer.followPlan || injuryStop || view.now.warmUp) return
     choose((before) => ({ ...before, followed: { last: taken.at(-1)?.id } }))
     void openNow({ clubId: opens.clubId, swing: opens.swing })
     // eslint-disable-next-line react-hooks/exhaustive-deps -- when the block in hand changes, and then alone
@@ -116,7 +116,7 @@ export function Bay({ first }: { first: BayView }) {
     void bay.stop()
   }
   /** The stop was the last act. */
-  const undoesStop = hurt && stop !== null && stop.batch === view.undo?.batch
+  const undoesStop = injuryStop && stop !== null && stop.batch === view.undo?.batch
   const undo = async () => {
     if (undoesStop) return goOn()
     choose((before) => ({ ...before, followed: null }))
@@ -207,7 +207,7 @@ export function Bay({ first }: { first: BayView }) {
               See gaps
             </Link>
           ) : (
-            <CommandButton id="next" onClick={goNext} disabled={!next || hurt}>
+            <CommandButton id="next" onClick={goNext} disabled={!next || injuryStop}>
               Next: {nextName}
             </CommandButton>
           )}
@@ -215,7 +215,7 @@ export function Bay({ first }: { first: BayView }) {
       </div>
       <Problems of={bay.problems} />
       <Redo view={view} onRedo={() => void bay.redo()} />
-      {hurt && <Stopped view={view} nowMs={now} onContinue={goOn} />}
+      {injuryStop && <Stopped view={view} nowMs={now} onContinue={goOn} />}
       <div className="pick-station">
         <Form.Select
           value={open.clubId}
@@ -244,7 +244,7 @@ export function Bay({ first }: { first: BayView }) {
             See gaps
           </Link>
         ) : (
-          <Button onClick={goNext} disabled={!next || hurt}>
+          <Button onClick={goNext} disabled={!next || injuryStop}>
             <span className="words">Next: {nextName}</span>
           </Button>
         )}
@@ -252,15 +252,15 @@ export function Bay({ first }: { first: BayView }) {
       <div className="bay">
         <div className="left-column">
           <StationList view={view} clubs={clubs} open={open} onOpen={goTo} />
-          {!hurt && <BayNow view={view} bay={bay} actions={actions} />}
-          {!hurt && (
+          {!injuryStop && <BayNow view={view} bay={bay} actions={actions} />}
+          {!injuryStop && (
             <Button variant="outline" className="hurts" onClick={stopNow}>
               Something hurts
             </Button>
           )}
         </div>
         <div className="middle">
-          {unclear && <RangeClear view={view} over={hurt} onClear={clear} />}
+          {unclear && <RangeClear view={view} over={injuryStop} onClear={clear} />}
           {resting && <RestTimer untilMs={resting.untilMs} onOver={restOver} />}
           <BayPlan view={view} open={open} onOpen={goTo} onRest={restDue ? restNow : null} />
           <ReceivingLine view={view} bay={bay} />
@@ -293,8 +293,8 @@ export function Bay({ first }: { first: BayView }) {
               />
             )}
           </LastShot>
-          {!hurt && <BallTurn view={view} bay={bay} />}
-          {!hurt && (
+          {!injuryStop && <BallTurn view={view} bay={bay} />}
+          {!injuryStop && (
             <ShotEntry
               unit={golfer.lengthUnit}
               input={input}

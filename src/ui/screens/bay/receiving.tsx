@@ -32,7 +32,7 @@ export function ReceivingLine({ view, bay }: { view: BayView; bay: BayActions })
       </Button>
     </div>
   )
-  if (session.hurtMs !== null) return cameMeanwhile || null
+  if (session.injuryStopMs !== null) return cameMeanwhile || null
   return (
     <div role="region" aria-label="Receiving" className="receiving">
       {here.length > 0 && (

@@ -14,7 +14,7 @@ const BACK_MS = 10_000
 
 /** Something hurts: what that does, said big and in place, and the way back for a tap by mistake. */
 export function Stopped({ view: { golfer, session }, nowMs, onContinue }: Props) {
-  const early = nowMs === null || nowMs - (session.hurtMs ?? 0) < BACK_MS
+  const early = nowMs === null || nowMs - (session.injuryStopMs ?? 0) < BACK_MS
   return (
     <section className="sheet held stopped" role="alert" aria-label="Something hurts">
       <h2>Stopped. Do not hit another ball today.</h2>

@@ -3,7 +3,7 @@
 import { useCallback, useEffect, useMemo, useReducer, useRef } from 'react'
 import type { AirAndLie } from '@/core/session/conditions'
 import type { SessionShot } from '@/core/session/session-shot'
-import type { SessionEvent } from '@/core/session/session-said'
+import type { SessionEvent } from '@/core/session/session-event'
 import type { Station } from '@/core/station'
 import type { Mark } from '@/core/shots/mark'
 import type { Problem } from '@/core/problem'
@@ -23,7 +23,7 @@ export function useBay(first: BayView) {
   const [state, dispatch] = useReducer(bayAfter, first, bayState)
   const lastRequest = useRef<Promise<unknown>>(Promise.resolve())
   /** A station that was opened, and when the range was said to be clear, while nobody answered. */
-  const unheard = useRef<{ station: Station | null; clearMs: number | null }>({
+  const pending = useRef<{ station: Station | null; clearMs: number | null }>({
     station: null,
     clearMs: null,
   })
@@ -32,7 +32,7 @@ export function useBay(first: BayView) {
   const session = `/api/sessions/${sessionId}`
 
   /** One request after the other, in the order in which they were asked. */
-  const inTurn = useCallback((ask: Ask): Promise<Sent<BayView>> => {
+  const queue = useCallback((ask: Ask): Promise<Sent<BayView>> => {
     dispatch({ type: 'asked' })
     const request = lastRequest.current.then(ask)
     lastRequest.current = request
@@ -44,7 +44,7 @@ export function useBay(first: BayView) {
     [sessionId],
   )
   const take = async (ask: Ask): Promise<boolean> => {
-    const sent = await inTurn(ask)
+    const sent = await queue(ask)
     dispatch({ type: 'problems', problems: sent.ok ? [] : sent.problems })
     answered(sent)
     return sent.ok
@@ -56,21 +56,21 @@ export function useBay(first: BayView) {
     reading.current.now = true
     do {
       reading.current.again = false
-      answered(await inTurn(() => send<BayView>('GET', `${session}/bay`)))
+      answered(await queue(() => send<BayView>('GET', `${session}/bay`)))
     } while (reading.current.again)
     reading.current.now = false
-  }, [answered, inTurn, session])
+  }, [answered, queue, session])
 
   useEffect(() => {
     // What waited while nobody answered is sent first, then the Bay is read as it stands.
     const catchUp = async () => {
       await outbox.sendAll()
-      const { station } = unheard.current
+      const { station } = pending.current
       if (station) await send('PUT', `${session}/station`, station)
-      unheard.current.station = null
-      const { clearMs } = unheard.current
+      pending.current.station = null
+      const { clearMs } = pending.current
       if (clearMs !== null) await send('POST', `${session}/clear`, { atMs: clearMs })
-      unheard.current.clearMs = null
+      pending.current.clearMs = null
       await readAll()
     }
     // Another page, or the head of this one, may have sent what waited.
@@ -103,14 +103,14 @@ export function useBay(first: BayView) {
   }, [state.stale, read])
 
   const saying = (said: SessionEvent, fromShotId?: ShotId) =>
-    take(() => send('POST', `${session}/said`, { ...said, ...(fromShotId && { fromShotId }) }))
+    take(() => send('POST', `${session}/events`, { ...said, ...(fromShotId && { fromShotId }) }))
 
   const open = (station: Station) => {
     chosen.current = true
     dispatch({ type: 'opened', station })
     return take(async () => {
       const sent = await send<BayView>('PUT', `${session}/station`, station)
-      unheard.current.station = !sent.ok && sent.unreachable ? station : null
+      pending.current.station = !sent.ok && sent.unreachable ? station : null
       return sent
     })
   }
@@ -142,11 +142,11 @@ export function useBay(first: BayView) {
       dispatch({ type: 'typed', shots })
       // Kept until it is answered: a page that is left at once loses nothing.
       const keep = () => {
-        const { clearMs } = unheard.current
+        const { clearMs } = pending.current
         for (const shot of shots) outbox.keep(sessionId, { ...shot, ...(clearMs !== null && { clearMs }) })
       }
       keep()
-      const sent = await inTurn(() => outbox.sendTyped<BayView>(sessionId, shotIds))
+      const sent = await queue(() => outbox.sendTyped<BayView>(sessionId, shotIds))
       const waits = !sent.ok && sent.unreachable === true
       // The word that the range is clear may have been given since.
       if (waits) keep()
@@ -163,7 +163,7 @@ export function useBay(first: BayView) {
     /** Nobody is in front. Said while Banco does not answer, the word goes with the shots that wait. */
     clear: () => {
       const atMs = Date.now()
-      unheard.current.clearMs = atMs
+      pending.current.clearMs = atMs
       dispatch({ type: 'cleared', atMs })
       return take(() => send('POST', `${session}/clear`, { atMs }))
     },
@@ -174,7 +174,7 @@ export function useBay(first: BayView) {
     expect: (station: Station, carryM: number) => saying({ kind: 'expectation', ...station, carryM }),
     /** Something hurts: the session stops, and shows it at once. */
     stop: () => {
-      dispatch({ type: 'stopped', hurtMs: Date.now() })
+      dispatch({ type: 'stopped', injuryStopMs: Date.now() })
       return take(async () => {
         const sent = await send('PATCH', session, { hurt: true })
         return sent.ok ? send<BayView>('GET', `${session}/bay`) : sent
@@ -182,7 +182,7 @@ export function useBay(first: BayView) {
     },
     /** That was tapped by mistake: the session goes on where it was. */
     continueAt: (station: Station) => {
-      dispatch({ type: 'stopped', hurtMs: null })
+      dispatch({ type: 'stopped', injuryStopMs: null })
       dispatch({ type: 'opened', station })
       return take(async () => {
         const sent = await send('PATCH', session, { hurt: false })

@@ -1,6 +1,6 @@
 'use client'
 
-import { LETTERS } from '@/core/limits'
+import { MAX_LENGTH } from '@/core/limits'
 import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
@@ -85,10 +85,10 @@ export function DayForm({ golfer, day, places }: Props) {
       return setProblems([{ field: 'place', sentence: 'A place needs a name: type one under Place.' }])
     if (altitudeM === null || Number.isNaN(altitudeM))
       return setProblems([{ field: 'altitudeM', sentence: 'A place needs its altitude: type it.' }])
-    await submit('PUT', `${home}/places`, { name, altitudeM, turf })
+    await submit('PUT', `${home}/venues`, { name, altitudeM, turf })
   }
   const forget = async () => {
-    await submit('DELETE', `${home}/places`, { name })
+    await submit('DELETE', `${home}/venues`, { name })
   }
   const kept = places.some((each) => each.name === name)
   const along = useController({ control, name: 'along' }).field
@@ -102,7 +102,7 @@ export function DayForm({ golfer, day, places }: Props) {
             <Form.Label htmlFor="day-place">Place</Form.Label>
             <Form.Control
               id="day-place"
-              maxLength={LETTERS.place}
+              maxLength={MAX_LENGTH.place}
               placeholder="not said"
               {...register('place')}
             />

@@ -5,7 +5,7 @@ import Form from 'react-bootstrap/Form'
 import Modal from 'react-bootstrap/Modal'
 import { useForm } from 'react-hook-form'
 import type { Golfer } from '@/core/golfer'
-import { LETTERS } from '@/core/limits'
+import { MAX_LENGTH } from '@/core/limits'
 import { PLACES, type Place } from '@/core/session/session'
 import type { LengthUnit, SpeedUnit } from '@/core/units'
 import { PLACE_NAME } from '@/text/names'
@@ -73,7 +73,7 @@ export function ArrivalForm({ templates, others, units, receiving, onHide }: Pro
               {...register('name')}
               autoFocus
               autoComplete="off"
-              maxLength={LETTERS.golfer}
+              maxLength={MAX_LENGTH.golfer}
               aria-describedby="arrival-problem"
             />
             <Problems of={problems} field="name" id="arrival-problem" />

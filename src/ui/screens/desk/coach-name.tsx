@@ -1,7 +1,7 @@
 import { useForm } from 'react-hook-form'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
-import { LETTERS } from '@/core/limits'
+import { MAX_LENGTH } from '@/core/limits'
 import { Problems } from '../../shared/shell/problems'
 import { useSubmit } from '../../shared/use-submit'
 
@@ -21,7 +21,7 @@ export function CoachName({ coach, wanted }: Props) {
         <Form.Group controlId="coach">
           <Form.Label>Your name, as reports carry it</Form.Label>
           <div className="d-flex gap-2">
-            <Form.Control {...register('coach')} maxLength={LETTERS.golfer} autoComplete="name" />
+            <Form.Control {...register('coach')} maxLength={MAX_LENGTH.golfer} autoComplete="name" />
             <Button type="submit" variant="outline" disabled={!formState.isDirty}>
               Save
             </Button>

@@ -4,7 +4,7 @@ import { FIRST_ORDER, ordered, type DeskOrder } from './desk-order'
 
 const row = (name: string, more: Partial<DeskRow> = {}): DeskRow => ({
   golfer: { id: name as never, name, hand: 'right' },
-  ...{ bag: 'Bag', last: null, isHitting: false, settled: { settled: 0, of: 0 }, troubles: [] },
+  ...{ bag: 'Bag', last: null, isHitting: false, settled: { settled: 0, of: 0 }, notices: [] },
   ...{ followUp: null, receives: [], next: null, toHit: [], ...more },
 })
 const due = (sinceDays: number): DeskRow['followUp'] => ({
@@ -17,7 +17,7 @@ const ROWS = [
   row('Ana Pol', {
     last: last(9),
     isHitting: true,
-    troubles: [{ kind: 'held', count: 2 }],
+    notices: [{ kind: 'held', count: 2 }],
     settled: { settled: 4, of: 4 },
   }),
   row('Bran Kitto', {
@@ -34,7 +34,7 @@ it('a desk is found through by letters without accents, filtered and put in the 
   expect(names({ find: ' zoe' })).toEqual(['Zoë'])
   expect(names({ find: 'KITTO', sort: 'name' })).toEqual(['Abel', 'Bran'])
   expect(names({ sort: 'follow-up' })).toEqual(['Zoë', 'Abel', 'Bran', 'Ana'])
-  expect(names({ sort: 'troubles' })).toEqual(['Ana', 'Abel', 'Bran', 'Zoë'])
+  expect(names({ sort: 'notices' })).toEqual(['Ana', 'Abel', 'Bran', 'Zoë'])
   expect(names({ sort: 'settled' })).toEqual(['Abel', 'Bran', 'Zoë', 'Ana'])
   expect(names({ filter: 'due' })).toEqual(['Zoë', 'Abel'])
   expect(names({ filter: 'hitting' })).toEqual(['Ana'])

@@ -1,14 +1,14 @@
 import type { DeskRow } from '@/views/desk-view'
 
 /** How a coach looks at the golfers of the desk: found by typing, filtered, in an order. */
-export const DESK_SORTS = ['name', 'last', 'settled', 'troubles', 'follow-up'] as const
+export const DESK_SORTS = ['name', 'last', 'settled', 'notices', 'follow-up'] as const
 export type DeskSort = (typeof DESK_SORTS)[number]
 export const DESK_FILTERS = ['all', 'hitting', 'due', 'open'] as const
 export type DeskFilter = (typeof DESK_FILTERS)[number]
 export type DeskOrder = { find: string; sort: DeskSort; filter: DeskFilter }
 export const FIRST_ORDER: DeskOrder = { find: '', sort: 'last', filter: 'all' }
 
-const troubles = ({ troubles }: DeskRow) => troubles.reduce((sum, { count }) => sum + count, 0)
+const troubles = ({ notices: troubles }: DeskRow) => troubles.reduce((sum, { count }) => sum + count, 0)
 const isDue = ({ followUp }: DeskRow) => followUp?.state.kind === 'due'
 /** The share of what was hit that is not settled; nobody's bag is the least settled. */
 const unsettled = ({ settled: { settled, of } }: DeskRow) => (of === 0 ? 2 : 1 - settled / of)
@@ -27,7 +27,7 @@ const BY: Record<DeskSort, (a: DeskRow, b: DeskRow) => number> = {
   name: () => 0,
   last: (a, b) => (b.last?.startedMs ?? 0) - (a.last?.startedMs ?? 0),
   settled: (a, b) => unsettled(b) - unsettled(a),
-  troubles: (a, b) => troubles(b) - troubles(a),
+  notices: (a, b) => troubles(b) - troubles(a),
   'follow-up': (a, b) => dueness(b) - dueness(a),
 }
 const KEEPS: Record<DeskFilter, (row: DeskRow) => boolean> = {

@@ -2,9 +2,9 @@ import Link from 'next/link'
 import { useEffect, useState } from 'react'
 import Form from 'react-bootstrap/Form'
 import Table from 'react-bootstrap/Table'
-import { BAD_GAPS } from '@/core/visits/troubles'
+import { BAD_GAPS } from '@/core/visits/notices'
 import { daysAgo, dayAndTime } from '@/text/days'
-import { followUpWords, troubleWords } from '@/text/visits'
+import { followUpWords, noticeWords } from '@/text/visits'
 import type { DeskRow } from '@/views/desk-view'
 import {
   FIRST_ORDER,
@@ -20,7 +20,7 @@ const HEADS: { sort: DeskSort; title: string; wide?: true }[] = [
   { sort: 'name', title: 'Golfer' },
   { sort: 'last', title: 'Last session' },
   { sort: 'settled', title: 'Steps settled' },
-  { sort: 'troubles', title: 'To look at', wide: true },
+  { sort: 'notices', title: 'To look at', wide: true },
   { sort: 'follow-up', title: 'Follow-up' },
 ]
 const FILTER_NAME: Record<DeskFilter, string> = {
@@ -103,13 +103,13 @@ export function GolfersAtAGlance({ rows, nowMs }: { rows: readonly DeskRow[]; no
 }
 
 /** Where what is to be looked at first is seen. */
-function whereOf([first]: DeskRow['troubles']): string {
+function whereOf([first]: DeskRow['notices']): string {
   if (first?.kind === 'held') return 'bay'
   return first && BAD_GAPS.some((kind) => kind === first.kind) ? 'gaps' : 'stock'
 }
 
 function GolferRow({ row, nowMs }: { row: DeskRow; nowMs: number }) {
-  const { golfer, bag, last, isHitting, settled, troubles, followUp, receives, next } = row
+  const { golfer, bag, last, isHitting, settled, notices: troubles, followUp, receives, next } = row
   const home = `/golfers/${golfer.id}`
   return (
     <tr>
@@ -150,7 +150,7 @@ function GolferRow({ row, nowMs }: { row: DeskRow; nowMs: number }) {
       </td>
       <td className="wide-only">
         {troubles.length > 0 ? (
-          <Link href={`${home}/${whereOf(troubles)}`}>{troubles.map(troubleWords).join(', ')}</Link>
+          <Link href={`${home}/${whereOf(troubles)}`}>{troubles.map(noticeWords).join(', ')}</Link>
         ) : (
           <span className="quiet">nothing</span>
         )}

@@ -4,7 +4,7 @@ import Form from 'react-bootstrap/Form'
 import Modal from 'react-bootstrap/Modal'
 import { useForm, useWatch } from 'react-hook-form'
 import type { Golfer } from '@/core/golfer'
-import { isWithin, LETTERS, LIMITS } from '@/core/limits'
+import { isWithin, MAX_LENGTH, LIMITS } from '@/core/limits'
 import type { Visit } from '@/core/visits/visit'
 import { overlapping } from '@/core/visits/week'
 import { localTime } from '@/text/days'
@@ -112,7 +112,7 @@ export function PlanVisit({ golfers, planned, nowMs, onHide, onPlanned }: Props)
             <Form.Control
               as="textarea"
               rows={2}
-              maxLength={LETTERS.toDo}
+              maxLength={MAX_LENGTH.toDo}
               placeholder="empty: what is open when they come"
               {...register('toDo')}
             />

@@ -7,32 +7,32 @@ import { isSameGap } from '@/core/gaps/gap-clubs'
 import type { Golfer } from '@/core/golfer'
 import type { GolferId } from '@/core/ids'
 import { HitThese } from './hit-these'
-import { isMeasured, type Gap } from '@/core/gaps/step'
-import { stair, stairRows } from '@/draw/stair'
-import { stairOfBag } from '@/draw/stair-of-bag'
+import { isMeasured, type Gap } from '@/core/gaps/gap'
+import { gapLadder, gapLadderRows } from '@/draw/gap-ladder'
+import { gapLadderOfBag } from '@/draw/gap-ladder-of-bag'
 import { SvgDrawing } from '../../shared/drawing/svg-drawing'
 import { PrintTitle } from '../../shared/shell/print-title'
 import { NoShotsYet } from '../../shared/shell/no-shots-yet'
 import { PageHead } from '../../shared/shell/page-head'
-import { HelpLines } from '../../shared/shell/help-lines'
+import { RecommendationLines } from '../../shared/shell/recommendation-lines'
 import { Warnings } from '../../shared/shell/warnings'
-import { helpsGaps } from '@/core/gaps/beyond-shots'
+import { improvesGaps } from '@/core/gaps/beyond-shots'
 import { firstSentence } from '@/text/advice'
 import { clubNames } from '@/text/names'
 import { fixed, len } from '@/text/numbers'
 import { nextReason } from '@/text/reasons'
 import { paperNames } from '@/text/refit'
 import { drawnGap, needWords, overUnhitWords, verdictWords } from '@/text/verdicts'
-import { stairLegend } from '@/draw/stair-legend'
+import { gapLadderLegend } from '@/draw/gap-ladder-legend'
 import { isHit, type Stock } from '@/core/stock/stock'
 import { finding } from '@/text/finding'
 import { lede } from './lede'
 import { AirChoice } from '../../shared/air/air-choice'
 import { statedAir } from '@/text/set-up'
 import { useKept } from '../../shared/use-kept'
-import { GapRuleChoice, StockRuleChoice } from './schools'
+import { GapRuleChoice, StockRuleChoice } from './rules'
 import type { GapsView } from '@/views/gaps-view'
-import { GapEvidence } from './step-evidence'
+import { GapEvidence } from './gap-evidence'
 import styles from './gaps.module.css'
 
 /** Few golfers have limits of their own: their form comes with them. */
@@ -43,7 +43,7 @@ const isText = (kept: unknown): kept is string => typeof kept === 'string'
 type Props = { golfer: Golfer } & GapsView
 
 /** The stair of the bag, with the evidence of the chosen step beside it. */
-export function Gaps({ golfer, bag, analysis, shots, gapsToFix, changes, faced }: Props) {
+export function Gaps({ golfer, bag, analysis, shots, gapsToFix, changes, demand }: Props) {
   const found = finding(bag, analysis, golfer)
   const [chosenId, choose] = useKept<string | null>(`gap ${golfer.id}`, null, isText)
   const kept = analysis.gaps.findIndex(({ longerId }) => longerId === chosenId)
@@ -52,7 +52,7 @@ export function Gaps({ golfer, bag, analysis, shots, gapsToFix, changes, faced }
   const clubs = bag.clubs.filter((club) => club.kind !== 'putter')
   const name = clubNames(bag)
   const gap = analysis.gaps[chosen]
-  const data = stairOfBag(golfer, clubs, analysis, chosen)
+  const data = gapLadderOfBag(golfer, clubs, analysis, chosen)
   const home = `/golfers/${golfer.id}`
   const paperName = paperNames(bag)
   const todo = (gap: Gap): string | undefined => {
@@ -76,7 +76,7 @@ export function Gaps({ golfer, bag, analysis, shots, gapsToFix, changes, faced }
         title={found.sentence}
         lede={
           <>
-            {lede(analysis, bag, golfer, faced)}
+            {lede(analysis, bag, golfer, demand)}
             {golfer.compareIn === 'reference' && ` Carries are ${statedAir(golfer)}.`}
           </>
         }
@@ -99,12 +99,12 @@ export function Gaps({ golfer, bag, analysis, shots, gapsToFix, changes, faced }
       <div className="gaps">
         <section className="sheet stair-frame" aria-label="The stair">
           <SvgDrawing
-            draw={(width) => stair(data, width)}
+            draw={(width) => gapLadder(data, width)}
             onPaper
             says={`The stair from ${clubs[0]?.name} to ${clubs.at(-1)?.name}; every step stands in the table below it.`}
           >
             {(drawing) => {
-              const { head, row } = stairRows(drawing.width)
+              const { head, row } = gapLadderRows(drawing.width)
               return analysis.gaps.map((each, i) =>
                 each.gapM === undefined ? null : (
                   <button
@@ -121,7 +121,7 @@ export function Gaps({ golfer, bag, analysis, shots, gapsToFix, changes, faced }
             }}
           </SvgDrawing>
           <div className="visually-hidden">
-            <StairTable golfer={golfer} analysis={analysis} name={name} />
+            <GapTable golfer={golfer} analysis={analysis} name={name} />
           </div>
           <Legend />
         </section>
@@ -133,7 +133,7 @@ export function Gaps({ golfer, bag, analysis, shots, gapsToFix, changes, faced }
             shots={shots}
             todo={todo(gap)}
             changes={changes}
-            faced={faced}
+            demand={demand}
             name={name}
             loftMeasured={(id) => bag.clubs.find((club) => club.id === id)?.build.loftMeasured}
           />
@@ -156,7 +156,7 @@ function HitNext({
   golferId: GolferId
 }) {
   const { next } = analysis
-  const helps = analysis.helps.filter(helpsGaps)
+  const recommendations = analysis.recommendations.filter(improvesGaps)
   const shots = next.reduce((sum, each) => sum + each.shots, 0)
   return (
     <section className="sheet hit-next" aria-label="Hit next">
@@ -178,11 +178,11 @@ function HitNext({
         <p>Every step is settled, borderline or resting: a few more shots would change nothing.</p>
       )}
       {shots > 0 && <HitThese golferId={golferId} blocks={next} />}
-      {helps.length > 0 && (
+      {recommendations.length > 0 && (
         <>
           <h2 className="no-print">What helps more than shots</h2>
           <ul className="no-print">
-            <HelpLines helps={helps} name={name} />
+            <RecommendationLines recommendations={recommendations} name={name} />
           </ul>
         </>
       )}
@@ -191,7 +191,7 @@ function HitNext({
 }
 
 /** The same facts as the drawing, for those who cannot see it. */
-function StairTable({
+function GapTable({
   golfer,
   analysis: { gaps, stocks, overUnhit },
   name,
@@ -244,7 +244,7 @@ function Legend() {
   return (
     <details className="legend no-print">
       <summary>What the marks mean</summary>
-      <SvgDrawing draw={stairLegend} says={stairLegend(760).says} />
+      <SvgDrawing draw={gapLadderLegend} says={gapLadderLegend(760).says} />
     </details>
   )
 }

@@ -5,10 +5,10 @@ import type { Golfer } from '@/core/golfer'
 import { clubNames } from '@/text/names'
 import { count, len, lenUnit, percent } from '@/text/numbers'
 import { nextLine } from '@/text/reasons'
-import { facedWords } from '@/text/rounds'
-import { facedBetween, mostFaced, type Faced } from '@/core/rounds/faced'
-import { overUnhitWords, sureness, VERDICT_NAME } from '@/text/verdicts'
-import { isMeasured } from '@/core/gaps/step'
+import { demandWords } from '@/text/rounds'
+import { demandBetween, byDemand, type Demand } from '@/core/rounds/demand'
+import { overUnhitWords, confidence, VERDICT_NAME } from '@/text/verdicts'
+import { isMeasured } from '@/core/gaps/gap'
 
 /** A sentence names this many holes, those that were faced most, then the widest; the drawing shows all. */
 const MOST_RANGES = 3
@@ -18,7 +18,7 @@ export function lede(
   { gaps, stocks, overUnhit, uncovered, maybeUncovered, cover, goal, next }: BagAnalysis,
   bag: Bag,
   golfer: Golfer,
-  faced: Faced,
+  demand: Demand,
 ): ReactNode {
   const name = clubNames(bag)
   const judged = gaps.filter((gap) => gap.leftOnPurpose === undefined)
@@ -29,8 +29,8 @@ export function lede(
       return n > 0 ? [{ verdict, n }] : []
     },
   )
-  const of = (sure: ReturnType<typeof sureness>) =>
-    judged.filter((gap) => isMeasured(gap) && sureness(gap) === sure).length
+  const of = (sure: ReturnType<typeof confidence>) =>
+    judged.filter((gap) => isMeasured(gap) && confidence(gap) === sure).length
   const unknown = gaps.filter((gap) => !isMeasured(gap)).length
   const carries = stocks.flatMap((stock) => stock.carryM ?? [])
   const unit = golfer.lengthUnit
@@ -54,7 +54,7 @@ export function lede(
   const isSeen = ([from, to]: [number, number]) => len(from, golfer) !== len(to, golfer)
   const spans = (list: [number, number][]) => {
     const seen = list.filter(isSeen)
-    const first = mostFaced(seen, faced).slice(0, MOST_RANGES)
+    const first = byDemand(seen, demand).slice(0, MOST_RANGES)
     const named = seen
       .filter((range) => first.includes(range))
       .map(([from, to]) => `${len(from, golfer)}–${len(to, golfer)}`)
@@ -62,7 +62,7 @@ export function lede(
       ? `${named.join(', ')} and ${seen.length - MOST_RANGES} more`
       : named.join(', ')
   }
-  const [worst] = mostFaced(uncovered.filter(isSeen), faced)
+  const [worst] = byDemand(uncovered.filter(isSeen), demand)
   return (
     <>
       {count(gaps.length, 'step')}: {parts.map((part, i) => (i === 0 ? part : [', ', part]))}.{' '}
@@ -82,9 +82,9 @@ export function lede(
           A stock within {lenUnit(golfer.toleranceM, golfer)} of <b>{percent(cover)}</b> of the distances from{' '}
           {len(Math.min(...carries), golfer)} to {len(Math.max(...carries), golfer)} {unit}
           {spans(uncovered) !== '' && <>; holes at {spans(uncovered)}</>}
-          {worst && facedBetween(faced, worst).shots > 0 && (
+          {worst && demandBetween(demand, worst).shots > 0 && (
             <>
-              , {len(worst[0], golfer)}–{len(worst[1], golfer)} {facedWords(faced, worst)}
+              , {len(worst[0], golfer)}–{len(worst[1], golfer)} {demandWords(demand, worst)}
             </>
           )}
           {spans(maybeUncovered) !== '' && <>; {spans(maybeUncovered)} is not known yet</>}.{' '}

@@ -10,7 +10,7 @@ import type { Golfer } from '@/core/golfer'
 import { lengthMeasure } from '../../shared/form/measure'
 import { NumberOf } from '../../shared/form/number-of'
 import { Problems } from '../../shared/shell/problems'
-import { useRules } from './schools'
+import { useRules } from './rules'
 
 const SEGMENT_NAME: Record<Segment, string> = {
   top: 'driver and woods',

@@ -2,9 +2,9 @@
 
 import OverlayTrigger from 'react-bootstrap/OverlayTrigger'
 import Popover from 'react-bootstrap/Popover'
-import type { Gap } from '@/core/gaps/step'
+import type { Gap } from '@/core/gaps/gap'
 import type { Units } from '@/core/golfer'
-import { sureness, verdictLook, verdictSentences, verdictWords } from '@/text/verdicts'
+import { confidence, verdictLook, verdictSentences, verdictWords } from '@/text/verdicts'
 
 /** A verdict that explains itself, tapped or focused, in two sentences. */
 export function VerdictBadge({ gap, units }: { gap: Gap; units: Units }) {
@@ -18,7 +18,7 @@ export function VerdictBadge({ gap, units }: { gap: Gap; units: Units }) {
         </Popover>
       }
     >
-      <button type="button" className={`verdict verdict-${verdictLook(gap)} verdict-${sureness(gap)}`}>
+      <button type="button" className={`verdict verdict-${verdictLook(gap)} verdict-${confidence(gap)}`}>
         {verdictWords(gap, units)}
       </button>
     </OverlayTrigger>

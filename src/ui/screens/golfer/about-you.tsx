@@ -2,7 +2,7 @@ import Form from 'react-bootstrap/Form'
 import { useFormContext } from 'react-hook-form'
 import { TURFS, type Turf } from '@/core/flight/ground'
 import { BAG_WISHES, LEVELS, type BagWish, type GolferAim, type Level } from '@/core/golfer'
-import { LETTERS } from '@/core/limits'
+import { MAX_LENGTH } from '@/core/limits'
 import type { Problem } from '@/core/problem'
 import { TURF_NAME } from '@/text/day'
 import { BAG_WISH_NAME, LEVEL_NAME } from '@/text/names'
@@ -98,7 +98,7 @@ export function AboutYou({ far, problems, lookedAfter }: Props) {
         <Form.Control
           as="textarea"
           rows={2}
-          maxLength={LETTERS.likes}
+          maxLength={MAX_LENGTH.likes}
           placeholder="no hybrids; high wedges; one wedge less"
           {...register('likes')}
         />
@@ -107,7 +107,7 @@ export function AboutYou({ far, problems, lookedAfter }: Props) {
         <Form.Group controlId="consent">
           <Form.Label>Note of consent, where a coach keeps one</Form.Label>
           <Form.Control
-            maxLength={LETTERS.consent}
+            maxLength={MAX_LENGTH.consent}
             placeholder="agreed on 4 March to be kept here until the end of the season"
             {...register('consent')}
           />

@@ -1,13 +1,13 @@
 'use client'
 
-import { isWithin, LETTERS, LIMITS } from '@/core/limits'
+import { isWithin, MAX_LENGTH, LIMITS } from '@/core/limits'
 import { NEW_GOLFER } from '@/core/golfer'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import { FormProvider, useForm, useWatch } from 'react-hook-form'
-import type { BayLikes, Golfer, GolferSettings } from '@/core/golfer'
+import type { BayPreferences, Golfer, GolferSettings } from '@/core/golfer'
 import type { LengthUnit, SpeedUnit, TempUnit } from '@/core/units'
 import { lengthMeasure, plain } from '../../shared/form/measure'
 import { NumberOf } from '../../shared/form/number-of'
@@ -79,7 +79,7 @@ export function GolferForm({ golfer }: { golfer?: Golfer }) {
       speedUnit,
       goalZoneM: zone.goalZoneM,
     }
-    const likes = readLikes(fields, lengthUnit)
+    const likes = readPreferences(fields, lengthUnit)
     if ('sentence' in likes) return setProblems([{ field: likes.field, sentence: likes.sentence }])
     const aim = aimOf(fields)
     if (Number.isNaN(aim.driverM) || (aim.driverM !== null && !isWithin(aim.driverM, LIMITS.carryM)))
@@ -108,7 +108,7 @@ export function GolferForm({ golfer }: { golfer?: Golfer }) {
         <Form.Control
           {...register('name')}
           autoComplete="name"
-          maxLength={LETTERS.golfer}
+          maxLength={MAX_LENGTH.golfer}
           autoFocus={!golfer}
           aria-describedby="name-problem"
         />
@@ -197,10 +197,10 @@ export function GolferForm({ golfer }: { golfer?: Golfer }) {
 
 const footOrMetre = (unit: LengthUnit): 'ft' | 'm' => (unit === 'yd' ? 'ft' : 'm')
 
-function readLikes(
+function readPreferences(
   { tempUnit, longestMin, homeAltitudeM, askExpectation, followPlan }: Fields,
   unit: LengthUnit,
-): BayLikes | { field: string; sentence: string } {
+): BayPreferences | { field: string; sentence: string } {
   const longest = longestMin ?? NEW_GOLFER.longestMin
   if (!Number.isInteger(longest) || !isWithin(longest, LIMITS.longestMin)) {
     const { least, most } = LIMITS.longestMin

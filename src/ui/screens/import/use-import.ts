@@ -13,7 +13,7 @@ export type Taken = {
   conflicts: number
 }
 /** What is to be done with a file, besides taking it. */
-export type Form = {
+export type ImportFields = {
   name: string
   columns: { field: string | null; unit: string | null }[]
   clubs: Record<string, string>
@@ -29,7 +29,7 @@ export function useImport(golferId: GolferId) {
 
   const ask = async <Result>(
     blob: Blob,
-    form: Form & { dry?: true },
+    form: ImportFields & { dry?: true },
     following: Partial<Following>,
   ): Promise<Sent<Result> | null> => {
     if (kept.current?.blob !== blob) {
@@ -48,10 +48,10 @@ export function useImport(golferId: GolferId) {
     taking,
     stop,
     /** Which rows are on file already. */
-    known: (blob: Blob, form: Form, following: Partial<Following>) =>
+    known: (blob: Blob, form: ImportFields, following: Partial<Following>) =>
       ask<{ known: number[] }>(blob, { ...form, dry: true }, following),
     /** Takes the shots in; null where that was stopped. */
-    take: (blob: Blob, form: Form, rows: number): Promise<Sent<Taken> | null> =>
+    take: (blob: Blob, form: ImportFields, rows: number): Promise<Sent<Taken> | null> =>
       run(rows, (following) => ask<Taken>(blob, form, following)),
   }
 }

@@ -1,6 +1,6 @@
 import Form from 'react-bootstrap/Form'
 import type { Golfer } from '@/core/golfer'
-import { LETTERS } from '@/core/limits'
+import { MAX_LENGTH } from '@/core/limits'
 
 export type OfMonitor = { name: string; watches: boolean }
 type Props = {
@@ -19,7 +19,7 @@ export function WhichMonitor({ golfer, monitor, inFile, onChange }: Props) {
       <Form.Group controlId="file-monitor">
         <Form.Label>Which monitor measured them, by your own word for it</Form.Label>
         <Form.Control
-          maxLength={LETTERS.device}
+          maxLength={MAX_LENGTH.device}
           value={name}
           placeholder="not said"
           onChange={({ target }) =>

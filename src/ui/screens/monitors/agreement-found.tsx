@@ -1,7 +1,14 @@
 import Table from 'react-bootstrap/Table'
 import type { ClubKind } from '@/core/bag/club'
 import type { Golfer } from '@/core/golfer'
-import { agreement, growthOf, keptPairs, PRACTICE_M, type Agreement, type Pair } from '@/core/monitors/agree'
+import {
+  agreement,
+  growthOf,
+  keptPairs,
+  PRACTICE_M,
+  type Agreement,
+  type CarryPair,
+} from '@/core/monitors/agree'
 import { lengthIn } from '@/core/units'
 import { agreementChart } from '@/draw/agreement'
 import { agreeClaims, growthSentence } from '@/text/monitors'
@@ -12,7 +19,7 @@ import { TrueChart } from '../../shared/drawing/true-chart'
 type Props = {
   golfer: Golfer
   found: Agreement
-  pairs: readonly Pair[]
+  pairs: readonly CarryPair[]
   toleranceM: number
   /** The kind of club of each pair, where it is known. */
   kinds?: readonly (ClubKind | null)[]

@@ -4,7 +4,7 @@ import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import Form from 'react-bootstrap/Form'
-import { agreement, PRACTICE_M, type Pair } from '@/core/monitors/agree'
+import { agreement, PRACTICE_M, type CarryPair } from '@/core/monitors/agree'
 import type { ClubId } from '@/core/ids'
 import { pairsToProve } from '@/core/monitors/pairs-to-prove'
 import { agreeFinding, lostSentence, moreSentence } from '@/text/monitors'
@@ -33,7 +33,7 @@ export function ComparedMonitors({ golfer, bag, comparisons, chosen, corrections
       ? []
       : [
           {
-            pair: [a.carryM, b.carryM] as Pair,
+            pair: [a.carryM, b.carryM] as CarryPair,
             clubId: a.clubId ?? b.clubId,
             kind: clubs.find(({ id }) => id === (a.clubId ?? b.clubId))?.kind ?? null,
           },

@@ -7,7 +7,7 @@ import Button from 'react-bootstrap/Button'
 import Table from 'react-bootstrap/Table'
 import type { OwnedClub } from '@/core/bag/bag'
 import type { Golfer } from '@/core/golfer'
-import { keptPairs, type Pair } from '@/core/monitors/agree'
+import { keptPairs, type CarryPair } from '@/core/monitors/agree'
 import type { MonitorReading, Pairing } from '@/core/monitors/pair-readings'
 import { stationName } from '@/text/names'
 import { len } from '@/text/numbers'
@@ -42,7 +42,7 @@ export function PairList({ golfer, clubs, chosen }: Props) {
   const { first, second, pairing } = chosen
   const [shown, setShown] = useState<{ of: Pairing; rows: Row[] } | null>(null)
   const rows = shown?.of === pairing ? shown.rows : rowsOf(pairing)
-  const pairs = rows.map(({ first: a, second: b }): Pair | null =>
+  const pairs = rows.map(({ first: a, second: b }): CarryPair | null =>
     a?.carryM != null && b?.carryM != null ? [a.carryM, b.carryM] : null,
   )
   const whole = pairs.filter((pair) => pair !== null)

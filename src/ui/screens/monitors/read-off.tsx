@@ -6,7 +6,7 @@ import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import Table from 'react-bootstrap/Table'
-import { LETTERS } from '@/core/limits'
+import { MAX_LENGTH } from '@/core/limits'
 import { dayAndTime } from '@/text/days'
 import { stationName } from '@/text/names'
 import { count, len } from '@/text/numbers'
@@ -57,7 +57,7 @@ export function ReadOff({ golfer, bag, session, shots }: ReadOffView) {
         <Form.Group controlId="other-monitor">
           <Form.Label>The other monitor, by your own word</Form.Label>
           <Form.Control
-            maxLength={LETTERS.device}
+            maxLength={MAX_LENGTH.device}
             value={monitor}
             placeholder="Bay 3"
             onChange={({ target }) => setMonitor(target.value)}

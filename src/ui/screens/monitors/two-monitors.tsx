@@ -5,7 +5,7 @@ import { useState } from 'react'
 import Form from 'react-bootstrap/Form'
 import Table from 'react-bootstrap/Table'
 import type { Golfer } from '@/core/golfer'
-import { LETTERS } from '@/core/limits'
+import { MAX_LENGTH } from '@/core/limits'
 import { agreement, keptPairs, PRACTICE_M } from '@/core/monitors/agree'
 import { pairsToProve } from '@/core/monitors/pairs-to-prove'
 import { readPairs } from '@/core/monitors/typed-pairs'
@@ -59,7 +59,7 @@ export function TwoMonitors({ golfer, compared }: { golfer: Golfer; compared: bo
             <Form.Group controlId="first-monitor">
               <Form.Label>The first monitor</Form.Label>
               <Form.Control
-                maxLength={LETTERS.monitor}
+                maxLength={MAX_LENGTH.monitor}
                 value={first}
                 placeholder="A"
                 onChange={({ target }) => setFirst(target.value)}
@@ -68,7 +68,7 @@ export function TwoMonitors({ golfer, compared }: { golfer: Golfer; compared: bo
             <Form.Group controlId="second-monitor">
               <Form.Label>The second</Form.Label>
               <Form.Control
-                maxLength={LETTERS.monitor}
+                maxLength={MAX_LENGTH.monitor}
                 value={second}
                 placeholder="B"
                 onChange={({ target }) => setSecond(target.value)}

@@ -18,9 +18,9 @@ import type { NumberView } from '@/views/number-view'
 import { OnlyThePlainCard } from '../../shared/course/only-the-plain-card'
 import { RuleOfPlay } from '../../shared/course/rule-of-play'
 import { SvgDrawing } from '../../shared/drawing/svg-drawing'
-import { AdjustmentsLine } from '../../shared/shell/holds-line'
+import { AdjustmentsLine } from '../../shared/shell/adjustments-line'
 import { PageHead } from '../../shared/shell/page-head'
-import { requestOf, groundsOf, startOf, type NumberFields } from './asked'
+import { requestOf, groundsOf, startOf, type NumberFields } from './number-request'
 import { ShotForm } from './shot-form'
 import styles from './number.module.css'
 
@@ -75,7 +75,7 @@ export function CourseNumber({ golfer, bag, day, card, shots, competitionUntilMs
         <Link className="btn btn-outline" href={`${home}/paper`}>
           The plain card
         </Link>
-        <a className="btn btn-outline" href={`/api${home}/taken-along`} download>
+        <a className="btn btn-outline" href={`/api${home}/offline-card`} download>
           Take it along
         </a>
       </PageHead>

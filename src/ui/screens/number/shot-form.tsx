@@ -3,13 +3,13 @@ import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import ToggleButton from 'react-bootstrap/ToggleButton'
 import ToggleButtonGroup from 'react-bootstrap/ToggleButtonGroup'
-import { HAZARDS, type HazardKind } from '@/core/course/sureness'
+import { HAZARDS, type HazardKind } from '@/core/course/cover-confidence'
 import type { Golfer } from '@/core/golfer'
 import { measuresOf } from '../../shared/form/measure'
 import { NumberField } from '../../shared/form/number-field'
 import { Problems } from '../../shared/shell/problems'
 import { send } from '../../shared/send'
-import { requestProblems, type NumberFields } from './asked'
+import { requestProblems, type NumberFields } from './number-request'
 
 type Props = { golfer: Golfer; fields: NumberFields; onChange: (change: Partial<NumberFields>) => void }
 

@@ -2,8 +2,8 @@ import { swingsOfBag } from '@/core/bag/club'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import { PLAN_ORDERS } from '@/core/session/plan'
-import type { Help } from '@/core/gaps/beyond-shots'
-import { priceWords } from '@/text/helps'
+import type { Recommendation } from '@/core/gaps/beyond-shots'
+import { priceWords } from '@/text/recommendations'
 import { clubNames, ORDER_NAME, stationName } from '@/text/names'
 import { count, minutes } from '@/text/numbers'
 import { dayAndTime } from '@/text/days'
@@ -143,7 +143,7 @@ export function PlanForm({ draft, source, onChange }: Props) {
         {draft.choice !== 'none' && (
           <>
             <p>
-              <b>{planLength(days)}</b> {planWhy(draft, analysis.helps)}
+              <b>{planLength(days)}</b> {planWhy(draft, analysis.recommendations)}
             </p>
             <div className="plan-body">
               {ofStations && (
@@ -184,8 +184,8 @@ function planLength(days: ReturnType<typeof daysOf>): string {
   return `${shots} over ${days.length} days, about ${days.map(({ seconds }) => minutes(seconds)).join(' and ')}.`
 }
 
-function planWhy({ choice, shotsEach }: PlanDraft, helps: readonly Help[]): string {
-  const rounds = helps.find(({ kind }) => kind === 'rounds')
+function planWhy({ choice, shotsEach }: PlanDraft, recommendations: readonly Recommendation[]): string {
+  const rounds = recommendations.find(({ kind }) => kind === 'rounds')
   const why =
     choice === 'rounds-of-3' || choice === 'rounds-of-2'
       ? 'Every club a few, then all again: tiredness is shared by all clubs, and can be seen.'

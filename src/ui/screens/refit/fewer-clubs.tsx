@@ -5,13 +5,13 @@ import type { Golfer } from '@/core/golfer'
 import type { ClubId } from '@/core/ids'
 import { dropsFor, type FewerClubs } from '@/core/refit/fewer-clubs'
 import type { Fix } from '@/core/refit/fixes'
-import type { Faced } from '@/core/rounds/faced'
+import type { Demand } from '@/core/rounds/demand'
 import { noFewerSentence, oneLessSentence } from '@/text/refit'
 
 type Props = {
   golfer: Golfer
   fewer: FewerClubs
-  faced: Faced
+  demand: Demand
   /** How many putters the bag has: they count among the clubs that are carried. */
   putters: number
   /** How many clubs the golfer chose to carry. */
@@ -21,7 +21,7 @@ type Props = {
 }
 
 /** How many clubs the golfer wants to carry, and what each club less costs. */
-export function FewerClubsSheet({ golfer, fewer, faced, putters, wanted, name, onShow }: Props) {
+export function FewerClubsSheet({ golfer, fewer, demand, putters, wanted, name, onShow }: Props) {
   const router = useRouter()
   const has = fewer.has + putters
   const least = has - fewer.less.length
@@ -64,7 +64,7 @@ export function FewerClubsSheet({ golfer, fewer, faced, putters, wanted, name, o
             return (
               <li key={each.dropped} className={wanted !== undefined && left >= wanted ? 'chosen' : ''}>
                 <b>{left} clubs</b>
-                <span>{oneLessSentence(each, name, golfer, faced)}</span>
+                <span>{oneLessSentence(each, name, golfer, demand)}</span>
                 <Button
                   size="sm"
                   variant="outline"

@@ -10,7 +10,7 @@ import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import type { ClubId } from '@/core/ids'
-import { LETTERS } from '@/core/limits'
+import { MAX_LENGTH } from '@/core/limits'
 import type { Fix } from '@/core/refit/fixes'
 import { fixesSentence } from '@/text/refit'
 import { useSubmit } from '../../shared/use-submit'
@@ -58,7 +58,7 @@ export function KeptRefits({ fixes, tried, name, onShow, paper, golfer }: Props)
         <Form.Control
           size="sm"
           value={called}
-          maxLength={LETTERS.refit}
+          maxLength={MAX_LENGTH.refit}
           aria-label="A name for these changes"
           placeholder="a name for these changes"
           onChange={({ target }) => setCalled(target.value)}

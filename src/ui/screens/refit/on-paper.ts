@@ -6,7 +6,7 @@ import { isNew } from '@/core/refit/apply-fixes'
 import type { PaperBag } from '@/core/refit/paper-bag'
 import { evaluate, goodGapsWith, type GoodGapsChange, type PaperGap } from '@/core/refit/paper-gaps'
 import { lengthIn } from '@/core/units'
-import type { RefitRow, RefitTread } from '@/draw/refit-stair'
+import type { RefitRow, RefitTread } from '@/draw/fix-ladder'
 import { chance, fixed, len } from '@/text/numbers'
 import { paperGap } from '@/text/refit'
 

@@ -5,7 +5,7 @@ import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import type { Golfer } from '@/core/golfer'
-import { LETTERS } from '@/core/limits'
+import { MAX_LENGTH } from '@/core/limits'
 import type { Problem } from '@/core/problem'
 import { useOpenRound } from '../../shared/course/use-open-round'
 import { momentOf, MomentField, momentText } from '../../shared/form/moment-field'
@@ -34,7 +34,7 @@ export function OpenRound({ golfer, places }: { golfer: Golfer; places: string[]
         <Form.Label>Place</Form.Label>
         <Form.Control
           value={place}
-          maxLength={LETTERS.place}
+          maxLength={MAX_LENGTH.place}
           list="round-places"
           placeholder="not said"
           onChange={({ target }) => setPlace(target.value)}

@@ -3,11 +3,11 @@
 import Link from 'next/link'
 import Button from 'react-bootstrap/Button'
 import Table from 'react-bootstrap/Table'
-import { facedBins } from '@/core/rounds/faced'
+import { demandBins } from '@/core/rounds/demand'
 import { LIES } from '@/core/rounds/round'
 import { NEWEST_ROUNDS } from '@/core/rounds/use'
 import { lengthIn, metresFrom } from '@/core/units'
-import { faced as facedChart } from '@/draw/faced'
+import { demand as demandChart } from '@/draw/demand'
 import { day } from '@/text/days'
 import { clubNames } from '@/text/names'
 import { count, fixed, len, listed } from '@/text/numbers'
@@ -34,7 +34,7 @@ export function Rounds(props: Props) {
     rounds,
     use,
     unused,
-    faced,
+    demand,
     uncovered: all,
     zone,
     bayToCourse,
@@ -49,7 +49,7 @@ export function Rounds(props: Props) {
   const home = `/golfers/${golfer.id}`
   const played = rounds.filter(({ shots }) => shots > 0)
   const shots = played.reduce((sum, round) => sum + round.shots, 0)
-  const bins = facedBins(faced, metresFrom(BIN, golfer.lengthUnit))
+  const bins = demandBins(demand, metresFrom(BIN, golfer.lengthUnit))
   const sameZone =
     zone !== null &&
     golfer.goalZoneM !== null &&
@@ -140,12 +140,12 @@ export function Rounds(props: Props) {
           {played.length > 0 && (
             <section className="sheet" aria-label="Faced">
               <h2>What you are asked for</h2>
-              {faced.distancesM.length === 0 ? (
+              {demand.distancesM.length === 0 ? (
                 <p className="quiet p-3 mb-0">No distance was said yet that your bag reaches.</p>
               ) : (
                 <div className="p-3">
                   <TrueChart
-                    chart={facedChart({
+                    chart={demandChart({
                       bins,
                       bin: BIN,
                       uncovered: uncovered.map(({ range: [from, to] }) => [at(from), at(to)]),

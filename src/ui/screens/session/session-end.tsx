@@ -1,5 +1,5 @@
 import Link from 'next/link'
-import { isMeasured, type Gap } from '@/core/gaps/step'
+import { isMeasured, type Gap } from '@/core/gaps/gap'
 import { progressOf } from '../bay/bay-plan'
 import type { BayView } from '@/views/bay-view'
 import { PageHead } from '../../shared/shell/page-head'
@@ -13,9 +13,9 @@ import { paperNames } from '@/text/refit'
 import { drawnGap } from '@/text/verdicts'
 import { VerdictBadge } from '../gaps/verdict-badge'
 import { Checks } from './checks'
-import { HelpLines } from '../../shared/shell/help-lines'
+import { RecommendationLines } from '../../shared/shell/recommendation-lines'
 import { Expectations } from './expectations'
-import { Hurt } from './hurt'
+import { InjuryStop } from './injury-stop'
 import { NeedsChecking } from './needs-checking'
 import { SessionSetUp } from './session-set-up'
 import { TrialEnd } from './trial-end'
@@ -24,7 +24,7 @@ import styles from './session.module.css'
 /** What a session came to: what was planned and not hit, what its shots settle, and what to hit next time. */
 export function SessionEnd({ view, expected, profiles, trial, checks, gapsToFix }: SessionView) {
   const { golfer, bag, session, shots, analysis, plan } = view
-  const hurt = session.hurtMs !== null
+  const injuryStop = session.injuryStopMs !== null
   const name = clubNames(bag)
   const read = shots.filter((shot) => shot.heldBecause === null)
   const held = shots.length - read.length
@@ -67,7 +67,7 @@ export function SessionEnd({ view, expected, profiles, trial, checks, gapsToFix 
         }
       >
         <Link className="btn btn-outline" href={`${home}/bay?session=${session.id}`}>
-          {hurt ? 'Mend marks' : 'Go on with it'}
+          {injuryStop ? 'Mend marks' : 'Go on with it'}
         </Link>
         <Link className="btn btn-outline" href={`${home}/stock`}>
           See the stock
@@ -77,7 +77,7 @@ export function SessionEnd({ view, expected, profiles, trial, checks, gapsToFix 
         </Link>
       </PageHead>
       {held > 0 && <NeedsChecking first={view} />}
-      {hurt && <Hurt golferId={golfer.id} sessionId={session.id} />}
+      {injuryStop && <InjuryStop golferId={golfer.id} sessionId={session.id} />}
       <Warnings warnings={analysis.warnings} units={golfer} name={name} />
       {trial && <TrialEnd golfer={golfer} trial={trial} bag={bag} />}
       <Checks golfer={golfer} checks={checks} name={name} />
@@ -93,7 +93,7 @@ export function SessionEnd({ view, expected, profiles, trial, checks, gapsToFix 
             )}
           </ul>
         </section>
-        {!hurt && todo.length > 0 && (
+        {!injuryStop && todo.length > 0 && (
           <section className="sheet" aria-label="What to do">
             <h2>What to do</h2>
             <ul>
@@ -112,17 +112,17 @@ export function SessionEnd({ view, expected, profiles, trial, checks, gapsToFix 
             {(left.length > 0 || later.length > 0) && (
               <li>The Bay offers to go on with the plan where it stopped.</li>
             )}
-            {!hurt &&
+            {!injuryStop &&
               analysis.next.map((each) => (
                 <li key={each.clubId}>
                   <b>{nextLine([each], name)}</b> <span className="quiet">{nextReason(each, name)}</span>
                 </li>
               ))}
-            {hurt && <li>First let it heal. What is left to settle waits.</li>}
-            {!hurt && analysis.next.length === 0 && (
+            {injuryStop && <li>First let it heal. What is left to settle waits.</li>}
+            {!injuryStop && analysis.next.length === 0 && (
               <li>Nothing: a few more shots would change no verdict.</li>
             )}
-            <HelpLines helps={analysis.helps} name={name} />
+            <RecommendationLines recommendations={analysis.recommendations} name={name} />
           </ul>
         </section>
         <Expectations golfer={golfer} here={expected.here} all={expected.all} name={name} />

@@ -1,6 +1,6 @@
 'use client'
 
-import { LETTERS } from '@/core/limits'
+import { MAX_LENGTH } from '@/core/limits'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import { useForm } from 'react-hook-form'
@@ -53,7 +53,7 @@ export function ByHand({ golfer, stock, title }: { golfer: Golfer; stock: Stock;
         <Form.Control
           size="sm"
           {...register('because')}
-          maxLength={LETTERS.handReason}
+          maxLength={MAX_LENGTH.handReason}
           aria-label="Reason"
           placeholder="why, such as: safe over the burn"
         />

@@ -4,7 +4,7 @@ import type { Golfer } from '@/core/golfer'
 import type { MatAndGrass as Surfaces } from '@/core/stock/mat-and-grass'
 import { surfacesSentence } from '@/text/lies'
 import { OFF_SURFACE } from '@/text/names'
-import { useRules } from '../gaps/schools'
+import { useRules } from '../gaps/rules'
 import { Problems } from '../../shared/shell/problems'
 
 /** Stations that were hit off a mat and off grass: what differs, and which of the two the stocks stand for. */

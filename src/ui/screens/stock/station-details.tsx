@@ -9,14 +9,14 @@ import type { StationShots } from '@/views/bag-analysis'
 import { RULE_NAME } from '@/text/names'
 import { count, len, lenUnit, percent } from '@/text/numbers'
 import { oddSentence, offCurveSentence } from '@/text/reasons'
-import type { RoundBeside } from '@/core/rounds/use'
-import { besideWords } from '@/text/rounds'
+import type { RoundUse } from '@/core/rounds/use'
+import { roundUseWords } from '@/text/rounds'
 import { runSentence } from '@/text/run'
 import { day, daysAgo } from '@/text/days'
 import type { ChangeSeen } from '@/views/changed-clubs'
-import type { BesideStock } from './beside-stock'
+import type { ReferenceStock } from './reference-stock'
 import { ClubChange } from '../../shared/changes/club-changes'
-import { InWind } from '../gaps/schools'
+import { InWind } from '../gaps/rules'
 import { ByHand } from './by-hand'
 import { LeftOutList } from './left-out-list'
 import { TryAgainst } from './try-against'
@@ -28,8 +28,8 @@ type Props = {
   stock: Stock
   shots: StationShots
   name: (id: string) => string
-  beside: BesideStock | undefined
-  inRounds: RoundBeside | undefined
+  reference: ReferenceStock | undefined
+  inRounds: RoundUse | undefined
   change: ChangeSeen | undefined
   nowMs: number
 }
@@ -42,7 +42,7 @@ export function StationDetails({
   stock,
   shots,
   name,
-  beside,
+  reference,
   inRounds,
   change,
   nowMs,
@@ -111,16 +111,16 @@ export function StationDetails({
           </p>
         )}
         {newestMs > 0 && <p>The newest shot is {daysAgo(newestMs, nowMs)}.</p>}
-        {beside?.old && (
+        {reference?.old && (
           <p>
-            {count(beside.old.shots, 'shot')} over a year old, the newest of {day(beside.old.newestMs)}.{' '}
-            {beside.old.shots === 1 ? 'It does' : 'They do'} not count any more.
+            {count(reference.old.shots, 'shot')} over a year old, the newest of {day(reference.old.newestMs)}.{' '}
+            {reference.old.shots === 1 ? 'It does' : 'They do'} not count any more.
           </p>
         )}
-        {beside && beside.onCourse > 0 && (
-          <p>{count(beside.onCourse, 'shot')} hit on the course: kept beside, in no stock.</p>
+        {reference && reference.onCourse > 0 && (
+          <p>{count(reference.onCourse, 'shot')} hit on the course: kept beside, in no stock.</p>
         )}
-        {inRounds && <p>{besideWords(inRounds, golfer)}</p>}
+        {inRounds && <p>{roundUseWords(inRounds, golfer)}</p>}
         {restedByM !== undefined && (
           <p>You tire: the stock is that of the rested golfer, {lenUnit(restedByM, golfer, 1)} longer.</p>
         )}

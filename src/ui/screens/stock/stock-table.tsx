@@ -5,14 +5,14 @@ import { Fragment, useState } from 'react'
 import Table from 'react-bootstrap/Table'
 import type { OwnedClub } from '@/core/bag/bag'
 import type { Golfer } from '@/core/golfer'
-import { helpsGaps } from '@/core/gaps/beyond-shots'
+import { improvesGaps } from '@/core/gaps/beyond-shots'
 import { isHit, type Stock } from '@/core/stock/stock'
-import type { BesideStock } from './beside-stock'
-import { AskForAir } from '../../shared/air/air-asked'
+import type { ReferenceStock } from './reference-stock'
+import { AskForAir } from '../../shared/air/ask-for-air'
 import { AirChoice } from '../../shared/air/air-choice'
-import { StockRuleChoice } from '../gaps/schools'
+import { StockRuleChoice } from '../gaps/rules'
 import { PrintTitle } from '../../shared/shell/print-title'
-import { HelpLines } from '../../shared/shell/help-lines'
+import { RecommendationLines } from '../../shared/shell/recommendation-lines'
 import { NoShotsYet } from '../../shared/shell/no-shots-yet'
 import { PageHead } from '../../shared/shell/page-head'
 import { Warnings } from '../../shared/shell/warnings'
@@ -44,7 +44,7 @@ export function StockTable({
   changes,
   setUps,
   airs,
-  beside,
+  reference,
   rounds,
   old,
   lies,
@@ -54,17 +54,17 @@ export function StockTable({
   nowMs,
 }: StockView) {
   const { stocks, warnings } = analysis
-  const helps = analysis.helps.filter((help) => !helpsGaps(help))
+  const recommendations = analysis.recommendations.filter((help) => !improvesGaps(help))
   const [opened, setOpened] = useState<string | null>(null)
   const clubs = new Map(bag.clubs.map((club) => [club.id, club]))
   const name = clubNames(bag)
   const hit = stocks.filter(isHit)
-  const besideOf = (stock: Stock) => atStation(beside, stock)
+  const referenceOf = (stock: Stock) => atStation(reference, stock)
   const changeOf = ({ clubId }: Stock) => changes.find((each) => each.clubId === clubId)
   const without = stocks.filter((stock) => stock.swing === FULL_SWING && !isHit(stock))
-  const lastYear = without.filter((stock) => besideOf(stock)?.old)
-  const notHit = without.filter((stock) => !besideOf(stock)?.old)
-  const onCourse = beside.reduce((sum, each) => sum + each.onCourse, 0)
+  const lastYear = without.filter((stock) => referenceOf(stock)?.old)
+  const notHit = without.filter((stock) => !referenceOf(stock)?.old)
+  const onCourse = reference.reduce((sum, each) => sum + each.onCourse, 0)
   const home = `/golfers/${golfer.id}`
   if (hit.length === 0) {
     return (
@@ -122,9 +122,9 @@ export function StockTable({
         </Link>
       </PageHead>
       <Warnings warnings={warnings} units={golfer} name={name} />
-      {helps.length > 0 && (
+      {recommendations.length > 0 && (
         <ul className="quiet list-unstyled no-print">
-          <HelpLines helps={helps} name={name} />
+          <RecommendationLines recommendations={recommendations} name={name} />
         </ul>
       )}
       <TeeAndGround golfer={golfer} bag={bag} lies={lies} />
@@ -153,7 +153,7 @@ export function StockTable({
                     stock={stock}
                     columns={columns}
                     club={clubs.get(stock.clubId)}
-                    beside={besideOf(stock)}
+                    reference={referenceOf(stock)}
                     change={changeOf(stock)}
                     old={atStation(old, stock)}
                     opened={opened === key}
@@ -169,7 +169,7 @@ export function StockTable({
                           stock={stock}
                           shots={shots.filter(isOf(stock))}
                           name={name}
-                          beside={besideOf(stock)}
+                          reference={referenceOf(stock)}
                           inRounds={atStation(rounds, stock)}
                           change={changeOf(stock)}
                           nowMs={nowMs}
@@ -196,14 +196,14 @@ type RowProps = {
   stock: Stock
   columns: StockColumn[]
   club: OwnedClub | undefined
-  beside: BesideStock | undefined
+  reference: ReferenceStock | undefined
   change: ChangeSeen | undefined
   old: OldStation | undefined
   opened: boolean
   onOpen: () => void
 }
 
-function StockRow({ golfer, stock, columns, club, beside, change, old, opened, onOpen }: RowProps) {
+function StockRow({ golfer, stock, columns, club, reference, change, old, opened, onOpen }: RowProps) {
   const partial = stock.swing !== FULL_SWING
   const odd = oddSentence(stock, golfer)
   return (
@@ -239,8 +239,8 @@ function StockRow({ golfer, stock, columns, club, beside, change, old, opened, o
           <span className="quiet fw-normal">
             {change?.expected && !partial
               ? `not hit since, ${len(change.expected.carryM, golfer, 1)} expected`
-              : beside?.old
-                ? `not since ${day(beside.old.newestMs)}`
+              : reference?.old
+                ? `not since ${day(reference.old.newestMs)}`
                 : 'not hit'}
           </span>
         ) : (

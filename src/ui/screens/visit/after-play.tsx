@@ -3,14 +3,14 @@ import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import { useForm } from 'react-hook-form'
-import { isWithin, LETTERS, LIMITS } from '@/core/limits'
+import { isWithin, MAX_LENGTH, LIMITS } from '@/core/limits'
 import { WENT, type Went } from '@/core/visits/visit'
 import { clubNames } from '@/text/names'
 import { day } from '@/text/days'
 import {
   followUpLine,
   followUpWords,
-  lackedSentence,
+  missingSentence,
   offSentence,
   unusedSentence,
   WENT_NAME,
@@ -21,12 +21,12 @@ import { NumberOf } from '../../shared/form/number-of'
 import { Problems } from '../../shared/shell/problems'
 import { useSubmit } from '../../shared/use-submit'
 
-type Fields = { lackedM: number | null; offId: string; went: Went; unusedId: string; words: string }
+type Fields = { missingM: number | null; offId: string; went: Went; unusedId: string; words: string }
 
 /** Four things after play, each beside what the numbers say to it. */
 export function AfterPlay({
   view: { golfer, bag, followUp },
-  seen: { visit, said, beside },
+  seen: { visit, said, reference },
 }: {
   view: VisitView
   seen: AfterPlaySeen
@@ -36,7 +36,7 @@ export function AfterPlay({
   const [asking, setAsking] = useState(said === null)
   const { register, handleSubmit, control } = useForm<Fields>({
     defaultValues: {
-      lackedM: said?.lackedM ?? null,
+      missingM: said?.missingM ?? null,
       offId: said?.off?.clubId ?? '',
       went: said?.off?.went ?? 'short',
       unusedId: said?.unusedId ?? '',
@@ -52,11 +52,11 @@ export function AfterPlay({
         {club.name}
       </option>
     ))
-  const save = handleSubmit(async ({ lackedM, offId, went, unusedId, words }) => {
-    if (lackedM !== null && !(lackedM > 0 && isWithin(lackedM, LIMITS.distanceM)))
-      return setProblems([{ field: 'lackedM', sentence: 'Type the distance, or leave it empty.' }])
+  const save = handleSubmit(async ({ missingM, offId, went, unusedId, words }) => {
+    if (missingM !== null && !(missingM > 0 && isWithin(missingM, LIMITS.distanceM)))
+      return setProblems([{ field: 'missingM', sentence: 'Type the distance, or leave it empty.' }])
     const sent = await send('PUT', `/api/visits/${encodeURIComponent(visit.id)}/after-play`, {
-      lackedM,
+      missingM,
       off: offId === '' ? null : { clubId: offId, went },
       unusedId: unusedId || null,
       words: words.trim() || null,
@@ -75,11 +75,11 @@ export function AfterPlay({
       {said && !asking ? (
         <div className="px-3 pb-3">
           <dl className="after-play">
-            <dt>{said.lackedM === null ? 'No distance lacked a club.' : 'A distance that lacked a club'}</dt>
+            <dt>{said.missingM === null ? 'No distance lacked a club.' : 'A distance that lacked a club'}</dt>
             <dd>
-              {said.lackedM !== null &&
-                (beside?.lacked
-                  ? lackedSentence(said.lackedM, beside.lacked, golfer, name)
+              {said.missingM !== null &&
+                (reference?.uncovered
+                  ? missingSentence(said.missingM, reference.uncovered, golfer, name)
                   : 'No stock stands beside it yet.')}
             </dd>
             <dt>
@@ -87,11 +87,13 @@ export function AfterPlay({
                 ? `${name(said.off.clubId)}: ${WENT_NAME[said.off.went]}`
                 : 'Every club went its number.'}
             </dt>
-            <dd>{said.off && beside?.off && offSentence(said.off.clubId, beside.off, golfer, name)}</dd>
+            <dd>{said.off && reference?.off && offSentence(said.off.clubId, reference.off, golfer, name)}</dd>
             <dt>
               {said.unusedId ? `${name(said.unusedId)}: stayed in the bag` : 'No club stayed in the bag.'}
             </dt>
-            <dd>{said.unusedId && beside?.unused && unusedSentence(said.unusedId, beside.unused, name)}</dd>
+            <dd>
+              {said.unusedId && reference?.unused && unusedSentence(said.unusedId, reference.unused, name)}
+            </dd>
             {said.words && (
               <>
                 <dt>In their words</dt>
@@ -108,7 +110,7 @@ export function AfterPlay({
         <Form className="px-3 pb-3 d-grid gap-3" onSubmit={save} noValidate>
           <NumberOf
             control={control}
-            name="lackedM"
+            name="missingM"
             label="A distance for which there was no club"
             measure={lengthMeasure(golfer.lengthUnit, 0)}
             problems={problems}
@@ -138,9 +140,9 @@ export function AfterPlay({
           </Form.Group>
           <Form.Group controlId="after-words">
             <Form.Label>And besides, in their words</Form.Label>
-            <Form.Control as="textarea" rows={2} maxLength={LETTERS.toDo} {...register('words')} />
+            <Form.Control as="textarea" rows={2} maxLength={MAX_LENGTH.toDo} {...register('words')} />
           </Form.Group>
-          <Problems of={problems.filter(({ field }) => field !== 'lackedM')} />
+          <Problems of={problems.filter(({ field }) => field !== 'missingM')} />
           <div>
             <Button type="submit">Set it beside the numbers</Button>
           </div>

@@ -4,7 +4,7 @@ import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import { useForm, useWatch } from 'react-hook-form'
 import type { Golfer } from '@/core/golfer'
-import { isWithin, LETTERS, LIMITS } from '@/core/limits'
+import { isWithin, MAX_LENGTH, LIMITS } from '@/core/limits'
 import { FOLLOW_UP_IN, type FollowUpIn, type Visit } from '@/core/visits/visit'
 import { plain } from '../../shared/form/measure'
 import { momentOf, momentText } from '../../shared/form/moment-field'
@@ -88,7 +88,7 @@ export function SayVisit({ golfer, visit }: { golfer: Golfer; visit: Visit }) {
         <Form.Control
           as="textarea"
           rows={6}
-          maxLength={LETTERS.coachWords}
+          maxLength={MAX_LENGTH.coachWords}
           placeholder="what you saw, what to keep, what to leave alone"
           {...register('words')}
         />
@@ -109,7 +109,7 @@ export function SayVisit({ golfer, visit }: { golfer: Golfer; visit: Visit }) {
         <Form.Control
           className="mt-2"
           aria-label="What to look at then"
-          maxLength={LETTERS.look}
+          maxLength={MAX_LENGTH.look}
           placeholder="what to look at then"
           disabled={after === null}
           {...register('look')}
@@ -124,7 +124,7 @@ export function SayVisit({ golfer, visit }: { golfer: Golfer; visit: Visit }) {
             as="textarea"
             rows={2}
             aria-label="What it is to do"
-            maxLength={LETTERS.toDo}
+            maxLength={MAX_LENGTH.toDo}
             {...register('toDo')}
           />
         </div>

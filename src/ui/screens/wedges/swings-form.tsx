@@ -1,6 +1,6 @@
 'use client'
 
-import { LETTERS } from '@/core/limits'
+import { MAX_LENGTH } from '@/core/limits'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
@@ -134,7 +134,7 @@ function DefinitionForm({ golfer, swing, definition, onDone }: FormProps) {
       {swing === '' && (
         <label>
           Name
-          <Form.Control {...register('swing')} maxLength={LETTERS.swing} autoFocus />
+          <Form.Control {...register('swing')} maxLength={MAX_LENGTH.swing} autoFocus />
         </label>
       )}
       <NumberOf control={control} name="clock" label="Arm at" measure={plain('o’clock', 1)} placeholder="9" />
@@ -148,7 +148,7 @@ function DefinitionForm({ golfer, swing, definition, onDone }: FormProps) {
       />
       <label>
         Tempo
-        <Form.Control {...register('tempo')} maxLength={LETTERS.tempo} placeholder="as usual" />
+        <Form.Control {...register('tempo')} maxLength={MAX_LENGTH.tempo} placeholder="as usual" />
       </label>
       <Button type="submit">Keep it</Button>
       <Problems of={problems} />

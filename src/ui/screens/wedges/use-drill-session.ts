@@ -21,9 +21,9 @@ export type Hit = { carryM: number; totalM?: number }
 export function useDrillSession(golfer: Golfer, told: RefObject<(hit: Hit) => void>) {
   const session = useRef<string | null>(null)
   const seen = useRef(new Set<string>())
-  const deafen = useRef(() => {})
+  const unsubscribe = useRef(() => {})
   const end = useCallback(async () => {
-    deafen.current()
+    unsubscribe.current()
     const id = session.current
     session.current = null
     if (id) await send('PATCH', `/api/sessions/${id}`, { ended: true })
@@ -40,7 +40,7 @@ export function useDrillSession(golfer: Golfer, told: RefObject<(hit: Hit) => vo
         told.current({ carryM, ...(totalM != null && { totalM }) })
       }
     }
-    deafen.current = listenToNotices({ onNotice: () => void read() })
+    unsubscribe.current = listenToNotices({ onNotice: () => void read() })
   }
 
   return {

@@ -8,13 +8,13 @@ import type { Golfer } from '@/core/golfer'
 import { type Station, FULL_SWING, stationKey } from '@/core/station'
 import { lengthIn, metresFrom } from '@/core/units'
 import type { WedgesView } from '@/views/wedges-view'
-import { facedBetween, mostFaced } from '@/core/rounds/faced'
+import { demandBetween, byDemand } from '@/core/rounds/demand'
 import { forNumber, type Far } from '@/core/wedges/for-number'
 import type { Wedges as Found } from '@/core/wedges/wedges'
-import { rule } from '@/draw/rule'
+import { distanceScale } from '@/draw/distance-scale'
 import { clubNames } from '@/text/names'
 import { count, len, lengthWords, percent } from '@/text/numbers'
-import { facedWords } from '@/text/rounds'
+import { demandWords } from '@/text/rounds'
 import { flagName, reachesSentence } from '@/text/wedges'
 import { SvgDrawing } from '../../shared/drawing/svg-drawing'
 import { measuresOf } from '../../shared/form/measure'
@@ -22,7 +22,7 @@ import { NumberField } from '../../shared/form/number-field'
 import { useSubmit } from '../../shared/use-submit'
 import { WhichWedges } from '../../shared/which-wedges'
 import { PrintTitle } from '../../shared/shell/print-title'
-import { AdjustmentsLine } from '../../shared/shell/holds-line'
+import { AdjustmentsLine } from '../../shared/shell/adjustments-line'
 import { PageHead } from '../../shared/shell/page-head'
 import { Problems } from '../../shared/shell/problems'
 import { Drill } from './drill'
@@ -31,7 +31,7 @@ import { NumberPicker } from './number-picker'
 import { RoundGreen } from './round-green'
 import { SpreadView } from './spread-view'
 import { SwingsForm } from './swings-form'
-import { TwoOptions } from './two-ways'
+import { TwoOptions } from './two-options'
 import { WedgeTable } from './wedge-table'
 import styles from './wedges.module.css'
 
@@ -53,7 +53,7 @@ export function Wedges(props: WedgesView) {
     definitions,
     drills,
     left,
-    faced,
+    demand,
     competitionUntilMs,
   } = props
   const [requestM, setRequestM] = useState<number | null>(null)
@@ -80,7 +80,7 @@ export function Wedges(props: WedgesView) {
   const uncovered = found.uncovered
     .filter((range) => !wantedSo(range))
     .filter(([from, to]) => len(from, golfer) !== len(to, golfer))
-  const [worst] = mostFaced(uncovered, faced)
+  const [worst] = byDemand(uncovered, demand)
   if (clubs.length === 0) {
     return (
       <PageHead title="No wedges in this bag" lede="Every club of the bag can stand on the rule as well.">
@@ -111,8 +111,8 @@ export function Wedges(props: WedgesView) {
                       {uncovered.map(([from, to]) => `${len(from, golfer)}–${len(to, golfer)}`).join(', ')}
                     </b>
                     {worst &&
-                      facedBetween(faced, worst).shots > 0 &&
-                      ` (${len(worst[0], golfer)}–${len(worst[1], golfer)} ${facedWords(faced, worst)})`}
+                      demandBetween(demand, worst).shots > 0 &&
+                      ` (${len(worst[0], golfer)}–${len(worst[1], golfer)} ${demandWords(demand, worst)})`}
                   </>
                 )}
                 {found.cover !== null &&
@@ -161,7 +161,7 @@ export function Wedges(props: WedgesView) {
         <section className="sheet rule-sheet" aria-label="The rule">
           <SvgDrawing
             draw={(width) =>
-              rule(
+              distanceScale(
                 {
                   flags: found.shots.map(({ clubId, swing, carryM }) => ({
                     key: stationKey({ clubId, swing }),

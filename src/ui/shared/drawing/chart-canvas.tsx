@@ -34,11 +34,11 @@ ChartJs.register(
 type Point = { x: number; y: number; says?: string | undefined }
 type Inks = Record<Ink, string>
 /** What axes, titles and legend take of a chart's frame, in pixels. */
-export type Around = { wide: number; high: number }
-type Props = { chart: Chart; says: string; inks: Inks; onAround: (around: Around) => void }
+export type ChartMargins = { wide: number; high: number }
+type Props = { chart: Chart; says: string; inks: Inks; onMargins: (around: ChartMargins) => void }
 
 /** Paints a chart with its axes, its legend, and a number where one asks. */
-export default function ChartCanvas({ chart, says, inks, onAround }: Props) {
+export default function ChartCanvas({ chart, says, inks, onMargins }: Props) {
   const datasets = chart.series
     .flatMap((series) => datasetsOf(series, inks))
     .map((dataset, id) => ({ ...dataset, id }))
@@ -56,7 +56,7 @@ export default function ChartCanvas({ chart, says, inks, onAround }: Props) {
       data={{ datasets }}
       datasetIdKey="id"
       options={options}
-      plugins={[around(onAround)]}
+      plugins={[around(onMargins)]}
     />
   )
 }
@@ -187,9 +187,9 @@ const sidewaysTick = (value: number): string =>
   value === 0 ? '0' : `${Math.abs(value)} ${value < 0 ? 'left' : 'right'}`
 
 /** Tells how much of the frame is no plot, once the chart has laid itself out. */
-const around = (onAround: (around: Around) => void): Plugin<'line'> => ({
+const around = (onMargins: (around: ChartMargins) => void): Plugin<'line'> => ({
   id: 'around',
   afterUpdate({ width, height, chartArea }) {
-    if (chartArea.width > 0) onAround({ wide: width - chartArea.width, high: height - chartArea.height })
+    if (chartArea.width > 0) onMargins({ wide: width - chartArea.width, high: height - chartArea.height })
   },
 })

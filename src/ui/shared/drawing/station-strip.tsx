@@ -1,7 +1,7 @@
 import type { Golfer } from '@/core/golfer'
 import { isOfShots, type Stock } from '@/core/stock/stock'
 import { lengthIn } from '@/core/units'
-import { strip } from '@/draw/strip'
+import { shotStrip } from '@/draw/shot-strip'
 import type { StationShots } from '@/views/bag-analysis'
 import { EXCLUSION_NAME, MARK_NAME } from '@/text/names'
 import { around, count, fixed, len } from '@/text/numbers'
@@ -47,7 +47,7 @@ export function StationStrip({ golfer, name, stock, shots, earlier = () => false
     .join(', ')
   return (
     <SvgDrawing
-      draw={(width) => strip({ shots: drawn, ...(measured && { stock: measured }) }, width)}
+      draw={(width) => shotStrip({ shots: drawn, ...(measured && { stock: measured }) }, width)}
       says={`${name}: ${stockTitle(stock, golfer)}. Carries: ${carries || 'none'}.`}
     />
   )

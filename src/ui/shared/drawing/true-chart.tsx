@@ -4,14 +4,14 @@ import dynamic from 'next/dynamic'
 import { useCallback, useEffect, useRef, useState } from 'react'
 import type { Chart } from '@/draw/chart'
 import type { Ink } from '@/draw/drawing'
-import type { Around } from './chart-canvas'
+import type { ChartMargins } from './chart-canvas'
 import { readInks } from './inks'
 
 /** The painter of charts comes with the first chart, not with the page. */
 const ChartCanvas = dynamic(() => import('./chart-canvas'), { ssr: false })
 
 /** What axes, titles and legend take, until the chart says. */
-const USUAL_AROUND: Around = { high: 96, wide: 62 }
+const USUAL_MARGINS: ChartMargins = { high: 96, wide: 62 }
 const USUAL_HEIGHT = 280
 
 /** Shows a chart at whatever width there is. */
@@ -37,10 +37,10 @@ export function TrueChart({
   }, [])
   const { x, y, oneScale } = chart
   // With one scale the frame is as high as makes a unit as tall as it is wide.
-  const [around, setAround] = useState(USUAL_AROUND)
-  const onAround = useCallback(
-    (found: Around) =>
-      setAround((before) => (found.wide === before.wide && found.high === before.high ? before : found)),
+  const [around, setMargins] = useState(USUAL_MARGINS)
+  const onMargins = useCallback(
+    (found: ChartMargins) =>
+      setMargins((before) => (found.wide === before.wide && found.high === before.high ? before : found)),
     [],
   )
   const width = look?.width ?? 0
@@ -52,7 +52,7 @@ export function TrueChart({
       style={{ height: Math.max(Math.min(180, high), Math.round(height)) }}
     >
       {look && look.width > 0 && (
-        <ChartCanvas chart={chart} says={says} inks={look.inks} onAround={onAround} />
+        <ChartCanvas chart={chart} says={says} inks={look.inks} onMargins={onMargins} />
       )}
     </div>
   )

@@ -1,4 +1,4 @@
-import { LETTERS } from '@/core/limits'
+import { MAX_LENGTH } from '@/core/limits'
 import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
@@ -106,7 +106,7 @@ export function MonitorSetUpForm({ golfer, place, monitor, profiles, near, temp,
                 <Form.Label htmlFor="monitor-name">Its name</Form.Label>
                 <Form.Control
                   id="monitor-name"
-                  maxLength={LETTERS.monitor}
+                  maxLength={MAX_LENGTH.monitor}
                   value={monitor.profile.name}
                   onChange={(event) => mend({ name: event.target.value })}
                 />

@@ -1,6 +1,6 @@
 'use client'
 
-import { LETTERS } from '@/core/limits'
+import { MAX_LENGTH } from '@/core/limits'
 import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
@@ -59,7 +59,7 @@ export function SetUpForm({ golfer, place, setUp, profiles, onChange }: Props) {
             <Form.Control
               id="ball"
               list="balls"
-              maxLength={LETTERS.ball}
+              maxLength={MAX_LENGTH.ball}
               placeholder="not said"
               value={setUp.ball ?? ''}
               onChange={(event) => change({ ball: event.target.value.trimStart() || null })}

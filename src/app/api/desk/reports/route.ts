@@ -1,5 +1,5 @@
 import { REPORTS_FORM } from '@/formats/visit-forms'
-import { fileResponse, passingPath, sentFile } from '@/http/passing'
+import { fileResponse, uploadPath, sentFile } from '@/http/uploads'
 import { requireGolfer } from '@/http/require'
 import { bodyForm, route } from '@/http/route'
 import { workResponse } from '@/http/work-response'
@@ -9,7 +9,7 @@ export const POST = route(
   async (request) => {
     const { kind, golfers } = await bodyForm(request, REPORTS_FORM)
     const golferIds = golfers.map((id) => requireGolfer(id).id)
-    const ask = { kind, golferIds, madeMs: Date.now(), path: passingPath() }
+    const ask = { kind, golferIds, madeMs: Date.now(), path: uploadPath() }
     return workResponse(request, 'reports', ask, { isLong: true })
   },
   { isLong: true },

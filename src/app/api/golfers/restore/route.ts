@@ -1,6 +1,6 @@
 import { LONG_FROM } from '@/core/long-work'
-import { doWork } from '@/http/beside'
-import { forget, keepBody } from '@/http/passing'
+import { doWork } from '@/http/workers'
+import { forget, keepBody } from '@/http/uploads'
 import { route } from '@/http/route'
 
 const FILE_BYTES = 64 * 1024 * 1024

@@ -1,4 +1,4 @@
-import { requirePairings } from '@/http/door/require-pairings'
+import { requirePairings } from '@/http/gateway/require-pairings'
 import { refuse, route } from '@/http/route'
 
 /** Ends a pairing: that browser gets nothing from now on. */

@@ -1,4 +1,4 @@
-import { stopWork } from '@/http/beside'
+import { stopWork } from '@/http/workers'
 import { bareRoute } from '@/http/route'
 
 /** Stops a long work, which says by itself that it was stopped; false where it had ended. */

@@ -1,9 +1,9 @@
-import { loadView } from '@/http/beside'
+import { loadView } from '@/http/workers'
 import { dataNow, golferOfPage, single, type SearchParams } from '@/http/golfer-of-page'
 import { bagOf } from '@/store/bags'
 import { ClubNames } from '@/ui/screens/bag/club-names'
 import { BagAsItWas } from '@/ui/screens/bag/bag-as-it-was'
-import { BagBench } from '@/ui/screens/bag/bag-bench'
+import { BagScreen } from '@/ui/screens/bag/bag-screen'
 import { ChooseTemplate } from '@/ui/screens/bag/choose-template'
 import { bagMoments } from '@/views/bag-as-it-was'
 import { PageHead } from '@/ui/shared/shell/page-head'
@@ -22,7 +22,7 @@ export default async function BagPage({ params, searchParams }: Props) {
   if (bag)
     return (
       <>
-        <BagBench golferId={golfer.id} bag={bag} moments={bagMoments(db, golfer)} />
+        <BagScreen golferId={golfer.id} bag={bag} moments={bagMoments(db, golfer)} />
         <ClubNames golferId={golfer.id} bag={bag} names={await loadView('knownLabels', golfer.id)} />
       </>
     )

@@ -1,5 +1,5 @@
 import { redirect } from 'next/navigation'
-import { loadView } from '@/http/beside'
+import { loadView } from '@/http/workers'
 import { golferOfPage, pageNow, single, type SearchParams } from '@/http/golfer-of-page'
 import { Balls } from '@/ui/screens/balls/balls'
 

@@ -1,6 +1,6 @@
 import { redirect } from 'next/navigation'
-import { scopeOfPage } from '@/http/door/device'
-import { loadView } from '@/http/beside'
+import { scopeOfPage } from '@/http/gateway/device'
+import { loadView } from '@/http/workers'
 import { dataNow, golferOfPage, single, type SearchParams } from '@/http/golfer-of-page'
 import { ofOneGolfer, sessionForBay, type BayView } from '@/views/bay-view'
 import { bagOf } from '@/store/bags'

@@ -1,7 +1,7 @@
 import { redirect } from 'next/navigation'
-import { loadView } from '@/http/beside'
+import { loadView } from '@/http/workers'
 import { golferOfPage, pageNow, single, type SearchParams } from '@/http/golfer-of-page'
-import { CompareBench } from '@/ui/screens/compare/compare-bench'
+import { CompareScreen } from '@/ui/screens/compare/compare-screen'
 
 export const metadata = { title: 'Compare' }
 
@@ -12,5 +12,5 @@ export default async function ComparePage({ params, searchParams }: Props) {
   const { a, b } = await searchParams
   const view = await loadView('compareView', golfer, { a: single(a), b: single(b) }, pageNow())
   if (!view) redirect(`/golfers/${golfer.id}/bag`)
-  return <CompareBench {...view} />
+  return <CompareScreen {...view} />
 }

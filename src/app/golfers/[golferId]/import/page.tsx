@@ -3,7 +3,7 @@ import { golferOfPage, pageDatabase } from '@/http/golfer-of-page'
 import { bagOf } from '@/store/bags'
 import { clubLabels } from '@/store/club-labels'
 import { fileShapes } from '@/store/file-shapes'
-import { ImportBench } from '@/ui/screens/import/import-bench'
+import { ImportScreen } from '@/ui/screens/import/import-screen'
 import type { ColumnState } from '@/ui/screens/import/column-mapping'
 
 export const metadata = { title: 'Bring in a table' }
@@ -17,7 +17,7 @@ export default async function ImportPage({ params }: { params: Promise<{ golferI
     fileShapes(db, golfer.id).map(({ shape, columns }) => [shape, columns as ColumnState[]]),
   )
   return (
-    <ImportBench
+    <ImportScreen
       golfer={golfer}
       bag={bag}
       mapped={Object.fromEntries(clubLabels(db, golfer.id))}

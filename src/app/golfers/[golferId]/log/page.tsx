@@ -1,4 +1,4 @@
-import { loadView } from '@/http/beside'
+import { loadView } from '@/http/workers'
 import { golferOfPage, type SearchParams } from '@/http/golfer-of-page'
 import { Log } from '@/ui/screens/log/log'
 

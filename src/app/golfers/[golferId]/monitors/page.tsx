@@ -1,5 +1,5 @@
 import { dataNow, golferOfPage, single, type SearchParams } from '@/http/golfer-of-page'
-import { loadView } from '@/http/beside'
+import { loadView } from '@/http/workers'
 import { notFound } from 'next/navigation'
 import { ReadOff } from '@/ui/screens/monitors/read-off'
 import { ComparedMonitors } from '@/ui/screens/monitors/compared-monitors'

@@ -1,5 +1,5 @@
 import { redirect } from 'next/navigation'
-import { loadView } from '@/http/beside'
+import { loadView } from '@/http/workers'
 import { golferOfPage, pageNow } from '@/http/golfer-of-page'
 import { CourseNumber } from '@/ui/screens/number/number'
 

@@ -1,8 +1,8 @@
 import { redirect } from 'next/navigation'
-import { loadView } from '@/http/beside'
+import { loadView } from '@/http/workers'
 import { dataNow, golferOfPage, type SearchParams } from '@/http/golfer-of-page'
 import { plainCardUntil } from '@/views/competition'
-import { PaperBench } from '@/ui/screens/paper/paper-bench'
+import { PaperScreen } from '@/ui/screens/paper/paper-screen'
 
 export const metadata = { title: 'Card and report' }
 
@@ -18,5 +18,5 @@ export default async function PaperPage({
   const plain = plainCardUntil(db, golfer.id, nowMs) !== null
   const kind = !plain && (await searchParams).card === 'day' ? 'day' : 'card'
   const data = (await loadView('cardView', golfer, nowMs, kind)) ?? redirect(`/golfers/${golfer.id}/bag`)
-  return <PaperBench golfer={golfer} data={data} kind={kind} />
+  return <PaperScreen golfer={golfer} data={data} kind={kind} />
 }

@@ -1,8 +1,8 @@
 import { redirect } from 'next/navigation'
 import { MOST_CLUBS } from '@/core/bag/club'
-import { loadView } from '@/http/beside'
+import { loadView } from '@/http/workers'
 import { golferOfPage, pageNow, single, type SearchParams } from '@/http/golfer-of-page'
-import { RefitBench } from '@/ui/screens/refit/refit-bench'
+import { RefitScreen } from '@/ui/screens/refit/refit-screen'
 
 export const metadata = { title: 'Fix gaps' }
 
@@ -19,5 +19,5 @@ export default async function RefitPage({ params, searchParams }: Props) {
     ...(wanted !== undefined && { carry: wanted }),
   })
   if (!view) redirect(`/golfers/${golfer.id}/bag`)
-  return <RefitBench golfer={golfer} {...view} />
+  return <RefitScreen golfer={golfer} {...view} />
 }

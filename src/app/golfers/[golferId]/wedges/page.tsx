@@ -1,5 +1,5 @@
 import { redirect } from 'next/navigation'
-import { loadView } from '@/http/beside'
+import { loadView } from '@/http/workers'
 import { golferOfPage, pageNow, type SearchParams } from '@/http/golfer-of-page'
 import { Wedges } from '@/ui/screens/wedges/wedges'
 

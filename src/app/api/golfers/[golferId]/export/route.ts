@@ -1,7 +1,7 @@
 import { LONG_FROM } from '@/core/long-work'
-import { doWork } from '@/http/beside'
+import { doWork } from '@/http/workers'
 import { fileName } from '@/http/file-name'
-import { fileResponse, forget, passingPath } from '@/http/passing'
+import { fileResponse, forget, uploadPath } from '@/http/uploads'
 import { requireGolfer } from '@/http/require'
 import { refuse, route } from '@/http/route'
 import { theDatabase } from '@/store/database'
@@ -17,7 +17,7 @@ export const GET = route<{ golferId: string }>(
     const golfer = requireGolfer(golferId)
     const what = new URL(request.url).searchParams.get('what')
     if (!isExport(what)) return refuse(422, 'what', `There is no such file: ask for ${EXPORTS.join(', ')}.`)
-    const path = passingPath()
+    const path = uploadPath()
     const isLong = historyOf(theDatabase(), golfer.id).shots > LONG_FROM.shots
     try {
       const ask = { golferId: golfer.id, what, path, nowMs: Date.now() }

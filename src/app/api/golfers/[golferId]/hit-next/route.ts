@@ -12,7 +12,7 @@ export const POST = route<{ golferId: string }>(async (request, { golferId }) =>
   blocks.forEach(({ clubId }) => requireClub(golfer.id, clubId))
   const db = theDatabase()
   const session = currentSession(db, golfer.id, Date.now())
-  const goesOn = session !== null && session.hurtMs === null
+  const goesOn = session !== null && session.injuryStopMs === null
   if (goesOn)
     db.transaction(() => {
       insertNext(db, session, blocks)

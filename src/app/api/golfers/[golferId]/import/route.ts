@@ -1,6 +1,6 @@
 import { statSync } from 'node:fs'
 import { LONG_FROM } from '@/core/long-work'
-import { forget, sentFile } from '@/http/passing'
+import { forget, sentFile } from '@/http/uploads'
 import { bodyForm, route } from '@/http/route'
 import { requireClub, requireGolfer } from '@/http/require'
 import { workResponse } from '@/http/work-response'

@@ -1,4 +1,4 @@
-import { loadView } from '@/http/beside'
+import { loadView } from '@/http/workers'
 import { refuse, route } from '@/http/route'
 import { fileName } from '@/http/file-name'
 import { requireGolfer } from '@/http/require'

@@ -1,4 +1,4 @@
-import { DEVICE_HEADER, parseScope } from '@/http/door/device'
+import { DEVICE_HEADER, parseScope } from '@/http/gateway/device'
 import { bodyForm, refuse, route } from '@/http/route'
 import { bayResponse } from '@/http/bay-response'
 import { requireOwnedSession } from '@/http/require'
@@ -10,7 +10,7 @@ import { RECEIVE_FORM } from '@/formats/forms'
 export const POST = route<{ sessionId: string }>(async (request, { sessionId }) => {
   const session = requireOwnedSession(sessionId)
   const { monitor } = await bodyForm(request, RECEIVE_FORM)
-  if (session.endedMs !== null || session.hurtMs !== null)
+  if (session.endedMs !== null || session.injuryStopMs !== null)
     refuse(409, '', 'This session is over and takes no shots: open a new one, or go on with it first.')
   // A phone in one golfer's bay takes no monitor from another golfer.
   const onlyFree = parseScope(request.headers.get(DEVICE_HEADER)).kind === 'bay'

@@ -1,5 +1,5 @@
 import { notFound } from 'next/navigation'
-import { loadView } from '@/http/beside'
+import { loadView } from '@/http/workers'
 import { dataNow, golferOfPage } from '@/http/golfer-of-page'
 import { sessionForBay } from '@/views/bay-view'
 import { SessionEnd } from '@/ui/screens/session/session-end'

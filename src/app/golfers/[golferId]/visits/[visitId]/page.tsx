@@ -1,6 +1,6 @@
 import { notFound } from 'next/navigation'
 import type { VisitId } from '@/core/ids'
-import { loadView } from '@/http/beside'
+import { loadView } from '@/http/workers'
 import { dataNow, golferOfPage } from '@/http/golfer-of-page'
 import { visitById } from '@/store/visits'
 import { Visit } from '@/ui/screens/visit/visit'

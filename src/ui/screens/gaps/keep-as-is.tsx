@@ -1,0 +1,89 @@
+'use client'
+
+import { MAX_LENGTH } from '@/core/limits'
+import { useRouter } from 'next/navigation'
+import { useState } from 'react'
+import Button from 'react-bootstrap/Button'
+import Form from 'react-bootstrap/Form'
+import type { LeftAbout } from '@/core/gaps/kept-as-is'
+import type { GolferId } from '@/core/ids'
+import { useSubmit } from '../../shared/use-submit'
+import { Problems } from '../../shared/shell/problems'
+
+type Props = {
+  golferId: GolferId
+  about: LeftAbout
+  /** What it is, for those who hear the button: "8-iron to 9-iron". */
+  what: string
+  /** The golfer's reason, where it is left already. */
+  because?: string | undefined
+}
+
+/** A step, a hole or a pair that the golfer wants as it is: said with a reason, taken back in one tap. */
+export function LeaveOnPurpose({ golferId, about, what, because }: Props) {
+  const router = useRouter()
+  const [asking, setAsking] = useState(false)
+  const [reason, setReason] = useState('')
+  const { problems, setProblems, send } = useSubmit()
+  const leave = async (why: string | null) => {
+    const sent = await send('POST', `/api/golfers/${golferId}/kept-as-is`, { about, because: why })
+    if (!sent.ok) return
+    setAsking(false)
+    setReason('')
+    router.refresh()
+  }
+  if (because !== undefined)
+    return (
+      <div className="leave no-print">
+        <span>
+          Left on purpose: <q>{because}</q>
+        </span>
+        <Button size="sm" variant="outline" aria-label={`Judge ${what} again`} onClick={() => leave(null)}>
+          Take it back
+        </Button>
+        <Problems of={problems} />
+      </div>
+    )
+  if (!asking)
+    return (
+      <Button
+        size="sm"
+        variant="outline"
+        className="leave-ask no-print"
+        aria-label={`Leave ${what} on purpose`}
+        onClick={() => setAsking(true)}
+      >
+        Leave it on purpose
+      </Button>
+    )
+  return (
+    <Form
+      className="leave no-print"
+      onSubmit={(event) => {
+        event.preventDefault()
+        if (reason.trim() === '')
+          return setProblems([
+            { field: 'because', sentence: 'Say why you want it so: the reason stands beside it.' },
+          ])
+        void leave(reason.trim())
+      }}
+    >
+      <Form.Control
+        autoFocus
+        size="sm"
+        value={reason}
+        maxLength={MAX_LENGTH.reason}
+        aria-label="Reason"
+        placeholder="why, such as: the hybrid comes in on long courses"
+        onChange={(event) => setReason(event.target.value)}
+      />
+      <Button size="sm" type="submit" variant="outline">
+        Leave it so
+      </Button>
+      <Button size="sm" variant="outline" onClick={() => setAsking(false)}>
+        Cancel
+      </Button>
+      <Problems of={problems} />
+    </Form>
+  )
+}

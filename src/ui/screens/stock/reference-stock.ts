@@ -1,0 +1,10 @@
+import type { ClubId } from '@/core/ids'
+import type { Swing } from '@/core/station'
+
+/** Shots of a station that no stock is made of: hit on the course, or older than twelve months. */
+export type ReferenceStock = {
+  clubId: ClubId
+  swing: Swing
+  onCourse: number
+  old: { shots: number; newestMs: number } | null
+}
