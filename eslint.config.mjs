@@ -21,6 +21,59 @@ const noClockNoDice = {
   },
 }
 
+/** Names that a word of the trade or of the web replaced (the glossary in CONTRIBUTING.md). */
+const OLD_NAMES =
+  'acting actedOn announce answer answers Around Asked asked beside Beside deafen Doing door faced Faced Found ' +
+  'heard helps hold holds Holds hole holes Home hurt hurtMs inTurn Known lacked lackedM letGo LETTERS light likes ' +
+  'Likes Line LOOK LOOK_M naming NAMING Of Pair passing Reading said Said school School schools stair Stair ' +
+  'standing standings stands step Step steps STILL Sureness takenAlong tell told Trouble uncleared unheard ' +
+  'watched way Way ways Which whoMay'
+/** Parts of names that went with them. */
+const OLD_PARTS =
+  '(?<!_)[sS]chools?(?![a-z])|[sS]tair(?![a-z])|Beside|beside(?=[A-Z])|[tT]akenAlong|[uU]ncleared|[fF]aced(?=[A-Z]|$)'
+
+/** Old names that stay in these files, and why. */
+const ALLOWED = [
+  // What the tables, the golfer document and the outbox of a browser call a field since the first version.
+  {
+    names: ['said'],
+    files: [
+      '**/*round*.{ts,tsx}',
+      '**/rounds/**/*.{ts,tsx}',
+      '**/round*/**/*.{ts,tsx}',
+      'src/store/journal.ts',
+      'src/{store/session-events,formats/stored-json}.ts',
+      'simulators/attacker/bodies.ts',
+    ],
+  },
+  {
+    names: ['likes'],
+    files: [
+      'src/core/{golfer,limits}.ts',
+      'src/formats/forms.ts',
+      'src/store/golfers.ts',
+      'src/ui/screens/golfer/*.tsx',
+    ],
+  },
+  // The step of a numerical method, and of an input in HTML.
+  {
+    names: ['step', 'steps', 'Step'],
+    files: [
+      'src/core/flight/*.ts',
+      'src/cli/flight.ts',
+      'src/ui/screens/{course,refit}/*.tsx',
+      'tests/e2e/bag.spec.ts',
+    ],
+  },
+  // A key that is stored: the wish for a light bag.
+  { names: ['light'], files: ['src/text/names.ts'] },
+]
+const glossary = (allowed) => ({
+  'id-denylist': ['error', ...OLD_NAMES.split(' ').filter((name) => !allowed.includes(name))],
+  'id-match': ['error', `^(?!.*(${OLD_PARTS}))`, { properties: true, onlyDeclarations: true }],
+})
+const CODE = ['{src,demo,simulators,bench,tests}/**/*.{ts,tsx}']
+
 const config = [
   {
     ignores: [
@@ -46,6 +99,8 @@ const config = [
     rules: { 'regexp/no-super-linear-backtracking': 'error', 'regexp/no-super-linear-move': 'error' },
   },
   noClockNoDice,
+  { files: CODE, rules: glossary([]) },
+  ...ALLOWED.map(({ names, files }) => ({ files, rules: glossary(names) })),
 ]
 
 export default config

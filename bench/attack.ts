@@ -77,7 +77,7 @@ async function attackWith(seed: number): Promise<string[]> {
     list
       .slice(0, 12)
       .map(
-        ({ method, target, body, status, answer: response }) =>
+        ({ method, target, body, status, responseText: response }) =>
           `    ${method} ${target} ${body?.slice(0, 160) ?? ''} → ${status} ${response.slice(0, 200)}`,
       )
   const tally = new Map<number, number>()

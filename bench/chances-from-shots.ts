@@ -22,7 +22,7 @@ export function chancesFromShots(golfers: number, seed: number): string[] {
   const predicted = ['clear', 'stay short', 'on the green'] as const
   const kinds = ['driver', 'wood', 'hybrid', 'iron', 'wedge'] as const
   const tables = new Map(predicted.map((name) => [name, new Reliability()]))
-  const byKind = new Map(kinds.map((kind) => [kind, predicted.map(() => ({ n: 0, said: 0, so: 0 }))]))
+  const byKind = new Map(kinds.map((kind) => [kind, predicted.map(() => ({ n: 0, predicted: 0, so: 0 }))]))
   for (let i = 0; i < golfers; i++) {
     const roll = dice(seed + i)
     const trial = oneDay(USUAL, 8, i % 2 === 0 ? 'rounds' : 'club after club', roll)
@@ -65,7 +65,7 @@ export function chancesFromShots(golfers: number, seed: number): string[] {
           if (tally)
             Object.assign(tally, {
               n: tally.n + 1,
-              said: tally.said + (chances[s] as number),
+              predicted: tally.predicted + (chances[s] as number),
               so: tally.so + Number(so[s]),
             })
         })
@@ -77,12 +77,12 @@ export function chancesFromShots(golfers: number, seed: number): string[] {
     `${golfers} golfers, 8 shots a club, other days: what was so less what was said, in points, by tenths of what was said`,
     ...predicted.map(
       (name) =>
-        `${name.padEnd(14)}${(tables.get(name)?.tenths ?? []).map(({ n, said: p, so }) => (n < 50 ? '   -' : points(so - p))).join('')}`,
+        `${name.padEnd(14)}${(tables.get(name)?.tenths ?? []).map(({ n, predicted: p, so }) => (n < 50 ? '   -' : points(so - p))).join('')}`,
     ),
     'by kind of club',
     ...kinds.map(
       (kind) =>
-        `${kind.padEnd(14)}${(byKind.get(kind) ?? []).map(({ n, said: p, so }, s) => `${predicted[s]} ${points(so / n - p / n)}`).join('   ')}`,
+        `${kind.padEnd(14)}${(byKind.get(kind) ?? []).map(({ n, predicted: p, so }, s) => `${predicted[s]} ${points(so / n - p / n)}`).join('   ')}`,
     ),
   ]
 }

@@ -45,7 +45,7 @@ export function importAgainstBare(): string[] {
   ]
 }
 
-const BENCH = 'bench' as GolferId
+const BENCH_GOLFER = 'bench' as GolferId
 
 function emptyBanco(path: string) {
   const db = openDatabase(path)
@@ -56,9 +56,9 @@ function emptyBanco(path: string) {
     speedUnit: 'mph',
     goalZoneM: null,
   } as const
-  addGolfer(db, BENCH, settings, 0)
+  addGolfer(db, BENCH_GOLFER, settings, 0)
   const clubs = BAG_TEMPLATES.find(({ key }) => key === 'smooth')?.clubs ?? []
-  startBag(db, BENCH, { name: 'Bag', clubs }, 0)
+  startBag(db, BENCH_GOLFER, { name: 'Bag', clubs }, 0)
   return db
 }
 
@@ -68,7 +68,7 @@ function bancoImport(file: string, path: string): void {
   const opened = openTable(readFileSync(file), options)
   if (!opened.ok) throw new Error(opened.problems[0]?.sentence)
   const shots = fileShots(readRows(opened.table, options), 0)
-  const result = importShots(db, BENCH, { name: 'shots.csv', shots }, { nowMs: 0, offsetMin: 0 })
+  const result = importShots(db, BENCH_GOLFER, { name: 'shots.csv', shots }, { nowMs: 0, offsetMin: 0 })
   db.close()
   if (result.taken !== ROWS) throw new Error(`took ${result.taken} of ${ROWS}`)
 }
@@ -86,7 +86,7 @@ function bareImport(file: string, path: string): void {
   const at = RECORD_FIELDS.map((field) => data[0]?.indexOf(field) ?? -1)
   const insert = db.prepare(`INSERT INTO shot VALUES (${RECORD_FIELDS.map(() => '?').join(', ')})`)
   db.transaction(() => {
-    for (let i = 1; i < data.length; i++) insert.run(at.map((place) => data[i]?.[place]))
+    for (let i = 1; i < data.length; i++) insert.run(at.map((index) => data[i]?.[index]))
   })()
   db.close()
 }
@@ -121,10 +121,10 @@ function alikeImport(file: string, path: string): void {
   const number = (text: string | undefined) => (text ? Number(text) : null)
   db.transaction(() => {
     db.prepare("INSERT INTO file_import (id, golfer_id, name, at_ms) VALUES ('f', ?, 'shots.csv', 0)").run(
-      BENCH,
+      BENCH_GOLFER,
     )
     for (const each of new Set(data.slice(1).map((row) => row[session])))
-      startSession(db, { golferId: BENCH, startedMs: 1, offsetMin: 0, place: 'range' }, each as SessionId)
+      startSession(db, { golferId: BENCH_GOLFER, startedMs: 1, offsetMin: 0, place: 'range' }, each as SessionId)
     for (let i = 1; i < data.length; i++) {
       const row = data[i] as string[]
       insert.run(
@@ -133,7 +133,7 @@ function alikeImport(file: string, path: string): void {
         number(row[hit]) || 0,
         clubs.get(row[club] ?? '') ?? firstClub,
         number(row[carry]),
-        ...others.map(({ place }) => number(row[place])),
+        ...others.map(({ place: index }) => number(row[index])),
       )
     }
   })()

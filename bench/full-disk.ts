@@ -26,7 +26,7 @@ export async function fullDisk(): Promise<string[]> {
     const backup = await bodyOf(`${server.address}/api/backup`)
     fill(ballast)
     const { sent, failed, halfSaved } = await attackOn(server, { requests: REQUESTS, seed: 77 })
-    const answers = await Promise.all([
+    const responses = await Promise.all([
       fetch(`${server.address}/api/backup`),
       ...['golfer', 'shots', 'stocks', 'gaps', 'rounds'].map((what) =>
         fetch(`${server.address}/api/golfers/demo-tilda/export?what=${what}`),
@@ -35,17 +35,17 @@ export async function fullDisk(): Promise<string[]> {
       fetch(`${server.address}/api/backup`, { method: 'POST', body: new Uint8Array(backup) }),
       fetch(`${server.address}/api/golfers/restore`, { method: 'POST', body: new Uint8Array(1 << 20) }),
     ])
-    const wrong = answers.filter(({ status }) => status >= 500 && status !== 503)
+    const wrong = responses.filter(({ status }) => status >= 500 && status !== 503)
     rmSync(ballast)
     const again = await fetch(`${server.address}/api/golfers/demo-tilda/export?what=golfer`)
     await server.stop()
     const db = new Sqlite(join(data, 'banco.db'), { readonly: true })
     const whole = db.pragma('integrity_check', { simple: true })
     db.close()
-    const full = [...sent, ...answers].filter(({ status }) => status === 503).length
+    const full = [...sent, ...responses].filter(({ status }) => status === 503).length
     const ownFaults = failed.filter(({ status }) => status !== 503).length + wrong.length
     return [
-      `${sent.length + answers.length} requests on a full disk of ${DISK_MB} MB: ${full} × 503, ${ownFaults} × 500 or a broken connection (wanted none), ${halfSaved.length} refused and yet changed (wanted none)`,
+      `${sent.length + responses.length} requests on a full disk of ${DISK_MB} MB: ${full} × 503, ${ownFaults} × 500 or a broken connection (wanted none), ${halfSaved.length} refused and yet changed (wanted none)`,
       ...failed
         .filter(({ status }) => status !== 503)
         .map(({ method, target, status }) => `    ${method} ${target} → ${status}`),

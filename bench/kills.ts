@@ -19,7 +19,7 @@ const CALLS = ['fsync', 'fdatasync', 'rename', 'link', 'unlink', 'ftruncate', 'p
 /** Of the many writes of a change a few are broken off at, evenly. */
 const MOST_POINTS = 6
 
-type Step = {
+type Change = {
   what: string
   /** What the change makes of the folder it is done in. */
   prepare: (folder: string) => void
@@ -59,7 +59,7 @@ const writeFileNextTo = (name: string) => (folder: string) => {
   return `${data(folder)} ${existsSync(path) ? 'there' : 'not there'}`
 }
 
-const STEPS: Step[] = [
+const CHANGES: Change[] = [
   { what: 'shot', prepare: () => {} },
   {
     what: 'import',
@@ -121,13 +121,13 @@ export function kills(): string[] {
   const base = mkdtempSync(join(tmpdir(), 'banco-kills-'))
   makeDemoIn(base)
   try {
-    return ['change      killed   old   new   neither', ...STEPS.map((step) => killed(base, step))]
+    return ['change      killed   old   new   neither', ...CHANGES.map((change) => killed(base, change))]
   } finally {
     rmSync(base, { recursive: true, force: true })
   }
 }
 
-function killed(base: string, { what, prepare, state = data }: Step): string {
+function killed(base: string, { what, prepare, state = data }: Change): string {
   const start = mkdtempSync(join(tmpdir(), 'banco-kills-start-'))
   cpSync(base, start, { recursive: true })
   prepare(start)

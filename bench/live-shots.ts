@@ -75,7 +75,7 @@ async function shoot(page: Page, server: BancoServer): Promise<number[]> {
     await new Promise((resolve) => setTimeout(resolve, EVERY_MS))
   }
   await page.waitForTimeout(3000)
-  const { seen } = await watched(page)
+  const { seen } = await seenShots(page)
   const live = seen.filter(([id]) => id.startsWith('live-'))
   if (new Set(live.map(([id]) => id)).size !== SHOTS)
     throw new Error(`${live.length} of ${SHOTS} shots were shown`)
@@ -104,7 +104,7 @@ async function liveIntoDemo(): Promise<string[]> {
 }
 
 type SeenShots = { seen: [string, number][]; entered: number[] }
-const watched = (page: Page): Promise<SeenShots> =>
+const seenShots = (page: Page): Promise<SeenShots> =>
   page.evaluate(() => {
     const { seen, entered } = window as unknown as SeenShots
     return { seen, entered }
@@ -122,7 +122,7 @@ async function typedShots(browser: Browser, server: BancoServer): Promise<number
     await page.keyboard.press('Enter')
     await page.waitForTimeout(EVERY_MS)
   }
-  const { seen, entered } = await watched(page)
+  const { seen, entered } = await seenShots(page)
   // The plan goes on to its next station, whose earlier shots are shown as well.
   const typed = seen.filter(([id]) => !id.startsWith('demo-'))
   if (typed.length !== TYPED) throw new Error(`${typed.length} of ${TYPED} typed shots were shown`)

@@ -92,19 +92,19 @@ class Watch {
   private readonly timer: NodeJS.Timeout
   private readonly waits: { began: number; ms: number }[] = []
   private readonly posts = new Set<Promise<void>>()
-  private beside = 0
+  private workerMb = 0
   private count = 0
 
   constructor(private readonly server: BancoServer) {
     this.timer = setInterval(() => {
       const post = this.post().finally(() => this.posts.delete(post))
       this.posts.add(post)
-      for (const pid of childrenOf(server.pid)) this.beside = Math.max(this.beside, memoryMb(pid, 'peak'))
+      for (const pid of childrenOf(server.pid)) this.workerMb = Math.max(this.workerMb, memoryMb(pid, 'peak'))
     }, POST_EVERY_MS)
   }
 
   async during(what: string, work: () => Promise<unknown>): Promise<string> {
-    this.beside = 0
+    this.workerMb = 0
     const began = performance.now()
     await work()
     const ms = performance.now() - began
@@ -115,7 +115,7 @@ class Watch {
       (ms / 1000).toFixed(1),
       ...waited,
       memoryMb(this.server.pid, 'peak').toFixed(0),
-      this.beside.toFixed(0),
+      this.workerMb.toFixed(0),
     ]
     return `${what.padEnd(16)}${cells.map((cell) => cell.padStart(9)).join('')}`
   }

@@ -69,7 +69,7 @@ export function fillDesk(db: Database, nowMs: number): void {
     )
   const clubs = new Map(clubsOf(db, 'demo-tilda' as GolferId).map(({ name, id }) => [name, id]))
   sayAfterPlay(db, 'visit-tilda-23' as VisitId, {
-    saidMs: nowMs - 10 * DAY_MS,
+    enteredMs: nowMs - 10 * DAY_MS,
     missingM: yards(85),
     off: { clubId: clubs.get('9-iron') as ClubId, went: 'short' },
     unusedId: clubs.get('7-wood') as ClubId,

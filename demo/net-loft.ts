@@ -56,7 +56,7 @@ type Scenario = {
   /** The golfer had the lofts of the irons and wedges measured, and knows how their heads are made. */
   measured?: true
   goalZoneYd?: [number, number]
-  places?: Venue[]
+  venues?: Venue[]
   day?: Day
   visits: Visit[]
   /** Twice round the nine holes of the first place, so many days ago. */
@@ -139,7 +139,7 @@ const SCENARIO: Scenario[] = [
     bag: 'Winter bag',
     measured: true,
     goalZoneYd: [48, 114],
-    places: [
+    venues: [
       { name: 'Tarnwick', altitudeM: 8, turf: 'soft' },
       { name: 'Alto Verin', altitudeM: 1450, turf: 'firm' },
     ],
@@ -208,7 +208,7 @@ const measuredBuild = ({ kind, loftDeg }: ClubDetails): ClubBuild => ({
 
 /** Fills an empty database with the net loft's golfers, their bags and their sessions. */
 export function fillNetLoft(db: Database, { seed, nowMs }: { seed: number; nowMs: number }): void {
-  SCENARIO.forEach(({ golfer: name, bag, goalZoneYd, measured, places, day, visits, rounds }, i) => {
+  SCENARIO.forEach(({ golfer: name, bag, goalZoneYd, measured, venues, day, visits, rounds }, i) => {
     const hidden = NET_LOFT.find((golfer) => golfer.name === name)
     if (!hidden) throw new Error(`the net loft has no golfer called ${name}`)
     const golferId = `demo-${name.split(' ')[0]?.toLowerCase()}` as GolferId
@@ -236,7 +236,7 @@ export function fillNetLoft(db: Database, { seed, nowMs }: { seed: number; nowMs
         if (club.kind === 'iron' || club.kind === 'wedge')
           correctClub(db, golferId, id, { ...club, build: measuredBuild(club) })
       }
-    for (const place of places ?? []) saveVenue(db, golferId, place)
+    for (const place of venues ?? []) saveVenue(db, golferId, place)
     if (day) setDay(db, golferId, day, nowMs)
     visits.forEach((visit, v) =>
       hitVisit(db, { golferId, hidden, visit, nowMs }, dice(seed * 1000 + i * 10 + v)),
@@ -244,7 +244,7 @@ export function fillNetLoft(db: Database, { seed, nowMs }: { seed: number; nowMs
     rounds?.forEach((daysAgo, r) =>
       playOn(
         db,
-        { golferId, hidden, place: places?.[0] ?? null, atMs: nowMs - daysAgo * DAY_MS },
+        { golferId, hidden, venue: venues?.[0] ?? null, atMs: nowMs - daysAgo * DAY_MS },
         dice(seed * 7000 + r),
       ),
     )
@@ -252,9 +252,9 @@ export function fillNetLoft(db: Database, { seed, nowMs }: { seed: number; nowMs
   fillDesk(db, nowMs)
 }
 
-type Who = { golferId: GolferId; hidden: HiddenGolfer; visit: Visit; nowMs: number }
+type DemoVisit = { golferId: GolferId; hidden: HiddenGolfer; visit: Visit; nowMs: number }
 
-function hitVisit(db: Database, { golferId, hidden, visit, nowMs }: Who, roll: Dice): void {
+function hitVisit(db: Database, { golferId, hidden, visit, nowMs }: DemoVisit, roll: Dice): void {
   const ids = new Map(clubsOf(db, golferId).map((club) => [club.name, club.id]))
   const plan = planOf(hidden, visit)
   const startedMs = visit.until
@@ -334,7 +334,7 @@ function watch(
     const off = yards(roll.normal(by.bias, by.noise))
     takeShot(db, {
       id: `${sessionId}-watched-${position + 1}` as ShotId,
-      ...{ sessionId, source: 'monitor', hitMs: shot.hitMs + 700, monitor: by.name, watched: true },
+      ...{ sessionId, source: 'monitor', hitMs: shot.hitMs + 700, monitor: by.name, comparisonOnly: true },
       ...{ clubLabel: null, clubId: shot.clubId, swing: shot.swing, heldBecause: null },
       carryM: flight.carryM + off,
       ...(flight.ballSpeedMps !== undefined && {

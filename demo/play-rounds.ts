@@ -8,20 +8,20 @@ import type { Dice } from '../simulators/golfers/dice'
 import type { HiddenGolfer } from '../simulators/golfers/hidden-golfer'
 import { NINE_HOLES_YD, playRound } from '../simulators/golfers/play-round'
 
-type Round = { golferId: GolferId; hidden: HiddenGolfer; place: Venue | null; atMs: number }
+type Round = { golferId: GolferId; hidden: HiddenGolfer; venue: Venue | null; atMs: number }
 const MINUTE_MS = 60_000
 /** How often a golfer on the course takes a rangefinder to where the ball landed. */
 const MEASURED = 0.6
 const WINTER_ROUND_C = 10
 
 /** A round as a golfer logs one: what was left and the lie of every shot, now and then what it carried. */
-export function playOn(db: Database, { golferId, hidden, place, atMs }: Round, roll: Dice): void {
+export function playOn(db: Database, { golferId, hidden, venue, atMs }: Round, roll: Dice): void {
   const ids = new Map(clubsOf(db, golferId).map((club) => [club.name, club.id]))
   const id = `${golferId}-round-${atMs}` as RoundId
-  const { altitudeM = 0, turf = 'normal' } = place ?? {}
+  const { altitudeM = 0, turf = 'normal' } = venue ?? {}
   const day = { tempC: WINTER_ROUND_C, altitudeM, seaLevelHpa: 1013, humidity: 0.75, turf }
   openRound(db, golferId, {
-    ...{ id, place: place?.name ?? null, openedMs: atMs, offsetMin: 0, competition: false, day },
+    ...{ id, place: venue?.name ?? null, openedMs: atMs, offsetMin: 0, competition: false, day },
   })
   playRound(hidden, [...NINE_HOLES_YD, ...NINE_HOLES_YD], roll).forEach(
     ({ club, swing, leftM, afterM, carryM, lie }, i) => {

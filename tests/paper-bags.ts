@@ -39,14 +39,14 @@ export function paperBagOf(
     rack?: readonly OnPaper[]
   } = {},
 ): PaperBag {
-  const onPaper = ({ yd, loft, ...said }: OnPaper, order: number): PaperClub => ({
+  const onPaper = ({ yd, loft, ...rest }: OnPaper, order: number): PaperClub => ({
     club: {
       id: `c${loft ?? order}` as ClubId,
       kind: kindOf(loft),
       loftDeg: loft,
       order,
       head: 'forged',
-      ...said,
+      ...rest,
     },
     carryM: yd === null ? null : yards(yd),
     runM: null,

@@ -13,7 +13,7 @@ type Looked = {
   gaps: number
   first: number
   wrongFirst: number
-  said: number
+  predicted: number
   last: number
   wrongLast: number
 }
@@ -26,14 +26,14 @@ export function repeatedLooks(
   world: World,
   golfers: number,
   seed: number,
-): { first: Ratio; said: Ratio; settled: Ratio; last: Ratio } {
+): { first: Ratio; predicted: Ratio; settled: Ratio; last: Ratio } {
   const each: Looked[] = []
   for (let g = 0; g < golfers; g++) {
     const roll = dice(seedOfTrial(seed, g, 77))
     const golfer = world.golfer('g', roll)
     const shots = hitSession(golfer, inRounds(golfer.clubs, ROUND * ROUNDS, ROUND), roll, { hit: world.hit })
     const truth = truthOf(golfer)
-    const looked: Looked = { gaps: 0, first: 0, wrongFirst: 0, said: 0, last: 0, wrongLast: 0 }
+    const looked: Looked = { gaps: 0, first: 0, wrongFirst: 0, predicted: 0, last: 0, wrongLast: 0 }
     const believed = new Set<string>()
     for (let round = 1; round <= ROUNDS; round++) {
       const { gaps } = analyseTrial({ golfer, shots: shots.slice(0, round * ROUND * golfer.clubs.length) })
@@ -49,7 +49,7 @@ export function repeatedLooks(
         if (believed.has(key)) continue
         believed.add(key)
         looked.first++
-        looked.said += 1 - gap.probability
+        looked.predicted += 1 - gap.probability
         if (wrong) looked.wrongFirst++
       }
     }
@@ -61,9 +61,9 @@ export function repeatedLooks(
       (all) => all.wrongFirst,
       (all) => all.first,
     ),
-    said: ratioOf(
+    predicted: ratioOf(
       each,
-      (all) => all.said,
+      (all) => all.predicted,
       (all) => all.first,
     ),
     settled: ratioOf(

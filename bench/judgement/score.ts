@@ -82,7 +82,7 @@ export class Score {
       rmseShown: rootOf(ratio(({ squaredShown }) => squaredShown, 'stocks')),
       acquire: ratio(({ held }) => held, 'stocks'),
       halfWidth: ratio(({ halfWidth }) => halfWidth, 'stocks'),
-      holdShown: ratio(({ heldShown }) => heldShown, 'stocks'),
+      shownHeld: ratio(({ heldShown }) => heldShown, 'stocks'),
       halfShown: ratio(({ halfShown }) => halfShown, 'stocks'),
       short: ratio(({ short }) => short, 'stocks'),
       shortShown: ratio(({ shortShown }) => shortShown, 'stocks'),
@@ -184,8 +184,8 @@ function byHandOf(
   const carries = (id: string) =>
     shots.filter(({ named }) => named.name === id).map(({ flight }) => flight.carryM)
   return NAMES_BY_HAND.map((name) => {
-    const way = HAND_RULES[name]
-    const stock = new Map(golfer.clubs.map((club) => [club.name, way?.(carries(club.name)) ?? null]))
+    const rule = HAND_RULES[name]
+    const stock = new Map(golfer.clubs.map((club) => [club.name, rule?.(carries(club.name)) ?? null]))
     const tally = { gaps: 0, wrong: 0 }
     for (const gap of gaps) {
       const [a, b] = [stock.get(gap.longerId), stock.get(gap.shorterId)]

@@ -23,7 +23,7 @@ const COUNTS = [3, 4, 5, 6, 8, 10]
 const FEW_COUNTS = [5, 8]
 const LATE_COUNTS = [8, 10]
 
-type TrialSettings = { golfers: number; seed: number; told?: TrialOptions; order?: Order }
+type TrialSettings = { golfers: number; seed: number; options?: TrialOptions; order?: Order }
 
 /** Simulated golfers of one world who hit the same number of shots with every club on one day. */
 const scored = (world: World, shotsEach: number, request: TrialSettings): Score =>
@@ -32,7 +32,7 @@ const scored = (world: World, shotsEach: number, request: TrialSettings): Score 
 function scoredBy(
   hit: (order: Order, roll: Dice) => Trial,
   line: number,
-  { golfers, seed, told: options = {}, order }: TrialSettings,
+  { golfers, seed, options: options = {}, order }: TrialSettings,
 ): Score {
   const score = new Score()
   for (const trial of trialsOf(golfers, seed, line, hit, order))
@@ -75,12 +75,12 @@ export function* differences(golfers: number, seed: number): Generator<string> {
   for (const count of [3, ...FEW_COUNTS, 10]) {
     yield line(
       `${count}, every strike told`,
-      scored(USUAL, count, { golfers, seed, told: { strikes: true } }),
+      scored(USUAL, count, { golfers, seed, options: { strikes: true } }),
     )
-    yield line(`${count}, never tired`, scored(FRESH, count, { golfers, seed, told: { rested: true } }))
+    yield line(`${count}, never tired`, scored(FRESH, count, { golfers, seed, options: { rested: true } }))
     yield line(
       `${count}, both`,
-      scored(FRESH, count, { golfers, seed, told: { strikes: true, rested: true } }),
+      scored(FRESH, count, { golfers, seed, options: { strikes: true, rested: true } }),
     )
   }
 }
@@ -90,7 +90,7 @@ export function* reliability(golfers: number, seed: number): Generator<string> {
   yield `\nP(solid): what was so less what was said, in points, by tenths of what was said`
   for (const world of BY_MONITOR) {
     const all = together([3, 5, 8].map((count) => scored(world, count, { golfers, seed })))
-    const tenths = all.strikes.tenths.map(({ n, said: predicted, so, se }) =>
+    const tenths = all.strikes.tenths.map(({ n, predicted, so, se }) =>
       n === 0 ? '-' : `${points(so - predicted)}±${points(se)}`,
     )
     yield `  ${world.name.padEnd(16)} mean ${(100 * all.strikes.error).toFixed(1)}  ${tenths.map((each) => each.padStart(7)).join('')}`
@@ -99,7 +99,7 @@ export function* reliability(golfers: number, seed: number): Generator<string> {
 
 /** Golfers who look after every round and believe the first verdict that appears. */
 export function* looks(golfers: number, seed: number): Generator<string> {
-  const { first, said: predicted, settled, last } = repeatedLooks(USUAL, golfers, seed)
+  const { first, predicted, settled, last } = repeatedLooks(USUAL, golfers, seed)
   yield `\nLooking after every round of three, ${golfers} golfers: the first verdict on a step is wrong in ${percent(first)}, where it said ${percent(predicted)}; after eight rounds ${percent(settled)} of the steps have had one, and those that stand then are wrong in ${percent(last)}`
 }
 
@@ -174,8 +174,8 @@ export function* longRun(golfers: number, seed: number): Generator<string> {
       golfers,
       seed,
     })
-    const { rmse, rmseShown, holdShown, halfShown, settled, wrong } = score.figures
-    yield `  ${`${shots} shots on each of ${days} day${days > 1 ? 's' : ''}`.padEnd(28)} interval holds ${percent(holdShown)}, half width ${yards(halfShown)}; rmse of the estimate ${yards(rmse)}, of the mean of good shots ${yards(rmseShown)}; settled ${percent(settled)}, wrong ${percent(wrong)}`
+    const { rmse, rmseShown, shownHeld, halfShown, settled, wrong } = score.figures
+    yield `  ${`${shots} shots on each of ${days} day${days > 1 ? 's' : ''}`.padEnd(28)} interval holds ${percent(shownHeld)}, half width ${yards(halfShown)}; rmse of the estimate ${yards(rmse)}, of the mean of good shots ${yards(rmseShown)}; settled ${percent(settled)}, wrong ${percent(wrong)}`
   }
 }
 

@@ -5,7 +5,7 @@ import { dice, type Dice } from '../golfers/dice'
 import { bodyOf, one, type KnownIds } from './bodies'
 
 export type Route = { path: string; method: string }
-export type Sent = Route & { target: string; body?: string; status: number; answer: string }
+export type Sent = Route & { target: string; body?: string; status: number; responseText: string }
 
 const API = 'src/app/api'
 const METHODS = ['GET', 'POST', 'PUT', 'PATCH', 'DELETE'] as const
@@ -140,7 +140,7 @@ function answerTo(
   method: string,
   path: string,
   body?: string,
-): Promise<{ status: number; answer: string }> {
+): Promise<{ status: number; responseText: string }> {
   const { hostname, port } = new URL(address)
   return new Promise((resolve) => {
     const sent = ask(
@@ -159,10 +159,10 @@ function answerTo(
         response.on('data', (part: string) => {
           if (text.length < 2000) text += part
         })
-        response.on('end', () => resolve({ status: response.statusCode ?? 0, answer: text }))
+        response.on('end', () => resolve({ status: response.statusCode ?? 0, responseText: text }))
       },
     )
-    sent.on('error', (error) => resolve({ status: 0, answer: error.message }))
+    sent.on('error', (error) => resolve({ status: 0, responseText: error.message }))
     sent.setTimeout(20_000, () => sent.destroy(new Error('no answer within 20 s')))
     sent.end(body)
   })

@@ -23,8 +23,8 @@ if (values.help) {
   process.exit(0)
 }
 const wanted = values.place.toLowerCase()
-const place = PLACES.find(({ name }) => name.toLowerCase().startsWith(wanted))
-if (!place) {
+const shown = PLACES.find(({ name }) => name.toLowerCase().startsWith(wanted))
+if (!shown) {
   console.error(
     `There is no weather station at "${values.place}". There are: ${PLACES.map(({ name }) => name).join(', ')}.`,
   )
@@ -39,7 +39,7 @@ const server = createServer((request, response) => {
   response.end(
     JSON.stringify(
       found
-        ? { format: 'banco-weather-1', ...weatherAt(place, seed, Date.now()) }
+        ? { format: 'banco-weather-1', ...weatherAt(shown, seed, Date.now()) }
         : { problem: 'There is only GET /weather here.' },
     ),
   )
@@ -53,7 +53,7 @@ server.on('error', (error: NodeJS.ErrnoException) => {
   process.exit(1)
 })
 server.listen(port, '127.0.0.1', () =>
-  console.log(`The weather of ${place.name} is at http://127.0.0.1:${port}/weather`),
+  console.log(`The weather of ${shown.name} is at http://127.0.0.1:${port}/weather`),
 )
 
 function wholeNumber(name: string, text: string): number {

@@ -16,22 +16,22 @@ const MINUTE_MS = 60_000
 const rounded = (value: number, digits: number): number => Number(value.toFixed(digits))
 
 /** The weather of a place at a minute. The same seed and minute give the same weather; it moves slowly from one to the next. */
-export function weatherAt(place: WeatherPlace, seed: number, nowMs: number): WeatherReading {
+export function weatherAt(shown: WeatherPlace, seed: number, nowMs: number): WeatherReading {
   const roll = dice(seed)
   const phases = Array.from({ length: 5 }, () => roll.between(0, 2 * Math.PI))
   const minute = Math.floor(nowMs / MINUTE_MS)
   const wave = (i: number, minutes: number) =>
     Math.sin((2 * Math.PI * minute) / minutes + (phases[i] as number))
-  const wind = place.windMps * (1 + 0.35 * wave(2, 23) + 0.15 * wave(3, 7))
+  const wind = shown.windMps * (1 + 0.35 * wave(2, 23) + 0.15 * wave(3, 7))
   return {
-    place: place.name,
+    place: shown.name,
     measuredMs: minute * MINUTE_MS,
-    tempC: rounded(place.tempC + 2.5 * wave(0, 1440), 1),
-    pressureHpa: rounded(standardHpa(place.altitudeM) + 7 * wave(1, 4320), 1),
-    humidity: rounded(Math.min(1, place.humidity + 0.08 * wave(4, 720)), 2),
+    tempC: rounded(shown.tempC + 2.5 * wave(0, 1440), 1),
+    pressureHpa: rounded(standardHpa(shown.altitudeM) + 7 * wave(1, 4320), 1),
+    humidity: rounded(Math.min(1, shown.humidity + 0.08 * wave(4, 720)), 2),
     windMps: rounded(Math.max(0, wind), 1),
-    windFromDeg: rounded((place.windFromDeg + 12 * wave(3, 31) + 360) % 360, 0) % 360,
+    windFromDeg: rounded((shown.windFromDeg + 12 * wave(3, 31) + 360) % 360, 0) % 360,
     windHeightM: 2,
-    altitudeM: place.altitudeM,
+    altitudeM: shown.altitudeM,
   }
 }

@@ -9,8 +9,8 @@ export function agreeResult({ a, b, toleranceM }: AgreeInput): object {
     toleranceM,
   )
   if (!found) return { pairs: 0, dropped: a.length }
-  const { sdM: _spread, ...said } = found
-  return said
+  const { sdM: _spread, ...rest } = found
+  return rest
 }
 
 export const AGREE = lineCommand(

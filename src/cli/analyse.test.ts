@@ -2,7 +2,7 @@ import { Readable, Writable } from 'node:stream'
 import { expect, it } from 'vitest'
 import { ANALYSE } from './analyse'
 
-async function answers(lines: string[]) {
+async function responses(lines: string[]) {
   const written = { out: '', err: '' }
   const into = (key: 'out' | 'err') =>
     new Writable({
@@ -32,7 +32,7 @@ const good = JSON.stringify({
 })
 
 it('answers line by line, a bad one in its place', async () => {
-  const { code, out, err } = await answers([good, 'nonsense', '{"clubs":[]}', good])
+  const { code, out, err } = await responses([good, 'nonsense', '{"clubs":[]}', good])
   expect(code).toBe(2)
   expect(out).toHaveLength(4)
   expect(out[0]).toEqual(out[3])
@@ -43,7 +43,7 @@ it('answers line by line, a bad one in its place', async () => {
 
 it('takes measured numbers as they come: what they are worth the core decides', async () => {
   const odd = good.replace('"carryM":120', '"carryM":1e300,"spinRpm":null')
-  const { code, out } = await answers([odd])
+  const { code, out } = await responses([odd])
   expect(code).toBe(0)
   expect(out[0]).toMatchObject({ stocks: [{ count: 0 }], shots: [{ mark: 'misread' }] })
 })

@@ -84,7 +84,7 @@ it('flies and restates line by line, in the reference air where nothing is said'
     })
     return {
       status,
-      answers: stdout
+      responses: stdout
         .trim()
         .split('\n')
         .map((line) => JSON.parse(line) as Record<string, number | string>),
@@ -101,16 +101,16 @@ it('flies and restates line by line, in the reference air where nothing is said'
   )
   expect(flown.status).toBe(2)
   // A reference implementation apart from Banco: 162.1 yd.
-  expect(Math.abs((flown.answers[0]!.carryM as number) - 162.1 * 0.9144)).toBeLessThan(0.05)
-  expect(flown.answers[1]!.carryM).toBeLessThan(flown.answers[0]!.carryM as number)
-  expect(flown.answers[0]!.totalM).toBeCloseTo(
-    (flown.answers[0]!.carryM as number) + (flown.answers[0]!.runM as number),
+  expect(Math.abs((flown.responses[0]!.carryM as number) - 162.1 * 0.9144)).toBeLessThan(0.05)
+  expect(flown.responses[1]!.carryM).toBeLessThan(flown.responses[0]!.carryM as number)
+  expect(flown.responses[0]!.totalM).toBeCloseTo(
+    (flown.responses[0]!.carryM as number) + (flown.responses[0]!.runM as number),
     9,
   )
-  expect(flown.answers[2]!.error).toContain('"ballSpeedMps" is missing')
-  expect(flown.answers[3]!.error).toContain('does not come down')
+  expect(flown.responses[2]!.error).toContain('"ballSpeedMps" is missing')
+  expect(flown.responses[3]!.error).toContain('does not come down')
   // No ball comes back further than a yard or 2.5% of its carry, here as on the screens.
-  const lofted = flown.answers[4] as { carryM: number; runM: number }
+  const lofted = flown.responses[4] as { carryM: number; runM: number }
   expect(lofted.runM).toBeGreaterThanOrEqual(-Math.max(0.9144, 0.025 * lofted.carryM))
   const launch = { ballSpeedMps: 65.4, launchDeg: 12, spinRpm: 2783 }
   const restated = lines(
@@ -119,7 +119,7 @@ it('flies and restates line by line, in the reference air where nothing is said'
     { carryM: 100, launch, club: { loftDeg: 32 } },
     { carryM: 100, club: { loftDeg: 32 }, windKnown: false },
   )
-  expect((restated.answers[0]!.carryM as number) / 0.9144).toBeCloseTo(244.7, 0)
-  expect(restated.answers[1]!.error).toContain('just one of')
-  expect(restated.answers[2]).toEqual({ refused: 'unknown-wind' })
+  expect((restated.responses[0]!.carryM as number) / 0.9144).toBeCloseTo(244.7, 0)
+  expect(restated.responses[1]!.error).toContain('just one of')
+  expect(restated.responses[2]).toEqual({ refused: 'unknown-wind' })
 })

@@ -14,7 +14,7 @@ export function flyResult({ air, landingHeightM = 0, turf, path = false, ...laun
       peakM: flight.peakM,
       steps: flight.steps,
     }
-  const { carryM, peakM, landingDeg, timeS, offlineM, steps, landing, path: places } = flight
+  const { carryM, peakM, landingDeg, timeS, offlineM, steps, landing, path: points } = flight
   const runM = runOn(turf, landing, null, carryM)
   return {
     carryM,
@@ -25,7 +25,7 @@ export function flyResult({ air, landingHeightM = 0, turf, path = false, ...laun
     runM,
     totalM: carryM + runM,
     steps,
-    ...(places && { path: places }),
+    ...(points && { path: points }),
   }
 }
 

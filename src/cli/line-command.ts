@@ -15,7 +15,7 @@ export type LineCommand = {
 export const lineCommand = <Input>(
   usage: string,
   read: (line: string) => Checked<Input>,
-  answer: (input: Input) => object,
+  compute: (input: Input) => object,
 ): LineCommand => ({
   usage,
   run: async ({ input, output, errors }) => {
@@ -26,7 +26,7 @@ export const lineCommand = <Input>(
       if (line.trim() === '') continue
       const checked = read(line)
       if (checked.ok) {
-        output.write(`${JSON.stringify(answer(checked.value))}\n`)
+        output.write(`${JSON.stringify(compute(checked.value))}\n`)
         continue
       }
       code = 2

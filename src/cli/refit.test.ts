@@ -32,7 +32,7 @@ describe('a line of refit', () => {
     const result = refitResult(read.value) as {
       perDegree: { clubId: string; mPerDeg: number; sdMPerDeg: number }[]
       gate: { longerId: string; shut?: string }[]
-      proposals: { way: string; before: number; after: number; gaps: object[]; cautions: string[] }[]
+      proposals: { strategy: string; before: number; after: number; gaps: object[]; cautions: string[] }[]
     }
     expect(JSON.stringify(read.value)).toBe(before)
     const irons = result.perDegree.filter(({ clubId }) => clubId.endsWith('iron'))
@@ -42,9 +42,9 @@ describe('a line of refit', () => {
       expect(mPerDeg).toBeLessThan(4.5)
       expect(sdMPerDeg).toBeGreaterThan(0)
     }
-    for (const { way, before: was, after, gaps } of result.proposals) {
+    for (const { strategy, before: was, after, gaps } of result.proposals) {
       // With one club less a gap is gone: the sum of the others need not rise.
-      if (way !== 'lighter-bag') expect(after - was).toBeGreaterThanOrEqual(0.5)
+      if (strategy !== 'lighter-bag') expect(after - was).toBeGreaterThanOrEqual(0.5)
       expect(gaps.length).toBeGreaterThan(5)
     }
     expect(JSON.stringify(result)).not.toContain('null')

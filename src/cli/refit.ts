@@ -21,7 +21,7 @@ export const refitResult = ({ clubs: all, ...input }: RefitInput): object => {
       probability,
     })),
     proposals: proposals.map(({ strategy, fixes, before, after, gaps, cautions, shut }) => ({
-      way: strategy === 'fewer-clubs' ? 'lighter-bag' : strategy,
+      strategy: strategy === 'fewer-clubs' ? 'lighter-bag' : strategy,
       fixes,
       before,
       after,

@@ -198,10 +198,10 @@ describe('the whole bag', () => {
 })
 
 describe('which shots count', () => {
-  const judged = (shots: Shot[], watched: Shot) => {
+  const judged = (shots: Shot[], comparison: Shot) => {
     const analysis = analyseBag({ clubs: SIX, shots })
-    const stock = analysis.stocks.find(({ clubId, swing }) => clubId === watched.clubId && swing === 'full')
-    return { shot: analysis.shots.find(({ shotId }) => shotId === watched.id), stock }
+    const stock = analysis.stocks.find(({ clubId, swing }) => clubId === comparison.clubId && swing === 'full')
+    return { shot: analysis.shots.find(({ shotId }) => shotId === comparison.id), stock }
   }
 
   it('96.8 among 160s is suggested fat, and the mean of solid is 162.05, not 149.0', () => {
@@ -251,7 +251,7 @@ describe('shots that are kept apart', () => {
     const calm = carry(shots)
     expect(calm.carryM! / yards(1)).toBeCloseTo(187.4, 9)
     expect(calm.count).toBe(3)
-    expect(calm.conditions!.apart).toHaveLength(2)
+    expect(calm.conditions!.excluded).toHaveLength(2)
     expect(calm.conditions!.withAllM / yards(1)).toBeCloseTo(184.6, 9)
     const all = carry(shots, { windCounts: true })
     expect(all.carryM! / yards(1)).toBeCloseTo(184.6, 9)

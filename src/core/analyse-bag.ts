@@ -116,7 +116,7 @@ export function analyseBag({ clubs, shots: all, rules = {}, older: before = [] }
       {
         readings: asHit.stations[i]?.readings ?? [],
         unreadable: asHit.unreadable.filter(isOf(station)),
-        apart: asHit.apart.filter(isOf(station)),
+        excluded: asHit.excluded.filter(isOf(station)),
       },
       model,
       rules.stockRule ?? 'mean-solid',

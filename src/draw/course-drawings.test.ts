@@ -39,14 +39,14 @@ describe('a shot from the side', () => {
   it.each([320, 800])('at %d pixels nothing lies outside, and no two dots upon each other', (width) => {
     const drawing = sideView(data, width)
     const points = drawing.parts.filter((part) => part.kind === 'point')
-    const places = points.map(({ x, y }) => [pixel(drawing, x), y] as const)
-    for (const [x, y] of places) {
+    const pixels = points.map(({ x, y }) => [pixel(drawing, x), y] as const)
+    for (const [x, y] of pixels) {
       expect(x).toBeGreaterThanOrEqual(0)
       expect(x).toBeLessThanOrEqual(width)
       expect(y).toBeLessThan(drawing.height)
     }
-    for (const [i, [x, y]] of places.entries())
-      for (const [otherX, otherY] of places.slice(i + 1))
+    for (const [i, [x, y]] of pixels.entries())
+      for (const [otherX, otherY] of pixels.slice(i + 1))
         expect(Math.hypot(x - otherX, y - otherY)).toBeGreaterThan(7)
     for (const part of drawing.parts)
       if (part.kind === 'line') expect(Math.min(part.y1, part.y2)).toBeGreaterThanOrEqual(0)

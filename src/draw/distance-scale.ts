@@ -9,7 +9,7 @@ export type DistanceScaleData = {
   /** Pairs at one number: where they lie. */
   pairs: [number, number][]
   /** A number that is asked for. */
-  asked?: number
+  request?: number
 }
 /** Where a flag stands: its stem from the rule up to its lane, its words to the right of it. */
 export type PlacedFlag = Flag & { x: number; lane: number; width: number }
@@ -27,7 +27,7 @@ const widthOf = ({ number, name }: Flag): number => 10 + number.length * 8.5 + n
  * Flags never overlap: one whose words would reach over others stands above them.
  */
 export function distanceScale(
-  { flags, uncovered, pairs, asked: request }: DistanceScaleData,
+  { flags, uncovered, pairs, request }: DistanceScaleData,
   width: number,
 ): Drawing {
   const scale = { left: 24, right: width - ROOM, ...zoom(flags, uncovered) }

@@ -1,7 +1,7 @@
 import { fixed } from '@/text/numbers'
 import type { Part } from './drawing'
 
-const STEPS = [1, 2, 5, 10, 20, 25, 50, 100, 200, 250, 500, 1000, 2000]
+const INTERVALS = [1, 2, 5, 10, 20, 25, 50, 100, 200, 250, 500, 1000, 2000]
 /** Numbers on a ruler keep this far apart, graduations this far. */
 const NUMBER_APART_PX = 40
 const TICK_APART_PX = 4.5
@@ -16,9 +16,9 @@ export function ruler(
   { y, side }: { y: number; side: 'above' | 'below' },
 ): Part[] {
   const perUnit = (scale.right - scale.left) / (scale.to - scale.from)
-  const apart = (px: number) => STEPS.find((step) => step * perUnit >= px) ?? 2000
-  const numbered = Math.max(apart(NUMBER_APART_PX), 5)
-  const tick = Math.min(apart(TICK_APART_PX), numbered)
+  const spacing = (px: number) => INTERVALS.find((interval) => interval * perUnit >= px) ?? 2000
+  const numbered = Math.max(spacing(NUMBER_APART_PX), 5)
+  const tick = Math.min(spacing(TICK_APART_PX), numbered)
   const out = side === 'above' ? -1 : 1
   const from = Math.max(0, scale.from)
   const parts: Part[] = [{ kind: 'line', x1: from, y1: y, x2: scale.to, y2: y, ink: 'ink', weight: 1.25 }]

@@ -17,7 +17,7 @@ export type SideData = {
 
 const SKY = { wide: 118, narrow: 84 }
 const TOP = 26
-const LOOK: Record<Ground['is'], { ink: Ink; pattern: Pattern; fill?: Ink }> = {
+const GROUND_LOOK: Record<Ground['is'], { ink: Ink; pattern: Pattern; fill?: Ink }> = {
   green: { ink: 'good', pattern: 'plain', fill: 'hair' },
   water: { ink: 'dye', pattern: 'double', fill: 'dye-soft' },
   bunker: { ink: 'too-close', pattern: 'dots' },
@@ -56,13 +56,13 @@ export function sideView(
     const [x1, x2] = [Math.max(from, scale.from), Math.min(to, scale.to)]
     if (x2 <= x1) continue
     parts.push(
-      { kind: 'bar', x1, x2, y: base, height: GROUND_PX, edge: true, ...LOOK[is] },
+      { kind: 'bar', x1, x2, y: base, height: GROUND_PX, edge: true, ...GROUND_LOOK[is] },
       {
         kind: 'label',
         x: (x1 + x2) / 2,
         y: base + GROUND_PX + 11,
         text: name,
-        ink: LOOK[is].ink,
+        ink: GROUND_LOOK[is].ink,
         size: 12.5,
         weight: 600,
         align: 'center',
@@ -139,13 +139,13 @@ function zoom({ carry, finish, grounds, shots, target }: Omit<SideData, 'path' |
 /** Shots that would lie on each other stand under each other. */
 function stacked<Each extends { carry: number }>(
   shots: readonly Each[],
-  apart: number,
+  spacing: number,
 ): (Each & { lane: number })[] {
   const ends: number[] = []
   return shots
     .toSorted((a, b) => a.carry - b.carry)
     .map((shot) => {
-      const free = ends.findIndex((end) => shot.carry - end >= apart)
+      const free = ends.findIndex((end) => shot.carry - end >= spacing)
       const lane = free < 0 ? ends.length : free
       ends[lane] = shot.carry
       return { ...shot, lane }

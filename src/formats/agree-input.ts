@@ -1,7 +1,7 @@
 import Joi from 'joi'
 import { LIMITS } from '@/core/limits'
 import { PLAUSIBLE_CARRY_M } from '@/core/shots/plausible-carry'
-import { checkLine, said, within, type Checked } from './check'
+import { checkLine, problem, within, type Checked } from './check'
 
 /** A line of `banco agree`: the same shots as two monitors read them, in metres, and within how much they are to agree. */
 export type AgreeInput = { a: number[]; b: number[]; toleranceM: number }
@@ -12,7 +12,7 @@ const AGREE_INPUT = Joi.object<AgreeInput>({
   b: carries.custom((b: number[], { state }) =>
     b.length === (state.ancestors[0] as AgreeInput).a.length
       ? b
-      : said('Both lists need as many carries, one for each shot: leave out what one of the two lost.')(),
+      : problem('Both lists need as many carries, one for each shot: leave out what one of the two lost.')(),
   ),
   toleranceM: within(LIMITS.toleranceM).required(),
 })

@@ -2,7 +2,7 @@ import Joi from 'joi'
 import type { ChanceInput } from '@/core/course/chances-of'
 import { LIMITS } from '@/core/limits'
 import { PLAUSIBLE_CARRY_M } from '@/core/shots/plausible-carry'
-import { type Checked, checkLine, said, within } from './check'
+import { type Checked, checkLine, problem, within } from './check'
 
 const sd = Joi.number().min(0).max(100)
 const far = within(LIMITS.leftM).greater(0)
@@ -23,7 +23,7 @@ const CHANCE_INPUT = Joi.object<ChanceInput>({
       .custom((back: number, { state }) =>
         back > (state.ancestors[0] as { frontM: number }).frontM
           ? back
-          : said('The back of a green lies behind its front: change one of them.')(),
+          : problem('The back of a green lies behind its front: change one of them.')(),
       ),
     halfWidthM: within(LIMITS.halfWidthM).required(),
   }),

@@ -40,7 +40,7 @@ export const newId = <T extends string>(): Joi.StringSchema<T> =>
     .pattern(/^(?!\.{1,2}$)[^\p{Cc}\p{Cs}/\\%]+$/u)
 
 /** Refuses a value with a sentence of its own. */
-export const said = (sentence: string) => (): never => {
+export const problem = (sentence: string) => (): never => {
   throw new Error(sentence)
 }
 

@@ -31,7 +31,7 @@ import { PLACES, type Place } from '@/core/session/session'
 import { MARKS, type Mark } from '@/core/shots/mark'
 import type { LeftAbout } from '@/core/gaps/kept-as-is'
 import { isPlausibleCarry } from '@/core/shots/plausible-carry'
-import { newId, said, within } from './check'
+import { newId, problem, within } from './check'
 import { MAX_LENGTH, LIMITS, LATEST_MS } from '@/core/limits'
 import { LENGTH_UNITS, SPEED_UNITS, TEMP_UNITS } from '@/core/units'
 import { BUILD_FORM } from './refit-forms'
@@ -46,7 +46,7 @@ const time = Joi.number().integer().min(0).max(LATEST_MS)
 const carryM = Joi.number().custom((value: number) =>
   isPlausibleCarry(value)
     ? value
-    : said('No golf shot carries that far or that short: type a carry from 3 to 450 yd (3 to 411 m).')(),
+    : problem('No golf shot carries that far or that short: type a carry from 3 to 450 yd (3 to 411 m).')(),
 )
 const offset = within(LIMITS.offsetMin).integer()
 
@@ -60,7 +60,7 @@ const golfer = {
     .custom((zone: [number, number]) =>
       zone[0] < zone[1]
         ? zone
-        : said('The goal zone must end further than it begins: change one of its ends.')(),
+        : problem('The goal zone must end further than it begins: change one of its ends.')(),
     )
     .allow(null),
 }
@@ -129,7 +129,7 @@ const zone = Joi.object({
     .custom((wide: number, { state }) =>
       wide > (state.ancestors[0] as { tooClose: number }).tooClose
         ? wide
-        : said('An even step must end further than it begins: change one of its limits.')(),
+        : problem('An even step must end further than it begins: change one of its limits.')(),
     ),
 })
 export const RULES_FORM = Joi.object<Partial<GolferRules>>({
@@ -180,7 +180,7 @@ export const HAND_STOCK_FORM = Joi.object<HandStockForm>({
     .required()
     .custom((reason: string, { state }) =>
       reason === '' && (state.ancestors[0] as HandStockForm).carryM !== null
-        ? said('A number set by hand needs its reason: say why you play this one.')()
+        ? problem('A number set by hand needs its reason: say why you play this one.')()
         : reason,
     ),
 })
@@ -260,14 +260,14 @@ export const HIT_NEXT_FORM = Joi.object<{ blocks: Block[] }>({
 })
 export const SESSION_CHANGE = Joi.object<{
   ended?: true
-  hurt?: boolean
+  injuryStop?: boolean
   /** Its air stays unsaid. */
   airLeft?: true
   golferId?: GolferId
   place?: Place
 }>({
   ended: Joi.valid(true),
-  hurt: Joi.boolean(),
+  injuryStop: Joi.boolean(),
   airLeft: Joi.valid(true),
   golferId: id<GolferId>(),
   place,

@@ -6,7 +6,7 @@ import type { SessionId } from '@/core/ids'
 import type { AirInput } from '@/core/session/session-air'
 import { MAX_LENGTH, LIMITS } from '@/core/limits'
 import { FLIGHT_FIELDS } from '@/core/shots/flight-fields'
-import { said, within } from './check'
+import { problem, within } from './check'
 
 /** What a set-up can say, canonical units. */
 const tempC = within(LIMITS.tempC).allow(null).required()
@@ -23,7 +23,7 @@ const monitor = Joi.object<MonitorSetUp>({
       .custom((most: number, { state }) =>
         most >= (state.ancestors[0] as { unitLeastM: number }).unitLeastM
           ? most
-          : said('The monitor must stand at most as far as it may: change one of the two distances.')(),
+          : problem('The monitor must stand at most as far as it may: change one of the two distances.')(),
       ),
     checks: Joi.array()
       .items(
@@ -74,9 +74,9 @@ export const SET_UP_FORM = Joi.object<SetUp>({
 })
 
 /** What is said afterwards of the air of sessions that lack it; null for what still is not known. */
-export type AirForm = { said: (AirInput & { sessions: SessionId[] })[] }
+export type AirForm = { airs: (AirInput & { sessions: SessionId[] })[] }
 export const AIR_FORM = Joi.object<AirForm>({
-  said: Joi.array()
+  airs: Joi.array()
     .items(
       Joi.object({
         sessions: Joi.array().items(Joi.string().max(80)).min(1).max(1000).unique().required(),

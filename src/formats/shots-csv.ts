@@ -33,7 +33,7 @@ export const shotsCsvTitles = (units: Units): string =>
   ])
 
 /** The rows of some shots, to stand under the titles. */
-export const shotsCsvRows = (records: readonly ShotRecord[], units: Units, said: StatusOfShot): string =>
+export const shotsCsvRows = (records: readonly ShotRecord[], units: Units, statusOf: StatusOfShot): string =>
   lines(
     records.map((record) => [
       record.id,
@@ -42,7 +42,7 @@ export const shotsCsvRows = (records: readonly ShotRecord[], units: Units, said:
       iso(record.hitMs, record.offsetMin),
       record.club ?? '',
       record.swing,
-      said(record.id),
+      statusOf(record.id),
       record.mark ?? '',
       record.countedM === null ? '' : inUnits('carryM', record.countedM, units),
       ...FLIGHT_FIELDS.map((field) => {
@@ -62,7 +62,7 @@ function inUnits(field: FlightField, value: number, { lengthUnit, speedUnit }: U
   if (kind === 'speed') return digits(speedIn(value, speedUnit), decimals)
   return digits(kind === 'angle' || kind === 'spin' ? value : lengthIn(value, lengthUnit), decimals)
 }
-const digits = (value: number, places: number): number => Number(value.toFixed(places)) + 0
+const digits = (value: number, decimals: number): number => Number(value.toFixed(decimals)) + 0
 
 /** A time as the clock at its place showed it: 2026-04-11T09:30:00+01:00. */
 export function iso(ms: number, offsetMin: number): string {

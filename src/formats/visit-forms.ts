@@ -38,7 +38,7 @@ export const VISIT_CHANGE = Joi.object<Partial<VisitRecord> & { changes: number;
   changes: Joi.number().integer().min(0).max(1e9).required(),
 })
 const club = Joi.string<ClubId>().max(100)
-export const AFTER_PLAY_FORM = Joi.object<Omit<AfterPlay, 'saidMs'>>({
+export const AFTER_PLAY_FORM = Joi.object<Omit<AfterPlay, 'enteredMs'>>({
   missingM: within(LIMITS.distanceM).greater(0).allow(null).required(),
   off: Joi.object({ clubId: club.required(), went: Joi.valid(...WENT).required() })
     .allow(null)

@@ -3,7 +3,7 @@ import type { Station } from '@/core/station'
 import type { DrillShot } from '@/core/wedges/drill'
 import type { SwingDefinition } from '@/core/wedges/swing-definition'
 import { MAX_LENGTH, LIMITS } from '@/core/limits'
-import { said, within } from './check'
+import { problem, within } from './check'
 import { STATION_FORM } from './forms'
 
 /** What the page of wedges sends. Canonical units. */
@@ -17,7 +17,7 @@ export const SWING_FORM = Joi.object<
     .required()
     .custom((name: string) =>
       name === 'full'
-        ? said('The full swing is as long as it is: define a shorter one under a name of its own.')()
+        ? problem('The full swing is as long as it is: define a shorter one under a name of its own.')()
         : name,
     ),
   clock: within(LIMITS.clock).allow(null).required(),

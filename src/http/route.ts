@@ -38,27 +38,27 @@ export function route<P extends Record<string, string>>(
       if (isFile && isFromElsewhere(request))
         refuse(403, '', 'Another page asked for this file: open Banco itself.')
       if (isFile && request.method === 'HEAD') return new Response(null)
-      told.mark ??= dataMark()
+      marks.mark ??= dataMark()
       if (request.method !== 'GET') refuseMoved()
       const response = async () => handle(request, await context.params)
       return request.method === 'GET' || isLong ? await response() : await writing(response)
     } catch (error) {
       return failed(error)
     } finally {
-      tellOfChange()
+      notifyChange()
     }
   }
 }
 
-const state = globalThis as { bancoTold?: { mark?: string } }
+const state = globalThis as { bancoMarks?: { mark?: string } }
 /** As of when every open page was told. */
-const told = (state.bancoTold ??= {})
+const marks = (state.bancoMarks ??= {})
 
 /** Tells every open page where data changed since they were told last. */
-export function tellOfChange(): void {
+export function notifyChange(): void {
   const mark = markNow()
-  if (mark === '' || mark === told.mark) return
-  told.mark = mark
+  if (mark === '' || mark === marks.mark) return
+  marks.mark = mark
   notify()
 }
 

@@ -60,7 +60,7 @@ describe('a work that is answered as it goes on', () => {
     const ask = { golferId: ADA, path, form, nowMs: 1 }
     const lines = await message(workResponse(request(), 'import', ask, { isLong: false, onDone: done }))
     expect(lines.map((line) => line.says)).toEqual(['started', 'done'])
-    expect(lines.at(-1)).toMatchObject({ answer: { taken: 3 } })
+    expect(lines.at(-1)).toMatchObject({ result: { taken: 3 } })
     expect(done).toHaveBeenCalledOnce()
     expect(listener).toHaveBeenCalled()
     expect(shots()).toBe(3)

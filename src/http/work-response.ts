@@ -3,7 +3,7 @@ import { Stopped } from '@/worker/helper'
 import type { Kind, Works } from '@/worker/work'
 import type { WorkMessage } from '@/core/long-work'
 import { doWork } from './workers'
-import { problemsOf, tellOfChange } from './route'
+import { problemsOf, notifyChange } from './route'
 
 /**
  * Answers with how far a work has come, a line of JSON each, and at last with what came of it. It is stopped by
@@ -33,7 +33,7 @@ export function workResponse<K extends Kind>(
           signal: left.signal,
         })
         onDone()
-        tellOfChange()
+        notifyChange()
         line({ says: 'done', result: response })
       } catch (error) {
         line(error instanceof Stopped ? { says: 'stopped' } : { says: 'refused', ...problemsOf(error) })

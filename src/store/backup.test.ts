@@ -18,7 +18,7 @@ import { join } from 'node:path'
 import { afterEach, beforeEach, describe, expect, it } from 'vitest'
 import type { GolferId } from '@/core/ids'
 import { NOW_MS } from '../../tests/store'
-import { backUp, checkBackup, putBackup, type RestoreStep } from './backup'
+import { backUp, checkBackup, putBackup, type RestoreStage } from './backup'
 import { copiesIn, copyNamed, copyOfToday, daysToKeep } from './copies'
 import { DataError, hindrance } from './data-error'
 import { keptCopies } from './data-folder'
@@ -119,15 +119,15 @@ describe('a damaged database', () => {
 })
 
 describe('a restore', () => {
-  const STEPS: RestoreStep[] = ['copied', 'closed', 'kept', 'log put aside', 'replaced', 'done']
-  it.each(STEPS)('that is broken off once it has "%s" leaves the old data or the new, whole', (broken) => {
+  const STAGES: RestoreStage[] = ['copied', 'closed', 'kept', 'log put aside', 'replaced', 'done']
+  it.each(STAGES)('that is broken off once it has "%s" leaves the old data or the new, whole', (broken) => {
     withGolfer('Old')
     const backup = backupOf('New')
-    const stop = (step: RestoreStep) => {
-      if (step === broken) throw new Error('killed')
+    const stop = (stage: RestoreStage) => {
+      if (stage === broken) throw new Error('killed')
     }
     expect(() => putBackup(backup, database, NOW_MS, { after: stop })).toThrow('killed')
-    expect(namesIn()).toEqual([STEPS.indexOf(broken) < STEPS.indexOf('replaced') ? 'Old' : 'New'])
+    expect(namesIn()).toEqual([STAGES.indexOf(broken) < STAGES.indexOf('replaced') ? 'Old' : 'New'])
     // And it can be done again.
     const kept = putBackup(backup, database, NOW_MS + 1)
     expect(namesIn()).toEqual(['New'])

@@ -147,7 +147,7 @@ function refuseStrangeTimes(db: Database): void {
 }
 
 /** What a restore does one after the other; tests stop it after each. */
-export type RestoreStep = 'copied' | 'closed' | 'kept' | 'log put aside' | 'replaced' | 'done'
+export type RestoreStage = 'copied' | 'closed' | 'kept' | 'log put aside' | 'replaced' | 'done'
 
 /**
  * Puts a backup in the place of a database that nobody has open, once it is checked. What was there is kept beside it. Whenever it
@@ -164,7 +164,7 @@ export function putBackup(
     after = () => {},
     isChecked = false,
     texts,
-  }: { after?: (step: RestoreStep) => void; isChecked?: boolean; texts?: CheckedTexts } = {},
+  }: { after?: (stage: RestoreStage) => void; isChecked?: boolean; texts?: CheckedTexts } = {},
 ): string | null {
   if (!isChecked) checkBackup(path, texts)
   const there = existsSync(database)
@@ -224,5 +224,5 @@ function foldLog(database: string): void {
 }
 
 /** Whether what went wrong is said in words that a golfer can act on. */
-export const isSaid = (error: unknown): error is Error =>
+export const isUserError = (error: unknown): error is Error =>
   error instanceof BackupError || error instanceof DataError

@@ -127,9 +127,9 @@ function datedShots(
     withRack,
     untilMs,
     sinceMs,
-    monitor: askedMonitor,
-    ball: askedBall,
-    surface: askedSurface,
+    monitor: requestedMonitor,
+    ball: requestedBall,
+    surface: requestedSurface,
     setUps,
   }: Required<Omit<ShotSelection, 'asMeasured' | 'sessions'>> & {
     conditions: ReturnType<typeof conditionsOfShots>
@@ -150,11 +150,11 @@ function datedShots(
       if (isFirst) session++
       isFirst = false
       const hitIn = conditions(sessionId, seq, source)
-      if (askedMonitor !== null && measuredBy(monitor, setUp) !== askedMonitor) return []
-      if (askedBall !== null && !sameBall(hitWith(hitIn.ball, setUp) ?? '', askedBall)) return []
-      if (askedSurface !== null && lyingOn(hitIn, setUp) !== askedSurface) return []
+      if (requestedMonitor !== null && measuredBy(monitor, setUp) !== requestedMonitor) return []
+      if (requestedBall !== null && !sameBall(hitWith(hitIn.ball, setUp) ?? '', requestedBall)) return []
+      if (requestedSurface !== null && lyingOn(hitIn, setUp) !== requestedSurface) return []
       // Who asks for one surface asks for its own stock.
-      const excluded = isExcluded(hitIn, setUp, askedSurface === null ? golfer.stocksOff : null)
+      const excluded = isExcluded(hitIn, setUp, requestedSurface === null ? golfer.stocksOff : null)
       return [
         {
           ...{ seq, sessionId, session, clubId, hitIn, sequence: sequence++ },

@@ -9,7 +9,7 @@ import { addEvents, type ShotEvent } from './shots'
 
 /** What monitors and files call clubs. What a golfer says of a name is an event; an undone one does not stand. */
 
-const STANDING = `SELECT lower(label) AS label, club_id, says FROM label_event l
+const LIVE_SESSION = `SELECT lower(label) AS label, club_id, says FROM label_event l
   WHERE golfer_id = ? AND batch NOT IN (SELECT batch FROM undone) AND NOT EXISTS (
     SELECT 1 FROM label_event later WHERE later.golfer_id = l.golfer_id AND later.label = l.label AND later.seq > l.seq
       AND later.batch NOT IN (SELECT batch FROM undone))`
@@ -17,7 +17,7 @@ const STANDING = `SELECT lower(label) AS label, club_id, says FROM label_event l
 /** What a golfer has said of names, in lower case: a club, or null where that is to be decided later. */
 export const clubLabels = (db: Database, golferId: GolferId): Map<string, ClubId | null> =>
   new Map(
-    db.prepare(`SELECT label, club_id FROM (${STANDING}) WHERE says <> 'forgotten'`).raw().all(golferId) as [
+    db.prepare(`SELECT label, club_id FROM (${LIVE_SESSION}) WHERE says <> 'forgotten'`).raw().all(golferId) as [
       string,
       ClubId | null,
     ][],
@@ -104,7 +104,7 @@ export type KnownLabel = {
   /** What it means now; null while it waits. */
   clubId: ClubId | null
   /** Said by the golfer, rather than by its letters. */
-  said: boolean
+  isAssigned: boolean
 }
 
 /** Every name that came in a feed or a file, with what it means. */
@@ -122,6 +122,6 @@ export function knownLabels(db: Database, golferId: GolferId): KnownLabel[] {
   return came.map((each) => ({
     ...each,
     clubId: clubForLabel(each.label, clubs, mapped),
-    said: mapped.has(each.label.trim().toLowerCase()),
+    isAssigned: mapped.has(each.label.trim().toLowerCase()),
   }))
 }

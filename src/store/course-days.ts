@@ -26,10 +26,10 @@ export function dayOf(db: Database, golferId: GolferId): { day: Day; setMs: numb
 }
 
 /** Keeps a place, in place of one of the same name. */
-export function saveVenue(db: Database, golferId: GolferId, place: Venue): void {
+export function saveVenue(db: Database, golferId: GolferId, venue: Venue): void {
   db.prepare(
     `INSERT OR REPLACE INTO course_place (golfer_id, name, altitude_m, turf) VALUES (@golferId, @name, @altitudeM, @turf)`,
-  ).run({ ...place, golferId })
+  ).run({ ...venue, golferId })
 }
 
 export function removeVenue(db: Database, golferId: GolferId, name: string): void {

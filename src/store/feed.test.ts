@@ -131,7 +131,7 @@ describe('what a monitor calls a club', () => {
     expect(new Set(clubs())).toEqual(new Set([clubId('5-wood')]))
     expect(clubLabelled(db, golfer.id, '5h2')).toBe(clubId('5-wood'))
     expect(knownLabels(db, golfer.id)).toEqual([
-      { label: '5H2', shots: 8, held: 0, clubId: clubId('5-wood'), said: true },
+      { label: '5H2', shots: 8, held: 0, clubId: clubId('5-wood'), isAssigned: true },
     ])
   })
 

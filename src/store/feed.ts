@@ -37,8 +37,8 @@ export function receiveShot(db: Database, post: PostedShot, nowMs: number, offse
       const session = receiver && sessionById(db, receiver)
       const labelled =
         session?.golferId && post.clubLabel ? clubLabelled(db, session.golferId, post.clubLabel) : null
-      const said = session && post.monitor !== null ? watching(db, session.id, post.monitor) : null
-      const comparisonOnly = said === true
+      const monitorUse = session && post.monitor !== null ? watching(db, session.id, post.monitor) : null
+      const comparisonOnly = monitorUse === true
       const hitMs = post.hitMs ?? nowMs
       const { clubId, swing, heldBecause } = stationForShot(
         {
@@ -48,7 +48,7 @@ export function receiveShot(db: Database, post: PostedShot, nowMs: number, offse
           isSecond:
             session !== null &&
             post.monitor !== null &&
-            said === null &&
+            monitorUse === null &&
             isSecondReading(db, session.id, post.monitor, hitMs),
         },
         labelled,
@@ -63,7 +63,7 @@ export function receiveShot(db: Database, post: PostedShot, nowMs: number, offse
         source: 'monitor',
         hitMs,
         rangeNotClear,
-        watched: comparisonOnly,
+        comparisonOnly,
         clubId,
         swing,
         heldBecause,

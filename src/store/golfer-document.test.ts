@@ -56,8 +56,8 @@ describe('everything of a golfer as one document', () => {
     expect(written(db)).toBe(text)
     expect(written(db, 'demo-marek' as GolferId)).toBe(others)
     undoLast(db, 'demo-tilda-0' as never, NOW_MS)
-    const { said, marks } = { said: golferDocument(db, TILDA).tables.undone!.length, marks: 2 }
-    expect(said).toBe(marks)
+    const { undone, marks } = { undone: golferDocument(db, TILDA).tables.undone!.length, marks: 2 }
+    expect(undone).toBe(marks)
   })
 
   it('comes back in another Banco, beside others', () => {

@@ -98,12 +98,12 @@ it('the mark of a session changes with its own data and with data of no session'
 it('a process that only reads uses the writes that it received', () => {
   const { db, golfer } = storeWithGolfer()
   const before = golferMark(db, golfer.id)
-  setWrites(db, { connection: 'x', counts: [[golfer.id, 'a session', 3]] })
-  const told = golferMark(db, golfer.id)
+  setWrites(db, { connection: 'x', writes: [[golfer.id, 'a session', 3]] })
+  const mark = golferMark(db, golfer.id)
   const somebody = golferMark(db, 'somebody' as GolferId)
-  expect(told).not.toBe(before)
-  setWrites(db, { connection: 'x', counts: [[golfer.id, 'a session', 4]] })
-  expect(golferMark(db, golfer.id)).not.toBe(told)
+  expect(mark).not.toBe(before)
+  setWrites(db, { connection: 'x', writes: [[golfer.id, 'a session', 4]] })
+  expect(golferMark(db, golfer.id)).not.toBe(mark)
   expect(golferMark(db, 'somebody' as GolferId)).toBe(somebody)
 })
 

@@ -62,7 +62,7 @@ function countWrites(db: Database): void {
 }
 
 /** The writes of one connection by golfer and session, and a text that changes with every write of another connection. */
-export type Writes = { connection: string; counts: [golferId: string, sessionId: string, writes: number][] }
+export type Writes = { connection: string; writes: [golferId: string, sessionId: string, writes: number][] }
 
 const received = new WeakMap<Database, Writes>()
 
@@ -74,7 +74,7 @@ export function writesOf(db: Database): Writes {
   const counts = db.prepare('SELECT golfer_id, session_id, writes FROM temp.golfer_write ORDER BY 1, 2')
   return {
     connection: `${String(db.pragma('temp.user_version', { simple: true }))} ${String(db.pragma('data_version', { simple: true }))}`,
-    counts: counts.raw().all() as Writes['counts'],
+    writes: counts.raw().all() as Writes['writes'],
   }
 }
 
@@ -111,7 +111,7 @@ export function writeMarks(
 ): { withoutSession: string; bySession: ReadonlyMap<string, number> } {
   // What a transaction counts may be taken back with it.
   if (db.inTransaction) return { withoutSession: `within ${markOf(db)}`, bySession: new Map() }
-  const { connection, counts } = writesOf(db)
+  const { connection, writes: counts } = writesOf(db)
   const bySession = new Map<string, number>()
   const withoutSession: number[] = []
   for (const [owner, session, writes] of counts)

@@ -206,7 +206,7 @@ export function takeReadings(
                   clubId: shot.clubId,
                   swing: shot.swing,
                 },
-                ...{ source: 'monitor' as const, clubLabel: null, heldBecause: null, watched: true },
+                ...{ source: 'monitor' as const, clubLabel: null, heldBecause: null, comparisonOnly: true },
               },
             ]
           : []

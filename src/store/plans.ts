@@ -19,8 +19,8 @@ export function keepPlan(db: Database, sessionId: SessionId, { blocks, ...plan }
     const add = db.prepare(
       'INSERT INTO plan_block (session_id, place, club_id, swing, shots, day) VALUES (?, ?, ?, ?, ?, ?)',
     )
-    blocks.forEach(({ clubId, swing, shots, day }, place) =>
-      add.run(sessionId, place, clubId, swing, shots, day),
+    blocks.forEach(({ clubId, swing, shots, day }, index) =>
+      add.run(sessionId, index, clubId, swing, shots, day),
     )
   }).immediate()
 }

@@ -13,11 +13,11 @@ import type { Database } from './database'
 export function saySession(
   db: Database,
   sessionId: SessionId,
-  said: SessionEvent,
+  event: SessionEvent,
   nowMs: number,
   fromSeq: number | null = null,
 ): void {
-  const { kind, clubId = null, swing = null, ...rest } = said as SessionEvent & Partial<Station>
+  const { kind, clubId = null, swing = null, ...rest } = event as SessionEvent & Partial<Station>
   db.prepare(
     `INSERT INTO session_event (session_id, batch, at_ms, kind, from_seq, club_id, swing, said)
      VALUES (@sessionId, @batch, @nowMs, @kind, coalesce(@fromSeq, (SELECT coalesce(max(seq), 0) + 1 FROM shot)),
@@ -62,9 +62,9 @@ export function conditionsOfShots(
     .all(of) as { sessionId: SessionId; wind: Conditions['wind'] }[]
   for (const { sessionId, wind } of setUps)
     changes.set(sessionId, [{ kind: 'air', fromSeq: 0, wind, tempC: null, surface: null }])
-  for (const { sessionId, fromSeq, kind, said } of rows) {
+  for (const { sessionId, fromSeq, kind, said: event } of rows) {
     const list = changes.get(sessionId) ?? []
-    list.push({ kind, fromSeq, ...(JSON.parse(said) as object) } as ConditionChange)
+    list.push({ kind, fromSeq, ...(JSON.parse(event) as object) } as ConditionChange)
     changes.set(sessionId, list)
   }
   const ofFiles = new Map(

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { importShots } from '../../tests/import-shots'
 import type { SessionId, ShotId } from '@/core/ids'
 import { NOW_MS, storeWithGolfer } from '../../tests/store'
-import { historyOf, lastPlace, newestSessionMs, sessionsOf, startSession } from './sessions'
+import { historyOf, lastUsedPlace, newestSessionMs, sessionsOf, startSession } from './sessions'
 import { importsOf, withdrawImport } from './shot-files'
 import { addEvents, shotById, takeShot } from './shots'
 
@@ -41,7 +41,7 @@ describe('the sessions of a golfer', () => {
     expect(ids({ sinceMs: NOW_MS - 2.5 * DAY_MS })).toEqual([sessionId, 'day-1', 'day-2'])
     expect(ids({})).toHaveLength(8)
     expect(newestSessionMs(db, golfer.id)).toBe(NOW_MS)
-    expect(lastPlace(db, golfer.id)).toBe('indoor')
+    expect(lastUsedPlace(db, golfer.id)).toBe('indoor')
   })
 
   it('are counted with the shots that are there', () => {

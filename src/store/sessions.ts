@@ -145,7 +145,7 @@ export const newestSessionMs = (db: Database, golferId: GolferId): number | null
   db.prepare('SELECT max(started_ms) FROM session WHERE golfer_id = ?').pluck().get(golferId) as number | null
 
 /** Where the golfer hit last, as far as it was said. */
-export const lastPlace = (db: Database, golferId: GolferId): Place | null =>
+export const lastUsedPlace = (db: Database, golferId: GolferId): Place | null =>
   (db
     .prepare(
       'SELECT place FROM session WHERE golfer_id = ? AND place IS NOT NULL ORDER BY started_ms DESC LIMIT 1',

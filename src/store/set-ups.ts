@@ -42,10 +42,10 @@ export function keepSetUp(db: Database, golferId: GolferId, sessionId: SessionId
 export function sayAir(
   db: Database,
   golferId: GolferId,
-  said: readonly (AirInput & { sessions: SessionId[] })[],
+  airs: readonly (AirInput & { sessions: SessionId[] })[],
 ): void {
   db.transaction(() => {
-    for (const { sessions, ...air } of said)
+    for (const { sessions, ...air } of airs)
       for (const id of sessions) keepSetUp(db, golferId, id, withAir(setUpOf(db, id), air))
   }).immediate()
 }

@@ -318,7 +318,7 @@ function idFromContents(
   seen: Map<string, number>,
   watching: string | null,
 ): string {
-  const said = JSON.stringify([
+  const json = JSON.stringify([
     golferId,
     shot.session,
     shot.hitMs,
@@ -328,7 +328,7 @@ function idFromContents(
     // Two monitors may say the very same of one ball.
     ...(watching === null ? [] : [watching]),
   ])
-  const nth = (before: number) => `file-${hash('sha256', `${said}#${before}`).slice(0, 32)}`
+  const nth = (before: number) => `file-${hash('sha256', `${json}#${before}`).slice(0, 32)}`
   const first = nth(0)
   const before = seen.get(first) ?? 0
   seen.set(first, before + 1)

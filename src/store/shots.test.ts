@@ -4,7 +4,7 @@ import type { ShotId } from '../core/ids'
 import { undoLast } from './journal'
 import { addEvents, newestShot, shotById, shotsOfSession, takeShot, type NewShot } from './shots'
 
-function bench() {
+function bag() {
   const store = storeWithGolfer()
   const shot = (id: string, more: Partial<NewShot> = {}): NewShot => ({
     id: id as ShotId,
@@ -25,7 +25,7 @@ function bench() {
 
 describe('a shot', () => {
   it('is taken once, however often it comes', () => {
-    const { db, shot, ids } = bench()
+    const { db, shot, ids } = bag()
     expect(takeShot(db, shot('a'))).toBe('new')
     expect(takeShot(db, shot('a'))).toBe('known')
     expect(takeShot(db, shot('a', { carryM: 121 }))).toBe('other-contents')
@@ -34,14 +34,14 @@ describe('a shot', () => {
   })
 
   it('is neither changed nor deleted, whatever is asked of the database', () => {
-    const { db, shot } = bench()
+    const { db, shot } = bag()
     takeShot(db, shot('a'))
     expect(() => db.exec('UPDATE shot SET carry_m = 1')).toThrow('never changed')
     expect(() => db.exec('DELETE FROM shot')).toThrow('never deleted')
   })
 
   it('keeps every digit, and nothing where nothing was measured', () => {
-    const { db, shot } = bench()
+    const { db, shot } = bag()
     takeShot(db, shot('a', { carryM: 150 * 0.9144, offlineM: -3.3333333333333335 }))
     const read = shotById(db, 'a' as ShotId)
     expect(read?.carryM).toBe(150 * 0.9144)
@@ -50,7 +50,7 @@ describe('a shot', () => {
   })
 
   it('cannot hold a number that is none', () => {
-    const { db, shot } = bench()
+    const { db, shot } = bag()
     expect(() => takeShot(db, shot('a', { carryM: Infinity }))).toThrow('CHECK')
     expect(newestShot(db)).toBe(0)
   })
@@ -58,7 +58,7 @@ describe('a shot', () => {
 
 describe('undo', () => {
   it('goes back one action at a time, to before the first typed shot', () => {
-    const { db, shot, ids, seq, sessionId, clubId } = bench()
+    const { db, shot, ids, seq, sessionId, clubId } = bag()
     takeShot(db, shot('a'))
     takeShot(db, shot('b'))
     addEvents(db, [{ shotSeq: seq('b'), event: { kind: 'mark', mark: 'fat' } }], NOW_MS)
@@ -90,7 +90,7 @@ describe('undo', () => {
   })
 
   it('returns a monitor’s shot that was withdrawn, and then takes the shot itself back', () => {
-    const { db, shot, ids, seq, sessionId } = bench()
+    const { db, shot, ids, seq, sessionId } = bag()
     takeShot(db, shot('m', { source: 'monitor' }))
     addEvents(db, [{ shotSeq: seq('m'), event: { kind: 'withdrawn' } }], NOW_MS)
     undoLast(db, sessionId, NOW_MS)
@@ -100,7 +100,7 @@ describe('undo', () => {
   })
 
   it('of a typed shot keeps the shot: sent again by another page it stays taken back', () => {
-    const { db, shot, ids, sessionId } = bench()
+    const { db, shot, ids, sessionId } = bag()
     takeShot(db, shot('a'))
     undoLast(db, sessionId, NOW_MS)
     expect(newestShot(db)).toBe(1)
@@ -109,7 +109,7 @@ describe('undo', () => {
   })
 
   it('follows a plain list of states through 200 actions made from seed 11', () => {
-    const { db, shot, seq, sessionId } = bench()
+    const { db, shot, seq, sessionId } = bag()
     let state = 11
     const roll = (n: number) => (state = (state * 16807) % 2147483647) % n
     const look = () =>

@@ -31,7 +31,7 @@ export type AboutShot = {
   /** It came before the range was said to be clear: held until it is. */
   rangeNotClear?: boolean
   /** Its monitor only watches in this session: nothing that the golfer does or undoes. */
-  watched?: boolean
+  comparisonOnly?: boolean
   /** What was posted, letter for letter. */
   posted?: string
 }
@@ -82,7 +82,7 @@ export function shotTaker(
     )
     if (changes === 1) {
       // A file's shots are taken back with their file.
-      if (shot.source !== 'file' && !shot.watched)
+      if (shot.source !== 'file' && !shot.comparisonOnly)
         add(Number(lastInsertRowid), batch, shot.hitMs, { kind: 'taken' })
       if (shot.rangeNotClear) wait.run(lastInsertRowid)
       return 'new'

@@ -53,7 +53,7 @@ describe('a visit', () => {
     const { db, golfer, clubId } = storeWithGolfer()
     planVisit(db, golfer.id, ID, VISIT)
     const fields = {
-      ...{ saidMs: NOW_MS, missingM: 80, off: { clubId: clubId('9-iron'), went: 'short' as const } },
+      ...{ enteredMs: NOW_MS, missingM: 80, off: { clubId: clubId('9-iron'), went: 'short' as const } },
       ...{ unusedId: null, words: 'windy' },
     }
     expect(afterPlayOf(db, ID)).toBeNull()
@@ -85,7 +85,7 @@ describe('a visit', () => {
 })
 
 describe('a golfer who is new at the desk', () => {
-  const who = (name: string) => ({
+  const coach = (name: string) => ({
     ...{ golferId: `${name}-id` as GolferId, sessionId: `${name}-session` as SessionId, name },
     ...{ hand: 'left' as const, lengthUnit: 'm' as const, speedUnit: 'km/h' as const },
     ...{ place: 'range' as const, offsetMin: 60, receives: true },
@@ -101,7 +101,7 @@ describe('a golfer who is new at the desk', () => {
     })
     expect(receivedBy(db, golfer.id, NOW_MS)).toEqual([''])
     const clubs = bagOf(db, golfer.id)!.clubs
-    expect(arrive(db, { ...who('Senara'), clubs }, NOW_MS + 1000)).toBe('arrived')
+    expect(arrive(db, { ...coach('Senara'), clubs }, NOW_MS + 1000)).toBe('arrived')
     const id = 'Senara-id' as GolferId
     expect(golferById(db, id)).toMatchObject({ hand: 'left', lengthUnit: 'm', goalZoneM: null })
     const copy = bagOf(db, id)!.clubs
@@ -119,9 +119,9 @@ describe('a golfer who is new at the desk', () => {
   it('whose name is taken is not there at all; without the monitors they stay where they were', () => {
     const { db, golfer } = storeWithGolfer()
     const clubs = BAG_TEMPLATES[0]!.clubs
-    expect(arrive(db, { ...who('Merryn Oates'), clubs }, NOW_MS)).toBe('name-taken')
+    expect(arrive(db, { ...coach('Merryn Oates'), clubs }, NOW_MS)).toBe('name-taken')
     expect(allGolfers(db)).toHaveLength(1)
-    expect(arrive(db, { ...who('Piran'), clubs, receives: false }, NOW_MS + 1000)).toBe('arrived')
+    expect(arrive(db, { ...coach('Piran'), clubs, receives: false }, NOW_MS + 1000)).toBe('arrived')
     expect(receivedBy(db, golfer.id, NOW_MS + 2000)).toEqual([''])
   })
 })

@@ -90,7 +90,7 @@ export function dropVisit(db: Database, id: VisitId): void {
 export function afterPlayOf(db: Database, id: VisitId): AfterPlay | null {
   const row = db
     .prepare(
-      `SELECT said_ms AS saidMs, lacked_m AS missingM, off_id AS offId, went, unused_id AS unusedId, words
+      `SELECT said_ms AS enteredMs, lacked_m AS missingM, off_id AS offId, went, unused_id AS unusedId, words
        FROM after_play WHERE visit_id = ?`,
     )
     .get(id) as (Omit<AfterPlay, 'off'> & { offId: ClubId | null; went: Went | null }) | undefined
@@ -103,7 +103,7 @@ export function afterPlayOf(db: Database, id: VisitId): AfterPlay | null {
 export function sayAfterPlay(db: Database, id: VisitId, { off, ...fields }: AfterPlay): void {
   db.prepare(
     `INSERT OR REPLACE INTO after_play (visit_id, said_ms, lacked_m, off_id, went, unused_id, words)
-     VALUES (@id, @saidMs, @missingM, @offId, @went, @unusedId, @words)`,
+     VALUES (@id, @enteredMs, @missingM, @offId, @went, @unusedId, @words)`,
   ).run({ ...fields, id, offId: off?.clubId ?? null, went: off?.went ?? null })
 }
 

@@ -39,7 +39,7 @@ export function moreBalls(
 }
 
 /** What switching it on does: "Every carry with range ball counts 1.053 times (± 0.016), as if it were own ball". */
-export function countsAsSentence(ball: BallName, { as, at }: Pick<BallFactor, 'as' | 'at'>): string {
+export function playsAsSentence(ball: BallName, { as, at }: Pick<BallFactor, 'as' | 'at'>): string {
   const [all, ...more] = at
   if (!all) return ''
   const times =

@@ -4,7 +4,7 @@ import { hazardOf, numberFound, type NumberRequest } from '@/core/course/number'
 import { WINDS_MPS, type CourseShot } from '@/core/course/course-shots'
 import { USUAL_COVER_CONFIDENCE } from '@/core/course/cover-confidence'
 import { yards } from '@/core/units'
-import { choiceLine, countsAsLine, numberFinding, timesIn } from './course-number'
+import { choiceLine, playsAsLine, numberFinding, timesIn } from './course-number'
 
 const YARDS = { lengthUnit: 'yd', speedUnit: 'mph' } as const
 const METRES = { lengthUnit: 'm', speedUnit: 'km/h' } as const
@@ -84,17 +84,17 @@ describe('a caddie’s words', () => {
 })
 
 it('what a number counts as is said only where height or wind change it, and names what was given', () => {
-  const counts = (more: object, toYd = 154.6) =>
-    countsAsLine(
+  const played = (more: object, toYd = 154.6) =>
+    playsAsLine(
       { leftM: yards(148.6), heightM: 0, tailwindMps: 0, dayWindMps: 0, ...more },
       yards(toYd),
       YARDS,
     )
-  expect(counts({ heightM: 5, tailwindMps: -3 })).toBe(
+  expect(played({ heightM: 5, tailwindMps: -3 })).toBe(
     '149 yd to go counts as 155 yd with the height and the wind. ',
   )
-  expect(counts({ heightM: 5 })).toBe('149 yd to go counts as 155 yd with the height. ')
+  expect(played({ heightM: 5 })).toBe('149 yd to go counts as 155 yd with the height. ')
   // The wind of the day is in the card already.
-  expect(counts({ tailwindMps: -3, dayWindMps: -3 })).toBe('')
-  expect(counts({ heightM: 5 }, 148.8)).toBe('')
+  expect(played({ tailwindMps: -3, dayWindMps: -3 })).toBe('')
+  expect(played({ heightM: 5 }, 148.8)).toBe('')
 })

@@ -97,21 +97,21 @@ export function choiceLine(
 }
 
 /** "148.6 to go counts as 154.6 with the height"; empty where neither height nor wind changes it by half a unit. */
-export function countsAsLine(
+export function playsAsLine(
   {
     leftM,
     heightM,
     tailwindMps,
     dayWindMps,
   }: Pick<NumberRequest, 'leftM' | 'heightM' | 'tailwindMps' | 'dayWindMps'>,
-  countsM: number,
+  playsAsM: number,
   units: Units,
 ): string {
-  const [left, counts] = [lenUnit(leftM, units, 0), lenUnit(countsM, units, 0)]
+  const [left, played] = [lenUnit(leftM, units, 0), lenUnit(playsAsM, units, 0)]
   const by = listed(
     [heightM !== 0 && 'the height', tailwindMps !== dayWindMps && 'the wind'].filter(
       (each) => each !== false,
     ),
   )
-  return left === counts || by === '' ? '' : `${left} to go counts as ${counts} with ${by}. `
+  return left === played || by === '' ? '' : `${left} to go counts as ${played} with ${by}. `
 }

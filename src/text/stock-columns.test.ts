@@ -67,7 +67,7 @@ describe('a cell of the stock table', () => {
 
   it('says what else counted, and what was left out', () => {
     const windy = hit({
-      conditions: { apart: [], why: [], countedWhy: ['wind'], counted: 2, withAllM: yards(149) },
+      conditions: { excluded: [], why: [], countedWhy: ['wind'], counted: 2, withAllM: yards(149) },
     })
     expect(cell('Solid', windy)).toBe('6 wind')
     const leftOut = [{ shotId: 's' as ShotId, mark: 'fat' as const, solidProbability: 0, facts: {} }]

@@ -16,7 +16,7 @@ export type StockCell = {
   /** What else is said where one asks. */
   title?: string
   /** In small letters behind it. */
-  beside?: string
+  detail?: string
 }
 
 export type StockColumn = {
@@ -119,10 +119,10 @@ export const STOCK_COLUMNS: StockColumn[] = [
   {
     title: ({ lengthUnit }) => `Carry, ${lengthUnit}`,
     cell: (stock, golfer) => {
-      if (stock.byHand) return { text: len(stock.byHand.carryM, golfer, 1), beside: 'by hand' }
+      if (stock.byHand) return { text: len(stock.byHand.carryM, golfer, 1), detail: 'by hand' }
       if (!isHit(stock)) return text('not hit')
       const carry = text(len(stock.carryM, golfer, 1))
-      return stock.isExpected ? { ...carry, modelled: true, beside: EXPECTED } : carry
+      return stock.isExpected ? { ...carry, modelled: true, detail: EXPECTED } : carry
     },
     paper: 0.09,
     file: [
@@ -182,7 +182,7 @@ export const STOCK_COLUMNS: StockColumn[] = [
     title: () => 'Solid',
     cell: ({ count, conditions, inAir, older, leftOut, adjustments = [] }) => {
       const asHit = inAir?.asHit ?? 0
-      const beside = [
+      const details = [
         older !== undefined && `newest of ${count + leftOut.length + older}`,
         conditions?.countedWhy.some((each) => each === 'wind' || each === 'rough') && 'wind',
         asHit > 0 && `${asHit} as hit`,
@@ -192,7 +192,7 @@ export const STOCK_COLUMNS: StockColumn[] = [
       ].filter(Boolean)
       return {
         text: count === 0 ? '' : String(count),
-        ...(beside.length > 0 && { beside: beside.join(' ') }),
+        ...(details.length > 0 && { detail: details.join(' ') }),
         ...(asHit > 0 && { title: (inAir?.because ?? []).map((each) => AS_HIT[each]).join('; ') }),
       }
     },
@@ -227,8 +227,8 @@ export const STOCK_COLUMNS: StockColumn[] = [
 ]
 
 /** A cell as one line of letters, for paper. */
-export const cellText = ({ text: words, modelled, beside }: StockCell): string =>
-  words === '' ? '' : `${modelled ? '≈ ' : ''}${words}${beside ? ` ${beside}` : ''}`
+export const cellText = ({ text: words, modelled, detail: details }: StockCell): string =>
+  words === '' ? '' : `${modelled ? '≈ ' : ''}${words}${details ? ` ${details}` : ''}`
 
 /** A table of stocks as files have it: titles, then a row a station. */
 export function stockRows(

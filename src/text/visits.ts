@@ -132,16 +132,16 @@ const LATE_MS = 60 * 60_000
 
 /** "Junia, now, 10:30", "Junia, today, 17:00", "Junia, 4 Mar 2026, 10:30". */
 export function visitTitle(
-  who: string,
+  name: string,
   { atMs, offsetMin, minutes, endedMs }: Pick<Visit, 'atMs' | 'offsetMin' | 'minutes' | 'endedMs'>,
   nowMs: number,
 ): string {
   const time = localTime(atMs, offsetMin)
   const isNow = endedMs === null && nowMs >= atMs - EARLY_MS && nowMs <= atMs + minutes * 60_000 + LATE_MS
-  if (isNow) return `${who}, now, ${time}`
+  if (isNow) return `${name}, now, ${time}`
   return dayName(atMs, offsetMin) === dayName(nowMs, offsetMin) && Math.abs(atMs - nowMs) < DAY_MS
-    ? `${who}, today, ${time}`
-    : `${who}, ${dayAndTime(atMs, offsetMin)}`
+    ? `${name}, today, ${time}`
+    : `${name}, ${dayAndTime(atMs, offsetMin)}`
 }
 const DAY_MS = 86_400_000
 

@@ -103,6 +103,6 @@ describe('before a session', () => {
     const { db, golfer, sessionId, start } = bay()
     expect(start()?.lastSetUp).toBeNull()
     keepSetUp(db, golfer.id, sessionId, { ...EMPTY_SET_UP, surface: 'mat', ball: 'range ball' })
-    expect(start()).toMatchObject({ lastSetUp: { surface: 'mat', ball: 'range ball' }, lastPlace: 'indoor' })
+    expect(start()).toMatchObject({ lastSetUp: { surface: 'mat', ball: 'range ball' }, lastUsedPlace: 'indoor' })
   })
 })

@@ -19,7 +19,7 @@ import { hitOfPlan, lastPlannedSession, planOf } from '@/store/plans'
 import { lastClearMs } from '@/store/range-clear'
 import { receivingOf } from '@/store/receivers'
 import { conditionsOfShots, expectationsOf } from '@/store/session-events'
-import { currentSession, lastPlace, sessionById, sessionsOf, waitingSessions } from '@/store/sessions'
+import { currentSession, lastUsedPlace, sessionById, sessionsOf, waitingSessions } from '@/store/sessions'
 import { lastSetUp, monitorProfiles, setUpOf } from '@/store/set-ups'
 import { shotsOfSession } from '@/store/shots'
 import { wantedStations } from '@/store/swings'
@@ -164,7 +164,7 @@ export type BayStartView = {
   wanted: Station[]
   unfinished: { startedMs: number; offsetMin: number; blocks: Block[] } | null
   lastSetUp: SetUp | null
-  lastPlace: Place | null
+  lastUsedPlace: Place | null
   profiles: MonitorProfile[]
   /** The newest session is of today and stopped since something hurt. */
   stoppedToday: { injuryStopMs: number; offsetMin: number } | null
@@ -190,7 +190,7 @@ export function bayStartView(db: Database, golfer: Golfer, nowMs: number): BaySt
         ? { startedMs: session.startedMs, offsetMin: session.offsetMin, blocks }
         : null,
     lastSetUp: lastSetUp(db, golfer.id),
-    lastPlace: lastPlace(db, golfer.id),
+    lastUsedPlace: lastUsedPlace(db, golfer.id),
     profiles: monitorProfiles(db, golfer.id),
     stoppedToday:
       newest && newest.injuryStopMs !== null && isSameDay(newest.injuryStopMs, nowMs, newest.offsetMin)

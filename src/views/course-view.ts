@@ -42,9 +42,9 @@ export function courseDay(db: Database, golfer: Golfer, nowMs: number): CourseDa
 
 export type CourseView = Omit<CourseDay, 'inDay'> & {
   golfer: Golfer
-  places: Venue[]
+  venues: Venue[]
   /** How many solid shots stand behind each stock. */
-  counts: { count: number }[]
+  distances: { count: number }[]
   stations: SeasonStation[]
   /** Sessions whose air nobody said. */
   airs: SessionsWithoutAir[]
@@ -60,8 +60,8 @@ export function courseView(db: Database, golfer: Golfer, nowMs: number): CourseV
   return {
     golfer,
     ...view,
-    places: venuesOf(db, golfer.id),
-    counts: inDay.stocks.map(({ count }) => ({ count })),
+    venues: venuesOf(db, golfer.id),
+    distances: inDay.stocks.map(({ count }) => ({ count })),
     stations: seasonStations(clubsInOrder(view.bag), inDay),
     airs: sessionsToAsk(db, golfer, nowMs),
     competitionUntilMs: plainCardUntil(db, golfer.id, nowMs),

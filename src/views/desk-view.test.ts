@@ -106,7 +106,7 @@ describe('a visit', () => {
     // That of nine days ago is not due yet: what stands there was said of the one before.
     expect(followUp?.visit.id).toBe('visit-tilda-9')
     expect(afterPlay?.visit.id).toBe('visit-tilda-23')
-    expect(afterPlay?.said).toEqual(afterPlayOf(db, 'visit-tilda-23' as VisitId))
+    expect(afterPlay?.afterPlay).toEqual(afterPlayOf(db, 'visit-tilda-23' as VisitId))
     expect(afterPlay?.reference?.unused?.rounds).toBe(2)
     expect(afterPlay?.reference?.uncovered?.nearest.carryM).toBeGreaterThan(60)
     // Once it is due it is what is asked.

@@ -179,7 +179,7 @@ it('a golfer who hits a lot: newest and older shots are told apart in the file, 
   const nowMs = NOW_MS + 86_400_000
   const csv = exportText(store, golfer, 'shots', nowMs) ?? ''
   const fates = Papa.parse<Record<string, string>>(csv, { header: true, skipEmptyLines: true }).data.map(
-    ({ counts }) => counts,
+    ({ counts: isIncluded }) => isIncluded,
   )
   const older = fates.filter((fate) => fate === 'passed over: newer shots make the stock')
   const stock = paperView(store, golfer, nowMs)?.analysis.stocks.find(({ count }) => count > 0)
@@ -187,6 +187,6 @@ it('a golfer who hits a lot: newest and older shots are told apart in the file, 
   expect(stock?.older).toBe(70)
   expect(fates.filter((fate) => fate === 'counts')).toHaveLength(stock?.count ?? 0)
   expect(
-    STOCK_COLUMNS.find(({ title }) => title(golfer) === 'Solid')?.cell(stock as Stock, golfer).beside,
+    STOCK_COLUMNS.find(({ title }) => title(golfer) === 'Solid')?.cell(stock as Stock, golfer).detail,
   ).toBe('newest of 130')
 })

@@ -54,12 +54,12 @@ it('a stock and a step of Refit are those of Gaps, in yards and in metres, and s
       const { rows, treads } = onPaper(refit.bag, [], golfer, (club) => club)
       expect(rows.map(({ text }) => text)).toEqual(ladder.clubs.map(({ stock }) => stock?.text))
       expect(treads.map(({ number }) => number)).toEqual(ladder.gaps.map((gap) => gap?.number))
-      const places = refit.firsts.map(({ longerId, shorterId }) => `${longerId} ${shorterId}`)
+      const pairs = refit.firsts.map(({ longerId, shorterId }) => `${longerId} ${shorterId}`)
       expect(
         gapsView(db, golfer, NOW_MS)!.gapsToFix.firsts.map(
           ({ longerId, shorterId }) => `${longerId} ${shorterId}`,
         ),
-      ).toEqual(places)
+      ).toEqual(pairs)
     }
 })
 

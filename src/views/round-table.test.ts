@@ -24,14 +24,14 @@ it('rounds go out as a table and come in again as they were, to another golfer; 
   const tilda = golferById(db, 'demo-tilda' as GolferId)
   if (!tilda) throw new Error('the demo has Tilda')
   const text = exportText(db, tilda, 'rounds', NOW_MS) ?? ''
-  const own = roundsOfFile(db, tilda, tableOf(text), { said: {}, offsetMin: 0, nowMs: NOW_MS })
+  const own = roundsOfFile(db, tilda, tableOf(text), { clubIds: {}, offsetMin: 0, nowMs: NOW_MS })
   expect(own).toEqual([])
 
   const other = golferById(db, addSecondGolfer(db))
   const clubs = BAG_TEMPLATES.find(({ key }) => key === 'smooth')?.clubs ?? []
   if (!other) throw new Error('there is another golfer')
   startBag(db, other.id, { name: 'The same clubs', clubs }, NOW_MS)
-  const rounds = roundsOfFile(db, other, tableOf(text), { said: {}, offsetMin: 0, nowMs: NOW_MS })
+  const rounds = roundsOfFile(db, other, tableOf(text), { clubIds: {}, offsetMin: 0, nowMs: NOW_MS })
   const shots = roundsOf(db, tilda.id).flatMap((round) => round.shots)
   expect(shots.length).toBeGreaterThan(60)
   expect(takeRounds(db, other.id, rounds, 'import')).toBe(shots.length)

@@ -48,12 +48,12 @@ export function roundsOfFile(
   golfer: Golfer,
   { rounds }: RoundsTable,
   {
-    said: fields,
+    clubIds,
     offsetMin,
     nowMs,
-  }: { said: Readonly<Record<string, ClubId>>; offsetMin: number; nowMs: number },
+  }: { clubIds: Readonly<Record<string, ClubId>>; offsetMin: number; nowMs: number },
 ): RoundOfFile[] {
-  const meant = meantBy(db, golfer, fields)
+  const meant = meantBy(db, golfer, clubIds)
   return rounds.flatMap((round): RoundOfFile[] => {
     // Banco's own file: the round is here.
     if (round.name !== null && roundById(db, round.name as RoundId)?.golferId === golfer.id) return []

@@ -32,7 +32,7 @@ export type RoundsView = {
   /** Kinds of club whose card takes that on. */
   applied: ClubKind[]
   /** Where the golfer plays, the place of the day first. */
-  places: string[]
+  venues: string[]
 }
 
 /** A golfer's rounds, and what they say of the bag; null before the first bag. */
@@ -63,7 +63,7 @@ export function roundsView(db: Database, golfer: Golfer, nowMs: number): RoundsV
     zone: ironM.length > 0 ? goalZoneOf(demand, Math.max(...ironM)) : null,
     bayToCourse: bayToCourseOf(db, golfer, nowMs),
     applied: asOnCourse(db, golfer.id),
-    places: venuesPlayed(db, golfer, rounds),
+    venues: venuesPlayed(db, golfer, rounds),
   }
 }
 

@@ -17,7 +17,7 @@ import { changedSince } from './changed-since'
 import { openFollowUp, type OpenFollowUp } from './desk-view'
 
 /** What was said of a visit after play, beside what the numbers say to it. */
-export type AfterPlaySeen = { visit: Visit; said: AfterPlay | null; reference: PlayAgainstStocks | null }
+export type AfterPlaySeen = { visit: Visit; afterPlay: AfterPlay | null; reference: PlayAgainstStocks | null }
 
 export type VisitView = {
   golfer: Golfer
@@ -89,7 +89,7 @@ export const visitOfNow = (visits: readonly Visit[], nowMs: number): Visit | nul
 function afterPlaySeen(db: Database, golfer: Golfer, visit: Visit, nowMs: number): AfterPlaySeen {
   const fields = afterPlayOf(db, visit.id)
   const compared = comparedBag(db, golfer, nowMs)
-  if (!fields || !compared) return { visit, said: fields, reference: null }
+  if (!fields || !compared) return { visit, afterPlay: fields, reference: null }
   const rounds = played(roundsOf(db, golfer.id)).filter(({ openedMs }) => openedMs > visit.atMs)
-  return { visit, said: fields, reference: playAgainstStocks(fields, compared.analysis.stocks, rounds) }
+  return { visit, afterPlay: fields, reference: playAgainstStocks(fields, compared.analysis.stocks, rounds) }
 }

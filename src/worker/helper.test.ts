@@ -70,15 +70,15 @@ describe('a process beside', () => {
 
   it('lets the data go, so that they can be replaced, and reads the new ones', async () => {
     helper = new Helper()
-    const steps = (name: string) =>
+    const exportGaps = (name: string) =>
       helper.ask('export', { golferId: ADA, what: 'gaps', path: join(folder, name), nowMs: NOW_MS })
-    await steps('before.csv')
+    await exportGaps('before.csv')
     await helper.release()
     expect(helper.runs).toBe(true)
     // Nobody else has them open any more, or this would fail.
     db.pragma('journal_mode = DELETE')
     db.pragma('journal_mode = WAL')
-    expect(await steps('after.csv')).toBe(true)
+    expect(await exportGaps('after.csv')).toBe(true)
   }, 30_000)
 
   it('says what cannot be done in the same words, and goes on', async () => {
@@ -106,14 +106,14 @@ describe('a process beside', () => {
     expect(importsOf(db, ADA)).toEqual([])
 
     helper = new Helper()
-    const told: Progress[] = []
+    const progress: Progress[] = []
     const done = await helper.ask(
       'import',
       { ...ask, path: csv(6000) },
-      { acquire, onProgress: (each) => told.push(each) },
+      { acquire, onProgress: (each) => progress.push(each) },
     )
     expect(done).toMatchObject({ taken: 6000, known: 0, held: 0 })
-    expect(told.map((each) => each.done)).toEqual([2000, 4000, 6000])
+    expect(progress.map((each) => each.done)).toEqual([2000, 4000, 6000])
     expect([seen.length % 2, isAlternating()]).toEqual([0, true])
     expect(shotsThere()).toBe(6000)
     // The shots of the stopped import were removed.

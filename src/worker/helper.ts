@@ -19,7 +19,7 @@ type Waiting = {
 }
 type Options = Partial<Pick<Waiting, 'onProgress' | 'acquire'>>
 
-const NOTHING_TO_TELL = { onProgress: () => {}, acquire: () => Promise.resolve(() => {}), release: () => {} }
+const NO_PROGRESS = { onProgress: () => {}, acquire: () => Promise.resolve(() => {}), release: () => {} }
 /** One that works so long at something else is ended. */
 const RELEASE_MS = 3000
 
@@ -71,7 +71,7 @@ export class Helper {
     const number = ++this.count
     return new Promise((resolve, reject) => {
       if (!this.runs) return reject(new Stopped('the process beside has ended'))
-      this.waiting.set(number, { resolve, reject, ...NOTHING_TO_TELL, ...options })
+      this.waiting.set(number, { resolve, reject, ...NO_PROGRESS, ...options })
       this.send({ number, kind, ask } as WorkRequest)
     })
   }
@@ -81,7 +81,7 @@ export class Helper {
     if (!this.runs) return
     const number = ++this.count
     const closed = new Promise<void>((resolve, reject) => {
-      this.waiting.set(number, { resolve, reject, ...NOTHING_TO_TELL })
+      this.waiting.set(number, { resolve, reject, ...NO_PROGRESS })
       this.send({ number, kind: 'let go' })
     })
     const late = new Promise<void>((_, reject) => setTimeout(reject, RELEASE_MS).unref())

@@ -41,7 +41,7 @@ function tableOf({ bytes, options, columns }: ShotsFile): { found: Table; table:
   return { found: opened.table, table }
 }
 
-const TELL_EVERY = 2000
+const PROGRESS_EVERY = 2000
 
 /** The rows, with how many were read reported now and then. */
 function* withProgress(
@@ -50,7 +50,7 @@ function* withProgress(
   onProgress: (progress: Progress) => void,
 ): Generator<TableRow> {
   for (const row of rows) {
-    if (row.row % TELL_EVERY === 0) onProgress({ done: Math.min(row.row, of), of })
+    if (row.row % PROGRESS_EVERY === 0) onProgress({ done: Math.min(row.row, of), of })
     yield row
   }
 }

@@ -33,7 +33,7 @@ const CELLS_SHOWN = 12
 
 let table: Table | null = null
 let options: TableOptions = { lengthUnit: 'yd', offsetMin: 0 }
-const answer = (message: TableResult): void => postMessage(message)
+const send = (message: TableResult): void => postMessage(message)
 
 addEventListener('message', ({ data }: MessageEvent<TableQuestion>) => {
   if (data.kind === 'open') open(data)
@@ -43,11 +43,11 @@ addEventListener('message', ({ data }: MessageEvent<TableQuestion>) => {
 function open({ bytes, options: own, known }: Extract<TableQuestion, { kind: 'open' }>): void {
   options = own
   const opened = openTable(bytes, options)
-  if (!opened.ok) return answer({ kind: 'refused', problems: opened.problems })
+  if (!opened.ok) return send({ kind: 'refused', problems: opened.problems })
   const choice = known[shapeOf(opened.table.columns)]
   table = withChoice(opened.table, choice)
   const { columns, encoding, delimiter, lines } = table
-  answer({
+  send({
     kind: 'opened',
     columns,
     encoding,
@@ -75,7 +75,7 @@ function read(whole: Table): void {
         carryM: shot?.carryM ?? null,
         cells: cells.slice(0, CELLS_SHOWN),
       })
-    if (row % EVERY === 0) answer({ kind: 'progress', done: row, of: whole.lines })
+    if (row % EVERY === 0) send({ kind: 'progress', done: row, of: whole.lines })
   }
-  answer({ kind: 'read', counts, clubs: [...clubs].map(([label, shots]) => ({ label, shots })), shown })
+  send({ kind: 'read', counts, clubs: [...clubs].map(([label, shots]) => ({ label, shots })), shown })
 }

@@ -175,7 +175,7 @@ export async function moveByKey(page: Page, grip: Locator, arrow: 'ArrowUp' | 'A
 }
 
 /** Waits until the open page has asked in vain so often whether Banco is there again. */
-export async function askedInVain(page: Page, times: number): Promise<void> {
+export async function requestsWithoutResponse(page: Page, times: number): Promise<void> {
   for (let i = 0; i < times; i++)
     await page.waitForEvent('requestfailed', (request) => request.url().endsWith('/api/notices'))
 }

@@ -1,4 +1,4 @@
-import { askedInVain, bayOf, expect, golferWithBag, openSession, runMonitor, test } from './banco'
+import { requestsWithoutResponse, bayOf, expect, golferWithBag, openSession, runMonitor, test } from './banco'
 
 const shot = (id: string, more: object = {}) => ({
   id,
@@ -166,7 +166,7 @@ test('a server that stops and comes back in the middle misses nothing, and the o
   const monitor = runMonitor(banco, '--club', '7i', '--shots', '50', '--every', '60', '--seed', '9')
   await expect(page.locator('[data-shot]')).not.toHaveCount(0)
   await banco.stop()
-  await askedInVain(page, 1)
+  await requestsWithoutResponse(page, 1)
   await banco.start()
   await monitor
   await expect(page.locator('[data-shot]')).toHaveCount(50, { timeout: 20_000 })

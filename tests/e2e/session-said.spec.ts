@@ -141,7 +141,7 @@ test('where something hurts the session stops in place and at once, and a tap by
 })
 
 /** The simulated weather station, where this Banco would ask it. */
-async function withWeather(banco: BancoServer, place: string, doing: () => Promise<void>): Promise<void> {
+async function withWeather(banco: BancoServer, place: string, activity: () => Promise<void>): Promise<void> {
   const station = spawn(process.execPath, [
     '--import',
     'tsx',
@@ -153,7 +153,7 @@ async function withWeather(banco: BancoServer, place: string, doing: () => Promi
   ])
   try {
     await new Promise((resolve) => station.stdout.once('data', resolve))
-    await doing()
+    await activity()
   } finally {
     station.kill()
   }

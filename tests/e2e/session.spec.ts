@@ -1,6 +1,6 @@
 import type { APIRequestContext } from '@playwright/test'
 import type { BancoServer } from '../../demo/banco-server'
-import { askedInVain, axeFindings, bayOf, expect, golferWithBag, openSession, test } from './banco'
+import { requestsWithoutResponse, axeFindings, bayOf, expect, golferWithBag, openSession, test } from './banco'
 
 /** Types nothing: puts shots into a session as the Bay would. */
 async function typed(
@@ -125,7 +125,7 @@ test('a server gone for a while does not lose the station, and a second tab sees
   await page.keyboard.press('n')
   await page.keyboard.type('141\n')
   await expect(page.getByText('1 shot waits in this browser')).toBeVisible()
-  await askedInVain(page, 2)
+  await requestsWithoutResponse(page, 2)
   await banco.start()
   await expect(page.getByText('Receiving', { exact: true })).toBeVisible({ timeout: 15_000 })
   await expect(page.getByText('in this browser')).toHaveCount(0)

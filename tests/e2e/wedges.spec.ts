@@ -22,7 +22,7 @@ async function rule(page: Page) {
   return page.getByRole('region', { name: 'The rule' }).getByRole('img').getAttribute('aria-label')
 }
 
-test('from an empty table through one session with three swings of four wedges to two ways and a number, by keyboard', async ({
+test('from an empty table through one session with three swings of four wedges to two region and a number, by keyboard', async ({
   page,
   request,
   banco,
@@ -70,11 +70,11 @@ test('from an empty table through one session with three swings of four wedges t
   await expect(cell).toContainText(/9[01]%/)
   await expect(cell).toContainText(/7[12]%/)
 
-  const ways = page.getByRole('region', { name: 'Two ways' })
-  await expect(ways.getByRole('img')).toHaveAttribute('aria-label', /From the side, to one scale/)
-  await ways.getByLabel('Which two').selectOption({ label: '54° wedge ¾ and P-wedge ½' })
-  await expect(ways).toContainText('≈')
-  await expect(ways).toContainText(/Good to a front flag/)
+  const region = page.getByRole('region', { name: 'Two ways' })
+  await expect(region.getByRole('img')).toHaveAttribute('aria-label', /From the side, to one scale/)
+  await region.getByLabel('Which two').selectOption({ label: '54° wedge ¾ and P-wedge ½' })
+  await expect(region).toContainText('≈')
+  await expect(region).toContainText(/Good to a front flag/)
 
   await page.getByRole('textbox', { name: /^I have/ }).fill('70')
   const number = page.getByRole('region', { name: 'I have a number' })

@@ -1,7 +1,7 @@
 import type { APIRequestContext } from '@playwright/test'
 import type { BancoServer } from '../../demo/banco-server'
 import {
-  askedInVain,
+  requestsWithoutResponse,
   axeFindings,
   bayOf,
   expect,
@@ -144,7 +144,7 @@ test('a server that is gone in the middle, longer than the page waits between it
   await page.keyboard.type('82\n')
   await expect(page.getByText('3 shots wait in this browser')).toBeVisible()
   expect(await axeFindings(page)).toEqual([])
-  await askedInVain(page, 3)
+  await requestsWithoutResponse(page, 3)
   await banco.start()
   await expect(page.getByText('in this browser')).toHaveCount(0, { timeout: 15_000 })
   await page.keyboard.type('83\n')

@@ -67,10 +67,10 @@ export function compare(
   const varianceWith = (more: number) =>
     wider ** 2 * (a.sdM ** 2 * (a.count / (a.count + more)) + b.sdM ** 2 * (b.count / (b.count + more))) +
     dayVariance
-  const said = wordOf(differenceM, varianceWith(0), { middle, mattersM, realFrom })
+  const word = wordOf(differenceM, varianceWith(0), { middle, mattersM, realFrom })
   const half = Z90 * Math.sqrt(varianceWith(0))
   const more =
-    said.word === 'open'
+    word.word === 'open'
       ? Array.from({ length: MOST_MORE }, (_, i) => i + 1).find(
           (n) => wordOf(differenceM, varianceWith(n), { middle, mattersM, realFrom }).word !== 'open',
         )
@@ -79,7 +79,7 @@ export function compare(
     differenceM,
     lowM: differenceM - half,
     highM: differenceM + half,
-    ...said,
+    ...word,
     ...(more !== undefined && { moreEach: more }),
   }
 }

@@ -16,10 +16,10 @@ it('a fair trial is A B B A, three shots each: each is hit six times, first and 
     ['new', 3],
     ['old', 3],
   ])
-  const places = (club: string) =>
+  const indexes = (club: string) =>
     blocks.flatMap(({ clubId, shots }, i) => (clubId === club ? Array.from({ length: shots }, () => i) : []))
   const mean = (of: number[]) => of.reduce((sum, each) => sum + each, 0) / of.length
-  expect(mean(places('old'))).toBe(mean(places('new')))
+  expect(mean(indexes('old'))).toBe(mean(indexes('new')))
 })
 
 it('a plan is known for a trial by its two stations', () => {

@@ -7,7 +7,7 @@ const KINDS = ['driver', 'long', 'iron', 'wedge'] as const
 type Kind = (typeof KINDS)[number]
 
 /** How often each is missed beside the golfer's whole bag, before its own shots have spoken (common practice), and what that weighs in shots. */
-const BESIDE_ALL: Record<Kind, number> = { driver: 1.15, long: 1.1, iron: 1, wedge: 0.9 }
+const SETTLED_WITH_ALL: Record<Kind, number> = { driver: 1.15, long: 1.1, iron: 1, wedge: 0.9 }
 const WORTH = 20
 
 const kindOf = ({ kind }: Pick<Club, 'kind'>): Kind =>
@@ -36,7 +36,7 @@ export function missedByKind(
       })
       const bad = own.flatMap(({ leftOut }) => leftOut).filter(({ mark }) => isMissed(mark)).length
       const good = own.reduce((sum, { count }) => sum + count, 0)
-      return [kind, (WORTH * BESIDE_ALL[kind] * missed + bad) / (WORTH + bad + good)]
+      return [kind, (WORTH * SETTLED_WITH_ALL[kind] * missed + bad) / (WORTH + bad + good)]
     }),
   ) as Record<Kind, number>
   return (club) => shares[kindOf(club)]

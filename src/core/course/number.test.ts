@@ -3,7 +3,7 @@ import type { ClubId } from '../ids'
 import { yards } from '../units'
 import { WINDS_MPS, windChange, type CourseShot } from './course-shots'
 import { likelyShots } from './likely-shots'
-import { countsAs, greenOf, hazardOf, numberFound, type NumberRequest } from './number'
+import { playsAs, greenOf, hazardOf, numberFound, type NumberRequest } from './number'
 import { USUAL_COVER_CONFIDENCE } from './cover-confidence'
 
 const shot = (name: string, carryYd: number, more: Partial<CourseShot> = {}): CourseShot => ({
@@ -91,19 +91,19 @@ describe('a number on the course', () => {
   })
 
   it('uphill and against the wind it counts as more, downhill and with it as less', () => {
-    const counts = (more: Partial<NumberRequest>) => {
+    const played = (more: Partial<NumberRequest>) => {
       const of = request(139, more)
       const best = numberFound(BAG, of).find(({ shot: { clubId } }) => clubId === '7-iron')
-      return best ? countsAs(best, of.leftM) / yards(1) : NaN
+      return best ? playsAs(best, of.leftM) / yards(1) : NaN
     }
-    expect(counts({})).toBeCloseTo(139, 6)
+    expect(played({})).toBeCloseTo(139, 6)
     // 5 m up: 5.8 yd more for one that lands at 45°.
-    expect(counts({ heightM: 5 })).toBeCloseTo(144.8, 1)
-    expect(counts({ heightM: -5 })).toBeLessThan(139)
-    expect(counts({ tailwindMps: -3 })).toBeGreaterThan(139)
-    expect(counts({ tailwindMps: 3 })).toBeLessThan(139)
+    expect(played({ heightM: 5 })).toBeCloseTo(144.8, 1)
+    expect(played({ heightM: -5 })).toBeLessThan(139)
+    expect(played({ tailwindMps: -3 })).toBeGreaterThan(139)
+    expect(played({ tailwindMps: 3 })).toBeLessThan(139)
     // The card holds the wind of the day already.
-    expect(counts({ tailwindMps: -3, dayWindMps: -3 })).toBeCloseTo(139, 6)
+    expect(played({ tailwindMps: -3, dayWindMps: -3 })).toBeCloseTo(139, 6)
   })
 
   it('a club that is only hit from the tee comes to rest at the number, whatever is asked', () => {

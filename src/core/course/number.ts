@@ -158,7 +158,7 @@ const nearest = (all: readonly NumberChoice[], request: NumberRequest): NumberCh
 }
 
 /** How far a number counts on the level and without more wind than the day's, for the shot that is to be played. */
-export const countsAs = ({ shot, carryM }: NumberChoice, leftM: number): number =>
+export const playsAs = ({ shot, carryM }: NumberChoice, leftM: number): number =>
   leftM + shot.carryM - carryM
 
 /** A green is as wide to both sides as this where nobody said (common practice). */

@@ -55,16 +55,16 @@ describe('shots in one air', () => {
     const as = (inAir?: Air) => analyseBag({ clubs: SIX, shots, rules: inAir ? { inAir } : {} })
     const [asHit, same, cold] = [as(), as(REFERENCE_AIR), as(COLD)]
     const width = ({ lowM = NaN, highM = NaN }: { lowM?: number; highM?: number } = {}) => highM - lowM
-    asHit.gaps.forEach((step, i) => {
+    asHit.gaps.forEach((gap, i) => {
       const there = cold.gaps[i]!
-      expect(width(same.gaps[i])).toBeCloseTo(width(step), 9)
-      expect(width(there) / there.gapM!).toBeGreaterThan(width(step) / step.gapM!)
+      expect(width(same.gaps[i])).toBeCloseTo(width(gap), 9)
+      expect(width(there) / there.gapM!).toBeGreaterThan(width(gap) / gap.gapM!)
       const added = (of: typeof cold, clubId: string) =>
         1.645 * of.stocks.find((each) => each.clubId === clubId)!.inAir!.sdM!
-      const difference = Math.hypot(added(cold, step.longerId), added(cold, step.shorterId))
-      const scale = there.gapM! / step.gapM!
+      const difference = Math.hypot(added(cold, gap.longerId), added(cold, gap.shorterId))
+      const scale = there.gapM! / gap.gapM!
       // As if nothing were common: each club's whole restating, in squares.
-      expect(width(there)).toBeLessThan(Math.hypot(width(step) * Math.max(1, scale), 2 * difference))
+      expect(width(there)).toBeLessThan(Math.hypot(width(gap) * Math.max(1, scale), 2 * difference))
     })
   })
 

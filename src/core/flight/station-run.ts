@@ -33,8 +33,8 @@ export function stationRun(
   turf: Turf,
 ): StationRun {
   const runM = runOn(turf, landing, run?.meanM ?? null, carryM)
-  const said = run?.from === 'measured' ? Math.abs(runM - noFurtherBack(run.meanM, carryM)) : Math.abs(runM)
-  return { runM, from: run?.from ?? 'modelled', unsureM: RUN_ERROR * said }
+  const lengthM = run?.from === 'measured' ? Math.abs(runM - noFurtherBack(run.meanM, carryM)) : Math.abs(runM)
+  return { runM, from: run?.from ?? 'modelled', unsureM: RUN_ERROR * lengthM }
 }
 
 /** A run on normal ground, with the total that it makes of the stock. */

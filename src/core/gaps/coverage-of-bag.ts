@@ -35,10 +35,10 @@ export function coverage(bag: readonly Club[], stocks: readonly Stock[], rules: 
   const carries = groundCarries(stocks)
   const tolerance = rules.toleranceM ?? DEFAULT_TOLERANCE_M
   const span: Stretch = [Math.min(...carries), Math.max(...carries)]
-  const places = unhitRanges(bag, stocks)
+  const unhit = unhitRanges(bag, stocks)
   const within = (zone: Stretch) => {
     const all = uncoveredBetween(carries, tolerance, zone)
-    const unknown = (range: Stretch) => places.some((place) => overlap(range, place))
+    const unknown = (range: Stretch) => unhit.some((each) => overlap(range, each))
     const known = all.filter((range) => !unknown(range))
     const left = known.flatMap((range) => {
       const because = rules.leftOnPurpose?.uncovered?.find(
@@ -66,14 +66,14 @@ const overlap = ([a, b]: Stretch, [c, d]: Stretch): boolean => a < d && c < b
 /** Where the clubs that were not hit yet stand: between the stocks of their hit neighbours, or beyond the last. */
 function unhitRanges(bag: readonly Club[], stocks: readonly Stock[]): Stretch[] {
   const carryOf = ({ id }: Club) => atStation(stocks, fullSwingOf(id))?.carryM
-  return bag.flatMap((club, place): Stretch[] => {
+  return bag.flatMap((club, index): Stretch[] => {
     if (carryOf(club) !== undefined) return []
     const longer = bag
-      .slice(0, place)
+      .slice(0, index)
       .map(carryOf)
       .findLast((carry) => carry !== undefined)
     const shorter = bag
-      .slice(place + 1)
+      .slice(index + 1)
       .map(carryOf)
       .find((carry) => carry !== undefined)
     return [[shorter ?? 0, longer ?? Infinity]]

@@ -167,10 +167,10 @@ export function gapsOfBag(
 
 /** The hit neighbours around clubs that were not hit. */
 function overUnhit(sides: readonly GapSide[]): GapOverUnhit[] {
-  const hit = sides.flatMap(({ club, stock }, place) => (isHit(stock) ? [{ club, place }] : []))
-  return hit.slice(1).flatMap(({ club, place }, i): GapOverUnhit[] => {
+  const hit = sides.flatMap(({ club, stock }, index) => (isHit(stock) ? [{ club, index }] : []))
+  return hit.slice(1).flatMap(({ club, index }, i): GapOverUnhit[] => {
     const longer = hit[i] as (typeof hit)[number]
-    const unhit = sides.slice(longer.place + 1, place).map((side) => side.club.id)
+    const unhit = sides.slice(longer.index + 1, index).map((side) => side.club.id)
     return unhit.length === 0 ? [] : [{ longerId: longer.club.id, shorterId: club.id, unhit }]
   })
 }
@@ -231,11 +231,11 @@ function differenceSpread(
 ): DifferenceSpread {
   const [a, b] = [longer.model && restated(longer.model), shorter.model && restated(shorter.model)]
   // A station none of whose shots could be restated moves by nothing.
-  const places = Math.max(1, a?.crisisM.length ?? 0, b?.crisisM.length ?? 0)
+  const crisisCount = Math.max(1, a?.crisisM.length ?? 0, b?.crisisM.length ?? 0)
   return {
     extraVarianceM2:
       daysDifferenceVariance(longer, shorter, model) + (a?.ownSdM ?? 0) ** 2 + (b?.ownSdM ?? 0) ** 2,
-    movedM: Array.from({ length: places }, (_, i) => (a?.crisisM[i] ?? 0) - (b?.crisisM[i] ?? 0)),
+    movedM: Array.from({ length: crisisCount }, (_, i) => (a?.crisisM[i] ?? 0) - (b?.crisisM[i] ?? 0)),
   }
 }
 

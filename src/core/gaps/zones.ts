@@ -166,8 +166,8 @@ function pitchingWedge(clubs: readonly Club[]): Club | null {
 function evenSpread(clubs: readonly Club[], stocks: readonly FullStock[]): Zones | null {
   if (stocks.length < Math.min(FEWEST_TO_SPREAD, Math.max(3, clubs.length))) return null
   const carries = stocks.map(({ carryM }) => carryM)
-  const places = stocks.map(({ club }) => clubs.findIndex(({ id }) => id === club.id))
-  const gaps = Math.max(...places) - Math.min(...places)
+  const indexes = stocks.map(({ club }) => clubs.findIndex(({ id }) => id === club.id))
+  const gaps = Math.max(...indexes) - Math.min(...indexes)
   if (gaps <= 0) return null
   const goodM = (Math.max(...carries) - Math.min(...carries)) / gaps
   return clubs.length > FEW_CLUBS ? around(goodM) : scaled({ reversed: 0, ...OF_FEW }, goodM)

@@ -15,14 +15,14 @@ export type ClubLine = { slope: number; at0: number; sd: number }
  */
 export type LineKind = {
   /** Two clubs nearer than this in x say nothing of a slope. */
-  apart: number
+  usualGap: number
   /** Clubs are usually this far off the line, worth six clubs of evidence. */
   usualSd: number
 }
 /** Logarithm of ball speed over the logarithm of carry. */
-export const SPEED_OVER_CARRY: LineKind = { apart: 0.02, usualSd: 0.015 }
+export const SPEED_OVER_CARRY: LineKind = { usualGap: 0.02, usualSd: 0.015 }
 /** Logarithm of launch over carry in metres. */
-export const LAUNCH_OVER_CARRY: LineKind = { apart: 5, usualSd: 0.07 }
+export const LAUNCH_OVER_CARRY: LineKind = { usualGap: 5, usualSd: 0.07 }
 
 /** With fewer clubs there is no line. */
 const FEWEST_POINTS = 4
@@ -33,7 +33,7 @@ const BELIEF = { core: 0.85, wide: 0.15, wider: 3, floor: 1e-6 }
 /** The line through the golfer's clubs, by the median of all slopes. Null with too few. */
 export function clubLine(
   points: readonly ClubPoint[],
-  { apart: excluded, usualSd }: LineKind,
+  { usualGap: excluded, usualSd }: LineKind,
 ): ClubLine | null {
   if (points.length < FEWEST_POINTS) return null
   const line = robustLine(points, excluded)

@@ -40,14 +40,14 @@ export function expectations(
     weights,
     spread,
     posteriors,
-    told: priors,
+    priors,
   }: {
     weights: Float64Array
     spread: Spread
     /** What an earlier pass made of each station. */
     posteriors: readonly (Posterior | null)[]
     /** What clubs should carry by what is known besides these shots. */
-    told: ReadonlyMap<ClubId, Prior>
+    priors: ReadonlyMap<ClubId, Prior>
   },
 ): (CurvePrediction | null)[] {
   const { loftsDeg, byIndex } = curveLofts(bag)

@@ -59,7 +59,7 @@ type Prepared = {
   misreads: ReadonlySet<number>
   drift: Drift
   days: DayFactors
-  told: ReadonlyMap<ClubId, Prior>
+  priors: ReadonlyMap<ClubId, Prior>
 }
 
 /** What is believed after a pass, and what the next one starts from. */
@@ -105,7 +105,7 @@ function prepare(
   const readings = onUsualDay(fresh, days)
   const grouped = byStation(asHit.length, readings)
   const stations = asHit.map((station, i) => ({ ...station, readings: grouped[i] as ShotReading[] }))
-  return { prepared: { bag, stations, readings, misreads, drift, days, told: priors }, weights }
+  return { prepared: { bag, stations, readings, misreads, drift, days, priors }, weights }
 }
 
 const firstBelief = ({ stations }: Prepared, weights: Float64Array): Belief => ({
@@ -164,7 +164,7 @@ function stocksOf(
       {
         readings,
         weights,
-        apart: excluded,
+        excluded,
         likelihood,
         prior: expected[i] ?? null,
         lines: lines[i] ?? NO_LINES,
@@ -198,21 +198,21 @@ const spreadOf = (stations: readonly StationReadings[], weights: Float64Array): 
   )
 
 const expectedOf = (
-  { bag, stations, told: priors }: Prepared,
+  { bag, stations, priors }: Prepared,
   { weights, spread, found }: Pick<Belief, 'weights' | 'spread' | 'found'>,
 ): (CurvePrediction | null)[] =>
   expectations(bag, stations, {
     weights,
     spread,
     posteriors: found.map((each) => each?.posterior ?? null),
-    told: priors,
+    priors,
   })
 
 /** What the passes came to, station by station and shot by shot. */
 function modelOf(prepared: Prepared, belief: Belief, dayCount: number): BagModel {
-  const { stations, readings, misreads, drift, days, told: priors } = prepared
+  const { stations, readings, misreads, drift, days, priors } = prepared
   const { weights, spread, found, expected, other } = belief
-  const byOthers = priors.size === 0 ? expected : expectedOf({ ...prepared, told: new Map() }, belief)
+  const byOthers = priors.size === 0 ? expected : expectedOf({ ...prepared, priors: new Map() }, belief)
   const judged: ShotJudgement[] = new Array<ShotJudgement>(readings.length)
   const unmarkedSolid = new Float64Array(readings.length)
   for (const [i, station] of stations.entries()) {

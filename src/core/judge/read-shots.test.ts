@@ -22,7 +22,7 @@ describe('reading shots', () => {
 
   it('keeps warm-up apart, which tires all the same', () => {
     const shots = [...hit('wedge', [100, 101], { apart: 'warm-up' }), ...hit('wedge', [120])]
-    const { readings, apart: excluded } = read(SIX, shots)
+    const { readings, excluded } = read(SIX, shots)
     expect(readings.map(({ position }) => position)).toEqual([2])
     expect(excluded).toHaveLength(2)
   })

@@ -14,7 +14,7 @@ export type ReadShots = {
   /** Shots with a club of the bag whose carry cannot be one. */
   unreadable: Shot[]
   /** Shots that are kept apart: warm-up, and those in wind or from a bad lie where the station has others. */
-  apart: Shot[]
+  excluded: Shot[]
   /** Shots with a club that is not in the bag. */
   strangers: Shot[]
   days: number
@@ -88,7 +88,7 @@ export function readShots(
     readings.push(reading)
     stations[station]?.readings.push(reading)
   }
-  return { stations, readings, unreadable, apart: excluded, strangers, days: day + 1, inOrder }
+  return { stations, readings, unreadable, excluded, strangers, days: day + 1, inOrder }
 }
 
 const bySequence = (a: Shot, b: Shot) =>

@@ -20,7 +20,7 @@ function judge(shots: Shot[], prior: Prior | null = null) {
   const evidence = {
     readings,
     weights,
-    apart: new Set<number>(),
+    excluded: new Set<number>(),
     likelihood: new StrikeLikelihood(spread),
     prior,
     lines: NO_LINES,
@@ -95,7 +95,7 @@ it('no shot says nothing', () => {
   const evidence = {
     readings,
     weights,
-    apart: new Set<number>(),
+    excluded: new Set<number>(),
     likelihood: new StrikeLikelihood(spread),
     prior: null,
     lines: NO_LINES,

@@ -47,7 +47,7 @@ export type StationEvidence = {
   readings: readonly ShotReading[]
   weights: Float64Array
   /** Misreads and shots of another club: they say nothing of this stock. */
-  apart: ReadonlySet<number>
+  excluded: ReadonlySet<number>
   /** By how this golfer's shots scatter. */
   likelihood: StrikeLikelihood
   prior: Prior | null
@@ -63,7 +63,7 @@ export type StationEvidence = {
  */
 export function stockPosterior(evidence: StationEvidence, near: Posterior | null): JudgedStation | null {
   const shots = evidence.readings.filter(
-    (reading) => markedWeight(reading) !== 0 && !evidence.apart.has(reading.index),
+    (reading) => markedWeight(reading) !== 0 && !evidence.excluded.has(reading.index),
   )
   if (shots.length === 0) return null
   const [low, high] = near ? supportOf(near, LEFT_OUT_MASS) : wideRange(shots, evidence)
@@ -84,7 +84,7 @@ function wideRange(
 }
 
 function onGrid(
-  { readings, weights, apart: excluded, likelihood, prior, lines, partial }: StationEvidence,
+  { readings, weights, excluded, likelihood, prior, lines, partial }: StationEvidence,
   shots: readonly ShotReading[],
   fromM: number,
   everyM: number,
@@ -257,11 +257,11 @@ function againstUsual(
  * known: what they say together is too sure of itself. Drawn to the middle by what a trial on seeded simulated
  * golfers found, more so with few shots of a station; carry alone needs none of it.
  */
-const TEMPER = { good: 4.5, goodBySmash: 3, missed: 0.4, shotsBeside: 2 }
+const TEMPER = { good: 4.5, goodBySmash: 3, missed: 0.4, shotsTogether: 2 }
 
 function tempered(p: number, { logSpeed }: ShotReading, shots: number, { smash }: Spread): number {
   if (logSpeed === null) return p
-  const down = (TEMPER.good + (smash ? TEMPER.goodBySmash : 0)) / (shots + TEMPER.shotsBeside)
+  const down = (TEMPER.good + (smash ? TEMPER.goodBySmash : 0)) / (shots + TEMPER.shotsTogether)
   return Math.min(1, Math.max(0, p + p * (1 - p) * (TEMPER.missed * (1 - p) - down * p)))
 }
 

@@ -12,7 +12,7 @@ const CLUB_MISREAD = { share: 0.03, sd: 0.1 }
 const FLOOR = 1e-9
 /** Carry follows lost ball speed by this power, and this much of it besides. */
 const CARRY_PER_LOST_SPEED = 1.45
-const BESIDE_LOST_SPEED = 0.03
+const WITH_LOST_SPEED = 0.03
 /** A shot that lost speed starts almost as a good one, and every other lies as far off line as one. */
 const LOST_SPEED = { launch: 1.2, lateral: 2, inLine: 0.5 }
 /**
@@ -84,7 +84,7 @@ export class StrikeLikelihood {
   constructor(readonly spread: Spread) {
     this.goodShare = 1 - spread.missed - MISREAD_SHARE
     this.speedGivenCarry = spread.speed * Math.sqrt(1 - spread.correlation ** 2)
-    this.lostCarry = BESIDE_LOST_SPEED + 0.3 * spread.carry
+    this.lostCarry = WITH_LOST_SPEED + 0.3 * spread.carry
     this.thinSpeed = tabled((e) => blurredEven(e, -0.09, 0.01, spread.speed), NEAR, FINE)
     this.thinCarry = tabled((r) => blurredEven(r, -0.4, 0.03, 0.5 * spread.carry + 0.01), NEAR, FINE)
     this.goodByCarry = tabled((r) => goodByCarry(spread, r), NEAR, FINE)

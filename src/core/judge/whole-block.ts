@@ -17,8 +17,8 @@ type Foreseen = Partial<Record<Field, { mean: number; sd: number }>>
 
 /** Logarithms of launch and spin over that of loft: clubs are usually this far off the line (from memory of practice). */
 const OVER_LOFT: Record<'logLaunch' | 'logSpin', LineKind> = {
-  logLaunch: { apart: 0.05, usualSd: 0.04 },
-  logSpin: { apart: 0.05, usualSd: 0.08 },
+  logLaunch: { usualGap: 0.05, usualSd: 0.04 },
+  logSpin: { usualGap: 0.05, usualSd: 0.08 },
 }
 /** What is believed of a club can be wrong: some of it lies everywhere. */
 const FLOOR = 0.01

@@ -7,11 +7,11 @@ export type RobustLine = { slope: number; at0: number }
  * The line through some points by the median of all slopes (Theil 1950, Sen 1968), so that a point that is
  * off does not bend it. Null where no two points are `apart` in x.
  */
-export function robustLine(points: readonly Point[], apart: number): RobustLine | null {
+export function robustLine(points: readonly Point[], spacing: number): RobustLine | null {
   const slopes: number[] = []
   for (const [i, a] of points.entries()) {
     for (const b of points.slice(i + 1)) {
-      if (Math.abs(b.x - a.x) >= apart) slopes.push((b.y - a.y) / (b.x - a.x))
+      if (Math.abs(b.x - a.x) >= spacing) slopes.push((b.y - a.y) / (b.x - a.x))
     }
   }
   if (slopes.length === 0) return null

@@ -73,9 +73,9 @@ export function paperBag({
 }: PaperInput): PaperBag {
   const bag = clubs.filter(({ kind }) => kind !== 'putter').toSorted((a, b) => a.order - b.order)
   const stockOf = (id: ClubId) => atStation(analysis.stocks, fullSwingOf(id))
-  const places = carriesByGaps(bag, analysis)
+  const indexes = carriesByGaps(bag, analysis)
   const status = bag.flatMap((club): HitClubCarry[] => {
-    const [stock, carryM] = [stockOf(club.id), places.get(club.id)]
+    const [stock, carryM] = [stockOf(club.id), indexes.get(club.id)]
     return isHit(stock) && carryM !== undefined ? [hitClubCarry(club, stock, carryM)] : []
   })
   const onPaper = (club: RefitClub, stock: Stock | undefined, own: HitClubCarry | undefined): PaperClub => ({
@@ -132,7 +132,7 @@ function carriesByGaps(
   bag: readonly RefitClub[],
   { stocks, gaps }: Pick<BagAnalysis, 'stocks' | 'gaps'>,
 ): Map<ClubId, number> {
-  const places = new Map<ClubId, number>()
+  const indexes = new Map<ClubId, number>()
   const between = gaps.filter(isMeasured)
   let last: { id: ClubId; carryM: number } | null = null
   for (const { id } of bag) {
@@ -142,8 +142,8 @@ function carriesByGaps(
     const gap =
       before && between.find(({ longerId, shorterId }) => longerId === before.id && shorterId === id)
     const carryM: number = before && gap ? before.carryM - carryDifference(gap) : stock.model.carryM
-    places.set(id, carryM)
+    indexes.set(id, carryM)
     last = { id, carryM }
   }
-  return places
+  return indexes
 }

@@ -81,7 +81,7 @@ function touches(bag: PaperBag, after: PaperBag, fixes: readonly Fix[], gapToImp
 }
 
 /** The gaps in the place of one: between its clubs, or across the club that is gone. */
-export function inPlaceOf(
+export function replacementFor(
   before: PaperBag,
   after: PaperBag,
   gaps: readonly PaperGap[],

@@ -67,14 +67,14 @@ function smallerSpread(a: Keeping, b: Keeping): { keep: 0 | 1; because: KeptFor 
 }
 
 /** Whether a full shot stays on a green, on normal ground (common practice). */
-export type HoldsGreen = 'yes' | 'with-room' | 'no'
-const HOLDS_GREEN = { landingDeg: 45, runM: yards(8) }
+export type HoldingGreen = 'yes' | 'with-room' | 'no'
+const HOLDING = { landingDeg: 45, runM: yards(8) }
 const WITH_ROOM = { landingDeg: 40, runM: yards(14) }
 
 /** Null where neither its landing nor its run is known. */
-export function isHeldByGreen({ landingDeg, runM }: Omit<ClubUse, 'carryM'>): HoldsGreen | null {
+export function isHeldByGreen({ landingDeg, runM }: Omit<ClubUse, 'carryM'>): HoldingGreen | null {
   if (landingDeg === undefined && runM === undefined) return null
-  if ((landingDeg ?? 0) >= HOLDS_GREEN.landingDeg || (runM ?? Infinity) <= HOLDS_GREEN.runM) return 'yes'
+  if ((landingDeg ?? 0) >= HOLDING.landingDeg || (runM ?? Infinity) <= HOLDING.runM) return 'yes'
   if ((landingDeg ?? 90) < WITH_ROOM.landingDeg || (runM ?? 0) > WITH_ROOM.runM) return 'no'
   return 'with-room'
 }

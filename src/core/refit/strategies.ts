@@ -7,7 +7,7 @@ import { boughtBy, isTurn, type Fix } from './fixes'
 import type { Gate } from './gate'
 import type { PaperBag } from './paper-bag'
 import { evaluate, goodGaps, sumEven, type PaperGap } from './paper-gaps'
-import { inPlaceOf, meantBy, proposalOf, type Proposal } from './proposal'
+import { replacementFor, meantBy, proposalOf, type Proposal } from './proposal'
 import { BEND_INCREMENT_DEG } from './refit-club'
 import { additions, clubsAround, bestBends, outsideM, ranked, swaps, type Sought } from './search'
 
@@ -66,7 +66,7 @@ export function leastWork(
           sumEven(gaps) >= before + LEAST_GAIN &&
           now.some((gapToImprove) => gapToImprove === meant[0]) &&
           now.every((gapToImprove) =>
-            inPlaceOf(bag, after, gaps, gapToImprove).every(({ good }) => good >= EACH_GOOD),
+            replacementFor(bag, after, gaps, gapToImprove).every(({ good }) => good >= EACH_GOOD),
           ) &&
           refused(bag, fixes, rules) === null
         )
@@ -154,7 +154,7 @@ export function fewer(bag: PaperBag, gates: readonly Gate[], rules: Proposing): 
       const gone = before.filter((gap) => fixes.some((fix) => 'clubId' in fix && isOfGap(gap, fix.clubId)))
       const mostM = Math.max(0, ...gone.map(outsideOf)) + MERGED_WORSE_M
       const isGone = meantBy(bag, gates, fixes).some((gapToImprove) => {
-        const [index] = inPlaceOf(bag, after, gaps, gapToImprove)
+        const [index] = replacementFor(bag, after, gaps, gapToImprove)
         return index && (index.good >= EACH_GOOD || outsideOf(index) <= mostM)
       })
       return isGone && then.of - then.good < now.of - now.good && refused(bag, fixes, rules) === null

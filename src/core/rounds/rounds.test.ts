@@ -13,7 +13,7 @@ import {
 import { lengthIn, yards } from '../units'
 import { bayToCourse } from './bay-to-course'
 import { demandBetween, demandBins, demandIn, goalZoneOf, byDemand, NO_DEMAND } from './demand'
-import { clubUse, leavesGap, notHit, useInRounds } from './use'
+import { clubUse, leavesGap, notHit, clubsInRounds } from './use'
 
 const HOUR_MS = 3_600_000
 const NOW_MS = Date.UTC(2026, 3, 11, 12)
@@ -117,7 +117,7 @@ describe('use', () => {
       ]),
       round([shot('wedge', 60, { swing: 'half' })]),
     ]
-    expect(useInRounds(rounds)).toEqual([
+    expect(clubsInRounds(rounds)).toEqual([
       { clubId: '7-iron', swing: 'full', shots: 3, carries: 2, carryM: 125 },
       { clubId: 'wedge', swing: 'half', shots: 1, carries: 0, carryM: null },
     ])

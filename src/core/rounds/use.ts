@@ -71,7 +71,7 @@ export function leavesGap(
 export type RoundUse = Station & { shots: number; carries: number; carryM: number | null }
 
 /** Shots on the course by station, with the mean of the carries that were said. */
-export function useInRounds(rounds: readonly Round[]): RoundUse[] {
+export function clubsInRounds(rounds: readonly Round[]): RoundUse[] {
   const by = new Map<string, RoundShot[]>()
   for (const shot of rounds.flatMap(({ shots }) => shots))
     by.set(stationKey(shot), [...(by.get(stationKey(shot)) ?? []), shot])

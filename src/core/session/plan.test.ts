@@ -150,13 +150,13 @@ describe('how far a plan is hit', () => {
 describe('shots put in front of a plan', () => {
   const planned = (clubId: string, shots: number, day = 1): PlannedBlock => ({ ...block(clubId, shots), day })
   const shot = (clubId: string, swing = 'full'): Station => ({ clubId: clubId as ClubId, swing })
-  const told = (plan: PlannedBlock[]) => plan.map(({ clubId, shots, day }) => `${day}: ${clubId} ${shots}`)
+  const lines = (plan: PlannedBlock[]) => plan.map(({ clubId, shots, day }) => `${day}: ${clubId} ${shots}`)
 
   it('come next: what was hit stays hit, what is left follows, other days stay', () => {
     const plan = [planned('wedge', 3), planned('9-iron', 3), planned('driver', 3, 2)]
     const hit = [shot('wedge'), shot('wedge'), shot('wedge'), shot('9-iron')]
     const with7 = planWithNext(plan, hit, [block('7-iron', 6)])
-    expect(told(with7)).toEqual(['1: wedge 3', '1: 9-iron 1', '1: 7-iron 6', '1: 9-iron 2', '2: driver 3'])
+    expect(lines(with7)).toEqual(['1: wedge 3', '1: 9-iron 1', '1: 7-iron 6', '1: 9-iron 2', '2: driver 3'])
     const { left, at } = planProgress(
       with7.filter(({ day }) => day === 1),
       hit,
@@ -168,15 +168,15 @@ describe('shots put in front of a plan', () => {
   it('of a station that was hit already are hit again, and a session without a plan gets one', () => {
     const hit = [shot('wedge'), shot('wedge')]
     const again = planWithNext([], hit, [block('wedge', 3)])
-    expect(told(again)).toEqual(['1: wedge 2', '1: wedge 3'])
+    expect(lines(again)).toEqual(['1: wedge 2', '1: wedge 3'])
     expect(order(planProgress(again, hit).left)).toEqual(['wedge 3'])
-    expect(told(planWithNext([], [], [block('driver', 3)]))).toEqual(['1: driver 3'])
+    expect(lines(planWithNext([], [], [block('driver', 3)]))).toEqual(['1: driver 3'])
   })
 
   it('asked for again are not put in twice: what the plan still has of them comes first', () => {
     const once = planWithNext([planned('wedge', 3), planned('7-iron', 5)], [], [block('7-iron', 3)])
-    expect(told(once)).toEqual(['1: 7-iron 3', '1: wedge 3', '1: 7-iron 2'])
-    expect(told(planWithNext(once, [], [block('7-iron', 3)]))).toEqual(told(once))
+    expect(lines(once)).toEqual(['1: 7-iron 3', '1: wedge 3', '1: 7-iron 2'])
+    expect(lines(planWithNext(once, [], [block('7-iron', 3)]))).toEqual(lines(once))
   })
 
   it('keep two swings of one club apart', () => {

@@ -19,6 +19,6 @@ export type ShotStatus = {
 export function excludedBy(
   stocks: BagAnalysis['stocks'],
 ): (shot: { id: ShotId; apart?: Exclusion | null }) => boolean {
-  const excluded = new Set(stocks.flatMap(({ conditions }) => conditions?.apart ?? []))
+  const excluded = new Set(stocks.flatMap(({ conditions }) => conditions?.excluded ?? []))
   return (shot) => shot.apart === 'warm-up' || excluded.has(shot.id)
 }

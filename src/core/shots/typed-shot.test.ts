@@ -105,8 +105,8 @@ describe('several carries at once', () => {
     expect(carries('129 x 9999')).toEqual({
       kind: 'problems',
       problems: [
-        { place: 2, problem: { kind: 'not-a-carry', text: 'x' } },
-        { place: 3, problem: expect.objectContaining({ kind: 'implausible-carry', carry: 9999 }) },
+        { index: 2, problem: { kind: 'not-a-carry', text: 'x' } },
+        { index: 3, problem: expect.objectContaining({ kind: 'implausible-carry', carry: 9999 }) },
       ],
     })
     expect(carries('')).toMatchObject({ problems: [{ problem: { kind: 'empty' } }] })
@@ -115,7 +115,7 @@ describe('several carries at once', () => {
   it('asks about a side that was left out, and takes it for no carry of three', () => {
     expect(carries('129 3')).toEqual({
       kind: 'problems',
-      problems: [{ place: 2, problem: { kind: 'not-a-carry', text: '129 3' } }],
+      problems: [{ index: 2, problem: { kind: 'not-a-carry', text: '129 3' } }],
     })
   })
 })

@@ -65,7 +65,7 @@ export function readTypedShots(
   unit: LengthUnit,
 ):
   | { kind: 'shots'; shots: TypedShot[] }
-  | { kind: 'problems'; problems: { place: number; problem: TypedShotProblem }[] } {
+  | { kind: 'problems'; problems: { index: number; problem: TypedShotProblem }[] } {
   const spaced = text.replace(/[\n\r\t;]+|,(?=\s|$)|,(?=\d{3})/g, ' ').replace(/\s+/g, ' ')
   const pieces = spaced.match(ONE_OF_SEVERAL) ?? ['']
   const several = pieces.map((piece) => readTypedShot(piece, unit))
@@ -78,7 +78,7 @@ export function readTypedShots(
       ? { kind: 'not-a-carry', text: pieces.length === 2 ? text.trim() : (pieces[i] ?? '') }
       : each,
   )
-  const problems = read.flatMap((each, i) => (each.kind === 'shot' ? [] : [{ place: i + 1, problem: each }]))
+  const problems = read.flatMap((each, i) => (each.kind === 'shot' ? [] : [{ index: i + 1, problem: each }]))
   if (problems.length > 0) return { kind: 'problems', problems }
   return { kind: 'shots', shots: read.filter((each) => each.kind === 'shot') }
 }

@@ -77,12 +77,12 @@ const isDigit = (letter: string | undefined): letter is string =>
 
 /** Two digits swapped that stand beside each other, a point between them or not. */
 function swaps(text: string): number[] {
-  const places = [...text].flatMap((letter, i) => (isDigit(letter) ? [i] : []))
-  return places.slice(1).flatMap((b, i) => {
-    const a = places[i] as number
-    const letters = [...text]
-    ;[letters[a], letters[b]] = [letters[b] as string, letters[a] as string]
-    return letters.join('') === text ? [] : [Number(letters.join(''))]
+  const indexes = [...text].flatMap((letter, i) => (isDigit(letter) ? [i] : []))
+  return indexes.slice(1).flatMap((b, i) => {
+    const a = indexes[i] as number
+    const chars = [...text]
+    ;[chars[a], chars[b]] = [chars[b] as string, chars[a] as string]
+    return chars.join('') === text ? [] : [Number(chars.join(''))]
   })
 }
 

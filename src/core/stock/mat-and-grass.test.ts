@@ -80,7 +80,7 @@ describe('a golfer whose stocks stand for grass', () => {
     const alone = analyseBag({ clubs: SIX, shots: [...grass, ...hit('9-iron', around(136, 6))] })
     expect(atStation(stocks, seven)?.carryM).toBeCloseTo(atStation(alone.stocks, seven)!.carryM!, 9)
     expect(atStation(stocks, seven)).toMatchObject({ conditions: { why: ['mat'], counted: 0 } })
-    expect(atStation(stocks, seven)?.conditions?.apart).toHaveLength(9)
+    expect(atStation(stocks, seven)?.conditions?.excluded).toHaveLength(9)
     expect(atStation(stocks, seven)?.adjustments).toBeUndefined()
     expect(atStation(stocks, nine)).toMatchObject({
       conditions: { apart: [], countedWhy: ['mat'] },

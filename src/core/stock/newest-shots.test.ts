@@ -47,7 +47,7 @@ describe('the shots of a stock', () => {
       newestShots(shots, windCounts).taken.filter(({ apart: excluded }) => excluded === undefined).length
     expect([calm(false), calm(true)]).toEqual([60, 30])
     const stock = analyseBag({ clubs: SIX, shots }).stocks.find(({ clubId }) => clubId === '7-iron')
-    expect([stock?.count, stock?.conditions?.apart.length]).toEqual([60, 60])
+    expect([stock?.count, stock?.conditions?.excluded.length]).toEqual([60, 60])
     const windy = sessions([60, 60, 60, 60], { apart: 'wind' })
     expect(newestShots(windy).older).toMatchObject([{ shots: 120 }])
   })

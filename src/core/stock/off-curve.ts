@@ -35,7 +35,7 @@ const SURE = 0.95
 /** Ball speed over club speed outside these is a misread of one of them. */
 const SMASH = { least: 0.5, most: 2 }
 /** Logarithm of smash over that of carry: clubs are usually this far off the line. */
-const SMASH_OVER_CARRY: LineKind = { apart: 0.01, usualSd: 0.01 }
+const SMASH_OVER_CARRY: LineKind = { usualGap: 0.01, usualSd: 0.01 }
 /** A golfer's share missed before the other clubs have spoken, in shots (from memory of practice). */
 const USUAL_MISSED = { missed: 3, good: 17 }
 /** Left out, but not by the strike. */

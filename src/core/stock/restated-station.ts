@@ -31,7 +31,7 @@ export function restatedStation(
   const because = solid.flatMap((each) => (each.kind === 'as-hit' ? [each.because] : []))
   const mean = (of: (shot: (typeof restated)[number]) => number) =>
     solid.length === 0 ? 0 : restated.reduce((sum, each) => sum + of(each), 0) / solid.length
-  const places = restated[0]?.crisis.length ?? 0
+  const crisisCount = restated[0]?.crisis.length ?? 0
   return {
     restated: restated.length,
     asHit: because.length,
@@ -39,7 +39,7 @@ export function restatedStation(
     changeM: mean(({ changeM }) => changeM),
     sdM: mean(({ sdM }) => sdM),
     ownSdM: mean(({ ownSdM }) => ownSdM),
-    crisisM: Array.from({ length: places }, (_, i) =>
+    crisisM: Array.from({ length: crisisCount }, (_, i) =>
       mean(({ crisis, carryM }) => (crisis[i] ?? 0) * carryM),
     ),
   }

@@ -22,7 +22,7 @@ const DONE = { halfM: yards(3), halfOfCarry: 0.03 }
 type ShotsOfStation = {
   readings: readonly ShotReading[]
   unreadable: readonly Shot[]
-  apart: readonly Shot[]
+  excluded: readonly Shot[]
 }
 
 /**
@@ -42,7 +42,7 @@ export function stationStock(
 
 function stockOfShots(
   station: StationModel,
-  { readings: asHit, unreadable, apart: excluded }: ShotsOfStation,
+  { readings: asHit, unreadable, excluded }: ShotsOfStation,
   model: BagModel,
   rule: StockRule,
 ): Stock {
@@ -153,7 +153,7 @@ function conditionsOf(
   if (outside.length === 0 && counted.length === 0) return null
   const withAllM = stockFrom([...carries, ...outside.map(({ carryM }) => carryM as number)])
   return {
-    apart: outside.map(({ id }) => id),
+    excluded: outside.map(({ id }) => id),
     why: reasons(outside.flatMap(({ apart: why }) => why ?? [])),
     counted: counted.length,
     countedWhy: reasons(counted),

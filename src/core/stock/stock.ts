@@ -104,7 +104,7 @@ export type HitStock = OfStation & {
   inAir?: StockInAir
   /** Shots in wind, from a bad lie or off the other surface: those kept apart and why, how many of the counted ones are such and why, and the stock with all. */
   conditions?: {
-    apart: ShotId[]
+    excluded: ShotId[]
     why: Exclusion[]
     counted: number
     countedWhy: Exclusion[]

@@ -1,4 +1,4 @@
-import { useInRounds } from '../rounds/use'
+import { clubsInRounds } from '../rounds/use'
 import type { Round } from '../rounds/round'
 import { atStation, fullSwingOf } from '../station'
 import { isHit, type HitStock, type Stock } from '../stock/stock'
@@ -24,7 +24,7 @@ export function playAgainstStocks(
   const nearest = hit.toSorted(
     (a, b) => Math.abs(a.carryM - (missingM ?? 0)) - Math.abs(b.carryM - (missingM ?? 0)),
   )[0]
-  const inRounds = useInRounds(rounds)
+  const inRounds = clubsInRounds(rounds)
   const full = off && fullSwingOf(off.clubId)
   const ofOff = full && atStation(inRounds, full)
   return {

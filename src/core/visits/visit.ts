@@ -37,7 +37,7 @@ export type Went = (typeof WENT)[number]
 
 /** What a golfer says after play; null: nothing to say of it. */
 export type AfterPlay = {
-  saidMs: number
+  enteredMs: number
   /** A distance for which there was no club. */
   missingM: number | null
   /** A club that did not go its number. */

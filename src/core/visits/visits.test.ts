@@ -104,7 +104,7 @@ describe('what changed since a visit', () => {
 describe('what is said after play', () => {
   const { stocks } = analyseBag({ clubs: SIX, shots: goodBag(8) })
   const fields: AfterPlay = {
-    ...{ saidMs: NOW_MS, missingM: yards(148), off: { clubId: club('7-iron'), went: 'short' } },
+    ...{ enteredMs: NOW_MS, missingM: yards(148), off: { clubId: club('7-iron'), went: 'short' } },
     ...{ unusedId: club('7-wood'), words: null },
   }
   const round = (...shots: [string, number | null][]): Round =>
@@ -117,16 +117,16 @@ describe('what is said after play', () => {
     }) as unknown as Round
 
   it('stands beside the nearest stock, the stock with its rounds, and how often the club was hit', () => {
-    const beside = playAgainstStocks(fields, stocks, [
+    const played = playAgainstStocks(fields, stocks, [
       round(['7-iron', yards(150)], ['7-iron', yards(154)], ['7-iron', null]),
       round(['7-wood', null]),
     ])
     const seven = stocks.filter(isHit).find(({ clubId }) => clubId === '7-iron')
-    expect(beside.uncovered?.nearest.clubId).toBe('9-iron')
-    expect(lengthIn(beside.uncovered?.offM ?? 0, 'yd')).toBeCloseTo(136 - 148, 0)
-    expect(beside.off?.stock).toBe(seven)
-    expect(beside.off?.inRounds).toEqual({ carries: 2, carryM: yards(152) })
-    expect(beside.unused).toEqual({ shots: 1, rounds: 2 })
+    expect(played.uncovered?.nearest.clubId).toBe('9-iron')
+    expect(lengthIn(played.uncovered?.offM ?? 0, 'yd')).toBeCloseTo(136 - 148, 0)
+    expect(played.off?.stock).toBe(seven)
+    expect(played.off?.inRounds).toEqual({ carries: 2, carryM: yards(152) })
+    expect(played.unused).toEqual({ shots: 1, rounds: 2 })
   })
 
   it('that is nothing has nothing beside it, and a club without shots no stock', () => {

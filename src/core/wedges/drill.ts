@@ -25,8 +25,8 @@ const SPREAD_M = yards(5)
  * @param chance a number from 0 to 1 that is new for each call
  */
 export function nextCall([from, to]: Stretch, last: number | null, chance: number): number {
-  const steps = Math.max(1, Math.round((to - from) / SPACING_M) + 1)
-  const all = Array.from({ length: steps }, (_, i) => from + i * SPACING_M)
+  const count = Math.max(1, Math.round((to - from) / SPACING_M) + 1)
+  const all = Array.from({ length: count }, (_, i) => from + i * SPACING_M)
   const free = all.filter((at) => last === null || Math.abs(at - last) >= SPREAD_M)
   const choice = free.length > 0 ? free : all
   return choice[Math.min(choice.length - 1, Math.floor(chance * choice.length))] as number

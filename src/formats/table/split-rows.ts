@@ -34,12 +34,12 @@ function* rowsOf(
   hinted: boolean,
 ): Generator<string[]> {
   let first = hinted
-  let letters = pieceChars
+  let chars = pieceChars
   for (let from = 0; from < text.length;) {
-    const last = from + letters >= text.length
-    const { data, meta } = parser.parse(text.slice(from, from + letters), 0, !last) as Piece
+    const last = from + chars >= text.length
+    const { data, meta } = parser.parse(text.slice(from, from + chars), 0, !last) as Piece
     // A row that is longer than a piece, such as a quote that nobody closed.
-    if (data.length === 0 && !last) letters *= 2
+    if (data.length === 0 && !last) chars *= 2
     else {
       if (last && data.at(-1)?.join('') === '') data.pop()
       for (const row of data) {
@@ -48,7 +48,7 @@ function* rowsOf(
       }
       if (last) return
       from += meta.cursor
-      letters = pieceChars
+      chars = pieceChars
     }
   }
 }

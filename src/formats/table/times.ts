@@ -76,7 +76,7 @@ const iso =
     if (!match) return undefined
     const at = parseISO(cell.trim().replace(' ', 'T'))
     if (!isValid(at)) return undefined
-    return match[3] ? at.getTime() : atPlace(at, offsetMin)
+    return match[3] ? at.getTime() : toLocal(at, offsetMin)
   }
 
 const byFormat =
@@ -84,12 +84,12 @@ const byFormat =
   (cell) => {
     const at = parse(cell.trim(), format, new Date(2001, 0, 1))
     return isValid(at) && at.getFullYear() > 1970 && at.getFullYear() < 2100
-      ? atPlace(at, offsetMin)
+      ? toLocal(at, offsetMin)
       : undefined
   }
 
 /** A clock of this machine's as one of the place's. */
-const atPlace = (local: Date, offsetMin: number): number =>
+const toLocal = (local: Date, offsetMin: number): number =>
   local.getTime() - (local.getTimezoneOffset() + offsetMin) * 60_000
 
 function formats(daysFirst: boolean): string[] {

@@ -3,13 +3,13 @@ import type { GolferId } from '@/core/ids'
 import { PAIRED_FOR_MS, Pairings } from './pairings'
 
 const START = 'kalo bemi tafo ruza nobi'
-const who = (nowMs: number, address = '10.0.0.9') => ({ address, device: 'a phone', nowMs })
+const from = (nowMs: number, address = '10.0.0.9') => ({ address, device: 'a phone', nowMs })
 
 describe('pairing', () => {
   it('with the passcode of the start is for all of Banco, 12 hours, as often as it is given', () => {
     const pairings = new Pairings(START)
-    const first = pairings.pair('KALO-bemi-tafo-ruza-nobi', who(1000))
-    const second = pairings.pair(START, who(2000))
+    const first = pairings.pair('KALO-bemi-tafo-ruza-nobi', from(1000))
+    const second = pairings.pair(START, from(2000))
     if (first.kind !== 'paired' || second.kind !== 'paired') throw new Error('the passcode is right')
     expect(first.scope).toEqual({ kind: 'whole' })
     expect(first.token).not.toBe(second.token)
@@ -27,15 +27,15 @@ describe('pairing', () => {
     const scope = { kind: 'bay' as const, golferId: 'g' as GolferId }
     const { words, untilMs } = pairings.makeCode(scope, 0)
     expect(untilMs).toBe(15 * 60_000)
-    expect(pairings.pair(words, who(1))).toMatchObject({ kind: 'paired', scope })
-    expect(pairings.pair(words, who(2))).toEqual({ kind: 'wrong' })
+    expect(pairings.pair(words, from(1))).toMatchObject({ kind: 'paired', scope })
+    expect(pairings.pair(words, from(2))).toEqual({ kind: 'wrong' })
     const late = pairings.makeCode(scope, 0)
-    expect(pairings.pair(late.words, who(untilMs, '10.0.0.1'))).toEqual({ kind: 'wrong' })
+    expect(pairings.pair(late.words, from(untilMs, '10.0.0.1'))).toEqual({ kind: 'wrong' })
   })
 
   it('ends from the desk, for that phone alone', () => {
     const pairings = new Pairings(START)
-    const [a, b] = [pairings.pair(START, who(0)), pairings.pair(START, who(0))]
+    const [a, b] = [pairings.pair(START, from(0)), pairings.pair(START, from(0))]
     if (a.kind !== 'paired' || b.kind !== 'paired') throw new Error('the passcode is right')
     const id = pairings.of(a.token, 1)?.id ?? ''
     expect([pairings.end(id), pairings.end(id)]).toEqual([true, false])
@@ -47,7 +47,7 @@ describe('pairing', () => {
     const pairings = new Pairings(START)
     const closed: string[] = []
     const open = (what: string) => {
-      const found = pairings.pair(START, who(0))
+      const found = pairings.pair(START, from(0))
       if (found.kind !== 'paired') throw new Error('the passcode is right')
       const id = pairings.of(found.token, 1)?.id ?? ''
       return { id, over: pairings.opened(id, () => closed.push(what)) }
@@ -66,14 +66,14 @@ describe('pairing', () => {
 
   it('of 1,000 wrong passcodes, one every tenth of a second, tries a handful; another address is not held up', () => {
     const pairings = new Pairings(START)
-    const kinds = Array.from({ length: 1000 }, (_, i) => pairings.pair(`guess ${i}`, who(i * 100)).kind)
+    const kinds = Array.from({ length: 1000 }, (_, i) => pairings.pair(`guess ${i}`, from(i * 100)).kind)
     const judged = kinds.filter((kind) => kind === 'wrong').length
     // Three at once, then after 1, 2, 4, 8, 16, 32 s, and one more in the second minute.
     expect(judged).toBe(9)
     expect(kinds.filter((kind) => kind === 'wait')).toHaveLength(1000 - judged)
     expect(pairings.list(100_000).failed).toHaveLength(judged)
-    expect(pairings.pair(START, who(100_000)).kind).toBe('wait')
-    expect(pairings.pair(START, who(100_000, '10.0.0.7')).kind).toBe('paired')
-    expect(pairings.pair(START, who(200_000)).kind).toBe('paired')
+    expect(pairings.pair(START, from(100_000)).kind).toBe('wait')
+    expect(pairings.pair(START, from(100_000, '10.0.0.7')).kind).toBe('paired')
+    expect(pairings.pair(START, from(200_000)).kind).toBe('paired')
   })
 })

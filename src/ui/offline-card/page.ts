@@ -1,10 +1,10 @@
-import { countsAs, greenOf, hazardOf, numberFound, type NumberRequest } from '@/core/course/number'
+import { playsAs, greenOf, hazardOf, numberFound, type NumberRequest } from '@/core/course/number'
 import type { CourseShot } from '@/core/course/course-shots'
 import { HAZARDS, type HazardKind } from '@/core/course/cover-confidence'
 import type { OfflineCard } from '@/core/course/offline-card'
 import type { ClubId } from '@/core/ids'
 import { readLength } from '@/core/typed-length'
-import { choiceLine, countsAsLine, numberFinding } from '@/text/course-number'
+import { choiceLine, playsAsLine, numberFinding } from '@/text/course-number'
 import { age, chance } from '@/text/numbers'
 import { mpsFrom, type HeightUnit } from '@/core/units'
 
@@ -59,7 +59,7 @@ function response(): void {
   const choices = numberFound(shots, of)
   const [best] = choices
   const name = ({ shot }: (typeof choices)[number]) => shot.clubId
-  finding.textContent = `${best ? countsAsLine(of, countsAs(best, of.leftM), taken.units) : ''}${numberFinding(choices, of, name, taken.units)}.`
+  finding.textContent = `${best ? playsAsLine(of, playsAs(best, of.leftM), taken.units) : ''}${numberFinding(choices, of, name, taken.units)}.`
   for (const choice of choices) {
     const item = document.createElement('li')
     const [club, likely, line] = [

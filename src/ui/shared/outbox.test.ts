@@ -76,17 +76,17 @@ beforeEach(() => {
 
 describe('typed shots that wait in the browser', () => {
   it('tell who listens once they were taken, and not while nobody answers', async () => {
-    let answers = false
+    let isAnswering = false
     const { outbox, waits, type } = page(
       () => storage,
-      () => (answers ? taken : unreachable()),
+      () => (isAnswering ? taken : unreachable()),
     )
     const received: number[] = []
     const deaf = outbox.onSent(() => received.push(waits(SESSION).length))
     type('a', 'b')
     await outbox.sendAll()
     expect(received).toEqual([])
-    answers = true
+    isAnswering = true
     await outbox.sendAll()
     expect(received).toEqual([0])
     deaf()
@@ -120,32 +120,32 @@ describe('typed shots that wait in the browser', () => {
   })
 
   it('are sent before a newer one, and hold it back while nobody answers: none overtakes another', async () => {
-    let answers = false
+    let isAnswering = false
     const { outbox, posted, waits, type } = page(
       () => storage,
-      () => (answers ? taken : unreachable()),
+      () => (isAnswering ? taken : unreachable()),
     )
     type('a', 'b', 'c')
     expect(await outbox.sendTyped(SESSION, [id('c')])).toMatchObject({ ok: false, unreachable: true })
-    answers = true
+    isAnswering = true
     expect(await outbox.sendTyped(SESSION, [id('c')])).toMatchObject({ ok: true })
     expect(posted.map(({ ids }) => ids[0])).toEqual(['a', 'a', 'b', 'c'])
     expect(waits(SESSION)).toEqual([])
   })
 
   it('wait on while nobody answers: none is lost, and somebody is told to try again', async () => {
-    let told = 0
+    let count = 0
     const { outbox, waits, type } = page(
       () => storage,
       ({ ids }) => (ids[0] === 'a' ? taken : unreachable()),
     )
-    outbox.onWaiting(() => told++)
+    outbox.onWaiting(() => count++)
     type('a', 'b')
     outbox.keep(OTHER, shot('c'))
     expect(await outbox.sendAll()).toMatchObject({ taken: 1, reached: false })
     expect([waits(SESSION), waits(OTHER)]).toEqual([['b'], ['c']])
     await outbox.sendTyped(SESSION, [id('b')])
-    expect([waits(SESSION), told]).toEqual([['b'], 1])
+    expect([waits(SESSION), count]).toEqual([['b'], 1])
   })
 
   it('that are refused are kept with the reason, and hold up no other', async () => {

@@ -73,18 +73,18 @@ describe('a work that takes a while', () => {
       'ess","done":2,"of":4}\n',
       '{"says":"done","answer":{"taken":4}}\n',
     )
-    const told: number[] = []
+    const progress: number[] = []
     const stops: (() => Promise<unknown>)[] = []
     const sent = await sendWork(
       '/api/x',
       {},
       {
-        onProgress: ({ done }) => told.push(done),
+        onProgress: ({ done }) => progress.push(done),
         onStart: (stop) => stops.push(stop),
       },
     )
     expect(sent).toEqual({ ok: true, value: { taken: 4 } })
-    expect(told).toEqual([2])
+    expect(progress).toEqual([2])
     await stops[0]?.()
     expect(urls).toEqual(['/api/x', '/api/work/n1'])
   })

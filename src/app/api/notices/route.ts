@@ -22,13 +22,13 @@ export function GET(request: Request): Response {
   let stop = () => {}
   const stream = new ReadableStream({
     start(controller) {
-      let told = ''
+      let sent = ''
       const notify = () => {
-        told = markNow()
+        sent = markNow()
         const newest = newestIfRead()
         // Whoever asks for data that cannot be read is told so: a timer that fails would take the server along.
         if (newest === null) return
-        controller.enqueue(encoder.encode(`id: ${told}\ndata: newest shot: ${newest}\n\n`))
+        controller.enqueue(encoder.encode(`id: ${sent}\ndata: newest shot: ${newest}\n\n`))
       }
       controller.enqueue(encoder.encode('retry: 500\n\n'))
       notify()
@@ -42,7 +42,7 @@ export function GET(request: Request): Response {
       }
       const unlisten = listen(notify, end)
       const look = setInterval(() => {
-        if (markNow() !== told) notify()
+        if (markNow() !== sent) notify()
       }, POLL_MS)
       stop = () => {
         unlisten()

@@ -89,7 +89,7 @@ export function BagScreen({ golferId, bag, moments }: Props) {
                   <Slot
                     key={club.id}
                     club={club}
-                    place={i + 1}
+                    index={i + 1}
                     onEdit={() => setEdited(club)}
                     onRack={() => toRack(club.id)}
                   />
@@ -194,9 +194,9 @@ const FULL: Problem = {
   sentence: `The bag has its ${MOST_CLUBS} clubs (Rule 4.1b): the new one is on the rack. Put another on the rack to make room.`,
 }
 
-type SlotProps = { club: OwnedClub; place: number; onEdit: () => void; onRack: () => void }
+type SlotProps = { club: OwnedClub; index: number; onEdit: () => void; onRack: () => void }
 
-function Slot({ club, place: index, onEdit, onRack }: SlotProps) {
+function Slot({ club, index, onEdit, onRack }: SlotProps) {
   const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition, isDragging } =
     useSortable({ id: club.id })
   return (

@@ -9,7 +9,7 @@ import { useSubmit } from '../../shared/use-submit'
 import { Problems } from '../../shared/shell/problems'
 import styles from './bag.module.css'
 
-export type NamedClub = { label: string; shots: number; held: number; clubId: ClubId | null; said: boolean }
+export type NamedClub = { label: string; shots: number; held: number; clubId: ClubId | null; isAssigned: boolean }
 
 /** What monitors and files call the clubs: what each name means, to change or to forget. */
 export function ClubNames({ golferId, bag, names }: { golferId: GolferId; bag: Bag; names: NamedClub[] }) {
@@ -26,14 +26,14 @@ export function ClubNames({ golferId, bag, names }: { golferId: GolferId; bag: B
           <span className="quiet fw-normal">a change moves the shots that came under the name</span>
         </h2>
         <ul>
-          {names.map(({ label, shots, held, clubId, said }) => (
+          {names.map(({ label, shots, held, clubId, isAssigned }) => (
             <li key={label}>
               <span>
                 <b>{label}</b>{' '}
                 <span className="quiet">
                   {count(shots, 'shot')}
                   {held > 0 && `, ${held} held`}
-                  {!said && clubId !== null && ', by its letters'}
+                  {!isAssigned && clubId !== null && ', by its letters'}
                 </span>
               </span>
               <Form.Select
@@ -49,7 +49,7 @@ export function ClubNames({ golferId, bag, names }: { golferId: GolferId; bag: B
                   </option>
                 ))}
               </Form.Select>
-              {said && (
+              {isAssigned && (
                 <Button
                   size="sm"
                   variant="outline"

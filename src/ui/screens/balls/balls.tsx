@@ -13,7 +13,7 @@ import type { Block } from '@/core/session/plan'
 import { lengthIn } from '@/core/units'
 import { FULL_SWING } from '@/core/station'
 import { ballFactorChart } from '@/draw/ball-factor'
-import { ballFinding, clubFactor, countsAsSentence, moreBalls } from '@/text/balls'
+import { ballFinding, clubFactor, playsAsSentence, moreBalls } from '@/text/balls'
 import { clubNames } from '@/text/names'
 import { listed } from '@/text/numbers'
 import type { BallsView } from '@/views/balls-view'
@@ -123,7 +123,7 @@ export function Balls({ golfer, bag, balls, pairs, chosen, trial, factors, varia
               <Switch
                 id="count-as"
                 checked={corrections !== undefined}
-                label={countsAsSentence(trial.second, corrections ?? proposed ?? { as: trial.first, at: [] })}
+                label={playsAsSentence(trial.second, corrections ?? proposed ?? { as: trial.first, at: [] })}
                 onChange={(on) =>
                   submit('PATCH', api, {
                     ball: corrections?.ball ?? trial.second,
@@ -150,7 +150,7 @@ export function Balls({ golfer, bag, balls, pairs, chosen, trial, factors, varia
               <Switch
                 id={`count-${each.ball}`}
                 checked={each.on}
-                label={countsAsSentence(each.ball, each)}
+                label={playsAsSentence(each.ball, each)}
                 onChange={() => submit('PATCH', api, { ball: each.ball, factor: null })}
               />
             </section>

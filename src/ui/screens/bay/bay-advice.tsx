@@ -31,7 +31,7 @@ export function BayAdvice({ view, bay, onRest }: { view: BayView; bay: BayAction
         ? []
         : analysis.next.filter((each) => planned.has(stationKey(each)))
   const warnings = analysis.warnings.filter((warning) => warning.kind !== 'unknown-club' && ofToday(warning))
-  const said = analysis.recommendations.find(({ kind }) => kind === 'strikes')
+  const strikes = analysis.recommendations.find(({ kind }) => kind === 'strikes')
   const changed = view.changes.find(({ clubId }) => clubId === session.open?.clubId)
   return (
     <>
@@ -64,9 +64,9 @@ export function BayAdvice({ view, bay, onRest }: { view: BayView; bay: BayAction
           Best to hit next: <b>{nextLine(next, name)}</b>
         </p>
       )}
-      {said && (
+      {strikes && (
         <p className="quiet next-line mb-0">
-          {helpWords(said, name)}. {priceWords(said)}
+          {helpWords(strikes, name)}. {priceWords(strikes)}
         </p>
       )}
     </>

@@ -33,7 +33,7 @@ export function BayStart({
   waiting,
   proposed,
   lastSetUp,
-  lastPlace,
+  lastUsedPlace,
   profiles,
   stoppedToday,
   ...source
@@ -43,7 +43,7 @@ export function BayStart({
   const { problems, setProblems, send } = useSubmit()
   const [start, setStart] = useState((): StartDraft => ({
     plan: firstDraft(source, proposed),
-    place: lastPlace ?? 'indoor',
+    place: lastUsedPlace ?? 'indoor',
     setUp: startingFrom(lastSetUp),
     warmUp: false,
   }))

@@ -304,7 +304,7 @@ export function Bay({ first }: { first: BayView }) {
               onShots={(typed) =>
                 bay.hit(
                   open,
-                  typed.map((each) => ({ ...each, held: isAskedAbout(doubtAt(each, view, open)) })),
+                  typed.map((each) => ({ ...each, held: isInDoubt(doubtAt(each, view, open)) })),
                 )
               }
             />
@@ -344,7 +344,7 @@ export function Bay({ first }: { first: BayView }) {
 }
 
 /** No strike explains it: it waits for the golfer before it counts. */
-const isAskedAbout = (doubt: Doubt | null): boolean => doubt !== null && doubt.is !== 'short'
+const isInDoubt = (doubt: Doubt | null): boolean => doubt !== null && doubt.is !== 'short'
 
 /** What Banco takes a shot for; nothing while the server has not answered. */
 function judgedOf({ analysis }: BayView, id: ShotId): Judged | undefined {

@@ -181,22 +181,22 @@ function SlipChoices({
   const { lengthUnit } = view.golfer
   const meant = () => void correct(shot, slip, view, bay)
   const keep = () => void bay.decide([shot.id], 'released')
-  const keepIt = { id: 'asItIs', answer: keep, words: 'Keep what I typed' } as const
+  const keepIt = { id: 'asItIs', choose: keep, words: 'Keep what I typed' } as const
   const change = {
     id: 'proposal',
-    answer: meant,
+    choose: meant,
     words: `It was ${fixed(slip.proposal, 1)} ${lengthUnit}`,
   } as const
   return (
     <div className="btns">
       <CommandKeys of={{ proposal: meant, asItIs: keep }} enabled={byKey} />
-      {(keepFirst ? [keepIt, change] : [change, keepIt]).map(({ id, answer: response, words }, i) => (
+      {(keepFirst ? [keepIt, change] : [change, keepIt]).map(({ id, choose, words }, i) => (
         <CommandButton
           key={id}
           id={id}
           keyed={byKey}
           {...(i > 0 && { variant: 'outline' })}
-          onClick={response}
+          onClick={choose}
         >
           {words}
         </CommandButton>

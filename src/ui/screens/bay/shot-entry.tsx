@@ -136,12 +136,12 @@ export function ShotEntry({ unit, waiting, input, onShots, expectation, onClear 
 const coarse = (): boolean => typeof window !== 'undefined' && matchMedia('(pointer: coarse)').matches
 
 /** What is wrong with what was typed; of several carries each with its place. */
-const sentences = (problems: { place: number; problem: TypedShotProblem }[], unit: LengthUnit): string =>
-  problems.length === 1 && problems[0]?.place === 1
+const sentences = (problems: { index: number; problem: TypedShotProblem }[], unit: LengthUnit): string =>
+  problems.length === 1 && problems[0]?.index === 1
     ? sentence(problems[0].problem, unit)
     : problems
         .slice(0, 3)
-        .map(({ place: index, problem }) => `Carry ${index}: ${sentence(problem, unit)}`)
+        .map(({ index, problem }) => `Carry ${index}: ${sentence(problem, unit)}`)
         .join(' ') + ' None was taken.'
 
 function sentence(problem: TypedShotProblem, unit: LengthUnit): string {

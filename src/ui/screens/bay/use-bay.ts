@@ -102,8 +102,8 @@ export function useBay(first: BayView) {
     if (state.stale) void read()
   }, [state.stale, read])
 
-  const saying = (said: SessionEvent, fromShotId?: ShotId) =>
-    take(() => send('POST', `${session}/events`, { ...said, ...(fromShotId && { fromShotId }) }))
+  const saying = (event: SessionEvent, fromShotId?: ShotId) =>
+    take(() => send('POST', `${session}/events`, { ...event, ...(fromShotId && { fromShotId }) }))
 
   const open = (station: Station) => {
     chosen.current = true
@@ -176,7 +176,7 @@ export function useBay(first: BayView) {
     stop: () => {
       dispatch({ type: 'stopped', injuryStopMs: Date.now() })
       return take(async () => {
-        const sent = await send('PATCH', session, { hurt: true })
+        const sent = await send('PATCH', session, { injuryStop: true })
         return sent.ok ? send<BayView>('GET', `${session}/bay`) : sent
       })
     },
@@ -185,7 +185,7 @@ export function useBay(first: BayView) {
       dispatch({ type: 'stopped', injuryStopMs: null })
       dispatch({ type: 'opened', station })
       return take(async () => {
-        const sent = await send('PATCH', session, { hurt: false })
+        const sent = await send('PATCH', session, { injuryStop: false })
         return sent.ok ? send<BayView>('PUT', `${session}/station`, station) : sent
       })
     },

@@ -11,13 +11,13 @@ import { PrintTitle } from '../../shared/shell/print-title'
 import type { CourseView } from '@/views/course-view'
 import { DayForm } from './day-form'
 import { DayTable } from './day-table'
-import { Places } from './places'
+import { Venues } from './places'
 import { SeasonPicture } from './season-picture'
 import styles from './course.module.css'
 
 /** The bag in the air and on the ground of a day. */
 export function Course(view: CourseView) {
-  const { golfer, bag, day, setMs, places, card, counts, stations, airs, competitionUntilMs } = view
+  const { golfer, bag, day, setMs, venues, card, distances: counts, stations, airs, competitionUntilMs } = view
   if (competitionUntilMs !== null) return <OnlyThePlainCard golfer={golfer} untilMs={competitionUntilMs} />
   const name = clubNames(bag)
   const advice = dayAdvice(card, day, name, golfer)
@@ -49,7 +49,7 @@ export function Course(view: CourseView) {
         </Link>
       </PageHead>
       <AdjustmentsLine adjustments={card.adjustments} name={name} />
-      <Places golfer={golfer} day={day} places={places} />
+      <Venues golfer={golfer} day={day} venues={venues} />
       <RuleOfPlay golfer={golfer} />
       <AskForAir
         key={airs.map(({ id }) => id).join()}
@@ -59,7 +59,7 @@ export function Course(view: CourseView) {
       />
       <div className="course">
         <DayTable golfer={golfer} clubs={bag.clubs} card={card} />
-        <DayForm golfer={golfer} day={day} places={places} />
+        <DayForm golfer={golfer} day={day} venues={venues} />
       </div>
       {stations.length > 0 && (
         <SeasonPicture

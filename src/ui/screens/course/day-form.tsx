@@ -18,7 +18,7 @@ import { areNumbers, measuresOf, PERCENT, plain } from '../../shared/form/measur
 import { NumberOf } from '../../shared/form/number-of'
 import { Problems } from '../../shared/shell/problems'
 
-type Props = { golfer: Golfer; day: Day; places: Venue[] }
+type Props = { golfer: Golfer; day: Day; venues: Venue[] }
 type Along = 'with' | 'against'
 type DayFields = {
   place: string
@@ -52,7 +52,7 @@ function dayOf({ windMps, along, place, ...air }: DayFields, { crosswindMps }: D
 }
 
 /** The air and the ground of the day, typed or read from the weather station; a place can be kept. */
-export function DayForm({ golfer, day, places }: Props) {
+export function DayForm({ golfer, day, venues }: Props) {
   // A day that was set elsewhere on the page takes the place of what stands here.
   const { control, register, setValue, handleSubmit } = useForm<DayFields>({
     values: fieldsOf(day),
@@ -90,7 +90,7 @@ export function DayForm({ golfer, day, places }: Props) {
   const forget = async () => {
     await submit('DELETE', `${home}/venues`, { name })
   }
-  const kept = places.some((each) => each.name === name)
+  const kept = venues.some((each) => each.name === name)
   const along = useController({ control, name: 'along' }).field
   const ground = useController({ control, name: 'turf' }).field
   return (

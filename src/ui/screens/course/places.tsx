@@ -7,26 +7,26 @@ import { altitude } from '@/text/set-up'
 import { useSubmit } from '../../shared/use-submit'
 import { Problems } from '../../shared/shell/problems'
 
-type Props = { golfer: Golfer; day: Day; places: Venue[] }
+type Props = { golfer: Golfer; day: Day; venues: Venue[] }
 
 /** The golfer's courses: one that is tapped sets the day, with the altitude and the ground that it keeps. */
-export function Places({ golfer, day, places }: Props) {
+export function Venues({ golfer, day, venues }: Props) {
   const { problems, submit } = useSubmit()
-  if (places.length === 0) return null
+  if (venues.length === 0) return null
   const play = async ({ name, altitudeM, turf }: Venue) => {
     await submit('PUT', `/api/golfers/${golfer.id}/day`, { ...day, place: name, altitudeM, turf })
   }
   return (
     <>
       <div className="places no-print" role="group" aria-label="Places">
-        {places.map((place) => (
+        {venues.map((venue) => (
           <Button
-            key={place.name}
+            key={venue.name}
             variant="outline"
-            aria-pressed={day.place === place.name}
-            onClick={() => play(place)}
+            aria-pressed={day.place === venue.name}
+            onClick={() => play(venue)}
           >
-            {place.name}, {altitude(place.altitudeM, golfer)}
+            {venue.name}, {altitude(venue.altitudeM, golfer)}
           </Button>
         ))}
       </div>

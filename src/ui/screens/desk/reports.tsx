@@ -67,7 +67,7 @@ export function Reports({ golfers }: Props) {
       </PageHead>
       <Problems of={problems} />
       {making && (
-        <Working doing="Making the reports" what="reports" {...making} onStop={stop && (() => void stop())} />
+        <Working activity="Making the reports" what="reports" {...making} onStop={stop && (() => void stop())} />
       )}
       <section className="sheet p-3 d-grid gap-2" aria-label="Whose reports">
         {hit.length > 1 && (

@@ -48,7 +48,7 @@ export function Gaps({ golfer, bag, analysis, shots, gapsToFix, changes, demand 
   const [chosenId, choose] = useKept<string | null>(`gap ${golfer.id}`, null, isText)
   const kept = analysis.gaps.findIndex(({ longerId }) => longerId === chosenId)
   const chosen = kept < 0 ? found.gap : kept
-  const setChosen = (place: number) => choose(analysis.gaps[place]?.longerId ?? null)
+  const setChosen = (index: number) => choose(analysis.gaps[index]?.longerId ?? null)
   const clubs = bag.clubs.filter((club) => club.kind !== 'putter')
   const name = clubNames(bag)
   const gap = analysis.gaps[chosen]

@@ -46,7 +46,7 @@ export function InWind({ golfer, stock }: { golfer: Golfer; stock: Stock }) {
   const { problems, change } = useRules(golfer)
   const { conditions, carryM } = stock
   if (!conditions || carryM === undefined) return null
-  const { apart: excluded, why, counted, countedWhy, withAllM } = conditions
+  const { excluded, why, counted, countedWhy, withAllM } = conditions
   const isOfWind = why.some((each) => each === 'wind' || each === 'rough')
   return (
     <>

@@ -17,10 +17,10 @@ import { AdjustmentsLine } from '../../shared/shell/adjustments-line'
 import { PageHead } from '../../shared/shell/page-head'
 import styles from './history.module.css'
 
-type Props = HistoryView & { asked: string | undefined }
+type Props = HistoryView & { sessionId: string | undefined }
 
 /** Every stock over time: the chosen one large with its table, the whole bag in small beside each other. */
-export function History({ golfer, bag, stations, bags, more, asked: request }: Props) {
+export function History({ golfer, bag, stations, bags, more, sessionId: request }: Props) {
   const full = stations.filter(({ swing }) => swing === FULL_SWING)
   const [chosen, choose] = useState<string | null>(null)
   const station =

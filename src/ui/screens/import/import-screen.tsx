@@ -187,14 +187,14 @@ export function ImportScreen({ golfer, bag, mapped, shapes }: Props) {
       <Problems of={[...problems, ...table.problems]} />
       {table.progress && (
         <Working
-          doing="Reading"
+          activity="Reading"
           what="rows"
           {...table.progress}
           onStop={() => (table.close(), setSource(null), setColumns(null))}
         />
       )}
       {taking && source && source.blob.size > LONG_FROM.fileBytes && (
-        <Working doing="Taking them in" what="rows" {...taking} onStop={stop && (() => void stop())} />
+        <Working activity="Taking them in" what="rows" {...taking} onStop={stop && (() => void stop())} />
       )}
       {!opened && !result && (
         <section

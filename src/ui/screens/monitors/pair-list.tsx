@@ -117,7 +117,7 @@ export function PairList({ golfer, clubs, chosen }: Props) {
                     <td className="quiet">{a || b ? name : 'belongs to no shot'}</td>
                     <td>{a ? carry(a, golfer) : <Lost name={a || b ? first : ''} />}</td>
                     <SecondReading
-                      place={i + 1}
+                      index={i + 1}
                       reading={b}
                       golfer={golfer}
                       second={second}
@@ -145,14 +145,14 @@ const carry = ({ carryM }: MonitorReading, golfer: Golfer): string =>
 const Lost = ({ name }: { name: string }) => (name ? <span className="quiet">not read</span> : null)
 
 type SecondProps = {
-  place: number
+  index: number
   reading: MonitorReading | null
   golfer: Golfer
   second: string
   lost: boolean
 }
 
-function SecondReading({ place: index, reading, golfer, second, lost }: SecondProps) {
+function SecondReading({ index, reading, golfer, second, lost }: SecondProps) {
   const { attributes, listeners, setNodeRef, transform, transition } = useSortable({
     id: index,
     disabled: { draggable: reading === null, droppable: false },

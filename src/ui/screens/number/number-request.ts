@@ -26,7 +26,7 @@ export type NumberFields = {
 }
 
 export const startOf = (
-  { sureness }: Pick<Golfer, 'sureness'>,
+  { sureness: confidence }: Pick<Golfer, 'sureness'>,
   { tailwindMps }: Pick<Day, 'tailwindMps'>,
 ): NumberFields => ({
   leftM: null,
@@ -42,7 +42,7 @@ export const startOf = (
   heightM: null,
   windMps: tailwindMps === 0 ? null : Math.abs(tailwindMps),
   along: tailwindMps > 0 ? 'with' : 'against',
-  sure: sureness,
+  sure: confidence,
 })
 
 const known = (value: number | null): value is number => value !== null && !Number.isNaN(value)

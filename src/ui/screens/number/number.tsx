@@ -2,14 +2,14 @@
 
 import Link from 'next/link'
 import { useState } from 'react'
-import { countsAs, numberFound, type NumberChoice } from '@/core/course/number'
+import { playsAs, numberFound, type NumberChoice } from '@/core/course/number'
 import { NEAR_M } from '@/core/wedges/for-number'
 import { likelyShots } from '@/core/course/likely-shots'
 import { useKept } from '../../shared/use-kept'
 import { stationKey } from '@/core/station'
 import { lengthIn } from '@/core/units'
 import { sideView } from '@/draw/side-view'
-import { choiceLine, countsAsLine, numberFinding } from '@/text/course-number'
+import { choiceLine, playsAsLine, numberFinding } from '@/text/course-number'
 import { dayLine } from '@/text/day'
 import { clubNames, EXPECTED } from '@/text/names'
 import { chance, count, len, lenUnit } from '@/text/numbers'
@@ -66,7 +66,7 @@ export function CourseNumber({ golfer, bag, day, card, shots, competitionUntilMs
         }
         lede={
           <>
-            {request && best && countsAsLine(request, countsAs(best, request.leftM), golfer)}
+            {request && best && playsAsLine(request, playsAs(best, request.leftM), golfer)}
             The numbers stand for <b>{dayLine(day, golfer)}</b>:{' '}
             <Link href={`${home}/course`}>change the day</Link>.
           </>

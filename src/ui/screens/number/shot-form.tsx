@@ -15,7 +15,7 @@ type Props = { golfer: Golfer; fields: NumberFields; onChange: (change: Partial<
 
 /** How sure a golfer can want to be, as they would say it. */
 const SURE = [0.5, 0.65, 0.7, 0.8, 0.9, 0.95] as const
-const said = (share: number): string =>
+const chance = (share: number): string =>
   share === 0.65 ? '2 in 3' : share === 0.95 ? '19 in 20' : `${Math.round(10 * share)} in 10`
 
 /** The shot that is to be played: only the distance must be known. */
@@ -39,7 +39,7 @@ export function ShotForm({ golfer, fields, onChange }: Props) {
   const keepSure = async (kind: HazardKind, share: number) => {
     const sure = { ...fields.sure, [kind]: share }
     onChange({ sure })
-    await send('PATCH', `/api/golfers/${golfer.id}`, { sureness: sure })
+    await send('PATCH', `/api/golfers/${golfer.id}`, { confidence: sure })
   }
   return (
     <section className="sheet shot-form no-print" aria-label="The shot">
@@ -139,7 +139,7 @@ export function ShotForm({ golfer, fields, onChange }: Props) {
                 >
                   {[...new Set([...SURE, fields.sure[kind]])].sort().map((share) => (
                     <option key={share} value={share}>
-                      {said(share)}
+                      {chance(share)}
                     </option>
                   ))}
                 </Form.Select>

@@ -38,7 +38,7 @@ export type PlanDraft = {
 }
 
 /** What a plan is made from. */
-export type PlanSource = Omit<BayStartView, 'lastSetUp' | 'lastPlace' | 'profiles' | 'stoppedToday'>
+export type PlanSource = Omit<BayStartView, 'lastSetUp' | 'lastUsedPlace' | 'profiles' | 'stoppedToday'>
 
 /** Every station that a plan may have: three swings with every club but the putter, as they stand in the bag. */
 export const stationsOf = ({ bag: { clubs }, golfer }: Pick<PlanSource, 'bag' | 'golfer'>): PlanStation[] =>

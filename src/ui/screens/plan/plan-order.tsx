@@ -35,7 +35,7 @@ export function PlanOrderList({ days, name, onChange }: Props) {
                 </li>
               )}
               <PlanBlock
-                place={i + 1}
+                index={i + 1}
                 name={name(block)}
                 shots={block.shots}
                 onShots={(shots) => onChange(blocks.with(i, { ...block, shots }))}
@@ -50,14 +50,14 @@ export function PlanOrderList({ days, name, onChange }: Props) {
 }
 
 type BlockProps = {
-  place: number
+  index: number
   name: string
   shots: number
   onShots: (shots: number) => void
   onRemove: () => void
 }
 
-function PlanBlock({ place: index, name, shots, onShots, onRemove }: BlockProps) {
+function PlanBlock({ index, name, shots, onShots, onRemove }: BlockProps) {
   const { attributes, listeners, setNodeRef, transform, transition } = useSortable({ id: index })
   return (
     <li

@@ -34,11 +34,11 @@ export function onPaper(
     return each == null || each.carryM === null ? null : each.carryM + each.shownByM
   }
   const before = new Map(evaluate(bag, []).gaps.map((gap) => [gapKey(gap), gap]))
-  let letters = 0
+  let letterCount = 0
   const gaps = gapsAfter.map((gap): PaperTread => {
     const was = before.get(gapKey(gap))
     const changes = was === undefined || Math.abs(was.gapM - gap.gapM) > 0.01
-    const letter = changes ? { letter: String.fromCharCode(65 + letters++) } : {}
+    const letter = changes ? { letter: String.fromCharCode(65 + letterCount++) } : {}
     return { ...gap, drawn: paperGap(gap, units), ...letter, ...(was && { was: paperGap(was, units) }) }
   })
   const order = inBagOrder(

@@ -12,10 +12,10 @@ import { momentOf, MomentField, momentText } from '../../shared/form/moment-fiel
 import { Problems } from '../../shared/shell/problems'
 
 /** A round is opened with a place and a day: now, or one that is remembered. */
-export function OpenRound({ golfer, places }: { golfer: Golfer; places: string[] }) {
+export function OpenRound({ golfer, venues }: { golfer: Golfer; venues: string[] }) {
   const router = useRouter()
   const { problems: refused, open } = useOpenRound(golfer)
-  const [place, setPlace] = useState(places[0] ?? '')
+  const [venue, setVenue] = useState(venues[0] ?? '')
   const [past, setPast] = useState<string | null>(null)
   const [competition, setCompetition] = useState(false)
   const [problems, setProblems] = useState<Problem[]>([])
@@ -25,7 +25,7 @@ export function OpenRound({ golfer, places }: { golfer: Golfer; places: string[]
       return setProblems([
         { field: 'openedMs', sentence: 'Type the day and the time at which the round began, in the past.' },
       ])
-    const id = await open({ place: place.trim() || null, competition, day: null, openedMs })
+    const id = await open({ place: venue.trim() || null, competition, day: null, openedMs })
     if (id) router.push(`/golfers/${golfer.id}/rounds/${id}`)
   }
   return (
@@ -33,14 +33,14 @@ export function OpenRound({ golfer, places }: { golfer: Golfer; places: string[]
       <Form.Group controlId="round-place">
         <Form.Label>Place</Form.Label>
         <Form.Control
-          value={place}
+          value={venue}
           maxLength={MAX_LENGTH.place}
           list="round-places"
           placeholder="not said"
-          onChange={({ target }) => setPlace(target.value)}
+          onChange={({ target }) => setVenue(target.value)}
         />
         <datalist id="round-places">
-          {places.map((each) => (
+          {venues.map((each) => (
             <option key={each} value={each} />
           ))}
         </datalist>

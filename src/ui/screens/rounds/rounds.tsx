@@ -39,7 +39,7 @@ export function Rounds(props: Props) {
     zone,
     bayToCourse,
     applied,
-    places,
+    venues,
     removed,
   } = props
   const { problems, submit } = useSubmit()
@@ -84,7 +84,7 @@ export function Rounds(props: Props) {
       <div className="rounds">
         <div>
           <section className="sheet" aria-label="Rounds">
-            <OpenRound golfer={golfer} places={places} />
+            <OpenRound golfer={golfer} venues={venues} />
             <BringIn golfer={golfer} bag={bag} />
             {rounds.length > 0 && (
               <ul className="list-of-rounds">

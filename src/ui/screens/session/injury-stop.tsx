@@ -11,7 +11,7 @@ export function InjuryStop({ golferId, sessionId }: { golferId: GolferId; sessio
   const router = useRouter()
   const { problems, send } = useSubmit()
   const slip = async () => {
-    const sent = await send('PATCH', `/api/sessions/${sessionId}`, { hurt: false })
+    const sent = await send('PATCH', `/api/sessions/${sessionId}`, { injuryStop: false })
     if (sent.ok) router.push(`/golfers/${golferId}/bay?session=${sessionId}`)
   }
   return (

@@ -19,8 +19,8 @@ export function SessionSetUp({ golfer, session, setUp, profiles }: Props) {
   const router = useRouter()
   const [draft, setDraft] = useState<SetUp | null>(null)
   const { problems, setProblems, send } = useSubmit()
-  const said = setUp ?? EMPTY_SET_UP
-  const caveats = caveatsOf(said, session.place)
+  const known = setUp ?? EMPTY_SET_UP
+  const caveats = caveatsOf(known, session.place)
   const save = async () => {
     if (!draft) return
     const bad = setUpProblem(draft)
@@ -56,7 +56,7 @@ export function SessionSetUp({ golfer, session, setUp, profiles }: Props) {
           </>
         ) : (
           <>
-            <p>{setUpLine(said, golfer) || 'Nothing set.'}</p>
+            <p>{setUpLine(known, golfer) || 'Nothing set.'}</p>
             {caveats.length > 0 && (
               <ul className="caveats">
                 {caveats.map((caveat, i) => (
@@ -64,7 +64,7 @@ export function SessionSetUp({ golfer, session, setUp, profiles }: Props) {
                 ))}
               </ul>
             )}
-            <Button variant="outline" className="mt-2" onClick={() => setDraft(said)}>
+            <Button variant="outline" className="mt-2" onClick={() => setDraft(known)}>
               {setUp ? 'Edit' : 'Add'} conditions
             </Button>
           </>

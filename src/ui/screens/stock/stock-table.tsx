@@ -248,7 +248,7 @@ function StockRow({ golfer, stock, columns, club, reference, change, old, opened
         )}
       </td>
       {columns.map((column) => {
-        const { text, modelled, title, beside: small } = column.cell(stock, golfer)
+        const { text, modelled, title, detail: small } = column.cell(stock, golfer)
         return (
           <td key={column.title(golfer)} title={title}>
             {modelled ? <i>≈ {text}</i> : text}

@@ -26,21 +26,21 @@ type Fields = { missingM: number | null; offId: string; went: Went; unusedId: st
 /** Four things after play, each beside what the numbers say to it. */
 export function AfterPlay({
   view: { golfer, bag, followUp },
-  seen: { visit, said, reference },
+  seen: { visit, afterPlay, reference },
 }: {
   view: VisitView
   seen: AfterPlaySeen
 }) {
   const router = useRouter()
   const { problems, setProblems, send } = useSubmit()
-  const [asking, setAsking] = useState(said === null)
+  const [asking, setAsking] = useState(afterPlay === null)
   const { register, handleSubmit, control } = useForm<Fields>({
     defaultValues: {
-      missingM: said?.missingM ?? null,
-      offId: said?.off?.clubId ?? '',
-      went: said?.off?.went ?? 'short',
-      unusedId: said?.unusedId ?? '',
-      words: said?.words ?? '',
+      missingM: afterPlay?.missingM ?? null,
+      offId: afterPlay?.off?.clubId ?? '',
+      went: afterPlay?.off?.went ?? 'short',
+      unusedId: afterPlay?.unusedId ?? '',
+      words: afterPlay?.words ?? '',
     },
   })
   if (!bag) return null
@@ -72,36 +72,36 @@ export function AfterPlay({
         After play <span className="quiet fw-normal">{due}</span>
       </h2>
       {visit.followUp && <p className="quiet px-3 mb-2">To be asked {followUpLine(visit.followUp)}.</p>}
-      {said && !asking ? (
+      {afterPlay && !asking ? (
         <div className="px-3 pb-3">
           <dl className="after-play">
-            <dt>{said.missingM === null ? 'No distance lacked a club.' : 'A distance that lacked a club'}</dt>
+            <dt>{afterPlay.missingM === null ? 'No distance lacked a club.' : 'A distance that lacked a club'}</dt>
             <dd>
-              {said.missingM !== null &&
+              {afterPlay.missingM !== null &&
                 (reference?.uncovered
-                  ? missingSentence(said.missingM, reference.uncovered, golfer, name)
+                  ? missingSentence(afterPlay.missingM, reference.uncovered, golfer, name)
                   : 'No stock stands beside it yet.')}
             </dd>
             <dt>
-              {said.off
-                ? `${name(said.off.clubId)}: ${WENT_NAME[said.off.went]}`
+              {afterPlay.off
+                ? `${name(afterPlay.off.clubId)}: ${WENT_NAME[afterPlay.off.went]}`
                 : 'Every club went its number.'}
             </dt>
-            <dd>{said.off && reference?.off && offSentence(said.off.clubId, reference.off, golfer, name)}</dd>
+            <dd>{afterPlay.off && reference?.off && offSentence(afterPlay.off.clubId, reference.off, golfer, name)}</dd>
             <dt>
-              {said.unusedId ? `${name(said.unusedId)}: stayed in the bag` : 'No club stayed in the bag.'}
+              {afterPlay.unusedId ? `${name(afterPlay.unusedId)}: stayed in the bag` : 'No club stayed in the bag.'}
             </dt>
             <dd>
-              {said.unusedId && reference?.unused && unusedSentence(said.unusedId, reference.unused, name)}
+              {afterPlay.unusedId && reference?.unused && unusedSentence(afterPlay.unusedId, reference.unused, name)}
             </dd>
-            {said.words && (
+            {afterPlay.words && (
               <>
                 <dt>In their words</dt>
-                <dd>{said.words}</dd>
+                <dd>{afterPlay.words}</dd>
               </>
             )}
           </dl>
-          <p className="quiet mb-2">Said {day(said.saidMs)}. The numbers are those of today.</p>
+          <p className="quiet mb-2">Said {day(afterPlay.enteredMs)}. The numbers are those of today.</p>
           <Button size="sm" variant="outline" onClick={() => setAsking(true)}>
             Say it otherwise
           </Button>

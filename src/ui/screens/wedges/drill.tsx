@@ -37,7 +37,7 @@ export function Drill({ golfer, shots, drills, name, onWant }: Props) {
   const [all, setAll] = useState(drills)
   const [drill, setDrill] = useState<string | null>(null)
   const [live, setLive] = useState(false)
-  const [counts, setCounts] = useState(false)
+  const [included, setIncluded] = useState(false)
   const [calledM, setCalledM] = useState(0)
   const [station, setStation] = useState('')
   const { control, handleSubmit, reset, setFocus } = useForm<Ball>({ defaultValues: NO_BALL })
@@ -46,8 +46,8 @@ export function Drill({ golfer, shots, drills, name, onWant }: Props) {
   const zone = golfer.goalZoneM ?? USUAL_ZONE_M
   const api = `/api/golfers/${golfer.id}/drills`
   const chosen = shots.find((shot) => stationKey(shot) === station)
-  const told = useRef<(hit: Hit) => void>(() => {})
-  const session = useDrillSession(golfer, told)
+  const onHit = useRef<(hit: Hit) => void>(() => {})
+  const session = useDrillSession(golfer, onHit)
 
   useEffect(() => {
     if (drill !== null) setFocus('finishM')
@@ -66,7 +66,7 @@ export function Drill({ golfer, shots, drills, name, onWant }: Props) {
     setProblems([])
   }
   const begin = async () => {
-    const found = await session.begin({ live, counts })
+    const found = await session.begin({ live, included })
     setProblems(found)
     if (found.length > 0) return
     setDrill(new Date().toISOString())
@@ -88,7 +88,7 @@ export function Drill({ golfer, shots, drills, name, onWant }: Props) {
     call(calledM)
   }
   useEffect(() => {
-    told.current = ({ carryM, totalM }) =>
+    onHit.current = ({ carryM, totalM }) =>
       void keep(totalM ?? carryM + (chosen ? chosen.finishM - chosen.carryM : 0))
   })
   const typed = handleSubmit(async ({ finishM, carryM }) => {
@@ -99,7 +99,7 @@ export function Drill({ golfer, shots, drills, name, onWant }: Props) {
           sentence: `Type how far the ball finished, in ${golfer.lengthUnit}, such as 84.`,
         },
       ])
-    if (counts && chosen && carryM !== null) {
+    if (included && chosen && carryM !== null) {
       if (!isFar(carryM))
         return setProblems([{ field: 'carryM', sentence: 'Type how far it carried, or leave it empty.' }])
       const found = await session.count({ clubId: chosen.clubId, swing: chosen.swing }, carryM)
@@ -139,8 +139,8 @@ export function Drill({ golfer, shots, drills, name, onWant }: Props) {
               <Form.Check
                 id="drill-counts"
                 label="They count in their stocks too"
-                checked={counts}
-                onChange={(event) => setCounts(event.target.checked)}
+                checked={included}
+                onChange={(event) => setIncluded(event.target.checked)}
               />
             </div>
             <Button className="justify-self-start" onClick={begin}>
@@ -169,7 +169,7 @@ export function Drill({ golfer, shots, drills, name, onWant }: Props) {
                 </Form.Select>
               </label>
               <NumberOf control={control} name="finishM" label="It finished at" measure={far} />
-              {counts && !live && (
+              {included && !live && (
                 <NumberOf control={control} name="carryM" label="It carried, for the stock" measure={far} />
               )}
               <Button type="submit">

@@ -32,7 +32,7 @@ export function TwoOptions({ golfer, pairs, chosen, onChoose, name, turf, left }
   const about: LeftAbout = { kind: 'pair', stations: [stationOf(pair.shorter), stationOf(pair.longer)] }
   const label = ({ clubId, swing }: WedgeShot) => flagName(name(clubId), swing)
   const at = (metres: number) => lengthIn(metres, golfer.lengthUnit)
-  const flown = options.flatMap((option) => (option.flight ? [{ way: option, flight: option.flight }] : []))
+  const flown = options.flatMap((option) => (option.flight ? [{ option, flight: option.flight }] : []))
   return (
     <section className="sheet" aria-label="Two ways">
       <div className="sheet-head d-flex justify-content-between align-items-center gap-2 flex-wrap">
@@ -56,7 +56,7 @@ export function TwoOptions({ golfer, pairs, chosen, onChoose, name, turf, left }
       <div className="p-3 d-grid gap-2">
         <TrueChart
           chart={flights(
-            flown.map(({ way: option, flight }, i) => ({
+            flown.map(({ option, flight }, i) => ({
               name: `${label(option)}, ${len(option.carryM, golfer)}`,
               points: flight.path.map(({ alongM, upM }) => ({ along: at(alongM), up: at(upM) })),
               run: at(flight.runM),
@@ -64,9 +64,9 @@ export function TwoOptions({ golfer, pairs, chosen, onChoose, name, turf, left }
             })),
             golfer.lengthUnit,
           )}
-          says={`From the side, to one scale. ${flown.map(({ way: option, flight }) => `${label(option)}: carries ${lenUnit(option.carryM, golfer)}, ${flightLine(flight, golfer)}`).join('. ')}.`}
+          says={`From the side, to one scale. ${flown.map(({ option, flight }) => `${label(option)}: carries ${lenUnit(option.carryM, golfer)}, ${flightLine(flight, golfer)}`).join('. ')}.`}
         />
-        {flown.map(({ way: option, flight }, i) => (
+        {flown.map(({ option, flight }, i) => (
           <p key={i} className="mb-0">
             <b>
               {label(option)}, {len(option.carryM, golfer)} {around(option, golfer)}

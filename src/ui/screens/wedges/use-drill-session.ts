@@ -18,7 +18,7 @@ export type Hit = { carryM: number; totalM?: number }
  * golfer says that it counts.
  * @param told what is done with a shot of the monitor
  */
-export function useDrillSession(golfer: Golfer, told: RefObject<(hit: Hit) => void>) {
+export function useDrillSession(golfer: Golfer, onHit: RefObject<(hit: Hit) => void>) {
   const session = useRef<string | null>(null)
   const seen = useRef(new Set<string>())
   const unsubscribe = useRef(() => {})
@@ -37,7 +37,7 @@ export function useDrillSession(golfer: Golfer, told: RefObject<(hit: Hit) => vo
       for (const { id: shotId, source: from, carryM, totalM } of sent.value.shots) {
         if (from !== 'monitor' || seen.current.has(shotId) || carryM === null) continue
         seen.current.add(shotId)
-        told.current({ carryM, ...(totalM != null && { totalM }) })
+        onHit.current({ carryM, ...(totalM != null && { totalM }) })
       }
     }
     unsubscribe.current = listenToNotices({ onNotice: () => void read() })
@@ -46,13 +46,13 @@ export function useDrillSession(golfer: Golfer, told: RefObject<(hit: Hit) => vo
   return {
     end,
     /** Starts it; problems where that could not be done. */
-    begin: async ({ live, counts }: { live: boolean; counts: boolean }): Promise<Problem[]> => {
-      if (!live && !counts) return []
+    begin: async ({ live, included }: { live: boolean; included: boolean }): Promise<Problem[]> => {
+      if (!live && !included) return []
       const sent = await send<{ id: string }>('POST', `/api/golfers/${golfer.id}/sessions`, {
         place: 'range',
         offsetMin: -new Date().getTimezoneOffset(),
         rangeClear: true,
-        ...(!counts && { warmUp: true }),
+        ...(!included && { warmUp: true }),
       })
       if (!sent.ok) return sent.problems
       session.current = sent.value.id

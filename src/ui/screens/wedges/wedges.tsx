@@ -10,7 +10,7 @@ import { lengthIn, metresFrom } from '@/core/units'
 import type { WedgesView } from '@/views/wedges-view'
 import { demandBetween, byDemand } from '@/core/rounds/demand'
 import { forNumber, type Far } from '@/core/wedges/for-number'
-import type { Wedges as Found } from '@/core/wedges/wedges'
+import type { Wedges as WedgeAnalysis } from '@/core/wedges/wedges'
 import { distanceScale } from '@/draw/distance-scale'
 import { clubNames } from '@/text/names'
 import { count, len, lengthWords, percent } from '@/text/numbers'
@@ -173,7 +173,7 @@ export function Wedges(props: WedgesView) {
                   })),
                   uncovered: found.uncovered.map(([from, to]) => [at(from), at(to)]),
                   pairs: found.pairs.map(({ shorter, longer }) => [at(shorter.carryM), at(longer.carryM)]),
-                  ...(leftM !== null && { asked: at(leftM) }),
+                  ...(leftM !== null && { request: at(leftM) }),
                 },
                 width,
               )
@@ -249,9 +249,9 @@ const tolerances = (golfer: Golfer): string[] =>
   )
 
 /** Stretches in whole numbers, those that are longer than none. */
-const solidOf = ({ table }: Found) => table.flat().flatMap(({ stock }) => stock ?? [])
+const solidOf = ({ table }: WedgeAnalysis) => table.flat().flatMap(({ stock }) => stock ?? [])
 
-function titleOf({ shots }: Found, golfer: Golfer): string {
+function titleOf({ shots }: WedgeAnalysis, golfer: Golfer): string {
   const longest = shots.at(-1)
   return longest
     ? `${count(shots.length, 'shot')} inside ${lengthWords(longest.carryM, golfer)}`

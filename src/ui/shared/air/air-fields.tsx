@@ -12,12 +12,12 @@ type Props = {
   outdoors: boolean
   /** What each session that is spoken of lacks. */
   missing: readonly (readonly AirMissing[])[]
-  said: AirInput
+  input: AirInput
   onChange: (part: Partial<AirInput>) => void
 }
 
 /** The fields of an air that sessions lack, and no others. */
-export function AirFields({ golfer, outdoors, missing, said: input, onChange }: Props) {
+export function AirFields({ golfer, outdoors, missing, input, onChange }: Props) {
   const { temp, wind, height } = measuresOf(golfer)
   const open = missing.filter((each) => each.includes('carry-from'))
   const lacks = (what: AirMissing) =>

@@ -67,7 +67,7 @@ export function AskForAir({
         : null
     if (sentence) return setProblems([{ field: 'air', sentence }])
     await submit('PUT', `/api/golfers/${golfer.id}/airs`, {
-      said: wanted.map(({ where, chosen }) => ({ ...input[where], sessions: chosen.map(({ id }) => id) })),
+      input: wanted.map(({ where, chosen }) => ({ ...input[where], sessions: chosen.map(({ id }) => id) })),
     })
   }
   return (
@@ -108,7 +108,7 @@ export function AskForAir({
               golfer={golfer}
               outdoors={where === 'outdoors'}
               missing={chosen.map(({ missing }) => missing)}
-              said={input[where]}
+              input={input[where]}
               onChange={(part) => setMessage({ ...input, [where]: { ...input[where], ...part } })}
             />
           )}

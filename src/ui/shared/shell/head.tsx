@@ -52,8 +52,8 @@ export function Head({ golfer, golfers, bag, desk }: Props) {
   const router = useRouter()
   const home = `/golfers/${golfer.id}`
   const [page = ''] = path.slice(home.length + 1).split('/')
-  const place = PART_OF[page] ?? page
-  const current = (key: string) => (place === key ? { 'aria-current': 'page' as const } : {})
+  const tab = PART_OF[page] ?? page
+  const current = (key: string) => (tab === key ? { 'aria-current': 'page' as const } : {})
   const otherUnits =
     golfer.lengthUnit === 'yd'
       ? ({ lengthUnit: 'm', speedUnit: 'km/h' } as const)
@@ -93,7 +93,7 @@ export function Head({ golfer, golfers, bag, desk }: Props) {
                 <Dropdown.Item
                   key={each.id}
                   as={Link}
-                  href={`/golfers/${each.id}/${PLACES.some(([key]) => key === place) ? place : 'bag'}`}
+                  href={`/golfers/${each.id}/${PLACES.some(([key]) => key === tab) ? tab : 'bag'}`}
                 >
                   {each.id === golfer.id ? (
                     <Check size={15} aria-label="now" />

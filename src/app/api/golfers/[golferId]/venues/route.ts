@@ -7,9 +7,9 @@ import { VENUE_FORM, VENUE_REMOVAL } from '@/formats/forms'
 /** Keeps a place to set days from. */
 export const PUT = route<{ golferId: string }>(async (request, { golferId }) => {
   const golfer = requireGolfer(golferId)
-  const place = await bodyForm(request, VENUE_FORM)
-  saveVenue(theDatabase(), golfer.id, place)
-  return Response.json(place)
+  const venue = await bodyForm(request, VENUE_FORM)
+  saveVenue(theDatabase(), golfer.id, venue)
+  return Response.json(venue)
 })
 
 export const DELETE = route<{ golferId: string }>(async (request, { golferId }) => {

@@ -9,6 +9,6 @@ export const PUT = route<{ visitId: string }>(async (request, { visitId }) => {
   const { id, golferId } = requireVisit(visitId)
   const fields = await bodyForm(request, AFTER_PLAY_FORM)
   for (const clubId of [fields.off?.clubId, fields.unusedId]) if (clubId) requireClub(golferId, clubId)
-  sayAfterPlay(theDatabase(), id, { ...fields, saidMs: Date.now() })
+  sayAfterPlay(theDatabase(), id, { ...fields, enteredMs: Date.now() })
   return Response.json({ id })
 })

@@ -16,6 +16,6 @@ export const POST = route<{ golferId: string }>(async (request, { golferId }) =>
   const db = theDatabase()
   const view = roundTableView(db, golfer, table, clubs)
   if (!take) return Response.json({ ...view, taken: null })
-  const rounds = roundsOfFile(db, golfer, table, { said: clubs, offsetMin, nowMs: Date.now() })
+  const rounds = roundsOfFile(db, golfer, table, { clubIds: clubs, offsetMin, nowMs: Date.now() })
   return Response.json({ ...view, taken: takeRounds(db, golfer.id, rounds, randomUUID()) }, { status: 201 })
 })
