@@ -16,6 +16,38 @@ const LAYERS = {
 }
 const TESTS = '\\.(test|spec)\\.tsx?$'
 
+/** The folders of the core in their order: each may import only those before it. */
+const CORE = [
+  'model',
+  'math',
+  'bag',
+  'shots',
+  'flight',
+  'session',
+  'monitors',
+  'balls',
+  'judge',
+  'stock',
+  'gaps',
+  'analysis',
+  'wedges',
+  'compare',
+  'practice',
+  'refit',
+  'rounds',
+  'course',
+  'coach',
+]
+const coreRules = CORE.map((folder, i) => ({
+  name: `core-${folder}-sees-only-those-before-it`,
+  severity: 'error',
+  from: { path: `(^|/)src/core/${folder}/`, pathNot: TESTS },
+  to: {
+    path: '(^|/)src/core/',
+    pathNot: `(^|/)src/core/(units\\.ts$|(${CORE.slice(0, i + 1).join('|')})/)`,
+  },
+}))
+
 const layerRules = Object.entries(LAYERS).map(([layer, sees]) => ({
   name: `${layer}-sees-${sees.length > 0 ? sees.join('-') : 'nothing'}`,
   severity: 'error',
@@ -37,6 +69,16 @@ const only = (name, packages, layers) => ({
 module.exports = {
   forbidden: [
     ...layerRules,
+    ...coreRules,
+    {
+      name: 'core-has-no-other-folder',
+      severity: 'error',
+      from: {
+        path: '(^|/)src/core/',
+        pathNot: [`(^|/)src/core/(${CORE.join('|')})/`, '(^|/)src/core/[^/]+$'],
+      },
+      to: {},
+    },
     {
       name: 'ui-takes-types-of-views-only',
       severity: 'error',

@@ -49,7 +49,7 @@ const ALLOWED = [
   {
     names: ['likes'],
     files: [
-      'src/core/{golfer,limits}.ts',
+      'src/core/model/{golfer,limits}.ts',
       'src/formats/forms.ts',
       'src/store/golfers.ts',
       'src/ui/screens/golfer/*.tsx',

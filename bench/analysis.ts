@@ -1,5 +1,6 @@
-import { analyseBag, type BagInput } from '@/core/analyse-bag'
-import type { ClubId, ShotId } from '@/core/ids'
+import { analyseBag } from '@/core/analyse-bag'
+import { type BagInput } from '@/core/analysis/bag-analysis'
+import type { ClubId, ShotId } from '@/core/model/ids'
 import { dice } from '../simulators/golfers/dice'
 import { hitShot } from '../simulators/golfers/hit-shot'
 import { NET_LOFT } from '../simulators/golfers/net-loft'

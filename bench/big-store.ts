@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto'
-import type { ClubId, GolferId, SessionId, ShotId } from '@/core/ids'
+import type { ClubId, GolferId, SessionId, ShotId } from '@/core/model/ids'
 import { bagOf, startBag } from '@/store/bags'
 import type { Database } from '@/store/database'
 import { addGolfer, golferById } from '@/store/golfers'

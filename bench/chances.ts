@@ -1,5 +1,6 @@
-import { clearChance, greenChance, RUN_SPREAD, shortOf } from '@/core/course/chance'
-import { FULL_SWING } from '@/core/station'
+import { clearChance, greenChance, shortOf } from '@/core/course/chance'
+import { RUN_SPREAD } from '@/core/stock/near-chance'
+import { FULL_SWING } from '@/core/model/station'
 import { yards } from '@/core/units'
 import { dice, type Dice } from '../simulators/golfers/dice'
 import { makeHiddenGolfer, type HiddenClub, type HiddenGolfer } from '../simulators/golfers/hidden-golfer'

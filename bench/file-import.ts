@@ -5,8 +5,8 @@ import { join } from 'node:path'
 import Database from 'better-sqlite3'
 import Papa from 'papaparse'
 import { BAG_TEMPLATES } from '@/core/bag/bag-templates'
-import { RECORD_FIELDS, type ShotRecord } from '@/core/formats/shot-record'
-import type { GolferId, SessionId } from '@/core/ids'
+import { RECORD_FIELDS, type ShotRecord } from '@/core/session/shot-record'
+import type { GolferId, SessionId } from '@/core/model/ids'
 import { FLIGHT, FLIGHT_FIELDS } from '@/core/shots/flight-fields'
 import { startBag } from '@/store/bags'
 import { openDatabase } from '@/store/database'
@@ -124,7 +124,11 @@ function alikeImport(file: string, path: string): void {
       BENCH_GOLFER,
     )
     for (const each of new Set(data.slice(1).map((row) => row[session])))
-      startSession(db, { golferId: BENCH_GOLFER, startedMs: 1, offsetMin: 0, place: 'range' }, each as SessionId)
+      startSession(
+        db,
+        { golferId: BENCH_GOLFER, startedMs: 1, offsetMin: 0, place: 'range' },
+        each as SessionId,
+      )
     for (let i = 1; i < data.length; i++) {
       const row = data[i] as string[]
       insert.run(

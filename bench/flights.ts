@@ -1,4 +1,5 @@
-import { REFERENCE_AIR, pressureAt } from '@/core/flight/air'
+import { pressureAt } from '@/core/flight/air'
+import { REFERENCE_AIR } from '@/core/model/air'
 import { fly, type Launch } from '@/core/flight/fly'
 import { restate } from '@/core/flight/restate'
 import { dice } from '../simulators/golfers/dice'

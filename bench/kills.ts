@@ -3,7 +3,7 @@ import { copyFileSync, cpSync, existsSync, mkdtempSync, readFileSync, rmSync, wr
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { hash } from 'node:crypto'
-import type { Golfer } from '@/core/golfer'
+import type { Golfer } from '@/core/model/golfer'
 import { backUp, checkBackup } from '@/store/backup'
 import { copiesIn } from '@/store/copies'
 import { openDatabase } from '@/store/database'

@@ -1,6 +1,6 @@
 import { chromium, type Browser, type Page } from '@playwright/test'
 import { BAG_TEMPLATES } from '@/core/bag/bag-templates'
-import type { GolferId, SessionId } from '@/core/ids'
+import type { GolferId, SessionId } from '@/core/model/ids'
 import { quantile } from '@/core/math/quantile'
 import { bagOf, startBag } from '@/store/bags'
 import { databasePath } from '@/store/data-folder'

@@ -1,7 +1,7 @@
 import { createReadStream, mkdtempSync, readFileSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
-import type { GolferId } from '@/core/ids'
+import type { GolferId } from '@/core/model/ids'
 import { quantile } from '@/core/math/quantile'
 import { openTable } from '@/formats/table/read-table'
 import { databasePath } from '@/store/data-folder'

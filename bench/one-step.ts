@@ -2,7 +2,7 @@
 import { readFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { importFile } from '@/worker/import-file'
-import type { GolferId, SessionId, ShotId } from '@/core/ids'
+import type { GolferId, SessionId, ShotId } from '@/core/model/ids'
 import { backUp, putBackup } from '@/store/backup'
 import { copyOfToday } from '@/store/copies'
 import { openDatabase } from '@/store/database'

@@ -1,14 +1,14 @@
 import { CHANGE_WORDS, compare, type ChangeWord, type ComparedStock } from '@/core/compare/compare'
 import { trialBlocks } from '@/core/compare/trial'
-import { FULL_SWING, fullSwingOf, atStation } from '@/core/station'
+import { FULL_SWING, fullSwingOf, atStation } from '@/core/model/station'
 import { isHit } from '@/core/stock/stock'
 import { sdOf } from '@/core/math/z90'
-import type { ClubId } from '@/core/ids'
+import type { ClubId } from '@/core/model/ids'
 import { yards } from '@/core/units'
 import { dice, type Dice } from '../simulators/golfers/dice'
 import { makeHiddenGolfer, type HiddenClub, type HiddenGolfer } from '../simulators/golfers/hidden-golfer'
 import { hitSession, inRounds, type PlannedShot } from '../simulators/golfers/hit-session'
-import type { BagAnalysis } from '@/core/analyse-bag'
+import type { BagAnalysis } from '@/core/analysis/bag-analysis'
 import { analyseTrial } from './judgement/trial'
 
 /** What a day adds to all carries of a golfer. */

@@ -1,6 +1,6 @@
-import type { ClubId, GolferId, VisitId } from '@/core/ids'
+import type { ClubId, GolferId, VisitId } from '@/core/model/ids'
 import { yards } from '@/core/units'
-import type { FollowUp } from '@/core/visits/visit'
+import type { FollowUp } from '@/core/coach/visit'
 import { clubsOf } from '@/store/clubs'
 import type { Database } from '@/store/database'
 import { changeVisit, planVisit, sayAfterPlay, setDesk } from '@/store/visits'

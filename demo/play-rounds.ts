@@ -1,6 +1,6 @@
-import type { GolferId, RoundId, RoundShotId } from '@/core/ids'
+import type { GolferId, RoundId, RoundShotId } from '@/core/model/ids'
 import { lengthIn, yards } from '@/core/units'
-import type { Venue } from '@/core/flight/day'
+import type { Venue } from '@/core/session/day'
 import { clubsOf } from '@/store/clubs'
 import type { Database } from '@/store/database'
 import { openRound, appendRoundEvents } from '@/store/rounds'

@@ -5,6 +5,8 @@ import extractConfig from 'dependency-cruiser/config-utl/extract-depcruise-confi
 import extractTs from 'dependency-cruiser/config-utl/extract-ts-config'
 
 const CANARY = [
+  'core-has-no-other-folder',
+  'core-math-sees-only-those-before-it',
   'core-sees-nothing',
   'core-takes-statistics-only',
   'joi-only-in-formats',

@@ -1,4 +1,4 @@
-import type { Golfer } from '../src/core/golfer'
+import type { Golfer } from '../src/core/model/golfer'
 import type { Database } from '../src/store/database'
 import { writeExport, type Export } from '../src/views/export-file'
 

@@ -1,5 +1,5 @@
-import type { FileShot } from '@/core/formats/shot-record'
-import type { GolferId } from '@/core/ids'
+import type { FileShot } from '@/core/session/shot-record'
+import type { GolferId } from '@/core/model/ids'
 import type { Database } from '@/store/database'
 import { importing, type ImportedFile, type ImportResult } from '@/store/shot-files'
 

@@ -1,8 +1,8 @@
 import { dice } from '../simulators/golfers/dice'
-import type { BagInput } from '../src/core/analyse-bag'
+import type { BagInput } from '../src/core/analysis/bag-analysis'
 import { CLUB_KINDS } from '../src/core/bag/club'
-import type { ClubId, ShotId } from '../src/core/ids'
-import { MARKS } from '../src/core/shots/mark'
+import type { ClubId, ShotId } from '../src/core/model/ids'
+import { MARKS } from '../src/core/model/mark'
 import type { Shot } from '../src/core/shots/shot'
 import { club } from './shots'
 

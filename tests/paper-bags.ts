@@ -1,10 +1,10 @@
 import type { ClubKind } from '../src/core/bag/club'
 import { gapKey } from '../src/core/gaps/gap-clubs'
-import type { Zones } from '../src/core/gaps/zones'
-import type { ClubId } from '../src/core/ids'
+import type { Zones } from '../src/core/model/gap-rule'
+import type { ClubId } from '../src/core/model/ids'
 import type { Fix } from '../src/core/refit/fixes'
 import type { PaperBag, PaperClub } from '../src/core/refit/paper-bag'
-import type { RefitClub } from '../src/core/refit/refit-club'
+import type { RefitClub } from '../src/core/bag/bag'
 import { yards } from '../src/core/units'
 import type { Dice } from '../simulators/golfers/dice'
 

@@ -1,5 +1,5 @@
 import type { Club, ClubKind } from '../src/core/bag/club'
-import type { ClubId, ShotId } from '../src/core/ids'
+import type { ClubId, ShotId } from '../src/core/model/ids'
 import { readShots, type ReadShots } from '../src/core/judge/read-shots'
 import type { Shot } from '../src/core/shots/shot'
 import { yards } from '../src/core/units'

@@ -1,5 +1,5 @@
 import { BAG_TEMPLATES } from '../src/core/bag/bag-templates'
-import type { GolferId, SessionId } from '../src/core/ids'
+import type { GolferId, SessionId } from '../src/core/model/ids'
 import { bagOf, startBag } from '../src/store/bags'
 import { openDatabase, type Database } from '../src/store/database'
 import { addGolfer, golferById } from '../src/store/golfers'

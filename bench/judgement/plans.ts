@@ -7,7 +7,7 @@ import {
   type PlannedShot,
   type SessionShot,
 } from '../../simulators/golfers/hit-session'
-import type { BagAnalysis } from '@/core/analyse-bag'
+import type { BagAnalysis } from '@/core/analysis/bag-analysis'
 import { trueGapM, truthOf, wrongBy } from './score'
 import { analyseTrial } from './trial'
 import type { World } from './worlds'

@@ -1,4 +1,4 @@
-import type { Mark } from '@/core/shots/mark'
+import type { Mark } from '@/core/model/mark'
 import { lengthIn, mpsFrom, yards } from '@/core/units'
 import type { Dice } from './dice'
 import type { HiddenClub, HiddenGolfer } from './hidden-golfer'

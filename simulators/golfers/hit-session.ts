@@ -1,5 +1,5 @@
-import type { Air } from '@/core/flight/air'
-import type { Mark } from '@/core/shots/mark'
+import type { Air } from '@/core/model/air'
+import type { Mark } from '@/core/model/mark'
 import type { Dice } from './dice'
 import type { HiddenClub, HiddenGolfer } from './hidden-golfer'
 import { hitShot, type SimulatedShot } from './hit-shot'

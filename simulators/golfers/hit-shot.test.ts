@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { isPlausibleCarry } from '../../src/core/shots/plausible-carry'
-import { REFERENCE_AIR } from '../../src/core/flight/air'
+import { REFERENCE_AIR } from '../../src/core/model/air'
 import { fly } from '../../src/core/flight/fly'
 import { runOf } from '../../src/core/flight/ground'
 import { sample } from '../../src/core/math/sample'

@@ -1,4 +1,4 @@
-import { REFERENCE_AIR, type Air } from '@/core/flight/air'
+import { REFERENCE_AIR, type Air } from '@/core/model/air'
 import { fly, type FlightResult, type Launch } from '@/core/flight/fly'
 import { launchAt, launchThatCarries, shortened, usualLaunch } from '@/core/flight/restate'
 import { mpsFrom, speedIn } from '@/core/units'

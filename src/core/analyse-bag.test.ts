@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { around, club, goodBag, hit, SIX, SIX_CARRIES_YD } from '../../tests/shots'
-import { analyseBag, type BagInput } from './analyse-bag'
+import { analyseBag } from './analyse-bag'
+import { type BagInput } from './analysis/bag-analysis'
 import type { Shot } from './shots/shot'
 import { lengthIn, yards } from './units'
 
@@ -200,7 +201,9 @@ describe('the whole bag', () => {
 describe('which shots count', () => {
   const judged = (shots: Shot[], comparison: Shot) => {
     const analysis = analyseBag({ clubs: SIX, shots })
-    const stock = analysis.stocks.find(({ clubId, swing }) => clubId === comparison.clubId && swing === 'full')
+    const stock = analysis.stocks.find(
+      ({ clubId, swing }) => clubId === comparison.clubId && swing === 'full',
+    )
     return { shot: analysis.shots.find(({ shotId }) => shotId === comparison.id), stock }
   }
 

@@ -1,95 +1,28 @@
+import { type Rules, type BagInput, type BagAnalysis, type Warning } from './analysis/bag-analysis'
 import type { Club } from './bag/club'
-import type { Stretch } from './gaps/cover'
-import { coverage, type Coverage } from './gaps/coverage-of-bag'
-import type { Air } from './flight/air'
-import { ordinaryRun } from './flight/station-run'
-import { modelled } from './flight/modelled'
-import { adjustedStocks, adjustmentsOf, unsureOf, type AdjustedStocks } from './shots/adjustments'
+import { coverage } from './gaps/coverage-of-bag'
+import { ordinaryRun } from './stock/station-run'
+import { modelled } from './stock/modelled'
+import { adjustedStocks, adjustmentsOf, unsureOf } from './shots/adjustments'
 import { inStatedAir, restatedStation } from './stock/restated-station'
 import { isHit, type HitStock, type Stock } from './stock/stock'
 import { restateShots, type ShotInAir } from './flight/restate-shots'
-import type { Recommendation } from './gaps/beyond-shots'
-import type { NextShots } from './gaps/next-shots'
 import type { Gap } from './gaps/gap'
-import { isDone, gapsOfBag, type GapKeptAsIs, type GapOverUnhit } from './gaps/gaps-of-bag'
-import { chosenGapRule, type OwnZones, type GapRule } from './gaps/zones'
-import type { ClubId, ShotId } from './ids'
-import { leftOutGuard, type OneSided } from './stock/left-out-guard'
-import type { Mark } from './shots/mark'
+import { isDone, gapsOfBag } from './gaps/gaps-of-bag'
+import { chosenGapRule } from './gaps/zones'
+import type { ShotId } from './model/ids'
+import { leftOutGuard } from './stock/left-out-guard'
 import { isPlausibleCarry } from './shots/plausible-carry'
 import { readShots, type ReadShots } from './judge/read-shots'
 import { type Shot } from './shots/shot'
-import { CARRY_PER_SPEED, tiredFrom, type Drift } from './judge/drift'
+import { CARRY_PER_SPEED, tiredFrom } from './judge/drift'
 import { judgeStations, type BagModel, type ShotJudgement, type StationModel } from './judge/judge-stations'
-import type { Spread } from './judge/spread'
-import { neighbourForesight } from './judge/neighbour-foresight'
-import { expectedPosterior, expectedStock, type ExpectedStock } from './stock/expected-stock'
+import { neighbourForesight } from './stock/neighbour-foresight'
+import { expectedPosterior, expectedStock } from './stock/expected-stock'
 import { newestShots, type Newest } from './stock/newest-shots'
 import { offCurve } from './stock/off-curve'
 import { stationStock } from './stock/station-stock'
-import type { StockRule } from './stock/stock-rules'
-import { FULL_SWING, type Swing, atStation, isOf as isOfStation } from './station'
-
-export type Rules = {
-  stockRule?: StockRule
-  gapRule?: GapRule
-  zonesM?: OwnZones
-  /** How near a stock must be to a number to cover it. */
-  toleranceM?: number
-  /** The yardages that cost this golfer shots. */
-  goalZoneM?: Stretch
-  /** Shots hit in wind or from a bad lie count in a stock beside those that were not. */
-  windCounts?: boolean
-  /** Carries are compared in this air, those whose own air is known; absent: each in the air it was hit in. */
-  inAir?: Air
-  /** Stocks that the golfer set by hand, which stand beside the measured ones. */
-  byHand?: { clubId: ClubId; swing: Swing; carryM: number; because: string }[]
-  /** What clubs that were changed should carry, by their shots from before: one standard deviation beside it. */
-  expected?: ExpectedStock[]
-  /** What the golfer wants as it is: steps, and holes by a distance that lies in them. */
-  leftOnPurpose?: { gaps?: GapKeptAsIs[]; uncovered?: { atM: number; because: string }[] }
-}
-
-export type BagInput = {
-  clubs: Club[]
-  shots: Shot[]
-  rules?: Rules
-  /** Older shots of stations that are not among `shots`, since newer ones say enough. */
-  older?: Newest['older']
-}
-
-export type BagAnalysis = Coverage & {
-  stocks: Stock[]
-  gaps: Gap[]
-  /** Hit neighbours with clubs between them that were not hit yet: how far apart, never judged. */
-  overUnhit: GapOverUnhit[]
-  /** With its carry in the stated air where that is not the air it was hit in. */
-  shots: {
-    shotId: ShotId
-    mark: Mark
-    solidProbability: number
-    other?: ClubId
-    tired?: true
-    carryM?: number
-  }[]
-  /** What to hit next; nothing where more shots would change nothing. */
-  next: NextShots[]
-  /** What would help more than shots, best first. */
-  recommendations: Recommendation[]
-  /** The golfer's drift of ball speed, as a share gained over 90 shots. */
-  drift: { found: boolean; knowable: boolean; per90?: number; se?: number }
-  /** How the golfer's shots scatter, pooled over the bag: shares of the carry, and the share that is missed. */
-  spread: Pick<Spread, 'carry' | 'lateralMean' | 'lateral' | 'missed'>
-  warnings: Warning[]
-}
-
-export type Warning =
-  | { kind: 'unknown-club'; facts: { shotIds: ShotId[] } }
-  /** The share that is lost of what was measured, over 90 shots. */
-  | { kind: 'tiring'; facts: { of: Drift['of']; per90: number; se: number } }
-  | { kind: 'other-club'; facts: { clubId: ClubId; other: ClubId; shotIds: ShotId[] } }
-  | { kind: 'one-sided'; facts: OneSided }
-  | { kind: 'holds'; facts: AdjustedStocks }
+import { FULL_SWING, atStation, isOf as isOfStation } from './model/station'
 
 /**
  * The one front door of the calculations: clubs, shots and rules in; stocks, steps, holes and what to

@@ -1,14 +1,14 @@
-import { ordinaryRun, runOfTotals } from '@/core/flight/station-run'
-import type { BagAnalysis } from '@/core/analyse-bag'
+import { ordinaryRun, runOfTotals } from '@/core/stock/station-run'
+import type { BagAnalysis } from '@/core/analysis/bag-analysis'
 import type { Bag } from '@/core/bag/bag'
-import type { Golfer } from '@/core/golfer'
+import type { Golfer } from '@/core/model/golfer'
 import type { Gap } from '@/core/gaps/gap'
 import { isHit, type Stock } from '@/core/stock/stock'
 import { lengthIn } from '@/core/units'
 import { around, carryText, count, fixed, len } from '@/text/numbers'
 import { drawnGap, needWords, shortVerdict, confidence, verdictLook, verdictWords } from '@/text/verdicts'
 import type { LadderClub, GapLadderData, LadderGap } from './gap-ladder'
-import { atStation, fullSwingOf } from '@/core/station'
+import { atStation, fullSwingOf } from '@/core/model/station'
 
 /**
  * The stair of a golfer's bag, in the golfer's unit.

@@ -1,6 +1,6 @@
 import Joi from 'joi'
-import { LIMITS } from '@/core/limits'
-import { PLAUSIBLE_CARRY_M } from '@/core/shots/plausible-carry'
+import { LIMITS } from '@/core/model/limits'
+import { PLAUSIBLE_CARRY_M } from '@/core/model/limits'
 import { checkLine, problem, within, type Checked } from './check'
 
 /** A line of `banco agree`: the same shots as two monitors read them, in metres, and within how much they are to agree. */

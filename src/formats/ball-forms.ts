@@ -1,7 +1,7 @@
 import Joi from 'joi'
-import type { Ball, BallName } from '@/core/balls/ball'
+import type { Ball, BallName } from '@/core/model/ball'
 import type { BallFactor } from '@/core/balls/trial'
-import { MAX_LENGTH } from '@/core/limits'
+import { MAX_LENGTH } from '@/core/model/limits'
 
 /** What the page of balls sends. Canonical units. */
 

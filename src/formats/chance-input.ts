@@ -1,7 +1,7 @@
 import Joi from 'joi'
 import type { ChanceInput } from '@/core/course/chances-of'
-import { LIMITS } from '@/core/limits'
-import { PLAUSIBLE_CARRY_M } from '@/core/shots/plausible-carry'
+import { LIMITS } from '@/core/model/limits'
+import { PLAUSIBLE_CARRY_M } from '@/core/model/limits'
 import { type Checked, checkLine, problem, within } from './check'
 
 const sd = Joi.number().min(0).max(100)

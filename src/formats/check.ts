@@ -1,6 +1,6 @@
 import Joi from 'joi'
-import type { Range } from '@/core/limits'
-import type { Problem } from '@/core/problem'
+import type { Range } from '@/core/model/limits'
+import type { Problem } from '@/core/model/problem'
 
 /** What a form must be: made in this layer, used by those that take forms. */
 export type BodySchema<T> = Joi.Schema<T>

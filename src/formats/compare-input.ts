@@ -1,6 +1,6 @@
 import Joi from 'joi'
 import { LENGTH_UNITS, type LengthUnit } from '@/core/units'
-import { PLAUSIBLE_CARRY_M } from '@/core/shots/plausible-carry'
+import { PLAUSIBLE_CARRY_M } from '@/core/model/limits'
 import { type Checked, checkLine, within } from './check'
 
 /** A line of `banco compare`: two lists of solid carries, in metres; two of the unit are what matters. */

@@ -1,6 +1,6 @@
 import Joi from 'joi'
-import type { ShotId } from '@/core/ids'
-import { MAX_LENGTH, LATEST_MS } from '@/core/limits'
+import type { ShotId } from '@/core/model/ids'
+import { MAX_LENGTH, LATEST_MS } from '@/core/model/limits'
 import {
   FLIGHT,
   FLIGHT_FIELDS,
@@ -9,7 +9,7 @@ import {
   type FlightKind,
   type FlightName,
 } from '@/core/shots/flight-fields'
-import { STATION_LIES, type StationLie } from '@/core/station'
+import { STATION_LIES, type StationLie } from '@/core/model/station'
 import {
   LENGTH_UNITS,
   metresFrom,

@@ -1,9 +1,9 @@
 import Joi from 'joi'
-import { REFERENCE_AIR, type Air } from '@/core/flight/air'
+import { REFERENCE_AIR, type Air } from '@/core/model/air'
 import type { Launch } from '@/core/flight/fly'
-import { TURFS, type Turf } from '@/core/flight/ground'
+import { TURFS, type Turf } from '@/core/model/turf'
 import type { Restating, UsualClub } from '@/core/flight/restate'
-import { LIMITS } from '@/core/limits'
+import { LIMITS } from '@/core/model/limits'
 import { checkLine, refused, type Checked, within } from './check'
 
 const wind = within(LIMITS.windAlongMps)

@@ -2,9 +2,9 @@ import Joi from 'joi'
 import type { ClubDetails } from '@/core/bag/bag'
 import { CLUB_KINDS, LOFT_DEG } from '@/core/bag/club'
 import { BAG_TEMPLATES } from '@/core/bag/bag-templates'
-import { SEGMENTS } from '@/core/bag/segment'
-import { GAP_RULES } from '@/core/gaps/zones'
-import { HAZARDS, type CoverConfidence } from '@/core/course/cover-confidence'
+import { SEGMENTS } from '@/core/model/segment'
+import { GAP_RULES } from '@/core/model/gap-rule'
+import { HAZARDS, type CoverConfidence } from '@/core/model/cover-confidence'
 import {
   BAG_WISHES,
   COMPARE_IN,
@@ -16,27 +16,27 @@ import {
   type GolferAim,
   type GolferRules,
   type GolferSettings,
-} from '@/core/golfer'
-import type { Venue, Day } from '@/core/flight/day'
-import { TURFS } from '@/core/flight/ground'
-import { STOCK_RULES } from '@/core/stock/stock-rules'
-import type { ClubId, GolferId, SessionId, ShotId } from '@/core/ids'
+} from '@/core/model/golfer'
+import type { Venue, Day } from '@/core/session/day'
+import { TURFS } from '@/core/model/turf'
+import { STOCK_RULES } from '@/core/model/stock-rule'
+import type { ClubId, GolferId, SessionId, ShotId } from '@/core/model/ids'
 import type { TypedPost } from '@/core/shots/typed-post'
 import { WINDS } from '@/core/session/conditions'
-import { STOCK_SURFACES, SURFACES } from '@/core/session/surface'
+import { STOCK_SURFACES, SURFACES } from '@/core/model/surface'
 import type { Block, Plan } from '@/core/session/plan'
 import { EVENT_KINDS, type SessionEvent } from '@/core/session/session-event'
 import type { SetUp } from '@/core/session/set-up'
-import { PLACES, type Place } from '@/core/session/session'
-import { MARKS, type Mark } from '@/core/shots/mark'
+import { PLACES, type Place } from '@/core/model/session'
+import { MARKS, type Mark } from '@/core/model/mark'
 import type { LeftAbout } from '@/core/gaps/kept-as-is'
 import { isPlausibleCarry } from '@/core/shots/plausible-carry'
 import { newId, problem, within } from './check'
-import { MAX_LENGTH, LIMITS, LATEST_MS } from '@/core/limits'
+import { MAX_LENGTH, LIMITS, LATEST_MS } from '@/core/model/limits'
 import { LENGTH_UNITS, SPEED_UNITS, TEMP_UNITS } from '@/core/units'
 import { BUILD_FORM } from './refit-forms'
 import { SET_UP_FORM } from './set-up-form'
-import type { Station } from '@/core/station'
+import type { Station } from '@/core/model/station'
 
 /** What the screens send, one schema a form. Canonical units. */
 

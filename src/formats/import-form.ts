@@ -1,6 +1,6 @@
 import Joi from 'joi'
-import type { ClubId } from '@/core/ids'
-import { MAX_LENGTH, LIMITS } from '@/core/limits'
+import type { ClubId } from '@/core/model/ids'
+import { MAX_LENGTH, LIMITS } from '@/core/model/limits'
 import { within } from './check'
 import type { ColumnChoice } from './table/shape'
 import { TABLE_FIELDS, UNITS_OF } from './table/columns'

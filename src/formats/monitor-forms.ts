@@ -1,6 +1,6 @@
 import Joi from 'joi'
-import type { ShotId } from '@/core/ids'
-import { MAX_LENGTH, LIMITS } from '@/core/limits'
+import type { ShotId } from '@/core/model/ids'
+import { MAX_LENGTH, LIMITS } from '@/core/model/limits'
 import type { Correction } from '@/core/monitors/correction'
 import type { MovedPair } from '@/core/monitors/pair-readings'
 import { FLIGHT_FIELDS, type FlightField } from '@/core/shots/flight-fields'

@@ -1,8 +1,8 @@
 import Joi from 'joi'
 import { LOFT_DEG } from '@/core/bag/club'
 import { HEADS, JOBS, type ClubBuild } from '@/core/bag/club-build'
-import type { ClubId } from '@/core/ids'
-import { MAX_LENGTH, LIMITS } from '@/core/limits'
+import type { ClubId } from '@/core/model/ids'
+import { MAX_LENGTH, LIMITS } from '@/core/model/limits'
 import type { Fix } from '@/core/refit/fixes'
 import { within } from './check'
 

@@ -1,8 +1,8 @@
 import Joi from 'joi'
-import type { BagInput } from '@/core/analyse-bag'
+import type { BagInput } from '@/core/analysis/bag-analysis'
 import { HEADS } from '@/core/bag/club-build'
-import type { RefitClub } from '@/core/refit/refit-club'
-import { LIMITS } from '@/core/limits'
+import type { RefitClub } from '@/core/bag/bag'
+import { LIMITS } from '@/core/model/limits'
 import { BAG_FIELDS, CLUB_FIELDS } from './bag-input'
 import { type Checked, checkLine, within } from './check'
 

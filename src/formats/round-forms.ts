@@ -1,8 +1,8 @@
 import Joi from 'joi'
 import { CLUB_KINDS, type ClubKind } from '@/core/bag/club'
-import { TURFS } from '@/core/flight/ground'
-import type { ClubId, RoundId, RoundShotId } from '@/core/ids'
-import { LATEST_MS, MAX_LENGTH, LIMITS } from '@/core/limits'
+import { TURFS } from '@/core/model/turf'
+import type { ClubId, RoundId, RoundShotId } from '@/core/model/ids'
+import { LATEST_MS, MAX_LENGTH, LIMITS } from '@/core/model/limits'
 import { LIES, type Round, type RoundDay, type RoundEvent } from '@/core/rounds/round'
 import { newId, within } from './check'
 

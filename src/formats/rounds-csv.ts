@@ -1,4 +1,4 @@
-import type { Golfer } from '@/core/golfer'
+import type { Golfer } from '@/core/model/golfer'
 import type { Round } from '@/core/rounds/round'
 import { lengthIn } from '@/core/units'
 import { iso } from './shots-csv'

@@ -1,10 +1,10 @@
 import Joi from 'joi'
 import { WINDS } from '@/core/session/conditions'
-import { SURFACES } from '@/core/session/surface'
+import { SURFACES } from '@/core/model/surface'
 import { CARRY_FROM, type MonitorSetUp, type SetUp } from '@/core/session/set-up'
-import type { SessionId } from '@/core/ids'
+import type { SessionId } from '@/core/model/ids'
 import type { AirInput } from '@/core/session/session-air'
-import { MAX_LENGTH, LIMITS } from '@/core/limits'
+import { MAX_LENGTH, LIMITS } from '@/core/model/limits'
 import { FLIGHT_FIELDS } from '@/core/shots/flight-fields'
 import { problem, within } from './check'
 

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import type { ShotRecord } from '../core/formats/shot-record'
+import type { ShotRecord } from '../core/session/shot-record'
 import { readTable } from './table/read-table'
 import { shotsCsvRows, shotsCsvTitles } from './shots-csv'
 

@@ -1,6 +1,6 @@
 import Papa from 'papaparse'
-import { RECORD_FIELDS, type ShotRecord } from '@/core/formats/shot-record'
-import type { Units } from '@/core/golfer'
+import { RECORD_FIELDS, type ShotRecord } from '@/core/session/shot-record'
+import type { Units } from '@/core/model/golfer'
 import { FLIGHT, FLIGHT_FIELDS, unitOfKind, type FlightField } from '@/core/shots/flight-fields'
 import { lengthIn, speedIn } from '@/core/units'
 

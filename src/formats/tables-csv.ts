@@ -1,6 +1,6 @@
 import Papa from 'papaparse'
-import type { BagAnalysis } from '@/core/analyse-bag'
-import type { Golfer } from '@/core/golfer'
+import type { BagAnalysis } from '@/core/analysis/bag-analysis'
+import type { Golfer } from '@/core/model/golfer'
 import { lengthIn } from '@/core/units'
 
 type Named = (clubId: string) => string

@@ -1,11 +1,11 @@
 import Joi from 'joi'
 import { BAG_TEMPLATES } from '@/core/bag/bag-templates'
-import type { GolferSettings } from '@/core/golfer'
-import type { ClubId, GolferId, SessionId, VisitId } from '@/core/ids'
-import { LATEST_MS, MAX_LENGTH, LIMITS } from '@/core/limits'
-import { PLACES, type Place } from '@/core/session/session'
+import type { GolferSettings } from '@/core/model/golfer'
+import type { ClubId, GolferId, SessionId, VisitId } from '@/core/model/ids'
+import { LATEST_MS, MAX_LENGTH, LIMITS } from '@/core/model/limits'
+import { PLACES, type Place } from '@/core/model/session'
 import { LENGTH_UNITS, SPEED_UNITS } from '@/core/units'
-import { FOLLOW_UP_IN, WENT, type AfterPlay, type VisitRecord } from '@/core/visits/visit'
+import { FOLLOW_UP_IN, WENT, type AfterPlay, type VisitRecord } from '@/core/coach/visit'
 import { newId, within } from './check'
 
 /** What a coach's desk sends. */

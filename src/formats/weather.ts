@@ -1,6 +1,6 @@
 import Joi from 'joi'
 import type { WeatherReading } from '@/core/session/weather'
-import { LIMITS } from '@/core/limits'
+import { LIMITS } from '@/core/model/limits'
 import { check, within, type Checked } from './check'
 
 const READING = Joi.object<WeatherReading & { format: string }>({

@@ -1,8 +1,8 @@
 import Joi from 'joi'
-import type { Station } from '@/core/station'
+import type { Station } from '@/core/model/station'
 import type { DrillShot } from '@/core/wedges/drill'
 import type { SwingDefinition } from '@/core/wedges/swing-definition'
-import { MAX_LENGTH, LIMITS } from '@/core/limits'
+import { MAX_LENGTH, LIMITS } from '@/core/model/limits'
 import { problem, within } from './check'
 import { STATION_FORM } from './forms'
 

@@ -1,4 +1,4 @@
-import type { Session } from '@/core/session/session'
+import type { Session } from '@/core/model/session'
 import { dataMark } from '@/store/database'
 import { ofOneGolfer, type BayView } from '@/views/bay-view'
 import { loadView } from './workers'

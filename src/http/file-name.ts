@@ -1,4 +1,4 @@
-import type { Golfer } from '@/core/golfer'
+import type { Golfer } from '@/core/model/golfer'
 
 /** How a file of a golfer's is called when it is saved. */
 export function fileName(

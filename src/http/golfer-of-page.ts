@@ -1,6 +1,6 @@
 import { notFound, redirect } from 'next/navigation'
-import type { Golfer } from '@/core/golfer'
-import type { GolferId } from '@/core/ids'
+import type { Golfer } from '@/core/model/golfer'
+import type { GolferId } from '@/core/model/ids'
 import { DataError } from '@/store/data-error'
 import { theDatabase, type Database } from '@/store/database'
 import { golferById } from '@/store/golfers'

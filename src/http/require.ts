@@ -1,6 +1,6 @@
-import type { Golfer } from '@/core/golfer'
-import type { ClubId, GolferId, RoundId, SessionId, ShotId, VisitId } from '@/core/ids'
-import type { Session } from '@/core/session/session'
+import type { Golfer } from '@/core/model/golfer'
+import type { ClubId, GolferId, RoundId, SessionId, ShotId, VisitId } from '@/core/model/ids'
+import type { Session } from '@/core/model/session'
 import { clubsOf } from '@/store/clubs'
 import { theDatabase } from '@/store/database'
 import { golferById } from '@/store/golfers'
@@ -8,7 +8,7 @@ import { roundById, type StoredRound } from '@/store/rounds'
 import { sessionById } from '@/store/sessions'
 import { shotById, type StoredShot } from '@/store/shots'
 import { visitById } from '@/store/visits'
-import type { Visit } from '@/core/visits/visit'
+import type { Visit } from '@/core/coach/visit'
 import { refuse } from './route'
 
 /** What a request names, or a refusal that says what is not there. */

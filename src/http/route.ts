@@ -1,4 +1,4 @@
-import type { Problem } from '@/core/problem'
+import type { Problem } from '@/core/model/problem'
 import { check, type BodySchema } from '@/formats/check'
 import { oddity } from '@/formats/oddity'
 import { DataError, hindrance, isDamage, sqliteCode } from '@/store/data-error'

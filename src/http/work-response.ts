@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto'
 import { Stopped } from '@/worker/helper'
 import type { Kind, Works } from '@/worker/work'
-import type { WorkMessage } from '@/core/long-work'
+import type { WorkMessage } from '@/core/model/long-work'
 import { doWork } from './workers'
 import { problemsOf, notifyChange } from './route'
 

@@ -1,6 +1,6 @@
 import { expect, it } from 'vitest'
 import type { OfflineCard } from '@/core/course/offline-card'
-import { USUAL_COVER_CONFIDENCE } from '@/core/course/cover-confidence'
+import { USUAL_COVER_CONFIDENCE } from '@/core/model/cover-confidence'
 import { offlineCardHtml } from './offline-card'
 
 const SHOT = {

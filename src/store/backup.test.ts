@@ -16,7 +16,7 @@ import {
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { afterEach, beforeEach, describe, expect, it } from 'vitest'
-import type { GolferId } from '@/core/ids'
+import type { GolferId } from '@/core/model/ids'
 import { NOW_MS } from '../../tests/store'
 import { backUp, checkBackup, putBackup, type RestoreStage } from './backup'
 import { copiesIn, copyNamed, copyOfToday, daysToKeep } from './copies'

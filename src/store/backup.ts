@@ -15,7 +15,7 @@ import {
 } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { dirname, join } from 'node:path'
-import { LATEST_MS } from '@/core/limits'
+import { LATEST_MS } from '@/core/model/limits'
 import { DataError, hindrance, isDamage, sqliteCode } from './data-error'
 import { openDatabase, type Database } from './database'
 import { readMigrations, schemaAfter, schemaOf } from './migrate'

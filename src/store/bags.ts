@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto'
 import { withClub, type Bag, type ClubDetails, type DatedBag } from '@/core/bag/bag'
 import { MOST_CLUBS } from '@/core/bag/club'
-import type { BagId, ClubId, GolferId } from '@/core/ids'
+import type { BagId, ClubId, GolferId } from '@/core/model/ids'
 import {
   CLUB,
   clubByName,

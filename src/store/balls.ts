@@ -1,6 +1,6 @@
-import type { Ball, BallName } from '@/core/balls/ball'
+import type { Ball, BallName } from '@/core/model/ball'
 import type { BallFactor } from '@/core/balls/trial'
-import type { GolferId, SessionId } from '@/core/ids'
+import type { GolferId, SessionId } from '@/core/model/ids'
 import type { Database } from './database'
 
 /** The balls that a golfer has described, by name. */

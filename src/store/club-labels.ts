@@ -1,8 +1,8 @@
 import { randomUUID } from 'node:crypto'
-import type { ClubId, GolferId } from '@/core/ids'
-import { clubForLabel, type LabelMeaning } from '@/core/feed/club-for-label'
-import { waitsForItsClub, type HeldReason } from '@/core/feed/station-for-shot'
-import type { Swing } from '@/core/station'
+import type { ClubId, GolferId } from '@/core/model/ids'
+import { clubForLabel, type LabelMeaning } from '@/core/shots/club-for-label'
+import { waitsForItsClub, type HeldReason } from '@/core/model/held-reason'
+import type { Swing } from '@/core/model/station'
 import { clubsOf } from './clubs'
 import type { Database } from './database'
 import { addEvents, type ShotEvent } from './shots'
@@ -17,10 +17,10 @@ const LIVE_SESSION = `SELECT lower(label) AS label, club_id, says FROM label_eve
 /** What a golfer has said of names, in lower case: a club, or null where that is to be decided later. */
 export const clubLabels = (db: Database, golferId: GolferId): Map<string, ClubId | null> =>
   new Map(
-    db.prepare(`SELECT label, club_id FROM (${LIVE_SESSION}) WHERE says <> 'forgotten'`).raw().all(golferId) as [
-      string,
-      ClubId | null,
-    ][],
+    db
+      .prepare(`SELECT label, club_id FROM (${LIVE_SESSION}) WHERE says <> 'forgotten'`)
+      .raw()
+      .all(golferId) as [string, ClubId | null][],
   )
 
 /** The club that a name means for this golfer: said by hand, or of that name. */

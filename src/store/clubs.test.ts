@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import type { ClubId, ShotId } from '@/core/ids'
+import type { ClubId, ShotId } from '@/core/model/ids'
 import { NOW_MS, storeWithGolfer } from '../../tests/store'
 import { bagInput } from './bag-input'
 import { addClub, bagOf, datedBags, setSlots } from './bags'

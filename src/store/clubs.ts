@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto'
 import type { ClubDetails, OwnedClub } from '@/core/bag/bag'
 import type { ClubBuild } from '@/core/bag/club-build'
 import { changeBetween, type ClubSetUp } from '@/core/bag/club-set-up'
-import type { ClubId, GolferId } from '@/core/ids'
+import type { ClubId, GolferId } from '@/core/model/ids'
 import { sqliteCode } from './data-error'
 import type { Database } from './database'
 

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { NOW_MS, storeWithGolfer } from '../../tests/store'
 import { analyseBag } from '../core/analyse-bag'
-import type { ShotId } from '../core/ids'
+import type { ShotId } from '../core/model/ids'
 import type { Correction } from '../core/monitors/correction'
 import { EMPTY_SET_UP, USUAL_MONITOR, withMonitor } from '../core/session/set-up'
 import { isHit } from '../core/stock/stock'

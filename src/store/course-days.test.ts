@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest'
-import type { Day } from '../core/flight/day'
+import type { Day } from '../core/session/day'
 import { EMPTY_SET_UP } from '../core/session/set-up'
 import { yards } from '../core/units'
 import { NOW_MS, storeWithGolfer } from '../../tests/store'
@@ -10,7 +10,7 @@ import { sessionsToAsk } from '@/views/set-ups-behind'
 import { leaveAir } from './sessions'
 import { keepSetUp, sayAir } from './set-ups'
 import { takeShot } from './shots'
-import type { ShotId } from '../core/ids'
+import type { ShotId } from '../core/model/ids'
 
 const DAY: Day = {
   place: 'Tarnwick',

@@ -1,5 +1,5 @@
-import type { Venue, Day } from '@/core/flight/day'
-import type { GolferId } from '@/core/ids'
+import type { Venue, Day } from '@/core/session/day'
+import type { GolferId } from '@/core/model/ids'
 import type { Database } from './database'
 
 /** Sets the day that the golfer's card stands for. */

@@ -1,4 +1,4 @@
-import type { GolferId } from '@/core/ids'
+import type { GolferId } from '@/core/model/ids'
 import type { DrillShot } from '@/core/wedges/drill'
 import type { Database } from './database'
 

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { addSecondGolfer, NOW_MS, storeWithGolfer } from '../../tests/store'
-import type { SessionId, ShotId } from '../core/ids'
+import type { SessionId, ShotId } from '../core/model/ids'
 import { bagInput, referenceStocks } from './bag-input'
 import { bagOf, setSlots } from './bags'
 import { changeLabel, clubLabelled, knownLabels } from './club-labels'

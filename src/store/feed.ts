@@ -1,5 +1,6 @@
-import type { GolferId, SessionId, ShotId } from '@/core/ids'
-import { clockIsOff, stationForShot, waitsForItsClub, type HeldReason } from '@/core/feed/station-for-shot'
+import type { GolferId, SessionId, ShotId } from '@/core/model/ids'
+import { clockIsOff, stationForShot } from '@/core/shots/station-for-shot'
+import { waitsForItsClub, type HeldReason } from '@/core/model/held-reason'
 import type { Flight } from '@/core/shots/flight-fields'
 import { clubLabelled } from './club-labels'
 import type { Database } from './database'
@@ -8,7 +9,7 @@ import { cameRangeNotClear } from './range-clear'
 import { receiverFor } from './receivers'
 import { claimSession, sessionById, waitingSession } from './sessions'
 import { addEvents, shotBefore, shotsOfGolfer, takeShot, type ShotEvent, type Taken } from './shots'
-import type { StationLie, Swing } from '@/core/station'
+import type { StationLie, Swing } from '@/core/model/station'
 
 /** A shot as a monitor posted it. */
 export type PostedShot = Flight & {

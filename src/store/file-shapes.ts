@@ -1,4 +1,4 @@
-import type { GolferId } from '@/core/ids'
+import type { GolferId } from '@/core/model/ids'
 import type { Database } from './database'
 
 /** What the columns of files of one shape hold, as the golfer last set them. */

@@ -1,4 +1,4 @@
-import type { GolferId } from '@/core/ids'
+import type { GolferId } from '@/core/model/ids'
 import { DataError } from './data-error'
 import type { Database } from './database'
 import { strangeWord } from './known-words'

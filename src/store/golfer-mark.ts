@@ -1,5 +1,5 @@
 import { randomInt } from 'node:crypto'
-import type { GolferId, SessionId } from '@/core/ids'
+import type { GolferId, SessionId } from '@/core/model/ids'
 import { markOf, type Database } from './database'
 
 /** In the place of an id: writes that may concern any golfer, and those that concern no session. */

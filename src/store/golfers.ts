@@ -1,8 +1,8 @@
-import { USUAL_COVER_CONFIDENCE, type CoverConfidence } from '@/core/course/cover-confidence'
-import type { Turf } from '@/core/flight/ground'
-import type { GolferId } from '@/core/ids'
-import { SEGMENTS, type Segment } from '@/core/bag/segment'
-import type { GapRule, Zones } from '@/core/gaps/zones'
+import { USUAL_COVER_CONFIDENCE, type CoverConfidence } from '@/core/model/cover-confidence'
+import type { Turf } from '@/core/model/turf'
+import type { GolferId } from '@/core/model/ids'
+import { SEGMENTS, type Segment } from '@/core/model/segment'
+import type { GapRule, Zones } from '@/core/model/gap-rule'
 import {
   NEW_GOLFER,
   type AirPreferences,
@@ -16,8 +16,8 @@ import {
   type GolferRules,
   type GolferSettings,
   type Level,
-} from '@/core/golfer'
-import type { StockRule } from '@/core/stock/stock-rules'
+} from '@/core/model/golfer'
+import type { StockRule } from '@/core/model/stock-rule'
 import type { LengthUnit, SpeedUnit, TempUnit } from '@/core/units'
 import type { Database } from './database'
 import { swingsOf } from './swings'

@@ -1,5 +1,5 @@
-import type { ClubId, GolferId } from '@/core/ids'
-import type { Swing } from '@/core/station'
+import type { ClubId, GolferId } from '@/core/model/ids'
+import type { Swing } from '@/core/model/station'
 import type { Database } from './database'
 
 export type HandStock = { clubId: ClubId; swing: Swing; carryM: number; because: string }

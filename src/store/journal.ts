@@ -1,8 +1,8 @@
-import type { ClubId, SessionId } from '@/core/ids'
+import type { ClubId, SessionId } from '@/core/model/ids'
 import type { Action, ShotEventKind, ShotSource } from '@/core/session/action'
 import type { SessionEvent } from '@/core/session/session-event'
-import type { Mark } from '@/core/shots/mark'
-import type { Swing } from '@/core/station'
+import type { Mark } from '@/core/model/mark'
+import type { Swing } from '@/core/model/station'
 import type { Database } from './database'
 
 /** The actions of a session in the order in which they were done: undo takes back the last, redo does it again. */

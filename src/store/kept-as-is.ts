@@ -1,5 +1,5 @@
 import { leftKey, type LeftAbout, type LeftOnPurpose } from '@/core/gaps/kept-as-is'
-import type { GolferId } from '@/core/ids'
+import type { GolferId } from '@/core/model/ids'
 import type { Database } from './database'
 
 /** The golfer wants something as it is, with the reason; without one that is taken back. What was said before is kept. */

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { importShots } from '../../tests/import-shots'
 import { NOW_MS, storeWithGolfer } from '../../tests/store'
-import type { ShotId } from '../core/ids'
+import type { ShotId } from '../core/model/ids'
 import { pairReadings } from '../core/monitors/pair-readings'
 import { bagInput, referenceStocks } from './bag-input'
 import { receiveShot, type PostedShot } from './feed'

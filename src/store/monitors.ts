@@ -1,4 +1,4 @@
-import type { GolferId, SessionId, ShotId } from '@/core/ids'
+import type { GolferId, SessionId, ShotId } from '@/core/model/ids'
 import type { Correction } from '@/core/monitors/correction'
 import { SAME_BALL_MS, type MonitorReading, type MovedPair } from '@/core/monitors/pair-readings'
 import type { FlightField } from '@/core/shots/flight-fields'

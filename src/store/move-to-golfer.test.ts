@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import type { GolferId, SessionId, ShotId } from '@/core/ids'
+import type { GolferId, SessionId, ShotId } from '@/core/model/ids'
 import { yards } from '@/core/units'
 import { NOW_MS, storeWithGolfer } from '../../tests/store'
 import { startBag } from './bags'

@@ -1,5 +1,5 @@
 import Sqlite from 'better-sqlite3'
-import type { GolferId } from '@/core/ids'
+import type { GolferId } from '@/core/model/ids'
 import type { Database } from './database'
 import { golferDocument, insertDocument, type GolferDocument } from './golfer-document'
 import { migrate, readMigrations } from './migrate'

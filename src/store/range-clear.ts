@@ -1,4 +1,4 @@
-import type { SessionId } from '@/core/ids'
+import type { SessionId } from '@/core/model/ids'
 import { clearLapsed } from '@/core/session/range-clear'
 import type { Database } from './database'
 

@@ -1,5 +1,5 @@
-import type { GolferId, SessionId } from '@/core/ids'
-import type { Receiving } from '@/core/feed/receiving'
+import type { GolferId, SessionId } from '@/core/model/ids'
+import type { Receiving } from '@/core/shots/receiving'
 import { allOrRefused } from './all-or-refused'
 import type { Database } from './database'
 import { FORGOTTEN_AFTER_MS } from './sessions'

@@ -1,5 +1,5 @@
-import type { GolferId } from '@/core/ids'
-import { LATEST_MS } from '@/core/limits'
+import type { GolferId } from '@/core/model/ids'
+import { LATEST_MS } from '@/core/model/limits'
 import type { Database } from './database'
 import {
   DOCUMENT_TABLES,

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { addSecondGolfer, NOW_MS, storeWithGolfer } from '../../tests/store'
-import type { GolferId, RoundId, RoundShotId } from '@/core/ids'
+import type { GolferId, RoundId, RoundShotId } from '@/core/model/ids'
 import type { RoundEvent } from '@/core/rounds/round'
 import { openDatabase, type Database } from './database'
 import { removeGolfer, writeGolferDocument } from './golfer-document'

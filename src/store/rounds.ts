@@ -1,7 +1,7 @@
 import type { ClubKind } from '@/core/bag/club'
-import type { ClubId, GolferId, RoundId, RoundShotId } from '@/core/ids'
+import type { ClubId, GolferId, RoundId, RoundShotId } from '@/core/model/ids'
 import { shotsFromEvents, type Lie, type Round, type RoundDay, type RoundEvent } from '@/core/rounds/round'
-import type { Turf } from '@/core/flight/ground'
+import type { Turf } from '@/core/model/turf'
 import { dayOf } from './course-days'
 import type { Database } from './database'
 

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { NOW_MS, storeWithGolfer } from '../../tests/store'
-import type { ClubId, SessionId, ShotId } from '../core/ids'
+import type { ClubId, SessionId, ShotId } from '../core/model/ids'
 import { exclusionOf, PLAIN } from '../core/session/conditions'
 import { EMPTY_SET_UP, USUAL_MONITOR, type SetUp } from '../core/session/set-up'
 import { yards } from '../core/units'

@@ -1,8 +1,8 @@
 import { randomUUID } from 'node:crypto'
-import type { GolferId, SessionId } from '@/core/ids'
+import type { GolferId, SessionId } from '@/core/model/ids'
 import { conditionsAt, PLAIN, type ConditionChange, type Conditions } from '@/core/session/conditions'
-import type { Expectation } from '@/core/session/expectation'
-import { sameStation, type Station } from '@/core/station'
+import type { Expectation } from '@/core/session/session-event'
+import { sameStation, type Station } from '@/core/model/station'
 import type { SessionEvent } from '@/core/session/session-event'
 import type { Database } from './database'
 

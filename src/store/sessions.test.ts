@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { importShots } from '../../tests/import-shots'
-import type { SessionId, ShotId } from '@/core/ids'
+import type { SessionId, ShotId } from '@/core/model/ids'
 import { NOW_MS, storeWithGolfer } from '../../tests/store'
 import { historyOf, lastUsedPlace, newestSessionMs, sessionsOf, startSession } from './sessions'
 import { importsOf, withdrawImport } from './shot-files'

@@ -1,9 +1,9 @@
 import { LRUCache } from 'lru-cache'
 import { randomUUID } from 'node:crypto'
-import type { ClubId, GolferId, SessionId } from '@/core/ids'
+import type { ClubId, GolferId, SessionId } from '@/core/model/ids'
 import { USUAL_PACE } from '@/core/session/plan'
-import type { Place, Session, SessionSummary } from '@/core/session/session'
-import type { Station, Swing } from '@/core/station'
+import type { Place, Session, SessionSummary } from '@/core/model/session'
+import type { Station, Swing } from '@/core/model/station'
 import { perDatabase, type Database } from './database'
 import { golferMark, writeMarks } from './golfer-mark'
 

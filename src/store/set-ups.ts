@@ -1,4 +1,4 @@
-import type { GolferId, SessionId } from '@/core/ids'
+import type { GolferId, SessionId } from '@/core/model/ids'
 import { withAir, type AirInput } from '@/core/session/session-air'
 import type { AirSetUp, MonitorCheck, MonitorProfile, SetUp } from '@/core/session/set-up'
 import type { FlightField } from '@/core/shots/flight-fields'

@@ -1,17 +1,17 @@
 import { hash, randomUUID } from 'node:crypto'
-import type { FileShot } from '@/core/formats/shot-record'
-import type { ClubId, GolferId, SessionId, ShotId } from '@/core/ids'
-import type { HeldReason } from '@/core/feed/station-for-shot'
+import type { FileShot } from '@/core/session/shot-record'
+import type { ClubId, GolferId, SessionId, ShotId } from '@/core/model/ids'
+import type { HeldReason } from '@/core/model/held-reason'
 import { isPlausibleCarry } from '@/core/shots/plausible-carry'
 import { FLIGHT_FIELDS } from '@/core/shots/flight-fields'
-import { clubNamed } from '@/core/feed/club-named'
+import { clubNamed } from '@/core/shots/club-named'
 import { clubByName, clubsOf, insertClub, removeUnusedClub } from './clubs'
 import { changeLabel, clubLabelled } from './club-labels'
 import type { Database } from './database'
 import { setWatching } from './monitors'
 import { endSession, sessionById, startSession } from './sessions'
 import { addEvents, shotTaker, type ShotEvent } from './shots'
-import { FULL_SWING } from '@/core/station'
+import { FULL_SWING } from '@/core/model/station'
 
 export type ImportResult = {
   importId: string

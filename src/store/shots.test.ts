@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { NOW_MS, storeWithGolfer } from '../../tests/store'
-import type { ShotId } from '../core/ids'
+import type { ShotId } from '../core/model/ids'
 import { undoLast } from './journal'
 import { addEvents, newestShot, shotById, shotsOfSession, takeShot, type NewShot } from './shots'
 

@@ -1,11 +1,11 @@
 import { randomUUID } from 'node:crypto'
-import type { ClubId, GolferId, SessionId, ShotId } from '@/core/ids'
-import type { HeldReason } from '@/core/feed/station-for-shot'
+import type { ClubId, GolferId, SessionId, ShotId } from '@/core/model/ids'
+import type { HeldReason } from '@/core/model/held-reason'
 import type { SessionShot } from '@/core/session/session-shot'
-import type { Mark } from '@/core/shots/mark'
+import type { Mark } from '@/core/model/mark'
 import { FLIGHT, FLIGHT_FIELDS, type Flight } from '@/core/shots/flight-fields'
 import type { Database } from './database'
-import type { Swing } from '@/core/station'
+import type { Swing } from '@/core/model/station'
 
 /** The session of each of some shots. */
 export function sessionsOfShots(db: Database, ids: readonly ShotId[]): Map<ShotId, SessionId> {

@@ -1,6 +1,6 @@
 import { expect, it } from 'vitest'
 import { yards } from '../core/units'
-import type { ShotId } from '../core/ids'
+import type { ShotId } from '../core/model/ids'
 import { NOW_MS, storeWithGolfer } from '../../tests/store'
 import { addDrillShot, drillShots, undoDrillShot } from './drills'
 import { golferById } from './golfers'

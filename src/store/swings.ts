@@ -1,5 +1,5 @@
-import type { GolferId } from '@/core/ids'
-import { type Station, SWINGS, type Swing } from '@/core/station'
+import type { GolferId } from '@/core/model/ids'
+import { type Station, SWINGS, type Swing } from '@/core/model/station'
 import { nextVersion, swingsInUse, type SwingDefinition } from '@/core/wedges/swing-definition'
 import type { Database } from './database'
 

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs'
 import { describe, expect, it } from 'vitest'
-import type { ShotId } from '@/core/ids'
+import type { ShotId } from '@/core/model/ids'
 import { dice } from '../../simulators/golfers/dice'
 import { NOW_MS, storeWithGolfer } from '../../tests/store'
 import { redoLast, undoLast } from './journal'

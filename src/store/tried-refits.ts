@@ -1,4 +1,4 @@
-import type { GolferId } from '@/core/ids'
+import type { GolferId } from '@/core/model/ids'
 import type { Fix } from '@/core/refit/fixes'
 import type { Database } from './database'
 

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import type { ShotId } from '@/core/ids'
+import type { ShotId } from '@/core/model/ids'
 import { NOW_MS, storeWithGolfer } from '../../tests/store'
 import { redoLast, undoAndRedo, undoLast } from './journal'
 import { cameRangeNotClear, sayClear } from './range-clear'

@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto'
-import type { SessionId } from '@/core/ids'
+import type { SessionId } from '@/core/model/ids'
 import type { TypedPost } from '@/core/shots/typed-post'
 import type { Database } from './database'
 import { allOrRefused } from './all-or-refused'

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { addSecondGolfer, NOW_MS, storeWithGolfer } from '../../tests/store'
 import { BAG_TEMPLATES } from '../core/bag/bag-templates'
-import type { GolferId, SessionId, VisitId } from '../core/ids'
+import type { GolferId, SessionId, VisitId } from '../core/model/ids'
 import { arrive } from './arrivals'
 import { bagOf } from './bags'
 import { correctClub } from './clubs'

@@ -1,5 +1,5 @@
-import type { ClubId, GolferId, VisitId } from '@/core/ids'
-import type { AfterPlay, FollowUpIn, Visit, VisitRecord, Went } from '@/core/visits/visit'
+import type { ClubId, GolferId, VisitId } from '@/core/model/ids'
+import type { AfterPlay, FollowUpIn, Visit, VisitRecord, Went } from '@/core/coach/visit'
 import type { Database } from './database'
 
 type Row = Omit<Visit, 'followUp'> & {

@@ -1,6 +1,6 @@
 import { expect, it } from 'vitest'
 import type { ActionFacts } from '@/core/session/action'
-import type { ClubId } from '@/core/ids'
+import type { ClubId } from '@/core/model/ids'
 import { yards } from '@/core/units'
 import { actionWords } from './actions'
 

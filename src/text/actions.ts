@@ -1,4 +1,4 @@
-import type { Units } from '@/core/golfer'
+import type { Units } from '@/core/model/golfer'
 import type { ActionFacts } from '@/core/session/action'
 import { MARK_NAME, stationName } from './names'
 import { count, len, lenUnit } from './numbers'

@@ -1,6 +1,6 @@
 import { isSameGap, type GapClubs } from '@/core/gaps/gap-clubs'
-import type { Units } from '@/core/golfer'
-import type { ClubId } from '@/core/ids'
+import type { Units } from '@/core/model/golfer'
+import type { ClubId } from '@/core/model/ids'
 import type { Fix } from '@/core/refit/fixes'
 import { fixesOf, type GapAdvice } from '@/core/refit/gap-advice'
 import type { LongClubAdvice } from '@/core/refit/long-clubs'

@@ -1,4 +1,4 @@
-import type { BallName } from '@/core/balls/ball'
+import type { BallName } from '@/core/model/ball'
 import { ballsToKnow, factorsOf, type BallFactor, type BallTrial, type ClubFactor } from '@/core/balls/trial'
 import { atHead, count, fixed, percent } from './numbers'
 

@@ -1,5 +1,5 @@
 import type { ClubChange } from '@/core/bag/club-set-up'
-import type { Units } from '@/core/golfer'
+import type { Units } from '@/core/model/golfer'
 import { Z90 } from '@/core/math/z90'
 import { FEWEST_SINCE } from '@/core/stock/expected-stock'
 import type { CameOf, ExpectedCarry } from '@/core/refit/after-change'

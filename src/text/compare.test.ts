@@ -1,6 +1,6 @@
 import { expect, it } from 'vitest'
 import { yards } from '@/core/units'
-import { NEW_GOLFER } from '@/core/golfer'
+import { NEW_GOLFER } from '@/core/model/golfer'
 import {
   differencesSentence,
   byChanceSentence,

@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest'
-import type { ClubId } from '@/core/ids'
+import type { ClubId } from '@/core/model/ids'
 import { hazardOf, numberFound, type NumberRequest } from '@/core/course/number'
 import { WINDS_MPS, type CourseShot } from '@/core/course/course-shots'
-import { USUAL_COVER_CONFIDENCE } from '@/core/course/cover-confidence'
+import { USUAL_COVER_CONFIDENCE } from '@/core/model/cover-confidence'
 import { yards } from '@/core/units'
 import { choiceLine, playsAsLine, numberFinding, timesIn } from './course-number'
 

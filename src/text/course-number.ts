@@ -1,6 +1,6 @@
-import type { HazardKind } from '@/core/course/cover-confidence'
+import type { HazardKind } from '@/core/model/cover-confidence'
 import { farBy, type NumberRequest, type NumberChoice } from '@/core/course/number'
-import type { Units } from '@/core/golfer'
+import type { Units } from '@/core/model/golfer'
 import { NEAR_M } from '@/core/wedges/for-number'
 import { atHead, chance, len, lenUnit, listed } from './numbers'
 

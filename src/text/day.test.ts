@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest'
-import type { Day } from '@/core/flight/day'
-import type { DayCard, DayChange } from '@/core/flight/day-card'
-import type { Golfer } from '@/core/golfer'
-import type { ClubId } from '@/core/ids'
+import type { Day } from '@/core/session/day'
+import type { DayCard, DayChange } from '@/core/course/day-card'
+import type { Golfer } from '@/core/model/golfer'
+import type { ClubId } from '@/core/model/ids'
 import { yards } from '@/core/units'
 import { dayAdvice, dayFinding, dayLine, dayProblems, lineNote } from './day'
 

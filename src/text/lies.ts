@@ -1,7 +1,7 @@
 import type { LieStocks } from '@/core/balls/factor'
 import type { TeeAndGround } from '@/core/stock/tee-and-ground'
 import type { MatAndGrass } from '@/core/stock/mat-and-grass'
-import type { StockSurface } from '@/core/session/surface'
+import type { StockSurface } from '@/core/model/surface'
 import { OFF_SURFACE } from './names'
 import { count, percent } from './numbers'
 

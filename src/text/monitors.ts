@@ -1,4 +1,4 @@
-import type { Units } from '@/core/golfer'
+import type { Units } from '@/core/model/golfer'
 import type { Correction, FieldOff } from '@/core/monitors/correction'
 import { FLIGHT, unitOfKind, type FlightField } from '@/core/shots/flight-fields'
 import { lengthIn, speedIn } from '@/core/units'

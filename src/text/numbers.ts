@@ -1,4 +1,4 @@
-import type { Units } from '@/core/golfer'
+import type { Units } from '@/core/model/golfer'
 import { lengthIn, speedIn, type LengthUnit } from '@/core/units'
 
 const MINUS = '−'

@@ -1,6 +1,6 @@
-import type { Units } from '@/core/golfer'
+import type { Units } from '@/core/model/golfer'
 import type { PracticeItem } from '@/core/practice/practice'
-import type { Habit } from '@/core/session/expectation'
+import type { Habit } from '@/core/stock/expectation'
 import { count, len, lenUnit, percent } from './numbers'
 
 /** Why a club is worth practising, and what it is worth. */

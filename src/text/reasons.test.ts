@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import type { ClubId, ShotId } from '@/core/ids'
+import type { ClubId, ShotId } from '@/core/model/ids'
 import { yards } from '@/core/units'
 import {
   oddSentence,

@@ -1,6 +1,6 @@
 import { expect, it } from 'vitest'
 import type { Recommendation } from '@/core/gaps/beyond-shots'
-import type { ClubId } from '@/core/ids'
+import type { ClubId } from '@/core/model/ids'
 import { helpWords, helpWorth } from './recommendations'
 
 const ids = (...names: string[]) => names as ClubId[]

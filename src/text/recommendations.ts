@@ -1,5 +1,5 @@
 import type { Recommendation } from '@/core/gaps/beyond-shots'
-import type { ClubId } from '@/core/ids'
+import type { ClubId } from '@/core/model/ids'
 import { count, fixed } from './numbers'
 
 /** Beyond this many shots the number itself says nothing more. */

@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest'
-import type { ClubId } from '@/core/ids'
+import type { ClubId } from '@/core/model/ids'
 import { gapAdvice, type GapAdvice } from '@/core/refit/gap-advice'
 import type { Proposal } from '@/core/refit/proposal'
 import { yards } from '@/core/units'

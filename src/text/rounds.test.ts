@@ -1,7 +1,7 @@
 import { expect, it } from 'vitest'
-import { NEW_GOLFER, type Golfer } from '@/core/golfer'
-import type { ClubId, GolferId, RoundShotId } from '@/core/ids'
-import { NO_DEMAND } from '@/core/rounds/demand'
+import { NEW_GOLFER, type Golfer } from '@/core/model/golfer'
+import type { ClubId, GolferId, RoundShotId } from '@/core/model/ids'
+import { NO_DEMAND } from '@/core/gaps/demand'
 import { yards } from '@/core/units'
 import {
   bayToCourseWords,

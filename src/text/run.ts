@@ -1,5 +1,5 @@
-import type { OrdinaryRun, RunFrom } from '@/core/flight/station-run'
-import type { Golfer } from '@/core/golfer'
+import type { OrdinaryRun, RunFrom } from '@/core/stock/station-run'
+import type { Golfer } from '@/core/model/golfer'
 import { len } from './numbers'
 
 /** Where a run comes from, in words. */

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { NEW_GOLFER } from '@/core/golfer'
+import { NEW_GOLFER } from '@/core/model/golfer'
 import { caveatsOf, EMPTY_SET_UP, USUAL_MONITOR } from '@/core/session/set-up'
 import { storeWithGolfer } from '../../tests/store'
 import { cardAir, caveatSentence, setUpLine, statedAir } from './set-up'

@@ -1,4 +1,4 @@
-import type { Golfer, Units } from '@/core/golfer'
+import type { Golfer, Units } from '@/core/model/golfer'
 import type { Caution, Caveat, SetUp } from '@/core/session/set-up'
 import { lengthIn, tempIn } from '@/core/units'
 import { SURFACE_NAME, WIND_NAME } from './names'

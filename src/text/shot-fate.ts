@@ -1,6 +1,6 @@
-import type { BagAnalysis } from '@/core/analyse-bag'
-import type { ClubId, ShotId } from '@/core/ids'
-import type { ShotStatus } from '@/core/shots/shot-status'
+import type { BagAnalysis } from '@/core/analysis/bag-analysis'
+import type { ClubId, ShotId } from '@/core/model/ids'
+import type { ShotStatus } from '@/core/analysis/shot-status'
 import { EXCLUSION_NAME, HELD_NAME, MARK_NAME } from './names'
 
 /** What became of a shot: it counts, or why it does not. */

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import type { ClubId, ShotId } from '@/core/ids'
-import type { Golfer } from '@/core/golfer'
+import type { ClubId, ShotId } from '@/core/model/ids'
+import type { Golfer } from '@/core/model/golfer'
 import type { HitStock, UnhitStock } from '@/core/stock/stock'
 import { yards } from '@/core/units'
 import { cellText, STOCK_COLUMNS, stockRows } from './stock-columns'

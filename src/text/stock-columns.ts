@@ -1,5 +1,5 @@
-import { ordinaryRun, runOfTotals, type OrdinaryRun } from '@/core/flight/station-run'
-import type { Golfer } from '@/core/golfer'
+import { ordinaryRun, runOfTotals, type OrdinaryRun } from '@/core/stock/station-run'
+import type { Golfer } from '@/core/model/golfer'
 import { FLIGHT, unitOfKind, type FlightField } from '@/core/shots/flight-fields'
 import { isHit, type Stock } from '@/core/stock/stock'
 import { lengthIn, speedIn } from '@/core/units'

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import type { Gap } from '@/core/gaps/gap'
-import type { ClubId } from '@/core/ids'
+import type { ClubId } from '@/core/model/ids'
 import type { Stock } from '@/core/stock/stock'
 import { yards } from '@/core/units'
 import {
@@ -14,7 +14,7 @@ import {
   verdictSentences,
   verdictWords,
 } from './verdicts'
-import { type StockRule, STOCK_RULES } from '@/core/stock/stock-rules'
+import { type StockRule, STOCK_RULES } from '@/core/model/stock-rule'
 
 const YARDS = { lengthUnit: 'yd', speedUnit: 'mph' } as const
 const METRES = { lengthUnit: 'm', speedUnit: 'km/h' } as const

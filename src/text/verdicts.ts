@@ -1,4 +1,4 @@
-import type { Units } from '@/core/golfer'
+import type { Units } from '@/core/model/golfer'
 import { lineWidth } from '@/core/gaps/near-limit'
 import { OUTLOOK_SHOTS } from '@/core/gaps/outlook'
 import { isJudged, type OnTotal, type Gap, type GapFact, type Verdict } from '@/core/gaps/gap'
@@ -6,8 +6,8 @@ import type { GapOverUnhit } from '@/core/gaps/gaps-of-bag'
 import type { Stock } from '@/core/stock/stock'
 import { GAP_RULE_NAME, stationName } from './names'
 import { chance, count, fixed, len, lenUnit } from './numbers'
-import { atStation, fullSwingOf } from '@/core/station'
-import type { ClubId } from '@/core/ids'
+import { atStation, fullSwingOf } from '@/core/model/station'
+import type { ClubId } from '@/core/model/ids'
 
 /** What a step is called, how sure that is, and why: the one place for the words of verdicts, on screen and paper. */
 

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import type { Golfer } from '@/core/golfer'
-import type { ClubId } from '@/core/ids'
+import type { Golfer } from '@/core/model/golfer'
+import type { ClubId } from '@/core/model/ids'
 import type { StationFlight } from '@/core/wedges/station-flight'
 import type { SwingDefinition } from '@/core/wedges/swing-definition'
 import { yards } from '@/core/units'

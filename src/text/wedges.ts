@@ -1,14 +1,14 @@
-import type { RunFrom } from '@/core/flight/station-run'
-import type { Golfer } from '@/core/golfer'
-import type { ClubId } from '@/core/ids'
+import type { RunFrom } from '@/core/stock/station-run'
+import type { Golfer } from '@/core/model/golfer'
+import type { ClubId } from '@/core/model/ids'
 import type { Fill } from '@/core/wedges/for-number'
 import type { StationFlight } from '@/core/wedges/station-flight'
 import type { SwingDefinition } from '@/core/wedges/swing-definition'
-import type { Stretch } from '@/core/gaps/cover'
+import type { Stretch } from '@/core/model/coverage'
 import { yards } from '@/core/units'
 import { shortSwing, swingName } from './names'
 import { count, fixed, len, lenUnit } from './numbers'
-import { FULL_SWING } from '@/core/station'
+import { FULL_SWING } from '@/core/model/station'
 
 /** Wedge shots and what they are good for, put into words. */
 

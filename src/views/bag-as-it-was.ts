@@ -1,4 +1,4 @@
-import type { Golfer } from '@/core/golfer'
+import type { Golfer } from '@/core/model/golfer'
 import { comparingAir } from '@/store/bag-input'
 import { bagOf, datedBags } from '@/store/bags'
 import { setUpsOfClubs } from '@/store/clubs'

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import type { SessionId, ShotId } from '@/core/ids'
+import type { SessionId, ShotId } from '@/core/model/ids'
 import { EMPTY_SET_UP } from '@/core/session/set-up'
 import { yards } from '@/core/units'
 import { keepPlan } from '@/store/plans'
@@ -103,6 +103,9 @@ describe('before a session', () => {
     const { db, golfer, sessionId, start } = bay()
     expect(start()?.lastSetUp).toBeNull()
     keepSetUp(db, golfer.id, sessionId, { ...EMPTY_SET_UP, surface: 'mat', ball: 'range ball' })
-    expect(start()).toMatchObject({ lastSetUp: { surface: 'mat', ball: 'range ball' }, lastUsedPlace: 'indoor' })
+    expect(start()).toMatchObject({
+      lastSetUp: { surface: 'mat', ball: 'range ball' },
+      lastUsedPlace: 'indoor',
+    })
   })
 })

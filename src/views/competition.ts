@@ -1,4 +1,4 @@
-import type { GolferId } from '@/core/ids'
+import type { GolferId } from '@/core/model/ids'
 import { competitionUntil } from '@/core/rounds/round'
 import type { Database } from '@/store/database'
 import { roundsOf } from '@/store/rounds'

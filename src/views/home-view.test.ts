@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import type { SessionId } from '@/core/ids'
+import type { SessionId } from '@/core/model/ids'
 import { openDatabase } from '@/store/database'
 import { endSession, startSession, stopForPain } from '@/store/sessions'
 import { addSecondGolfer, NOW_MS, storeWithGolfer } from '../../tests/store'

@@ -1,5 +1,5 @@
-import type { Golfer } from '@/core/golfer'
-import type { Session } from '@/core/session/session'
+import type { Golfer } from '@/core/model/golfer'
+import type { Session } from '@/core/model/session'
 import { bagOf } from '@/store/bags'
 import type { Database } from '@/store/database'
 import { allGolfers } from '@/store/golfers'

@@ -1,5 +1,5 @@
-import type { Golfer } from '@/core/golfer'
-import type { SessionSummary } from '@/core/session/session'
+import type { Golfer } from '@/core/model/golfer'
+import type { SessionSummary } from '@/core/model/session'
 import type { Database } from '@/store/database'
 import { historyOf, sessionsOf, waitingSessions } from '@/store/sessions'
 import { importsOf, type FileImport } from '@/store/shot-files'

@@ -1,6 +1,6 @@
 import type { Bag } from '@/core/bag/bag'
-import type { Golfer } from '@/core/golfer'
-import type { SessionId } from '@/core/ids'
+import type { Golfer } from '@/core/model/golfer'
+import type { SessionId } from '@/core/model/ids'
 import type { Correction } from '@/core/monitors/correction'
 import { pairReadings, type Pairing } from '@/core/monitors/pair-readings'
 import { bagOf } from '@/store/bags'
@@ -15,7 +15,7 @@ import {
 } from '@/store/monitors'
 import { sessionById } from '@/store/sessions'
 import { shotsOfSession, type StoredShot } from '@/store/shots'
-import type { Session } from '@/core/session/session'
+import type { Session } from '@/core/model/session'
 
 /** Two monitors that read the same shots, in some sessions. */
 export type Comparison = {

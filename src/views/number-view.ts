@@ -1,6 +1,6 @@
 import { clubsInOrder } from '@/core/bag/bag'
 import { courseShots, type CourseShot } from '@/core/course/course-shots'
-import type { Golfer } from '@/core/golfer'
+import type { Golfer } from '@/core/model/golfer'
 import type { Database } from '@/store/database'
 import { courseDay, type CourseDay } from './course-view'
 import { plainCardUntil } from './competition'

@@ -1,5 +1,5 @@
 import type { OfflineCard } from '@/core/course/offline-card'
-import type { Golfer } from '@/core/golfer'
+import type { Golfer } from '@/core/model/golfer'
 import { lineName } from '@/draw/card'
 import { cardOfDay, RULE_NOTE } from '@/draw/card-of-day'
 import type { Database } from '@/store/database'

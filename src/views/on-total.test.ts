@@ -1,7 +1,7 @@
 import { expect, it } from 'vitest'
 import { DEMO_SEED, fillNetLoft } from '../../demo/net-loft'
-import type { GolferId } from '@/core/ids'
-import { atStation, fullSwingOf } from '@/core/station'
+import type { GolferId } from '@/core/model/ids'
+import { atStation, fullSwingOf } from '@/core/model/station'
 import { clubsOf, correctClub } from '@/store/clubs'
 import { openDatabase } from '@/store/database'
 import { golferById } from '@/store/golfers'
@@ -10,7 +10,7 @@ import { drawnGap, gapSentences } from '@/text/verdicts'
 import { gapsView } from './gaps-view'
 import { numberView } from './number-view'
 import { cardView } from './paper-view'
-import { ordinaryRun } from '@/core/flight/station-run'
+import { ordinaryRun } from '@/core/stock/station-run'
 import { gapLadderOfBag } from '@/draw/gap-ladder-of-bag'
 
 const NOW_MS = Date.UTC(2026, 3, 11, 9, 30)

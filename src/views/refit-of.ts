@@ -1,9 +1,10 @@
-import { analyseBag, type BagAnalysis, type BagInput } from '@/core/analyse-bag'
-import type { ClubId } from '@/core/ids'
+import { analyseBag } from '@/core/analyse-bag'
+import { type BagAnalysis, type BagInput } from '@/core/analysis/bag-analysis'
+import type { ClubId } from '@/core/model/ids'
 import { refit, type Refit } from '@/core/refit/refit'
-import type { RefitClub } from '@/core/refit/refit-club'
-import type { Mark } from '@/core/shots/mark'
-import { FULL_SWING, type Swing } from '@/core/station'
+import type { RefitClub } from '@/core/bag/bag'
+import type { Mark } from '@/core/model/mark'
+import { FULL_SWING, type Swing } from '@/core/model/station'
 import type { Stock } from '@/core/stock/stock'
 
 /** A bag with its shots, and clubs beside it that may have shots as well. */

@@ -1,7 +1,7 @@
 import { expect, it } from 'vitest'
 import { DEMO_SEED, fillNetLoft } from '../../demo/net-loft'
 import { NOW_MS, storeWithGolfer } from '../../tests/store'
-import type { ClubId, SessionId, ShotId } from '@/core/ids'
+import type { ClubId, SessionId, ShotId } from '@/core/model/ids'
 import { withFixes } from '@/core/refit/paper-fixes'
 import { gapsOf } from '@/core/refit/paper-gaps'
 import { addClub, bagOf, setSlots } from '@/store/bags'

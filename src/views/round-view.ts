@@ -1,6 +1,6 @@
 import type { Bag, OwnedClub } from '@/core/bag/bag'
-import type { Golfer } from '@/core/golfer'
-import type { RoundId } from '@/core/ids'
+import type { Golfer } from '@/core/model/golfer'
+import type { RoundId } from '@/core/model/ids'
 import { bagOf } from '@/store/bags'
 import { clubsOf } from '@/store/clubs'
 import type { Database } from '@/store/database'

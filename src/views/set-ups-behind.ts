@@ -1,5 +1,5 @@
-import type { Golfer } from '@/core/golfer'
-import type { SessionId } from '@/core/ids'
+import type { Golfer } from '@/core/model/golfer'
+import type { SessionId } from '@/core/model/ids'
 import { sessionAir, type SessionsWithoutAir } from '@/core/session/session-air'
 import { caveatsOf, EMPTY_SET_UP, type Caveat } from '@/core/session/set-up'
 import { STOCK_AGE_MS } from '@/store/bag-input'

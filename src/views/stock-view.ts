@@ -1,8 +1,8 @@
-import type { Golfer } from '@/core/golfer'
+import type { Golfer } from '@/core/model/golfer'
 import { oldStations, type OldStation } from '@/core/stock/age'
 import type { SessionsWithoutAir } from '@/core/session/session-air'
 import { clubsInRounds, type RoundUse } from '@/core/rounds/use'
-import { isStockSurface } from '@/core/session/surface'
+import { isStockSurface } from '@/core/model/surface'
 import { matAndGrass, type MatAndGrass } from '@/core/stock/mat-and-grass'
 import { teeAndGround, type TeeAndGround } from '@/core/stock/tee-and-ground'
 import { referenceStocks, STOCK_AGE_MS, type ReferenceStock } from '@/store/bag-input'
@@ -54,7 +54,9 @@ export function stockView(
       setUps: openSetUps(db, golfer, nowMs),
       airs: sessionsToAsk(db, golfer, nowMs),
       reference: referenceStocks(db, golfer, compared.bag, nowMs),
-      rounds: clubsInRounds(roundsOf(db, golfer.id).filter(({ openedMs }) => openedMs > nowMs - STOCK_AGE_MS)),
+      rounds: clubsInRounds(
+        roundsOf(db, golfer.id).filter(({ openedMs }) => openedMs > nowMs - STOCK_AGE_MS),
+      ),
       old: oldStations(compared.analysis.stocks, compared.shots, {
         limitDays: golfer.ageLimitDays,
         nowMs,

@@ -1,4 +1,4 @@
-import type { Golfer } from '@/core/golfer'
+import type { Golfer } from '@/core/model/golfer'
 import type { Database } from '@/store/database'
 import { keepShape } from '@/store/file-shapes'
 import {

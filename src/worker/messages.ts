@@ -1,4 +1,4 @@
-import type { Problem } from '@/core/problem'
+import type { Problem } from '@/core/model/problem'
 import type { Kind, Progress, Works } from './work'
 
 /** What is sent to the process beside: a work, that nobody else writes now, or that it is to let the data go. */

@@ -1,7 +1,7 @@
 import { deserialize, serialize } from 'node:v8'
 import { beforeAll, expect, it } from 'vitest'
 import { DEMO_SEED, fillNetLoft } from '../../demo/net-loft'
-import type { GolferId } from '@/core/ids'
+import type { GolferId } from '@/core/model/ids'
 import { openDatabase, type Database } from '@/store/database'
 import { golferById } from '@/store/golfers'
 import { sessionsOf } from '@/store/sessions'

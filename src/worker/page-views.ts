@@ -1,4 +1,4 @@
-import type { Golfer } from '@/core/golfer'
+import type { Golfer } from '@/core/model/golfer'
 import { isOfDay, paperPdf, type Paper } from '@/paper/papers'
 import { knownLabels } from '@/store/club-labels'
 import type { Database } from '@/store/database'

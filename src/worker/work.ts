@@ -1,5 +1,5 @@
-import type { GolferId } from '@/core/ids'
-import type { Problem } from '@/core/problem'
+import type { GolferId } from '@/core/model/ids'
+import type { Problem } from '@/core/model/problem'
 import type { ImportForm } from '@/formats/import-form'
 import type { BackupContents } from '@/store/backup'
 import type { Writes } from '@/store/golfer-mark'

@@ -1,7 +1,7 @@
 import { openTable, readRows, type Table, type TableOptions, type TableRow } from '@/formats/table/read-table'
 import { shapeOf, withChoice, type ColumnChoice } from '@/formats/table/shape'
 import type { TableColumn } from '@/formats/table/find-columns'
-import type { Problem } from '@/core/problem'
+import type { Problem } from '@/core/model/problem'
 
 /** What the page asks of the worker that reads tables. */
 export type TableQuestion =

@@ -1,5 +1,5 @@
-import { season, type SeasonLine, type SeasonStation } from '@/core/flight/season'
-import type { Day } from '@/core/flight/day'
+import { season, type SeasonLine, type SeasonStation } from '@/core/course/season'
+import type { Day } from '@/core/session/day'
 
 export type SeasonRequest = { stations: SeasonStation[]; base: Day; day: Day }
 export type SeasonResult = { day: Day; lines: SeasonLine[] }

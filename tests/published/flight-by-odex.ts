@@ -1,4 +1,5 @@
-import { densityOf, viscosityOf, type Air } from '../../src/core/flight/air'
+import { densityOf, viscosityOf } from '../../src/core/flight/air'
+import { type Air } from '../../src/core/model/air'
 import { BALL, dragOf, liftOf, type Launch } from '../../src/core/flight/fly'
 import { Solver } from './odex'
 

@@ -1,6 +1,6 @@
 import { expect, it } from 'vitest'
 import { readTypedShot, readTypedShots } from '../../src/core/shots/typed-shot'
-import { readLength, readNumber } from '../../src/core/typed-length'
+import { readLength, readNumber } from '../../src/core/shots/typed-length'
 import { readCell } from '../../src/formats/table/cells'
 import { clubCell } from '../../src/formats/table/club-cell'
 import { readRoundTitle, readTitle, unitOf } from '../../src/formats/table/columns'

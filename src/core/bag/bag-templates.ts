@@ -1,6 +1,6 @@
 import type { ClubKind } from './club'
 import type { ClubBuild } from './club-build'
-import type { GolferAim } from '../golfer'
+import type { GolferAim } from '../model/golfer'
 import { yards } from '../units'
 import { usualBuild } from './usual-build'
 

@@ -1,5 +1,4 @@
-import type { BagId, ClubId } from '../ids'
-import type { RefitClub } from '../refit/refit-club'
+import type { BagId, ClubId } from '../model/ids'
 import type { ClubBuild } from './club-build'
 import type { Club, ClubKind } from './club'
 
@@ -51,3 +50,6 @@ export function refitClubs({ clubs, rack }: Pick<Bag, 'clubs' | 'rack'>): {
     })
   return { clubs: clubs.map(made(0)), rack: rack.map(made(clubs.length)) }
 }
+
+/** A club with what a change to it hangs on. */
+export type RefitClub = Club & ClubBuild

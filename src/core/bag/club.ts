@@ -1,5 +1,5 @@
-import type { ClubId } from '../ids'
-import { FULL_SWING, TEED_SWING, type Swing } from '../station'
+import type { ClubId } from '../model/ids'
+import { FULL_SWING, TEED_SWING, type Swing } from '../model/station'
 import type { Job } from './club-build'
 
 export const CLUB_KINDS = ['driver', 'wood', 'hybrid', 'iron', 'wedge', 'putter'] as const

@@ -1,8 +1,5 @@
+import { type Segment } from '../model/segment'
 import type { Club, ClubKind } from './club'
-
-/** The part of the bag that a step belongs to: the one of its longer club. */
-export const SEGMENTS = ['top', 'irons', 'wedges'] as const
-export type Segment = (typeof SEGMENTS)[number]
 
 const SEGMENT: Record<Exclude<ClubKind, 'putter'>, Segment> = {
   driver: 'top',

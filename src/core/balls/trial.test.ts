@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
-import type { ClubId } from '../ids'
+import type { ClubId } from '../model/ids'
 import { turnOf } from './turn'
-import { ballNamed, ballOf, eachOnce } from './ball'
+import { ballNamed, ballOf, eachOnce } from '../model/ball'
 import {
   ballConverted,
   ballsToKnow,

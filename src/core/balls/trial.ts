@@ -1,8 +1,8 @@
 import { Z90 } from '../math/z90'
-import type { ClubId } from '../ids'
+import type { ClubId } from '../model/ids'
 import { factorOf, isOneFactor, type Factor } from './factor'
 import type { Flight } from '../shots/flight-fields'
-import { sameBall, type BallName } from './ball'
+import { sameBall, type BallName } from '../model/ball'
 
 /** A solid shot with its ball, of one session. */
 export type BallShot = {

@@ -1,4 +1,4 @@
-import { sameBall, type BallName } from './ball'
+import { sameBall, type BallName } from '../model/ball'
 
 /** Three and three: so tiredness and the day fall on both balls alike. */
 const A_RUN = 3

@@ -1,3 +1,4 @@
+import { unshared } from '../judge/shared-days'
 import tQuantile from '@stdlib/stats-base-dists-t-quantile'
 import { UNTIED_SD } from '../judge/day-factors'
 import { phi } from '../math/normal'
@@ -96,12 +97,6 @@ function wordOf(
   const within = phi((mattersM - mean) / sd) - phi((-mattersM - mean) / sd)
   const real = probability >= realFrom || probability <= 1 - realFrom
   return { probability, word: within >= NONE_FROM ? 'none' : real ? 'real' : 'open' }
-}
-
-/** How much of the days two sides do not share: 0 for the same days alike, 2 for one other day each. */
-export function unshared(a: ReadonlyMap<string, number>, b: ReadonlyMap<string, number>): number {
-  const days = new Set([...a.keys(), ...b.keys()])
-  return [...days].reduce((sum, day) => sum + ((a.get(day) ?? 0) - (b.get(day) ?? 0)) ** 2, 0)
 }
 
 /**

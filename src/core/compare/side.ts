@@ -1,6 +1,6 @@
-import type { ClubId, SessionId } from '../ids'
-import type { Surface } from '../session/surface'
-import type { Swing } from '../station'
+import type { ClubId, SessionId } from '../model/ids'
+import type { Surface } from '../model/surface'
+import type { Swing } from '../model/station'
 
 /** The two halves of a golfing year, in the north: April to October, and what lies between. */
 export const SEASONS = ['summer', 'winter'] as const

@@ -1,7 +1,8 @@
 import { phi } from '../math/normal'
 import { Z90 } from '../math/z90'
 import { UNTIED_SD } from '../judge/day-factors'
-import { unshared, type ComparedStock } from './compare'
+import { type ComparedStock } from './compare'
+import { unshared } from '../judge/shared-days'
 
 /** All stations of two sides together: how much further the second goes, as a share of the carry, with its 90% interval. */
 export type Together = { share: number; halfShare: number; probability: number; stations: number }

@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest'
-import type { ClubId } from '../ids'
+import type { ClubId } from '../model/ids'
 import { trialBlocks, trialOf } from './trial'
 
 const [a, b, c] = ['old', 'new', 'third'].map((clubId) => ({ clubId: clubId as ClubId, swing: 'full' })) as [

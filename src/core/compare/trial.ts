@@ -1,5 +1,5 @@
 import type { Block } from '../session/plan'
-import { sameStation, type Station } from '../station'
+import { sameStation, type Station } from '../model/station'
 
 const SHOTS_A_BLOCK = 3
 

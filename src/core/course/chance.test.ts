@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { yards } from '../units'
-import { clearChance, greenChance, heightCosts, missedClears, nearChance, shortOf } from './chance'
+import { clearChance, greenChance, heightCosts, missedClears, shortOf } from './chance'
+import { nearChance } from '../stock/near-chance'
 
 const FIVE_WOOD = { carryM: 178, stockSdM: 1.5, shotSdM: 5.3, missed: 0.14 }
 const SEVEN = {

@@ -1,4 +1,5 @@
-import { clearChance, greenChance, RUN_SPREAD, type Green, type Rolls, type ShotChances } from './chance'
+import { clearChance, greenChance, type Green } from './chance'
+import { RUN_SPREAD, type Rolls, type ShotChances } from '../stock/near-chance'
 
 /** A shot with what it is to clear or to hold, in metres; what is not said of its run and line is none, or usual. */
 export type ChanceInput = ShotChances & Partial<Rolls> & { hazardM?: number; green?: Green }

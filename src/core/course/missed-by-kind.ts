@@ -1,5 +1,5 @@
 import type { Club } from '../bag/club'
-import { isMissed } from '../shots/mark'
+import { isMissed } from '../model/mark'
 import type { Stock } from '../stock/stock'
 
 /** Parts of a bag that are missed about as often as one another. */

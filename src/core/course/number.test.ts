@@ -1,10 +1,10 @@
 import { describe, expect, it } from 'vitest'
-import type { ClubId } from '../ids'
+import type { ClubId } from '../model/ids'
 import { yards } from '../units'
 import { WINDS_MPS, windChange, type CourseShot } from './course-shots'
 import { likelyShots } from './likely-shots'
 import { playsAs, greenOf, hazardOf, numberFound, type NumberRequest } from './number'
-import { USUAL_COVER_CONFIDENCE } from './cover-confidence'
+import { USUAL_COVER_CONFIDENCE } from '../model/cover-confidence'
 
 const shot = (name: string, carryYd: number, more: Partial<CourseShot> = {}): CourseShot => ({
   ...{ clubId: name as ClubId, swing: 'full', carryM: yards(carryYd), stockSdM: yards(1.2), estimateOffM: 0 },

@@ -4,14 +4,14 @@ import {
   clearChance,
   greenChance,
   heightCosts,
-  nearChance,
   shortOf,
   type ClearChance,
   type Green,
   type GreenChance,
 } from './chance'
+import { nearChance } from '../stock/near-chance'
 import { yards } from '../units'
-import type { HazardKind, CoverConfidence } from './cover-confidence'
+import type { HazardKind, CoverConfidence } from '../model/cover-confidence'
 import { windChange, type CourseShot } from './course-shots'
 
 /** Where it ends, if it must be carried, or begins, if it lies behind; and where one that must be carried begins. */
@@ -158,8 +158,7 @@ const nearest = (all: readonly NumberChoice[], request: NumberRequest): NumberCh
 }
 
 /** How far a number counts on the level and without more wind than the day's, for the shot that is to be played. */
-export const playsAs = ({ shot, carryM }: NumberChoice, leftM: number): number =>
-  leftM + shot.carryM - carryM
+export const playsAs = ({ shot, carryM }: NumberChoice, leftM: number): number => leftM + shot.carryM - carryM
 
 /** A green is as wide to both sides as this where nobody said (common practice). */
 const USUAL_HALF_WIDTH_M = yards(10)

@@ -1,6 +1,6 @@
-import type { Units } from '../golfer'
+import type { Units } from '../model/golfer'
 import type { CourseShot } from './course-shots'
-import type { CoverConfidence } from './cover-confidence'
+import type { CoverConfidence } from '../model/cover-confidence'
 
 /** A shot as it is taken along: under the name that its card has. */
 export type TakenShot = Omit<CourseShot, 'clubId' | 'swing' | 'path'> & { name: string }

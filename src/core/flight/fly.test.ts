@@ -2,9 +2,11 @@ import { describe, expect, it } from 'vitest'
 import { dice } from '../../../simulators/golfers/dice'
 import { landingByOdex } from '../../../tests/published/flight-by-odex'
 import { lengthIn, mpsFrom, yards } from '../units'
-import { densityOf, pressureAt, REFERENCE_AIR, type Air } from './air'
+import { densityOf, pressureAt } from './air'
+import { REFERENCE_AIR, type Air } from '../model/air'
 import { BALL, fly, type FlightResult, type Launch } from './fly'
-import { runOf, runOn, TURFS } from './ground'
+import { runOf, runOn } from './ground'
+import { TURFS } from '../model/turf'
 
 const landed = (result: FlightResult) => {
   if (result.outcome !== 'landed') throw new Error(`it ${result.outcome}`)

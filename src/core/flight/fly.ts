@@ -1,5 +1,6 @@
 import { rootBetween } from '../math/root'
-import { densityOf, viscosityOf, windShare, type Air } from './air'
+import { densityOf, viscosityOf, windShare } from './air'
+import { type Air } from '../model/air'
 
 /** How a ball leaves the club. */
 export type Launch = {

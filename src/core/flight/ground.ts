@@ -1,8 +1,6 @@
+import { type Turf } from '../model/turf'
 import { yards } from '../units'
 import { BALL, type Landing } from './fly'
-
-export const TURFS = ['soft', 'normal', 'firm'] as const
-export type Turf = (typeof TURFS)[number]
 
 /** How far the turf gives way under a ball, and how it slows a rolling one. Fitted to runs from driver to half wedge. */
 const TURF: Record<Turf, { gives: number; rolls: number }> = {

@@ -3,11 +3,12 @@ import { analyseBag } from '../analyse-bag'
 import { around, hit, SIX, SIX_CARRIES_YD } from '../../../tests/shots'
 import type { Shot } from '../shots/shot'
 import { yards } from '../units'
-import { pressureAt, REFERENCE_AIR, type Air } from './air'
-import { airOfDay, type Day } from './day'
-import { dayCard, seasonStations, type DayLine } from './day-card'
+import { pressureAt } from './air'
+import { REFERENCE_AIR, type Air } from '../model/air'
+import { airOfDay, type Day } from '../session/day'
+import { dayCard, seasonStations, type DayLine } from '../course/day-card'
 import { restateShots } from './restate-shots'
-import { season } from './season'
+import { season } from '../course/season'
 
 const COLD: Air = { ...REFERENCE_AIR, tempC: 5 }
 const HIGH: Air = { ...REFERENCE_AIR, pressureHpa: pressureAt(1500) }

@@ -1,8 +1,8 @@
 import type { Club } from '../bag/club'
-import type { ShotId } from '../ids'
+import type { ShotId } from '../model/ids'
 import { isPlausibleCarry } from '../shots/plausible-carry'
 import type { Shot } from '../shots/shot'
-import type { Air } from './air'
+import type { Air } from '../model/air'
 import { measuredLaunch } from './measured-launch'
 import type { Launch } from './fly'
 import {
@@ -16,7 +16,7 @@ import {
   type UsualClub,
 } from './restate'
 import { median } from '../math/quantile'
-import type { Swing } from '../station'
+import type { Swing } from '../model/station'
 
 /** Why a carry stays as it was hit. */
 export type AsHitBecause = Extract<Restated, { kind: 'refused' }>['because'] | 'unknown-air'

@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest'
 import { dice } from '../../../simulators/golfers/dice'
 import { yards } from '../units'
-import { pressureAt, REFERENCE_AIR, type Air } from './air'
+import { pressureAt } from './air'
+import { REFERENCE_AIR, type Air } from '../model/air'
 import type { Launch } from './fly'
 import { NO_CRISIS, launchFor, restate, type KnownFlight, type Restated } from './restate'
 

@@ -1,7 +1,8 @@
 import { Z90 } from '../math/z90'
 import { rootBetween } from '../math/root'
-import { FULL_SWING, isWholeSwing, type Swing } from '../station'
-import { pressureAt, type Air } from './air'
+import { FULL_SWING, isWholeSwing, type Swing } from '../model/station'
+import { pressureAt } from './air'
+import { type Air } from '../model/air'
 import { BALL, fly, type Launch } from './fly'
 
 /** A club and how it is swung, as far as its usual launch hangs on them; a full swing of an iron unless said. */

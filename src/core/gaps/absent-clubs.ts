@@ -1,5 +1,6 @@
 import type { Club } from '../bag/club'
-import { segmentOf, type Segment } from '../bag/segment'
+import { segmentOf } from '../bag/segment'
+import { type Segment } from '../model/segment'
 import { median } from '../math/quantile'
 
 /** A loft step this many times the usual one of its segment spans a club that is not in the bag. */

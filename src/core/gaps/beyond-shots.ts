@@ -1,10 +1,10 @@
 import type { Club } from '../bag/club'
-import type { ClubId } from '../ids'
+import type { ClubId } from '../model/ids'
 import { USUAL_SD as DAY_SD } from '../judge/day-factors'
 import { driftSd, sdInRounds } from '../judge/drift'
 import type { BagModel, StationModel } from '../judge/judge-stations'
 import { BY_INDEX_VARIANCE_M2, typicalSlopeM } from '../judge/loft-curve'
-import { FULL_SWING } from '../station'
+import { FULL_SWING } from '../model/station'
 import { after, SHOT_VARIANCE, type Prospect } from './outlook'
 
 /**

@@ -1,7 +1,8 @@
 import type { Club } from '../bag/club'
-import { atStation, fullSwingOf, lieOf } from '../station'
+import { atStation, fullSwingOf, lieOf } from '../model/station'
 import type { Stock } from '../stock/stock'
-import { coverOf, DEFAULT_TOLERANCE_M, uncoveredBetween, type Stretch } from './cover'
+import { coverOf, uncoveredBetween } from './cover'
+import { DEFAULT_TOLERANCE_M, type Stretch } from '../model/coverage'
 
 export type UncoveredKept = { range: Stretch; because: string }
 

@@ -1,4 +1,4 @@
-import type { ClubId } from '../ids'
+import type { ClubId } from '../model/ids'
 
 /** The two clubs that a gap is between. */
 export type GapClubs = { longerId: ClubId; shorterId: ClubId }

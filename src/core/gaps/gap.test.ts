@@ -4,8 +4,8 @@ import type { Posterior } from '../judge/posterior'
 import { yards } from '../units'
 import { lineWidth, nearLine } from './near-limit'
 import { difference, judgeGap, likeliest, zoneChances, type GapSide, type GapContext } from './gap'
-import type { ClubId } from '../ids'
-import { type StockRule, STOCK_RULES } from '../stock/stock-rules'
+import type { ClubId } from '../model/ids'
+import { type StockRule, STOCK_RULES } from '../model/stock-rule'
 
 /** A normal stock on a grid of `points`. */
 function stock(meanYd: number, sdYd: number, points = 161): Posterior {

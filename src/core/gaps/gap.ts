@@ -1,13 +1,14 @@
-import type { Absent } from '../absent'
-import type { ClubId } from '../ids'
+import type { Absent } from '../model/absent'
+import type { ClubId } from '../model/ids'
 import { belowIn, stockAt, type Posterior } from '../judge/posterior'
-import type { StockRule } from '../stock/stock-rules'
-import type { Swing } from '../station'
+import type { StockRule } from '../model/stock-rule'
+import type { Swing } from '../model/station'
 import type { GapClubs } from './gap-clubs'
 import { nearLine, sameDistance, type LimitNear } from './near-limit'
 import type { Outlook } from './outlook'
 import { enoughToSettle, isWild, sureFrom, shotsWantedAgainst, type Striking } from './settled'
-import type { GapLimits, GapRule, Zones } from './zones'
+import type { GapLimits } from './zones'
+import type { GapRule, Zones } from '../model/gap-rule'
 
 /** What the size of a gap can be, and the verdict of each. */
 export const ZONE_VERDICT = {

@@ -1,5 +1,5 @@
-import { type Station, stationKey } from '../station'
-import type { ClubId } from '../ids'
+import { type Station, stationKey } from '../model/station'
+import type { ClubId } from '../model/ids'
 
 /** What a golfer can want as it is: a step, a hole by a distance that lies in it, or two stations at one number. */
 export type LeftAbout =

@@ -1,5 +1,5 @@
 import { yards } from '../units'
-import type { Zones } from './zones'
+import type { Zones } from '../model/gap-rule'
 
 /** A limit that a step lies at. */
 export type LimitNear = { limitM: number; withinM: number; probability: number }

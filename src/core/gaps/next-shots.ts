@@ -1,5 +1,5 @@
-import type { ClubId } from '../ids'
-import { FULL_SWING, type Swing } from '../station'
+import type { ClubId } from '../model/ids'
+import { FULL_SWING, type Swing } from '../model/station'
 import { after, settleChance, type Prospect, type GapProspect } from './outlook'
 
 /** What to hit next, in bag order, with why. */

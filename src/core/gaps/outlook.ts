@@ -2,7 +2,7 @@ import quantile from '@stdlib/stats-base-dists-normal-quantile'
 import { phi } from '../math/normal'
 import { lineWidth } from './near-limit'
 import { enoughToSettle, sureFrom } from './settled'
-import type { Zones } from './zones'
+import type { Zones } from '../model/gap-rule'
 
 /** One stock of a step as far as more shots go: normal, in metres. */
 export type Prospect = {

@@ -3,7 +3,8 @@ import { club, SIX, SIX_CARRIES_YD } from '../../../tests/shots'
 import type { Club } from '../bag/club'
 import { lengthIn, yards } from '../units'
 import { bagStretch } from './bag-stretch'
-import { limitsOfGaps, usualGapRule, type FullStock, type OwnZones, type GapRule } from './zones'
+import { limitsOfGaps, usualGapRule, type FullStock } from './zones'
+import { type OwnZones, type GapRule } from '../model/gap-rule'
 
 const stockOf = (each: Club, carryYd: number, more: Partial<FullStock> = {}): FullStock => ({
   club: each,

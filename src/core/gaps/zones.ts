@@ -1,26 +1,11 @@
+import { type Zones, type GapRule, type OwnZones } from '../model/gap-rule'
 import type { Club } from '../bag/club'
-import { segmentOf, type Segment } from '../bag/segment'
+import { segmentOf } from '../bag/segment'
+import { type Segment } from '../model/segment'
 import { median } from '../math/quantile'
 import { yards } from '../units'
 import { carryPerDegree } from './carry-per-degree'
 import { bagStretch, type StockCarry } from './bag-stretch'
-
-/** The limits that make a step reversed, narrow, even or wide, in metres. */
-export type Zones = {
-  /** Below this the clubs stand in the wrong order. Always 0. */
-  reversed: number
-  /** Below this the step is narrow. */
-  tooClose: number
-  /** Above this the step is wide. */
-  tooWide: number
-}
-
-/** The schools of what an even step is. */
-export const GAP_RULES = ['segment', 'tenth', 'spread', 'loft', 'own'] as const
-export type GapRule = (typeof GAP_RULES)[number]
-
-/** The golfer's own zones: one triple for all steps, or one for each segment. */
-export type OwnZones = Zones | Record<Segment, Zones>
 export type FullStock = StockCarry & { club: Club }
 export type GapRuleWithLimits = { gapRule: GapRule; own: OwnZones | undefined }
 

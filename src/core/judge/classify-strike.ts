@@ -1,5 +1,5 @@
-import type { ClubId } from '../ids'
-import type { Mark } from '../shots/mark'
+import type { ClubId } from '../model/ids'
+import type { Mark } from '../model/mark'
 import type { StationReadings } from './read-shots'
 import { markedWeight, type ShotReading } from './reading'
 import type { Spread } from './spread'

@@ -1,4 +1,4 @@
-import { REFERENCE_AIR } from '../flight/air'
+import { REFERENCE_AIR } from '../model/air'
 import { fly } from '../flight/fly'
 import { measuredLaunch } from '../flight/measured-launch'
 import type { ShotReading } from './reading'

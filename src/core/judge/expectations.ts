@@ -1,6 +1,6 @@
 import type { Club } from '../bag/club'
-import type { ClubId } from '../ids'
-import { FULL_SWING } from '../station'
+import type { ClubId } from '../model/ids'
+import { FULL_SWING } from '../model/station'
 import {
   BY_INDEX_VARIANCE_M2,
   curveAt,

@@ -1,6 +1,6 @@
 import type { Club } from '../bag/club'
-import type { ClubId } from '../ids'
-import { FULL_SWING, isWholeSwing } from '../station'
+import type { ClubId } from '../model/ids'
+import { FULL_SWING, isWholeSwing } from '../model/station'
 import { dayFactors, daysOf, onUsualDay, type DayFactors } from './day-factors'
 import { driftOf, rested, type Drift } from './drift'
 import { expectations, ownStock } from './expectations'

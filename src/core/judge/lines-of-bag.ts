@@ -1,4 +1,4 @@
-import { FULL_SWING, isWholeSwing } from '../station'
+import { FULL_SWING, isWholeSwing } from '../model/station'
 import { clubLine, LAUNCH_OVER_CARRY, SPEED_OVER_CARRY, type ClubLine, type ClubPoint } from './club-line'
 import type { ShotReading } from './reading'
 import type { StationReadings } from './read-shots'

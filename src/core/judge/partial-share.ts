@@ -1,4 +1,4 @@
-import { TEED_SWING, type Swing } from '../station'
+import { TEED_SWING, type Swing } from '../model/station'
 import type { Prior } from './stock-posterior'
 
 /** A stock with its variance, in metres. */

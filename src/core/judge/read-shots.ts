@@ -1,7 +1,7 @@
 import type { Club } from '../bag/club'
 import { readShot, type ShotReading } from './reading'
 import { type Shot } from '../shots/shot'
-import { FULL_SWING, SWINGS, TEED_SWING, type Swing, stationKey } from '../station'
+import { FULL_SWING, SWINGS, TEED_SWING, type Swing, stationKey } from '../model/station'
 
 /** One station with its readings, before anything was judged. */
 export type StationReadings = { club: Club; swing: Swing; readings: ShotReading[] }

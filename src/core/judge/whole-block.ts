@@ -1,5 +1,5 @@
 import type { Club } from '../bag/club'
-import type { ClubId } from '../ids'
+import type { ClubId } from '../model/ids'
 import { density } from '../math/normal'
 import { median } from '../math/quantile'
 import { SPIN_SD, type Centre } from './club-centre'

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { dice } from '../../../simulators/golfers/dice'
-import type { ClubId, SessionId, ShotId } from '../ids'
+import type { ClubId, SessionId, ShotId } from '../model/ids'
 import { corrected, fieldsOff, shifted, type Correction } from './correction'
 import { pairReadings, type MonitorReading, type Pairing } from './pair-readings'
 

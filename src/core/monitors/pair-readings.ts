@@ -1,8 +1,8 @@
-import type { ClubId, SessionId, ShotId } from '../ids'
+import type { ClubId, SessionId, ShotId } from '../model/ids'
 import type { Flight } from '../shots/flight-fields'
 import { density } from '../math/normal'
 import { median } from '../math/quantile'
-import { stationKey, type Swing } from '../station'
+import { stationKey, type Swing } from '../model/station'
 
 /** What one monitor said of one hit ball. */
 export type MonitorReading = Flight & {

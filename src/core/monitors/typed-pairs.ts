@@ -1,4 +1,4 @@
-import { readNumber } from '../typed-length'
+import { readNumber } from '../shots/typed-length'
 import { metresFrom, type LengthUnit } from '../units'
 import type { CarryPair } from './agree'
 

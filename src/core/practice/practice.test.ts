@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import type { ClubId } from '../ids'
+import type { ClubId } from '../model/ids'
 import type { Stock } from '../stock/stock'
 import { yards, YARD_M } from '../units'
 import { whatToPractise } from './practice'

@@ -1,5 +1,5 @@
 import { phi } from '../math/normal'
-import { FULL_SWING, sameStation, type Station } from '../station'
+import { FULL_SWING, sameStation, type Station } from '../model/station'
 import { isOfShots, type HitStock, type Stock } from '../stock/stock'
 
 /** Why a club is worth practising. */

@@ -1,7 +1,7 @@
 import { expect, it } from 'vitest'
 import { bend, clubAt, EXAMPLE, paperBagOf, randomBag, WIDE } from '../../../tests/paper-bags'
 import { dice } from '../../../simulators/golfers/dice'
-import type { ClubId } from '../ids'
+import type { ClubId } from '../model/ids'
 import { yards } from '../units'
 import { isEnd, newlyUncovered, refused } from './allowed'
 import { fewerClubs } from './fewer-clubs'

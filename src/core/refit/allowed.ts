@@ -1,6 +1,6 @@
-import type { Stretch } from '../gaps/cover'
+import type { Stretch } from '../model/coverage'
 import { isSameGap } from '../gaps/gap-clubs'
-import type { ClubId } from '../ids'
+import type { ClubId } from '../model/ids'
 import { yards } from '../units'
 import type { Fix } from './fixes'
 import { isTurn } from './fixes'

@@ -1,8 +1,8 @@
 import { withClub } from '../bag/bag'
 import { kindBetween } from '../bag/club'
-import type { ClubId } from '../ids'
+import type { ClubId } from '../model/ids'
 import { isTurn, type Fix } from './fixes'
-import type { RefitClub } from './refit-club'
+import type { RefitClub } from '../bag/bag'
 
 /** A club of a bag after some fixes. */
 export type FixedClub = {

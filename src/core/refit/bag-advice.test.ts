@@ -4,7 +4,7 @@ import { yards, YARD_M } from '../units'
 import { carryAtLoft } from '../wedges/ladder'
 import { fewerClubs, dropsFor } from './fewer-clubs'
 import { setTransition } from './set-transition'
-import type { ClubId } from '../ids'
+import type { ClubId } from '../model/ids'
 import { isHeldByGreen, keepWhich, sameJob } from './same-job'
 import { reachesDriver, topEnd } from './top-end'
 

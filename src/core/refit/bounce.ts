@@ -1,4 +1,4 @@
-import type { Turf } from '../flight/ground'
+import type { Turf } from '../model/turf'
 
 /** The bounce that suits a turf, in degrees (common practice): less on firm ground and tight lies, more on soft. A digging swing wants more. */
 export const BOUNCE_FOR: Record<Turf, number> = { firm: 8, normal: 11, soft: 14 }

@@ -1,7 +1,7 @@
 import type { Head } from '../bag/club-build'
-import type { ClubId } from '../ids'
+import type { ClubId } from '../model/ids'
 import { isPurchase, type Fix } from './fixes'
-import type { RefitClub } from './refit-club'
+import type { RefitClub } from '../bag/bag'
 
 /** What is to be known before a fix is done, as data: the screens put it into words. */
 export type Caution =

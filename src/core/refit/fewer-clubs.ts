@@ -1,5 +1,5 @@
-import type { Stretch } from '../gaps/cover'
-import type { ClubId } from '../ids'
+import type { Stretch } from '../model/coverage'
+import type { ClubId } from '../model/ids'
 import { isEnd, newlyUncovered, refused, type ProposalRules } from './allowed'
 import type { Fix } from './fixes'
 import type { PaperBag } from './paper-bag'

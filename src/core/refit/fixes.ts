@@ -1,4 +1,4 @@
-import type { ClubId } from '../ids'
+import type { ClubId } from '../model/ids'
 
 /** What can be done about a step, on paper until it is marked done. Degrees are positive for weaker. */
 export type Fix =

@@ -1,4 +1,4 @@
-import type { BagAnalysis } from '../analyse-bag'
+import type { BagAnalysis } from '../analysis/bag-analysis'
 import { isSameGap, type GapClubs } from '../gaps/gap-clubs'
 import type { Gap } from '../gaps/gap'
 import type { Fix } from './fixes'
@@ -6,7 +6,7 @@ import type { DaysOfClubs, Gate } from './gate'
 import { fixesOfLongClub, type LongClubAdvice } from './long-clubs'
 import { withoutChange, type NoChange } from './no-change'
 import type { Proposal } from './proposal'
-import type { RefitClub } from './refit-club'
+import type { RefitClub } from '../bag/bag'
 
 /** What has to come before a change of clubs; `refit` where nothing has to. */
 export type FirstFix = 'retest' | 'strike' | 'measure-lofts' | 'swing' | 'refit' | 'none'

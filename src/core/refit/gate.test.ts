@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { clubAt, paperBagOf } from '../../../tests/paper-bags'
 import type { JudgedGap } from '../gaps/gap'
-import type { ClubId } from '../ids'
+import type { ClubId } from '../model/ids'
 import type { Stock } from '../stock/stock'
 import { yards } from '../units'
 import { firstShut, gates, isNotice, type DaysOfClubs } from './gate'

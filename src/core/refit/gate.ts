@@ -1,10 +1,10 @@
-import type { BagAnalysis } from '../analyse-bag'
+import type { BagAnalysis } from '../analysis/bag-analysis'
 import type { GapClubs } from '../gaps/gap-clubs'
 import { isJudged, type JudgedGap, type Gap } from '../gaps/gap'
-import type { ClubId } from '../ids'
-import { fullSwingOf, atStation } from '../station'
+import type { ClubId } from '../model/ids'
+import { fullSwingOf, atStation } from '../model/station'
 import { isHit, type Stock } from '../stock/stock'
-import type { RefitClub } from './refit-club'
+import type { RefitClub } from '../bag/bag'
 
 /** Why nothing is to be done to a club yet. */
 export const SHUT = ['not-settled', 'few-shots', 'strike', 'lofts-not-measured'] as const

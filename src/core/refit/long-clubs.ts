@@ -1,6 +1,6 @@
 import type { GapClubs } from '../gaps/gap-clubs'
 import { isJudged, type JudgedGap } from '../gaps/gap'
-import type { ClubId } from '../ids'
+import type { ClubId } from '../model/ids'
 import { clubUseOf, whichToKeep, hitClub, type HitBag, type HitClub } from './bag-advice'
 import type { Fix } from './fixes'
 import { gripBetween } from './no-change'

@@ -1,14 +1,14 @@
-import type { BagAnalysis } from '../analyse-bag'
+import type { BagAnalysis } from '../analysis/bag-analysis'
 import { isSameGap, type GapClubs } from '../gaps/gap-clubs'
 import { OUTLOOK_SHOTS } from '../gaps/outlook'
-import type { ClubId } from '../ids'
-import { GRIP_DOWN } from '../grip-down'
+import type { ClubId } from '../model/ids'
+import { GRIP_DOWN } from '../bag/grip-down'
 import type { Block } from '../session/plan'
-import { atStation, FULL_SWING, fullSwingOf, isWholeSwing, type Swing } from '../station'
+import { atStation, FULL_SWING, fullSwingOf, isWholeSwing, type Swing } from '../model/station'
 import { isHit, type Stock } from '../stock/stock'
 import { FEWEST_TO_REFIT, type DaysOfClubs, type Gate } from './gate'
 import { grippedCarry } from './paper-fixes'
-import type { RefitClub } from './refit-club'
+import type { RefitClub } from '../bag/bag'
 
 /** What helps about a trouble without any change of a club. */
 export type NoChange =

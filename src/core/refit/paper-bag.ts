@@ -1,15 +1,15 @@
-import type { BagAnalysis, Rules } from '../analyse-bag'
+import type { BagAnalysis, Rules } from '../analysis/bag-analysis'
 import { measuredLaunch } from '../flight/measured-launch'
-import { airOfStock, ordinaryRun } from '../flight/station-run'
+import { airOfStock, ordinaryRun } from '../stock/station-run'
 import { gapKey } from '../gaps/gap-clubs'
 import { carryDifference, isMeasured } from '../gaps/gap'
 import { chosenGapRule, type GapRuleWithLimits } from '../gaps/zones'
-import type { ClubId } from '../ids'
+import type { ClubId } from '../model/ids'
 import { sdOf } from '../math/z90'
-import { atStation, fullSwingOf, isWholeSwing } from '../station'
+import { atStation, fullSwingOf, isWholeSwing } from '../model/station'
 import { isHit, type HitStock, type Stock } from '../stock/stock'
 import { perDegree, type PerDegree, type HitClubCarry } from './per-degree'
-import type { RefitClub } from './refit-club'
+import type { RefitClub } from '../bag/bag'
 
 /** A club of a bag on paper: as it was measured, and what was changed of it. */
 export type PaperClub = {

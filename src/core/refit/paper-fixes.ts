@@ -1,4 +1,4 @@
-import { GRIP_DOWN } from '../grip-down'
+import { GRIP_DOWN } from '../bag/grip-down'
 import { yards } from '../units'
 import { applyFixes, type FixedClub } from './apply-fixes'
 import type { Fix } from './fixes'

@@ -1,11 +1,13 @@
-import { coverOf, uncoveredBetween, type Stretch } from '../gaps/cover'
+import { coverOf, uncoveredBetween } from '../gaps/cover'
+import { type Stretch } from '../model/coverage'
 import { gapKey, type GapClubs } from '../gaps/gap-clubs'
-import { limitsOfGaps, type Zones } from '../gaps/zones'
+import { limitsOfGaps } from '../gaps/zones'
+import { type Zones } from '../model/gap-rule'
 import { phi } from '../math/normal'
 import type { Fix } from './fixes'
 import type { PaperBag, PaperClub } from './paper-bag'
 import { withFixes } from './paper-fixes'
-import type { RefitClub } from './refit-club'
+import type { RefitClub } from '../bag/bag'
 
 /** A gap of a bag on paper. */
 export type PaperGap = GapClubs & {

@@ -1,9 +1,10 @@
 import { linearRegression, mean } from 'simple-statistics'
 import { BALL, fly, type Launch } from '../flight/fly'
-import { REFERENCE_AIR, type Air } from '../flight/air'
+import { REFERENCE_AIR, type Air } from '../model/air'
 import { yards } from '../units'
 import { HALF_INCH_M } from './length'
-import { isOneModel, type RefitClub } from './refit-club'
+import { isOneModel } from './refit-club'
+import { type RefitClub } from '../bag/bag'
 
 /** What one degree weaker takes off a carry, with one standard deviation; in metres. Negative where it adds. */
 export type PerDegree = { mPerDeg: number; sdMPerDeg: number }

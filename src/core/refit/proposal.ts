@@ -1,5 +1,5 @@
 import { isOfGap, type GapClubs } from '../gaps/gap-clubs'
-import type { ClubId } from '../ids'
+import type { ClubId } from '../model/ids'
 import { cautionsOf, type Caution } from './cautions'
 import { isTurn, type Fix } from './fixes'
 import { firstShut, type Gate, type Shut } from './gate'

@@ -1,9 +1,5 @@
-import type { Club } from '../bag/club'
-import type { ClubId } from '../ids'
-import type { ClubBuild } from '../bag/club-build'
-
-/** A club with what a change to it hangs on. */
-export type RefitClub = Club & ClubBuild
+import { type RefitClub } from '../bag/bag'
+import type { ClubId } from '../model/ids'
 
 /**
  * Whether two clubs are of one model. Where the golfer said nothing of either, irons are taken for one set and wedges

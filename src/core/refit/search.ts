@@ -1,6 +1,6 @@
-import type { ClubId } from '../ids'
+import type { ClubId } from '../model/ids'
 import { isOfGap, type GapClubs } from '../gaps/gap-clubs'
-import type { Zones } from '../gaps/zones'
+import type { Zones } from '../model/gap-rule'
 import { yards } from '../units'
 import { priceOf, type Fix } from './fixes'
 import type { PaperBag, PaperClub } from './paper-bag'

@@ -1,4 +1,4 @@
-import type { ClubId } from '../ids'
+import type { ClubId } from '../model/ids'
 import type { Fix } from './fixes'
 import type { PaperBag, PaperClub } from './paper-bag'
 import { withFixes } from './paper-fixes'

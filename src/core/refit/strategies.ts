@@ -1,5 +1,5 @@
 import { gapKey, isOfGap, isSameGap, type GapClubs } from '../gaps/gap-clubs'
-import type { ClubId } from '../ids'
+import type { ClubId } from '../model/ids'
 import { yards } from '../units'
 import { refused, type ProposalRules } from './allowed'
 import { dropsFor, type FewerClubs } from './fewer-clubs'

@@ -1,6 +1,6 @@
 import tQuantile from '@stdlib/stats-base-dists-t-quantile'
 import { CLUB_KINDS, type Club, type ClubKind } from '../bag/club'
-import type { Air } from '../flight/air'
+import type { Air } from '../model/air'
 import { measuredLaunch } from '../flight/measured-launch'
 import { restate } from '../flight/restate'
 import { usualClub } from '../flight/restate-shots'

@@ -1,13 +1,8 @@
-import type { Stretch } from '../gaps/cover'
+import { type Demand } from '../gaps/demand'
+import type { Stretch } from '../model/coverage'
 import { yards } from '../units'
 import { played } from './use'
 import type { Round } from './round'
-
-/** Distances that were left to the target, over rounds of the last twelve months. */
-export type Demand = { distancesM: number[]; rounds: number }
-
-/** Before there are rounds. */
-export const NO_DEMAND: Demand = { distancesM: [], rounds: 0 }
 
 const YEAR_MS = 365 * 86_400_000
 export const DEMAND_BIN_M = yards(5)
@@ -27,15 +22,6 @@ export function demandIn(rounds: readonly Round[], nowMs: number, longestM: numb
       shots.flatMap(({ leftM }) => (leftM === null || leftM > longestM ? [] : [leftM])),
     ),
   }
-}
-
-/** Distances in a stretch, and how many that makes a round; none before there are rounds. */
-export function demandBetween(
-  { distancesM, rounds }: Demand,
-  [from, to]: Stretch,
-): { shots: number; aRound: number } {
-  const shots = distancesM.filter((distance) => distance >= from && distance <= to).length
-  return { shots, aRound: rounds === 0 ? 0 : shots / rounds }
 }
 
 /** A histogram of what was faced, from 0 on; empty where nothing was. */
@@ -61,9 +47,3 @@ export function goalZoneOf({ distancesM }: Demand, longestIronM: number): Stretc
   }
   return best
 }
-
-/** Holes of a bag, those that were faced most often first; of two alike the wider. */
-export const byDemand = (uncovered: readonly Stretch[], demand: Demand): Stretch[] =>
-  uncovered.toSorted(
-    (a, b) => demandBetween(demand, b).shots - demandBetween(demand, a).shots || b[1] - b[0] - (a[1] - a[0]),
-  )

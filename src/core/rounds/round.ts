@@ -1,6 +1,6 @@
-import type { Day } from '../flight/day'
-import type { ClubId, RoundId, RoundShotId } from '../ids'
-import type { Swing } from '../station'
+import type { Day } from '../session/day'
+import type { ClubId, RoundId, RoundShotId } from '../model/ids'
+import type { Swing } from '../model/station'
 
 export const LIES = ['tee', 'fairway', 'rough', 'bunker'] as const
 export type Lie = (typeof LIES)[number]

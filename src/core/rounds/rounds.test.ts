@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { around, goodBag, SIX } from '../../../tests/shots'
 import { analyseBag } from '../analyse-bag'
-import type { ClubId, RoundId, RoundShotId } from '../ids'
+import type { ClubId, RoundId, RoundShotId } from '../model/ids'
 import {
   dayEnds,
   competitionUntil,
@@ -12,7 +12,8 @@ import {
 } from './round'
 import { lengthIn, yards } from '../units'
 import { bayToCourse } from './bay-to-course'
-import { demandBetween, demandBins, demandIn, goalZoneOf, byDemand, NO_DEMAND } from './demand'
+import { demandBins, demandIn, goalZoneOf } from './demand'
+import { demandBetween, byDemand, NO_DEMAND } from '../gaps/demand'
 import { clubUse, leavesGap, notHit, clubsInRounds } from './use'
 
 const HOUR_MS = 3_600_000

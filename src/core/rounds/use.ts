@@ -1,6 +1,6 @@
-import type { ClubId } from '../ids'
+import type { ClubId } from '../model/ids'
 import { sample } from '../math/sample'
-import { atStation, fullSwingOf, stationKey, type Station } from '../station'
+import { atStation, fullSwingOf, stationKey, type Station } from '../model/station'
 import type { Stock } from '../stock/stock'
 import { LIES, type Lie, type Round, type RoundShot } from './round'
 

@@ -1,6 +1,6 @@
-import type { ClubId } from '../ids'
-import type { Mark } from '../shots/mark'
-import type { Swing } from '../station'
+import type { ClubId } from '../model/ids'
+import type { Mark } from '../model/mark'
+import type { Swing } from '../model/station'
 import type { SessionEvent } from './session-event'
 
 /** Where a shot came from, and what can happen to it since. */

@@ -1,6 +1,6 @@
-import type { BallName } from '../balls/ball'
+import type { BallName } from '../model/ball'
 import type { Exclusion } from '../shots/shot'
-import { isStockSurface, type StockSurface, type Surface } from './surface'
+import { isStockSurface, type StockSurface, type Surface } from '../model/surface'
 
 /** How the wind blows, seen from the ball to the target. */
 export const WINDS = ['felt', 'into', 'with', 'from-left', 'from-right'] as const

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { SIX } from '../../../tests/shots'
-import type { ClubId } from '../ids'
+import type { ClubId } from '../model/ids'
 import {
   ownPace,
   planBlocks,
@@ -16,7 +16,7 @@ import {
   type PlanStation,
   hitForPlan,
 } from './plan'
-import type { Station } from '../station'
+import type { Station } from '../model/station'
 
 const clubs: PlanStation[] = SIX.map(({ id, kind, loftDeg }) => ({
   clubId: id,

@@ -1,8 +1,8 @@
 import type { ClubKind } from '../bag/club'
-import type { ClubId } from '../ids'
+import type { ClubId } from '../model/ids'
 import { sevenIron } from '../bag/seven-iron'
-import type { HeldReason } from '../feed/station-for-shot'
-import { FULL_SWING, type Station, type Swing, sameStation, stationKey } from '../station'
+import type { HeldReason } from '../model/held-reason'
+import { FULL_SWING, type Station, type Swing, sameStation, stationKey } from '../model/station'
 
 /** So many shots with one station, one after the other. */
 export type Block = Station & { shots: number }

@@ -1,7 +1,8 @@
-import { pressureAt, REFERENCE_AIR, type Air } from '../flight/air'
-import type { SessionId } from '../ids'
+import { pressureAt } from '../flight/air'
+import { REFERENCE_AIR, type Air } from '../model/air'
+import type { SessionId } from '../model/ids'
 import type { Conditions } from './conditions'
-import type { Place } from './session'
+import type { Place } from '../model/session'
 import { EMPTY_SET_UP, type AirSetUp, type CarryFrom, type SetUp } from './set-up'
 
 /** What has to be said before the air is known. */

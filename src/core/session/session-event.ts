@@ -1,6 +1,6 @@
-import type { BallName } from '../balls/ball'
+import type { Station } from '../model/station'
+import type { BallName } from '../model/ball'
 import type { AirAndLie } from './conditions'
-import type { Expectation } from './expectation'
 
 /** What a golfer says of a session while it goes on: each one action, from a shot on or of a station. */
 export type SessionEvent =
@@ -15,3 +15,6 @@ export const EVENT_KINDS = [
   'ball',
   'expectation',
 ] as const satisfies readonly SessionEvent['kind'][]
+
+/** What a golfer said of a station before hitting it. */
+export type Expectation = Station & { carryM: number }

@@ -1,9 +1,9 @@
-import type { ClubId, SessionId, ShotId } from '../ids'
+import type { ClubId, SessionId, ShotId } from '../model/ids'
 import type { Conditions } from './conditions'
-import type { HeldReason } from '../feed/station-for-shot'
-import type { Mark } from '../shots/mark'
+import type { HeldReason } from '../model/held-reason'
+import type { Mark } from '../model/mark'
 import type { Flight } from '../shots/flight-fields'
-import type { Swing } from '../station'
+import type { Swing } from '../model/station'
 
 /** A shot as it stands now, after all that happened to it. */
 export type SessionShot = Flight & {

@@ -1,7 +1,7 @@
 import type { Wind } from './conditions'
-import type { Surface } from './surface'
+import type { Surface } from '../model/surface'
 import type { FlightField } from '../shots/flight-fields'
-import type { Place } from './session'
+import type { Place } from '../model/session'
 
 /** Whose air the carries of a session belong to: measured in the air of the place, or computed by the device from the launch in an air of its own. */
 export const CARRY_FROM = ['measured', 'computed'] as const

@@ -1,6 +1,6 @@
-import type { BallName } from '../balls/ball'
-import type { ClubId } from '../ids'
-import type { StockSurface } from '../session/surface'
+import type { BallName } from '../model/ball'
+import type { ClubId } from '../model/ids'
+import type { StockSurface } from '../model/surface'
 
 /** What a shot's numbers are besides what was measured. */
 export type ShotAdjustments = {

@@ -1,7 +1,4 @@
-import { yards } from '../units'
-
-/** Carries outside these limits are taken for misreads: no golf shot worth a stock lands there. */
-export const PLAUSIBLE_CARRY_M = { least: yards(3), most: yards(450) } as const
+import { PLAUSIBLE_CARRY_M } from '../model/limits'
 
 /** Whether a carry in metres can be the carry of a golf shot. Anything but a finite number cannot. */
 export function isPlausibleCarry(carryM: unknown): carryM is number {

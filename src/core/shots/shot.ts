@@ -1,10 +1,10 @@
-import type { Air } from '../flight/air'
-import type { Surface } from '../session/surface'
-import type { ShotId } from '../ids'
+import type { Air } from '../model/air'
+import type { Surface } from '../model/surface'
+import type { ShotId } from '../model/ids'
 import type { ShotAdjustments } from './adjustments'
-import type { Station } from '../station'
+import type { Station } from '../model/station'
 import type { Flight } from './flight-fields'
-import type { Mark } from './mark'
+import type { Mark } from '../model/mark'
 
 /** What keeps a shot apart from a stock, which stands for calm air and a good lie, and where the golfer says so for mat or grass. */
 export const EXCLUSIONS = ['warm-up', 'wind', 'rough', 'mat', 'grass'] as const

@@ -1,6 +1,6 @@
-import type { ShotId } from '../ids'
-import type { Station } from '../station'
-import type { Mark } from './mark'
+import type { ShotId } from '../model/ids'
+import type { Station } from '../model/station'
+import type { Mark } from '../model/mark'
 
 /** A typed shot on its way into the store; its id makes it one shot however often it is sent. Lengths in metres. */
 export type TypedPost = Station & {

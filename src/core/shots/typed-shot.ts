@@ -1,5 +1,6 @@
 import { lengthIn, metresFrom, type LengthUnit } from '../units'
-import { isPlausibleCarry, PLAUSIBLE_CARRY_M } from './plausible-carry'
+import { isPlausibleCarry } from './plausible-carry'
+import { PLAUSIBLE_CARRY_M } from '../model/limits'
 
 export type TypedShot = { kind: 'shot'; carryM: number; offlineM?: number; totalM?: number }
 export type TypedShotProblem =

@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest'
-import type { ClubId } from '../ids'
+import type { ClubId } from '../model/ids'
 import { oldStations } from './age'
 
 const DAY = 86_400_000

@@ -1,5 +1,5 @@
-import type { Station } from '../station'
-import { sameStation } from '../station'
+import type { Station } from '../model/station'
+import { sameStation } from '../model/station'
 
 const DAY_MS = 86_400_000
 

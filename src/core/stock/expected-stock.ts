@@ -1,8 +1,8 @@
 import { Z90 } from '../math/z90'
 import { phi } from '../math/normal'
 import { posteriorOf, type Posterior } from '../judge/posterior'
-import type { Station } from '../station'
-import { STOCK_RULES } from './stock-rules'
+import type { Station } from '../model/station'
+import { STOCK_RULES } from '../model/stock-rule'
 import { isHit, type HitStock, type Stock } from './stock'
 
 /** What a station of a changed club should carry, in metres, with one standard deviation. */

@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest'
-import type { ClubId, ShotId } from '../ids'
+import type { ClubId, ShotId } from '../model/ids'
 import { lengthIn, yards } from '../units'
 import { leftOutGuard, type GuardedShot } from './left-out-guard'
-import type { Mark } from '../shots/mark'
+import type { Mark } from '../model/mark'
 
 const station = { clubId: '7-iron' as ClubId, swing: 'full' }
 const shot = (carry: number, mark?: Mark, unmarkedSolid = 0.9): GuardedShot => ({

@@ -1,9 +1,9 @@
-import type { ClubId, ShotId } from '../ids'
+import type { ClubId, ShotId } from '../model/ids'
 import { median } from '../math/quantile'
 import { sample } from '../math/sample'
 import { yards } from '../units'
-import type { Mark } from '../shots/mark'
-import type { Swing } from '../station'
+import type { Mark } from '../model/mark'
+import type { Swing } from '../model/station'
 
 /** The golfer left out shots on one side only, without a strike that their numbers show. */
 export type OneSided = {

@@ -1,12 +1,12 @@
 import tQuantile from '@stdlib/stats-base-dists-t-quantile'
 import { lieStocks, type Factor, type LieStocks } from '../balls/factor'
-import { unshared } from '../compare/compare'
+import { unshared } from '../judge/shared-days'
 import { UNTIED_SD } from '../judge/day-factors'
 import { sample } from '../math/sample'
-import { isStockSurface, type StockSurface, type Surface } from '../session/surface'
-import type { Mark } from '../shots/mark'
+import { isStockSurface, type StockSurface, type Surface } from '../model/surface'
+import type { Mark } from '../model/mark'
 import type { Exclusion } from '../shots/shot'
-import { stationKey, type Station } from '../station'
+import { stationKey, type Station } from '../model/station'
 
 /** How much further a golfer's stations carry off grass than off a mat, over how many of them, and whether the two are two stocks. */
 export type MatAndGrass = { factor: Factor; stations: number; stocks: LieStocks }

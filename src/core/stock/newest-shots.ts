@@ -1,6 +1,6 @@
 import type { Shot } from '../shots/shot'
 import { exclusionTest } from '../judge/read-shots'
-import { stationKey, type Station } from '../station'
+import { stationKey, type Station } from '../model/station'
 
 /**
  * A stock is made of a station's newest shots: so many of them, and where those come from fewer sessions than three, of

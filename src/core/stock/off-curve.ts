@@ -6,7 +6,7 @@ import { CARRY_PER_SPEED } from '../judge/drift'
 import type { BagModel, StationModel } from '../judge/judge-stations'
 import type { ShotReading } from '../judge/reading'
 import { weightedMean } from '../judge/spread'
-import { isMissed, type Mark } from '../shots/mark'
+import { isMissed, type Mark } from '../model/mark'
 
 /** A full-swing stock beside what the golfer's other clubs say of its loft. */
 export type OffCurve = {

@@ -1,6 +1,6 @@
 import { Z90 } from '../math/z90'
 import type { AsHitBecause, ShotInAir } from '../flight/restate-shots'
-import type { ShotId } from '../ids'
+import type { ShotId } from '../model/ids'
 import type { BagModel, StationModel } from '../judge/judge-stations'
 import type { HitStock } from './stock'
 

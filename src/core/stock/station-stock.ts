@@ -1,4 +1,4 @@
-import { isMissed } from '../shots/mark'
+import { isMissed } from '../model/mark'
 import { isPlausibleCarry } from '../shots/plausible-carry'
 import type { ShotReading } from '../judge/reading'
 import { EXCLUSIONS, type Exclusion, type Shot } from '../shots/shot'
@@ -12,9 +12,10 @@ import { expectedStock, type ExpectedStock } from './expected-stock'
 import type { HitStock, LeftOut, OddAverage, Stock } from './stock'
 import { sample } from '../math/sample'
 import { stockAt } from '../judge/posterior'
-import { stockByRule, type StockRule } from './stock-rules'
+import { stockByRule } from './stock-rules'
+import { type StockRule } from '../model/stock-rule'
 import { typicalRange } from './typical-range'
-import { FULL_SWING } from '../station'
+import { FULL_SWING } from '../model/station'
 
 /** A partial swing is done when its interval is within ± 3 yd or ± 3%. */
 const DONE = { halfM: yards(3), halfOfCarry: 0.03 }

@@ -1,11 +1,6 @@
+import { type PencilRule } from '../model/stock-rule'
 import { quantile, median } from '../math/quantile'
 import { sample } from '../math/sample'
-
-/** The schools behind a stock that a golfer can check with a pencil, and the model's own. */
-export const PENCIL_RULES = ['mean-solid', 'median-solid', 'best-n-of-m', 'mean-all', 'reliable'] as const
-export const STOCK_RULES = [...PENCIL_RULES, 'model'] as const
-export type PencilRule = (typeof PENCIL_RULES)[number]
-export type StockRule = (typeof STOCK_RULES)[number]
 
 /** `best-n-of-m` is best three of five: it keeps the longest three fifths, rounded up. */
 const BEST = { n: 3, m: 5 }

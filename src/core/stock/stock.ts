@@ -1,15 +1,15 @@
-import type { Absent } from '../absent'
-import type { Air } from '../flight/air'
+import type { Absent } from '../model/absent'
+import type { Air } from '../model/air'
 import type { AsHitBecause } from '../flight/restate-shots'
-import type { ClubId, ShotId } from '../ids'
-import type { Mark } from '../shots/mark'
+import type { ClubId, ShotId } from '../model/ids'
+import type { Mark } from '../model/mark'
 import type { Exclusion } from '../shots/shot'
 import type { FlightField } from '../shots/flight-fields'
 import type { NextCarry } from '../shots/typed-slip'
-import type { Station } from '../station'
+import type { Station } from '../model/station'
 import type { Adjustments } from '../shots/adjustments'
 import type { OffCurve } from './off-curve'
-import type { StockRule } from './stock-rules'
+import type { StockRule } from '../model/stock-rule'
 
 /** Why a shot is left out, as data: what its numbers are beside the others of its station. */
 export type LeftOutFacts = {

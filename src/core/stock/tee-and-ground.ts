@@ -1,9 +1,9 @@
 import { isHitFromBoth, type Club } from '../bag/club'
 import type { ClubBuild } from '../bag/club-build'
 import { factorOf, lieStocks, type Factor, type LieStocks } from '../balls/factor'
-import type { ClubId } from '../ids'
-import type { Mark } from '../shots/mark'
-import { FULL_SWING, TEED_SWING, type Swing } from '../station'
+import type { ClubId } from '../model/ids'
+import type { Mark } from '../model/mark'
+import { FULL_SWING, TEED_SWING, type Swing } from '../model/station'
 
 /** How much further a club carries off a tee than from the ground, and whether the two are two stocks. */
 export type TeeAndGround = { clubId: ClubId; factor: Factor; stocks: LieStocks }

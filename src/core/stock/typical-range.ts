@@ -2,7 +2,7 @@ import type { BagModel, StationModel } from '../judge/judge-stations'
 import { PARTIAL_SPREAD } from '../judge/stock-posterior'
 import { quantile } from '../math/quantile'
 import { sdOf } from '../math/z90'
-import { isWholeSwing } from '../station'
+import { isWholeSwing } from '../model/station'
 import type { HitStock } from './stock'
 
 /** From the 10th to the 90th percentile of a normal distribution, in standard deviations to each side. */

@@ -1,7 +1,7 @@
-import type { ClubId } from '../ids'
-import { type Swing, stationKey } from '../station'
+import type { ClubId } from '../model/ids'
+import { type Swing, stationKey } from '../model/station'
 import { yards } from '../units'
-import type { Stretch } from '../gaps/cover'
+import type { Stretch } from '../model/coverage'
 
 /** One called yardage and where the ball finished. What counts is the distance left. */
 export type DrillShot = {

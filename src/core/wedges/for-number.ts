@@ -1,9 +1,9 @@
-import { nearChance } from '../course/chance'
-import { GRIP_DOWN } from '../grip-down'
+import { nearChance } from '../stock/near-chance'
+import { GRIP_DOWN } from '../bag/grip-down'
 import { Z90 } from '../math/z90'
 import type { Club } from '../bag/club'
-import type { ClubId } from '../ids'
-import { type Swing, FULL_SWING } from '../station'
+import type { ClubId } from '../model/ids'
+import { type Swing, FULL_SWING } from '../model/station'
 import { yards } from '../units'
 import type { WedgeCell } from './wedge-table'
 

@@ -1,6 +1,6 @@
 import type { Club } from '../bag/club'
-import type { ClubId } from '../ids'
-import { atStation, fullSwingOf } from '../station'
+import type { ClubId } from '../model/ids'
+import { atStation, fullSwingOf } from '../model/station'
 import type { Stock } from '../stock/stock'
 import { yards } from '../units'
 

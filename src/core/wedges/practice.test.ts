@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { dice } from '../../../simulators/golfers/dice'
-import type { ClubId } from '../ids'
+import type { ClubId } from '../model/ids'
 import { yards } from '../units'
 import { drillProgress, leftOf, nextCall, weakestNumbers, type DrillShot } from './drill'
 import { nextVersion, swingsInUse, type SwingDefinition } from './swing-definition'

@@ -1,8 +1,8 @@
 import type { Club } from '../bag/club'
 import { fly, type Vector } from '../flight/fly'
-import type { Turf } from '../flight/ground'
+import type { Turf } from '../model/turf'
 import { measuredLaunch } from '../flight/measured-launch'
-import { airOfStock, stationLaunch, stationRun, type RunFrom } from '../flight/station-run'
+import { airOfStock, stationLaunch, stationRun, type RunFrom } from '../stock/station-run'
 import type { Stock } from '../stock/stock'
 
 /** How a station's usual shot flies. What `modelled` names was not measured. */

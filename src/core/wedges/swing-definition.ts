@@ -1,4 +1,4 @@
-import { SWINGS, type Swing } from '../station'
+import { SWINGS, type Swing } from '../model/station'
 
 /** How a golfer makes a swing, kept with its numbers. What was not said is null. */
 export type SwingDefinition = {

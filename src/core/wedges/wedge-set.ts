@@ -1,8 +1,8 @@
 import type { Club } from '../bag/club'
-import type { Stretch } from '../gaps/cover'
-import type { ClubId } from '../ids'
-import { demandBetween, type Demand } from '../rounds/demand'
-import { atStation, fullSwingOf } from '../station'
+import type { Stretch } from '../model/coverage'
+import type { ClubId } from '../model/ids'
+import { demandBetween, type Demand } from '../gaps/demand'
+import { atStation, fullSwingOf } from '../model/station'
 import { isHit, type Stock } from '../stock/stock'
 import { groundCarries } from '../gaps/coverage-of-bag'
 

@@ -1,7 +1,7 @@
 import { sdOf, Z90 } from '../math/z90'
 import type { Club } from '../bag/club'
-import type { ClubId } from '../ids'
-import { FULL_SWING, type Swing } from '../station'
+import type { ClubId } from '../model/ids'
+import { FULL_SWING, type Swing } from '../model/station'
 import { partialPrior, type Measured } from '../judge/partial-share'
 import type { Stock } from '../stock/stock'
 

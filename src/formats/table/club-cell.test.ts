@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest'
-import { TEED_SWING } from '@/core/station'
+import { TEED_SWING } from '@/core/model/station'
 import { clubCell, swingOf } from './club-cell'
 
 it.each([

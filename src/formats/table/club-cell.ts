@@ -1,4 +1,4 @@
-import { TEED_SWING, type Swing } from '@/core/station'
+import { TEED_SWING, type Swing } from '@/core/model/station'
 
 const CLUB_WORD =
   /^(driver|dr|d|putter|pt|[1-9][0-9]?[ -]?(iron|i|wood|w|hybrid|h|hy|er)?|(iron|wood|hybrid|eisen|holz|fer|bois|hierro|madera)[ -]?\d{1,2}|\d{1,2}[ -]?(er[ -]?)?(eisen|holz|fer|bois|hierro|madera)|[pgsal][ -]?w(edge)?|(pitching|gap|sand|lob|approach|attack)[ -]?wedge|[4-6]\d([.,]5)?( ?(°|deg|degrees?|wedge))+|wedge[ -]?\d\d)$/i

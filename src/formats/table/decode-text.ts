@@ -1,4 +1,4 @@
-import type { Problem } from '@/core/problem'
+import type { Problem } from '@/core/model/problem'
 
 export type Encoding = 'utf-8' | 'utf-16le' | 'utf-16be' | 'windows-1252'
 export type Decoded = { ok: true; encoding: Encoding; text: string } | { ok: false; problems: Problem[] }

@@ -1,4 +1,4 @@
-import type { FileShot } from '@/core/formats/shot-record'
+import type { FileShot } from '@/core/session/shot-record'
 import type { TableRow } from './read-table'
 
 const DAY_MS = 86_400_000

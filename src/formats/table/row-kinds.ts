@@ -1,4 +1,4 @@
-import type { Swing } from '@/core/station'
+import type { Swing } from '@/core/model/station'
 import { clubCell, looksLikeClub } from './club-cell'
 import { readTitle, unitOf } from './columns'
 

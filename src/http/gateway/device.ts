@@ -1,6 +1,6 @@
 import { headers } from 'next/headers'
 import type { Scope } from '@/http/gateway/may-ask'
-import type { GolferId } from '@/core/ids'
+import type { GolferId } from '@/core/model/ids'
 
 /** The door's own word to the pages behind it; what a request says under this name is taken away. */
 export const DEVICE_HEADER = 'x-banco-device'

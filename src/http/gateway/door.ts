@@ -1,6 +1,6 @@
 import { randomUUID, timingSafeEqual } from 'node:crypto'
 import type { IncomingMessage, ServerResponse } from 'node:http'
-import type { SessionId } from '@/core/ids'
+import type { SessionId } from '@/core/model/ids'
 import { mayAsk, type OwnerOf, type Scope } from '@/http/gateway/may-ask'
 import { theDatabase } from '@/store/database'
 import { malformed } from '../malformed'

@@ -1,4 +1,4 @@
-import type { GolferId } from '../../core/ids'
+import type { GolferId } from '../../core/model/ids'
 
 /** What a paired phone may have: all of Banco, or the Bay of one golfer. */
 export type Scope = { kind: 'whole' } | { kind: 'bay'; golferId: GolferId }

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import type { GolferId } from '@/core/ids'
+import type { GolferId } from '@/core/model/ids'
 import { PAIRED_FOR_MS, Pairings } from './pairings'
 
 const START = 'kalo bemi tafo ruza nobi'

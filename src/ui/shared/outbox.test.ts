@@ -1,5 +1,5 @@
 import { beforeEach, describe, expect, it } from 'vitest'
-import type { ClubId, SessionId, ShotId } from '@/core/ids'
+import type { ClubId, SessionId, ShotId } from '@/core/model/ids'
 import { createOutbox, type Queue } from './outbox'
 import { unreachable, type Sent } from './send'
 import type { TypedPost } from '@/core/shots/typed-post'

@@ -1,5 +1,5 @@
-import type { SessionId, ShotId } from '@/core/ids'
-import type { Problem } from '@/core/problem'
+import type { SessionId, ShotId } from '@/core/model/ids'
+import type { Problem } from '@/core/model/problem'
 import { send as sendToBanco, type Sent } from './send'
 import type { BrowserStore } from './waiting-list'
 import { waitingShots, type WaitingShot } from './waiting-shots'

@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest'
-import type { RoundId, RoundShotId } from '@/core/ids'
+import type { RoundId, RoundShotId } from '@/core/model/ids'
 import type { RoundEvent } from '@/core/rounds/round'
 import { createRoundOutbox } from './round-outbox'
 import type { Sent } from './send'

@@ -1,6 +1,6 @@
-import type { RoundId } from '@/core/ids'
+import type { RoundId } from '@/core/model/ids'
 import type { RoundEvent } from '@/core/rounds/round'
-import type { Problem } from '@/core/problem'
+import type { Problem } from '@/core/model/problem'
 import { send as sendToBanco } from './send'
 import { waitingList, type BrowserStore } from './waiting-list'
 

@@ -1,5 +1,5 @@
-import type { WorkMessage } from '@/core/long-work'
-import type { Problem } from '@/core/problem'
+import type { WorkMessage } from '@/core/model/long-work'
+import type { Problem } from '@/core/model/problem'
 
 export type Sent<T> =
   | { ok: true; value: T }

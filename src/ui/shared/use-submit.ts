@@ -2,7 +2,7 @@
 
 import { useRouter } from 'next/navigation'
 import { useEffect, useState } from 'react'
-import type { Problem } from '@/core/problem'
+import type { Problem } from '@/core/model/problem'
 import { focusProblem } from './focus-problem'
 import { send, type Method, type Sent } from './send'
 

@@ -1,4 +1,4 @@
-import type { SessionId, ShotId } from '@/core/ids'
+import type { SessionId, ShotId } from '@/core/model/ids'
 import type { TypedPost } from '@/core/shots/typed-post'
 import { waitingList, type BrowserStore } from './waiting-list'
 

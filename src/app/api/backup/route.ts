@@ -1,5 +1,5 @@
 import { statSync } from 'node:fs'
-import { LONG_FROM } from '@/core/long-work'
+import { LONG_FROM } from '@/core/model/long-work'
 import { doWork } from '@/http/workers'
 import { fileResponse, forget, keepBody, uploadPath } from '@/http/uploads'
 import { restoreFrom } from '@/http/restore'

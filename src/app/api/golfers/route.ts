@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto'
 import { bodyForm, refuse, route } from '@/http/route'
-import type { GolferId } from '@/core/ids'
+import type { GolferId } from '@/core/model/ids'
 import { theDatabase } from '@/store/database'
 import { addGolfer } from '@/store/golfers'
 import { GOLFER_FORM } from '@/formats/forms'

@@ -2,7 +2,7 @@
 
 import Button from 'react-bootstrap/Button'
 import { templatesFor } from '@/core/bag/bag-templates'
-import type { Golfer } from '@/core/golfer'
+import type { Golfer } from '@/core/model/golfer'
 import { useSubmit } from '../../shared/use-submit'
 import { Problems } from '../../shared/shell/problems'
 import styles from './bag.module.css'

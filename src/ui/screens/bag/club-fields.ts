@@ -1,8 +1,8 @@
 import type { ClubDetails } from '@/core/bag/bag'
 import { LOFT_DEG } from '@/core/bag/club'
 import { HEADS, JOBS, type ClubBuild } from '@/core/bag/club-build'
-import { isWithin, LIMITS } from '@/core/limits'
-import type { Problem } from '@/core/problem'
+import { isWithin, LIMITS } from '@/core/model/limits'
+import type { Problem } from '@/core/model/problem'
 import { INCH_M } from '@/core/units'
 import { plain } from '../../shared/form/measure'
 

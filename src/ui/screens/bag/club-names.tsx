@@ -3,13 +3,19 @@
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import type { Bag } from '@/core/bag/bag'
-import type { ClubId, GolferId } from '@/core/ids'
+import type { ClubId, GolferId } from '@/core/model/ids'
 import { count } from '@/text/numbers'
 import { useSubmit } from '../../shared/use-submit'
 import { Problems } from '../../shared/shell/problems'
 import styles from './bag.module.css'
 
-export type NamedClub = { label: string; shots: number; held: number; clubId: ClubId | null; isAssigned: boolean }
+export type NamedClub = {
+  label: string
+  shots: number
+  held: number
+  clubId: ClubId | null
+  isAssigned: boolean
+}
 
 /** What monitors and files call the clubs: what each name means, to change or to forget. */
 export function ClubNames({ golferId, bag, names }: { golferId: GolferId; bag: Bag; names: NamedClub[] }) {

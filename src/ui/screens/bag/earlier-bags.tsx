@@ -1,5 +1,5 @@
 import Link from 'next/link'
-import type { GolferId } from '@/core/ids'
+import type { GolferId } from '@/core/model/ids'
 import { day } from '@/text/days'
 import { listed } from '@/text/numbers'
 import type { BagMoment } from '@/views/bag-as-it-was'

@@ -1,5 +1,5 @@
 import Button from 'react-bootstrap/Button'
-import type { Warning } from '@/core/analyse-bag'
+import type { Warning } from '@/core/analysis/bag-analysis'
 import { ClubChange } from '../../shared/changes/club-changes'
 import { helpWords, priceWords } from '@/text/recommendations'
 import { clubNames } from '@/text/names'
@@ -9,7 +9,7 @@ import type { BayView } from '@/views/bay-view'
 import { AdjustmentsLine } from '../../shared/shell/adjustments-line'
 import { CommandButton, CommandKeys } from './command-key'
 import type { BayActions } from './use-bay'
-import { stationKey } from '@/core/station'
+import { stationKey } from '@/core/model/station'
 
 /** What the golfer should hear now: shots that look like another club's, one-sided leaving out, tiredness, what to hit next. */
 export function BayAdvice({ view, bay, onRest }: { view: BayView; bay: BayActions; onRest: () => void }) {

@@ -2,7 +2,7 @@ import { StationStrip, stockTitle, stripNotes } from '../../shared/drawing/stati
 import { stationName } from '@/text/names'
 import { len } from '@/text/numbers'
 import type { BayView } from '@/views/bay-view'
-import { atStation } from '@/core/station'
+import { atStation } from '@/core/model/station'
 
 /** The open station on the strip: every shot behind its stock, those of earlier sessions as rings. */
 export function BayStrip({ view, newest }: { view: BayView; newest: string | undefined }) {

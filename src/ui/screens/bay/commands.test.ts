@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest'
-import { MARKS } from '@/core/shots/mark'
+import { MARKS } from '@/core/model/mark'
 import { command, COMMAND_IDS, MARK_KEY, PAD } from './commands'
 
 it('no two commands share a key', () => {

@@ -1,4 +1,4 @@
-import { MARKS, type Mark } from '@/core/shots/mark'
+import { MARKS, type Mark } from '@/core/model/mark'
 import { MARK_NAME } from '@/text/names'
 
 /** All that can be done in the Bay by one key or one tap, in the order of the list of keys. */

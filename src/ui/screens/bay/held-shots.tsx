@@ -2,10 +2,10 @@
 
 import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
-import type { ClubId } from '@/core/ids'
-import { type Station, atStation, isOf } from '@/core/station'
+import type { ClubId } from '@/core/model/ids'
+import { type Station, atStation, isOf } from '@/core/model/station'
 import type { SessionShot } from '@/core/session/session-shot'
-import { waitsForItsClub } from '@/core/feed/station-for-shot'
+import { waitsForItsClub } from '@/core/model/held-reason'
 import { doubtOf, type Doubt, type Slip } from '@/core/shots/typed-slip'
 import { lengthIn, metresFrom } from '@/core/units'
 import { HELD_NAME, stationName } from '@/text/names'
@@ -191,13 +191,7 @@ function SlipChoices({
     <div className="btns">
       <CommandKeys of={{ proposal: meant, asItIs: keep }} enabled={byKey} />
       {(keepFirst ? [keepIt, change] : [change, keepIt]).map(({ id, choose, words }, i) => (
-        <CommandButton
-          key={id}
-          id={id}
-          keyed={byKey}
-          {...(i > 0 && { variant: 'outline' })}
-          onClick={choose}
-        >
+        <CommandButton key={id} id={id} keyed={byKey} {...(i > 0 && { variant: 'outline' })} onClick={choose}>
           {words}
         </CommandButton>
       ))}

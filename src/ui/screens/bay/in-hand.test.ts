@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import type { ClubId, ShotId } from '@/core/ids'
+import type { ClubId, ShotId } from '@/core/model/ids'
 import { PLAIN } from '@/core/session/conditions'
 import type { BayView } from '@/views/bay-view'
 import { inHand, NO_CHOICE } from './in-hand'

@@ -1,8 +1,8 @@
 import type { OwnedClub } from '@/core/bag/bag'
 import { swingFor } from '@/core/bag/club'
-import type { ClubId, ShotId } from '@/core/ids'
+import type { ClubId, ShotId } from '@/core/model/ids'
 import type { SessionShot } from '@/core/session/session-shot'
-import { FULL_SWING, isOf, sameStation, type Station } from '@/core/station'
+import { FULL_SWING, isOf, sameStation, type Station } from '@/core/model/station'
 import type { BayView } from '@/views/bay-view'
 import { progressOf } from './bay-plan'
 

@@ -1,4 +1,4 @@
-import type { ShotId } from '@/core/ids'
+import type { ShotId } from '@/core/model/ids'
 import { isExcluded } from '@/core/session/conditions'
 import type { SessionShot } from '@/core/session/session-shot'
 import { EXCLUSION_NAME, MARK_NAME, stationName } from '@/text/names'

@@ -1,7 +1,7 @@
 import Form from 'react-bootstrap/Form'
 import { swingFor, swingsOfBag } from '@/core/bag/club'
-import type { ClubId } from '@/core/ids'
-import { type Station, stationKey, TEED_SWING } from '@/core/station'
+import type { ClubId } from '@/core/model/ids'
+import { type Station, stationKey, TEED_SWING } from '@/core/model/station'
 import { stationName, swingName } from '@/text/names'
 import type { BayView } from '@/views/bay-view'
 

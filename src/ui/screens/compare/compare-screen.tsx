@@ -6,7 +6,7 @@ import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 
-import { fullSwingOf } from '@/core/station'
+import { fullSwingOf } from '@/core/model/station'
 import { trialBlocks } from '@/core/compare/trial'
 import { adjustedStocks } from '@/core/shots/adjustments'
 import { lengthIn } from '@/core/units'

@@ -1,5 +1,5 @@
 import type { OwnedClub } from '@/core/bag/bag'
-import type { Golfer } from '@/core/golfer'
+import type { Golfer } from '@/core/model/golfer'
 import { lengthIn } from '@/core/units'
 import { stationFlight } from '@/core/wedges/station-flight'
 import { flights } from '@/draw/flights'

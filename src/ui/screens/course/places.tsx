@@ -1,8 +1,8 @@
 'use client'
 
 import Button from 'react-bootstrap/Button'
-import type { Venue, Day } from '@/core/flight/day'
-import type { Golfer } from '@/core/golfer'
+import type { Venue, Day } from '@/core/session/day'
+import type { Golfer } from '@/core/model/golfer'
 import { altitude } from '@/text/set-up'
 import { useSubmit } from '../../shared/use-submit'
 import { Problems } from '../../shared/shell/problems'

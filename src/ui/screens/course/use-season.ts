@@ -1,8 +1,8 @@
 'use client'
 
 import { useEffect, useRef, useState } from 'react'
-import type { Day } from '@/core/flight/day'
-import type { SeasonStation } from '@/core/flight/season'
+import type { Day } from '@/core/session/day'
+import type { SeasonStation } from '@/core/course/season'
 import type { SeasonResult, SeasonRequest } from '@/workers/season'
 
 /** The season around a day, computed beside the page: of days that come while one is computed only the last is asked. */

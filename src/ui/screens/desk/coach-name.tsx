@@ -1,7 +1,7 @@
 import { useForm } from 'react-hook-form'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
-import { MAX_LENGTH } from '@/core/limits'
+import { MAX_LENGTH } from '@/core/model/limits'
 import { Problems } from '../../shared/shell/problems'
 import { useSubmit } from '../../shared/use-submit'
 

@@ -3,7 +3,7 @@
 import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
-import type { Golfer } from '@/core/golfer'
+import type { Golfer } from '@/core/model/golfer'
 import { count } from '@/text/numbers'
 import { Problems } from '../../shared/shell/problems'
 import { Working } from '../../shared/form/working'
@@ -67,7 +67,12 @@ export function Reports({ golfers }: Props) {
       </PageHead>
       <Problems of={problems} />
       {making && (
-        <Working activity="Making the reports" what="reports" {...making} onStop={stop && (() => void stop())} />
+        <Working
+          activity="Making the reports"
+          what="reports"
+          {...making}
+          onStop={stop && (() => void stop())}
+        />
       )}
       <section className="sheet p-3 d-grid gap-2" aria-label="Whose reports">
         {hit.length > 1 && (

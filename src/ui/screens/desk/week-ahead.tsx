@@ -1,6 +1,6 @@
 import Link from 'next/link'
 import { dayName, localTime } from '@/text/days'
-import type { Visit } from '@/core/visits/visit'
+import type { Visit } from '@/core/coach/visit'
 import { count } from '@/text/numbers'
 import type { DeskView } from '@/views/desk-view'
 

@@ -2,10 +2,10 @@
 
 import dynamic from 'next/dynamic'
 import Link from 'next/link'
-import type { BagAnalysis } from '@/core/analyse-bag'
+import type { BagAnalysis } from '@/core/analysis/bag-analysis'
 import { isSameGap } from '@/core/gaps/gap-clubs'
-import type { Golfer } from '@/core/golfer'
-import type { GolferId } from '@/core/ids'
+import type { Golfer } from '@/core/model/golfer'
+import type { GolferId } from '@/core/model/ids'
 import { HitThese } from './hit-these'
 import { isMeasured, type Gap } from '@/core/gaps/gap'
 import { gapLadder, gapLadderRows } from '@/draw/gap-ladder'

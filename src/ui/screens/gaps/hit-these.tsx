@@ -2,7 +2,7 @@
 
 import { useRouter } from 'next/navigation'
 import Button from 'react-bootstrap/Button'
-import type { GolferId } from '@/core/ids'
+import type { GolferId } from '@/core/model/ids'
 import type { Block } from '@/core/session/plan'
 import { writeBlocks } from '../plan/plan-draft'
 import { useSubmit } from '../../shared/use-submit'

@@ -1,12 +1,12 @@
 'use client'
 
-import { MAX_LENGTH } from '@/core/limits'
+import { MAX_LENGTH } from '@/core/model/limits'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import type { LeftAbout } from '@/core/gaps/kept-as-is'
-import type { GolferId } from '@/core/ids'
+import type { GolferId } from '@/core/model/ids'
 import { useSubmit } from '../../shared/use-submit'
 import { Problems } from '../../shared/shell/problems'
 

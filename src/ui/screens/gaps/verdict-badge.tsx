@@ -3,7 +3,7 @@
 import OverlayTrigger from 'react-bootstrap/OverlayTrigger'
 import Popover from 'react-bootstrap/Popover'
 import type { Gap } from '@/core/gaps/gap'
-import type { Units } from '@/core/golfer'
+import type { Units } from '@/core/model/golfer'
 import { confidence, verdictLook, verdictSentences, verdictWords } from '@/text/verdicts'
 
 /** A verdict that explains itself, tapped or focused, in two sentences. */

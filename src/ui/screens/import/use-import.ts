@@ -1,5 +1,5 @@
 import { useRef } from 'react'
-import type { GolferId } from '@/core/ids'
+import type { GolferId } from '@/core/model/ids'
 import { sendText, sendWork, type Following, type Sent } from '../../shared/send'
 import { useWork } from '../../shared/use-work'
 

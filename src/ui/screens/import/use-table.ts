@@ -1,7 +1,7 @@
 'use client'
 
 import { useEffect, useRef, useState } from 'react'
-import type { Problem } from '@/core/problem'
+import type { Problem } from '@/core/model/problem'
 import type { TableResult, TableQuestion } from '@/workers/read-table'
 
 export type Opened = Extract<TableResult, { kind: 'opened' }>

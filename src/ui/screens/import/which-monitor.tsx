@@ -1,6 +1,6 @@
 import Form from 'react-bootstrap/Form'
-import type { Golfer } from '@/core/golfer'
-import { MAX_LENGTH } from '@/core/limits'
+import type { Golfer } from '@/core/model/golfer'
+import { MAX_LENGTH } from '@/core/model/limits'
 
 export type OfMonitor = { name: string; watches: boolean }
 type Props = {

@@ -1,6 +1,6 @@
 import Table from 'react-bootstrap/Table'
 import type { ClubKind } from '@/core/bag/club'
-import type { Golfer } from '@/core/golfer'
+import type { Golfer } from '@/core/model/golfer'
 import {
   agreement,
   growthOf,

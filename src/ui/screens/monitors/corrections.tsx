@@ -1,4 +1,4 @@
-import type { Golfer } from '@/core/golfer'
+import type { Golfer } from '@/core/model/golfer'
 import { fieldsOff, type Correction, type FieldOff } from '@/core/monitors/correction'
 import { UNNAMED_MONITOR } from '@/core/monitors/monitor'
 import { FLIGHT } from '@/core/shots/flight-fields'

@@ -1,8 +1,8 @@
 import { afterEach, describe, expect, it, vi } from 'vitest'
-import type { ClubId } from '@/core/ids'
+import type { ClubId } from '@/core/model/ids'
 import { EMPTY_SET_UP } from '@/core/session/set-up'
 import type { Block } from '@/core/session/plan'
-import { stationKey } from '@/core/station'
+import { stationKey } from '@/core/model/station'
 import { bayStartView } from '@/views/bay-view'
 import { NOW_MS, storeWithGolfer } from '../../../../tests/store'
 import {

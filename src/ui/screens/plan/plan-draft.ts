@@ -2,7 +2,7 @@ import { swingFor, swingsWith } from '@/core/bag/club'
 import type { BayStartView } from '@/views/bay-view'
 import type { Bag, OwnedClub } from '@/core/bag/bag'
 import { EMPTY_SET_UP, type SetUp } from '@/core/session/set-up'
-import type { Place } from '@/core/session/session'
+import type { Place } from '@/core/model/session'
 import {
   planBlocks,
   planSeconds,
@@ -20,7 +20,7 @@ import {
   TEED_SWING,
   type Station,
   type Swing,
-} from '@/core/station'
+} from '@/core/model/station'
 import { isOfShots } from '@/core/stock/stock'
 
 /** What a golfer has chosen of a plan so far. */

@@ -1,6 +1,6 @@
 import Form from 'react-bootstrap/Form'
 import type { Bag } from '@/core/bag/bag'
-import { type Swing, TEED_SWING } from '@/core/station'
+import { type Swing, TEED_SWING } from '@/core/model/station'
 import { swingName } from '@/text/names'
 import { keyInColumn } from './plan-draft'
 

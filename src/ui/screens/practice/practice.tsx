@@ -1,6 +1,6 @@
 import Link from 'next/link'
 import type { PracticeItem } from '@/core/practice/practice'
-import { stationKey } from '@/core/station'
+import { stationKey } from '@/core/model/station'
 import { dayAndTime } from '@/text/days'
 import { clubNames, stationName } from '@/text/names'
 import { count } from '@/text/numbers'

@@ -1,11 +1,11 @@
 import { useRouter } from 'next/navigation'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
-import type { Golfer } from '@/core/golfer'
-import type { ClubId } from '@/core/ids'
+import type { Golfer } from '@/core/model/golfer'
+import type { ClubId } from '@/core/model/ids'
 import { dropsFor, type FewerClubs } from '@/core/refit/fewer-clubs'
 import type { Fix } from '@/core/refit/fixes'
-import type { Demand } from '@/core/rounds/demand'
+import type { Demand } from '@/core/gaps/demand'
 import { noFewerSentence, oneLessSentence } from '@/text/refit'
 
 type Props = {

@@ -1,5 +1,5 @@
-import type { Units } from '@/core/golfer'
-import type { ClubId } from '@/core/ids'
+import type { Units } from '@/core/model/golfer'
+import type { ClubId } from '@/core/model/ids'
 import type { NoChange } from '@/core/refit/no-change'
 import { noChangeSentence } from '@/text/advice'
 

@@ -1,6 +1,6 @@
 import { gapKey } from '@/core/gaps/gap-clubs'
-import type { Units } from '@/core/golfer'
-import type { ClubId } from '@/core/ids'
+import type { Units } from '@/core/model/golfer'
+import type { ClubId } from '@/core/model/ids'
 import { isTurn, type Fix } from '@/core/refit/fixes'
 import { isNew } from '@/core/refit/apply-fixes'
 import type { PaperBag } from '@/core/refit/paper-bag'

@@ -1,6 +1,6 @@
 import Button from 'react-bootstrap/Button'
-import type { Units } from '@/core/golfer'
-import type { ClubId } from '@/core/ids'
+import type { Units } from '@/core/model/golfer'
+import type { ClubId } from '@/core/model/ids'
 import { boughtBy, degreesOf } from '@/core/refit/fixes'
 import type { Proposal } from '@/core/refit/proposal'
 import { chance, count } from '@/text/numbers'

@@ -2,7 +2,7 @@
 
 import Link from 'next/link'
 import Button from 'react-bootstrap/Button'
-import type { Golfer } from '@/core/golfer'
+import type { Golfer } from '@/core/model/golfer'
 import { adjustedStocks } from '@/core/shots/adjustments'
 import { isSameGap } from '@/core/gaps/gap-clubs'
 import { isJudged, isMeasured } from '@/core/gaps/gap'

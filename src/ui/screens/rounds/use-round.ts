@@ -2,8 +2,8 @@
 
 import { useRouter } from 'next/navigation'
 import { useCallback, useEffect, useState } from 'react'
-import type { RoundShotId } from '@/core/ids'
-import type { Problem } from '@/core/problem'
+import type { RoundShotId } from '@/core/model/ids'
+import type { Problem } from '@/core/model/problem'
 import { shotsFromEvents, type RoundShot } from '@/core/rounds/round'
 import type { RoundSummary } from '@/views/round-view'
 import { roundOutbox, type RoundWords } from '../../shared/round-outbox'

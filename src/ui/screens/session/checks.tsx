@@ -1,4 +1,4 @@
-import type { Golfer } from '@/core/golfer'
+import type { Golfer } from '@/core/model/golfer'
 import { checkSentence } from '@/text/compare'
 import { stationName } from '@/text/names'
 import type { CheckSeen } from '@/views/session-compared'

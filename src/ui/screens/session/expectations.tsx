@@ -1,9 +1,9 @@
-import type { Golfer } from '@/core/golfer'
-import { habitOf, type ExpectationFound } from '@/core/session/expectation'
+import type { Golfer } from '@/core/model/golfer'
+import { habitOf, type ExpectationFound } from '@/core/stock/expectation'
 import { stationName } from '@/text/names'
 import { habitWords, tooHopeful } from '@/text/practice'
 import { fixed, len } from '@/text/numbers'
-import { stationKey } from '@/core/station'
+import { stationKey } from '@/core/model/station'
 
 type Props = {
   golfer: Golfer

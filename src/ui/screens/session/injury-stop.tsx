@@ -2,7 +2,7 @@
 
 import { useRouter } from 'next/navigation'
 import Button from 'react-bootstrap/Button'
-import type { GolferId, SessionId } from '@/core/ids'
+import type { GolferId, SessionId } from '@/core/model/ids'
 import { useSubmit } from '../../shared/use-submit'
 import { Problems } from '../../shared/shell/problems'
 

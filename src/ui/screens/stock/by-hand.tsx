@@ -1,10 +1,10 @@
 'use client'
 
-import { MAX_LENGTH } from '@/core/limits'
+import { MAX_LENGTH } from '@/core/model/limits'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import { useForm } from 'react-hook-form'
-import type { Golfer } from '@/core/golfer'
+import type { Golfer } from '@/core/model/golfer'
 import type { Stock } from '@/core/stock/stock'
 import { measuresOf } from '../../shared/form/measure'
 import { NumberOf } from '../../shared/form/number-of'

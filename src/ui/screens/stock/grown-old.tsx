@@ -1,7 +1,7 @@
 import Link from 'next/link'
 import Form from 'react-bootstrap/Form'
 import type { Bag } from '@/core/bag/bag'
-import { NEW_GOLFER, type Golfer } from '@/core/golfer'
+import { NEW_GOLFER, type Golfer } from '@/core/model/golfer'
 import { CHECK_SHOTS, type OldStation } from '@/core/stock/age'
 import { stationName } from '@/text/names'
 import { count, listed } from '@/text/numbers'

@@ -1,8 +1,8 @@
 'use client'
 
 import Button from 'react-bootstrap/Button'
-import type { Golfer } from '@/core/golfer'
-import type { ClubId } from '@/core/ids'
+import type { Golfer } from '@/core/model/golfer'
+import type { ClubId } from '@/core/model/ids'
 import type { LeftOut } from '@/core/stock/stock'
 import { useSubmit } from '../../shared/use-submit'
 import { Problems } from '../../shared/shell/problems'

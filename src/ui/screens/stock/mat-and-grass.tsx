@@ -1,6 +1,6 @@
 import Form from 'react-bootstrap/Form'
-import { STOCK_SURFACES, type StockSurface } from '@/core/session/surface'
-import type { Golfer } from '@/core/golfer'
+import { STOCK_SURFACES, type StockSurface } from '@/core/model/surface'
+import type { Golfer } from '@/core/model/golfer'
 import type { MatAndGrass as Surfaces } from '@/core/stock/mat-and-grass'
 import { surfacesSentence } from '@/text/lies'
 import { OFF_SURFACE } from '@/text/names'

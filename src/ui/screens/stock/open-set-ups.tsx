@@ -1,5 +1,5 @@
 import Link from 'next/link'
-import type { Golfer } from '@/core/golfer'
+import type { Golfer } from '@/core/model/golfer'
 import { dayAndTime } from '@/text/days'
 import { count } from '@/text/numbers'
 import type { OpenSetUp } from '@/views/set-ups-behind'

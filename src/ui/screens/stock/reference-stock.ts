@@ -1,5 +1,5 @@
-import type { ClubId } from '@/core/ids'
-import type { Swing } from '@/core/station'
+import type { ClubId } from '@/core/model/ids'
+import type { Swing } from '@/core/model/station'
 
 /** Shots of a station that no stock is made of: hit on the course, or older than twelve months. */
 export type ReferenceStock = {

@@ -1,6 +1,6 @@
 import { useRouter } from 'next/navigation'
 import Form from 'react-bootstrap/Form'
-import { STOCK_SURFACES } from '@/core/session/surface'
+import { STOCK_SURFACES } from '@/core/model/surface'
 import { OFF_SURFACE } from '@/text/names'
 import type { StockView } from '@/views/stock-view'
 

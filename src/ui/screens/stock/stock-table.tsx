@@ -4,7 +4,7 @@ import Link from 'next/link'
 import { Fragment, useState } from 'react'
 import Table from 'react-bootstrap/Table'
 import type { OwnedClub } from '@/core/bag/bag'
-import type { Golfer } from '@/core/golfer'
+import type { Golfer } from '@/core/model/golfer'
 import { improvesGaps } from '@/core/gaps/beyond-shots'
 import { isHit, type Stock } from '@/core/stock/stock'
 import type { ReferenceStock } from './reference-stock'
@@ -33,7 +33,7 @@ import { TeeAndGround } from './tee-and-ground'
 import { ShotsChoice } from './shots-choice'
 import { StationDetails } from './station-details'
 import styles from './stock.module.css'
-import { atStation, FULL_SWING, isOf, stationKey } from '@/core/station'
+import { atStation, FULL_SWING, isOf, stationKey } from '@/core/model/station'
 
 /** Every station with what its solid shots say; a station opens to the shots behind it. */
 export function StockTable({

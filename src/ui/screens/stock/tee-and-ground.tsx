@@ -1,6 +1,6 @@
 import Button from 'react-bootstrap/Button'
 import type { Bag, OwnedClub } from '@/core/bag/bag'
-import type { Golfer } from '@/core/golfer'
+import type { Golfer } from '@/core/model/golfer'
 import type { TeeAndGround as Lies } from '@/core/stock/tee-and-ground'
 import { liesSentence } from '@/text/lies'
 import { Problems } from '../../shared/shell/problems'

@@ -3,8 +3,8 @@ import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import { useForm } from 'react-hook-form'
-import { isWithin, MAX_LENGTH, LIMITS } from '@/core/limits'
-import { WENT, type Went } from '@/core/visits/visit'
+import { isWithin, MAX_LENGTH, LIMITS } from '@/core/model/limits'
+import { WENT, type Went } from '@/core/coach/visit'
 import { clubNames } from '@/text/names'
 import { day } from '@/text/days'
 import {
@@ -75,7 +75,9 @@ export function AfterPlay({
       {afterPlay && !asking ? (
         <div className="px-3 pb-3">
           <dl className="after-play">
-            <dt>{afterPlay.missingM === null ? 'No distance lacked a club.' : 'A distance that lacked a club'}</dt>
+            <dt>
+              {afterPlay.missingM === null ? 'No distance lacked a club.' : 'A distance that lacked a club'}
+            </dt>
             <dd>
               {afterPlay.missingM !== null &&
                 (reference?.uncovered
@@ -87,12 +89,20 @@ export function AfterPlay({
                 ? `${name(afterPlay.off.clubId)}: ${WENT_NAME[afterPlay.off.went]}`
                 : 'Every club went its number.'}
             </dt>
-            <dd>{afterPlay.off && reference?.off && offSentence(afterPlay.off.clubId, reference.off, golfer, name)}</dd>
+            <dd>
+              {afterPlay.off &&
+                reference?.off &&
+                offSentence(afterPlay.off.clubId, reference.off, golfer, name)}
+            </dd>
             <dt>
-              {afterPlay.unusedId ? `${name(afterPlay.unusedId)}: stayed in the bag` : 'No club stayed in the bag.'}
+              {afterPlay.unusedId
+                ? `${name(afterPlay.unusedId)}: stayed in the bag`
+                : 'No club stayed in the bag.'}
             </dt>
             <dd>
-              {afterPlay.unusedId && reference?.unused && unusedSentence(afterPlay.unusedId, reference.unused, name)}
+              {afterPlay.unusedId &&
+                reference?.unused &&
+                unusedSentence(afterPlay.unusedId, reference.unused, name)}
             </dd>
             {afterPlay.words && (
               <>

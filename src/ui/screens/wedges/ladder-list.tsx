@@ -1,5 +1,5 @@
-import type { Golfer } from '@/core/golfer'
-import type { ClubId } from '@/core/ids'
+import type { Golfer } from '@/core/model/golfer'
+import type { ClubId } from '@/core/model/ids'
 import type { Rung } from '@/core/wedges/ladder'
 import { fixed, lenUnit } from '@/text/numbers'
 

@@ -1,11 +1,11 @@
 import Form from 'react-bootstrap/Form'
-import type { Golfer } from '@/core/golfer'
-import type { ClubId } from '@/core/ids'
+import type { Golfer } from '@/core/model/golfer'
+import type { ClubId } from '@/core/model/ids'
 import { farOf, NEAR_M, type Far, type ForNumber } from '@/core/wedges/for-number'
 import type { WedgeShot } from '@/core/wedges/wedges'
 import { chance, len, lenUnit } from '@/text/numbers'
 import { fillSentence, flagName, flightLine } from '@/text/wedges'
-import { atStation, stationKey } from '@/core/station'
+import { atStation, stationKey } from '@/core/model/station'
 
 type Props = {
   golfer: Golfer

@@ -2,8 +2,8 @@
 
 import { useState } from 'react'
 import Form from 'react-bootstrap/Form'
-import type { Golfer } from '@/core/golfer'
-import type { ClubId } from '@/core/ids'
+import type { Golfer } from '@/core/model/golfer'
+import type { ClubId } from '@/core/model/ids'
 import type { WedgeShot } from '@/core/wedges/wedges'
 import { shotSpread } from '@/core/wedges/shot-spread'
 import { lengthIn } from '@/core/units'
@@ -13,7 +13,7 @@ import { count, len, side } from '@/text/numbers'
 import { biasLine, flagName } from '@/text/wedges'
 import { TrueChart } from '../../shared/drawing/true-chart'
 import type { StationShots } from '@/views/bag-analysis'
-import { stationKey } from '@/core/station'
+import { stationKey } from '@/core/model/station'
 
 type Props = { golfer: Golfer; shots: StationShots; stations: WedgeShot[]; name: (clubId: ClubId) => string }
 

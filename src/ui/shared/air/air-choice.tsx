@@ -1,7 +1,7 @@
 'use client'
 
 import Form from 'react-bootstrap/Form'
-import { COMPARE_IN, type CompareIn, type Golfer } from '@/core/golfer'
+import { COMPARE_IN, type CompareIn, type Golfer } from '@/core/model/golfer'
 import { useSubmit } from '../use-submit'
 import { Problems } from '../shell/problems'
 

@@ -1,6 +1,6 @@
 'use client'
 
-import type { Golfer } from '@/core/golfer'
+import type { Golfer } from '@/core/model/golfer'
 import type { AirMissing, AirInput } from '@/core/session/session-air'
 import { CARRY_FROM_NAME, WIND_NAME } from '@/text/names'
 import { ChoiceField } from '../form/choice-field'

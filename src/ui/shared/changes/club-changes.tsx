@@ -1,8 +1,8 @@
 'use client'
 
 import Button from 'react-bootstrap/Button'
-import type { Golfer } from '@/core/golfer'
-import type { ClubId } from '@/core/ids'
+import type { Golfer } from '@/core/model/golfer'
+import type { ClubId } from '@/core/model/ids'
 import { changeSentence, changeWords } from '@/text/changes'
 import { day } from '@/text/days'
 import type { ChangeSeen } from '@/views/changed-clubs'

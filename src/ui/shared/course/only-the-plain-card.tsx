@@ -1,7 +1,7 @@
 'use client'
 
 import Link from 'next/link'
-import type { Golfer } from '@/core/golfer'
+import type { Golfer } from '@/core/model/golfer'
 import { timeOfDay } from '@/text/days'
 import { PageHead } from '../shell/page-head'
 

@@ -1,7 +1,7 @@
 'use client'
 
 import Button from 'react-bootstrap/Button'
-import type { Golfer } from '@/core/golfer'
+import type { Golfer } from '@/core/model/golfer'
 import { Problems } from '../shell/problems'
 import { useOpenRound } from './use-open-round'
 

@@ -1,8 +1,8 @@
 'use client'
 
 import { useRouter } from 'next/navigation'
-import type { Golfer } from '@/core/golfer'
-import type { RoundId } from '@/core/ids'
+import type { Golfer } from '@/core/model/golfer'
+import type { RoundId } from '@/core/model/ids'
 import type { Round } from '@/core/rounds/round'
 import { useSubmit } from '../use-submit'
 import { newId } from '../new-id'

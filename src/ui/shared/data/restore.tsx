@@ -3,7 +3,7 @@
 import { useRouter } from 'next/navigation'
 import { useRef, useState, type ChangeEvent } from 'react'
 import Button from 'react-bootstrap/Button'
-import type { Problem } from '@/core/problem'
+import type { Problem } from '@/core/model/problem'
 import { age, fileSize } from '@/text/numbers'
 import { send, sendText, type Sent } from '../send'
 import { Problems } from '../shell/problems'

@@ -1,4 +1,4 @@
-import type { Golfer } from '@/core/golfer'
+import type { Golfer } from '@/core/model/golfer'
 import { isOfShots, type Stock } from '@/core/stock/stock'
 import { lengthIn } from '@/core/units'
 import { shotStrip } from '@/draw/shot-strip'

@@ -1,5 +1,5 @@
-import type { Golfer } from '@/core/golfer'
-import { readLength, readNumber } from '@/core/typed-length'
+import type { Golfer } from '@/core/model/golfer'
+import { readLength, readNumber } from '@/core/shots/typed-length'
 import { celsiusFrom, lengthIn, metresFrom, mpsFrom, speedIn, tempIn, type HeightUnit } from '@/core/units'
 
 /** How a canonical number is shown and typed: 19.3 °C as 66.7 °F. */

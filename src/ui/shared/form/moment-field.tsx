@@ -1,6 +1,6 @@
 import { format, isValid, parse } from 'date-fns'
 import Form from 'react-bootstrap/Form'
-import type { Problem } from '@/core/problem'
+import type { Problem } from '@/core/model/problem'
 import { Problems } from '../shell/problems'
 
 const LOCAL = "yyyy-MM-dd'T'HH:mm"

@@ -2,7 +2,7 @@
 
 import { useId, useState, type Ref } from 'react'
 import Form from 'react-bootstrap/Form'
-import type { Problem } from '@/core/problem'
+import type { Problem } from '@/core/model/problem'
 import { sentencesOf } from '../shell/problems'
 import { readTyped, written, type Measure } from './measure'
 

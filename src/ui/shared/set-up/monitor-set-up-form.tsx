@@ -1,15 +1,15 @@
-import { MAX_LENGTH } from '@/core/limits'
+import { MAX_LENGTH } from '@/core/model/limits'
 import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
-import type { Golfer } from '@/core/golfer'
+import type { Golfer } from '@/core/model/golfer'
 import {
   USUAL_MONITOR,
   type MonitorCheck,
   type MonitorProfile,
   type MonitorSetUp,
 } from '@/core/session/set-up'
-import type { Place } from '@/core/session/session'
+import type { Place } from '@/core/model/session'
 import { FLIGHT, FLIGHT_FIELDS } from '@/core/shots/flight-fields'
 import { nearby } from '@/text/set-up'
 import type { Measure } from '../form/measure'

@@ -1,4 +1,4 @@
-import type { ClubId } from '@/core/ids'
+import type { ClubId } from '@/core/model/ids'
 import type { AdjustedStocks } from '@/core/shots/adjustments'
 import { adjustmentsSentence } from '@/text/reasons'
 

@@ -1,4 +1,4 @@
-import type { Golfer } from '@/core/golfer'
+import type { Golfer } from '@/core/model/golfer'
 
 /** The head of a phone that is paired for one golfer's Bay: nothing else is there to go to. */
 export function BayOnlyHead({ golfer }: { golfer: Golfer }) {

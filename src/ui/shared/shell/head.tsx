@@ -4,7 +4,7 @@ import { BookOpen, Check, Ruler, Settings2, UserPlus } from 'lucide-react'
 import Link, { useLinkStatus } from 'next/link'
 import { usePathname, useRouter } from 'next/navigation'
 import Dropdown from 'react-bootstrap/Dropdown'
-import type { Golfer } from '@/core/golfer'
+import type { Golfer } from '@/core/model/golfer'
 import { send } from '../send'
 import { UNIT_NAME } from '@/text/numbers'
 

@@ -1,5 +1,5 @@
 import Link from 'next/link'
-import type { GolferId } from '@/core/ids'
+import type { GolferId } from '@/core/model/ids'
 import { PageHead } from './page-head'
 
 /** A page whose golfer has hit nothing yet: what it will show, and the step that fills it. */

@@ -1,7 +1,7 @@
 'use client'
 
 import type { Bag } from '@/core/bag/bag'
-import type { Golfer } from '@/core/golfer'
+import type { Golfer } from '@/core/model/golfer'
 import { day } from '@/text/days'
 import { RULE_NAME, GAP_RULE_NAME, gapRuleOf } from '@/text/names'
 import { count } from '@/text/numbers'

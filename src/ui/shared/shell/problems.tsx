@@ -1,4 +1,4 @@
-import type { Problem } from '@/core/problem'
+import type { Problem } from '@/core/model/problem'
 
 const at = (of: Problem[], field: string): Problem[] =>
   of.filter((problem) => problem.field.split('.')[0] === field)

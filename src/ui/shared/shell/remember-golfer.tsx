@@ -1,7 +1,7 @@
 'use client'
 
 import { useEffect } from 'react'
-import type { GolferId } from '@/core/ids'
+import type { GolferId } from '@/core/model/ids'
 import { LAST_GOLFER, type DESK_PLACE } from './last-golfer'
 
 /** Banco opens next time with the golfer who was looked at last, or with the desk. */

@@ -1,5 +1,5 @@
-import type { Warning } from '@/core/analyse-bag'
-import type { Units } from '@/core/golfer'
+import type { Warning } from '@/core/analysis/bag-analysis'
+import type { Units } from '@/core/model/golfer'
 import { warningSentence } from '@/text/reasons'
 
 type Props = { warnings: readonly Warning[]; units: Units; name: (clubId: string) => string }

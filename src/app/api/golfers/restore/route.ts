@@ -1,4 +1,4 @@
-import { LONG_FROM } from '@/core/long-work'
+import { LONG_FROM } from '@/core/model/long-work'
 import { doWork } from '@/http/workers'
 import { forget, keepBody } from '@/http/uploads'
 import { route } from '@/http/route'

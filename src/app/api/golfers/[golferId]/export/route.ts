@@ -1,4 +1,4 @@
-import { LONG_FROM } from '@/core/long-work'
+import { LONG_FROM } from '@/core/model/long-work'
 import { doWork } from '@/http/workers'
 import { fileName } from '@/http/file-name'
 import { fileResponse, forget, uploadPath } from '@/http/uploads'

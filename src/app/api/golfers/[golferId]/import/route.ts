@@ -1,5 +1,5 @@
 import { statSync } from 'node:fs'
-import { LONG_FROM } from '@/core/long-work'
+import { LONG_FROM } from '@/core/model/long-work'
 import { forget, sentFile } from '@/http/uploads'
 import { bodyForm, route } from '@/http/route'
 import { requireClub, requireGolfer } from '@/http/require'

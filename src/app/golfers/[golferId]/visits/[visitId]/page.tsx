@@ -1,5 +1,5 @@
 import { notFound } from 'next/navigation'
-import type { VisitId } from '@/core/ids'
+import type { VisitId } from '@/core/model/ids'
 import { loadView } from '@/http/workers'
 import { dataNow, golferOfPage } from '@/http/golfer-of-page'
 import { visitById } from '@/store/visits'

@@ -1,6 +1,6 @@
 import { bodyForm, refuse, route } from '@/http/route'
 import { requireGolfer } from '@/http/require'
-import type { ClubId } from '@/core/ids'
+import type { ClubId } from '@/core/model/ids'
 import { changeClubSince, correctClub, takeSetUpBack } from '@/store/clubs'
 import { theDatabase } from '@/store/database'
 import { CLUB_FORM, SET_UP_REMOVAL } from '@/formats/forms'

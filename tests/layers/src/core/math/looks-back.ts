@@ -1,0 +1,3 @@
+import { stock } from '../stock/stock'
+
+export const back = stock
