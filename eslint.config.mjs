@@ -59,7 +59,7 @@ const ALLOWED = [
   {
     names: ['step', 'steps', 'Step'],
     files: [
-      'src/core/flight/*.ts',
+      'src/core/{flight,course}/*.ts',
       'src/cli/flight.ts',
       'src/ui/screens/{course,refit}/*.tsx',
       'tests/e2e/bag.spec.ts',
