@@ -199,7 +199,7 @@ function truly(bag: PaperBag): { good: number; bad: number } {
   return { good, bad: gaps.length - good }
 }
 
-/** The club beside the step that is furthest from even, bent by what is too much a degree every 2.5 yd, whatever the shots settle. */
+/** The club beside the gap that is furthest from even, bent by what is too much a degree every 2.5 yd, whatever the shots settle. */
 function practice(
   gaps: readonly { shorterId: ClubId; gapM: number; limitsM: { tooClose: number; tooWide: number } }[],
   bag: PaperBag,
@@ -289,7 +289,7 @@ function ordinaryGolfer(roll: Dice, i: number): HiddenGolfer {
   }
 }
 
-/** What a wedge of a loft carries on the line through the golfer's own. */
+/** What a wedge of a loft carries borderline through the golfer's own. */
 function wedgeCarry({ clubs }: HiddenGolfer, loftDeg: number): number {
   const wedges = clubs.filter(({ kind }) => kind === 'wedge')
   const [a, b] = [wedges[0], wedges.at(-1)]

@@ -23,7 +23,7 @@ const kindOf = (loftDeg: number | null): ClubKind =>
 
 /**
  * A bag on paper from carries in yards.
- * @param stepSdYd standard deviation of every measured step
+ * @param stepSdYd standard deviation of every measured gap
  */
 export function paperBagOf(
   clubs: readonly OnPaper[],
@@ -86,7 +86,7 @@ export const EXAMPLE: readonly OnPaper[] = [
   { loft: 41, yd: 110.5 },
   { loft: 46, yd: 101.5, kind: 'iron' },
 ]
-/** Its step that is too wide. */
+/** Its gap that is too wide. */
 export const WIDE = { longerId: clubAt(36), shorterId: clubAt(41) }
 
 /** A change of the loft of the club that has this one; weaker positive. */

@@ -11,7 +11,7 @@ export const club = (id: string, kind: ClubKind, loftDeg: number | null, order: 
   order,
 })
 
-/** Six clubs from driver to pitching wedge, with carries that step evenly. */
+/** Six clubs from driver to pitching wedge, with carries that gap evenly. */
 export const SIX: Club[] = [
   club('driver', 'driver', 10.5, 0),
   club('7-wood', 'wood', 21, 1),

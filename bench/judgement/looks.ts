@@ -8,7 +8,7 @@ import type { World } from './worlds'
 const ROUND = 3
 const ROUNDS = 8
 
-/** What a golfer comes to who takes the first verdict on a step for the last one. */
+/** What a golfer comes to who takes the first verdict on a gap for the last one. */
 type Looked = {
   gaps: number
   first: number
@@ -19,7 +19,7 @@ type Looked = {
 }
 
 /**
- * Golfers who look after every round of three with each club, and of each step believe the first verdict that
+ * Golfers who look after every round of three with each club, and of each gap believe the first verdict that
  * appears, beside the verdicts after the last round, looked at once.
  */
 export function repeatedLooks(

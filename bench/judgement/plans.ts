@@ -12,7 +12,7 @@ import { trueGapM, truthOf, wrongBy } from './score'
 import { analyseTrial } from './trial'
 import type { World } from './worlds'
 
-/** Shots spent, share of steps settled and share of those that were wrong, from the first verdicts on. */
+/** Shots spent, share of gaps settled and share of those that were wrong, from the first verdicts on. */
 export type Course = { shots: number; settled: number; wrong: number }[]
 
 const FIRST_ROUND = 3
@@ -33,7 +33,7 @@ export function bothPlans(world: World, seed: number): { next: Course; uniform: 
   }
 }
 
-/** The mean share of steps over many courses at a number of shots; a golfer who has stopped keeps what is settled. */
+/** The mean share of gaps over many courses at a number of shots; a golfer who has stopped keeps what is settled. */
 export function meanAt(courses: readonly Course[], shots: number, of: 'settled' | 'wrong'): number {
   const at = courses.map((course) => {
     const after = course.findIndex((point) => point.shots >= shots)

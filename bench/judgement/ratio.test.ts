@@ -10,14 +10,14 @@ const ratio = (each: readonly { wrong: number; settled: number }[]) =>
     ({ settled }) => settled,
   )
 
-it('of golfers with one step each has the standard error of a share: closed form', () => {
+it('of golfers with one gap each has the standard error of a share: closed form', () => {
   const each = Array.from({ length: 400 }, (_, i) => ({ wrong: i % 5 === 0 ? 1 : 0, settled: 1 }))
   const { value, se } = ratio(each)
   expect(value).toBe(0.2)
   expect(se).toBeCloseTo(Math.sqrt((0.2 * 0.8) / 400), 9)
 })
 
-it('is as uncertain as it scatters from one lot of golfers to the next, where steps of one golfer go wrong together', () => {
+it('is as uncertain as it scatters from one lot of golfers to the next, where gaps of one golfer go wrong together', () => {
   const roll = dice(77)
   const lot = () =>
     Array.from({ length: 150 }, () => {

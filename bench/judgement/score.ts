@@ -45,7 +45,7 @@ const NAMES_BY_HAND = Object.keys(HAND_RULES)
 /** Many golfers' analyses against what is true of them; every figure is a ratio of two sums over golfers. */
 export class Score {
   private readonly tallies: Tally[] = []
-  /** Of the likeliest zone of every step. */
+  /** Of the likeliest zone of every gap. */
   readonly verdicts = new Reliability()
   /** Of what is said of every shot that its golfer said nothing of. */
   readonly strikes = new Reliability()
@@ -68,7 +68,7 @@ export class Score {
     this.strikes.take(other.strikes)
   }
 
-  /** How many steps were settled: what a share wrong among them stands on. */
+  /** How many gaps were settled: what a share wrong among them stands on. */
   get settledGaps(): number {
     return this.tallies.reduce((sum, { settled }) => sum + settled, 0)
   }

@@ -179,7 +179,7 @@ export function* longRun(golfers: number, seed: number): Generator<string> {
   }
 }
 
-/** Shots to settle steps by what Banco proposes, against the same number with every club. */
+/** Shots to settle gaps by what Banco proposes, against the same number with every club. */
 export function* plans(golfers: number, seed: number): Generator<string> {
   const both = Array.from({ length: golfers }, (_, g) => bothPlans(USUAL, seedOfTrial(seed, g, 99)))
   yield `\nShots to settle steps, ${golfers} golfers`
@@ -221,7 +221,7 @@ function line(name: string, score: Score): string {
     percent(f.recall),
     percent(f.goodLost),
     percent(f.settled),
-    // A share of a handful of steps says nothing.
+    // A share of a handful of gaps says nothing.
     score.settledGaps < FEWEST_SETTLED ? `of ${score.settledGaps}` : percent(f.wrong),
     score.settledGaps < FEWEST_SETTLED ? '-' : percent(f.wrongBy2),
     (100 * score.verdicts.error).toFixed(1),

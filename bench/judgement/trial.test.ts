@@ -62,20 +62,20 @@ describe('a verdict', () => {
   const limitsM = { reversed: 0, tooClose: yards(7), tooWide: yards(15) }
   const predicted = (verdict: string, lineM?: number) => ({ verdict, lineM, limitsM }) as unknown as Gap
 
-  it('is wrong by as much as the true step lies outside of what was said', () => {
+  it('is wrong by as much as the true gap lies outside of what was said', () => {
     expect(wrongBy(predicted('good'), yards(10), yards(150))).toBe(0)
     expect(wrongBy(predicted('good'), yards(17.5), yards(150))).toBeCloseTo(2.5, 9)
     expect(wrongBy(predicted('too-wide'), yards(14), yards(150))).toBeCloseTo(1, 9)
     expect(wrongBy(predicted('reversed'), yards(0.5), yards(150))).toBeCloseTo(0.5, 9)
   })
 
-  it('on the line or level is right within the width of the line', () => {
+  it('borderline or level is right within the width of the line', () => {
     expect(wrongBy(predicted('borderline', yards(15)), yards(17.9), yards(140))).toBe(0)
     expect(wrongBy(predicted('borderline', yards(15)), yards(18.5), yards(140))).toBeCloseTo(0.5, 9)
     expect(wrongBy(predicted('same-distance'), yards(-4), yards(140))).toBeCloseTo(1, 9)
   })
 
-  it('stands against the step between the true carries', () => {
+  it('stands against the gap between the true carries', () => {
     const truth = new Map([
       ['a', yards(160)],
       ['b', yards(148)],

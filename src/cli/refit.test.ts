@@ -25,7 +25,7 @@ const line = (change: (club: object, i: number) => object = (club) => club) => {
 }
 
 describe('a line of refit', () => {
-  it('is answered with what a degree is worth, the gates, and proposals whose steps are those of the bag', () => {
+  it('is answered with what a degree is worth, the gates, and proposals whose gaps are those of the bag', () => {
     const read = readRefitInput(line())
     if (!read.ok) throw new Error(JSON.stringify(read.problems))
     const before = JSON.stringify(read.value)

@@ -16,7 +16,7 @@ const times = <T>(n: number, list: T[]): T[] => Array.from({ length: n }, () => 
 /** Five shots within half a yard. */
 const steady = (carry: number) => [carry, carry + 0.4, carry - 0.4, carry + 0.2, carry - 0.2]
 
-describe('a step', () => {
+describe('a gap', () => {
   it('is settled when its interval crosses no limit', () => {
     const shots = [
       ...hit('7i', [150, 150.4, 149.6, 150.2, 149.8]),
@@ -42,7 +42,7 @@ describe('a step', () => {
     expect(only(analyseBag({ clubs: [seven, eight], shots }).gaps).settled).toBe(false)
   })
 
-  it('lies on the line when it is near a limit and surely no further than 3 yd from it', () => {
+  it('lies borderline when it is near a limit and surely no further than 3 yd from it', () => {
     const shots = [
       ...hit('7i', [150, 151, 149, 150.5, 149.5, 150.2]),
       ...hit('8i', [135, 136, 134, 135.5, 134.5, 135.2]),
@@ -61,7 +61,7 @@ describe('a step', () => {
     expect(only(analyseBag({ clubs: [seven, eight], shots }).gaps)).toMatchObject({ verdict, settled: true })
   })
 
-  it('over a club that is absent by loft is judged by the limits of one step', () => {
+  it('over a club that is absent by loft is judged by the limits of one gap', () => {
     const clubs = [seven, { ...nine, loftDeg: 41, order: 1 }]
     const shots = [...hit('7i', [150, 150.4, 149.6, 150]), ...hit('9i', [127.6, 128, 127.2, 127.6])]
     const gap = only(analyseBag({ clubs, shots }).gaps)
@@ -75,7 +75,7 @@ describe('a step', () => {
     expect(gap).toMatchObject({ verdict: 'same-distance', settled: true })
   })
 
-  it('that is left on purpose keeps its verdict and asks for no shots', () => {
+  it('that is kept as is keeps its verdict and asks for no shots', () => {
     const shots = [...hit('7i', [150, 146, 152, 149]), ...hit('8i', [136, 131, 138, 135])]
     const input = { clubs: [seven, eight], shots }
     expect(analyseBag(input).next.length).toBeGreaterThan(0)
@@ -175,7 +175,7 @@ describe('the whole bag', () => {
     expect(stocks[0]?.count).toBe(0)
   })
 
-  it('reports the holes of the goal zone apart', () => {
+  it('reports the uncovered distances of the goal zone apart', () => {
     const shots = [...hit('8i', [74.4]), ...hit('9i', [93.2])]
     const { goal } = analyseBag({
       clubs: [eight, nine],

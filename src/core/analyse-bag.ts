@@ -25,7 +25,7 @@ import { stationStock } from './stock/station-stock'
 import { FULL_SWING, atStation, isOf as isOfStation } from './model/station'
 
 /**
- * The one front door of the calculations: clubs, shots and rules in; stocks, steps, holes and what to
+ * The one front door of the calculations: clubs, shots and rules in; stocks, gaps, uncovered distances and what to
  * hit next out. Of each station the newest shots are taken, and judged. Pure: the input is unchanged, its array order is irrelevant, equal input gives equal
  * output. Lengths in metres, speeds in metres per second, angles in degrees.
  */

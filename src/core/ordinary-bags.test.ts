@@ -292,7 +292,7 @@ describe('pitching wedge 44.5° 121.5 and sand wedge 55.5° 92.9', () => {
   })
 })
 
-it('46° to 56° in a full bag is wide, and the hole between is real', () => {
+it('46° to 56° in a full bag is wide, and the uncovered distance between is real', () => {
   const bag: Carried[] = [
     ['driver', 10.5, 225],
     ['wood', 15, 205],
@@ -324,13 +324,13 @@ describe('clubs that were not hit yet', () => {
   const shots = bag.flatMap(([, , carry], i) => (i === 2 ? [] : hit(`c${i}`, around(carry, 5))))
   const { gaps, overUnhit, uncovered, maybeUncovered } = analyseBag({ clubs: clubsOf(bag), shots })
 
-  it('have a step over them, named and never judged', () => {
+  it('have a gap over them, named and never judged', () => {
     expect(gaps.map(({ verdict }) => verdict).slice(1, 3)).toEqual(['not-judged', 'not-judged'])
     expect(overUnhit).toHaveLength(1)
     expect(overUnhit[0]).toMatchObject({ longerId: 'c1', shorterId: 'c3', unhit: ['c2'] })
   })
 
-  it('make no hole: 177 to 201 is not known yet', () => {
+  it('make no uncovered distance: 177 to 201 is not known yet', () => {
     const inYards = (list: [number, number][]) =>
       list.map((ends) => ends.map((end) => Math.round(lengthIn(end, 'yd'))))
     expect(inYards(maybeUncovered)).toEqual([[177, 201]])
@@ -349,7 +349,7 @@ describe('clubs that were not hit yet', () => {
   })
 })
 
-it('a hole that is left on purpose is told apart, with its reason', () => {
+it('an uncovered distance that is kept as is is told apart, with its reason', () => {
   const bag: Carried[] = [
     ['wedge', 46, 114],
     ['wedge', 56, 84],

@@ -1,7 +1,7 @@
 import { count } from '@/text/numbers'
 import type { Chart, ChartSeries } from './chart'
 
-/** Distances that were faced, by bins of the golfer's unit, with the holes of the bag under them. */
+/** Distances that were faced, by bins of the golfer's unit, with the uncovered distances of the bag under them. */
 export type DemandData = {
   bins: number[]
   bin: number

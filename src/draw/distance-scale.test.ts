@@ -41,9 +41,14 @@ describe('the rule', () => {
     expect(stacked).toBeGreaterThan(1000)
   })
 
-  it('holes are hatched on the ruler, pairs joined, and every flag has its number and name', () => {
+  it('uncovered distances are hatched on the ruler, pairs joined, and every flag has its number and name', () => {
     const drawing = distanceScale(
-      { flags: [flag(48, '58° ½'), flag(60, '54° ½')], uncovered: [[53, 55]], pairs: [[59, 60]], request: 57 },
+      {
+        flags: [flag(48, '58° ½'), flag(60, '54° ½')],
+        uncovered: [[53, 55]],
+        pairs: [[59, 60]],
+        request: 57,
+      },
       900,
     )
     const range = drawing.parts.find((part) => part.kind === 'bar')

@@ -23,7 +23,7 @@ const BELOW = 34
 const widthOf = ({ number, name }: Flag): number => 10 + number.length * 8.5 + name.length * 7
 
 /**
- * The rule: one ruler with every shot standing on it as a flag, holes hatched, pairs joined.
+ * The rule: one ruler with every shot standing on it as a flag, uncovered distances hatched, pairs joined.
  * Flags never overlap: one whose words would reach over others stands above them.
  */
 export function distanceScale(

@@ -37,7 +37,7 @@ const data: GapLadderData = {
 
 const placesOf = (part: Part): X[] => ('x1' in part ? [part.x1, part.x2] : [part.x])
 
-describe('the stair', () => {
+describe('the gap ladder', () => {
   it.each([360, 870])('at %d px keeps every part inside its edges', (width) => {
     const drawing = gapLadder(data, width)
     for (const part of drawing.parts) {
@@ -48,7 +48,7 @@ describe('the stair', () => {
     }
   })
 
-  it('draws a step from stock to stock, with its word and its pattern', () => {
+  it('draws a gap from stock to stock, with its word and its pattern', () => {
     const drawing = gapLadder(data, 870)
     expect(kinds(drawing, 'dimension')).toEqual([
       expect.objectContaining({ x1: 133, x2: 150, ink: 'too-wide' }),
@@ -61,7 +61,7 @@ describe('the stair', () => {
     )
   })
 
-  it('draws a reversed step backwards: its bar spans the same two stocks', () => {
+  it('draws a reversed gap backwards: its bar spans the same two stocks', () => {
     const reversed = gapLadder(
       {
         ...data,
@@ -91,7 +91,7 @@ describe('the stair', () => {
     )
   })
 
-  it('stands a step over a club that was not hit, never in the colour of a verdict', () => {
+  it('stands a gap over a club that was not hit, never in the colour of a verdict', () => {
     const over = gapLadder(
       {
         ...data,
@@ -115,14 +115,14 @@ describe('the stair', () => {
       for (const x of placesOf(part)) expect(pixel(legend, x)).toBeLessThanOrEqual(width)
   })
 
-  it('hatches its holes on the ruler', () => {
+  it('hatches its uncovered distances on the ruler', () => {
     expect(kinds(gapLadder(data, 870), 'bar')).toContainEqual(
       expect.objectContaining({ x1: 138, x2: 145, y: 40 }),
     )
   })
 })
 
-describe('a step that is not settled', () => {
+describe('a gap that is not settled', () => {
   const unsettled = (confidence: 'leaning' | 'open') =>
     gapLadder(
       {

@@ -2,9 +2,9 @@ import type { Drawing, Part } from './drawing'
 import { ruler } from './ruler'
 import { rowNames } from './gap-ladder'
 
-/** A club of the stair that is drawn twice: where its stock is, and where it would be; lengths in the golfer's unit. */
+/** A club of the gap ladder that is drawn twice: where its stock is, and where it would be; lengths in the golfer's unit. */
 export type RefitRow = { name: string; loft: string; now: number | null; then: number | null; text: string }
-/** A step of the bag as it would be, between two rows; a letter where it changes. */
+/** A gap of the bag as it would be, between two rows; a letter where it changes. */
 export type RefitTread = {
   from: number
   to: number
@@ -19,7 +19,7 @@ const LABEL_PX = 150
 const NUMBER_PX = 58
 
 /**
- * The stair twice in one drawing: as it is, in outline, and as it would be, solid. The steps that change carry letters, as
+ * The gap ladder twice in one drawing: as it is, in outline, and as it would be, solid. The gaps that change carry letters, as
  * parts of a drawing do.
  */
 export function fixLadder(rows: readonly RefitRow[], treads: readonly RefitTread[], width: number): Drawing {

@@ -1,7 +1,7 @@
 import type { Drawing, Ink, Part, Pattern } from './drawing'
 import { VERDICT_PATTERN } from './gap-ladder'
 
-/** What the marks of a stair mean, each drawn as it stands there. */
+/** What the marks of a gap ladder mean, each drawn as it stands there. */
 const MARKS: { says: string; draw: (x: number, y: number) => Part[] }[] = [
   {
     says: 'stock, its 90% interval under it, its reach around it; ◇ total',
@@ -93,7 +93,7 @@ const line = (x1: number, x2: number, y: number, ink: Ink, weight: number): Part
   weight,
 })
 
-/** The legend of the stair: in two columns where there is room. */
+/** The legend of the gap ladder: in two columns where there is room. */
 export function gapLadderLegend(width: number): Drawing & { says: string } {
   const columns = width >= 760 ? 2 : 1
   const rows = Math.ceil(MARKS.length / columns)

@@ -11,8 +11,8 @@ import type { LadderClub, GapLadderData, LadderGap } from './gap-ladder'
 import { atStation, fullSwingOf } from '@/core/model/station'
 
 /**
- * The stair of a golfer's bag, in the golfer's unit.
- * @param chosen place of the step that is looked at; −1 for none
+ * The gap ladder of a golfer's bag, in the golfer's unit.
+ * @param chosen place of the gap that is looked at; −1 for none
  */
 export function gapLadderOfBag(
   golfer: Golfer,

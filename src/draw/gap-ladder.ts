@@ -5,7 +5,7 @@ export type LadderVerdict = 'good' | 'too-close' | 'too-wide' | 'reversed' | 'sa
 /** Settled is drawn whole with its pattern; a leaning dashed in its colour; what is open dashed in grey. */
 export type LadderConfidence = 'settled' | 'leaning' | 'open'
 
-/** One club of the stair, lengths in the golfer's unit. */
+/** One club of the gap ladder, lengths in the golfer's unit. */
 export type LadderClub = {
   name: string
   loft: string
@@ -19,7 +19,7 @@ export type LadderClub = {
     note: string
   }
 }
-/** The step between a club and the next. */
+/** The gap between a club and the next. */
 export type LadderGap = {
   verdict: LadderVerdict
   confidence: LadderConfidence
@@ -62,15 +62,15 @@ const GAP_LABEL = 138
 const BRIEF_UNDER = 840
 const STOCK_LABEL = 122
 
-/** Where the rows of a stair stand, for whatever is laid over it. */
+/** Where the rows of a gap ladder stand, for whatever is laid over it. */
 export function gapLadderRows(width: number): { head: number; row: number; names: number } {
   const narrow = width < 560
   return { head: HEAD, row: narrow ? 50 : 45, names: narrow ? 8 : 152 }
 }
 
 /**
- * The stair: a row for each club, longest on top, along one ruler; each club's reach, stock with its
- * interval, and total; between two rows their step as a dimension line. Holes are hatched on the ruler.
+ * The gap ladder: a row for each club, longest on top, along one ruler; each club's reach, stock with its
+ * interval, and total; between two rows their gap as a dimension line. Uncovered distances are hatched on the ruler.
  */
 export function gapLadder(
   { clubs, gaps, over = [], uncovered, maybeUncovered = [] }: GapLadderData,

@@ -44,7 +44,7 @@ it('a decision about a shot carries what it is about, and nothing else', () => {
   expect(check(SHOT_DECISION, { id: 'a', kind: 'released', mark: 'fat' }).ok).toBe(false)
 })
 
-it('own limits of an even step must rise, and nothing is changed by an empty form', () => {
+it('own limits of a good gap must rise, and nothing is changed by an empty form', () => {
   const zones = (narrow: number, wide: number) => ({ reversed: 0, tooClose: narrow, tooWide: wide })
   const all = (irons: object) => ({ ownZonesM: { top: zones(9, 23), irons, wedges: zones(7, 18) } })
   expect(check(RULES_FORM, all(zones(6, 14))).ok).toBe(true)

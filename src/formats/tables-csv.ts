@@ -9,7 +9,7 @@ type Named = (clubId: string) => string
 export const writeTable = (rows: readonly (string | number)[][]): string =>
   Papa.unparse(rows as (string | number)[][], { newline: '\n', escapeFormulae: true }) + '\n'
 
-/** Every step with its verdict, in the golfer's units. */
+/** Every gap with its verdict, in the golfer's units. */
 export function writeGapsCsv({ gaps }: BagAnalysis, golfer: Golfer, name: Named): string {
   const { lengthUnit: unit } = golfer
   const long = (metres: number | undefined) =>

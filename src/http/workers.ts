@@ -133,7 +133,7 @@ export async function replaceData<T>(replace: () => T): Promise<T> {
   }
 }
 
-/** Ends every process beside this one. */
+/** Ends every worker process this one. */
 export const endWorkers = async (): Promise<void> => {
   state.isEnding = true
   await Promise.all([...allReaders(), ...state.long.values()].map((helper) => helper.end()))

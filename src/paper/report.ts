@@ -74,7 +74,7 @@ export async function reportPdf(inputs: readonly ReportInput[], size: PaperSize)
   return pen.finish()
 }
 
-/** The finding and the coach's words, the stair, what changed, the steps, stocks and wedges, what was left out, and what to do. */
+/** The finding and the coach's words, the gap ladder, what changed, the gaps, stocks and wedges, what was left out, and what to do. */
 function report(pen: Pen, size: PaperSize, input: ReportInput): void {
   const { golfer, bag, analysis, setUps, notHit, visit, changed, air, madeMs, gapsToFix } = input
   const { sentence, gap } = finding(bag, analysis, golfer)

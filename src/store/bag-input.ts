@@ -270,7 +270,7 @@ export function bagInput(
   }
 }
 
-/** What the calculations need of what is left on purpose. */
+/** What the calculations need of what is kept as is. */
 function leftRules(left: readonly LeftOnPurpose[]): NonNullable<Rules['leftOnPurpose']> {
   return {
     gaps: left.flatMap(({ about, because }) =>

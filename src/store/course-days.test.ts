@@ -80,7 +80,7 @@ it('a session without air is asked about once, and left alone when the golfer sa
   expect(sessionsToAsk(db, golfer, NOW_MS + 1)).toEqual([])
 })
 
-it('air that is said for several sessions reaches each of them, in one step', () => {
+it('air that is said for several sessions reaches each of them, in one gap', () => {
   const { db, golfer, bag, sessionId } = withShot()
   sayAir(db, golfer.id, [
     {

@@ -16,7 +16,7 @@ const zone = (tooClose: number, tooWide: number) => ({
   tooWide: yards(tooWide),
 })
 
-describe('the schools that a golfer follows', () => {
+describe('the rules that a golfer follows', () => {
   it('are typical until chosen, and each is changed by itself', () => {
     const { db, golfer } = storeWithGolfer()
     expect(golfer).toMatchObject({ stockRule: 'mean-solid', gapRule: null, ownZonesM: null })

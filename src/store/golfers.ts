@@ -129,7 +129,7 @@ export function changeGolfer(db: Database, golfer: Golfer, change: GolferChange)
   return 'changed' as const
 }
 
-/** Changes which schools a golfer follows, those that are given. */
+/** Changes which rules a golfer follows, those that are given. */
 export function changeRules(db: Database, golfer: Golfer, change: Partial<GolferRules>): void {
   db.transaction(() => {
     update(db, golfer, change)

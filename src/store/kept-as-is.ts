@@ -15,7 +15,7 @@ export function leaveOnPurpose(
   ).run({ golferId, about: leftKey(about), because, nowMs })
 }
 
-/** What stands as left on purpose. */
+/** What stands as kept as is. */
 export const leftOnPurpose = (db: Database, golferId: GolferId): LeftOnPurpose[] =>
   (
     db

@@ -75,7 +75,7 @@ export function perhapsNothing({ change }: DayLine, golfer: Golfer): string {
   return `${changeM < 0 ? '−' : '+'}${len(Math.abs(changeM), golfer)} ± ${len(halfM, golfer)}: perhaps nothing`
 }
 
-/** Beside restated neighbours a line that could not be restated would invent a step: it stays open. */
+/** Beside restated neighbours a line that could not be restated would invent a gap: it stays open. */
 export const ofDayIsOpen = (line: DayLine, { lines }: DayCard): boolean =>
   !isRestated(line) && lines.some(isRestated)
 

@@ -18,10 +18,10 @@ const WEIGHT: Record<Verdict, number> = {
   good: 0,
   'not-judged': 0,
 }
-/** A wrong step that only leans is named before a right one that is settled. */
+/** A wrong gap that only leans is named before a right one that is settled. */
 const SURE: Record<ReturnType<typeof confidence>, number> = { settled: 20, line: 20, leaning: 10, open: 0 }
 
-/** The page's one sentence, and the step that it is about. */
+/** The page's one sentence, and the gap that it is about. */
 export function finding(
   bag: Bag,
   { gaps, stocks }: BagAnalysis,

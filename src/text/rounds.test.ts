@@ -56,7 +56,7 @@ it('bay to course stands with its interval and its shots', () => {
   expect(bayToCourseWords({ ...found, byM: yards(1) }, golfer)).toContain('1.0 ± 2.9 yd more')
 })
 
-it('a club that went leaves a step by the names of its neighbours', () => {
+it('a club that went leaves a gap by the names of its neighbours', () => {
   const left = { longerId: '8-iron' as ClubId, shorterId: 'P-wedge' as ClubId, gapM: yards(24) }
   expect(withoutWords(left, (id) => id, golfer)).toBe('without it 8-iron to P-wedge is 24 yd')
 })

@@ -103,8 +103,8 @@ describe('a verdict in words', () => {
 })
 
 describe('what is drawn subtracts', () => {
-  it('the step is the difference of the two numbers as they are shown', () => {
-    // 140.6 and 129.4 are drawn 141 and 129; the model’s own step stands in the evidence.
+  it('the gap is the difference of the two numbers as they are shown', () => {
+    // 140.6 and 129.4 are drawn 141 and 129; the model’s own gap stands in the evidence.
     expect(drawnGap(gap({ gapM: yards(11.2) }), stocks(140.6, 129.4), YARDS)).toBe(12)
     expect(drawnGap(gap({ gapM: yards(11.2) }), stocks(140.6, 129.4), METRES)).toBe(129 - 118)
     expect(drawnGap(gap({}), [], YARDS)).toBeNull()
@@ -119,7 +119,7 @@ describe('what is drawn subtracts', () => {
   })
 })
 
-describe('the judgement of a step', () => {
+describe('the judgement of a gap', () => {
   it('30 yd from 46° to 56° is wide, with what the lofts say and what fills it', () => {
     const tooWide = gap({
       gapM: yards(30),
@@ -146,7 +146,7 @@ describe('the judgement of a step', () => {
     ])
   })
 
-  it('of an open step names the club that leaves it open, and two numbers of shots', () => {
+  it('of an open gap names the club that leaves it open, and two numbers of shots', () => {
     const open = gap({
       settled: false,
       probability: 0.7,
@@ -163,7 +163,7 @@ describe('the judgement of a step', () => {
     ])
   })
 
-  it('says what is left on purpose, and what a school cannot speak of', () => {
+  it('says what is kept as is, and what a rule cannot speak of', () => {
     expect(gapSentences(gap({ leftOnPurpose: 'it is for the wind' }), [], YARDS, name).at(-1)).toBe(
       'Left on purpose: it is for the wind.',
     )

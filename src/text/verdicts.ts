@@ -9,7 +9,7 @@ import { chance, count, fixed, len, lenUnit } from './numbers'
 import { atStation, fullSwingOf } from '@/core/model/station'
 import type { ClubId } from '@/core/model/ids'
 
-/** What a step is called, how sure that is, and why: the one place for the words of verdicts, on screen and paper. */
+/** What a gap is called, how sure that is, and why: the one place for the words of verdicts, on screen and paper. */
 
 type Name = (clubId: string) => string
 
@@ -30,7 +30,7 @@ export const confidence = ({ verdict, settled, probability, facts }: Gap): Confi
 
 export type VerdictLook = 'good' | 'too-close' | 'too-wide' | 'reversed' | 'same-distance' | 'open' | 'left'
 
-/** What gives a step its colour and pattern: a settled verdict or a leaning; grey for all others. */
+/** What gives a gap its colour and pattern: a settled verdict or a leaning; grey for all others. */
 export function verdictLook(gap: Gap): VerdictLook {
   const sure = confidence(gap)
   const { verdict, leftOnPurpose } = gap
@@ -85,7 +85,7 @@ export function shortVerdict(gap: Gap, units: Units): string {
   return sure === 'open' && gap.resting ? 'borderline' : verdictWords(gap, units)
 }
 
-/** The difference of two stocks, or of two totals, as they are drawn, each rounded as it is shown: what stands on the stair subtracts. */
+/** The difference of two stocks, or of two totals, as they are drawn, each rounded as it is shown: what stands on the gap ladder subtracts. */
 export function drawnGap(
   gap: Pick<Gap, 'longerId' | 'shorterId' | 'onTotal'> | GapOverUnhit,
   stocks: readonly Stock[],
@@ -100,7 +100,7 @@ export function drawnGap(
   return longer === null || shorter === null ? null : longer - shorter
 }
 
-/** What more shots would do for a step that is not settled: "about 6 more each". */
+/** What more shots would do for a gap that is not settled: "about 6 more each". */
 export function needWords({ settled, resting, moreEach, facts, verdict, leftOnPurpose }: Gap): string {
   if (leftOnPurpose !== undefined) return 'left on purpose'
   if (settled || verdict === 'not-judged') return ''
@@ -151,7 +151,7 @@ export function verdictSentences(gap: Gap, units: Units): [string, string] {
   }
 }
 
-/** The judgement of a step: its verdict, why that is open, what the lofts say, and what the golfer says of it. */
+/** The judgement of a gap: its verdict, why that is open, what the lofts say, and what the golfer says of it. */
 export function gapSentences(gap: Gap, stocks: readonly Stock[], units: Units, name: Name): string[] {
   return [
     ...verdictSentences(gap, units),

@@ -140,7 +140,7 @@ function analysedOnce(input: BagInput): BagAnalysis {
   return found
 }
 
-/** Clubs of the rack that were hit, judged beside the bag. They make no step. */
+/** Clubs of the rack that were hit, judged beside the bag. They make no gap. */
 export function rackAnalysis(
   db: Database,
   golfer: Golfer,

@@ -33,6 +33,6 @@ export function bagMoments(db: Database, golfer: Golfer): BagMoment[] {
   return [...moments.values()].sort((a, b) => b.untilMs - a.untilMs)
 }
 
-/** The bag with its stocks and steps as they were just before a moment; null before the first bag. */
+/** The bag with its stocks and gaps as they were just before a moment; null before the first bag. */
 export const bagAsItWas = (db: Database, golfer: Golfer, untilMs: number): AnalysedBag | null =>
   bagAnalysis(db, golfer, untilMs, comparingAir(golfer), { asItWas: true })

@@ -25,7 +25,7 @@ export type DeskRow = {
   last: SessionSummary | null
   /** The session that is open now. */
   isHitting: boolean
-  /** Steps of the bag whose verdict is settled, of all that were hit. */
+  /** Gaps of the bag whose verdict is settled, of all that were hit. */
   settled: { settled: number; of: number }
   notices: CoachNotice[]
   followUp: OpenFollowUp | null

@@ -74,7 +74,7 @@ describe('the files of the demo’s golfers', () => {
     }
   })
 
-  it('hold every step with the verdict of Gaps', () => {
+  it('hold every gap with the verdict of Gaps', () => {
     for (const golfer of golfers) {
       const { gaps } = analysisOf(golfer)
       const rows = rowsOf(golfer, 'gaps')
@@ -99,7 +99,7 @@ describe('the files of the demo’s golfers', () => {
   })
 })
 
-it('one run and one total for each station and ground: Stock, stair, Wedges, card of the day and season', () => {
+it('one run and one total for each station and ground: Stock, ladder, Wedges, card of the day and season', () => {
   let walked = 0
   for (const { id } of golfers) {
     const golfer = golferById(db, id)!

@@ -5,7 +5,7 @@ import type { Database } from '@/store/database'
 import { allGolfers } from '@/store/golfers'
 import { currentSession, newestSessionMs } from '@/store/sessions'
 
-/** Where somebody who opens Banco wants to be: null is the newcomer's first step. */
+/** Where somebody who opens Banco wants to be: null is the newcomer's first gap. */
 export type HomeView = { golfer: Golfer; to: 'bay' | 'gaps' | 'bag' } | null
 
 /**

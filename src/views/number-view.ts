@@ -5,7 +5,7 @@ import type { Database } from '@/store/database'
 import { courseDay, type CourseDay } from './course-view'
 import { plainCardUntil } from './competition'
 
-/** What the number picker and the card that is taken along are made from. */
+/** What the number picker and the card that is offline are made from. */
 export type NumberView = Pick<CourseDay, 'bag' | 'day' | 'setMs' | 'card'> & {
   golfer: Golfer
   shots: CourseShot[]

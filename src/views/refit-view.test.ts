@@ -38,7 +38,7 @@ function hitEight(db: Database, sessionId: SessionId, clubId: ClubId, carryM: nu
     })
 }
 
-it('a stock and a step of Refit are those of Gaps, in yards and in metres, and so is what comes first', () => {
+it('a stock and a gap of Refit are those of Gaps, in yards and in metres, and so is what comes first', () => {
   const db = openDatabase(':memory:')
   fillNetLoft(db, { seed: DEMO_SEED, nowMs: NOW_MS })
   for (const { id } of allGolfers(db))
@@ -63,7 +63,7 @@ it('a stock and a step of Refit are those of Gaps, in yards and in metres, and s
     }
 })
 
-it('a club of the rack stands beside the bag with its own shots, and nowhere in the steps', () => {
+it('a club of the rack stands beside the bag with its own shots, and nowhere in the gaps', () => {
   const { db, golfer, sessionId, clubId } = storeWithGolfer()
   const loose = addClub(db, golfer.id, { name: '49° wedge', kind: 'wedge', loftDeg: 49 }, NOW_MS)
   const bag = bagOf(db, golfer.id)!

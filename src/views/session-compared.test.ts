@@ -96,7 +96,7 @@ describe('a trial', () => {
     expect(trialSeen(db, golfer, bag(), { sessionId, plan: blocks.slice(0, 1) }, NOW_MS)).toBeNull()
   })
 
-  it('has the stocks of a club of the rack in the Bay, and none of its steps', () => {
+  it('has the stocks of a club of the rack in the Bay, and none of its gaps', () => {
     const { db, golfer, bag, clubId, hit } = store()
     const id = clubId('9-iron')
     setSlots(

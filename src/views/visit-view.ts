@@ -26,7 +26,7 @@ export type VisitView = {
   visit: Visit
   /** All of this golfer's, the newest first. */
   visits: Visit[]
-  /** What is open: the steps that are not settled, and what to hit next. */
+  /** What is open: the gaps that are not settled, and what to hit next. */
   open: { unsettled: Gap[]; settled: number; next: NextShots[] }
   /** What to do about gaps that are not good; null before the first bag. */
   gapsToFix: GapsToFix | null

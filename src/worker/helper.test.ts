@@ -52,7 +52,7 @@ const form = {
   offsetMin: 0,
 }
 
-describe('a process beside', () => {
+describe('a worker process', () => {
   it('answers what would be answered here, of the data as they stand now', async () => {
     helper = new Helper()
     const start = {

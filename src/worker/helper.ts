@@ -30,7 +30,7 @@ const SOURCE = join(/* turbopackIgnore: true */ process.cwd(), 'src', 'worker', 
 /** V8 collects garbage early, and the largest file that may be sent (128 MB) still fits. */
 const HEAP_LIMIT = ['--max-old-space-size=384']
 
-/** A process beside this one, for work that would keep everybody else waiting. */
+/** A worker process, for work that would keep everybody else waiting. */
 export class Helper {
   private readonly child: ChildProcess
   private readonly waiting = new Map<number, Waiting>()

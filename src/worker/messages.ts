@@ -1,7 +1,7 @@
 import type { Problem } from '@/core/model/problem'
 import type { Kind, Progress, Works } from './work'
 
-/** What is sent to the process beside: a work, that nobody else writes now, or that it is to let the data go. */
+/** What is sent to the worker process: a work, that nobody else writes now, or that it is to let the data go. */
 export type WorkRequest =
   | { [K in Kind]: { number: number; kind: K; ask: Works[K]['ask'] } }[Kind]
   | { number: number; kind: 'go' }

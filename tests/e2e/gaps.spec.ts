@@ -2,7 +2,7 @@ import { axeFindings, expect, test } from './banco'
 
 test.use({ demo: true })
 
-test('the gaps of the demo: a step opens its evidence, the schools change the page, the next dozen leads to a plan', async ({
+test('the gaps of the demo: a gap opens its evidence, the rules change the page, the next dozen leads to a plan', async ({
   page,
   banco,
 }) => {

@@ -1,6 +1,9 @@
 import { axeFindings, expect, test } from './banco'
 
-test('a newcomer comes from nothing to a step with its interval on the stair', async ({ page, banco }) => {
+test('a newcomer comes from nothing to a gap with its interval on the gap ladder', async ({
+  page,
+  banco,
+}) => {
   await page.goto(banco.address)
   await expect(page).toHaveURL(/golfers\/new$/)
   expect(await axeFindings(page)).toEqual([])

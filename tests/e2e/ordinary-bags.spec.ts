@@ -29,7 +29,7 @@ async function hit(
 }
 const about = (carry: number) => [0, 1.2, -1.1, 0.6, -0.8].map((off) => carry + off)
 
-test('seven clubs: 29 yards between the wedges are wide, explain themselves, and can be left on purpose', async ({
+test('seven clubs: 29 yards between the wedges are wide, explain themselves, and can be kept as is', async ({
   page,
   request,
   banco,
@@ -65,7 +65,7 @@ test('seven clubs: 29 yards between the wedges are wide, explain themselves, and
   await expect(page.locator('.lede')).toContainText('1 wide')
 })
 
-test('two clubs at one number are the same distance; one that was not hit makes no hole; "Hit these" is the plan', async ({
+test('two clubs at one number are the same distance; one that was not hit makes no uncovered distance; "Hit these" is the plan', async ({
   page,
   request,
   banco,

@@ -212,7 +212,7 @@ test.describe('on the demo', () => {
     await expect(page.getByText('The back of the green lies behind its front')).toBeVisible()
   })
 
-  test('the file that is taken along opens from disk without a network, and says what the screen says', async ({
+  test('the file that is offline opens from disk without a network, and says what the screen says', async ({
     page,
     banco,
     browser,

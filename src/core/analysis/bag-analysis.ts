@@ -36,7 +36,7 @@ export type Rules = {
   byHand?: { clubId: ClubId; swing: Swing; carryM: number; because: string }[]
   /** What clubs that were changed should carry, by their shots from before: one standard deviation beside it. */
   expected?: ExpectedStock[]
-  /** What the golfer wants as it is: steps, and holes by a distance that lies in them. */
+  /** What the golfer wants as it is: gaps, and uncovered distances by a distance that lies in them. */
   leftOnPurpose?: { gaps?: GapKeptAsIs[]; uncovered?: { atM: number; because: string }[] }
 }
 export type BagInput = {

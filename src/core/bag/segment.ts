@@ -11,7 +11,7 @@ const SEGMENT: Record<Exclude<ClubKind, 'putter'>, Segment> = {
 
 /**
  * The segment of a club.
- * @throws RangeError for a putter, which takes no part in any step.
+ * @throws RangeError for a putter, which takes no part in any gap.
  */
 export function segmentOf(club: Pick<Club, 'id' | 'kind'>): Segment {
   if (club.kind === 'putter') throw new RangeError(`club ${club.id} is a putter: it belongs to no segment`)

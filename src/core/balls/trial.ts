@@ -79,7 +79,7 @@ export function factorsOf({ clubs, isOne }: BallTrial): BallFactor['at'] {
     .sort((one, other) => (one.ballSpeedMps ?? 0) - (other.ballSpeedMps ?? 0))
 }
 
-/** The factor at a ball speed: between two that were measured on the line between them, beyond them the nearest. */
+/** The factor at a ball speed: between two that were measured borderline between them, beyond them the nearest. */
 export function factorAt(at: BallFactor['at'], ballSpeedMps: number | undefined): number {
   const [slowest] = at
   if (!slowest) return 1

@@ -9,7 +9,7 @@ import type { LengthUnit } from '../units'
 
 /** A station as its shots had it at a moment, and as those hit since have it. */
 export type StockSince = Station & { then: HitStock; since: HitStock; found: Comparison }
-/** A step whose verdict is another one than it was. */
+/** A gap whose verdict is another one than it was. */
 export type GapSince = { longerId: ClubId; shorterId: ClubId; then: JudgedGap | null; now: JudgedGap }
 /** What is otherwise than at a moment before. */
 export type ChangedSince = { sinceMs: number; stocks: StockSince[]; gaps: GapSince[] }
@@ -43,7 +43,7 @@ export const stocksSince = (
     )
 }
 
-/** Steps with another verdict, or another sureness of it, than before; those that were not judged before have none then. */
+/** Gaps with another verdict, or another sureness of it, than before; those that were not judged before have none then. */
 export const gapsSince = (before: readonly Gap[], now: readonly Gap[]): GapSince[] =>
   now.filter(isJudged).flatMap((gap): GapSince[] => {
     const { longerId, shorterId } = gap

@@ -93,7 +93,7 @@ describe('what changed since a visit', () => {
     expect(stocksSince([], since.stocks, { before: sideOf('a'), since: sideOf('b') }, 'yd')).toEqual([])
   })
 
-  it('is every step with another verdict or another sureness, with what it was', () => {
+  it('is every gap with another verdict or another sureness, with what it was', () => {
     const now = analyseBag({ clubs: SIX, shots: goodBag(8).filter(({ clubId }) => clubId !== 'wedge') })
     expect(gapsSince(before.gaps, before.gaps)).toEqual([])
     const fresh = gapsSince(now.gaps, before.gaps)

@@ -1,6 +1,6 @@
 import { isMeasured, type MeasuredGap, type Gap } from '../gaps/gap'
 
-/** The steps of a bag that were measured: those whose verdict is settled, and those whose is not yet. */
+/** The gaps of a bag that were measured: those whose verdict is settled, and those whose is not yet. */
 export function whatIsOpen(gaps: readonly Gap[]): { settled: MeasuredGap[]; open: MeasuredGap[] } {
   const measured = gaps.filter(isMeasured)
   return {

@@ -3,7 +3,7 @@ import { segmentOf } from '../bag/segment'
 import { type Segment } from '../model/segment'
 import { median } from '../math/quantile'
 
-/** A loft step this many times the usual one of its segment spans a club that is not in the bag. */
+/** A loft gap this many times the usual one of its segment spans a club that is not in the bag. */
 const SPANS_A_CLUB = 1.6
 /** A club and the next are so far apart (common practice), where the bag itself does not say. */
 const USUAL_LOFT_GAP_DEG: Record<Segment, number> = { top: 4, irons: 4, wedges: 5 }
@@ -12,9 +12,9 @@ const FEWEST_LOFT_GAPS = 3
 const LONG_IRON = { underDeg: 22, loftGapDeg: 3 }
 
 /**
- * The lofts of the clubs that are missing in each step between neighbours.
+ * The lofts of the clubs that are missing in each gap between neighbours.
  * @param clubs longest first, without the putter
- * @returns one list per step, in degrees; empty where a loft is unknown
+ * @returns one list per gap, in degrees; empty where a loft is unknown
  */
 export function absentLofts(clubs: readonly Club[]): number[][] {
   const gaps = clubs.slice(1).map((shorter, i) => {

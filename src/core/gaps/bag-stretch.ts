@@ -3,7 +3,7 @@ import { sevenIron, SEVEN_IRON_WITHIN_DEG } from '../bag/seven-iron'
 import { density, phi } from '../math/normal'
 import { yards } from '../units'
 
-/** A full-swing stock as far as the limits of steps go. */
+/** A full-swing stock as far as the limits of gaps go. */
 export type StockCarry = { club: Club; carryM: number; varianceM2: number; count: number }
 
 /** Limits are those of a golfer whose driver carries this; another's are stretched by the share, within bounds. */
@@ -14,7 +14,7 @@ const FEWEST_DRIVER_SHOTS = 4
 const DRIVER_OF_SEVEN_IRON = 1.5
 
 /**
- * How much longer or shorter this golfer's even steps are than the typical ones, as a factor, and what
+ * How much longer or shorter this golfer's good gaps are than the typical ones, as a factor, and what
  * their driver carries. The factor is its mean over what is known of that carry, and the driver's own
  * shots take over one by one, so that no limit jumps with one more shot.
  */

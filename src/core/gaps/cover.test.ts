@@ -2,7 +2,7 @@ import { expect, it } from 'vitest'
 import { dice } from '../../../simulators/golfers/dice'
 import { coverOf, uncoveredBetween, touchingReaches } from './cover'
 
-it('finds the hole between 74.4, 88.6 and 93.2 at a tolerance of 5', () => {
+it('finds the uncovered distance between 74.4, 88.6 and 93.2 at a tolerance of 5', () => {
   const stocks = [93.2, 74.4, 88.6]
   const uncovered = uncoveredBetween(stocks, 5, [74.4, 93.2])
   expect(uncovered).toHaveLength(1)

@@ -2,7 +2,7 @@ import { type Stretch } from '../model/coverage'
 
 /**
  * The stretches between `from` and `to` that lie further than `tolerance` from every stock,
- * in rising order. With no stock at all the whole stretch is one hole.
+ * in rising order. With no stock at all the whole stretch is one uncovered distance.
  */
 export function uncoveredBetween(
   stocks: readonly number[],

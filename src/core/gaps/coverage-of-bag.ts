@@ -9,9 +9,9 @@ export type UncoveredKept = { range: Stretch; because: string }
 /** Which distances a bag has a club for. */
 export type Coverage = {
   uncovered: Stretch[]
-  /** Holes where a club of the bag stands that was not hit yet: nobody knows whether they are any. */
+  /** Uncovered distances where a club of the bag stands that was not hit yet: nobody knows whether they are any. */
   maybeUncovered: Stretch[]
-  /** Holes that the golfer wants as they are; they stand in `holes` no more. */
+  /** Uncovered distances that the golfer wants as they are; they stand in `uncovered distances` no more. */
   uncoveredKept: UncoveredKept[]
   /** Share of the distances between the shortest and the longest stock that are covered; absent below two stocks. */
   cover?: number
@@ -24,14 +24,14 @@ type CoverRules = {
   goalZoneM?: Stretch
   leftOnPurpose?: { uncovered?: readonly KeptDistance[] }
 }
-/** A hole that the golfer wants as it is, by a distance that lies in it. */
+/** An uncovered distance that the golfer wants as it is, by a distance that lies in it. */
 type KeptDistance = { atM: number; because: string }
 
 /** The carries that cover a distance. Tee stocks are left out: a distance is played from the ground. In metres. */
 export const groundCarries = (stocks: readonly Stock[]): number[] =>
   stocks.flatMap((stock) => (lieOf(stock) === 'tee' ? [] : (stock.carryM ?? [])))
 
-/** Holes and cover over all stocks, and over the goal zone. */
+/** Uncovered distances and cover over all stocks, and over the goal zone. */
 export function coverage(bag: readonly Club[], stocks: readonly Stock[], rules: CoverRules): Coverage {
   const carries = groundCarries(stocks)
   const tolerance = rules.toleranceM ?? DEFAULT_TOLERANCE_M

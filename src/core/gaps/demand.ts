@@ -12,7 +12,7 @@ export function demandBetween(
   const shots = distancesM.filter((distance) => distance >= from && distance <= to).length
   return { shots, aRound: rounds === 0 ? 0 : shots / rounds }
 }
-/** Holes of a bag, those that were faced most often first; of two alike the wider. */
+/** Uncovered distances of a bag, those that were faced most often first; of two alike the wider. */
 export const byDemand = (uncovered: readonly Stretch[], demand: Demand): Stretch[] =>
   uncovered.toSorted(
     (a, b) => demandBetween(demand, b).shots - demandBetween(demand, a).shots || b[1] - b[0] - (a[1] - a[0]),

@@ -113,7 +113,7 @@ describe('zones', () => {
   })
 })
 
-describe('a step', () => {
+describe('a gap', () => {
   it('is settled from 90% on, with three shots each and seven together', () => {
     expect(judged(11, 1.5)).toMatchObject({ verdict: 'good', settled: true })
     expect(judged(11, 1.5, [3, 4])).toMatchObject({ verdict: 'good', settled: true })
@@ -122,7 +122,7 @@ describe('a step', () => {
     expect(judged(17, 2)).toMatchObject({ verdict: 'too-wide', settled: false, moreEach: 9, outlook: 0.3 })
   })
 
-  it('is on the line within 3 yd of a limit with 80%, and within 2% of a long stock', () => {
+  it('is borderline within 3 yd of a limit with 80%, and within 2% of a long stock', () => {
     const line = judged(15.3, 1.4)
     expect(line).toMatchObject({ verdict: 'borderline', settled: true })
     expect(line.lineM).toBeCloseTo(yards(15), 9)
@@ -149,7 +149,7 @@ describe('a step', () => {
     expect(judged(2.6, 0.4)).toMatchObject({ verdict: 'too-close', settled: true })
   })
 
-  it('without limits of its school is measured and not judged', () => {
+  it('without limits of its rule is measured and not judged', () => {
     const gap = judged(11, 1.5, 6, { limits: { zones: null, lacks: 'pitching-wedge' } })
     expect(gap).toMatchObject({ verdict: 'not-judged', settled: false })
     expect(gap.gapM).toBeCloseTo(yards(11), 3)
@@ -187,7 +187,7 @@ it('of a wild hitter says that the spread keeps it open; of others it does not',
   expect(why(0.04)).toEqual([])
 })
 
-it('of a wild hitter must be surer: what settles another’s step leaves this one likely', () => {
+it('of a wild hitter must be surer: what settles another’s gap leaves this one likely', () => {
   const steady = judged(19, 2)
   const wild = judged(19, 2, 6, { scatter: 0.06 })
   expect(steady.settled).toBe(true)

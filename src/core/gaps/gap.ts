@@ -44,7 +44,7 @@ export type GapFact =
   | { kind: 'no-limits'; lacks: 'pitching-wedge' }
   | { kind: 'instead'; gapRule: GapRule }
 
-/** What stands of a step whether its sides were hit or not. */
+/** What stands of a gap whether its sides were hit or not. */
 type GapBase = {
   longerId: ClubId
   shorterId: ClubId
@@ -62,19 +62,19 @@ type Measured = GapBase & {
   shownM: number
   lowM: number
   highM: number
-  /** The difference under every school of stocks. */
+  /** The difference under every rule of stocks. */
   byStockRule: Record<StockRule, number>
   /** It is the difference of totals, since one of the two is only hit from the tee: what each runs on normal ground. */
   onTotal?: OnTotal
   /** What the golfer's own slope of carry over loft says of these two lofts; absent where it cannot. */
   loftSaysM?: number
-  /** The step is what its lofts say, within its own interval: the choice of clubs is the cause, not the clubs. */
+  /** The gap is what its lofts say, within its own interval: the choice of clubs is the cause, not the clubs. */
   asLoftSays?: boolean
 }
 /** The runs of the longer and of the shorter club. */
 export type OnTotal = { longerM: number; shorterM: number }
 
-/** What the two clubs of a step carry apart, whatever it is judged on. */
+/** What the two clubs of a gap carry apart, whatever it is judged on. */
 export const carryDifference = ({ gapM, onTotal }: Pick<MeasuredGap, 'gapM' | 'onTotal'>): number =>
   onTotal ? gapM - onTotal.longerM + onTotal.shorterM : gapM
 
@@ -83,7 +83,7 @@ type Judged = Measured & {
   probability: number
   /** Probability of each zone. */
   zones: ZoneChances
-  /** The limits it is judged by, always those of one step. */
+  /** The limits it is judged by, always those of one gap. */
   limitsM: Zones
 }
 
@@ -106,7 +106,7 @@ export type OpenGap = Judged &
     resting?: boolean
   }
 type Unknown = { verdict: 'not-judged'; probability: 0; settled: false; zones: ZoneChances }
-/** Both sides were hit, and the chosen school has no limits for it. */
+/** Both sides were hit, and the chosen rule has no limits for it. */
 export type UnlimitedGap = Measured & Unknown & { limitsM?: undefined } & Absent<OfOpen>
 /** A side has no stock. */
 export type UnmeasuredGap = GapBase &
@@ -116,14 +116,14 @@ type OfOpen = 'outlook' | 'moreEach' | 'resting' | 'lineM'
 
 export type JudgedGap = SettledGap | OpenGap
 export type UnknownGap = UnlimitedGap | UnmeasuredGap
-/** The step between neighbours, and what may be said of it. */
+/** The gap between neighbours, and what may be said of it. */
 export type Gap = JudgedGap | UnknownGap
 export type MeasuredGap = JudgedGap | UnlimitedGap
 
 export const isJudged = (gap: Gap): gap is JudgedGap => gap.verdict !== 'not-judged'
 export const isMeasured = (gap: Gap): gap is MeasuredGap => gap.gapM !== undefined
 
-/** One side of a step: a stock with its shots, and how far its own grid is to be stretched. */
+/** One side of a gap: a stock with its shots, and how far its own grid is to be stretched. */
 export type GapSide = { clubId: ClubId; count: number; posterior: Posterior }
 
 /** Difference of two stocks as a distribution. */
@@ -206,7 +206,7 @@ export function zoneChances(
 export const likeliest = (zones: ZoneChances): Zone =>
   ZONES.reduce((best, zone) => (zones[zone] > zones[best] ? zone : best))
 
-/** What stands beside the numbers of a step: its limits, its lofts, and what the golfer says of it. */
+/** What stands beside the numbers of a gap: its limits, its lofts, and what the golfer says of it. */
 export type GapContext = {
   limits: GapLimits
   absentLoftsDeg: readonly number[]
@@ -218,7 +218,7 @@ export type GapContext = {
 
 const NO_CHANCES: ZoneChances = { reversed: 0, tooClose: 0, good: 0, tooWide: 0 }
 
-/** A step with a side that has no stock. */
+/** A gap with a side that has no stock. */
 export const unknownGap = (
   pair: GapClubs,
   { limits, absentLoftsDeg, leftOnPurpose }: GapContext,
@@ -235,21 +235,21 @@ export const unknownGap = (
   facts: [],
 })
 
-/** What a step's own numbers come to. */
+/** What a gap's own numbers come to. */
 export type Judgeable = GapContext & {
   striking: Striking
   longer: GapSide
   shorter: GapSide
   difference: Difference
   byStockRule: Record<StockRule, number>
-  /** The stocks that are shown, with their runs where the step is one of totals. */
+  /** The stocks that are shown, with their runs where the gap is one of totals. */
   shown: { longerM: number; shorterM: number }
 }
 
 /**
- * Judges one step: settled in a zone, the same distance, on the line of its zone, or not settled, with
+ * Judges one gap: settled in a zone, the same distance, borderline of its zone, or not settled, with
  * what more shots would do.
- * @param outlookOf asked only where the step is not settled
+ * @param outlookOf asked only where the gap is not settled
  */
 export function judgeGap(of: Judgeable, outlookOf: (limitsM: Zones) => Outlook): Gap {
   const { longer, shorter, limits, absentLoftsDeg, byLoft, leftOnPurpose, onTotal } = of
@@ -347,7 +347,7 @@ const lacking = (longer: GapSide, shorter: GapSide): GapFact[] =>
     count < wanted ? [{ kind: 'too-few' as const, clubId, count, wanted }] : [],
   )
 
-/** The club that leaves the step open most. */
+/** The club that leaves the gap open most. */
 function leastSure(longer: GapSide, shorter: GapSide): GapFact {
   const { clubId, posterior, count } =
     longer.posterior.varianceM2 >= shorter.posterior.varianceM2 ? longer : shorter

@@ -30,7 +30,7 @@ import { limitsOfGaps, type GapRuleWithLimits } from './zones'
 /** A club of the bag with its full swing as the model and as the stock table see it. */
 type GapSide = { club: Club; model: StationModel | undefined; stock: Stock | undefined }
 
-/** The golfer wants a step as it is. */
+/** The golfer wants a gap as it is. */
 export type GapKeptAsIs = { longerId: ClubId; shorterId: ClubId; because: string }
 
 /** Two hit clubs with others between them that were not hit: their gap is shown, never judged. */
@@ -40,7 +40,7 @@ export type GapOverUnhit = {
   unhit: ClubId[]
 }
 
-/** The steps between neighbours of a bag, those over clubs not hit yet, and what to hit next for them. */
+/** The gaps between neighbours of a bag, those over clubs not hit yet, and what to hit next for them. */
 export function gapsOfBag(
   bag: readonly Club[],
   model: BagModel,
@@ -204,7 +204,7 @@ function partialsBetween(longer: GapSide, shorter: GapSide, stocks: readonly Sto
     : hit
 }
 
-/** A club is done when the steps on both sides of it are settled, on the line, or resting. */
+/** A club is done when the gaps on both sides of it are settled, borderline, or resting. */
 export function isDone(clubId: Club['id'], gaps: readonly Gap[]): boolean {
   const loftFacts = gaps.filter((gap) => isOfGap(gap, clubId))
   return loftFacts.length > 0 && loftFacts.every((gap) => gap.settled || gap.resting === true)
@@ -239,7 +239,7 @@ function differenceSpread(
   }
 }
 
-/** What two clubs that were hit on different days add to the variance of their step; nothing on the same days. */
+/** What two clubs that were hit on different days add to the variance of their gap; nothing on the same days. */
 function daysDifferenceVariance(
   { model: longer }: GapSide,
   { model: shorter }: GapSide,
@@ -264,7 +264,7 @@ function runsOnTotal(
   return longerRun && shorterRun ? { longer: longerRun, shorter: shorterRun } : null
 }
 
-/** What two runs add to a step: their difference, and what a model of the one ground under both is not sure of. */
+/** What two runs add to a gap: their difference, and what a model of the one ground under both is not sure of. */
 function withRuns(
   { extraVarianceM2, movedM }: DifferenceSpread,
   { longer, shorter }: Runs,

@@ -1,7 +1,7 @@
 import { type Station, stationKey } from '../model/station'
 import type { ClubId } from '../model/ids'
 
-/** What a golfer can want as it is: a step, a hole by a distance that lies in it, or two stations at one number. */
+/** What a golfer can want as it is: a gap, an uncovered distance by a distance that lies in it, or two stations at one number. */
 export type LeftAbout =
   | { kind: 'step'; longerId: ClubId; shorterId: ClubId }
   | { kind: 'hole'; atM: number }

@@ -1,17 +1,17 @@
 import { yards } from '../units'
 import type { Zones } from '../model/gap-rule'
 
-/** A limit that a step lies at. */
+/** A limit that a gap lies at. */
 export type LimitNear = { limitM: number; withinM: number; probability: number }
 
 /** "On the line at 15, give or take 3" can be established; "14 to 16" cannot. */
 const WITHIN = { leastM: yards(3), ofCarry: 0.02 }
 
-/** How near to a limit a step must be to lie on it, by the shorter stock. */
+/** How near to a limit a gap must be to lie on it, by the shorter stock. */
 export const lineWidth = (shorterM: number): number => Math.max(WITHIN.leastM, WITHIN.ofCarry * shorterM)
 
 /**
- * The likeliest limit of its zones for a step to lie at, from what share of it lies below a distance; null
+ * The likeliest limit of its zones for a gap to lie at, from what share of it lies below a distance; null
  * when it lies at none.
  * @param from how sure that must be
  */
@@ -26,7 +26,7 @@ export function nearLine(
   return best.probability >= from ? best : null
 }
 
-/** Two clubs that carry the same: a step on the line at 0; null when it is not. */
+/** Two clubs that carry the same: a gap borderline at 0; null when it is not. */
 export function sameDistance(
   below: (limitM: number) => number,
   shorterM: number,

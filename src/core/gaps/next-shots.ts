@@ -10,7 +10,7 @@ export type NextFact =
 
 /** A club as far as its next shots go. */
 export type NextClub = { clubId: ClubId; count: number; stock: Prospect | null }
-/** A step between a club and the one after it; null where it has not two stocks. */
+/** A gap between a club and the one after it; null where it has not two stocks. */
 export type NextGap = {
   settled: boolean
   resting: boolean
@@ -23,19 +23,19 @@ const FIRST = 3
 /** Shots come in blocks of three, and four blocks are a set: analysed again after the set, not after each block (that doubled the wrong verdicts). */
 const BLOCK = 3
 const BLOCKS_IN_SET = 4
-/** Steps are worth shots even where they cannot be settled yet: a little, to break ties. */
+/** Gaps are worth shots even where they cannot be settled yet: a little, to break ties. */
 const TIE_BREAK = 0.05
-/** Less than this share of a settled step for a block of three is not worth a walk to the mat. */
+/** Less than this share of a settled gap for a block of three is not worth a walk to the mat. */
 const LEAST_WORTH = 0.004
 
 /** Ways to spend a few blocks on neighbours: one club alone often settles nothing. Shots, longest club first. */
 const BUNDLES = [[3], [6], [3, 3], [3, 6], [6, 3], [6, 6], [9, 9], [3, 3, 3]]
 
 /**
- * The next set of shots: first three with every club, then whatever is expected to settle most steps a shot.
+ * The next set of shots: first three with every club, then whatever is expected to settle most gaps a shot.
  * Nothing where more shots would change nothing.
  * @param clubs in bag order
- * @param steps between neighbours, one fewer
+ * @param gaps between neighbours, one fewer
  */
 export function nextShots(clubs: readonly NextClub[], gaps: readonly NextGap[]): NextShots[] {
   const lacking = clubs.filter(({ count }) => count < FIRST)
@@ -93,7 +93,7 @@ function bestBundle(
   return best
 }
 
-/** A step after what is planned so far; null where it needs no shots. */
+/** A gap after what is planned so far; null where it needs no shots. */
 function prospectOf(
   clubs: readonly NextClub[],
   gaps: readonly NextGap[],
@@ -112,7 +112,7 @@ function prospectOf(
   }
 }
 
-/** What the set does to the chances of the open steps beside a club. */
+/** What the set does to the chances of the open gaps beside a club. */
 function factsOf(
   clubs: readonly NextClub[],
   gaps: readonly NextGap[],

@@ -32,7 +32,7 @@ describe('a club that is only hit from the tee', () => {
     expect(gapOf(bag('tee'), '7-iron')?.gapM).toBeCloseTo(gapOf(bag(), '7-iron')?.gapM ?? 0, 9)
   })
 
-  it('is judged by every school on total too', () => {
+  it('is judged by every rule on total too', () => {
     const [onCarry, onTotal] = [gapOf(bag(), '7-wood'), gapOf(bag('tee'), '7-wood')]
     expect((onTotal?.byStockRule['mean-solid'] ?? 0) - (onCarry?.byStockRule['mean-solid'] ?? 0)).toBeCloseTo(
       yards(16),
@@ -49,7 +49,7 @@ describe('a club that is only hit from the tee', () => {
     expect(gap?.onTotal).toBeUndefined()
   })
 
-  it('stands on paper with the step that Gaps shows, and as far from its neighbours as it carries', () => {
+  it('stands on paper with the gap that Gaps shows, and as far from its neighbours as it carries', () => {
     const clubs = bag('tee')
     const analysis = analyseBag({ clubs, shots })
     const { bag: paper } = refit({ clubs, analysis, days: new Map() })

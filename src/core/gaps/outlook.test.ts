@@ -41,7 +41,7 @@ describe('what more shots would do', () => {
     expect(Math.abs(settleChance(of, 9, 9).settle - settled / 4000)).toBeLessThan(0.05)
   })
 
-  it('is more with more shots, and more where the step is far from a limit', () => {
+  it('is more with more shots, and more where the gap is far from a limit', () => {
     const chances = [0, 3, 9, 24].map((shots) => settleChance(gap(18, 2.5), shots, shots).settle)
     expect(chances).toEqual([...chances].sort((a, b) => a - b))
     expect(outlookOf(gap(30, 2.5)).outlook).toBeGreaterThan(outlookOf(gap(16.5, 2.5)).outlook)
@@ -54,7 +54,7 @@ describe('what more shots would do', () => {
     expect(settleChance(gap(18, 2.5), moreEach! - 3, moreEach! - 3).settle).toBeLessThan(atMoreEach)
   })
 
-  it('lets a step rest that ten shots each have not settled and a few more would not', () => {
+  it('lets a gap rest that ten shots each have not settled and a few more would not', () => {
     const wild = (count: number) => {
       const { longer, shorter, ...rest } = gap(11, 3.5, count)
       const shotSdM = yards(12)

@@ -4,7 +4,7 @@ import { lineWidth } from './near-limit'
 import { enoughToSettle, sureFrom } from './settled'
 import type { Zones } from '../model/gap-rule'
 
-/** One stock of a step as far as more shots go: normal, in metres. */
+/** One stock of a gap as far as more shots go: normal, in metres. */
 export type Prospect = {
   meanM: number
   varianceM2: number
@@ -15,11 +15,11 @@ export type Prospect = {
   missed: number
 }
 
-/** A step between two prospects, with what their days add to its variance. */
+/** A gap between two prospects, with what their days add to its variance. */
 export type GapProspect = { longer: Prospect; shorter: Prospect; extraVarianceM2: number; limitsM: Zones }
 
 export type Outlook = {
-  /** Chance that 6 more shots with each settle the step. */
+  /** Chance that 6 more shots with each settle the gap. */
   outlook: number
   /** The smallest number of more shots with each that settles it in one of two cases. */
   moreEach?: number
@@ -33,7 +33,7 @@ const MORE = [3, 6, 9, 12, 18, 24, 36]
 /** The next block that an outlook speaks of: so many with each club. */
 export const OUTLOOK_SHOTS = 6
 const WORTH_IT = 0.5
-/** From this many shots with each, a step whose outlook is poorer than this rests. */
+/** From this many shots with each, a gap whose outlook is poorer than this rests. */
 const RESTING = { count: 10, outlook: 0.25 }
 
 /** Where the means of 21 equally likely ways that the shots may fall lie, in standard deviations. */
@@ -43,7 +43,7 @@ const SOFT = 0.015
 /** A single good shot says a little less than its spread: the spread itself is not known. */
 export const SHOT_VARIANCE = 1.08
 
-/** What more shots with both clubs of a step would do. */
+/** What more shots with both clubs of a gap would do. */
 export function outlookOf(gap: GapProspect): Outlook {
   const chance = (shots: number) => settleChance(gap, shots, shots).settle
   const outlook = chance(OUTLOOK_SHOTS)
@@ -59,8 +59,8 @@ export function outlookOf(gap: GapProspect): Outlook {
 }
 
 /**
- * The chance that a step is settled after more shots with its clubs, over the ways that they may fall.
- * @returns also the expected probability of the likeliest zone, which tells apart steps that are far from settled
+ * The chance that a gap is settled after more shots with its clubs, over the ways that they may fall.
+ * @returns also the expected probability of the likeliest zone, which tells apart gaps that are far from settled
  */
 export function settleChance(
   { longer, shorter, extraVarianceM2, limitsM }: GapProspect,

@@ -23,13 +23,13 @@ const limits = (
     zones ? [inYards(zones.tooClose), inYards(zones.tooWide)] : null,
   )
 
-/** Fourteen clubs but the putter: enough for the schools of a full bag. */
+/** Fourteen clubs but the putter: enough for the rules of a full bag. */
 const FULL = [10.5, 15, 18, 22, 25, 28.5, 32, 36, 41, 46, 50, 54, 58].map((loft, i) =>
   club(`c${i}`, i === 0 ? 'driver' : i < 3 ? 'wood' : i === 3 ? 'hybrid' : i < 9 ? 'iron' : 'wedge', loft, i),
 )
 
-describe('limits by segment, a step belonging to its longer club', () => {
-  // The table of even steps, rounded to whole yards as it is printed; starting values from fitting practice.
+describe('limits by segment, a gap belonging to its longer club', () => {
+  // The table of good gaps, rounded to whole yards as it is printed; starting values from fitting practice.
   it.each([
     [231, [12, 32], [9, 18], [8, 15], [9, 19]],
     [210, [11, 29], [8, 16], [7, 14], [8, 17]],
@@ -81,13 +81,13 @@ describe('a limit does not jump', () => {
   })
 })
 
-describe('the other schools', () => {
+describe('the other rules', () => {
   it('none chosen: by part of the bag, or by the golfer’s own limits where there are some', () => {
     expect(usualGapRule(undefined)).toBe('segment')
     expect(usualGapRule({ reversed: 0, tooClose: 5, tooWide: 10 })).toBe('own')
   })
 
-  it('few clubs at 148 125 110 87 81 61: one even step of 17.4, even from 11 to 25', () => {
+  it('few clubs at 148 125 110 87 81 61: one good gap of 17.4, even from 11 to 25', () => {
     const of = [148, 125, 110, 87, 81, 61].map((carry, i) => stockOf(SIX[i]!, carry))
     expect(limits('spread', { of })).toEqual(Array(5).fill([11.3, 25.2]))
   })

@@ -10,14 +10,14 @@ export type FullStock = StockCarry & { club: Club }
 export type GapRuleWithLimits = { gapRule: GapRule; own: OwnZones | undefined }
 
 /**
- * What a school says of one step: its limits, or that it has none. `instead` is the school that speaks
+ * What a rule says of one gap: its limits, or that it has none. `instead` is the rule that speaks
  * where the chosen one cannot.
  */
 export type GapLimits = { zones: Zones; instead?: GapRule } | { zones: null; lacks: 'pitching-wedge' }
 
 /** From the driver to the next club, as shares of the driver's carry (starting values from fitting practice, from memory). */
 const AFTER_DRIVER = { tooClose: 0.05, tooWide: 0.14 }
-/** Even steps of the rest of the bag at a driver of 210 yd, to be stretched (starting values, from memory). */
+/** Good gaps of the rest of the bag at a driver of 210 yd, to be stretched (starting values, from memory). */
 const EVEN: Record<Segment, { tooClose: number; tooWide: number }> = {
   top: { tooClose: yards(8), tooWide: yards(16) },
   irons: { tooClose: yards(7), tooWide: yards(14) },
@@ -30,9 +30,9 @@ export const OWN_START: Record<Segment, Zones> = {
   wedges: { reversed: 0, ...EVEN.wedges },
 }
 
-/** Schools that name one even step take this much to each side of it for even. */
+/** Rules that name one good gap take this much to each side of it for even. */
 const EITHER_SIDE_M = yards(4)
-/** Irons step by a tenth of the pitching-wedge carry (common practice). */
+/** Irons gap by a tenth of the pitching-wedge carry (common practice). */
 const TENTH = 0.1
 /** So few clubs are far apart by choice: a good gap is wide enough for the middle one of the bag's own gaps, times these. */
 const FEW_CLUBS = 9
@@ -42,10 +42,10 @@ const FEWEST_GAPS = 4
 /** Fewer stocks would be held against a spread of their own making. */
 const FEWEST_TO_SPREAD = 4
 
-/** By which school gaps are judged where the golfer chose none: the golfer's own limits, else by part of the bag. */
+/** By which rule gaps are judged where the golfer chose none: the golfer's own limits, else by part of the bag. */
 export const usualGapRule = (own: OwnZones | undefined): GapRule => (own ? 'own' : 'segment')
 
-/** By which school the steps of a bag are judged: the golfer's, or the usual one. */
+/** By which rule the gaps of a bag are judged: the golfer's, or the usual one. */
 export const chosenGapRule = ({
   gapRule,
   zonesM,
@@ -55,7 +55,7 @@ export const chosenGapRule = ({
 }): GapRuleWithLimits => ({ gapRule: gapRule ?? usualGapRule(zonesM), own: zonesM })
 
 /**
- * The limits of every step between neighbours, by a school; always those of one step, however many clubs
+ * The limits of every gap between neighbours, by a rule; always those of one gap, however many clubs
  * are absent between the two.
  * @param clubs longest first, without the putter
  * @param stocks full-swing stocks that there are
@@ -147,7 +147,7 @@ function pitchingWedge(clubs: readonly Club[]): Club | null {
   return wedge && (wedge.loftDeg ?? 0) < PITCHING_WEDGE_UNDER_DEG ? wedge : null
 }
 
-/** One even step from the shortest to the longest stock; null where too few clubs were hit to speak of one. */
+/** One good gap from the shortest to the longest stock; null where too few clubs were hit to speak of one. */
 function evenSpread(clubs: readonly Club[], stocks: readonly FullStock[]): Zones | null {
   if (stocks.length < Math.min(FEWEST_TO_SPREAD, Math.max(3, clubs.length))) return null
   const carries = stocks.map(({ carryM }) => carryM)

@@ -67,7 +67,7 @@ describe('several days', () => {
     expect(two.golfer).toBeLessThan(0.85 * one.golfer)
   })
 
-  it('widen a step between clubs of different days, not one between clubs of the same', () => {
+  it('widen a gap between clubs of different days, not one between clubs of the same', () => {
     const [top, rest] = [all.slice(0, 3), all.slice(3)]
     const width = (shots: Shot[]) => {
       const { lowM, highM } = analyseBag({ clubs: SIX, shots }).gaps[2]!

@@ -24,12 +24,12 @@ export type CoverPreferences = {
   /** A stock whose newest shots are older than so many days says so. */
   ageLimitDays: number
 }
-/** Which schools the golfer follows. */
+/** Which rules the golfer follows. */
 export type GolferRules = {
   stockRule: StockRule
   /** Null: what is usual for the bag. */
   gapRule: GapRule | null
-  /** The golfer's own limits of an even step; null before there are any. */
+  /** The golfer's own limits of a good gap; null before there are any. */
   ownZonesM: Record<Segment, Zones> | null
   /** Shots in wind and from bad lies count beside the others. */
   windCounts: boolean
@@ -122,7 +122,7 @@ export const NEW_GOLFER: GolferRules &
 
 export type Units = Pick<GolferSettings, 'lengthUnit' | 'speedUnit'>
 
-/** What a golfer's choice of school is to the calculations: own limits only where they are chosen. */
+/** What a golfer's choice of rule is to the calculations: own limits only where they are chosen. */
 export const gapRules = ({ gapRule, ownZonesM }: GolferRules): { gapRule?: GapRule; zonesM?: OwnZones } => ({
   ...(gapRule && { gapRule }),
   ...(gapRule === 'own' && ownZonesM && { zonesM: ownZonesM }),

@@ -7,7 +7,7 @@ const WANTED = 0.9
 const FEWEST = 4
 /** The most pairs that a golfer has to hit. */
 export const MOST_PAIRS = 300
-/** The standard deviations that a study may find are looked at in so many steps. */
+/** The standard deviations that a study may find are looked at in so many gaps. */
 const SEARCH_ITERATIONS = 60
 
 /**

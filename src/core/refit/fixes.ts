@@ -1,6 +1,6 @@
 import type { ClubId } from '../model/ids'
 
-/** What can be done about a step, on paper until it is marked done. Degrees are positive for weaker. */
+/** What can be done about a gap, on paper until it is marked done. Degrees are positive for weaker. */
 export type Fix =
   | { kind: 'bend'; clubId: ClubId; degrees: number }
   | { kind: 'sleeve'; clubId: ClubId; degrees: number }
@@ -13,7 +13,7 @@ export type Fix =
   /** A longer or a shorter shaft, longer positive: never the first choice for a gap. */
   | { kind: 'length'; clubId: ClubId; longerM: number }
 
-/** What it costs on the scale of even steps: work at a club, a club bought. */
+/** What it costs on the scale of good gaps: work at a club, a club bought. */
 export const PRICE = { perDegree: 0.1, bought: 0.3 }
 
 /** What a set of fixes costs. A club of the rack, a drop and a grip cost nothing. */

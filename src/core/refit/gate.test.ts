@@ -13,7 +13,7 @@ const CLUBS = paperBagOf(LOFTS.map((loft) => ({ loft, yd: 100 }))).clubs.map(({ 
   loftMeasured: true,
 }))
 
-/** A judged step between two lofts, as far as a gate looks at it. */
+/** A judged gap between two lofts, as far as a gate looks at it. */
 const gap = (longer: number, shorter: number, yd: number, fields: Partial<JudgedGap> = {}): JudgedGap =>
   ({
     longerId: clubAt(longer),
@@ -45,7 +45,7 @@ const shutOf = (
 ) => gates({ gaps, stocks }, clubs, days)[0]?.shut
 
 describe('the gate before a change of a club', () => {
-  it('is open on ten solid shots with each on two days, a settled step, no strike, and measured lofts', () => {
+  it('is open on ten solid shots with each on two days, a settled gap, no strike, and measured lofts', () => {
     expect(gates({ gaps: [WIDE], stocks: STOCKS }, CLUBS, twoDays)).toEqual([
       { longerId: clubAt(36), shorterId: clubAt(41) },
     ])
@@ -98,7 +98,7 @@ describe('the gate before a change of a club', () => {
     expect(found.map(({ longerId }) => longerId)).toEqual([clubAt(36), clubAt(41), clubAt(32)])
   })
 
-  it('does not stand before what is even, borderline, or left on purpose', () => {
+  it('does not stand before what is even, borderline, or kept as is', () => {
     expect(isNotice(gap(32, 36, 9))).toBe(false)
     expect(isNotice({ ...WIDE, verdict: 'borderline', lineM: 1 } as JudgedGap)).toBe(false)
     expect(isNotice({ ...WIDE, leftOnPurpose: 'so I want it' })).toBe(false)
@@ -124,7 +124,7 @@ describe('what comes first', () => {
     expect(first([stock(36, 131, { offCurve: { cause: 'strike' } } as never), stock(41, 110)])).toBe('strike')
   })
 
-  it('is a swing that was hit already where one lands well inside a wide step, whatever was measured', () => {
+  it('is a swing that was hit already where one lands well inside a wide gap, whatever was measured', () => {
     const partial = { ...stock(36, 120), swing: 'three-quarter' } as Stock
     const unmeasured = CLUBS.map((club) => ({ ...club, loftMeasured: false }))
     expect(first([...STOCKS, partial], unmeasured)).toBe('swing')

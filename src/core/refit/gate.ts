@@ -10,13 +10,13 @@ import type { RefitClub } from '../bag/bag'
 export const SHUT = ['not-settled', 'few-shots', 'strike', 'lofts-not-measured'] as const
 export type Shut = (typeof SHUT)[number]
 
-/** A step that is not even, and what stands before any change of a club. */
+/** A gap that is not even, and what stands before any change of a club. */
 export type Gate = GapClubs & { shut?: Shut }
 
 /** A change of a club wants this many solid shots with it, on so many days. */
 export const FEWEST_TO_REFIT = { solid: 10, days: 2 }
 
-/** Whether a step is none that the golfer wants: called, or leaning that way, and not left on purpose. */
+/** Whether a gap is none that the golfer wants: called, or leaning that way, and not kept as is. */
 export const isNotice = (gap: Gap): gap is JudgedGap =>
   isJudged(gap) &&
   gap.leftOnPurpose === undefined &&
@@ -68,7 +68,7 @@ function shutBy({
 export const firstShut = (of: readonly Gate[]): Shut | null =>
   ORDER.find((shut) => of.some((gate) => gate.shut === shut)) ?? null
 
-/** How far a step lies outside of what is even, in metres. */
+/** How far a gap lies outside of what is even, in metres. */
 function awayFrom({ gapM, limitsM: { tooClose: narrow, tooWide: wide } }: JudgedGap): number {
   return Math.max(narrow - gapM, gapM - wide)
 }

@@ -13,7 +13,7 @@ const inYards = (bag: PaperBag) => gapsOf(bag).map(({ gapM }) => gapM / YARD_M)
 const chances = (bag: PaperBag) => gapsOf(bag).map(({ good }) => good)
 
 describe('fixes on paper', () => {
-  it('the worked example: 2.60 steps are even; one bend makes 2.77, two make 3.34', () => {
+  it('the worked example: 2.60 gaps are even; one bend makes 2.77, two make 3.34', () => {
     const bag = paperBagOf(EXAMPLE)
     expect(inYards(bag)).toEqual([9, 8, 20.5, 9].map((gap) => expect.closeTo(gap, 5)))
     expect(goodPaperGaps(bag)).toBeCloseTo(2.6, 1)
@@ -28,7 +28,7 @@ describe('fixes on paper', () => {
     expect((1.645 * gapsOf(two)[2]!.sdM) / YARD_M).toBeCloseTo(2.6, 1)
   })
 
-  it('133.4, 149.6, 159.8 at 2.4 yd a degree: 1.5° weaker gives 146.0 and steps of 12.6 and 13.8', () => {
+  it('133.4, 149.6, 159.8 at 2.4 yd a degree: 1.5° weaker gives 146.0 and gaps of 12.6 and 13.8', () => {
     const k = { mPerDeg: yards(2.4), sdMPerDeg: yards(0.2) }
     const bag = paperBagOf(
       [
@@ -81,7 +81,7 @@ describe('fixes on paper', () => {
     }
   })
 
-  it('gripping down covers numbers and makes no step', () => {
+  it('gripping down covers numbers and makes no gap', () => {
     const bag = paperBagOf(EXAMPLE)
     const gripped = withFixes(bag, [{ kind: 'grip', clubId: clubAt(36), cm: 3 }])
     expect(gripped.others[0]!.carryM / YARD_M).toBeCloseTo(131 * (1 - 0.048), 5)
@@ -89,7 +89,7 @@ describe('fixes on paper', () => {
   })
 })
 
-it('the chance of an even step is what lies between its limits', () => {
+it('the chance of a good gap is what lies between its limits', () => {
   expect(chanceEven(9, 1.4, { reversed: 0, tooClose: 7, tooWide: 14 })).toBeCloseTo(0.92, 2)
   expect(chanceEven(20.5, 1.4, { reversed: 0, tooClose: 7, tooWide: 14 })).toBeCloseTo(0, 3)
 })
@@ -121,13 +121,13 @@ describe('what else changes a bag on paper', () => {
     expect(difference!.sdM / YARD_M).toBeCloseTo(Math.hypot(1.4, 2 * 0.24), 5)
   })
 
-  it('a step that the golfer wants as it is counts as even until one of its clubs is touched', () => {
+  it('a gap that the golfer wants as it is counts as even until one of its clubs is touched', () => {
     const wanted = { ...bag, left: new Set([gapKey({ longerId: clubAt(36), shorterId: clubAt(41) })]) }
     expect(chances(wanted)[2]).toBe(1)
     expect(chances(withFixes(wanted, [bend(36, 0.5)]))[2]).toBeLessThan(0.1)
   })
 
-  it('a club that was not hit makes no step, and is bent without a number', () => {
+  it('a club that was not hit makes no gap, and is bent without a number', () => {
     const unhit = paperBagOf([
       { loft: 32, yd: 139 },
       { loft: 36, yd: null },

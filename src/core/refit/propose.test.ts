@@ -17,7 +17,7 @@ const proposed = (bag: PaperBag, gates: readonly Gate[], freeSlots: number) =>
   }).proposals
 
 describe('what is proposed', () => {
-  it('two bends for the wide step of the example, with the cautions of both', () => {
+  it('two bends for the wide gap of the example, with the cautions of both', () => {
     const [work] = proposed(paperBagOf(EXAMPLE), [WIDE], 0)
     expect(work).toMatchObject({
       strategy: 'least-work',

@@ -124,7 +124,7 @@ describe('use', () => {
     ])
   })
 
-  it('a club that went would leave the step between its neighbours; the ends of a bag leave none', () => {
+  it('a club that went would leave the gap between its neighbours; the ends of a bag leave none', () => {
     const { stocks } = analyseBag({ clubs: SIX, shots: goodBag() })
     const left = leavesGap(clubs, stocks, '7-iron' as ClubId)
     expect(left).toMatchObject({ longerId: '5-iron', shorterId: '9-iron' })

@@ -46,7 +46,7 @@ export function notHit(clubs: readonly { id: ClubId }[], rounds: readonly Round[
     .map(({ clubId }) => clubId)
 }
 
-/** The step that a bag has without a club: its two neighbours', by the stocks that the golfer plays. */
+/** The gap that a bag has without a club: its two neighbours', by the stocks that the golfer plays. */
 export type GapLeftByClub = { longerId: ClubId; shorterId: ClubId; gapM: number }
 
 /**

@@ -82,7 +82,7 @@ export function offCurve(
 
 type Judged = Pick<BagModel, 'judged' | 'spread'>
 
-/** This club's smash, and what it would be on the line through the golfer's other clubs over their place in carry. */
+/** This club's smash, and what it would be borderline through the golfer's other clubs over their place in carry. */
 function smashAgainstLine(
   station: StationModel,
   others: readonly StationModel[],

@@ -21,7 +21,7 @@ const stockOf = (
 ) => analyseBag({ clubs: SIX, shots, rules: { stockRule } }).stocks.find((each) => each.clubId === clubId)!
 
 describe('the run of a station', () => {
-  it('is total less carry, shot by shot, under every school: 20 yd each time is a run of 20', () => {
+  it('is total less carry, shot by shot, under every rule: 20 yd each time is a run of 20', () => {
     const shots = running(hit('7-iron', [151, 158, 160, 161, 149]), 20)
     for (const rule of ['median-solid', 'model', 'mean-solid'] as const) {
       const stock = stockOf(shots, '7-iron', rule)

@@ -27,7 +27,7 @@ type ShotsOfStation = {
 }
 
 /**
- * What a station's shots come to, by the model and by every school.
+ * What a station's shots come to, by the model and by every rule.
  * @param expected of a club that was changed: its stock until three good shots replace it
  */
 export function stationStock(

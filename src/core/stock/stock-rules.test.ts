@@ -1,7 +1,7 @@
 import { expect, it } from 'vitest'
 import { stockByRule } from './stock-rules'
 
-it('gives every school of five carries', () => {
+it('gives every rule of five carries', () => {
   const carries = [171.2, 174.8, 176, 169.4, 173.6]
   const byStockRule = stockByRule(carries, carries)
   expect(byStockRule['mean-solid']).toBeCloseTo(173, 10)

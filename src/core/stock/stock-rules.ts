@@ -8,7 +8,7 @@ const BEST = { n: 3, m: 5 }
 const RELIABLE_SHARE = 0.8
 
 /**
- * The stock of one station under every school, in metres.
+ * The stock of one station under every rule, in metres.
  * @param solid carries of the solid shots, at least one
  * @param all carries of every shot that was read, marked or not
  */

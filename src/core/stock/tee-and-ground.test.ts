@@ -16,7 +16,7 @@ const teed = around(203, 8).flatMap((carry) =>
 const shots = [...goodBag(8), ...teed]
 
 describe('a club that is hit off a tee and from the ground', () => {
-  it('has two stocks, and its steps and what it covers are those from the ground', () => {
+  it('has two stocks, and its gaps and what it covers are those from the ground', () => {
     const both = analyseBag({ clubs: SIX, shots })
     const ground = analyseBag({ clubs: SIX, shots: goodBag(8) })
     expect(yd(atStation(both.stocks, { clubId: wood, swing: TEED_SWING })?.carryM)).toBeCloseTo(203, 0)

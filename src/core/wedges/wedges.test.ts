@@ -86,7 +86,7 @@ it('101.0 and 103.0 are a pair: at most 2 apart', () => {
   expect(pairsOf([at(101), at(103.1)])).toHaveLength(0)
 })
 
-describe('holes and cover', () => {
+describe('uncovered distances and cover', () => {
   it('74.4, 88.6, 93.2 leave 79.4 to 83.6 open at a tolerance of 5', () => {
     const uncovered = uncoveredBetween([74.4, 88.6, 93.2].map(yards), yards(5), [yards(74.4), yards(93.2)])
     expect(
@@ -104,7 +104,7 @@ describe('holes and cover', () => {
       const open = tenths.filter((at) => stocks.every((stock) => Math.abs(stock - at) > tolerance))
       const uncovered = uncoveredBetween(stocks, tolerance, [from, to])
       const inUncovered = tenths.filter((at) => uncovered.some(([a, b]) => at > a && at < b))
-      // To a tenth an edge: two edges a hole.
+      // To a tenth an edge: two edges an uncovered distance.
       expect(Math.abs(inUncovered.length - open.length)).toBeLessThanOrEqual(2 * uncovered.length)
       expect(Math.abs(1 - coverOf(stocks, tolerance, [from, to]) - open.length / tenths.length)).toBeLessThan(
         (0.1 * (2 * uncovered.length + 1)) / (to - from),

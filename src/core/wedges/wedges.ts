@@ -38,9 +38,9 @@ export type Wedges = {
 }
 
 /**
- * Every shot with a few clubs, by swing: the table, the shots along one ruler, holes and pairs.
+ * Every shot with a few clubs, by swing: the table, the shots along one ruler, uncovered distances and pairs.
  * @param clubs those of the table, in bag order
- * @param goalZoneM the stretch whose holes count, as the analysis found them; else from the shortest shot to the longest
+ * @param goalZoneM the stretch whose uncovered distances count, as the analysis found them; else from the shortest shot to the longest
  */
 export function wedges(
   clubs: readonly Club[],

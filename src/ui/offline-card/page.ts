@@ -8,7 +8,7 @@ import { choiceLine, playsAsLine, numberFinding } from '@/text/course-number'
 import { age, chance } from '@/text/numbers'
 import { mpsFrom, type HeightUnit } from '@/core/units'
 
-/** The number picker of the file that is taken along: it runs from the file itself, without Banco and without a network. */
+/** The number picker of the file that is offline: it runs from the file itself, without Banco and without a network. */
 
 const taken = JSON.parse(document.getElementById('taken')?.textContent ?? '') as OfflineCard
 /** Air of yesterday is another. */

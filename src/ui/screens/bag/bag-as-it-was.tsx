@@ -12,7 +12,7 @@ import styles from './bag.module.css'
 
 type Props = { golfer: Golfer; untilMs: number } & AnalysedBag
 
-/** An earlier bag to read: its clubs with their lofts and stocks, and its stair, as they stood then. */
+/** An earlier bag to read: its clubs with their lofts and stocks, and its ladder, as they stood then. */
 export function BagAsItWas({ golfer, untilMs, bag, analysis }: Props) {
   const clubs = bag.clubs.filter(({ kind }) => kind !== 'putter')
   return (

@@ -30,7 +30,7 @@ type Props = {
   loftMeasured: (id: string) => boolean | undefined
 }
 
-/** What carries the verdict of one step: its interval and limits, the shots of both clubs, and the other schools. */
+/** What carries the verdict of one gap: its interval and limits, the shots of both clubs, and the other rules. */
 export function GapEvidence({
   golfer,
   gap,
@@ -169,7 +169,7 @@ export function GapEvidence({
 
 const troubled = ({ verdict, settled }: Gap): boolean => settled && verdict !== 'good'
 
-/** A hole between the two clubs, and the way to leave it so. */
+/** An uncovered distance between the two clubs, and the way to leave it so. */
 function UncoveredLine({
   golfer,
   demand,

@@ -42,7 +42,7 @@ const isText = (kept: unknown): kept is string => typeof kept === 'string'
 
 type Props = { golfer: Golfer } & GapsView
 
-/** The stair of the bag, with the evidence of the chosen step beside it. */
+/** The gap ladder of the bag, with the evidence of the chosen gap beside it. */
 export function Gaps({ golfer, bag, analysis, shots, gapsToFix, changes, demand }: Props) {
   const found = finding(bag, analysis, golfer)
   const [chosenId, choose] = useKept<string | null>(`gap ${golfer.id}`, null, isText)
@@ -239,7 +239,7 @@ const gapCell = (gap: Gap, stocks: readonly Stock[], golfer: Golfer): string => 
   return drawn === null ? 'not hit' : fixed(drawn, 0)
 }
 
-/** What the marks of the stair mean, for who asks. */
+/** What the marks of the gap ladder mean, for who asks. */
 function Legend() {
   return (
     <details className="legend no-print">

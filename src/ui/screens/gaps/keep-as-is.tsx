@@ -19,7 +19,7 @@ type Props = {
   because?: string | undefined
 }
 
-/** A step, a hole or a pair that the golfer wants as it is: said with a reason, taken back in one tap. */
+/** A gap, an uncovered distance or a pair that the golfer wants as it is: said with a reason, taken back in one tap. */
 export function LeaveOnPurpose({ golferId, about, what, because }: Props) {
   const router = useRouter()
   const [asking, setAsking] = useState(false)

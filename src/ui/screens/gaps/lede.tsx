@@ -10,10 +10,10 @@ import { demandBetween, byDemand, type Demand } from '@/core/gaps/demand'
 import { overUnhitWords, confidence, VERDICT_NAME } from '@/text/verdicts'
 import { isMeasured } from '@/core/gaps/gap'
 
-/** A sentence names this many holes, those that were faced most, then the widest; the drawing shows all. */
+/** A sentence names this many uncovered distances, those that were faced most, then the widest; the drawing shows all. */
 const MOST_RANGES = 3
 
-/** What matters beside the finding: what is settled, what to hit, holes and cover. */
+/** What matters beside the finding: what is settled, what to hit, uncovered distances and cover. */
 export function lede(
   { gaps, stocks, overUnhit, uncovered, maybeUncovered, cover, goal, next }: BagAnalysis,
   bag: Bag,

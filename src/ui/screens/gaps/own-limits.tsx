@@ -21,7 +21,7 @@ const SEGMENT_NAME: Record<Segment, string> = {
 
 type OwnFields = Record<Segment, Record<keyof Zones, number | null>>
 
-/** The golfer's own limits of an even step, where that is the school. */
+/** The golfer's own limits of a good gap, where that is the rule. */
 export default function OwnLimits({ golfer }: { golfer: Golfer }) {
   const { problems, change } = useRules(golfer)
   const unit = golfer.lengthUnit

@@ -81,7 +81,7 @@ export function InWind({ golfer, stock }: { golfer: Golfer; stock: Stock }) {
   )
 }
 
-/** What an even step is. */
+/** What a good gap is. */
 export function GapRuleChoice({ golfer }: { golfer: Golfer }) {
   const { problems, change } = useRules(golfer)
   const usual = gapRuleOf({ gapRule: null })

@@ -12,8 +12,8 @@ const bag = paperBagOf([
 const drawn = (fixes: Fix[]) => onPaper(bag, fixes, YARDS, (id) => id)
 const bend: Fix = { kind: 'bend', clubId: clubAt(36), degrees: 1 }
 
-describe('the stair on paper', () => {
-  it('letters the steps that change, and no other', () => {
+describe('the gap ladder on paper', () => {
+  it('letters the gaps that change, and no other', () => {
     expect(drawn([]).treads.map(({ letter }) => letter)).toEqual([undefined, undefined])
     expect(drawn([bend]).treads.map(({ number, letter }) => [number, letter])).toEqual([
       ['10', 'A'],

@@ -21,7 +21,7 @@ export type OnPaper = {
   good: GoodGapsChange
 }
 
-/** Works out what some fixes do to every step, and letters those that change. */
+/** Works out what some fixes do to every gap, and letters those that change. */
 export function onPaper(
   bag: PaperBag,
   fixes: readonly Fix[],

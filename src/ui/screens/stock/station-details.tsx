@@ -34,7 +34,7 @@ type Props = {
   nowMs: number
 }
 
-/** What stands behind one stock: its shots, what was left out and why, and the number under every school. */
+/** What stands behind one stock: its shots, what was left out and why, and the number under every rule. */
 export function StationDetails({
   golfer,
   bag,

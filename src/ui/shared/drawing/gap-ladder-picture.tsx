@@ -3,7 +3,7 @@
 import { gapLadder, type GapLadderData } from '@/draw/gap-ladder'
 import { SvgDrawing } from './svg-drawing'
 
-/** A stair to look at, without anything to choose. */
+/** A ladder to look at, without anything to choose. */
 export const GapLadderPicture = ({ data }: { data: GapLadderData }) => (
   <section className="sheet" aria-label="The stair">
     <SvgDrawing

@@ -11,7 +11,7 @@ import { EXPORTS, type Export } from '@/views/export-file'
 const isExport = (what: string | null): what is Export =>
   (EXPORTS as readonly (string | null)[]).includes(what)
 
-/** What a golfer takes along: `?what=shots`, `stocks` or `steps` as CSV, `golfer` for everything as JSON. */
+/** What a golfer takes along: `?what=shots`, `stocks` or `gaps` as CSV, `golfer` for everything as JSON. */
 export const GET = route<{ golferId: string }>(
   async (request, { golferId }) => {
     const golfer = requireGolfer(golferId)

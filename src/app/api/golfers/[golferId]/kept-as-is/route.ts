@@ -4,7 +4,7 @@ import { theDatabase } from '@/store/database'
 import { leaveOnPurpose } from '@/store/kept-as-is'
 import { LEFT_FORM } from '@/formats/forms'
 
-/** A step, a hole or a pair is wanted as it is, or no more. */
+/** A gap, an uncovered distance or a pair is wanted as it is, or no more. */
 export const POST = route<{ golferId: string }>(async (request, { golferId }) => {
   const golfer = requireGolfer(golferId)
   const { about, because } = await bodyForm(request, LEFT_FORM)

@@ -4,7 +4,7 @@ import { theDatabase } from '@/store/database'
 import { changeRules } from '@/store/golfers'
 import { RULES_FORM } from '@/formats/forms'
 
-/** Which number is a stock, and what an even step is, to this golfer. */
+/** Which number is a stock, and what a good gap is, to this golfer. */
 export const PATCH = route<{ golferId: string }>(async (request, { golferId }) => {
   const golfer = requireGolfer(golferId)
   changeRules(theDatabase(), golfer, await bodyForm(request, RULES_FORM))
