@@ -22,7 +22,7 @@ import { readTable, type TableOptions, type TableRow } from '@/formats/table/rea
 import { FIELD_NAMED } from '@/core/shots/flight-fields'
 
 /** A sentence for whoever called, and exit code 2. */
-export class CommandError extends Error {}
+class CommandError extends Error {}
 
 const offsetNow = (): number => -new Date().getTimezoneOffset()
 const say = (text: string): void => void process.stdout.write(`${text}\n`)

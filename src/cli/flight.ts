@@ -6,7 +6,7 @@ import { lineCommand } from './line-command'
 import type { Restating } from '@/core/flight/restate'
 
 /** A flight and its run. */
-export function flyResult({ air, landingHeightM = 0, turf, path = false, ...launch }: FlyInput): object {
+function flyResult({ air, landingHeightM = 0, turf, path = false, ...launch }: FlyInput): object {
   const flight = fly(launch, air, { landingHeightM, path })
   if (flight.outcome !== 'landed')
     return {
@@ -30,7 +30,7 @@ export function flyResult({ air, landingHeightM = 0, turf, path = false, ...laun
 }
 
 /** A carry in stated air with what is known of it, or why it is not stated. */
-export function restateResult(input: Restating): object {
+function restateResult(input: Restating): object {
   const restated = restate(input)
   if (restated.kind === 'refused') return { refused: restated.because }
   const { carryM, sdM, significant, launch } = restated

@@ -2,7 +2,7 @@ import { fixed } from '@/text/numbers'
 import type { Chart, ChartSeries } from './chart'
 
 /** Two monitors on the same shots, in the golfer's unit. */
-export type AgreementData = {
+type AgreementData = {
   /** The mean of the two and their difference, first less second; dropped ones are no measurement of one shot. */
   points: { mean: number; difference: number; dropped: boolean }[]
   bias: number

@@ -2,7 +2,7 @@ import { fixed } from '@/text/numbers'
 import type { Chart, ChartSeries } from './chart'
 
 /** How much further one ball goes than another with some clubs, in per cent, with its 90% interval. */
-export type BallFactorData = {
+type BallFactorData = {
   clubs: { name: string; carry: number; percent: number; low: number; high: number }[]
   unit: string
   /** Taken together; null where the clubs do not agree. */

@@ -1,7 +1,7 @@
 import type { Drawing, Part } from './drawing'
 
 /** One line of the yardage card: a club with what its swings carry, as they are to be read. */
-export type CardLine = {
+type CardLine = {
   name: string
   carry: string
   /** That number is the total: the club is only hit from the tee. */

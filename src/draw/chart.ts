@@ -1,7 +1,7 @@
 import type { Ink } from './drawing'
 
 /** A point of a chart in the golfer's units; `says` is what stands where one asks, `band` half of its interval. */
-export type ChartPoint = { x: number; y: number; band?: number; says?: string }
+type ChartPoint = { x: number; y: number; band?: number; says?: string }
 
 /** Numbers of one kind: a line, or points alone. */
 export type ChartSeries = {

@@ -2,7 +2,7 @@ import { count } from '@/text/numbers'
 import type { Chart, ChartSeries } from './chart'
 
 /** Distances that were faced, by bins of the golfer's unit, with the uncovered distances of the bag under them. */
-export type DemandData = {
+type DemandData = {
   bins: number[]
   bin: number
   uncovered: [number, number][]

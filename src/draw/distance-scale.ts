@@ -3,7 +3,7 @@ import { ruler } from './ruler'
 
 /** One shot standing on the rule, in the golfer's unit. */
 export type Flag = { key: string; at: number; number: string; name: string; full: boolean; chosen: boolean }
-export type DistanceScaleData = {
+type DistanceScaleData = {
   flags: Flag[]
   uncovered: [number, number][]
   /** Pairs at one number: where they lie. */
@@ -12,7 +12,7 @@ export type DistanceScaleData = {
   request?: number
 }
 /** Where a flag stands: its stem from the rule up to its lane, its words to the right of it. */
-export type PlacedFlag = Flag & { x: number; lane: number; width: number }
+type PlacedFlag = Flag & { x: number; lane: number; width: number }
 
 const LANE = 19
 const TOP = 12

@@ -2,7 +2,7 @@ import { fixed } from '@/text/numbers'
 import type { Chart, ChartSeries } from './chart'
 
 /** A flight seen from the side, in the golfer's unit. */
-export type FlightTrace = {
+type FlightTrace = {
   name: string
   points: { along: number; up: number }[]
   /** How far it runs on after it lands; negative backward. */

@@ -1,9 +1,9 @@
 import type { Drawing, Ink, Part, Pattern } from './drawing'
 import { ruler } from './ruler'
 
-export type LadderVerdict = 'good' | 'too-close' | 'too-wide' | 'reversed' | 'same-distance' | 'open' | 'left'
+type LadderVerdict = 'good' | 'too-close' | 'too-wide' | 'reversed' | 'same-distance' | 'open' | 'left'
 /** Settled is drawn whole with its pattern; a leaning dashed in its colour; what is open dashed in grey. */
-export type LadderConfidence = 'settled' | 'leaning' | 'open'
+type LadderConfidence = 'settled' | 'leaning' | 'open'
 
 /** One club of the gap ladder, lengths in the golfer's unit. */
 export type LadderClub = {
@@ -35,7 +35,7 @@ export type LadderGap = {
 } | null
 
 /** Two hit clubs, by their places, with others between them that were not: how far apart, never judged. */
-export type LadderSpan = { from: number; to: number; number: string; word: string }
+type LadderSpan = { from: number; to: number; number: string; word: string }
 
 export type GapLadderData = {
   clubs: LadderClub[]

@@ -5,7 +5,7 @@ import type { Chart, ChartSeries } from './chart'
 const DAY_MS = 86_400_000
 
 /** What one session says of a station, in the golfer's unit. */
-export type HistoryMark = {
+type HistoryMark = {
   atMs: number
   season: Season
   at: number

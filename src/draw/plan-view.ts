@@ -2,8 +2,8 @@ import { fixed } from '@/text/numbers'
 import type { Chart, ChartSeries } from './chart'
 
 /** Shots from above, in the golfer's unit: along the line and across it, positive to the right. */
-export type PlanShot = { id: string; along: number; across: number; included: boolean; word: string }
-export type PlanView = {
+type PlanShot = { id: string; along: number; across: number; included: boolean; word: string }
+type PlanView = {
   shots: PlanShot[]
   /** 10th to 90th percentile, and the middle, along and across; absent below two shots. */
   reach?: { along: [number, number]; across: [number, number]; middle: { along: number; across: number } }

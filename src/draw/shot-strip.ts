@@ -2,7 +2,7 @@ import { pixel, type Drawing, type Part } from './drawing'
 import { ruler } from './ruler'
 
 /** One shot on the strip, in the golfer's unit. */
-export type StripShot = {
+type StripShot = {
   id: string
   carry: number
   included: boolean
@@ -10,7 +10,7 @@ export type StripShot = {
   word: string
   newest: boolean
 }
-export type ShotStripData = {
+type ShotStripData = {
   shots: StripShot[]
   stock?: { at: number; low: number; high: number; text: string }
 }

@@ -22,7 +22,7 @@ import {
 import { check, newId, type Checked } from './check'
 
 /** A shot that a monitor posted, in canonical units. */
-export type FeedShot = {
+type FeedShot = {
   id: ShotId
   hitMs: number | null
   monitor: string | null

@@ -167,7 +167,7 @@ export const LEFT_FORM = Joi.object<{ about: LeftAbout; because: string | null }
   because: because.allow(null).required(),
 })
 
-export type HandStockForm = Station & { carryM: number | null; because: string }
+type HandStockForm = Station & { carryM: number | null; because: string }
 /** A stock set by hand; without a carry it is taken back. */
 export const HAND_STOCK_FORM = Joi.object<HandStockForm>({
   clubId: id<ClubId>().required(),
@@ -234,7 +234,7 @@ const PLAN_FORM = Joi.object<Plan>({
   restEvery: within(LIMITS.restEvery).integer().required(),
   restS: within(LIMITS.restS).integer().required(),
 })
-export type SessionForm = {
+type SessionForm = {
   /** Its own name, so that a start that is sent again starts nothing. */
   id?: SessionId
   place: Place
@@ -307,7 +307,7 @@ export const TYPED_SHOTS_FORM = Joi.object<{ shots: TypedPost[]; clearMs?: numbe
 })
 
 /** What a golfer says of the session as it goes on, from the next shot or from a given one. */
-export type EventForm = { fromShotId?: ShotId } & SessionEvent
+type EventForm = { fromShotId?: ShotId } & SessionEvent
 const of = (kind: EventForm['kind'], form: Joi.Schema) =>
   Joi.when('kind', { is: kind, then: form.required(), otherwise: Joi.forbidden() })
 export const EVENT_FORM = Joi.object<EventForm>({
@@ -324,7 +324,7 @@ export const EVENT_FORM = Joi.object<EventForm>({
 })
 
 /** What becomes of a run of shots that stays where it is. */
-export type RunDecision = 'solid' | 'released' | 'withdrawn'
+type RunDecision = 'solid' | 'released' | 'withdrawn'
 /** A run of shots moved to another station, for all shots under their names if wanted, or decided where it is. */
 export const MOVE_FORM = Joi.object<{
   shotIds: ShotId[]
@@ -345,7 +345,7 @@ export const TO_GOLFER_FORM = Joi.object<{ shotIds: ShotId[]; golferId: GolferId
 })
 
 /** What a golfer decides about a shot. */
-export type ShotDecision =
+type ShotDecision =
   | { kind: 'mark'; mark: Mark | null }
   | { kind: 'station'; clubId: ClubId; swing: string }
   | { kind: 'released' }

@@ -18,7 +18,7 @@ export const WATCHING_FORM = Joi.object<{ monitor: string; on: boolean }>({
 })
 
 /** What another monitor's screen said of shots that are there. */
-export type TypedReadings = { monitor: string; readings: { id: ShotId; shotId: ShotId; carryM: number }[] }
+type TypedReadings = { monitor: string; readings: { id: ShotId; shotId: ShotId; carryM: number }[] }
 export const READINGS_FORM = Joi.object<TypedReadings>({
   monitor: monitor.required(),
   readings: Joi.array()

@@ -67,7 +67,7 @@ export const AS_ON_COURSE_FORM = Joi.object<{ kind: ClubKind; on: boolean }>({
 })
 
 /** A table of rounds as text; `take` false: nothing is taken, the answer says what would be. */
-export type RoundTableForm = {
+type RoundTableForm = {
   text: string
   offsetMin: number
   /** Which club each name means, where its letters do not say. */

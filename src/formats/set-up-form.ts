@@ -74,7 +74,7 @@ export const SET_UP_FORM = Joi.object<SetUp>({
 })
 
 /** What is said afterwards of the air of sessions that lack it; null for what still is not known. */
-export type AirForm = { airs: (AirInput & { sessions: SessionId[] })[] }
+type AirForm = { airs: (AirInput & { sessions: SessionId[] })[] }
 export const AIR_FORM = Joi.object<AirForm>({
   airs: Joi.array()
     .items(

@@ -5,7 +5,7 @@ import { FLIGHT, FLIGHT_FIELDS, unitOfKind, type FlightField } from '@/core/shot
 import { lengthIn, speedIn } from '@/core/units'
 
 /** What became of a shot, beside its numbers: "counts", "left out: fat", "held: its club is not known". */
-export type StatusOfShot = (id: string) => string
+type StatusOfShot = (id: string) => string
 
 /** Behind the columns for people stand those that bring every number back to its last digit. */
 const EXACT = RECORD_FIELDS.filter((field) => !['id', 'session', 'club', 'swing', 'mark'].includes(field))

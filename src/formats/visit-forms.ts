@@ -57,7 +57,7 @@ export const DESK_FORM = Joi.object<{ coach: string | null; wanted: boolean }>({
 })
 
 /** A golfer who stands in the bay and is not known yet: all that the first ball needs. */
-export type Arrival = Omit<GolferSettings, 'goalZoneM'> & {
+type Arrival = Omit<GolferSettings, 'goalZoneM'> & {
   golferId: GolferId
   sessionId: SessionId
   bag: { template: string } | { copyOf: GolferId }

@@ -21,7 +21,7 @@ export const refuse = (status: number, field: string, sentence: string): never =
   throw new Refusal(status, [{ field, sentence }])
 }
 
-export const FORM_BYTES = 64 * 1024
+const FORM_BYTES = 64 * 1024
 
 /**
  * A route handler that answers refusals as JSON with their status, and tells every open page where data changed.
@@ -120,7 +120,7 @@ const DAMAGED =
   'The data file is damaged. Nothing was changed: open Banco in a browser, which offers its copies.'
 
 /** The text of a request's body, read no further than `most` bytes. */
-export async function bodyText(request: Request, most: number): Promise<string> {
+async function bodyText(request: Request, most: number): Promise<string> {
   const tooLong = `The request is larger than the ${size(most)} that are taken here: send less at a time.`
   if (Number(request.headers.get('content-length') ?? 0) > most) refuse(413, '', tooLong)
   const chunks: Uint8Array[] = []

@@ -59,7 +59,7 @@ export async function loadView<V extends ViewName>(view: V, ...args: ViewArgs<V>
 }
 
 /** How a long work is told of, and stopped. */
-export type LongWork = { onProgress: (progress: Progress) => void; number: string; signal: AbortSignal }
+type LongWork = { onProgress: (progress: Progress) => void; number: string; signal: AbortSignal }
 
 /**
  * Does a work: a long one in a process of its own, a short one here.
@@ -133,7 +133,7 @@ export async function replaceData<T>(replace: () => T): Promise<T> {
   }
 }
 
-/** Ends every worker process this one. */
+/** Ends every worker process. */
 export const endWorkers = async (): Promise<void> => {
   state.isEnding = true
   await Promise.all([...allReaders(), ...state.long.values()].map((helper) => helper.end()))

@@ -40,10 +40,10 @@ type OfBag = {
   changed: ChangedSince | null
 } & Pick<ReportInput, 'gapsToFix' | 'tried' | 'changes'>
 /** What a paper is made from: the golfer's day for one of the day, else the bag. */
-export type PaperInput = { golfer: Golfer; madeMs: number } & (OfDay | OfBag)
+type PaperInput = { golfer: Golfer; madeMs: number } & (OfDay | OfBag)
 
 /** Whether it is the report that is wanted. */
-export const isReport = (paper: string): boolean => paper === 'report' || paper === 'report-letter'
+const isReport = (paper: string): boolean => paper === 'report' || paper === 'report-letter'
 
 /** A paper as a PDF. */
 export function paperPdf(paper: Paper, input: PaperInput): Promise<Buffer> {
@@ -59,7 +59,7 @@ export function paperPdf(paper: Paper, input: PaperInput): Promise<Buffer> {
 export const reportsPdf = (paper: string, inputs: readonly ReportFrom[]): Promise<Buffer> =>
   reportPdf(inputs.map(reportInput), paper === 'report-letter' ? LETTER : A4)
 
-export type ReportFrom = Extract<PaperInput, OfBag>
+type ReportFrom = Extract<PaperInput, OfBag>
 
 function reportInput({
   golfer,

@@ -7,7 +7,7 @@ const DOT = 10
 const TEXT = { size: 9.5 }
 const SMALL = { size: 8 }
 /** What stands at the head of every page. */
-export type SheetTitle = { whose: string; notes: string }
+type SheetTitle = { whose: string; notes: string }
 
 /** Pages that are filled from above; each carries whose they are and what their numbers stand for. */
 export class Sheet {

@@ -7,7 +7,7 @@ import { beginSession } from './begin-session'
 import type { Database } from './database'
 import { addGolfer } from './golfers'
 
-export type ArrivalWith = Pick<Golfer, 'name' | 'hand' | 'lengthUnit' | 'speedUnit'> & {
+type ArrivalWith = Pick<Golfer, 'name' | 'hand' | 'lengthUnit' | 'speedUnit'> & {
   golferId: GolferId
   sessionId: SessionId
   clubs: readonly ClubDetails[]

@@ -121,7 +121,7 @@ function lookFirst(db: Database): void {
 }
 
 /** Columns that hold texts of their own form, such as JSON, and what is wrong with one of them. */
-export type CheckedTexts = {
+type CheckedTexts = {
   columns: readonly [table: string, column: string][]
   problem: (table: string, column: string, value: unknown) => string | null
 }
@@ -222,7 +222,3 @@ function foldLog(database: string): void {
     db.close()
   }
 }
-
-/** Whether what went wrong is said in words that a golfer can act on. */
-export const isUserError = (error: unknown): error is Error =>
-  error instanceof BackupError || error instanceof DataError

@@ -12,7 +12,7 @@ import { openStation, startSession } from './sessions'
 import { keepSetUp } from './set-ups'
 import { dropWanted } from './swings'
 
-export type SessionStart = {
+type SessionStart = {
   id?: SessionId
   place: Place
   offsetMin: number

@@ -28,7 +28,7 @@ export const clubLabelled = (db: Database, golferId: GolferId, label: string): C
   clubForLabel(label, clubsOf(db, golferId), clubLabels(db, golferId))
 
 /** From now on this name means that club, waits for it, or goes by its letters again. */
-export function sayLabel(
+function sayLabel(
   db: Database,
   golferId: GolferId,
   label: string,
@@ -96,7 +96,7 @@ export function changeLabel(
     .immediate()
 }
 
-export type KnownLabel = {
+type KnownLabel = {
   label: string
   shots: number
   /** Shots under it that wait. */

@@ -6,7 +6,7 @@ import { copiesFolder } from './data-folder'
 import type { Database } from './database'
 
 /** A copy of all data as they stood on a day. */
-export type Copy = { name: string; madeMs: number; bytes: number }
+type Copy = { name: string; madeMs: number; bytes: number }
 
 const NAME = /^banco-(\d{4}-\d{2}-\d{2})\.db$/
 const DAILY = 7

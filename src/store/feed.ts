@@ -84,7 +84,7 @@ export function claimWaiting(db: Database, sessionId: SessionId, golferId: Golfe
 }
 
 /** Takes every held shot of a golfer that waited only for its club to be known. */
-export function releaseLabelled(db: Database, golferId: GolferId, nowMs: number, batch?: string): void {
+function releaseLabelled(db: Database, golferId: GolferId, nowMs: number, batch?: string): void {
   const events = shotsOfGolfer(db, golferId).flatMap(
     ({ seq, heldBecause, clubLabel, swing }): { shotSeq: number; event: ShotEvent }[] => {
       if (!waitsForItsClub(heldBecause) || clubLabel === null) return []

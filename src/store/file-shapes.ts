@@ -2,7 +2,7 @@ import type { GolferId } from '@/core/model/ids'
 import type { Database } from './database'
 
 /** What the columns of files of one shape hold, as the golfer last set them. */
-export type KnownShape = { shape: string; columns: unknown }
+type KnownShape = { shape: string; columns: unknown }
 
 export const fileShapes = (db: Database, golferId: GolferId): KnownShape[] =>
   (

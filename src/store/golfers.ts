@@ -118,7 +118,7 @@ export function addGolfer(
   return 'added' as const
 }
 
-export type GolferChange = Partial<
+type GolferChange = Partial<
   GolferSettings & BayPreferences & AirPreferences & CoverPreferences & GolferAim & CoursePreferences
 >
 

@@ -2,7 +2,7 @@ import type { ClubId, GolferId } from '@/core/model/ids'
 import type { Swing } from '@/core/model/station'
 import type { Database } from './database'
 
-export type HandStock = { clubId: ClubId; swing: Swing; carryM: number; because: string }
+type HandStock = { clubId: ClubId; swing: Swing; carryM: number; because: string }
 
 /** Sets a stock by hand, with the reason; null takes it back. What was set before is kept. */
 export function setByHand(

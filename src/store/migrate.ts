@@ -100,6 +100,6 @@ export function readMigrations(folder = join(process.cwd(), 'src', 'store', 'mig
   })
 }
 
-export class MigrationError extends DataError {}
+class MigrationError extends DataError {}
 
 const sha256 = (text: string): string => createHash('sha256').update(text).digest('hex')

@@ -5,7 +5,7 @@ import type { Turf } from '@/core/model/turf'
 import { dayOf } from './course-days'
 import type { Database } from './database'
 
-export type NewRound = Omit<Round, 'shots'>
+type NewRound = Omit<Round, 'shots'>
 /** A round with its golfer, and the newest words that undo would take back. */
 export type StoredRound = Round & { golferId: GolferId; undoable: string | null }
 
@@ -50,7 +50,7 @@ export function withDayOfCard(db: Database, golferId: GolferId, round: NewRound)
 
 const NO_DAY = { tempC: null, altitudeM: null, seaLevelHpa: null, humidity: null, turf: null }
 
-export type RoundChange = { place?: string | null; day?: RoundDay; competition?: boolean; removed?: boolean }
+type RoundChange = { place?: string | null; day?: RoundDay; competition?: boolean; removed?: boolean }
 
 /** Changes what was said of a round, that which is given. A removed one is kept, and stands nowhere. */
 export function changeRound(db: Database, id: RoundId, change: RoundChange, nowMs: number): void {

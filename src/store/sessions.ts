@@ -124,7 +124,7 @@ const counts = (db: Database, of: { golferId: GolferId; fromMs: number; untilMs:
     .get(of) as Counts
 
 /** A session's shots that do not count until the golfer has answered. */
-export type NeedsChecking = { sessionId: SessionId; shots: number }
+type NeedsChecking = { sessionId: SessionId; shots: number }
 
 /** The golfer's sessions with shots that need checking, newest first. */
 export const needsChecking = (db: Database, golferId: GolferId): NeedsChecking[] =>
@@ -163,7 +163,7 @@ export const waitingSessions = (db: Database): SessionSummary[] =>
       .all() as Row[],
   )
 
-export type NewSession = {
+type NewSession = {
   golferId: GolferId | null
   startedMs: number
   offsetMin: number

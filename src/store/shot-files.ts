@@ -34,7 +34,7 @@ export type ImportedFile = {
 }
 
 /** An import in parts. Each function is one transaction. */
-export type Importing = {
+type Importing = {
   begin: () => void
   add: (shots: Iterable<FileShot>) => void
   /** Makes the shots visible. */

@@ -14,7 +14,7 @@ import { sessionById } from './sessions'
 import { shotsOfSession } from './shots'
 
 /** A shot as files hold it, and what is known of it besides. */
-export type ShotOnFile = { record: ShotRecord; status: ShotStatus }
+type ShotOnFile = { record: ShotRecord; status: ShotStatus }
 
 /** Every shot of a golfer that is there, a session at a time, oldest first: a long history never stands in memory whole. */
 export function* shotsOnFile(

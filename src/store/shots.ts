@@ -17,7 +17,7 @@ export function sessionsOfShots(db: Database, ids: readonly ShotId[]): Map<ShotI
 
 export type NewShot = Flight & AboutShot
 /** What is known of a shot besides what was measured. */
-export type AboutShot = {
+type AboutShot = {
   id: ShotId
   sessionId: SessionId
   source: 'typed' | 'monitor' | 'file'
@@ -195,7 +195,7 @@ export function shotById(db: Database, id: ShotId): StoredShot | null {
 }
 
 /** One thing that happened to a shot since it came, oldest first. */
-export type ShotHappening = {
+type ShotHappening = {
   atMs: number
   kind: ShotEvent['kind']
   mark: Mark | null

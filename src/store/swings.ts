@@ -16,7 +16,7 @@ export const swingDefinitions = (db: Database, golferId: GolferId): SwingDefinit
 export const swingsOf = (db: Database, golferId: GolferId): Swing[] =>
   swingsInUse(swingDefinitions(db, golferId))
 
-export type SwingInput = Pick<SwingDefinition, 'clock' | 'lengthShare' | 'gripDownCm' | 'tempo'>
+type SwingInput = Pick<SwingDefinition, 'clock' | 'lengthShare' | 'gripDownCm' | 'tempo'>
 
 /**
  * Says how a swing is made. One that has shots already, and was made otherwise, keeps them: the new definition

@@ -7,7 +7,7 @@ import { cameRangeNotClear, sayClear } from './range-clear'
 import { addEvents, shotsOfSession, takeShots } from './shots'
 
 /** `early`: the shot that was typed before has not come yet. */
-export type TypedTaken = 'taken' | 'other-contents' | 'early'
+type TypedTaken = 'taken' | 'other-contents' | 'early'
 
 /**
  * Takes shots that were typed together, with their marks, what they correct and the word that the range was clear, all or nothing. Their ids

@@ -48,7 +48,7 @@ export function planVisit(db: Database, golferId: GolferId, id: VisitId, fields:
   ).run({ ...rowOf(fields), id, golferId })
 }
 
-export type VisitChange = Partial<VisitRecord> & { ended?: boolean }
+type VisitChange = Partial<VisitRecord> & { ended?: boolean }
 
 /**
  * Changes what was said of a visit, that which is given.

@@ -6,7 +6,7 @@ import { atHead, chance, len, lenUnit, listed } from './numbers'
 
 /** A number on the course, as a caddie would say it. */
 
-export const HAZARD_NAME: Record<HazardKind, string> = {
+const HAZARD_NAME: Record<HazardKind, string> = {
   water: 'the water',
   bunker: 'the bunker',
   rough: 'the rough',

@@ -68,7 +68,7 @@ export function dayAdvice(card: DayCard, day: Day, name: Named, golfer: Golfer):
 }
 
 /** A change that is none, or perhaps none: "−1 ± 2: perhaps nothing"; empty for one that is. */
-export function perhapsNothing({ change }: DayLine, golfer: Golfer): string {
+function perhapsNothing({ change }: DayLine, golfer: Golfer): string {
   if (!change || change.says === 'changes') return ''
   if (change.says === 'none') return 'no change'
   const { changeM, halfM } = change
@@ -98,7 +98,7 @@ export function lineNote(line: DayLine, golfer: Golfer): string {
 }
 
 /** "as on the course: 4 less than in the bay" */
-export const onCourseNote = ({ byM }: OnCourse, golfer: Golfer): string =>
+const onCourseNote = ({ byM }: OnCourse, golfer: Golfer): string =>
   `as on the course: ${len(Math.abs(byM), golfer)} ${byM < 0 ? 'less' : 'more'} than in the bay`
 
 export const AS_HIT: Record<AsHitBecause, string> = {

@@ -1,7 +1,7 @@
 import { differenceInCalendarDays, format } from 'date-fns'
 
 /** A time as the clock at its place showed it. */
-export const localDate = (ms: number, offsetMin: number): Date =>
+const localDate = (ms: number, offsetMin: number): Date =>
   new Date(ms + (offsetMin + new Date(ms).getTimezoneOffset()) * 60_000)
 
 export const dayAndTime = (ms: number, offsetMin: number): string =>

@@ -9,7 +9,7 @@ import { EXPECTED, ADJUSTMENT_NAME } from './names'
 import { RUN_FROM } from './run'
 
 /** What stands in a cell: nothing is an empty text. */
-export type StockCell = {
+type StockCell = {
   text: string
   /** A model of the flight fills it: shown in italics behind ≈. */
   modelled?: true

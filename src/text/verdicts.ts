@@ -13,7 +13,7 @@ import type { ClubId } from '@/core/model/ids'
 
 type Name = (clubId: string) => string
 
-export type Confidence = 'settled' | 'line' | 'leaning' | 'open'
+type Confidence = 'settled' | 'line' | 'leaning' | 'open'
 
 /** A leaning is worth its word from this chance on. */
 const LEANING_FROM = 0.75
@@ -28,7 +28,7 @@ export const confidence = ({ verdict, settled, probability, facts }: Gap): Confi
   return known && probability >= LEANING_FROM ? 'leaning' : 'open'
 }
 
-export type VerdictLook = 'good' | 'too-close' | 'too-wide' | 'reversed' | 'same-distance' | 'open' | 'left'
+type VerdictLook = 'good' | 'too-close' | 'too-wide' | 'reversed' | 'same-distance' | 'open' | 'left'
 
 /** What gives a gap its colour and pattern: a settled verdict or a leaning; grey for all others. */
 export function verdictLook(gap: Gap): VerdictLook {

@@ -49,7 +49,7 @@ const TROUBLE: Record<CoachNotice['kind'], (n: number) => string> = {
 export const noticeWords = ({ kind, count: n }: CoachNotice): string => TROUBLE[kind](n)
 
 /** "7-iron: 140.6 before, 144.1 with 6 shots since: further by 3.5 ± 3.1 yd, likely real." */
-export function stockSinceSentence(
+function stockSinceSentence(
   { clubId, swing, then, since, found }: StockSince,
   units: Units,
   name: Name,
@@ -59,11 +59,7 @@ export function stockSinceSentence(
   return `${stationName({ name: name(clubId) }, swing)}: ${len(then.carryM, units, 1)} before, ${len(since.carryM, units, 1)} with ${count(since.count, 'shot')} since: ${differenceM < 0 ? 'shorter' : 'further'} by ${len(Math.abs(differenceM), units, 1)} ± ${half}, ${changeWord(found)}.`
 }
 
-export const gapSinceSentence = (
-  { longerId, shorterId, then, now }: GapSince,
-  units: Units,
-  name: Name,
-): string =>
+const gapSinceSentence = ({ longerId, shorterId, then, now }: GapSince, units: Units, name: Name): string =>
   `${name(longerId)} to ${name(shorterId)}: ${then ? verdictWords(then, units) : 'not hit'} before, ${verdictWords(now, units)} now.`
 
 /** What changed: verdicts, likely changes each by itself, and in one sentence each what cannot be told and what did not. */

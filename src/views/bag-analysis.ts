@@ -39,7 +39,7 @@ export type StationShots = {
 
 /** Which shots stocks are made of; null: all. */
 export type OnlyShots = { monitor: string | null; surface: StockSurface | null }
-export const ALL: OnlyShots = { monitor: null, surface: null }
+const ALL: OnlyShots = { monitor: null, surface: null }
 
 export type AnalysedBag = {
   bag: Bag

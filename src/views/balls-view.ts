@@ -11,7 +11,7 @@ import type { Database } from '@/store/database'
 import { bagAnalysis, judgedTogether } from './bag-analysis'
 
 /** Two balls that were hit in the same session. */
-export type BallPair = { first: BallName; second: BallName }
+type BallPair = { first: BallName; second: BallName }
 export type BallsView = {
   golfer: Golfer
   bag: Bag

@@ -13,7 +13,7 @@ import { asOnCourse, roundsOf } from '@/store/rounds'
 import { bagAnalysis } from './bag-analysis'
 
 /** A round's air without wind: each shot of it had its own. */
-export const calmDay = (day: RoundDay): Day => ({ ...day, place: null, tailwindMps: 0, crosswindMps: 0 })
+const calmDay = (day: RoundDay): Day => ({ ...day, place: null, tailwindMps: 0, crosswindMps: 0 })
 
 /** What a golfer's shots on the course were off those in the bay, by kind of club. */
 export const bayToCourseOf = (db: Database, golfer: Golfer, nowMs: number): BayToCourse[] =>

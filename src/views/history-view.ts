@@ -14,7 +14,7 @@ import { judgedTogether } from './bag-analysis'
 import { setUpsOfClubs } from '@/store/clubs'
 
 /** What one session says of a station: its shots alone. */
-export type HistoryPoint = {
+type HistoryPoint = {
   sessionId: SessionId
   atMs: number
   season: Season

@@ -6,7 +6,7 @@ import { allGolfers } from '@/store/golfers'
 import { currentSession, newestSessionMs } from '@/store/sessions'
 
 /** Where somebody who opens Banco wants to be: null is the newcomer's first gap. */
-export type HomeView = { golfer: Golfer; to: 'bay' | 'gaps' | 'bag' } | null
+type HomeView = { golfer: Golfer; to: 'bay' | 'gaps' | 'bag' } | null
 
 /**
  * Leads a golfer who hits to the Bay, and everybody else to what their shots say.

@@ -21,7 +21,7 @@ import { courseDay } from './course-view'
 import { openSetUps, type OpenSetUp } from './set-ups-behind'
 import { changedSinceVisit, visitOfNow } from './visit-view'
 
-export type PaperView = {
+type PaperView = {
   bag: Bag
   analysis: BagAnalysis
   /** Clubs that were changed, with what came of each change. */

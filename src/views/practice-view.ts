@@ -13,10 +13,10 @@ import { sessionsOf } from '@/store/sessions'
 import { bagAnalysis, judgedTogether } from './bag-analysis'
 
 /** What was to be practised before the last session, and whether it still is. */
-export type LastTime = { item: PracticeItem; still: PracticeItem | null }
+type LastTime = { item: PracticeItem; still: PracticeItem | null }
 
 /** What a golfer expected too much or too little in a session, on average. */
-export type SessionHabit = { sessionId: SessionId; startedMs: number; offsetMin: number; habit: Habit }
+type SessionHabit = { sessionId: SessionId; startedMs: number; offsetMin: number; habit: Habit }
 
 export type PracticeView = {
   golfer: Golfer

@@ -33,7 +33,7 @@ export function refitOf({ clubs, rack, wanted, ...input }: RefitBag): {
 }
 
 /** The stocks of clubs that are not in the bag, judged beside those that are. */
-export function stocksOfRack({ clubs, rack, ...input }: RefitBag): Stock[] {
+function stocksOfRack({ clubs, rack, ...input }: RefitBag): Stock[] {
   const hit = rack.filter(
     ({ id, kind }) => kind !== 'putter' && input.shots.some(({ clubId }) => clubId === id),
   )

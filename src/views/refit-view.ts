@@ -18,10 +18,10 @@ import { bagRefit } from './bag-refit'
 import type { ChangeSeen } from './changed-clubs'
 
 /** What the golfer chose to look at: the gap below a club, or how many clubs to carry. */
-export type RefitChoice = { longerId?: string; carry?: number }
+type RefitChoice = { longerId?: string; carry?: number }
 
 /** What the page leads with. */
-export type RefitLead = {
+type RefitLead = {
   /** The gap that was chosen, else the worst one. */
   gap?: GapAdvice
   longClub?: LongClubAdvice

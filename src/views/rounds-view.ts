@@ -16,7 +16,7 @@ import { comparedBag } from './bag-analysis'
 import { bayToCourseOf } from './bay-to-course-view'
 import { demandOf } from './demand-view'
 
-export type UncoveredDemand = { range: Stretch; shots: number; aRound: number }
+type UncoveredDemand = { range: Stretch; shots: number; aRound: number }
 export type RoundsView = {
   golfer: Golfer
   bag: Bag

@@ -9,11 +9,11 @@ export type TableQuestion =
   | { kind: 'read'; columns: ColumnChoice[] }
 
 /** Rows as they are shown: what becomes of each, with its cells. */
-export type ShownRow = Pick<TableRow, 'row' | 'status' | 'because' | 'clubLabel'> & {
+type ShownRow = Pick<TableRow, 'row' | 'status' | 'because' | 'clubLabel'> & {
   carryM: number | null
   cells: string[]
 }
-export type TableCounts = { taken: number; held: number; repeated: number; skipped: number }
+type TableCounts = { taken: number; held: number; repeated: number; skipped: number }
 export type TableResult =
   | { kind: 'refused'; problems: Problem[] }
   | {

@@ -4,8 +4,8 @@ import type { GolferAim } from '../model/golfer'
 import { yards } from '../units'
 import { usualBuild } from './usual-build'
 
-export type TemplateClub = { name: string; kind: ClubKind; loftDeg: number; build: ClubBuild }
-export type BagTemplate = { key: string; name: string; about: string; clubs: TemplateClub[] }
+type TemplateClub = { name: string; kind: ClubKind; loftDeg: number; build: ClubBuild }
+type BagTemplate = { key: string; name: string; about: string; clubs: TemplateClub[] }
 
 const club = (name: string, kind: ClubKind, loftDeg: number): TemplateClub => ({
   name,

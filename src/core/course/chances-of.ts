@@ -3,7 +3,7 @@ import { RUN_SPREAD, type Rolls, type ShotChances } from '../stock/near-chance'
 
 /** A shot with what it is to clear or to hold, in metres; what is not said of its run and line is none, or usual. */
 export type ChanceInput = ShotChances & Partial<Rolls> & { hazardM?: number; green?: Green }
-export type ChanceResult = {
+type ChanceResult = {
   clear?: number
   clearGood?: number
   clearMissed?: number

@@ -3,7 +3,7 @@ import { missedClears } from './chance'
 import type { NumberChoice } from './number'
 
 /** One of so many shots as they would likely come: where it lands. */
-export type LikelyShot = { carryM: number; missed: boolean }
+type LikelyShot = { carryM: number; missed: boolean }
 
 const BISECTIONS = 30
 /** No miss is drawn shorter than this share of the carry. */

@@ -15,7 +15,7 @@ import type { HazardKind, CoverConfidence } from '../model/cover-confidence'
 import { windChange, type CourseShot } from './course-shots'
 
 /** Where it ends, if it must be carried, or begins, if it lies behind; and where one that must be carried begins. */
-export type Hazard = { kind: HazardKind; atM: number; fromM?: number }
+type Hazard = { kind: HazardKind; atM: number; fromM?: number }
 
 /** A shot that is to be played: distances from the ball, in metres. */
 export type NumberRequest = {

@@ -3,7 +3,7 @@ import type { CourseShot } from './course-shots'
 import type { CoverConfidence } from '../model/cover-confidence'
 
 /** A shot as it is offline: under the name that its card has. */
-export type TakenShot = Omit<CourseShot, 'clubId' | 'swing' | 'path'> & { name: string }
+type TakenShot = Omit<CourseShot, 'clubId' | 'swing' | 'path'> & { name: string }
 /** What is offline: the card of a day with what the number picker needs, and no more of the golfer than the card shows. */
 export type OfflineCard = {
   title: string

@@ -39,7 +39,7 @@ export type FlightResult =
   /** It never comes down at that height: the green is above its peak, or it goes nowhere. */
   | { outcome: 'does-not-land'; peakM: number; steps: number }
 
-export type FlightOptions = {
+type FlightOptions = {
   /** Height of where it lands above where it was hit. */
   landingHeightM?: number
   /** The places that it flies through are wanted. */

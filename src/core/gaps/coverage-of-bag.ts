@@ -4,7 +4,7 @@ import type { Stock } from '../stock/stock'
 import { coverOf, uncoveredBetween } from './cover'
 import { DEFAULT_TOLERANCE_M, type Stretch } from '../model/coverage'
 
-export type UncoveredKept = { range: Stretch; because: string }
+type UncoveredKept = { range: Stretch; because: string }
 
 /** Which distances a bag has a club for. */
 export type Coverage = {

@@ -19,9 +19,9 @@ export const ZONE_VERDICT = {
 } as const
 export type Zone = keyof typeof ZONE_VERDICT
 export const ZONES = ['reversed', 'tooClose', 'good', 'tooWide'] as const
-export type ZoneVerdict = (typeof ZONE_VERDICT)[Zone]
+type ZoneVerdict = (typeof ZONE_VERDICT)[Zone]
 export type Verdict = ZoneVerdict | 'same-distance' | 'borderline' | 'not-judged'
-export type ZoneChances = Record<Zone, number>
+type ZoneChances = Record<Zone, number>
 
 /** What carries a verdict, as data: the screens put it into words. */
 export type GapFact =
@@ -87,13 +87,13 @@ type Judged = Measured & {
   limitsM: Zones
 }
 
-export type SettledGap = Judged & { settled: true } & Absent<'outlook' | 'moreEach' | 'resting'> &
+type SettledGap = Judged & { settled: true } & Absent<'outlook' | 'moreEach' | 'resting'> &
   (
     | { verdict: ZoneVerdict | 'same-distance'; lineM?: undefined }
     /** With the limit that the step lies at. */
     | { verdict: 'borderline'; lineM: number }
   )
-export type OpenGap = Judged &
+type OpenGap = Judged &
   Absent<'lineM'> & {
     settled: false
     /** The likeliest. */
@@ -107,15 +107,15 @@ export type OpenGap = Judged &
   }
 type Unknown = { verdict: 'not-judged'; probability: 0; settled: false; zones: ZoneChances }
 /** Both sides were hit, and the chosen rule has no limits for it. */
-export type UnlimitedGap = Measured & Unknown & { limitsM?: undefined } & Absent<OfOpen>
+type UnlimitedGap = Measured & Unknown & { limitsM?: undefined } & Absent<OfOpen>
 /** A side has no stock. */
-export type UnmeasuredGap = GapBase &
+type UnmeasuredGap = GapBase &
   Unknown & { limitsM?: Zones; byStockRule: Record<string, never> } & Absent<OfOpen> &
   Absent<Exclude<keyof Measured, keyof GapBase | 'byStockRule'>>
 type OfOpen = 'outlook' | 'moreEach' | 'resting' | 'lineM'
 
 export type JudgedGap = SettledGap | OpenGap
-export type UnknownGap = UnlimitedGap | UnmeasuredGap
+type UnknownGap = UnlimitedGap | UnmeasuredGap
 /** The gap between neighbours, and what may be said of it. */
 export type Gap = JudgedGap | UnknownGap
 export type MeasuredGap = JudgedGap | UnlimitedGap
@@ -127,7 +127,7 @@ export const isMeasured = (gap: Gap): gap is MeasuredGap => gap.gapM !== undefin
 export type GapSide = { clubId: ClubId; count: number; posterior: Posterior }
 
 /** Difference of two stocks as a distribution. */
-export type Difference = {
+type Difference = {
   meanM: number
   varianceM2: number
   /** Probability that the difference lies below `limitM`. */
@@ -236,7 +236,7 @@ export const unknownGap = (
 })
 
 /** What a gap's own numbers come to. */
-export type Judgeable = GapContext & {
+type Judgeable = GapContext & {
   striking: Striking
   longer: GapSide
   shorter: GapSide

@@ -4,14 +4,14 @@ import { after, settleChance, type Prospect, type GapProspect } from './outlook'
 
 /** What to hit next, in bag order, with why. */
 export type NextShots = { clubId: ClubId; swing: Swing; shots: number; facts: NextFact[] }
-export type NextFact =
+type NextFact =
   | { kind: 'too-few'; count: number }
   | { kind: 'would-settle'; longerId: ClubId; shorterId: ClubId; chance: number }
 
 /** A club as far as its next shots go. */
 export type NextClub = { clubId: ClubId; count: number; stock: Prospect | null }
 /** A gap between a club and the one after it; null where it has not two stocks. */
-export type NextGap = {
+type NextGap = {
   settled: boolean
   resting: boolean
   extraVarianceM2: number

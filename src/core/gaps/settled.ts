@@ -1,8 +1,8 @@
 /** A verdict needs this many counted shots with each club, and this many of both together: before that people stop because one appeared. */
-export const FEWEST_TO_SETTLE = { each: 3, together: 7 }
+const FEWEST_TO_SETTLE = { each: 3, together: 7 }
 
 /** How sure a verdict must be: of a zone, and of a line that the gap lies at. */
-export type Sure = { zone: number; line: number }
+type Sure = { zone: number; line: number }
 
 /** How a golfer's shots fall: the spread of good ones as a share of their carry, and the share that is missed. */
 export type Striking = { scatter: number; missed: number }

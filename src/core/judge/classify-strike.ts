@@ -14,7 +14,7 @@ const SOLID_FROM = 0.25
 const CLASSIFY = { thinLaunch: -0.28, shortCarry: -0.12, fatSpeed: -0.09, longDeviations: 2.5 }
 
 /** What the passes came to, as far as shots are named by it. */
-export type ClassifiedStrike = {
+type ClassifiedStrike = {
   misreads: ReadonlySet<number>
   other: ReadonlyMap<number, ClubId>
   weights: Float64Array

@@ -15,7 +15,7 @@ export type CurvePrediction = {
 }
 
 /** With fewer other clubs there is no curve. */
-export const FEWEST_POINTS = 3
+const FEWEST_POINTS = 3
 
 /** The curve is a + b·x + c·x² with x = loft − 33°, drawn towards a typical one (common practice: 2 to 4.5 yd a degree). */
 const CENTRE_DEG = 33
@@ -109,7 +109,7 @@ class Ridge {
 }
 
 /** Lofts for the curve: the clubs' own where most are known, else even ones by place in the bag. */
-export type CurveLofts = { loftsDeg: number[]; byIndex: boolean }
+type CurveLofts = { loftsDeg: number[]; byIndex: boolean }
 
 /** Where under this share of the lofts is known, places in the bag say more. */
 const KNOWN_SHARE = 0.6

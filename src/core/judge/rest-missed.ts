@@ -11,7 +11,7 @@ import type { StrikeLikelihood } from './strike-likelihood'
 const BELIEF = { core: 0.95, wide: 0.05, wider: 2.45, floor: 1e-7 }
 
 /** All full shots of one club, and what the rest of the bag says of it. */
-export type OfClub = {
+type OfClub = {
   readings: readonly ShotReading[]
   expected: CurvePrediction
   lines: Lines

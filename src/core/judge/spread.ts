@@ -22,7 +22,7 @@ export type Spread = {
 }
 
 /** How smash scatters among good shots, and how it goes with their ball speed. */
-export type SmashSpread = {
+type SmashSpread = {
   sd: number
   /** Slope of smash on ball speed, and what is left beside it. */
   perSpeed: number

@@ -43,7 +43,7 @@ const NEGLIGIBLE = 1e-7
 /** Likelihoods of so many shots are multiplied before a logarithm is taken: within what a double holds. */
 const BATCH = 12
 
-export type StationEvidence = {
+type StationEvidence = {
   readings: readonly ShotReading[]
   weights: Float64Array
   /** Misreads and shots of another club: they say nothing of this stock. */

@@ -30,7 +30,7 @@ const MEDIAN_OVER_MEAN = Math.sqrt(Math.PI / 2)
 const FEWEST_OF_OTHER = 2
 
 /** What the rest of the bag says of the clubs. */
-export type BagEvidence = {
+type BagEvidence = {
   clubs: readonly Club[]
   loftsDeg: readonly number[]
   centres: ReadonlyMap<ClubId, Centre>

@@ -12,7 +12,7 @@ import { StrikeLikelihood } from './strike-likelihood'
 import { wholeBlockLogOdds } from './whole-block'
 
 /** A shot that looks like one of another club: the club that the monitor was left on is not the one that was hit. */
-export type WrongClub = { index: number; other: ClubId }
+type WrongClub = { index: number; other: ClubId }
 
 /** A forgotten change of club is noticed within this many shots, unless they lie far from the others. */
 const MOST_SHOTS = 3
@@ -61,7 +61,7 @@ type Block = { clubId: ClubId; readings: ShotReading[] }
 type Suspects = { last: ShotReading[]; other: ClubId; logOdds: number }
 
 /** What the bag says of its clubs, where a change of club may have been forgotten. */
-export type OfTheBag = {
+type OfTheBag = {
   spread: Spread
   weights: Float64Array
   /** What the golfer's other clubs say of each club: its carry, and its ball speed and launch at a carry. */

@@ -1,7 +1,7 @@
 import { median } from './quantile'
 
-export type Point = { x: number; y: number }
-export type RobustLine = { slope: number; at0: number }
+type Point = { x: number; y: number }
+type RobustLine = { slope: number; at0: number }
 
 /**
  * The line through some points by the median of all slopes (Theil 1950, Sen 1968), so that a point that is

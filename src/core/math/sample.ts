@@ -1,7 +1,7 @@
 import { mean as meanOf, sampleStandardDeviation } from 'simple-statistics'
 
 /** What a list of numbers says about itself. */
-export type Sample = { count: number; mean: number; sd: number }
+type Sample = { count: number; mean: number; sd: number }
 
 /**
  * Count, mean and sample standard deviation (divisor n − 1) of some numbers; the sd of one number is 0.

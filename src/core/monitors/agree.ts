@@ -5,7 +5,7 @@ import { Z90 } from '../math/z90'
 import { yards } from '../units'
 
 /** What may be said of two monitors within a tolerance. */
-export type AgreeClaims = {
+type AgreeClaims = {
   /** On average within it: the 90% interval of the bias lies inside. */
   average: boolean
   /** 95 of 100 new differences seem within it: no proof. */

@@ -3,7 +3,7 @@ import { FEWEST_TO_CORRECT, agreement, growthOf, keptPairs, type CarryPair } fro
 import type { ReadingPair } from './pair-readings'
 
 /** By what a monitor's numbers of one field are off another's: a share of each, and what is added on top, in the field's unit. */
-export type Shift = { share: number; plus: number }
+type Shift = { share: number; plus: number }
 /** A shift that was found, for the monitor whose numbers it changes. */
 export type Correction = Shift & {
   monitor: string

@@ -3,7 +3,7 @@ import { metresFrom, type LengthUnit } from '../units'
 import type { CarryPair } from './agree'
 
 /** Lines of two carries, the same shot by either monitor. */
-export type TypedPairs = {
+type TypedPairs = {
   pairs: { line: number; pair: CarryPair }[]
   /** Lines that hold no pair: a shot that one of the two lost, or no number. */
   left: { line: number; text: string }[]

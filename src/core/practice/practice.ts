@@ -3,7 +3,7 @@ import { FULL_SWING, sameStation, type Station } from '../model/station'
 import { isOfShots, type HitStock, type Stock } from '../stock/stock'
 
 /** Why a club is worth practising. */
-export type PracticeReason =
+type PracticeReason =
   /** Its strike cost carry in so many of the last sessions. */
   | { kind: 'strike'; sessions: number; of: number }
   /** Its solid shots scatter more than the golfer's others do: as shares of carry. */

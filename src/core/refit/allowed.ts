@@ -24,7 +24,7 @@ export type ProposalRules = {
 const MOST_UNCOVERED_M = { focus: yards(12), elsewhere: yards(20) }
 
 /** Why some fixes are never proposed. */
-export type Refused =
+type Refused =
   | 'two-roles'
   | 'end-of-bag'
   | 'kept-club'

@@ -14,7 +14,7 @@ export type Fix =
   | { kind: 'length'; clubId: ClubId; longerM: number }
 
 /** What it costs on the scale of good gaps: work at a club, a club bought. */
-export const PRICE = { perDegree: 0.1, bought: 0.3 }
+const PRICE = { perDegree: 0.1, bought: 0.3 }
 
 /** What a set of fixes costs. A club of the rack, a drop and a grip cost nothing. */
 export const priceOf = (fixes: readonly Fix[]): number =>
@@ -32,5 +32,5 @@ export const degreesOf = (fixes: readonly Fix[]): number =>
   fixes.reduce((sum, fix) => sum + (isTurn(fix) ? Math.abs(fix.degrees) : 0), 0)
 
 /** A change of a club's own loft, by a clubmaker or by its sleeve. */
-export type Turn = Extract<Fix, { degrees: number }>
+type Turn = Extract<Fix, { degrees: number }>
 export const isTurn = (fix: Fix): fix is Turn => fix.kind === 'bend' || fix.kind === 'sleeve'

@@ -9,10 +9,10 @@ import type { Proposal } from './proposal'
 import type { RefitClub } from '../bag/bag'
 
 /** What has to come before a change of clubs; `refit` where nothing has to. */
-export type FirstFix = 'retest' | 'strike' | 'measure-lofts' | 'swing' | 'refit' | 'none'
+type FirstFix = 'retest' | 'strike' | 'measure-lofts' | 'swing' | 'refit' | 'none'
 
 /** The one thing to do about a gap. */
-export type Advice =
+type Advice =
   | { kind: 'no-change'; item: NoChange }
   | { kind: 'long-club'; longClub: LongClubAdvice }
   | { kind: 'measure-lofts' }

@@ -7,7 +7,7 @@ import { isHit, type Stock } from '../stock/stock'
 import type { RefitClub } from '../bag/bag'
 
 /** Why nothing is to be done to a club yet. */
-export const SHUT = ['not-settled', 'few-shots', 'strike', 'lofts-not-measured'] as const
+const SHUT = ['not-settled', 'few-shots', 'strike', 'lofts-not-measured'] as const
 export type Shut = (typeof SHUT)[number]
 
 /** A gap that is not even, and what stands before any change of a club. */

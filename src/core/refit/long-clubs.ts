@@ -24,7 +24,7 @@ export type LongClubAdvice = GapClubs &
   )
 
 /** Where a free slot is worth most: a club between two others. */
-export type FreeSlot = GapClubs & { fix: Fix }
+type FreeSlot = GapClubs & { fix: Fix }
 
 /** The changes of clubs that it names. */
 export const fixesOfLongClub = (advice: LongClubAdvice): Fix[] => ('fixes' in advice ? advice.fixes : [])

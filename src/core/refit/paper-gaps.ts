@@ -22,7 +22,7 @@ export type PaperGap = GapClubs & {
 }
 
 /** A bag after some fixes with its gaps. */
-export type Evaluated = { bag: PaperBag; gaps: PaperGap[] }
+type Evaluated = { bag: PaperBag; gaps: PaperGap[] }
 /** A page that is open for long needs many. */
 const MOST_EVALUATED = 5000
 const evaluated = new WeakMap<PaperBag, Map<string, Evaluated>>()
@@ -67,7 +67,7 @@ export function limitsOf({ clubs, gapRule }: PaperBag): (Zones | null)[] {
 }
 
 /** What a gap depends on besides the carries and bends of its two clubs. */
-export type PaperPair = {
+type PaperPair = {
   measuredM2: number
   isLeft: boolean
   /** What the longer runs more, where one of the two is only hit from the tee: such a gap is one of totals. */
@@ -89,7 +89,7 @@ const onTotal = (a: Side, b: Side): boolean =>
   (a.club.job === 'tee' || b.club.job === 'tee') && a.runM !== null && b.runM !== null
 
 /** One standard deviation of a gap on paper. */
-export function gapSd({ measuredM2 }: PaperPair, longer: PaperClub, shorter: PaperClub): number {
+function gapSd({ measuredM2 }: PaperPair, longer: PaperClub, shorter: PaperClub): number {
   // What a degree is worth is unsure for both alike: bent the same way they stay as far apart as they were.
   const bent = longer.movedDeg * longer.perDegree.sdMPerDeg - shorter.movedDeg * shorter.perDegree.sdMPerDeg
   return Math.sqrt(
@@ -117,12 +117,7 @@ export function goodChanceOf(
 }
 
 /** A gap on paper, with the chance that it is good. */
-export function gapBetween(
-  bag: PaperBag,
-  longer: PaperClub,
-  shorter: PaperClub,
-  limitsM: Zones | null,
-): PaperGap {
+function gapBetween(bag: PaperBag, longer: PaperClub, shorter: PaperClub, limitsM: Zones | null): PaperGap {
   const pair = pairOf(bag, longer, shorter)
   const shown = (each: PaperClub): number =>
     (each.carryM ?? 0) + each.shownByM + (onTotal(longer, shorter) ? (each.runM ?? 0) : 0)

@@ -29,7 +29,7 @@ const SLEEVE_DEG = 2
 const LEAST_WEDGE_BOUNCE_DEG = 6
 
 /** The changes of loft that a club allows, in degrees, weaker positive. */
-export type LoftLimits = { kind: 'bend' | 'sleeve' | 'none'; stronger: number; weaker: number }
+type LoftLimits = { kind: 'bend' | 'sleeve' | 'none'; stronger: number; weaker: number }
 
 /** How far a club's loft can be changed, and by what. */
 export function loftLimits(club: RefitClub): LoftLimits {

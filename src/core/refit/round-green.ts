@@ -1,5 +1,5 @@
 /** A chip with one club on one landing spot: what it runs from there, metres. */
-export type ChipRun = { loftDeg: number; runM: number }
+type ChipRun = { loftDeg: number; runM: number }
 
 /**
  * What a chip runs for each metre that it is carried, by loft, on a green of ordinary pace (common practice; a landing spot

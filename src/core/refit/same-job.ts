@@ -2,7 +2,7 @@ import { phi } from '../math/normal'
 import { yards } from '../units'
 
 /** How two clubs do: how far apart, and how each lands and runs. Metres and degrees. */
-export type ClubUse = { carryM: number; landingDeg?: number; runM?: number }
+type ClubUse = { carryM: number; landingDeg?: number; runM?: number }
 
 const NEAR = { leastM: yards(5), ofCarry: 0.03 }
 const ALIKE = { landingDeg: 3, runM: yards(3) }
@@ -24,7 +24,7 @@ export function sameJob(a: ClubUse, b: ClubUse, sdM: number): number | null {
 }
 
 /** What speaks for one of two clubs that do the same job, in the order in which it counts. */
-export type Keeping = {
+type Keeping = {
   /** Standard deviation of its good shots as a share of the carry, and how many they are. */
   spread?: number
   count?: number
@@ -34,7 +34,7 @@ export type Keeping = {
   loftDeg?: number | null
   isHybrid?: boolean
 }
-export const KEPT_FOR = ['spread', 'landing', 'solid', 'liking', 'easier'] as const
+const KEPT_FOR = ['spread', 'landing', 'solid', 'liking', 'easier'] as const
 export type KeptFor = (typeof KEPT_FOR)[number]
 
 /** A difference of spreads counts from this chance on that it is real. */
@@ -67,7 +67,7 @@ function smallerSpread(a: Keeping, b: Keeping): { keep: 0 | 1; because: KeptFor 
 }
 
 /** Whether a full shot stays on a green, on normal ground (common practice). */
-export type HoldingGreen = 'yes' | 'with-room' | 'no'
+type HoldingGreen = 'yes' | 'with-room' | 'no'
 const HOLDING = { landingDeg: 45, runM: yards(8) }
 const WITH_ROOM = { landingDeg: 40, runM: yards(14) }
 

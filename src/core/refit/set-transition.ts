@@ -5,7 +5,7 @@ import { withFixes } from './paper-fixes'
 import { goodGaps, gapsOf, sumEven, type PaperGap } from './paper-gaps'
 
 /** One choice of wedges below the last iron, with the gaps that it makes from there down. */
-export type WedgeChoice = {
+type WedgeChoice = {
   wedges: ClubId[]
   /** What makes it of the bag as it is; nothing for the bag itself. */
   fixes: Fix[]

@@ -5,7 +5,7 @@ import { played } from './use'
 import type { Round } from './round'
 
 const YEAR_MS = 365 * 86_400_000
-export const DEMAND_BIN_M = yards(5)
+const DEMAND_BIN_M = yards(5)
 /** A goal zone is proposed from so many distances on. */
 const FEWEST_FOR_ZONE = 20
 

@@ -138,7 +138,7 @@ export function ownPace(shots: readonly (Station & { hitMs: number })[]): Pace {
   }
 }
 
-export type PlanProgress = {
+type PlanProgress = {
   /** Place of the block to hit now; the number of blocks when all is hit. */
   at: number
   /** Shots of that block that are hit. */
@@ -225,7 +225,7 @@ function runsOf(shots: readonly Station[]): Block[] {
 }
 
 /** A Bay with a plan, as far as the next station hangs on it: its block in hand, and how many shots were taken. */
-export type PlanInHand = { block: Station | null; taken: number }
+type PlanInHand = { block: Station | null; taken: number }
 
 /**
  * The station that the plan opens by itself: the next one, as soon as a shot has ended the block in hand at the

@@ -1,5 +1,5 @@
 /** After this long without a ball somebody may have walked into the hitting area. */
-export const CLEAR_LAPSES_MS = 5 * 60_000
+const CLEAR_LAPSES_MS = 5 * 60_000
 
 /**
  * Whether the golfer has to say again that the range is clear before the next ball.

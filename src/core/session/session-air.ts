@@ -7,7 +7,7 @@ import { EMPTY_SET_UP, type AirSetUp, type CarryFrom, type SetUp } from './set-u
 
 /** What has to be said before the air is known. */
 export type AirMissing = 'carry-from' | 'device-air' | 'temperature' | 'pressure' | 'wind'
-export type SessionAir = { kind: 'known'; air: Air } | { kind: 'unknown'; missing: AirMissing[] }
+type SessionAir = { kind: 'known'; air: Air } | { kind: 'unknown'; missing: AirMissing[] }
 
 /** A session whose air nobody said, with its shots and all that is missing. */
 export type SessionsWithoutAir = {
@@ -20,7 +20,7 @@ export type SessionsWithoutAir = {
 }
 
 /** A wind that no one feels on the ball; under it an unsaid direction does not matter. */
-export const BREEZE_MPS = 2
+const BREEZE_MPS = 2
 
 type Now = Pick<Conditions, 'wind' | 'tempC'>
 const AS_SET_UP: Now = { wind: null, tempC: null }

@@ -16,7 +16,7 @@ export type ShotAdjustments = {
   unsureM?: number
 }
 
-export const ADJUSTMENT_KINDS = [
+const ADJUSTMENT_KINDS = [
   'corrected',
   'rangeBall',
   'converted',

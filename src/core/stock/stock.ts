@@ -12,7 +12,7 @@ import type { OffCurve } from './off-curve'
 import type { StockRule } from '../model/stock-rule'
 
 /** Why a shot is left out, as data: what its numbers are beside the others of its station. */
-export type LeftOutFacts = {
+type LeftOutFacts = {
   carryM?: number
   /** Shorter than the stock by this much; negative where it went further. */
   shortM?: number

@@ -32,7 +32,7 @@ export function nextCall([from, to]: Stretch, last: number | null, chance: numbe
   return choice[Math.min(choice.length - 1, Math.floor(chance * choice.length))] as number
 }
 
-export type DrillSummary = { drill: string; atMs: number; shots: number; meanLeftM: number; bias: number }
+type DrillSummary = { drill: string; atMs: number; shots: number; meanLeftM: number; bias: number }
 
 /** Each practice with its mean distance left, oldest first; bias is positive where the balls finished long. */
 export function drillProgress(shots: readonly DrillShot[]): DrillSummary[] {

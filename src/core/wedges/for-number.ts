@@ -25,7 +25,7 @@ export type PlayableShot = {
 export type Far = 'carry' | 'finish'
 export const farOf = ({ carryM, finishM }: PlayableShot, by: Far): number =>
   by === 'carry' ? carryM : finishM
-export type Choice = PlayableShot & { chance: number }
+type Choice = PlayableShot & { chance: number }
 
 /** What would fill a number that no shot covers. */
 export type Fill =

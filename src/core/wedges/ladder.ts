@@ -48,10 +48,10 @@ export function ladder(clubs: readonly Club[], stocks: readonly Stock[]): Rung[]
 }
 
 /** The loft in the middle of two, to half a degree: clubs are made so. */
-export const middleLoftDeg = (strong: number, weak: number): number => Math.round(strong + weak) / 2
+const middleLoftDeg = (strong: number, weak: number): number => Math.round(strong + weak) / 2
 
 /** A club's loft and what it carries. */
-export type AtLoft = { loftDeg: number; carryM: number }
+type AtLoft = { loftDeg: number; carryM: number }
 
 /** What a club of that loft carries between two others of its model: by loft, evenly. */
 export const carryAtLoft = (loftDeg: number, strong: AtLoft, weak: AtLoft): number =>

@@ -1,7 +1,7 @@
 import { yards } from '../units'
 
 /** Two shots are at one number when their stocks are this near. */
-export const AT_ONE_NUMBER_M = yards(2)
+const AT_ONE_NUMBER_M = yards(2)
 
 /** Two shots at one number: two ways to hit it. The shorter one first. */
 export type SameNumberPair<Shot> = { shorter: Shot; longer: Shot; differenceM: number }

@@ -2,7 +2,7 @@ import { quantile } from '../math/quantile'
 import { sample } from '../math/sample'
 
 /** How a station's shots lie about where they were aimed: along the line and across it, positive to the right. */
-export type ShotSpread = {
+type ShotSpread = {
   count: number
   along: { meanM: number; sdM: number; reachM: [number, number] }
   across: { meanM: number; sdM: number; reachM: [number, number] }

@@ -7,7 +7,7 @@ import { isHit, type Stock } from '../stock/stock'
 import { groundCarries } from '../gaps/coverage-of-bag'
 
 /** A wedge to have: how far it should carry, the loft to try, and the club of the bag that does it already. */
-export type WedgeToHave = {
+type WedgeToHave = {
   carryM: number
   loftDeg: number
   has?: ClubId

@@ -6,7 +6,7 @@ import { partialPrior, type Measured } from '../judge/partial-share'
 import type { Stock } from '../stock/stock'
 
 /** What a station that was not hit yet should carry, by the golfer's own shares on other clubs or by what is usual. */
-export type Estimate = { carryM: number; lowM: number; highM: number; from: 'own' | 'usual' }
+type Estimate = { carryM: number; lowM: number; highM: number; from: 'own' | 'usual' }
 export type WedgeCell = {
   clubId: ClubId
   swing: Swing

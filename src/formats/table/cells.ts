@@ -23,7 +23,7 @@ const NOTHING = new Set([
 export const saysNothing = (cell: string): boolean => NOTHING.has(cell.trim().toLowerCase())
 
 /** A number of a cell with what stands beside it. */
-export type ReadCell = { value: number; side: -1 | 1 | null; suffix: string }
+type ReadCell = { value: number; side: -1 | 1 | null; suffix: string }
 
 const CELL = /^([+-]?) ?(?:(l(?:eft)?|r(?:ight)?)\.? ?)?([+-]?)(\d(?:[\d.,]*\d)?|[.,]\d+)([^\d]*)$/i
 /** A longer text is no number. */

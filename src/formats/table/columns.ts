@@ -38,17 +38,7 @@ export const TABLE_FIELDS: readonly ShotField[] = [
   'monitor',
 ]
 /** What a column of a table of rounds can hold. */
-export const ROUND_FIELDS = [
-  'club',
-  'swing',
-  'left',
-  'after',
-  'carry',
-  'lie',
-  'place',
-  'date',
-  'session',
-] as const
+const ROUND_FIELDS = ['club', 'swing', 'left', 'after', 'carry', 'lie', 'place', 'date', 'session'] as const
 export type TableField = FlightName | OtherField
 export type ShotField = Exclude<TableField, 'left' | 'after' | 'lie' | 'place'>
 export type TableLength = LengthUnit | 'ft' | 'in'

@@ -1,7 +1,7 @@
 import type { Problem } from '@/core/model/problem'
 
 export type Encoding = 'utf-8' | 'utf-16le' | 'utf-16be' | 'windows-1252'
-export type Decoded = { ok: true; encoding: Encoding; text: string } | { ok: false; problems: Problem[] }
+type Decoded = { ok: true; encoding: Encoding; text: string } | { ok: false; problems: Problem[] }
 
 /** How files begin that are no text, and what to do with them. */
 const NO_TEXT: [string, string][] = [

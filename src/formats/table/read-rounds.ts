@@ -10,7 +10,7 @@ import { isBlank } from './row-kinds'
 import { toCanonical } from './to-canonical'
 
 /** A shot of a round as a table has it. */
-export type RoundRow = {
+type RoundRow = {
   /** Counted from 1, as in the file. */
   row: number
   club: string

@@ -19,8 +19,8 @@ import { clockReader, timeReader } from './times'
 import { FIELD_NAMED, FLIGHT_NAMES, type FlightName } from '@/core/shots/flight-fields'
 
 /** What becomes of a row. Held: taken into the store, in no stock until the golfer decides. */
-export type RowStatus = 'taken' | 'held' | 'repeated' | 'skipped'
-export const ROW_REASONS = [
+type RowStatus = 'taken' | 'held' | 'repeated' | 'skipped'
+const ROW_REASONS = [
   'title',
   'header',
   'units',
@@ -34,7 +34,7 @@ export const ROW_REASONS = [
   'same-row',
   'kept-apart',
 ] as const
-export type RowReason = (typeof ROW_REASONS)[number]
+type RowReason = (typeof ROW_REASONS)[number]
 
 export type TableRow = {
   /** Counted from 1, as in the file. */

@@ -1,6 +1,6 @@
 import Papa from 'papaparse'
 
-export const DELIMITERS = [',', ';', '\t', '|'] as const
+const DELIMITERS = [',', ';', '\t', '|'] as const
 export type Delimiter = (typeof DELIMITERS)[number]
 
 const SAMPLE_CHARS = 60_000

@@ -30,7 +30,7 @@ const EPOCH = /^\d{10}(\.\d+)?$|^\d{13}$/
 const ISO = /^\d{4}-\d{2}-\d{2}[T ]\d{2}:\d{2}(:\d{2}(\.\d+)?)?(Z|[+-]\d{2}:?\d{2})?$/
 
 /** Reads the times of a column; each cell gives milliseconds since 1970, undefined where it holds no time. */
-export type TimeReader = (cell: string) => number | undefined
+type TimeReader = (cell: string) => number | undefined
 
 /**
  * The way to read a column of times that fits most of its cells. 03/04 is the third of April where days come

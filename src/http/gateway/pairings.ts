@@ -4,9 +4,9 @@ import { passcodeFrom, PASSCODE_BYTES, plainPasscode } from '@/http/gateway/pass
 import { waitMs, type Failing } from '@/http/gateway/tries'
 
 /** A passcode that pairs: the one of the start for as long as Banco runs, others for a while and one phone. */
-export type Code = { words: string; scope: Scope; untilMs: number; once: boolean }
+type Code = { words: string; scope: Scope; untilMs: number; once: boolean }
 /** A browser that is paired. */
-export type Paired = {
+type Paired = {
   id: string
   scope: Scope
   /** As the phone calls itself. */
@@ -17,7 +17,7 @@ export type Paired = {
   lastMs: number
 }
 /** A wrong passcode. */
-export type FailedTry = { atMs: number; address: string }
+type FailedTry = { atMs: number; address: string }
 
 const HOUR_MS = 3_600_000
 export const PAIRED_FOR_MS = 12 * HOUR_MS

@@ -7,7 +7,7 @@ import { waitingShots, type WaitingShot } from './waiting-shots'
 /** Shots that Banco does not take as they are: they wait for the golfer's word. */
 export type Refused = { sessionId: SessionId; shots: ShotId[]; problems: Problem[] }
 /** What became of the shots that waited; `reached` is false where Banco did not answer, or could not just now. */
-export type SentAll = { taken: number; refused: Refused[]; reached: boolean }
+type SentAll = { taken: number; refused: Refused[]; reached: boolean }
 
 /** Runs one task after the other, over all tabs where the browser can. */
 export type Queue = <T>(task: () => Promise<T>) => Promise<T>

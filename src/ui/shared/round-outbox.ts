@@ -6,7 +6,7 @@ import { waitingList, type BrowserStore } from './waiting-list'
 
 /** Words about shots of a round that were said in one breath: sent, and undone, together. */
 export type RoundWords = { id: string; said: RoundEvent[] }
-export type WordsSent<T> =
+type WordsSent<T> =
   /** Everything that waited is taken; the round as Banco has it. */
   | { kind: 'taken'; round: T }
   /** Banco does not answer: the words wait in this browser. */

@@ -49,7 +49,7 @@ export const BUILD_NUMBERS = [
 type NumberField = (typeof BUILD_NUMBERS)[number]['field']
 
 /** A build as its fields hold it: nothing is an empty text or null. */
-export type BuildFields = Record<NumberField, number | null> & {
+type BuildFields = Record<NumberField, number | null> & {
   head: string
   model: string
   shaft: string

@@ -9,7 +9,7 @@ import { useSubmit } from '../../shared/use-submit'
 import { Problems } from '../../shared/shell/problems'
 import styles from './bag.module.css'
 
-export type NamedClub = {
+type NamedClub = {
   label: string
   shots: number
   held: number

@@ -7,7 +7,7 @@ import type { BayView } from '@/views/bay-view'
 import { progressOf } from './bay-plan'
 
 /** What a golfer chose that the view does not know. */
-export type Choice = {
+type Choice = {
   /** A shot of the list; it stays chosen until another shot comes. */
   shot: { id: ShotId; among: number } | null
   /** The plan has opened the station that is open now: its last shot before stays in hand. */
@@ -16,7 +16,7 @@ export type Choice = {
 export const NO_CHOICE: Choice = { shot: null, followed: null }
 
 /** What the golfer has in hand in the Bay: the open station and its shots, the shot that a mark is for, and what comes next. */
-export type InHand = {
+type InHand = {
   clubs: OwnedClub[]
   open: Station
   /** Shots of this session that count: none that needs checking. */

@@ -238,7 +238,7 @@ export function useBay(first: BayView) {
 }
 
 /** A shot as it was typed; held where one slip of the fingers would explain its carry; or one that corrects another. */
-export type TypedHit = {
+type TypedHit = {
   carryM: number
   offlineM?: number
   totalM?: number

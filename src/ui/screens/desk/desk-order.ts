@@ -1,9 +1,9 @@
 import type { DeskRow } from '@/views/desk-view'
 
 /** How a coach looks at the golfers of the desk: found by typing, filtered, in an order. */
-export const DESK_SORTS = ['name', 'last', 'settled', 'notices', 'follow-up'] as const
+const DESK_SORTS = ['name', 'last', 'settled', 'notices', 'follow-up'] as const
 export type DeskSort = (typeof DESK_SORTS)[number]
-export const DESK_FILTERS = ['all', 'hitting', 'due', 'open'] as const
+const DESK_FILTERS = ['all', 'hitting', 'due', 'open'] as const
 export type DeskFilter = (typeof DESK_FILTERS)[number]
 export type DeskOrder = { find: string; sort: DeskSort; filter: DeskFilter }
 export const FIRST_ORDER: DeskOrder = { find: '', sort: 'last', filter: 'all' }

@@ -13,7 +13,7 @@ export type Taken = {
   conflicts: number
 }
 /** What is to be done with a file, besides taking it. */
-export type ImportFields = {
+type ImportFields = {
   name: string
   columns: { field: string | null; unit: string | null }[]
   clubs: Record<string, string>

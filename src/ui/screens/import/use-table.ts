@@ -4,7 +4,7 @@ import { useEffect, useRef, useState } from 'react'
 import type { Problem } from '@/core/model/problem'
 import type { TableResult, TableQuestion } from '@/workers/read-table'
 
-export type Opened = Extract<TableResult, { kind: 'opened' }>
+type Opened = Extract<TableResult, { kind: 'opened' }>
 export type Read = Extract<TableResult, { kind: 'read' }>
 type State = {
   opened: Opened | null

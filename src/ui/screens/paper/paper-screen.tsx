@@ -15,7 +15,7 @@ import { PageHead } from '../../shared/shell/page-head'
 import styles from './paper.module.css'
 
 /** The plain card, or the one of the golfer's day. */
-export type CardKind = 'card' | 'day'
+type CardKind = 'card' | 'day'
 const KIND: Record<CardKind, { name: string; mayBeUsed: string }> = {
   card: {
     name: 'plain',

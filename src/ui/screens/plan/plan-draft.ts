@@ -50,7 +50,7 @@ export const stationsOf = ({ bag: { clubs }, golfer }: Pick<PlanSource, 'bag' | 
       })),
     )
 
-export const fullSwings = (source: Pick<PlanSource, 'bag' | 'golfer'>): string[] =>
+const fullSwings = (source: Pick<PlanSource, 'bag' | 'golfer'>): string[] =>
   stationsOf(source)
     .filter(({ swing }) => swing === FULL_SWING)
     .map(stationKey)

@@ -14,7 +14,7 @@ import { paperGap } from '@/text/refit'
 export type PaperTread = PaperGap & { drawn: number; was?: number; letter?: string }
 
 /** A bag as it is and as some fixes would make it, with what is drawn of both. */
-export type OnPaper = {
+type OnPaper = {
   rows: RefitRow[]
   treads: RefitTread[]
   gaps: PaperTread[]
