@@ -20,7 +20,7 @@ const CHECK_DATA = 'open the data folder and bring its database up to date'
 
 const COMMANDS: Record<string, Command> = {
   analyse: {
-    about: 'clubs and shots in (one JSON document a line), stocks, steps and holes out',
+    about: 'clubs and shots in (one JSON document a line), stocks, gaps and uncovered distances out',
     load: ofLines(async () => (await import('./analyse')).ANALYSE),
   },
   fly: {
@@ -32,7 +32,7 @@ const COMMANDS: Record<string, Command> = {
     load: ofLines(async () => (await import('./flight')).RESTATE),
   },
   refit: {
-    about: 'clubs, how they are made, and shots in; what could be done about the steps out',
+    about: 'clubs, how they are made, and shots in; what can be done about their gaps out',
     load: ofLines(async () => (await import('./refit')).REFIT),
   },
   compare: {
@@ -52,7 +52,7 @@ const COMMANDS: Record<string, Command> = {
     load: ofFiles((files) => ({ usage: files.IMPORT_USAGE, run: files.runImport })),
   },
   export: {
-    about: 'a golfer as JSON; shots, stocks, steps as CSV',
+    about: 'a golfer as JSON; shots, stocks, gaps as CSV',
     load: ofFiles((files) => ({ usage: files.EXPORT_USAGE, run: files.runExport })),
   },
   backup: {

@@ -70,7 +70,7 @@ it('exports, backs up, restores and exports the same, and prints papers', () => 
   expect(banco('export', ...TILDA).stdout).not.toBe(document)
   expect(banco('restore', backup).stdout).toContain('What was there is kept in')
   expect(banco('export', ...TILDA).stdout).toBe(document)
-  expect(banco('export', ...TILDA, '--what', 'gaps').stdout).toMatch(/^longer club,shorter club,step \(yd\)/)
+  expect(banco('export', ...TILDA, '--what', 'gaps').stdout).toMatch(/^longer club,shorter club,gap \(yd\)/)
   const report = join(folder, 'report.pdf')
   expect(banco('report', report, ...TILDA).status).toBe(0)
   expect(readFileSync(report).subarray(0, 5).toString()).toBe('%PDF-')

@@ -145,7 +145,7 @@ export const EXPORT_USAGE = `Writes what Banco keeps to a file, or to standard o
   npm run -s banco -- export [options]
 
   --golfer NAME    whose (needed where there is more than one golfer)
-  --what KIND      golfer (everything as JSON), shots, stocks, steps, rounds (as CSV) (golfer)
+  --what KIND      golfer (everything as JSON), shots, stocks, gaps, rounds (as CSV) (golfer)
   --to FILE        the file, which must not be there yet
   --schema         prints the JSON schema of a golfer's file, and ends`
 

@@ -21,7 +21,7 @@ export const refitResult = ({ clubs: all, ...input }: RefitInput): object => {
       probability,
     })),
     proposals: proposals.map(({ strategy, fixes, before, after, gaps, cautions, shut }) => ({
-      strategy: strategy === 'fewer-clubs' ? 'lighter-bag' : strategy,
+      strategy,
       fixes,
       before,
       after,
@@ -30,7 +30,7 @@ export const refitResult = ({ clubs: all, ...input }: RefitInput): object => {
         shorterId,
         gapM,
         sdM,
-        even: good,
+        good,
       })),
       cautions: cautions.map((caution) => cautionSentence(caution, (id) => id)),
       ...(shut && { shut }),

@@ -16,7 +16,7 @@ import {
 import { tmpdir } from 'node:os'
 import { dirname, join } from 'node:path'
 import { LATEST_MS } from '@/core/model/limits'
-import { DataError, hindrance, isDamage, sqliteCode } from './data-error'
+import { hindrance, isDamage, sqliteCode } from './data-error'
 import { openDatabase, type Database } from './database'
 import { readMigrations, schemaAfter, schemaOf } from './migrate'
 

@@ -19,7 +19,7 @@ import styles from './log.module.css'
 const EXPORTS = [
   ['shots', 'Export all shots as CSV'],
   ['stocks', 'Export the stocks as CSV'],
-  ['gaps', 'Export the steps as CSV'],
+  ['gaps', 'Export the gaps as CSV'],
   ['rounds', 'Export the rounds as CSV'],
   ['golfer', 'Export everything as JSON'],
 ] as const
