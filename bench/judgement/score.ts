@@ -1,6 +1,6 @@
 import type { BagAnalysis } from '@/core/analysis/bag-analysis'
 import { lineWidth } from '@/core/gaps/near-limit'
-import type { Gap, Zone } from '@/core/gaps/gap'
+import type { Gap, Zone, ZoneVerdict } from '@/core/gaps/gap'
 import type { Zones } from '@/core/model/gap-rule'
 import type { ShotId } from '@/core/model/ids'
 import { lengthIn } from '@/core/units'
@@ -215,10 +215,10 @@ export function wrongBy({ verdict, lineM, limitsM }: Gap, isM: number, shorterM:
   if (!limitsM) return 0
   const { reversed, tooClose, tooWide } = limitsM
   const [low, high] = {
-    reversed: [-Infinity, reversed],
-    tooClose: [reversed, tooClose],
-    good: [tooClose, tooWide],
-    tooWide: [tooWide, Infinity],
-  }[verdict as Zone] as [number, number]
+    reversed: [-Infinity, reversed] as const,
+    'too-close': [reversed, tooClose] as const,
+    good: [tooClose, tooWide] as const,
+    'too-wide': [tooWide, Infinity] as const,
+  }[verdict as ZoneVerdict]
   return Math.max(0, yd(low - isM), yd(isM - high))
 }

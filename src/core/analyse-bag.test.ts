@@ -258,12 +258,12 @@ describe('shots that are kept apart', () => {
     expect(calm.conditions!.withAllM / yards(1)).toBeCloseTo(184.6, 9)
     const all = carry(shots, { windCounts: true })
     expect(all.carryM! / yards(1)).toBeCloseTo(184.6, 9)
-    expect(all).toMatchObject({ count: 5, conditions: { apart: [], counted: 2 } })
+    expect(all).toMatchObject({ count: 5, conditions: { excluded: [], counted: 2 } })
   })
 
   it('where all were hit in wind they are the stock, and it says so', () => {
     const stock = carry(hit('7i', [181.3, 179.5, 180.1], { apart: 'wind' }))
-    expect(stock).toMatchObject({ count: 3, conditions: { apart: [], counted: 3 } })
+    expect(stock).toMatchObject({ count: 3, conditions: { excluded: [], counted: 3 } })
   })
 
   it('six warm-up shots, mean 118.7, never enter the stock of 126.3', () => {

@@ -23,8 +23,8 @@ const MARKS: { says: string; draw: (x: number, y: number) => Part[] }[] = [
   ...(
     [
       ['good', 'an even step, settled'],
-      ['too-wide', 'too-wide'],
-      ['too-close', 'too-close'],
+      ['too-wide', 'wide'],
+      ['too-close', 'narrow'],
       ['reversed', 'reversed: the shorter club goes further'],
       ['same-distance', 'same distance: two clubs at one number'],
       ['left', 'left on purpose'],

@@ -91,7 +91,7 @@ it('a set-up says null for what was skipped, and nothing that cannot be', () => 
     const checked = check(SET_UP_FORM, setUp)
     return checked.ok ? [] : checked.problems.map(({ field }) => field)
   }
-  const monitor = { profile: USUAL_MONITOR, netM: 2.6, unitM: null, checked: ['same-distance'] }
+  const monitor = { profile: USUAL_MONITOR, netM: 2.6, unitM: null, checked: ['level'] }
   expect(refusals(EMPTY_SET_UP)).toEqual([])
   expect(refusals({ ...EMPTY_SET_UP, monitor })).toEqual([])
   expect(refusals({ ...EMPTY_SET_UP, altitudeM: 9000, air: { ...EMPTY_SET_UP.air, humidity: 55 } })).toEqual([

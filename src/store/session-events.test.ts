@@ -42,13 +42,13 @@ function bay() {
     const conditions = conditionsOfShots(db, store.golfer.id)
     return shotsOfSession(db, sessionId).map(({ seq }) => exclusionOf(conditions(sessionId, seq)))
   }
-  return { ...store, typed, apart: excluded }
+  return { ...store, typed, excluded }
 }
 const WIND = { kind: 'air', wind: 'felt', tempC: null, surface: null } as const
 
 describe('what is said of a session', () => {
   it('holds for the shots since, and is undone in its turn', () => {
-    const { db, sessionId, typed, apart: excluded } = bay()
+    const { db, sessionId, typed, excluded } = bay()
     saySession(db, sessionId, { kind: 'warm-up', on: true }, NOW_MS)
     takeShot(db, typed(118))
     saySession(db, sessionId, { kind: 'warm-up', on: false }, NOW_MS)
@@ -69,7 +69,7 @@ describe('what is said of a session', () => {
   })
 
   it('can be said late, from a shot on', () => {
-    const { db, sessionId, typed, apart: excluded } = bay()
+    const { db, sessionId, typed, excluded } = bay()
     const shots = [126, 127, 119].map((carry) => typed(carry))
     shots.forEach((shot) => takeShot(db, shot))
     const from = shotById(db, shots[1]!.id)!.seq
@@ -91,7 +91,7 @@ describe('what is said of a session', () => {
   })
 
   it('wind that the set-up names holds from the first shot on', () => {
-    const { db, golfer, sessionId, typed, apart: excluded } = bay()
+    const { db, golfer, sessionId, typed, excluded } = bay()
     keepSetUp(db, golfer.id, sessionId, { ...EMPTY_SET_UP, air: { ...EMPTY_SET_UP.air, wind: 'into' } })
     takeShot(db, typed(120))
     saySession(db, sessionId, { ...WIND, wind: null }, NOW_MS)
@@ -241,7 +241,7 @@ describe('a set-up', () => {
       profile: { ...USUAL_MONITOR, name: 'Loft' },
       netM: 2.6,
       unitM: null,
-      checked: ['same-distance'],
+      checked: ['level'],
     },
   }
 

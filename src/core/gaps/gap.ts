@@ -19,7 +19,7 @@ export const ZONE_VERDICT = {
 } as const
 export type Zone = keyof typeof ZONE_VERDICT
 export const ZONES = ['reversed', 'tooClose', 'good', 'tooWide'] as const
-type ZoneVerdict = (typeof ZONE_VERDICT)[Zone]
+export type ZoneVerdict = (typeof ZONE_VERDICT)[Zone]
 export type Verdict = ZoneVerdict | 'same-distance' | 'borderline' | 'not-judged'
 type ZoneChances = Record<Zone, number>
 

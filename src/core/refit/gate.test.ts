@@ -24,9 +24,9 @@ const gap = (longer: number, shorter: number, yd: number, fields: Partial<Judged
     settled: true,
     zones: {
       reversed: 0,
-      narrow: yd < 7 ? 0.9 : 0,
-      even: yd >= 7 && yd <= 14 ? 0.9 : 0.05,
-      wide: yd > 14 ? 0.9 : 0,
+      tooClose: yd < 7 ? 0.9 : 0,
+      good: yd >= 7 && yd <= 14 ? 0.9 : 0.05,
+      tooWide: yd > 14 ? 0.9 : 0,
     },
     limitsM: { reversed: 0, tooClose: yards(7), tooWide: yards(14) },
     ...fields,

@@ -83,7 +83,7 @@ describe('a golfer whose stocks stand for grass', () => {
     expect(atStation(stocks, seven)?.conditions?.excluded).toHaveLength(9)
     expect(atStation(stocks, seven)?.adjustments).toBeUndefined()
     expect(atStation(stocks, nine)).toMatchObject({
-      conditions: { apart: [], countedWhy: ['mat'] },
+      conditions: { excluded: [], countedWhy: ['mat'] },
       adjustments: [{ kind: 'offSurface', of: ['mat'] }],
     })
     expect(warnings).toContainEqual({
