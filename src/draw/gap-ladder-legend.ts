@@ -1,5 +1,5 @@
 import type { Drawing, Ink, Part, Pattern } from './drawing'
-import { VERDICT_PATTERN } from './gap-ladder'
+import { VERDICT_LOOKS, VERDICT_TABLE } from '@/text/verdict-table'
 
 /** What the marks of a gap ladder mean, each drawn as it stands there. */
 const MARKS: { says: string; draw: (x: number, y: number) => Part[] }[] = [
@@ -20,22 +20,20 @@ const MARKS: { says: string; draw: (x: number, y: number) => Part[] }[] = [
       { kind: 'point', shape: 'diamond', x: { px: x + 52 }, y, size: 4, ink: 'dye' },
     ],
   },
-  ...(
-    [
-      ['good', 'an even step, settled'],
-      ['too-wide', 'wide'],
-      ['too-close', 'narrow'],
-      ['reversed', 'reversed: the shorter club goes further'],
-      ['same-distance', 'same distance: two clubs at one number'],
-      ['left', 'left on purpose'],
-    ] as const
-  ).map(([verdict, says]) => ({
-    says,
-    draw: (x: number, y: number): Part[] => [
-      bar(x + 4, x + 58, y - 4.5, 9, verdict, VERDICT_PATTERN[verdict]),
-      { kind: 'dimension', x1: { px: x + 4 }, x2: { px: x + 58 }, y, ink: verdict },
-    ],
-  })),
+  ...VERDICT_LOOKS.flatMap((look) => {
+    const { legend, pattern } = VERDICT_TABLE[look]
+    return legend === undefined
+      ? []
+      : [
+          {
+            says: legend,
+            draw: (x: number, y: number): Part[] => [
+              bar(x + 4, x + 58, y - 4.5, 9, look, pattern),
+              { kind: 'dimension', x1: { px: x + 4 }, x2: { px: x + 58 }, y, ink: look },
+            ],
+          },
+        ]
+  }),
   {
     says: 'dashed: likely, in its colour; grey: borderline or not clear yet',
     draw: (x, y) => [

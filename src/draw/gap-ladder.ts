@@ -1,7 +1,7 @@
-import type { Drawing, Ink, Part, Pattern } from './drawing'
+import type { Drawing, Ink, Part } from './drawing'
+import { VERDICT_TABLE, type VerdictLook } from '@/text/verdict-table'
 import { ruler } from './ruler'
 
-type LadderVerdict = 'good' | 'too-close' | 'too-wide' | 'reversed' | 'same-distance' | 'open' | 'left'
 /** Settled is drawn whole with its pattern; a leaning dashed in its colour; what is open dashed in grey. */
 type LadderConfidence = 'settled' | 'leaning' | 'open'
 
@@ -21,7 +21,7 @@ export type LadderClub = {
 }
 /** The gap between a club and the next. */
 export type LadderGap = {
-  verdict: LadderVerdict
+  verdict: VerdictLook
   confidence: LadderConfidence
   number: string
   word: string
@@ -44,16 +44,6 @@ export type GapLadderData = {
   uncovered: [number, number][]
   /** Where a club that was not hit yet may stand. */
   maybeUncovered?: [number, number][]
-}
-
-export const VERDICT_PATTERN: Record<LadderVerdict, Pattern> = {
-  good: 'none',
-  'too-close': 'dots',
-  'too-wide': 'diagonal',
-  reversed: 'crossed',
-  'same-distance': 'double',
-  open: 'none',
-  left: 'ticks',
 }
 
 const HEAD = 52
@@ -278,7 +268,7 @@ function gapParts(
   const left = Math.min(longer, shorter)
   const right = Math.max(longer, shorter)
   const dash: [number, number] | undefined = gap.confidence === 'settled' ? undefined : [4, 3]
-  const pattern = gap.confidence === 'settled' ? VERDICT_PATTERN[gap.verdict] : 'none'
+  const pattern = gap.confidence === 'settled' ? VERDICT_TABLE[gap.verdict].pattern : 'none'
   return [
     ...(pattern === 'none'
       ? []

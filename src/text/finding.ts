@@ -1,6 +1,6 @@
 import type { BagAnalysis } from '@/core/analysis/bag-analysis'
 import type { Bag } from '@/core/bag/bag'
-import { isMeasured, type Gap, type Verdict } from '@/core/gaps/gap'
+import { BAD_VERDICTS, isMeasured, VERDICTS, type Gap, type Verdict } from '@/core/gaps/gap'
 import type { Golfer } from '@/core/model/golfer'
 import { atStation, fullSwingOf } from '@/core/model/station'
 import { clubNames } from './names'
@@ -8,18 +8,11 @@ import { count, fixed, len, UNIT_NAME } from './numbers'
 import { drawnGap, confidence, verdictWords } from './verdicts'
 import { isOfShots } from '@/core/stock/stock'
 
-/** How much a verdict asks of the golfer: what is wrong comes first. */
-const WEIGHT: Record<Verdict, number> = {
-  reversed: 5,
-  'same-distance': 4,
-  'too-wide': 3,
-  'too-close': 2,
-  borderline: 1,
-  good: 0,
-  'not-judged': 0,
-}
 /** A wrong gap that only leans is named before a right one that is settled. */
 const SURE: Record<ReturnType<typeof confidence>, number> = { settled: 20, line: 20, leaning: 10, open: 0 }
+
+/** What is wrong comes first: 5 for the most urgent verdict; 0 for a good gap, and for one that is not judged. */
+const urgency = (verdict: Verdict): number => Math.max(0, 5 - VERDICTS.indexOf(verdict))
 
 /** The page's one sentence, and the gap that it is about. */
 export function finding(
@@ -31,8 +24,8 @@ export function finding(
   const asks = (gap: Gap) => {
     // What the golfer wants as it is asks nothing.
     if (gap.leftOnPurpose !== undefined) return -1
-    const weight = WEIGHT[gap.verdict]
-    return (weight > 1 ? 100 + SURE[confidence(gap)] : SURE[confidence(gap)]) + weight
+    const isBad = BAD_VERDICTS.some((verdict) => verdict === gap.verdict)
+    return (isBad ? 100 : 0) + SURE[confidence(gap)] + urgency(gap.verdict)
   }
   const ranked = gaps
     .map((gap, i) => ({ gap, i }))

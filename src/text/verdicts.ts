@@ -1,10 +1,11 @@
 import type { Units } from '@/core/model/golfer'
 import { lineWidth } from '@/core/gaps/near-limit'
 import { OUTLOOK_SHOTS } from '@/core/gaps/outlook'
-import { isJudged, type OnTotal, type Gap, type GapFact, type Verdict } from '@/core/gaps/gap'
+import { isJudged, type OnTotal, type Gap, type GapFact } from '@/core/gaps/gap'
 import type { GapOverUnhit } from '@/core/gaps/gaps-of-bag'
 import type { Stock } from '@/core/stock/stock'
 import { GAP_RULE_NAME, stationName } from './names'
+import { VERDICT_TABLE, type VerdictLook } from './verdict-table'
 import { chance, count, fixed, len, lenUnit } from './numbers'
 import { atStation, fullSwingOf } from '@/core/model/station'
 import type { ClubId } from '@/core/model/ids'
@@ -28,8 +29,6 @@ export const confidence = ({ verdict, settled, probability, facts }: Gap): Confi
   return known && probability >= LEANING_FROM ? 'leaning' : 'open'
 }
 
-type VerdictLook = 'good' | 'too-close' | 'too-wide' | 'reversed' | 'same-distance' | 'open' | 'left'
-
 /** What gives a gap its colour and pattern: a settled verdict or a leaning; grey for all others. */
 export function verdictLook(gap: Gap): VerdictLook {
   const sure = confidence(gap)
@@ -38,16 +37,6 @@ export function verdictLook(gap: Gap): VerdictLook {
   return (sure === 'settled' || sure === 'leaning') && verdict !== 'borderline' && verdict !== 'not-judged'
     ? verdict
     : 'open'
-}
-
-export const VERDICT_NAME: Record<Verdict, string> = {
-  good: 'even',
-  'too-close': 'narrow',
-  'too-wide': 'wide',
-  reversed: 'reversed',
-  'same-distance': 'same distance',
-  borderline: 'borderline',
-  'not-judged': 'not judged',
 }
 
 /** A chance as people say it: "3 in 4". */
@@ -64,7 +53,7 @@ export function inWords(p: number): string {
 
 /** The verdict in a few words: "wide", "likely wide, 3 in 4", "borderline, 15", "not clear yet". */
 export function verdictWords(gap: Gap, units: Units): string {
-  const word = VERDICT_NAME[gap.verdict]
+  const word = VERDICT_TABLE[gap.verdict].name
   if (gap.verdict === 'not-judged') return word
   switch (confidence(gap)) {
     case 'settled':
@@ -81,7 +70,7 @@ export function verdictWords(gap: Gap, units: Units): string {
 /** The same where there is little room. */
 export function shortVerdict(gap: Gap, units: Units): string {
   const sure = confidence(gap)
-  if (sure === 'leaning') return `likely ${VERDICT_NAME[gap.verdict]}`
+  if (sure === 'leaning') return `likely ${VERDICT_TABLE[gap.verdict].name}`
   return sure === 'open' && gap.resting ? 'borderline' : verdictWords(gap, units)
 }
 
@@ -102,7 +91,7 @@ export function drawnGap(
 
 /** What more shots would do for a gap that is not settled: "about 6 more each". */
 export function needWords({ settled, resting, moreEach, facts, verdict, leftOnPurpose }: Gap): string {
-  if (leftOnPurpose !== undefined) return 'left on purpose'
+  if (leftOnPurpose !== undefined) return VERDICT_TABLE.left.name
   if (settled || verdict === 'not-judged') return ''
   const lacking = facts.filter((fact) => fact.kind === 'too-few')
   if (lacking.length > 0) return `${Math.max(...lacking.map((fact) => fact.wanted - fact.count))} more first`
@@ -130,7 +119,7 @@ export function verdictSentences(gap: Gap, units: Units): [string, string] {
             'The two clubs carry the same number, give or take a few.',
             `That is ${sure}. You need only one of them.`,
           ]
-        : [`${good}.`, `The shots settle it: ${VERDICT_NAME[verdict]}, ${sure}.`]
+        : [`${good}.`, `The shots settle it: ${VERDICT_TABLE[verdict].name}, ${sure}.`]
     case 'line':
       return [
         `${good}, and the step lies at the limit of ${lenUnit(gap.lineM ?? 0, units)}, ${sure}.`,
@@ -139,7 +128,7 @@ export function verdictSentences(gap: Gap, units: Units): [string, string] {
     case 'leaning':
       return [
         `${good}.`,
-        `It is likely ${VERDICT_NAME[verdict]}, ${chance(probability)}: not enough to act on.`,
+        `It is likely ${VERDICT_TABLE[verdict].name}, ${chance(probability)}: not enough to act on.`,
       ]
     case 'open':
       return [

@@ -1,11 +1,9 @@
 import type { Warning } from '../analysis/bag-analysis'
-import { isJudged, type Gap } from '../gaps/gap'
+import { BAD_VERDICTS, isJudged, type Gap } from '../gaps/gap'
 
-/** The verdicts of a gap that is not good. */
-export const BAD_GAPS = ['reversed', 'same-distance', 'too-wide', 'too-close'] as const
 /** What is open of a golfer that somebody should look at: by how many shots, or how many confirmed gaps are not good. */
 export type CoachNotice = {
-  kind: 'held' | (typeof BAD_GAPS)[number] | Exclude<Warning['kind'], 'holds'>
+  kind: 'held' | (typeof BAD_VERDICTS)[number] | Exclude<Warning['kind'], 'holds'>
   count: number
 }
 
@@ -15,7 +13,7 @@ export const noticesFor = (
   held: number,
 ): CoachNotice[] => [
   ...(held > 0 ? [{ kind: 'held' as const, count: held }] : []),
-  ...BAD_GAPS.flatMap((kind): CoachNotice[] => {
+  ...BAD_VERDICTS.flatMap((kind): CoachNotice[] => {
     const count = gaps.filter(
       (gap) => isJudged(gap) && gap.settled && gap.verdict === kind && gap.leftOnPurpose === undefined,
     ).length

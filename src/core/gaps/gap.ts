@@ -18,9 +18,14 @@ export const ZONE_VERDICT = {
   tooWide: 'too-wide',
 } as const
 export type Zone = keyof typeof ZONE_VERDICT
-export const ZONES = ['reversed', 'tooClose', 'good', 'tooWide'] as const
+export const ZONES = Object.keys(ZONE_VERDICT) as Zone[]
 export type ZoneVerdict = (typeof ZONE_VERDICT)[Zone]
-export type Verdict = ZoneVerdict | 'same-distance' | 'borderline' | 'not-judged'
+
+/** The verdicts of a gap that is not good, the most urgent first. */
+export const BAD_VERDICTS = ['reversed', 'same-distance', 'too-wide', 'too-close'] as const
+/** Every verdict, the most urgent first. */
+export const VERDICTS = [...BAD_VERDICTS, 'borderline', 'good', 'not-judged'] as const
+export type Verdict = (typeof VERDICTS)[number]
 type ZoneChances = Record<Zone, number>
 
 /** What carries a verdict, as data: the screens put it into words. */

@@ -2,7 +2,7 @@ import Link from 'next/link'
 import { useEffect, useState } from 'react'
 import Form from 'react-bootstrap/Form'
 import Table from 'react-bootstrap/Table'
-import { BAD_GAPS } from '@/core/coach/notices'
+import { BAD_VERDICTS } from '@/core/gaps/gap'
 import { daysAgo, dayAndTime } from '@/text/days'
 import { followUpWords, noticeWords } from '@/text/visits'
 import type { DeskRow } from '@/views/desk-view'
@@ -105,7 +105,7 @@ export function GolfersAtAGlance({ rows, nowMs }: { rows: readonly DeskRow[]; no
 /** Where what is to be looked at first is seen. */
 function whereOf([first]: DeskRow['notices']): string {
   if (first?.kind === 'held') return 'bay'
-  return first && BAD_GAPS.some((kind) => kind === first.kind) ? 'gaps' : 'stock'
+  return first && BAD_VERDICTS.some((kind) => kind === first.kind) ? 'gaps' : 'stock'
 }
 
 function GolferRow({ row, nowMs }: { row: DeskRow; nowMs: number }) {

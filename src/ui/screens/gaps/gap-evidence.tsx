@@ -10,7 +10,8 @@ import { chance, fixed, len, lenUnit } from '@/text/numbers'
 import { leftOutReason, offCurveSentence } from '@/text/reasons'
 import type { Demand } from '@/core/gaps/demand'
 import { demandWords } from '@/text/rounds'
-import { drawnGap, gapSentences, VERDICT_NAME } from '@/text/verdicts'
+import { drawnGap, gapSentences } from '@/text/verdicts'
+import { VERDICT_TABLE } from '@/text/verdict-table'
 import { LeaveOnPurpose } from './keep-as-is'
 import type { StationShots } from '@/views/bag-analysis'
 import type { ChangeSeen } from '@/views/changed-clubs'
@@ -206,7 +207,7 @@ function ZoneBar({ gap }: { gap: Gap }) {
       className="zone-bar"
       role="img"
       aria-label={parts
-        .map((zone) => `${VERDICT_NAME[ZONE_VERDICT[zone]]} ${chance(gap.zones[zone])}`)
+        .map((zone) => `${VERDICT_TABLE[ZONE_VERDICT[zone]].name} ${chance(gap.zones[zone])}`)
         .join(', ')}
     >
       {parts.map((zone) => (
@@ -215,7 +216,7 @@ function ZoneBar({ gap }: { gap: Gap }) {
           className={`zone verdict-${ZONE_VERDICT[zone]}`}
           style={{ flexGrow: gap.zones[zone] }}
         >
-          {gap.zones[zone] >= 0.16 && `${VERDICT_NAME[ZONE_VERDICT[zone]]} ${chance(gap.zones[zone])}`}
+          {gap.zones[zone] >= 0.16 && `${VERDICT_TABLE[ZONE_VERDICT[zone]].name} ${chance(gap.zones[zone])}`}
         </span>
       ))}
     </div>

@@ -7,8 +7,10 @@ import { count, len, lenUnit, percent } from '@/text/numbers'
 import { nextLine } from '@/text/reasons'
 import { demandWords } from '@/text/rounds'
 import { demandBetween, byDemand, type Demand } from '@/core/gaps/demand'
-import { overUnhitWords, confidence, VERDICT_NAME } from '@/text/verdicts'
-import { isMeasured } from '@/core/gaps/gap'
+import { overUnhitWords, confidence } from '@/text/verdicts'
+import { VERDICT_TABLE } from '@/text/verdict-table'
+import { isMeasured, VERDICTS } from '@/core/gaps/gap'
+import { INK_TOKEN } from '../../shared/drawing/inks'
 
 /** A sentence names this many uncovered distances, those that were faced most, then the widest; the drawing shows all. */
 const MOST_RANGES = 3
@@ -23,7 +25,7 @@ export function lede(
   const name = clubNames(bag)
   const judged = gaps.filter((gap) => gap.leftOnPurpose === undefined)
   const left = gaps.length - judged.length
-  const settled = (['reversed', 'same-distance', 'too-wide', 'too-close', 'good'] as const).flatMap(
+  const settled = VERDICTS.filter((verdict) => verdict !== 'borderline' && verdict !== 'not-judged').flatMap(
     (verdict) => {
       const n = judged.filter((gap) => gap.settled && gap.verdict === verdict).length
       return n > 0 ? [{ verdict, n }] : []
@@ -39,10 +41,10 @@ export function lede(
       <b
         key={verdict}
         style={{
-          color: `var(--${verdict === 'reversed' || verdict === 'same-distance' ? 'flip' : verdict})`,
+          color: `var(${INK_TOKEN[verdict]})`,
         }}
       >
-        {n} {VERDICT_NAME[verdict]}
+        {n} {VERDICT_TABLE[verdict].name}
       </b>
     )),
     ...(of('line') > 0 ? [`${of('line')} borderline`] : []),
