@@ -1,3 +1,4 @@
+import { DAY_MS } from '@/core/units'
 import { randomUUID } from 'node:crypto'
 import type { ClubId, GolferId, SessionId, ShotId } from '@/core/model/ids'
 import { bagOf, startBag } from '@/store/bags'
@@ -10,7 +11,6 @@ import { dice } from '../simulators/golfers/dice'
 import { hitShot } from '../simulators/golfers/hit-shot'
 import { NET_LOFT } from '../simulators/golfers/net-loft'
 
-const DAY_MS = 86_400_000
 const SHOTS_A_SESSION = 100
 const SWINGS = ['full', 'three-quarter', 'half'] as const
 

@@ -1,11 +1,10 @@
 import type { ClubId, GolferId, VisitId } from '@/core/model/ids'
-import { yards } from '@/core/units'
+import { yards, DAY_MS } from '@/core/units'
 import type { FollowUp } from '@/core/coach/visit'
 import { clubsOf } from '@/store/clubs'
 import type { Database } from '@/store/database'
 import { changeVisit, planVisit, sayAfterPlay, setDesk } from '@/store/visits'
 
-const DAY_MS = 86_400_000
 const HOUR_MS = 3_600_000
 const MINUTES = 72
 

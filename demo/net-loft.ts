@@ -4,7 +4,7 @@ import type { ClubBuild } from '@/core/bag/club-build'
 import type { GolferId, SessionId, ShotId } from '@/core/model/ids'
 import type { Place } from '@/core/model/session'
 import type { Mark } from '@/core/model/mark'
-import { yards } from '@/core/units'
+import { yards, DAY_MS } from '@/core/units'
 import { planBlocks } from '@/core/session/plan'
 import { bagOf, startBag } from '@/store/bags'
 import { clubsOf, correctClub } from '@/store/clubs'
@@ -193,7 +193,6 @@ const SCENARIO: Scenario[] = [
   },
 ]
 
-const DAY_MS = 86_400_000
 const SHOT_MS = 38_000
 /** Everybody rests now and then. */
 const REST = { every: 24, ms: 60_000 }

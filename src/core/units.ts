@@ -39,3 +39,5 @@ export const tempIn = (celsius: number, unit: TempUnit): number =>
 /** Degrees Celsius, given in `unit`. */
 export const celsiusFrom = (temp: number, unit: TempUnit): number =>
   unit === 'C' ? temp : ((temp - 32) * 5) / 9
+
+export const DAY_MS = 86_400_000

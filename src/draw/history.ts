@@ -1,8 +1,7 @@
+import { DAY_MS } from '@/core/units'
 import type { Season } from '@/core/compare/side'
 import { fixed } from '@/text/numbers'
 import type { Chart, ChartSeries } from './chart'
-
-const DAY_MS = 86_400_000
 
 /** What one session says of a station, in the golfer's unit. */
 type HistoryMark = {

@@ -1,8 +1,9 @@
+import { DAY_MS } from '@/core/units'
 import { LRUCache } from 'lru-cache'
 import { sameBall, type BallName } from '@/core/model/ball'
 import type { BagInput, Rules } from '@/core/analysis/bag-analysis'
 import { countedSwing } from '@/core/bag/club'
-import { clubsInOrder, type Bag } from '@/core/bag/bag'
+import { clubsInOrder, type Bag, allClubs } from '@/core/bag/bag'
 import type { LeftOnPurpose } from '@/core/gaps/kept-as-is'
 import { gapRules, type Golfer } from '@/core/model/golfer'
 import type { Air } from '@/core/model/air'
@@ -33,7 +34,7 @@ export const comparingAir = ({ compareIn, referenceAir }: Golfer): Air | null =>
   compareIn === 'reference' ? { ...referenceAir, tailwindMps: 0, crosswindMps: 0 } : null
 
 /** Stocks are taken from the shots of the last twelve months. */
-export const STOCK_AGE_MS = 365 * 86_400_000
+export const STOCK_AGE_MS = 365 * DAY_MS
 
 type Row = Flight & {
   id: ShotId
@@ -136,7 +137,7 @@ function datedShots(
     setUps: ReturnType<typeof setUpsOf>
   },
 ): Dated[] {
-  const clubs = new Map([...bag.clubs, ...bag.rack].map((club) => [club.id, club]))
+  const clubs = new Map(allClubs(bag).map((club) => [club.id, club]))
   const inBag = new Set(bag.clubs.map(({ id }) => id))
   let session = -1
   return sessions.flatMap(([sessionId, { dated }]): Dated[] => {
@@ -254,7 +255,7 @@ export function bagInput(
     }
   })
   return {
-    clubs: clubsInOrder({ clubs: withRack ? [...bag.clubs, ...bag.rack] : bag.clubs }),
+    clubs: clubsInOrder({ clubs: withRack ? allClubs(bag) : bag.clubs }),
     shots,
     ...(older.length > 0 && { older }),
     rules: {

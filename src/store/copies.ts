@@ -1,3 +1,4 @@
+import { DAY_MS } from '@/core/units'
 import Sqlite from 'better-sqlite3'
 import { chmodSync, existsSync, mkdirSync, readdirSync, renameSync, rmSync, statSync } from 'node:fs'
 import { join } from 'node:path'
@@ -14,7 +15,7 @@ const WEEKLY = 4
 
 const dayOf = (ms: number): string => new Date(ms).toISOString().slice(0, 10)
 /** Days since the first one; a week is seven of them from there on, so that its last copy stays the same. */
-const dayNumber = (day: string): number => Math.floor(Date.parse(day) / 86_400_000)
+const dayNumber = (day: string): number => Math.floor(Date.parse(day) / DAY_MS)
 
 /** The copies that lie in a data folder, newest first. */
 export function copiesIn(folder: string): Copy[] {

@@ -1,3 +1,4 @@
+import { DAY_MS } from '@/core/units'
 import { describe, expect, it } from 'vitest'
 import { importShots } from '../../tests/import-shots'
 import type { SessionId, ShotId } from '@/core/model/ids'
@@ -5,8 +6,6 @@ import { NOW_MS, storeWithGolfer } from '../../tests/store'
 import { historyOf, lastUsedPlace, newestSessionMs, sessionsOf, startSession } from './sessions'
 import { importsOf, withdrawImport } from './shot-files'
 import { addEvents, shotById, takeShot } from './shots'
-
-const DAY_MS = 86_400_000
 
 function withSessions(days: number) {
   const store = storeWithGolfer()

@@ -1,3 +1,4 @@
+import { DAY_MS } from '@/core/units'
 import { LRUCache } from 'lru-cache'
 import { randomUUID } from 'node:crypto'
 import type { ClubId, GolferId, SessionId } from '@/core/model/ids'
@@ -8,7 +9,7 @@ import { perDatabase, type Database } from './database'
 import { golferMark, writeMarks } from './golfer-mark'
 
 /** A session may be opened again, or a file may bring one that goes on for days: its first ball is this much older at most. */
-export const LONGEST_SESSION_MS = 30 * 86_400_000
+export const LONGEST_SESSION_MS = 30 * DAY_MS
 /** A session that was forgotten closes by itself after this long without a shot or a change of station. */
 export const FORGOTTEN_AFTER_MS = 12 * 3600_000
 /** Shots without an open station join the waiting ones if those came this recently. */

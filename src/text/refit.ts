@@ -1,3 +1,4 @@
+import { allClubs } from '@/core/bag/bag'
 import type { Bag } from '@/core/bag/bag'
 import type { Turf } from '@/core/model/turf'
 import type { Stretch } from '@/core/model/coverage'
@@ -330,6 +331,6 @@ export const DIG_OR_SWEEP = 'more for a steep swing, less for a shallow one'
 
 /** Names of clubs on paper, also of those that nobody has yet. */
 export const paperNames = (bag: Bag): Name => {
-  const names = new Map([...bag.clubs, ...bag.rack].map(({ id, name }) => [id, name]))
+  const names = new Map(allClubs(bag).map(({ id, name }) => [id, name]))
   return (id) => names.get(id) ?? `${id.replace(/^new /, '')}° (new)`
 }

@@ -1,3 +1,4 @@
+import { DAY_MS } from '@/core/units'
 import type { BagAnalysis } from '@/core/analysis/bag-analysis'
 import type { Units } from '@/core/model/golfer'
 import type { ClubId } from '@/core/model/ids'
@@ -139,7 +140,6 @@ export function visitTitle(
     ? `${name}, today, ${time}`
     : `${name}, ${dayAndTime(atMs, offsetMin)}`
 }
-const DAY_MS = 86_400_000
 
 /** What a visit is just now: planned, held, or neither. */
 export const lastedWords = ({ endedMs, atMs, minutes }: Visit, nowMs: number): string =>

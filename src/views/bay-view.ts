@@ -1,3 +1,4 @@
+import { DAY_MS } from '@/core/units'
 import type { BagAnalysis } from '@/core/analysis/bag-analysis'
 import { eachOnce, USUAL_BALLS, type BallName } from '@/core/model/ball'
 import type { Bag } from '@/core/bag/bag'
@@ -199,6 +200,5 @@ export function bayStartView(db: Database, golfer: Golfer, nowMs: number): BaySt
   }
 }
 
-const DAY_MS = 86_400_000
 const isSameDay = (aMs: number, bMs: number, offsetMin: number): boolean =>
   Math.floor((aMs + offsetMin * 60_000) / DAY_MS) === Math.floor((bMs + offsetMin * 60_000) / DAY_MS)

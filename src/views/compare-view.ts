@@ -1,3 +1,4 @@
+import { allClubs } from '@/core/bag/bag'
 import type { Bag } from '@/core/bag/bag'
 import { setUpDifference, type SetUpDifference } from '@/core/compare/set-up-differences'
 import { withinBag } from '@/core/compare/whole-bag'
@@ -113,7 +114,7 @@ function choicesOf(
     }),
   )
   const balls = ballsNamed(db, golfer.id)
-  const all = [...bag.clubs, ...bag.rack].filter(({ kind }) => kind !== 'putter')
+  const all = allClubs(bag).filter(({ kind }) => kind !== 'putter')
   const nameOf = new Map(all.map(({ id, name }) => [id, name]))
   return [
     choice({ kind: 'bag', untilMs: null }),

@@ -1,3 +1,4 @@
+import { DAY_MS } from '@/core/units'
 import type { Golfer } from '@/core/model/golfer'
 import type { GolferId } from '@/core/model/ids'
 import type { SessionSummary } from '@/core/model/session'
@@ -47,7 +48,7 @@ export type DeskView = DeskSettings & {
   offsetMin: number
 }
 
-const WEEK_MS = 7 * 86_400_000
+const WEEK_MS = 7 * DAY_MS
 /** A visit that began so long ago is still the one that is on. */
 const OPEN_SESSION_MS = 3 * 3_600_000
 

@@ -81,7 +81,7 @@ describe('the files of the demo’s golfers', () => {
       expect(rows.map(({ verdict }) => verdict)).toEqual(
         gaps.map(({ verdict, gapM }) => (gapM === undefined ? 'not-judged' : verdict)),
       )
-      expect(rows.map(({ settled }) => settled === 'yes')).toEqual(gaps.map(({ settled }) => settled))
+      expect(rows.map(({ confirmed }) => confirmed === 'yes')).toEqual(gaps.map(({ settled }) => settled))
     }
   })
 

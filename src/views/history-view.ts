@@ -1,3 +1,4 @@
+import { allClubs } from '@/core/bag/bag'
 import type { Bag } from '@/core/bag/bag'
 import { seasonOf, type Season } from '@/core/compare/side'
 import type { Golfer } from '@/core/model/golfer'
@@ -73,7 +74,7 @@ export function historyView(db: Database, golfer: Golfer): HistoryView | null {
     }
   }
   const changes = setUpsOfClubs(db, golfer.id)
-  const clubs = [...bag.clubs, ...bag.rack]
+  const clubs = allClubs(bag)
   const order = new Map(clubs.map(({ id }, i) => [id, i]))
   return {
     golfer,

@@ -86,17 +86,11 @@ export const test = base.extend<Own, OfWorker>({
 })
 export { expect }
 
-/** Waits until React has taken over what the server drew: a choice that is made before then is lost. */
+/** Waits until the page takes choices: its controls are disabled until its scripts run. */
 async function live(page: Page): Promise<void> {
   await page
-    .waitForFunction(
-      () =>
-        [...document.querySelectorAll('main :is(a, button, input, select, textarea)')].every((each) =>
-          Object.keys(each).some((key) => key.startsWith('__reactFiber$')),
-        ),
-      undefined,
-      { timeout: 20_000 },
-    )
+    .locator('fieldset.page:enabled')
+    .waitFor({ timeout: 20_000 })
     // The page has gone elsewhere meanwhile: the test says what it waits for there.
     .catch(() => {})
 }

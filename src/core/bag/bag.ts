@@ -11,6 +11,15 @@ export type DatedBag = { id: BagId; name: string; sinceMs: number; untilMs: numb
 /** A dated set-up of clubs, longest first; the golfer's other clubs are on the rack. */
 export type Bag = { id: BagId; name: string; sinceMs: number; clubs: OwnedClub[]; rack: OwnedClub[] }
 
+/** The clubs of a bag and those out of it. */
+export const allClubs = <Each>({
+  clubs,
+  rack,
+}: {
+  clubs: readonly Each[]
+  rack: readonly Each[]
+}): Each[] => [...clubs, ...rack]
+
 /** The clubs of a bag with one more, where its loft belongs: the putter stands last. */
 export function withClub<Each extends Pick<OwnedClub, 'kind' | 'loftDeg'>>(
   clubs: readonly Each[],

@@ -1,6 +1,6 @@
+import { DAY_MS } from '../units'
 import type { FollowUp } from './visit'
 
-const DAY_MS = 86_400_000
 const WEEK_DAYS = 7
 
 /** When a follow-up is due: since so many days, in so many days, or after so many more rounds. */

@@ -4,7 +4,7 @@ import { analyseBag } from '../analyse-bag'
 import type { ClubId, GolferId, RoundId, RoundShotId, ShotId, VisitId } from '../model/ids'
 import type { Round } from '../rounds/round'
 import { isHit, type HitStock } from '../stock/stock'
-import { lengthIn, yards } from '../units'
+import { lengthIn, yards, DAY_MS } from '../units'
 import { playAgainstStocks } from './play-against-stocks'
 import { gapsSince, stocksSince } from './changed-since'
 import { followUpState } from './follow-up'
@@ -12,7 +12,6 @@ import { noticesFor } from './notices'
 import type { AfterPlay, Visit } from './visit'
 import { overlapping, weekAhead } from './week'
 
-const DAY_MS = 86_400_000
 const NOW_MS = Date.UTC(2026, 3, 8, 9)
 const club = (id: string) => id as ClubId
 

@@ -1,6 +1,6 @@
+import { DAY_MS } from '../units'
 import type { Visit } from './visit'
 
-const DAY_MS = 86_400_000
 const MINUTE_MS = 60_000
 
 /** A day of a coach: when it begins, and what is on it in the order of the clock. */

@@ -1,3 +1,4 @@
+import { allClubs } from '../bag/bag'
 import { GRIP_DOWN } from '../bag/grip-down'
 import { yards } from '../units'
 import { applyFixes, type FixedClub } from './apply-fixes'
@@ -12,7 +13,7 @@ export const ESTIMATE_SD_M = yards(4)
 export function withFixes(bag: PaperBag, fixes: readonly Fix[]): PaperBag {
   const bare = ({ club }: PaperClub) => club
   const fixed = applyFixes(bag.clubs.map(bare), bag.rack.map(bare), fixes)
-  const own = new Map([...bag.clubs, ...bag.rack].map((each) => [each.club.id, each]))
+  const own = new Map(allClubs(bag).map((each) => [each.club.id, each]))
   const measured = fixed.map((each) => {
     const was = own.get(each.club.id)
     return was ? changed(was, each) : null

@@ -1,3 +1,4 @@
+import { allClubs } from '../bag/bag'
 import { isOfGap, type GapClubs } from '../gaps/gap-clubs'
 import type { ClubId } from '../model/ids'
 import { cautionsOf, type Caution } from './cautions'
@@ -64,7 +65,7 @@ export function proposalOf(
     gaps,
     cautions: cautionsOf(
       fixes,
-      [...bag.clubs, ...bag.rack].map(({ club }) => club),
+      allClubs(bag).map(({ club }) => club),
     ),
     ...(shut && { shut }),
   }

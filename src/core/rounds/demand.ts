@@ -1,10 +1,10 @@
 import { type Demand } from '../gaps/demand'
 import type { Stretch } from '../model/coverage'
-import { yards } from '../units'
+import { yards, DAY_MS } from '../units'
 import { played } from './use'
 import type { Round } from './round'
 
-const YEAR_MS = 365 * 86_400_000
+const YEAR_MS = 365 * DAY_MS
 const DEMAND_BIN_M = yards(5)
 /** A goal zone is proposed from so many distances on. */
 const FEWEST_FOR_ZONE = 20

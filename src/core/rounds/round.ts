@@ -1,3 +1,4 @@
+import { DAY_MS } from '../units'
 import type { Day } from '../session/day'
 import type { ClubId, RoundId, RoundShotId } from '../model/ids'
 import type { Swing } from '../model/station'
@@ -50,7 +51,6 @@ export function shotsFromEvents(
   return [...shots.values()].filter((shot) => shot !== null)
 }
 
-const DAY_MS = 86_400_000
 const MINUTE_MS = 60_000
 
 /** When the day is over on which something began, by the clock of the place. */

@@ -1,7 +1,6 @@
+import { DAY_MS } from '../units'
 import type { Station } from '../model/station'
 import { sameStation } from '../model/station'
-
-const DAY_MS = 86_400_000
 
 /** A station whose newest shots are older than the golfer wants them. */
 export type OldStation = Station & { days: number; count: number }

@@ -1,7 +1,6 @@
+import { DAY_MS } from '@/core/units'
 import type { FileShot } from '@/core/session/shot-record'
 import type { TableRow } from './read-table'
-
-const DAY_MS = 86_400_000
 
 /** The shots of a table that go into the store, with the visit that each belongs to: rows of one session and day. */
 export function* fileShots(rows: Iterable<TableRow>, offsetMin: number): Generator<FileShot> {

@@ -1,3 +1,4 @@
+import { DAY_MS } from '@/core/units'
 import { MAX_LENGTH, LIMITS, isWithin } from '@/core/model/limits'
 import type { Problem } from '@/core/model/problem'
 import type { Lie } from '@/core/rounds/round'
@@ -43,7 +44,6 @@ const LIE_WORDS: [Lie, RegExp][] = [
   ['rough', /^(rough|r$|trees?|heavy)/i],
   ['bunker', /^(bunker|sand|b$|trap)/i],
 ]
-const DAY_MS = 86_400_000
 
 /** Reads a table of shots on the course: a club in each row, and what of distances, lie, place and day it has. */
 export function readRounds(

@@ -8,7 +8,7 @@ import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import { useId, useState } from 'react'
 import Button from 'react-bootstrap/Button'
-import { refitClubs, withClub, type Bag, type OwnedClub } from '@/core/bag/bag'
+import { refitClubs, withClub, type Bag, type OwnedClub, allClubs } from '@/core/bag/bag'
 import { MOST_CLUBS } from '@/core/bag/club'
 import type { ClubId, GolferId } from '@/core/model/ids'
 import { twins } from '@/core/refit/refit-club'
@@ -33,7 +33,7 @@ export function BagScreen({ golferId, bag, moments }: Props) {
   const { problems, setProblems, submit } = useSubmit()
   const [edited, setEdited] = useState<OwnedClub | 'new' | null>(null)
   const clubs = moved?.of === bag ? moved.clubs : bag.clubs
-  const rack = [...bag.clubs, ...bag.rack].filter(({ id }) => !clubs.some((club) => club.id === id))
+  const rack = allClubs(bag).filter(({ id }) => !clubs.some((club) => club.id === id))
   const sensors = useSorting()
 
   const fill = async (next: OwnedClub[]) => {

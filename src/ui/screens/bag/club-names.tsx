@@ -1,5 +1,6 @@
 'use client'
 
+import { allClubs } from '@/core/bag/bag'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import type { Bag } from '@/core/bag/bag'
@@ -49,7 +50,7 @@ export function ClubNames({ golferId, bag, names }: { golferId: GolferId; bag: B
                 onChange={({ target }) => say(label, target.value)}
               >
                 <option value="later">decide later: its shots wait</option>
-                {[...bag.clubs, ...bag.rack].map(({ id, name }) => (
+                {allClubs(bag).map(({ id, name }) => (
                   <option key={id} value={id}>
                     {name}
                   </option>

@@ -1,5 +1,6 @@
 'use client'
 
+import { allClubs } from '@/core/bag/bag'
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import { useCallback, useEffect, useRef, useState } from 'react'
@@ -60,7 +61,7 @@ export function Bay({ first }: { first: BayView }) {
 
   const hand = inHand(view, choice)
   const { clubs, open, taken, warmUps, here, shown: inList, newest, shot, planned, next } = hand
-  const clubOf = (id: ClubId | null | undefined) => [...bag.clubs, ...bag.rack].find((each) => each.id === id)
+  const clubOf = (id: ClubId | null | undefined) => allClubs(bag).find((each) => each.id === id)
   const club = clubOf(open.clubId)
   const numberOf = new Map(taken.map((each, i) => [each.id, i + 1]))
   const nameOf = clubNames(bag)

@@ -1,5 +1,6 @@
 'use client'
 
+import { allClubs } from '@/core/bag/bag'
 import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import type { ClubId } from '@/core/model/ids'
@@ -105,7 +106,7 @@ function Held({ shots, view, bay, byKey, over }: HeldProps) {
   const carries = shots
     .map(({ carryM }) => (carryM === null ? 'no carry' : len(carryM, golfer, 1)))
     .join(', ')
-  const named = (clubId: ClubId) => [...bag.clubs, ...bag.rack].find((club) => club.id === clubId)
+  const named = (clubId: ClubId) => allClubs(bag).find((club) => club.id === clubId)
   return (
     <section className="sheet held" data-held={shot.id}>
       <b>

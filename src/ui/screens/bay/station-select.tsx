@@ -1,3 +1,4 @@
+import { allClubs } from '@/core/bag/bag'
 import Form from 'react-bootstrap/Form'
 import { swingFor, swingsOfBag } from '@/core/bag/club'
 import type { ClubId } from '@/core/model/ids'
@@ -16,7 +17,7 @@ type Props = {
 
 /** Every station of the bag and the rack, by swing: which of them it was. */
 export function StationSelect({ view: { bag, golfer }, label, value, onChange, but }: Props) {
-  const clubs = [...bag.clubs, ...bag.rack].filter(({ kind }) => kind !== 'putter')
+  const clubs = allClubs(bag).filter(({ kind }) => kind !== 'putter')
   const stations = swingsOfBag(clubs, golfer.swings).map((swing) => ({
     swing,
     of: clubs

@@ -1,5 +1,6 @@
 'use client'
 
+import { allClubs } from '@/core/bag/bag'
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
@@ -39,7 +40,7 @@ export function CompareScreen(view: CompareView) {
   const router = useRouter()
   const [opened, setOpened] = useState<string | null>(null)
   const [chosen, setChosen] = useState({ a: a?.key ?? '', b: b?.key ?? '' })
-  const clubs = [...bag.clubs, ...bag.rack]
+  const clubs = allClubs(bag)
   const clubOf = (id: string) => clubs.find((club) => club.id === id)
   const nameOf = ({ clubId, swing, other }: CompareRow) =>
     other === undefined

@@ -1,5 +1,6 @@
 'use client'
 
+import { allClubs } from '@/core/bag/bag'
 import Link from 'next/link'
 import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
@@ -27,7 +28,7 @@ export function History({ golfer, bag, stations, bags, more, sessionId: request 
     stations.find((each) => stationKey(each) === chosen) ??
     full.find(({ clubId }) => clubId === request) ??
     full.toSorted((a, b) => b.points.length - a.points.length)[0]
-  const clubs = [...bag.clubs, ...bag.rack]
+  const clubs = allClubs(bag)
   const name = ({ clubId, swing }: StationHistory) =>
     stationName(
       clubs.find(({ id }) => id === clubId),

@@ -1,3 +1,4 @@
+import { allClubs } from '@/core/bag/bag'
 import Form from 'react-bootstrap/Form'
 import type { Bag } from '@/core/bag/bag'
 import { count } from '@/text/numbers'
@@ -36,7 +37,7 @@ export function ClubMapping({ clubs, bag, meant, onChange }: Props) {
               onChange={({ target }) => onChange(label, target.value)}
             >
               <option value="">decide later</option>
-              {[...bag.clubs, ...bag.rack].map((club) => (
+              {allClubs(bag).map((club) => (
                 <option key={club.id} value={club.id}>
                   {club.name}
                 </option>

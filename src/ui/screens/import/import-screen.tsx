@@ -1,5 +1,6 @@
 'use client'
 
+import { allClubs } from '@/core/bag/bag'
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import { useEffect, useRef, useState } from 'react'
@@ -75,7 +76,7 @@ export function ImportScreen({ golfer, bag, mapped, shapes }: Props) {
   }, [opened, columns])
 
   const meant = (label: string): string =>
-    clubs[label] ?? clubForLabel(label, [...bag.clubs, ...bag.rack], new Map(Object.entries(mapped))) ?? ''
+    clubs[label] ?? clubForLabel(label, allClubs(bag), new Map(Object.entries(mapped))) ?? ''
   const form = () => ({
     name: source?.name ?? 'a file',
     columns: (held ?? []).map(({ field, unit }) => ({ field, unit })),

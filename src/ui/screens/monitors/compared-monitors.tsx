@@ -1,5 +1,6 @@
 'use client'
 
+import { allClubs } from '@/core/bag/bag'
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
@@ -27,7 +28,7 @@ export function ComparedMonitors({ golfer, bag, comparisons, chosen, corrections
   const [toleranceM, setToleranceM] = useState<number | null>(PRACTICE_M)
   const within = toleranceM !== null && toleranceM > 0 ? toleranceM : PRACTICE_M
   const { first, second, pairing } = chosen
-  const clubs = bag ? [...bag.clubs, ...bag.rack] : []
+  const clubs = bag ? allClubs(bag) : []
   const read = pairing.pairs.flatMap(({ first: a, second: b }) =>
     a.carryM === null || b.carryM === null
       ? []

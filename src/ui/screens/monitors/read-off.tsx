@@ -1,5 +1,6 @@
 'use client'
 
+import { allClubs } from '@/core/bag/bag'
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
@@ -25,7 +26,7 @@ export function ReadOff({ golfer, bag, session, shots }: ReadOffView) {
   const { problems, send, setProblems } = useSubmit()
   const [monitor, setMonitor] = useState('')
   const [read, setRead] = useState<Record<string, number | null>>({})
-  const clubs = [...bag.clubs, ...bag.rack]
+  const clubs = allClubs(bag)
   const readings = shots.flatMap(({ id }) => {
     const carryM = read[id]
     return carryM != null && !Number.isNaN(carryM) ? [{ id: newId(), shotId: id, carryM }] : []

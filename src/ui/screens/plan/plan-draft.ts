@@ -1,3 +1,4 @@
+import { allClubs } from '@/core/bag/bag'
 import { swingFor, swingsWith } from '@/core/bag/club'
 import type { BayStartView } from '@/views/bay-view'
 import type { Bag, OwnedClub } from '@/core/bag/bag'
@@ -188,7 +189,7 @@ export const writeBlocks = (blocks: readonly Block[]): string =>
 export const readBlocks = (text: string, bag: Bag): Block[] =>
   text.split(',').flatMap((part) => {
     const [clubId, swing, shots] = part.split('~')
-    const club = [...bag.clubs, ...bag.rack].find(({ id }) => id === clubId)
+    const club = allClubs(bag).find(({ id }) => id === clubId)
     const n = Number(shots)
     return club && swing && Number.isInteger(n) && n >= 1 && n <= 200
       ? [{ clubId: club.id, swing, shots: n }]

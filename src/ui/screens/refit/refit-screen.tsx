@@ -1,5 +1,6 @@
 'use client'
 
+import { allClubs } from '@/core/bag/bag'
 import Link from 'next/link'
 import Button from 'react-bootstrap/Button'
 import type { Golfer } from '@/core/model/golfer'
@@ -55,7 +56,7 @@ export function RefitScreen({
 }: Props) {
   const { gates, bag: paper, firsts, fewer } = refit
   const putters = bag.clubs.filter(({ kind }) => kind === 'putter').length
-  const own = new Set([...bag.clubs, ...bag.rack].map(({ id }) => id))
+  const own = new Set(allClubs(bag).map(({ id }) => id))
   const [fixes, setFixes] = useKept<Fix[]>(
     `fixes ${golfer.id} ${longerId ?? ''} ${carry ?? ''}`,
     start,

@@ -1,3 +1,4 @@
+import { allClubs } from '@/core/bag/bag'
 import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
@@ -87,7 +88,7 @@ export function BringIn({ golfer, bag }: { golfer: Golfer; bag: Bag }) {
                   onChange={({ target }) => void look(text, { ...clubs, [label]: target.value })}
                 >
                   <option value="">none: left out</option>
-                  {[...bag.clubs, ...bag.rack].map(({ id, name }) => (
+                  {allClubs(bag).map(({ id, name }) => (
                     <option key={id} value={id}>
                       {name}
                     </option>

@@ -1,5 +1,6 @@
 'use client'
 
+import { DAY_MS } from '@/core/units'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
@@ -58,7 +59,7 @@ export function OpenRound({ golfer, venues }: { golfer: Golfer; venues: string[]
         <Button onClick={begin}>{past === null ? 'Open a round now' : 'Write it down'}</Button>
         <Button
           variant="outline"
-          onClick={() => setPast(past === null ? momentText(Date.now() - 86_400_000) : null)}
+          onClick={() => setPast(past === null ? momentText(Date.now() - DAY_MS) : null)}
         >
           {past === null ? 'One from memory' : 'No, one of now'}
         </Button>

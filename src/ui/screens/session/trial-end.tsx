@@ -1,3 +1,4 @@
+import { allClubs } from '@/core/bag/bag'
 import Link from 'next/link'
 import type { Bag } from '@/core/bag/bag'
 import type { Golfer } from '@/core/model/golfer'
@@ -16,7 +17,7 @@ export function TrialEnd({ golfer, bag, trial }: Props) {
   const { a, b, stocks, found } = trial
   const name = ({ clubId, swing }: Station) =>
     stationName(
-      [...bag.clubs, ...bag.rack].find(({ id }) => id === clubId),
+      allClubs(bag).find(({ id }) => id === clubId),
       swing,
     )
   return (

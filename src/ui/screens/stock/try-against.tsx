@@ -1,3 +1,4 @@
+import { allClubs } from '@/core/bag/bag'
 import { useRouter } from 'next/navigation'
 import Form from 'react-bootstrap/Form'
 import type { Bag } from '@/core/bag/bag'
@@ -10,7 +11,7 @@ import { writeBlocks } from '../plan/plan-draft'
 /** A fair trial of this station against another club with the same swing, or another swing of the same club: one tap plans it. */
 export function TryAgainst({ golfer, bag, station }: { golfer: Golfer; bag: Bag; station: Station }) {
   const router = useRouter()
-  const clubs = [...bag.clubs, ...bag.rack].filter(({ kind }) => kind !== 'putter')
+  const clubs = allClubs(bag).filter(({ kind }) => kind !== 'putter')
   const others: Station[] = [
     ...golfer.swings.map((swing) => ({ clubId: station.clubId, swing })),
     ...clubs.map(({ id }) => ({ clubId: id, swing: station.swing })),

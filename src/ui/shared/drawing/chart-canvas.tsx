@@ -1,5 +1,6 @@
 'use client'
 
+import { DAY_MS } from '@/core/units'
 import {
   Chart as ChartJs,
   Filler,
@@ -181,7 +182,7 @@ const namesOf = (chart: ChartJs, fontColor: string) =>
     }
   })
 
-const dateTick = (days: number): string => format(new Date(days * 86_400_000), 'd MMM yy')
+const dateTick = (days: number): string => format(new Date(days * DAY_MS), 'd MMM yy')
 
 const sidewaysTick = (value: number): string =>
   value === 0 ? '0' : `${Math.abs(value)} ${value < 0 ? 'left' : 'right'}`
