@@ -34,8 +34,7 @@ type Keeping = {
   loftDeg?: number | null
   isHybrid?: boolean
 }
-const KEPT_FOR = ['spread', 'landing', 'solid', 'liking', 'easier'] as const
-export type KeptFor = (typeof KEPT_FOR)[number]
+export type KeptFor = 'spread' | 'landing' | 'solid' | 'liking' | 'easier'
 
 /** A difference of spreads counts from this chance on that it is real. */
 const REAL_FROM = 0.9

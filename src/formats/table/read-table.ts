@@ -20,21 +20,19 @@ import { FIELD_NAMED, FLIGHT_NAMES, type FlightName } from '@/core/shots/flight-
 
 /** What becomes of a row. Held: taken into the store, in no stock until the golfer decides. */
 type RowStatus = 'taken' | 'held' | 'repeated' | 'skipped'
-const ROW_REASONS = [
-  'title',
-  'header',
-  'units',
-  'blank',
-  'summary',
-  'club-heading',
-  'no-number',
-  'no-carry',
-  'implausible-carry',
-  'no-club',
-  'same-row',
-  'kept-apart',
-] as const
-type RowReason = (typeof ROW_REASONS)[number]
+type RowReason =
+  | 'title'
+  | 'header'
+  | 'units'
+  | 'blank'
+  | 'summary'
+  | 'club-heading'
+  | 'no-number'
+  | 'no-carry'
+  | 'implausible-carry'
+  | 'no-club'
+  | 'same-row'
+  | 'kept-apart'
 
 export type TableRow = {
   /** Counted from 1, as in the file. */

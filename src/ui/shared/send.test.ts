@@ -71,7 +71,7 @@ describe('a work that takes a while', () => {
     const urls = streaming(
       '{"says":"started","number":"n1"}\n{"says":"progr',
       'ess","done":2,"of":4}\n',
-      '{"says":"done","answer":{"taken":4}}\n',
+      '{"says":"done","result":{"taken":4}}\n',
     )
     const progress: number[] = []
     const stops: (() => Promise<unknown>)[] = []
