@@ -66,7 +66,7 @@ const FIELDS = [
   'template',
   'golferId',
   'ended',
-  'hurt',
+  'injuryStop',
   'station',
   'shotIds',
   'stations',

@@ -271,7 +271,7 @@ export const SESSION_CHANGE = Joi.object<{
   airLeft: Joi.valid(true),
   golferId: id<GolferId>(),
   place,
-}).or('ended', 'hurt', 'airLeft', 'golferId', 'place')
+}).or('ended', 'injuryStop', 'airLeft', 'golferId', 'place')
 /** What undo takes back, as the golfer was told; null where the newest is not known here yet. */
 export const UNDO_FORM = Joi.object<{ batch: string | null }>({
   batch: Joi.string().max(100).allow(null).required(),

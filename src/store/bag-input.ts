@@ -1,23 +1,21 @@
+import {
+  prepareShots,
+  selectShots,
+  type DatedRow,
+  type MeasuredRow,
+  type SelectedShot,
+  type ShotFilter,
+} from '@/core/analysis/prepare-shots'
 import { DAY_MS } from '@/core/units'
 import { LRUCache } from 'lru-cache'
-import { sameBall, type BallName } from '@/core/model/ball'
 import type { BagInput, Rules } from '@/core/analysis/bag-analysis'
-import { countedSwing } from '@/core/bag/club'
 import { clubsInOrder, type Bag, allClubs } from '@/core/bag/bag'
 import type { LeftOnPurpose } from '@/core/gaps/kept-as-is'
 import { gapRules, type Golfer } from '@/core/model/golfer'
 import type { Air } from '@/core/model/air'
-import type { ClubId, GolferId, SessionId, ShotId } from '@/core/model/ids'
-import type { Mark } from '@/core/model/mark'
-import type { ShotAdjustments } from '@/core/shots/adjustments'
-import type { Shot } from '@/core/shots/shot'
-import type { Flight } from '@/core/shots/flight-fields'
+import type { ClubId, GolferId, SessionId } from '@/core/model/ids'
 import { perDatabase, type Database } from './database'
-import { isExcluded, lyingOn, type Conditions } from '@/core/session/conditions'
-import { isStockSurface, type Surface } from '@/core/model/surface'
-import type { Place } from '@/core/model/session'
-import { sessionAir, totalComputed } from '@/core/session/session-air'
-import { correctionsInForce, hitWith, measuredBy } from './corrections'
+import { correctionsInForce } from './corrections'
 import { conditionsOfShots } from './session-events'
 import { handStocks } from './hand-stocks'
 import { leftOnPurpose } from './kept-as-is'
@@ -26,7 +24,6 @@ import { LONGEST_SESSION_MS } from './sessions'
 import { writeMarks } from './golfer-mark'
 import { setUpsOf } from './set-ups'
 import { FLIGHT_COLUMNS, withoutNulls } from './shots'
-import { newestShots, type Datable } from '@/core/stock/newest-shots'
 import type { Swing } from '@/core/model/station'
 
 /** The air in which the golfer's tables compare clubs; null: as hit. */
@@ -36,30 +33,8 @@ export const comparingAir = ({ compareIn, referenceAir }: Golfer): Air | null =>
 /** Stocks are taken from the shots of the last twelve months. */
 export const STOCK_AGE_MS = 365 * DAY_MS
 
-type Row = Flight & {
-  id: ShotId
-  monitor: string | null
-  place: Place | null
-  clubId: ClubId
-  swing: Swing
-  mark: Mark | null
-  hitMs: number
-}
-
-/** What tells which of many shots the stocks are made of. */
-type Dated = Datable & { seq: number; sessionId: SessionId; session: number; hitIn: Conditions }
-type DatedRow = {
-  seq: number
-  monitor: string | null
-  source: string
-  clubId: ClubId
-  swing: Swing
-  mark: Mark | null
-  hitMs: number
-}
-
 /** The shots of a session that may be included in a stock, and the measured values of those that were. */
-type SessionRows = { mark: string; dated: DatedRow[]; measured: Map<number, Row> }
+type SessionRows = { mark: string; dated: DatedRow[]; measured: Map<number, MeasuredRow> }
 const MOST_SHOTS = 100_000
 /** Sessions that were read. After a new shot only its own session is read again. */
 const rowsOf = perDatabase(
@@ -94,87 +69,29 @@ function sessionRows(
     const mark = `${withoutSession} ${bySession.get(id)}`
     const found = known.get(id)
     if (found?.mark === mark) return [id, found]
-    const fresh = { mark, dated: shots.all(id) as DatedRow[], measured: new Map<number, Row>() }
+    const fresh = { mark, dated: shots.all(id) as DatedRow[], measured: new Map<number, MeasuredRow>() }
     known.set(id, fresh)
     return [id, fresh]
   })
 }
 
 /** Which shots are gathered. */
-export type ShotSelection = {
-  /** The clubs of the rack and their shots as well, behind those of the bag. */
+export type ShotSelection = Partial<ShotFilter> & {
+  /** The clubs out of the bag and their shots as well, behind those of the bag. */
   withRack?: boolean
-  /** Shots from then on are left out. */
-  untilMs?: number
-  /** Shots from before are left out: those of more than twelve months where nothing is said. */
-  sinceMs?: number
   /** Those of other sessions are left out; null: of all. */
   sessions?: readonly SessionId[] | null
-  /** Only those that this monitor measured, that were hit with this ball, that lay on this; null: all. */
-  monitor?: string | null
-  ball?: BallName | null
-  surface?: Surface | null
   /** As they were measured: no correction and no factor acts. */
   asMeasured?: boolean
-}
-
-/** Every shot that may be in a stock, with no more than its date and station, in the order hit: none from before its club's set-up. */
-function datedShots(
-  golfer: Golfer,
-  bag: Bag,
-  sessions: readonly [SessionId, SessionRows][],
-  {
-    conditions,
-    withRack,
-    untilMs,
-    sinceMs,
-    monitor: requestedMonitor,
-    ball: requestedBall,
-    surface: requestedSurface,
-    setUps,
-  }: Required<Omit<ShotSelection, 'asMeasured' | 'sessions'>> & {
-    conditions: ReturnType<typeof conditionsOfShots>
-    setUps: ReturnType<typeof setUpsOf>
-  },
-): Dated[] {
-  const clubs = new Map(allClubs(bag).map((club) => [club.id, club]))
-  const inBag = new Set(bag.clubs.map(({ id }) => id))
-  let session = -1
-  return sessions.flatMap(([sessionId, { dated }]): Dated[] => {
-    const setUp = setUps.get(sessionId)
-    let sequence = 0
-    let isFirst = true
-    return dated.flatMap(({ monitor, seq, source, clubId, swing: hit, mark, hitMs }): Dated[] => {
-      const club = clubs.get(clubId)
-      if (hitMs <= sinceMs || hitMs >= untilMs || (!withRack && !inBag.has(clubId))) return []
-      if (hitMs < (club?.sinceMs ?? 0)) return []
-      if (isFirst) session++
-      isFirst = false
-      const hitIn = conditions(sessionId, seq, source)
-      if (requestedMonitor !== null && measuredBy(monitor, setUp) !== requestedMonitor) return []
-      if (requestedBall !== null && !sameBall(hitWith(hitIn.ball, setUp) ?? '', requestedBall)) return []
-      if (requestedSurface !== null && lyingOn(hitIn, setUp) !== requestedSurface) return []
-      // Who asks for one surface asks for its own stock.
-      const excluded = isExcluded(hitIn, setUp, requestedSurface === null ? golfer.stocksOff : null)
-      return [
-        {
-          ...{ seq, sessionId, session, clubId, hitIn, sequence: sequence++ },
-          swing: club ? countedSwing(club, hit) : hit,
-          ...(mark && { mark }),
-          ...(excluded && { apart: excluded }),
-        },
-      ]
-    })
-  })
 }
 
 /** All that was measured of some shots, by their place in the store. */
 function measuredOf(
   db: Database,
-  shots: readonly Dated[],
+  shots: readonly SelectedShot[],
   sessions: ReadonlyMap<SessionId, SessionRows>,
-): (shot: Dated) => Row {
-  const known = ({ sessionId }: Dated) => sessions.get(sessionId)?.measured
+): (shot: SelectedShot) => MeasuredRow {
+  const known = ({ sessionId }: SelectedShot) => sessions.get(sessionId)?.measured
   const missing = shots.filter((shot) => !known(shot)?.has(shot.seq))
   const rows = db
     .prepare(
@@ -182,9 +99,12 @@ function measuredOf(
          ${FLIGHT_COLUMNS}
        FROM json_each(?) wanted JOIN shot_now n ON n.seq = wanted.value JOIN session s ON s.id = n.session_id`,
     )
-    .all(JSON.stringify(missing.map(({ seq }) => seq))) as (Row & { seq: number; sessionId: SessionId })[]
-  for (const { seq, sessionId, ...row } of rows) sessions.get(sessionId)?.measured.set(seq, row)
-  return (shot) => known(shot)?.get(shot.seq) as Row
+    .all(JSON.stringify(missing.map(({ seq }) => seq))) as (MeasuredRow & {
+    seq: number
+    sessionId: SessionId
+  })[]
+  for (const { seq, sessionId, ...row } of rows) sessions.get(sessionId)?.measured.set(seq, withoutNulls(row))
+  return (shot) => known(shot)?.get(shot.seq) as MeasuredRow
 }
 
 /**
@@ -203,9 +123,9 @@ export function bagInput(
     untilMs = IN_FORCE_MS,
     sinceMs = nowMs - STOCK_AGE_MS,
     sessions = null,
-    monitor: onlyBy = null,
-    ball: onlyWith = null,
-    surface: onlyOff = null,
+    monitor = null,
+    ball = null,
+    surface = null,
     asMeasured = false,
   }: ShotSelection = {},
 ): BagInput {
@@ -213,49 +133,21 @@ export function bagInput(
   const conditions = conditionsOfShots(db, golfer.id, sessions, begun)
   const setUps = setUpsOf(db, golfer.id, begun, sessions)
   const rows = sessionRows(db, golfer.id, { begun, untilMs, only: sessions })
-  const dated = datedShots(golfer, bag, rows, {
-    ...{ conditions, setUps, withRack, untilMs, sinceMs },
-    ...{ monitor: onlyBy, ball: onlyWith, surface: onlyOff },
-  })
-  const { taken, older } = newestShots(dated, golfer.windCounts)
-  const measured = measuredOf(db, taken, new Map(rows))
-  const corrections = asMeasured ? null : correctionsInForce(db, golfer.id)
-  const airs = new Map<string, Air | null>()
-  /** One object for all shots of a session in the same air. */
-  const airOf = (sessionId: SessionId, place: Place | null, { wind, tempC }: Conditions): Air | null => {
-    const key = `${sessionId} ${wind} ${tempC}`
-    const known = airs.get(key)
-    if (known !== undefined) return known
-    const found = sessionAir(setUps.get(sessionId) ?? null, place, { wind, tempC })
-    const air = found.kind === 'known' ? found.air : null
-    airs.set(key, air)
-    return air
-  }
-  const shots = taken.map((each): Shot => {
-    const { sessionId, session, sequence, apart: excluded, hitIn, swing } = each
-    const { mark, place, monitor, ...row } = measured(each)
-    const air = airOf(sessionId, place, hitIn)
-    const setUp = setUps.get(sessionId)
-    const surface = lyingOn(hitIn, setUp)
-    const flight = withoutNulls(row)
-    const corrected: typeof flight & { adjustments?: ShotAdjustments } = corrections
-      ? corrections(flight, { monitor, ball: hitIn.ball, setUp })
-      : flight
-    return {
-      ...corrected,
-      ...(isStockSurface(excluded) && { adjustments: { ...corrected.adjustments, offSurface: excluded } }),
-      swing,
-      ...(surface && { surface }),
-      ...(mark && { mark }),
-      ...(excluded && { apart: excluded }),
-      ...(air && { air }),
-      ...(totalComputed(place, setUp ?? null) && { totalComputed: true as const }),
-      session,
-      sequence,
-    }
-  })
+  const clubs = withRack ? allClubs(bag) : bag.clubs
+  const { taken, older } = selectShots(
+    rows.map(([id, { dated }]) => ({ id, setUp: setUps.get(id), shots: dated })),
+    {
+      ...{ clubs, conditions, stocksOff: golfer.stocksOff, windCounts: golfer.windCounts },
+      filter: { sinceMs, untilMs, monitor, ball, surface },
+    },
+  )
+  const shots = prepareShots(
+    taken,
+    measuredOf(db, taken, new Map(rows)),
+    asMeasured ? null : correctionsInForce(db, golfer.id),
+  )
   return {
-    clubs: clubsInOrder({ clubs: withRack ? allClubs(bag) : bag.clubs }),
+    clubs: clubsInOrder({ clubs }),
     shots,
     ...(older.length > 0 && { older }),
     rules: {

@@ -4,7 +4,8 @@ import type { SessionId } from '@/core/model/ids'
 import { exclusionOf, isExcluded, lyingOn } from '@/core/session/conditions'
 import { FLIGHT_FIELDS, type Flight } from '@/core/shots/flight-fields'
 import type { ShotStatus } from '@/core/analysis/shot-status'
-import { correctionsInForce, hitWith } from './corrections'
+import { applyCorrections, hitWith, measuredBy } from '@/core/balls/corrections'
+import { correctionsInForce } from './corrections'
 import { STOCK_AGE_MS } from './bag-input'
 import { clubsOf } from './clubs'
 import type { Database } from './database'
@@ -39,7 +40,12 @@ export function* shotsOnFile(
       const hitIn = conditions(id, shot.seq, shot.source)
       const setUp = setUps.get(id)
       const flight = flightOf(shot)
-      const { carryM } = corrections(flight, { monitor: shot.monitor, ball: hitIn.ball, setUp })
+      const ball = hitWith(hitIn.ball, setUp)
+      const { carryM } = applyCorrections(
+        flight,
+        { monitor: measuredBy(shot.monitor, setUp), ball },
+        corrections,
+      )
       return {
         record: {
           ...flight,
@@ -50,7 +56,7 @@ export function* shotsOnFile(
           place: session.place,
           hitMs: shot.hitMs,
           monitor: shot.monitor,
-          ball: hitWith(hitIn.ball, setUp),
+          ball,
           surface: lyingOn(hitIn, setUp),
           countedM: carryM === flight.carryM ? null : carryM,
           club: shot.clubId ? (names.get(shot.clubId) ?? null) : shot.clubLabel,

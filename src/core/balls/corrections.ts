@@ -1,6 +1,7 @@
 import { ballOf, sameBall, type Ball, type BallName } from '../model/ball'
 import { ballConverted, type BallFactor } from './trial'
 import { corrected, type Correction } from '../monitors/correction'
+import type { SetUp } from '../session/set-up'
 import type { Flight } from '../shots/flight-fields'
 import type { ShotAdjustments } from '../shots/adjustments'
 
@@ -10,6 +11,14 @@ export type Corrections = {
   factors: readonly BallFactor[]
   balls: readonly Ball[]
 }
+
+/** The monitor that measured a shot: the one that is named with it, else that of its session's set-up. */
+export const measuredBy = (monitor: string | null, setUp: SetUp | undefined): string | null =>
+  monitor ?? setUp?.monitor?.profile.name ?? null
+
+/** The ball that a shot was hit with: the one that is named for the shot, else that of its session's set-up. */
+export const hitWith = (ball: BallName | null, setUp: SetUp | undefined): BallName | null =>
+  ball ?? setUp?.ball ?? null
 
 /**
  * A flight as it counts: its monitor corrected, then its ball counted as another, each where that is switched on; with what

@@ -39,7 +39,7 @@ export function ShotForm({ golfer, fields, onChange }: Props) {
   const keepSure = async (kind: HazardKind, share: number) => {
     const sure = { ...fields.sure, [kind]: share }
     onChange({ sure })
-    await send('PATCH', `/api/golfers/${golfer.id}`, { confidence: sure })
+    await send('PATCH', `/api/golfers/${golfer.id}`, { sureness: sure })
   }
   return (
     <section className="sheet shot-form no-print" aria-label="The shot">

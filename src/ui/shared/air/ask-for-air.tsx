@@ -67,7 +67,7 @@ export function AskForAir({
         : null
     if (sentence) return setProblems([{ field: 'air', sentence }])
     await submit('PUT', `/api/golfers/${golfer.id}/airs`, {
-      input: wanted.map(({ where, chosen }) => ({ ...input[where], sessions: chosen.map(({ id }) => id) })),
+      airs: wanted.map(({ where, chosen }) => ({ ...input[where], sessions: chosen.map(({ id }) => id) })),
     })
   }
   return (
