@@ -13,16 +13,19 @@ export class Reliability {
   take(other: Reliability): void {
     this.bins.forEach((bin, i) => {
       const from = other.bins[i]
-      if (from) Object.assign(bin, { n: bin.n + from.n, predicted: bin.predicted + from.predicted, so: bin.so + from.so })
+      if (from)
+        Object.assign(bin, {
+          n: bin.n + from.n,
+          predicted: bin.predicted + from.predicted,
+          so: bin.so + from.so,
+        })
     })
   }
 
   /** The mean distance between said and so, each tenth by what it holds. */
   get error(): number {
     const n = this.bins.reduce((sum, bin) => sum + bin.n, 0)
-    return (
-      this.bins.reduce((sum, { predicted, so }) => sum + Math.abs(predicted - so), 0) / Math.max(1, n)
-    )
+    return this.bins.reduce((sum, { predicted, so }) => sum + Math.abs(predicted - so), 0) / Math.max(1, n)
   }
 
   /** What was said and what was so, tenth by tenth. */

@@ -1,6 +1,14 @@
 import type { APIRequestContext } from '@playwright/test'
 import type { BancoServer } from '../../demo/banco-server'
-import { requestsWithoutResponse, axeFindings, bayOf, expect, golferWithBag, openSession, test } from './banco'
+import {
+  requestsWithoutResponse,
+  axeFindings,
+  bayOf,
+  expect,
+  golferWithBag,
+  openSession,
+  test,
+} from './banco'
 
 /** Types nothing: puts shots into a session as the Bay would. */
 async function typed(

@@ -17,7 +17,18 @@ import styles from './course.module.css'
 
 /** The bag in the air and on the ground of a day. */
 export function Course(view: CourseView) {
-  const { golfer, bag, day, setMs, venues, card, distances: counts, stations, airs, competitionUntilMs } = view
+  const {
+    golfer,
+    bag,
+    day,
+    setMs,
+    venues,
+    card,
+    distances: counts,
+    stations,
+    airs,
+    competitionUntilMs,
+  } = view
   if (competitionUntilMs !== null) return <OnlyThePlainCard golfer={golfer} untilMs={competitionUntilMs} />
   const name = clubNames(bag)
   const advice = dayAdvice(card, day, name, golfer)
