@@ -20,10 +20,10 @@ const PLAYED = 12
  * said, and by kind of club.
  */
 export function chancesFromShots(golfers: number, seed: number): string[] {
-  const predicted = ['clear', 'stay short', 'on the green'] as const
+  const names = ['clear', 'stay short', 'on the green'] as const
   const kinds = ['driver', 'wood', 'hybrid', 'iron', 'wedge'] as const
-  const tables = new Map(predicted.map((name) => [name, new Reliability()]))
-  const byKind = new Map(kinds.map((kind) => [kind, predicted.map(() => ({ n: 0, predicted: 0, so: 0 }))]))
+  const tables = new Map(names.map((name) => [name, new Reliability()]))
+  const byKind = new Map(kinds.map((kind) => [kind, names.map(() => ({ n: 0, predicted: 0, so: 0 }))]))
   for (let i = 0; i < golfers; i++) {
     const roll = dice(seed + i)
     const trial = oneDay(USUAL, 8, i % 2 === 0 ? 'rounds' : 'club after club', roll)
@@ -60,7 +60,7 @@ export function chancesFromShots(golfers: number, seed: number): string[] {
         const held =
           flewM >= green.frontM && restsM <= green.backM && Math.abs(flight.offlineM ?? 0) <= green.halfWidthM
         const so = [flewM >= hazardM, restsM <= behindM, held]
-        predicted.forEach((name, s) => {
+        names.forEach((name, s) => {
           tables.get(name)?.add(chances[s] as number, so[s] as boolean)
           const tally = byKind.get(club.kind as (typeof kinds)[number])?.[s]
           if (tally)
@@ -76,14 +76,14 @@ export function chancesFromShots(golfers: number, seed: number): string[] {
   const points = (share: number) => (100 * share).toFixed(0).padStart(4)
   return [
     `${golfers} golfers, 8 shots a club, other days: what was so less what was said, in points, by tenths of what was said`,
-    ...predicted.map(
+    ...names.map(
       (name) =>
         `${name.padEnd(14)}${(tables.get(name)?.tenths ?? []).map(({ n, predicted: p, so }) => (n < 50 ? '   -' : points(so - p))).join('')}`,
     ),
     'by kind of club',
     ...kinds.map(
       (kind) =>
-        `${kind.padEnd(14)}${(byKind.get(kind) ?? []).map(({ n, predicted: p, so }, s) => `${predicted[s]} ${points(so / n - p / n)}`).join('   ')}`,
+        `${kind.padEnd(14)}${(byKind.get(kind) ?? []).map(({ n, predicted: p, so }, s) => `${names[s]} ${points(so / n - p / n)}`).join('   ')}`,
     ),
   ]
 }

@@ -86,7 +86,7 @@ function bareImport(file: string, path: string): void {
   const at = RECORD_FIELDS.map((field) => data[0]?.indexOf(field) ?? -1)
   const insert = db.prepare(`INSERT INTO shot VALUES (${RECORD_FIELDS.map(() => '?').join(', ')})`)
   db.transaction(() => {
-    for (let i = 1; i < data.length; i++) insert.run(at.map((index) => data[i]?.[index]))
+    for (let i = 1; i < data.length; i++) insert.run(at.map((column) => data[i]?.[column]))
   })()
   db.close()
 }
@@ -137,7 +137,7 @@ function alikeImport(file: string, path: string): void {
         number(row[hit]) || 0,
         clubs.get(row[club] ?? '') ?? firstClub,
         number(row[carry]),
-        ...others.map(({ place: index }) => number(row[index])),
+        ...others.map(({ place: column }) => number(row[column])),
       )
     }
   })()

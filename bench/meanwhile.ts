@@ -30,7 +30,7 @@ export async function meanwhile(): Promise<string[]> {
     const headers = { 'Content-Type': 'application/json' }
     await (await fetch(`${server.address}/api/desk/reports`, { method: 'POST', headers, body })).text()
   }
-  const request: [name: string, ask: () => Promise<unknown>][] = [
+  const requests: [name: string, ask: () => Promise<unknown>][] = [
     ...pagesOfGolfer(id).map((path): [string, () => Promise<unknown>] => [
       path.split('/').at(-1) ?? '',
       () => get(path),
@@ -42,7 +42,7 @@ export async function meanwhile(): Promise<string[]> {
   const lines = [
     `ms                 first   after a shot   meanwhile: p50   p99 (wanted under 100)   longest`,
   ]
-  for (const [name, ask] of request) {
+  for (const [name, ask] of requests) {
     const waits: number[] = []
     let isOver = false
     const polling = (async () => {

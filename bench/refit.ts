@@ -89,7 +89,9 @@ export function refitScored(golfers: number, seed: number): string[] {
     left.unanswered += found.gates.filter(
       (gate) =>
         gate.shut === undefined &&
-        !open.some(({ gapsToImprove: troubles }) => troubles.some((t) => t.longerId === gate.longerId)),
+        !open.some(({ gapsToImprove: gapsToImprove }) =>
+          gapsToImprove.some((t) => t.longerId === gate.longerId),
+        ),
     ).length
   }
   return [

@@ -59,7 +59,7 @@ type Scenario = {
   venues?: Venue[]
   day?: Day
   visits: Visit[]
-  /** Twice round the nine uncovered distances of the first place, so many days ago. */
+  /** Twice nine holes at the first venue, so many days ago. */
   rounds?: number[]
 }
 

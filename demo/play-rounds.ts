@@ -27,7 +27,7 @@ export function playOn(db: Database, { golferId, hidden, venue, atMs }: Round, r
     ({ club, swing, leftM, afterM, carryM, lie }, i) => {
       const clubId = ids.get(club.name)
       if (!clubId) throw new Error(`${hidden.name} has no ${club.name}`)
-      const events = `${id}-${i + 1}`
+      const eventId = `${id}-${i + 1}`
       const measured = club.kind !== 'driver' && swing === 'full' && roll.chance(MEASURED)
       appendRoundEvents(
         db,
@@ -35,8 +35,8 @@ export function playOn(db: Database, { golferId, hidden, venue, atMs }: Round, r
         [
           {
             ...{
-              said: events,
-              id: events as RoundShotId,
+              said: eventId,
+              id: eventId as RoundShotId,
               atMs: atMs + i * 7 * MINUTE_MS,
               clubId,
               swing,
@@ -49,7 +49,7 @@ export function playOn(db: Database, { golferId, hidden, venue, atMs }: Round, r
             },
           },
         ],
-        events,
+        eventId,
       )
     },
   )

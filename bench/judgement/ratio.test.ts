@@ -26,9 +26,9 @@ it('is as uncertain as it scatters from one lot of golfers to the next, where ga
     })
   const lots = Array.from({ length: 300 }, () => ratio(lot()))
   const scattered = sample(lots.map(({ value }) => value)).sd as number
-  const predicted = lots.reduce((sum, { se }) => sum + se, 0) / lots.length
-  expect(predicted / scattered).toBeGreaterThan(0.85)
-  expect(predicted / scattered).toBeLessThan(1.15)
+  const standardError = lots.reduce((sum, { se }) => sum + se, 0) / lots.length
+  expect(standardError / scattered).toBeGreaterThan(0.85)
+  expect(standardError / scattered).toBeLessThan(1.15)
 })
 
 it('of nothing is nothing, and a root is as uncertain as its square says', () => {

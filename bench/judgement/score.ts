@@ -141,9 +141,9 @@ const EDGE = 0.05
 
 function strikesOf(shots: Trial['shots'], analysis: BagAnalysis, reliability: Reliability) {
   const tally = { leftOut: 0, leftOutRight: 0, bad: 0, good: 0, goodLost: 0 }
-  const predicted = new Map(analysis.shots.map((shot) => [shot.shotId, shot]))
+  const byShot = new Map(analysis.shots.map((shot) => [shot.shotId, shot]))
   shots.forEach(({ truth }, i) => {
-    const judged = predicted.get(String(i) as ShotId)
+    const judged = byShot.get(String(i) as ShotId)
     const out = judged?.mark !== 'solid'
     const bad = truth !== 'solid'
     if (judged) reliability.add(judged.solidProbability, !bad)

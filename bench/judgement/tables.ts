@@ -23,7 +23,7 @@ const COUNTS = [3, 4, 5, 6, 8, 10]
 const FEW_COUNTS = [5, 8]
 const LATE_COUNTS = [8, 10]
 
-type TrialSettings = { golfers: number; seed: number; options?: TrialOptions; order?: Order }
+type TrialSettings = { golfers: number; seed: number; trialOptions?: TrialOptions; order?: Order }
 
 /** Simulated golfers of one world who hit the same number of shots with every club on one day. */
 const scored = (world: World, shotsEach: number, request: TrialSettings): Score =>
@@ -32,7 +32,7 @@ const scored = (world: World, shotsEach: number, request: TrialSettings): Score 
 function scoredBy(
   hit: (order: Order, roll: Dice) => Trial,
   line: number,
-  { golfers, seed, options: options = {}, order }: TrialSettings,
+  { golfers, seed, trialOptions: options = {}, order }: TrialSettings,
 ): Score {
   const score = new Score()
   for (const trial of trialsOf(golfers, seed, line, hit, order))
@@ -75,12 +75,15 @@ export function* differences(golfers: number, seed: number): Generator<string> {
   for (const count of [3, ...FEW_COUNTS, 10]) {
     yield line(
       `${count}, every strike told`,
-      scored(USUAL, count, { golfers, seed, options: { strikes: true } }),
+      scored(USUAL, count, { golfers, seed, trialOptions: { strikes: true } }),
     )
-    yield line(`${count}, never tired`, scored(FRESH, count, { golfers, seed, options: { rested: true } }))
+    yield line(
+      `${count}, never tired`,
+      scored(FRESH, count, { golfers, seed, trialOptions: { rested: true } }),
+    )
     yield line(
       `${count}, both`,
-      scored(FRESH, count, { golfers, seed, options: { strikes: true, rested: true } }),
+      scored(FRESH, count, { golfers, seed, trialOptions: { strikes: true, rested: true } }),
     )
   }
 }

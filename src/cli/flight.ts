@@ -14,7 +14,7 @@ function flyResult({ air, landingHeightM = 0, turf, path = false, ...launch }: F
       peakM: flight.peakM,
       steps: flight.steps,
     }
-  const { carryM, peakM, landingDeg, timeS, offlineM, steps, landing, path: points } = flight
+  const { carryM, peakM, landingDeg, timeS, offlineM, steps, landing, path: coordinates } = flight
   const runM = runOn(turf, landing, null, carryM)
   return {
     carryM,
@@ -25,7 +25,7 @@ function flyResult({ air, landingHeightM = 0, turf, path = false, ...launch }: F
     runM,
     totalM: carryM + runM,
     steps,
-    ...(points && { path: points }),
+    ...(coordinates && { path: coordinates }),
   }
 }
 

@@ -250,7 +250,7 @@ describe('shots that are kept apart', () => {
     analyseBag({ clubs: [seven], shots, rules }).stocks.find(({ swing }) => swing === 'full')!
 
   it('188.4 186.2 187.6 calm, then 181.3 179.5 into wind: 187.4 from calm ones, 184.6 if all', () => {
-    const shots = [...hit('7i', [188.4, 186.2, 187.6]), ...hit('7i', [181.3, 179.5], { apart: 'wind' })]
+    const shots = [...hit('7i', [188.4, 186.2, 187.6]), ...hit('7i', [181.3, 179.5], { exclusion: 'wind' })]
     const calm = carry(shots)
     expect(calm.carryM! / yards(1)).toBeCloseTo(187.4, 9)
     expect(calm.count).toBe(3)
@@ -262,19 +262,19 @@ describe('shots that are kept apart', () => {
   })
 
   it('where all were hit in wind they are the stock, and it says so', () => {
-    const stock = carry(hit('7i', [181.3, 179.5, 180.1], { apart: 'wind' }))
+    const stock = carry(hit('7i', [181.3, 179.5, 180.1], { exclusion: 'wind' }))
     expect(stock).toMatchObject({ count: 3, conditions: { excluded: [], counted: 3 } })
   })
 
   it('six warm-up shots, mean 118.7, never enter the stock of 126.3', () => {
-    const warmUp = hit('7i', [112, 117, 119, 120.2, 121, 123], { apart: 'warm-up' })
+    const warmUp = hit('7i', [112, 117, 119, 120.2, 121, 123], { exclusion: 'warm-up' })
     const stock = carry([...warmUp, ...hit('7i', [125.8, 126.3, 126.8])])
     expect(stock.carryM! / yards(1)).toBeCloseTo(126.3, 9)
     expect(stock.count + stock.leftOut.length).toBe(3)
     expect(stock.conditions).toBeUndefined()
     const { stocks } = analyseBag({
       clubs: [seven],
-      shots: hit('7i', [80], { apart: 'warm-up', swing: 'half' }),
+      shots: hit('7i', [80], { exclusion: 'warm-up', swing: 'half' }),
     })
     expect(stocks.map(({ swing }) => swing)).toEqual(['full'])
   })

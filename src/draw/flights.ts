@@ -17,9 +17,9 @@ export function flights(traces: readonly FlightTrace[], unit: string): Chart {
     return [landed, landed + run]
   })
   const high = Math.max(1, ...traces.flatMap(({ points }) => points.map(({ up }) => up)))
-  const gap = 10
+  const every = 10
   return {
-    x: { title: `along, ${unit}`, from: 0, to: Math.ceil((Math.max(20, ...ends) + 1) / gap) * gap },
+    x: { title: `along, ${unit}`, from: 0, to: Math.ceil((Math.max(20, ...ends) + 1) / every) * every },
     y: { title: `height, ${unit}`, from: 0, to: Math.ceil((high * 1.15) / 5) * 5 },
     oneScale: true,
     series: traces.flatMap(({ name, points, run, dashed }, i): ChartSeries[] => {

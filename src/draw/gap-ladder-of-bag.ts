@@ -22,13 +22,13 @@ export function gapLadderOfBag(
 ): GapLadderData {
   const at = (metres: number) => lengthIn(metres, golfer.lengthUnit)
   const ends = ([from, to]: [number, number]): [number, number] => [at(from), at(to)]
-  const index = (id: string) => clubs.findIndex((club) => club.id === id)
+  const indexOf = (id: string) => clubs.findIndex((club) => club.id === id)
   return {
     uncovered: uncovered.map(ends),
     maybeUncovered: maybeUncovered.map(ends),
     over: overUnhit.map((over) => ({
-      from: index(over.longerId),
-      to: index(over.shorterId),
+      from: indexOf(over.longerId),
+      to: indexOf(over.shorterId),
       number: fixed(drawnGap(over, stocks, golfer) ?? 0, 0),
       word: `over ${count(over.unhit.length, 'club')} not hit`,
     })),

@@ -48,7 +48,7 @@ export const BAG_FIELDS = {
         hitMs: Joi.number().integer().min(0),
         totalComputed: Joi.valid(true),
         mark: Joi.string().valid(...MARKS),
-        apart: Joi.string().valid(...EXCLUSIONS),
+        exclusion: Joi.string().valid(...EXCLUSIONS),
         surface: Joi.string().valid(...SURFACES),
       }),
     )

@@ -45,7 +45,7 @@ it('a decision about a shot carries what it is about, and nothing else', () => {
 })
 
 it('own limits of a good gap must rise, and nothing is changed by an empty form', () => {
-  const zones = (narrow: number, wide: number) => ({ reversed: 0, tooClose: narrow, tooWide: wide })
+  const zones = (tooClose: number, tooWide: number) => ({ reversed: 0, tooClose: tooClose, tooWide: tooWide })
   const all = (irons: object) => ({ ownZonesM: { top: zones(9, 23), irons, wedges: zones(7, 18) } })
   expect(check(RULES_FORM, all(zones(6, 14))).ok).toBe(true)
   const falling = check(RULES_FORM, all(zones(14, 6)))

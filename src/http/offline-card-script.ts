@@ -4,7 +4,7 @@ import { join } from 'node:path'
 let script: string | null = null
 
 /**
- * The program of the number picker that is offline, in one piece: from the same sources as that of the screen, so that
+ * The program of the offline card's number picker, in one file: from the same sources as that of the screen, so that
  * both say the same. Put together once, from the project's folder.
  */
 export function offlineCardScript(): string {

@@ -40,8 +40,8 @@ export function route<P extends Record<string, string>>(
       if (isFile && request.method === 'HEAD') return new Response(null)
       marks.mark ??= dataMark()
       if (request.method !== 'GET') refuseMoved()
-      const response = async () => handle(request, await context.params)
-      return request.method === 'GET' || isLong ? await response() : await writing(response)
+      const respond = async () => handle(request, await context.params)
+      return request.method === 'GET' || isLong ? await respond() : await writing(respond)
     } catch (error) {
       return failed(error)
     } finally {

@@ -44,7 +44,7 @@ const rows = (from: number, many: number) =>
   `Club,Carry (m)\n${Array.from({ length: many }, (_, i) => `7-iron,${from + i / 10}`).join('\n')}\n`
 const request = (signal?: AbortSignal) =>
   new Request('http://127.0.0.1/', { method: 'POST', ...(signal && { signal }) })
-const message = async (response: Response): Promise<WorkMessage<{ taken: number }>[]> =>
+const messages = async (response: Response): Promise<WorkMessage<{ taken: number }>[]> =>
   (await response.text())
     .trim()
     .split('\n')
@@ -58,7 +58,7 @@ describe('a work that is answered as it goes on', () => {
     const done = vi.fn()
     const path = file('three.csv', rows(130, 3))
     const ask = { golferId: ADA, path, form, nowMs: 1 }
-    const lines = await message(workResponse(request(), 'import', ask, { isLong: false, onDone: done }))
+    const lines = await messages(workResponse(request(), 'import', ask, { isLong: false, onDone: done }))
     expect(lines.map((line) => line.says)).toEqual(['started', 'done'])
     expect(lines.at(-1)).toMatchObject({ result: { taken: 3 } })
     expect(done).toHaveBeenCalledOnce()
@@ -70,7 +70,9 @@ describe('a work that is answered as it goes on', () => {
   it('says in words what is no table, keeps its file, and takes nothing', async () => {
     const done = vi.fn()
     const ask = { golferId: ADA, path: file('web.csv', '<html><body>no</body></html>'), form, nowMs: 1 }
-    const [, refused] = await message(workResponse(request(), 'import', ask, { isLong: false, onDone: done }))
+    const [, refused] = await messages(
+      workResponse(request(), 'import', ask, { isLong: false, onDone: done }),
+    )
     expect(refused).toMatchObject({ says: 'refused', status: 422 })
     expect(JSON.stringify(refused)).toContain('save its table as CSV')
     expect(done).not.toHaveBeenCalled()

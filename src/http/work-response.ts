@@ -26,7 +26,7 @@ export function workResponse<K extends Kind>(
       }
       line({ says: 'started', number })
       try {
-        const response = await doWork(kind, ask, {
+        const result = await doWork(kind, ask, {
           isLong,
           number,
           onProgress: (progress) => line({ says: 'progress', ...progress }),
@@ -34,7 +34,7 @@ export function workResponse<K extends Kind>(
         })
         onDone()
         notifyChange()
-        line({ says: 'done', result: response })
+        line({ says: 'done', result: result })
       } catch (error) {
         line(error instanceof Stopped ? { says: 'stopped' } : { says: 'refused', ...problemsOf(error) })
       }

@@ -31,7 +31,7 @@ const choice = (id: string, name: string, options = ''): string =>
 
 /**
  * The card, the day and the number picker as one file, which opens without Banco and without a network.
- * @param script the picker's program; it finds what is offline in the page
+ * @param script the picker's program; it reads its data from the page
  */
 export function offlineCardHtml(taken: OfflineCard, script: string): string {
   const { title, notes, card, units, shots } = taken

@@ -71,10 +71,10 @@ export function writesOf(db: Database): Writes {
   const known = received.get(db)
   if (known) return known
   countWrites(db)
-  const counts = db.prepare('SELECT golfer_id, session_id, writes FROM temp.golfer_write ORDER BY 1, 2')
+  const all = db.prepare('SELECT golfer_id, session_id, writes FROM temp.golfer_write ORDER BY 1, 2')
   return {
     connection: `${String(db.pragma('temp.user_version', { simple: true }))} ${String(db.pragma('data_version', { simple: true }))}`,
-    writes: counts.raw().all() as Writes['writes'],
+    writes: all.raw().all() as Writes['writes'],
   }
 }
 
@@ -111,10 +111,10 @@ export function writeMarks(
 ): { withoutSession: string; bySession: ReadonlyMap<string, number> } {
   // What a transaction counts may be taken back with it.
   if (db.inTransaction) return { withoutSession: `within ${markOf(db)}`, bySession: new Map() }
-  const { connection, writes: counts } = writesOf(db)
+  const { connection, writes: all } = writesOf(db)
   const bySession = new Map<string, number>()
   const withoutSession: number[] = []
-  for (const [owner, session, writes] of counts)
+  for (const [owner, session, writes] of all)
     if (owner === golferId && session !== NO_SESSION) bySession.set(session, writes)
     else if (owner === golferId || owner === ANYBODY) withoutSession.push(writes)
   return { withoutSession: `${connection} ${withoutSession.join(' ')}`, bySession }

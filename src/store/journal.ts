@@ -108,14 +108,14 @@ function actionOf(db: Database, batch: string): Action | null {
     if (kind === 'station' && clubId && swing) return { batch, kind, clubId, swing, ...shots }
     return { batch, kind: kind === 'withdrawn' ? 'withdrawn' : 'released', ...shots }
   }
-  const events = db
+  const json = db
     .prepare(
       'SELECT kind, club_id AS clubId, swing, said FROM session_event WHERE batch = ? ORDER BY seq DESC LIMIT 1',
     )
     .get(batch) as EventRow | undefined
-  return events ? { batch, ...sessionEvent(events) } : null
+  return json ? { batch, ...sessionEvent(json) } : null
 }
 
 /** What was said, from the row that keeps it. */
-const sessionEvent = ({ kind, clubId, swing, said: events }: EventRow): SessionEvent =>
-  ({ kind, ...(clubId && { clubId, swing }), ...(JSON.parse(events) as object) }) as SessionEvent
+const sessionEvent = ({ kind, clubId, swing, said: json }: EventRow): SessionEvent =>
+  ({ kind, ...(clubId && { clubId, swing }), ...(JSON.parse(json) as object) }) as SessionEvent

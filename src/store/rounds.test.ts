@@ -31,8 +31,8 @@ function storeWithRound() {
     day: DAY,
   }
   openRound(db, golfer.id, round)
-  const word = (events: string, shot: string, club: string, more: Partial<RoundEvent> = {}): RoundEvent => ({
-    ...{ said: events, id: shot as RoundShotId, atMs: NOW_MS, clubId: clubId(club), swing: 'full' },
+  const word = (eventId: string, shot: string, club: string, more: Partial<RoundEvent> = {}): RoundEvent => ({
+    ...{ said: eventId, id: shot as RoundShotId, atMs: NOW_MS, clubId: clubId(club), swing: 'full' },
     ...{ leftM: 130, afterM: null, carryM: null, lie: 'fairway' },
     ...more,
   })

@@ -61,7 +61,7 @@ describe('what is said of a session', () => {
     undoLast(db, sessionId, NOW_MS)
     takeShot(db, typed(120))
     expect(excluded()).toEqual(['warm-up', null, null])
-    for (let gaps = 0; gaps < 3; gaps++) undoLast(db, sessionId, NOW_MS)
+    for (let times = 0; times < 3; times++) undoLast(db, sessionId, NOW_MS)
     expect(excluded()).toEqual(['warm-up'])
     undoLast(db, sessionId, NOW_MS)
     undoLast(db, sessionId, NOW_MS)
@@ -83,7 +83,7 @@ describe('what is said of a session', () => {
     takeShot(db, typed(126))
     db.prepare("INSERT INTO file_import VALUES ('f', ?, 'f.csv', 0)").run(golfer.id)
     takeShot(db, typed(127, { source: 'file', importId: 'f' }))
-    expect(bagInput(db, golfer, bag, NOW_MS + 60_000).shots.map(({ apart: excluded }) => excluded)).toEqual([
+    expect(bagInput(db, golfer, bag, NOW_MS + 60_000).shots.map(({ exclusion }) => exclusion)).toEqual([
       'wind',
       undefined,
     ])
@@ -106,10 +106,10 @@ describe('what is said of a session', () => {
     say(clubId('8-iron'), 120)
     say(clubId('7-iron'), 130)
     say(clubId('8-iron'), 118)
-    const fields = () => expectationsOf(db, sessionId).map(({ carryM }) => carryM)
-    expect(fields()).toEqual([130, 118])
+    const carries = () => expectationsOf(db, sessionId).map(({ carryM }) => carryM)
+    expect(carries()).toEqual([130, 118])
     undoLast(db, sessionId, NOW_MS)
-    expect(fields()).toEqual([120, 130])
+    expect(carries()).toEqual([120, 130])
   })
 })
 

@@ -1,7 +1,7 @@
 import type { ShotRecord } from '@/core/session/shot-record'
 import type { Golfer } from '@/core/model/golfer'
 import type { SessionId } from '@/core/model/ids'
-import { exclusionOf, isExcluded, lyingOn } from '@/core/session/conditions'
+import { exclusionOf, stockExclusion, lyingOn } from '@/core/session/conditions'
 import { FLIGHT_FIELDS, type Flight } from '@/core/shots/flight-fields'
 import type { ShotStatus } from '@/core/analysis/shot-status'
 import { applyCorrections, hitWith, measuredBy } from '@/core/balls/corrections'
@@ -68,7 +68,7 @@ export function* shotsOnFile(
           id: shot.id,
           clubId: shot.clubId,
           heldBecause: shot.heldBecause,
-          apart: isExcluded(hitIn, setUp, stocksOff),
+          exclusion: stockExclusion(hitIn, setUp, stocksOff),
           onCourse: session.place === 'course',
           old: shot.hitMs <= nowMs - STOCK_AGE_MS,
           beforeChange: shot.clubId !== null && shot.hitMs < (changedMs.get(shot.clubId) ?? 0),

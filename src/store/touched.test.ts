@@ -29,13 +29,13 @@ describe('what the view reads of shots to which nothing happened', () => {
     const columns = db.pragma('table_info(shot_whole)') as { name: string }[]
     const wanted = columns.map(({ name }) => name).join(', ')
     const all = (view: string) => db.prepare(`SELECT ${wanted} FROM ${view} ORDER BY seq`).all()
-    for (let gap = 0; gap < 120; gap++) {
-      const nowMs = NOW_MS + gap * 1000
+    for (let action = 0; action < 120; action++) {
+      const nowMs = NOW_MS + action * 1000
       const shots = db.prepare('SELECT max(seq) FROM shot').pluck().get() as number | null
       const what = roll.between(0, 1)
       if (shots === null || what < 0.5)
         takeShot(db, {
-          id: `shot-${gap}` as ShotId,
+          id: `shot-${action}` as ShotId,
           sessionId,
           source: roll.chance(0.5) ? 'typed' : 'monitor',
           hitMs: nowMs,

@@ -31,21 +31,21 @@ export function visitById(db: Database, id: VisitId): Visit | null {
   return row ? visitOf(row) : null
 }
 
-const rowOf = ({ followUp, ...fields }: VisitRecord) => ({
-  ...fields,
+const rowOf = ({ followUp, ...record }: VisitRecord) => ({
+  ...record,
   followAfter: followUp?.after ?? null,
   followIn: followUp?.in ?? null,
   followLook: followUp?.look ?? null,
 })
 
 /** Plans a visit; one that is there already under that name stays as it is. */
-export function planVisit(db: Database, golferId: GolferId, id: VisitId, fields: VisitRecord): void {
+export function planVisit(db: Database, golferId: GolferId, id: VisitId, record: VisitRecord): void {
   db.prepare(
     `INSERT INTO visit (id, golfer_id, at_ms, offset_min, minutes, to_do, words, follow_after, follow_in, follow_look,
        changes)
      VALUES (@id, @golferId, @atMs, @offsetMin, @minutes, @toDo, @words, @followAfter, @followIn, @followLook, 0)
      ON CONFLICT (id) DO NOTHING`,
-  ).run({ ...rowOf(fields), id, golferId })
+  ).run({ ...rowOf(record), id, golferId })
 }
 
 type VisitChange = Partial<VisitRecord> & { ended?: boolean }
@@ -95,16 +95,16 @@ export function afterPlayOf(db: Database, id: VisitId): AfterPlay | null {
     )
     .get(id) as (Omit<AfterPlay, 'off'> & { offId: ClubId | null; went: Went | null }) | undefined
   if (!row) return null
-  const { offId, went, ...fields } = row
-  return { ...fields, off: offId === null || went === null ? null : { clubId: offId, went } }
+  const { offId, went, ...record } = row
+  return { ...record, off: offId === null || went === null ? null : { clubId: offId, went } }
 }
 
 /** Keeps what is said after play, in place of what was said before. */
-export function sayAfterPlay(db: Database, id: VisitId, { off, ...fields }: AfterPlay): void {
+export function sayAfterPlay(db: Database, id: VisitId, { off, ...record }: AfterPlay): void {
   db.prepare(
     `INSERT OR REPLACE INTO after_play (visit_id, said_ms, lacked_m, off_id, went, unused_id, words)
      VALUES (@id, @enteredMs, @missingM, @offId, @went, @unusedId, @words)`,
-  ).run({ ...fields, id, offId: off?.clubId ?? null, went: off?.went ?? null })
+  ).run({ ...record, id, offId: off?.clubId ?? null, went: off?.went ?? null })
 }
 
 /** Who sits at the desk, and whether a golfer alone wants it. */

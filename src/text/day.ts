@@ -35,9 +35,9 @@ type Named = (clubId: ClubId) => string
 export function dayFinding({ most, lines, unknownAir }: DayCard, name: Named, golfer: Golfer): string {
   // What is read subtracts: the two numbers stand in one row below.
   const change = most ? Number(len(most.toM, golfer)) - Number(len(most.fromM, golfer)) : 0
-  const sentence = fixed(Math.abs(change), 0)
-  if (most && sentence !== '0')
-    return `The ${name(most.clubId)} carries ${lengthWords(most.toM, golfer)}, ${sentence} ${change > 0 ? 'more' : 'less'} than measured`
+  const number = fixed(Math.abs(change), 0)
+  if (most && number !== '0')
+    return `The ${name(most.clubId)} carries ${lengthWords(most.toM, golfer)}, ${number} ${change > 0 ? 'more' : 'less'} than measured`
   if (lines.some(isRestated)) return 'This air changes no carry by more than its own ±'
   if (unknownAir > 0) return 'Nobody said in which air these shots were hit'
   return lines.some(({ measured }) => measured)
@@ -47,24 +47,24 @@ export function dayFinding({ most, lines, unknownAir }: DayCard, name: Named, go
 
 /** What else counts on that day, most important first. */
 export function dayAdvice(card: DayCard, day: Day, name: Named, golfer: Golfer): string[] {
-  const sentence: string[] = []
+  const number: string[] = []
   const { ground } = card
   if (ground && Math.abs(ground.changeM) > 0.5)
-    sentence.push(
+    number.push(
       `On this ${TURF_NAME[day.turf]} ground the ${name(ground.clubId)} runs ${len(Math.abs(ground.changeM), golfer)} ${golfer.lengthUnit} ${ground.changeM < 0 ? 'less' : 'more'}.`,
     )
   if (card.playTheCarry)
-    sentence.push(
+    number.push(
       day.turf === 'soft'
         ? 'Play the carry: on this ground little comes after it.'
         : 'It is cold: play the carry, and expect cold hands and layers to cost more than the air does.',
     )
-  if (day.tailwindMps !== 0 || day.crosswindMps !== 0) sentence.push('What the wind does is an estimate.')
+  if (day.tailwindMps !== 0 || day.crosswindMps !== 0) number.push('What the wind does is an estimate.')
   if (card.unknownAir > 0)
-    sentence.push(
+    number.push(
       `${count(card.unknownAir, 'solid shot')} ${card.unknownAir === 1 ? 'stays' : 'stay'} as hit, since nobody said in which air.`,
     )
-  return sentence
+  return number
 }
 
 /** A change that is none, or perhaps none: "−1 ± 2: perhaps nothing"; empty for one that is. */
@@ -138,5 +138,5 @@ export function dayProblems(day: Day, golfer: Golfer): string[] {
     !isWithin(humidity, LIMITS.humidity) && 'The humidity must lie from 0 to 100%: type it anew.',
     !isWithin(tailwindMps, winds) &&
       `No wind that golf is played in is stronger than ${wind(winds.most, golfer)}: type it anew.`,
-  ].filter((sentence) => sentence !== false)
+  ].filter((number) => number !== false)
 }

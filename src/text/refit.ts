@@ -150,7 +150,7 @@ function estimateSentence(
 
 /** What a proposal would do: "Bend the 8-iron 2° weak and the 9-iron 1° strong. 8-iron to 9-iron would be about 13 (11–16)." */
 export function proposalSentence(
-  { fixes, gaps, gapsToImprove: troubles }: Pick<Proposal, 'fixes' | 'gaps' | 'gapsToImprove'>,
+  { fixes, gaps, gapsToImprove: gapsToImprove }: Pick<Proposal, 'fixes' | 'gaps' | 'gapsToImprove'>,
   name: Name,
   units: Units,
 ): string {
@@ -164,7 +164,7 @@ export function proposalSentence(
   )
   const estimate = estimateSentence(bought, gaps, name, units)
   if (estimate) return `${sentence} ${estimate}`
-  const gap = gapBetween(gaps, troubles[0])
+  const gap = gapBetween(gaps, gapsToImprove[0])
   return gap ? `${sentence} ${pairName(gap, name)} would be about ${paperGapWords(gap, units)}.` : sentence
 }
 

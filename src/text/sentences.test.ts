@@ -70,7 +70,7 @@ function sentencesOf(seed: number): [what: string, sentence: string][] {
   const { refit } = refitView(db, golfer, nowMs)!
   const paper = paperNames(bag)
   const { found } = wedgesView(db, golfer, nowMs, false)!
-  const sentence: [string, string | null][] = [
+  const sentences: [string, string | null][] = [
     ['finding', finding(bag, analysis, golfer).sentence],
     ...analysis.gaps.flatMap((gap): [string, string | null][] => [
       ['verdict', verdictWords(gap, golfer)],
@@ -109,14 +109,14 @@ function sentencesOf(seed: number): [what: string, sentence: string][] {
       }),
     ],
   ]
-  return sentence.flatMap(([what, sentence]) => (sentence ? [[what, sentence] as [string, string]] : []))
+  return sentences.flatMap(([what, sentences]) => (sentences ? [[what, sentences] as [string, string]] : []))
 }
 
 describe('sentences about bags of which only part was hit', () => {
   it.each(Array.from({ length: 24 }, (_, i) => i + 1))('say nothing that their data do not (%i)', (seed) => {
-    for (const [what, sentence] of sentencesOf(seed))
+    for (const [what, sentences] of sentencesOf(seed))
       for (const pattern of EMPTY)
-        expect([what, sentence]).not.toEqual([what, expect.stringMatching(pattern)])
+        expect([what, sentences]).not.toEqual([what, expect.stringMatching(pattern)])
   })
 
   it('need what they speak of: “likely” three shots each, fewer clubs all of them hit', () => {

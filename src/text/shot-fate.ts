@@ -5,7 +5,7 @@ import { EXCLUSION_NAME, HELD_NAME, MARK_NAME } from './names'
 
 /** What became of a shot: it counts, or why it does not. */
 export function shotFate(
-  { id, clubId, heldBecause, apart, onCourse, old, beforeChange }: ShotStatus,
+  { id, clubId, heldBecause, exclusion, onCourse, old, beforeChange }: ShotStatus,
   judged: ReadonlyMap<ShotId, BagAnalysis['shots'][number]>,
   isExcluded: boolean,
   inBag: ReadonlySet<ClubId>,
@@ -14,7 +14,7 @@ export function shotFate(
   if (onCourse) return 'apart: hit on the course'
   if (old) return 'older than 12 months'
   if (beforeChange) return 'apart: hit before the club was changed'
-  if (apart && isExcluded) return `apart: ${EXCLUSION_NAME[apart]}`
+  if (exclusion && isExcluded) return `apart: ${EXCLUSION_NAME[exclusion]}`
   const shot = judged.get(id)
   if (!shot)
     return clubId !== null && inBag.has(clubId)

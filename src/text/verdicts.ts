@@ -41,14 +41,14 @@ export function verdictLook(gap: Gap): VerdictLook {
 
 /** A chance as people say it: "3 in 4". */
 export function inWords(p: number): string {
-  const sentence = [
+  const chances = [
     [0.775, '3 in 4'],
     [0.815, '4 in 5'],
     [0.85, '5 in 6'],
     [0.89, '7 in 8'],
     [0.94, '9 in 10'],
   ] as const
-  return sentence.find(([below]) => p < below)?.[1] ?? chance(p)
+  return chances.find(([below]) => p < below)?.[1] ?? chance(p)
 }
 
 /** The verdict in a few words: "wide", "likely wide, 3 in 4", "borderline, 15", "not clear yet". */

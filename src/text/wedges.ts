@@ -85,12 +85,12 @@ export function reachesSentence(
   { swing, shots, isCovered }: { swing: string; shots: number; isCovered: boolean },
 ): string {
   if (shots < 2) return ''
-  const sentence = (stretches: Stretch[], and: string) =>
+  const spans = (stretches: Stretch[], and: string) =>
     stretches
       .map((stretch) => stretch.map((end) => len(end, golfer)))
       .filter(([from, to]) => from !== to)
       .map((ends) => ends.join(and))
-  const [between, meet] = [sentence(free, ' and '), sentence(shared, '–')]
+  const [between, meet] = [spans(free, ' and '), spans(shared, '–')]
   const parts = [
     between.length > 0
       ? `No ${swing} of yours usually lands between ${between.join(', or ')} ${golfer.lengthUnit}.`

@@ -33,7 +33,7 @@ export type StationShots = {
   hitMs: number
   mark: Mark
   /** In no stock, whatever it was: warm-up, or in wind where the station has calm ones. */
-  apart?: Exclusion
+  exclusion?: Exclusion
   solidProbability: number
 }[]
 
@@ -180,13 +180,13 @@ function stationShots(input: BagInput, analysis: BagAnalysis): StationShots {
   const judged = new Map(analysis.shots.map((shot) => [shot.shotId, shot]))
   return input.shots
     .filter(({ id }) => judged.has(id))
-    .map(({ id, clubId, swing, carryM, offlineM, session, hitMs, apart: excluded, surface }) => ({
+    .map(({ id, clubId, swing, carryM, offlineM, session, hitMs, exclusion, surface }) => ({
       id,
       clubId,
       swing,
       carryM: judged.get(id)?.carryM ?? carryM,
       ...(offlineM !== undefined && { offlineM }),
-      ...(excluded && isExcluded({ id, apart: excluded }) && { apart: excluded }),
+      ...(exclusion && isExcluded({ id, exclusion }) && { exclusion }),
       ...(surface && { surface }),
       session: session ?? 0,
       hitMs: hitMs ?? 0,

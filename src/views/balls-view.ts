@@ -32,7 +32,7 @@ export function ballsView(
   db: Database,
   golfer: Golfer,
   nowMs: number,
-  request: { first?: string | undefined; second?: string | undefined },
+  query: { first?: string | undefined; second?: string | undefined },
 ): BallsView | null {
   const bag = bagOf(db, golfer.id)
   const analysed = bagAnalysis(db, golfer, nowMs)
@@ -45,9 +45,7 @@ export function ballsView(
     described,
   )
   const chosen =
-    pairs.find(({ first, second }) => first === request.first && second === request.second) ??
-    pairs[0] ??
-    null
+    pairs.find(({ first, second }) => first === query.first && second === query.second) ?? pairs[0] ?? null
   const both = new Set(
     sessions
       .filter(
@@ -90,9 +88,9 @@ function solidWith(
       shot,
     ]),
   )
-  return shots.flatMap(({ id, clubId, swing, carryM, session, mark, apart: excluded }): BallShot[] => {
+  return shots.flatMap(({ id, clubId, swing, carryM, session, mark, exclusion }): BallShot[] => {
     const ballSpeedMps = measured.get(id)?.ballSpeedMps
-    return mark === 'solid' && swing === FULL_SWING && !excluded && carryM !== null
+    return mark === 'solid' && swing === FULL_SWING && !exclusion && carryM !== null
       ? [{ clubId, session, ball, carryM, ...(ballSpeedMps !== undefined && { ballSpeedMps }) }]
       : []
   })

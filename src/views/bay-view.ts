@@ -148,10 +148,10 @@ const withRack = (analysis: BagAnalysis, { stocks, judged }: JudgedShots): BagAn
 export function sessionForBay(
   db: Database,
   golfer: Golfer,
-  request: string | undefined,
+  sessionId: string | undefined,
   nowMs: number,
 ): Session | null {
-  const reopened = request ? sessionById(db, request as SessionId) : null
+  const reopened = sessionId ? sessionById(db, sessionId as SessionId) : null
   return reopened?.golferId === golfer.id ? reopened : currentSession(db, golfer.id, nowMs)
 }
 

@@ -59,7 +59,7 @@ const MOST_SESSIONS = 400
 export function compareView(
   db: Database,
   golfer: Golfer,
-  request: { a: string | undefined; b: string | undefined },
+  query: { a: string | undefined; b: string | undefined },
   nowMs: number,
 ): CompareView | null {
   const bag = bagOf(db, golfer.id)
@@ -70,7 +70,7 @@ export function compareView(
   const setUps = setUpsOf(db, golfer.id)
   const choices = choicesOf(db, golfer, bag, { sessions, setUps })
   const chosen = (key: string | undefined) => choices.find((each) => each.key === key) ?? null
-  const [a, b] = [chosen(request.a), chosen(request.b)]
+  const [a, b] = [chosen(query.a), chosen(query.b)]
   const base = { golfer, bag, choices, a, b }
   if (!a || !b || a.key === b.key)
     return { ...base, rows: [], byChance: 0, together: null, differences: [], air: { a: null, b: null } }

@@ -38,13 +38,13 @@ export type MonitorsView = {
 export function monitorsView(
   db: Database,
   golfer: Golfer,
-  request: { first?: string | undefined; second?: string | undefined },
+  query: { first?: string | undefined; second?: string | undefined },
 ): MonitorsView {
   const comparisons = comparisonsOf(monitorsInSessions(db, golfer.id))
-  const isRequested = ({ first, second }: Comparison) => first === request.first && second === request.second
+  const isRequested = ({ first, second }: Comparison) => first === query.first && second === query.second
   const chosen =
     [...comparisons, ...comparisons.map(turned)].find(isRequested) ??
-    (request.first === undefined ? comparisons[0] : undefined)
+    (query.first === undefined ? comparisons[0] : undefined)
   return {
     golfer,
     bag: bagOf(db, golfer.id),

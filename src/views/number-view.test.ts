@@ -32,7 +32,7 @@ beforeAll(() => {
 })
 
 describe.each(['demo-tilda', 'demo-marek', 'demo-junia'])('the numbers of %s', (id) => {
-  it('are one on the card of the day, on the number, on paper and in the file that is offline', () => {
+  it('are one on the card of the day, on the number, on paper and on the offline card', () => {
     for (const lengthUnit of ['yd', 'm'] as const) {
       changeGolfer(db, golferOf(id), { lengthUnit })
       const golfer = golferOf(id)
@@ -81,7 +81,7 @@ describe.each(['demo-tilda', 'demo-marek', 'demo-junia'])('the numbers of %s', (
   })
 })
 
-describe('what is offline', () => {
+describe('the offline card', () => {
   it('knows no shot, no session and no identity', () => {
     const taken = JSON.stringify(offlineCardView(db, golferOf('demo-tilda'), NOW_MS))
     const ids = db

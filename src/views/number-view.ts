@@ -5,7 +5,7 @@ import type { Database } from '@/store/database'
 import { courseDay, type CourseDay } from './course-view'
 import { plainCardUntil } from './competition'
 
-/** What the number picker and the card that is offline are made from. */
+/** The data of the number picker and the offline card. */
 export type NumberView = Pick<CourseDay, 'bag' | 'day' | 'setMs' | 'card'> & {
   golfer: Golfer
   shots: CourseShot[]

@@ -9,7 +9,7 @@ import { numberView } from './number-view'
 import { cardView } from './paper-view'
 
 /**
- * The card of the golfer's day with its shots, to be offline; the plain card alone while a competition round is under
+ * The offline card: the golfer's day with its shots; the plain card alone while a competition round is under
  * way. Null before the first bag.
  */
 export function offlineCardView(db: Database, golfer: Golfer, nowMs: number): OfflineCard | null {

@@ -52,7 +52,10 @@ export function practiceView(db: Database, golfer: Golfer, nowMs: number): Pract
   const then =
     newest && earlier.length > 0 ? bagAnalysis(db, golfer, newest.startedMs, null, { asItWas: true }) : null
   const before = then ? whatToPractise(then.analysis.stocks, earlier.slice(0, LAST).map(stocksOf)) : []
-  const fields = sessions.map((session) => ({ session, expectations: expectationsOf(db, session.id) }))
+  const withExpectations = sessions.map((session) => ({
+    session,
+    expectations: expectationsOf(db, session.id),
+  }))
   return {
     golfer,
     bag,
@@ -63,11 +66,13 @@ export function practiceView(db: Database, golfer: Golfer, nowMs: number): Pract
     })),
     habit: habitOf(
       expectationsFound(
-        fields.flatMap(({ expectations }) => expectations),
+        withExpectations.flatMap(({ expectations }) => expectations),
         analysis.stocks,
       ),
     ),
-    habits: fields.flatMap(({ session, expectations }) => habitIn(session, expectations, analysis.stocks)),
+    habits: withExpectations.flatMap(({ session, expectations }) =>
+      habitIn(session, expectations, analysis.stocks),
+    ),
   }
 }
 

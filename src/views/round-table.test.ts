@@ -52,8 +52,8 @@ it('rounds go out as a table and come in again as they were, to another golfer; 
 it('a name that the golfer says means that club, one of somebody else’s none', () => {
   const { db, golfer, clubId } = storeWithGolfer()
   const table = tableOf('club,left\nOld spoon,180\n7i,140\n')
-  const view = (fields: Record<string, ClubId>) =>
-    roundTableView(db, golfer, table, fields).clubs.map((each) => each.clubId)
+  const view = (clubIds: Record<string, ClubId>) =>
+    roundTableView(db, golfer, table, clubIds).clubs.map((each) => each.clubId)
   expect(view({})).toEqual([null, clubId('7-iron')])
   expect(view({ 'Old spoon': clubId('5-wood') })).toEqual([clubId('5-wood'), clubId('7-iron')])
   expect(view({ 'Old spoon': 'nobody' as ClubId })[0]).toBeNull()

@@ -16,11 +16,11 @@ export type RoundTableView = {
 }
 
 /** The clubs that the names of a table mean: as the golfer says now or said before, else by their letters. */
-function meantBy(db: Database, golfer: Golfer, fields: Readonly<Record<string, ClubId>>) {
+function meantBy(db: Database, golfer: Golfer, clubIds: Readonly<Record<string, ClubId>>) {
   const clubs = clubsOf(db, golfer.id)
   const labels = clubLabels(db, golfer.id)
   return (label: string): ClubId | null => {
-    const own = clubs.find(({ id }) => id === fields[label])
+    const own = clubs.find(({ id }) => id === clubIds[label])
     return own?.id ?? clubForLabel(label, clubs, labels)
   }
 }
@@ -29,9 +29,9 @@ export function roundTableView(
   db: Database,
   golfer: Golfer,
   { rounds, clubs, skipped }: RoundsTable,
-  fields: Readonly<Record<string, ClubId>>,
+  clubIds: Readonly<Record<string, ClubId>>,
 ): RoundTableView {
-  const meant = meantBy(db, golfer, fields)
+  const meant = meantBy(db, golfer, clubIds)
   return {
     rounds: rounds.map(({ place, openedMs, rows }) => ({ place, openedMs, shots: rows.length })),
     clubs: clubs.map((each) => ({ ...each, clubId: meant(each.label) })),

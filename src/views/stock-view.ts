@@ -39,12 +39,12 @@ export function stockView(
   db: Database,
   golfer: Golfer,
   nowMs: number,
-  request: { monitor?: string | undefined; off?: string | undefined } = {},
+  query: { monitor?: string | undefined; off?: string | undefined } = {},
 ): StockView | null {
   const names = monitorNames(db, golfer.id, nowMs - STOCK_AGE_MS)
   const only: OnlyShots = {
-    monitor: names.find((name) => name === request.monitor) ?? null,
-    surface: isStockSurface(request.off) ? request.off : null,
+    monitor: names.find((name) => name === query.monitor) ?? null,
+    surface: isStockSurface(query.off) ? query.off : null,
   }
   const compared = comparedBag(db, golfer, nowMs, only)
   return (

@@ -49,7 +49,7 @@ export function visitView(db: Database, golfer: Golfer, visit: Visit, nowMs: num
     followUp !== null &&
     endedMs !== null &&
     (id === visit.id || (open?.visit.id === id ? open.state.kind === 'due' : afterPlayOf(db, id) !== null))
-  const request = visits.find((each) => each.atMs <= visit.atMs && isRequested(each))
+  const followedUp = visits.find((each) => each.atMs <= visit.atMs && isRequested(each))
   return {
     golfer,
     bag: compared?.bag ?? null,
@@ -64,7 +64,7 @@ export function visitView(db: Database, golfer: Golfer, visit: Visit, nowMs: num
     gapsToFix: bagRefit(db, golfer, nowMs)?.refit ?? null,
     changed: compared && changedSinceVisit(db, golfer, compared.bag, { visits, visit, nowMs }),
     followUp: open,
-    afterPlay: request ? afterPlaySeen(db, golfer, request, nowMs) : null,
+    afterPlay: followedUp ? afterPlaySeen(db, golfer, followedUp, nowMs) : null,
     nowMs,
   }
 }
@@ -87,9 +87,13 @@ export const visitOfNow = (visits: readonly Visit[], nowMs: number): Visit | nul
   visits.find((each) => each.endedMs !== null || isOn(each, nowMs)) ?? null
 
 function afterPlaySeen(db: Database, golfer: Golfer, visit: Visit, nowMs: number): AfterPlaySeen {
-  const fields = afterPlayOf(db, visit.id)
+  const afterPlay = afterPlayOf(db, visit.id)
   const compared = comparedBag(db, golfer, nowMs)
-  if (!fields || !compared) return { visit, afterPlay: fields, reference: null }
+  if (!afterPlay || !compared) return { visit, afterPlay: afterPlay, reference: null }
   const rounds = played(roundsOf(db, golfer.id)).filter(({ openedMs }) => openedMs > visit.atMs)
-  return { visit, afterPlay: fields, reference: playAgainstStocks(fields, compared.analysis.stocks, rounds) }
+  return {
+    visit,
+    afterPlay: afterPlay,
+    reference: playAgainstStocks(afterPlay, compared.analysis.stocks, rounds),
+  }
 }

@@ -107,10 +107,10 @@ describe('a correction, a factor and a shot off a tee', () => {
     const ofDay = required(courseDay(db, golfer, NOW_MS))
     expect(ofDay.card.adjustments.map(({ kind }) => kind)).toEqual(kinds)
     expect(required(wedgesView(db, golfer, NOW_MS, false)).adjustments.map(({ kind }) => kind)).toEqual(kinds)
-    const fields = bay.analysis.warnings.flatMap((each) => (each.kind === 'holds' ? [each.facts] : []))
-    expect(fields.map(({ kind }) => kind)).toEqual(kinds)
+    const shown = bay.analysis.warnings.flatMap((each) => (each.kind === 'holds' ? [each.facts] : []))
+    expect(shown.map(({ kind }) => kind)).toEqual(kinds)
     const name = (id: string) => required(bag.clubs.find((club) => club.id === id)).name
-    for (const each of fields) expect(card.notes).toContain(adjustmentsSentence(each, name))
+    for (const each of shown) expect(card.notes).toContain(adjustmentsSentence(each, name))
     for (const each of ofDay.card.adjustments)
       expect(cardOfDay(golfer, ofDay).notes).toContain(adjustmentsSentence(each, name))
     const point = required(
@@ -178,9 +178,9 @@ describe('a correction, a factor and a shot off a tee', () => {
     const name = (id: string) => required(bag.clubs.find((club) => club.id === id)).name
     expect(required(cardView(db, golfer, NOW_MS, 'card')).notes).toContain(adjustmentsSentence(mat[0]!, name))
     // The other one is its own stock, as it was before there was any grass.
-    const request = required(stockView(db, golfer, NOW_MS, { off: 'mat' }))
-    expect(carry(request.analysis.stocks) / onMat).toBeCloseTo(1, 2)
-    expect(request.surfaces).toEqual(stock.surfaces)
+    const matView = required(stockView(db, golfer, NOW_MS, { off: 'mat' }))
+    expect(carry(matView.analysis.stocks) / onMat).toBeCloseTo(1, 2)
+    expect(matView.surfaces).toEqual(stock.surfaces)
     expect(stockView(db, golfer, NOW_MS, { off: 'rough' })?.only.surface).toBeNull()
     changeRules(db, golfer, { stocksOff: null })
     golfer = required(golferById(db, golfer.id))

@@ -21,7 +21,7 @@ it.each(Object.keys(PAGE_VIEWS) as ViewName[])(
     const golfer = golferById(db, 'demo-tilda' as GolferId)!
     const [session] = sessionsOf(db, golfer.id)
     const [visit] = visitsOf(db, golfer.id)
-    const request: Partial<Record<ViewName, unknown[]>> = {
+    const requests: Partial<Record<ViewName, unknown[]>> = {
       bagAsItWas: [golfer, NOW_MS],
       ballsView: [golfer, NOW_MS, {}],
       bayJson: [session!.id, NOW_MS],
@@ -36,7 +36,7 @@ it.each(Object.keys(PAGE_VIEWS) as ViewName[])(
       sessionView: [golfer, session, NOW_MS],
       visitView: [golfer, visit, NOW_MS],
     }
-    const shown = await pageView(db, { view, args: request[view] ?? [golfer, NOW_MS] })
+    const shown = await pageView(db, { view, args: requests[view] ?? [golfer, NOW_MS] })
     expect(shown).toBeTruthy()
     expect(deserialize(serialize(shown))).toEqual(shown)
   },

@@ -1,4 +1,4 @@
-// A worker process the one that answers. It has the data open for itself and does one work after the other, until the
+// A worker process beside the server. It has the data open for itself and does one work after the other, until the
 // one that started it is gone.
 import { databasePath, dataFolder } from '@/store/data-folder'
 import { DataError, errorCode } from '@/store/data-error'

@@ -20,7 +20,11 @@ test('refuses what is no carry, at the field, and keeps what was typed', async (
   await expect(page.getByText('0 shots indoors')).toBeVisible()
 })
 
-test('marks by key, undoes gap by gap, and both survive a restart', async ({ page, request, banco }) => {
+test('marks by key, undoes one action at a time, and both survive a restart', async ({
+  page,
+  request,
+  banco,
+}) => {
   const golfer = await golferWithBag(request, banco, 'Ives Pellow')
   const session = await openSession(request, banco, golfer)
   await page.goto(`${banco.address}/golfers/${golfer}/bay`)

@@ -180,7 +180,7 @@ test('closed at shot 33 of 61, it opens at 34', async ({ page, request, banco })
   await expect(page.getByRole('region', { name: 'Shot 34' })).toContainText('139.0')
 })
 
-test('ten gaps of every kind are undone one by one after a restart', async ({ page, request, banco }) => {
+test('ten actions of every kind are undone one by one after a restart', async ({ page, request, banco }) => {
   const golfer = await golferWithBag(request, banco, 'Meliora Keast')
   const session = await openSession(request, banco, golfer)
   await page.goto(`${banco.address}/golfers/${golfer}/bay`)

@@ -56,7 +56,7 @@ it('selects by monitor, ball and surface; what the shot does not name its sessio
 
 it('names why a shot is excluded, and numbers the shots of a session', () => {
   const shots = select([row(1, 2000), row(2, 2100)], {}, { 1: { warmUp: true } })
-  expect(shots.map(({ apart, sequence, session }) => [apart, sequence, session])).toEqual([
+  expect(shots.map(({ exclusion, sequence, session }) => [exclusion, sequence, session])).toEqual([
     ['warm-up', 0, 0],
     [undefined, 1, 0],
   ])

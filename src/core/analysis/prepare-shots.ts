@@ -8,7 +8,7 @@ import type { Mark } from '../model/mark'
 import type { Place } from '../model/session'
 import type { Swing } from '../model/station'
 import { isStockSurface, type StockSurface, type Surface } from '../model/surface'
-import { isExcluded, lyingOn, type Conditions } from '../session/conditions'
+import { stockExclusion, lyingOn, type Conditions } from '../session/conditions'
 import { sessionAir, totalComputed } from '../session/session-air'
 import type { SetUp } from '../session/set-up'
 import type { ShotAdjustments } from '../shots/adjustments'
@@ -99,13 +99,13 @@ export function selectShots(
       if (ball !== null && !sameBall(hitWith(hitIn.ball, setUp) ?? '', ball)) return []
       if (surface !== null && lyingOn(hitIn, setUp) !== surface) return []
       // A stock of one surface is wanted: its own shots are not excluded.
-      const excluded = isExcluded(hitIn, setUp, surface === null ? stocksOff : null)
+      const exclusion = stockExclusion(hitIn, setUp, surface === null ? stocksOff : null)
       return [
         {
           ...{ seq, sessionId, session, setUp, clubId, hitIn, sequence: sequence++ },
           swing: countedSwing(club, shot.swing),
           ...(mark && { mark }),
-          ...(excluded && { apart: excluded }),
+          ...(exclusion && { exclusion }),
         },
       ]
     })
@@ -135,7 +135,7 @@ export function prepareShots(
     return air
   }
   return selected.map((each): Shot => {
-    const { session, sequence, apart: excluded, hitIn, setUp, swing } = each
+    const { session, sequence, exclusion, hitIn, setUp, swing } = each
     const { mark, place, monitor, ...flight } = measured(each)
     const air = airOf(each, place)
     const surface = lyingOn(hitIn, setUp)
@@ -145,11 +145,11 @@ export function prepareShots(
       : flight
     return {
       ...corrected,
-      ...(isStockSurface(excluded) && { adjustments: { ...corrected.adjustments, offSurface: excluded } }),
+      ...(isStockSurface(exclusion) && { adjustments: { ...corrected.adjustments, offSurface: exclusion } }),
       swing,
       ...(surface && { surface }),
       ...(mark && { mark }),
-      ...(excluded && { apart: excluded }),
+      ...(exclusion && { exclusion }),
       ...(air && { air }),
       ...(totalComputed(place, setUp ?? null) && { totalComputed: true as const }),
       session,

@@ -8,7 +8,7 @@ export type ShotStatus = {
   id: ShotId
   clubId: ClubId | null
   heldBecause: HeldReason | null
-  apart: Exclusion | null
+  exclusion: Exclusion | null
   onCourse: boolean
   old: boolean
   /** Hit before its club was changed: it stays with what the club was. */
@@ -18,7 +18,7 @@ export type ShotStatus = {
 /** Says which shots stand apart from their stock: those of the warm-up, and those that the analysis keeps apart. */
 export function excludedBy(
   stocks: BagAnalysis['stocks'],
-): (shot: { id: ShotId; apart?: Exclusion | null }) => boolean {
+): (shot: { id: ShotId; exclusion?: Exclusion | null }) => boolean {
   const excluded = new Set(stocks.flatMap(({ conditions }) => conditions?.excluded ?? []))
-  return (shot) => shot.apart === 'warm-up' || excluded.has(shot.id)
+  return (shot) => shot.exclusion === 'warm-up' || excluded.has(shot.id)
 }

@@ -9,8 +9,8 @@ it.each([
   [{ level: 'improver', driverM: yards(200), bagWish: 'light' }, 'light'],
   [{ level: 'single-figure', driverM: yards(250), bagWish: null }, 'fourteen'],
   [{ level: null, driverM: null, bagWish: null }, 'fourteen'],
-] as const)('%j is offered the bag %s first, and every other one after it', (level, first) => {
-  const offered = templatesFor(level).map(({ key }) => key)
+] as const)('%j is offered the bag %s first, and every other one after it', (wish, first) => {
+  const offered = templatesFor(wish).map(({ key }) => key)
   expect(offered[0]).toBe(first)
   expect(offered.toSorted()).toEqual(BAG_TEMPLATES.map(({ key }) => key).toSorted())
 })

@@ -102,7 +102,7 @@ describe('what changed since a visit', () => {
 
 describe('what is said after play', () => {
   const { stocks } = analyseBag({ clubs: SIX, shots: goodBag(8) })
-  const fields: AfterPlay = {
+  const afterPlay: AfterPlay = {
     ...{ enteredMs: NOW_MS, missingM: yards(148), off: { clubId: club('7-iron'), went: 'short' } },
     ...{ unusedId: club('7-wood'), words: null },
   }
@@ -116,7 +116,7 @@ describe('what is said after play', () => {
     }) as unknown as Round
 
   it('stands beside the nearest stock, the stock with its rounds, and how often the club was hit', () => {
-    const played = playAgainstStocks(fields, stocks, [
+    const played = playAgainstStocks(afterPlay, stocks, [
       round(['7-iron', yards(150)], ['7-iron', yards(154)], ['7-iron', null]),
       round(['7-wood', null]),
     ])
@@ -129,10 +129,12 @@ describe('what is said after play', () => {
   })
 
   it('that is nothing has nothing beside it, and a club without shots no stock', () => {
-    expect(playAgainstStocks({ ...fields, missingM: null, off: null, unusedId: null }, stocks, [])).toEqual({
+    expect(
+      playAgainstStocks({ ...afterPlay, missingM: null, off: null, unusedId: null }, stocks, []),
+    ).toEqual({
       ...{ uncovered: null, off: null, unused: null },
     })
-    expect(playAgainstStocks(fields, [], [])).toEqual({
+    expect(playAgainstStocks(afterPlay, [], [])).toEqual({
       ...{ uncovered: null, off: { stock: null, inRounds: null }, unused: { shots: 0, rounds: 0 } },
     })
   })

@@ -19,9 +19,9 @@ describe('then and now', () => {
     expect(inYards(found)).toEqual([5.5, 4.4])
     expect(found.word).toBe('real')
     // The same on two days that nothing ties together cannot be told.
-    const difference = compare(side(161.6, 3.1), side(167.1, 3.1, 'b'))
-    expect(difference.word).toBe('open')
-    expect(difference.highM - difference.lowM).toBeGreaterThan(found.highM - found.lowM)
+    const compared = compare(side(161.6, 3.1), side(167.1, 3.1, 'b'))
+    expect(compared.word).toBe('open')
+    expect(compared.highM - compared.lowM).toBeGreaterThan(found.highM - found.lowM)
   })
 
   it('a fair trial of six each at 3.5%, 115.2 and 111.0: 4.2 ± 3.8, likely real (worked example)', () => {

@@ -15,7 +15,7 @@ import { stationFlight } from '../wedges/station-flight'
 import { RUN_SPREAD, type Rolls, type ShotChances } from '../stock/near-chance'
 import { missedByKind } from './missed-by-kind'
 
-/** A shot of the day's card, with all that a number on the course needs: plain, so that it can be offline. */
+/** A shot of the day's card, with all that a number on the course needs: plain data, for the offline card. */
 export type CourseShot = ShotChances &
   Rolls & {
     clubId: ClubId

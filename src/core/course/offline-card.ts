@@ -2,9 +2,9 @@ import type { Units } from '../model/golfer'
 import type { CourseShot } from './course-shots'
 import type { CoverConfidence } from '../model/cover-confidence'
 
-/** A shot as it is offline: under the name that its card has. */
+/** A shot of the offline card, under the name on the card. */
 type TakenShot = Omit<CourseShot, 'clubId' | 'swing' | 'path'> & { name: string }
-/** What is offline: the card of a day with what the number picker needs, and no more of the golfer than the card shows. */
+/** The offline card: the card of a day and what the number picker needs, and nothing else about the golfer. */
 export type OfflineCard = {
   title: string
   notes: string[]

@@ -62,10 +62,10 @@ describe('shots in one air', () => {
       expect(width(there) / there.gapM!).toBeGreaterThan(width(gap) / gap.gapM!)
       const added = (of: typeof cold, clubId: string) =>
         1.645 * of.stocks.find((each) => each.clubId === clubId)!.inAir!.sdM!
-      const difference = Math.hypot(added(cold, gap.longerId), added(cold, gap.shorterId))
+      const expected = Math.hypot(added(cold, gap.longerId), added(cold, gap.shorterId))
       const scale = there.gapM! / gap.gapM!
       // As if nothing were common: each club's whole restating, in squares.
-      expect(width(there)).toBeLessThan(Math.hypot(width(gap) * Math.max(1, scale), 2 * difference))
+      expect(width(there)).toBeLessThan(Math.hypot(width(gap) * Math.max(1, scale), 2 * expected))
     })
   })
 

@@ -11,7 +11,7 @@ export type Coverage = {
   uncovered: Stretch[]
   /** Uncovered distances where a club of the bag stands that was not hit yet: nobody knows whether they are any. */
   maybeUncovered: Stretch[]
-  /** Uncovered distances that the golfer wants as they are; they stand in `uncovered distances` no more. */
+  /** Uncovered distances that the golfer wants as they are; they are not in `uncovered`. */
   uncoveredKept: UncoveredKept[]
   /** Share of the distances between the shortest and the longest stock that are covered; absent below two stocks. */
   cover?: number
@@ -24,7 +24,7 @@ type CoverRules = {
   goalZoneM?: Stretch
   leftOnPurpose?: { uncovered?: readonly KeptDistance[] }
 }
-/** An uncovered distance that the golfer wants as it is, by a distance that lies in it. */
+/** A distance inside an uncovered range that the golfer keeps as is. */
 type KeptDistance = { atM: number; because: string }
 
 /** The carries that cover a distance. Tee stocks are left out: a distance is played from the ground. In metres. */

@@ -252,7 +252,7 @@ type Judgeable = GapContext & {
 }
 
 /**
- * Judges one gap: settled in a zone, the same distance, borderline of its zone, or not settled, with
+ * Judges one gap: settled in a zone, the same distance, borderline, or not settled, with
  * what more shots would do.
  * @param outlookOf asked only where the gap is not settled
  */

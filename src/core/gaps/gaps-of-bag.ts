@@ -95,7 +95,7 @@ export function gapsOfBag(
     return {
       longer,
       shorter,
-      apart: runs ? withRuns(spread, runs) : spread,
+      exclusion: runs ? withRuns(spread, runs) : spread,
       context: {
         ...(runs && { onTotal: { longerM: runs.longer.runM, shorterM: runs.shorter.runM } }),
         limits: each,
@@ -106,7 +106,7 @@ export function gapsOfBag(
       },
     }
   })
-  const gaps = pairs.map(({ longer, shorter, context, apart: spread }, i): Gap => {
+  const gaps = pairs.map(({ longer, shorter, context, exclusion: spread }, i): Gap => {
     const ids = { longerId: longer.club.id, shorterId: shorter.club.id }
     const [a, b] = [longer.model?.posterior, shorter.model?.posterior]
     if (!a || !b || !isHit(longer.stock) || !isHit(shorter.stock)) return unknownGap(ids, context)
@@ -147,7 +147,7 @@ export function gapsOfBag(
             settled: settled || leftOnPurpose !== undefined,
             resting: resting ?? false,
             limitsM,
-            extraVarianceM2: addedVariance(pairs[i]?.apart ?? TOGETHER),
+            extraVarianceM2: addedVariance(pairs[i]?.exclusion ?? TOGETHER),
           },
     ),
   )
@@ -206,8 +206,8 @@ function partialsBetween(longer: GapSide, shorter: GapSide, stocks: readonly Sto
 
 /** A club is done when the gaps on both sides of it are settled, borderline, or resting. */
 export function isDone(clubId: Club['id'], gaps: readonly Gap[]): boolean {
-  const loftFacts = gaps.filter((gap) => isOfGap(gap, clubId))
-  return loftFacts.length > 0 && loftFacts.every((gap) => gap.settled || gap.resting === true)
+  const neighbours = gaps.filter((gap) => isOfGap(gap, clubId))
+  return neighbours.length > 0 && neighbours.every((gap) => gap.settled || gap.resting === true)
 }
 
 function prospectOf({ model, stock }: GapSide, { spread }: BagModel): Prospect | null {

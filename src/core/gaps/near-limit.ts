@@ -26,7 +26,7 @@ export function nearLine(
   return best.probability >= from ? best : null
 }
 
-/** Two clubs that carry the same: a gap borderline at 0; null when it is not. */
+/** Two clubs that carry the same: the gap is about 0; null when it is not. */
 export function sameDistance(
   below: (limitM: number) => number,
   shorterM: number,

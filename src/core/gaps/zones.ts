@@ -32,7 +32,7 @@ export const OWN_START: Record<Segment, Zones> = {
 
 /** Rules that name one good gap take this much to each side of it for even. */
 const EITHER_SIDE_M = yards(4)
-/** Irons gap by a tenth of the pitching-wedge carry (common practice). */
+/** A good gap between irons is a tenth of the pitching-wedge carry (common practice). */
 const TENTH = 0.1
 /** So few clubs are far apart by choice: a good gap is wide enough for the middle one of the bag's own gaps, times these. */
 const FEW_CLUBS = 9

@@ -31,12 +31,9 @@ const USUAL_WORTH = 6
 const BELIEF = { core: 0.85, wide: 0.15, wider: 3, floor: 1e-6 }
 
 /** The line through the golfer's clubs, by the median of all slopes. Null with too few. */
-export function clubLine(
-  points: readonly ClubPoint[],
-  { usualGap: excluded, usualSd }: LineKind,
-): ClubLine | null {
+export function clubLine(points: readonly ClubPoint[], { usualGap, usualSd }: LineKind): ClubLine | null {
   if (points.length < FEWEST_POINTS) return null
-  const line = robustLine(points, excluded)
+  const line = robustLine(points, usualGap)
   if (!line) return null
   const { slope, at0 } = line
   const off = MAD_TO_SD * median(points.map(({ x, y }) => Math.abs(y - slope * x - at0)))

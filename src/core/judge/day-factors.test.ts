@@ -26,20 +26,20 @@ it('days are told apart by the clubs hit on both, and weigh alike: their factors
 })
 
 it('fewer common clubs say less of it', () => {
-  const excluded = (clubs: number) => dayVariance(twoDays(clubs).days, [1, -1])
-  expect(excluded(1)).toBeGreaterThan(2 * excluded(6))
+  const variance = (clubs: number) => dayVariance(twoDays(clubs).days, [1, -1])
+  expect(variance(1)).toBeGreaterThan(2 * variance(6))
 })
 
 it('cancels in a gap between clubs hit on the same days, and not in others', () => {
   const { days, on } = twoDays(2)
-  const excluded = (a: number, b: number) =>
+  const variance = (a: number, b: number) =>
     dayVariance(
       days,
       on[a]!.map((share, i) => share - on[b]![i]!),
     )
-  expect(excluded(3, 4)).toBe(0)
-  expect(excluded(0, 1)).toBe(0)
-  expect(excluded(1, 2)).toBeGreaterThan(0.00001)
+  expect(variance(3, 4)).toBe(0)
+  expect(variance(0, 1)).toBe(0)
+  expect(variance(1, 2)).toBeGreaterThan(0.00001)
 })
 
 it('one day leaves open what one day does, two leave half of its variance', () => {

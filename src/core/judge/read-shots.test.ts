@@ -21,7 +21,7 @@ describe('reading shots', () => {
   })
 
   it('keeps warm-up apart, which tires all the same', () => {
-    const shots = [...hit('wedge', [100, 101], { apart: 'warm-up' }), ...hit('wedge', [120])]
+    const shots = [...hit('wedge', [100, 101], { exclusion: 'warm-up' }), ...hit('wedge', [120])]
     const { readings, excluded } = read(SIX, shots)
     expect(readings.map(({ position }) => position)).toEqual([2])
     expect(excluded).toHaveLength(2)
@@ -30,8 +30,8 @@ describe('reading shots', () => {
   it('keeps shots in wind apart where the station has others, unless they are to count', () => {
     const shots = [
       ...hit('wedge', [120, 121]),
-      ...hit('wedge', [110], { apart: 'wind' }),
-      ...hit('7-iron', [140, 141], { apart: 'wind' }),
+      ...hit('wedge', [110], { exclusion: 'wind' }),
+      ...hit('7-iron', [140, 141], { exclusion: 'wind' }),
     ]
     expect(read(SIX, shots).readings).toHaveLength(4)
     expect(readShots(SIX, shots, new Set(), true).readings).toHaveLength(5)

@@ -47,7 +47,7 @@ export function readShots(
   const inOrder = [...shots].sort(bySequence)
   const stations = stationsOf(
     bag,
-    inOrder.filter(({ apart: excluded }) => excluded !== 'warm-up'),
+    inOrder.filter(({ exclusion }) => exclusion !== 'warm-up'),
   )
   const stationAt = new Map(stations.map(({ club, swing }, i) => [`${club.id}\n${swing}`, i]))
   const readings: ShotReading[] = []
@@ -96,8 +96,8 @@ const bySequence = (a: Shot, b: Shot) =>
 
 /** Full, off a tee, three-quarter, half, then the golfer's own by name. */
 function byLength(a: Swing, b: Swing): number {
-  const index = (swing: Swing) => BY_LENGTH.indexOf(swing) >>> 0
-  return index(a) - index(b) || (a < b ? -1 : 1)
+  const orderOf = (swing: Swing) => BY_LENGTH.indexOf(swing) >>> 0
+  return orderOf(a) - orderOf(b) || (a < b ? -1 : 1)
 }
 
 const BY_LENGTH: readonly Swing[] = [FULL_SWING, TEED_SWING, ...SWINGS]
@@ -113,12 +113,12 @@ function stationsOf(bag: readonly Club[], shots: readonly Shot[]): StationReadin
  * Which shots are kept apart. Those of a station that was hit in nothing but wind or bad lies, or off nothing but the other
  * surface, are all there is of it, and count.
  */
-export function exclusionTest<S extends Pick<Shot, 'clubId' | 'swing' | 'apart'>>(
+export function exclusionTest<S extends Pick<Shot, 'clubId' | 'swing' | 'exclusion'>>(
   shots: readonly S[],
   windCounts: boolean,
 ): (shot: S) => boolean {
-  const isPlain = ({ apart: excluded }: S) =>
-    excluded === undefined || (windCounts && (excluded === 'wind' || excluded === 'rough'))
+  const isPlain = ({ exclusion }: S) =>
+    exclusion === undefined || (windCounts && (exclusion === 'wind' || exclusion === 'rough'))
   const plain = new Set(shots.filter(isPlain).map(stationKey))
-  return (shot) => shot.apart === 'warm-up' || (!isPlain(shot) && plain.has(stationKey(shot)))
+  return (shot) => shot.exclusion === 'warm-up' || (!isPlain(shot) && plain.has(stationKey(shot)))
 }

@@ -96,10 +96,10 @@ function ownForeseen(
   }
   if (!rest) return byBag
   return Object.fromEntries(
-    Object.entries(byBag).map(([field, fields]) => {
+    Object.entries(byBag).map(([field, shares]) => {
       const mean = rest[field as Field]
       const sd = sds[field as Field] / Math.sqrt(rest.weight)
-      return [field, mean === undefined ? fields : together(fields, { mean, sd })]
+      return [field, mean === undefined ? shares : together(shares, { mean, sd })]
     }),
   )
 }

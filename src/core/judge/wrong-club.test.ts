@@ -16,13 +16,13 @@ describe('a shot of another club', () => {
     const rest = bag('7-wood').filter(({ clubId }) => clubId !== 'driver')
     const last = seven[5]!
     const shots = [...rest, ...seven, ...driver]
-    const request = analyseBag({ clubs: SIX, shots })
-    expect(request.shots.find(({ shotId }) => shotId === last.id)).toMatchObject({
+    const analysis = analyseBag({ clubs: SIX, shots })
+    expect(analysis.shots.find(({ shotId }) => shotId === last.id)).toMatchObject({
       mark: 'other-club',
       other: 'driver',
     })
-    expect(yd(request.stocks.find(({ clubId }) => clubId === '7-wood')?.carryM)).toBeCloseTo(203.7, 6)
-    expect(request.warnings).toContainEqual({
+    expect(yd(analysis.stocks.find(({ clubId }) => clubId === '7-wood')?.carryM)).toBeCloseTo(203.7, 6)
+    expect(analysis.warnings).toContainEqual({
       kind: 'other-club',
       facts: { clubId: '7-wood', other: 'driver', shotIds: [last.id] },
     })
@@ -91,9 +91,9 @@ describe('a shot of another club', () => {
       const stock = stocks.find(({ clubId }) => clubId === '54')!
       expect(stock.count).toBe(5)
       expect(yd(stock.carryM)).toBeCloseTo(93.16, 1)
-      const request = warnings.find(({ kind }) => kind === 'other-club')
-      expect(request?.facts).toMatchObject({ clubId: '54', other: '9-iron' })
-      expect((request?.facts as { shotIds: string[] }).shotIds).toHaveLength(newer)
+      const analysis = warnings.find(({ kind }) => kind === 'other-club')
+      expect(analysis?.facts).toMatchObject({ clubId: '54', other: '9-iron' })
+      expect((analysis?.facts as { shotIds: string[] }).shotIds).toHaveLength(newer)
       expect(stocks.find(({ clubId }) => clubId === '9-iron')?.count).toBe(0)
     },
   )
@@ -146,15 +146,15 @@ describe('a shot of another club', () => {
           spinRpm: (1200 + 180 * bag[as]!.loftDeg!) * (1 + 0.02 * ((i % 3) - 1)),
         }),
       )
-    const request = (seventh: ReturnType<typeof block>) =>
+    const analysis = (seventh: ReturnType<typeof block>) =>
       analyseBag({
         clubs: bag,
         shots: bag.flatMap((_, i) => (i === 5 ? seventh : block(i, i))),
       }).warnings.filter(({ kind }) => kind === 'other-club')
-    expect(request(block(5, 6))[0]?.facts).toMatchObject({ clubId: 'c5', other: 'c6' })
+    expect(analysis(block(5, 6))[0]?.facts).toMatchObject({ clubId: 'c5', other: 'c6' })
     // A club that truly carries what its neighbour does launches as its own loft.
-    expect(request(block(5, 5, 142))).toEqual([])
-    expect(request(block(5, 5))).toEqual([])
+    expect(analysis(block(5, 5, 142))).toEqual([])
+    expect(analysis(block(5, 5))).toEqual([])
   })
 
   it('kept by the golfer, a newer cluster counts', () => {

@@ -15,7 +15,7 @@ export function rootBetween(
 ): number {
   let stayed = 0
   let x = low
-  for (let index = 0; index < MOST_ITERATIONS; index++) {
+  for (let i = 0; i < MOST_ITERATIONS; i++) {
     x = low + ((high - low) * fLow) / (fLow - fHigh)
     const value = f(x)
     if (Math.abs(value) < within || x === low || x === high) return x

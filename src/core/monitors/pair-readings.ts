@@ -61,7 +61,7 @@ export function pairReadings(
     open.first.delete(a)
     open.second.delete(b)
   }
-  const difference: MonitorReading[] = []
+  const unpaired: MonitorReading[] = []
   const reading = new Map([...first, ...second].map((each) => [each.id, each]))
   const isFirst = (each: MonitorReading | undefined) => each !== undefined && open.first.has(each)
   const isSecond = (each: MonitorReading | undefined) => each !== undefined && open.second.has(each)
@@ -69,8 +69,7 @@ export function pairReadings(
     const [one, other] = [reading.get(shotId), withId === null ? undefined : reading.get(withId)]
     if (one && other && isFirst(one) && isSecond(other)) join(one, other, 'golfer')
     else if (one && other && isSecond(one) && isFirst(other)) join(other, one, 'golfer')
-    else if (one && withId === null && (open.first.delete(one) || open.second.delete(one)))
-      difference.push(one)
+    else if (one && withId === null && (open.first.delete(one) || open.second.delete(one))) unpaired.push(one)
   }
   const timed = { first: withClock(first), second: withClock(second) }
   const clocks = {
@@ -89,10 +88,10 @@ export function pairReadings(
   pairs.sort((a, b) => a.first.hitMs - b.first.hitMs)
   const inOrder = (left: Iterable<MonitorReading>) => [...left].sort((a, b) => a.hitMs - b.hitMs)
   const ofFirst = new Set(first)
-  const alone = (isOwn: boolean) => difference.filter((each) => ofFirst.has(each) === isOwn)
+  const alone = (isOwn: boolean) => unpaired.filter((each) => ofFirst.has(each) === isOwn)
   return {
     pairs,
-    moved: difference.length > 0 || pairs.some(({ by }) => by === 'golfer'),
+    moved: unpaired.length > 0 || pairs.some(({ by }) => by === 'golfer'),
     left: {
       first: inOrder([...open.first, ...alone(true)]),
       second: inOrder([...open.second, ...alone(false)]),
@@ -180,13 +179,10 @@ function worthOf(pairs: ReadingPairs, offMs: number): number {
       ONE_BALL.leastByClock,
       -(((b.hitMs - a.hitMs - offMs) / ONE_BALL.clockMs) ** 2) / 2,
     )
-    const difference = differenceOf(pair)
+    const unpaired = differenceOf(pair)
     const sameClub = a.clubId !== null && a.clubId === b.clubId ? WORTH.sameClub : 0
     return (
-      sum +
-      byClock +
-      sameClub +
-      (difference === null ? WORTH.withoutCarry : worthOfCarries(difference - usual))
+      sum + byClock + sameClub + (unpaired === null ? WORTH.withoutCarry : worthOfCarries(unpaired - usual))
     )
   }, 0)
 }

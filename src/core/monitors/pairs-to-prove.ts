@@ -7,8 +7,8 @@ const WANTED = 0.9
 const FEWEST = 4
 /** The most pairs that a golfer has to hit. */
 export const MOST_PAIRS = 300
-/** The standard deviations that a study may find are looked at in so many gaps. */
-const SEARCH_ITERATIONS = 60
+/** The spread that a study finds is tried at so many of its quantiles. */
+const QUANTILES = 60
 
 /**
  * The chance that so many pairs prove 95 shots in 100 to agree within a tolerance, if the true bias and spread are these:
@@ -23,13 +23,13 @@ export function proofChance(
   const far = outerSds(pairs)
   const biasSd = sdM / Math.sqrt(pairs)
   let sum = 0
-  for (let i = 0; i < SEARCH_ITERATIONS; i++) {
-    const z = quantile((i + 0.5) / SEARCH_ITERATIONS, 0, 1)
+  for (let i = 0; i < QUANTILES; i++) {
+    const z = quantile((i + 0.5) / QUANTILES, 0, 1)
     const found = sdM * Math.max(0, 1 - 2 / (9 * free) + z * Math.sqrt(2 / (9 * free))) ** 1.5
     const room = toleranceM - far * found
     if (room > 0) sum += phi((room - biasM) / biasSd) - phi((-room - biasM) / biasSd)
   }
-  return sum / SEARCH_ITERATIONS
+  return sum / QUANTILES
 }
 
 /** How many pairs in all prove it in 9 studies of 10; null where no number that anybody hits does. */

@@ -69,6 +69,6 @@ export const firstShut = (of: readonly Gate[]): Shut | null =>
   ORDER.find((shut) => of.some((gate) => gate.shut === shut)) ?? null
 
 /** How far a gap lies outside of what is even, in metres. */
-function awayFrom({ gapM, limitsM: { tooClose: narrow, tooWide: wide } }: JudgedGap): number {
-  return Math.max(narrow - gapM, gapM - wide)
+function awayFrom({ gapM, limitsM: { tooClose: tooClose, tooWide: tooWide } }: JudgedGap): number {
+  return Math.max(tooClose - gapM, gapM - tooWide)
 }

@@ -112,13 +112,13 @@ describe('what else changes a bag on paper', () => {
   })
 
   it('two clubs bent alike stay as far apart, as surely as before; bent apart they are less sure', () => {
-    const [alike, difference] = [
+    const [alike, different] = [
       [bend(36, 1), bend(41, 1)],
       [bend(36, 1), bend(41, -1)],
     ].map((fixes) => gapsOf(withFixes(bag, fixes))[2]!)
     expect(alike!.gapM / YARD_M).toBeCloseTo(20.5, 5)
     expect(alike!.sdM / YARD_M).toBeCloseTo(1.4, 5)
-    expect(difference!.sdM / YARD_M).toBeCloseTo(Math.hypot(1.4, 2 * 0.24), 5)
+    expect(different!.sdM / YARD_M).toBeCloseTo(Math.hypot(1.4, 2 * 0.24), 5)
   })
 
   it('a gap that the golfer wants as it is counts as even until one of its clubs is touched', () => {

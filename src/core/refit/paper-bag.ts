@@ -74,7 +74,7 @@ export function paperBag({
   const bag = clubs.filter(({ kind }) => kind !== 'putter').toSorted((a, b) => a.order - b.order)
   const stockOf = (id: ClubId) => atStation(analysis.stocks, fullSwingOf(id))
   const indexes = carriesByGaps(bag, analysis)
-  const status = bag.flatMap((club): HitClubCarry[] => {
+  const hitClubs = bag.flatMap((club): HitClubCarry[] => {
     const [stock, carryM] = [stockOf(club.id), indexes.get(club.id)]
     return isHit(stock) && carryM !== undefined ? [hitClubCarry(club, stock, carryM)] : []
   })
@@ -86,7 +86,7 @@ export function paperBag({
     shownByM: own && isHit(stock) ? stock.carryM - own.carryM : 0,
     varianceM2: own?.varianceM2 ?? 0,
     count: stock?.count ?? 0,
-    perDegree: own ? perDegree(own, status) : { mPerDeg: 0, sdMPerDeg: 0 },
+    perDegree: own ? perDegree(own, hitClubs) : { mPerDeg: 0, sdMPerDeg: 0 },
     movedDeg: 0,
     supposedSdM: 0,
   })
@@ -96,7 +96,7 @@ export function paperBag({
       onPaper(
         club,
         stockOf(club.id),
-        status.find((each) => each.club === club),
+        hitClubs.find((each) => each.club === club),
       ),
     ),
     rack: rack

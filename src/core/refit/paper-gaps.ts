@@ -133,8 +133,11 @@ function gapBetween(bag: PaperBag, longer: PaperClub, shorter: PaperClub, limits
 }
 
 /** The chance that a gap of this mean and standard deviation is good. */
-export const chanceEven = (gapM: number, sdM: number, { tooClose: narrow, tooWide: wide }: Zones): number =>
-  Math.max(0, phi((wide - gapM) / sdM) - phi((narrow - gapM) / sdM))
+export const chanceEven = (
+  gapM: number,
+  sdM: number,
+  { tooClose: tooClose, tooWide: tooWide }: Zones,
+): number => Math.max(0, phi((tooWide - gapM) / sdM) - phi((tooClose - gapM) / sdM))
 
 /** How many of some gaps are likely to be good: the sum of their chances. */
 export const sumEven = (gaps: readonly PaperGap[]): number => gaps.reduce((sum, { good }) => sum + good, 0)

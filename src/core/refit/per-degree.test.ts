@@ -10,14 +10,14 @@ import { combined, launchWeaker, neighboursSay, perDegree } from './per-degree'
 import { isOneModel } from './refit-club'
 
 describe('what a degree is worth', () => {
-  const status = EXAMPLE.map(({ yd, loft }) => ({
+  const clubs = EXAMPLE.map(({ yd, loft }) => ({
     club: paperBagOf([{ yd, loft, kind: 'iron' }]).clubs[0]!.club,
     carryM: yards(yd as number),
     varianceM2: yards(1.24 ** 0.5) ** 2,
   }))
 
   it('is the slope of the neighbours less what their lengths do: 2.42 ± 0.27 yd', () => {
-    const own = neighboursSay(status[2]!, status)!
+    const own = neighboursSay(clubs[2]!, clubs)!
     expect(own.mPerDeg / YARD_M).toBeCloseTo(2.42, 2)
     expect(own.sdMPerDeg / YARD_M).toBeCloseTo(0.27, 2)
   })
@@ -30,13 +30,13 @@ describe('what a degree is worth', () => {
 
   it('is by the model alone, and unsure, for a wood; and what is usual where no launch was measured', () => {
     const wood = paperBagOf([{ yd: 180, loft: 18 }]).clubs[0]!.club
-    const found = perDegree({ club: wood, carryM: yards(180), varianceM2: 1 }, status)
+    const found = perDegree({ club: wood, carryM: yards(180), varianceM2: 1 }, clubs)
     expect(found.mPerDeg / YARD_M).toBeCloseTo(1.2, 5)
     expect(found.sdMPerDeg / YARD_M).toBeCloseTo(1.5, 5)
   })
 
   it('of a club of no set known beside it is what its flight says', () => {
-    const alone = perDegree(status[2]!, [status[2]!])
+    const alone = perDegree(clubs[2]!, [clubs[2]!])
     expect(alone.mPerDeg / YARD_M).toBeCloseTo(2.16, 2)
     expect(alone.sdMPerDeg / alone.mPerDeg).toBeCloseTo(0.25, 5)
   })

@@ -30,13 +30,13 @@ const OWN = { fewest: 3, most: 5, departureM: yards(3), leastSdM: yards(0.15) }
  * launch with a degree more.
  * @param bag the clubs with stocks, longest first
  */
-export function perDegree(status: HitClubCarry, bag: readonly HitClubCarry[]): PerDegree {
-  const byFlight = flightSays(status)
-  const { loftDeg } = status.club
+export function perDegree(club: HitClubCarry, bag: readonly HitClubCarry[]): PerDegree {
+  const byFlight = flightSays(club)
+  const { loftDeg } = club.club
   if (loftDeg === null || loftDeg < BY_MODEL_BELOW_DEG)
     return { mPerDeg: byFlight, sdMPerDeg: MODEL_ALONE_SD_M }
   const model = { mPerDeg: byFlight, sdMPerDeg: Math.max(yards(0.1), MODEL_SD_SHARE * Math.abs(byFlight)) }
-  const own = neighboursSay(status, bag)
+  const own = neighboursSay(club, bag)
   return own === null ? model : combined(own, model)
 }
 

@@ -17,7 +17,7 @@ export const twins = (clubs: readonly RefitClub[]): [ClubId, ClubId][] =>
     return twin && club.loftDeg !== null ? [[club.id, twin.id] as [ClubId, ClubId]] : []
   })
 
-/** Bends and sleeves go in gaps of this (common practice: whole and half degrees). */
+/** Bends and sleeves change the loft by multiples of this (common practice: whole and half degrees). */
 export const BEND_INCREMENT_DEG = 0.5
 
 /** How far a head can be bent either way, in degrees (common practice: forged two, cast one or none). */

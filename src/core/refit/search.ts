@@ -158,8 +158,8 @@ const gapOf = (longer: PaperClub, shorter: PaperClub, runM: number): number =>
 /** No fix may leave a gap further outside its limits than it was, by more than this. */
 export const WORSE_M = yards(1)
 /** How far a gap is outside its limits, in metres. */
-export const outsideM = (gapM: number, { tooClose: narrow, tooWide: wide }: Zones): number =>
-  Math.max(0, narrow - gapM, gapM - wide)
+export const outsideM = (gapM: number, { tooClose: tooClose, tooWide: tooWide }: Zones): number =>
+  Math.max(0, tooClose - gapM, gapM - tooWide)
 
 const turnKind = ({ club }: PaperClub): 'bend' | 'sleeve' =>
   club.kind === 'iron' || club.kind === 'wedge' ? 'bend' : 'sleeve'

@@ -41,7 +41,7 @@ const round = (shots: RoundShot[], daysAgo = 1, more: Partial<Round> = {}): Roun
 })
 
 describe('what is said of a round', () => {
-  const events = (of: RoundShot, more: Partial<RoundEvent> = {}): RoundEvent => ({
+  const event = (of: RoundShot, more: Partial<RoundEvent> = {}): RoundEvent => ({
     ...of,
     said: `said-${made++}`,
     atMs: NOW_MS,
@@ -51,11 +51,11 @@ describe('what is said of a round', () => {
   it('the newest word of a shot stands, in the place of the first; one that is gone is none', () => {
     const [a, b, c] = [shot('driver', 360), shot('7-iron', 150), shot('wedge', 60)]
     const shots = shotsFromEvents([
-      events(a),
-      events(b),
-      events(c),
-      events({ ...b, leftM: yards(148) }),
-      events(c, { gone: true }),
+      event(a),
+      event(b),
+      event(c),
+      event({ ...b, leftM: yards(148) }),
+      event(c, { gone: true }),
     ])
     expect(shots.map(({ id }) => id)).toEqual([a.id, b.id])
     expect(lengthIn(shots[1]?.leftM ?? 0, 'yd')).toBeCloseTo(148, 6)
@@ -63,7 +63,7 @@ describe('what is said of a round', () => {
 
   it('is laid over what was known before', () => {
     const [a, b] = [shot('driver'), shot('wedge')]
-    const shots = shotsFromEvents([events({ ...a, lie: 'tee' }), events(shot('7-iron'))], [a, b])
+    const shots = shotsFromEvents([event({ ...a, lie: 'tee' }), event(shot('7-iron'))], [a, b])
     expect(shots.map(({ clubId }) => clubId)).toEqual(['driver', 'wedge', '7-iron'])
     expect(shots[0]?.lie).toBe('tee')
   })

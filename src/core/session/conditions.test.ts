@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { exclusionOf, isExcluded, conditionsAt, lyingOn, PLAIN, type ConditionChange } from './conditions'
+import { exclusionOf, stockExclusion, conditionsAt, lyingOn, PLAIN, type ConditionChange } from './conditions'
 
 const wind = (fromSeq: number, blows: 'into' | null): ConditionChange => ({
   fromSeq,
@@ -36,7 +36,7 @@ describe('what a shot was hit in', () => {
   it('off the mat stands for no stock of grass; where nobody said what the ball lay on, it does', () => {
     const mat = { surface: 'mat' } as const
     const why = (hitIn: Partial<typeof PLAIN>, setUp: Parameters<typeof lyingOn>[1] = mat) =>
-      isExcluded({ ...PLAIN, ...hitIn }, setUp, 'grass')
+      stockExclusion({ ...PLAIN, ...hitIn }, setUp, 'grass')
     expect([why({}), why({ surface: 'grass' }), why({}, null), why({}, { surface: 'grass' })]).toEqual([
       ...['mat', null, null, null],
     ])
@@ -44,7 +44,7 @@ describe('what a shot was hit in', () => {
     expect([why({ warmUp: true }), why({ wind: 'into' }), why({ surface: 'rough' })]).toEqual([
       ...['warm-up', 'mat', 'rough'],
     ])
-    expect(isExcluded({ ...PLAIN, wind: 'into' }, mat, null)).toBe('wind')
-    expect(isExcluded(PLAIN, mat, 'mat')).toBeNull()
+    expect(stockExclusion({ ...PLAIN, wind: 'into' }, mat, null)).toBe('wind')
+    expect(stockExclusion(PLAIN, mat, 'mat')).toBeNull()
   })
 })

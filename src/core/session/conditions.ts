@@ -57,10 +57,10 @@ export const lyingOn = (
 ): Surface | null => surface ?? setUp?.surface ?? null
 
 /**
- * Why a shot does not stand for a golfer's stocks; null where it does.
- * @param stocksOff what they stand for: shots known to be off the other surface do not; null: both
+ * Why a shot is excluded from a golfer's stocks; null: it is not.
+ * @param stocksOff the surface that the stocks are for: shots from the other one are excluded; null: both
  */
-export function isExcluded(
+export function stockExclusion(
   hitIn: Conditions,
   setUp: { surface: Surface | null } | null | undefined,
   stocksOff: StockSurface | null,
@@ -70,6 +70,6 @@ export function isExcluded(
   return isOther && !hitIn.warmUp ? surface : exclusionOf(hitIn)
 }
 
-/** Why a shot does not stand for calm air and a good lie; null where it does. */
+/** Why a shot is not one in calm air from a good lie; null: it is. */
 export const exclusionOf = ({ warmUp, wind, surface }: Conditions): Exclusion | null =>
   warmUp ? 'warm-up' : wind !== null ? 'wind' : surface === 'rough' ? 'rough' : null

@@ -23,7 +23,7 @@ export type Shot = Flight &
     /** The golfer's own mark, which always wins. */
     mark?: Mark
     /** Hit while warming up, in the wind, from a bad lie or off what the golfer's stocks do not stand for, when other shots were not. */
-    apart?: Exclusion
+    exclusion?: Exclusion
     /** What the ball lay on; absent where nobody said. */
     surface?: Surface
     /** The air that its carry belongs to; absent where nobody said. */

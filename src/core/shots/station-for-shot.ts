@@ -36,8 +36,8 @@ export function stationForShot(
 ): { clubId: ClubId | null; swing: Swing; heldBecause: HeldReason | null } {
   // A device that knows no tees calls a shot off one full: the open station says where the ball lay.
   const full = open?.swing === TEED_SWING && posted.lie === null ? TEED_SWING : FULL_SWING
-  const text = swingFrom(posted.lie, posted.swing)
-  const swing = (text === FULL_SWING ? full : text) ?? open?.swing ?? FULL_SWING
+  const postedSwing = swingFrom(posted.lie, posted.swing)
+  const swing = (postedSwing === FULL_SWING ? full : postedSwing) ?? open?.swing ?? FULL_SWING
   const clubId = posted.clubLabel === null ? (open?.clubId ?? null) : labelled
   const heldBecause = ((): HeldReason | null => {
     if (!open) return 'no-station'

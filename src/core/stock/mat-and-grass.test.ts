@@ -51,12 +51,12 @@ describe('mat and grass', () => {
 
   it('takes solid shots that stand for calm air, those that are kept apart for the surface alone too, and three of each', () => {
     const grass = hits('7-iron', 'grass', around(160, 4))
-    const mat = hits('7-iron', 'mat', around(166, 4), { apart: 'mat' })
+    const mat = hits('7-iron', 'mat', around(166, 4), { exclusion: 'mat' })
     const whole = matAndGrass([...grass, ...mat])
     expect(whole?.stocks).toBe('two')
     const others = [
       ...hits('7-iron', 'mat', [90, 80], { mark: 'fat' }),
-      ...hits('7-iron', 'mat', [120, 125], { apart: 'wind' }),
+      ...hits('7-iron', 'mat', [120, 125], { exclusion: 'wind' }),
       ...hits('7-iron', undefined, [150, 151]),
       ...hits('7-iron', 'rough', [140]),
       ...hits('9-iron', 'mat', around(130, 9)),
@@ -70,8 +70,8 @@ describe('mat and grass', () => {
 describe('a golfer whose stocks stand for grass', () => {
   const seven = fullSwingOf('7-iron' as ClubId)
   const nine = fullSwingOf('9-iron' as ClubId)
-  const excluded = { apart: 'mat', surface: 'mat' } as const
-  const off = { ...excluded, adjustments: { offSurface: 'mat' } } as const
+  const onMat = { exclusion: 'mat', surface: 'mat' } as const
+  const off = { ...onMat, adjustments: { offSurface: 'mat' } } as const
   const grass = hit('7-iron', around(160, 6), { surface: 'grass' })
 
   it('has the stock of grass, with those off the mat beside it; what has no others stands on the mat, and says so', () => {
@@ -93,7 +93,7 @@ describe('a golfer whose stocks stand for grass', () => {
   })
 
   it('who counts wind counts it off grass, and the mat is kept apart all the same', () => {
-    const windy = hit('7-iron', around(150, 4), { apart: 'wind', surface: 'grass' })
+    const windy = hit('7-iron', around(150, 4), { exclusion: 'wind', surface: 'grass' })
     const stock = (shots: typeof grass) =>
       atStation(analyseBag({ clubs: SIX, shots, rules: { windCounts: true } }).stocks, seven)!
     const found = stock([...windy, ...hit('7-iron', around(166, 9), off)])

@@ -15,7 +15,7 @@ type Hit = Station & {
   carryM: number | null
   mark: Mark
   surface?: Surface
-  apart?: Exclusion
+  exclusion?: Exclusion
   session: number
 }
 
@@ -30,11 +30,11 @@ const FEWEST = 3
  */
 export function matAndGrass(shots: readonly Hit[]): MatAndGrass | null {
   const solid = shots.filter(
-    ({ carryM, mark, apart: excluded, surface }) =>
+    ({ carryM, mark, exclusion, surface }) =>
       mark === 'solid' &&
       carryM !== null &&
       isStockSurface(surface) &&
-      (excluded === undefined || isStockSurface(excluded)),
+      (exclusion === undefined || isStockSurface(exclusion)),
   )
   const pairs = [...new Set(solid.map(stationKey))].flatMap((key) => {
     const [grass, mat] = (['grass', 'mat'] as const).map((off) =>

@@ -41,14 +41,14 @@ describe('the shots of a stock', () => {
 
   it('in calm air are not pushed out by newer ones in wind, unless the golfer counts those', () => {
     const shots = sessions([60, 60]).map((shot): Shot =>
-      shot.session === 1 ? { ...shot, apart: 'wind' } : shot,
+      shot.session === 1 ? { ...shot, exclusion: 'wind' } : shot,
     )
     const calm = (windCounts: boolean) =>
-      newestShots(shots, windCounts).taken.filter(({ apart: excluded }) => excluded === undefined).length
+      newestShots(shots, windCounts).taken.filter(({ exclusion }) => exclusion === undefined).length
     expect([calm(false), calm(true)]).toEqual([60, 30])
     const stock = analyseBag({ clubs: SIX, shots }).stocks.find(({ clubId }) => clubId === '7-iron')
     expect([stock?.count, stock?.conditions?.excluded.length]).toEqual([60, 60])
-    const windy = sessions([60, 60, 60, 60], { apart: 'wind' })
+    const windy = sessions([60, 60, 60, 60], { exclusion: 'wind' })
     expect(newestShots(windy).older).toMatchObject([{ shots: 120 }])
   })
 

@@ -9,7 +9,7 @@ import { stationKey, type Station } from '../model/station'
 export const NEWEST = { shots: 60, sessions: 3, ofEach: 30 }
 
 /** What tells which shots are the newest that can count. */
-export type Datable = Pick<Shot, 'clubId' | 'swing' | 'mark' | 'apart' | 'session' | 'sequence'>
+export type Datable = Pick<Shot, 'clubId' | 'swing' | 'mark' | 'exclusion' | 'session' | 'sequence'>
 
 export type Newest<S extends Datable = Shot> = {
   taken: S[]

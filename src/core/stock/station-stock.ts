@@ -147,15 +147,15 @@ function conditionsOf(
   stockFrom: (carries: number[]) => number,
 ): HitStock['conditions'] | null {
   const outside = excluded.filter(
-    ({ apart: why, mark, carryM }) =>
+    ({ exclusion: why, mark, carryM }) =>
       why !== 'warm-up' && (mark === undefined || mark === 'solid') && isPlausibleCarry(carryM),
   )
-  const counted = solid.flatMap(({ shot }) => shot.apart ?? [])
+  const counted = solid.flatMap(({ shot }) => shot.exclusion ?? [])
   if (outside.length === 0 && counted.length === 0) return null
   const withAllM = stockFrom([...carries, ...outside.map(({ carryM }) => carryM as number)])
   return {
     excluded: outside.map(({ id }) => id),
-    why: reasons(outside.flatMap(({ apart: why }) => why ?? [])),
+    why: reasons(outside.flatMap(({ exclusion: why }) => why ?? [])),
     counted: counted.length,
     countedWhy: reasons(counted),
     withAllM,

@@ -8,7 +8,7 @@ import { FULL_SWING, TEED_SWING, type Swing } from '../model/station'
 /** How much further a club carries off a tee than from the ground, and whether the two are two stocks. */
 export type TeeAndGround = { clubId: ClubId; factor: Factor; stocks: LieStocks }
 
-type Hit = { clubId: ClubId; swing: Swing; carryM: number | null; mark: Mark; apart?: unknown }
+type Hit = { clubId: ClubId; swing: Swing; carryM: number | null; mark: Mark; exclusion?: unknown }
 
 /** Every club that was hit from both, three solid ones of each, and whether they are two stocks. */
 export const teeAndGround = (
@@ -17,8 +17,8 @@ export const teeAndGround = (
 ): TeeAndGround[] =>
   clubs.filter(isHitFromBoth).flatMap(({ id }): TeeAndGround[] => {
     const solid = (swing: Swing) =>
-      shots.flatMap(({ clubId, swing: hit, carryM, mark, apart: excluded }) =>
-        clubId === id && hit === swing && mark === 'solid' && carryM !== null && excluded === undefined
+      shots.flatMap(({ clubId, swing: hit, carryM, mark, exclusion }) =>
+        clubId === id && hit === swing && mark === 'solid' && carryM !== null && exclusion === undefined
           ? [carryM]
           : [],
       )

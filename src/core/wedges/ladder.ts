@@ -14,7 +14,7 @@ export type Rung = {
   between?: { loftDeg: number; carryM: number }
 }
 
-/** Ladders usually gap by 15, at the end by up to 20 yd (common practice). */
+/** The gaps of a wedge ladder are usually 15 yd, at the end up to 20 yd (common practice). */
 const USUAL_MOST_M = yards(20)
 
 /** The wedges' full swings from the longest to the shortest. */

@@ -189,17 +189,17 @@ function guessUnits(
             .filter((x) => !Number.isNaN(x)),
         )
   }
-  const text = (field: TableField) => columns[at(field)]?.unit ?? null
+  const columnUnit = (field: TableField) => columns[at(field)]?.unit ?? null
   const guess = (field: TableField, unit: TableUnit) => {
     const column = columns[at(field)]
     if (column && column.unit === null) Object.assign(column, { unit, guessed: true })
   }
-  const named = text('carry') ?? text('total') ?? text('left')
+  const named = columnUnit('carry') ?? columnUnit('total') ?? columnUnit('left')
   const length: LengthUnit = named === 'm' || named === 'yd' ? named : lengthUnit
   guess('carry', length)
   guess('total', length)
   const carry = middle('carry')
-  const carryM = carry === null ? null : toCanonical(text('carry'))(carry)
+  const carryM = carry === null ? null : toCanonical(columnUnit('carry'))(carry)
   const speedFor = (median_: number | null, wanted: number | null): SpeedUnit => {
     const units: readonly SpeedUnit[] = ['mph', 'km/h', 'm/s']
     if (median_ === null || wanted === null) return length === 'yd' ? 'mph' : 'km/h'
@@ -213,7 +213,7 @@ function guessUnits(
       ? carryM === null
         ? null
         : carryM / CARRY_PER_SPEED_S
-      : toCanonical(text('ballSpeed'))(ball)
+      : toCanonical(columnUnit('ballSpeed'))(ball)
   guess('clubSpeed', speedFor(middle('clubSpeed'), ballMps === null ? null : ballMps / USUAL_SMASH))
   const peak = middle('peak')
   const share = peak !== null && carryM !== null ? peak / lengthIn(carryM, length) : 0

@@ -84,8 +84,8 @@ export function openTable(
   if (dates)
     for (const column of found.columns)
       if (column.ambiguous) Object.assign(column, { unit: dates, ambiguous: undefined })
-  const { encoding, text } = decoded
-  return { ok: true, table: { ...found, encoding, delimiter, head, rows, lines: linesOf(text) } }
+  const { encoding, text: values } = decoded
+  return { ok: true, table: { ...found, encoding, delimiter, head, rows, lines: linesOf(values) } }
 }
 
 function firstOf<T>(all: Iterable<T>, most: number): T[] {
@@ -97,9 +97,9 @@ function firstOf<T>(all: Iterable<T>, most: number): T[] {
   return first
 }
 
-function linesOf(text: string): number {
-  let lines = text.endsWith('\n') ? 0 : 1
-  for (let at = text.indexOf('\n'); at >= 0; at = text.indexOf('\n', at + 1)) lines++
+function linesOf(values: string): number {
+  let lines = values.endsWith('\n') ? 0 : 1
+  for (let at = values.indexOf('\n'); at >= 0; at = values.indexOf('\n', at + 1)) lines++
   return lines
 }
 
@@ -155,7 +155,7 @@ export function* readRows(table: Table, { offsetMin }: TableOptions): Generator<
       continue
     }
     const shot: FileShot = { carryM: null, club: null }
-    const text = shot as Record<string, unknown>
+    const values = shot as Record<string, unknown>
     let read = 0
     let fractions = false
     for (let n = 0; n < numbers.length; n++) {
@@ -166,7 +166,7 @@ export function* readRows(table: Table, { offsetMin }: TableOptions): Generator<
       if (value === undefined) continue
       read++
       fractions ||= cell.includes('.') || cell.includes(',')
-      text[FIELD_NAMED[column.field]] = value
+      values[FIELD_NAMED[column.field]] = value
     }
     if (read === 0) {
       const because = reasonWithoutNumbers(line, clubAt)
@@ -334,9 +334,9 @@ const refused = (sentence: string): { ok: false; problems: Problem[] } => ({
   problems: [{ field: '', sentence }],
 })
 
-function isJson(text: string): boolean {
+function isJson(values: string): boolean {
   try {
-    JSON.parse(text)
+    JSON.parse(values)
     return true
   } catch {
     return false

@@ -8,7 +8,7 @@ import { choiceLine, playsAsLine, numberFinding } from '@/text/course-number'
 import { age, chance } from '@/text/numbers'
 import { mpsFrom, type HeightUnit } from '@/core/units'
 
-/** The number picker of the file that is offline: it runs from the file itself, without Banco and without a network. */
+/** The number picker of the offline card. It runs from its own file, without Banco and without a network. */
 
 const taken = JSON.parse(document.getElementById('taken')?.textContent ?? '') as OfflineCard
 /** Air of yesterday is another. */
@@ -48,7 +48,7 @@ function request(): NumberRequest | null {
   }
 }
 
-function response(): void {
+function respond(): void {
   const of = request()
   const [finding, list] = [element('finding'), element('answer')]
   list.replaceChildren()
@@ -81,5 +81,5 @@ element<HTMLSelectElement>('behind-kind').value = 'bunker'
 const old = Date.now() - taken.madeMs
 element('age').textContent =
   old > OLD_MS ? `Made ${age(old)}, for the air of that day: take a new one along for today’s.` : ''
-document.getElementById('number')?.addEventListener('input', response)
-response()
+document.getElementById('number')?.addEventListener('input', respond)
+respond()

@@ -3,12 +3,12 @@ import { send, sendWork } from './send'
 
 /** A server that gives this answer, and remembers how it was asked. */
 function answering(status: number, body: unknown) {
-  const request: RequestInit[] = []
+  const requests: RequestInit[] = []
   vi.stubGlobal('fetch', (_url: string, init: RequestInit) => {
-    request.push(init)
+    requests.push(init)
     return Promise.resolve(new Response(typeof body === 'string' ? body : JSON.stringify(body), { status }))
   })
-  return request
+  return requests
 }
 afterEach(() => vi.unstubAllGlobals())
 const problems = [{ field: 'clubId', sentence: 'This golfer has no such club.' }]
@@ -43,11 +43,11 @@ describe('what Banco answers', () => {
   })
 
   it('may come after the page is gone: what was done on it goes on, but for what is large', async () => {
-    const request = answering(200, {})
+    const requests = answering(200, {})
     await send('PUT', '/api/x', { clubId: '8-iron' })
     await send('GET', '/api/x')
     await send('POST', '/api/x', { text: 'x'.repeat(70_000) })
-    expect(request.map(({ keepalive }) => keepalive)).toEqual([true, false, false])
+    expect(requests.map(({ keepalive }) => keepalive)).toEqual([true, false, false])
   })
 })
 

@@ -14,12 +14,12 @@ const SMALL = 4000
 /** Sends something to Banco. What went wrong comes back as sentences, never as an exception. */
 export async function send<T = unknown>(method: Method, url: string, body?: unknown): Promise<Sent<T>> {
   try {
-    const text = body === undefined ? undefined : JSON.stringify(body)
+    const json = body === undefined ? undefined : JSON.stringify(body)
     const response = await fetch(url, {
       method,
       // A page that is left at once takes back nothing that the golfer has done on it.
-      keepalive: method !== 'GET' && (text?.length ?? 0) <= SMALL,
-      ...(text !== undefined && { body: text, headers: { 'Content-Type': 'application/json' } }),
+      keepalive: method !== 'GET' && (json?.length ?? 0) <= SMALL,
+      ...(json !== undefined && { body: json, headers: { 'Content-Type': 'application/json' } }),
     })
     return await readResponse<T>(response)
   } catch {
@@ -28,9 +28,9 @@ export async function send<T = unknown>(method: Method, url: string, body?: unkn
 }
 
 /** Sends the contents of a file. */
-export async function sendText<T>(url: string, text: string | Blob): Promise<Sent<T>> {
+export async function sendText<T>(url: string, json: string | Blob): Promise<Sent<T>> {
   try {
-    return await readResponse<T>(await fetch(url, { method: 'POST', body: text }))
+    return await readResponse<T>(await fetch(url, { method: 'POST', body: json }))
   } catch {
     return unreachable()
   }
@@ -90,9 +90,9 @@ async function* lines<T>(body: ReadableStream<Uint8Array>): AsyncGenerator<T> {
 }
 
 async function readResponse<T>(response: Response): Promise<Sent<T>> {
-  const text: unknown = await response.json().catch(() => null)
-  if (response.ok) return { ok: true, value: text as T }
-  const problems = (text as { problems?: Problem[] } | null)?.problems
+  const json: unknown = await response.json().catch(() => null)
+  if (response.ok) return { ok: true, value: json as T }
+  const problems = (json as { problems?: Problem[] } | null)?.problems
   const { status } = response
   const failed = [{ field: '', sentence: `Banco failed (${status}). Nothing was changed: try again.` }]
   return { ok: false, ...refusal({ status, problems: problems ?? failed }) }

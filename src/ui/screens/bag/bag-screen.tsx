@@ -45,8 +45,8 @@ export function BagScreen({ golferId, bag, moments }: Props) {
   }
   const drop = ({ active, over }: DragEndEvent) => {
     if (!over || active.id === over.id) return
-    const index = (id: unknown) => clubs.findIndex((club) => club.id === id)
-    void fill(arrayMove(clubs, index(active.id), index(over.id)))
+    const indexOf = (id: unknown) => clubs.findIndex((club) => club.id === id)
+    void fill(arrayMove(clubs, indexOf(active.id), indexOf(over.id)))
   }
   const toRack = (id: ClubId) => fill(clubs.filter((club) => club.id !== id))
   const intoBag = (club: OwnedClub) => fill(withClub(clubs, club))
@@ -196,7 +196,7 @@ const FULL: Problem = {
 
 type SlotProps = { club: OwnedClub; index: number; onEdit: () => void; onRack: () => void }
 
-function Slot({ club, index, onEdit, onRack }: SlotProps) {
+function Slot({ club, index: indexOf, onEdit, onRack }: SlotProps) {
   const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition, isDragging } =
     useSortable({ id: club.id })
   return (
@@ -205,7 +205,7 @@ function Slot({ club, index, onEdit, onRack }: SlotProps) {
       className={`slot${isDragging ? ' lifted' : ''}`}
       style={{ transform: CSS.Translate.toString(transform), transition }}
     >
-      <span className="place num quiet">{index}</span>
+      <span className="place num quiet">{indexOf}</span>
       <button
         type="button"
         className="grip"

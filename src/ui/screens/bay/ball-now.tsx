@@ -10,7 +10,7 @@ import type { BayActions } from './use-bay'
 type Props = { view: BayView; bay: BayActions }
 
 /** The ball of a shot, or of the next one. */
-const ballOf = ({ setUp }: BayView, event: string | null) => event ?? setUp?.ball ?? null
+const ballOf = ({ setUp }: BayView, stated: string | null) => stated ?? setUp?.ball ?? null
 
 /** Which ball is hit from the next shot on. */
 export function BallNow({ view, bay }: Props) {

@@ -47,7 +47,7 @@ export function BayStart({
     setUp: startingFrom(lastSetUp),
     warmUp: false,
   }))
-  const { plan: draft, place: index, setUp, warmUp } = start
+  const { plan: draft, place, setUp, warmUp } = start
   const change = (part: Partial<StartDraft>) => {
     const next = { ...start, ...part }
     setStart(next)
@@ -73,7 +73,7 @@ export function BayStart({
     id.current ??= newId()
     const sent = await send('POST', `/api/golfers/${golfer.id}/sessions`, {
       id: id.current,
-      place: index,
+      place,
       offsetMin: -new Date().getTimezoneOffset(),
       setUp: { ...setUp, ball: setUp.ball?.trim() || null },
       rangeClear: true,
@@ -92,7 +92,7 @@ export function BayStart({
     const sent = await send('PATCH', `/api/sessions/${id}`, { golferId: golfer.id })
     if (sent.ok) router.push(`/golfers/${golfer.id}/bay?session=${id}`)
   }
-  const open = caveatsOf(setUp, index).length
+  const open = caveatsOf(setUp, place).length
   const line = setUpLine(setUp, golfer)
   return (
     <div className={BAY}>
@@ -121,7 +121,7 @@ export function BayStart({
               name="place"
               id={`place-${each}`}
               label={PLACE_NAME[each].replace(/^./, (letter) => letter.toUpperCase())}
-              checked={index === each}
+              checked={place === each}
               onChange={() => change({ place: each })}
             />
           ))}
@@ -144,7 +144,7 @@ export function BayStart({
         <Button className="go" onClick={begin} disabled={starting}>
           {asks && stoppedToday ? 'It does not hurt, all clear, start' : 'All clear, start'}
         </Button>
-        {cautionsOf(setUp, index).map((caution) => (
+        {cautionsOf(setUp, place).map((caution) => (
           <p key={caution} className="caution">
             {CAUTION[caution]}
           </p>
@@ -163,7 +163,7 @@ export function BayStart({
             </summary>
             <SetUpForm
               golfer={golfer}
-              place={index}
+              place={place}
               setUp={setUp}
               profiles={profiles}
               onChange={(next) => change({ setUp: next })}

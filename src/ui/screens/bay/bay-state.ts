@@ -1,4 +1,4 @@
-import { isExcluded } from '@/core/session/conditions'
+import { stockExclusion } from '@/core/session/conditions'
 import { clearLapsed } from '@/core/session/range-clear'
 import type { SessionShot } from '@/core/session/session-shot'
 import type { Mark } from '@/core/model/mark'
@@ -155,7 +155,7 @@ export function shownBay({ view, unanswered }: BayState): BayView {
   const corrected = new Set(fresh.map(({ replaces }) => replaces))
   const isLeft = ({ id }: { id: ShotId }) => !corrected.has(id)
   const last = view.shots.at(-1)?.seq ?? 0
-  const excluded = isExcluded(view.now, view.setUp, view.golfer.stocksOff)
+  const exclusion = stockExclusion(view.now, view.setUp, view.golfer.stocksOff)
   let { lastClearMs } = view
   const heldOf = ({ heldBecause, hitMs }: TypedPost): SessionShot['heldBecause'] => {
     const lapsed = clearLapsed(lastClearMs, hitMs)
@@ -190,7 +190,7 @@ export function shownBay({ view, unanswered }: BayState): BayView {
         .filter((shot) => isLeft(shot) && held.get(shot.id) === null)
         .map((shot) => ({
           ...shot,
-          ...(excluded && { apart: excluded }),
+          ...(exclusion && { exclusion: exclusion }),
           session: view.history.at(-1)?.session ?? 0,
           mark: shot.mark ?? ('solid' as const),
           solidProbability: 1,

@@ -17,12 +17,10 @@ export function BayStrip({ view, newest }: { view: BayView; newest: string | und
   // Warm-up has a strip of its own, without a stock.
   const shots = history
     .filter(
-      ({ clubId, swing, apart: excluded }) =>
-        clubId === open.clubId && swing === open.swing && (excluded === 'warm-up') === warmUp,
+      ({ clubId, swing, exclusion }) =>
+        clubId === open.clubId && swing === open.swing && (exclusion === 'warm-up') === warmUp,
     )
-    .map(({ apart: excluded, ...shot }) =>
-      excluded === undefined || warmUp ? shot : { ...shot, apart: excluded },
-    )
+    .map(({ exclusion, ...shot }) => (exclusion === undefined || warmUp ? shot : { ...shot, exclusion }))
   const expected = view.expectations.find(
     ({ clubId, swing }) => clubId === open.clubId && swing === open.swing,
   )

@@ -240,12 +240,12 @@ function WhichStation({ shots, view, bay }: Pick<HeldProps, 'shots' | 'view' | '
   const [station, setStation] = useState<Station | null>(null)
   const [shot] = shots
   const label = shot.clubLabel
-  const index = (which: Group['shots'], forLabel: boolean) =>
+  const moveTo = (which: Group['shots'], forLabel: boolean) =>
     station && void bay.move(idsOf(which), station, forLabel)
   return (
     <div className="btns">
       <StationSelect view={view} label="Which club was it?" value={station} onChange={setStation} />
-      <Button disabled={!station} onClick={() => index(shots, label !== null)}>
+      <Button disabled={!station} onClick={() => moveTo(shots, label !== null)}>
         {label
           ? `“${label}” is this club`
           : shots.length === 1
@@ -253,7 +253,7 @@ function WhichStation({ shots, view, bay }: Pick<HeldProps, 'shots' | 'view' | '
             : `Take all ${shots.length} there`}
       </Button>
       {(shots.length > 1 || label) && (
-        <Button variant="outline" disabled={!station} onClick={() => index([shot], false)}>
+        <Button variant="outline" disabled={!station} onClick={() => moveTo([shot], false)}>
           Only {shot.carryM === null ? 'this one' : len(shot.carryM, view.golfer, 1)}
         </Button>
       )}

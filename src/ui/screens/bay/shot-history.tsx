@@ -71,7 +71,7 @@ export function ShotHistory({ view, bay, shot, number, onHide }: Props) {
               .filter(({ kind }, i) => !(kind === 'taken' && i === 0))
               .map((each, i) => (
                 <li key={i} className={each.undoneMs === null ? '' : 'out'}>
-                  {dayAndTime(each.atMs, offsetMin)}: {event(each, name)}
+                  {dayAndTime(each.atMs, offsetMin)}: {eventWords(each, name)}
                   {each.undoneMs !== null && `; undone ${dayAndTime(each.undoneMs, offsetMin)}`}
                 </li>
               ))}
@@ -144,7 +144,7 @@ function OtherGolfer({ view: { others, shots }, bay, shot, onMoved }: OtherGolfe
 
 const SOURCE: Record<string, string> = { typed: 'typed', monitor: 'from the monitor', file: 'from a file' }
 
-function event({ kind, mark, clubId, swing }: Happened, name: (id: string) => string): string {
+function eventWords({ kind, mark, clubId, swing }: Happened, name: (id: string) => string): string {
   switch (kind) {
     case 'taken':
       return 'taken again'

@@ -1,5 +1,5 @@
 import type { ShotId } from '@/core/model/ids'
-import { isExcluded } from '@/core/session/conditions'
+import { stockExclusion } from '@/core/session/conditions'
 import type { SessionShot } from '@/core/session/session-shot'
 import { EXCLUSION_NAME, MARK_NAME, stationName } from '@/text/names'
 import { len, side } from '@/text/numbers'
@@ -31,7 +31,7 @@ export function ShotList({ view, title, shots, station, chosen, numberOf, judged
         {shots.toReversed().map((each) => {
           const judged = judgedOf(each.id)
           const what = each.mark ?? judged?.mark ?? 'solid'
-          const excluded = isExcluded(each.conditions, view.setUp, golfer.stocksOff)
+          const exclusion = stockExclusion(each.conditions, view.setUp, golfer.stocksOff)
           const out = what !== 'solid'
           if (each.heldBecause !== null)
             return (
@@ -54,8 +54,8 @@ export function ShotList({ view, title, shots, station, chosen, numberOf, judged
                 </span>
                 <span>
                   {judged?.tired && <span className="mark-word out">tired</span>}{' '}
-                  {excluded && <span className="mark-word out">{EXCLUSION_NAME[excluded]}</span>}{' '}
-                  {!(excluded && what === 'solid') && (
+                  {exclusion && <span className="mark-word out">{EXCLUSION_NAME[exclusion]}</span>}{' '}
+                  {!(exclusion && what === 'solid') && (
                     <span className={`mark-word ${out ? 'out' : ''}`}>
                       {MARK_NAME[what]}
                       {out && each.mark === null && '?'}

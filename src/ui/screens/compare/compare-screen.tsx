@@ -52,8 +52,8 @@ export function CompareScreen(view: CompareView) {
     // The second may be chosen before the page knows of the first.
     const next = { ...chosen, [which]: key }
     setChosen(next)
-    const request = new URLSearchParams(next)
-    router.replace(`/golfers/${golfer.id}/compare?${request.toString()}`)
+    const query = new URLSearchParams(next)
+    router.replace(`/golfers/${golfer.id}/compare?${query.toString()}`)
   }
   const both = rows.filter(({ found }) => found !== null)
   const alone = rows.filter(({ found }) => found === null)

@@ -7,7 +7,7 @@ import type { SeasonResult, SeasonRequest } from '@/workers/season'
 
 /** The season around a day, computed beside the page: of days that come while one is computed only the last is asked. */
 export function useSeason(stations: SeasonStation[], base: Day, day: Day): SeasonResult {
-  const [response, setResult] = useState<SeasonResult>({ day, lines: [] })
+  const [result, setResult] = useState<SeasonResult>({ day, lines: [] })
   const worker = useRef<Worker | null>(null)
   const busy = useRef(false)
   const next = useRef<SeasonRequest | null>(null)
@@ -34,5 +34,5 @@ export function useSeason(stations: SeasonStation[], base: Day, day: Day): Seaso
       worker.current?.postMessage(ask)
     }
   }, [stations, base, day])
-  return response
+  return result
 }

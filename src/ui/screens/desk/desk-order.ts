@@ -8,7 +8,7 @@ export type DeskFilter = (typeof DESK_FILTERS)[number]
 export type DeskOrder = { find: string; sort: DeskSort; filter: DeskFilter }
 export const FIRST_ORDER: DeskOrder = { find: '', sort: 'last', filter: 'all' }
 
-const troubles = ({ notices: troubles }: DeskRow) => troubles.reduce((sum, { count }) => sum + count, 0)
+const notices = ({ notices: notices }: DeskRow) => notices.reduce((sum, { count }) => sum + count, 0)
 const isDue = ({ followUp }: DeskRow) => followUp?.state.kind === 'due'
 /** The share of what was hit that is not settled; nobody's bag is the least settled. */
 const unsettled = ({ settled: { settled, of } }: DeskRow) => (of === 0 ? 2 : 1 - settled / of)
@@ -27,14 +27,14 @@ const BY: Record<DeskSort, (a: DeskRow, b: DeskRow) => number> = {
   name: () => 0,
   last: (a, b) => (b.last?.startedMs ?? 0) - (a.last?.startedMs ?? 0),
   settled: (a, b) => unsettled(b) - unsettled(a),
-  notices: (a, b) => troubles(b) - troubles(a),
+  notices: (a, b) => notices(b) - notices(a),
   'follow-up': (a, b) => dueness(b) - dueness(a),
 }
 const KEEPS: Record<DeskFilter, (row: DeskRow) => boolean> = {
   all: () => true,
   hitting: ({ isHitting }) => isHitting,
   due: isDue,
-  open: (row) => troubles(row) > 0 || row.settled.settled < row.settled.of,
+  open: (row) => notices(row) > 0 || row.settled.settled < row.settled.of,
 }
 
 /** Letters as they are compared: without their case and accents. */

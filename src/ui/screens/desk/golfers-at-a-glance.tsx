@@ -109,7 +109,7 @@ function whereOf([first]: DeskRow['notices']): string {
 }
 
 function GolferRow({ row, nowMs }: { row: DeskRow; nowMs: number }) {
-  const { golfer, bag, last, isHitting, settled, notices: troubles, followUp, receives, next } = row
+  const { golfer, bag, last, isHitting, settled, notices: notices, followUp, receives, next } = row
   const home = `/golfers/${golfer.id}`
   return (
     <tr>
@@ -149,8 +149,8 @@ function GolferRow({ row, nowMs }: { row: DeskRow; nowMs: number }) {
         )}
       </td>
       <td className="wide-only">
-        {troubles.length > 0 ? (
-          <Link href={`${home}/${whereOf(troubles)}`}>{troubles.map(noticeWords).join(', ')}</Link>
+        {notices.length > 0 ? (
+          <Link href={`${home}/${whereOf(notices)}`}>{notices.map(noticeWords).join(', ')}</Link>
         ) : (
           <span className="quiet">nothing</span>
         )}

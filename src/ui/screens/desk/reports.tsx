@@ -23,7 +23,7 @@ export function Reports({ golfers }: Props) {
   const [file, setFile] = useState<string | null>(null)
   const { problems, setProblems } = useSubmit()
   const hit = golfers.filter(({ shots }) => shots > 0).map(({ id }) => id)
-  const request = golfers.filter(({ id }) => chosen.has(id)).map(({ id }) => id)
+  const golferIds = golfers.filter(({ id }) => chosen.has(id)).map(({ id }) => id)
   const choose = (ids: ReadonlySet<Golfer['id']>) => {
     setChosen(ids)
     setFile(null)
@@ -31,8 +31,8 @@ export function Reports({ golfers }: Props) {
   const make = async (kind: string) => {
     setFile(null)
     setProblems([])
-    const made = await run(request.length, (following) =>
-      sendWork<{ file: string }>(REPORTS, { kind, golfers: request }, following),
+    const made = await run(golferIds.length, (following) =>
+      sendWork<{ file: string }>(REPORTS, { kind, golfers: golferIds }, following),
     )
     if (made?.ok) setFile(made.value.file)
     else if (made) setProblems(made.problems)
@@ -40,10 +40,10 @@ export function Reports({ golfers }: Props) {
   return (
     <>
       <PageHead
-        title={request.length === 0 ? 'Choose whose reports' : count(request.length, 'report')}
+        title={golferIds.length === 0 ? 'Choose whose reports' : count(golferIds.length, 'report')}
         lede="One file, every golfer from a page of their own on, each with your words of the visit that is on or was last."
       >
-        {request.length > 0 && !making && !file && (
+        {golferIds.length > 0 && !making && !file && (
           <>
             <Button variant="outline" onClick={() => void make('report-letter')}>
               Letter

@@ -18,15 +18,15 @@ import { AdjustmentsLine } from '../../shared/shell/adjustments-line'
 import { PageHead } from '../../shared/shell/page-head'
 import styles from './history.module.css'
 
-type Props = HistoryView & { sessionId: string | undefined }
+type Props = HistoryView & { clubId: string | undefined }
 
 /** Every stock over time: the chosen one large with its table, the whole bag in small beside each other. */
-export function History({ golfer, bag, stations, bags, more, sessionId: request }: Props) {
+export function History({ golfer, bag, stations, bags, more, clubId: wantedId }: Props) {
   const full = stations.filter(({ swing }) => swing === FULL_SWING)
   const [chosen, choose] = useState<string | null>(null)
   const station =
     stations.find((each) => stationKey(each) === chosen) ??
-    full.find(({ clubId }) => clubId === request) ??
+    full.find(({ clubId }) => clubId === wantedId) ??
     full.toSorted((a, b) => b.points.length - a.points.length)[0]
   const clubs = allClubs(bag)
   const name = ({ clubId, swing }: StationHistory) =>

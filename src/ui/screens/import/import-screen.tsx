@@ -140,7 +140,7 @@ export function ImportScreen({ golfer, bag, mapped, shapes }: Props) {
           result
             ? monitor.watches
               ? `They stand beside those of the other monitor, and are in no stock.`
-              : message(result)
+              : summary(result)
             : read
               ? [
                   read.counts.held > 0 &&
@@ -298,7 +298,7 @@ export function ImportScreen({ golfer, bag, mapped, shapes }: Props) {
 
 const STOPPED = { field: '', sentence: 'Stopped: none of its shots was taken.' }
 
-const message = ({ taken, known, held, conflicts }: Taken): string =>
+const summary = ({ taken, known, held, conflicts }: Taken): string =>
   [
     `${taken} count`,
     held > 0 && `${held} ${held === 1 ? 'needs' : 'need'} checking`,

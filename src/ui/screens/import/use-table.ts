@@ -56,15 +56,15 @@ export function useTable() {
   }
 }
 
-function after(now: State, response: TableResult): State {
-  switch (response.kind) {
+function after(now: State, result: TableResult): State {
+  switch (result.kind) {
     case 'refused':
-      return { ...NOTHING, problems: response.problems }
+      return { ...NOTHING, problems: result.problems }
     case 'opened':
-      return { ...now, opened: response, progress: null }
+      return { ...now, opened: result, progress: null }
     case 'progress':
-      return { ...now, progress: response }
+      return { ...now, progress: result }
     case 'read':
-      return { ...now, read: response, progress: null }
+      return { ...now, read: result, progress: null }
   }
 }

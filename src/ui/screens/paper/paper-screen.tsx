@@ -31,7 +31,7 @@ const KIND: Record<CardKind, { name: string; mayBeUsed: string }> = {
 /** Pixels of the picture for each of the drawing's: sharp on a phone. */
 const SHARP = 3
 
-/** What can be offline: the yardage card in several sizes, labels for the shafts, the report. */
+/** What can be printed: the yardage card in several sizes, labels for the shafts, the report. */
 export function PaperScreen({ golfer, data, kind }: { golfer: Golfer; data: CardData; kind: CardKind }) {
   const sheet = useRef<HTMLDivElement>(null)
   const [size, setSize] = useState<CardSize>('pocket')

@@ -20,12 +20,12 @@ export function Practice({ golfer, bag, items, lastTime, habit, habits }: Practi
   const name = (item: PracticeItem) => stationName({ name: clubName(item.clubId) }, item.swing)
   const drill = ({ clubId, swing }: PracticeItem) => {
     const index = bag.clubs.findIndex(({ id }) => id === clubId)
-    const neighbours = [bag.clubs[index + 1], bag.clubs[index - 1]].find(
+    const neighbour = [bag.clubs[index + 1], bag.clubs[index - 1]].find(
       (club) => club && club.kind !== 'putter',
     )
     const round = [
       { clubId, swing, shots: DRILL.shots },
-      ...(neighbours ? [{ clubId: neighbours.id, swing, shots: 1 }] : []),
+      ...(neighbour ? [{ clubId: neighbour.id, swing, shots: 1 }] : []),
     ]
     return writeBlocks(Array.from({ length: DRILL.rounds }, () => round).flat())
   }

@@ -19,17 +19,17 @@ export function BringIn({ golfer, bag }: { golfer: Golfer; bag: Bag }) {
   const [clubs, setClubs] = useState<Record<string, string>>({})
   const [response, setResponse] = useState<Result | null>(null)
   const url = `/api/golfers/${golfer.id}/rounds/table`
-  const form = (of: string, events: Record<string, string>, take: boolean) => ({
+  const form = (of: string, clubIds: Record<string, string>, take: boolean) => ({
     text: of,
     offsetMin: -new Date().getTimezoneOffset(),
-    clubs: Object.fromEntries(Object.entries(events).filter(([, club]) => club !== '')),
+    clubs: Object.fromEntries(Object.entries(clubIds).filter(([, club]) => club !== '')),
     take,
   })
-  const look = async (of: string, events: Record<string, string>) => {
+  const look = async (of: string, clubIds: Record<string, string>) => {
     setText(of)
-    setClubs(events)
+    setClubs(clubIds)
     if (of.trim() === '') return setResponse(null)
-    const sent = await send<Result>('POST', url, form(of, events, false))
+    const sent = await send<Result>('POST', url, form(of, clubIds, false))
     setResponse(sent.ok ? sent.value : null)
   }
   const take = async () => {

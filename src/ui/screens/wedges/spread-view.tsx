@@ -33,7 +33,7 @@ export function SpreadView({ golfer, shots, stations, name }: Props) {
     shot.swing === station.swing &&
     shot.carryM !== null &&
     shot.offlineM !== undefined &&
-    !shot.apart
+    !shot.exclusion
       ? [{ ...shot, carryM: shot.carryM, offlineM: shot.offlineM, included: shot.mark === 'solid' }]
       : [],
   )

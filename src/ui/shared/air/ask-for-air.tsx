@@ -43,7 +43,7 @@ export function AskForAir({
   const [open, setOpen] = useState(opened)
   const { problems, setProblems, submit } = useSubmit()
   const [left, setLeft] = useState<ReadonlySet<SessionId>>(new Set())
-  const [input, setMessage] = useState({
+  const [input, setInput] = useState({
     outdoors: nothingYet('outdoors', golfer),
     indoors: nothingYet('indoors', golfer),
   })
@@ -109,7 +109,7 @@ export function AskForAir({
               outdoors={where === 'outdoors'}
               missing={chosen.map(({ missing }) => missing)}
               input={input[where]}
-              onChange={(part) => setMessage({ ...input, [where]: { ...input[where], ...part } })}
+              onChange={(part) => setInput({ ...input, [where]: { ...input[where], ...part } })}
             />
           )}
         </fieldset>

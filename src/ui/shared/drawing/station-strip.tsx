@@ -29,7 +29,8 @@ export function StationStrip({ golfer, name, stock, shots, earlier = () => false
             carry: at(shot.carryM),
             included: included(shot),
             earlier: earlier(shot.id),
-            word: shot.apart && shot.mark === 'solid' ? EXCLUSION_NAME[shot.apart] : MARK_NAME[shot.mark],
+            word:
+              shot.exclusion && shot.mark === 'solid' ? EXCLUSION_NAME[shot.exclusion] : MARK_NAME[shot.mark],
             newest: shot.id === newest,
           },
         ],
@@ -53,8 +54,8 @@ export function StationStrip({ golfer, name, stock, shots, earlier = () => false
   )
 }
 
-const included = ({ mark, apart: excluded }: StationShots[number]): boolean =>
-  mark === 'solid' && excluded === undefined
+const included = ({ mark, exclusion }: StationShots[number]): boolean =>
+  mark === 'solid' && exclusion === undefined
 
 /** "129 ± 2 yd, from 11 solid of 14". */
 export function stockTitle(stock: Stock | undefined, golfer: Golfer): string {

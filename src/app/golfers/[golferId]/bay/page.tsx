@@ -18,11 +18,11 @@ type Props = {
 
 export default async function BayPage({ params, searchParams }: Props) {
   const golfer = golferOfPage((await params).golferId)
-  const request = await searchParams
-  const hit = single(request.hit)
+  const query = await searchParams
+  const hit = single(query.hit)
   const [db, nowMs] = dataNow()
   if (!bagOf(db, golfer.id)) redirect(`/golfers/${golfer.id}/bag`)
-  const session = sessionForBay(db, golfer, single(request.session), nowMs)
+  const session = sessionForBay(db, golfer, single(query.session), nowMs)
   const json = session && (await loadView('bayJson', session.id, nowMs))
   const first = json && (JSON.parse(json) as BayView)
   const alone = (await scopeOfPage()).kind === 'bay'

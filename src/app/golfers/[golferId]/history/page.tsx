@@ -11,5 +11,5 @@ export default async function HistoryPage({ params, searchParams }: Props) {
   const golfer = golferOfPage((await params).golferId)
   const view = await loadView('historyView', golfer)
   if (!view) redirect(`/golfers/${golfer.id}/bag`)
-  return <History {...view} sessionId={single((await searchParams).club)} />
+  return <History {...view} clubId={single((await searchParams).club)} />
 }

@@ -7,10 +7,10 @@ import { AIR_FORM } from '@/formats/set-up-form'
 /** Says the air of sessions that lack it; what was said of them before stays. */
 export const PUT = route<{ golferId: string }>(async (request, { golferId }) => {
   const golfer = requireGolfer(golferId)
-  const { airs: fields } = await bodyForm(request, AIR_FORM)
-  for (const id of fields.flatMap(({ sessions }) => sessions))
+  const { airs: airs } = await bodyForm(request, AIR_FORM)
+  for (const id of airs.flatMap(({ sessions }) => sessions))
     if (requireSession(id).golferId !== golfer.id)
       refuse(422, 'sessions', `The session ${id} is another golfer’s: choose sessions of ${golfer.name}.`)
-  sayAir(theDatabase(), golfer.id, fields)
+  sayAir(theDatabase(), golfer.id, airs)
   return Response.json({})
 })

@@ -7,7 +7,7 @@ import { movePairs } from '@/store/monitors'
 /** The golfer says which readings of two monitors belong together. */
 export const PUT = route<{ golferId: string }>(async (request, { golferId }) => {
   const golfer = requireGolfer(golferId)
-  const fields = await bodyForm(request, PAIRS_FORM)
-  movePairs(theDatabase(), golfer.id, fields, Date.now())
-  return Response.json({ moved: fields.moved.length })
+  const body = await bodyForm(request, PAIRS_FORM)
+  movePairs(theDatabase(), golfer.id, body, Date.now())
+  return Response.json({ moved: body.moved.length })
 })

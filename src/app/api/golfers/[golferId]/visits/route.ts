@@ -7,8 +7,8 @@ import { planVisit, visitById } from '@/store/visits'
 /** Plans a visit of a golfer. */
 export const POST = route<{ golferId: string }>(async (request, { golferId }) => {
   const golfer = requireGolfer(golferId)
-  const { id, ...fields } = await bodyForm(request, VISIT_FORM)
-  planVisit(theDatabase(), golfer.id, id, { ...fields, words: null, followUp: null })
+  const { id, ...body } = await bodyForm(request, VISIT_FORM)
+  planVisit(theDatabase(), golfer.id, id, { ...body, words: null, followUp: null })
   if (visitById(theDatabase(), id)?.golferId !== golfer.id)
     refuse(409, 'id', 'There is another visit with this id: plan it again.')
   return Response.json({ id }, { status: 201 })

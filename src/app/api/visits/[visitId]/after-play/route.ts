@@ -7,8 +7,8 @@ import { sayAfterPlay } from '@/store/visits'
 /** Keeps what the golfer says after play. */
 export const PUT = route<{ visitId: string }>(async (request, { visitId }) => {
   const { id, golferId } = requireVisit(visitId)
-  const fields = await bodyForm(request, AFTER_PLAY_FORM)
-  for (const clubId of [fields.off?.clubId, fields.unusedId]) if (clubId) requireClub(golferId, clubId)
-  sayAfterPlay(theDatabase(), id, { ...fields, enteredMs: Date.now() })
+  const body = await bodyForm(request, AFTER_PLAY_FORM)
+  for (const clubId of [body.off?.clubId, body.unusedId]) if (clubId) requireClub(golferId, clubId)
+  sayAfterPlay(theDatabase(), id, { ...body, enteredMs: Date.now() })
   return Response.json({ id })
 })

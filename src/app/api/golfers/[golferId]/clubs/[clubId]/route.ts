@@ -15,11 +15,11 @@ export const PUT = route<Params>(async (request, { golferId, clubId }) => {
   if (sinceMs !== undefined && sinceMs > Date.now())
     return refuse(422, 'sinceMs', 'That is yet to come: say when it was changed, or come back then.')
   const id = clubId as ClubId
-  const fields =
+  const body =
     sinceMs === undefined
       ? correctClub(theDatabase(), golfer.id, id, club)
       : changeClubSince(theDatabase(), golfer.id, id, club, sinceMs)
-  switch (fields) {
+  switch (body) {
     case 'name-taken':
       return refuse(
         422,
