@@ -5,14 +5,14 @@ const LAYERS = {
   draw: ['text', 'core'],
   store: ['core'],
   formats: ['core'],
-  workers: ['formats', 'core'],
+  'browser-workers': ['formats', 'core'],
   views: ['formats', 'store', 'draw', 'text', 'core'],
   paper: ['draw', 'text', 'core'],
   worker: ['views', 'paper', 'formats', 'store', 'core'],
-  ui: ['workers', 'views', 'draw', 'text', 'core'],
+  ui: ['browser-workers', 'views', 'draw', 'text', 'core'],
   http: ['worker', 'views', 'formats', 'store', 'text', 'core'],
-  cli: ['worker', 'views', 'paper', 'workers', 'formats', 'store', 'draw', 'text', 'core'],
-  app: ['http', 'ui', 'worker', 'views', 'paper', 'workers', 'formats', 'store', 'draw', 'text', 'core'],
+  cli: ['worker', 'views', 'paper', 'formats', 'store', 'draw', 'text', 'core'],
+  app: ['http', 'ui', 'worker', 'views', 'paper', 'formats', 'store', 'draw', 'text', 'core'],
 }
 const TESTS = '\\.(test|spec)\\.tsx?$'
 

@@ -8,7 +8,7 @@ export default defineConfig({
   fullyParallel: true,
   // A race on a busy machine may be lost once; `npm test` says how many tests needed the second try.
   retries: 1,
-  timeout: 120_000,
+  timeout: 240_000,
   // A machine that does other work besides is slow, and not wrong.
   expect: { timeout: 20_000 },
   reporter: [['list'], ['json', { outputFile: 'test-results/e2e.json' }]],

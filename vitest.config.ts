@@ -5,6 +5,9 @@ export default defineConfig({
   resolve: { alias: { '@': fileURLToPath(new URL('./src', import.meta.url)) } },
   test: {
     testTimeout: 30_000,
+    // The default leaves one core unused.
+    maxWorkers: '100%',
+    globalSetup: ['scripts/programs.mjs'],
     include: ['{src,simulators,demo,tests,bench}/**/*.test.ts'],
     exclude: ['tests/e2e/**', 'node_modules/**'],
   },

@@ -31,7 +31,7 @@ const SCHEMAS: [what: string, sql: string][] = [
   ],
   ['a check that builds 150 MB', `CREATE TABLE big (a TEXT CHECK (length(zeroblob(150000000)) > 0))`],
   ['a view of everything', 'CREATE VIEW v AS SELECT * FROM shot, shot, shot'],
-  ['a table in the place of the shots as they stand', 'DROP VIEW shot_now; CREATE TABLE shot_now (a)'],
+  ['a table with the name of a view of ours', 'CREATE TABLE shot_now (a)'],
   ['a trigger less', 'DROP TRIGGER shot_is_never_changed'],
   ['an index by an expression', 'CREATE INDEX i ON shot (abs(seq))'],
   ['a generated column', 'ALTER TABLE golfer ADD COLUMN g INTEGER AS (length(name))'],

@@ -1,4 +1,4 @@
-// Bundles the programs that run outside Next.js: the commands, and the process that computes for the server.
+// Bundles the programs that run outside Next.js: the commands, the process that computes for the server, the simulators.
 import { existsSync, readdirSync, rmSync, statSync } from 'node:fs'
 import { join } from 'node:path'
 
@@ -10,7 +10,12 @@ export async function buildPrograms() {
   const { build } = await import('esbuild')
   rmSync(FOLDER, { recursive: true, force: true })
   await build({
-    entryPoints: { banco: 'src/cli/banco.ts', worker: 'src/worker/process.ts' },
+    entryPoints: {
+      banco: 'src/cli/banco.ts',
+      worker: 'src/worker/process.ts',
+      'launch-monitor': 'simulators/launch-monitor/main.ts',
+      'weather-station': 'simulators/weather-station/main.ts',
+    },
     outdir: FOLDER,
     outExtension: { '.js': '.mjs' },
     bundle: true,
@@ -29,10 +34,16 @@ export async function buildPrograms() {
   })
 }
 
+/** Called by Vitest before the unit tests, some of which run the programs. */
+export const setup = buildPrograms
+
 /** The path of a built program that is newer than every source file; null where there is none. */
 export function newestProgram(name) {
   if (!existsSync(built(name))) return null
   const builtMs = statSync(built(name)).mtimeMs
-  const sources = readdirSync('src', { recursive: true }).map((path) => join('src', path))
-  return ['src', ...sources].every((path) => statSync(path).mtimeMs <= builtMs) ? built(name) : null
+  const sources = ['src', 'simulators'].flatMap((folder) => [
+    folder,
+    ...readdirSync(folder, { recursive: true }).map((path) => join(folder, path)),
+  ])
+  return sources.every((path) => statSync(path).mtimeMs <= builtMs) ? built(name) : null
 }

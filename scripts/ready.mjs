@@ -76,7 +76,7 @@ export async function installed() {
 /** Builds the application, unless it is built from just these sources. */
 export async function built() {
   const wanted = hashOf(
-    ['src', 'public', 'next.config.ts', 'package-lock.json', 'tsconfig.json']
+    ['src', 'simulators', 'public', 'next.config.ts', 'package-lock.json', 'tsconfig.json']
       .flatMap(filesUnder)
       .map((file) => readFileSync(file)),
   )

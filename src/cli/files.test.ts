@@ -11,7 +11,7 @@ const data = join(folder, 'data')
 function banco(...args: string[]) {
   const { status, stdout, stderr } = spawnSync(
     process.execPath,
-    ['--import', 'tsx', 'src/cli/banco.ts', ...args],
+    ['scripts/banco.mjs', ...args],
     {
       env: { ...process.env, BANCO_DATA: data },
       encoding: 'utf8',
@@ -78,7 +78,7 @@ it('exports, backs up, restores and exports the same, and prints papers', () => 
 
 it('flies and restates line by line, in the reference air where nothing is said', () => {
   const lines = (command: string, ...inputs: object[]) => {
-    const { status, stdout } = spawnSync(process.execPath, ['--import', 'tsx', 'src/cli/banco.ts', command], {
+    const { status, stdout } = spawnSync(process.execPath, ['scripts/banco.mjs', command], {
       input: inputs.map((each) => JSON.stringify(each)).join('\n'),
       encoding: 'utf8',
     })

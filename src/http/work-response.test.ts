@@ -16,6 +16,8 @@ const folder = mkdtempSync(join(tmpdir(), 'banco-work-'))
 const ADA = 'ada' as GolferId
 beforeAll(() => {
   vi.stubEnv('BANCO_DATA', folder)
+  // The built process starts faster than the sources. vitest.config.ts builds it.
+  vi.stubEnv('NODE_ENV', 'production')
   const settings = { name: 'Ada', hand: 'left', lengthUnit: 'm', speedUnit: 'km/h', goalZoneM: null } as const
   addGolfer(theDatabase(), ADA, settings, 0)
   startBag(theDatabase(), ADA, { name: 'Bag', clubs: BAG_TEMPLATES[0]?.clubs ?? [] }, 0)

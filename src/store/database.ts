@@ -3,7 +3,7 @@ import { chmodSync, existsSync, statSync } from 'node:fs'
 import { basename, dirname } from 'node:path'
 import { DataError, hindrance, isDamage } from './data-error'
 import { dataFolder, databasePath, keptCopies } from './data-folder'
-import { migrate } from './migrate'
+import { migrate, sqlOf } from './migrate'
 
 export type { Database }
 
@@ -26,6 +26,8 @@ export function openDatabase(path: string, { checked = false, busyMs = 5000 } = 
     db.pragma('synchronous = FULL')
     db.pragma('foreign_keys = ON')
     migrate(db)
+    db.pragma('temp_store = MEMORY')
+    db.exec(sqlOf('views.sql'))
     return db
   } catch (error) {
     db?.close()

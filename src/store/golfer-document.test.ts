@@ -1,8 +1,8 @@
 import Ajv from 'ajv/dist/2020'
-import { mkdtempSync, readdirSync, readFileSync, writeFileSync } from 'node:fs'
+import { copyFileSync, mkdtempSync, readdirSync, readFileSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
-import { describe, expect, it } from 'vitest'
+import { beforeAll, describe, expect, it } from 'vitest'
 import { fillNetLoft } from '../../demo/net-loft'
 import { NOW_MS, storeWithGolfer } from '../../tests/store'
 import type { GolferId } from '../core/model/ids'
@@ -26,15 +26,24 @@ import { undoLast } from './journal'
 import { addEvents, shotsOfGolfer, shotsOfSession } from './shots'
 
 const TILDA = 'demo-tilda' as GolferId
-function netLoft(): Database {
-  const db = openDatabase(':memory:')
+const folder = mkdtempSync(join(tmpdir(), 'banco-document-'))
+const made = join(folder, 'net-loft.db')
+beforeAll(() => {
+  const db = openDatabase(made)
   fillNetLoft(db, { seed: 12, nowMs: NOW_MS })
   const session = 'demo-tilda-0' as never
   saySession(db, session, { kind: 'air', wind: 'felt', tempC: 9, surface: null }, NOW_MS)
   const last = shotsOfSession(db, session).at(-1)!
   addEvents(db, [{ shotSeq: last.seq, event: { kind: 'mark', mark: 'wild' } }], NOW_MS)
   undoLast(db, session, NOW_MS)
-  return db
+  db.close()
+})
+let copies = 0
+/** The demo's data, with a session of which something was said and undone. */
+function netLoft(): Database {
+  const copy = join(folder, `${copies++}.db`)
+  copyFileSync(made, copy)
+  return openDatabase(copy)
 }
 const written = (db: Database, id = TILDA): string => {
   const parts: string[] = []

@@ -31,7 +31,6 @@ const OWNER: [column: string, ownerOf: (row: string) => string, sessionOf?: (row
 function countWrites(db: Database): void {
   const isCounting = db.prepare("SELECT 1 FROM temp.sqlite_schema WHERE name = 'golfer_write'").get()
   if (isCounting) return
-  db.pragma('temp_store = MEMORY')
   db.exec(
     `CREATE TEMP TABLE golfer_write (golfer_id TEXT, session_id TEXT, writes INTEGER NOT NULL,
        PRIMARY KEY (golfer_id, session_id)) STRICT, WITHOUT ROWID`,

@@ -86,8 +86,13 @@ function checkReferences(db: Database): void {
     )
 }
 
+const storeFile = (name: string) => join(process.cwd(), 'src', 'store', name)
+
+/** The text of an SQL file of the store. */
+export const sqlOf = (name: string): string => readFileSync(storeFile(name), 'utf8')
+
 /** The migrations of this version, read from the project's folder, numbered from 1 without gaps. */
-export function readMigrations(folder = join(process.cwd(), 'src', 'store', 'migrations')): Migration[] {
+export function readMigrations(folder = storeFile('migrations')): Migration[] {
   const files = readdirSync(folder)
     .filter((file) => file.endsWith('.sql'))
     .sort()

@@ -29,9 +29,10 @@ type ConditionRow = { sessionId: SessionId; fromSeq: number; kind: ConditionChan
 
 const NOT_UNDONE = 'batch NOT IN (SELECT batch FROM undone)'
 
-/** The sessions of a golfer after a time, or those of them that are listed. */
-const SESSIONS = `(SELECT id FROM session WHERE golfer_id = @golferId AND started_ms > @sinceMs
-  AND (@only IS NULL OR id IN (SELECT value FROM json_each(@only))))`
+/** A golfer's sessions after a time; where ids are given, only those. The second part finds them by id, however many there are. */
+const SESSIONS = `(SELECT id FROM session WHERE @only IS NULL AND golfer_id = @golferId AND started_ms > @sinceMs
+  UNION ALL SELECT s.id FROM json_each(@only) wanted JOIN session s ON s.id = wanted.value
+    WHERE +s.golfer_id = @golferId AND s.started_ms > @sinceMs)`
 
 /**
  * What the shots of a golfer's sessions were hit in, by session and place in the store.

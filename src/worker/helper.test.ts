@@ -21,6 +21,8 @@ let db: Database
 let helper: Helper
 beforeAll(() => {
   vi.stubEnv('BANCO_DATA', folder)
+  // The built process starts faster than the sources. vitest.config.ts builds it.
+  vi.stubEnv('NODE_ENV', 'production')
   db = openDatabase(join(folder, 'banco.db'))
   const settings = { name: 'Ada', hand: 'left', lengthUnit: 'm', speedUnit: 'km/h', goalZoneM: null } as const
   addGolfer(db, ADA, settings, NOW_MS)

@@ -148,6 +148,17 @@ export async function bayOf(
   return (await response.json()) as BayView
 }
 
+/** Waits until every typed shot is sent. A page shows them before. */
+export const allSent = (page: Page): Promise<void> =>
+  expect
+    .poll(
+      () => page.evaluate("Object.keys(localStorage).filter((key) => key.startsWith('banco-waiting '))"),
+      {
+        timeout: 60_000,
+      },
+    )
+    .toEqual([])
+
 /** Puts a club on the rack, and waits until that is stored: it shows at once. */
 export async function toRack(page: Page, club: string): Promise<void> {
   const stored = page.waitForResponse((response) => response.url().endsWith('/slots'))
@@ -178,9 +189,7 @@ export async function requestsWithoutResponse(page: Page, times: number): Promis
 export function runMonitor(banco: BancoServer, ...args: string[]): Promise<string> {
   return new Promise((resolve, reject) => {
     const monitor = spawn(process.execPath, [
-      '--import',
-      'tsx',
-      'simulators/launch-monitor/main.ts',
+      '.banco/programs/launch-monitor.mjs',
       '--to',
       banco.address,
       ...args,

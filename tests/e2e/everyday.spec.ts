@@ -1,6 +1,6 @@
 import type { APIRequestContext, Page } from '@playwright/test'
 import type { BancoServer } from '../../demo/banco-server'
-import { bayOf, expect, golferWithBag, openSession, pausedFor, test } from './banco'
+import { allSent, bayOf, expect, golferWithBag, openSession, pausedFor, test } from './banco'
 
 const phone = { viewport: { width: 390, height: 664 }, hasTouch: true, isMobile: true }
 const entry = (page: Page) => page.getByLabel('Carry in yd')
@@ -64,6 +64,7 @@ test.describe('on a phone', () => {
       expect(await add.boundingBox()).toEqual(first)
     }
     await expect(page.getByText(/in this browser/)).toHaveCount(0)
+    await allSent(page)
     const session = (await currentSession(request, banco, golfer))!
     const { shots, bag } = await bayOf(request, banco, session)
     const of = (name: string) =>

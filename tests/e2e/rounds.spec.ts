@@ -112,7 +112,7 @@ test.describe('with a thumb', () => {
     await expect(finding(page)).toHaveText('60 shots in 3 rounds.')
   })
 
-  test('words that nobody heard wait in the browser, and are said once', async ({
+  test('entries without a network wait in the browser, are sent once, and a second tab shows them', async ({
     page,
     request,
     banco,
@@ -132,6 +132,15 @@ test.describe('with a thumb', () => {
     await page.reload()
     await expect(finding(page)).toHaveText('2 shots')
     await expect(page.getByRole('button', { name: /^2 6-iron from the fairway, 150 left/ })).toBeVisible()
+
+    const second = await context.newPage()
+    await second.goto(page.url())
+    await expect(finding(second)).toHaveText('2 shots')
+    await second.locator('fieldset.page:enabled').waitFor()
+    await logShots(second, ROUND.slice(2, 3), 2)
+    await expect(finding(page)).toHaveText('3 shots')
+    await logShots(page, ROUND.slice(3, 4), 3)
+    await expect(finding(second)).toHaveText('4 shots')
   })
 })
 

@@ -143,9 +143,7 @@ test('where something hurts the session stops in place and at once, and a tap by
 /** The simulated weather station, where this Banco would ask it. */
 async function withWeather(banco: BancoServer, place: string, activity: () => Promise<void>): Promise<void> {
   const station = spawn(process.execPath, [
-    '--import',
-    'tsx',
-    'simulators/weather-station/main.ts',
+    '.banco/programs/weather-station.mjs',
     '--place',
     place,
     '--port',

@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test'
-import { axeFindings, expect, golferWithBag, runMonitor, test } from './banco'
+import { allSent, axeFindings, expect, golferWithBag, runMonitor, test } from './banco'
 
 const WEDGES = ['P-wedge', '50° wedge', '54° wedge', '58° wedge']
 /** Yards of four wedges with three swings, as they are typed. */
@@ -62,6 +62,7 @@ test('from an empty table through one session with three swings of four wedges t
     )
   }
 
+  await allSent(page)
   await page.goto(`${home}/wedges`)
   await expect(page.getByRole('heading', { level: 1 })).toHaveText(/^12 shots inside 10\d yards$/)
   expect(await rule(page)).toMatch(/58° wedge ½ 48,.*P-wedge 10\d/)

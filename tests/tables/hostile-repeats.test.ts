@@ -83,9 +83,12 @@ it.each(PARSERS)(
   (_, parse) => {
     for (const piece of PIECES) {
       parse(of(piece, 1000))
-      const short = cpuMs(() => parse(of(piece, 125_000)))
-      const long = cpuMs(() => parse(of(piece, 1_000_000)))
-      expect([piece, long < GROWTH * short + GRACE_MS]).toEqual([piece, true])
+      const isInProportion = () => {
+        const short = cpuMs(() => parse(of(piece, 125_000)))
+        return cpuMs(() => parse(of(piece, 1_000_000))) < GROWTH * short + GRACE_MS
+      }
+      // Collecting garbage may cost more than reading the text: a quadratic pattern exceeds the limit every time.
+      expect([piece, isInProportion() || isInProportion() || isInProportion()]).toEqual([piece, true])
     }
   },
   120_000,

@@ -1,9 +1,9 @@
 import { beforeEach, describe, expect, it } from 'vitest'
 import type { ClubId, SessionId, ShotId } from '@/core/model/ids'
-import { createOutbox, type Queue } from './outbox'
+import { createOutbox } from './outbox'
 import { unreachable, type Sent } from './send'
 import type { TypedPost } from '@/core/shots/typed-post'
-import type { BrowserStore } from './waiting-list'
+import type { BrowserStore, Queue } from './waiting-list'
 
 const SESSION = 'session-1' as SessionId
 const OTHER = 'session-2' as SessionId
@@ -82,14 +82,14 @@ describe('typed shots that wait in the browser', () => {
       () => (isAnswering ? taken : unreachable()),
     )
     const received: number[] = []
-    const deaf = outbox.onSent(() => received.push(waits(SESSION).length))
+    const unsubscribe = outbox.onSent(() => received.push(waits(SESSION).length))
     type('a', 'b')
     await outbox.sendAll()
     expect(received).toEqual([])
     isAnswering = true
     await outbox.sendAll()
     expect(received).toEqual([0])
-    deaf()
+    unsubscribe()
     type('c')
     await outbox.sendAll()
     expect(received).toEqual([0])

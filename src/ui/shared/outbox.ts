@@ -1,7 +1,7 @@
 import type { SessionId, ShotId } from '@/core/model/ids'
 import type { Problem } from '@/core/model/problem'
 import { send as sendToBanco, type Sent } from './send'
-import type { BrowserStore } from './waiting-list'
+import { betweenTabs, oneByOne, type BrowserStore, type Queue } from './waiting-list'
 import { waitingShots, type WaitingShot } from './waiting-shots'
 
 /** Shots that Banco does not take as they are: they wait for the golfer's word. */
@@ -9,18 +9,15 @@ export type Refused = { sessionId: SessionId; shots: ShotId[]; problems: Problem
 /** What became of the shots that waited; `reached` is false where Banco did not answer, or could not just now. */
 type SentAll = { taken: number; refused: Refused[]; reached: boolean }
 
-/** Runs one task after the other, over all tabs where the browser can. */
-export type Queue = <T>(task: () => Promise<T>) => Promise<T>
-
 /**
  * Sends typed shots in the order in which they were typed, from any page. A shot waits until Banco has answered: whoever
  * was not reached is asked again, and nothing that was typed later goes before it.
- * @param inTurn one sender at a time
+ * @param queue runs one send at a time
  */
 export function createOutbox(
   store: () => BrowserStore,
   send: typeof sendToBanco = sendToBanco,
-  queue: Queue = (task) => task(),
+  queue: Queue = oneByOne(),
 ) {
   const waiting = waitingShots(store)
   const listeners = new Set<() => void>()
@@ -116,9 +113,5 @@ export const isGone = ({ problems }: { problems: readonly Problem[] }): boolean 
 
 const nobody = <T>(): Sent<T> => ({ ok: false, unreachable: true, problems: [] })
 
-/** A lock that all tabs of this browser share; without one each page is its own. */
-const betweenTabs: Queue = (task) =>
-  navigator.locks ? navigator.locks.request('banco-outbox', task) : task()
-
 /** The one of this browser. */
-export const outbox = createOutbox(() => localStorage, undefined, betweenTabs)
+export const outbox = createOutbox(() => localStorage, undefined, betweenTabs('banco-outbox'))

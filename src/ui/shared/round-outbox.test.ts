@@ -77,6 +77,26 @@ it('what is refused stays, says why, and is dropped only by the golfer', async (
   expect(outbox.waiting(ROUND)).toEqual([])
 })
 
+it('the page gets the result of each send, whichever page sent', async () => {
+  let away = true
+  const { outbox } = outboxWith(() => (away ? gone : taken))
+  const results: unknown[] = []
+  const unsubscribe = outbox.onSent((roundId, sent) => results.push([roundId, sent?.kind]))
+  await outbox.sendAll(ROUND)
+  outbox.keep(ROUND, { id: 'a', said: [word('a')] })
+  await outbox.sendAll(ROUND)
+  away = false
+  await outbox.sendAll(ROUND)
+  unsubscribe()
+  outbox.keep(ROUND, { id: 'b', said: [word('b')] })
+  await outbox.sendAll(ROUND)
+  expect(results).toEqual([
+    [ROUND, undefined],
+    [ROUND, 'waits'],
+    [ROUND, 'taken'],
+  ])
+})
+
 it('whatever else a browser holds under that name is no word', () => {
   const { outbox, store } = outboxWith(() => taken)
   store.setItem(`banco-round ${ROUND}`, '[{"id":3},{"id":"a","said":[]},null,7]')

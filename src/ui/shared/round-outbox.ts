@@ -1,40 +1,49 @@
 import type { RoundId } from '@/core/model/ids'
 import type { RoundEvent } from '@/core/rounds/round'
 import type { Problem } from '@/core/model/problem'
+import type { RoundSummary } from '@/views/round-view'
 import { send as sendToBanco } from './send'
-import { waitingList, type BrowserStore } from './waiting-list'
+import { betweenTabs, oneByOne, waitingList, type BrowserStore, type Queue } from './waiting-list'
 
-/** Words about shots of a round that were said in one breath: sent, and undone, together. */
-export type RoundWords = { id: string; said: RoundEvent[] }
-type WordsSent<T> =
-  /** Everything that waited is taken; the round as Banco has it. */
-  | { kind: 'taken'; round: T }
-  /** Banco does not answer: the words wait in this browser. */
+/** Events of a round that were entered together: sent, and undone, together. */
+export type RoundEntry = { id: string; said: RoundEvent[] }
+type RoundSendResult =
+  /** Banco has every entry; the round with them. */
+  | { kind: 'taken'; round: RoundSummary }
+  /** Banco does not answer. The entries stay in this browser. */
   | { kind: 'waits' }
   | { kind: 'refused'; problems: Problem[] }
 
+type Listener = (roundId: RoundId, sent: RoundSendResult | null) => void
+
 /**
- * Sends what a golfer says of a round in the order in which it was said. Words wait in the browser until Banco has
- * answered, so that a course without a network loses none.
+ * Sends the entries of a round in order. They stay in the browser until Banco has answered, so that none is lost on a
+ * course without a network.
+ * @param queue runs one send at a time
  */
-export function createRoundOutbox(store: () => BrowserStore, send: typeof sendToBanco = sendToBanco) {
-  const list = waitingList<RoundId, RoundWords>(store, 'banco-round ', isWords)
-  let turn: Promise<unknown> = Promise.resolve()
-  const queue = <T>(task: () => Promise<T>): Promise<T> => {
-    const next = turn.then(task, task)
-    turn = next.catch(() => {})
-    return next
-  }
+export function createRoundOutbox(
+  store: () => BrowserStore,
+  send: typeof sendToBanco = sendToBanco,
+  queue: Queue = oneByOne(),
+) {
+  const list = waitingList<RoundId, RoundEntry>(store, 'banco-round ', isEntry)
+  const listeners = new Set<Listener>()
   return {
     waiting: list.of,
     rounds: list.keys,
-    keep: (roundId: RoundId, words: RoundWords): void => list.put(roundId, [...list.of(roundId), words]),
+    keep: (roundId: RoundId, entry: RoundEntry): void => list.put(roundId, [...list.of(roundId), entry]),
     drop: list.drop,
-    sendAll: <T>(roundId: RoundId): Promise<WordsSent<T> | null> =>
-      queue(async () => {
-        let last: WordsSent<T> | null = null
+    /** Calls back with the result of each send, whichever page sent, until the returned function is called. */
+    onSent(listener: Listener): () => void {
+      listeners.add(listener)
+      return () => void listeners.delete(listener)
+    },
+    /** Sends the waiting entries of a round; null: there were none. */
+    sendAll: (roundId: RoundId): Promise<RoundSendResult | null> =>
+      queue<RoundSendResult | null>(async () => {
+        let last: RoundSendResult | null = null
         for (const { id, said: events } of list.of(roundId)) {
-          const sent = await send<T>('POST', `/api/rounds/${encodeURIComponent(roundId)}/shots`, {
+          const sent = await send<RoundSummary>('POST', `/api/rounds/${encodeURIComponent(roundId)}/shots`, {
             said: events,
             batch: id,
           })
@@ -44,15 +53,18 @@ export function createRoundOutbox(store: () => BrowserStore, send: typeof sendTo
           last = { kind: 'taken', round: sent.value }
         }
         return last
+      }).then((sent) => {
+        listeners.forEach((listener) => listener(roundId, sent))
+        return sent
       }),
   }
 }
 
-function isWords(kept: unknown): kept is RoundWords {
+function isEntry(kept: unknown): kept is RoundEntry {
   if (typeof kept !== 'object' || kept === null) return false
-  const { id, said: events } = kept as Partial<Record<keyof RoundWords, unknown>>
+  const { id, said: events } = kept as Partial<Record<keyof RoundEntry, unknown>>
   return typeof id === 'string' && Array.isArray(events) && events.length > 0
 }
 
 /** The one of this browser. */
-export const roundOutbox = createRoundOutbox(() => localStorage)
+export const roundOutbox = createRoundOutbox(() => localStorage, undefined, betweenTabs('banco-rounds'))

@@ -1,5 +1,24 @@
 export type BrowserStore = Pick<Storage, 'getItem' | 'setItem' | 'removeItem' | 'key' | 'length'>
 
+/** Runs one task after the other. */
+export type Queue = <T>(task: () => Promise<T>) => Promise<T>
+
+/** A queue of this page alone. */
+export function oneByOne(): Queue {
+  let last: Promise<unknown> = Promise.resolve()
+  return (task) => {
+    const next = last.then(task, task)
+    last = next.catch(() => {})
+    return next
+  }
+}
+
+/** A queue of all tabs of this browser, by a shared lock. A browser without locks has a queue for each page. */
+export function betweenTabs(name: string): Queue {
+  const ofPage = oneByOne()
+  return (task) => (navigator.locks ? navigator.locks.request(name, task) : ofPage(task))
+}
+
 /**
  * What was typed and nobody has answered yet, oldest first, by what it belongs to. It is kept in the browser, where it
  * survives a reload and a closed tab; what the browser does not take stays in the memory of this page.

@@ -3,7 +3,7 @@
 import { useEffect, useRef, useState } from 'react'
 import type { Day } from '@/core/session/day'
 import type { SeasonStation } from '@/core/course/season'
-import type { SeasonResult, SeasonRequest } from '@/workers/season'
+import type { SeasonResult, SeasonRequest } from '@/browser-workers/season'
 
 /** The season around a day, computed beside the page: of days that come while one is computed only the last is asked. */
 export function useSeason(stations: SeasonStation[], base: Day, day: Day): SeasonResult {
@@ -12,7 +12,7 @@ export function useSeason(stations: SeasonStation[], base: Day, day: Day): Seaso
   const busy = useRef(false)
   const next = useRef<SeasonRequest | null>(null)
   useEffect(() => {
-    const own = new Worker(new URL('../../../workers/season.ts', import.meta.url), { type: 'module' })
+    const own = new Worker(new URL('../../../browser-workers/season.ts', import.meta.url), { type: 'module' })
     worker.current = own
     own.onmessage = ({ data }: MessageEvent<SeasonResult>) => {
       setResult(data)

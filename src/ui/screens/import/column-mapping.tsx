@@ -1,6 +1,6 @@
 import Form from 'react-bootstrap/Form'
 import { FLIGHT, FLIGHT_FIELDS, type FlightFieldFacts, type FlightName } from '@/core/shots/flight-fields'
-import { setColumn } from '@/workers/table-columns'
+import { setColumn } from '@/browser-workers/table-columns'
 import {
   KIND_OF,
   TABLE_FIELDS,
@@ -8,7 +8,7 @@ import {
   type TableColumn,
   type ShotField,
   type TableUnit,
-} from '@/workers/table-columns'
+} from '@/browser-workers/table-columns'
 
 export type ColumnState = TableColumn
 

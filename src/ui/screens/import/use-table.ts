@@ -2,7 +2,7 @@
 
 import { useEffect, useRef, useState } from 'react'
 import type { Problem } from '@/core/model/problem'
-import type { TableResult, TableQuestion } from '@/workers/read-table'
+import type { TableResult, TableQuestion } from '@/browser-workers/read-table'
 
 type Opened = Extract<TableResult, { kind: 'opened' }>
 export type Read = Extract<TableResult, { kind: 'read' }>
@@ -27,7 +27,7 @@ export function useTable() {
 
   const ask = (question: TableQuestion) => {
     if (!worker.current) {
-      worker.current = new Worker(new URL('../../../workers/read-table.ts', import.meta.url))
+      worker.current = new Worker(new URL('../../../browser-workers/read-table.ts', import.meta.url))
       worker.current.onmessage = ({ data }: MessageEvent<TableResult>) => setState((now) => after(now, data))
       worker.current.onerror = () =>
         setState({

@@ -6,13 +6,11 @@ import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import type { Golfer } from '@/core/model/golfer'
 import { card, CARD_SIZES, lineName, type CardData, type CardSize } from '@/draw/card'
-import { pixel, type Drawing } from '@/draw/drawing'
 import { count } from '@/text/numbers'
-import { readInks } from '../../shared/drawing/inks'
-import { paintPart } from '../../shared/drawing/paint-part'
 import { Svg } from '../../shared/drawing/svg-drawing'
 import { PageHead } from '../../shared/shell/page-head'
 import styles from './paper.module.css'
+import { pictureOf } from './picture-of'
 
 /** The plain card, or the one of the golfer's day. */
 type CardKind = 'card' | 'day'
@@ -37,8 +35,8 @@ export function PaperScreen({ golfer, data, kind }: { golfer: Golfer; data: Card
   const [size, setSize] = useState<CardSize>('pocket')
   const drawing = card(data, size)
   const save = async () => {
-    if (!sheet.current) return
-    const picture = await pictureOf(drawing, sheet.current)
+    const svg = sheet.current?.querySelector('svg')
+    const picture = svg && (await pictureOf(svg, SHARP))
     if (!picture) return
     const link = Object.assign(document.createElement('a'), {
       href: URL.createObjectURL(picture),
@@ -116,22 +114,4 @@ export function PaperScreen({ golfer, data, kind }: { golfer: Golfer; data: Card
       </div>
     </div>
   )
-}
-
-/** A drawing as a picture, in the colours of where it stands. */
-async function pictureOf(drawing: Drawing, at: Element): Promise<Blob | null> {
-  const { width, height, parts } = drawing
-  const canvas = Object.assign(document.createElement('canvas'), {
-    width: width * SHARP,
-    height: height * SHARP,
-  })
-  const ctx = canvas.getContext('2d')
-  if (!ctx) return null
-  await document.fonts.ready
-  const inks = readInks(at)
-  ctx.setTransform(SHARP, 0, 0, SHARP, 0, 0)
-  ctx.fillStyle = '#fff'
-  ctx.fillRect(0, 0, width, height)
-  parts.forEach((part) => paintPart(ctx, part, (x) => pixel(drawing, x), inks))
-  return new Promise((resolve) => canvas.toBlob(resolve))
 }

@@ -1,60 +1,64 @@
 'use client'
 
 import { useRouter } from 'next/navigation'
-import { useCallback, useEffect, useState } from 'react'
+import { useEffect, useState } from 'react'
 import type { RoundShotId } from '@/core/model/ids'
 import type { Problem } from '@/core/model/problem'
 import { shotsFromEvents, type RoundShot } from '@/core/rounds/round'
 import type { RoundSummary } from '@/views/round-view'
-import { roundOutbox, type RoundWords } from '../../shared/round-outbox'
+import { roundOutbox, type RoundEntry } from '../../shared/round-outbox'
 import { send } from '../../shared/send'
 import { newId } from '../../shared/new-id'
 
-/** How soon Banco is asked again where it did not answer. */
-const AGAIN_MS = 3000
-
-/** A round as it is being said: what Banco has, with what waits in this browser laid over it. */
+/** A round while it is entered: what Banco has, with the entries that wait in this browser on top. */
 export function useRound(start: RoundSummary) {
   const router = useRouter()
   const [known, setKnown] = useState(start)
-  const [words, setWords] = useState<RoundWords[]>([])
+  const [read, setRead] = useState(start)
+  // The page was read again, after a change in another tab too.
+  if (read !== start) {
+    setRead(start)
+    setKnown(start)
+  }
+  const [entries, setEntries] = useState<RoundEntry[]>([])
   const [problems, setProblems] = useState<Problem[]>([])
   const [waits, setWaits] = useState(false)
   const { id } = start
 
-  const sendAll = useCallback(async () => {
-    const sent = await roundOutbox.sendAll<RoundSummary>(id)
-    const left = roundOutbox.waiting(id)
-    setWords(left)
-    setWaits(sent?.kind === 'waits')
-    if (sent?.kind === 'taken') setKnown(sent.round)
-    if (sent?.kind === 'refused') setProblems(sent.problems)
-  }, [id])
+  useEffect(
+    () =>
+      roundOutbox.onSent((roundId, sent) => {
+        if (roundId !== id) return
+        setEntries(roundOutbox.waiting(id))
+        setWaits(sent?.kind === 'waits')
+        if (sent?.kind === 'taken') setKnown(sent.round)
+        if (sent?.kind === 'refused') setProblems(sent.problems)
+      }),
+    [id],
+  )
   useEffect(() => {
-    // What waited in this browser is told once the page stands.
-    const soon = setTimeout(() => void sendAll(), 0)
+    // The server does not know what waits in this browser: it is shown after the first render. The shell retries.
+    const soon = setTimeout(() => {
+      setEntries(roundOutbox.waiting(id))
+      void roundOutbox.sendAll(id)
+    }, 0)
     return () => clearTimeout(soon)
-  }, [sendAll])
-  useEffect(() => {
-    if (!waits) return
-    const again = setInterval(() => void sendAll(), AGAIN_MS)
-    return () => clearInterval(again)
-  }, [waits, sendAll])
+  }, [id])
 
   const say = (shots: readonly (RoundShot & { gone?: boolean })[]) => {
     setProblems([])
     const atMs = Date.now()
     const events = shots.map((shot) => ({ ...shot, said: newId(), atMs }))
     roundOutbox.keep(id, { id: newId(), said: events })
-    setWords(roundOutbox.waiting(id))
-    void sendAll()
+    setEntries(roundOutbox.waiting(id))
+    void roundOutbox.sendAll(id)
   }
   const undo = async () => {
-    const last = words.at(-1)
-    // What Banco has not heard is taken back here.
+    const last = entries.at(-1)
+    // An entry that was not sent is removed here.
     if (last) {
       roundOutbox.drop(id, [last.id])
-      return setWords(roundOutbox.waiting(id))
+      return setEntries(roundOutbox.waiting(id))
     }
     if (known.undoable === null) return
     const sent = await send<RoundSummary>('POST', `/api/rounds/${encodeURIComponent(id)}/undo`, {
@@ -67,18 +71,18 @@ export function useRound(start: RoundSummary) {
   const discard = () => {
     roundOutbox.drop(
       id,
-      words.map((each) => each.id),
+      entries.map((each) => each.id),
     )
-    setWords([])
+    setEntries([])
     setProblems([])
   }
   return {
     shots: shotsFromEvents(
-      words.flatMap(({ said: events }) => events),
+      entries.flatMap(({ said: events }) => events),
       known.shots,
     ),
-    canUndo: words.length > 0 || known.undoable !== null,
-    waiting: words.length,
+    canUndo: entries.length > 0 || known.undoable !== null,
+    waiting: entries.length,
     /** Banco does not answer just now. */
     waits,
     problems,

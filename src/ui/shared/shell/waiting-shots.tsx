@@ -14,18 +14,18 @@ import { isGone, outbox, type Refused } from '../outbox'
 const AGAIN_MS = 3000
 
 /**
- * Sends typed shots that waited in this browser as soon as any page opens, and asks again until they are taken: nobody
- * has to find the Bay again. Those that Banco cannot take stand here until the golfer decides.
+ * Sends the typed shots and the entries of rounds that wait in this browser when any page opens, and retries until Banco
+ * has them: the golfer need not open the Bay or the round again. Shots that Banco refuses are listed until the golfer decides.
  */
 export function WaitingShots({ golfer, openSession }: { golfer: Golfer; openSession: SessionId | null }) {
   const router = useRouter()
   const [refused, setRefused] = useState<Refused[]>([])
   const sendAll = useCallback(async () => {
     const sent = await outbox.sendAll()
-    for (const round of roundOutbox.rounds()) await roundOutbox.sendAll(round)
     setRefused(sent.refused)
     if (sent.taken > 0) router.refresh()
-    return sent.reached
+    const ofRounds = await Promise.all(roundOutbox.rounds().map((round) => roundOutbox.sendAll(round)))
+    return sent.reached && ofRounds.every((each) => each?.kind !== 'waits')
   }, [router])
   useEffect(() => {
     let again: ReturnType<typeof setTimeout> | undefined
@@ -38,10 +38,13 @@ export function WaitingShots({ golfer, openSession }: { golfer: Golfer; openSess
       again = setTimeout(go, AGAIN_MS)
     }
     void go()
-    const deaf = outbox.onWaiting(soon)
+    const unsubscribe = [
+      outbox.onWaiting(soon),
+      roundOutbox.onSent((_, sent) => sent?.kind === 'waits' && soon()),
+    ]
     return () => {
       clearTimeout(again)
-      deaf()
+      unsubscribe.forEach((each) => each())
     }
   }, [sendAll])
 
