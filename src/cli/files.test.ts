@@ -9,14 +9,10 @@ const folder = mkdtempSync(join(tmpdir(), 'banco-cli-'))
 const data = join(folder, 'data')
 /** Runs the command as a script would. */
 function banco(...args: string[]) {
-  const { status, stdout, stderr } = spawnSync(
-    process.execPath,
-    ['scripts/banco.mjs', ...args],
-    {
-      env: { ...process.env, BANCO_DATA: data },
-      encoding: 'utf8',
-    },
-  )
+  const { status, stdout, stderr } = spawnSync(process.execPath, ['scripts/banco.mjs', ...args], {
+    env: { ...process.env, BANCO_DATA: data },
+    encoding: 'utf8',
+  })
   return { status, stdout, stderr }
 }
 const TILDA = ['--golfer', 'tilda brandvoll']
