@@ -109,6 +109,16 @@ it('new shots are shown before the analysis includes them, and shown shots stay'
   expect(shown(after([came()], before))).toEqual(['x'])
   const typedFirst = after([{ type: 'typed', shots: [b] }, came(stored('x', 7), stored('b', 8))], before)
   expect(shown(typedFirst)).toEqual(['x', 'b'])
+  const shotId = 'b' as ShotId
+  const marked = after(
+    [
+      { type: 'typed', shots: [b] },
+      { type: 'marked', shotId, mark: 'other-club' },
+      came(stored('x', 7), stored('b', 8)),
+    ],
+    before,
+  )
+  expect(shownBay(marked).shots.at(-1)?.mark).toBe('other-club')
 })
 
 describe('answers', () => {

@@ -74,7 +74,14 @@ export function bayAfter(state: BayState, event: BayEvent): BayState {
       return { ...state, problems: event.problems }
     case 'came': {
       const last = view.shots.at(-1)?.seq ?? 0
-      const fresh = event.shots.filter(({ seq }) => seq > last)
+      // A mark that was set before its shot was read is still on its way.
+      const markedHere = new Map(state.unanswered.map(({ id, mark }) => [id, mark]))
+      const fresh = event.shots
+        .filter(({ seq }) => seq > last)
+        .map((shot) => {
+          const mark = markedHere.get(shot.id)
+          return mark === undefined ? shot : { ...shot, mark }
+        })
       return fresh.length === 0 ? state : { ...state, view: { ...view, shots: [...view.shots, ...fresh] } }
     }
     case 'typed':
