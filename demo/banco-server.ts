@@ -5,15 +5,7 @@ import { createServer, type AddressInfo } from 'node:net'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 
-// A caller that keeps its connection for the next shot should find it open: the usual five seconds are too short.
-const NEXT_START = [
-  'node_modules/next/dist/bin/next',
-  'start',
-  '-H',
-  '127.0.0.1',
-  '--keepAliveTimeout',
-  '75000',
-]
+export const SERVER = '.banco/programs/server.mjs'
 
 /** A Banco of its own, on a free port with data of its own: for pictures, tests and benchmarks. */
 export class BancoServer {
@@ -35,7 +27,7 @@ export class BancoServer {
   static async onNetwork(address: string, env: Record<string, string>): Promise<BancoServer> {
     const port = await freePort()
     return new BancoServer(port, mkdtempSync(join(tmpdir(), 'banco-')), await freePort(), {
-      ...{ BANCO_NETWORK: address, BANCO_HOSTS: address, BANCO_PORT: String(port), ...env },
+      ...{ BANCO_NETWORK: address, BANCO_HOSTS: address, ...env },
     })
   }
 
@@ -54,14 +46,13 @@ export class BancoServer {
 
   /** Starts it and waits until it answers. */
   async start(): Promise<this> {
-    this.child = spawn(process.execPath, [...NEXT_START, '-p', String(this.port)], {
+    this.child = spawn(process.execPath, [SERVER], {
       env: {
         ...process.env,
         BANCO_DATA: this.data,
         BANCO_WEATHER: `http://127.0.0.1:${this.weatherPort}/weather`,
         NEXT_TELEMETRY_DISABLED: '1',
-        NODE_ENV: 'production',
-        NEXT_MANUAL_SIG_HANDLE: '1',
+        BANCO_PORT: String(this.port),
         ...this.env,
       },
       stdio: ['ignore', 'ignore', 'inherit'],

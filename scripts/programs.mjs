@@ -1,4 +1,4 @@
-// Bundles the programs that run outside Next.js: the commands, the process that computes for the server, the simulators.
+// Bundles the programs: the server before Next.js, the commands, the process that computes for the server, the simulators.
 import { existsSync, readdirSync, rmSync, statSync } from 'node:fs'
 import { join } from 'node:path'
 
@@ -12,6 +12,7 @@ export async function buildPrograms() {
   await build({
     entryPoints: {
       banco: 'src/cli/banco.ts',
+      server: 'src/http/server.ts',
       worker: 'src/worker/process.ts',
       'launch-monitor': 'simulators/launch-monitor/main.ts',
       'weather-station': 'simulators/weather-station/main.ts',
@@ -25,7 +26,7 @@ export async function buildPrograms() {
     target: 'node20',
     minify: true,
     tsconfig: 'tsconfig.json',
-    external: ['better-sqlite3', 'pdfkit', 'esbuild'],
+    external: ['better-sqlite3', 'pdfkit', 'esbuild', 'next'],
     // CommonJS packages in the bundle call require.
     banner: {
       js: "import { createRequire } from 'node:module'; const require = createRequire(import.meta.url);",

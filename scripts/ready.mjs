@@ -10,11 +10,7 @@ import { buildPrograms, newestProgram } from './programs.mjs'
 export const PORT = Number(process.env.BANCO_PORT ?? 4614)
 export const HOST = process.env.BANCO_HOST ?? '127.0.0.1'
 const LOOPBACK = ['127.0.0.1', '::1', 'localhost']
-// Banco closes its data by itself when it is told to stop.
-export const QUIET_ENV = { ...process.env, NEXT_TELEMETRY_DISABLED: '1', NEXT_MANUAL_SIG_HANDLE: '1' }
-
-// A monitor that keeps its connection for the next shot finds it open: the usual five seconds are too short.
-const KEEP_ALIVE_MS = '75000'
+export const QUIET_ENV = { ...process.env, NEXT_TELEMETRY_DISABLED: '1' }
 
 const STAMPS = '.banco'
 const NEXT = join('node_modules', 'next', 'dist', 'bin', 'next')
@@ -119,14 +115,10 @@ export const runTs = (file, args = [], options = {}) =>
 /** Serves the built application until it is stopped, and says some lines once it does. */
 export async function serve(env = QUIET_ENV, says = []) {
   const began = Date.now()
-  const server = spawn(
-    process.execPath,
-    [NEXT, 'start', '-H', HOST, '-p', String(PORT), '--keepAliveTimeout', KEEP_ALIVE_MS],
-    {
-      stdio: ['ignore', 'ignore', 'inherit'],
-      env,
-    },
-  )
+  const server = spawn(process.execPath, [join('.banco', 'programs', 'server.mjs')], {
+    stdio: ['ignore', 'ignore', 'inherit'],
+    env: { ...env, BANCO_HOST: HOST, BANCO_PORT: String(PORT) },
+  })
   for (const signal of ['SIGINT', 'SIGTERM']) {
     process.on(signal, () => {
       server.kill(signal)

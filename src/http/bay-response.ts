@@ -2,7 +2,7 @@ import type { Session } from '@/core/model/session'
 import { dataMark } from '@/store/database'
 import { ofOneGolfer, type BayView } from '@/views/bay-view'
 import { loadView } from './workers'
-import { scopeOfPage } from './gateway/device'
+import { scopeOfPage } from './golfer-of-page'
 import { requireOwnedSession } from './require'
 import { refuse } from './route'
 

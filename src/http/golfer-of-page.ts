@@ -1,9 +1,11 @@
+import { headers } from 'next/headers'
 import { notFound, redirect } from 'next/navigation'
 import type { Golfer } from '@/core/model/golfer'
 import type { GolferId } from '@/core/model/ids'
 import { DataError } from '@/store/data-error'
 import { theDatabase, type Database } from '@/store/database'
 import { golferById } from '@/store/golfers'
+import { parseScope, SCOPE_HEADER, type Scope } from './gateway/scope'
 
 /** The database of a page, or the page that says what is wrong with it. */
 export function pageDatabase(): Database {
@@ -30,3 +32,6 @@ export type SearchParams<Names extends string> = Promise<Partial<Record<Names, s
 /** A value that an address has once; absent where it has several. */
 export const single = (value: string | string[] | undefined): string | undefined =>
   typeof value === 'string' ? value : undefined
+
+/** What the device that asks for a page may have. */
+export const scopeOfPage = async (): Promise<Scope> => parseScope((await headers()).get(SCOPE_HEADER))

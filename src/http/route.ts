@@ -2,9 +2,12 @@ import type { Problem } from '@/core/model/problem'
 import { check, type BodySchema } from '@/formats/check'
 import { oddity } from '@/formats/oddity'
 import { DataError, hindrance, isDamage, sqliteCode } from '@/store/data-error'
-import { closeTheDatabase, dataMark, refuseMoved } from '@/store/database'
+import { closeTheDatabase, dataMark, refuseMoved, theDatabase } from '@/store/database'
+import { sessionById } from '@/store/sessions'
+import type { SessionId } from '@/core/model/ids'
 import { notify } from './notices'
-import { isFromElsewhere, whyNot } from './who-may'
+import { BAY_ONLY, parseScope, SCOPE_HEADER } from './gateway/scope'
+import { isFromElsewhere } from './who-may'
 import { writing } from './writers'
 
 /** A request that cannot be done, with its HTTP status and what to mend. */
@@ -23,31 +26,54 @@ export const refuse = (status: number, field: string, sentence: string): never =
 
 const FORM_BYTES = 64 * 1024
 
-/**
- * A route handler that answers refusals as JSON with their status, and tells every open page where data changed.
- * @param isLong it writes for a while, and waits by itself for those who write
- * @param isFile it creates a file to save. Only Banco's own pages may request it, and HEAD creates nothing
- */
-export function route<P extends Record<string, string>>(
-  handle: (request: Request, params: P) => Promise<Response> | Response,
-  { isLong = false, isFile = false } = {},
-) {
-  return async (request: Request, context: { params: Promise<P> }): Promise<Response> => {
+type Params = Record<string, string>
+type Handle<P extends Params> = (request: Request, params: P) => Promise<Response> | Response
+type RouteOptions = {
+  /** A phone that is paired for one Bay may ask, for its own golfer or for a session of that golfer. Otherwise it may not. */
+  bay?: 'golfer' | 'session'
+  /** It writes for a while, and waits by itself for those who write. */
+  isLong?: boolean
+  /** It creates a file to save. Only Banco's own pages may request it, and HEAD creates nothing. */
+  isFile?: boolean
+}
+
+/** A route handler that answers refusals as JSON with their status, and tells every open page where data changed. */
+export const route = <P extends Params>(handle: Handle<P>, { isLong, isFile, ...who }: RouteOptions = {}) =>
+  bareRoute<P>(async (request, params) => {
+    if (isFile && isFromElsewhere(request))
+      refuse(403, '', 'Another page asked for this file: open Banco itself.')
+    if (isFile && request.method === 'HEAD') return new Response(null)
     try {
-      refuseForeign(request)
-      if (isFile && isFromElsewhere(request))
-        refuse(403, '', 'Another page asked for this file: open Banco itself.')
-      if (isFile && request.method === 'HEAD') return new Response(null)
       marks.mark ??= dataMark()
       if (request.method !== 'GET') refuseMoved()
-      const respond = async () => handle(request, await context.params)
+      const respond = async () => handle(request, params)
       return request.method === 'GET' || isLong ? await respond() : await writing(respond)
-    } catch (error) {
-      return failed(error)
     } finally {
       notifyChange()
     }
+  }, who)
+
+/** A route that works without the data, such as one that mends them. */
+export const bareRoute =
+  <P extends Params>(handle: Handle<P>, { bay }: Pick<RouteOptions, 'bay'> = {}) =>
+  async (request: Request, context: { params: Promise<P> }): Promise<Response> => {
+    try {
+      const params = await context.params
+      refusePhone(request, params, bay)
+      return await handle(request, params)
+    } catch (error) {
+      return failed(error)
+    }
   }
+
+function refusePhone(request: Request, { golferId, sessionId }: Params, bay: RouteOptions['bay']): void {
+  const scope = parseScope(request.headers.get(SCOPE_HEADER))
+  if (scope.kind === 'whole') return
+  const owner = {
+    golfer: () => golferId,
+    session: () => sessionById(theDatabase(), sessionId as SessionId)?.golferId,
+  }
+  if (!bay || owner[bay]() !== scope.golferId) refuse(403, '', BAY_ONLY)
 }
 
 const state = globalThis as { bancoMarks?: { mark?: string } }
@@ -60,25 +86,6 @@ export function notifyChange(): void {
   if (mark === '' || mark === marks.mark) return
   marks.mark = mark
   notify()
-}
-
-/** A route that works without the data, such as one that mends them. */
-export function bareRoute<P extends Record<string, string>>(
-  handle: (request: Request, params: P) => Promise<Response> | Response,
-) {
-  return async (request: Request, context: { params: Promise<P> }): Promise<Response> => {
-    try {
-      refuseForeign(request)
-      return await handle(request, await context.params)
-    } catch (error) {
-      return failed(error)
-    }
-  }
-}
-
-function refuseForeign(request: Request): void {
-  const sentence = whyNot(request)
-  if (sentence !== null) refuse(403, '', sentence)
 }
 
 /** The mark of the data; empty where they cannot be read any more, which every page finds out by itself. */

@@ -146,11 +146,9 @@ test('a second server on the same data is refused with a sentence, and the first
   banco,
 }) => {
   const message = await new Promise<string>((resolve) => {
-    const second = spawn(
-      process.execPath,
-      ['node_modules/next/dist/bin/next', 'start', '-H', '127.0.0.1', '-p', '0'],
-      { env: { ...process.env, BANCO_DATA: banco.data, NODE_ENV: 'production' } },
-    )
+    const second = spawn(process.execPath, [SERVER], {
+      env: { ...process.env, BANCO_DATA: banco.data, BANCO_PORT: '0' },
+    })
     let text = ''
     second.stderr.on('data', (part) => (text += part))
     second.on('close', (code) => resolve(`${code}: ${text}`))

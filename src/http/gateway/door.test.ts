@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { dice } from '../../../simulators/golfers/dice'
 import type { GolferId } from '../../core/model/ids'
-import { mayAsk, type Scope } from './may-ask'
+import { mayAsk, type Scope } from './scope'
 import { passcodeFrom, PASSCODE_BITS, PASSCODE_BYTES, plainPasscode } from './passcode'
 import { waitMs } from './tries'
 

@@ -1,13 +1,10 @@
-import { randomUUID, timingSafeEqual } from 'node:crypto'
+import { timingSafeEqual } from 'node:crypto'
 import type { IncomingMessage, ServerResponse } from 'node:http'
-import type { SessionId } from '@/core/model/ids'
-import { mayAsk, type OwnerOf, type Scope } from '@/http/gateway/may-ask'
-import { theDatabase } from '@/store/database'
-import { malformed } from '../malformed'
-import { whyNotHost } from '../who-may'
-import { sessionById } from '@/store/sessions'
-import { PAIRED_FOR_MS, thePairings, type Pairings } from './pairings'
+import type { GolferId } from '../../core/model/ids'
+import { header, page, redirect, refuse, send } from './answer'
 import { bayOnlyPage, pairPage } from './pair-page'
+import { PAIRED_FOR_MS, thePairings, type Pairings } from './pairings'
+import { BAY_ONLY, type Scope } from './scope'
 
 const COOKIE = 'banco-paired'
 const MOST_BYTES = 2000
@@ -15,18 +12,17 @@ const MOST_BYTES = 2000
 const FEED = '/api/feed/shots'
 
 /**
- * Sees to a request from the network: answers it where it may not go on, or says what who asks may have. Nothing of Banco's
- * pages and routes has seen it yet.
+ * Checks a request from the network.
+ * @param path its decoded path
+ * @returns what who asks may have; null where the request is refused and answered
  */
 export async function authorizeRequest(
   request: IncomingMessage,
   response: ServerResponse,
+  path: string,
 ): Promise<Scope | null> {
   const pairings = thePairings()
-  const { path, ill } = pathOf(request)
-  if (ill !== null || !pairings) return refuse(response, 400, ill ?? 'Banco is on no network.')
-  const foreign = whyNotHost(header(request, 'host'), header(request, 'origin'))
-  if (foreign !== null) return refuse(response, 403, foreign)
+  if (!pairings) return refuse(response, 400, 'Banco is on no network.')
   if (path === '/api/pair' && request.method === 'POST') return await pair(request, response, pairings)
   const paired = pairings.of(cookieOf(request), Date.now())
   if (paired && path === '/pair') return redirect(response, homePath(paired.scope))
@@ -38,7 +34,7 @@ export async function authorizeRequest(
   }
   const { scope } = paired
   if (scope.kind === 'bay' && path === '/') return redirect(response, homePath(scope))
-  if (!mayAsk(scope, request.method ?? 'GET', path, ownerOf))
+  if (scope.kind === 'bay' && !mayVisit(scope.golferId, request.method ?? 'GET', path))
     return isPage(request)
       ? page(response, 403, bayOnlyPage(homePath(scope)))
       : refuse(response, 403, BAY_ONLY)
@@ -50,30 +46,23 @@ export async function authorizeRequest(
 }
 
 const NOT_PAIRED = 'This browser is not paired, or not any more: open /pair and give the passcode.'
-const BAY_ONLY =
-  'This phone is paired for one Bay alone: pair it with the passcode of the start to have the rest.'
 const NO_TOKEN =
   'Shots from the network need the feed’s token: start Banco with --feed-token, and send it as "Authorization: Bearer …".'
 
-const ownerOf: OwnerOf = (id) => sessionById(theDatabase(), id as SessionId)?.golferId ?? null
+/** What every page needs besides its data: nothing of it is of a golfer. */
+const isOfTheApp = (path: string): boolean =>
+  path.startsWith('/_next/static/') ||
+  path === '/manifest.webmanifest' ||
+  path === '/sw.js' ||
+  /^\/(icon|favicon)[\w.-]*$/.test(path)
 
-/** Its address alone, once it is well formed. */
-function pathOf(request: IncomingMessage): { path: string; ill: string | null } {
-  const ill = malformed(request)
-  if (ill !== null) return { path: '', ill }
-  const raw = (request.url ?? '').split('?')[0] ?? ''
-  // What a router might read otherwise than this does is let in to nobody.
-  const path = decodeURIComponent(raw)
-  const odd =
-    /%2f|%5c/i.test(raw) ||
-    path.includes('\\') ||
-    path.includes('//') ||
-    /(^|\/)\.\.?(\/|$)/.test(path) ||
-    path.includes('%')
-  return odd
-    ? { path: '', ill: 'The address is written in a way that could be read as another.' }
-    : { path, ill: null }
-}
+/** Whether a phone that is paired for one Bay may have a page. Routes of data decide that themselves. */
+export const mayVisit = (golferId: GolferId, method: string, path: string): boolean =>
+  isOfTheApp(path) ||
+  path.startsWith('/api/') ||
+  ((method === 'GET' || method === 'HEAD') && path === bayPath(golferId))
+
+const bayPath = (golferId: GolferId): string => `/golfers/${golferId}/bay`
 
 async function pair(request: IncomingMessage, response: ServerResponse, pairings: Pairings): Promise<null> {
   const words = await wordsOf(request)
@@ -99,8 +88,7 @@ async function pair(request: IncomingMessage, response: ServerResponse, pairings
   return send(response, 200, JSON.stringify({ to: homePath(found.scope) }))
 }
 
-const homePath = (scope: Scope): string =>
-  scope.kind === 'bay' ? `/golfers/${encodeURIComponent(scope.golferId)}/bay` : '/'
+const homePath = (scope: Scope): string => (scope.kind === 'bay' ? encodeURI(bayPath(scope.golferId)) : '/')
 
 /** What was typed; null where the body is none of the page's. */
 async function wordsOf(request: IncomingMessage): Promise<string | null> {
@@ -134,41 +122,8 @@ function cookieOf(request: IncomingMessage): string {
   return ''
 }
 
-const header = (request: IncomingMessage, name: string): string | null => {
-  const value = request.headers[name]
-  return typeof value === 'string' ? value : null
-}
-
 const isEncrypted = ({ socket }: IncomingMessage): boolean =>
   'encrypted' in socket && socket.encrypted === true
 
-function send(response: ServerResponse, status: number, text: string, type = 'application/json'): null {
-  response
-    .writeHead(status, {
-      'Content-Type': type,
-      'Cache-Control': 'no-store',
-      'X-Content-Type-Options': 'nosniff',
-    })
-    .end(text)
-  return null
-}
-
-const refuse = (response: ServerResponse, status: number, sentence: string): null =>
-  send(response, status, JSON.stringify({ problems: [{ field: '', sentence }] }))
-
-function redirect(response: ServerResponse, to: string): null {
-  response.writeHead(302, { Location: to, 'Cache-Control': 'no-store' }).end()
-  return null
-}
-
 const isPage = (request: IncomingMessage): boolean =>
   request.method === 'GET' && (header(request, 'accept') ?? '').includes('text/html')
-
-function page(response: ServerResponse, status: number, of: (nonce: string) => string): null {
-  const nonce = randomUUID()
-  response.setHeader(
-    'Content-Security-Policy',
-    `default-src 'none'; script-src 'nonce-${nonce}'; style-src 'nonce-${nonce}'; connect-src 'self'; form-action 'none'; frame-ancestors 'none'; base-uri 'none'`,
-  )
-  return send(response, status, of(nonce), 'text/html; charset=utf-8')
-}

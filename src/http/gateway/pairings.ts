@@ -1,5 +1,5 @@
 import { createHash, randomBytes, randomUUID, timingSafeEqual } from 'node:crypto'
-import type { Scope } from '@/http/gateway/may-ask'
+import type { Scope } from './scope'
 import { passcodeFrom, PASSCODE_BYTES, plainPasscode } from '@/http/gateway/passcode'
 import { waitMs, type Failing } from '@/http/gateway/tries'
 

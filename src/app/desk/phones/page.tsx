@@ -1,5 +1,5 @@
 import { dataNow } from '@/http/golfer-of-page'
-import { networkAddresses } from '@/http/gateway/addresses'
+import { networkAddresses } from '@/http/gateway/network-addresses'
 import { thePairings } from '@/http/gateway/pairings'
 import { pictureCode } from '@/http/gateway/picture-code'
 import { allGolfers } from '@/store/golfers'

@@ -1,7 +1,6 @@
 import { redirect } from 'next/navigation'
-import { scopeOfPage } from '@/http/gateway/device'
 import { loadView } from '@/http/workers'
-import { dataNow, golferOfPage, single, type SearchParams } from '@/http/golfer-of-page'
+import { dataNow, golferOfPage, scopeOfPage, single, type SearchParams } from '@/http/golfer-of-page'
 import { ofOneGolfer, sessionForBay, type BayView } from '@/views/bay-view'
 import { bagOf } from '@/store/bags'
 import { waitingSessions } from '@/store/sessions'

@@ -6,9 +6,12 @@ import { sayClear } from '@/store/range-clear'
 import { CLEAR_FORM } from '@/formats/forms'
 
 /** Nobody is in front: shots that waited for that word are taken. */
-export const POST = route<{ sessionId: string }>(async (request, { sessionId }) => {
-  const session = requireOwnedSession(sessionId)
-  const { atMs } = await bodyForm(request, CLEAR_FORM)
-  sayClear(theDatabase(), session.id, atMs, Date.now())
-  return bayResponse(session.id)
-})
+export const POST = route<{ sessionId: string }>(
+  async (request, { sessionId }) => {
+    const session = requireOwnedSession(sessionId)
+    const { atMs } = await bodyForm(request, CLEAR_FORM)
+    sayClear(theDatabase(), session.id, atMs, Date.now())
+    return bayResponse(session.id)
+  },
+  { bay: 'session' },
+)

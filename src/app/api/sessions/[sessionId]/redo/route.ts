@@ -5,9 +5,12 @@ import { theDatabase } from '@/store/database'
 import { redoLast } from '@/store/journal'
 
 /** Does again what was undone last in this session. */
-export const POST = route<{ sessionId: string }>((_request, { sessionId }) => {
-  const session = requireOwnedSession(sessionId)
-  if (!redoLast(theDatabase(), session.id))
-    refuse(409, '', 'There is nothing to do again: something was done since.')
-  return bayResponse(session.id)
-})
+export const POST = route<{ sessionId: string }>(
+  (_request, { sessionId }) => {
+    const session = requireOwnedSession(sessionId)
+    if (!redoLast(theDatabase(), session.id))
+      refuse(409, '', 'There is nothing to do again: something was done since.')
+    return bayResponse(session.id)
+  },
+  { bay: 'session' },
+)

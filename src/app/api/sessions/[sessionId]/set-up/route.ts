@@ -6,8 +6,11 @@ import { keepSetUp } from '@/store/set-ups'
 import { SET_UP_FORM } from '@/formats/set-up-form'
 
 /** How the session is set up, said or mended at any time. */
-export const PUT = route<{ sessionId: string }>(async (request, { sessionId }) => {
-  const session = requireOwnedSession(sessionId)
-  keepSetUp(theDatabase(), session.golferId, session.id, await bodyForm(request, SET_UP_FORM))
-  return bayResponse(session.id)
-})
+export const PUT = route<{ sessionId: string }>(
+  async (request, { sessionId }) => {
+    const session = requireOwnedSession(sessionId)
+    keepSetUp(theDatabase(), session.golferId, session.id, await bodyForm(request, SET_UP_FORM))
+    return bayResponse(session.id)
+  },
+  { bay: 'session' },
+)

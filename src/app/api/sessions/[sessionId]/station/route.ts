@@ -7,15 +7,18 @@ import { openStation } from '@/store/sessions'
 import { STATION_FORM } from '@/formats/forms'
 
 /** Opens a station; a session that had ended goes on. */
-export const PUT = route<{ sessionId: string }>(async (request, { sessionId }) => {
-  const session = requireOwnedSession(sessionId)
-  const { clubId, swing } = await bodyForm(request, STATION_FORM)
-  const db = theDatabase()
-  const station = { clubId: requireClub(session.golferId, clubId), swing }
-  const nowMs = Date.now()
-  db.transaction(() => {
-    openStation(db, session.id, station, nowMs)
-    if (session.open === null) beginReceiving(db, session.id, nowMs)
-  }).immediate()
-  return bayResponse(session.id)
-})
+export const PUT = route<{ sessionId: string }>(
+  async (request, { sessionId }) => {
+    const session = requireOwnedSession(sessionId)
+    const { clubId, swing } = await bodyForm(request, STATION_FORM)
+    const db = theDatabase()
+    const station = { clubId: requireClub(session.golferId, clubId), swing }
+    const nowMs = Date.now()
+    db.transaction(() => {
+      openStation(db, session.id, station, nowMs)
+      if (session.open === null) beginReceiving(db, session.id, nowMs)
+    }).immediate()
+    return bayResponse(session.id)
+  },
+  { bay: 'session' },
+)

@@ -6,8 +6,11 @@ import { theDatabase } from '@/store/database'
 import { setWatching } from '@/store/monitors'
 
 /** A monitor only watches in this session: what it says is compared, and in no stock; or it counts after all. */
-export const PUT = route<{ sessionId: string }>(async (request, { sessionId }) => {
-  const session = requireOwnedSession(sessionId)
-  setWatching(theDatabase(), session.id, await bodyForm(request, WATCHING_FORM), Date.now())
-  return bayResponse(session.id)
-})
+export const PUT = route<{ sessionId: string }>(
+  async (request, { sessionId }) => {
+    const session = requireOwnedSession(sessionId)
+    setWatching(theDatabase(), session.id, await bodyForm(request, WATCHING_FORM), Date.now())
+    return bayResponse(session.id)
+  },
+  { bay: 'session' },
+)
