@@ -6,7 +6,7 @@ import { afterAll, beforeAll, expect, it, vi } from 'vitest'
 import { closeTheDatabase, dataMark, theDatabase } from '@/store/database'
 import type { GolferId } from '@/core/model/ids'
 import { addGolfer } from '@/store/golfers'
-import { bareRoute, bodyForm, refuse, route } from './route'
+import { bodyForm, refuse, route } from './route'
 import { listen } from './notices'
 import { VENUE_REMOVAL } from '@/formats/forms'
 
@@ -112,21 +112,6 @@ it('a data file that was moved away under a running server is noticed before the
   expect(response.status).toBe(503)
   expect(await response.text()).toContain('was moved, deleted or replaced while Banco runs')
   expect((await post(() => (write(), Response.json({})))).status).toBe(200)
-})
-
-it('a page elsewhere is refused by the routes themselves, also where whole files come in', async () => {
-  for (const wrapped of [route, bareRoute])
-    for (const headers of [
-      { host: 'banco.example' },
-      { ...HOST, origin: 'http://elsewhere.example' },
-      { ...HOST, 'sec-fetch-site': 'cross-site' },
-    ]) {
-      const handle = vi.fn(() => new Response('done'))
-      const request = new Request('http://127.0.0.1/', { method: 'POST', headers })
-      const response = await wrapped(handle)(request, { params: Promise.resolve({}) })
-      expect(response.status).toBe(403)
-      expect(handle).not.toHaveBeenCalled()
-    }
 })
 
 it('a file is made for a page of Banco’s own alone, and not for its head', async () => {

@@ -2,7 +2,7 @@ import { spawn } from 'node:child_process'
 import { existsSync, mkdirSync, statSync, writeFileSync } from 'node:fs'
 import { join } from 'node:path'
 import type { APIRequestContext, Page } from '@playwright/test'
-import type { BancoServer } from '../../demo/banco-server'
+import { SERVER, type BancoServer } from '../../demo/banco-server'
 import { axeFindings, bayOf, expect, golferWithBag, openSession, test } from './banco'
 
 const carriesYd = async (request: APIRequestContext, banco: BancoServer, session: string) =>

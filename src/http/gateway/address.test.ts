@@ -1,16 +1,22 @@
 import { expect, it } from 'vitest'
 import { oddity } from '@/formats/oddity'
-import { malformed } from './malformed'
+import { pathOf } from './address'
 
-it.each(['/golfers/%', '/golfers/%E0%A4%A/bag', '/api/shots/%00', '/?%'])(
-  'an address such as %s is said to be none',
-  (url) => expect(malformed({ url, method: 'GET' })).toMatch(/^The address/),
+it.each([
+  ...['/golfers/%', '/golfers/%E0%A4%A/bag', '/api/shots/%00', '/?%'],
+  ...['/golfers/%2e%2e/desk', '/golfers//g', '/golfers/g%2Fbay', '/golfers/g%5Cbay', '/golfers/%2562ay'],
+])('an address such as %s is said to be none', (url) =>
+  expect(pathOf({ url, method: 'GET' })).toEqual({
+    problem: expect.stringMatching(/^The address/) as string,
+  }),
 )
 
 it('a method that nobody has is said so, and the usual ones go on', () => {
-  expect(malformed({ url: '/', method: 'TRACE' })).toContain('Banco answers no TRACE')
+  expect(pathOf({ url: '/', method: 'TRACE' })).toEqual({
+    problem: expect.stringContaining('Banco answers no TRACE') as string,
+  })
   for (const method of ['GET', 'POST', 'DELETE', 'HEAD'])
-    expect(malformed({ url: '/golfers/d%C3%A9but?hit=a~full~3', method })).toBeNull()
+    expect(pathOf({ url: '/golfers/d%C3%A9but?hit=a~full~3', method })).toEqual({ path: '/golfers/début' })
 })
 
 it('a document with a NUL or without an end to its lists is refused, and a deep one that ends is not', () => {

@@ -1,7 +1,14 @@
-import { describe, expect, it } from 'vitest'
+import { mkdtempSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest'
 import { dice } from '../../../simulators/golfers/dice'
 import type { GolferId } from '../../core/model/ids'
-import { mayAsk, type Scope } from './scope'
+import { closeTheDatabase, theDatabase } from '@/store/database'
+import { addGolfer } from '@/store/golfers'
+import { startSession } from '@/store/sessions'
+import { mayVisit } from './door'
+import { SCOPE_HEADER } from './scope'
 import { passcodeFrom, PASSCODE_BITS, PASSCODE_BYTES, plainPasscode } from './passcode'
 import { waitMs } from './tries'
 
@@ -36,29 +43,47 @@ describe('a passcode', () => {
   })
 })
 
-describe('a phone', () => {
-  const own: Scope = { kind: 'bay', golferId: 'g' as GolferId }
-  const ownerOf = (id: string) => ({ s: 'g', other: 'h' })[id] ?? null
+vi.mock('../bay-response', () => ({ bayResponse: () => new Response(), afterOthers: async () => {} }))
+beforeAll(() => vi.stubEnv('BANCO_DATA', mkdtempSync(join(tmpdir(), 'banco-door-'))))
+afterAll(() => {
+  closeTheDatabase()
+  vi.unstubAllEnvs()
+})
+
+const routes = import.meta.glob<Record<string, (request: Request, context: object) => Promise<Response>>>(
+  '../../app/api/**/route.ts',
+)
+const ALLOWED = [
+  'GET /api/golfers/[golferId]/shot',
+  'GET /api/sessions/[sessionId]/bay',
+  'GET /api/sessions/[sessionId]/shots',
+  'PATCH /api/sessions/[sessionId]',
+  'POST /api/golfers/[golferId]/sessions',
+  'POST /api/golfers/[golferId]/shot',
+  'POST /api/sessions/[sessionId]/clear',
+  'POST /api/sessions/[sessionId]/events',
+  'POST /api/sessions/[sessionId]/moves',
+  'POST /api/sessions/[sessionId]/receive',
+  'POST /api/sessions/[sessionId]/redo',
+  'POST /api/sessions/[sessionId]/shots',
+  'POST /api/sessions/[sessionId]/undo',
+  'PUT /api/sessions/[sessionId]/set-up',
+  'PUT /api/sessions/[sessionId]/station',
+  'PUT /api/sessions/[sessionId]/watching',
+]
+/** It sends no data of any golfer, only that something is newer. */
+const OPEN = ['/api/notices GET']
+
+describe('a phone that is paired for one Bay', () => {
   const may = (request: string) => {
     const [method = '', path = ''] = request.split(' ')
-    return mayAsk(own, method, path, ownerOf)
+    return mayVisit('g' as GolferId, method, path)
   }
 
-  it.each([
-    ...['GET /golfers/g/bay', 'HEAD /golfers/g/bay', 'GET /api/sessions/s/bay', 'POST /api/sessions/s/shots'],
-    ...[
-      'POST /api/sessions/s/events',
-      'PUT /api/sessions/s/station',
-      'POST /api/sessions/s/undo',
-      'PATCH /api/sessions/s',
-    ],
-    ...[
-      'POST /api/golfers/g/shot',
-      'POST /api/golfers/g/sessions',
-      'GET /api/notices',
-      'GET /_next/static/x.js',
-    ],
-  ])('that is paired for one Bay may %s', (request) => expect(may(request)).toBe(true))
+  it.each(['GET /golfers/g/bay', 'HEAD /golfers/g/bay', 'GET /_next/static/x.js', 'GET /icon.svg'])(
+    'may open %s',
+    (request) => expect(may(request)).toBe(true),
+  )
 
   it.each([
     ...[
@@ -69,36 +94,34 @@ describe('a phone', () => {
       'GET /golfers/g',
       'GET /golfers/g/gaps',
     ],
-    ...['POST /golfers/g/bay', 'GET /golfers/g/bay/x', 'GET /api/golfers/g/export', 'DELETE /api/golfers/g'],
-    ...[
-      'PATCH /api/golfers/g',
-      'POST /api/golfers/h/sessions',
-      'GET /api/sessions/other/bay',
-      'DELETE /api/sessions/s',
-    ],
-    ...[
-      'POST /api/sessions/none/shots',
-      'POST /api/sessions/s/readings',
-      'POST /api/golfers/h/shot',
-      'GET /api/backup',
-    ],
-    ...[
-      'POST /api/backup',
-      'POST /api/files',
-      'POST /api/feed/shots',
-      'POST /api/pairings',
-      'POST /api/desk/arrivals',
-    ],
-    ...[
-      'PATCH /api/visits/v',
-      'GET /_next/image',
-      'GET /api/golfers',
-      'GET /api',
-      'POST /api/golfers/restore',
-    ],
-  ])('that is paired for one Bay may not %s', (request) => expect(may(request)).toBe(false))
+    ...['POST /golfers/g/bay', 'GET /golfers/g/bay/x', 'GET /_next/image', 'GET /api', 'GET /guide'],
+  ])('may not open %s', (request) => expect(may(request)).toBe(false))
 
-  it('that is paired for the whole may ask for everything', () => {
-    expect(mayAsk({ kind: 'whole' }, 'DELETE', '/api/golfers/h', ownerOf)).toBe(true)
+  it('is refused by every route but those of its Bay, also where the session is another golfer’s', async () => {
+    const settings = { hand: 'left', lengthUnit: 'm', speedUnit: 'km/h', goalZoneM: null } as const
+    const sessionOf = (golferId: GolferId) => {
+      addGolfer(theDatabase(), golferId, { name: golferId, ...settings }, 0)
+      return startSession(theDatabase(), { golferId, startedMs: 0, offsetMin: 0, place: null })
+    }
+    const [own, other] = [sessionOf('g' as GolferId), sessionOf('h' as GolferId)]
+    const allowed: string[] = []
+    for (const [file, load] of Object.entries(routes)) {
+      const path = file.replace('../../app', '').replace('/route.ts', '')
+      for (const [method, handle] of Object.entries(await load())) {
+        if (typeof handle !== 'function' || OPEN.includes(`${path} ${method}`)) continue
+        const statusFor = async (golferId: string, sessionId: string) => {
+          const params = Promise.resolve({ golferId, sessionId })
+          const request = new Request(`http://127.0.0.1${path}`, {
+            method,
+            headers: { [SCOPE_HEADER]: 'bay g' },
+            ...(method !== 'GET' && { body: 'no JSON' }),
+          })
+          return (await handle(request, { params })).status
+        }
+        expect(await statusFor('h', other), `${path} ${method}`).toBe(403)
+        if ((await statusFor('g', own)) !== 403) allowed.push(`${method} ${path}`)
+      }
+    }
+    expect(allowed.sort()).toEqual(ALLOWED)
   })
 })
