@@ -66,12 +66,12 @@ export const bareRoute =
     }
   }
 
-function refusePhone(request: Request, { golferId, sessionId }: Params, bay: RouteOptions['bay']): void {
+function refusePhone(request: Request, params: Params, bay: RouteOptions['bay']): void {
   const scope = parseScope(request.headers.get(SCOPE_HEADER))
   if (scope.kind === 'whole') return
   const owner = {
-    golfer: () => golferId,
-    session: () => sessionById(theDatabase(), sessionId as SessionId)?.golferId,
+    golfer: () => params.golferId,
+    session: () => sessionById(theDatabase(), params.sessionId as SessionId)?.golferId,
   }
   if (!bay || owner[bay]() !== scope.golferId) refuse(403, '', BAY_ONLY)
 }
