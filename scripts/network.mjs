@@ -33,7 +33,6 @@ export async function networkEnv({ network, cert, key, 'feed-token': token }) {
   return {
     env: {
       BANCO_NETWORK: addresses.join(','),
-      BANCO_PORT: String(PORT),
       BANCO_HOSTS: hosts,
       BANCO_PASSCODE: passcode,
       ...(cert && { BANCO_CERT: cert, BANCO_KEY: key }),

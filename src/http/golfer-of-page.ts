@@ -33,5 +33,5 @@ export type SearchParams<Names extends string> = Promise<Partial<Record<Names, s
 export const single = (value: string | string[] | undefined): string | undefined =>
   typeof value === 'string' ? value : undefined
 
-/** What the device that asks for a page may have. */
+/** The scope of the request for a page. */
 export const scopeOfPage = async (): Promise<Scope> => parseScope((await headers()).get(SCOPE_HEADER))

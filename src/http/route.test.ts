@@ -20,7 +20,6 @@ afterAll(() => {
   vi.unstubAllEnvs()
 })
 
-const HOST = { host: '127.0.0.1:3000' }
 const write = (db = theDatabase()) =>
   db
     .prepare("INSERT INTO file_import (id, golfer_id, name, at_ms) SELECT ?, id, 'f.csv', 0 FROM golfer")
@@ -32,7 +31,7 @@ async function noticesOf(handle: () => Response): Promise<number> {
     () => count++,
     () => {},
   )
-  await route(handle)(new Request('http://127.0.0.1/', { headers: HOST }), { params: Promise.resolve({}) })
+  await route(handle)(new Request('http://127.0.0.1/'), { params: Promise.resolve({}) })
   stop()
   return count
 }
@@ -59,7 +58,7 @@ it('another process that writes changes the mark of the data', () => {
 it('a refusal is JSON with its status and a sentence; a body that is none is said to be', async () => {
   const post = (body: string) =>
     route(async (request) => Response.json(await bodyForm(request, VENUE_REMOVAL)))(
-      new Request('http://127.0.0.1/', { method: 'POST', body, headers: HOST }),
+      new Request('http://127.0.0.1/', { method: 'POST', body }),
       { params: Promise.resolve({}) },
     )
   expect((await post('{"name":"Net loft"}')).status).toBe(200)
@@ -71,7 +70,7 @@ it('a refusal is JSON with its status and a sentence; a body that is none is sai
 })
 
 const post = (handle: () => Response) =>
-  route(handle)(new Request('http://127.0.0.1/', { method: 'POST', headers: HOST }), {
+  route(handle)(new Request('http://127.0.0.1/', { method: 'POST' }), {
     params: Promise.resolve({}),
   })
 
@@ -118,11 +117,10 @@ it('a file is made for a page of Banco’s own alone, and not for its head', asy
   let made = 0
   const handle = route(() => (made++, new Response('file')), { isFile: true })
   const ask = async (method: string, site?: string) => {
-    const headers = {
-      ...HOST,
-      ...(site && { 'sec-fetch-site': site, 'sec-fetch-mode': 'navigate', 'sec-fetch-dest': 'document' }),
-    }
-    const request = new Request('http://127.0.0.1/', { method, headers })
+    const request = new Request('http://127.0.0.1/', {
+      method,
+      ...(site && { headers: { 'sec-fetch-site': site } }),
+    })
     return (await handle(request, { params: Promise.resolve({}) })).status
   }
   expect([await ask('GET', 'cross-site'), await ask('GET', 'same-site'), made]).toEqual([403, 403, 0])

@@ -7,7 +7,7 @@ import { sessionById } from '@/store/sessions'
 import type { SessionId } from '@/core/model/ids'
 import { notify } from './notices'
 import { BAY_ONLY, parseScope, SCOPE_HEADER } from './gateway/scope'
-import { isFromElsewhere } from './who-may'
+import { isFromElsewhere } from './gateway/request-origin'
 import { writing } from './writers'
 
 /** A request that cannot be done, with its HTTP status and what to mend. */
@@ -28,9 +28,10 @@ const FORM_BYTES = 64 * 1024
 
 type Params = Record<string, string>
 type Handle<P extends Params> = (request: Request, params: P) => Promise<Response> | Response
+type BayParams = { golfer: { golferId: string }; session: { sessionId: string } }
 type RouteOptions = {
-  /** A phone that is paired for one Bay may ask, for its own golfer or for a session of that golfer. Otherwise it may not. */
-  bay?: 'golfer' | 'session'
+  /** A phone that is paired for one Bay may call it, for its own golfer or for a session of that golfer. Absent: it may not. */
+  bay?: keyof BayParams
   /** It writes for a while, and waits by itself for those who write. */
   isLong?: boolean
   /** It creates a file to save. Only Banco's own pages may request it, and HEAD creates nothing. */
@@ -38,9 +39,9 @@ type RouteOptions = {
 }
 
 /** A route handler that answers refusals as JSON with their status, and tells every open page where data changed. */
-export const route = <P extends Params>(handle: Handle<P>, { isLong, isFile, ...who }: RouteOptions = {}) =>
+export const route = <P extends Params>(handle: Handle<P>, { isLong, isFile, bay }: RouteOptions = {}) =>
   bareRoute<P>(async (request, params) => {
-    if (isFile && isFromElsewhere(request))
+    if (isFile && isFromElsewhere(request.headers.get('sec-fetch-site')))
       refuse(403, '', 'Another page asked for this file: open Banco itself.')
     if (isFile && request.method === 'HEAD') return new Response(null)
     try {
@@ -51,11 +52,15 @@ export const route = <P extends Params>(handle: Handle<P>, { isLong, isFile, ...
     } finally {
       notifyChange()
     }
-  }, who)
+  }, bay)
+
+/** A route that a phone with one Bay may call as well, for its own golfer or for a session of that golfer. */
+export const bayRoute = <Owner extends keyof BayParams>(bay: Owner, handle: Handle<BayParams[Owner]>) =>
+  route(handle, { bay })
 
 /** A route that works without the data, such as one that mends them. */
 export const bareRoute =
-  <P extends Params>(handle: Handle<P>, { bay }: Pick<RouteOptions, 'bay'> = {}) =>
+  <P extends Params>(handle: Handle<P>, bay?: keyof BayParams) =>
   async (request: Request, context: { params: Promise<P> }): Promise<Response> => {
     try {
       const params = await context.params
@@ -66,7 +71,7 @@ export const bareRoute =
     }
   }
 
-function refusePhone(request: Request, params: Params, bay: RouteOptions['bay']): void {
+function refusePhone(request: Request, params: Params, bay: keyof BayParams | undefined): void {
   const scope = parseScope(request.headers.get(SCOPE_HEADER))
   if (scope.kind === 'whole') return
   const owner = {

@@ -18,15 +18,15 @@ const MINUTE_MS = 60_000
 const FIRST_COPY_MS = 20_000
 /** The server ends after this time in any case. Acknowledged shots are on disk already. */
 const LONGEST_END_MS = 4000
-/** A monitor that keeps its connection for the next shot finds it open: the usual five seconds are too short. */
+/** A monitor keeps its connection for the next shot: Node's five seconds are too short. */
 const KEEP_ALIVE_MS = 75_000
 
 // Read by the framework when it is loaded.
 Object.assign(process.env, { NODE_ENV: process.env.BANCO_DEV ? 'development' : 'production' })
 
 /**
- * Banco's server: has its data folder for itself, answers on this machine and where wanted on the network, makes a copy
- * of all data a day, and closes the database when it is told to stop, so that the file alone is whole.
+ * Banco's server. It locks its data folder, answers on this machine and where wanted on the network, and makes a copy of
+ * all data a day. When it stops it closes the database, so that the data file is complete without its log.
  */
 const folder = dataFolder()
 try {
@@ -44,7 +44,7 @@ try {
   if (!(error instanceof DataError)) throw error
 }
 removeUploads()
-const servers = await listenEverywhere()
+const servers: Server[] = []
 for (const signal of ['SIGINT', 'SIGTERM'] as const)
   process.on(signal, async () => {
     setTimeout(() => process.exit(1), LONGEST_END_MS).unref()
@@ -59,8 +59,9 @@ for (const signal of ['SIGINT', 'SIGTERM'] as const)
   })
 setTimeout(makeCopy, FIRST_COPY_MS).unref()
 setInterval(makeCopy, HOUR_MS).unref()
+await listenEverywhere()
 
-async function listenEverywhere(): Promise<Server[]> {
+async function listenEverywhere(): Promise<void> {
   const { BANCO_HOST, BANCO_PORT, BANCO_NETWORK, BANCO_CERT, BANCO_KEY, BANCO_DEV } = process.env
   const [hostname, port] = [BANCO_HOST ?? '127.0.0.1', Number(BANCO_PORT)]
   const httpServer = createServer()
@@ -71,25 +72,25 @@ async function listenEverywhere(): Promise<Server[]> {
   const local = gateway(framework, { isNetwork: false })
   httpServer.on('request', (request, response) => void local(request, response))
   listen(httpServer, port, hostname)
-  if (!BANCO_NETWORK) return [httpServer]
+  if (!BANCO_NETWORK) return
   const network = gateway(framework, { isNetwork: true })
   setInterval(() => thePairings()?.endOld(Date.now()), MINUTE_MS).unref()
-  const others = BANCO_NETWORK.split(',').map((address) => {
+  for (const address of BANCO_NETWORK.split(',')) {
     const onRequest: Parameters<typeof createServer>[1] = (request, response) =>
       void network(request, response)
     const server =
       BANCO_CERT && BANCO_KEY
         ? createSecureServer({ cert: readFileSync(BANCO_CERT), key: readFileSync(BANCO_KEY) }, onRequest)
         : createServer(onRequest)
-    return listen(server, port, address)
-  })
-  return [httpServer, ...others]
+    listen(server, port, address)
+  }
 }
 
-function listen(server: Server, port: number, address: string): Server {
+function listen(server: Server, port: number, address: string): void {
   server.keepAliveTimeout = KEEP_ALIVE_MS
   server.on('error', (error) => exit(`Banco cannot listen on ${address}, port ${port}: ${error.message}`))
-  return server.listen(port, address)
+  server.listen(port, address)
+  servers.push(server)
 }
 
 async function makeCopy(): Promise<void> {

@@ -39,7 +39,7 @@ beforeAll(() => {
   db.close()
 })
 let copies = 0
-/** The demo's data, with a session of which something was said and undone. */
+/** The demo's data, with an event of a session that was undone. */
 function netLoft(): Database {
   const copy = join(folder, `${copies++}.db`)
   copyFileSync(made, copy)

@@ -5,8 +5,8 @@ CREATE TEMP VIEW shot_now AS
 SELECT
   seq, id, session_id, source, import_id, hit_ms, monitor, club_label, club_id, swing, carry_m, total_m, ball_speed_mps,
   club_speed_mps, launch_deg, spin_rpm, offline_m, peak_m, landing_deg, mark, posted, held_because,
-  -- What a monitor that only watches said of a ball is no shot of its own.
-  stands AND is_whole AND NOT is_watching AS present, stands AND is_whole AND is_watching AS watched
+  -- A monitor that is only compared takes no shot of its own.
+  is_taken AND is_whole AND NOT is_watching AS present, is_taken AND is_whole AND is_watching AS watched
 FROM (SELECT
   s.seq, s.id, s.session_id, s.source, s.import_id, s.hit_ms, s.monitor, s.club_label,
   CASE WHEN t.shot_seq IS NULL THEN s.club_id ELSE
@@ -36,7 +36,7 @@ FROM (SELECT
               WHERE e.shot_seq = s.seq AND e.kind IN ('taken', 'withdrawn')
               AND e.batch NOT IN (SELECT batch FROM undone) ORDER BY e.seq DESC LIMIT 1),
              s.source <> 'typed'
-             AND NOT EXISTS (SELECT 1 FROM shot_event e WHERE e.shot_seq = s.seq AND e.kind = 'taken')) END AS stands,
+             AND NOT EXISTS (SELECT 1 FROM shot_event e WHERE e.shot_seq = s.seq AND e.kind = 'taken')) END AS is_taken,
   w.monitor IS NOT NULL AS is_watching,
   s.import_id IS NULL OR s.import_id NOT IN (SELECT import_id FROM import_under_way) AS is_whole
 FROM shot s LEFT JOIN touched t ON t.shot_seq = s.seq

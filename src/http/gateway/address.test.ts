@@ -5,7 +5,7 @@ import { pathOf } from './address'
 it.each([
   ...['/golfers/%', '/golfers/%E0%A4%A/bag', '/api/shots/%00', '/?%'],
   ...['/golfers/%2e%2e/desk', '/golfers//g', '/golfers/g%2Fbay', '/golfers/g%5Cbay', '/golfers/%2562ay'],
-])('an address such as %s is said to be none', (url) =>
+])('refuses an address such as %s', (url) =>
   expect(pathOf({ url, method: 'GET' })).toEqual({
     problem: expect.stringMatching(/^The address/) as string,
   }),

@@ -16,12 +16,12 @@ export function pathOf({
   let path: string
   try {
     if (decodeURIComponent(url).includes('\0'))
-      return { problem: 'The address has a character in it that no address has.' }
+      return { problem: 'The address has a character that no address may have.' }
     path = decodeURIComponent(raw)
   } catch {
-    return { problem: 'The address is not well formed: a "%" stands in it that encodes nothing.' }
+    return { problem: 'The address is not well formed: it has a "%" that encodes nothing.' }
   }
   return /%2f|%5c/i.test(raw) || /[\\%]|\/\//.test(path) || /(^|\/)\.\.?(\/|$)/.test(path)
-    ? { problem: 'The address is written in a way that could be read as another.' }
+    ? { problem: 'The address can be read in two ways: write it without escapes that it does not need.' }
     : { path }
 }

@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto'
 import type { IncomingMessage, ServerResponse } from 'node:http'
 
-/** The gateway's own answers. Each returns null: there is nothing left to do for the request. */
+// The gateway's own answers. Each returns null: nothing is left to do for the request.
 
 export function send(
   response: ServerResponse,
@@ -27,7 +27,7 @@ export function redirect(response: ServerResponse, to: string): null {
   return null
 }
 
-/** A page of the gateway's own, which loads nothing. */
+/** A page of the gateway, complete in itself. */
 export function page(response: ServerResponse, status: number, of: (nonce: string) => string): null {
   const nonce = randomUUID()
   response.setHeader(

@@ -21,8 +21,8 @@ async function ask(headers: Record<string, string>, { path = '/golfers/a/gaps', 
 const OTHER = 'http://elsewhere.example'
 afterEach(() => vi.unstubAllEnvs())
 
-describe('who may ask Banco', () => {
-  it('is whoever calls it by a name of this computer, or by one that was given to it', async () => {
+describe('the gateway', () => {
+  it('answers to a loopback name, and to a host of BANCO_HOSTS', async () => {
     expect((await ask({})).status).toBe(200)
     expect((await ask({ host: '[::1]:4614' })).status).toBe(200)
     expect((await ask({ host: 'bay.example' })).status).toBe(403)
@@ -30,7 +30,7 @@ describe('who may ask Banco', () => {
     expect((await ask({ host: 'bay.example' })).status).toBe(200)
   })
 
-  it('is no page of somebody else, whatever it sends', async () => {
+  it('refuses writes from the page of another origin', async () => {
     expect((await ask({ origin: OTHER }, { method: 'POST', path: '/api/golfers' })).status).toBe(403)
     expect((await ask({ origin: 'null' }, { method: 'POST', path: '/api/golfers' })).status).toBe(403)
     expect(
@@ -38,7 +38,7 @@ describe('who may ask Banco', () => {
     ).toBe(200)
   })
 
-  it('from elsewhere may come here, and may fetch nothing', async () => {
+  it('lets a page elsewhere link to Banco, and load nothing from it', async () => {
     const from = (mode: string, dest: string) => ({
       'sec-fetch-site': 'cross-site',
       'sec-fetch-mode': mode,
@@ -55,7 +55,7 @@ describe('who may ask Banco', () => {
     )
   })
 
-  it('gets pages whose scripts carry a word that is another one each time, and none written into the page', async () => {
+  it('gives each page a new nonce for its scripts, and allows no inline script', async () => {
     const policy = async () => (await ask({})).policy
     const scripts = /script-src ([^;]*)/.exec(await policy())?.[1] ?? ''
     expect(scripts).toMatch(/'nonce-[0-9a-f-]{36}'/)
@@ -65,11 +65,11 @@ describe('who may ask Banco', () => {
   })
 })
 
-it('takes away what a request says of who asks, and of a server in front', async () => {
+it('removes the headers that only Banco or a proxy may set', async () => {
   const { reaching } = await ask({ [SCOPE_HEADER]: 'whole', 'x-forwarded-for': '127.0.0.1', accept: '*/*' })
   expect(Object.keys(reaching).sort()).toEqual(['accept', 'content-security-policy', 'host'])
 })
 
-it('answers a malformed address itself', async () => {
+it('refuses a malformed address', async () => {
   expect((await ask({}, { path: '/golfers/%' })).status).toBe(400)
 })

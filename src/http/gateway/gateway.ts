@@ -1,10 +1,10 @@
 import { randomUUID } from 'node:crypto'
 import type { IncomingMessage, ServerResponse } from 'node:http'
-import { whyNot } from '../who-may'
 import { pathOf } from './address'
-import { header, refuse } from './answer'
-import { authorizeRequest } from './door'
+import { refuse } from './answer'
+import { authorizeRequest } from './authorize-request'
 import { SCOPE_HEADER, scopeText } from './scope'
+import { originProblem } from './request-origin'
 
 /** Answers a request. */
 export type Handler = (request: IncomingMessage, response: ServerResponse) => Promise<void>
@@ -13,9 +13,9 @@ export type Handler = (request: IncomingMessage, response: ServerResponse) => Pr
 const OF_A_PROXY = /^x-(forwarded|middleware|matched|invoke|real)-/
 
 /**
- * Every request passes here before the framework sees it. What is malformed or comes from a page elsewhere is refused;
- * what comes in from the network is asked for its pairing as well, and is marked with what it may have.
- * @param framework answers what is let through
+ * Checks every request before the framework receives it. A malformed request, or one from a page elsewhere, is refused. A
+ * request from the network needs a pairing as well; the gateway adds its scope as a header.
+ * @param framework answers the requests that pass
  */
 export const gateway =
   (framework: Handler, { isNetwork }: { isNetwork: boolean }): Handler =>
@@ -23,7 +23,7 @@ export const gateway =
     try {
       const address = pathOf(request)
       if ('problem' in address) return void refuse(response, 400, address.problem)
-      const foreign = whyNot((name) => header(request, name), request.method)
+      const foreign = originProblem(request)
       if (foreign !== null) return void refuse(response, 403, foreign)
       for (const name of Object.keys(request.headers))
         if (name === SCOPE_HEADER || OF_A_PROXY.test(name)) delete request.headers[name]
@@ -41,7 +41,7 @@ export const gateway =
     }
   }
 
-/** A page runs Banco's own scripts alone: each has a nonce that only this answer knows. */
+/** A page runs only Banco's own scripts, which carry the nonce of this one response. */
 function setPolicy(request: IncomingMessage, response: ServerResponse): void {
   const policy = [
     "default-src 'self'",

@@ -3,12 +3,12 @@ import type { GolferId } from '../../core/model/ids'
 /** What a paired phone may have: all of Banco, or the Bay of one golfer. */
 export type Scope = { kind: 'whole' } | { kind: 'bay'; golferId: GolferId }
 
-/** The gateway tells pages and routes in this header who asks; what a request itself sends under this name is removed. */
+/** The header in which the gateway passes the scope of a request on. A header of this name in the request itself is removed. */
 export const SCOPE_HEADER = 'x-banco-scope'
 
 export const scopeText = (scope: Scope): string => (scope.kind === 'bay' ? `bay ${scope.golferId}` : 'whole')
 
-/** What the device that asks may have: everything on this machine, or on a phone that is paired for the whole. */
+/** The scope that the header gives. Without the header the request came from this machine, which may have everything. */
 export const parseScope = (text: string | null): Scope =>
   text?.startsWith('bay ') ? { kind: 'bay', golferId: text.slice(4) as GolferId } : { kind: 'whole' }
 

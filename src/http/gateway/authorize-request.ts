@@ -14,7 +14,7 @@ const FEED = '/api/feed/shots'
 /**
  * Checks a request from the network.
  * @param path its decoded path
- * @returns what who asks may have; null where the request is refused and answered
+ * @returns its scope; null where the gateway has answered it
  */
 export async function authorizeRequest(
   request: IncomingMessage,
@@ -49,14 +49,14 @@ const NOT_PAIRED = 'This browser is not paired, or not any more: open /pair and 
 const NO_TOKEN =
   'Shots from the network need the feed’s token: start Banco with --feed-token, and send it as "Authorization: Bearer …".'
 
-/** What every page needs besides its data: nothing of it is of a golfer. */
+/** What every page loads besides its data. It has nothing of any golfer. */
 const isOfTheApp = (path: string): boolean =>
   path.startsWith('/_next/static/') ||
   path === '/manifest.webmanifest' ||
   path === '/sw.js' ||
   /^\/(icon|favicon)[\w.-]*$/.test(path)
 
-/** Whether a phone that is paired for one Bay may have a page. Routes of data decide that themselves. */
+/** Whether a phone that is paired for one Bay may load this. Routes under /api/ decide that themselves. */
 export const mayVisit = (golferId: GolferId, method: string, path: string): boolean =>
   isOfTheApp(path) ||
   path.startsWith('/api/') ||

@@ -7,7 +7,7 @@ import type { GolferId } from '../../core/model/ids'
 import { closeTheDatabase, theDatabase } from '@/store/database'
 import { addGolfer } from '@/store/golfers'
 import { startSession } from '@/store/sessions'
-import { mayVisit } from './door'
+import { mayVisit } from './authorize-request'
 import { SCOPE_HEADER } from './scope'
 import { passcodeFrom, PASSCODE_BITS, PASSCODE_BYTES, plainPasscode } from './passcode'
 import { waitMs } from './tries'
@@ -44,7 +44,7 @@ describe('a passcode', () => {
 })
 
 vi.mock('../bay-response', () => ({ bayResponse: () => new Response(), afterOthers: async () => {} }))
-beforeAll(() => vi.stubEnv('BANCO_DATA', mkdtempSync(join(tmpdir(), 'banco-door-'))))
+beforeAll(() => vi.stubEnv('BANCO_DATA', mkdtempSync(join(tmpdir(), 'banco-authorize-'))))
 afterAll(() => {
   closeTheDatabase()
   vi.unstubAllEnvs()
@@ -71,7 +71,7 @@ const ALLOWED = [
   'PUT /api/sessions/[sessionId]/station',
   'PUT /api/sessions/[sessionId]/watching',
 ]
-/** It sends no data of any golfer, only that something is newer. */
+/** It sends no data of any golfer, only that something changed. */
 const OPEN = ['/api/notices GET']
 
 describe('a phone that is paired for one Bay', () => {
