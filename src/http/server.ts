@@ -71,7 +71,7 @@ async function listenEverywhere(): Promise<void> {
   const framework: Handler = app.getRequestHandler()
   const local = gateway(framework, { isNetwork: false })
   httpServer.on('request', (request, response) => void local(request, response))
-  listen(httpServer, port, hostname)
+  listen(httpServer, port, hostname, exit)
   if (!BANCO_NETWORK) return
   const network = gateway(framework, { isNetwork: true })
   setInterval(() => thePairings()?.endOld(Date.now()), MINUTE_MS).unref()
@@ -82,13 +82,14 @@ async function listenEverywhere(): Promise<void> {
       BANCO_CERT && BANCO_KEY
         ? createSecureServer({ cert: readFileSync(BANCO_CERT), key: readFileSync(BANCO_KEY) }, onRequest)
         : createServer(onRequest)
-    listen(server, port, address)
+    // Without this address Banco still serves this machine and the other addresses.
+    listen(server, port, address, console.error)
   }
 }
 
-function listen(server: Server, port: number, address: string): void {
+function listen(server: Server, port: number, address: string, onError: (problem: string) => void): void {
   server.keepAliveTimeout = KEEP_ALIVE_MS
-  server.on('error', (error) => exit(`Banco cannot listen on ${address}, port ${port}: ${error.message}`))
+  server.on('error', (error) => onError(`Banco cannot listen on ${address}, port ${port}: ${error.message}`))
   server.listen(port, address)
   servers.push(server)
 }
