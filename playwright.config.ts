@@ -6,8 +6,6 @@ export default defineConfig({
   // Most of a test is waiting: three keep two cores busy.
   workers: 3,
   fullyParallel: true,
-  // A race on a busy machine may be lost once; `npm test` says how many tests needed the second try.
-  retries: 1,
   timeout: 240_000,
   // A machine that does other work besides is slow, and not wrong.
   expect: { timeout: 20_000 },

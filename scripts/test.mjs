@@ -42,21 +42,16 @@ const unit = await step('Unit tests', bin('vitest'), [
 const e2e = await step('Browser tests', bin('playwright'), ['test'])
 
 const units = results('unit.json', (json) => [json.numPassedTests, json.numFailedTests])
-const browser = results('e2e.json', ({ stats }) => [
-  stats.expected + stats.flaky,
-  stats.unexpected,
-  stats.flaky,
-])
+const browser = results('e2e.json', ({ stats }) => [stats.expected, stats.unexpected])
 const steps = failures.filter((name) => !name.endsWith('tests')).length
 const unfinished = Number(unit !== 0 && units[1] === 0) + Number(e2e !== 0 && browser[1] === 0)
 if (failures.length > 0) console.error(`Failed: ${failures.join(', ')}`)
-if (browser[2] > 0) console.log(`${browser[2]} of the browser tests passed at the second try only.`)
 console.log(`${units[0] + browser[0]} passed, ${units[1] + browser[1] + steps + unfinished} failed`)
 process.exitCode = failures.length > 0 ? 1 : 0
 
 function results(file, counts) {
   const path = `${RESULTS}/${file}`
-  return existsSync(path) ? counts(JSON.parse(readFileSync(path, 'utf8'))) : [0, 0, 0]
+  return existsSync(path) ? counts(JSON.parse(readFileSync(path, 'utf8'))) : [0, 0]
 }
 
 /** A program that the tests need and npm cannot bring: installed where this may be done, else asked for. */
