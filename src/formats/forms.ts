@@ -1,6 +1,6 @@
 import Joi from 'joi'
 import type { ClubDetails } from '@/core/bag/bag'
-import { CLUB_KINDS, LOFT_DEG } from '@/core/bag/club'
+import { CLUB_KINDS } from '@/core/bag/club'
 import { BAG_TEMPLATES } from '@/core/bag/bag-templates'
 import { SEGMENTS } from '@/core/model/segment'
 import { GAP_RULES } from '@/core/model/gap-rule'
@@ -206,7 +206,7 @@ export const CLUB_FORM = Joi.object<ClubDetails & { sinceMs?: number }>({
   kind: Joi.string()
     .valid(...CLUB_KINDS)
     .required(),
-  loftDeg: within(LOFT_DEG).allow(null).required(),
+  loftDeg: within(LIMITS.loftDeg).allow(null).required(),
   build: BUILD_FORM,
   sinceMs: Joi.number().integer().min(1),
 })

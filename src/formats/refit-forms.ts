@@ -1,5 +1,4 @@
 import Joi from 'joi'
-import { LOFT_DEG } from '@/core/bag/club'
 import { HEADS, JOBS, type ClubBuild } from '@/core/bag/club-build'
 import type { ClubId } from '@/core/model/ids'
 import { MAX_LENGTH, LIMITS } from '@/core/model/limits'
@@ -15,7 +14,7 @@ export const BUILD_FORM = Joi.object<ClubBuild>({
   lengthM: within(LIMITS.clubLengthM),
   bounceDeg: within(LIMITS.bounceDeg),
   sleeveDeg: within(LIMITS.sleeveDeg),
-  markedDeg: within(LOFT_DEG),
+  markedDeg: within(LIMITS.loftDeg),
   sleeveAt: Joi.string().trim().max(MAX_LENGTH.sleeveAt),
   shaft: Joi.string().trim().max(MAX_LENGTH.shaft),
   shaftG: within(LIMITS.shaftG),
@@ -32,12 +31,12 @@ const clubId = id.required()
 const degrees = within(LIMITS.turnDeg).required()
 const FIX = Joi.alternatives(
   Joi.object({ kind: Joi.valid('bend', 'sleeve').required(), clubId, degrees }),
-  Joi.object({ kind: Joi.valid('swap').required(), clubId, loftDeg: within(LOFT_DEG).required() }),
+  Joi.object({ kind: Joi.valid('swap').required(), clubId, loftDeg: within(LIMITS.loftDeg).required() }),
   Joi.object({ kind: Joi.valid('drop').required(), clubId }),
   Joi.object({
     kind: Joi.valid('add').required(),
     clubId: id,
-    loftDeg: within(LOFT_DEG),
+    loftDeg: within(LIMITS.loftDeg),
     carryM: within(LIMITS.carryM),
   })
     .xor('clubId', 'loftDeg')

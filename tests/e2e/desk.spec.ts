@@ -175,7 +175,7 @@ test('on a phone the desk, a plan, the phones and the guide are whole; a report 
   await page.getByRole('button', { name: 'Plan a visit' }).click()
   await page.getByLabel('For', { exact: true }).fill('2')
   await page.getByRole('button', { name: 'Plan it' }).click()
-  await expect(page.getByText('A visit takes 5 to 600 minutes')).toBeVisible()
+  await expect(page.getByText('Type a number from 5 to 600, or leave it empty.')).toBeVisible()
   expect(await axeFindings(page)).toEqual([])
   await isWhole()
   const report = await textOf(await request.get(`${banco.address}/api/golfers/${golfer}/paper?kind=report`))

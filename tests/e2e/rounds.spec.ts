@@ -91,7 +91,7 @@ test.describe('with a thumb', () => {
     await shots.getByRole('button', { name: /^18 7-iron/ }).tap()
     await shots.getByLabel('Carried').fill('9000')
     await shots.getByRole('button', { name: 'Keep' }).tap()
-    await expect(shots.getByText(/Type a distance from 3 yd to 450 yd/)).toBeVisible()
+    await expect(shots.getByText(/Type a number from 3 to 450/)).toBeVisible()
     await shots.getByLabel('Carried').fill('137')
     await shots.getByRole('button', { name: 'Keep' }).tap()
     await expect(shots.getByRole('button', { name: /^18 7-iron.*carried 137/ })).toBeVisible()

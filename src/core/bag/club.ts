@@ -27,9 +27,6 @@ export const kindBetween = (longer: ClubKind | undefined, shorter: ClubKind | un
 /** Rule 4.1b of the Rules of Golf: a player starts with at most 14 clubs, the putter among them. */
 export const MOST_CLUBS = 14
 
-/** Lofts that a club can have, in degrees: wide enough for every driver, wedge and putter made. */
-export const LOFT_DEG = { least: 0, most: 80 } as const
-
 /** The longest irons are driven with: from this loft down (common practice). */
 const DRIVING_IRON_DEG = 22
 

@@ -18,6 +18,8 @@ export const LIMITS = {
   sureness: { least: 0.5, most: 0.99 },
   /** What can be left to a target on any hole. */
   leftM: { least: 0, most: 700 },
+  /** How far a chip flies. */
+  chipM: { least: 0.5, most: 40 },
   halfWidthM: { least: 1, most: 60 },
   heightM: { least: -60, most: 60 },
   /** Along a shot, either way: more is no golf. */
@@ -51,6 +53,8 @@ export const LIMITS = {
   /** How far back an arm goes on a clock's face. */
   clock: { least: 6, most: 13 },
   lengthShare: { least: 0, most: 1 },
+  /** Wide enough for every driver, wedge and putter made. */
+  loftDeg: { least: 0, most: 80 },
   lieDeg: { least: 45, most: 80 },
   clubLengthM: { least: 0.6, most: 1.35 },
   bounceDeg: { least: -5, most: 25 },

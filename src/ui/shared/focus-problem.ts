@@ -2,7 +2,7 @@ const FIELDS = 'input, select, textarea'
 
 /** Brings the first problem of a page into view, with the focus in the field that it is about. */
 export function focusProblem(): void {
-  const alert = document.querySelector('[role="alert"]:has(> .problem)')
+  const alert = document.querySelector('.problem[role="alert"], [role="alert"]:has(> .problem)')
   if (!alert) return
   const field =
     (alert.id && document.querySelector<HTMLElement>(`[aria-describedby~="${CSS.escape(alert.id)}"]`)) ||

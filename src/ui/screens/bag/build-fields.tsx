@@ -1,11 +1,11 @@
 import Form from 'react-bootstrap/Form'
 import type { Control, UseFormRegister } from 'react-hook-form'
 import { HEADS, JOBS } from '@/core/bag/club-build'
-import { MAX_LENGTH } from '@/core/model/limits'
 import type { Problem } from '@/core/model/problem'
 import { HEAD_NAME, JOB_NAME } from '@/text/names'
 import { NumberOf } from '../../shared/form/number-of'
 import { Problems } from '../../shared/shell/problems'
+import { TextField } from '../../shared/form/text-field'
 import { BUILD_NUMBERS, type ClubFields } from './club-fields'
 
 type Props = {
@@ -42,40 +42,27 @@ export function BuildFieldset({ usual, register, control, problems }: Props) {
           label="The loft was measured, not read off the club"
           {...register('build.loftMeasured')}
         />
-        {BUILD_NUMBERS.map(({ field, label, measure }) => (
+        {BUILD_NUMBERS.map(({ field, label, measure, limit }) => (
           <NumberOf
             key={field}
             control={control}
             name={`build.${field}`}
             label={label}
             measure={measure}
+            limit={limit}
             problems={problems}
           />
         ))}
-        <Form.Group controlId="club-model">
-          <Form.Label>Your word for the set it comes from</Form.Label>
-          <Form.Control {...register('build.model')} maxLength={MAX_LENGTH.model} placeholder="my irons" />
-        </Form.Group>
-        <Form.Group controlId="club-shaft">
-          <Form.Label>Shaft</Form.Label>
-          <Form.Control
-            {...register('build.shaft')}
-            maxLength={MAX_LENGTH.shaft}
-            placeholder="steel, low launch"
-          />
-        </Form.Group>
-        <Form.Group controlId="club-flex">
-          <Form.Label>Flex</Form.Label>
-          <Form.Control {...register('build.flex')} maxLength={MAX_LENGTH.flex} />
-        </Form.Group>
-        <Form.Group controlId="club-grip">
-          <Form.Label>What it is held by: the grip</Form.Label>
-          <Form.Control {...register('build.grip')} maxLength={MAX_LENGTH.grip} />
-        </Form.Group>
-        <Form.Group controlId="club-sleeve-at">
-          <Form.Label>How its sleeve is set</Form.Label>
-          <Form.Control {...register('build.sleeveAt')} maxLength={MAX_LENGTH.sleeveAt} />
-        </Form.Group>
+        <TextField
+          label="Your word for the set it comes from"
+          text="model"
+          {...register('build.model')}
+          placeholder="my irons"
+        />
+        <TextField label="Shaft" text="shaft" {...register('build.shaft')} placeholder="steel, low launch" />
+        <TextField label="Flex" text="flex" {...register('build.flex')} />
+        <TextField label="What it is held by: the grip" text="grip" {...register('build.grip')} />
+        <TextField label="How its sleeve is set" text="sleeveAt" {...register('build.sleeveAt')} />
         <Form.Group controlId="club-job">
           <Form.Label>Its job</Form.Label>
           <Form.Select {...register('build.job')}>

@@ -1,8 +1,5 @@
 import type { ClubDetails } from '@/core/bag/bag'
-import { LOFT_DEG } from '@/core/bag/club'
 import { HEADS, JOBS, type ClubBuild } from '@/core/bag/club-build'
-import { isWithin, LIMITS } from '@/core/model/limits'
-import type { Problem } from '@/core/model/problem'
 import { INCH_M } from '@/core/units'
 import { plain } from '../../shared/form/measure'
 
@@ -12,38 +9,38 @@ export type ClubFields = Pick<ClubDetails, 'name' | 'kind' | 'loftDeg'> & { buil
 /** Lengths of clubs are said in inches everywhere. */
 const INCHES = { unit: 'in', digits: 2, to: (m: number) => m / INCH_M, from: (x: number) => x * INCH_M }
 
-/** The numbers of a club's build, with their names, units, and what a sentence says of them. */
+/** The numbers of a club's build, with their names, units and limits. */
 export const BUILD_NUMBERS = [
   {
     field: 'bounceDeg',
     label: 'Bounce',
     measure: plain('°', 1),
-    says: 'A bounce is a number of degrees from −5 to 25',
+    limit: 'bounceDeg',
   },
   {
     field: 'lieDeg',
     label: 'Lie',
     measure: plain('°', 1),
-    says: 'A lie is a number of degrees from 45 to 80',
+    limit: 'lieDeg',
   },
-  { field: 'lengthM', label: 'Length', measure: INCHES, says: 'A club is 24 to 53 inches long' },
+  { field: 'lengthM', label: 'Length', measure: INCHES, limit: 'clubLengthM' },
   {
     field: 'sleeveDeg',
     label: 'Its sleeve turns the loft by',
     measure: plain('°', 1),
-    says: 'A sleeve turns by 0 to 4°',
+    limit: 'sleeveDeg',
   },
   {
     field: 'markedDeg',
     label: 'Degrees that stand on it, if others',
     measure: plain('°', 2),
-    says: 'A loft is a number of degrees from 0 to 80',
+    limit: 'loftDeg',
   },
   {
     field: 'shaftG',
     label: 'Weight of its shaft',
     measure: plain('g', 0),
-    says: 'A shaft weighs 30 to 160 g',
+    limit: 'shaftG',
   },
 ] as const
 type NumberField = (typeof BUILD_NUMBERS)[number]['field']
@@ -82,24 +79,12 @@ export const buildFields = (build: ClubBuild = {}): BuildFields => ({
   shaftG: build.shaftG ?? null,
 })
 
-const RANGES = {
-  bounceDeg: LIMITS.bounceDeg,
-  lieDeg: LIMITS.lieDeg,
-  lengthM: LIMITS.clubLengthM,
-  sleeveDeg: LIMITS.sleeveDeg,
-  markedDeg: LOFT_DEG,
-  shaftG: LIMITS.shaftG,
-}
-
-/** What was said of how a club is made, or the first thing that cannot be. */
-export function readBuild(fields: BuildFields): { build: ClubBuild } | { problem: Problem } {
+/** What was entered of how a club is made. */
+export function readBuild(fields: BuildFields): ClubBuild {
   const build: ClubBuild = {}
-  for (const { field, says } of BUILD_NUMBERS) {
+  for (const { field } of BUILD_NUMBERS) {
     const value = fields[field]
-    if (value === null) continue
-    if (!isWithin(value, RANGES[field]))
-      return { problem: { field: `build.${field}`, sentence: `${says}: correct it or leave it empty.` } }
-    build[field] = value
+    if (value !== null) build[field] = value
   }
   const head = HEADS.find((each) => each === fields.head)
   const job = JOBS.find((each) => each === fields.job)
@@ -110,5 +95,5 @@ export function readBuild(fields: BuildFields): { build: ClubBuild } | { problem
     if (fields[word].trim() !== '') build[word] = fields[word].trim()
   if (fields.loftMeasured) build.loftMeasured = true
   if (fields.oneLie) build.oneLie = true
-  return { build }
+  return build
 }

@@ -1,19 +1,20 @@
 'use client'
 
-import { isWithin, MAX_LENGTH } from '@/core/model/limits'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import { useState } from 'react'
 import { useForm } from 'react-hook-form'
-import type { ClubDetails, OwnedClub } from '@/core/bag/bag'
-import { CLUB_KINDS, LOFT_DEG } from '@/core/bag/club'
+import type { OwnedClub } from '@/core/bag/bag'
+import { CLUB_KINDS } from '@/core/bag/club'
 import type { GolferId } from '@/core/model/ids'
 import type { Problem } from '@/core/model/problem'
+import { focusProblem } from '../../shared/focus-problem'
 import { useSubmit } from '../../shared/use-submit'
 import { Problems } from '../../shared/shell/problems'
-import { plain } from '../../shared/form/measure'
+import { areNumbers, plain } from '../../shared/form/measure'
 import { MomentField, momentOf, momentText } from '../../shared/form/moment-field'
 import { NumberOf } from '../../shared/form/number-of'
+import { TextField } from '../../shared/form/text-field'
 import { BuildFieldset } from './build-fields'
 import { buildFields, readBuild, type ClubFields } from './club-fields'
 
@@ -38,31 +39,30 @@ export function ClubForm({ golferId, club, onDone, onCancel }: Props) {
     },
   })
   const save = handleSubmit(async (fields) => {
-    const read = readClub(fields)
-    if ('problem' in read) return setProblems([read.problem])
+    if (!areNumbers(fields)) return focusProblem()
+    const details = { ...fields, name: fields.name.trim(), build: readBuild(fields.build) }
     const sinceMs = changedAt === null ? null : momentOf(changedAt)
     if (changedAt !== null && sinceMs === null)
       return setProblems([{ field: 'sinceMs', sentence: 'Say the day and time when it was changed.' }])
     const since = sinceMs === null ? {} : { sinceMs }
     const clubs = `/api/golfers/${golferId}/clubs`
     const sent = club
-      ? await send<{ where?: 'in-bag' | 'on-rack' }>('PUT', `${clubs}/${club.id}`, { ...read.club, ...since })
-      : await send<{ where?: 'in-bag' | 'on-rack' }>('POST', clubs, read.club)
+      ? await send<{ where?: 'in-bag' | 'on-rack' }>('PUT', `${clubs}/${club.id}`, { ...details, ...since })
+      : await send<{ where?: 'in-bag' | 'on-rack' }>('POST', clubs, details)
     if (sent.ok) onDone(sent.value.where)
   })
   return (
     <Form onSubmit={save} className="p-3" noValidate>
-      <Form.Group className="mb-2" controlId="club-name">
-        <Form.Label>Name</Form.Label>
-        <Form.Control
-          {...register('name')}
-          maxLength={MAX_LENGTH.club}
-          autoFocus
-          placeholder="7-iron"
-          aria-describedby="club-name-problem"
-        />
-        <Problems of={problems} field="name" id="club-name-problem" />
-      </Form.Group>
+      <TextField
+        className="mb-2"
+        label="Name"
+        text="club"
+        {...register('name')}
+        autoFocus
+        placeholder="7-iron"
+        problems={problems}
+        field="name"
+      />
       <Form.Group className="mb-2" controlId="club-kind">
         <Form.Label>Kind</Form.Label>
         <Form.Select {...register('kind')}>
@@ -77,6 +77,7 @@ export function ClubForm({ golferId, club, onDone, onCancel }: Props) {
           name="loftDeg"
           label="Loft, empty if you do not know it"
           measure={plain('°', 2)}
+          limit="loftDeg"
           problems={problems}
         />
       </div>
@@ -135,19 +136,4 @@ function WasChanged({ at, problems, onChange }: WasChangedProps) {
       )}
     </fieldset>
   )
-}
-
-function readClub({ name, kind, loftDeg, build }: ClubFields): { club: ClubDetails } | { problem: Problem } {
-  if (name.trim() === '')
-    return { problem: { field: 'name', sentence: 'The name is empty: type what you call the club.' } }
-  if (loftDeg !== null && !isWithin(loftDeg, LOFT_DEG)) {
-    return {
-      problem: {
-        field: 'loftDeg',
-        sentence: `A loft is a number of degrees from ${LOFT_DEG.least} to ${LOFT_DEG.most}: correct it or leave it empty.`,
-      },
-    }
-  }
-  const made = readBuild(build)
-  return 'problem' in made ? made : { club: { name: name.trim(), kind, loftDeg, build: made.build } }
 }

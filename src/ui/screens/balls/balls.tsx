@@ -8,7 +8,6 @@ import Form from 'react-bootstrap/Form'
 import Table from 'react-bootstrap/Table'
 import { ballNamed, sameBall } from '@/core/model/ball'
 import { factorsOf } from '@/core/balls/trial'
-import { MAX_LENGTH } from '@/core/model/limits'
 import type { Block } from '@/core/session/plan'
 import { lengthIn } from '@/core/units'
 import { FULL_SWING } from '@/core/model/station'
@@ -23,6 +22,7 @@ import { PageHead } from '../../shared/shell/page-head'
 import { Problems } from '../../shared/shell/problems'
 import { useSubmit } from '../../shared/use-submit'
 import { writeBlocks } from '../plan/plan-draft'
+import { TextField } from '../../shared/form/text-field'
 
 /** So many of each ball with each club: ± 2.0% where good shots scatter by 3%. */
 const OF_EACH = 12
@@ -206,10 +206,12 @@ function NewBall({ onAdd }: { onAdd: (name: string) => Promise<boolean> }) {
         if (name.trim() !== '' && (await onAdd(name.trim()))) setName('')
       }}
     >
-      <Form.Control
-        aria-label="Another ball"
+      <TextField
+        className="flex-grow-1"
+        label="Another ball"
+        labelled="unseen"
+        text="ball"
         placeholder="Another ball"
-        maxLength={MAX_LENGTH.ball}
         value={name}
         onChange={({ target }) => setName(target.value)}
       />

@@ -1,6 +1,5 @@
 'use client'
 
-import { MAX_LENGTH } from '@/core/model/limits'
 import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
@@ -17,6 +16,7 @@ import { useSubmit } from '../../shared/use-submit'
 import { areNumbers, measuresOf, PERCENT, plain } from '../../shared/form/measure'
 import { NumberOf } from '../../shared/form/number-of'
 import { Problems } from '../../shared/shell/problems'
+import { TextField } from '../../shared/form/text-field'
 
 type Props = { golfer: Golfer; day: Day; venues: Venue[] }
 type Along = 'with' | 'against'
@@ -98,15 +98,13 @@ export function DayForm({ golfer, day, venues }: Props) {
       <h2>The day</h2>
       <Form className="p-3 d-grid gap-3" noValidate onSubmit={set} onChange={() => setMessage('')}>
         <div className="fields">
-          <div className="measure">
-            <Form.Label htmlFor="day-place">Place</Form.Label>
-            <Form.Control
-              id="day-place"
-              maxLength={MAX_LENGTH.place}
-              placeholder="not said"
-              {...register('place')}
-            />
-          </div>
+          <TextField
+            className="measure"
+            label="Place"
+            text="place"
+            placeholder="not said"
+            {...register('place')}
+          />
           <NumberOf control={control} name="tempC" label="Temperature" measure={temp} />
           <NumberOf control={control} name="altitudeM" label="Altitude" measure={height} />
           <NumberOf control={control} name="windMps" label="Wind along your shots" measure={wind} />

@@ -5,7 +5,6 @@ import Form from 'react-bootstrap/Form'
 import Modal from 'react-bootstrap/Modal'
 import { useForm } from 'react-hook-form'
 import type { Golfer } from '@/core/model/golfer'
-import { MAX_LENGTH } from '@/core/model/limits'
 import { PLACES, type Place } from '@/core/model/session'
 import type { LengthUnit, SpeedUnit } from '@/core/units'
 import { PLACE_NAME } from '@/text/names'
@@ -13,6 +12,7 @@ import { listed } from '@/text/numbers'
 import { Problems } from '../../shared/shell/problems'
 import { useSubmit } from '../../shared/use-submit'
 import { newId } from '../../shared/new-id'
+import { TextField } from '../../shared/form/text-field'
 
 type Props = {
   templates: { key: string; name: string }[]
@@ -67,17 +67,15 @@ export function ArrivalForm({ templates, others, units, receiving, onHide }: Pro
           </Modal.Title>
         </Modal.Header>
         <Modal.Body className="d-grid gap-3">
-          <Form.Group controlId="arrival-name">
-            <Form.Label>Name</Form.Label>
-            <Form.Control
-              {...register('name')}
-              autoFocus
-              autoComplete="off"
-              maxLength={MAX_LENGTH.golfer}
-              aria-describedby="arrival-problem"
-            />
-            <Problems of={problems} field="name" id="arrival-problem" />
-          </Form.Group>
+          <TextField
+            label="Name"
+            text="golfer"
+            {...register('name')}
+            autoFocus
+            autoComplete="off"
+            problems={problems}
+            field="name"
+          />
           <Form.Group controlId="arrival-hand">
             <Form.Label>Plays</Form.Label>
             <Form.Select {...register('hand')}>

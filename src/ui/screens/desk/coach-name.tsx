@@ -1,9 +1,9 @@
 import { useForm } from 'react-hook-form'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
-import { MAX_LENGTH } from '@/core/model/limits'
 import { Problems } from '../../shared/shell/problems'
 import { useSubmit } from '../../shared/use-submit'
+import { TextField } from '../../shared/form/text-field'
 
 type Props = { coach: string | null; wanted: boolean }
 
@@ -18,15 +18,18 @@ export function CoachName({ coach, wanted }: Props) {
           submit('PUT', '/api/desk', { coach: fields.coach.trim() || null, wanted }),
         )}
       >
-        <Form.Group controlId="coach">
-          <Form.Label>Your name, as reports carry it</Form.Label>
-          <div className="d-flex gap-2">
-            <Form.Control {...register('coach')} maxLength={MAX_LENGTH.golfer} autoComplete="name" />
-            <Button type="submit" variant="outline" disabled={!formState.isDirty}>
-              Save
-            </Button>
-          </div>
-        </Form.Group>
+        <div className="d-flex gap-2 align-items-end">
+          <TextField
+            className="flex-grow-1"
+            label="Your name, as reports carry it"
+            text="golfer"
+            {...register('coach')}
+            autoComplete="name"
+          />
+          <Button type="submit" variant="outline" disabled={!formState.isDirty}>
+            Save
+          </Button>
+        </div>
       </Form>
       <Problems of={problems} />
     </section>

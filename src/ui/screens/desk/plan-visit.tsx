@@ -4,17 +4,18 @@ import Form from 'react-bootstrap/Form'
 import Modal from 'react-bootstrap/Modal'
 import { useForm, useWatch } from 'react-hook-form'
 import type { Golfer } from '@/core/model/golfer'
-import { isWithin, MAX_LENGTH, LIMITS } from '@/core/model/limits'
 import type { Visit } from '@/core/coach/visit'
 import { overlapping } from '@/core/coach/week'
 import { localTime } from '@/text/days'
 import { listed } from '@/text/numbers'
 import { momentOf, momentText } from '../../shared/form/moment-field'
 import { NumberOf } from '../../shared/form/number-of'
+import { focusProblem } from '../../shared/focus-problem'
 import { plain } from '../../shared/form/measure'
 import { Problems } from '../../shared/shell/problems'
 import { useSubmit } from '../../shared/use-submit'
 import { newId } from '../../shared/new-id'
+import { TextField } from '../../shared/form/text-field'
 
 type Props = {
   golfers: Pick<Golfer, 'id' | 'name'>[]
@@ -49,10 +50,9 @@ export function PlanVisit({ golfers, planned, nowMs, onHide, onPlanned }: Props)
   const save = handleSubmit(async (fields) => {
     const atMs = momentOf(fields.at)
     if (atMs === null) return setProblems([{ field: 'atMs', sentence: 'Say the day and the time.' }])
-    if (fields.minutes === null || !isWithin(fields.minutes, LIMITS.visitMin))
-      return setProblems([
-        { field: 'minutes', sentence: 'A visit takes 5 to 600 minutes: say how long this one is.' },
-      ])
+    if (fields.minutes === null)
+      return setProblems([{ field: 'minutes', sentence: 'Type how long the visit takes.' }])
+    if (Number.isNaN(fields.minutes)) return focusProblem()
     const sent = await send('POST', `/api/golfers/${fields.golferId}/visits`, {
       id,
       atMs,
@@ -94,6 +94,7 @@ export function PlanVisit({ golfers, planned, nowMs, onHide, onPlanned }: Props)
             label="For"
             labelled="before"
             measure={MINUTES}
+            limit="visitMin"
             problems={problems}
           />
           {others.length > 0 && (
@@ -107,16 +108,13 @@ export function PlanVisit({ golfers, planned, nowMs, onHide, onPlanned }: Props)
               .
             </p>
           )}
-          <Form.Group controlId="visit-to-do">
-            <Form.Label>What it is to do</Form.Label>
-            <Form.Control
-              as="textarea"
-              rows={2}
-              maxLength={MAX_LENGTH.toDo}
-              placeholder="empty: what is open when they come"
-              {...register('toDo')}
-            />
-          </Form.Group>
+          <TextField
+            label="What it is to do"
+            text="toDo"
+            rows={2}
+            placeholder="empty: what is open when they come"
+            {...register('toDo')}
+          />
           <Problems of={problems} field="" />
         </Modal.Body>
         <Modal.Footer>

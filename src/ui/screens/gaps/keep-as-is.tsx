@@ -1,6 +1,5 @@
 'use client'
 
-import { MAX_LENGTH } from '@/core/model/limits'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
@@ -9,6 +8,7 @@ import type { LeftAbout } from '@/core/gaps/kept-as-is'
 import type { GolferId } from '@/core/model/ids'
 import { useSubmit } from '../../shared/use-submit'
 import { Problems } from '../../shared/shell/problems'
+import { TextField } from '../../shared/form/text-field'
 
 type Props = {
   golferId: GolferId
@@ -68,12 +68,14 @@ export function LeaveOnPurpose({ golferId, about, what, because }: Props) {
         void leave(reason.trim())
       }}
     >
-      <Form.Control
+      <TextField
+        className="flex-grow-1"
+        label="Reason"
+        labelled="unseen"
+        text="reason"
         autoFocus
         size="sm"
         value={reason}
-        maxLength={MAX_LENGTH.reason}
-        aria-label="Reason"
         placeholder="why, such as: the hybrid comes in on long courses"
         onChange={(event) => setReason(event.target.value)}
       />

@@ -2,12 +2,12 @@ import Form from 'react-bootstrap/Form'
 import { useFormContext } from 'react-hook-form'
 import { TURFS, type Turf } from '@/core/model/turf'
 import { BAG_WISHES, LEVELS, type BagWish, type GolferAim, type Level } from '@/core/model/golfer'
-import { MAX_LENGTH } from '@/core/model/limits'
 import type { Problem } from '@/core/model/problem'
 import { TURF_NAME } from '@/text/day'
 import { BAG_WISH_NAME, LEVEL_NAME } from '@/text/names'
 import type { Measure } from '../../shared/form/measure'
 import { NumberOf } from '../../shared/form/number-of'
+import { TextField } from '../../shared/form/text-field'
 
 /** What a golfer says of themselves, as fields hold it. */
 export type AimFields = {
@@ -81,6 +81,7 @@ export function AboutYou({ far, problems, lookedAfter }: Props) {
         label="My driver carries about"
         labelled="before"
         measure={far}
+        limit="carryM"
         problems={problems}
       />
       {select(
@@ -93,25 +94,20 @@ export function AboutYou({ far, problems, lookedAfter }: Props) {
         'I would rather have',
         BAG_WISHES.map((wish) => [wish, BAG_WISH_NAME[wish]]),
       )}
-      <Form.Group controlId="likes">
-        <Form.Label>What I like and what I do not</Form.Label>
-        <Form.Control
-          as="textarea"
-          rows={2}
-          maxLength={MAX_LENGTH.likes}
-          placeholder="no hybrids; high wedges; one wedge less"
-          {...register('likes')}
-        />
-      </Form.Group>
+      <TextField
+        label="What I like and what I do not"
+        text="likes"
+        rows={2}
+        placeholder="no hybrids; high wedges; one wedge less"
+        {...register('likes')}
+      />
       {lookedAfter && (
-        <Form.Group controlId="consent">
-          <Form.Label>Note of consent, where a coach keeps one</Form.Label>
-          <Form.Control
-            maxLength={MAX_LENGTH.consent}
-            placeholder="agreed on 4 March to be kept here until the end of the season"
-            {...register('consent')}
-          />
-        </Form.Group>
+        <TextField
+          label="Note of consent, where a coach keeps one"
+          text="consent"
+          placeholder="agreed on 4 March to be kept here until the end of the season"
+          {...register('consent')}
+        />
       )}
     </fieldset>
   )

@@ -1,18 +1,19 @@
 'use client'
 
-import { isWithin, MAX_LENGTH, LIMITS } from '@/core/model/limits'
 import { NEW_GOLFER } from '@/core/model/golfer'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import { FormProvider, useForm, useWatch } from 'react-hook-form'
-import type { BayPreferences, Golfer, GolferSettings } from '@/core/model/golfer'
+import type { Golfer, GolferSettings } from '@/core/model/golfer'
 import type { LengthUnit, SpeedUnit, TempUnit } from '@/core/units'
-import { lengthMeasure, plain } from '../../shared/form/measure'
+import { focusProblem } from '../../shared/focus-problem'
+import { areNumbers, lengthMeasure, plain } from '../../shared/form/measure'
 import { NumberOf } from '../../shared/form/number-of'
 import { useSubmit } from '../../shared/use-submit'
 import { Problems } from '../../shared/shell/problems'
+import { TextField } from '../../shared/form/text-field'
 import { AboutYou, aimFields, aimOf, type AimFields } from './about-you'
 
 type Fields = AimFields & {
@@ -65,6 +66,7 @@ export function GolferForm({ golfer }: { golfer?: Golfer }) {
   const far = lengthMeasure(lengthUnit, 0)
 
   const save = handleSubmit(async (fields) => {
+    if (!areNumbers(fields)) return focusProblem()
     const zone = readGoalZone(fields, lengthUnit)
     if ('sentence' in zone) return setProblems([{ field: 'goalZoneM', sentence: zone.sentence }])
     const name = fields.name.trim()
@@ -79,15 +81,18 @@ export function GolferForm({ golfer }: { golfer?: Golfer }) {
       speedUnit,
       goalZoneM: zone.goalZoneM,
     }
-    const likes = readPreferences(fields, lengthUnit)
-    if ('sentence' in likes) return setProblems([{ field: likes.field, sentence: likes.sentence }])
+    const { tempUnit, longestMin, homeAltitudeM, askExpectation, followPlan } = fields
+    const preferences = {
+      ...{ tempUnit, homeAltitudeM, askExpectation, followPlan },
+      longestMin: Math.round(longestMin ?? NEW_GOLFER.longestMin),
+    }
     const aim = aimOf(fields)
-    if (Number.isNaN(aim.driverM) || (aim.driverM !== null && !isWithin(aim.driverM, LIMITS.carryM)))
-      return setProblems([
-        { field: 'driverM', sentence: 'Type about how far your driver carries, or leave it empty.' },
-      ])
     const sent = golfer
-      ? await send<{ id: string }>('PATCH', `/api/golfers/${golfer.id}`, { ...settings, ...likes, ...aim })
+      ? await send<{ id: string }>('PATCH', `/api/golfers/${golfer.id}`, {
+          ...settings,
+          ...preferences,
+          ...aim,
+        })
       : await send<{ id: string }>('POST', '/api/golfers', { ...settings, ...aim })
     setSaved(sent.ok)
     if (!sent.ok) return
@@ -103,17 +108,16 @@ export function GolferForm({ golfer }: { golfer?: Golfer }) {
       style={{ maxWidth: 560 }}
       noValidate
     >
-      <Form.Group className="mb-3" controlId="name">
-        <Form.Label>Name</Form.Label>
-        <Form.Control
-          {...register('name')}
-          autoComplete="name"
-          maxLength={MAX_LENGTH.golfer}
-          autoFocus={!golfer}
-          aria-describedby="name-problem"
-        />
-        <Problems of={problems} field="name" id="name-problem" />
-      </Form.Group>
+      <TextField
+        className="mb-3"
+        label="Name"
+        text="golfer"
+        {...register('name')}
+        autoComplete="name"
+        autoFocus={!golfer}
+        problems={problems}
+        field="name"
+      />
       <Form.Group className="mb-3" controlId="hand">
         <Form.Label>Plays</Form.Label>
         <Form.Select {...register('hand')}>
@@ -163,6 +167,7 @@ export function GolferForm({ golfer }: { golfer?: Golfer }) {
             label="Hits at most"
             labelled="before"
             measure={plain('minutes a day: longer plans are split', 0)}
+            limit="longestMin"
             problems={problems}
           />
           <NumberOf
@@ -170,7 +175,8 @@ export function GolferForm({ golfer }: { golfer?: Golfer }) {
             name="homeAltitudeM"
             label="Home course at"
             labelled="before"
-            measure={lengthMeasure(footOrMetre(lengthUnit), 0)}
+            measure={lengthMeasure(lengthUnit === 'yd' ? 'ft' : 'm', 0)}
+            limit="altitudeM"
             hint="above the sea; empty if it is not known"
             problems={problems}
           />
@@ -195,34 +201,12 @@ export function GolferForm({ golfer }: { golfer?: Golfer }) {
   )
 }
 
-const footOrMetre = (unit: LengthUnit): 'ft' | 'm' => (unit === 'yd' ? 'ft' : 'm')
-
-function readPreferences(
-  { tempUnit, longestMin, homeAltitudeM, askExpectation, followPlan }: Fields,
-  unit: LengthUnit,
-): BayPreferences | { field: string; sentence: string } {
-  const longest = longestMin ?? NEW_GOLFER.longestMin
-  if (!Number.isInteger(longest) || !isWithin(longest, LIMITS.longestMin)) {
-    const { least, most } = LIMITS.longestMin
-    return {
-      field: 'longestMin',
-      sentence: `Type how many minutes you hit at most, from ${least} to ${most}.`,
-    }
-  }
-  if (homeAltitudeM !== null && !isWithin(homeAltitudeM, LIMITS.altitudeM))
-    return {
-      field: 'homeAltitudeM',
-      sentence: `Type the altitude of your home course in ${footOrMetre(unit)}, or leave it empty.`,
-    }
-  return { tempUnit, longestMin: longest, homeAltitudeM, askExpectation, followPlan }
-}
-
 function readGoalZone(
   { goalFromM: low, goalToM: high }: Fields,
   unit: LengthUnit,
 ): { goalZoneM: [number, number] | null } | { sentence: string } {
   if (low === null && high === null) return { goalZoneM: null }
-  if (low === null || high === null || Number.isNaN(low) || Number.isNaN(high)) {
+  if (low === null || high === null) {
     return {
       sentence: `The goal zone needs two numbers in ${unit}, such as 50 and 115: type both, or leave both empty.`,
     }

@@ -5,9 +5,7 @@ import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
-import Form from 'react-bootstrap/Form'
 import Table from 'react-bootstrap/Table'
-import { MAX_LENGTH } from '@/core/model/limits'
 import { dayAndTime } from '@/text/days'
 import { stationName } from '@/text/names'
 import { count, len } from '@/text/numbers'
@@ -19,6 +17,7 @@ import { Problems } from '../../shared/shell/problems'
 import { useSubmit } from '../../shared/use-submit'
 import styles from './monitors.module.css'
 import { newId } from '../../shared/new-id'
+import { TextField } from '../../shared/form/text-field'
 
 /** What another monitor's screen said of the shots of a session, typed beside each. */
 export function ReadOff({ golfer, bag, session, shots }: ReadOffView) {
@@ -55,15 +54,13 @@ export function ReadOff({ golfer, bag, session, shots }: ReadOffView) {
       </PageHead>
       <Problems of={problems} />
       <section className="sheet p-3 d-grid gap-3" aria-label="The shots">
-        <Form.Group controlId="other-monitor">
-          <Form.Label>The other monitor, by your own word</Form.Label>
-          <Form.Control
-            maxLength={MAX_LENGTH.device}
-            value={monitor}
-            placeholder="Bay 3"
-            onChange={({ target }) => setMonitor(target.value)}
-          />
-        </Form.Group>
+        <TextField
+          label="The other monitor, by your own word"
+          text="device"
+          value={monitor}
+          placeholder="Bay 3"
+          onChange={({ target }) => setMonitor(target.value)}
+        />
         <Table size="sm" className="num mb-0 pair-list">
           <thead>
             <tr>

@@ -5,7 +5,6 @@ import { useState } from 'react'
 import Form from 'react-bootstrap/Form'
 import Table from 'react-bootstrap/Table'
 import type { Golfer } from '@/core/model/golfer'
-import { MAX_LENGTH } from '@/core/model/limits'
 import { agreement, keptPairs, PRACTICE_M } from '@/core/monitors/agree'
 import { pairsToProve } from '@/core/monitors/pairs-to-prove'
 import { readPairs } from '@/core/monitors/typed-pairs'
@@ -14,6 +13,7 @@ import { len } from '@/text/numbers'
 import { lengthMeasure } from '../../shared/form/measure'
 import { NumberField } from '../../shared/form/number-field'
 import { PageHead } from '../../shared/shell/page-head'
+import { TextField } from '../../shared/form/text-field'
 import { AgreementFound } from './agreement-found'
 import styles from './monitors.module.css'
 
@@ -56,24 +56,20 @@ export function TwoMonitors({ golfer, compared }: { golfer: Golfer; compared: bo
       <div className="two-monitors">
         <section className="sheet p-3 d-grid gap-3" aria-label="The shots">
           <div className="pairs">
-            <Form.Group controlId="first-monitor">
-              <Form.Label>The first monitor</Form.Label>
-              <Form.Control
-                maxLength={MAX_LENGTH.monitor}
-                value={first}
-                placeholder="A"
-                onChange={({ target }) => setFirst(target.value)}
-              />
-            </Form.Group>
-            <Form.Group controlId="second-monitor">
-              <Form.Label>The second</Form.Label>
-              <Form.Control
-                maxLength={MAX_LENGTH.monitor}
-                value={second}
-                placeholder="B"
-                onChange={({ target }) => setSecond(target.value)}
-              />
-            </Form.Group>
+            <TextField
+              label="The first monitor"
+              text="monitor"
+              value={first}
+              placeholder="A"
+              onChange={({ target }) => setFirst(target.value)}
+            />
+            <TextField
+              label="The second"
+              text="monitor"
+              value={second}
+              placeholder="B"
+              onChange={({ target }) => setSecond(target.value)}
+            />
           </div>
           <NumberField
             label="To agree within"

@@ -2,7 +2,6 @@ import { greenOf, hazardOf, type NumberRequest } from '@/core/course/number'
 import type { HazardKind, CoverConfidence } from '@/core/model/cover-confidence'
 import type { Day } from '@/core/session/day'
 import type { Golfer } from '@/core/model/golfer'
-import { isWithin, LIMITS } from '@/core/model/limits'
 import { yards } from '@/core/units'
 import type { Ground } from '@/draw/side-view'
 import type { Far } from '@/core/wedges/for-number'
@@ -47,8 +46,6 @@ export const startOf = (
 
 const known = (value: number | null): value is number => value !== null && !Number.isNaN(value)
 
-const isWind = (mps: number | null): mps is number => known(mps) && isWithin(mps, LIMITS.windOfShotMps)
-
 /** The shot as it is asked for; null before the distance is known. */
 export function requestOf(
   fields: NumberFields,
@@ -73,8 +70,8 @@ export function requestOf(
   if (!known(leftM) || leftM <= 0) return null
   return {
     ...{ leftM, by, fromTee, sure },
-    heightM: known(heightM) && isWithin(heightM, LIMITS.heightM) ? heightM : 0,
-    tailwindMps: isWind(windMps) ? (along === 'with' ? windMps : -windMps) : 0,
+    heightM: known(heightM) ? heightM : 0,
+    tailwindMps: known(windMps) ? (along === 'with' ? windMps : -windMps) : 0,
     dayWindMps: tailwindMps,
     ...greenOf(frontM, backM, halfWidthM),
     ...hazardOf('over', over, overM),
@@ -89,8 +86,6 @@ export function requestProblems({
   backM,
   overM,
   behindM,
-  heightM,
-  windMps,
 }: NumberFields): { field: string; sentence: string }[] {
   return [
     known(frontM) !== known(backM) && {
@@ -114,21 +109,6 @@ export function requestProblems({
       behindM <= overM && {
         field: 'behind',
         sentence: 'What lies behind begins after what is to be carried: change one of them.',
-      },
-    known(heightM) &&
-      !isWithin(heightM, LIMITS.heightM) && {
-        field: 'height',
-        sentence: `No green lies that much higher or lower: type a height up to ${LIMITS.heightM.most} m (197 ft).`,
-      },
-    known(windMps) &&
-      !isWind(windMps) && {
-        field: 'height',
-        sentence: `No golf is played in more wind than ${LIMITS.windOfShotMps.most} m/s (45 mph): type it anew; which way it blows stands beside it.`,
-      },
-    known(leftM) &&
-      !isWithin(leftM, LIMITS.leftM) && {
-        field: 'left',
-        sentence: 'No hole is that long: type what is left to the target.',
       },
   ].filter((each) => each !== false)
 }

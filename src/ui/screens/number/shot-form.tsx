@@ -31,6 +31,7 @@ export function ShotForm({ golfer, fields, onChange }: Props) {
     <NumberField
       label={label}
       measure={carry}
+      {...(field === 'leftM' && { limit: 'leftM' as const })}
       value={fields[field]}
       {...(example && { example, placeholder: example })}
       onChange={(value) => onChange({ [field]: value })}
@@ -105,12 +106,14 @@ export function ShotForm({ golfer, fields, onChange }: Props) {
             <NumberField
               label="Higher by (− lower)"
               measure={height}
+              limit="heightM"
               value={fields.heightM}
               onChange={(heightM) => onChange({ heightM })}
             />
             <NumberField
               label="Wind"
               measure={wind}
+              limit="windOfShotMps"
               value={fields.windMps}
               onChange={(windMps) => onChange({ windMps })}
             />

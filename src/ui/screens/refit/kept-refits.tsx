@@ -10,11 +10,11 @@ import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import type { ClubId } from '@/core/model/ids'
-import { MAX_LENGTH } from '@/core/model/limits'
 import type { Fix } from '@/core/refit/fixes'
 import { fixesSentence } from '@/text/refit'
 import { useSubmit } from '../../shared/use-submit'
 import { Problems } from '../../shared/shell/problems'
+import { TextField } from '../../shared/form/text-field'
 
 type Props = {
   fixes: Fix[]
@@ -55,11 +55,13 @@ export function KeptRefits({ fixes, tried, name, onShow, paper, golfer }: Props)
           void keep()
         }}
       >
-        <Form.Control
+        <TextField
+          className="flex-grow-1"
+          label="A name for these changes"
+          labelled="unseen"
+          text="refit"
           size="sm"
           value={called}
-          maxLength={MAX_LENGTH.refit}
-          aria-label="A name for these changes"
           placeholder="a name for these changes"
           onChange={({ target }) => setCalled(target.value)}
         />

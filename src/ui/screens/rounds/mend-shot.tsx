@@ -3,14 +3,12 @@ import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import type { OwnedClub } from '@/core/bag/bag'
 import type { Golfer } from '@/core/model/golfer'
-import { isWithin, LIMITS } from '@/core/model/limits'
-import type { Problem } from '@/core/model/problem'
 import { LIES, type Lie, type RoundShot } from '@/core/rounds/round'
 import { LIE_NAME } from '@/text/rounds'
 import { swingName } from '@/text/names'
-import { lenUnit } from '@/text/numbers'
 import { ChoiceField } from '../../shared/form/choice-field'
-import { measuresOf } from '../../shared/form/measure'
+import { focusProblem } from '../../shared/focus-problem'
+import { areNumbers, measuresOf } from '../../shared/form/measure'
 import { NumberField } from '../../shared/form/number-field'
 
 type Props = {
@@ -23,22 +21,19 @@ type Props = {
 /** What is known of one shot, to be added or put right. */
 export function MendShot({ golfer, clubs, shot, onSay }: Props) {
   const [draft, setDraft] = useState(shot)
-  const [problems, setProblems] = useState<Problem[]>([])
   const { carry } = measuresOf(golfer)
-  const length = (field: 'leftM' | 'afterM' | 'carryM', label: string) => (
+  const length = (field: 'leftM' | 'afterM' | 'carryM', label: string, limit: 'leftM' | 'carryM') => (
     <NumberField
       label={label}
-      field={field}
       measure={carry}
+      limit={limit}
       value={draft[field]}
-      problems={problems}
       onChange={(value) => setDraft({ ...draft, [field]: value })}
     />
   )
   const keep = () => {
-    const found = problemsOf(draft, golfer)
-    setProblems(found)
-    if (found.length === 0) onSay(draft)
+    if (areNumbers(draft)) onSay(draft)
+    else focusProblem()
   }
   return (
     <div className="mend-shot">
@@ -73,9 +68,9 @@ export function MendShot({ golfer, clubs, shot, onSay }: Props) {
         </Form.Group>
       </div>
       <div className="pairs three">
-        {length('leftM', 'Left before')}
-        {length('afterM', 'Left after')}
-        {length('carryM', 'Carried')}
+        {length('leftM', 'Left before', 'leftM')}
+        {length('afterM', 'Left after', 'leftM')}
+        {length('carryM', 'Carried', 'carryM')}
       </div>
       <ChoiceField<Lie>
         label="Lie"
@@ -92,20 +87,4 @@ export function MendShot({ golfer, clubs, shot, onSay }: Props) {
       </div>
     </div>
   )
-}
-
-/** What of a shot is no number, or none that a hole has. */
-function problemsOf(shot: RoundShot, golfer: Golfer): Problem[] {
-  const of = (field: 'leftM' | 'afterM' | 'carryM', limits: { least: number; most: number }): Problem[] => {
-    const value = shot[field]
-    if (value === null) return []
-    if (!Number.isNaN(value) && isWithin(value, limits)) return []
-    return [
-      {
-        field,
-        sentence: `Type a distance from ${lenUnit(limits.least, golfer)} to ${lenUnit(limits.most, golfer)}, or leave it empty.`,
-      },
-    ]
-  }
-  return [...of('leftM', LIMITS.leftM), ...of('afterM', LIMITS.leftM), ...of('carryM', LIMITS.carryM)]
 }

@@ -6,11 +6,11 @@ import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import type { Golfer } from '@/core/model/golfer'
-import { MAX_LENGTH } from '@/core/model/limits'
 import type { Problem } from '@/core/model/problem'
 import { useOpenRound } from '../../shared/course/use-open-round'
 import { momentOf, MomentField, momentText } from '../../shared/form/moment-field'
 import { Problems } from '../../shared/shell/problems'
+import { TextField } from '../../shared/form/text-field'
 
 /** A round is opened with a place and a day: now, or one that is remembered. */
 export function OpenRound({ golfer, venues }: { golfer: Golfer; venues: string[] }) {
@@ -31,21 +31,14 @@ export function OpenRound({ golfer, venues }: { golfer: Golfer; venues: string[]
   }
   return (
     <div className="open-round">
-      <Form.Group controlId="round-place">
-        <Form.Label>Place</Form.Label>
-        <Form.Control
-          value={venue}
-          maxLength={MAX_LENGTH.place}
-          list="round-places"
-          placeholder="not said"
-          onChange={({ target }) => setVenue(target.value)}
-        />
-        <datalist id="round-places">
-          {venues.map((each) => (
-            <option key={each} value={each} />
-          ))}
-        </datalist>
-      </Form.Group>
+      <TextField
+        label="Place"
+        text="place"
+        value={venue}
+        suggestions={venues}
+        placeholder="not said"
+        onChange={({ target }) => setVenue(target.value)}
+      />
       {past !== null && (
         <MomentField label="It began" field="openedMs" value={past} problems={problems} onChange={setPast} />
       )}

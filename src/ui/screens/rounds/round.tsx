@@ -4,14 +4,12 @@ import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
-import { isWithin, LIMITS } from '@/core/model/limits'
-import type { Problem } from '@/core/model/problem'
 import { LIES, type Lie, type RoundShot } from '@/core/rounds/round'
 import { FULL_SWING, type Swing } from '@/core/model/station'
 import { day } from '@/text/days'
 import { LIE_NAME, roundTitle, shotLine } from '@/text/rounds'
 import { shortSwing, swingName } from '@/text/names'
-import { count, lenUnit } from '@/text/numbers'
+import { count } from '@/text/numbers'
 import type { RoundView } from '@/views/round-view'
 import { measuresOf } from '../../shared/form/measure'
 import { NumberField } from '../../shared/form/number-field'
@@ -32,20 +30,11 @@ export function Round({ golfer, bag, clubs, round }: RoundView) {
   /** The first lie of a round is chosen beforehand: a tap on it chooses it, and does not take it back. */
   const [preset, setPreset] = useState(shots.length === 0)
   const [swing, setSwing] = useState<Swing>(FULL_SWING)
-  const [tooFar, setTooFar] = useState<Problem[]>([])
   const [mended, mend] = useState<string | null>(null)
   const home = `/golfers/${golfer.id}`
   const name = (shot: RoundShot) => clubs.find(({ id }) => id === shot.clubId)?.name ?? 'a club that is gone'
   const hit = (clubId: RoundShot['clubId']) => {
     if (Number.isNaN(leftM)) return
-    if (leftM !== null && !isWithin(leftM, LIMITS.leftM))
-      return setTooFar([
-        {
-          field: 'leftM',
-          sentence: `No hole is that long: type up to ${lenUnit(LIMITS.leftM.most, golfer)}, or leave it empty.`,
-        },
-      ])
-    setTooFar([])
     say([{ id: newShotId(), clubId, swing, leftM, afterM: null, carryM: null, lie }])
     setLeftM(null)
     setLie(null)
@@ -95,8 +84,7 @@ export function Round({ golfer, bag, clubs, round }: RoundView) {
               measure={measuresOf(golfer).carry}
               value={leftM}
               example="148"
-              field="leftM"
-              problems={tooFar}
+              limit="leftM"
               onChange={setLeftM}
             />
             <div className="chips" role="group" aria-label="The lie">

@@ -1,6 +1,5 @@
 'use client'
 
-import { MAX_LENGTH } from '@/core/model/limits'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import { useForm } from 'react-hook-form'
@@ -10,6 +9,7 @@ import { measuresOf } from '../../shared/form/measure'
 import { NumberOf } from '../../shared/form/number-of'
 import { useSubmit } from '../../shared/use-submit'
 import { Problems } from '../../shared/shell/problems'
+import { TextField } from '../../shared/form/text-field'
 import { lenUnit } from '@/text/numbers'
 
 type Fields = { carryM: number | null; because: string }
@@ -50,11 +50,13 @@ export function ByHand({ golfer, stock, title }: { golfer: Golfer; stock: Stock;
           size="sm"
           problems={problems}
         />
-        <Form.Control
+        <TextField
+          className="flex-grow-1"
+          label="Reason"
+          labelled="unseen"
+          text="handReason"
           size="sm"
           {...register('because')}
-          maxLength={MAX_LENGTH.handReason}
-          aria-label="Reason"
           placeholder="why, such as: safe over the burn"
         />
         <Button size="sm" type="submit" variant="outline">

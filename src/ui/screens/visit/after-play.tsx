@@ -3,7 +3,6 @@ import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import { useForm } from 'react-hook-form'
-import { isWithin, MAX_LENGTH, LIMITS } from '@/core/model/limits'
 import { WENT, type Went } from '@/core/coach/visit'
 import { clubNames } from '@/text/names'
 import { day } from '@/text/days'
@@ -16,10 +15,12 @@ import {
   WENT_NAME,
 } from '@/text/visits'
 import type { AfterPlaySeen, VisitView } from '@/views/visit-view'
+import { focusProblem } from '../../shared/focus-problem'
 import { lengthMeasure } from '../../shared/form/measure'
 import { NumberOf } from '../../shared/form/number-of'
 import { Problems } from '../../shared/shell/problems'
 import { useSubmit } from '../../shared/use-submit'
+import { TextField } from '../../shared/form/text-field'
 
 type Fields = { missingM: number | null; offId: string; went: Went; unusedId: string; words: string }
 
@@ -32,7 +33,7 @@ export function AfterPlay({
   seen: AfterPlaySeen
 }) {
   const router = useRouter()
-  const { problems, setProblems, send } = useSubmit()
+  const { problems, send } = useSubmit()
   const [asking, setAsking] = useState(afterPlay === null)
   const { register, handleSubmit, control } = useForm<Fields>({
     defaultValues: {
@@ -53,8 +54,7 @@ export function AfterPlay({
       </option>
     ))
   const save = handleSubmit(async ({ missingM, offId, went, unusedId, words }) => {
-    if (missingM !== null && !(missingM > 0 && isWithin(missingM, LIMITS.distanceM)))
-      return setProblems([{ field: 'missingM', sentence: 'Type the distance, or leave it empty.' }])
+    if (Number.isNaN(missingM)) return focusProblem()
     const sent = await send('PUT', `/api/visits/${encodeURIComponent(visit.id)}/after-play`, {
       missingM,
       off: offId === '' ? null : { clubId: offId, went },
@@ -123,6 +123,7 @@ export function AfterPlay({
             name="missingM"
             label="A distance for which there was no club"
             measure={lengthMeasure(golfer.lengthUnit, 0)}
+            limit="distanceM"
             problems={problems}
           />
           <div className="d-flex flex-wrap gap-2 align-items-end">
@@ -148,10 +149,7 @@ export function AfterPlay({
               {options}
             </Form.Select>
           </Form.Group>
-          <Form.Group controlId="after-words">
-            <Form.Label>And besides, in their words</Form.Label>
-            <Form.Control as="textarea" rows={2} maxLength={MAX_LENGTH.toDo} {...register('words')} />
-          </Form.Group>
+          <TextField label="And besides, in their words" text="toDo" rows={2} {...register('words')} />
           <Problems of={problems.filter(({ field }) => field !== 'missingM')} />
           <div>
             <Button type="submit">Set it beside the numbers</Button>

@@ -4,13 +4,14 @@ import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import { useForm, useWatch } from 'react-hook-form'
 import type { Golfer } from '@/core/model/golfer'
-import { isWithin, MAX_LENGTH, LIMITS } from '@/core/model/limits'
 import { FOLLOW_UP_IN, type FollowUpIn, type Visit } from '@/core/coach/visit'
-import { plain } from '../../shared/form/measure'
+import { focusProblem } from '../../shared/focus-problem'
+import { areNumbers, plain } from '../../shared/form/measure'
 import { momentOf, momentText } from '../../shared/form/moment-field'
 import { NumberOf } from '../../shared/form/number-of'
 import { Problems } from '../../shared/shell/problems'
 import { useSubmit } from '../../shared/use-submit'
+import { TextField } from '../../shared/form/text-field'
 
 type Fields = {
   at: string
@@ -44,13 +45,7 @@ export function SayVisit({ golfer, visit }: { golfer: Golfer; visit: Visit }) {
     handleSubmit(async (fields) => {
       const atMs = momentOf(fields.at)
       if (atMs === null) return setProblems([{ field: 'atMs', sentence: 'Say the day and the time.' }])
-      if (fields.after !== null && !isWithin(fields.after, LIMITS.followAfter))
-        return setProblems([
-          {
-            field: 'after',
-            sentence: 'You can ask after 1 to 60 rounds or weeks; leave it empty to ask nothing.',
-          },
-        ])
+      if (!areNumbers(fields)) return focusProblem()
       const sent = await send<{ changes: number }>('PATCH', `/api/visits/${encodeURIComponent(visit.id)}`, {
         changes: read,
         atMs,
@@ -83,20 +78,24 @@ export function SayVisit({ golfer, visit }: { golfer: Golfer; visit: Visit }) {
       onChange={() => setSaved(false)}
       noValidate
     >
-      <Form.Group controlId="visit-words">
-        <Form.Label className="fw-bold">Your words for the report</Form.Label>
-        <Form.Control
-          as="textarea"
-          rows={6}
-          maxLength={MAX_LENGTH.coachWords}
-          placeholder="what you saw, what to keep, what to leave alone"
-          {...register('words')}
-        />
-      </Form.Group>
+      <TextField
+        label="Your words for the report"
+        text="coachWords"
+        rows={6}
+        placeholder="what you saw, what to keep, what to leave alone"
+        {...register('words')}
+      />
       <fieldset>
         <legend className="fs-6 mb-1">Ask how it went</legend>
         <div className="d-flex flex-wrap gap-2 align-items-center">
-          <NumberOf control={control} name="after" label="after" labelled="before" measure={PLAIN} />
+          <NumberOf
+            control={control}
+            name="after"
+            label="after"
+            labelled="before"
+            measure={PLAIN}
+            limit="followAfter"
+          />
           <Form.Select className="w-auto" aria-label="Rounds or weeks" {...register('unit')}>
             {FOLLOW_UP_IN.map((unit) => (
               <option key={unit} value={unit}>
@@ -106,10 +105,11 @@ export function SayVisit({ golfer, visit }: { golfer: Golfer; visit: Visit }) {
           </Form.Select>
         </div>
         <Problems of={problems} field="after" />
-        <Form.Control
+        <TextField
           className="mt-2"
-          aria-label="What to look at then"
-          maxLength={MAX_LENGTH.look}
+          label="What to look at then"
+          labelled="unseen"
+          text="look"
           placeholder="what to look at then"
           disabled={after === null}
           {...register('look')}
@@ -120,13 +120,7 @@ export function SayVisit({ golfer, visit }: { golfer: Golfer; visit: Visit }) {
         <div className="d-grid gap-2 mt-2">
           <Form.Control type="datetime-local" aria-label="When" {...register('at')} />
           <Problems of={problems} field="atMs" />
-          <Form.Control
-            as="textarea"
-            rows={2}
-            aria-label="What it is to do"
-            maxLength={MAX_LENGTH.toDo}
-            {...register('toDo')}
-          />
+          <TextField label="What it is to do" labelled="unseen" text="toDo" rows={2} {...register('toDo')} />
         </div>
       </details>
       <Problems of={problems} field="" />

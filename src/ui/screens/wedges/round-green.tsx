@@ -1,7 +1,6 @@
 import { useState } from 'react'
 import type { OwnedClub } from '@/core/bag/bag'
 import type { Golfer } from '@/core/model/golfer'
-import { isWithin } from '@/core/model/limits'
 import { chipRun, clubForChip } from '@/core/refit/round-green'
 import { lenUnit } from '@/text/numbers'
 import { measuresOf } from '../../shared/form/measure'
@@ -9,8 +8,6 @@ import { NumberField } from '../../shared/form/number-field'
 
 /** Clubs that are chipped with. */
 const FROM_DEG = 40
-/** A chip lands and runs this far. */
-const CHIP_M = { least: 0.5, most: 40 }
 
 /** One landing spot, several lofts: what each runs from there, and which comes to rest nearest to the flag. */
 export function RoundGreen({ golfer, clubs }: { golfer: Golfer; clubs: readonly OwnedClub[] }) {
@@ -21,21 +18,22 @@ export function RoundGreen({ golfer, clubs }: { golfer: Golfer; clubs: readonly 
   )
   if (lofted.length < 2) return null
   const length = measuresOf(golfer).carry
-  const given = landingM !== null && isWithin(landingM, CHIP_M)
+  const given = landingM !== null && !Number.isNaN(landingM)
   const best = given && flagM !== null && flagM >= 0 ? clubForChip(lofted, landingM, flagM) : null
   return (
     <details className="sheet round-green">
       <summary>Round the green: one landing spot, several lofts</summary>
       <div className="p-3">
         <div className="d-flex flex-wrap gap-3">
-          <NumberField label="The landing spot is" measure={length} value={landingM} onChange={setLanding} />
+          <NumberField
+            label="The landing spot is"
+            measure={length}
+            limit="chipM"
+            value={landingM}
+            onChange={setLanding}
+          />
           <NumberField label="From there to the flag" measure={length} value={flagM} onChange={setFlag} />
         </div>
-        {landingM !== null && !given && (
-          <p className="problem mb-0">
-            A chip lands at most {lenUnit(CHIP_M.most, golfer)} away: correct it.
-          </p>
-        )}
         {given && (
           <>
             {best && (

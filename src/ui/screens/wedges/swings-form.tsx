@@ -1,6 +1,5 @@
 'use client'
 
-import { MAX_LENGTH } from '@/core/model/limits'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
@@ -16,6 +15,7 @@ import { Problems } from '../../shared/shell/problems'
 import { FULL_SWING } from '@/core/model/station'
 import { areNumbers, PERCENT, plain } from '../../shared/form/measure'
 import { NumberOf } from '../../shared/form/number-of'
+import { TextField } from '../../shared/form/text-field'
 
 type Fields = {
   swing: string
@@ -131,12 +131,7 @@ function DefinitionForm({ golfer, swing, definition, onDone }: FormProps) {
       noValidate
       aria-label={swing ? `${swingName(swing)} is made` : 'A new swing'}
     >
-      {swing === '' && (
-        <label>
-          Name
-          <Form.Control {...register('swing')} maxLength={MAX_LENGTH.swing} autoFocus />
-        </label>
-      )}
+      {swing === '' && <TextField label="Name" text="swing" {...register('swing')} autoFocus />}
       <NumberOf control={control} name="clock" label="Arm at" measure={plain('o’clock', 1)} placeholder="9" />
       <NumberOf control={control} name="lengthShare" label="or length" measure={PERCENT} placeholder="75" />
       <NumberOf
@@ -146,10 +141,7 @@ function DefinitionForm({ golfer, swing, definition, onDone }: FormProps) {
         measure={plain('cm', 1)}
         placeholder="0"
       />
-      <label>
-        Tempo
-        <Form.Control {...register('tempo')} maxLength={MAX_LENGTH.tempo} placeholder="as usual" />
-      </label>
+      <TextField label="Tempo" text="tempo" {...register('tempo')} placeholder="as usual" />
       <Button type="submit">Keep it</Button>
       <Problems of={problems} />
     </Form>

@@ -70,6 +70,8 @@ export function readTyped(text: string, { unit, from }: Measure): number | null 
 export const written = (canonical: number | null, { to, digits }: Measure): string =>
   canonical === null || Number.isNaN(canonical) ? '' : String(Number(to(canonical).toFixed(digits)))
 
-/** Whether every number of a form is one, or is left empty. */
+/** Whether every number of a form, however deep, is one or is left empty. */
 export const areNumbers = (values: object): boolean =>
-  Object.values(values).every((value) => typeof value !== 'number' || !Number.isNaN(value))
+  Object.values(values).every((value: unknown) =>
+    typeof value === 'object' && value !== null ? areNumbers(value) : !Number.isNaN(value),
+  )

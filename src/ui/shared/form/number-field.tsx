@@ -2,6 +2,7 @@
 
 import { useId, useState, type Ref } from 'react'
 import Form from 'react-bootstrap/Form'
+import { isWithin, LIMITS } from '@/core/model/limits'
 import type { Problem } from '@/core/model/problem'
 import { sentencesOf } from '../shell/problems'
 import { readTyped, written, type Measure } from './measure'
@@ -9,6 +10,8 @@ import { readTyped, written, type Measure } from './measure'
 export type NumberLook = {
   label: string
   measure: Measure
+  /** The range that the number lies in, by its name in the limits. */
+  limit?: keyof typeof LIMITS
   hint?: string
   /** What could be typed: said where it is no number. */
   example?: string
@@ -24,7 +27,7 @@ export type NumberLook = {
 }
 type Props = NumberLook & {
   value: number | null
-  /** NaN while what is typed is not a number. */
+  /** NaN while what is typed is not a number, or lies outside its limits. */
   onChange: (value: number | null) => void
 }
 
@@ -32,6 +35,7 @@ type Props = NumberLook & {
 export function NumberField({
   label,
   measure,
+  limit,
   value,
   onChange,
   hint,
@@ -53,10 +57,11 @@ export function NumberField({
   const wrong = sentencesOf(problems, field ?? '')
   const sentences =
     wrong.length === 0 && Number.isNaN(value)
-      ? [`Type a number${example ? `, such as ${example}` : ''}, or leave it empty.`]
+      ? [`Type a number${wanted(measure, limit, example)}, or leave it empty.`]
       : wrong
   const type = (next: string) => {
-    const canonical = readTyped(next, measure)
+    const read = readTyped(next, measure)
+    const canonical = read !== null && limit && !isWithin(read, LIMITS[limit]) ? NaN : read
     setTyped({ text: next, value: canonical, unit: measure.unit })
     onChange(canonical)
   }
@@ -88,4 +93,16 @@ export function NumberField({
       {hint && sentences.length === 0 && <small className="quiet">{hint}</small>}
     </div>
   )
+}
+
+function wanted(
+  measure: Measure,
+  limit: keyof typeof LIMITS | undefined,
+  example: string | undefined,
+): string {
+  if (!limit) return example ? `, such as ${example}` : ''
+  const [least, most] = [LIMITS[limit].least, LIMITS[limit].most].map((end) =>
+    written(end, measure).replace('-', '−'),
+  )
+  return ` from ${least} to ${most}`
 }

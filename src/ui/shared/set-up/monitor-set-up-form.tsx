@@ -1,4 +1,3 @@
-import { MAX_LENGTH } from '@/core/model/limits'
 import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
@@ -14,6 +13,7 @@ import { FLIGHT, FLIGHT_FIELDS } from '@/core/shots/flight-fields'
 import { nearby } from '@/text/set-up'
 import type { Measure } from '../form/measure'
 import { NumberField } from '../form/number-field'
+import { TextField } from '../form/text-field'
 
 type Props = {
   golfer: Golfer
@@ -102,15 +102,13 @@ export function MonitorSetUpForm({ golfer, place, monitor, profiles, near, temp,
           </Button>
           {editing && (
             <div className="fields mt-2">
-              <div className="measure">
-                <Form.Label htmlFor="monitor-name">Its name</Form.Label>
-                <Form.Control
-                  id="monitor-name"
-                  maxLength={MAX_LENGTH.monitor}
-                  value={monitor.profile.name}
-                  onChange={(event) => mend({ name: event.target.value })}
-                />
-              </div>
+              <TextField
+                className="measure"
+                label="Its name"
+                text="monitor"
+                value={monitor.profile.name}
+                onChange={(event) => mend({ name: event.target.value })}
+              />
               <NumberField
                 label="Ball to net, at least"
                 measure={near}

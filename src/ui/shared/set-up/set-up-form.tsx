@@ -1,9 +1,7 @@
 'use client'
 
-import { MAX_LENGTH } from '@/core/model/limits'
 import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
-import Form from 'react-bootstrap/Form'
 import { USUAL_BALLS } from '@/core/model/ball'
 import type { Golfer } from '@/core/model/golfer'
 import { caveatsOf, withMonitor, type AirSetUp, type MonitorProfile, type SetUp } from '@/core/session/set-up'
@@ -16,6 +14,7 @@ import { altitude, caveatSentence } from '@/text/set-up'
 import { ChoiceField } from '../form/choice-field'
 import { areNumbers, measuresOf, PERCENT, plain } from '../form/measure'
 import { NumberField } from '../form/number-field'
+import { TextField } from '../form/text-field'
 import { MonitorSetUpForm } from './monitor-set-up-form'
 
 type Props = {
@@ -54,22 +53,15 @@ export function SetUpForm({ golfer, place, setUp, profiles, onChange }: Props) {
             names={SURFACE_NAME}
             onChange={(surface) => change({ surface })}
           />
-          <div className="measure">
-            <Form.Label htmlFor="ball">Ball</Form.Label>
-            <Form.Control
-              id="ball"
-              list="balls"
-              maxLength={MAX_LENGTH.ball}
-              placeholder="not said"
-              value={setUp.ball ?? ''}
-              onChange={(event) => change({ ball: event.target.value.trimStart() || null })}
-            />
-            <datalist id="balls">
-              {USUAL_BALLS.map((ball) => (
-                <option key={ball} value={ball} />
-              ))}
-            </datalist>
-          </div>
+          <TextField
+            className="measure"
+            label="Ball"
+            text="ball"
+            suggestions={USUAL_BALLS}
+            placeholder="not said"
+            value={setUp.ball ?? ''}
+            onChange={(event) => change({ ball: event.target.value.trimStart() || null })}
+          />
           <NumberField
             label="Its temperature"
             measure={temp}
