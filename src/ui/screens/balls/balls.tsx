@@ -9,7 +9,6 @@ import Table from 'react-bootstrap/Table'
 import { ballNamed, sameBall } from '@/core/model/ball'
 import { factorsOf } from '@/core/balls/trial'
 import type { Block } from '@/core/session/plan'
-import { lengthIn } from '@/core/units'
 import { FULL_SWING } from '@/core/model/station'
 import { ballFactorChart } from '@/draw/ball-factor'
 import { ballFinding, clubFactor, playsAsSentence, moreBalls } from '@/text/balls'
@@ -23,6 +22,7 @@ import { Problems } from '../../shared/shell/problems'
 import { useSubmit } from '../../shared/use-submit'
 import { writeBlocks } from '../plan/plan-draft'
 import { TextField } from '../../shared/form/text-field'
+import { measuresOf } from '../../shared/form/measure'
 
 /** So many of each ball with each club: ± 2.0% where good shots scatter by 3%. */
 const OF_EACH = 12
@@ -87,7 +87,7 @@ export function Balls({ golfer, bag, balls, pairs, chosen, trial, factors, varia
                   unit: golfer.lengthUnit,
                   clubs: trial.clubs.map(({ clubId, carryM, factor, low, high }) => ({
                     name: name(clubId),
-                    carry: lengthIn(carryM, golfer.lengthUnit),
+                    carry: measuresOf(golfer).carry.to(carryM),
                     percent: percentOf(factor),
                     low: percentOf(low),
                     high: percentOf(high),

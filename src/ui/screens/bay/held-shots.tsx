@@ -8,13 +8,13 @@ import { type Station, atStation, isOf } from '@/core/model/station'
 import type { SessionShot } from '@/core/session/session-shot'
 import { waitsForItsClub } from '@/core/model/held-reason'
 import { doubtOf, type Doubt, type Slip } from '@/core/shots/typed-slip'
-import { lengthIn, metresFrom } from '@/core/units'
 import { HELD_NAME, stationName } from '@/text/names'
 import { count, fixed, len, lenUnit } from '@/text/numbers'
 import type { BayView } from '@/views/bay-view'
 import { CommandButton, CommandKeys } from './command-key'
 import { StationSelect } from './station-select'
 import type { BayActions } from './use-bay'
+import { measuresOf } from '../../shared/form/measure'
 
 /**
  * Shots that do not count until the golfer has answered, each with its club. One card for all of one reason.
@@ -72,7 +72,7 @@ export function doubtAt(
   const others = analysis.stocks.flatMap(({ clubId: other, swing: its, foreseen, count: shots }) =>
     (other !== clubId || its !== swing) && shots > 0 && foreseen ? [foreseen] : [],
   )
-  const carry = Math.round(lengthIn(carryM, golfer.lengthUnit) * 10) / 10
+  const carry = Math.round(measuresOf(golfer).carry.to(carryM) * 10) / 10
   return doubtOf(carry, golfer.lengthUnit, next, others)
 }
 
@@ -99,7 +99,7 @@ function Held({ shots, view, bay, byKey, over }: HeldProps) {
   const slip = doubt?.slip ?? null
   const far = doubt ? FAR[doubt.is] : 'far from your other shots.'
   const why = slip
-    ? `${far} Did you mean ${lenUnit(metresFrom(slip.proposal, golfer.lengthUnit), golfer, 1)} (${SLIP_NAME[slip.kind]})?`
+    ? `${far} Did you mean ${lenUnit(measuresOf(golfer).carry.from(slip.proposal), golfer, 1)} (${SLIP_NAME[slip.kind]})?`
     : typed
       ? far
       : `${because ? HELD_NAME[because] : ''}${shot.clubLabel && because !== 'other-station' && because !== 'second-monitor' ? ` (${shots.length > 1 ? 'they say' : 'it says'} “${shot.clubLabel}”)` : ''}.`
@@ -158,7 +158,7 @@ export async function correct(
 ): Promise<void> {
   if (!clubId) return
   const meant = {
-    carryM: metresFrom(proposal, golfer.lengthUnit),
+    carryM: measuresOf(golfer).carry.from(proposal),
     ...(offlineM !== undefined && { offlineM }),
     ...(totalM !== undefined && { totalM }),
   }

@@ -10,7 +10,6 @@ import Form from 'react-bootstrap/Form'
 import { fullSwingOf } from '@/core/model/station'
 import { trialBlocks } from '@/core/compare/trial'
 import { adjustedStocks } from '@/core/shots/adjustments'
-import { lengthIn } from '@/core/units'
 import { fixLadder } from '@/draw/fix-ladder'
 import {
   differencesSentence,
@@ -33,6 +32,7 @@ import { PrintTitle } from '../../shared/shell/print-title'
 import { writeBlocks } from '../plan/plan-draft'
 import { FlightsOver } from './flights-over'
 import styles from './compare.module.css'
+import { measuresOf } from '../../shared/form/measure'
 
 /** Two of anything side by side: both stairs in one, the difference of every station with a word, flights over each other. */
 export function CompareScreen(view: CompareView) {
@@ -65,7 +65,7 @@ export function CompareScreen(view: CompareView) {
     a?.side.kind === 'club' && b?.side.kind === 'club' && a.key !== b.key
       ? trialBlocks(fullSwingOf(a.side.clubId), fullSwingOf(b.side.clubId))
       : null
-  const at = (metres: number) => lengthIn(metres, golfer.lengthUnit)
+  const { to: at } = measuresOf(golfer).carry
   return (
     <div className={styles.screen}>
       <PrintTitle

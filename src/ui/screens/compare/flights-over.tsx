@@ -1,6 +1,5 @@
 import type { OwnedClub } from '@/core/bag/bag'
 import type { Golfer } from '@/core/model/golfer'
-import { lengthIn } from '@/core/units'
 import { stationFlight } from '@/core/wedges/station-flight'
 import { flights } from '@/draw/flights'
 import { sideName } from '@/text/compare'
@@ -8,6 +7,7 @@ import { len, lenUnit } from '@/text/numbers'
 import { flightLine } from '@/text/wedges'
 import type { CompareRow, SideChoice } from '@/views/compare-view'
 import { TrueChart } from '../../shared/drawing/true-chart'
+import { measuresOf } from '../../shared/form/measure'
 
 type Props = {
   golfer: Golfer
@@ -19,7 +19,7 @@ type Props = {
 
 /** The usual shot of both, from the side and to one scale. */
 export function FlightsOver({ golfer, row, title, clubs, names }: Props) {
-  const at = (metres: number) => lengthIn(metres, golfer.lengthUnit)
+  const { to: at } = measuresOf(golfer).carry
   const flown = [row.a, row.b].flatMap((stock, i) => {
     const side = names[i]
     const club = stock && clubs.find(({ id }) => id === stock.clubId)

@@ -7,13 +7,13 @@ import type { Day } from '@/core/session/day'
 import { SEASON, type SeasonLine, type SeasonPoint, type SeasonStation } from '@/core/course/season'
 import type { Golfer } from '@/core/model/golfer'
 import type { ClubId } from '@/core/model/ids'
-import { lengthIn, tempIn } from '@/core/units'
 import { seasonPanel, type SeasonPanel, type SeasonTrace } from '@/draw/season'
 import { TURF_NAME } from '@/text/day'
 import { fixed, len } from '@/text/numbers'
 import { altitude, temperature } from '@/text/set-up'
 import { TrueChart } from '../../shared/drawing/true-chart'
 import { useSeason } from './use-season'
+import { measuresOf } from '../../shared/form/measure'
 
 type Props = { golfer: Golfer; clubs: OwnedClub[]; stations: SeasonStation[]; day: Day }
 
@@ -24,8 +24,8 @@ export function SeasonPicture({ golfer, clubs, stations, day }: Props) {
   const { day: drawn, lines } = useDeferredValue(useSeason(stations, day, dragged))
   const name = (id: ClubId) => clubs.find((club) => club.id === id)?.name ?? ''
   const shown = chosen ? lines.filter(({ clubId }) => clubId === chosen) : lines
-  const { lengthUnit, tempUnit } = golfer
-  const near = lengthUnit === 'yd' ? 'ft' : 'm'
+  const { lengthUnit } = golfer
+  const { temp, height, carry } = measuresOf(golfer)
   const panel = (
     along: string,
     now: number,
@@ -40,26 +40,13 @@ export function SeasonPicture({ golfer, clubs, stations, day }: Props) {
       chosen: line.clubId === chosen,
       points: of(line).map(({ at, carryM, halfM }) => ({
         at: to(at),
-        half: lengthIn(halfM, lengthUnit),
-        change: lengthIn(
-          carryM - (stations.find(({ clubId }) => clubId === line.clubId)?.carryM ?? carryM),
-          lengthUnit,
-        ),
+        half: carry.to(halfM),
+        change: carry.to(carryM - (stations.find(({ clubId }) => clubId === line.clubId)?.carryM ?? carryM)),
       })),
     })),
   })
-  const temp = panel(
-    `temperature, °${tempUnit}`,
-    drawn.tempC,
-    (line) => line.temperature,
-    (c) => tempIn(c, tempUnit),
-  )
-  const high = panel(
-    `altitude, ${near}`,
-    drawn.altitudeM,
-    (line) => line.altitude,
-    (m) => lengthIn(m, near),
-  )
+  const warmth = panel(`temperature, ${temp.unit}`, drawn.tempC, (line) => line.temperature, temp.to)
+  const high = panel(`altitude, ${height.unit}`, drawn.altitudeM, (line) => line.altitude, height.to)
   const ground = shown.find(({ clubId }) => clubId === (chosen || stations[0]?.clubId))?.ground ?? []
   return (
     <section className="sheet season" aria-label="The season">
@@ -101,7 +88,7 @@ export function SeasonPicture({ golfer, clubs, stations, day }: Props) {
       </div>
       {shown.length > 0 ? (
         <div className="season-panels">
-          <TrueChart chart={seasonPanel(temp)} says={saysOf(temp)} />
+          <TrueChart chart={seasonPanel(warmth)} says={saysOf(warmth)} />
           <TrueChart chart={seasonPanel(high)} says={saysOf(high)} />
         </div>
       ) : (

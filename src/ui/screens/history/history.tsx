@@ -6,7 +6,6 @@ import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import { adjustedStocks } from '@/core/shots/adjustments'
 import { FULL_SWING, stationKey } from '@/core/model/station'
-import { lengthIn } from '@/core/units'
 import { history, type HistoryData } from '@/draw/history'
 import { day } from '@/text/days'
 import { clubNames, stationName } from '@/text/names'
@@ -17,6 +16,7 @@ import { TrueChart } from '../../shared/drawing/true-chart'
 import { AdjustmentsLine } from '../../shared/shell/adjustments-line'
 import { PageHead } from '../../shared/shell/page-head'
 import styles from './history.module.css'
+import { measuresOf } from '../../shared/form/measure'
 
 type Props = HistoryView & { clubId: string | undefined }
 
@@ -34,12 +34,13 @@ export function History({ golfer, bag, stations, bags, more, clubId: wantedId }:
       clubs.find(({ id }) => id === clubId),
       swing,
     )
+  const { to: at } = measuresOf(golfer).carry
   const data = (of: StationHistory): HistoryData => ({
     points: of.points.map(({ atMs, season, carryM, lowM, highM, count: shots }) => ({
       ...{ atMs, season, count: shots, day: day(atMs) },
-      at: lengthIn(carryM, golfer.lengthUnit),
-      low: lengthIn(lowM, golfer.lengthUnit),
-      high: lengthIn(highM, golfer.lengthUnit),
+      at: at(carryM),
+      low: at(lowM),
+      high: at(highM),
     })),
     changedMs: of.changedMs,
     bagsMs: bags.map(({ untilMs }) => untilMs),

@@ -9,12 +9,12 @@ import {
   type Agreement,
   type CarryPair,
 } from '@/core/monitors/agree'
-import { lengthIn } from '@/core/units'
 import { agreementChart } from '@/draw/agreement'
 import { agreeClaims, growthSentence } from '@/text/monitors'
 import { kindName } from '@/text/rounds'
 import { len, lenUnit } from '@/text/numbers'
 import { TrueChart } from '../../shared/drawing/true-chart'
+import { measuresOf } from '../../shared/form/measure'
 
 type Props = {
   golfer: Golfer
@@ -28,7 +28,7 @@ type Props = {
 /** How two monitors agree: the picture of differences, what may be claimed, and the same by the kind of club. */
 export function AgreementFound({ golfer, found, pairs, toleranceM, kinds = [] }: Props) {
   const { lengthUnit } = golfer
-  const at = (metres: number) => lengthIn(metres, lengthUnit)
+  const { to: at } = measuresOf(golfer).carry
   const kept = keptPairs(pairs)
   const claims = agreeClaims(found, toleranceM, golfer)
   const byKind = [...new Set(kinds)].flatMap((kind) => {

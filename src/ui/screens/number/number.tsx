@@ -7,7 +7,6 @@ import { NEAR_M } from '@/core/wedges/for-number'
 import { likelyShots } from '@/core/course/likely-shots'
 import { useKept } from '../../shared/use-kept'
 import { stationKey } from '@/core/model/station'
-import { lengthIn } from '@/core/units'
 import { sideView } from '@/draw/side-view'
 import { choiceLine, playsAsLine, numberFinding } from '@/text/course-number'
 import { dayLine } from '@/text/day'
@@ -23,6 +22,7 @@ import { PageHead } from '../../shared/shell/page-head'
 import { requestOf, groundsOf, startOf, type NumberFields } from './number-request'
 import { ShotForm } from './shot-form'
 import styles from './number.module.css'
+import { measuresOf } from '../../shared/form/measure'
 
 /** Whether something kept has the fields of a number, each of its kind or empty. */
 const isLike =
@@ -53,7 +53,7 @@ export function CourseNumber({ golfer, bag, day, card, shots, competitionUntilMs
   const choices = request ? numberFound(shots, request) : []
   const best = choices[0]
   const shown = choices.find(({ shot }) => stationKey(shot) === chosen) ?? best
-  const at = (metres: number) => lengthIn(metres, golfer.lengthUnit)
+  const { to: at } = measuresOf(golfer).carry
   return (
     <div className={styles.screen}>
       <PageHead

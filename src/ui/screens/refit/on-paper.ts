@@ -5,10 +5,10 @@ import { isTurn, type Fix } from '@/core/refit/fixes'
 import { isNew } from '@/core/refit/apply-fixes'
 import type { PaperBag } from '@/core/refit/paper-bag'
 import { evaluate, goodGapsWith, type GoodGapsChange, type PaperGap } from '@/core/refit/paper-gaps'
-import { lengthIn } from '@/core/units'
 import type { RefitRow, RefitTread } from '@/draw/fix-ladder'
 import { chance, fixed, len } from '@/text/numbers'
 import { paperGap } from '@/text/refit'
+import { measuresOf } from '../../shared/form/measure'
 
 /** A gap as it would be. `drawn` and `was` are its size as it is shown, in the golfer's unit. */
 export type PaperTread = PaperGap & { drawn: number; was?: number; letter?: string }
@@ -45,7 +45,7 @@ export function onPaper(
     after.clubs.map(({ club }) => club.id),
     bag.clubs.map(({ club }) => club.id),
   )
-  const at = (metres: number | null) => (metres === null ? null : lengthIn(metres, units.lengthUnit))
+  const at = (metres: number | null) => (metres === null ? null : measuresOf(units).carry.to(metres))
   const rows = order.map((id): RefitRow => {
     const [now, then] = [bag, after].map(({ clubs }) => clubs.find(({ club }) => club.id === id))
     const loftDeg = (then ?? now)?.club.loftDeg

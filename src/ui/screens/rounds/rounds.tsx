@@ -6,7 +6,6 @@ import Table from 'react-bootstrap/Table'
 import { demandBins } from '@/core/rounds/demand'
 import { LIES } from '@/core/rounds/round'
 import { NEWEST_ROUNDS } from '@/core/rounds/use'
-import { lengthIn, metresFrom } from '@/core/units'
 import { demand as demandChart } from '@/draw/demand'
 import { day } from '@/text/days'
 import { clubNames } from '@/text/names'
@@ -20,6 +19,7 @@ import { useSubmit } from '../../shared/use-submit'
 import { BringIn } from './bring-in'
 import { OpenRound } from './open-round'
 import styles from './rounds.module.css'
+import { measuresOf } from '../../shared/form/measure'
 
 type Props = RoundsView & { removed: string | undefined }
 
@@ -45,11 +45,11 @@ export function Rounds(props: Props) {
   const { problems, submit } = useSubmit()
   const uncovered = all.filter(({ range: [from, to] }) => len(from, golfer) !== len(to, golfer))
   const name = clubNames(bag)
-  const at = (metres: number) => lengthIn(metres, golfer.lengthUnit)
+  const { to: at, from } = measuresOf(golfer).carry
   const home = `/golfers/${golfer.id}`
   const played = rounds.filter(({ shots }) => shots > 0)
   const shots = played.reduce((sum, round) => sum + round.shots, 0)
-  const bins = demandBins(demand, metresFrom(BIN, golfer.lengthUnit))
+  const bins = demandBins(demand, from(BIN))
   const sameZone =
     zone !== null &&
     golfer.goalZoneM !== null &&

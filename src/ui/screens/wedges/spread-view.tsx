@@ -6,7 +6,6 @@ import type { Golfer } from '@/core/model/golfer'
 import type { ClubId } from '@/core/model/ids'
 import type { WedgeShot } from '@/core/wedges/wedges'
 import { shotSpread } from '@/core/wedges/shot-spread'
-import { lengthIn } from '@/core/units'
 import { planView } from '@/draw/plan-view'
 import { MARK_NAME } from '@/text/names'
 import { count, len, side } from '@/text/numbers'
@@ -14,6 +13,7 @@ import { biasLine, flagName } from '@/text/wedges'
 import { TrueChart } from '../../shared/drawing/true-chart'
 import type { StationShots } from '@/views/bag-analysis'
 import { stationKey } from '@/core/model/station'
+import { measuresOf } from '../../shared/form/measure'
 
 type Props = { golfer: Golfer; shots: StationShots; stations: WedgeShot[]; name: (clubId: ClubId) => string }
 
@@ -40,7 +40,7 @@ export function SpreadView({ golfer, shots, stations, name }: Props) {
   const taken = own.filter(({ included }) => bad || included)
   const spread = shotSpread(taken)
   const along = bad ? spread?.along.reachM : station.reachM
-  const at = (metres: number) => lengthIn(metres, golfer.lengthUnit)
+  const { to: at } = measuresOf(golfer).carry
   const both = ([from, to]: [number, number]): [number, number] => [at(from), at(to)]
   const leftOut = own.length - own.filter(({ included }) => included).length
   return (

@@ -6,12 +6,12 @@ import type { ClubId } from '@/core/model/ids'
 import type { SameNumberPair } from '@/core/wedges/pairs'
 import type { StationFlight } from '@/core/wedges/station-flight'
 import type { WedgeShot } from '@/core/wedges/wedges'
-import { lengthIn } from '@/core/units'
 import { flights } from '@/draw/flights'
 import { around, len, lenUnit } from '@/text/numbers'
 import { flagName, flightLine, goodFor } from '@/text/wedges'
 import { TrueChart } from '../../shared/drawing/true-chart'
 import { LeaveOnPurpose } from '../gaps/keep-as-is'
+import { measuresOf } from '../../shared/form/measure'
 
 type Props = {
   golfer: Golfer
@@ -31,7 +31,7 @@ export function TwoOptions({ golfer, pairs, chosen, onChoose, name, turf, left }
   const options = [pair.shorter, pair.longer]
   const about: LeftAbout = { kind: 'pair', stations: [stationOf(pair.shorter), stationOf(pair.longer)] }
   const label = ({ clubId, swing }: WedgeShot) => flagName(name(clubId), swing)
-  const at = (metres: number) => lengthIn(metres, golfer.lengthUnit)
+  const { to: at } = measuresOf(golfer).carry
   const flown = options.flatMap((option) => (option.flight ? [{ option, flight: option.flight }] : []))
   return (
     <section className="sheet" aria-label="Two ways">

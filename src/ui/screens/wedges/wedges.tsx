@@ -6,7 +6,6 @@ import Form from 'react-bootstrap/Form'
 import type { Stretch } from '@/core/model/coverage'
 import type { Golfer } from '@/core/model/golfer'
 import { type Station, FULL_SWING, stationKey } from '@/core/model/station'
-import { lengthIn, metresFrom } from '@/core/units'
 import type { WedgesView } from '@/views/wedges-view'
 import { demandBetween, byDemand } from '@/core/gaps/demand'
 import { forNumber, type Far } from '@/core/wedges/for-number'
@@ -62,7 +61,7 @@ export function Wedges(props: WedgesView) {
   const { problems, submit } = useSubmit()
   const name = clubNames(bag)
   const unit = golfer.lengthUnit
-  const at = (metres: number) => lengthIn(metres, unit)
+  const { to: at, from } = measuresOf(golfer).carry
   const home = `/golfers/${golfer.id}`
   const leftM = requestM !== null && requestM > 0 ? requestM : null
   const response =
@@ -129,7 +128,7 @@ export function Wedges(props: WedgesView) {
           <Form.Select
             aria-label="A stock covers the numbers within"
             value={len(golfer.toleranceM, golfer)}
-            onChange={(event) => cover(metresFrom(Number(event.target.value), unit))}
+            onChange={(event) => cover(from(Number(event.target.value)))}
           >
             {tolerances(golfer).map((each) => (
               <option key={each} value={each}>

@@ -1,11 +1,11 @@
 import type { Golfer } from '@/core/model/golfer'
 import { isOfShots, type Stock } from '@/core/stock/stock'
-import { lengthIn } from '@/core/units'
 import { shotStrip } from '@/draw/shot-strip'
 import type { StationShots } from '@/views/bag-analysis'
 import { EXCLUSION_NAME, MARK_NAME } from '@/text/names'
 import { around, count, fixed, len } from '@/text/numbers'
 import { SvgDrawing } from './svg-drawing'
+import { measuresOf } from '../form/measure'
 
 type Props = {
   golfer: Golfer
@@ -19,7 +19,7 @@ type Props = {
 
 /** Every shot behind one station's stock, on the strip. */
 export function StationStrip({ golfer, name, stock, shots, earlier = () => false, newest }: Props) {
-  const at = (metres: number) => lengthIn(metres, golfer.lengthUnit)
+  const { to: at } = measuresOf(golfer).carry
   const drawn = shots.flatMap((shot) =>
     shot.carryM === null
       ? []

@@ -1,4 +1,4 @@
-import type { Golfer } from '@/core/model/golfer'
+import type { Units } from '@/core/model/golfer'
 import { readLength, readNumber } from '@/core/shots/typed-length'
 import { celsiusFrom, lengthIn, metresFrom, mpsFrom, speedIn, tempIn, type HeightUnit } from '@/core/units'
 
@@ -32,7 +32,7 @@ export function measuresOf({
   tempUnit,
   speedUnit,
   lengthUnit,
-}: Golfer): Record<'temp' | 'wind' | 'near' | 'height' | 'carry', Measure> {
+}: Units): Record<'temp' | 'wind' | 'near' | 'height' | 'carry', Measure> {
   const nearUnit = lengthUnit === 'yd' ? 'ft' : 'm'
   return {
     temp: {
