@@ -8,7 +8,7 @@ import { evaluate, goodGapsWith, type GoodGapsChange, type PaperGap } from '@/co
 import type { RefitRow, RefitTread } from '@/draw/fix-ladder'
 import { chance, fixed, len } from '@/text/numbers'
 import { paperGap } from '@/text/refit'
-import { measuresOf } from '../../shared/form/measure'
+import { lengthMeasure } from '../../shared/form/measure'
 
 /** A gap as it would be. `drawn` and `was` are its size as it is shown, in the golfer's unit. */
 export type PaperTread = PaperGap & { drawn: number; was?: number; letter?: string }
@@ -45,7 +45,8 @@ export function onPaper(
     after.clubs.map(({ club }) => club.id),
     bag.clubs.map(({ club }) => club.id),
   )
-  const at = (metres: number | null) => (metres === null ? null : measuresOf(units).carry.to(metres))
+  const at = (metres: number | null) =>
+    metres === null ? null : lengthMeasure(units.lengthUnit, 1).to(metres)
   const rows = order.map((id): RefitRow => {
     const [now, then] = [bag, after].map(({ clubs }) => clubs.find(({ club }) => club.id === id))
     const loftDeg = (then ?? now)?.club.loftDeg

@@ -1,4 +1,4 @@
-import type { Units } from '@/core/model/golfer'
+import type { Golfer } from '@/core/model/golfer'
 import { readLength, readNumber } from '@/core/shots/typed-length'
 import { celsiusFrom, lengthIn, metresFrom, mpsFrom, speedIn, tempIn, type HeightUnit } from '@/core/units'
 
@@ -32,7 +32,10 @@ export function measuresOf({
   tempUnit,
   speedUnit,
   lengthUnit,
-}: Units): Record<'temp' | 'wind' | 'near' | 'height' | 'carry', Measure> {
+}: Pick<Golfer, 'tempUnit' | 'speedUnit' | 'lengthUnit'>): Record<
+  'temp' | 'wind' | 'near' | 'height' | 'carry',
+  Measure
+> {
   const nearUnit = lengthUnit === 'yd' ? 'ft' : 'm'
   return {
     temp: {
