@@ -150,9 +150,7 @@ function report(pen: Pen, size: PaperSize, input: ReportInput): void {
   }
   const byHand = analysis.stocks.flatMap(({ clubId, swing, byHand }) =>
     byHand
-      ? [
-          `${stationName({ name: name(clubId) }, swing)}: ${lenUnit(byHand.carryM, golfer, 1)}, ${byHand.because}`,
-        ]
+      ? [`${stationName(name(clubId), swing)}: ${lenUnit(byHand.carryM, golfer, 1)}, ${byHand.because}`]
       : [],
   )
   if (byHand.length > 0) {
@@ -164,7 +162,7 @@ function report(pen: Pen, size: PaperSize, input: ReportInput): void {
   sheet.columns(
     leftOut.map(({ stock, shot }) => {
       const carry = shot.facts.carryM === undefined ? 'a shot' : lenUnit(shot.facts.carryM, golfer, 1)
-      const station = stationName({ name: name(stock.clubId) }, stock.swing)
+      const station = stationName(name(stock.clubId), stock.swing)
       return `${station}: ${carry}, ${MARK_NAME[shot.mark]}: ${leftOutReason(shot, golfer, name)}`
     }),
     'Nothing: every shot counts.',

@@ -19,7 +19,7 @@ export function actionWords(action: ActionFacts, units: Units, name: (clubId: st
         ? `no mark for ${shot(action)}`
         : `${MARK_NAME[action.mark]} for ${shot(action)}`
     case 'station':
-      return `${shot(action)} to the ${stationName({ name: name(action.clubId) }, action.swing)}`
+      return `${shot(action)} to the ${stationName(name(action.clubId), action.swing)}`
     case 'released':
       return `${shot(action)} taken as ${action.shots > 1 ? 'they are' : 'it is'}`
     case 'withdrawn':
@@ -31,6 +31,6 @@ export function actionWords(action: ActionFacts, units: Units, name: (clubId: st
     case 'ball':
       return `${action.ball} from here on`
     case 'expectation':
-      return `${lenUnit(action.carryM, units, 1)} expected of the ${stationName({ name: name(action.clubId) }, action.swing)}`
+      return `${lenUnit(action.carryM, units, 1)} expected of the ${stationName(name(action.clubId), action.swing)}`
   }
 }

@@ -28,9 +28,9 @@ export function noChangeSentence(item: NoChange, name: Name, units: Units): stri
     case 'strike':
       return `Work on your strike with the ${name(item.clubId)}. It explains why it is short.`
     case 'swing':
-      return `Your ${stationName({ name: name(item.clubId) }, item.swing)} fits between them. It carries ${len(item.carryM, units)}.`
+      return `Your ${stationName(name(item.clubId), item.swing)} fits between them. It carries ${len(item.carryM, units)}.`
     case 'try-swing':
-      return `Try the ${stationName({ name: name(item.clubId) }, item.swing)}. It should carry ≈ ${len(item.carryM, units)} (estimate).`
+      return `Try the ${stationName(name(item.clubId), item.swing)}. It should carry ≈ ${len(item.carryM, units)} (estimate).`
     case 'grip':
       return `Grip the ${name(item.clubId)} down by ${item.cm} cm. It carries ≈ ${len(item.carryM, units)} then (estimate).`
   }

@@ -1,5 +1,5 @@
 import type { Head, Job } from '@/core/bag/club-build'
-import type { Bag, OwnedClub } from '@/core/bag/bag'
+import type { Bag } from '@/core/bag/bag'
 import { usualGapRule } from '@/core/gaps/zones'
 import { type GapRule } from '@/core/model/gap-rule'
 import type { BagWish, Golfer, Level } from '@/core/model/golfer'
@@ -106,12 +106,12 @@ export const EXPECTED = 'expected after the change'
 /** What the golfer calls a club of the bag or the rack, by its id. */
 export const clubNames =
   ({ clubs, rack }: Bag) =>
-  (id: string): string =>
+  (id: string | null | undefined): string =>
     [...clubs, ...rack].find((club) => club.id === id)?.name ?? ''
 
 /** "8-iron" for the full swing, "8-iron, half" for another. */
-export const stationName = (club: Pick<OwnedClub, 'name'> | undefined, swing: string): string =>
-  `${club?.name ?? 'a club that is not in the bag'}${swing === FULL_SWING ? '' : `, ${swingName(swing)}`}`
+export const stationName = (clubName: string, swing: string): string =>
+  `${clubName || 'a club that is not in the bag'}${swing === FULL_SWING ? '' : `, ${swingName(swing)}`}`
 
 export const PLACE_NAME: Record<Place, string> = {
   indoor: 'indoors',

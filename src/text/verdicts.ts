@@ -221,7 +221,7 @@ function factSentence(fact: GapFact, gap: Gap, units: Units, name: Name): string
       if (gap.absentClubs === 0 && fact.fits) return null
       return `For ${fixed(fact.deg, fact.deg % 1 === 0 ? 0 : 1)}° of loft your other clubs say ${len(fact.expectedM, units)}${fact.fits ? ', and that is what it is: neither club is at fault.' : '.'}`
     case 'between':
-      return `Your ${stationName({ name: name(fact.clubId) }, fact.swing)}, ${fact.measured ? '' : 'about '}${len(fact.carryM, units)}${fact.measured ? '' : ' by the usual share'}, fills part of it.`
+      return `Your ${stationName(name(fact.clubId), fact.swing)}, ${fact.measured ? '' : 'about '}${len(fact.carryM, units)}${fact.measured ? '' : ' by the usual share'}, fills part of it.`
     case 'instead':
       return `The school that you chose cannot speak of these clubs yet: it is judged ${GAP_RULE_NAME[fact.gapRule]}.`
     case 'chance':

@@ -57,7 +57,7 @@ function stockSinceSentence(
 ): string {
   const { differenceM, lowM, highM } = found
   const half = lenUnit((highM - lowM) / 2, units, 1)
-  return `${stationName({ name: name(clubId) }, swing)}: ${len(then.carryM, units, 1)} before, ${len(since.carryM, units, 1)} with ${count(since.count, 'shot')} since: ${differenceM < 0 ? 'shorter' : 'further'} by ${len(Math.abs(differenceM), units, 1)} ± ${half}, ${changeWord(found)}.`
+  return `${stationName(name(clubId), swing)}: ${len(then.carryM, units, 1)} before, ${len(since.carryM, units, 1)} with ${count(since.count, 'shot')} since: ${differenceM < 0 ? 'shorter' : 'further'} by ${len(Math.abs(differenceM), units, 1)} ± ${half}, ${changeWord(found)}.`
 }
 
 const gapSinceSentence = ({ longerId, shorterId, then, now }: GapSince, units: Units, name: Name): string =>
@@ -67,10 +67,9 @@ const gapSinceSentence = ({ longerId, shorterId, then, now }: GapSince, units: U
 export function changedSentences({ stocks, gaps }: ChangedSince, units: Units, name: Name): string[] {
   const of = (word: StockSince['found']['word']) => stocks.filter(({ found }) => found.word === word)
   const open = of('open').map(
-    ({ clubId, swing, found }) =>
-      `${stationName({ name: name(clubId) }, swing)} ${differenceCell(found, units)}`,
+    ({ clubId, swing, found }) => `${stationName(name(clubId), swing)} ${differenceCell(found, units)}`,
   )
-  const same = of('none').map(({ clubId, swing }) => stationName({ name: name(clubId) }, swing))
+  const same = of('none').map(({ clubId, swing }) => stationName(name(clubId), swing))
   return [
     ...gaps.map((each) => gapSinceSentence(each, units, name)),
     ...of('real').map((each) => stockSinceSentence(each, units, name)),
@@ -93,7 +92,7 @@ export function missingSentence(
   units: Units,
   name: Name,
 ): string {
-  const station = stationName({ name: name(nearest.clubId) }, nearest.swing)
+  const station = stationName(name(nearest.clubId), nearest.swing)
   const by = len(Math.abs(offM), units, 1)
   const lies = Number(by) === 0 ? 'is' : `lies ${by} ${offM < 0 ? 'past' : 'short of'}`
   return `${lenUnit(missingM, units)} ${lies} the ${station}’s ${len(nearest.carryM, units, 1)} ${around(nearest, units)}.`
@@ -161,7 +160,7 @@ export function notToDo({ gaps, stocks }: Pick<BagAnalysis, 'gaps' | 'stocks'>, 
   const measured = found.settled.length + found.open.length
   const thin = stocks
     .filter(({ count: shots }) => shots > 0 && shots < FIRST_LOOK)
-    .map(({ clubId, swing }) => stationName({ name: name(clubId) }, swing))
+    .map(({ clubId, swing }) => stationName(name(clubId), swing))
   return [
     ...(open.length > 0
       ? [

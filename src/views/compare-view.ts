@@ -1,5 +1,5 @@
 import { allClubs } from '@/core/bag/bag'
-import type { Bag } from '@/core/bag/bag'
+import type { Bag, OwnedClub } from '@/core/bag/bag'
 import { setUpDifference, type SetUpDifference } from '@/core/compare/set-up-differences'
 import { withinBag } from '@/core/compare/whole-bag'
 import { compare, type Comparison } from '@/core/compare/compare'
@@ -40,6 +40,8 @@ export type CompareRow = {
 export type CompareView = {
   golfer: Golfer
   bag: Bag
+  /** Those of the bag and those out of it. */
+  clubs: OwnedClub[]
   choices: SideChoice[]
   a: SideChoice | null
   b: SideChoice | null
@@ -71,7 +73,7 @@ export function compareView(
   const choices = choicesOf(db, golfer, bag, { sessions, setUps })
   const chosen = (key: string | undefined) => choices.find((each) => each.key === key) ?? null
   const [a, b] = [chosen(query.a), chosen(query.b)]
-  const base = { golfer, bag, choices, a, b }
+  const base = { golfer, bag, clubs: allClubs(bag), choices, a, b }
   if (!a || !b || a.key === b.key)
     return { ...base, rows: [], byChance: 0, together: null, differences: [], air: { a: null, b: null } }
   const [first, second] = [a, b].map(({ side }) => sideData(db, golfer, bag, side, { sessions, nowMs })) as [

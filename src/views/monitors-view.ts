@@ -1,4 +1,4 @@
-import type { Bag } from '@/core/bag/bag'
+import { allClubs, type Bag, type OwnedClub } from '@/core/bag/bag'
 import type { Golfer } from '@/core/model/golfer'
 import type { SessionId } from '@/core/model/ids'
 import type { Correction } from '@/core/monitors/correction'
@@ -27,7 +27,8 @@ export type Comparison = {
 }
 export type MonitorsView = {
   golfer: Golfer
-  bag: Bag | null
+  /** Every club of the golfer, in the bag or out of it. */
+  clubs: OwnedClub[]
   /** Newest first. */
   comparisons: Comparison[]
   chosen: (Comparison & { pairing: Pairing }) | null
@@ -40,6 +41,7 @@ export function monitorsView(
   golfer: Golfer,
   query: { first?: string | undefined; second?: string | undefined },
 ): MonitorsView {
+  const bag = bagOf(db, golfer.id)
   const comparisons = comparisonsOf(monitorsInSessions(db, golfer.id))
   const isRequested = ({ first, second }: Comparison) => first === query.first && second === query.second
   const chosen =
@@ -47,7 +49,7 @@ export function monitorsView(
     (query.first === undefined ? comparisons[0] : undefined)
   return {
     golfer,
-    bag: bagOf(db, golfer.id),
+    clubs: bag ? allClubs(bag) : [],
     comparisons,
     chosen: chosen
       ? {

@@ -34,7 +34,7 @@ export function BayPlan({ view, open, onOpen, onRest }: Props) {
     )
   }
   const nameOf = clubNames(bag)
-  const name = (clubId: string, swing: string) => stationName({ name: nameOf(clubId) }, swing)
+  const name = (clubId: string, swing: string) => stationName(nameOf(clubId), swing)
   const then = left[1]
   const elsewhere = !view.now.warmUp && stationKey(open) !== stationKey(block)
   return (

@@ -1,5 +1,5 @@
 import { StationStrip, stockTitle, stripNotes } from '../../shared/drawing/station-strip'
-import { stationName } from '@/text/names'
+import { clubNames, stationName } from '@/text/names'
 import { len } from '@/text/numbers'
 import type { BayView } from '@/views/bay-view'
 import { atStation } from '@/core/model/station'
@@ -9,7 +9,6 @@ export function BayStrip({ view, newest }: { view: BayView; newest: string | und
   const { golfer, session, bag, analysis, history } = view
   const open = session.open
   if (!open) return null
-  const club = bag.clubs.find((each) => each.id === open.clubId)
   const stock = atStation(analysis.stocks, open)
   const here = new Set<string>(view.shots.map((shot) => shot.id))
   const earlier = (id: string) => !here.has(id)
@@ -24,7 +23,7 @@ export function BayStrip({ view, newest }: { view: BayView; newest: string | und
   const expected = view.expectations.find(
     ({ clubId, swing }) => clubId === open.clubId && swing === open.swing,
   )
-  const name = stationName(club, open.swing)
+  const name = stationName(clubNames(bag)(open.clubId), open.swing)
   return (
     <section className={`sheet bay-strip ${shots.length === 0 ? 'empty' : ''}`} aria-label="This station">
       <div className="strip-title">

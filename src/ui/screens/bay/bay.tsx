@@ -1,6 +1,5 @@
 'use client'
 
-import { allClubs } from '@/core/bag/bag'
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import { useCallback, useEffect, useRef, useState } from 'react'
@@ -61,11 +60,11 @@ export function Bay({ first }: { first: BayView }) {
 
   const hand = inHand(view, choice)
   const { clubs, open, taken, warmUps, here, shown: inList, newest, shot, planned, next } = hand
-  const clubOf = (id: ClubId | null | undefined) => allClubs(bag).find((each) => each.id === id)
-  const club = clubOf(open.clubId)
+  const clubOf = (id: ClubId) => clubs.find((each) => each.id === id)
   const numberOf = new Map(taken.map((each, i) => [each.id, i + 1]))
   const nameOf = clubNames(bag)
-  const nextName = next ? stationName({ name: nameOf(next.clubId) }, next.swing) : ''
+  const openName = stationName(nameOf(open.clubId), open.swing)
+  const nextName = next ? stationName(nameOf(next.clubId), next.swing) : ''
   const gaps = `/golfers/${golfer.id}/gaps`
   const planDone = view.plan.length > 0 && planned.block === undefined
   const injuryStop = session.injuryStopMs !== null
@@ -179,7 +178,7 @@ export function Bay({ first }: { first: BayView }) {
     here.every(({ conditions }) => conditions.warmUp) &&
     !expected(view, open)
       ? {
-          of: stationName(club, open.swing),
+          of: openName,
           onSay: (carryM: number) => void bay.expect(open, carryM),
           onNever: async () => {
             await send('PATCH', `/api/golfers/${golfer.id}`, { askExpectation: false })
@@ -193,7 +192,7 @@ export function Bay({ first }: { first: BayView }) {
       <CommandKeys of={actions} enabled={shown === null} />
       <div className="bay-head">
         <PageHead
-          title={`${club?.name ?? 'No club'}, ${swingName(open.swing)} swing`}
+          title={`${nameOf(open.clubId) || 'No club'}, ${swingName(open.swing)} swing`}
           lede={`${count(taken.length, 'shot')} ${session.place ? PLACE_NAME[session.place] : 'without a place'}, ${count(minutes, 'minute')} in`}
         >
           <CommandButton id="keys" variant="outline" onClick={actions.keys} className="key-hint">
@@ -274,7 +273,7 @@ export function Bay({ first }: { first: BayView }) {
             judged={shot && judgedOf(view, shot.id)}
             name={nameOf}
             onMark={mark}
-            station={shot && !isOf(open)(shot) ? stationName(clubOf(shot.clubId), shot.swing) : ''}
+            station={shot && !isOf(open)(shot) ? stationName(nameOf(shot.clubId), shot.swing) : ''}
             undo={<UndoButton view={view} onUndo={undo} stop={undoesStop} onPhone />}
             onHistory={() => setShown('history')}
           >
@@ -316,7 +315,7 @@ export function Bay({ first }: { first: BayView }) {
           view={view}
           title={view.now.warmUp ? warmUpTitle(view, warmUps) : 'Today at this station'}
           shots={inList}
-          station={stationName(club, open.swing)}
+          station={openName}
           chosen={shot?.id}
           numberOf={numberOf}
           judgedOf={(id) => judgedOf(view, id)}

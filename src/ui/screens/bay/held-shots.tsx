@@ -1,6 +1,5 @@
 'use client'
 
-import { allClubs } from '@/core/bag/bag'
 import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import type { ClubId } from '@/core/model/ids'
@@ -8,7 +7,7 @@ import { type Station, atStation, isOf } from '@/core/model/station'
 import type { SessionShot } from '@/core/session/session-shot'
 import { waitsForItsClub } from '@/core/model/held-reason'
 import { doubtOf, type Doubt, type Slip } from '@/core/shots/typed-slip'
-import { HELD_NAME, stationName } from '@/text/names'
+import { clubNames, HELD_NAME, stationName } from '@/text/names'
 import { count, fixed, len, lenUnit } from '@/text/numbers'
 import type { BayView } from '@/views/bay-view'
 import { CommandButton, CommandKeys } from './command-key'
@@ -106,7 +105,7 @@ function Held({ shots, view, bay, byKey, over }: HeldProps) {
   const carries = shots
     .map(({ carryM }) => (carryM === null ? 'no carry' : len(carryM, golfer, 1)))
     .join(', ')
-  const named = (clubId: ClubId) => allClubs(bag).find((club) => club.id === clubId)
+  const named = clubNames(bag)
   return (
     <section className="sheet held" data-held={shot.id}>
       <b>
@@ -209,7 +208,7 @@ function OtherStation({
   bay,
   byKey,
   over,
-}: HeldProps & { named: (clubId: ClubId) => { name: string } | undefined }) {
+}: HeldProps & { named: (clubId: ClubId) => string }) {
   const [shot] = shots
   const theirs = { clubId: shot.clubId as ClubId, swing: shot.swing }
   const open = view.session.open && !isOf(theirs)(view.session.open) ? view.session.open : null

@@ -56,7 +56,7 @@ function runs(shots: readonly SessionShot[], { bag, golfer }: BayView): string {
   const name = clubNames(bag)
   const carries = new Map<string, string[]>()
   for (const { clubId, swing, carryM } of shots) {
-    const station = stationName(clubId === null ? undefined : { name: name(clubId) }, swing)
+    const station = stationName(name(clubId), swing)
     carries.set(station, [
       ...(carries.get(station) ?? []),
       carryM === null ? 'no carry' : len(carryM, golfer, 1),

@@ -155,6 +155,6 @@ function eventWords({ kind, mark, clubId, swing }: Happened, name: (id: string) 
     case 'mark':
       return mark ? `marked ${MARK_NAME[mark]}` : 'its mark taken back'
     case 'station':
-      return `moved to the ${stationName({ name: name(clubId ?? '') }, swing ?? 'full')}`
+      return `moved to the ${stationName(name(clubId ?? ''), swing ?? 'full')}`
   }
 }

@@ -39,7 +39,7 @@ export function StationSelect({ view: { bag, golfer }, label, value, onChange, b
         <optgroup key={swing} label={swing === TEED_SWING ? 'From the tee' : `${swingName(swing)} swing`}>
           {of.map((each) => (
             <option key={stationKey(each)} value={stationKey(each)}>
-              {stationName(each, each.swing)}
+              {stationName(each.name, each.swing)}
             </option>
           ))}
         </optgroup>

@@ -1,6 +1,5 @@
 'use client'
 
-import { allClubs } from '@/core/bag/bag'
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
@@ -36,18 +35,17 @@ import { measuresOf } from '../../shared/form/measure'
 
 /** Two of anything side by side: both stairs in one, the difference of every station with a word, flights over each other. */
 export function CompareScreen(view: CompareView) {
-  const { golfer, bag, choices, a, b, rows, byChance, together, differences, air } = view
+  const { golfer, bag, clubs, choices, a, b, rows, byChance, together, differences, air } = view
   const router = useRouter()
   const [opened, setOpened] = useState<string | null>(null)
   const [chosen, setChosen] = useState({ a: a?.key ?? '', b: b?.key ?? '' })
-  const clubs = allClubs(bag)
-  const clubOf = (id: string) => clubs.find((club) => club.id === id)
+  const clubName = clubNames(bag)
   const nameOf = ({ clubId, swing, other }: CompareRow) =>
     other === undefined
-      ? stationName(clubOf(clubId), swing)
+      ? stationName(clubName(clubId), swing)
       : other.swing === swing
         ? `${swingName(swing)} swing`
-        : (clubOf(clubId)?.name ?? '')
+        : clubName(clubId)
   const go = (which: 'a' | 'b', key: string) => {
     // The second may be chosen before the page knows of the first.
     const next = { ...chosen, [which]: key }

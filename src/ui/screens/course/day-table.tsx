@@ -80,7 +80,7 @@ function RowName({
 }) {
   const name = clubs.find(({ id }) => id === clubId)?.name ?? ''
   if (swing === FULL_SWING) return name
-  if (!under) return stationName({ name }, swing)
+  if (!under) return stationName(name, swing)
   return (
     <>
       <span className="visually-hidden">{name}, </span>

@@ -1,6 +1,5 @@
 'use client'
 
-import { allClubs } from '@/core/bag/bag'
 import Link from 'next/link'
 import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
@@ -28,12 +27,8 @@ export function History({ golfer, bag, stations, bags, more, clubId: wantedId }:
     stations.find((each) => stationKey(each) === chosen) ??
     full.find(({ clubId }) => clubId === wantedId) ??
     full.toSorted((a, b) => b.points.length - a.points.length)[0]
-  const clubs = allClubs(bag)
-  const name = ({ clubId, swing }: StationHistory) =>
-    stationName(
-      clubs.find(({ id }) => id === clubId),
-      swing,
-    )
+  const clubName = clubNames(bag)
+  const name = ({ clubId, swing }: StationHistory) => stationName(clubName(clubId), swing)
   const { to: at } = measuresOf(golfer).carry
   const data = (of: StationHistory): HistoryData => ({
     points: of.points.map(({ atMs, season, carryM, lowM, highM, count: shots }) => ({

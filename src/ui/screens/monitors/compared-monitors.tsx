@@ -1,6 +1,5 @@
 'use client'
 
-import { allClubs } from '@/core/bag/bag'
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
@@ -23,12 +22,11 @@ import styles from './monitors.module.css'
 type Props = MonitorsView & { chosen: NonNullable<MonitorsView['chosen']> }
 
 /** How far two monitors agree that read the same shots: as they were paired, and as the golfer puts them. */
-export function ComparedMonitors({ golfer, bag, comparisons, chosen, corrections }: Props) {
+export function ComparedMonitors({ golfer, clubs, comparisons, chosen, corrections }: Props) {
   const router = useRouter()
   const [toleranceM, setToleranceM] = useState<number | null>(PRACTICE_M)
   const within = toleranceM !== null && toleranceM > 0 ? toleranceM : PRACTICE_M
   const { first, second, pairing } = chosen
-  const clubs = bag ? allClubs(bag) : []
   const read = pairing.pairs.flatMap(({ first: a, second: b }) =>
     a.carryM === null || b.carryM === null
       ? []

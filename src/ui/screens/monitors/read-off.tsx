@@ -1,13 +1,12 @@
 'use client'
 
-import { allClubs } from '@/core/bag/bag'
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Table from 'react-bootstrap/Table'
 import { dayAndTime } from '@/text/days'
-import { stationName } from '@/text/names'
+import { clubNames, stationName } from '@/text/names'
 import { count, len } from '@/text/numbers'
 import type { ReadOffView } from '@/views/monitors-view'
 import { lengthMeasure } from '../../shared/form/measure'
@@ -25,7 +24,7 @@ export function ReadOff({ golfer, bag, session, shots }: ReadOffView) {
   const { problems, send, setProblems } = useSubmit()
   const [monitor, setMonitor] = useState('')
   const [read, setRead] = useState<Record<string, number | null>>({})
-  const clubs = allClubs(bag)
+  const clubName = clubNames(bag)
   const readings = shots.flatMap(({ id }) => {
     const carryM = read[id]
     return carryM != null && !Number.isNaN(carryM) ? [{ id: newId(), shotId: id, carryM }] : []
@@ -71,10 +70,7 @@ export function ReadOff({ golfer, bag, session, shots }: ReadOffView) {
           </thead>
           <tbody>
             {shots.map(({ id, clubId, swing, carryM }, i) => {
-              const name = stationName(
-                clubs.find((club) => club.id === clubId),
-                swing,
-              )
+              const name = stationName(clubName(clubId), swing)
               return (
                 <tr key={id}>
                   <th scope="row">

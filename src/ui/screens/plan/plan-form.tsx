@@ -156,7 +156,7 @@ export function PlanForm({ draft, source, onChange }: Props) {
               )}
               <PlanOrderList
                 days={days}
-                name={({ clubId, swing }) => stationName({ name: name(clubId) }, swing)}
+                name={({ clubId, swing }) => stationName(name(clubId), swing)}
                 onChange={(byHand) =>
                   change({
                     choice: 'by-hand',

@@ -17,7 +17,7 @@ const DRILL = { rounds: 3, shots: 3 }
 export function Practice({ golfer, bag, items, lastTime, habit, habits }: PracticeView) {
   const home = `/golfers/${golfer.id}`
   const clubName = clubNames(bag)
-  const name = (item: PracticeItem) => stationName({ name: clubName(item.clubId) }, item.swing)
+  const name = (item: PracticeItem) => stationName(clubName(item.clubId), item.swing)
   const drill = ({ clubId, swing }: PracticeItem) => {
     const index = bag.clubs.findIndex(({ id }) => id === clubId)
     const neighbour = [bag.clubs[index + 1], bag.clubs[index - 1]].find(

@@ -15,7 +15,7 @@ export function Checks({ golfer, checks, name }: Props) {
         {checks.map(({ station, days, old, now, found }) => (
           <li key={`${station.clubId} ${station.swing}`}>
             {checkSentence(
-              stationName({ name: name(station.clubId) }, station.swing),
+              stationName(name(station.clubId), station.swing),
               { days, oldM: old.carryM, nowM: now.carryM, shots: now.count },
               found,
               golfer,

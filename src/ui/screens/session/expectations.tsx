@@ -23,7 +23,7 @@ export function Expectations({ golfer, here, all, name }: Props) {
       <ul>
         {here.map(({ clubId, swing, carryM, stockM, tooLongM, share }) => (
           <li key={stationKey({ clubId, swing })}>
-            {stationName({ name: name(clubId) }, swing)}: expected {len(carryM, golfer, 1)}, stock{' '}
+            {stationName(name(clubId), swing)}: expected {len(carryM, golfer, 1)}, stock{' '}
             {len(stockM, golfer, 1)}: <b>{tooHopeful(tooLongM, golfer)}</b>
             {Math.abs(share) >= 0.0005 && (
               <span className="quiet"> ({fixed(100 * Math.abs(share), 1)}%)</span>

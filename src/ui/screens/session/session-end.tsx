@@ -50,7 +50,7 @@ export function SessionEnd({ view, expected, profiles, trial, checks, gapsToFix 
             {plan.length > 0 &&
               (left.length === 0
                 ? 'The plan is hit. '
-                : `Planned and not hit: ${left.map((block) => `${block.shots} × ${stationName({ name: name(block.clubId) }, block.swing)}`).join(', ')}. `)}
+                : `Planned and not hit: ${left.map((block) => `${block.shots} × ${stationName(name(block.clubId), block.swing)}`).join(', ')}. `)}
             {later.length > 0 &&
               `${count(
                 later.reduce((sum, block) => sum + block.shots, 0),

@@ -97,12 +97,11 @@ export function StockTable({
             {golfer.compareIn === 'reference' ? statedAir(golfer) : 'in the air they were hit in'}; ± is a 90%
             interval. {asHit > 0 && `${count(asHit, 'solid shot')} stay as hit: see the rows. `}
             {leftOut > 0 && `${count(leftOut, 'shot')} left out: open a station to see why. `}
-            The least sure is the {stationName(clubs.get(widest.clubId), widest.swing)},{' '}
+            The least sure is the {stationName(name(widest.clubId), widest.swing)},{' '}
             {len(widest.carryM, golfer)} {around(widest, golfer)} {golfer.lengthUnit}.
-            {notHit.length > 0 &&
-              ` Not hit: ${notHit.map((stock) => clubs.get(stock.clubId)?.name).join(', ')}.`}
+            {notHit.length > 0 && ` Not hit: ${notHit.map((stock) => name(stock.clubId)).join(', ')}.`}
             {lastYear.length > 0 &&
-              ` Not hit for over a year: ${lastYear.map((stock) => clubs.get(stock.clubId)?.name).join(', ')}.`}
+              ` Not hit for over a year: ${lastYear.map((stock) => name(stock.clubId)).join(', ')}.`}
             {onCourse > 0 && ` ${count(onCourse, 'shot')} hit on the course: kept beside, in no stock.`}
           </>
         }
@@ -165,7 +164,7 @@ export function StockTable({
                         <StationDetails
                           golfer={golfer}
                           bag={bag}
-                          title={stationName(clubs.get(stock.clubId), stock.swing)}
+                          title={stationName(name(stock.clubId), stock.swing)}
                           stock={stock}
                           shots={shots.filter(isOf(stock))}
                           name={name}
