@@ -15,6 +15,10 @@ import type { AdjustmentKind } from '@/core/shots/adjustments'
 import type { StockRule } from '@/core/model/stock-rule'
 import { TEED_SWING, FULL_SWING } from '@/core/model/station'
 
+/** The values of a table of names, each with its name, in the order of the table: what a golfer chooses from. */
+export const choicesIn = <Key extends string>(names: Record<Key, string>): [Key, string][] =>
+  Object.entries(names) as [Key, string][]
+
 export const MARK_NAME: Record<Mark, string> = {
   solid: 'solid',
   fat: 'fat',

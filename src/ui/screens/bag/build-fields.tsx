@@ -1,12 +1,12 @@
 import Form from 'react-bootstrap/Form'
 import type { Control, UseFormRegister } from 'react-hook-form'
-import { HEADS, JOBS } from '@/core/bag/club-build'
 import type { Problem } from '@/core/model/problem'
 import { HEAD_NAME, JOB_NAME } from '@/text/names'
 import { NumberOf } from '../../shared/form/number-of'
 import { Problems } from '../../shared/shell/problems'
 import { TextField } from '../../shared/form/text-field'
 import { BUILD_NUMBERS, type ClubFields } from './club-fields'
+import { Options } from '../../shared/form/options'
 
 type Props = {
   usual: boolean
@@ -30,11 +30,7 @@ export function BuildFieldset({ usual, register, control, problems }: Props) {
           <Form.Label>Head</Form.Label>
           <Form.Select {...register('build.head')}>
             <option value="">not known</option>
-            {HEADS.map((head) => (
-              <option key={head} value={head}>
-                {HEAD_NAME[head]}
-              </option>
-            ))}
+            <Options names={HEAD_NAME} />
           </Form.Select>
         </Form.Group>
         <Form.Check
@@ -67,11 +63,7 @@ export function BuildFieldset({ usual, register, control, problems }: Props) {
           <Form.Label>Its job</Form.Label>
           <Form.Select {...register('build.job')}>
             <option value="">not said</option>
-            {JOBS.map((job) => (
-              <option key={job} value={job}>
-                {JOB_NAME[job]}
-              </option>
-            ))}
+            <Options names={JOB_NAME} />
           </Form.Select>
         </Form.Group>
         <Form.Group controlId="club-liking">

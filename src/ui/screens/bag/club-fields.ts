@@ -1,5 +1,5 @@
 import type { ClubDetails } from '@/core/bag/bag'
-import { HEADS, JOBS, type ClubBuild } from '@/core/bag/club-build'
+import type { ClubBuild, Head, Job } from '@/core/bag/club-build'
 import { INCH_M } from '@/core/units'
 import { plain } from '../../shared/form/measure'
 
@@ -47,13 +47,13 @@ type NumberField = (typeof BUILD_NUMBERS)[number]['field']
 
 /** A build as its fields hold it: nothing is an empty text or null. */
 type BuildFields = Record<NumberField, number | null> & {
-  head: string
+  head: Head | ''
   model: string
   shaft: string
   flex: string
   grip: string
   sleeveAt: string
-  job: string
+  job: Job | ''
   liking: string
   /** Said in Stock; it stays as it is. */
   oneLie: boolean
@@ -86,10 +86,8 @@ export function readBuild(fields: BuildFields): ClubBuild {
     const value = fields[field]
     if (value !== null) build[field] = value
   }
-  const head = HEADS.find((each) => each === fields.head)
-  const job = JOBS.find((each) => each === fields.job)
-  if (head) build.head = head
-  if (job) build.job = job
+  if (fields.head !== '') build.head = fields.head
+  if (fields.job !== '') build.job = fields.job
   if (fields.liking !== '') build.liking = Number(fields.liking)
   for (const word of ['model', 'shaft', 'flex', 'grip', 'sleeveAt'] as const)
     if (fields[word].trim() !== '') build[word] = fields[word].trim()

@@ -8,14 +8,13 @@ import Form from 'react-bootstrap/Form'
 import type { SessionId } from '@/core/model/ids'
 import type { Block } from '@/core/session/plan'
 import { caveatsOf, cautionsOf, EMPTY_SET_UP, type SetUp } from '@/core/session/set-up'
-import { PLACES } from '@/core/model/session'
 import { firstDraft, keepStart, keptStart, planOf, type StartDraft } from '../plan/plan-draft'
 import { PlanForm, planTitle } from '../plan/plan-form'
 import { useSubmit } from '../../shared/use-submit'
 import { SetUpForm, setUpProblem } from '../../shared/set-up/set-up-form'
 import { PageHead } from '../../shared/shell/page-head'
 import { Problems } from '../../shared/shell/problems'
-import { PLACE_NAME } from '@/text/names'
+import { choicesIn, PLACE_NAME } from '@/text/names'
 import { localTime } from '@/text/days'
 import { count } from '@/text/numbers'
 import { CAUTION, setUpLine } from '@/text/set-up'
@@ -114,13 +113,13 @@ export function BayStart({
       ))}
       <section className="sheet start" aria-label="Start">
         <div role="radiogroup" aria-label="Place" className="places">
-          {PLACES.map((each) => (
+          {choicesIn(PLACE_NAME).map(([each, name]) => (
             <Form.Check
               key={each}
               type="radio"
               name="place"
               id={`place-${each}`}
-              label={PLACE_NAME[each].replace(/^./, (letter) => letter.toUpperCase())}
+              label={name.replace(/^./, (letter) => letter.toUpperCase())}
               checked={place === each}
               onChange={() => change({ place: each })}
             />

@@ -11,13 +11,13 @@ import { planOpens, shotsSinceRest } from '@/core/session/plan'
 import { clearLapsed } from '@/core/session/range-clear'
 import { type Station, isOf } from '@/core/model/station'
 import type { SessionShot } from '@/core/session/session-shot'
-import { MARKS, type Mark } from '@/core/model/mark'
+import type { Mark } from '@/core/model/mark'
 import { sample } from '@/core/math/sample'
 import type { Doubt } from '@/core/shots/typed-slip'
 import { send } from '../../shared/send'
 import { PageHead } from '../../shared/shell/page-head'
 import { Problems } from '../../shared/shell/problems'
-import { clubNames, PLACE_NAME, stationName, swingName } from '@/text/names'
+import { choicesIn, clubNames, MARK_NAME, PLACE_NAME, stationName, swingName } from '@/text/names'
 import { count, fixed, lenUnit } from '@/text/numbers'
 import { BayAdvice } from './bay-advice'
 import { BallTurn } from './ball-now'
@@ -139,7 +139,7 @@ export function Bay({ first }: { first: BayView }) {
   const swingAfter = swings[(swings.indexOf(open.swing) + 1) % swings.length]
 
   const actions: CommandActions = {
-    ...Object.fromEntries(MARKS.map((each) => [each, () => mark(each)])),
+    ...Object.fromEntries(choicesIn(MARK_NAME).map(([each]) => [each, () => mark(each)])),
     next: goNext,
     longer: () => goTo(hand.longer),
     shorter: () => goTo(hand.shorter),

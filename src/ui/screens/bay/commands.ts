@@ -1,5 +1,5 @@
-import { MARKS, type Mark } from '@/core/model/mark'
-import { MARK_NAME } from '@/text/names'
+import type { Mark } from '@/core/model/mark'
+import { choicesIn, MARK_NAME } from '@/text/names'
 
 /** All that can be done in the Bay by one key or one tap, in the order of the list of keys. */
 type CommandFacts = {
@@ -28,12 +28,12 @@ const COMMANDS = {
   expect: { key: '0–9 E', help: 'what you expect of the station, before you hit it' },
   clear: { key: 'Enter', help: 'all clear, where Banco asks' },
   ...(Object.fromEntries(
-    MARKS.map((mark) => [
+    choicesIn(MARK_NAME).map(([mark, name]) => [
       mark,
       {
         key: MARK_KEY[mark],
         hotkey: MARK_KEY[mark].toLowerCase(),
-        help: `the shot was ${MARK_NAME[mark]}`,
+        help: `the shot was ${name}`,
       },
     ]),
   ) as Record<Mark, CommandFacts>),

@@ -2,9 +2,9 @@ import { Fragment, type ReactNode } from 'react'
 import type { BagAnalysis } from '@/core/analysis/bag-analysis'
 import type { Golfer } from '@/core/model/golfer'
 import type { SessionShot } from '@/core/session/session-shot'
-import { MARKS, type Mark } from '@/core/model/mark'
+import type { Mark } from '@/core/model/mark'
 import type { LeftOut } from '@/core/stock/stock'
-import { MARK_NAME } from '@/text/names'
+import { choicesIn, MARK_NAME } from '@/text/names'
 import { fixed, len, side, speed } from '@/text/numbers'
 import { CommandButton } from './command-key'
 import { command, MARK_KEY } from './commands'
@@ -91,7 +91,7 @@ export function LastShot({
         </p>
       )}
       <div className="marks" role="group" aria-label="Mark">
-        {MARKS.map((mark) => {
+        {choicesIn(MARK_NAME).map(([mark, name]) => {
           const on = shot.mark === mark || (unmarked && mark === (suggested?.mark ?? 'solid'))
           return (
             <CommandButton
@@ -102,7 +102,7 @@ export function LastShot({
               className={on && suggested ? 'suggested' : undefined}
               onClick={() => onMark(shot.mark === mark ? null : mark)}
             >
-              {MARK_NAME[mark].replace(/^./, (letter) => letter.toUpperCase())}
+              {name.replace(/^./, (letter) => letter.toUpperCase())}
             </CommandButton>
           )
         })}

@@ -8,7 +8,7 @@ import ToggleButton from 'react-bootstrap/ToggleButton'
 import ToggleButtonGroup from 'react-bootstrap/ToggleButtonGroup'
 import type { Venue, Day } from '@/core/session/day'
 import { seaLevelPressure } from '@/core/flight/air'
-import { TURFS, type Turf } from '@/core/model/turf'
+import type { Turf } from '@/core/model/turf'
 import type { Golfer } from '@/core/model/golfer'
 import type { WeatherReading } from '@/core/session/weather'
 import { dayProblems, TURF_NAME } from '@/text/day'
@@ -17,6 +17,7 @@ import { areNumbers, measuresOf, PERCENT, plain } from '../../shared/form/measur
 import { NumberOf } from '../../shared/form/number-of'
 import { Problems } from '../../shared/shell/problems'
 import { TextField } from '../../shared/form/text-field'
+import { choicesIn } from '@/text/names'
 
 type Props = { golfer: Golfer; day: Day; venues: Venue[] }
 type Along = 'with' | 'against'
@@ -134,9 +135,9 @@ export function DayForm({ golfer, day, venues }: Props) {
               onChange={ground.onChange}
               aria-labelledby="ground-label"
             >
-              {TURFS.map((each) => (
+              {choicesIn(TURF_NAME).map(([each, groundName]) => (
                 <ToggleButton key={each} id={`turf-${each}`} value={each} variant="outline">
-                  {TURF_NAME[each]}
+                  {groundName}
                 </ToggleButton>
               ))}
             </ToggleButtonGroup>

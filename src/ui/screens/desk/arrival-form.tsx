@@ -5,7 +5,7 @@ import Form from 'react-bootstrap/Form'
 import Modal from 'react-bootstrap/Modal'
 import { useForm } from 'react-hook-form'
 import type { Golfer } from '@/core/model/golfer'
-import { PLACES, type Place } from '@/core/model/session'
+import type { Place } from '@/core/model/session'
 import type { LengthUnit, SpeedUnit } from '@/core/units'
 import { PLACE_NAME } from '@/text/names'
 import { listed } from '@/text/numbers'
@@ -13,6 +13,7 @@ import { Problems } from '../../shared/shell/problems'
 import { useSubmit } from '../../shared/use-submit'
 import { newId } from '../../shared/new-id'
 import { TextField } from '../../shared/form/text-field'
+import { Options } from '../../shared/form/options'
 
 type Props = {
   templates: { key: string; name: string }[]
@@ -108,11 +109,7 @@ export function ArrivalForm({ templates, others, units, receiving, onHide }: Pro
           <Form.Group controlId="arrival-place">
             <Form.Label>Where</Form.Label>
             <Form.Select {...register('place')}>
-              {PLACES.map((place) => (
-                <option key={place} value={place}>
-                  {PLACE_NAME[place]}
-                </option>
-              ))}
+              <Options names={PLACE_NAME} />
             </Form.Select>
           </Form.Group>
           <Form.Check

@@ -2,10 +2,9 @@ import Link from 'next/link'
 import type { BagAnalysis } from '@/core/analysis/bag-analysis'
 import { isMeasured, ZONE_VERDICT, ZONES, type Gap } from '@/core/gaps/gap'
 import type { Golfer } from '@/core/model/golfer'
-import { STOCK_RULES } from '@/core/model/stock-rule'
 import { ClubChange } from '../../shared/changes/club-changes'
 import { StationStrip } from '../../shared/drawing/station-strip'
-import { MARK_NAME, RULE_NAME } from '@/text/names'
+import { choicesIn, MARK_NAME, RULE_NAME } from '@/text/names'
 import { chance, fixed, len, lenUnit } from '@/text/numbers'
 import { leftOutReason, offCurveSentence } from '@/text/reasons'
 import type { Demand } from '@/core/gaps/demand'
@@ -139,7 +138,7 @@ export function GapEvidence({
         <table className="schools">
           <caption>The same gap by other ways to count a yardage, {golfer.lengthUnit}</caption>
           <tbody>
-            {STOCK_RULES.map((rule) => {
+            {choicesIn(RULE_NAME).map(([rule, ruleName]) => {
               const runs = gap.onTotal ? [gap.onTotal.longerM, gap.onTotal.shorterM] : [0, 0]
               const [longer, shorter] = sides.map(({ stock }, i) => {
                 const at = stock?.byStockRule[rule]
@@ -148,7 +147,7 @@ export function GapEvidence({
               const gapM = gap.byStockRule[rule]
               return longer === undefined || shorter === undefined || gapM === undefined ? null : (
                 <tr key={rule}>
-                  <th scope="row">{RULE_NAME[rule]}</th>
+                  <th scope="row">{ruleName}</th>
                   <td>{len(longer, golfer, 1)}</td>
                   <td>{len(shorter, golfer, 1)}</td>
                   <td>

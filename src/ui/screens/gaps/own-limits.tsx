@@ -4,7 +4,7 @@ import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import { useForm } from 'react-hook-form'
-import { SEGMENTS, type Segment } from '@/core/model/segment'
+import type { Segment } from '@/core/model/segment'
 import { OWN_START } from '@/core/gaps/zones'
 import { type Zones } from '@/core/model/gap-rule'
 import type { Golfer } from '@/core/model/golfer'
@@ -12,6 +12,7 @@ import { lengthMeasure } from '../../shared/form/measure'
 import { NumberOf } from '../../shared/form/number-of'
 import { Problems } from '../../shared/shell/problems'
 import { useRules } from './rules'
+import { choicesIn } from '@/text/names'
 
 const SEGMENT_NAME: Record<Segment, string> = {
   top: 'driver and woods',
@@ -29,21 +30,19 @@ export default function OwnLimits({ golfer }: { golfer: Golfer }) {
   const { control, handleSubmit } = useForm<OwnFields>({ defaultValues: own })
   const [wrong, setWrong] = useState('')
   const save = handleSubmit(async (limits) => {
-    const bad = SEGMENTS.find((segment) => {
+    const bad = choicesIn(SEGMENT_NAME).find(([segment]) => {
       const { tooClose, tooWide } = limits[segment]
       return !(tooClose !== null && tooWide !== null && tooClose > 0 && tooWide > tooClose)
     })
-    setWrong(
-      bad ? `${SEGMENT_NAME[bad]}: an even step needs two rising numbers in ${unit}, such as 7 and 15.` : '',
-    )
+    setWrong(bad ? `${bad[1]}: an even step needs two rising numbers in ${unit}, such as 7 and 15.` : '')
     if (!bad) await change({ ownZonesM: limits as Record<Segment, Zones> })
   })
   return (
     <section className="sheet" aria-label="My own limits of an even step">
       <Form className="own-limits" noValidate onSubmit={save}>
-        {SEGMENTS.map((segment) => (
+        {choicesIn(SEGMENT_NAME).map(([segment, segmentName]) => (
           <span key={segment} role="group" aria-label={SEGMENT_NAME[segment]}>
-            {SEGMENT_NAME[segment]}
+            {segmentName}
             {(['tooClose', 'tooWide'] as const).map((end) => (
               <NumberOf
                 key={end}

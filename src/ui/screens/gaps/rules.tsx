@@ -3,14 +3,15 @@
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import { OWN_START } from '@/core/gaps/zones'
-import { GAP_RULES, type GapRule } from '@/core/model/gap-rule'
+import type { GapRule } from '@/core/model/gap-rule'
 import type { Golfer, GolferRules } from '@/core/model/golfer'
 import type { Stock } from '@/core/stock/stock'
-import { STOCK_RULES, type StockRule } from '@/core/model/stock-rule'
+import type { StockRule } from '@/core/model/stock-rule'
 import { useSubmit } from '../../shared/use-submit'
 import { Problems } from '../../shared/shell/problems'
 import { exclusionWhere, RULE_NAME, GAP_RULE_NAME, gapRuleOf } from '@/text/names'
 import { count, len } from '@/text/numbers'
+import { Options } from '../../shared/form/options'
 
 /** Saves the rules of a golfer and reloads the page. */
 export function useRules(golfer: Golfer) {
@@ -30,11 +31,7 @@ export function StockRuleChoice({ golfer }: { golfer: Golfer }) {
           value={golfer.stockRule}
           onChange={(event) => change({ stockRule: event.target.value as StockRule })}
         >
-          {STOCK_RULES.map((rule) => (
-            <option key={rule} value={rule}>
-              {RULE_NAME[rule]}
-            </option>
-          ))}
+          <Options names={RULE_NAME} />
         </Form.Select>
       </label>
       <Problems of={problems} />
@@ -98,11 +95,7 @@ export function GapRuleChoice({ golfer }: { golfer: Golfer }) {
           }}
         >
           <option value="">{GAP_RULE_NAME[usual]}, as usual</option>
-          {GAP_RULES.map((gapRule) => (
-            <option key={gapRule} value={gapRule}>
-              {GAP_RULE_NAME[gapRule]}
-            </option>
-          ))}
+          <Options names={GAP_RULE_NAME} />
         </Form.Select>
       </label>
       <Problems of={problems} />

@@ -1,13 +1,14 @@
 import Form from 'react-bootstrap/Form'
 import { useFormContext } from 'react-hook-form'
-import { TURFS, type Turf } from '@/core/model/turf'
-import { BAG_WISHES, LEVELS, type BagWish, type GolferAim, type Level } from '@/core/model/golfer'
+import type { Turf } from '@/core/model/turf'
+import type { BagWish, GolferAim, Level } from '@/core/model/golfer'
 import type { Problem } from '@/core/model/problem'
 import { TURF_NAME } from '@/text/day'
 import { BAG_WISH_NAME, LEVEL_NAME } from '@/text/names'
 import type { Measure } from '../../shared/form/measure'
 import { NumberOf } from '../../shared/form/number-of'
 import { TextField } from '../../shared/form/text-field'
+import { Options } from '../../shared/form/options'
 
 /** What a golfer says of themselves, as fields hold it. */
 export type AimFields = {
@@ -47,20 +48,12 @@ type Props = {
 /** Who the golfer is and what for: all of it may stay unsaid. */
 export function AboutYou({ far, problems, lookedAfter }: Props) {
   const { register, control } = useFormContext<AimFields>()
-  const select = (
-    field: 'level' | 'usualTurf' | 'bagWish',
-    label: string,
-    names: readonly (readonly [value: string, name: string])[],
-  ) => (
+  const select = (field: 'level' | 'usualTurf' | 'bagWish', label: string, names: Record<string, string>) => (
     <Form.Group controlId={field}>
       <Form.Label>{label}</Form.Label>
       <Form.Select {...register(field)}>
         <option value="">not said</option>
-        {names.map(([value, name]) => (
-          <option key={value} value={value}>
-            {name}
-          </option>
-        ))}
+        <Options names={names} />
       </Form.Select>
     </Form.Group>
   )
@@ -70,11 +63,7 @@ export function AboutYou({ far, problems, lookedAfter }: Props) {
       <p className="quiet mb-0">
         Banco uses this for the first bag, the ground of your course days, and Fix gaps.
       </p>
-      {select(
-        'level',
-        'I play',
-        LEVELS.map((level) => [level, LEVEL_NAME[level]]),
-      )}
+      {select('level', 'I play', LEVEL_NAME)}
       <NumberOf
         control={control}
         name="driverM"
@@ -84,16 +73,8 @@ export function AboutYou({ far, problems, lookedAfter }: Props) {
         limit="carryM"
         problems={problems}
       />
-      {select(
-        'usualTurf',
-        'The ground that I usually play on',
-        TURFS.map((turf) => [turf, TURF_NAME[turf]]),
-      )}
-      {select(
-        'bagWish',
-        'I would rather have',
-        BAG_WISHES.map((wish) => [wish, BAG_WISH_NAME[wish]]),
-      )}
+      {select('usualTurf', 'The ground that I usually play on', TURF_NAME)}
+      {select('bagWish', 'I would rather have', BAG_WISH_NAME)}
       <TextField
         label="What I like and what I do not"
         text="likes"

@@ -1,7 +1,6 @@
 import { swingsOfBag } from '@/core/bag/club'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
-import { PLAN_ORDERS } from '@/core/session/plan'
 import type { Recommendation } from '@/core/gaps/beyond-shots'
 import { priceWords } from '@/text/recommendations'
 import { clubNames, ORDER_NAME, stationName } from '@/text/names'
@@ -22,6 +21,7 @@ import {
 import { PlanOrderList } from './plan-order'
 import { StationGrid } from './station-grid'
 import styles from './plan.module.css'
+import { Options } from '../../shared/form/options'
 
 const SHOTS_EACH = Array.from({ length: 20 }, (_, i) => i + 1)
 const RESTS = [0, 12, 16, 24]
@@ -78,11 +78,7 @@ export function PlanForm({ draft, source, onChange }: Props) {
                 })
               }}
             >
-              {PLAN_ORDERS.map((each) => (
-                <option key={each} value={each}>
-                  {ORDER_NAME[each]}
-                </option>
-              ))}
+              <Options names={ORDER_NAME} />
               {draft.choice === 'by-hand' && <option value="by-hand">in my own order</option>}
               {next.length > 0 && <option value="next">what is left to settle</option>}
               {unfinished && <option value="unfinished">what is left of the last plan</option>}

@@ -3,7 +3,7 @@ import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import type { OwnedClub } from '@/core/bag/bag'
 import type { Golfer } from '@/core/model/golfer'
-import { LIES, type Lie, type RoundShot } from '@/core/rounds/round'
+import type { Lie, RoundShot } from '@/core/rounds/round'
 import { LIE_NAME } from '@/text/rounds'
 import { swingName } from '@/text/names'
 import { ChoiceField } from '../../shared/form/choice-field'
@@ -76,7 +76,7 @@ export function MendShot({ golfer, clubs, shot, onSay }: Props) {
         label="Lie"
         value={draft.lie}
         none="not said"
-        names={Object.fromEntries(LIES.map((lie) => [lie, LIE_NAME[lie]])) as Record<Lie, string>}
+        names={LIE_NAME}
         onChange={(lie) => setDraft({ ...draft, lie })}
       />
       <div className="d-flex gap-2">

@@ -4,11 +4,11 @@ import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
-import { LIES, type Lie, type RoundShot } from '@/core/rounds/round'
+import type { Lie, RoundShot } from '@/core/rounds/round'
 import { FULL_SWING, type Swing } from '@/core/model/station'
 import { day } from '@/text/days'
 import { LIE_NAME, roundTitle, shotLine } from '@/text/rounds'
-import { shortSwing, swingName } from '@/text/names'
+import { choicesIn, shortSwing, swingName } from '@/text/names'
 import { count } from '@/text/numbers'
 import type { RoundView } from '@/views/round-view'
 import { measuresOf } from '../../shared/form/measure'
@@ -88,7 +88,7 @@ export function Round({ golfer, bag, clubs, round }: RoundView) {
               onChange={setLeftM}
             />
             <div className="chips" role="group" aria-label="The lie">
-              {LIES.map((each) => (
+              {choicesIn(LIE_NAME).map(([each, lieName]) => (
                 <Button
                   key={each}
                   variant="outline"
@@ -98,7 +98,7 @@ export function Round({ golfer, bag, clubs, round }: RoundView) {
                     setPreset(false)
                   }}
                 >
-                  {LIE_NAME[each]}
+                  {lieName}
                 </Button>
               ))}
             </div>

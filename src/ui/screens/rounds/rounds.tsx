@@ -4,11 +4,10 @@ import Link from 'next/link'
 import Button from 'react-bootstrap/Button'
 import Table from 'react-bootstrap/Table'
 import { demandBins } from '@/core/rounds/demand'
-import { LIES } from '@/core/rounds/round'
 import { NEWEST_ROUNDS } from '@/core/rounds/use'
 import { demand as demandChart } from '@/draw/demand'
 import { day } from '@/text/days'
-import { clubNames } from '@/text/names'
+import { choicesIn, clubNames } from '@/text/names'
 import { count, fixed, len, listed } from '@/text/numbers'
 import { bayToCourseWords, kindName, LIE_NAME, roundsFinding, withoutWords } from '@/text/rounds'
 import type { RoundsView } from '@/views/rounds-view'
@@ -110,9 +109,9 @@ export function Rounds(props: Props) {
                   <tr>
                     <th scope="col">Club</th>
                     <th scope="col">Shots</th>
-                    {LIES.map((lie) => (
+                    {choicesIn(LIE_NAME).map(([lie, lieName]) => (
                       <th key={lie} scope="col" className="wide-only">
-                        {LIE_NAME[lie]}
+                        {lieName}
                       </th>
                     ))}
                     <th scope="col">If it went</th>
@@ -123,7 +122,7 @@ export function Rounds(props: Props) {
                     <tr key={clubId} className={n === 0 ? 'never' : ''}>
                       <th scope="row">{name(clubId)}</th>
                       <td className="num">{n}</td>
-                      {LIES.map((lie) => (
+                      {choicesIn(LIE_NAME).map(([lie]) => (
                         <td key={lie} className="num wide-only">
                           {lies[lie] || ''}
                         </td>

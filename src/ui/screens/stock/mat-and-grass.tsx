@@ -1,9 +1,9 @@
 import Form from 'react-bootstrap/Form'
-import { STOCK_SURFACES, type StockSurface } from '@/core/model/surface'
+import type { StockSurface } from '@/core/model/surface'
 import type { Golfer } from '@/core/model/golfer'
 import type { MatAndGrass as Surfaces } from '@/core/stock/mat-and-grass'
 import { surfacesSentence } from '@/text/lies'
-import { OFF_SURFACE } from '@/text/names'
+import { choicesIn, OFF_SURFACE } from '@/text/names'
 import { useRules } from '../gaps/rules'
 import { Problems } from '../../shared/shell/problems'
 
@@ -24,9 +24,9 @@ export function MatAndGrass({ golfer, surfaces }: { golfer: Golfer; surfaces: Su
           onChange={({ target }) => void change({ stocksOff: (target.value || null) as StockSurface | null })}
         >
           <option value="">off both, as one</option>
-          {STOCK_SURFACES.map((off) => (
+          {choicesIn(OFF_SURFACE).map(([off, where]) => (
             <option key={off} value={off}>
-              {OFF_SURFACE[off]}; the others beside them
+              {where}; the others beside them
             </option>
           ))}
         </Form.Select>

@@ -1,7 +1,6 @@
 import { useRouter } from 'next/navigation'
 import Form from 'react-bootstrap/Form'
-import { STOCK_SURFACES } from '@/core/model/surface'
-import { OFF_SURFACE } from '@/text/names'
+import { choicesIn, OFF_SURFACE } from '@/text/names'
 import type { StockView } from '@/views/stock-view'
 
 type Props = { home: string } & Pick<StockView, 'monitors' | 'surfaces' | 'only'>
@@ -13,7 +12,9 @@ export function ShotsChoice({ home, monitors, surfaces, only }: Props) {
     ...(monitors.length > 1
       ? monitors.map((name) => ({ name: `only ${name}`, asks: { monitor: name } }))
       : []),
-    ...(surfaces ? STOCK_SURFACES.map((off) => ({ name: `only ${OFF_SURFACE[off]}`, asks: { off } })) : []),
+    ...(surfaces
+      ? choicesIn(OFF_SURFACE).map(([off, where]) => ({ name: `only ${where}`, asks: { off } }))
+      : []),
   ].map(({ name, asks }) => ({ name, query: new URLSearchParams(asks).toString() }))
   if (choices.length === 0) return null
   const now = new URLSearchParams({

@@ -3,10 +3,9 @@ import type { Bag } from '@/core/bag/bag'
 import type { Golfer } from '@/core/model/golfer'
 import { isHit, type Stock } from '@/core/stock/stock'
 import { ordinaryRun } from '@/core/stock/station-run'
-import { STOCK_RULES } from '@/core/model/stock-rule'
 import { StationStrip } from '../../shared/drawing/station-strip'
 import type { StationShots } from '@/views/bag-analysis'
-import { RULE_NAME } from '@/text/names'
+import { choicesIn, RULE_NAME } from '@/text/names'
 import { count, len, lenUnit, percent } from '@/text/numbers'
 import { oddSentence, offCurveSentence } from '@/text/reasons'
 import type { RoundUse } from '@/core/rounds/use'
@@ -68,11 +67,11 @@ export function StationDetails({
         <table className="schools">
           <caption>Other ways to count, {golfer.lengthUnit}</caption>
           <tbody>
-            {STOCK_RULES.map((rule) => {
+            {choicesIn(RULE_NAME).map(([rule, ruleName]) => {
               const carryM = stock.byStockRule[rule]
               return carryM === undefined ? null : (
                 <tr key={rule} className={rule === golfer.stockRule ? 'own' : ''}>
-                  <th scope="row">{RULE_NAME[rule]}</th>
+                  <th scope="row">{ruleName}</th>
                   <td>{len(carryM, golfer, 1)}</td>
                 </tr>
               )

@@ -3,7 +3,7 @@ import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import { useForm } from 'react-hook-form'
-import { WENT, type Went } from '@/core/coach/visit'
+import type { Went } from '@/core/coach/visit'
 import { clubNames } from '@/text/names'
 import { day } from '@/text/days'
 import {
@@ -21,6 +21,7 @@ import { NumberOf } from '../../shared/form/number-of'
 import { Problems } from '../../shared/shell/problems'
 import { useSubmit } from '../../shared/use-submit'
 import { TextField } from '../../shared/form/text-field'
+import { Options } from '../../shared/form/options'
 
 type Fields = { missingM: number | null; offId: string; went: Went; unusedId: string; words: string }
 
@@ -135,11 +136,7 @@ export function AfterPlay({
               </Form.Select>
             </Form.Group>
             <Form.Select className="w-auto" aria-label="It went" {...register('went')}>
-              {WENT.map((went) => (
-                <option key={went} value={went}>
-                  {WENT_NAME[went]}
-                </option>
-              ))}
+              <Options names={WENT_NAME} />
             </Form.Select>
           </div>
           <Form.Group controlId="after-unused">

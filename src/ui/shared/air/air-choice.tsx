@@ -1,9 +1,10 @@
 'use client'
 
 import Form from 'react-bootstrap/Form'
-import { COMPARE_IN, type CompareIn, type Golfer } from '@/core/model/golfer'
+import type { CompareIn, Golfer } from '@/core/model/golfer'
 import { useSubmit } from '../use-submit'
 import { Problems } from '../shell/problems'
+import { Options } from '../form/options'
 
 const COMPARE_NAME: Record<CompareIn, string> = { 'as-hit': 'as hit', reference: 'in one stated air' }
 
@@ -18,11 +19,7 @@ export function AirChoice({ golfer }: { golfer: Golfer }) {
       <label className="school">
         <span className="quiet">Carries</span>
         <Form.Select value={golfer.compareIn} onChange={(event) => change(event.target.value as CompareIn)}>
-          {COMPARE_IN.map((each) => (
-            <option key={each} value={each}>
-              {COMPARE_NAME[each]}
-            </option>
-          ))}
+          <Options names={COMPARE_NAME} />
         </Form.Select>
       </label>
       <Problems of={problems} />
