@@ -277,11 +277,9 @@ test('other pages show a new shot without a reload, and a chosen gap and a numbe
   await expect(desk.getByRole('row', { name: /Jenifer Penrose/ })).toContainText('8 shots')
   await hits(request, banco, session, '9-iron', [126, 127, 125, 126])
   const table = page.getByTestId('stair-table')
-  await expect(table.getByRole('row', { name: /8-iron to 9-iron/ })).toContainText('12', { timeout: 2000 })
-  await expect(yardages.getByRole('row', { name: /9-iron/ })).toContainText('126', { timeout: 2000 })
-  await expect(desk.getByRole('row', { name: /Jenifer Penrose/ })).toContainText('12 shots', {
-    timeout: 2000,
-  })
+  await expect(table.getByRole('row', { name: /8-iron to 9-iron/ })).toContainText('12')
+  await expect(yardages.getByRole('row', { name: /9-iron/ })).toContainText('126')
+  await expect(desk.getByRole('row', { name: /Jenifer Penrose/ })).toContainText('12 shots')
 
   await page
     .getByRole('button', { name: /^7-iron to 8-iron/ })

@@ -54,8 +54,9 @@ test('two simulated monitors at once: the second watches, one ball lost by each;
   })
   // The loft's own monitor is there first; what the other one says of a ball of its own is held.
   const hit = ['--club', '7i', '--no-club', '--every', '9000', '--seed', '3']
-  await runMonitor(banco, ...hit, '--shots', '1', '--as', 'Loft')
-  await runMonitor(banco, ...hit, '--shots', '1', '--as', 'Coach', '--bias=-3')
+  const ball = [...hit, '--shots', '1', '--at', String(Date.now())]
+  await runMonitor(banco, ...ball, '--as', 'Loft')
+  await runMonitor(banco, ...ball, '--as', 'Coach', '--bias=-3')
   await page.getByRole('button', { name: 'The same balls: Coach only watches' }).click()
   await expect(page.getByText(/Coach watches: what it reads is compared/)).toBeVisible()
   expect((await bayOf(request, banco, session)).shots).toHaveLength(1)

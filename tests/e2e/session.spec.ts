@@ -135,7 +135,7 @@ test('a server gone for a while does not lose the station, and a second tab sees
   await expect(page.getByText('1 shot waits in this browser')).toBeVisible()
   await requestsWithoutResponse(page, 2)
   await banco.start()
-  await expect(page.getByText('Receiving', { exact: true })).toBeVisible({ timeout: 15_000 })
+  await expect(page.getByText('Receiving', { exact: true })).toBeVisible()
   await expect(page.getByText('in this browser')).toHaveCount(0)
   await expect(page.getByRole('heading', { name: '7-iron, full swing' })).toBeVisible()
   const second = await context.newPage()
