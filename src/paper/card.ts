@@ -6,7 +6,7 @@ import { Pen, POINTS_PER_PIXEL } from './pen'
 export function cardPdf(data: CardData, size: CardSize, madeMs: number): Promise<Buffer> {
   const { width, height } = CARD_SIZES[size]
   const page: [number, number] = [width * POINTS_PER_PIXEL, height * POINTS_PER_PIXEL]
-  const pen = new Pen(page, { title: `Yardage card: ${data.title}`, author: data.title, madeMs })
+  const pen = new Pen({ title: `Yardage card: ${data.title}`, author: data.title, madeMs })
   pen.page(page)
   drawOnPaper(pen, card(data, size), 0, 0)
   return pen.finish()

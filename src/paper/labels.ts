@@ -8,7 +8,7 @@ const MARGIN = 42
 
 /** Labels for the shafts, to be cut out: "164 C 2026-04", C for carry, T for the total of a club that is only hit from the tee, with the month of its newest shot. */
 export function labelsPdf({ title, lines }: CardData, madeMs: number): Promise<Buffer> {
-  const pen = new Pen(A4, { title: `Shaft labels: ${title}`, author: title, madeMs })
+  const pen = new Pen({ title: `Shaft labels: ${title}`, author: title, madeMs })
   pen.page(A4)
   pen.text(MARGIN, MARGIN - 14, `${title}: cut along the lines. C is carry, T total.`, {
     size: 9,

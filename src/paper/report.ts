@@ -62,7 +62,7 @@ export async function reportPdf(inputs: readonly ReportInput[], size: PaperSize)
   const [first] = inputs
   if (!first) throw new RangeError('a report needs somebody whom it is of')
   const { golfer, bag, madeMs } = first
-  const pen = new Pen(size, {
+  const pen = new Pen({
     title:
       inputs.length === 1
         ? `Report: ${golfer.name}, ${bag.name}`
