@@ -42,7 +42,7 @@ const PICTURES: {
         (await first.locator('option', { hasText: season }).last().getAttribute('value')) ?? ''
       const [winter, summer] = [await last('winter'), await last('summer')]
       await page.goto(`${page.url()}?a=${winter}&b=${summer}`)
-      await page.getByRole('region', { name: 'Both stairs' }).waitFor()
+      await page.getByRole('region', { name: 'Both gap ladders' }).waitFor()
     },
   },
   { name: 'card', path: `${TILDA}/paper` },

@@ -70,7 +70,7 @@ it('exports, backs up, restores and exports the same, and prints papers', () => 
   const report = join(folder, 'report.pdf')
   expect(banco('report', report, ...TILDA).status).toBe(0)
   expect(readFileSync(report).subarray(0, 5).toString()).toBe('%PDF-')
-}, 180_000)
+})
 
 it('flies and restates line by line, in the reference air where nothing is said', () => {
   const lines = (command: string, ...inputs: object[]) => {

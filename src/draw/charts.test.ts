@@ -76,7 +76,7 @@ describe('shots from above', () => {
 
   it('have their reach as a closed frame and their bias from the line of aim', () => {
     const chart = planView({ shots, reach: { ...reach, along: [80, 90], across: [-6, 9] } }, 'm')
-    const frame = chart.series.find(({ name }) => name.startsWith('reach'))!.points
+    const frame = chart.series.find(({ name }) => name.startsWith('typical range'))!.points
     expect(frame[0]).toEqual(frame.at(-1))
     expect(chart.series.find(({ name }) => name === 'bias')!.points.map(({ y }) => y)).toEqual([0, 1.5])
   })

@@ -122,7 +122,7 @@ describe('the gap ladder', () => {
   })
 })
 
-describe('a gap that is not settled', () => {
+describe('a gap that is not confirmed', () => {
   const unsettled = (confidence: 'leaning' | 'open') =>
     gapLadder(
       {

@@ -4,7 +4,7 @@ import { VERDICT_LOOKS, VERDICT_TABLE } from '@/text/verdict-table'
 /** What the marks of a gap ladder mean, each drawn as it stands there. */
 const MARKS: { says: string; draw: (x: number, y: number) => Part[] }[] = [
   {
-    says: 'stock, its 90% interval under it, its reach around it; ◇ total',
+    says: 'carry, its 90% interval below, its typical range around it; ◇ total',
     draw: (x, y) => [
       bar(x + 4, x + 58, y - 6, 12, 'dye', 'plain', 'dye-soft'),
       line(x + 16, x + 44, y + 10, 'dye', 2.5),
@@ -42,11 +42,11 @@ const MARKS: { says: string; draw: (x: number, y: number) => Part[] }[] = [
     ],
   },
   {
-    says: 'hatched on the ruler: a hole, nothing of yours lands there',
+    says: 'hatched on the scale: distances without a club',
     draw: (x, y) => [bar(x + 4, x + 58, y - 4, 8, 'too-wide', 'diagonal')],
   },
   {
-    says: 'dotted: over clubs not hit yet, not known',
+    says: 'dotted: over clubs that are not hit yet',
     draw: (x, y) => [
       {
         kind: 'line',

@@ -72,7 +72,7 @@ export function history({ points, changedMs, bagsMs, unit, small }: HistoryData)
                 points: of.map(({ atMs, at, low: least, high: most, count, day }) => ({
                   x: atMs / DAY_MS,
                   y: at,
-                  says: `${day}: ${fixed(at, 1)}, between ${fixed(least, 1)} and ${fixed(most, 1)} ${unit}, ${count} solid`,
+                  says: `${day}: ${fixed(at, 1)}, between ${fixed(least, 1)} and ${fixed(most, 1)} ${unit}, ${count} good shots`,
                 })),
                 ink: 'dye',
                 weight: 2,

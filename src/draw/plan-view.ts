@@ -80,7 +80,7 @@ function frameOf({ along, across, middle }: NonNullable<PlanView['reach']>): Cha
   const [left, right] = across
   return [
     {
-      name: 'reach, 10th to 90th percentile',
+      name: 'typical range (8 of 10)',
       points: [
         { x: near, y: left },
         { x: far, y: left },

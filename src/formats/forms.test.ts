@@ -29,7 +29,7 @@ it('450 yd is still a carry', () => {
 
 it('a goal zone that ends before it begins is refused', () => {
   const checked = check(GOLFER_CHANGE, { goalZoneM: [100, 50] })
-  expect(checked.ok || checked.problems[0]?.sentence).toContain('must end further than it begins')
+  expect(checked.ok || checked.problems[0]?.sentence).toContain('must end further than they begin')
 })
 
 it('a club needs a kind that there is, and a loft that can be', () => {

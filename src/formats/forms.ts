@@ -60,7 +60,7 @@ const golfer = {
     .custom((zone: [number, number]) =>
       zone[0] < zone[1]
         ? zone
-        : problem('The goal zone must end further than it begins: change one of its ends.')(),
+        : problem('The focus distances must end further than they begin: change one of the two numbers.')(),
     )
     .allow(null),
 }
@@ -129,7 +129,7 @@ const zone = Joi.object({
     .custom((wide: number, { state }) =>
       wide > (state.ancestors[0] as { tooClose: number }).tooClose
         ? wide
-        : problem('An even step must end further than it begins: change one of its limits.')(),
+        : problem('A good gap must end further than it begins: change one of its limits.')(),
     ),
 })
 export const RULES_FORM = Joi.object<Partial<GolferRules>>({

@@ -25,7 +25,7 @@ export const requireSession = (id: string): Session =>
 export function requireOwnedSession(id: string): Session & { golferId: GolferId } {
   const { golferId, ...session } = requireSession(id)
   if (golferId === null)
-    return refuse(409, 'session', 'These shots wait for their golfer: take them in the Log first.')
+    return refuse(409, 'session', 'These shots have no golfer yet: assign them in the Log first.')
   return { ...session, golferId }
 }
 

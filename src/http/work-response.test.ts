@@ -91,7 +91,7 @@ describe('a work that is answered as it goes on', () => {
     const short = { golferId: ADA, path: file('one.csv', rows(50, 1)), form, nowMs: 2 }
     expect(await doWork('import', short, { isLong: false })).toMatchObject({ taken: 1 })
     expect(shots()).toBe(4)
-  }, 30_000)
+  })
 
   it('that has ended cannot be stopped', async () => {
     expect(await stopWork('none of ours')).toBe(false)
@@ -112,4 +112,4 @@ it('a page that is requested while the data are replaced waits, and shows the ne
   expect(await page).toEqual(before)
   expect(order).toEqual(['replaced', 'shown'])
   await endWorkers()
-}, 60_000)
+})

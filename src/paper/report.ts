@@ -83,7 +83,7 @@ function report(pen: Pen, size: PaperSize, input: ReportInput): void {
   const solid = analysis.stocks.reduce((sum, stock) => sum + stock.count, 0)
   const sheet = new Sheet(pen, size, {
     whose: `${golfer.name}, ${bag.name}`,
-    notes: `${day(madeMs)} · ${RULE_NAME[golfer.stockRule]} · even ${GAP_RULE_NAME[gapRuleOf(golfer)]} · ${air} · ${count(solid, 'solid shot')} · ± and “between” are 90% intervals`,
+    notes: `${day(madeMs)} · ${RULE_NAME[golfer.stockRule]} · good gaps ${GAP_RULE_NAME[gapRuleOf(golfer)]} · ${air} · ${count(solid, 'good shot')} · intervals are 90%`,
   })
   sheet.heading(sentence, 17)
   const chosen = analysis.gaps[gap]
@@ -110,15 +110,15 @@ function report(pen: Pen, size: PaperSize, input: ReportInput): void {
   )
   fixesOnPaper(sheet, input, paperName)
   sheet.heading('What not to do')
-  sheet.list(notToDo(analysis, name), 'Every step is settled: there is nothing to wait with.')
+  sheet.list(notToDo(analysis, name), 'Nothing: every gap is confirmed.')
   if (changed) {
     sheet.heading(`What changed since ${day(changed.sinceMs)}`)
-    sheet.list(changedSentences(changed, golfer, name), 'Nothing was hit since that could say.')
+    sheet.list(changedSentences(changed, golfer, name), 'No shots since then.')
   }
 
-  sheet.heading('Steps')
+  sheet.heading('Gaps')
   sheet.table(
-    ['Step', golfer.lengthUnit, 'between, 90%', 'Verdict'],
+    ['Gap', golfer.lengthUnit, '90% interval', 'Verdict'],
     [0.42, 0.12, 0.22, 0.24],
     analysis.gaps.map((each) => [
       `${name(each.longerId)} to ${name(each.shorterId)}`,
@@ -126,7 +126,7 @@ function report(pen: Pen, size: PaperSize, input: ReportInput): void {
       isMeasured(each) ? `${len(each.lowM, golfer, 1)} to ${len(each.highM, golfer, 1)}` : '–',
       !isMeasured(each)
         ? 'not hit'
-        : `${verdictWords(each, golfer)}${each.leftOnPurpose === undefined ? '' : ', left on purpose'}`,
+        : `${verdictWords(each, golfer)}${each.leftOnPurpose === undefined ? '' : ', kept as is'}`,
     ]),
   )
   const full = analysis.stocks.filter(({ swing }) => swing === FULL_SWING)
@@ -168,7 +168,7 @@ function report(pen: Pen, size: PaperSize, input: ReportInput): void {
     'Nothing: every shot counts.',
   )
   if (setUps.length > 0) {
-    sheet.heading('What the set-up leaves open')
+    sheet.heading('Conditions that are not set')
     sheet.list(setUps, '')
   }
 }
@@ -208,7 +208,7 @@ function stockTable(
 ): void {
   const columns = STOCK_COLUMNS.filter(({ paper }) => paper !== undefined)
   sheet.table(
-    ['Station', ...columns.map(({ title }) => title(golfer))],
+    ['Club', ...columns.map(({ title }) => title(golfer))],
     [STATION_SHARE, ...columns.map(({ paper = 0 }) => paper)],
     stocks.map((stock) => [
       station(stock),

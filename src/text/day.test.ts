@@ -46,9 +46,7 @@ describe('the finding of a day', () => {
   })
 
   it('says plainly where nothing can be said', () => {
-    expect(dayFinding(card({ unknownAir: 9 }), name, GOLFER)).toBe(
-      'Nobody said in which air these shots were hit',
-    )
+    expect(dayFinding(card({ unknownAir: 9 }), name, GOLFER)).toBe('no weather')
     expect(dayFinding(card({ lines: [{ ...line, ofDay: interval(230) }] }), name, GOLFER)).toBe(
       'This air changes no carry by more than its own ±',
     )
@@ -76,7 +74,7 @@ describe('what else counts', () => {
     )
     expect(sentence).toEqual([
       'What the wind does is an estimate.',
-      '1 solid shot stays as hit, since nobody said in which air.',
+      '1 good shot without weather: not adjusted.',
     ])
   })
 
@@ -104,7 +102,7 @@ it('a line says why it stays as measured, whole or in part', () => {
       { ...line, ofDay: interval(226), inAir: { restated: 3, asHit: 2, because: ['unknown-air'] } },
       GOLFER,
     ),
-  ).toBe('2 of 5 as hit: its air was not said')
+  ).toBe('2 of 5 as measured: no weather')
   expect(lineNote({ clubId: id('driver'), swing: 'full' }, GOLFER)).toBe('not hit')
 })
 

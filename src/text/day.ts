@@ -39,7 +39,7 @@ export function dayFinding({ most, lines, unknownAir }: DayCard, name: Named, go
   if (most && number !== '0')
     return `The ${name(most.clubId)} carries ${lengthWords(most.toM, golfer)}, ${number} ${change > 0 ? 'more' : 'less'} than measured`
   if (lines.some(isRestated)) return 'This air changes no carry by more than its own ±'
-  if (unknownAir > 0) return 'Nobody said in which air these shots were hit'
+  if (unknownAir > 0) return 'no weather'
   return lines.some(({ measured }) => measured)
     ? 'Your carries stay as they were measured'
     : 'No stock yet to take to the course'
@@ -61,9 +61,7 @@ export function dayAdvice(card: DayCard, day: Day, name: Named, golfer: Golfer):
     )
   if (day.tailwindMps !== 0 || day.crosswindMps !== 0) number.push('What the wind does is an estimate.')
   if (card.unknownAir > 0)
-    number.push(
-      `${count(card.unknownAir, 'solid shot')} ${card.unknownAir === 1 ? 'stays' : 'stay'} as hit, since nobody said in which air.`,
-    )
+    number.push(`${count(card.unknownAir, 'good shot')} without weather: not adjusted.`)
   return number
 }
 
@@ -92,7 +90,7 @@ export function lineNote(line: DayLine, golfer: Golfer): string {
     return [inAir?.because[0] ? AS_HIT[inAir.because[0]] : '', off].filter(Boolean).join('; ')
   const asHit =
     inAir && inAir.asHit > 0
-      ? `${inAir.asHit} of ${inAir.asHit + inAir.restated} as hit: ${inAir.because.map((each) => AS_HIT[each]).join('; ')}`
+      ? `${inAir.asHit} of ${inAir.asHit + inAir.restated} as measured: ${inAir.because.map((each) => AS_HIT[each]).join('; ')}`
       : ''
   return [perhapsNothing(line, golfer), asHit, off].filter(Boolean).join('; ')
 }
@@ -102,7 +100,7 @@ const onCourseNote = ({ byM }: OnCourse, golfer: Golfer): string =>
   `as on the course: ${len(Math.abs(byM), golfer)} ${byM < 0 ? 'less' : 'more'} than in the bay`
 
 export const AS_HIT: Record<AsHitBecause, string> = {
-  'unknown-air': 'its air was not said',
+  'unknown-air': 'no weather',
   'unknown-wind': 'its wind is not known',
   'no-flight': 'no flight has that launch',
 }

@@ -35,7 +35,7 @@ export function finding(
   const first = sure[0] ?? ranked[0]
   if (!first) {
     const hit = stocks.filter(isOfShots).length
-    return { sentence: `${count(hit, 'stock')} so far, and no two neighbours yet`, gap: 0 }
+    return { sentence: `${count(hit, 'club')} hit so far. Hit the next one for a first gap`, gap: 0 }
   }
   const { gap, i } = first
   const pair = `${name(gap.longerId)} to ${name(gap.shorterId)}`
@@ -43,7 +43,7 @@ export function finding(
   const unit = UNIT_NAME[golfer.lengthUnit]
   const long = `${fixed(drawn, 0)} ${Math.abs(drawn) === 1 ? unit.slice(0, -1) : unit}`
   if (confidence(gap) === 'open')
-    return { sentence: `No step is settled yet: ${pair} measures ${long}`, gap: i }
+    return { sentence: `No gap is confirmed yet. ${pair} measures ${long}`, gap: i }
   if (gap.verdict === 'same-distance') {
     const carries = [gap.longerId, gap.shorterId].map((id) => {
       const stock = atStation(stocks, fullSwingOf(id))

@@ -26,4 +26,4 @@ export function surfacesSentence({ factor: { factor, low, high }, stations, stoc
 
 /** Said in the bay, where what is hit does not stand for the golfer's stocks. */
 export const notInStocks = (off: StockSurface): string =>
-  `You are hitting ${OFF_SURFACE[off]}: beside your stocks, where a station has others.`
+  `You are hitting ${OFF_SURFACE[off]}: shown beside your yardages, where a club has others.`

@@ -60,7 +60,7 @@ describe('two monitors in words', () => {
     expect(growthSentence({ perM: -0.011, halfPerM: 0.007, grows: true }, found, YARDS)).toBe(
       'It shrinks with distance: 1.1 ± 0.7 yd in 100. No share fits that.',
     )
-    expect(growthSentence(null, found, YARDS)).toContain('ten pairs')
+    expect(growthSentence(null, found, YARDS)).toContain('Ten pairs')
     expect(leftOverSentence(1, 2)).toBe(
       'Left over: 1 pair too far off to be one shot, 2 lines without a pair.',
     )

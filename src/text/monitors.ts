@@ -49,7 +49,7 @@ export function growthSentence(
   { biasM }: Pick<Agreement, 'biasM'>,
   units: Units,
 ): string {
-  if (!growth) return 'Whether it grows with distance ten pairs or more would say, from wedge to driver.'
+  if (!growth) return 'Ten pairs or more, from wedge to driver, would show whether it grows with distance.'
   const { perM, halfPerM, grows } = growth
   if (!grows) return 'It does not surely grow with distance: the same at every club.'
   const inHundred = `${fixed(Math.abs(100 * perM), 1)} ± ${fixed(100 * halfPerM, 1)} ${units.lengthUnit} in 100`

@@ -20,7 +20,7 @@ export const choicesIn = <Key extends string>(names: Record<Key, string>): [Key,
   Object.entries(names) as [Key, string][]
 
 export const MARK_NAME: Record<Mark, string> = {
-  solid: 'solid',
+  solid: 'good',
   fat: 'fat',
   thin: 'thin',
   'off-centre': 'off centre',
@@ -129,24 +129,24 @@ export const HELD_NAME: Record<HeldReason, string> = {
   'other-station': 'the monitor names another club than the open one',
   'unknown-field': 'it has a field that Banco does not know',
   'no-station': 'no club was open',
-  'range-not-clear': 'hit before the range was said to be clear',
+  'range-not-clear': 'hit before you confirmed that the range is clear',
   'clock-off': 'the monitor’s clock cannot be right',
   'second-monitor': 'another monitor has just sent what may be the same ball',
 }
 
 export const RULE_NAME: Record<StockRule, string> = {
-  'mean-solid': 'mean of solid',
-  'median-solid': 'median of solid',
-  'best-n-of-m': 'best three of five',
-  'mean-all': 'mean of all',
-  reliable: 'reached 8 times in 10',
-  model: 'the model’s own',
+  'mean-solid': 'average of good shots',
+  'median-solid': 'median of good shots',
+  'best-n-of-m': 'best 3 of 5',
+  'mean-all': 'average of all',
+  reliable: 'dependable (8 in 10)',
+  model: 'Banco’s estimate',
 }
 
 export const GAP_RULE_NAME: Record<GapRule, string> = {
   segment: 'by part of the bag',
   tenth: 'by a tenth of the P-wedge',
-  spread: 'by one even spread',
+  spread: 'by one even spacing',
   loft: 'by loft',
   own: 'by my own limits',
 }
@@ -156,12 +156,12 @@ export const gapRuleOf = (golfer: Pick<Golfer, 'gapRule'>): GapRule =>
   golfer.gapRule ?? usualGapRule(undefined)
 
 export const ORDER_NAME: Record<PlanOrder, string> = {
-  'rounds-of-3': 'rounds of 3',
-  'rounds-of-2': 'rounds of 2',
+  'rounds-of-3': '3 shots at a time, round the bag',
+  'rounds-of-2': '2 shots at a time, round the bag',
   'short-to-long': 'short to long',
   'long-to-short': 'long to short',
   'seven-iron-first': '7-iron first',
-  'least-settled-first': 'least settled first',
+  'least-settled-first': 'least certain first',
 }
 
 /** In small letters beside a number that holds it. */

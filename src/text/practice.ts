@@ -7,7 +7,7 @@ import { count, len, lenUnit, percent } from './numbers'
 export function practiceSentence({ reason, worthM }: PracticeItem, units: Units): string {
   return reason.kind === 'strike'
     ? `The strike cost it carry in ${reason.sessions} of the last ${reason.of} sessions: worth ${lenUnit(worthM, units, 1)} a shot.`
-    : `Its solid shots scatter by ${percent(reason.share, 1)} of their carry, those of your other clubs by ${percent(reason.usual, 1)}: worth ${lenUnit(worthM, units, 1)} of spread.`
+    : `Its good shots scatter by ${percent(reason.share, 1)} of their carry, your other clubs by ${percent(reason.usual, 1)}. That costs ${lenUnit(worthM, units, 1)}.`
 }
 
 /** What became of what was to be practised. */

@@ -54,9 +54,9 @@ describe('why a shot is left out', () => {
 
   it('names what a shot looks like, with its chance', () => {
     const judged = { shotId: 's' as ShotId, mark: 'fat' as const, solidProbability: 0.001 }
-    expect(suggestion(judged)).toBe('looks fat, under 1% likely solid')
+    expect(suggestion(judged)).toBe('looks fat, under 1% likely good')
     expect(suggestion({ ...judged, mark: 'other-club', solidProbability: 0.31 })).toBe(
-      'looks like another club, 31% likely solid',
+      'looks like another club, 31% likely good',
     )
   })
 })

@@ -38,13 +38,13 @@ export function leftOutReason(
   if (shortM !== undefined && carryM !== undefined && Math.abs(shortM) > WORTH_SAYING * carryM)
     parts.push(`${lenUnit(Math.abs(shortM), units)} ${shortM > 0 ? 'short' : 'long'}`)
   if (carryM === undefined) parts.push('no golf shot carries that')
-  if (parts.length === 0) parts.push('stands out of the others by several numbers, each a little')
+  if (parts.length === 0) parts.push('differs from the others in several numbers, each a little')
   return parts.join(', ')
 }
 
 /** "Looks fat, 4%": what Banco takes a shot for, with the chance that it was solid all the same. */
 export const suggestion = ({ mark, solidProbability }: BagAnalysis['shots'][number]): string =>
-  `looks ${mark === 'misread' ? 'misread' : mark === 'other-club' ? 'like another club' : MARK_NAME[mark]}, ${chance(solidProbability)} likely solid`
+  `looks ${mark === 'misread' ? 'misread' : mark === 'other-club' ? 'like another club' : MARK_NAME[mark]}, ${chance(solidProbability)} likely good`
 
 /**
  * What a stock off the golfer's own curve means. Nothing where it is on it.
@@ -75,7 +75,7 @@ export function offCurveSentence(
     return `${finding} ${smashes ? 'Its smash is normal. ' : ''}${loftMeasured ? 'Its loft was measured, so look at its shaft and length.' : 'Check the loft.'}`
   return smashes
     ? `${finding} ${smashes} It may be the strike or the loft. Hit it again on another day.`
-    : `${finding} A monitor that measures club speed could say whether it is the strike. Else hit it again on another day.`
+    : `${finding} A monitor that measures club speed could tell whether it is the strike. Otherwise hit it again on another day.`
 }
 
 /** Why a stock that lies at the end of its interval is probably off. */
@@ -113,11 +113,11 @@ export function nextReason({ facts }: NextShots, name: Name): string {
 export function warningSentence(warning: Warning, units: Units, name: Name): string {
   switch (warning.kind) {
     case 'unknown-club':
-      return `${count(warning.facts.shotIds.length, 'shot')} with clubs that are not in the bag ${warning.facts.shotIds.length === 1 ? 'is' : 'are'} in no stock.`
+      return `${count(warning.facts.shotIds.length, 'shot')} with clubs that are not in the bag ${warning.facts.shotIds.length === 1 ? 'does' : 'do'} not count.`
     case 'tiring':
       return `You are tiring: ${warning.facts.of === 'speed' ? 'ball speed' : 'carry'} falls by ${fixed(-100 * warning.facts.per90, 1)}% over 90 shots. Yardages are those of a rested golfer.`
     case 'other-club':
-      return `${count(warning.facts.shotIds.length, 'shot')} of the ${name(warning.facts.clubId)} ${warning.facts.shotIds.length === 1 ? 'looks' : 'look'} like the ${name(warning.facts.other)}’s: left out until you say.`
+      return `${count(warning.facts.shotIds.length, 'shot')} of the ${name(warning.facts.clubId)} ${warning.facts.shotIds.length === 1 ? 'looks' : 'look'} like the ${name(warning.facts.other)}’s. Not counted until you decide.`
     case 'holds':
       return adjustmentsSentence(warning.facts, name)
     case 'one-sided': {
@@ -127,7 +127,7 @@ export function warningSentence(warning: Warning, units: Units, name: Name): str
   }
 }
 
-/** What stocks hold besides what was measured: "Range balls stand in the 7-iron and the 8-iron." */
+/** What stocks hold besides what was measured: "Range balls (not adjusted) are included in 7-iron and 8-iron." */
 export function adjustmentsSentence(
   { kind, of, clubIds }: AdjustedStocks,
   name: (clubId: ClubId) => string,
@@ -135,13 +135,13 @@ export function adjustmentsSentence(
   const clubs = clubIds.length > MOST_NAMED ? count(clubIds.length, 'club') : listed(clubIds.map(name))
   switch (kind) {
     case 'corrected':
-      return `Numbers of ${listed(of)} are corrected: they stand in ${clubs}.`
+      return `Corrected numbers of ${listed(of)} are included in ${clubs}.`
     case 'rangeBall':
-      return `Range balls stand in ${clubs}, as they flew.`
+      return `Range balls (not adjusted) are included in ${clubs}.`
     case 'converted':
       return `${listed(of)} in ${clubs}: counted as what your own ball would carry.`
     case 'offSurface':
-      return `Shots ${listed(of.map((off) => OFF_SURFACE[off as StockSurface]))} stand in ${clubs}, for want of others: your stocks are ${listed(STOCK_SURFACES.filter((off) => !of.includes(off)).map((off) => OFF_SURFACE[off]))}.`
+      return `Shots ${listed(of.map((off) => OFF_SURFACE[off as StockSurface]))} are included in ${clubs}, which have no others. Your yardages are ${listed(STOCK_SURFACES.filter((off) => !of.includes(off)).map((off) => OFF_SURFACE[off]))}.`
   }
 }
 const MOST_NAMED = 4

@@ -29,7 +29,7 @@ export function helpWords({ kind, clubIds = [] }: Recommendation, name: (clubId:
 export function helpWorth({ kind, ...price }: Recommendation): string {
   const why = {
     rounds: 'Club after club, a tired swing looks like a shorter club.',
-    lofts: 'Then your other clubs say more about each.',
+    lofts: 'Then your other clubs tell more about each.',
     strikes: 'Then Banco need not guess.',
     'another-day': 'Your yardages differ by about 1.5% from day to day.',
   }[kind]

@@ -35,14 +35,14 @@ describe('how a session was set up, in words', () => {
       caveatSentence(each, metric),
     )
     expect(sentences).toContain(
-      'ball to net 2.4 m where 3.0 m is wanted: 0.6 m short; it touches spin and carry',
+      'ball to net 2.4 m where 3.0 m is wanted: 0.6 m short (changes spin and carry)',
     )
-    for (const sentence of sentences) expect(sentence).toMatch(/touch/)
+    for (const sentence of sentences) expect(sentence).toMatch(/changes/)
   })
 
   it('says for a card in which air its numbers stand', () => {
-    expect(cardAir(null, golfer)).toBe('in the air as hit, which was not said')
-    expect(cardAir({ ...EMPTY_SET_UP, altitudeM: 100 }, metric)).toBe('in the air as hit, last at 100 m')
+    expect(cardAir(null, golfer)).toBe('as measured, no weather')
+    expect(cardAir({ ...EMPTY_SET_UP, altitudeM: 100 }, metric)).toBe('as measured, last at 100 m')
     const stated = { ...golfer, compareIn: 'reference', referenceAir: NEW_GOLFER.referenceAir } as const
     expect(cardAir(null, stated)).toBe(statedAir(stated))
     expect(statedAir(stated)).toMatch(/calm$/)

@@ -17,13 +17,13 @@ export const temperature = (celsius: number, { tempUnit }: Pick<Golfer, 'tempUni
   `${fixed(tempIn(celsius, tempUnit), 0)} °${tempUnit}`
 
 const NOT_SET: Record<Extract<Caveat, { kind: 'not-said' }>['what'], string> = {
-  surface: 'what the ball lies on was not said: it touches launch and spin',
-  ball: 'the ball was not said: it touches every number',
-  air: 'the air was not said: it touches carry',
-  altitude: 'the altitude was not said: it touches carry and peak',
-  monitor: 'the monitor’s checks were skipped: they touch every number',
-  net: 'from ball to net was not measured: it touches spin and carry',
-  unit: 'from monitor to ball was not measured: it touches every number',
+  surface: 'mat or grass is not set (changes launch and spin)',
+  ball: 'the ball is not set (changes every number)',
+  air: 'the weather is not set (changes carry)',
+  altitude: 'the altitude is not set (changes carry and peak)',
+  monitor: 'the monitor’s checks were skipped (changes every number)',
+  net: 'the distance to the net is not set (changes spin and carry)',
+  unit: 'the distance to the monitor is not set (changes every number)',
 }
 
 export function caveatSentence(caveat: Caveat, units: Units): string {
@@ -31,12 +31,12 @@ export function caveatSentence(caveat: Caveat, units: Units): string {
     case 'not-said':
       return NOT_SET[caveat.what]
     case 'not-checked':
-      return `“${caveat.what}” was not checked: it touches ${caveat.touches}`
+      return `“${caveat.what}” was not checked (changes ${caveat.touches})`
     case 'net-short':
-      return `ball to net ${nearby(caveat.netM, units)} where ${nearby(caveat.wantedM, units)} is wanted: ${nearby(caveat.wantedM - caveat.netM, units)} short; it touches spin and carry`
+      return `ball to net ${nearby(caveat.netM, units)} where ${nearby(caveat.wantedM, units)} is wanted: ${nearby(caveat.wantedM - caveat.netM, units)} short (changes spin and carry)`
     case 'unit-off': {
       const { unitM, leastM, mostM } = caveat
-      return `monitor to ball ${nearby(unitM, units)} where ${nearby(leastM, units)} to ${nearby(mostM, units)} is wanted; it touches every number`
+      return `monitor to ball ${nearby(unitM, units)} where ${nearby(leastM, units)} to ${nearby(mostM, units)} is wanted (changes every number)`
     }
   }
 }
@@ -84,7 +84,5 @@ export function cardAir(setUp: SetUp | null, golfer: Golfer): string {
     setUp?.air.tempC != null && temperature(setUp.air.tempC, golfer),
     setUp?.altitudeM != null && altitude(setUp.altitudeM, golfer),
   ].filter(Boolean)
-  return parts.length > 0
-    ? `in the air as hit, last at ${parts.join(' and ')}`
-    : 'in the air as hit, which was not said'
+  return parts.length > 0 ? `as measured, last at ${parts.join(' and ')}` : 'as measured, no weather'
 }

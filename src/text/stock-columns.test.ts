@@ -39,16 +39,16 @@ describe('a cell of the stock table', () => {
   it('says a number in the golfer’s unit, and nothing where nothing is known', () => {
     expect(cell('Carry, yd', hit())).toBe('150.0')
     expect(cell('Carry, yd', unhit)).toBe('not hit')
-    expect(cell('Reach', hit())).toBe('146 to 155')
+    expect(cell('Typical range', hit())).toBe('146 to 155')
     expect(cell('Ball, mph', hit())).toBe('111.8')
-    expect(['±', 'Reach', 'Run', 'Ball, mph', 'Solid'].map((title) => cell(title, unhit))).toEqual(
-      Array(5).fill(''),
-    )
+    expect(
+      ['±', 'Typical range', 'Roll', 'Ball, mph', 'Good shots'].map((title) => cell(title, unhit)),
+    ).toEqual(Array(5).fill(''))
   })
 
   it('says which numbers are modelled, and which are a monitor’s', () => {
     const modelled = hit({ modelled: { peakM: yards(30), landingDeg: 47, runM: yards(4) } })
-    expect(['Peak', 'Lands', 'Run', 'Total'].map((title) => cell(title, modelled))).toEqual([
+    expect(['Peak', 'Lands', 'Roll', 'Total'].map((title) => cell(title, modelled))).toEqual([
       '≈ 30',
       '≈ 47°',
       '≈ 4',
@@ -69,7 +69,7 @@ describe('a cell of the stock table', () => {
     const windy = hit({
       conditions: { excluded: [], why: [], countedWhy: ['wind'], counted: 2, withAllM: yards(149) },
     })
-    expect(cell('Solid', windy)).toBe('6 wind')
+    expect(cell('Good shots', windy)).toBe('6 wind')
     const leftOut = [{ shotId: 's' as ShotId, mark: 'fat' as const, solidProbability: 0, facts: {} }]
     expect(column('Left out').has!(hit())).toBe(false)
     expect(cell('Left out', hit({ leftOut }))).toBe('1')

@@ -145,7 +145,7 @@ export const STOCK_COLUMNS: StockColumn[] = [
     paper: 0.09,
   },
   {
-    title: () => 'Reach',
+    title: () => 'Typical range',
     cell: ({ reachM }, golfer) =>
       text(reachM ? `${len(reachM[0], golfer)} to ${len(reachM[1], golfer)}` : ''),
     screen: true,
@@ -155,7 +155,7 @@ export const STOCK_COLUMNS: StockColumn[] = [
       lengths('reach high', ({ reachM }) => reachM?.[1]),
     ],
   },
-  ofRun('Run', null, ({ runM }) => runM, [lengths('run', (stock) => runOfTotals(stock)?.runM)]),
+  ofRun('Roll', null, ({ runM }) => runM, [lengths('run', (stock) => runOfTotals(stock)?.runM)]),
   ofRun('Total', 0.07, ({ totalM }) => totalM, [lengths('total', (stock) => runOfTotals(stock)?.totalM)]),
   average('ballSpeedMps', ({ speedUnit }) => `Ball, ${speedUnit}`, speed, { paper: 0.1, decimals: 2 }),
   average(
@@ -179,13 +179,13 @@ export const STOCK_COLUMNS: StockColumn[] = [
   ),
   average('offlineM', () => 'Side', side, { decimals: 2 }),
   {
-    title: () => 'Solid',
+    title: () => 'Good shots',
     cell: ({ count, conditions, inAir, older, leftOut, adjustments = [] }) => {
       const asHit = inAir?.asHit ?? 0
       const details = [
         older !== undefined && `newest of ${count + leftOut.length + older}`,
         conditions?.countedWhy.some((each) => each === 'wind' || each === 'rough') && 'wind',
-        asHit > 0 && `${asHit} as hit`,
+        asHit > 0 && `${asHit} as measured`,
         ...adjustments.map(({ kind, of }) =>
           kind === 'offSurface' ? `off ${of.join(', ')}` : ADJUSTMENT_NAME[kind],
         ),

@@ -13,16 +13,16 @@ type Entry = {
 
 /** Every verdict and look with its name and its drawing. Its colour has the same key in the theme. */
 export const VERDICT_TABLE: Record<Verdict | VerdictLook, Entry> = {
-  good: { name: 'even', pattern: 'none', legend: 'an even step, settled' },
-  'too-wide': { name: 'wide', pattern: 'diagonal', legend: 'wide' },
-  'too-close': { name: 'narrow', pattern: 'dots', legend: 'narrow' },
+  good: { name: 'good', pattern: 'none', legend: 'a good gap, confirmed' },
+  'too-wide': { name: 'too wide', pattern: 'diagonal', legend: 'too wide' },
+  'too-close': { name: 'too close', pattern: 'dots', legend: 'too close' },
   reversed: { name: 'reversed', pattern: 'crossed', legend: 'reversed: the shorter club goes further' },
   'same-distance': {
     name: 'same distance',
     pattern: 'double',
     legend: 'same distance: two clubs at one number',
   },
-  left: { name: 'left on purpose', pattern: 'ticks', legend: 'left on purpose' },
+  left: { name: 'kept as is', pattern: 'ticks', legend: 'kept as is' },
   open: { name: 'not clear yet', pattern: 'none' },
   borderline: { name: 'borderline', pattern: 'none' },
   'not-judged': { name: 'not judged', pattern: 'none' },

@@ -49,16 +49,16 @@ const stocks = (longerYd: number, shorterYd: number) =>
 
 describe('a verdict in words', () => {
   it.each([
-    ['settled', gap({}), 'wide', 'too-wide'],
+    ['settled', gap({}), 'too wide', 'too-wide'],
     ['settled', gap({ verdict: 'same-distance' }), 'same distance', 'same-distance'],
-    ['settled', gap({ leftOnPurpose: 'for the wind' }), 'wide', 'left'],
+    ['settled', gap({ leftOnPurpose: 'for the wind' }), 'too wide', 'left'],
     ['line', gap({ verdict: 'borderline', lineM: yards(14) }), 'borderline, 14', 'open'],
-    ['leaning', gap({ settled: false, probability: 0.76 }), 'likely wide, 3 in 4', 'too-wide'],
+    ['leaning', gap({ settled: false, probability: 0.76 }), 'likely too wide (3 in 4)', 'too-wide'],
     ['open', gap({ settled: false, probability: 0.55 }), 'not clear yet', 'open'],
     [
       'open',
       gap({ settled: false, probability: 0.55, resting: true }),
-      'borderline: more shots will not tell',
+      'borderline: more shots will not help',
       'open',
     ],
     ['open', gap({ verdict: 'not-judged', probability: 0, settled: false }), 'not judged', 'open'],
@@ -81,24 +81,24 @@ describe('a verdict in words', () => {
     expect(needWords(gap({}))).toBe('')
     const open = gap({ settled: false, probability: 0.6 })
     expect(needWords({ ...open, moreEach: 9 } as Gap)).toBe('about 9 more each')
-    expect(needWords(open)).toBe('not worth settling')
-    expect(needWords({ ...open, resting: true } as Gap)).toBe('resting')
+    expect(needWords(open)).toBe('not worth more shots')
+    expect(needWords({ ...open, resting: true } as Gap)).toBe('enough shots')
     const few = { kind: 'too-few' as const, clubId: id('8-iron'), count: 1, wanted: 4 }
     expect(needWords({ ...open, facts: [few] })).toBe('3 more first')
-    expect(needWords({ ...open, leftOnPurpose: 'so' })).toBe('left on purpose')
+    expect(needWords({ ...open, leftOnPurpose: 'so' })).toBe('kept as is')
   })
 
   it('explains any of them in two sentences, never as certain', () => {
     expect(verdictSentences(gap({ probability: 0.9991 }), YARDS)).toEqual([
-      'Even would be 7 to 14 yd.',
-      'The shots settle it: wide, over 99% sure.',
+      'A good gap is 7–14 yd.',
+      'This one is too wide (over 99% sure).',
     ])
     expect(verdictSentences(gap({ verdict: 'same-distance', probability: 0.86 }), YARDS)[0]).toContain(
-      'same number',
+      'same distance',
     )
     expect(
-      verdictSentences(gap({ verdict: 'borderline', lineM: yards(14), probability: 0.82 }), YARDS)[0],
-    ).toBe('Even would be 7 to 14 yd, and the step lies at the limit of 14 yd, 82% sure.')
+      verdictSentences(gap({ verdict: 'borderline', lineM: yards(14), probability: 0.82 }), YARDS)[1],
+    ).toBe('This one is close to the 14 yd limit (82% sure). More shots will not change that.')
   })
 })
 
@@ -120,7 +120,7 @@ describe('what is drawn subtracts', () => {
 })
 
 describe('the judgement of a gap', () => {
-  it('30 yd from 46° to 56° is wide, with what the lofts say and what fills it', () => {
+  it('30 yd from 46° to 56° is too wide, with what the lofts say and what fills it', () => {
     const tooWide = gap({
       gapM: yards(30),
       longerId: id('P-wedge'),
@@ -139,9 +139,9 @@ describe('the judgement of a gap', () => {
       ],
     })
     expect(gapSentences(tooWide, [], YARDS, name).slice(1)).toEqual([
-      'The shots settle it: wide, 95% sure.',
-      'About 1 club (51°) is left out between the two: what lies between is real all the same.',
-      'For 10° of loft your other clubs say 30, and that is what it is: neither club is at fault.',
+      'This one is too wide (95% sure).',
+      'About 1 club (51°) is missing between the two. The gap is real all the same.',
+      'For 10° of loft your other clubs suggest 30. This gap fits its lofts.',
       'Your P-wedge, three-quarter, about 92 by the usual share, fills part of it.',
     ])
   })
@@ -159,18 +159,18 @@ describe('the judgement of a gap', () => {
     })
     expect(gapSentences(open, [], YARDS, name).slice(2)).toEqual([
       '6 more with each: 34% chance to confirm it. 9 more with each: 52% chance to confirm it.',
-      'The 9-iron leaves it open most: between 106 and 112 yd from 6.',
+      'The 9-iron is the least certain: 106–112 yd, 6 good shots.',
     ])
   })
 
   it('says what is kept as is, and what a rule cannot speak of', () => {
     expect(gapSentences(gap({ leftOnPurpose: 'it is for the wind' }), [], YARDS, name).at(-1)).toBe(
-      'Left on purpose: it is for the wind.',
+      'Kept as is: it is for the wind.',
     )
     const instead = gap({ facts: [{ kind: 'instead', gapRule: 'segment' }] })
     expect(gapSentences(instead, [], YARDS, name).at(-1)).toContain('judged by part of the bag')
     const silent = gap({ verdict: 'not-judged', settled: false, limitsM: undefined as never })
-    expect(verdictSentences(silent, YARDS)[1]).toContain('not known until that wedge is hit')
+    expect(verdictSentences(silent, YARDS)[1]).toContain('not known until you hit that wedge')
   })
 
   it('over clubs not hit yet is named so and never judged', () => {
@@ -180,7 +180,7 @@ describe('the judgement of a gap', () => {
       ['4-hybrid', 171.6],
     ].map(([clubId, yd]) => ({ clubId, swing: 'full', carryM: yards(Number(yd)) })) as unknown as Stock[]
     expect(overUnhitWords(over, stocks, YARDS, name)).toBe(
-      '3-wood to 4-hybrid is 34 yd over the 5-wood, not hit yet: not judged',
+      '3-wood to 4-hybrid is 34 yd over the 5-wood, not hit yet. No verdict',
     )
   })
 })

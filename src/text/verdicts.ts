@@ -51,7 +51,7 @@ export function inWords(p: number): string {
   return chances.find(([below]) => p < below)?.[1] ?? chance(p)
 }
 
-/** The verdict in a few words: "wide", "likely wide, 3 in 4", "borderline, 15", "not clear yet". */
+/** The verdict in a few words: "too wide", "likely too wide (3 in 4)", "borderline, 15", "not clear yet". */
 export function verdictWords(gap: Gap, units: Units): string {
   const word = VERDICT_TABLE[gap.verdict].name
   if (gap.verdict === 'not-judged') return word
@@ -61,9 +61,9 @@ export function verdictWords(gap: Gap, units: Units): string {
     case 'line':
       return `${word}, ${len(gap.lineM ?? 0, units)}`
     case 'leaning':
-      return `likely ${word}, ${inWords(gap.probability)}`
+      return `likely ${word} (${inWords(gap.probability)})`
     case 'open':
-      return gap.resting ? 'borderline: more shots will not tell' : 'not clear yet'
+      return gap.resting ? 'borderline: more shots will not help' : 'not clear yet'
   }
 }
 
@@ -95,47 +95,44 @@ export function needWords({ settled, resting, moreEach, facts, verdict, leftOnPu
   if (settled || verdict === 'not-judged') return ''
   const lacking = facts.filter((fact) => fact.kind === 'too-few')
   if (lacking.length > 0) return `${Math.max(...lacking.map((fact) => fact.wanted - fact.count))} more first`
-  if (resting) return 'resting'
-  return moreEach === undefined ? 'not worth settling' : `about ${moreEach} more each`
+  if (resting) return 'enough shots'
+  return moreEach === undefined ? 'not worth more shots' : `about ${moreEach} more each`
 }
 
 /** What the verdict says and how sure it is, in two sentences: what anyone hears who taps it. */
 export function verdictSentences(gap: Gap, units: Units): [string, string] {
   const { limitsM, verdict, probability } = gap
   const { tooClose, tooWide } = limitsM ?? { tooClose: 0, tooWide: 0 }
-  const good = `Even would be ${len(tooClose, units)} to ${lenUnit(tooWide, units)}`
+  const good = `A good gap is ${len(tooClose, units)}–${lenUnit(tooWide, units)}`
   const sure = `${chance(probability)} sure`
   if (verdict === 'not-judged')
     return gap.gapM === undefined
-      ? ['One of the two has no shots that count.', 'Hit three with each to begin with.']
+      ? ['One of the two clubs has no good shots.', 'Hit three with each first.']
       : [
-          'It is measured and not judged.',
-          'Good gaps by a tenth of the pitching wedge are not known until that wedge is hit.',
+          'Measured, without a verdict.',
+          'A tenth of the pitching wedge is not known until you hit that wedge.',
         ]
   switch (confidence(gap)) {
     case 'settled':
       return verdict === 'same-distance'
-        ? [
-            'The two clubs carry the same number, give or take a few.',
-            `That is ${sure}. You need only one of them.`,
-          ]
-        : [`${good}.`, `The shots settle it: ${VERDICT_TABLE[verdict].name}, ${sure}.`]
+        ? ['The two clubs carry the same distance.', `You need only one of them (${sure}).`]
+        : [`${good}.`, `This one is ${VERDICT_TABLE[verdict].name} (${sure}).`]
     case 'line':
       return [
-        `${good}, and the step lies at the limit of ${lenUnit(gap.lineM ?? 0, units)}, ${sure}.`,
-        'That is an answer: more shots would not move it off.',
+        `${good}.`,
+        `This one is close to the ${lenUnit(gap.lineM ?? 0, units)} limit (${sure}). More shots will not change that.`,
       ]
     case 'leaning':
       return [
         `${good}.`,
-        `It is likely ${VERDICT_TABLE[verdict].name}, ${chance(probability)}: not enough to act on.`,
+        `This one is likely ${VERDICT_TABLE[verdict].name} (${chance(probability)}). That is not enough to change a club.`,
       ]
     case 'open':
       return [
         `${good}.`,
         gap.resting
-          ? 'It lies about a limit, and more shots will not tell: let it rest.'
-          : 'The shots do not say yet on which side of a limit it lies.',
+          ? 'This one is close to a limit. More shots will not help.'
+          : 'This one is not clear yet.',
       ]
   }
 }
@@ -147,11 +144,11 @@ export function gapSentences(gap: Gap, stocks: readonly Stock[], units: Units, n
     ...(gap.onTotal ? [onTotalSentence(gap.onTotal, gap, stocks, units, name)] : []),
     ...disagreement(gap, stocks, units),
     ...gap.facts.flatMap((fact) => factSentence(fact, gap, units, name) ?? []),
-    ...(gap.leftOnPurpose === undefined ? [] : [`Left on purpose: ${gap.leftOnPurpose}.`]),
+    ...(gap.leftOnPurpose === undefined ? [] : [`Kept as is: ${gap.leftOnPurpose}.`]),
   ]
 }
 
-/** "Judged on total, since one of the two is only hit from the tee: 203 and 19 of run against 179 and 6." */
+/** "By total, because one club is for the tee only: the 3-wood carries 203 and rolls 19, the 5-wood …" */
 function onTotalSentence(
   { longerM, shorterM }: OnTotal,
   { longerId, shorterId }: Gap,
@@ -160,8 +157,8 @@ function onTotalSentence(
   name: Name,
 ): string {
   const side = (id: ClubId, runM: number) =>
-    `the ${name(id)} carries ${len(atStation(stocks, fullSwingOf(id))?.carryM ?? 0, units)} and runs ${len(runM, units)}`
-  return `Judged on total, since one of the two is only hit from the tee: ${side(longerId, longerM)}, ${side(shorterId, shorterM)}.`
+    `the ${name(id)} carries ${len(atStation(stocks, fullSwingOf(id))?.carryM ?? 0, units)} and rolls ${len(runM, units)}`
+  return `By total, because one club is for the tee only: ${side(longerId, longerM)}, ${side(shorterId, shorterM)}.`
 }
 
 /** One sentence where the stocks as drawn seem to say something else than the verdict. */
@@ -195,11 +192,11 @@ function disagreement(gap: Gap, stocks: readonly Stock[], units: Units): string[
 function factSentence(fact: GapFact, gap: Gap, units: Units, name: Name): string | null {
   switch (fact.kind) {
     case 'too-few':
-      return `The ${name(fact.clubId)} has ${count(fact.count, 'shot')} that ${fact.count === 1 ? 'counts' : 'count'}, and a verdict needs ${fact.wanted}.`
+      return `The ${name(fact.clubId)} has ${count(fact.count, 'good shot')}. A verdict needs ${fact.wanted}.`
     case 'least-sure':
       return gap.settled
         ? null
-        : `The ${name(fact.clubId)} leaves it open most: between ${len(fact.lowM, units)} and ${lenUnit(fact.highM, units)} from ${fact.count}.`
+        : `The ${name(fact.clubId)} is the least certain: ${len(fact.lowM, units)}–${lenUnit(fact.highM, units)}, ${count(fact.count, 'good shot')}.`
     case 'would-settle':
       return [
         ...(gap.outlook !== undefined && fact.shotsEach !== OUTLOOK_SHOTS
@@ -212,18 +209,18 @@ function factSentence(fact: GapFact, gap: Gap, units: Units, name: Name): string
         ? null
         : `Even 36 more with each have only a ${chance(fact.probability)} chance to confirm it.`
     case 'scatter':
-      return `Your solid shots scatter by ${fixed(100 * fact.share, 0)}% of their carry, and that is why.`
+      return `The reason: your good shots scatter by ${fixed(100 * fact.share, 0)}% of their carry.`
     case 'absent': {
       const lofts = fact.loftsDeg.map((deg) => `${fixed(deg, deg % 1 === 0 ? 0 : 1)}°`).join(', ')
-      return `About ${count(fact.loftsDeg.length, 'club')} (${lofts}) ${fact.loftsDeg.length === 1 ? 'is' : 'are'} left out between the two: what lies between is real all the same.`
+      return `About ${count(fact.loftsDeg.length, 'club')} (${lofts}) ${fact.loftsDeg.length === 1 ? 'is' : 'are'} missing between the two. The gap is real all the same.`
     }
     case 'by-loft':
       if (gap.absentClubs === 0 && fact.fits) return null
-      return `For ${fixed(fact.deg, fact.deg % 1 === 0 ? 0 : 1)}° of loft your other clubs say ${len(fact.expectedM, units)}${fact.fits ? ', and that is what it is: neither club is at fault.' : '.'}`
+      return `For ${fixed(fact.deg, fact.deg % 1 === 0 ? 0 : 1)}° of loft your other clubs suggest ${len(fact.expectedM, units)}. ${fact.fits ? 'This gap fits its lofts.' : ''}`.trim()
     case 'between':
       return `Your ${stationName(name(fact.clubId), fact.swing)}, ${fact.measured ? '' : 'about '}${len(fact.carryM, units)}${fact.measured ? '' : ' by the usual share'}, fills part of it.`
     case 'instead':
-      return `The school that you chose cannot speak of these clubs yet: it is judged ${GAP_RULE_NAME[fact.gapRule]}.`
+      return `Your rule for a good gap does not work for these clubs yet. This gap is judged ${GAP_RULE_NAME[fact.gapRule]}.`
     case 'chance':
     case 'line':
     case 'same-distance':
@@ -232,7 +229,7 @@ function factSentence(fact: GapFact, gap: Gap, units: Units, name: Name): string
   }
 }
 
-/** Clubs with others between them that were not hit: "3-wood to 4-hybrid 34 over the 5-wood: not judged". */
+/** Clubs with others between them that were not hit: "3-wood to 4-hybrid is 34 yd over the 5-wood, not hit yet". */
 export function overUnhitWords(
   over: GapOverUnhit,
   stocks: readonly Stock[],
@@ -240,5 +237,5 @@ export function overUnhitWords(
   name: Name,
 ): string {
   const { longerId, shorterId, unhit } = over
-  return `${name(longerId)} to ${name(shorterId)} is ${fixed(drawnGap(over, stocks, units) ?? 0, 0)} ${units.lengthUnit} over ${unhit.map((id) => `the ${name(id)}`).join(' and ')}, not hit yet: not judged`
+  return `${name(longerId)} to ${name(shorterId)} is ${fixed(drawnGap(over, stocks, units) ?? 0, 0)} ${units.lengthUnit} over ${unhit.map((id) => `the ${name(id)}`).join(' and ')}, not hit yet. No verdict`
 }

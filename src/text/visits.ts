@@ -105,11 +105,11 @@ export function offSentence(
   units: Units,
   name: Name,
 ): string {
-  if (!stock) return `The ${name(clubId)} has no stock: nothing says what its number is.`
-  const says = `The ${name(clubId)} carries ${len(stock.carryM, units, 1)} ${around(stock, units)} in the bay, from ${count(stock.count, 'solid shot')}`
+  if (!stock) return `The ${name(clubId)} has no good shots yet.`
+  const says = `The ${name(clubId)} carries ${len(stock.carryM, units, 1)} ${around(stock, units)} in the bay, from ${count(stock.count, 'good shot')}`
   return inRounds
     ? `${says}; in ${count(inRounds.carries, 'shot')} of rounds since it was ${len(inRounds.carryM, units, 1)}.`
-    : `${says}; no round since says what it carried there.`
+    : `${says}; no carry in rounds since.`
 }
 
 export const unusedSentence = (
@@ -118,7 +118,7 @@ export const unusedSentence = (
   name: Name,
 ): string =>
   rounds === 0
-    ? `No round since is kept here: nothing says how often the ${name(clubId)} was hit.`
+    ? `No round since then, so the use of the ${name(clubId)} is not known.`
     : `The ${name(clubId)} was hit ${shots === 0 ? 'in none' : `${count(shots, 'time')} in ${rounds}`} of ${count(rounds, 'round')} since.`
 
 /** So shortly before its time a visit is on. */
@@ -164,15 +164,13 @@ export function notToDo({ gaps, stocks }: Pick<BagAnalysis, 'gaps' | 'stocks'>, 
   return [
     ...(open.length > 0
       ? [
-          `Do not buy, bend or drop a club for ${named(open)}: ${open.length === 1 ? 'that step is' : 'those steps are'} not settled.`,
+          `Do not buy, bend or drop a club for ${named(open)}. ${open.length === 1 ? 'That gap is' : 'Those gaps are'} not confirmed.`,
         ]
       : []),
-    ...(measured === 0 ? ['Do not buy, bend or drop a club on this: no step was measured yet.'] : []),
+    ...(measured === 0 ? ['Do not buy, bend or drop a club yet. No gap was measured.'] : []),
     ...(measured > 0 && measured < gaps.length
-      ? [`Do not read anything into the ${count(gaps.length - measured, 'step')} that nobody hit.`]
+      ? [`${count(gaps.length - measured, 'gap has', 'gaps have')} no shots yet.`]
       : []),
-    ...(thin.length > 0
-      ? [`Do not lean on the ${named(thin)} yet: fewer than ${FIRST_LOOK} solid shots are a first look.`]
-      : []),
+    ...(thin.length > 0 ? [`Do not trust the ${named(thin)} yet: fewer than ${FIRST_LOOK} good shots.`] : []),
   ]
 }

@@ -24,7 +24,7 @@ export function wedgeSetSentences(
   return [
     ...(first
       ? [
-          `${first.loftBy === 'own' ? 'The lofts follow your own wedges.' : 'The lofts are what is usual, since your own wedges do not say yet.'} Try one before you buy, first of ${model === undefined ? `the same model as your ${name(from.clubId)}` : model}.`,
+          `${first.loftBy === 'own' ? 'The lofts follow your own wedges.' : 'The lofts are typical ones. Your own wedges do not tell enough yet.'} Try one before you buy, first of ${model === undefined ? `the same model as your ${name(from.clubId)}` : model}.`,
           `For ${TURF_WORD[turf]}, about ${BOUNCE_FOR[turf]}° of bounce suits, ${DIG_OR_SWEEP}.`,
         ]
       : ['You have a wedge for each of these distances.']),

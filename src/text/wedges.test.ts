@@ -103,10 +103,10 @@ it('what would fill a number comes with its price', () => {
   const name = (id: ClubId) => id
   const clubId = 'P-wedge' as ClubId
   expect(fillSentence({ kind: 'grip-down', clubId, swing: 'full', cm: 3.2, shots: 6 }, name, GOLFER)).toBe(
-    'The P-wedge gripped 3 cm down should finish there (rule of thumb). 6 good strikes would settle it.',
+    'The P-wedge gripped 3 cm down should finish there (rule of thumb). 6 good shots would confirm it.',
   )
   expect(fillSentence({ kind: 'loft', loftDeg: 51.2, shots: 1 }, name, GOLFER)).toBe(
-    'A wedge of about 51° would carry it with a full swing. 1 good strike would settle it.',
+    'A wedge of about 51° would carry it with a full swing. 1 good shot would confirm it.',
   )
   expect(
     fillSentence({ kind: 'swing', clubId, swing: 'half', carryM: yards(72), shots: 4 }, name, GOLFER),

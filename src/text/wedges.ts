@@ -102,7 +102,7 @@ export function reachesSentence(
 }
 
 export function fillSentence(fill: Fill, name: Named, golfer: Golfer): string {
-  const price = `${count(fill.shots, 'good strike')} would settle it.`
+  const price = `${count(fill.shots, 'good shot')} would confirm it.`
   switch (fill.kind) {
     case 'grip-down':
       return `The ${flagName(name(fill.clubId), fill.swing)} gripped ${fixed(fill.cm, 0)} cm down should finish there (rule of thumb). ${price}`

@@ -219,7 +219,7 @@ describe('irons', () => {
   })
 })
 
-it('a set gap wedge of 49° against a separate 50° on the rack: 13, 15, 15 before 13, 10, 20', () => {
+it('a set gap wedge of 49° against a separate 50° out of the bag: 13, 15, 15 before 13, 10, 20', () => {
   const { refit } = refitOf(
     fitterBag([
       ...TOP,

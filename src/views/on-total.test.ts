@@ -43,7 +43,7 @@ it('a club that is only hit from the tee shows its total in Gaps, on both cards 
   expect(gap.onTotal?.longerM).toBeCloseTo(run.runM, 9)
   expect(ladder.gaps[index]?.runs).toBeDefined()
   const words = gapSentences(gap, analysis.stocks, golfer, (club) => club).join(' ')
-  expect(words).toContain('Judged on total, since one of the two is only hit from the tee')
+  expect(words).toContain('By total, because one club is for the tee only')
   // What is drawn is what the totals come to: the longer club's, less the shorter one's.
   const shorter = atStation(analysis.stocks, fullSwingOf(gap.shorterId))
   const shorterTotal = shorter && ordinaryRun(shorter)?.totalM

@@ -68,7 +68,7 @@ describe('a worker process', () => {
     const ask = { view: 'bayJson', args: [sessionId, NOW_MS], writes: writesOf(db) } as const
     const text = await helper.ask('view', ask)
     expect(JSON.parse(text as string)).toEqual(JSON.parse(bayJson(db, sessionId, NOW_MS) as string))
-  }, 30_000)
+  })
 
   it('lets the data go, so that they can be replaced, and reads the new ones', async () => {
     helper = new Helper()
@@ -81,7 +81,7 @@ describe('a worker process', () => {
     db.pragma('journal_mode = DELETE')
     db.pragma('journal_mode = WAL')
     expect(await exportGaps('after.csv')).toBe(true)
-  }, 30_000)
+  })
 
   it('says what cannot be done in the same words, and goes on', async () => {
     helper = new Helper()
@@ -90,7 +90,7 @@ describe('a worker process', () => {
     await expect(helper.ask('check', { path: csv(2) })).rejects.toThrow('no backup of Banco')
     const path = join(folder, 'steps.csv')
     expect(await helper.ask('export', { ...nobody, golferId: ADA, what: 'gaps', path })).toBe(true)
-  }, 30_000)
+  })
 
   it('imports a file in parts, each while nobody else writes, reports its progress, and leaves no shot when it is stopped', async () => {
     helper = new Helper()
@@ -121,5 +121,5 @@ describe('a worker process', () => {
     // The shots of the stopped import were removed.
     expect(db.prepare('SELECT count(*) FROM shot').pluck().get()).toBe(6000)
     expect(importsOf(db, ADA)).toMatchObject([{ shots: 6000 }])
-  }, 60_000)
+  })
 })

@@ -44,7 +44,7 @@ test('a duplicate club, an odd loft and a 15th club get a sentence, and nothing 
   await page.getByRole('button', { name: 'Into the bag' }).click()
   const title = page.getByRole('heading', { level: 1 })
   await expect(title).toHaveText('15 clubs, 14 allowed: 1 over')
-  await expect(page.getByText('The bag stays as it was until one is on the rack.')).toBeVisible()
+  await expect(page.getByText('Take one out first. The bag is unchanged.')).toBeVisible()
   const inBag = async () => {
     await page.reload()
     return page.getByRole('region', { name: 'In the bag' }).locator('b').allTextContents()
@@ -65,7 +65,7 @@ test('a club of the rack is changed; a new shaft is said of the day, the bag ope
   await page.goto(`${banco.address}/golfers/${golfer}/bag`)
   await toRack(page, '5-hybrid')
   await page
-    .getByRole('region', { name: 'On the rack' })
+    .getByRole('region', { name: 'Not in the bag' })
     .getByRole('button', { name: 'Change 5-hybrid' })
     .click()
   await page.getByText('How it is made').click()

@@ -159,11 +159,11 @@ export const allSent = (page: Page): Promise<void> =>
     )
     .toEqual([])
 
-/** Puts a club on the rack, and waits until that is stored: it shows at once. */
+/** Takes a club out of the bag, and waits until that is stored: it shows at once. */
 export async function toRack(page: Page, club: string): Promise<void> {
   const stored = page.waitForResponse((response) => response.url().endsWith('/slots'))
-  await page.getByRole('button', { name: `Put ${club} on the rack` }).click()
-  await expect(page.getByRole('region', { name: 'On the rack' })).toContainText(club)
+  await page.getByRole('button', { name: `Take ${club} out` }).click()
+  await expect(page.getByRole('region', { name: 'Not in the bag' })).toContainText(club)
   await stored
 }
 

@@ -20,7 +20,7 @@ test.describe('on the demo', () => {
     await expect(page.getByText(/Also different: .*weather \(4 °C; 24 °C\)/)).toBeVisible()
     const rows = page.getByRole('region', { name: 'Differences' }).getByRole('row')
     await expect(rows).toHaveCount(13)
-    await expect(page.getByText(/^All 12 stations together are .*% longer/)).toBeVisible()
+    await expect(page.getByText(/^All 12 clubs together are .*% longer/)).toBeVisible()
     const driver = rows.filter({ hasText: 'Driver' })
     const asHit = await driver.innerText()
     await rows.getByRole('button', { name: '9-iron' }).focus()
@@ -104,7 +104,7 @@ test('a club of the rack has a station in the Bay like any other', async ({ page
   await toRack(page, '5-hybrid')
   const session = await openSession(request, banco, golfer)
   await page.goto(`${banco.address}/golfers/${golfer}/bay`)
-  await page.getByLabel('A club of the rack').selectOption({ label: '5-hybrid' })
+  await page.getByLabel('A club that is not in the bag').selectOption({ label: '5-hybrid' })
   await expect(page.getByRole('heading', { level: 1 })).toContainText('5-hybrid')
   for (const carry of [160, 164, 162]) {
     await page.keyboard.type(String(carry))

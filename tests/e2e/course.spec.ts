@@ -25,7 +25,7 @@ test('the card of a day: places, ground, the plain card', async ({ page, banco }
   await expect(page.getByLabel('Altitude', { exact: true }).first()).toHaveValue('4757')
   await page.getByLabel('Temperature', { exact: true }).fill('24')
   await page.getByRole('button', { name: 'Set the day' }).click()
-  await expect(page.getByText('The card stands for this day.')).toBeVisible()
+  await expect(page.getByText('The card is for this day.')).toBeVisible()
   await expect(page.getByText('Alto Verin: 24 °C, 4757 ft, calm, firm ground')).toBeVisible()
   await expect(finding).toHaveText(/^The [\w° -]+ carries \d+ yards, \d+ more than measured/)
   await page.reload()
@@ -46,7 +46,7 @@ test('the card of a day: places, ground, the plain card', async ({ page, banco }
   await page.getByRole('button', { name: 'Forget this place' }).click()
   await expect(page.getByRole('button', { name: /^Skerrow Links/ })).toHaveCount(0)
 
-  await page.getByRole('button', { name: 'Ask the weather station' }).click()
+  await page.getByRole('button', { name: 'Use weather station' }).click()
   await expect(page.getByText(/No weather station answers/)).toBeVisible()
 
   await expect(page.getByText('Rule 4.3')).toBeVisible()
@@ -80,7 +80,7 @@ test('the season goes with what is dragged', async ({ page, banco }) => {
   await expect(season.getByText(/The 7-iron runs .* on soft, .* on normal, .* on firm ground/)).toBeVisible()
 })
 
-test('stocks, gaps and the card in one stated air, and back; old sessions are asked about once', async ({
+test('stocks, gaps and the card in standard conditions, and back; old sessions are asked about once', async ({
   page,
   banco,
 }) => {
@@ -88,7 +88,7 @@ test('stocks, gaps and the card in one stated air, and back; old sessions are as
   const driver = page.getByRole('row', { name: /Driver/ })
   await expect(page.getByText('in the air they were hit in')).toBeVisible()
   const asHit = await driver.locator('.carry').innerText()
-  await page.getByLabel('Carries').selectOption('in one stated air')
+  await page.getByLabel('Carries').selectOption('in standard conditions')
   await expect(page.locator('.lede')).toContainText('in stated air: 20 °C, 1013 hPa, 50%, calm')
   await expect(driver.locator('.carry')).not.toHaveText(asHit)
   await page.getByRole('link', { name: 'Gaps', exact: true }).click()
@@ -98,10 +98,10 @@ test('stocks, gaps and the card in one stated air, and back; old sessions are as
   await page.goto(`${banco.address}${TILDA}/stock`)
   await page.getByLabel('Carries').selectOption('as hit')
   await expect(driver.locator('.carry')).toHaveText(asHit)
-  await expect(page.getByRole('region', { name: 'Air that was not said' })).toHaveCount(0)
+  await expect(page.getByRole('region', { name: 'Weather is missing' })).toHaveCount(0)
 
   await page.goto(`${banco.address}/golfers/demo-junia/stock`)
-  const region = page.getByRole('region', { name: 'Air that was not said' })
+  const region = page.getByRole('region', { name: 'Weather is missing' })
   await expect(region).toContainText('The air of 1 session is not known.')
   expect(await axeFindings(page)).toEqual([])
   await page.goto(`${banco.address}/golfers/demo-junia/course`)
@@ -110,11 +110,11 @@ test('stocks, gaps and the card in one stated air, and back; old sessions are as
   await expect(region).toContainText(
     'missing are whether carries were measured or computed by the device and the air in which the device computes',
   )
-  await region.getByRole('button', { name: 'Say it here' }).click()
+  await region.getByRole('button', { name: 'Set it here' }).click()
   await region.getByLabel('The device’s own air').fill('25')
   await region.getByLabel('Altitude').fill('0')
   expect(await axeFindings(page)).toEqual([])
-  await region.getByRole('button', { name: 'Say it for 1 session' }).click()
+  await region.getByRole('button', { name: 'Set it for 1 session' }).click()
   await expect(region).toHaveCount(0)
   await page.goto(`${banco.address}/golfers/demo-junia/stock`)
   await expect(page.getByRole('heading', { level: 1 })).toHaveText(/stocks from/)
@@ -145,16 +145,16 @@ test('Course asks for the air of all sessions in one form, and the card follows'
     await request.patch(`${banco.address}/api/sessions/${session}`, { data: { ended: true } })
   }
   await page.goto(`${banco.address}/golfers/${golfer}/course`)
-  const region = page.getByRole('region', { name: 'Air that was not said' })
+  const region = page.getByRole('region', { name: 'Weather is missing' })
   await expect(region.getByRole('checkbox')).toHaveCount(2)
   await region.getByLabel('Temperature').fill('10')
   await region.getByLabel('Altitude').fill('0')
-  await region.getByRole('button', { name: 'Say it for all of them' }).click()
+  await region.getByRole('button', { name: 'Set it for all of them' }).click()
   // What was left open is still asked for, and nothing else.
   await expect(region).toContainText('missing is how strongly and from where the wind blew')
   await expect(region.getByLabel('Temperature')).toHaveCount(0)
   await region.getByLabel('Wind').fill('0')
-  await region.getByRole('button', { name: 'Say it for all of them' }).click()
+  await region.getByRole('button', { name: 'Set it for all of them' }).click()
   await expect(region).toHaveCount(0)
   await expect(page.getByRole('row', { name: /^7-iron/ })).toContainText('≈')
 })

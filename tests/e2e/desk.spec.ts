@@ -30,7 +30,7 @@ test('a golfer alone sees no desk; with the second one it is there, and opens wh
   await golferWithBag(request, banco, 'Jenna Sleep', 'seven')
   await page.reload()
   await page.getByRole('link', { name: 'Desk' }).click()
-  await expect(page.getByRole('heading', { level: 1 })).toHaveText('2 golfers, nobody planned today')
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('2 golfers, no visit today')
   await page.getByRole('button', { name: 'Golfer', exact: true }).click()
   await page.getByLabel('Find a golfer').fill('SLEEP')
   await expect(page.getByRole('row')).toHaveCount(2)

@@ -77,7 +77,7 @@ test.describe('on a phone', () => {
     const card = page.getByRole('region', { name: 'Shots that need checking' })
     for (const { clubId } of held)
       await expect(card).toContainText(`${bag.clubs.find(({ id }) => id === clubId)!.name}:`)
-    // The plan is hit, and what comes next are the gaps.
+    // The plan is done, and what comes next are the gaps.
     await expect(page.locator('.pick-station').getByRole('link', { name: 'See gaps' })).toBeVisible()
   })
 
@@ -177,7 +177,7 @@ test('what was asked for last is the plan: clubs put aside win over an old draft
 test('the first field with a problem has the focus and is in view', async ({ page, banco }) => {
   await page.setViewportSize({ width: 390, height: 500 })
   await page.goto(`${banco.address}/golfers/new`)
-  await page.getByRole('button', { name: 'Go on to the bag' }).click()
+  await page.getByRole('button', { name: 'Continue to the bag' }).click()
   await expect(page.getByLabel('Name')).toBeFocused()
   await expect(page.getByLabel('Name')).toBeInViewport()
   await expect(page.getByText('The name is empty')).toBeInViewport()

@@ -50,7 +50,7 @@ test('an awkward table is understood, its columns and clubs are confirmed, and i
   await page.getByLabel('What "Spin" holds').selectOption('')
   const clubs = page.getByRole('region', { name: 'Clubs' })
   await expect(clubs).toContainText('all known')
-  await clubs.getByLabel('Which club "PW" is').selectOption('a new club, onto the rack')
+  await clubs.getByLabel('Which club "PW" is').selectOption('a new club, not in the bag')
   await expect(page.getByRole('region', { name: 'Rows' })).toContainText('164.3')
   expect(await axeFindings(page)).toEqual([])
   await page.getByRole('button', { name: 'Take 6 shots' }).click()
@@ -62,7 +62,7 @@ test('an awkward table is understood, its columns and clubs are confirmed, and i
   await expect(page.getByLabel('Unit of "Carry"')).toHaveValue('m')
   await page.getByRole('button', { name: 'Take 6 shots' }).click()
   await page.getByRole('link', { name: 'Bag', exact: true }).click()
-  await expect(page.getByRole('region', { name: 'On the rack' }).getByText('PW')).toBeVisible()
+  await expect(page.getByRole('region', { name: 'Not in the bag' }).getByText('PW')).toBeVisible()
 })
 
 test('what is no table is refused with a sentence, rows can be pasted, and what cannot be is held', async ({
@@ -200,7 +200,7 @@ test('every number of the card stands in its PDF, in every size, and the report 
     const text = await textOf(`card-${size}`)
     for (const number of [62, 84, 101, 118, 137, 171]) expect(text).toMatch(new RegExp(`\\b${number}\\b`))
     for (const club of ['Driver', '7-iron', 'P-wedge', 'S-wedge']) expect(text).toContain(club)
-    expect(text).toContain('mean of solid')
+    expect(text).toContain('average of good shots')
     expect(text).toContain('which was not said')
   }
   expect(await textOf('labels')).toMatch(new RegExp(`171 C ${new Date().toISOString().slice(0, 7)}`))

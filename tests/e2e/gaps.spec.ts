@@ -11,11 +11,11 @@ test('the gaps of the demo: a gap opens its evidence, the rules change the page,
     /^P-wedge and 50° wedge carry the same distance: (both \d+|\d+ and \d+) yards/,
   )
   const evidence = page.getByRole('region', { name: 'Evidence' })
-  await expect(evidence).toContainText('The two clubs carry the same number, give or take a few.')
+  await expect(evidence).toContainText('The two clubs carry the same distance.')
   await page.getByRole('button', { name: /^8-iron to 9-iron/ }).click()
-  await expect(evidence).toContainText('The shots settle it: wide')
+  await expect(evidence).toContainText('This one is too wide')
   await expect(evidence).toContainText('Nothing of yours lands on')
-  await expect(evidence.getByRole('img', { name: /^8-iron: \d+ .* yd, from \d+ solid of \d+/ })).toBeVisible()
+  await expect(evidence.getByRole('img', { name: /^8-iron: \d+ .* yd, \d+ good of \d+ shots/ })).toBeVisible()
   expect(await axeFindings(page)).toEqual([])
 
   await page.getByRole('button', { name: /^5-wood to 7-wood/ }).click()
@@ -24,9 +24,9 @@ test('the gaps of the demo: a gap opens its evidence, the rules change the page,
 
   const table = page.getByTestId('stair-table')
   const before = await table.innerText()
-  await page.getByLabel('Even is').selectOption('by one even spread')
+  await page.getByLabel('Good gap').selectOption('by one even spacing')
   await expect.poll(() => table.innerText()).not.toBe(before)
-  await page.getByLabel('Even is').selectOption('')
+  await page.getByLabel('Good gap').selectOption('')
   await expect.poll(() => table.innerText()).toBe(before)
 
   const next = page.getByRole('region', { name: 'Hit next' })
@@ -55,7 +55,7 @@ test('a left-out shot is put back from the stock table, and the stock follows', 
       .first(),
   ).toBeVisible()
   await page
-    .getByRole('button', { name: /was solid$/ })
+    .getByRole('button', { name: /was good$/ })
     .first()
     .click()
   await expect.poll(() => row.innerText()).not.toBe(was)

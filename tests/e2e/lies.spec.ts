@@ -114,7 +114,7 @@ test('a club off the mat and off grass is one stock until its golfer says which 
     .getByLabel('Stocks are of shots')
     .selectOption({ label: 'off grass; the others beside them' })
   await expect(row).toContainText('152.0')
-  await expect(page.getByText('Of shots off grass; the others stand beside them.')).toBeVisible()
+  await expect(page.getByText('Of shots off grass; the others are beside them.')).toBeVisible()
   await row.getByRole('button').click()
   await expect(
     page.getByText('6 shots off the mat are not in it: 152.0 from the others, 156.8 if all.'),
@@ -131,6 +131,6 @@ test('a club off the mat and off grass is one stock until its golfer says which 
   await page.getByLabel('The ball lies on').selectOption('mat')
   await page.getByRole('button', { name: 'It is so now' }).click()
   await expect(now).toContainText(
-    'You are hitting off the mat: beside your stocks, where a station has others.',
+    'You are hitting off the mat: shown beside your yardages, where a club has others.',
   )
 })

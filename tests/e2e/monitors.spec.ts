@@ -110,7 +110,7 @@ test('two simulated monitors at once: the second watches, one ball lost by each;
     .poll(async () => stock(await bayOf(request, banco, session)).adjustments)
     .toMatchObject([{ kind: 'corrected', of: ['Loft'] }])
   await page.goto(`${banco.address}/golfers/${golfer}/stock`)
-  await expect(page.getByText('Numbers of Loft are corrected: they stand in 7-iron.')).toBeVisible()
+  await expect(page.getByText('Corrected numbers of Loft are included in 7-iron.')).toBeVisible()
   await page.goBack()
   await page.getByRole('checkbox', { name: /^Loft: every carry counts/ }).uncheck()
   await expect.poll(async () => stock(await bayOf(request, banco, session)).carryM).toBe(stock(before).carryM)
@@ -207,7 +207,7 @@ test('a range ball against one’s own: three and three in the Bay, the factor b
   await page.getByRole('button', { name: '3 shots with own ball: now range ball.' }).click()
   await expect(ball).toHaveValue('range ball')
   await type([95, 97, 93])
-  await expect(page.getByText(/^Range balls stand in/)).toBeVisible()
+  await expect(page.getByText(/^Range balls .not adjusted. are included in/)).toBeVisible()
 
   await page.goto(`${banco.address}/golfers/${golfer}/log`)
   await page.getByRole('link', { name: 'Balls', exact: true }).click()

@@ -123,7 +123,7 @@ test('a phone reads the picture code and has one Bay: shots typed while the netw
   await phone.setOffline(true)
   await typed.fill('112 113')
   await typed.press('Enter')
-  await expect(page.getByText('2 shots wait in this browser')).toBeVisible()
+  await expect(page.getByText('2 shots not sent yet')).toBeVisible()
   await phone.setOffline(false)
   await expect
     .poll(async () => (await bayShots(phone, 'demo-tilda-0')).length, { timeout: 30_000 })
@@ -137,7 +137,7 @@ test('a phone reads the picture code and has one Bay: shots typed while the netw
   await expect(desk.getByRole('heading', { level: 1 })).toHaveText('Pair a phone')
   await typed.fill('114')
   await typed.press('Enter')
-  await expect(page.getByText('1 shot waits in this browser')).toBeVisible()
+  await expect(page.getByText('1 shot not sent yet')).toBeVisible()
   expect((await phone.request.get(`${network}/api/sessions/demo-tilda-0/bay`)).status()).toBe(401)
   await page.goto(pictureOf(await codeFor('demo-tilda')))
   await expect(page).toHaveURL(`${network}${TILDA}/bay`)

@@ -37,7 +37,7 @@ test('a browser that keeps nothing sends what is typed all the same, and says so
   await expect.poll(() => carriesYd(request, banco, session)).toEqual([120])
   await page.route('**/shots', (route) => route.abort())
   await page.keyboard.type('121\n122\n')
-  await expect(page.getByText('2 shots wait in this browser')).toBeVisible()
+  await expect(page.getByText('2 shots not sent yet')).toBeVisible()
   await expect(page.getByText('leave this page open until they are sent')).toBeVisible()
   await page.unroute('**/shots')
   await expect.poll(() => carriesYd(request, banco, session)).toEqual([120, 121, 122])
@@ -66,10 +66,10 @@ test('a server that fails and is busy keeps the queue waiting, in order, and is 
     route.fulfill({ status, json: { problems: [{ field: '', sentence: 'The disk is full.' }] } }),
   )
   await page.keyboard.type('111\n112\n')
-  await expect(page.getByText('2 shots wait in this browser')).toBeVisible()
+  await expect(page.getByText('2 shots not sent yet')).toBeVisible()
   status = 503
   await page.keyboard.type('113\n')
-  await expect(page.getByText('3 shots wait in this browser')).toBeVisible()
+  await expect(page.getByText('3 shots not sent yet')).toBeVisible()
   expect(await carriesYd(request, banco, session)).toEqual([])
   await page.unroute('**/shots')
   await expect.poll(() => carriesYd(request, banco, session)).toEqual([111, 112, 113])
@@ -89,7 +89,7 @@ test('shots whose session is no more are said on every page, and put into the se
   await expect(page.getByText('Receiving', { exact: true })).toBeVisible()
   await page.route('**/shots', (route) => route.abort())
   await page.keyboard.type('117\n119\n')
-  await expect(page.getByText('2 shots wait in this browser')).toBeVisible()
+  await expect(page.getByText('2 shots not sent yet')).toBeVisible()
   const restored = await request.post(`${banco.address}/api/backup`, {
     headers: { Origin: banco.address },
     data: backup,
@@ -98,8 +98,8 @@ test('shots whose session is no more are said on every page, and put into the se
   await page.unroute('**/shots')
 
   await page.goto(`${banco.address}/golfers/${golfer}/bag`)
-  const waiting = page.getByRole('region', { name: 'Shots that wait in this browser' })
-  await expect(waiting).toContainText('2 typed shots (117, 119 yd) wait in this browser')
+  const waiting = page.getByRole('region', { name: 'Shots not sent yet' })
+  await expect(waiting).toContainText('2 typed shots (117, 119 yd) not sent yet')
   await expect(waiting).toContainText('The session that they were hit in is no more')
   await expect(page.getByText('nothing is lost')).toHaveCount(0)
   expect(await axeFindings(page)).toEqual([])

@@ -47,20 +47,20 @@ test('seven clubs: 29 yards between the wedges are wide, explain themselves, and
     /Your P-wedge, three-quarter, about 1\d\d by the usual share, fills part of it/,
   )
   await evidence.getByRole('button', { name: 'wide', exact: true }).focus()
-  await expect(page.getByRole('tooltip')).toContainText('The shots settle it: wide')
+  await expect(page.getByRole('tooltip')).toContainText('This one is too wide')
   await page.keyboard.press('Tab')
 
   await page.getByText('What the marks mean').click()
   await expect(page.getByRole('img', { name: /same distance: two clubs at one number/ })).toBeVisible()
   expect(await axeFindings(page)).toEqual([])
 
-  await evidence.getByRole('button', { name: 'Leave P-wedge to S-wedge on purpose' }).click()
+  await evidence.getByRole('button', { name: 'Keep as is: P-wedge to S-wedge' }).click()
   await evidence.getByRole('button', { name: 'Leave it so' }).click()
   await expect(evidence).toContainText('Say why you want it so')
   await evidence.getByLabel('Reason').fill('the half wedge covers it')
   await evidence.getByRole('button', { name: 'Leave it so' }).click()
   await expect(evidence).toContainText('the half wedge covers it')
-  await expect(page.locator('.lede')).toContainText('1 left on purpose')
+  await expect(page.locator('.lede')).toContainText('1 kept as is')
   await evidence.getByRole('button', { name: 'Judge P-wedge to S-wedge again' }).click()
   await expect(page.locator('.lede')).toContainText('1 wide')
 })
@@ -83,7 +83,7 @@ test('two clubs at one number are the same distance; one that was not hit makes 
   await expect(page.getByRole('heading', { level: 1 })).toContainText('same distance')
   await expect(page.locator('.lede')).toContainText(/177–201 is not known yet/)
   await expect(page.locator('.lede')).toContainText(
-    '3-wood to 4-hybrid is 34 yd over the 5-wood, not hit yet: not judged',
+    '3-wood to 4-hybrid is 34 yd over the 5-wood, not hit yet. No verdict',
   )
   await page.getByRole('button', { name: 'Hit these' }).click()
   await expect(page.getByTestId('plan')).toContainText(/0 of 3 with the 5-wood/)
@@ -150,7 +150,7 @@ test.describe('each page of numbers', () => {
         writeFileSync(file, await sheet.pdf({ format }))
         expect(execFileSync('pdfinfo', [file], { encoding: 'utf8' })).toMatch(/Pages:\s+1\n/)
         const text = execFileSync('pdftotext', ['-layout', file, '-'], { encoding: 'utf8' })
-        for (const words of ['Tilda Brandvoll', 'Winter bag', 'mean of solid', 'solid shots', last])
+        for (const words of ['Tilda Brandvoll', 'Winter bag', 'average of good shots', 'good shots', last])
           expect(text).toContain(words)
       }
     }

@@ -124,11 +124,13 @@ test.describe('with a thumb', () => {
     await expect(finding(page)).toHaveText('No shot yet')
     await context.setOffline(true)
     await logShots(page, ROUND.slice(0, 3))
-    await expect(page.getByText(/3 words wait in this browser: Banco does not answer/)).toBeVisible()
+    await expect(
+      page.getByText(/3 entries not sent yet, saved in this browser: Banco does not answer/),
+    ).toBeVisible()
     await page.getByRole('button', { name: 'Undo' }).tap()
     await expect(finding(page)).toHaveText('2 shots')
     await context.setOffline(false)
-    await expect(page.getByText(/wait in this browser/)).toHaveCount(0)
+    await expect(page.getByText(/not sent yet/)).toHaveCount(0)
     await page.reload()
     await expect(finding(page)).toHaveText('2 shots')
     await expect(page.getByRole('button', { name: /^2 6-iron from the fairway, 150 left/ })).toBeVisible()

@@ -58,7 +58,7 @@ test('from an empty table through one session with three swings of four wedges t
     expect(carry).toBeDefined()
     for (const off of [0, 1, -1]) await page.keyboard.type(`${(carry as number) + off}\n`)
     await expect(plan).toContainText(
-      block < 11 ? `${3 * (block + 1)} of 36 shots hit` : 'The plan is hit: all 36 shots.',
+      block < 11 ? `${3 * (block + 1)} of 36 shots hit` : 'The plan is done: all 36 shots.',
     )
   }
 
@@ -82,7 +82,7 @@ test('from an empty table through one session with three swings of four wedges t
   const first = number.getByRole('listitem').first()
   await expect(first).toContainText(/carries \d\d/)
   const toCarry = await first.textContent()
-  await number.getByLabel('to where it comes to rest, run and all').check()
+  await number.getByLabel('total, with roll').check()
   await expect(first).toContainText(/58° wedge.*finishes at \d\d/)
   expect(await first.textContent()).not.toBe(toCarry)
   await expect(number).toContainText(/within 5 yd of it \d\d% of the time/)
@@ -138,7 +138,7 @@ test('swings are defined, a change starts a new one; a drill feeds no stock; on 
   const width = await page.evaluate(() => document.documentElement.scrollWidth)
   expect(width).toBeLessThanOrEqual(390)
   await page.goto(`${home}/stock`)
-  await expect(page.getByRole('heading', { level: 1 })).toHaveText('1 stock from 3 solid shots')
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('1 stock from 3 good shots')
 })
 
 test('a drill takes what the monitor sends, and its shots feed no stock', async ({
@@ -158,5 +158,5 @@ test('a drill takes what the monitor sends, and its shots feed no stock', async 
   await expect(drill).toContainText('3 shots,')
   await drill.getByRole('button', { name: 'End the drill' }).click()
   await page.goto(`${home}/stock`)
-  await expect(page.getByRole('heading', { level: 1 })).toHaveText('1 stock from 3 solid shots')
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('1 stock from 3 good shots')
 })

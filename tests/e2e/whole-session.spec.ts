@@ -67,7 +67,7 @@ test('twelve stations typed with the keyboard alone: four keys a carry, one a ma
   for (const [i, club] of clubs.entries()) {
     await expect(page.getByRole('heading', { name: `${club.name}, full swing` })).toBeVisible()
     for (const off of [0, 2, -1]) await type(CARRIES[i]! + off)
-    const hit = i < 11 ? `${3 * (i + 1)} of 36 shots hit` : 'The plan is hit: all 36 shots.'
+    const hit = i < 11 ? `${3 * (i + 1)} of 36 shots hit` : 'The plan is done: all 36 shots.'
     await expect(page.getByTestId('plan')).toContainText(hit)
     await press('o')
     await expect(page.getByRole('button', { name: 'Off centre O' })).toHaveAttribute('aria-pressed', 'true')
@@ -77,7 +77,7 @@ test('twelve stations typed with the keyboard alone: four keys a carry, one a ma
   expect(
     (await bayOf(request, banco, session)).shots.filter(({ mark }) => mark === 'off-centre'),
   ).toHaveLength(12)
-  await expect(page.getByTestId('plan')).toHaveText('The plan is hit: all 36 shots.')
+  await expect(page.getByTestId('plan')).toHaveText('The plan is done: all 36 shots.')
   const digits = typed.join('').length
   // The plan opens the next club by itself.
   expect(keys).toBe(digits + typed.length + 12)
@@ -110,7 +110,7 @@ test.describe('by touch at 390x844', () => {
         for (const digit of String(carry)) await tap(digit)
         await tap('Add')
       }
-      const hit = i < 11 ? `${2 * (i + 1)} of 24 shots hit` : 'The plan is hit: all 24 shots.'
+      const hit = i < 11 ? `${2 * (i + 1)} of 24 shots hit` : 'The plan is done: all 24 shots.'
       await expect(page.getByTestId('plan')).toContainText(hit)
       const marks = page.getByRole('group', { name: 'Mark' })
       await tap('Thin', marks)
@@ -136,13 +136,13 @@ test('a server that is gone in the middle, longer than the page waits between it
   await page.goto(`${banco.address}/golfers/${golfer}/bay`)
   await expect(page.getByText('Receiving', { exact: true })).toBeVisible()
   await page.keyboard.type('68\n67\n')
-  await expect(page.getByTestId('running-stock')).toContainText('from 2 solid of 2')
+  await expect(page.getByTestId('running-stock')).toContainText('2 good of 2 shots')
   await banco.stop()
   await expect(page.getByText('not connected')).toBeVisible()
   await page.keyboard.type('69\n66\n')
   await page.keyboard.press('n')
   await page.keyboard.type('82\n')
-  await expect(page.getByText('3 shots wait in this browser')).toBeVisible()
+  await expect(page.getByText('3 shots not sent yet')).toBeVisible()
   expect(await axeFindings(page)).toEqual([])
   await requestsWithoutResponse(page, 3)
   await banco.start()
@@ -193,11 +193,11 @@ test('ten actions of every kind are undone one by one after a restart', async ({
   await page.keyboard.type('118\n')
   await expect(page.getByText('Warm-up: 1 shot, mean 118.0 yd, in no stock')).toBeVisible()
   await page.keyboard.press('u')
-  await expect(page.getByTestId('running-stock')).toContainText('from 2 solid of 2')
+  await expect(page.getByTestId('running-stock')).toContainText('2 good of 2 shots')
   await page.keyboard.press('g')
   await expect(page.getByRole('button', { name: 'Wind dropped' })).toBeVisible()
   await page.keyboard.type('119 120\n')
-  await expect(page.getByTestId('running-stock')).toContainText('from 2 solid of 2')
+  await expect(page.getByTestId('running-stock')).toContainText('2 good of 2 shots')
   await page.keyboard.press('f')
   await expect(page.getByRole('button', { name: 'Fat F' })).toHaveAttribute('aria-pressed', 'true')
   await page.keyboard.press('c')

@@ -72,7 +72,7 @@ async function pair(request: IncomingMessage, response: ServerResponse, pairings
   const found = pairings.pair(words, { address, device, nowMs: Date.now() })
   if (found.kind === 'wait') {
     response.setHeader('Retry-After', String(Math.ceil(found.ms / 1000)))
-    return refuse(response, 429, `Too many wrong ones: wait ${Math.ceil(found.ms / 1000)} s, and try again.`)
+    return refuse(response, 429, `Too many wrong codes: try again in ${Math.ceil(found.ms / 1000)} s.`)
   }
   if (found.kind === 'wrong')
     return refuse(

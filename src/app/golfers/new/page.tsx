@@ -11,7 +11,7 @@ export default function NewGolfer() {
       <main>
         <PageHead
           title="Find out how far each club really goes"
-          lede="Say who is hitting, choose a bag, and hit the first ball: shots become stock carries, and stock carries become gaps."
+          lede="Add a golfer, choose a bag and hit. Banco shows how far each club carries and which gaps are wrong."
         />
         <GolferForm />
       </main>

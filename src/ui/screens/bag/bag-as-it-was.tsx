@@ -19,7 +19,7 @@ export function BagAsItWas({ golfer, untilMs, bag, analysis }: Props) {
     <div className={styles.screen}>
       <PageHead
         title={`The bag as it was until ${day(untilMs)}`}
-        lede={`${count(bag.clubs.length, 'club')}, with what the shots of the twelve months before said. It can be read, not changed.`}
+        lede={`${count(bag.clubs.length, 'club')}, with the shots of the twelve months before. Read only.`}
       >
         <Link className="btn btn-primary" href={`/golfers/${golfer.id}/bag`}>
           To the bag as it is
@@ -34,7 +34,7 @@ export function BagAsItWas({ golfer, untilMs, bag, analysis }: Props) {
                 <th>Loft</th>
                 <th>Carry, {golfer.lengthUnit}</th>
                 <th>90%</th>
-                <th>Solid</th>
+                <th>Good shots</th>
               </tr>
             </thead>
             <tbody>

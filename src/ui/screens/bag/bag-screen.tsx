@@ -62,7 +62,7 @@ export function BagScreen({ golferId, bag, moments }: Props) {
               ? 'Fourteen clubs: the bag is full'
               : `${count(clubs.length, 'club')}, ${count(free, 'slot')} free`
         }
-        lede="Longest first: steps are taken between neighbours. Drag a club by its grip, or focus the grip and press Space, arrows, Space."
+        lede="Longest first. Gaps are between neighbours. Drag a club by its grip, or focus the grip and press Space, arrows, Space."
       >
         <Button variant="outline" onClick={() => setEdited('new')}>
           Add a club
@@ -74,8 +74,7 @@ export function BagScreen({ golferId, bag, moments }: Props) {
       <Problems of={problems} />
       {free < 0 && (
         <p className="over" role="status">
-          Rule 4.1b allows {MOST_CLUBS}. The bag stays as it was until{' '}
-          {-free === 1 ? 'one is' : `${-free} are`} on the rack.
+          Rule 4.1b allows {MOST_CLUBS}. Take {-free === 1 ? 'one' : -free} out first. The bag is unchanged.
         </p>
       )}
       <Twins clubs={clubs} />
@@ -121,8 +120,8 @@ export function BagScreen({ golferId, bag, moments }: Props) {
               />
             </section>
           )}
-          <section className="sheet" aria-label="On the rack">
-            <h2>On the rack</h2>
+          <section className="sheet" aria-label="Not in the bag">
+            <h2>Not in the bag</h2>
             {rack.length === 0 ? (
               <p className="quiet p-3 mb-0">Clubs that are not in the bag stay here with all their shots.</p>
             ) : (
@@ -168,8 +167,7 @@ function Twins({ clubs }: { clubs: OwnedClub[] }) {
   if (pairs.length === 0) return null
   return (
     <p className="over" role="status">
-      The {listed(pairs)} have one loft and are of one model: correct a loft under Change, or put one on the
-      rack.
+      The {listed(pairs)} have one loft and are of one model: correct a loft under Change, or take one out.
     </p>
   )
 }
@@ -191,7 +189,7 @@ function Lacking({ clubs }: { clubs: OwnedClub[] }) {
 
 const FULL: Problem = {
   field: '',
-  sentence: `The bag has its ${MOST_CLUBS} clubs (Rule 4.1b): the new one is on the rack. Put another on the rack to make room.`,
+  sentence: `The bag has its ${MOST_CLUBS} clubs (Rule 4.1b): the new one is out of the bag. Take another out to make room.`,
 }
 
 type SlotProps = { club: OwnedClub; index: number; onEdit: () => void; onRack: () => void }
@@ -226,8 +224,8 @@ function Slot({ club, index: indexOf, onEdit, onRack }: SlotProps) {
         <Button size="sm" variant="outline" onClick={onEdit} aria-label={`Change ${club.name}`}>
           Change
         </Button>
-        <Button size="sm" variant="outline" onClick={onRack} aria-label={`Put ${club.name} on the rack`}>
-          Rack
+        <Button size="sm" variant="outline" onClick={onRack} aria-label={`Take ${club.name} out`}>
+          Take out
         </Button>
       </span>
     </li>

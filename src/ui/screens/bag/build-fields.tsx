@@ -62,14 +62,14 @@ export function BuildFieldset({ usual, register, control, problems }: Props) {
         <Form.Group controlId="club-job">
           <Form.Label>Its job</Form.Label>
           <Form.Select {...register('build.job')}>
-            <option value="">not said</option>
+            <option value="">not set</option>
             <Options names={JOB_NAME} />
           </Form.Select>
         </Form.Group>
         <Form.Group controlId="club-liking">
           <Form.Label>How you like it</Form.Label>
           <Form.Select {...register('build.liking')}>
-            <option value="">not said</option>
+            <option value="">not set</option>
             {[5, 4, 3, 2, 1].map((liking) => (
               <option key={liking}>{liking}</option>
             ))}

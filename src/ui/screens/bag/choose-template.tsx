@@ -15,9 +15,7 @@ export function ChooseTemplate({ golfer }: { golfer: Golfer }) {
   }
   return (
     <div className={styles.screen}>
-      <p className="quiet">
-        Lengths and bounces are filled with what is usual, and say so until you change them.
-      </p>
+      <p className="quiet">Lengths and bounces are typical ones until you change them.</p>
       <Problems of={problems} />
       <div className="templates">
         {templatesFor(golfer).map(({ key, name, about, clubs }) => (

@@ -32,7 +32,7 @@ export const BUILD_NUMBERS = [
   },
   {
     field: 'markedDeg',
-    label: 'Degrees that stand on it, if others',
+    label: 'Stamped loft, if different',
     measure: plain('°', 2),
     limit: 'loftDeg',
   },

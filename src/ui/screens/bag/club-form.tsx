@@ -43,7 +43,7 @@ export function ClubForm({ golferId, club, onDone, onCancel }: Props) {
     const details = { ...fields, name: fields.name.trim(), build: readBuild(fields.build) }
     const sinceMs = changedAt === null ? null : momentOf(changedAt)
     if (changedAt !== null && sinceMs === null)
-      return setProblems([{ field: 'sinceMs', sentence: 'Say the day and time when it was changed.' }])
+      return setProblems([{ field: 'sinceMs', sentence: 'Type the day and time of the change.' }])
     const since = sinceMs === null ? {} : { sinceMs }
     const clubs = `/api/golfers/${golferId}/clubs`
     const sent = club
@@ -109,7 +109,7 @@ type WasChangedProps = {
 function WasChanged({ at, problems, onChange }: WasChangedProps) {
   return (
     <fieldset className="mb-3">
-      <legend className="fs-6">What you say here</legend>
+      <legend className="fs-6">This change</legend>
       <Form.Check
         type="radio"
         id="club-corrected"
@@ -129,9 +129,7 @@ function WasChanged({ at, problems, onChange }: WasChangedProps) {
       {at !== null && (
         <>
           <MomentField label="Since" field="sinceMs" value={at} problems={problems} onChange={onChange} />
-          <p className="quiet mb-0">
-            Shots from then on are a stock of their own; earlier ones say what is expected of it.
-          </p>
+          <p className="quiet mb-0">Later shots count for the changed club. Earlier ones give an estimate.</p>
         </>
       )}
     </fieldset>

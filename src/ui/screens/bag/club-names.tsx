@@ -49,7 +49,7 @@ export function ClubNames({ golferId, bag, names }: { golferId: GolferId; bag: B
                 value={clubId ?? 'later'}
                 onChange={({ target }) => say(label, target.value)}
               >
-                <option value="later">decide later: its shots wait</option>
+                <option value="later">decide later</option>
                 {allClubs(bag).map(({ id, name }) => (
                   <option key={id} value={id}>
                     {name}

@@ -46,8 +46,8 @@ export function Balls({ golfer, bag, balls, pairs, chosen, trial, factors, varia
         title={trial ? `${ballFinding(trial)}.` : 'How much shorter does a range ball fly?'}
         lede={
           trial
-            ? 'By club, from solid full swings of the sessions in which both were hit. Nothing changes unless you switch it on.'
-            : `Hit ${OF_EACH} of each with ${listed(toTry.map(name))}: three of the one, three of the other, and so on. The Bay says which comes next.`
+            ? 'By club, from good full swings of sessions with both balls. Nothing changes unless you switch it on.'
+            : `Hit ${OF_EACH} of each with ${listed(toTry.map(name))}: three of the one, three of the other, and so on. Hit shows which comes next.`
         }
       >
         <Link className="btn btn-outline" href={`${home}/log`}>
@@ -186,10 +186,7 @@ export function Balls({ golfer, bag, balls, pairs, chosen, trial, factors, varia
             </tbody>
           </Table>
           <NewBall onAdd={(ball) => submit('PUT', api, ballNamed(ball))} />
-          <p className="quiet mb-0">
-            Numbers that hold range balls say so, wherever they stand, unless they are counted as another
-            ball.
-          </p>
+          <p className="quiet mb-0">Numbers with range balls are marked, unless the balls are converted.</p>
         </section>
       </div>
     </div>

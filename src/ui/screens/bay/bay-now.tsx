@@ -102,7 +102,7 @@ function AirAndLie({ view, onHide, onSay }: AirProps) {
           onChange={setSurface}
         />
         <p className="quiet mb-0">
-          Shots in wind and from the rough stay out of a stock that has calm ones; Stock says how many.
+          Shots in wind and from the rough do not count where a club has calm ones.
         </p>
         <Button disabled={Number.isNaN(tempC)} onClick={() => onSay({ wind, tempC, surface })}>
           It is so now

@@ -26,10 +26,10 @@ export function BayPlan({ view, open, onOpen, onRest }: Props) {
       <p className="plan-line" data-testid="plan">
         <b>
           {session.untilSettled
-            ? 'Every station is settled, or hit as often as was planned.'
-            : `The plan is hit: all ${count(total(plan), 'shot')}.`}
+            ? 'The plan is done.'
+            : `The plan is done: all ${count(total(plan), 'shot')}.`}
         </b>
-        {later > 0 && ` ${count(later, 'shot waits', 'shots wait')} for another day.`}
+        {later > 0 && ` ${count(later, 'shot is', 'shots are')} planned for another day.`}
       </p>
     )
   }

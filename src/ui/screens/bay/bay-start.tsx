@@ -102,8 +102,7 @@ export function BayStart({
       <Problems of={problems} />
       {waiting.map(({ id, shots }) => (
         <section key={id} className="sheet held mb-3">
-          <b>{count(shots, 'shot')} came from a monitor while nothing was open.</b> They wait for their
-          golfer.
+          <b>{count(shots, 'shot')} came from a monitor while nothing was open.</b> They have no golfer yet.
           <div className="btns">
             <Button variant="outline" onClick={() => claim(id)}>
               They are mine

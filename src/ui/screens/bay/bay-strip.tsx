@@ -25,7 +25,7 @@ export function BayStrip({ view, newest }: { view: BayView; newest: string | und
   )
   const name = stationName(clubNames(bag)(open.clubId), open.swing)
   return (
-    <section className={`sheet bay-strip ${shots.length === 0 ? 'empty' : ''}`} aria-label="This station">
+    <section className={`sheet bay-strip ${shots.length === 0 ? 'empty' : ''}`} aria-label="This club">
       <div className="strip-title">
         <h2 data-testid="running-stock">
           {warmUp ? `Warming up: ${name}` : `${name}: ${stockTitle(stock, golfer)}`}

@@ -313,7 +313,7 @@ export function Bay({ first }: { first: BayView }) {
         </div>
         <ShotList
           view={view}
-          title={view.now.warmUp ? warmUpTitle(view, warmUps) : 'Today at this station'}
+          title={view.now.warmUp ? warmUpTitle(view, warmUps) : 'Today with this club'}
           shots={inList}
           station={openName}
           chosen={shot?.id}

@@ -25,7 +25,7 @@ const COMMANDS = {
     key: '0–9 Enter',
     help: 'a carry; 129 3l is 3 left of line, 121 m is in metres; several carries with spaces between, or pasted',
   },
-  expect: { key: '0–9 E', help: 'what you expect of the station, before you hit it' },
+  expect: { key: '0–9 E', help: 'what you expect of the club, before you hit it' },
   clear: { key: 'Enter', help: 'all clear, where Banco asks' },
   ...(Object.fromEntries(
     choicesIn(MARK_NAME).map(([mark, name]) => [
@@ -37,7 +37,7 @@ const COMMANDS = {
       },
     ]),
   ) as Record<Mark, CommandFacts>),
-  next: { key: 'N', hotkey: 'n', help: 'next: the plan’s station, or the longer club' },
+  next: { key: 'N', hotkey: 'n', help: 'next: the plan’s club, or the longer club' },
   longer: { key: '↑', hotkey: 'up', help: 'the longer club' },
   shorter: { key: 'P ↓', hotkey: 'p,down', help: 'the shorter club' },
   swing: { key: 'X', hotkey: 'x', help: 'full, three-quarter, half' },
@@ -48,7 +48,7 @@ const COMMANDS = {
   wind: { key: 'G', hotkey: 'g', help: 'the wind got up, or dropped' },
   rest: { key: 'R', hotkey: 'r', help: 'a rest' },
   history: { key: 'H', hotkey: 'h', help: 'the history of the shot' },
-  undo: { key: 'Z', hotkey: 'z', help: 'undo what the button names, one step at a time' },
+  undo: { key: 'Z', hotkey: 'z', help: 'undo one action at a time' },
   redo: { key: '⇧Z', hotkey: 'shift+z', help: 'redo what was undone' },
   keys: { key: '?', hotkey: '?', help: 'these keys' },
 } as const satisfies Record<string, CommandFacts>

@@ -44,7 +44,7 @@ export function LastShot({
   if (!shot) {
     return (
       <section className="sheet last-shot quiet">
-        The next shot stands here, with its marks: what was solid, what was not and why.
+        Your next shot appears here. Mark it good, or tell why it was not.
         {undo}
       </section>
     )
@@ -85,7 +85,7 @@ export function LastShot({
           <b>It {suggestion(suggested)}</b>
           {suggested.leftOut && `: ${leftOutReason(suggested.leftOut, golfer, name)}`}.{' '}
           <span className="key-hint">
-            Left out until you say otherwise: <kbd>{MARK_KEY.solid}</kbd> keeps it in,{' '}
+            Not counted until you decide: <kbd>{MARK_KEY.solid}</kbd> keeps it in,{' '}
             <kbd>{MARK_KEY[suggested.mark]}</kbd> agrees.
           </span>
         </p>

@@ -37,7 +37,7 @@ export function RangeClear({
         {waiting.length > 0 && (
           <>
             <b>{count(waiting.length, 'shot does not count yet', 'shots do not count yet')}</b>:{' '}
-            {runs(waiting, view)}.{over && ' They were hit before you said that the range was clear.'}
+            {runs(waiting, view)}.{over && ' They were hit before you confirmed that the range is clear.'}
           </>
         )}
         {cautions.map((caution) => (

@@ -22,7 +22,7 @@ export function RestTimer({ untilMs, onOver }: Props) {
         . Put the club down and drink something.
       </span>
       <Button variant="outline" onClick={onOver}>
-        Go on now
+        Continue now
       </Button>
     </section>
   )

@@ -112,9 +112,9 @@ export function ShotEntry({ unit, waiting, input, onShots, expectation, onClear 
       </div>
       {waiting.shots > 0 && (
         <p className="waiting" role="status">
-          <b>{count(waiting.shots, 'shot waits', 'shots wait')} in this browser</b> until Banco answers.{' '}
+          <b>{count(waiting.shots, 'shot')} not sent yet</b>, saved in this browser until Banco answers.{' '}
           {waiting.kept
-            ? 'Go on hitting: nothing is lost.'
+            ? 'Keep hitting.'
             : 'It keeps nothing for Banco (its storage is full or blocked): leave this page open until they are sent.'}
         </p>
       )}

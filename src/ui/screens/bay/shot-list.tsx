@@ -22,10 +22,10 @@ type Props = {
 export function ShotList({ view, title, shots, station, chosen, numberOf, judgedOf, onChoose }: Props) {
   const { golfer } = view
   return (
-    <section className="sheet right" aria-label="Shots at this station">
+    <section className="sheet right" aria-label="Shots with this club">
       <h2>{title}</h2>
       {shots.length === 0 && (
-        <p className="quiet p-3 mb-0">Shots with the {station} stand here, the newest first.</p>
+        <p className="quiet p-3 mb-0">Shots with the {station} appear here, the newest first.</p>
       )}
       <ul className="shot-list">
         {shots.toReversed().map((each) => {

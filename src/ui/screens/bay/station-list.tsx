@@ -27,7 +27,7 @@ export function StationList({ view, clubs, open, onOpen }: Props) {
     swing: Swing,
   ) => clubId === id && hit === swing && heldBecause === null && !conditions.warmUp
   return (
-    <section className="sheet left" aria-label="Stations">
+    <section className="sheet left" aria-label="Clubs">
       <div className="swings" role="group" aria-label="Swing">
         {swingsOfBag(clubs, golfer.swings).map((swing) => (
           <Button
@@ -72,11 +72,11 @@ export function StationList({ view, clubs, open, onOpen }: Props) {
         <Form.Select
           size="sm"
           className="from-rack"
-          aria-label="A club of the rack"
+          aria-label="A club that is not in the bag"
           value=""
           onChange={({ target }) => onOpen(target.value as ClubId, open.swing)}
         >
-          <option value="">A club of the rack …</option>
+          <option value="">A club that is not in the bag …</option>
           {racked.map(({ id, name }) => (
             <option key={id} value={id}>
               {name}

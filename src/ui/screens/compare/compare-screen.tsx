@@ -79,7 +79,7 @@ export function CompareScreen(view: CompareView) {
             : a.key === b.key
               ? 'That is one and the same: choose another'
               : both.length === 0
-                ? 'They have no station in common'
+                ? 'They have no club in common'
                 : biggest?.found
                   ? biggestSentence(nameOf(biggest), biggest.found, golfer)
                   : 'No difference that is likely real'
@@ -118,7 +118,7 @@ export function CompareScreen(view: CompareView) {
       {together && <p className="together">{togetherSentence(together)}</p>}
       {both.length > 0 && row && (
         <div className="compare">
-          <section className="sheet" aria-label="Both stairs">
+          <section className="sheet" aria-label="Both gap ladders">
             <SvgDrawing
               draw={(width) =>
                 fixLadder(
@@ -134,17 +134,17 @@ export function CompareScreen(view: CompareView) {
                 )
               }
               onPaper
-              says="Every station of both in one drawing; all numbers stand in the table."
+              says="Every club of both in one drawing. All numbers are in the table."
             />
             <p className="quiet key">
-              Outline: {a && sideName(a)}. Solid: {b && sideName(b)}.
+              Outline: {a && sideName(a)}. Filled: {b && sideName(b)}.
             </p>
           </section>
           <section className="sheet differences" aria-label="Differences">
             <table className="table table-sm num mb-0">
               <thead>
                 <tr>
-                  <th>Station</th>
+                  <th>Club</th>
                   <th>The first</th>
                   <th>The second</th>
                   <th>A bad one</th>
@@ -181,9 +181,7 @@ export function CompareScreen(view: CompareView) {
               </tbody>
             </table>
             {both.some(({ found }) => found?.word === 'open' && found.moreEach === undefined) && (
-              <p className="quiet key">
-                Where no number of shots stands, more shots on these days would not tell: other days would.
-              </p>
+              <p className="quiet key">Without a number of shots, only other days would tell more.</p>
             )}
             {alone.length > 0 && (
               <p className="quiet key">
@@ -196,8 +194,8 @@ export function CompareScreen(view: CompareView) {
       )}
       {both.length > 0 && (
         <p className="quiet">
-          ± is a 90% interval; two days that nothing ties together differ by 2% each. “Likely real” is said,
-          large differences being rare beforehand, where the chance of its side is 95% or more.
+          ± is a 90% interval. Two separate days differ by about 2% each. “Likely real” means a chance of 95%
+          or more.
         </p>
       )}
     </div>

@@ -68,7 +68,7 @@ export function DayForm({ golfer, day, venues }: Props) {
       ? dayProblems(draft, golfer)
       : ['One number of the day is empty or no number: type it.']
     if (found.length > 0) return setProblems(found.map((sentence) => ({ field: 'day', sentence })))
-    if (await submit('PUT', `${home}/day`, draft)) setMessage('The card stands for this day.')
+    if (await submit('PUT', `${home}/day`, draft)) setMessage('The card is for this day.')
   })
   const askStation = async () => {
     const sent = await send<WeatherReading>('POST', '/api/weather')
@@ -77,7 +77,7 @@ export function DayForm({ golfer, day, venues }: Props) {
     const seaLevelHpa = seaLevelPressure(pressureHpa, altitudeM)
     for (const [field, value] of Object.entries({ place, tempC, humidity, altitudeM, seaLevelHpa }))
       setValue(field as keyof DayFields, value)
-    setMessage(`As the station at ${place} reads it. Say how the wind blows along your shots.`)
+    setMessage(`From the weather station at ${place}. Add the wind along your shots.`)
   }
   const [place, altitudeM, turf] = useWatch({ control, name: ['place', 'altitudeM', 'turf'] })
   const name = place.trim()
@@ -103,7 +103,7 @@ export function DayForm({ golfer, day, venues }: Props) {
             className="measure"
             label="Place"
             text="place"
-            placeholder="not said"
+            placeholder="not set"
             {...register('place')}
           />
           <NumberOf control={control} name="tempC" label="Temperature" measure={temp} />
@@ -153,7 +153,7 @@ export function DayForm({ golfer, day, venues }: Props) {
         <div className="btns">
           <Button type="submit">Set the day</Button>
           <Button variant="outline" onClick={askStation}>
-            Ask the weather station
+            Use weather station
           </Button>
           <Button variant="outline" onClick={keep}>
             {kept ? 'Keep the place as it is here' : 'Keep this place'}

@@ -24,7 +24,7 @@ export function DayTable({ golfer, clubs, card }: Props) {
             <th scope="col">Total</th>
             <th scope="col">Measured</th>
             <th scope="col" className="wide-only">
-              To mind
+              Note
             </th>
           </tr>
         </thead>

@@ -109,8 +109,8 @@ export function SeasonPicture({ golfer, clubs, stations, day }: Props) {
               on {TURF_NAME[turf]}
             </span>
           ))}{' '}
-          ground, {lengthUnit}. All of this is modelled, from the carries of the day above; each line stands
-          in its 90% band, and is dashed where that band holds zero: perhaps nothing.
+          ground, {lengthUnit}. All lines are estimates from the carries above, with their 90% band. Dashed:
+          about the same.
         </p>
       )}
     </section>

@@ -22,7 +22,7 @@ export function MendData({ wrong, copies, nowMs }: Props) {
           </p>
           <Restore copies={copies} nowMs={nowMs} />
           <p className="mt-3 mb-0">
-            Mended it elsewhere? <Link href="/">Look again</Link>
+            Repaired it yourself? <Link href="/">Look again</Link>
           </p>
         </section>
       </main>

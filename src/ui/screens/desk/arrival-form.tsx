@@ -116,7 +116,7 @@ export function ArrivalForm({ templates, others, units, receiving, onHide }: Pro
             id="arrival-receives"
             label={
               receiving.length > 0
-                ? `The monitors’ shots are theirs from now on, and no longer ${listed(receiving)}’s`
+                ? `The monitor’s shots go to them from now on, no longer to ${listed(receiving)}`
                 : 'The monitors’ shots are theirs from now on'
             }
             {...register('receives')}

@@ -38,16 +38,16 @@ export function Desk({ templates, units, ...view }: Props) {
     <div className={styles.screen}>
       <RememberGolfer id={DESK_PLACE} />
       <PageHead
-        title={`${count(rows.length, 'golfer')}, ${today && today.visits.length > 0 ? `${count(today.visits.length, 'visit')} today` : 'nobody planned today'}`}
+        title={`${count(rows.length, 'golfer')}, ${today && today.visits.length > 0 ? `${count(today.visits.length, 'visit')} today` : 'no visit today'}`}
         lede={
           [
             hitting.length > 0 &&
               `${listed(hitting.map(({ golfer }) => golfer.name))} ${hitting.length === 1 ? 'is' : 'are'} hitting.`,
             due.length > 0 && `To be asked how it went: ${listed(due.map(({ golfer }) => golfer.name))}.`,
-            shots > 0 && `${count(shots, 'shot waits', 'shots wait')} for a golfer.`,
+            shots > 0 && `${count(shots, 'shot has', 'shots have')} no golfer yet.`,
           ]
             .filter(Boolean)
-            .join(' ') || 'Nothing waits: no follow-up is due, and every shot has its golfer.'
+            .join(' ') || 'No follow-up is due, and every shot has its golfer.'
         }
       >
         <Button variant="outline" onClick={() => setOpen('visit')} disabled={rows.length === 0}>

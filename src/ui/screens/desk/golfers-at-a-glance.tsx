@@ -19,7 +19,7 @@ import {
 const HEADS: { sort: DeskSort; title: string; wide?: true }[] = [
   { sort: 'name', title: 'Golfer' },
   { sort: 'last', title: 'Last session' },
-  { sort: 'settled', title: 'Steps settled' },
+  { sort: 'settled', title: 'Gaps confirmed' },
   { sort: 'notices', title: 'To look at', wide: true },
   { sort: 'follow-up', title: 'Follow-up' },
 ]
@@ -92,7 +92,7 @@ export function GolfersAtAGlance({ rows, nowMs }: { rows: readonly DeskRow[]; no
               <td colSpan={HEADS.length} className="quiet">
                 {rows.length === 0
                   ? 'No golfer yet: “New golfer” has the first one hitting within a minute.'
-                  : 'Nobody like that: type less of the name, or show everybody.'}
+                  : 'No golfer found: type less of the name, or show all.'}
               </td>
             </tr>
           )}

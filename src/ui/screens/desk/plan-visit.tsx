@@ -49,7 +49,7 @@ export function PlanVisit({ golfers, planned, nowMs, onHide, onPlanned }: Props)
   const others = atMs !== null && minutes ? overlapping(planned, { atMs, minutes } as Visit) : []
   const save = handleSubmit(async (fields) => {
     const atMs = momentOf(fields.at)
-    if (atMs === null) return setProblems([{ field: 'atMs', sentence: 'Say the day and the time.' }])
+    if (atMs === null) return setProblems([{ field: 'atMs', sentence: 'Type the day and the time.' }])
     if (fields.minutes === null)
       return setProblems([{ field: 'minutes', sentence: 'Type how long the visit takes.' }])
     if (Number.isNaN(fields.minutes)) return focusProblem()

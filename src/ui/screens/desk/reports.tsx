@@ -101,9 +101,7 @@ export function Reports({ golfers }: Props) {
             }}
           />
         ))}
-        {golfers.length === 0 && (
-          <p className="quiet mb-0">Nobody has a bag yet: a report begins with one.</p>
-        )}
+        {golfers.length === 0 && <p className="quiet mb-0">Choose a bag first.</p>}
       </section>
     </>
   )

@@ -27,7 +27,7 @@ export function WeekAhead({ view: { days, rows, offsetMin } }: { view: DeskView 
       {days.map((day, i) => (
         <div key={day.fromMs} className="desk-day">
           <h3>{i === 0 ? 'Today' : dayName(day.fromMs, offsetMin)}</h3>
-          {day.visits.length === 0 && <p className="quiet mb-0">Nobody is planned.</p>}
+          {day.visits.length === 0 && <p className="quiet mb-0">No visit is planned.</p>}
           <ul>
             {day.visits.map((visit) => (
               <li key={visit.id}>

@@ -185,13 +185,13 @@ function UncoveredLine({
   return (
     <div className="hole-line">
       <span>
-        Nothing of yours lands on <b>{where}</b>
+        No club for <b>{where}</b>
         {demand.rounds > 0 && `, ${demandWords(demand, [from, to])}`}.
       </span>
       <LeaveOnPurpose
         golferId={golfer.id}
         about={{ kind: 'hole', atM: (from + to) / 2 }}
-        what={`the hole at ${where}`}
+        what={`no club for ${where}`}
         because={because}
       />
     </div>

@@ -65,7 +65,7 @@ export function Gaps({ golfer, bag, analysis, shots, gapsToFix, changes, demand 
       <NoShotsYet
         golferId={golfer.id}
         title="No gaps yet"
-        lede="The stair of your clubs stands here as soon as two of them have shots."
+        lede="Your gap ladder appears here as soon as two clubs have shots."
       />
     )
   }
@@ -97,11 +97,11 @@ export function Gaps({ golfer, bag, analysis, shots, gapsToFix, changes, demand 
       </PageHead>
       {golfer.gapRule === 'own' && <OwnLimits key={golfer.lengthUnit} golfer={golfer} />}
       <div className="gaps">
-        <section className="sheet stair-frame" aria-label="The stair">
+        <section className="sheet stair-frame" aria-label="Gap ladder">
           <SvgDrawing
             draw={(width) => gapLadder(data, width)}
             onPaper
-            says={`The stair from ${clubs[0]?.name} to ${clubs.at(-1)?.name}; every step stands in the table below it.`}
+            says={`Gap ladder from ${clubs[0]?.name} to ${clubs.at(-1)?.name}. Every gap is in the table below.`}
           >
             {(drawing) => {
               const { head, row } = gapLadderRows(drawing.width)
@@ -175,7 +175,7 @@ function HitNext({
           ))}
         </ul>
       ) : (
-        <p>Every step is settled, borderline or resting: a few more shots would change nothing.</p>
+        <p>A few more shots would not change any verdict.</p>
       )}
       {shots > 0 && <HitThese golferId={golferId} blocks={next} />}
       {recommendations.length > 0 && (
@@ -202,10 +202,10 @@ function GapTable({
 }) {
   return (
     <table data-testid="stair-table">
-      <caption>Steps between neighbouring clubs</caption>
+      <caption>Gaps between neighbouring clubs</caption>
       <thead>
         <tr>
-          <th>Step</th>
+          <th>Gap</th>
           <th>Size in {golfer.lengthUnit}</th>
           <th>90% interval</th>
           <th>Verdict</th>

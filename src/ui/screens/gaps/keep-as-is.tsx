@@ -36,7 +36,7 @@ export function LeaveOnPurpose({ golferId, about, what, because }: Props) {
     return (
       <div className="leave no-print">
         <span>
-          Left on purpose: <q>{because}</q>
+          Kept as is: <q>{because}</q>
         </span>
         <Button size="sm" variant="outline" aria-label={`Judge ${what} again`} onClick={() => leave(null)}>
           Take it back
@@ -50,10 +50,10 @@ export function LeaveOnPurpose({ golferId, about, what, because }: Props) {
         size="sm"
         variant="outline"
         className="leave-ask no-print"
-        aria-label={`Leave ${what} on purpose`}
+        aria-label={`Keep as is: ${what}`}
         onClick={() => setAsking(true)}
       >
-        Leave it on purpose
+        Keep as is
       </Button>
     )
   return (
@@ -62,9 +62,7 @@ export function LeaveOnPurpose({ golferId, about, what, because }: Props) {
       onSubmit={(event) => {
         event.preventDefault()
         if (reason.trim() === '')
-          return setProblems([
-            { field: 'because', sentence: 'Say why you want it so: the reason stands beside it.' },
-          ])
+          return setProblems([{ field: 'because', sentence: 'Type why you want to keep it.' }])
         void leave(reason.trim())
       }}
     >
@@ -80,7 +78,7 @@ export function LeaveOnPurpose({ golferId, about, what, because }: Props) {
         onChange={(event) => setReason(event.target.value)}
       />
       <Button size="sm" type="submit" variant="outline">
-        Leave it so
+        Save
       </Button>
       <Button size="sm" variant="outline" onClick={() => setAsking(false)}>
         Cancel

@@ -3,7 +3,7 @@ import type { BagAnalysis } from '@/core/analysis/bag-analysis'
 import type { Bag } from '@/core/bag/bag'
 import type { Golfer } from '@/core/model/golfer'
 import { clubNames } from '@/text/names'
-import { count, len, lenUnit, percent } from '@/text/numbers'
+import { count, len, percent } from '@/text/numbers'
 import { nextLine } from '@/text/reasons'
 import { demandWords } from '@/text/rounds'
 import { demandBetween, byDemand, type Demand } from '@/core/gaps/demand'
@@ -51,7 +51,7 @@ export function lede(
     ...(of('leaning') > 0 ? [`${of('leaning')} likely`] : []),
     ...(of('open') > 0 ? [`${of('open')} not clear yet`] : []),
     ...(unknown > 0 ? [`${unknown} without shots`] : []),
-    ...(left > 0 ? [`${left} left on purpose`] : []),
+    ...(left > 0 ? [`${left} kept as is`] : []),
   ]
   const isSeen = ([from, to]: [number, number]) => len(from, golfer) !== len(to, golfer)
   const spans = (list: [number, number][]) => {
@@ -67,23 +67,23 @@ export function lede(
   const [worst] = byDemand(uncovered.filter(isSeen), demand)
   return (
     <>
-      {count(gaps.length, 'step')}: {parts.map((part, i) => (i === 0 ? part : [', ', part]))}.{' '}
+      {count(gaps.length, 'gap')}: {parts.map((part, i) => (i === 0 ? part : [', ', part]))}.{' '}
       {goal && golfer.goalZoneM && (
         <>
-          Your goal zone {len(golfer.goalZoneM[0], golfer)} to {len(golfer.goalZoneM[1], golfer)}:{' '}
+          Focus distances {len(golfer.goalZoneM[0], golfer)}–{len(golfer.goalZoneM[1], golfer)}:{' '}
           {spans(goal.uncovered) === ''
             ? goal.maybeUncovered.length > 0
               ? 'not known yet'
-              : 'no hole'
-            : `nothing lands on ${spans(goal.uncovered)}`}
+              : 'all have a club'
+            : `no club for ${spans(goal.uncovered)}`}
           .{' '}
         </>
       )}
       {cover !== undefined && (
         <>
-          A stock within {lenUnit(golfer.toleranceM, golfer)} of <b>{percent(cover)}</b> of the distances from{' '}
-          {len(Math.min(...carries), golfer)} to {len(Math.max(...carries), golfer)} {unit}
-          {spans(uncovered) !== '' && <>; holes at {spans(uncovered)}</>}
+          You have a club for <b>{percent(cover)}</b> of {len(Math.min(...carries), golfer)}–
+          {len(Math.max(...carries), golfer)} {unit}
+          {spans(uncovered) !== '' && <>; no club for {spans(uncovered)}</>}
           {worst && demandBetween(demand, worst).shots > 0 && (
             <>
               , {len(worst[0], golfer)}–{len(worst[1], golfer)} {demandWords(demand, worst)}
@@ -98,7 +98,7 @@ export function lede(
           Hit next: <b>{nextLine(next, name)}</b>.
         </>
       ) : (
-        gaps.some((gap) => !gap.settled) && 'More shots would change nothing now: let it rest.'
+        gaps.some((gap) => !gap.settled) && 'More shots will not change a verdict now.'
       )}
     </>
   )

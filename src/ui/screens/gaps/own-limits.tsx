@@ -34,11 +34,11 @@ export default function OwnLimits({ golfer }: { golfer: Golfer }) {
       const { tooClose, tooWide } = limits[segment]
       return !(tooClose !== null && tooWide !== null && tooClose > 0 && tooWide > tooClose)
     })
-    setWrong(bad ? `${bad[1]}: an even step needs two rising numbers in ${unit}, such as 7 and 15.` : '')
+    setWrong(bad ? `${bad[1]}: type two rising numbers in ${unit}, such as 7 and 15.` : '')
     if (!bad) await change({ ownZonesM: limits as Record<Segment, Zones> })
   })
   return (
-    <section className="sheet" aria-label="My own limits of an even step">
+    <section className="sheet" aria-label="My own limits of a good gap">
       <Form className="own-limits" noValidate onSubmit={save}>
         {choicesIn(SEGMENT_NAME).map(([segment, segmentName]) => (
           <span key={segment} role="group" aria-label={SEGMENT_NAME[segment]}>

@@ -85,7 +85,7 @@ export function GapRuleChoice({ golfer }: { golfer: Golfer }) {
   return (
     <>
       <label className="school">
-        <span className="quiet">Even is</span>
+        <span className="quiet">Good gap</span>
         <Form.Select
           value={golfer.gapRule ?? ''}
           onChange={(event) => {

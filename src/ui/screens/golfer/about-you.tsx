@@ -52,7 +52,7 @@ export function AboutYou({ far, problems, lookedAfter }: Props) {
     <Form.Group controlId={field}>
       <Form.Label>{label}</Form.Label>
       <Form.Select {...register(field)}>
-        <option value="">not said</option>
+        <option value="">not set</option>
         <Options names={names} />
       </Form.Select>
     </Form.Group>

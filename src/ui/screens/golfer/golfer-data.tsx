@@ -79,8 +79,8 @@ export function GolferData({ golfer, copies, kept, nowMs }: Props) {
       <fieldset className="mt-3" disabled={!exported}>
         <legend className="fs-6 mb-1">Remove {golfer.name} for good</legend>
         <p className="quiet mb-2">
-          {listed(Object.entries(kept).map(([what, n]) => count(n, what.slice(0, -1))))} go, with all that was
-          said of them.{' '}
+          {listed(Object.entries(kept).map(([what, n]) => count(n, what.slice(0, -1))))} are removed, with all
+          their marks and notes.{' '}
           {exported
             ? 'Nothing but the exported file brings them back. Type the name to do it.'
             : 'Export everything first: nothing but that file brings a removed golfer back. Another Banco takes it whole, too.'}

@@ -136,10 +136,8 @@ export function GolferForm({ golfer }: { golfer?: Golfer }) {
         </Form.Select>
       </Form.Group>
       <fieldset className="mb-3">
-        <legend className="fs-6 mb-1">Goal zone</legend>
-        <p className="quiet mb-2">
-          The distances that cost you shots. Holes there are named first. Leave it empty if there is none.
-        </p>
+        <legend className="fs-6 mb-1">Focus distances</legend>
+        <p className="quiet mb-2">The distances that matter most to you. Gaps there come first. Optional.</p>
         <div className="d-flex align-items-center gap-2">
           <NumberOf control={control} name="goalFromM" label="from" labelled="before" measure={far} />
           <NumberOf control={control} name="goalToM" label="to" labelled="before" measure={far} />
@@ -182,18 +180,18 @@ export function GolferForm({ golfer }: { golfer?: Golfer }) {
           />
           <Form.Check
             id="ask-expectation"
-            label="Ask what I expect before I hit a station"
+            label="Ask what I expect before I hit a club"
             {...register('askExpectation')}
           />
           <Form.Check
             id="follow-plan"
-            label="Open the next station of the plan by itself"
+            label="Open the next club of the plan automatically"
             {...register('followPlan')}
           />
         </fieldset>
       )}
       <Problems of={problems} field="" />
-      <Button type="submit">{golfer ? 'Save' : 'Go on to the bag'}</Button>
+      <Button type="submit">{golfer ? 'Save' : 'Continue to the bag'}</Button>
       <span role="status" className="ms-3">
         {saved && golfer ? 'Saved.' : ''}
       </span>
@@ -208,10 +206,12 @@ function readGoalZone(
   if (low === null && high === null) return { goalZoneM: null }
   if (low === null || high === null) {
     return {
-      sentence: `The goal zone needs two numbers in ${unit}, such as 50 and 115: type both, or leave both empty.`,
+      sentence: `Type both focus distances in ${unit}, such as 50 and 115, or leave both empty.`,
     }
   }
   if (low <= 0 || high <= low)
-    return { sentence: 'The goal zone must end further than it begins: change one of its ends.' }
+    return {
+      sentence: 'The focus distances must end further than they begin: change one of the two numbers.',
+    }
   return { goalZoneM: [low, high] }
 }

@@ -48,7 +48,7 @@ export function History({ golfer, bag, stations, bags, more, clubId: wantedId }:
         lede={
           station
             ? `Each point is one session alone, with its 90% interval; ${more > 0 ? `the newest sessions, ${count(more, 'older one')} not shown; ` : ''}one day differs from another by 2% without anything having changed.`
-            : 'A station stands here as soon as a session has shots with it.'
+            : 'A club appears here after its first session.'
         }
         choices={<AirChoice golfer={golfer} />}
       >
@@ -85,7 +85,7 @@ export function History({ golfer, bag, stations, bags, more, clubId: wantedId }:
                   <th>Session</th>
                   <th>Carry, {golfer.lengthUnit}</th>
                   <th>90%</th>
-                  <th>Solid</th>
+                  <th>Good shots</th>
                 </tr>
               </thead>
               <tbody>

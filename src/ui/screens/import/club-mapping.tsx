@@ -20,7 +20,7 @@ export function ClubMapping({ clubs, bag, meant, onChange }: Props) {
         Clubs{' '}
         <span className="quiet fw-normal">
           {open > 0
-            ? `${count(open, 'name is', 'names are')} not known yet: their shots wait until you say`
+            ? `${count(open, 'name is', 'names are')} not known yet: choose their clubs`
             : 'all known'}
         </span>
       </h2>
@@ -42,7 +42,7 @@ export function ClubMapping({ clubs, bag, meant, onChange }: Props) {
                   {club.name}
                 </option>
               ))}
-              <option value="new">a new club, onto the rack</option>
+              <option value="new">a new club, not in the bag</option>
             </Form.Select>
           </label>
         ))}

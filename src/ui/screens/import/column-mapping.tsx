@@ -53,7 +53,7 @@ export function ColumnMapping({ columns, remembered, onChange }: Props) {
               <span className="quiet samples">{column.samples.join(' · ') || 'empty'}</span>
               <Form.Select
                 size="sm"
-                aria-label={`What "${title}" holds`}
+                aria-label={`What "${title}" is`}
                 value={column.field ?? ''}
                 onChange={({ target }) =>
                   onChange(setColumn(columns, i, (target.value || null) as ShotField | null, column.unit))
@@ -75,7 +75,7 @@ export function ColumnMapping({ columns, remembered, onChange }: Props) {
                     onChange(setColumn(columns, i, column.field, target.value as TableUnit))
                   }
                 >
-                  {column.unit === null && <option value="">as it stands</option>}
+                  {column.unit === null && <option value="">unchanged</option>}
                   {units.map((unit) => (
                     <option key={unit} value={unit}>
                       {UNIT_WORD[unit] ?? unit}

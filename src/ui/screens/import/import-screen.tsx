@@ -139,20 +139,20 @@ export function ImportScreen({ golfer, bag, mapped, shapes }: Props) {
         lede={
           result
             ? monitor.watches
-              ? `They stand beside those of the other monitor, and are in no stock.`
+              ? `They are compared with the other monitor and do not count.`
               : summary(result)
             : read
               ? [
                   read.counts.held > 0 &&
                     `${read.counts.held} ${read.counts.held === 1 ? 'needs' : 'need'} checking`,
-                  waiting > 0 && `${waiting} wait for their club`,
+                  waiting > 0 && `${waiting} without a club`,
                   known.size > 0 && `${known.size} on file already`,
-                  read.counts.repeated > 0 && `${read.counts.repeated} stand there twice`,
+                  read.counts.repeated > 0 && `${read.counts.repeated} are in it twice`,
                   `${count(read.counts.skipped, 'row is', 'rows are')} no shots`,
                 ]
                   .filter(Boolean)
                   .join(', ') + '. Nothing is saved yet.'
-              : 'Any delimited table with a row for each shot. Banco proposes what its columns hold; you confirm before anything is saved.'
+              : 'Any table with a row for each shot. Banco proposes what each column is. You confirm before anything is saved.'
         }
       >
         {result ? (
@@ -252,12 +252,12 @@ export function ImportScreen({ golfer, bag, mapped, shapes }: Props) {
           />
           {!hasCarry && (
             <p className="problem" role="alert">
-              No column holds carries yet: say which one does.
+              Choose the column with the carries.
             </p>
           )}
           {unclear && (
             <section className="sheet held" role="alert" aria-label="Order of the dates">
-              <b>“{unclear.samples[0]}” can be two days.</b> Which stands first, the day or the month?
+              <b>“{unclear.samples[0]}” can be two days.</b> Which comes first, the day or the month?
               <div className="btns">
                 {(['dmy', 'mdy'] as const).map((unit) => (
                   <Button

@@ -21,7 +21,7 @@ export function WhichMonitor({ golfer, monitor, inFile, onChange }: Props) {
         <Form.Control
           maxLength={MAX_LENGTH.device}
           value={name}
-          placeholder="not said"
+          placeholder="not set"
           onChange={({ target }) =>
             onChange({ name: target.value, watches: watches && (inFile || target.value.trim() !== '') })
           }

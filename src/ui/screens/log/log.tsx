@@ -56,7 +56,7 @@ export function Log({ golfer, sessions, after, aPage, all, waiting, files }: Log
             ? 'No sessions yet'
             : `${count(all.sessions, 'session')}, ${count(all.shots, 'shot')}`
         }
-        lede="Every visit stays here with all its shots. Open one in the Bay to go on with it or to mend a mark."
+        lede="All your sessions with their shots. Open one to continue it or to correct a mark."
       >
         <Link className="btn btn-outline" href={`/golfers/${golfer.id}/rounds`}>
           Rounds
@@ -124,7 +124,7 @@ export function Log({ golfer, sessions, after, aPage, all, waiting, files }: Log
                         ? PLACE_NAME[session.place]
                         : session.files > 0
                           ? 'from a file'
-                          : 'not said'}
+                          : 'not set'}
                     </td>
                     <td className="num">{session.shots}</td>
                     <td className="num wide-only">{session.clubs}</td>

@@ -87,7 +87,8 @@ export function AgreementFound({ golfer, found, pairs, toleranceM, kinds = [] }:
         )}
         <p className="quiet mb-0">
           Common practice calls two monitors alike when they are within {lenUnit(PRACTICE_M, golfer)} “on
-          average”: that is the first claim, and says nothing of one shot. After Bland and Altman, 1986.
+          average”. That is the first claim; it tells nothing about a single shot. After Bland and Altman,
+          1986.
         </p>
       </section>
     </>

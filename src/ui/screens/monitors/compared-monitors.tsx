@@ -53,7 +53,7 @@ export function ComparedMonitors({ golfer, clubs, comparisons, chosen, correctio
         title={
           found
             ? agreeFinding(found, { first, toleranceM: within }, golfer)
-            : `${count(pairs.length, 'pair')} of ${first} and ${second}: from three on they say something`
+            : `${count(pairs.length, 'pair')} of ${first} and ${second}. Three are needed`
         }
         lede={
           <>

@@ -38,9 +38,7 @@ export function Corrections({ golfer, chosen, corrections }: Props) {
       </p>
       <Problems of={problems} />
       {second === UNNAMED_MONITOR && (
-        <p className="mb-0">
-          Give it a name first, in the set-up of its session: only a named one is corrected.
-        </p>
+        <p className="mb-0">Give the monitor a name first, in the conditions of its session.</p>
       )}
       {fields.map((each) => {
         const on = own.find(({ field, on: acts }) => acts && field === each.field)

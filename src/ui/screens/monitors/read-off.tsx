@@ -41,7 +41,7 @@ export function ReadOff({ golfer, bag, session, shots }: ReadOffView) {
   return (
     <div className={styles.screen}>
       <PageHead
-        title={`What another screen said of ${count(shots.length, 'shot')}`}
+        title={`Another screen’s carries for ${count(shots.length, 'shot')}`}
         lede={`${dayAndTime(session.startedMs, session.offsetMin)}. Type its carry beside each shot that it read; leave out what it lost. It is compared, and in no stock.`}
       >
         <Link className="btn btn-outline" href={`/golfers/${golfer.id}/monitors`}>

@@ -41,7 +41,7 @@ export function TwoMonitors({ golfer, compared }: { golfer: Golfer; compared: bo
         lede={
           found
             ? `${moreSentence(found, pairsToProve(found, within), within, golfer)} ${leftOverSentence(found.dropped, left.length)}`
-            : 'Hit twenty shots that both read, with four clubs from wedge to driver, and write their carries down: the picture, three claims and what more shots would prove stand here from three pairs on.'
+            : 'Hit twenty shots that both monitors read, with four clubs from wedge to driver. Type both carries of each. The result appears from three pairs on.'
         }
       >
         {compared && (

@@ -102,7 +102,7 @@ export function requestProblems({
       known(leftM) &&
       overM >= leftM && {
         field: 'over',
-        sentence: 'What is to be carried ends before the target: change one of them, or say it lies behind.',
+        sentence: 'The hazard must end before the target: change one of them, or set it as behind.',
       },
     known(overM) &&
       known(behindM) &&

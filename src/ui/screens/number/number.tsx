@@ -67,7 +67,7 @@ export function CourseNumber({ golfer, bag, day, card, shots, competitionUntilMs
         lede={
           <>
             {request && best && playsAsLine(request, playsAs(best, request.leftM), golfer)}
-            The numbers stand for <b>{dayLine(day, golfer)}</b>:{' '}
+            The numbers are for <b>{dayLine(day, golfer)}</b>:{' '}
             <Link href={`${home}/course`}>change the day</Link>.
           </>
         }

@@ -63,7 +63,7 @@ export function ShotForm({ golfer, fields, onChange }: Props) {
         <Form.Check
           type="switch"
           id="number-to-rest"
-          label="to where it comes to rest, run and all"
+          label="total, with roll"
           checked={fields.by === 'finish'}
           onChange={({ target }) => onChange({ by: target.checked ? 'finish' : 'carry' })}
         />

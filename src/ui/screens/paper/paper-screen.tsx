@@ -18,7 +18,7 @@ const KIND: Record<CardKind, { name: string; mayBeUsed: string }> = {
   card: {
     name: 'plain',
     mayBeUsed:
-      'A number with * was set by hand. The card says how far the ball carries and advises nothing: it may be used in a round.',
+      'A number with * was set by hand. The card gives carries and no advice: it may be used in a round.',
   },
   day: {
     name: 'of the day',
@@ -58,7 +58,7 @@ export function PaperScreen({ golfer, data, kind }: { golfer: Golfer; data: Card
         lede={
           hit < data.lines.length
             ? `${data.lines.length - hit} of its clubs are not hit yet: their lines are empty.`
-            : 'Every number stands with its interval; the notes on the card say what it stands for.'
+            : 'Every number has its interval. The notes on the card tell what it is for.'
         }
       >
         <a className="btn btn-outline" href={pdf('report')} target="_blank" rel="noreferrer">

@@ -62,7 +62,7 @@ describe('a plan in the making', () => {
     )
   })
 
-  it('hits until settled only where an order is followed, and then twelve at most', () => {
+  it('hits until confirmed only where an order is followed, and then twelve at most', () => {
     const draft = { ...firstDraft(source), stations: keys('8-iron'), shotsEach: 'until-settled' as const }
     const plan = planOf({ ...draft, choice: 'short-to-long' }, source)
     expect(plan).toMatchObject({ untilSettled: true, blocks: [{ shots: 12 }] })

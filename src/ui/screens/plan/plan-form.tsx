@@ -48,14 +48,14 @@ export function PlanForm({ draft, source, onChange }: Props) {
               <b>{count(total(unfinished.blocks), 'shot is', 'shots are')} left</b>.
             </span>
             <Button variant="outline" onClick={() => change({ choice: 'unfinished' })}>
-              Go on with it
+              Continue
             </Button>
           </p>
         )}
         {next.length > 0 && draft.choice !== 'next' && (
           <p className="offer">
             <span>
-              Left to settle: <b>{nextLine(next, name)}</b>
+              To confirm: <b>{nextLine(next, name)}</b>
             </span>
             <Button variant="outline" onClick={() => change({ choice: 'next' })}>
               Make it the plan
@@ -80,7 +80,7 @@ export function PlanForm({ draft, source, onChange }: Props) {
             >
               <Options names={ORDER_NAME} />
               {draft.choice === 'by-hand' && <option value="by-hand">in my own order</option>}
-              {next.length > 0 && <option value="next">what is left to settle</option>}
+              {next.length > 0 && <option value="next">gaps to confirm</option>}
               {unfinished && <option value="unfinished">what is left of the last plan</option>}
               <option value="none">as I like, no plan</option>
             </Form.Select>
@@ -99,7 +99,7 @@ export function PlanForm({ draft, source, onChange }: Props) {
                     {count(n, 'shot')} each
                   </option>
                 ))}
-                {isOrder(draft.choice) && <option value="until-settled">until settled</option>}
+                {isOrder(draft.choice) && <option value="until-settled">until confirmed</option>}
               </Form.Select>
             </label>
           )}
@@ -188,10 +188,10 @@ function planWhy({ choice, shotsEach }: PlanDraft, recommendations: readonly Rec
       : choice === 'short-to-long' || choice === 'long-to-short'
         ? `The clubs that come last are hit by a tired golfer, and no number shows it.${rounds ? ` To hit round the bag: ${priceWords(rounds).toLowerCase()}.` : ''}`
         : choice === 'next'
-          ? 'Where most steps settle for the fewest shots.'
+          ? 'The shots that confirm the most gaps.'
           : ''
   return shotsEach === 'until-settled' && isOrder(choice)
-    ? `That is the most: a station that is done is passed over. ${why}`
+    ? `At most. A club that is done is skipped. ${why}`
     : why
 }
 

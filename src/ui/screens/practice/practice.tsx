@@ -35,7 +35,7 @@ export function Practice({ golfer, bag, items, lastTime, habit, habits }: Practi
         title={
           items[0] ? `Practise the ${name(items[0])} first` : 'Nothing asks for practice more than the rest'
         }
-        lede="A club is here whose strike cost carry in two of the last three sessions, or whose solid shots scatter more than those of your others, as far as the shots say. Three at most."
+        lede="Clubs whose strike cost carry in two of the last three sessions, and clubs that scatter more than your others. Three at most."
       >
         <Link className="btn btn-outline" href={`${home}/log`}>
           To the Log
@@ -90,13 +90,13 @@ export function Practice({ golfer, bag, items, lastTime, habit, habits }: Practi
             <p className="quiet px-3 mb-3">
               {habits.length > 1
                 ? `${count(habits.length, 'session')} with three guesses or more, the newest first.`
-                : 'How it changes stands here from two sessions with three guesses each.'}{' '}
+                : 'The change appears from two sessions with three guesses each.'}{' '}
               Nothing is left out because of it.
             </p>
           </>
         ) : (
           <p className="quiet px-3 mb-3">
-            From three guesses on they show a habit: the Bay asks before a station is hit.
+            From three guesses on they show a habit. Hit asks before each club.
           </p>
         )}
       </section>

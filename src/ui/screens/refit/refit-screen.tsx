@@ -153,10 +153,10 @@ export function RefitScreen({
             <SvgDrawing
               draw={(width) => fixLadder(drawn.rows, drawn.treads, width)}
               onPaper
-              says="Every club where it is now, in outline, and where it would be, solid. The table below has every gap."
+              says="Every club now, in outline, and after the fix, filled. The table below has every gap."
             />
             <p className="quiet key">
-              Outline: now. Solid: after. <b>{goodGapsSentence(drawn.good)}</b>
+              Outline: now. Filled: after. <b>{goodGapsSentence(drawn.good)}</b>
             </p>
           </section>
           {fewer && fewer.has > 4 && (

@@ -75,7 +75,7 @@ export function MendShot({ golfer, clubs, shot, onSay }: Props) {
       <ChoiceField<Lie>
         label="Lie"
         value={draft.lie}
-        none="not said"
+        none="not set"
         names={LIE_NAME}
         onChange={(lie) => setDraft({ ...draft, lie })}
       />

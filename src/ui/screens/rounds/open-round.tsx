@@ -36,7 +36,7 @@ export function OpenRound({ golfer, venues }: { golfer: Golfer; venues: string[]
         text="place"
         value={venue}
         suggestions={venues}
-        placeholder="not said"
+        placeholder="not set"
         onChange={({ target }) => setVenue(target.value)}
       />
       {past !== null && (

@@ -62,7 +62,7 @@ export function Round({ golfer, bag, clubs, round }: RoundView) {
       </PageHead>
       {waiting > 0 && (
         <p role="status" className="quiet">
-          {count(waiting, 'word')} {waiting === 1 ? 'waits' : 'wait'} in this browser
+          {count(waiting, 'entry', 'entries')} not sent yet, saved in this browser
           {waits && ': Banco does not answer just now, and is asked again'}.
         </p>
       )}
@@ -71,7 +71,7 @@ export function Round({ golfer, bag, clubs, round }: RoundView) {
           <Problems of={problems} />
           {waiting > 0 && (
             <Button variant="outline" onClick={discard}>
-              Discard what waits
+              Discard unsent entries
             </Button>
           )}
         </div>
@@ -130,7 +130,7 @@ export function Round({ golfer, bag, clubs, round }: RoundView) {
         </section>
         <section className="sheet" aria-label="The shots">
           {shots.length === 0 ? (
-            <p className="quiet p-3 mb-0">The first shot stands here as soon as its club is tapped.</p>
+            <p className="quiet p-3 mb-0">Tap a club to enter the first shot.</p>
           ) : (
             <ol className="round-shots" reversed>
               {shots

@@ -59,8 +59,8 @@ export function Rounds(props: Props) {
         title={`${roundsFinding({ rounds: played.length, shots }, uncovered[0], golfer)}.`}
         lede={
           played.length === 0
-            ? 'Say which club you hit, from where and how far it was: shot by shot on the course, or from memory afterwards. It shows which clubs you use, and which distances you are asked for.'
-            : `${unused.length > 0 ? `Not hit in the last ${NEWEST_ROUNDS} rounds: ${listed(unused.map(name))}. ` : ''}Shots on the course are in no stock: they stand beside it.`
+            ? 'Enter which club you hit, from where and how far: on the course, or afterwards from memory. Banco shows which clubs you use and which distances you need.'
+            : `${unused.length > 0 ? `Not hit in the last ${NEWEST_ROUNDS} rounds: ${listed(unused.map(name))}. ` : ''}Shots on the course do not change your yardages.`
         }
       >
         <Link className="btn btn-outline" href={`${home}/log`}>
@@ -140,7 +140,7 @@ export function Rounds(props: Props) {
             <section className="sheet" aria-label="Faced">
               <h2>What you are asked for</h2>
               {demand.distancesM.length === 0 ? (
-                <p className="quiet p-3 mb-0">No distance was said yet that your bag reaches.</p>
+                <p className="quiet p-3 mb-0">No distance yet that your bag reaches.</p>
               ) : (
                 <div className="p-3">
                   <TrueChart
@@ -151,7 +151,7 @@ export function Rounds(props: Props) {
                       zone: zone && [at(zone[0]), at(zone[1])],
                       unit: golfer.lengthUnit,
                     })}
-                    says={`Distances faced, in steps of ${BIN} ${golfer.lengthUnit}: ${bins
+                    says={`Distances to the target, by ${BIN} ${golfer.lengthUnit}: ${bins
                       .map((n, i) => (n > 0 ? `${i * BIN} to ${(i + 1) * BIN}: ${n}` : ''))
                       .filter(Boolean)
                       .join(', ')}.`}
@@ -187,7 +187,7 @@ export function Rounds(props: Props) {
                         size="sm"
                         onClick={() => submit('PATCH', `/api/golfers/${golfer.id}`, { goalZoneM: zone })}
                       >
-                        Make it my goal zone
+                        Use as focus distances
                       </Button>
                     </p>
                   )}
@@ -215,8 +215,8 @@ export function Rounds(props: Props) {
                         }
                       >
                         {applied.includes(found.kind)
-                          ? `The card holds it: take it back`
-                          : `Let the card of the day hold it for ${kindName(found.kind)}`}
+                          ? `Used on the card: undo`
+                          : `Use it on the card for ${kindName(found.kind)}`}
                       </Button>
                     ) : (
                       <span className="quiet">
@@ -227,8 +227,7 @@ export function Rounds(props: Props) {
                 ))}
               </ul>
               <p className="quiet p-3 mb-0">
-                Beside the stock in the air of each round, with its 90% interval. Stocks, steps and verdicts
-                never change by it.
+                Compared with your carry in the weather of each round. Yardages and gaps do not change.
               </p>
             </section>
           )}

@@ -49,25 +49,25 @@ export function SessionEnd({ view, expected, profiles, trial, checks, gapsToFix 
           <>
             {plan.length > 0 &&
               (left.length === 0
-                ? 'The plan is hit. '
+                ? 'The plan is done. '
                 : `Planned and not hit: ${left.map((block) => `${block.shots} × ${stationName(name(block.clubId), block.swing)}`).join(', ')}. `)}
             {later.length > 0 &&
               `${count(
                 later.reduce((sum, block) => sum + block.shots, 0),
-                'planned shot waits',
-                'planned shots wait',
+                'planned shot is',
+                'planned shots are',
               )} for another day. `}
             {plan.length === 0 &&
               notHit.length > 0 &&
               `Not hit: ${notHit.map((club) => club.name).join(', ')}. `}
-            {warmUps > 0 && `${count(warmUps, 'shot')} of warm-up, in no stock. `}
+            {warmUps > 0 && `${count(warmUps, 'shot')} of warm-up, not counted. `}
             {held > 0 && `${count(held, 'shot does', 'shots do')} not count yet. `}
-            {count(settled.length, 'step')} of {touched.length} beside these clubs settled.
+            {settled.length} of {count(touched.length, 'gap')} with these clubs confirmed.
           </>
         }
       >
         <Link className="btn btn-outline" href={`${home}/bay?session=${session.id}`}>
-          {injuryStop ? 'Mend marks' : 'Go on with it'}
+          {injuryStop ? 'Edit marks' : 'Continue'}
         </Link>
         <Link className="btn btn-outline" href={`${home}/stock`}>
           See the stock
@@ -82,15 +82,13 @@ export function SessionEnd({ view, expected, profiles, trial, checks, gapsToFix 
       {trial && <TrialEnd golfer={golfer} trial={trial} bag={bag} />}
       <Checks golfer={golfer} checks={checks} name={name} />
       <div className="session-end">
-        <section className="sheet" aria-label="Steps">
-          <h2>What the shots settle</h2>
+        <section className="sheet" aria-label="Gaps">
+          <h2>Gaps</h2>
           <ul>
             {touched.map((gap) => (
               <GapLine key={gap.longerId} gap={gap} view={view} name={name} />
             ))}
-            {touched.length === 0 && (
-              <li className="quiet">No two neighbours have shots yet: a step needs both.</li>
-            )}
+            {touched.length === 0 && <li className="quiet">No gap yet. Hit two neighbouring clubs.</li>}
           </ul>
         </section>
         {!injuryStop && todo.length > 0 && (
@@ -109,18 +107,16 @@ export function SessionEnd({ view, expected, profiles, trial, checks, gapsToFix 
         <section className="sheet" aria-label="Next time">
           <h2>Next time</h2>
           <ul>
-            {(left.length > 0 || later.length > 0) && (
-              <li>The Bay offers to go on with the plan where it stopped.</li>
-            )}
+            {(left.length > 0 || later.length > 0) && <li>Continue the plan where you stopped.</li>}
             {!injuryStop &&
               analysis.next.map((each) => (
                 <li key={each.clubId}>
                   <b>{nextLine([each], name)}</b> <span className="quiet">{nextReason(each, name)}</span>
                 </li>
               ))}
-            {injuryStop && <li>First let it heal. What is left to settle waits.</li>}
+            {injuryStop && <li>First let it heal.</li>}
             {!injuryStop && analysis.next.length === 0 && (
-              <li>Nothing: a few more shots would change no verdict.</li>
+              <li>Nothing. A few more shots would not change a verdict.</li>
             )}
             <RecommendationLines recommendations={analysis.recommendations} name={name} />
           </ul>

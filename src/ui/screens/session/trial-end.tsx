@@ -31,7 +31,7 @@ export function TrialEnd({ golfer, bag, trial }: Props) {
                 <span key={i}>
                   {i > 0 && '; '}
                   {name(i === 0 ? a : b)} <b>{lenUnit(stock.carryM, golfer, 1)}</b> {around(stock, golfer)},{' '}
-                  {count(stock.count, 'solid shot')}
+                  {count(stock.count, 'good shot')}
                 </span>
               ))}
             </p>

@@ -31,9 +31,7 @@ export function ByHand({ golfer, stock, title }: { golfer: Golfer; stock: Stock;
       return setProblems([{ field: 'carryM', sentence }])
     }
     if (because.trim() === '')
-      return setProblems([
-        { field: 'because', sentence: 'Say why you play this number: the reason stands beside it.' },
-      ])
+      return setProblems([{ field: 'because', sentence: 'Type why you play this number.' }])
     return set(carryM, because.trim())
   })
   return (

@@ -45,10 +45,10 @@ export function LeftOutList({ golfer, leftOut, name }: Props) {
                   <Button
                     size="sm"
                     variant="outline"
-                    aria-label={`${carry} was solid`}
+                    aria-label={`${carry} was good`}
                     onClick={() => decide(shotId, { kind: 'mark', mark: 'solid' })}
                   >
-                    It was solid
+                    It was good
                   </Button>
                 )}
               </span>

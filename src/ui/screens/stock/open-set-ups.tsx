@@ -10,9 +10,7 @@ export function OpenSetUps({ golfer, of }: { golfer: Golfer; of: readonly OpenSe
   if (of.length === 0) return null
   return (
     <details className="sheet open-set-ups">
-      <summary>
-        The set-up of {count(of.length, 'session')} behind these numbers leaves something open
-      </summary>
+      <summary>Conditions are missing for {count(of.length, 'session')}</summary>
       <ul>
         {of.map(({ id, startedMs, offsetMin, caveats }) => (
           <li key={id}>

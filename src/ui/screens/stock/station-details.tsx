@@ -87,7 +87,7 @@ export function StationDetails({
           </p>
         )}
         {stock.shortestM !== undefined && (
-          <p>The shortest solid one carried {lenUnit(stock.shortestM, golfer, 1)}.</p>
+          <p>The shortest good shot carried {lenUnit(stock.shortestM, golfer, 1)}.</p>
         )}
         {run && <p>{runSentence(run, golfer)}</p>}
         {missed && stock.carryM !== undefined && (

@@ -85,18 +85,18 @@ export function StockTable({
     <div className={styles.screen}>
       <PrintTitle golfer={golfer} bag={bag} stocks={analysis.stocks} what="Stock" />
       <PageHead
-        title={`${count(hit.length, 'stock')} from ${count(solid, 'solid shot')}`}
+        title={`${count(hit.length, 'stock')} from ${count(solid, 'good shot')}`}
         lede={
           <>
             {only.monitor !== null && `Only what ${only.monitor} measured. `}
             {only.surface !== null && `Only shots ${OFF_SURFACE[only.surface]}. `}
             {only.surface === null &&
               golfer.stocksOff !== null &&
-              `Of shots ${OFF_SURFACE[golfer.stocksOff]}; the others stand beside them. `}
+              `Of shots ${OFF_SURFACE[golfer.stocksOff]}; the others are beside them. `}
             Carry by the {RULE_NAME[golfer.stockRule]} of the last 12 months,{' '}
             {golfer.compareIn === 'reference' ? statedAir(golfer) : 'in the air they were hit in'}; ± is a 90%
-            interval. {asHit > 0 && `${count(asHit, 'solid shot')} stay as hit: see the rows. `}
-            {leftOut > 0 && `${count(leftOut, 'shot')} left out: open a station to see why. `}
+            interval. {asHit > 0 && `${count(asHit, 'good shot')} are as measured: see the rows. `}
+            {leftOut > 0 && `${count(leftOut, 'shot')} left out: open a club to see why. `}
             The least sure is the {stationName(name(widest.clubId), widest.swing)},{' '}
             {len(widest.carryM, golfer)} {around(widest, golfer)} {golfer.lengthUnit}.
             {notHit.length > 0 && ` Not hit: ${notHit.map((stock) => name(stock.clubId)).join(', ')}.`}

@@ -83,7 +83,7 @@ export function AfterPlay({
               {afterPlay.missingM !== null &&
                 (reference?.uncovered
                   ? missingSentence(afterPlay.missingM, reference.uncovered, golfer, name)
-                  : 'No stock stands beside it yet.')}
+                  : 'No carry to compare yet.')}
             </dd>
             <dt>
               {afterPlay.off
@@ -114,7 +114,7 @@ export function AfterPlay({
           </dl>
           <p className="quiet mb-2">Said {day(afterPlay.enteredMs)}. The numbers are those of today.</p>
           <Button size="sm" variant="outline" onClick={() => setAsking(true)}>
-            Say it otherwise
+            Edit
           </Button>
         </div>
       ) : (

@@ -44,7 +44,7 @@ export function SayVisit({ golfer, visit }: { golfer: Golfer; visit: Visit }) {
   const save = (ended?: boolean) =>
     handleSubmit(async (fields) => {
       const atMs = momentOf(fields.at)
-      if (atMs === null) return setProblems([{ field: 'atMs', sentence: 'Say the day and the time.' }])
+      if (atMs === null) return setProblems([{ field: 'atMs', sentence: 'Type the day and the time.' }])
       if (!areNumbers(fields)) return focusProblem()
       const sent = await send<{ changes: number }>('PATCH', `/api/visits/${encodeURIComponent(visit.id)}`, {
         changes: read,
@@ -73,7 +73,7 @@ export function SayVisit({ golfer, visit }: { golfer: Golfer; visit: Visit }) {
   return (
     <Form
       className="sheet p-3 d-grid gap-3"
-      aria-label="What you say of it"
+      aria-label="Your notes"
       onSubmit={save()}
       onChange={() => setSaved(false)}
       noValidate
@@ -130,7 +130,7 @@ export function SayVisit({ golfer, visit }: { golfer: Golfer; visit: Visit }) {
         </Button>
         {held ? (
           <Button variant="outline" onClick={save(false)}>
-            It goes on
+            Reopen
           </Button>
         ) : (
           <Button onClick={save(true)}>Save, and the visit is over</Button>

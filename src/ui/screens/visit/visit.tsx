@@ -36,7 +36,7 @@ export function Visit(view: VisitView) {
         lede={
           visit.endedMs === null
             ? 'First what is open, then the Bay; at the end your words, when you will ask, and the report.'
-            : 'Held, and reported. What you said stays with the golfer and can be changed.'
+            : 'Finished. Your notes stay with the golfer and can be changed.'
         }
       >
         <Button variant="outline" onClick={() => setPlanning(true)}>
@@ -79,8 +79,8 @@ export function Visit(view: VisitView) {
               ))}
               <li className="quiet">
                 {open.settled + open.unsettled.length === 0
-                  ? 'No step was measured yet: the bag waits for its first shots.'
-                  : `${open.settled} of ${open.settled + open.unsettled.length} steps are settled${
+                  ? 'No gap was measured yet.'
+                  : `${open.settled} of ${open.settled + open.unsettled.length} gaps are confirmed${
                       open.unsettled.length > 0
                         ? `; not yet ${open.unsettled
                             .slice(0, 4)

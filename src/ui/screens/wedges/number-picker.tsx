@@ -36,7 +36,7 @@ export function NumberPicker({ golfer, leftM, by, onBy, found, shots, name }: Pr
         <Form.Check
           type="switch"
           id="to-where-it-rests"
-          label="to where it comes to rest, run and all"
+          label="total, with roll"
           checked={by === 'finish'}
           onChange={({ target }) => onBy(target.checked ? 'finish' : 'carry')}
         />

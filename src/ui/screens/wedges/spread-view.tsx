@@ -58,7 +58,7 @@ export function SpreadView({ golfer, shots, stations, name }: Props) {
           <Form.Select
             size="sm"
             style={{ width: 'auto' }}
-            aria-label="Station"
+            aria-label="Club and swing"
             value={stationKey(station)}
             onChange={(event) => setChosen(event.target.value)}
           >

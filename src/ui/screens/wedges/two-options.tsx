@@ -83,8 +83,8 @@ export function TwoOptions({ golfer, pairs, chosen, onChoose, name, turf, left }
           because={left.find((each) => leftKey(each.about) === leftKey(about))?.because}
         />
         <small className="quiet">
-          {len(pair.differenceM, golfer, 1)} {golfer.lengthUnit} apart. Runs are on {turf} ground; what stands
-          behind ≈ is modelled.
+          {len(pair.differenceM, golfer, 1)} {golfer.lengthUnit} apart. Runs are on {turf} ground; ≈ marks an
+          estimate.
         </small>
       </div>
     </section>

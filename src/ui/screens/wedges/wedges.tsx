@@ -82,7 +82,7 @@ export function Wedges(props: WedgesView) {
   const [worst] = byDemand(uncovered, demand)
   if (clubs.length === 0) {
     return (
-      <PageHead title="No wedges in this bag" lede="Every club of the bag can stand on the rule as well.">
+      <PageHead title="No wedges in this bag" lede="You can show every club of the bag too.">
         <Link className="btn btn-primary" href={`${home}/wedges?clubs=all`}>
           Show every club
         </Link>
@@ -99,10 +99,10 @@ export function Wedges(props: WedgesView) {
             {count(clubs.length, allClubs ? 'club' : 'wedge')}, {count(golfer.swings.length, 'swing')}.{' '}
             {found.zone && found.shots.length > 0 && (
               <>
-                {golfer.goalZoneM ? 'In your goal zone' : 'From'} {len(found.zone[0], golfer)} to{' '}
+                {golfer.goalZoneM ? 'In your focus distances' : 'From'} {len(found.zone[0], golfer)} to{' '}
                 {len(found.zone[1], golfer)}{' '}
                 {uncovered.length === 0 ? (
-                  'there is no hole'
+                  'every distance has a club'
                 ) : (
                   <>
                     nothing lands on{' '}

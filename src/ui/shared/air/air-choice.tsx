@@ -6,7 +6,10 @@ import { useSubmit } from '../use-submit'
 import { Problems } from '../shell/problems'
 import { Options } from '../form/options'
 
-const COMPARE_NAME: Record<CompareIn, string> = { 'as-hit': 'as hit', reference: 'in one stated air' }
+const COMPARE_NAME: Record<CompareIn, string> = {
+  'as-hit': 'as measured',
+  reference: 'in standard conditions',
+}
 
 /** Whether carries are compared as they were hit, or all in the golfer's reference air. */
 export function AirChoice({ golfer }: { golfer: Golfer }) {

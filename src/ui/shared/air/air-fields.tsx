@@ -30,7 +30,7 @@ export function AirFields({ golfer, outdoors, missing, input, onChange }: Props)
         <ChoiceField
           label="Carries are"
           value={input.carryFrom}
-          none="not said"
+          none="not set"
           names={CARRY_FROM_NAME}
           onChange={(carryFrom) => onChange({ carryFrom })}
         />
@@ -74,7 +74,7 @@ export function AirFields({ golfer, outdoors, missing, input, onChange }: Props)
             <ChoiceField
               label="It blew"
               value={input.wind}
-              none="not said"
+              none="not set"
               names={WIND_NAME}
               onChange={(blew) => onChange({ wind: blew })}
             />

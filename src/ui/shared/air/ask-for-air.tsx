@@ -61,7 +61,7 @@ export function AskForAir({
     const wanted = groups.filter(({ chosen }) => chosen.length > 0)
     const wrong = !wanted.every(({ where }) => areNumbers(input[where]))
     const sentence = wrong
-      ? 'One number of the air is no number: mend it, or empty it.'
+      ? 'Temperature, altitude and wind must be numbers: correct them or leave them empty.'
       : ticked === 0
         ? 'No session is chosen: tick those that this air belongs to.'
         : null
@@ -71,10 +71,10 @@ export function AskForAir({
     })
   }
   return (
-    <section className="sheet air-asked no-print" aria-label="Air that was not said">
+    <section className="sheet air-asked no-print" aria-label="Weather is missing">
       <p>
-        <b>The air of {count(of.length, 'session')} is not known.</b> Until it is said,{' '}
-        {of.length === 1 ? 'its' : 'their'} shots stay as hit in every other air.
+        <b>The air of {count(of.length, 'session')} is not known.</b> Until then,{' '}
+        {of.length === 1 ? 'its' : 'their'} shots are shown as measured.
       </p>
       {groups.map(({ where, all, chosen }) => (
         <fieldset key={where}>
@@ -117,10 +117,10 @@ export function AskForAir({
       <div className="btns">
         {open ? (
           <Button onClick={say}>
-            Say it for {ticked === of.length && ticked > 1 ? 'all of them' : count(ticked, 'session')}
+            Set it for {ticked === of.length && ticked > 1 ? 'all of them' : count(ticked, 'session')}
           </Button>
         ) : (
-          <Button onClick={() => setOpen(true)}>Say it here</Button>
+          <Button onClick={() => setOpen(true)}>Set it here</Button>
         )}
         <Button variant="outline" onClick={leave}>
           Leave {of.length === 1 ? 'it' : 'them'} unsaid, and do not ask again

@@ -5,11 +5,11 @@ import { SvgDrawing } from './svg-drawing'
 
 /** A ladder to look at, without anything to choose. */
 export const GapLadderPicture = ({ data }: { data: GapLadderData }) => (
-  <section className="sheet" aria-label="The stair">
+  <section className="sheet" aria-label="Gap ladder">
     <SvgDrawing
       draw={(width) => gapLadder(data, width)}
       onPaper
-      says="The stair; every club stands in the table beside it."
+      says="Gap ladder. Every club is in the table beside it."
     />
   </section>
 )

@@ -49,7 +49,7 @@ export function MonitorSetUpForm({ golfer, place, monitor, profiles, near, temp,
             value={profile?.name ?? ''}
             onChange={(event) => choose(event.target.value)}
           >
-            <option value="">not said</option>
+            <option value="">not set</option>
             {names.map((name) => (
               <option key={name} value={name}>
                 {name}
@@ -150,7 +150,7 @@ export function MonitorSetUpForm({ golfer, place, monitor, profiles, near, temp,
                 label="in air of"
                 measure={temp}
                 value={monitor.profile.airTempC}
-                hint="of its own, as its manual says"
+                hint="of its own, from its manual"
                 onChange={(airTempC) => mend({ airTempC })}
               />
               <Checklist checks={monitor.profile.checks} onChange={(checks) => mend({ checks })} />

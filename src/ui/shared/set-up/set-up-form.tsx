@@ -36,7 +36,7 @@ export function SetUpForm({ golfer, place, setUp, profiles, onChange }: Props) {
   const askStation = async () => {
     const sent = await send<WeatherReading>('POST', '/api/weather')
     setStation(
-      sent.ok ? `As the station at ${sent.value.place} reads it. Say where its wind comes from.` : '',
+      sent.ok ? `From the weather station at ${sent.value.place}. Add where the wind comes from.` : '',
     )
     if (sent.ok) change({ air: airFrom(sent.value), altitudeM: sent.value.altitudeM, altitudeOf: 'here' })
   }
@@ -49,7 +49,7 @@ export function SetUpForm({ golfer, place, setUp, profiles, onChange }: Props) {
           <ChoiceField
             label="The ball lies on"
             value={setUp.surface}
-            none="not said"
+            none="not set"
             names={SURFACE_NAME}
             onChange={(surface) => change({ surface })}
           />
@@ -58,7 +58,7 @@ export function SetUpForm({ golfer, place, setUp, profiles, onChange }: Props) {
             label="Ball"
             text="ball"
             suggestions={USUAL_BALLS}
-            placeholder="not said"
+            placeholder="not set"
             value={setUp.ball ?? ''}
             onChange={(event) => change({ ball: event.target.value.trimStart() || null })}
           />
@@ -76,7 +76,7 @@ export function SetUpForm({ golfer, place, setUp, profiles, onChange }: Props) {
           <ChoiceField
             label="Carries are"
             value={setUp.carryFrom}
-            none="not said"
+            none="not set"
             names={CARRY_FROM_NAME}
             onChange={(carryFrom) => change({ carryFrom, deviceTempC: null })}
           />
@@ -85,7 +85,7 @@ export function SetUpForm({ golfer, place, setUp, profiles, onChange }: Props) {
               label="The device’s own air"
               measure={temp}
               value={setUp.deviceTempC}
-              hint="as its settings say; its altitude stands below"
+              hint="by its settings; set its altitude below"
               onChange={(deviceTempC) => change({ deviceTempC })}
             />
           )}
@@ -148,7 +148,7 @@ export function SetUpForm({ golfer, place, setUp, profiles, onChange }: Props) {
         </div>
         <div className="btns">
           <Button variant="outline" onClick={askStation}>
-            Ask the weather station
+            Use weather station
           </Button>
           {golfer.homeAltitudeM !== null && (
             <Button
@@ -177,7 +177,7 @@ export function SetUpForm({ golfer, place, setUp, profiles, onChange }: Props) {
       />
       {caveats.length > 0 && (
         <div>
-          <b>Left open</b>, and said beside the numbers:
+          <b>Left open</b>, shown beside the numbers:
           <ul className="caveats">
             {caveats.map((caveat, i) => (
               <li key={i}>{caveatSentence(caveat, golfer)}</li>

@@ -33,9 +33,9 @@ export function PrintTitle({ golfer, bag, stocks, what, air }: Props) {
         </tr>
         <tr>
           <td>{RULE_NAME[golfer.stockRule]}; ± is a 90% interval</td>
-          <td>even {GAP_RULE_NAME[gapRuleOf(golfer)]}</td>
-          <td>{air ?? (golfer.compareIn === 'reference' ? statedAir(golfer) : 'in the air as hit')}</td>
-          <td>{count(solid, 'solid shot')}</td>
+          <td>good gaps {GAP_RULE_NAME[gapRuleOf(golfer)]}</td>
+          <td>{air ?? (golfer.compareIn === 'reference' ? statedAir(golfer) : 'as measured')}</td>
+          <td>{count(solid, 'good shot')}</td>
         </tr>
       </tbody>
     </table>

@@ -104,9 +104,9 @@ type Props = { what: string; why: string; onDiscard: () => void; children?: Reac
 function Waiting({ what, why, onDiscard, children }: Props) {
   const [sure, setSure] = useState(false)
   return (
-    <section className="sheet waiting-shots no-print" aria-label="Shots that wait in this browser">
+    <section className="sheet waiting-shots no-print" aria-label="Shots not sent yet">
       <p role="status">
-        <b>{what} wait in this browser.</b> {why}
+        <b>{what} not sent yet, saved in this browser.</b> {why}
       </p>
       <div className="btns">
         {children}

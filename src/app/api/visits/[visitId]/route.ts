@@ -12,7 +12,7 @@ export const PATCH = route<{ visitId: string }>(async (request, { visitId }) => 
     refuse(
       409,
       '',
-      'Somebody has changed this visit since you opened it. What you wrote still stands here: copy it, read the page again, and save it there.',
+      'This visit was changed since you opened it. Copy your text, load the page again, and save it there.',
     )
   return Response.json({ id, changes: changes + 1 })
 })

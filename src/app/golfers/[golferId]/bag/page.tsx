@@ -30,7 +30,7 @@ export default async function BagPage({ params, searchParams }: Props) {
     <>
       <PageHead
         title="Choose a bag to start with"
-        lede="Lofts are typical ones. Change names and lofts, add clubs and put others on the rack at any time."
+        lede="Lofts are typical ones. Change names and lofts, add clubs and take others out at any time."
       />
       <ChooseTemplate golfer={golfer} />
     </>

@@ -9,11 +9,7 @@ export const POST = route<{ golferId: string }>(async (request, { golferId }) =>
   const club = await bodyForm(request, CLUB_FORM)
   const added = addClub(theDatabase(), golfer.id, club, Date.now())
   if (added.kind === 'name-taken') {
-    return refuse(
-      422,
-      'name',
-      `There is a club called ${club.name} already, in the bag or on the rack: choose another name.`,
-    )
+    return refuse(422, 'name', `There is a club called ${club.name} already: choose another name.`)
   }
   return Response.json({ id: added.clubId, where: added.kind }, { status: 201 })
 })

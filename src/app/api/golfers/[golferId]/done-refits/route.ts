@@ -9,7 +9,7 @@ export const POST = route<{ golferId: string }>(async (request, { golferId }) =>
   const golfer = requireGolfer(golferId)
   const { fixes, sinceMs } = await bodyForm(request, DONE_FORM)
   if (sinceMs > Date.now())
-    return refuse(422, 'sinceMs', 'That is yet to come: say when it was done, or come back then.')
+    return refuse(422, 'sinceMs', 'That day is in the future: type the day when it was done.')
   const not = doRefit(theDatabase(), golfer.id, fixes, sinceMs)
   return not ? refuse(422, 'sinceMs', sentenceOf(not)) : Response.json({ done: fixes.length })
 })
@@ -25,9 +25,9 @@ function sentenceOf({ because, club }: NotDone): string {
         ? `The ${club} was changed later than that once before: choose a later moment.`
         : 'The bag was changed later than that: choose a later moment.'
     case 'no-loft':
-      return `Nobody said which loft the ${club} has: say it in Bag first.`
+      return `The loft of the ${club} is not set: add it in Bag first.`
     case 'no-length':
-      return `Nobody said how long the ${club} is: say it in Bag first.`
+      return `The length of the ${club} is not set: add it in Bag first.`
     case 'no-club':
       return 'That leaves no club to hit: keep one in the bag.'
     case 'too-many':

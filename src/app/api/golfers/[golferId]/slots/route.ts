@@ -14,10 +14,10 @@ export const PUT = route<{ golferId: string }>(async (request, { golferId }) => 
       return refuse(
         422,
         'clubIds',
-        `That makes ${clubIds.length} clubs, and Rule 4.1b allows ${MOST_CLUBS}: put one on the rack first.`,
+        `That makes ${clubIds.length} clubs, and Rule 4.1b allows ${MOST_CLUBS}: take one out first.`,
       )
     case 'not-own':
-      return refuse(422, 'clubIds', 'The bag can hold each of this golfer’s clubs once: load the page again.')
+      return refuse(422, 'clubIds', 'Each club can be in the bag once: load the page again.')
     case 'no-bag':
       return refuse(409, 'clubIds', 'This golfer has no bag yet: start one from a template.')
     case 'set':

@@ -10,6 +10,6 @@ export const POST = route<{ roundId: string }>(async (request, { roundId }) => {
   const { batch } = await bodyForm(request, ROUND_UNDO_FORM)
   const db = theDatabase()
   if (!undoOfRound(db, round.id, batch, Date.now()))
-    return refuse(409, 'batch', 'Something was said of this round since: look at it, and undo again.')
+    return refuse(409, 'batch', 'This round has changed since: look at it, then undo again.')
   return Response.json(roundById(db, round.id))
 })

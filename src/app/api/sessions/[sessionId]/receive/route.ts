@@ -11,7 +11,7 @@ export const POST = bayRoute('session', async (request, { sessionId }) => {
   const session = requireOwnedSession(sessionId)
   const { monitor } = await bodyForm(request, RECEIVE_FORM)
   if (session.endedMs !== null || session.injuryStopMs !== null)
-    refuse(409, '', 'This session is over and takes no shots: open a new one, or go on with it first.')
+    refuse(409, '', 'This session has ended: start a new one, or continue it first.')
   // A phone in one golfer's bay takes no monitor from another golfer.
   const onlyFree = parseScope(request.headers.get(SCOPE_HEADER)).kind === 'bay'
   if (takeOver(theDatabase(), session.id, monitor, Date.now(), { onlyFree }) === 'elsewhere')

@@ -13,7 +13,7 @@ export const PUT = route<Params>(async (request, { golferId, clubId }) => {
   const golfer = requireGolfer(golferId)
   const { sinceMs, ...club } = await bodyForm(request, CLUB_FORM)
   if (sinceMs !== undefined && sinceMs > Date.now())
-    return refuse(422, 'sinceMs', 'That is yet to come: say when it was changed, or come back then.')
+    return refuse(422, 'sinceMs', 'That day is in the future: type the day of the change.')
   const id = clubId as ClubId
   const body =
     sinceMs === undefined
@@ -21,11 +21,7 @@ export const PUT = route<Params>(async (request, { golferId, clubId }) => {
       : changeClubSince(theDatabase(), golfer.id, id, club, sinceMs)
   switch (body) {
     case 'name-taken':
-      return refuse(
-        422,
-        'name',
-        `There is a club called ${club.name} already, in the bag or on the rack: choose another name.`,
-      )
+      return refuse(422, 'name', `There is a club called ${club.name} already: choose another name.`)
     case 'unknown':
       return refuse(404, 'club', UNKNOWN)
     case 'too-early':
