@@ -46,7 +46,7 @@ describe('the finding of a day', () => {
   })
 
   it('says plainly where nothing can be said', () => {
-    expect(dayFinding(card({ unknownAir: 9 }), name, GOLFER)).toBe('no weather')
+    expect(dayFinding(card({ unknownAir: 9 }), name, GOLFER)).toBe('Weather is missing for these shots')
     expect(dayFinding(card({ lines: [{ ...line, ofDay: interval(230) }] }), name, GOLFER)).toBe(
       'This air changes no carry by more than its own ±',
     )

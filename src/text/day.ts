@@ -39,7 +39,7 @@ export function dayFinding({ most, lines, unknownAir }: DayCard, name: Named, go
   if (most && number !== '0')
     return `The ${name(most.clubId)} carries ${lengthWords(most.toM, golfer)}, ${number} ${change > 0 ? 'more' : 'less'} than measured`
   if (lines.some(isRestated)) return 'This air changes no carry by more than its own ±'
-  if (unknownAir > 0) return 'no weather'
+  if (unknownAir > 0) return 'Weather is missing for these shots'
   return lines.some(({ measured }) => measured)
     ? 'Your carries stay as they were measured'
     : 'No stock yet to take to the course'

@@ -41,9 +41,9 @@ describe('a cell of the stock table', () => {
     expect(cell('Carry, yd', unhit)).toBe('not hit')
     expect(cell('Typical range', hit())).toBe('146 to 155')
     expect(cell('Ball, mph', hit())).toBe('111.8')
-    expect(
-      ['±', 'Typical range', 'Roll', 'Ball, mph', 'Good shots'].map((title) => cell(title, unhit)),
-    ).toEqual(Array(5).fill(''))
+    expect(['±', 'Typical range', 'Roll', 'Ball, mph', 'Good'].map((title) => cell(title, unhit))).toEqual(
+      Array(5).fill(''),
+    )
   })
 
   it('says which numbers are modelled, and which are a monitor’s', () => {
@@ -69,7 +69,7 @@ describe('a cell of the stock table', () => {
     const windy = hit({
       conditions: { excluded: [], why: [], countedWhy: ['wind'], counted: 2, withAllM: yards(149) },
     })
-    expect(cell('Good shots', windy)).toBe('6 wind')
+    expect(cell('Good', windy)).toBe('6 wind')
     const leftOut = [{ shotId: 's' as ShotId, mark: 'fat' as const, solidProbability: 0, facts: {} }]
     expect(column('Left out').has!(hit())).toBe(false)
     expect(cell('Left out', hit({ leftOut }))).toBe('1')

@@ -179,7 +179,7 @@ export const STOCK_COLUMNS: StockColumn[] = [
   ),
   average('offlineM', () => 'Side', side, { decimals: 2 }),
   {
-    title: () => 'Good shots',
+    title: () => 'Good',
     cell: ({ count, conditions, inAir, older, leftOut, adjustments = [] }) => {
       const asHit = inAir?.asHit ?? 0
       const details = [

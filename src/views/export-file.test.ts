@@ -187,6 +187,6 @@ it('a golfer who hits a lot: newest and older shots are told apart in the file, 
   expect(stock?.older).toBe(70)
   expect(fates.filter((fate) => fate === 'counts')).toHaveLength(stock?.count ?? 0)
   expect(
-    STOCK_COLUMNS.find(({ title }) => title(golfer) === 'Good shots')?.cell(stock as Stock, golfer).detail,
+    STOCK_COLUMNS.find(({ title }) => title(golfer) === 'Good')?.cell(stock as Stock, golfer).detail,
   ).toBe('newest of 130')
 })

@@ -65,7 +65,7 @@ test('a club of the rack is changed; a new shaft is said of the day, the bag ope
   await page.goto(`${banco.address}/golfers/${golfer}/bag`)
   await toRack(page, '5-hybrid')
   await page
-    .getByRole('region', { name: 'Not in the bag' })
+    .getByRole('region', { name: 'Out of the bag' })
     .getByRole('button', { name: 'Change 5-hybrid' })
     .click()
   await page.getByText('How it is made').click()

@@ -163,7 +163,7 @@ export const allSent = (page: Page): Promise<void> =>
 export async function toRack(page: Page, club: string): Promise<void> {
   const stored = page.waitForResponse((response) => response.url().endsWith('/slots'))
   await page.getByRole('button', { name: `Take ${club} out` }).click()
-  await expect(page.getByRole('region', { name: 'Not in the bag' })).toContainText(club)
+  await expect(page.getByRole('region', { name: 'Out of the bag' })).toContainText(club)
   await stored
 }
 

@@ -109,6 +109,6 @@ test.describe('by touch on a phone', () => {
     }
     expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390)
     await page.getByRole('link', { name: 'Gaps', exact: true }).tap()
-    await expect(page.getByRole('heading', { level: 1 })).toContainText('1 stock so far')
+    await expect(page.getByRole('heading', { level: 1 })).toContainText('1 club hit so far')
   })
 })

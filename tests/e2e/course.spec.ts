@@ -92,11 +92,11 @@ test('stocks, gaps and the card in standard conditions, and back; old sessions a
   await expect(page.locator('.lede')).toContainText('in stated air: 20 °C, 1013 hPa, 50%, calm')
   await expect(driver.locator('.carry')).not.toHaveText(asHit)
   await page.getByRole('link', { name: 'Gaps', exact: true }).click()
-  await expect(page.locator('.lede')).toHaveText(/goal zone 48 to 114.*Carries are in stated air/)
+  await expect(page.locator('.lede')).toHaveText(/Focus distances 48–114.*Carries are in stated air/)
   await page.goto(`${banco.address}${TILDA}/paper`)
   await expect(page.getByRole('img', { name: /in stated air: 20 °C/ })).toBeVisible()
   await page.goto(`${banco.address}${TILDA}/stock`)
-  await page.getByLabel('Carries').selectOption('as hit')
+  await page.getByLabel('Carries').selectOption('as measured')
   await expect(driver.locator('.carry')).toHaveText(asHit)
   await expect(page.getByRole('region', { name: 'Weather is missing' })).toHaveCount(0)
 
@@ -105,7 +105,7 @@ test('stocks, gaps and the card in standard conditions, and back; old sessions a
   await expect(region).toContainText('The air of 1 session is not known.')
   expect(await axeFindings(page)).toEqual([])
   await page.goto(`${banco.address}/golfers/demo-junia/course`)
-  await expect(page.getByRole('heading', { level: 1 })).toHaveText(/Nobody said in which air/)
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText(/Weather is missing|no weather/)
   await page.goto(`${banco.address}/golfers/demo-junia/stock`)
   await expect(region).toContainText(
     'missing are whether carries were measured or computed by the device and the air in which the device computes',

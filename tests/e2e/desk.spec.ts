@@ -107,7 +107,7 @@ test('four golfers in a day: new at the desk, hit by the monitor, reported and f
   await page.getByLabel('Rounds or weeks').selectOption('rounds')
   await page.getByLabel('What to look at then').fill('the 7-iron at 150')
   await page.getByRole('button', { name: 'Save, and the visit is over' }).click()
-  await expect(page.getByText('Held, and reported.')).toBeVisible()
+  await expect(page.getByText('Finished.')).toBeVisible()
   expect(await axeFindings(page)).toEqual([])
 
   const pdf = async (name: string) => {
@@ -180,7 +180,7 @@ test('on a phone the desk, a plan, the phones and the guide are whole; a report 
   await isWhole()
   const report = await textOf(await request.get(`${banco.address}/api/golfers/${golfer}/paper?kind=report`))
   expect(report).toContain('Tegen Roe')
-  expect(report).toContain('no step was measured yet')
+  expect(report).toContain('No gap was measured')
   // Nobody with a name that is taken, nobody without one, and nobody half.
   await page.goto(`${banco.address}/desk`)
   await page.getByRole('button', { name: 'New golfer' }).click()
@@ -216,7 +216,7 @@ test('two coaches, one visit: the second one’s words are refused with a senten
   await page.getByRole('button', { name: 'Save', exact: true }).click()
   await expect(page.getByRole('status').filter({ hasText: 'Saved.' })).toBeVisible()
   await other.getByRole('button', { name: 'Save', exact: true }).click()
-  await expect(other.getByText('Somebody has changed this visit since you opened it.')).toBeVisible()
+  await expect(other.getByText('This visit was changed since you opened it.')).toBeVisible()
   await expect(other.getByLabel('Your words for the report')).toHaveValue('Theirs.')
   expect(await axeFindings(page)).toEqual([])
   await expect.poll(() => page.evaluate('document.documentElement.scrollWidth')).toBeLessThanOrEqual(390)

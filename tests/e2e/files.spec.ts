@@ -47,7 +47,7 @@ test('an awkward table is understood, its columns and clubs are confirmed, and i
   await expect(page.getByRole('heading', { name: '6 new shots in units-by-size.csv' })).toBeVisible()
   await expect(page.getByText('unit guessed: look at it')).toHaveCount(3)
   await page.getByLabel('Unit of "Carry"').selectOption('m')
-  await page.getByLabel('What "Spin" holds').selectOption('')
+  await page.getByLabel('What "Spin" is').selectOption('')
   const clubs = page.getByRole('region', { name: 'Clubs' })
   await expect(clubs).toContainText('all known')
   await clubs.getByLabel('Which club "PW" is').selectOption('a new club, not in the bag')
@@ -62,7 +62,7 @@ test('an awkward table is understood, its columns and clubs are confirmed, and i
   await expect(page.getByLabel('Unit of "Carry"')).toHaveValue('m')
   await page.getByRole('button', { name: 'Take 6 shots' }).click()
   await page.getByRole('link', { name: 'Bag', exact: true }).click()
-  await expect(page.getByRole('region', { name: 'Not in the bag' }).getByText('PW')).toBeVisible()
+  await expect(page.getByRole('region', { name: 'Out of the bag' }).getByText('PW')).toBeVisible()
 })
 
 test('what is no table is refused with a sentence, rows can be pasted, and what cannot be is held', async ({
@@ -201,14 +201,14 @@ test('every number of the card stands in its PDF, in every size, and the report 
     for (const number of [62, 84, 101, 118, 137, 171]) expect(text).toMatch(new RegExp(`\\b${number}\\b`))
     for (const club of ['Driver', '7-iron', 'P-wedge', 'S-wedge']) expect(text).toContain(club)
     expect(text).toContain('average of good shots')
-    expect(text).toContain('which was not said')
+    expect(text).toContain('no weather')
   }
   expect(await textOf('labels')).toMatch(new RegExp(`171 C ${new Date().toISOString().slice(0, 7)}`))
   const report = await textOf('report')
   for (const words of [
     'Jowan Prest',
     'Stock',
-    'Steps',
+    'Gaps',
     'What was left out',
     'What to do',
     'What not to do',

@@ -15,7 +15,7 @@ test('a newcomer comes from nothing to a gap with its interval on the gap ladder
   await page.getByLabel('from').fill('100')
   await page.getByLabel('to', { exact: true }).fill('60')
   await page.getByRole('button', { name: 'Continue to the bag' }).click()
-  await expect(page.getByText('must end further than it begins')).toBeVisible()
+  await expect(page.getByText('must end further than they begin')).toBeVisible()
   await page.getByLabel('to', { exact: true }).fill('140')
   await page.getByRole('button', { name: 'Continue to the bag' }).click()
 
@@ -46,7 +46,7 @@ test('a newcomer comes from nothing to a gap with its interval on the gap ladder
   expect(await axeFindings(page)).toEqual([])
 
   await page.getByRole('link', { name: 'Gaps', exact: true }).click()
-  await expect(page.getByRole('heading', { level: 1 })).toHaveText('7-iron to 8-iron is 11 yards: even')
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('7-iron to 8-iron is 11 yards: good')
   const row = page.getByTestId('stair-table').getByRole('row', { name: /7-iron to 8-iron/ })
   await expect(row).toContainText(/11[78]\.\d to 1[34]\.\d/)
   await expect(page.getByText(/\([78]\.\d–1[34]\.\d\), 6 \+ 6 good/)).toBeVisible()
@@ -56,9 +56,9 @@ test('a newcomer comes from nothing to a gap with its interval on the gap ladder
   await page.getByLabel('Good gap').selectOption('by my own limits')
   await page.getByLabel('hybrids and irons, to').fill('9')
   await page.getByRole('button', { name: 'Set the limits' }).click()
-  await expect(page.getByText('Even would be 7 to 9 yd.')).toBeVisible()
+  await expect(page.getByText('A good gap is 7–9 yd.')).toBeVisible()
   await page.getByLabel('Good gap').selectOption('')
-  await expect(page.getByText(/Even would be [78] to 15 yd\./)).toBeVisible()
+  await expect(page.getByText(/A good gap is [78]–15 yd\./)).toBeVisible()
 
   await page.getByRole('link', { name: 'Stock', exact: true }).click()
   await expect(page.getByRole('row', { name: /7-iron 32.5°/ })).toContainText('150.0')

@@ -39,14 +39,14 @@ test('seven clubs: 29 yards between the wedges are wide, explain themselves, and
   await hit(request, banco, session, { 'P-wedge': about(121.6), 'S-wedge': about(92.9) })
   await page.goto(`${banco.address}/golfers/${golfer}/gaps`)
   const title = page.getByRole('heading', { level: 1 })
-  await expect(title).toHaveText('P-wedge to S-wedge is 29 yards: wide')
+  await expect(title).toHaveText('P-wedge to S-wedge is 29 yards: too wide')
   await expect(page).toHaveTitle('Gaps · Digory Keast · Banco')
   const evidence = page.getByRole('region', { name: 'Evidence' })
-  await expect(evidence).toContainText('About 1 club (51°) is left out between the two')
+  await expect(evidence).toContainText('About 1 club (51°) is missing between the two')
   await expect(evidence).toContainText(
     /Your P-wedge, three-quarter, about 1\d\d by the usual share, fills part of it/,
   )
-  await evidence.getByRole('button', { name: 'wide', exact: true }).focus()
+  await evidence.getByRole('button', { name: 'too wide', exact: true }).focus()
   await expect(page.getByRole('tooltip')).toContainText('This one is too wide')
   await page.keyboard.press('Tab')
 
@@ -55,14 +55,14 @@ test('seven clubs: 29 yards between the wedges are wide, explain themselves, and
   expect(await axeFindings(page)).toEqual([])
 
   await evidence.getByRole('button', { name: 'Keep as is: P-wedge to S-wedge' }).click()
-  await evidence.getByRole('button', { name: 'Leave it so' }).click()
-  await expect(evidence).toContainText('Say why you want it so')
+  await evidence.getByRole('button', { name: 'Save' }).click()
+  await expect(evidence).toContainText('Type why you want to keep it')
   await evidence.getByLabel('Reason').fill('the half wedge covers it')
-  await evidence.getByRole('button', { name: 'Leave it so' }).click()
+  await evidence.getByRole('button', { name: 'Save' }).click()
   await expect(evidence).toContainText('the half wedge covers it')
   await expect(page.locator('.lede')).toContainText('1 kept as is')
   await evidence.getByRole('button', { name: 'Judge P-wedge to S-wedge again' }).click()
-  await expect(page.locator('.lede')).toContainText('1 wide')
+  await expect(page.locator('.lede')).toContainText('1 too wide')
 })
 
 test('two clubs at one number are the same distance; one that was not hit makes no uncovered distance; "Hit these" is the plan', async ({

@@ -96,7 +96,7 @@ test.describe('on the demo', () => {
     const now = await when.inputValue()
     await when.fill('2099-05-04T10:00')
     await page.getByRole('form', { name: 'Mark as done' }).getByRole('button', { name: 'Save' }).click()
-    await expect(page.getByText('That is yet to come')).toBeVisible()
+    await expect(page.getByText('That day is in the future')).toBeVisible()
     await when.fill(now)
     await page.getByRole('form', { name: 'Mark as done' }).getByRole('button', { name: 'Save' }).focus()
     await page.keyboard.press('Enter')

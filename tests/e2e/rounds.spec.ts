@@ -315,8 +315,8 @@ test.describe('on the demo', () => {
     await expect(
       offered.getByText(/\d+ shots with irons: \d\.\d ± \d\.\d yd less than in the bay/),
     ).toBeVisible()
-    await offered.getByRole('button', { name: /hold it for irons/ }).click()
-    await expect(offered.getByRole('button', { name: /take it back/ })).toBeVisible()
+    await offered.getByRole('button', { name: /on the card for irons/ }).click()
+    await expect(offered.getByRole('button', { name: /Used on the card/ })).toBeVisible()
     await page.goto(`${home}/course`)
     await expect(seven).toContainText(/as on the course: \d less than in the bay/)
     const onCourse = (await seven.innerText()).match(/≈ (\d+)/)![1]!
@@ -329,7 +329,7 @@ test.describe('on the demo', () => {
     await page.goto(`${home}/stock`)
     await expect(stocked).toHaveText(stock)
     await page.goto(`${home}/rounds`)
-    await page.getByRole('button', { name: /take it back/ }).click()
+    await page.getByRole('button', { name: /Used on the card/ }).click()
     await page.goto(`${home}/course`)
     await expect(seven).toContainText(`≈ ${inTheBay}`)
 

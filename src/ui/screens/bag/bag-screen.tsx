@@ -120,8 +120,8 @@ export function BagScreen({ golferId, bag, moments }: Props) {
               />
             </section>
           )}
-          <section className="sheet" aria-label="Not in the bag">
-            <h2>Not in the bag</h2>
+          <section className="sheet" aria-label="Out of the bag">
+            <h2>Out of the bag</h2>
             {rack.length === 0 ? (
               <p className="quiet p-3 mb-0">Clubs that are not in the bag stay here with all their shots.</p>
             ) : (
