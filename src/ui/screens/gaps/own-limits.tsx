@@ -38,7 +38,7 @@ export default function OwnLimits({ golfer }: { golfer: Golfer }) {
     if (!bad) await change({ ownZonesM: limits as Record<Segment, Zones> })
   })
   return (
-    <section className="sheet" aria-label="My own limits of a good gap">
+    <section className="sheet" aria-label="My own limits">
       <Form className="own-limits" noValidate onSubmit={save}>
         {choicesIn(SEGMENT_NAME).map(([segment, segmentName]) => (
           <span key={segment} role="group" aria-label={SEGMENT_NAME[segment]}>
