@@ -31,7 +31,7 @@ it('says a difference with its interval and the word for it', () => {
   expect(changeWord({ word: 'open' })).toContain('other days would')
   expect(changeCell({ word: 'none' })).toBe('no difference that matters')
   expect(togetherSentence({ share: -0.03, halfShare: 0.02, probability: 0.01, stations: 12 })).toBe(
-    'All 12 clubs together are 3.0% ± 2.0% shorter: likely real.',
+    'All 12 clubs and swings together are 3.0% ± 2.0% shorter: likely real.',
   )
 })
 

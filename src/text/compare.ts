@@ -85,7 +85,7 @@ export const differenceCell = ({ differenceM, lowM, highM }: Comparison, units: 
 export function togetherSentence({ share, halfShare, probability, stations }: Together): string {
   const which = share < 0 ? 'shorter' : 'longer'
   const sure = probability >= 0.95 || probability <= 0.05 ? 'likely real' : 'which may be the days alone'
-  return `All ${stations} clubs together are ${percent(Math.abs(share), 1)} ± ${percent(halfShare, 1)} ${which}: ${sure}.`
+  return `All ${stations} clubs and swings together are ${percent(Math.abs(share), 1)} ± ${percent(halfShare, 1)} ${which}: ${sure}.`
 }
 
 const WHAT: Record<SetUpDifference['what'], string> = {

@@ -34,7 +34,7 @@ export function finding(
   const sure = ranked.filter(({ gap }) => confidence(gap) !== 'open')
   const first = sure[0] ?? ranked[0]
   if (!first) {
-    const hit = stocks.filter(isOfShots).length
+    const hit = new Set(stocks.filter(isOfShots).map(({ clubId }) => clubId)).size
     return { sentence: `${count(hit, 'club')} hit so far. Hit the next one for a first gap`, gap: 0 }
   }
   const { gap, i } = first

@@ -117,6 +117,12 @@ export const clubNames =
 export const stationName = (clubName: string, swing: string): string =>
   `${clubName || 'a club that is not in the bag'}${swing === FULL_SWING ? '' : `, ${swingName(swing)}`}`
 
+/** What the golfer calls a station: its club with its swing. */
+export const stationNames = (bag: Bag): ((station: { clubId: string | null; swing: string }) => string) => {
+  const name = clubNames(bag)
+  return ({ clubId, swing }) => stationName(name(clubId), swing)
+}
+
 export const PLACE_NAME: Record<Place, string> = {
   indoor: 'indoors',
   range: 'on the range',

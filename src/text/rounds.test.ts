@@ -64,9 +64,9 @@ it('a club that went leaves a gap by the names of its neighbours', () => {
 it('what was hit on the course stands beside the stock, with its carries where they were said', () => {
   const use = { clubId: 'c' as ClubId, swing: 'full', shots: 11, carries: 7, carryM: yards(134) }
   expect(roundUseWords(use, golfer)).toBe(
-    '11 shots in rounds, 7 with a carry: 134.0 yd on average in the air of those days. They are in no stock.',
+    '11 shots in rounds, 7 with a carry: 134.0 yd on average in the air of those days. They do not count.',
   )
   expect(roundUseWords({ ...use, shots: 1, carries: 0, carryM: null }, golfer)).toBe(
-    '1 shot in rounds. It is in no stock.',
+    '1 shot in rounds. It does not count.',
   )
 })

@@ -84,5 +84,5 @@ export function roundUseWords({ shots, carries, carryM }: RoundUse, golfer: Golf
     carryM === null
       ? ''
       : `, ${carries} with a carry: ${lenUnit(carryM, golfer, 1)} on average in the air of those days`
-  return `${count(shots, 'shot')} in rounds${carried}. ${shots === 1 ? 'It is' : 'They are'} in no stock.`
+  return `${count(shots, 'shot')} in rounds${carried}. ${shots === 1 ? 'It does' : 'They do'} not count.`
 }

@@ -74,7 +74,7 @@ export function setUpLine(
 /** The air in which a golfer's tables compare clubs. */
 export function statedAir(golfer: Golfer): string {
   const { tempC, pressureHpa, humidity } = golfer.referenceAir
-  return `in stated air: ${temperature(tempC, golfer)}, ${fixed(pressureHpa, 0)} hPa, ${percent(humidity)}, calm`
+  return `in standard conditions: ${temperature(tempC, golfer)}, ${fixed(pressureHpa, 0)} hPa, ${percent(humidity)}, calm`
 }
 
 /** The air that numbers stand for, in a few words for a card. */

@@ -20,7 +20,7 @@ test.describe('on the demo', () => {
     await expect(page.getByText(/Also different: .*weather \(4 °C; 24 °C\)/)).toBeVisible()
     const rows = page.getByRole('region', { name: 'Differences' }).getByRole('row')
     await expect(rows).toHaveCount(13)
-    await expect(page.getByText(/^All 12 clubs together are .*% longer/)).toBeVisible()
+    await expect(page.getByText(/^All 12 clubs and swings together are .*% longer/)).toBeVisible()
     const driver = rows.filter({ hasText: 'Driver' })
     const asHit = await driver.innerText()
     await rows.getByRole('button', { name: '9-iron' }).focus()

@@ -80,7 +80,7 @@ test('a newcomer comes from nothing to a gap with its interval on the gap ladder
   await page.getByRole('link', { name: 'Log', exact: true }).click()
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('1 session, 12 shots')
   expect(await axeFindings(page)).toEqual([])
-  await page.getByRole('link', { name: /Go on/ }).click()
+  await page.getByRole('link', { name: /Continue/ }).click()
   await expect(page.getByRole('heading', { name: '8-iron, full swing' })).toBeVisible()
   await page.goto(`${page.url().split('/bay')[0]}`)
   expect(await axeFindings(page)).toEqual([])

@@ -40,6 +40,8 @@ export function ClubForm({ golferId, club, onDone, onCancel }: Props) {
   })
   const save = handleSubmit(async (fields) => {
     if (!areNumbers(fields)) return focusProblem()
+    if (fields.name.trim() === '')
+      return setProblems([{ field: 'name', sentence: 'The name is empty: type what you call the club.' }])
     const details = { ...fields, name: fields.name.trim(), build: readBuild(fields.build) }
     const sinceMs = changedAt === null ? null : momentOf(changedAt)
     if (changedAt !== null && sinceMs === null)

@@ -47,7 +47,7 @@ export function Balls({ golfer, bag, balls, pairs, chosen, trial, factors, varia
         lede={
           trial
             ? 'By club, from good full swings of sessions with both balls. Nothing changes unless you switch it on.'
-            : `Hit ${OF_EACH} of each with ${listed(toTry.map(name))}: three of the one, three of the other, and so on. Hit shows which comes next.`
+            : `Hit ${OF_EACH} of each with ${listed(toTry.map(name))}: three of the one, three of the other, and so on. The Bay shows which comes next.`
         }
       >
         <Link className="btn btn-outline" href={`${home}/log`}>

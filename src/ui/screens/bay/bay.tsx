@@ -1,5 +1,6 @@
 'use client'
 
+import { allClubs } from '@/core/bag/bag'
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import { useCallback, useEffect, useRef, useState } from 'react'
@@ -60,7 +61,7 @@ export function Bay({ first }: { first: BayView }) {
 
   const hand = inHand(view, choice)
   const { clubs, open, taken, warmUps, here, shown: inList, newest, shot, planned, next } = hand
-  const clubOf = (id: ClubId) => clubs.find((each) => each.id === id)
+  const clubOf = (id: ClubId) => allClubs(bag).find((each) => each.id === id)
   const numberOf = new Map(taken.map((each, i) => [each.id, i + 1]))
   const nameOf = clubNames(bag)
   const openName = stationName(nameOf(open.clubId), open.swing)
@@ -360,7 +361,7 @@ const expected = ({ expectations }: BayView, { clubId, swing }: Station): boolea
 function warmUpTitle({ golfer }: BayView, warmUps: readonly BayView['shots'][number][]): string {
   const carries = warmUps.flatMap(({ carryM }) => carryM ?? [])
   const mean = carries.length > 0 ? `, mean ${lenUnit(sample(carries).mean, golfer, 1)}` : ''
-  return `Warm-up: ${count(warmUps.length, 'shot')}${mean}, in no stock`
+  return `Warm-up: ${count(warmUps.length, 'shot')}${mean}, not counted`
 }
 
 const inSeconds = (seconds: number): number => Date.now() + seconds * 1000

@@ -101,7 +101,7 @@ function Held({ shots, view, bay, byKey, over }: HeldProps) {
     ? `${far} Did you mean ${lenUnit(measuresOf(golfer).carry.from(slip.proposal), golfer, 1)} (${SLIP_NAME[slip.kind]})?`
     : typed
       ? far
-      : `${because ? HELD_NAME[because] : ''}${shot.clubLabel && because !== 'other-station' && because !== 'second-monitor' ? ` (${shots.length > 1 ? 'monitor: ' : 'monitor: '} “${shot.clubLabel}”)` : ''}.`
+      : `${because ? HELD_NAME[because] : ''}${shot.clubLabel && because !== 'other-station' && because !== 'second-monitor' ? ` (the monitor sent “${shot.clubLabel}”)` : ''}.`
   const carries = shots
     .map(({ carryM }) => (carryM === null ? 'no carry' : len(carryM, golfer, 1)))
     .join(', ')

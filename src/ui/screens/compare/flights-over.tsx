@@ -50,7 +50,7 @@ export function FlightsOver({ golfer, row, title, clubs, names }: Props) {
             )
             .join('. ')}
         />
-        <p className="quiet mb-0">Runs are on normal ground.</p>
+        <p className="quiet mb-0">Rolls are on normal ground.</p>
       </div>
     </section>
   )

@@ -191,7 +191,7 @@ function UncoveredLine({
       <LeaveOnPurpose
         golferId={golfer.id}
         about={{ kind: 'hole', atM: (from + to) / 2 }}
-        what={`no club for ${where}`}
+        what={`the distance ${where}`}
         because={because}
       />
     </div>

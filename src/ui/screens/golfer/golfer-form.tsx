@@ -84,7 +84,7 @@ export function GolferForm({ golfer }: { golfer?: Golfer }) {
     const { tempUnit, longestMin, homeAltitudeM, askExpectation, followPlan } = fields
     const preferences = {
       ...{ tempUnit, homeAltitudeM, askExpectation, followPlan },
-      longestMin: Math.round(longestMin ?? NEW_GOLFER.longestMin),
+      longestMin: longestMin ?? NEW_GOLFER.longestMin,
     }
     const aim = aimOf(fields)
     const sent = golfer

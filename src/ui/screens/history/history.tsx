@@ -7,7 +7,7 @@ import { adjustedStocks } from '@/core/shots/adjustments'
 import { FULL_SWING, stationKey } from '@/core/model/station'
 import { history, type HistoryData } from '@/draw/history'
 import { day } from '@/text/days'
-import { clubNames, stationName } from '@/text/names'
+import { clubNames, stationNames } from '@/text/names'
 import { count, len } from '@/text/numbers'
 import type { HistoryView, StationHistory } from '@/views/history-view'
 import { AirChoice } from '../../shared/air/air-choice'
@@ -27,8 +27,7 @@ export function History({ golfer, bag, stations, bags, more, clubId: wantedId }:
     stations.find((each) => stationKey(each) === chosen) ??
     full.find(({ clubId }) => clubId === wantedId) ??
     full.toSorted((a, b) => b.points.length - a.points.length)[0]
-  const clubName = clubNames(bag)
-  const name = ({ clubId, swing }: StationHistory) => stationName(clubName(clubId), swing)
+  const name = stationNames(bag)
   const { to: at } = measuresOf(golfer).carry
   const data = (of: StationHistory): HistoryData => ({
     points: of.points.map(({ atMs, season, carryM, lowM, highM, count: shots }) => ({

@@ -134,7 +134,7 @@ export function Log({ golfer, sessions, after, aPage, all, waiting, files }: Log
                         className="btn btn-outline btn-sm"
                         href={`/golfers/${golfer.id}/bay?session=${encodeURIComponent(session.id)}`}
                       >
-                        {session.endedMs === null ? 'Go on' : 'Reopen'}
+                        {session.endedMs === null ? 'Continue' : 'Reopen'}
                         <span className="visually-hidden">
                           {' '}
                           {dayAndTime(session.startedMs, session.offsetMin)}

@@ -107,13 +107,9 @@ export function PairList({ golfer, clubs, chosen }: Props) {
               {rows.map(({ first: a, second: b, moved }, i) => {
                 const pair = pairs[i] ?? null
                 const isKept = pair === null || kept[whole.indexOf(pair)]
-                const name =
-                  a || b
-                    ? stationName(
-                        clubs.find(({ id }) => id === (a ?? b)?.clubId)?.name ?? '',
-                        (a ?? b)?.swing ?? 'full',
-                      )
-                    : 'no shot'
+                const read = a ?? b
+                const club = clubs.find(({ id }) => id === read?.clubId)
+                const name = read ? stationName(club?.name ?? '', read.swing ?? 'full') : 'no shot'
                 return (
                   <tr key={`${a?.id ?? ''} ${b?.id ?? ''}`} className={isKept ? '' : 'quiet'}>
                     <th scope="row">

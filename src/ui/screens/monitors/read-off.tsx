@@ -6,7 +6,7 @@ import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Table from 'react-bootstrap/Table'
 import { dayAndTime } from '@/text/days'
-import { clubNames, stationName } from '@/text/names'
+import { stationNames } from '@/text/names'
 import { count, len } from '@/text/numbers'
 import type { ReadOffView } from '@/views/monitors-view'
 import { lengthMeasure } from '../../shared/form/measure'
@@ -24,7 +24,7 @@ export function ReadOff({ golfer, bag, session, shots }: ReadOffView) {
   const { problems, send, setProblems } = useSubmit()
   const [monitor, setMonitor] = useState('')
   const [read, setRead] = useState<Record<string, number | null>>({})
-  const clubName = clubNames(bag)
+  const nameOf = stationNames(bag)
   const readings = shots.flatMap(({ id }) => {
     const carryM = read[id]
     return carryM != null && !Number.isNaN(carryM) ? [{ id: newId(), shotId: id, carryM }] : []
@@ -70,7 +70,7 @@ export function ReadOff({ golfer, bag, session, shots }: ReadOffView) {
           </thead>
           <tbody>
             {shots.map(({ id, clubId, swing, carryM }, i) => {
-              const name = stationName(clubName(clubId), swing)
+              const name = nameOf({ clubId, swing })
               return (
                 <tr key={id}>
                   <th scope="row">

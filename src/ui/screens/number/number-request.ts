@@ -2,6 +2,7 @@ import { greenOf, hazardOf, type NumberRequest } from '@/core/course/number'
 import type { HazardKind, CoverConfidence } from '@/core/model/cover-confidence'
 import type { Day } from '@/core/session/day'
 import type { Golfer } from '@/core/model/golfer'
+import { isWithin, LIMITS } from '@/core/model/limits'
 import { yards } from '@/core/units'
 import type { Ground } from '@/draw/side-view'
 import type { Far } from '@/core/wedges/for-number'
@@ -46,6 +47,8 @@ export const startOf = (
 
 const known = (value: number | null): value is number => value !== null && !Number.isNaN(value)
 
+const isWind = (mps: number | null): mps is number => known(mps) && isWithin(mps, LIMITS.windOfShotMps)
+
 /** The shot as it is asked for; null before the distance is known. */
 export function requestOf(
   fields: NumberFields,
@@ -71,7 +74,7 @@ export function requestOf(
   return {
     ...{ leftM, by, fromTee, sure },
     heightM: known(heightM) ? heightM : 0,
-    tailwindMps: known(windMps) ? (along === 'with' ? windMps : -windMps) : 0,
+    tailwindMps: isWind(windMps) ? (along === 'with' ? windMps : -windMps) : 0,
     dayWindMps: tailwindMps,
     ...greenOf(frontM, backM, halfWidthM),
     ...hazardOf('over', over, overM),

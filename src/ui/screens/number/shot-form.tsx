@@ -45,7 +45,6 @@ export function ShotForm({ golfer, fields, onChange }: Props) {
   return (
     <section className="sheet shot-form no-print" aria-label="The shot">
       <div className="left-to-go">{length('leftM', 'I have', '148')}</div>
-      <Problems of={problems} field="left" />
       <Button variant="outline" className="more-ask" aria-expanded={more} onClick={() => setMore(!more)}>
         {more ? 'Only the distance' : 'Water, green, wind, height'}
       </Button>
@@ -128,7 +127,6 @@ export function ShotForm({ golfer, fields, onChange }: Props) {
             ]}
             onChange={(value) => onChange({ along: value === 'with' ? 'with' : 'against' })}
           />
-          <Problems of={problems} field="height" />
         </fieldset>
         <fieldset>
           <legend>How sure I want to be</legend>

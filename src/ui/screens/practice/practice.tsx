@@ -96,7 +96,7 @@ export function Practice({ golfer, bag, items, lastTime, habit, habits }: Practi
           </>
         ) : (
           <p className="quiet px-3 mb-3">
-            From three guesses on they show a habit. Hit asks before each club.
+            From three guesses on they show a habit. The Bay asks before each club.
           </p>
         )}
       </section>

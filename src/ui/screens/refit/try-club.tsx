@@ -15,9 +15,9 @@ export function TryClub({ golfer, onTry }: Props) {
   const [carryM, setCarry] = useState<number | null>(null)
   const [problems, setProblems] = useState<Problem[]>([])
   const tryIt = () => {
-    const isLoft = loftDeg !== null && loftDeg > 0
-    setProblems(isLoft ? [] : [{ field: 'loftDeg', sentence: 'Type its loft in degrees.' }])
-    if (!isLoft || Number.isNaN(carryM)) return
+    const isEmpty = loftDeg === null || loftDeg === 0
+    setProblems(isEmpty ? [{ field: 'loftDeg', sentence: 'Type its loft in degrees.' }] : [])
+    if (isEmpty || Number.isNaN(loftDeg) || Number.isNaN(carryM)) return
     onTry({ kind: 'add', loftDeg, ...(carryM !== null && { carryM }) })
     setLoft(null)
     setCarry(null)

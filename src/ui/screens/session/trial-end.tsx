@@ -2,9 +2,8 @@ import Link from 'next/link'
 import type { Bag } from '@/core/bag/bag'
 import type { Golfer } from '@/core/model/golfer'
 import { trialBlocks } from '@/core/compare/trial'
-import type { Station } from '@/core/model/station'
 import { trialSentence } from '@/text/compare'
-import { clubNames, stationName } from '@/text/names'
+import { stationNames } from '@/text/names'
 import { around, count, lenUnit } from '@/text/numbers'
 import type { TrialSeen } from '@/views/session-compared'
 import { writeBlocks } from '../plan/plan-draft'
@@ -14,8 +13,7 @@ type Props = { golfer: Golfer; bag: Bag; trial: TrialSeen }
 /** Two stations against each other on one day: what that settles, and how many more shots would. */
 export function TrialEnd({ golfer, bag, trial }: Props) {
   const { a, b, stocks, found } = trial
-  const clubName = clubNames(bag)
-  const name = ({ clubId, swing }: Station) => stationName(clubName(clubId), swing)
+  const name = stationNames(bag)
   return (
     <section className="sheet trial mb-3" aria-label="The trial">
       <h2>

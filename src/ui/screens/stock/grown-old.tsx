@@ -3,7 +3,7 @@ import Form from 'react-bootstrap/Form'
 import type { Bag } from '@/core/bag/bag'
 import { NEW_GOLFER, type Golfer } from '@/core/model/golfer'
 import { CHECK_SHOTS, type OldStation } from '@/core/stock/age'
-import { clubNames, stationName } from '@/text/names'
+import { stationNames } from '@/text/names'
 import { count, listed } from '@/text/numbers'
 import { useSubmit } from '../../shared/use-submit'
 import { writeBlocks } from '../plan/plan-draft'
@@ -16,8 +16,7 @@ export function GrownOld({ golfer, bag, old }: { golfer: Golfer; bag: Bag; old: 
   const { submit } = useSubmit()
   const { ageLimitDays } = golfer
   if (old.length === 0 && ageLimitDays === NEW_GOLFER.ageLimitDays) return null
-  const clubName = clubNames(bag)
-  const name = ({ clubId, swing }: OldStation) => stationName(clubName(clubId), swing)
+  const name = stationNames(bag)
   const blocks = old.map(({ clubId, swing }) => ({ clubId, swing, shots: CHECK_SHOTS }))
   return (
     <section className="sheet grown-old no-print" aria-label="Grown old">

@@ -117,7 +117,7 @@ export function StationDetails({
           </p>
         )}
         {reference && reference.onCourse > 0 && (
-          <p>{count(reference.onCourse, 'shot')} hit on the course: kept beside, in no stock.</p>
+          <p>{count(reference.onCourse, 'shot')} hit on the course, not counted.</p>
         )}
         {inRounds && <p>{roundUseWords(inRounds, golfer)}</p>}
         {restedByM !== undefined && (

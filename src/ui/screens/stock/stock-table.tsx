@@ -94,15 +94,15 @@ export function StockTable({
               golfer.stocksOff !== null &&
               `Of shots ${OFF_SURFACE[golfer.stocksOff]}; the others are beside them. `}
             Carry by the {RULE_NAME[golfer.stockRule]} of the last 12 months,{' '}
-            {golfer.compareIn === 'reference' ? statedAir(golfer) : 'in the air they were hit in'}; ± is a 90%
-            interval. {asHit > 0 && `${count(asHit, 'good shot')} are as measured: see the rows. `}
+            {golfer.compareIn === 'reference' ? statedAir(golfer) : 'as measured'}; ± is a 90% interval.{' '}
+            {asHit > 0 && `${count(asHit, 'good shot')} are as measured: see the rows. `}
             {leftOut > 0 && `${count(leftOut, 'shot')} left out: open a club to see why. `}
             The least sure is the {stationName(name(widest.clubId), widest.swing)},{' '}
             {len(widest.carryM, golfer)} {around(widest, golfer)} {golfer.lengthUnit}.
             {notHit.length > 0 && ` Not hit: ${notHit.map((stock) => name(stock.clubId)).join(', ')}.`}
             {lastYear.length > 0 &&
               ` Not hit for over a year: ${lastYear.map((stock) => name(stock.clubId)).join(', ')}.`}
-            {onCourse > 0 && ` ${count(onCourse, 'shot')} hit on the course: kept beside, in no stock.`}
+            {onCourse > 0 && ` ${count(onCourse, 'shot')} hit on the course: not counted.`}
           </>
         }
         choices={

@@ -5,7 +5,7 @@ import type { Bag } from '@/core/bag/bag'
 import { trialBlocks } from '@/core/compare/trial'
 import type { Golfer } from '@/core/model/golfer'
 import { sameStation, stationKey, type Station } from '@/core/model/station'
-import { clubNames, stationName } from '@/text/names'
+import { stationNames } from '@/text/names'
 import { writeBlocks } from '../plan/plan-draft'
 
 /** A fair trial of this station against another club with the same swing, or another swing of the same club: one tap plans it. */
@@ -16,8 +16,7 @@ export function TryAgainst({ golfer, bag, station }: { golfer: Golfer; bag: Bag;
     ...golfer.swings.map((swing) => ({ clubId: station.clubId, swing })),
     ...clubs.map(({ id }) => ({ clubId: id, swing: station.swing })),
   ].filter((each) => !sameStation(each, station))
-  const clubName = clubNames(bag)
-  const name = ({ clubId, swing }: Station) => stationName(clubName(clubId), swing)
+  const name = stationNames(bag)
   return (
     <Form.Select
       size="sm"

@@ -83,7 +83,7 @@ export function TwoOptions({ golfer, pairs, chosen, onChoose, name, turf, left }
           because={left.find((each) => leftKey(each.about) === leftKey(about))?.because}
         />
         <small className="quiet">
-          {len(pair.differenceM, golfer, 1)} {golfer.lengthUnit} apart. Runs are on {turf} ground; ≈ marks an
+          {len(pair.differenceM, golfer, 1)} {golfer.lengthUnit} apart. Rolls are on {turf} ground; ≈ marks an
           estimate.
         </small>
       </div>

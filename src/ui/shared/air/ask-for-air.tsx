@@ -61,7 +61,7 @@ export function AskForAir({
     const wanted = groups.filter(({ chosen }) => chosen.length > 0)
     const wrong = !wanted.every(({ where }) => areNumbers(input[where]))
     const sentence = wrong
-      ? 'Temperature, altitude and wind must be numbers: correct them or leave them empty.'
+      ? 'A value is not a number: correct it or leave it empty.'
       : ticked === 0
         ? 'No session is chosen: tick those that this air belongs to.'
         : null
@@ -73,8 +73,8 @@ export function AskForAir({
   return (
     <section className="sheet air-asked no-print" aria-label="Weather is missing">
       <p>
-        <b>The air of {count(of.length, 'session')} is not known.</b> Until then,{' '}
-        {of.length === 1 ? 'its' : 'their'} shots are shown as measured.
+        <b>Weather is missing for {count(of.length, 'session')}.</b> {of.length === 1 ? 'Its' : 'Their'} shots
+        are shown as measured.
       </p>
       {groups.map(({ where, all, chosen }) => (
         <fieldset key={where}>

@@ -33,7 +33,7 @@ export function ReferenceAir({ golfer }: { golfer: Golfer }) {
     >
       <b>Reference air</b>
       <p className="quiet mb-2">
-        Yardages and Gaps use this weather, without wind, for “in standard conditions”.
+        Stock and Gaps use this weather, without wind, for “in standard conditions”.
       </p>
       <div className="reference-air">
         <NumberOf control={control} name="tempC" label="Temperature" measure={measuresOf(golfer).temp} />

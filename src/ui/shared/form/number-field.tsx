@@ -54,14 +54,14 @@ export function NumberField({
     Object.is(typed.value, value) && (typed.unit === measure.unit || Number.isNaN(value))
       ? typed.text
       : written(value, measure)
-  const wrong = sentencesOf(problems, field ?? '')
-  const sentences =
-    wrong.length === 0 && Number.isNaN(value)
-      ? [`Type a number${wanted(measure, limit, example)}, or leave it empty.`]
-      : wrong
+  // A value that comes from elsewhere can lie outside the limits too.
+  const isWrong = value !== null && (Number.isNaN(value) || isOutside(value, limit))
+  const sentences = isWrong
+    ? [`Type a number${wanted(measure, limit, example)}, or leave it empty.`]
+    : sentencesOf(problems, field ?? '')
   const type = (next: string) => {
     const read = readTyped(next, measure)
-    const canonical = read !== null && limit && !isWithin(read, LIMITS[limit]) ? NaN : read
+    const canonical = read !== null && isOutside(read, limit) ? NaN : read
     setTyped({ text: next, value: canonical, unit: measure.unit })
     onChange(canonical)
   }
@@ -94,6 +94,9 @@ export function NumberField({
     </div>
   )
 }
+
+const isOutside = (value: number, limit: keyof typeof LIMITS | undefined): boolean =>
+  limit !== undefined && !isWithin(value, LIMITS[limit])
 
 function wanted(
   measure: Measure,

@@ -177,7 +177,7 @@ export function SetUpForm({ golfer, place, setUp, profiles, onChange }: Props) {
       />
       {caveats.length > 0 && (
         <div>
-          <b>Left open</b>, shown beside the numbers:
+          <b>Not set</b>:
           <ul className="caveats">
             {caveats.map((caveat, i) => (
               <li key={i}>{caveatSentence(caveat, golfer)}</li>
