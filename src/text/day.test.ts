@@ -60,7 +60,7 @@ describe('what else counts', () => {
   it('on soft ground: how much less it runs, and to play the carry', () => {
     const ground = { clubId: id('driver'), changeM: yards(-18) }
     expect(dayAdvice(card({ ground, playTheCarry: true }), DAY, name, GOLFER)).toEqual([
-      'On this soft ground the driver runs 18 yd less.',
+      'On this soft ground the driver rolls 18 yd less.',
       'Play the carry: on this ground little comes after it.',
     ])
   })

@@ -51,7 +51,7 @@ export function dayAdvice(card: DayCard, day: Day, name: Named, golfer: Golfer):
   const { ground } = card
   if (ground && Math.abs(ground.changeM) > 0.5)
     number.push(
-      `On this ${TURF_NAME[day.turf]} ground the ${name(ground.clubId)} runs ${len(Math.abs(ground.changeM), golfer)} ${golfer.lengthUnit} ${ground.changeM < 0 ? 'less' : 'more'}.`,
+      `On this ${TURF_NAME[day.turf]} ground the ${name(ground.clubId)} rolls ${len(Math.abs(ground.changeM), golfer)} ${golfer.lengthUnit} ${ground.changeM < 0 ? 'less' : 'more'}.`,
     )
   if (card.playTheCarry)
     number.push(

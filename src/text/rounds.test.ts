@@ -23,7 +23,7 @@ const range: [number, number] = [yards(114), yards(127)]
 it('the finding names the hole that is faced most, and only one that is faced', () => {
   expect(roundsFinding({ rounds: 0, shots: 0 }, undefined, golfer)).toBe('No rounds yet')
   expect(roundsFinding({ rounds: 3, shots: 61 }, { range, shots: 7, aRound: 7 / 3 }, golfer)).toBe(
-    '61 shots in 3 rounds: 114 to 127 was faced 2.3 times a round, and nothing lands there',
+    '61 shots in 3 rounds: 114 to 127 was faced 2.3 times a round, and no club covers it',
   )
   expect(roundsFinding({ rounds: 1, shots: 1 }, { range, shots: 0, aRound: 0 }, golfer)).toBe(
     '1 shot in 1 round',

@@ -75,7 +75,7 @@ export function roundsFinding(
   const all = `${count(shots, 'shot')} in ${count(rounds, 'round')}`
   if (!worst || worst.shots === 0) return all
   const [from, to] = worst.range.map((end) => len(end, units))
-  return `${all}: ${from} to ${to} was faced ${fixed(worst.aRound, 1)} times a round, and nothing lands there`
+  return `${all}: ${from} to ${to} was faced ${fixed(worst.aRound, 1)} times a round, and no club covers it`
 }
 
 /** "11 shots in rounds, 7 with a carry: 134 on average, in the air of those days. None is in the stock." */

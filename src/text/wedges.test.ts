@@ -56,7 +56,7 @@ it('of two modelled flights nothing is said that their model cannot know', () =>
 
 it('a total that a device indoors computed is called so', () => {
   expect(flightLine({ ...flight(27, 50, 4), runFrom: 'monitor' }, GOLFER)).toBe(
-    'peak 27, lands at 50°, runs 4 by the monitor, spin 8000',
+    'peak 27, lands at 50°, rolls 4 by the monitor, spin 8000',
   )
 })
 
@@ -68,7 +68,10 @@ it('what was not measured stands behind ≈, a run may come back or be none', ()
     modelled: { launch: true, peak: true, landing: true },
   }
   expect(flightLine(modelled, GOLFER)).toBe('peak ≈ 27, lands at ≈ 50°, ≈ stops where it lands, spin ≈ 8000')
-  expect(cellLines(flight(27, 50, -4), GOLFER)).toEqual(['peak 27, lands 50°, spin 8000', 'run −4, total 86'])
+  expect(cellLines(flight(27, 50, -4), GOLFER)).toEqual([
+    'peak 27, lands 50°, spin 8000',
+    'roll −4, total 86',
+  ])
 })
 
 it('says where no swing usually lands, and where two do; that some lands everywhere only where it does', () => {

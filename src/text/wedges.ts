@@ -55,7 +55,7 @@ export function cellLines(
   const about = (is: boolean) => (is ? '≈ ' : '')
   return [
     `peak ${about(modelled.peak)}${len(peakM, golfer)}, lands ${about(modelled.landing)}${fixed(landingDeg, 0)}°, spin ${about(modelled.launch)}${fixed(spinRpm, 0)}`,
-    `run ${about(runFrom === 'modelled')}${len(runM, golfer)}${STAR[runFrom]}, total ${about(runFrom === 'modelled')}${len(carryM + runM, golfer)}${STAR[runFrom]}`,
+    `roll ${about(runFrom === 'modelled')}${len(runM, golfer)}${STAR[runFrom]}, total ${about(runFrom === 'modelled')}${len(carryM + runM, golfer)}${STAR[runFrom]}`,
   ]
 }
 
@@ -66,7 +66,7 @@ export function flightLine(
 ): string {
   const about = (is: boolean, text: string) => (is ? `≈ ${text}` : text)
   const run = len(Math.abs(runM), golfer)
-  const runs = run === '0' ? 'stops where it lands' : runM > 0 ? `runs ${run}` : `comes back ${run}`
+  const runs = run === '0' ? 'stops where it lands' : runM > 0 ? `rolls ${run}` : `comes back ${run}`
   return [
     `peak ${about(modelled.peak, len(peakM, golfer))}`,
     `lands at ${about(modelled.landing, `${fixed(landingDeg, 0)}°`)}`,

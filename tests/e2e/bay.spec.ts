@@ -31,20 +31,20 @@ test('marks by key, undoes one action at a time, and both survive a restart', as
   await expect(page.getByRole('heading', { name: '58° wedge, full swing' })).toBeVisible()
   for (const digits of ['63', '60', '44', '62']) await page.keyboard.type(`${digits}\n`)
   await expect(page.getByTestId('running-stock')).toContainText('62 ± ')
-  await expect(page.getByTestId('running-stock')).toContainText('3 good of 4 shots')
+  await expect(page.getByTestId('running-stock')).toContainText('3 of 4 good')
   await page.getByRole('button', { name: /44\.0/ }).click()
   await expect(page.getByText(/It looks fat, .* likely good: 1\d yd short/)).toBeVisible()
   await page.keyboard.press('s')
-  await expect(page.getByTestId('running-stock')).toContainText('4 good of 4 shots')
+  await expect(page.getByTestId('running-stock')).toContainText('4 of 4 good')
 
   await banco.stop()
   await banco.start()
   await page.reload()
-  await expect(page.getByTestId('running-stock')).toContainText('4 good of 4 shots')
+  await expect(page.getByTestId('running-stock')).toContainText('4 of 4 good')
   await page.keyboard.press('z')
-  await expect(page.getByTestId('running-stock')).toContainText('3 good of 4 shots')
+  await expect(page.getByTestId('running-stock')).toContainText('3 of 4 good')
   await page.keyboard.press('z')
-  await expect(page.getByTestId('running-stock')).toContainText('2 good of 3 shots')
+  await expect(page.getByTestId('running-stock')).toContainText('2 of 3 good')
   expect(
     (await bayOf(request, banco, session)).shots.map((shot) => Math.round(shot.carryM! / 0.9144)),
   ).toEqual([63, 60, 44])
@@ -93,13 +93,11 @@ test.describe('by touch on a phone', () => {
     await enter(['1', '2', '9', '3', 'delete the last character', 'space', '3', 'left'])
     await enter(['1', '3', '1', 'point', '5'])
     await enter(['9', '8'])
-    await expect(page.getByTestId('running-stock')).toHaveText(
-      /8-iron: 130 \(\d+ to \d+\) yd, 2 good of 3 shots/,
-    )
+    await expect(page.getByTestId('running-stock')).toHaveText(/8-iron: 130 \(\d+ to \d+\) yd, 2 of 3 good/)
     await page.getByRole('group', { name: 'Mark' }).getByRole('button', { name: 'Good' }).tap()
-    await expect(page.getByTestId('running-stock')).toContainText('3 good of 3 shots')
+    await expect(page.getByTestId('running-stock')).toContainText('3 of 3 good')
     await page.getByRole('button', { name: 'Undo: good for 98.0 yd' }).tap()
-    await expect(page.getByTestId('running-stock')).toContainText('2 good of 3 shots')
+    await expect(page.getByTestId('running-stock')).toContainText('2 of 3 good')
     await page.getByRole('button', { name: 'Next: 7-iron' }).tap()
     await expect(page.getByTestId('running-stock')).toContainText('7-iron: no shot counts yet')
 

@@ -77,7 +77,7 @@ test('the season goes with what is dragged', async ({ page, banco }) => {
     'aria-label',
     /^Change of carry over altitude, ft\. 7-iron: [^;]*$/,
   )
-  await expect(season.getByText(/The 7-iron runs .* on soft, .* on normal, .* on firm ground/)).toBeVisible()
+  await expect(season.getByText(/The 7-iron rolls .* on soft, .* on normal, .* on firm ground/)).toBeVisible()
 })
 
 test('stocks, gaps and the card in standard conditions, and back; old sessions are asked about once', async ({
@@ -86,7 +86,7 @@ test('stocks, gaps and the card in standard conditions, and back; old sessions a
 }) => {
   await page.goto(banco.address + `${TILDA}/stock`)
   const driver = page.getByRole('row', { name: /Driver/ })
-  await expect(page.getByText('in the air they were hit in')).toBeVisible()
+  await expect(page.getByText('of the last 12 months, as measured')).toBeVisible()
   const asHit = await driver.locator('.carry').innerText()
   await page.getByLabel('Carries').selectOption('in standard conditions')
   await expect(page.locator('.lede')).toContainText('in standard conditions: 20 °C, 1013 hPa, 50%, calm')

@@ -65,7 +65,7 @@ test('asks where the monitor names another club, and goes there', async ({ page,
       await request.post(`${banco.address}/api/feed/shots`, { data: shot('5h-2', { club: '9-driver' }) })
     ).status(),
   ).toBe(201)
-  await expect(page.getByTestId('running-stock')).toContainText('2 good of 2 shots')
+  await expect(page.getByTestId('running-stock')).toContainText('2 of 2 good')
 })
 
 test('answers each kind of post with its status and a sentence', async ({ request, banco }) => {

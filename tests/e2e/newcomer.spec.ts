@@ -38,11 +38,11 @@ test('a newcomer comes from nothing to a gap with its interval on the gap ladder
     await carry.press('Enter')
   }
   for (const shot of ['150', '149 3l', '151', '150.5 2r', '149.5', '150']) await type(shot)
-  await expect(page.getByTestId('running-stock')).toHaveText(/7-iron: 150 ± [2-5] yd, 6 good of 6 shots/)
+  await expect(page.getByTestId('running-stock')).toHaveText(/7-iron: 150 ± [2-5] yd, 6 of 6 good/)
   await page.keyboard.press('p')
   await expect(page.getByRole('heading', { name: '8-iron, full swing' })).toBeVisible()
   for (const shot of ['139', '138', '140', '139.5', '138.5', '139']) await type(shot)
-  await expect(page.getByTestId('running-stock')).toContainText('6 good of 6 shots')
+  await expect(page.getByTestId('running-stock')).toContainText('6 of 6 good')
   expect(await axeFindings(page)).toEqual([])
 
   await page.getByRole('link', { name: 'Gaps', exact: true }).click()

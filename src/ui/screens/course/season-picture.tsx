@@ -98,7 +98,7 @@ export function SeasonPicture({ golfer, clubs, stations, day }: Props) {
       )}
       {ground.length > 0 && (
         <p className="season-ground">
-          The {name(chosen || (stations[0] as SeasonStation).clubId)} runs{' '}
+          The {name(chosen || (stations[0] as SeasonStation).clubId)} rolls{' '}
           {ground.map(({ turf, runM, from }, i) => (
             <span key={turf}>
               {i > 0 && ', '}

@@ -38,13 +38,13 @@ export function RoundGreen({ golfer, clubs }: { golfer: Golfer; clubs: readonly 
           <>
             {best && (
               <p className="mb-1">
-                <b>{best.club.name}</b>: it lands there and runs about {lenUnit(best.run.runM, golfer, 1)}.
+                <b>{best.club.name}</b>: it lands there and rolls about {lenUnit(best.run.runM, golfer, 1)}.
               </p>
             )}
             <ul className="mb-1">
               {lofted.map(({ id, name, loftDeg }) => (
                 <li key={id}>
-                  {name}: runs {lenUnit(chipRun(landingM, loftDeg ?? 0).runM, golfer, 1)}
+                  {name}: rolls {lenUnit(chipRun(landingM, loftDeg ?? 0).runM, golfer, 1)}
                 </li>
               ))}
             </ul>

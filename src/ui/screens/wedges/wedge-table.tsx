@@ -88,7 +88,7 @@ export function WedgeTable({ golfer, bag, swings, found, turf, wanted, onWant, o
         <p className="quiet star-note">{STAR_NOTE}</p>
       )}
       {turf !== 'normal' && found.shots.some(({ flight }) => flight) && (
-        <p className="quiet star-note">Runs and totals are those of the day’s {TURF_NAME[turf]} ground.</p>
+        <p className="quiet star-note">Rolls and totals are for the day’s {TURF_NAME[turf]} ground.</p>
       )}
     </section>
   )

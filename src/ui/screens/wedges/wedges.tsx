@@ -105,7 +105,7 @@ export function Wedges(props: WedgesView) {
                   'every distance has a club'
                 ) : (
                   <>
-                    nothing lands on{' '}
+                    no swing for{' '}
                     <b style={{ color: 'var(--wide)' }}>
                       {uncovered.map(([from, to]) => `${len(from, golfer)}–${len(to, golfer)}`).join(', ')}
                     </b>
@@ -114,9 +114,7 @@ export function Wedges(props: WedgesView) {
                       ` (${len(worst[0], golfer)}–${len(worst[1], golfer)} ${demandWords(demand, worst)})`}
                   </>
                 )}
-                {found.cover !== null &&
-                  `; a stock within ${len(golfer.toleranceM, golfer)} ${unit} of ${percent(found.cover)} of it`}
-                .{' '}
+                {found.cover !== null && `; you have a swing for ${percent(found.cover)} of it`}.{' '}
               </>
             )}
             {found.pairs.length > 0 && `${count(found.pairs.length, 'number')} can be hit two ways.`}

@@ -57,10 +57,10 @@ export function StationStrip({ golfer, name, stock, shots, earlier = () => false
 const included = ({ mark, exclusion }: StationShots[number]): boolean =>
   mark === 'solid' && exclusion === undefined
 
-/** "129 ± 2 yd, 11 good of 14 shots". */
+/** "129 ± 2 yd, 11 of 14 good". */
 export function stockTitle(stock: Stock | undefined, golfer: Golfer): string {
   return isOfShots(stock)
-    ? `${len(stock.carryM, golfer)} ${around(stock, golfer)} ${golfer.lengthUnit}, ${stock.count} good of ${stock.count + stock.leftOut.length} shots`
+    ? `${len(stock.carryM, golfer)} ${around(stock, golfer)} ${golfer.lengthUnit}, ${stock.count} of ${stock.count + stock.leftOut.length} good`
     : 'no shot counts yet'
 }
 
